@@ -1,0 +1,140 @@
+/**
+ * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
+ * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
+ */
+import { type FaceConductances, conduct } from "./kernel";
+import type { Tissue } from "./tissue";
+
+export interface CellTables {
+  readonly tables: Float64Array;
+  readonly tableSize: number;
+  readonly lows: Float64Array;
+  readonly inverseSteps: Float64Array;
+}
+
+/** Allocates once and frees all at once with the arena itself. */
+export interface Arena {
+  float64(length: number): Float64Array;
+  int32(values: Int32Array): Int32Array;
+  uint8(values: Uint8Array): Uint8Array;
+  conduct: typeof conduct;
+  /** temperature[c] from content[c] over the runs, by the inverse table of each cell's tissue. */
+  temperatures(temperature: Float64Array, content: Float64Array, tissue: Uint8Array, tables: CellTables, runs: Int32Array): void;
+}
+
+/** The inverse tables of all tissues, packed one after the other. */
+export function packTables(arena: Pick<Arena, "float64">, tissues: readonly Tissue[]): CellTables {
+  const tableSize = (tissues[0] as Tissue).temperatureC.length;
+  const tables = arena.float64(tableSize * tissues.length);
+  const lows = arena.float64(tissues.length);
+  const inverseSteps = arena.float64(tissues.length);
+  tissues.forEach((tissue, n) => {
+    tables.set(tissue.temperatureC, n * tableSize);
+    lows[n] = tissue.enthalpyLowJPerM3;
+    inverseSteps[n] = tissue.inverseStepPerJ;
+  });
+  return { tables, tableSize, lows, inverseSteps };
+}
+
+function temperatures(
+  temperature: Float64Array,
+  content: Float64Array,
+  tissue: Uint8Array,
+  { tables, tableSize, lows, inverseSteps }: CellTables,
+  runs: Int32Array,
+): void {
+  const top = tableSize - 1.000001;
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      const kind = tissue[c] as number;
+      const raw = ((content[c] as number) - (lows[kind] as number)) * (inverseSteps[kind] as number);
+      const place = Math.min(Math.max(raw, 0), top);
+      const n = Math.floor(place);
+      const share = place - n;
+      const entry = kind * tableSize + n;
+      temperature[c] = (tables[entry] as number) * (1 - share) + (tables[entry + 1] as number) * share;
+    }
+  }
+}
+
+/** The reference: plain arrays, plain loops. */
+export function referenceArena(): Arena {
+  return {
+    float64: (length) => new Float64Array(length),
+    int32: (values) => values,
+    uint8: (values) => values,
+    conduct,
+    temperatures,
+  };
+}
+
+interface KernelExports {
+  conduct(...addresses: number[]): void;
+  temperatures(...addresses: number[]): void;
+}
+
+const PAGE_BYTES = 65_536;
+
+function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
+  const memory = new WebAssembly.Memory({ initial: Math.ceil(bytes / PAGE_BYTES) + 1 });
+  const env = { memory, abort: () => undefined };
+  const { conduct: run, temperatures: read } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
+  let top = 1024;
+  const take = (size: number): number => {
+    const start = top;
+    top = (start + size + 15) & ~15;
+    if (top > memory.buffer.byteLength) throw new RangeError(`kernel memory: ${top} bytes asked of ${memory.buffer.byteLength}`);
+    return start;
+  };
+  return {
+    float64: (length) => new Float64Array(memory.buffer, take(length * 8), length),
+    int32: (values) => {
+      const copy = new Int32Array(memory.buffer, take(values.byteLength), values.length);
+      copy.set(values);
+      return copy;
+    },
+    uint8: (values) => {
+      const copy = new Uint8Array(memory.buffer, take(values.byteLength), values.length);
+      copy.set(values);
+      return copy;
+    },
+    conduct: (content, potential, faces: FaceConductances, runs, strideY, strideZ, factor) =>
+      run(
+        content.byteOffset,
+        potential.byteOffset,
+        faces.x.byteOffset,
+        faces.y.byteOffset,
+        faces.z.byteOffset,
+        runs.byteOffset,
+        runs.length,
+        strideY,
+        strideZ,
+        factor,
+      ),
+    temperatures: (temperature, content, tissue, { tables, tableSize, lows, inverseSteps }, runs) =>
+      read(
+        temperature.byteOffset,
+        content.byteOffset,
+        tissue.byteOffset,
+        tables.byteOffset,
+        tableSize,
+        lows.byteOffset,
+        inverseSteps.byteOffset,
+        runs.byteOffset,
+        runs.length,
+      ),
+  };
+}
+
+let installed: WebAssembly.Module | undefined;
+
+/** Called once by a shell (worker, command line) that has the compiled module. */
+export function installKernel(module: WebAssembly.Module): void {
+  installed = module;
+}
+
+/** A new arena of at least `bytes` of arrays. */
+export function newArena(bytes: number): Arena {
+  return installed ? wasmArena(installed, bytes) : referenceArena();
+}

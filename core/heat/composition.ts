@@ -1,0 +1,97 @@
+/**
+ * Thermal properties of food from its composition: Choi and Okos (1986), as printed in the ASHRAE Handbook —
+ * Refrigeration, "Thermal properties of foods" (from memory). Temperatures in °C, valid −40 to 150 °C.
+ */
+import { constant } from "../sources";
+
+/** Mass fractions of the raw tissue; they add up to 1. */
+export interface Composition {
+  readonly water: number;
+  readonly protein: number;
+  readonly fat: number;
+  readonly ash: number;
+}
+
+type Polynomial = readonly [number, number, number];
+interface ComponentProperties {
+  readonly conductivityWPerMK: Polynomial;
+  readonly densityKgPerM3: Polynomial;
+  readonly heatJPerKgK: Polynomial;
+}
+
+const COMPONENTS = {
+  water: {
+    conductivityWPerMK: [0.57109, 1.7625e-3, -6.7036e-6],
+    densityKgPerM3: [997.18, 3.1439e-3, -3.7574e-3],
+    heatJPerKgK: [4176.2, -0.090864, 5.4731e-3],
+  },
+  ice: {
+    conductivityWPerMK: [2.2196, -6.2489e-3, 1.0154e-4],
+    densityKgPerM3: [916.89, -0.13071, 0],
+    heatJPerKgK: [2062.3, 6.0769, 0],
+  },
+  protein: {
+    conductivityWPerMK: [0.17881, 1.1958e-3, -2.7178e-6],
+    densityKgPerM3: [1329.9, -0.5184, 0],
+    heatJPerKgK: [2008.2, 1.2089, -1.3129e-3],
+  },
+  fat: {
+    conductivityWPerMK: [0.18071, -2.7604e-4, -1.7749e-7],
+    densityKgPerM3: [925.59, -0.41757, 0],
+    heatJPerKgK: [1984.2, 1.4733, -4.8008e-3],
+  },
+  ash: {
+    conductivityWPerMK: [0.32962, 1.4011e-3, -2.9069e-6],
+    densityKgPerM3: [2423.8, -0.28063, 0],
+    heatJPerKgK: [1092.6, 1.8896, -3.6817e-3],
+  },
+} as const satisfies Record<string, ComponentProperties>;
+
+type Component = keyof typeof COMPONENTS;
+
+const at = (p: Polynomial, celsius: number): number => p[0] + p[1] * celsius + p[2] * celsius * celsius;
+
+/**
+ * Ice as a mass fraction of the tissue: the freezable water times 1 − T_f/T (Schwartzberg's ideal solution,
+ * as the ASHRAE chapter gives it), bound water taken as a share of the protein.
+ */
+export function iceFraction(composition: Composition, celsius: number, freezingPointC = constant("freezingPointC")): number {
+  if (celsius >= freezingPointC) return 0;
+  const freezable = Math.max(0, composition.water - constant("boundWaterPerProtein") * composition.protein);
+  return freezable * (1 - freezingPointC / celsius);
+}
+
+function massFractions(composition: Composition, celsius: number): Record<Component, number> {
+  const ice = iceFraction(composition, celsius);
+  return { water: composition.water - ice, ice, protein: composition.protein, fat: composition.fat, ash: composition.ash };
+}
+
+/** Density of the tissue in kg/m³, volumes of the components added. */
+export function densityKgPerM3(composition: Composition, celsius: number): number {
+  let specificVolume = 0;
+  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
+    specificVolume += share / at(COMPONENTS[name].densityKgPerM3, celsius);
+  }
+  return 1 / specificVolume;
+}
+
+/** Thermal conductivity in W/mK: the parallel model over volume fractions. */
+export function conductivityWPerMK(composition: Composition, celsius: number): number {
+  const density = densityKgPerM3(composition, celsius);
+  let conductivity = 0;
+  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
+    const properties = COMPONENTS[name];
+    const volumeShare = (share * density) / at(properties.densityKgPerM3, celsius);
+    conductivity += volumeShare * at(properties.conductivityWPerMK, celsius);
+  }
+  return conductivity;
+}
+
+/** Specific heat in J/kgK without the latent part. */
+export function sensibleHeatJPerKgK(composition: Composition, celsius: number): number {
+  let heat = 0;
+  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
+    heat += share * at(COMPONENTS[name].heatJPerKgK, celsius);
+  }
+  return heat;
+}

@@ -1,0 +1,221 @@
+/**
+ * The bird's heat over time: explicit finite volumes in enthalpy form, surfaces solved in series with the half cell.
+ *
+ * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
+ */
+import type { Body } from "../bird/body";
+import { OUTSIDE } from "../bird/body";
+import type { Vec3 } from "../bird/sdf";
+import { requireBetween } from "../errors";
+import { constant } from "../sources";
+import { type Arena, type CellTables, newArena, packTables } from "./arena";
+import { SurfaceExchange } from "./surface";
+import type { Surroundings } from "./surroundings";
+import { TISSUES, conductivityAt, enthalpyAt } from "./tissue";
+
+/** Everything needed to go on later from here, or to start another process from it. */
+export interface Snapshot {
+  readonly enthalpyJPerM3: Float64Array;
+  readonly temperatureC: Float64Array;
+  readonly frontC: Float64Array;
+  readonly skinC: Float64Array;
+  readonly vapourLostKgPerM2: Float64Array;
+}
+
+/** Conductivities change slowly; the faces are rebuilt after this much simulated time. */
+const REFRESH_S = 600;
+const STABILITY_SHARE = 0.95;
+
+export class HeatSolver {
+  readonly temperatureC: Float64Array;
+  readonly enthalpyJPerM3: Float64Array;
+  readonly surface: SurfaceExchange;
+  private readonly arena: Arena;
+  private readonly faces: { x: Float64Array; y: Float64Array; z: Float64Array };
+  private readonly conductivity: Float64Array;
+  /** Scratch: all conductances of a cell together. */
+  private readonly total: Float64Array;
+  private readonly tissue: Uint8Array;
+  private readonly runs: Int32Array;
+  private readonly tables: CellTables;
+  private readonly strideY: number;
+  private readonly strideZ: number;
+  private boundS = 0;
+  private sinceRefreshS = Number.POSITIVE_INFINITY;
+  /** Heat taken up through the surface since the start, J, this half of the bird. */
+  heatInJ = 0;
+
+  constructor(readonly body: Body) {
+    const { grid, surface } = body.unit;
+    const size = grid.nx * grid.ny * grid.nz;
+    this.arena = newArena(size * 8 * 6 + size + grid.runs.byteLength + 140_000);
+    this.temperatureC = this.arena.float64(size);
+    this.enthalpyJPerM3 = this.arena.float64(size);
+    this.faces = { x: this.arena.float64(size), y: this.arena.float64(size), z: this.arena.float64(size) };
+    this.conductivity = this.arena.float64(size);
+    this.total = new Float64Array(size);
+    this.tissue = this.arena.uint8(grid.tissue);
+    this.runs = this.arena.int32(grid.runs);
+    this.tables = packTables(this.arena, TISSUES);
+    this.strideY = grid.nx;
+    this.strideZ = grid.nx * grid.ny;
+    this.surface = new SurfaceExchange(surface, body.cellSizeM);
+  }
+
+  /** @throws QuantityError for a start outside −30 to 95 °C */
+  startAt(celsius: number): void {
+    requireBetween("start temperature", celsius, -30, 95, "°C");
+    const contents = TISSUES.map((tissue) => enthalpyAt(tissue, celsius));
+    this.forEachCell((cell) => {
+      this.enthalpyJPerM3[cell] = contents[this.tissue[cell] as number] as number;
+    });
+    this.readTemperatures();
+    this.surface.startAt(celsius);
+    this.heatInJ = 0;
+    this.sinceRefreshS = Number.POSITIVE_INFINITY;
+  }
+
+  snapshot(): Snapshot {
+    return {
+      enthalpyJPerM3: this.enthalpyJPerM3.slice(),
+      temperatureC: this.temperatureC.slice(),
+      ...this.surface.snapshot(),
+    };
+  }
+
+  restore(snapshot: Snapshot): void {
+    this.enthalpyJPerM3.set(snapshot.enthalpyJPerM3);
+    this.temperatureC.set(snapshot.temperatureC);
+    this.surface.restore(snapshot);
+    this.sinceRefreshS = Number.POSITIVE_INFINITY;
+  }
+
+  /** Goes on for `durationS`, in equal steps no longer than stability allows. */
+  advance(durationS: number, surroundings: Surroundings): void {
+    if (this.sinceRefreshS >= REFRESH_S) this.refreshFaces();
+    const steps = Math.max(1, Math.ceil(durationS / this.boundS));
+    const stepS = durationS / steps;
+    const factor = stepS / this.body.cellSizeM ** 3;
+    for (let n = 0; n < steps; n++) {
+      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, this.conductivity, surroundings, stepS);
+      this.arena.conduct(this.enthalpyJPerM3, this.temperatureC, this.faces, this.runs, this.strideY, this.strideZ, factor);
+      this.readTemperatures();
+    }
+    this.sinceRefreshS += durationS;
+  }
+
+  /** Heat in this half of the bird above 0 °C, J. */
+  heatJ(): number {
+    let sum = 0;
+    this.forEachCell((cell) => {
+      sum += this.enthalpyJPerM3[cell] as number;
+    });
+    return sum * this.body.cellSizeM ** 3;
+  }
+
+  /** The coldest cell: its index and temperature. */
+  coldest(): { cell: number; celsius: number } {
+    let best = -1;
+    let celsius = Number.POSITIVE_INFINITY;
+    const { runs, temperatureC } = this;
+    for (let r = 0; r < runs.length; r += 2) {
+      for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
+        if ((temperatureC[cell] as number) < celsius) {
+          celsius = temperatureC[cell] as number;
+          best = cell;
+        }
+      }
+    }
+    return { cell: best, celsius };
+  }
+
+  private readTemperatures(): void {
+    this.arena.temperatures(this.temperatureC, this.enthalpyJPerM3, this.tissue, this.tables, this.runs);
+  }
+
+  private forEachCell(visit: (cell: number) => void): void {
+    const { runs } = this;
+    for (let r = 0; r < runs.length; r += 2) {
+      for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) visit(cell);
+    }
+  }
+
+  /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
+  private refreshFaces(): void {
+    const { conductivity, tissue, strideY, strideZ, faces } = this;
+    const size = this.body.cellSizeM;
+    const freezingC = constant("freezingPointC");
+    this.forEachCell((cell) => {
+      const kind = TISSUES[tissue[cell] as number] as (typeof TISSUES)[number];
+      conductivity[cell] = conductivityAt(kind, this.temperatureC[cell] as number);
+    });
+    const between = (a: number, b: number): number => {
+      if (tissue[b] === OUTSIDE || tissue[a] === OUTSIDE) return 0;
+      const ka = conductivity[a] as number;
+      const kb = conductivity[b] as number;
+      return (2 * size * ka * kb) / (ka + kb);
+    };
+    this.forEachCell((cell) => {
+      faces.x[cell] = between(cell, cell + 1);
+      faces.y[cell] = between(cell, cell + strideY);
+      faces.z[cell] = between(cell, cell + strideZ);
+    });
+    const { total } = this;
+    this.forEachCell((cell) => {
+      total[cell] =
+        (faces.x[cell] as number) +
+        (faces.x[cell - 1] as number) +
+        (faces.y[cell] as number) +
+        (faces.y[cell - strideY] as number) +
+        (faces.z[cell] as number) +
+        (faces.z[cell - strideZ] as number);
+    });
+    this.surface.addBounds(total, conductivity);
+    let bound = Number.POSITIVE_INFINITY;
+    this.forEachCell((cell) => {
+      const kind = TISSUES[tissue[cell] as number] as (typeof TISSUES)[number];
+      const frozen = (this.temperatureC[cell] as number) < freezingC + 0.5;
+      const heat = frozen ? kind.leastFrozenJPerM3K : kind.leastThawedJPerM3K;
+      bound = Math.min(bound, (heat * size ** 3) / (total[cell] as number));
+    });
+    this.boundS = STABILITY_SHARE * bound;
+    this.sinceRefreshS = 0;
+  }
+}
+
+/** Trilinear weights of a point among the cells inside the solid. */
+export interface PointStencil {
+  readonly cells: Int32Array;
+  readonly weights: Float64Array;
+}
+
+/** Stencil of a point given in metres of the reference bird; cells outside the solid are left out. */
+export function pointStencil(body: Body, [x, y, z]: Vec3): PointStencil {
+  const { grid, origin, cellM } = body.unit;
+  const u = (Math.abs(x) - origin[0]) / cellM;
+  const v = (y - origin[1]) / cellM;
+  const w = (z - origin[2]) / cellM;
+  const cells: number[] = [];
+  const weights: number[] = [];
+  let total = 0;
+  for (let corner = 0; corner < 8; corner++) {
+    const i = Math.floor(u) + (corner & 1);
+    const j = Math.floor(v) + ((corner >> 1) & 1);
+    const k = Math.floor(w) + (corner >> 2);
+    const weight = (1 - Math.abs(u - i)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
+    // The padding at x < 0 is the mirror image of the first cell.
+    const cell = Math.max(i, 1) + grid.nx * (j + grid.ny * k);
+    if (weight <= 0 || grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) continue;
+    cells.push(cell);
+    weights.push(weight);
+    total += weight;
+  }
+  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights, (weight) => weight / total) };
+}
+
+/** Value of a field at a stencil. */
+export function readAt(field: ArrayLike<number>, { cells, weights }: PointStencil): number {
+  let sum = 0;
+  for (let n = 0; n < cells.length; n++) sum += (weights[n] as number) * (field[cells[n] as number] as number);
+  return sum;
+}

@@ -1,0 +1,105 @@
+/** What people type, into SI-side numbers, and back. Mass in kg, temperature in °C, duration in s. */
+import { QuantityError } from "../errors";
+
+export const KG_PER_POUND = 0.45359237;
+const KG_PER_OUNCE = KG_PER_POUND / 16;
+
+export type UnitSystem = "metric" | "us";
+
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
+const toNumber = (text: string): number => Number(text.replace(",", "."));
+const POUNDS_AND_OUNCES = new RegExp(
+  String.raw`^${NUMBER}\s*(?:lb|lbs|pound|pounds)\s*(?:(?:and\s*)?${NUMBER}\s*(?:oz|ounce|ounces))?$`,
+);
+const ONE_MASS = new RegExp(String.raw`^${NUMBER}\s*(kg|kilo|kilos|g|grams?|oz|ounces?)?$`);
+const TEMPERATURE = new RegExp(String.raw`^([-+−]?)\s*${NUMBER}\s*(?:°|deg(?:rees)?)?\s*([cf])?$`);
+const CLOCK_DURATION = /^(\d+)\s*:\s*([0-5]\d)$/;
+const DURATION_PART = new RegExp(
+  String.raw`${NUMBER}\s*(d|days?|h|hrs?|hours?|min|mins|minutes?|m|s|sec|seconds?)`,
+  "g",
+);
+
+/**
+ * Mass in kg from "14 lb", "12 lb 8 oz", "6.3kg", "5800 g"; a bare number is in the cook's own unit.
+ * @throws QuantityError when the text is not a mass.
+ */
+export function parseMassKg(text: string, bareUnit: UnitSystem = "metric"): number {
+  const clean = text.trim().toLowerCase();
+  const pounds = POUNDS_AND_OUNCES.exec(clean);
+  if (pounds?.[1]) {
+    return toNumber(pounds[1]) * KG_PER_POUND + (pounds[2] ? toNumber(pounds[2]) * KG_PER_OUNCE : 0);
+  }
+  const one = ONE_MASS.exec(clean);
+  if (!one?.[1]) throw new QuantityError("mass", text, 'a mass such as "14 lb", "12 lb 8 oz" or "6.3 kg"');
+  const value = toNumber(one[1]);
+  const unit = one[2] ?? (bareUnit === "us" ? "lb" : "kg");
+  if (unit === "lb") return value * KG_PER_POUND;
+  if (unit.startsWith("k")) return value;
+  return unit.startsWith("g") ? value / 1000 : value * KG_PER_OUNCE;
+}
+
+/**
+ * Temperature in °C from "325f", "163 °C", "-18C"; a bare number is in the cook's own unit.
+ * @throws QuantityError when the text is not a temperature.
+ */
+export function parseTemperatureC(text: string, bareUnit: UnitSystem = "metric"): number {
+  const match = TEMPERATURE.exec(text.trim().toLowerCase());
+  if (!match?.[2]) throw new QuantityError("temperature", text, 'a temperature such as "325 F" or "163 C"');
+  const value = toNumber(match[2]) * (match[1] === "-" || match[1] === "−" ? -1 : 1);
+  const unit = match[3] ?? (bareUnit === "us" ? "f" : "c");
+  return unit === "f" ? fahrenheitToC(value) : value;
+}
+
+/**
+ * Duration in s from "25m", "1h 30m", "2:15" (hours and minutes), "3 days"; a bare number is in minutes.
+ * @throws QuantityError when the text is not a duration.
+ */
+export function parseDurationS(text: string): number {
+  const clean = text.trim().toLowerCase();
+  const clock = CLOCK_DURATION.exec(clean);
+  if (clock) return Number(clock[1]) * 3600 + Number(clock[2]) * 60;
+  if (/^\d+(?:[.,]\d+)?$/.test(clean)) return toNumber(clean) * 60;
+  let totalS = 0;
+  const rest = clean.replace(DURATION_PART, (_, amount: string, unit: string) => {
+    totalS += toNumber(amount) * { d: 86400, h: 3600, m: 60, s: 1 }[unit[0] as "d" | "h" | "m" | "s"];
+    return "";
+  });
+  if (rest.trim() !== "" || clean === "") {
+    throw new QuantityError("duration", text, 'a duration such as "25m", "1h 30m" or "2:15"');
+  }
+  return totalS;
+}
+
+export const fahrenheitToC = (fahrenheit: number): number => (fahrenheit - 32) / 1.8;
+export const cToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;
+
+/** "74 °C" or "165 °F": whole degrees unless asked. */
+export function formatTemperature(celsius: number, system: UnitSystem, decimals = 0): string {
+  return system === "us"
+    ? `${cToFahrenheit(celsius).toFixed(decimals)} °F`
+    : `${celsius.toFixed(decimals)} °C`;
+}
+
+/** A difference of temperatures, where the offset of the scale must not be added. */
+export function formatTemperatureDifference(kelvin: number, system: UnitSystem): string {
+  return system === "us" ? `${(kelvin * 1.8).toFixed(0)} °F` : `${kelvin.toFixed(0)} °C`;
+}
+
+/** "5.8 kg" or "12 lb 13 oz". */
+export function formatMass(massKg: number, system: UnitSystem): string {
+  if (system === "metric") return massKg < 1 ? `${Math.round(massKg * 1000)} g` : `${Number(massKg.toFixed(2))} kg`;
+  const ounces = Math.round(massKg / KG_PER_OUNCE);
+  const whole = Math.floor(ounces / 16);
+  return ounces % 16 === 0 ? `${whole} lb` : `${whole} lb ${ounces % 16} oz`;
+}
+
+/** "3 d 12 h", "3 h 05", "25 min". */
+export function formatDuration(seconds: number): string {
+  const minutes = Math.round(seconds / 60);
+  if (minutes < 100) return `${minutes} min`;
+  const hours = Math.floor(minutes / 60);
+  if (hours < 48) return `${hours} h ${String(minutes % 60).padStart(2, "0")}`;
+  const wholeHours = Math.round(minutes / 60);
+  const days = Math.floor(wholeHours / 24);
+  return wholeHours % 24 === 0 ? `${days} days` : `${days} d ${wholeHours % 24} h`;
+}

@@ -1,0 +1,23 @@
+// Compiles the AssemblyScript kernel to build/kernel.wasm when the source is newer than what was built.
+import { existsSync, mkdirSync, statSync } from "node:fs";
+
+const source = "core/heat/wasm/kernel.as.ts";
+const output = "build/kernel.wasm";
+
+export async function buildKernel() {
+  if (existsSync(output) && statSync(output).mtimeMs > statSync(source).mtimeMs) return;
+  mkdirSync("build", { recursive: true });
+  const { default: asc } = await import("assemblyscript/asc");
+  const { error, stderr } = await asc.main([
+    source,
+    "--outFile", output,
+    "--runtime", "stub",
+    "--importMemory",
+    "--enable", "simd",
+    "--optimizeLevel", "3",
+    "--noAssert",
+  ]);
+  if (error) throw new Error(`the kernel does not compile: ${error.message}\n${stderr.toString()}`);
+}
+
+if (process.argv[1]?.endsWith("buildKernel.mjs")) await buildKernel();
