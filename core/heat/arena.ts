@@ -2,7 +2,9 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
+import { type SurfaceArrays, exchange } from "./exchange";
 import { type FaceConductances, conduct } from "./kernel";
+import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
 export interface CellTables {
@@ -18,6 +20,7 @@ export interface Arena {
   int32(values: Int32Array): Int32Array;
   uint8(values: Uint8Array): Uint8Array;
   conduct: typeof conduct;
+  exchange: typeof exchange;
   /** temperature[c] from content[c] over the runs, by the inverse table of each cell's tissue. */
   temperatures(temperature: Float64Array, content: Float64Array, tissue: Uint8Array, tables: CellTables, runs: Int32Array): void;
 }
@@ -65,12 +68,14 @@ export function referenceArena(): Arena {
     int32: (values) => values,
     uint8: (values) => values,
     conduct,
+    exchange,
     temperatures,
   };
 }
 
 interface KernelExports {
   conduct(...addresses: number[]): void;
+  exchange(...addresses: number[]): number;
   temperatures(...addresses: number[]): void;
 }
 
@@ -79,7 +84,7 @@ const PAGE_BYTES = 65_536;
 function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
   const memory = new WebAssembly.Memory({ initial: Math.ceil(bytes / PAGE_BYTES) + 1 });
   const env = { memory, abort: () => undefined };
-  const { conduct: run, temperatures: read } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
+  const { conduct: run, exchange: pass, temperatures: read } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
   let top = 1024;
   const take = (size: number): number => {
     const start = top;
@@ -111,6 +116,26 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideY,
         strideZ,
         factor,
+      ),
+    exchange: (enthalpy, temperature, conductivity, surface: SurfaceArrays, drive, parameters) =>
+      pass(
+        enthalpy.byteOffset,
+        temperature.byteOffset,
+        conductivity.byteOffset,
+        surface.cell.byteOffset,
+        surface.areaM2.byteOffset,
+        surface.open.byteOffset,
+        surface.pan.byteOffset,
+        surface.cavity.byteOffset,
+        surface.frontC.byteOffset,
+        surface.skinC.byteOffset,
+        surface.vapourLostKgPerM2.byteOffset,
+        surface.cell.length,
+        drive.byteOffset,
+        drive.length,
+        DRIVE_LOW_C,
+        DRIVE_STEPS_PER_K,
+        parameters.byteOffset,
       ),
     temperatures: (temperature, content, tissue, { tables, tableSize, lows, inverseSteps }, runs) =>
       read(

@@ -9,21 +9,20 @@ import type { Vec3 } from "../bird/sdf";
 import { requireBetween } from "../errors";
 import { constant } from "../sources";
 import { type Arena, type CellTables, newArena, packTables } from "./arena";
-import { SurfaceExchange } from "./surface";
+import { SurfaceExchange, type SurfaceState } from "./surface";
 import type { Surroundings } from "./surroundings";
-import { TISSUES, conductivityAt, enthalpyAt } from "./tissue";
+import { TISSUES, type Tissue, conductivityAt, enthalpyAt } from "./tissue";
 
 /** Everything needed to go on later from here, or to start another process from it. */
 export interface Snapshot {
   readonly enthalpyJPerM3: Float64Array;
   readonly temperatureC: Float64Array;
-  readonly frontC: Float64Array;
-  readonly skinC: Float64Array;
-  readonly vapourLostKgPerM2: Float64Array;
+  readonly surface: SurfaceState;
 }
 
 /** Conductivities change slowly; the faces are rebuilt after this much simulated time. */
 const REFRESH_S = 600;
+const TISSUE_TABLE_BYTES = 140_000;
 const STABILITY_SHARE = 0.95;
 
 export class HeatSolver {
@@ -48,7 +47,9 @@ export class HeatSolver {
   constructor(readonly body: Body) {
     const { grid, surface } = body.unit;
     const size = grid.nx * grid.ny * grid.nz;
-    this.arena = newArena(size * 8 * 6 + size + grid.runs.byteLength + 140_000);
+    this.arena = newArena(
+      size * (8 * 6 + 1) + grid.runs.byteLength + SurfaceExchange.bytes(surface.cell.length) + TISSUE_TABLE_BYTES,
+    );
     this.temperatureC = this.arena.float64(size);
     this.enthalpyJPerM3 = this.arena.float64(size);
     this.faces = { x: this.arena.float64(size), y: this.arena.float64(size), z: this.arena.float64(size) };
@@ -59,7 +60,7 @@ export class HeatSolver {
     this.tables = packTables(this.arena, TISSUES);
     this.strideY = grid.nx;
     this.strideZ = grid.nx * grid.ny;
-    this.surface = new SurfaceExchange(surface, body.cellSizeM);
+    this.surface = new SurfaceExchange(this.arena, surface, body.cellSizeM);
   }
 
   /** @throws QuantityError for a start outside −30 to 95 °C */
@@ -79,14 +80,14 @@ export class HeatSolver {
     return {
       enthalpyJPerM3: this.enthalpyJPerM3.slice(),
       temperatureC: this.temperatureC.slice(),
-      ...this.surface.snapshot(),
+      surface: this.surface.snapshot(),
     };
   }
 
   restore(snapshot: Snapshot): void {
     this.enthalpyJPerM3.set(snapshot.enthalpyJPerM3);
     this.temperatureC.set(snapshot.temperatureC);
-    this.surface.restore(snapshot);
+    this.surface.restore(snapshot.surface);
     this.sinceRefreshS = Number.POSITIVE_INFINITY;
   }
 
@@ -96,8 +97,9 @@ export class HeatSolver {
     const steps = Math.max(1, Math.ceil(durationS / this.boundS));
     const stepS = durationS / steps;
     const factor = stepS / this.body.cellSizeM ** 3;
+    this.surface.prepare(surroundings, stepS);
     for (let n = 0; n < steps; n++) {
-      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, this.conductivity, surroundings, stepS);
+      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, this.conductivity);
       this.arena.conduct(this.enthalpyJPerM3, this.temperatureC, this.faces, this.runs, this.strideY, this.strideZ, factor);
       this.readTemperatures();
     }
@@ -142,43 +144,53 @@ export class HeatSolver {
 
   /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
   private refreshFaces(): void {
-    const { conductivity, tissue, strideY, strideZ, faces } = this;
+    const { conductivity, tissue, strideY, strideZ, faces, total, runs, temperatureC } = this;
+    const tissues = TISSUES;
     const size = this.body.cellSizeM;
-    const freezingC = constant("freezingPointC");
-    this.forEachCell((cell) => {
-      const kind = TISSUES[tissue[cell] as number] as (typeof TISSUES)[number];
-      conductivity[cell] = conductivityAt(kind, this.temperatureC[cell] as number);
-    });
-    const between = (a: number, b: number): number => {
-      if (tissue[b] === OUTSIDE || tissue[a] === OUTSIDE) return 0;
-      const ka = conductivity[a] as number;
-      const kb = conductivity[b] as number;
-      return (2 * size * ka * kb) / (ka + kb);
-    };
-    this.forEachCell((cell) => {
-      faces.x[cell] = between(cell, cell + 1);
-      faces.y[cell] = between(cell, cell + strideY);
-      faces.z[cell] = between(cell, cell + strideZ);
-    });
-    const { total } = this;
-    this.forEachCell((cell) => {
-      total[cell] =
-        (faces.x[cell] as number) +
-        (faces.x[cell - 1] as number) +
-        (faces.y[cell] as number) +
-        (faces.y[cell - strideY] as number) +
-        (faces.z[cell] as number) +
-        (faces.z[cell - strideZ] as number);
-    });
+    const frozenBelowC = constant("freezingPointC") + 0.5;
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        conductivity[c] = conductivityAt(tissues[tissue[c] as number] as Tissue, temperatureC[c] as number);
+      }
+    }
+    // Conductivity is zero outside the solid, so faces to nothing come out as zero by themselves.
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        const here = conductivity[c] as number;
+        const x = conductivity[c + 1] as number;
+        const y = conductivity[c + strideY] as number;
+        const z = conductivity[c + strideZ] as number;
+        faces.x[c] = (2 * size * here * x) / (here + x);
+        faces.y[c] = (2 * size * here * y) / (here + y);
+        faces.z[c] = (2 * size * here * z) / (here + z);
+      }
+    }
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        total[c] =
+          (faces.x[c] as number) +
+          (faces.x[c - 1] as number) +
+          (faces.y[c] as number) +
+          (faces.y[c - strideY] as number) +
+          (faces.z[c] as number) +
+          (faces.z[c - strideZ] as number);
+      }
+    }
     this.surface.addBounds(total, conductivity);
     let bound = Number.POSITIVE_INFINITY;
-    this.forEachCell((cell) => {
-      const kind = TISSUES[tissue[cell] as number] as (typeof TISSUES)[number];
-      const frozen = (this.temperatureC[cell] as number) < freezingC + 0.5;
-      const heat = frozen ? kind.leastFrozenJPerM3K : kind.leastThawedJPerM3K;
-      bound = Math.min(bound, (heat * size ** 3) / (total[cell] as number));
-    });
-    this.boundS = STABILITY_SHARE * bound;
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        const kind = tissues[tissue[c] as number] as Tissue;
+        const heat = (temperatureC[c] as number) < frozenBelowC ? kind.leastFrozenJPerM3K : kind.leastThawedJPerM3K;
+        const seconds = heat / (total[c] as number);
+        if (seconds < bound) bound = seconds;
+      }
+    }
+    this.boundS = STABILITY_SHARE * bound * size ** 3;
     this.sinceRefreshS = 0;
   }
 }

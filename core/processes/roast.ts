@@ -38,18 +38,13 @@ export function checkStages(stages: readonly OvenStage[]): void {
 /** Air in a preheated oven at a minute: each change of the dial is followed with the oven's lag. */
 export function ovenAirC(stages: readonly OvenStage[], minute: number): number {
   const lag = constant("ovenLagMin");
-  let air = (stages[0] as OvenStage).airC;
-  for (let n = 1; n < stages.length; n++) {
-    const { fromMin } = stages[n - 1] as OvenStage;
-    const { fromMin: until, airC: next } = stages[n] as OvenStage;
-    if (minute <= until) break;
-    const dial = (stages[n - 1] as OvenStage).airC;
-    if (n > 1) air = dial + (air - dial) * Math.exp(-(until - fromMin) / lag);
-    void next;
-  }
-  const now = stages.findLast((stage) => stage.fromMin <= minute) ?? (stages[0] as OvenStage);
-  if (now.fromMin === 0) return now.airC;
-  return now.airC + (air - now.airC) * Math.exp(-(minute - now.fromMin) / lag);
+  let airC = stages[0]?.airC ?? Number.NaN;
+  stages.forEach(({ fromMin, airC: dialC }, n) => {
+    if (fromMin > minute) return;
+    const until = Math.min(minute, stages[n + 1]?.fromMin ?? minute);
+    airC = dialC + (airC - dialC) * Math.exp(-(until - fromMin) / lag);
+  });
+  return airC;
 }
 
 /** A solver with what is watched on the way: both thermal centres, the coldest point and its lethality. */

@@ -16,7 +16,14 @@ export function logReductionPerMin(celsius: number): number {
 /** Running sum; the temperature is taken as straight between two calls. */
 export class Lethality {
   logReduction = 0;
-  private lastC = Number.NaN;
+  /** The temperature the sum has come up to; NaN before the first. */
+  lastC = Number.NaN;
+
+  /** Goes on from an earlier state. */
+  resume(logReduction: number, lastC: number): void {
+    this.logReduction = logReduction;
+    this.lastC = lastC;
+  }
 
   add(celsius: number, minutes: number): void {
     const from = Number.isNaN(this.lastC) ? celsius : this.lastC;

@@ -1,0 +1,143 @@
+/**
+ * Readings → the bird they came from → when it will be done.
+ *
+ * Ensemble smoother with multiple data assimilation (Emerick and Reynolds 2013, from memory): the unknowns of all
+ * members are moved by the regression of what they would have shown on what they assumed, in passes with the
+ * observation error inflated so that the passes together count the readings once; after each pass every member is
+ * simulated again, so the finish is always computed by the model and never extrapolated.
+ */
+import type { CentrePart } from "../bird/shape";
+import { type EnsembleOptions, type Member, type Quantiles, minuteAllShown, minuteShown, quantiles, runEnsemble, shownAt } from "./ensemble";
+import { type Draw, priorDraws } from "./prior";
+
+export interface Reading {
+  readonly minute: number;
+  readonly part: CentrePart;
+  readonly celsius: number;
+}
+
+export interface Forecast {
+  readonly targets: Partial<Record<CentrePart, Quantiles>>;
+  /** When every target is shown: the time to pull. */
+  readonly pull: Quantiles;
+  /** Mean of the refitted members' unknowns, in prior standard deviations. */
+  readonly estimate: Draw;
+  readonly members: readonly Member[];
+}
+
+export const FORECAST_MEMBERS = 32;
+const PASSES = 2;
+/** Reading noise and what the model cannot follow, one standard deviation (chosen: thermometers are within 1 K). */
+const READING_SD_K = 1.2;
+/** Readings close in time say the same; those of one part within this are averaged, which also bounds the work. */
+const THIN_MIN = 6;
+
+/** Averages readings of one part that lie within six minutes of one another. */
+export function thinned(readings: readonly Reading[]): Reading[] {
+  const bins = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    const key = `${reading.part}/${Math.floor(reading.minute / THIN_MIN)}`;
+    bins.set(key, [...(bins.get(key) ?? []), reading]);
+  }
+  return [...bins.values()].map((bin) => ({
+    part: (bin[0] as Reading).part,
+    minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
+    celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
+  }));
+}
+
+/** Solves a·x = b for a symmetric positive definite matrix by Cholesky; a is overwritten. */
+function solveSpd(a: number[][], b: readonly number[]): number[] {
+  const n = b.length;
+  const at = (i: number, j: number): number => (a[i] as number[])[j] as number;
+  for (let j = 0; j < n; j++) {
+    for (let i = j; i < n; i++) {
+      let sum = at(i, j);
+      for (let k = 0; k < j; k++) sum -= at(i, k) * at(j, k);
+      (a[i] as number[])[j] = i === j ? Math.sqrt(sum) : sum / at(j, j);
+    }
+  }
+  const x = [...b];
+  for (let i = 0; i < n; i++) {
+    for (let k = 0; k < i; k++) x[i] = (x[i] as number) - at(i, k) * (x[k] as number);
+    x[i] = (x[i] as number) / at(i, i);
+  }
+  for (let i = n - 1; i >= 0; i--) {
+    for (let k = i + 1; k < n; k++) x[i] = (x[i] as number) - at(k, i) * (x[k] as number);
+    x[i] = (x[i] as number) / at(i, i);
+  }
+  return x;
+}
+
+/** One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings. */
+function analysed(members: readonly Member[], readings: readonly Reading[], inflation: number, perturb: readonly Draw[]): Draw[] {
+  const count = members.length;
+  const shown = members.map((member) => readings.map(({ part, minute }) => shownAt(member, part, minute)));
+  const meanShown = readings.map((_, r) => shown.reduce((sum, row) => sum + (row[r] as number), 0) / count);
+  const unknowns = (members[0] as Member).draw.length;
+  const meanDraw = Array.from({ length: unknowns }, (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / count);
+  const noise = READING_SD_K * Math.sqrt(inflation);
+  const covariance = readings.map((_, r) =>
+    readings.map((__, s) => {
+      let sum = 0;
+      for (const row of shown) sum += ((row[r] as number) - (meanShown[r] as number)) * ((row[s] as number) - (meanShown[s] as number));
+      return sum / (count - 1) + (r === s ? noise * noise : 0);
+    }),
+  );
+  return members.map(({ draw }, m) => {
+    const gap = readings.map(({ celsius }, r) => celsius + noise * (perturb[m]?.[r] ?? 0) - ((shown[m] as number[])[r] as number));
+    const weights = solveSpd(covariance.map((row) => [...row]), gap);
+    return draw.map((value, u) => {
+      let shift = 0;
+      readings.forEach((_, r) => {
+        let cross = 0;
+        for (let k = 0; k < count; k++) {
+          const drawGap = ((members[k] as Member).draw[u] as number) - (meanDraw[u] as number);
+          cross += drawGap * (((shown[k] as number[])[r] as number) - (meanShown[r] as number));
+        }
+        shift += (cross / (count - 1)) * (weights[r] as number);
+      });
+      return value + shift;
+    });
+  });
+}
+
+/** Standard normal numbers for the perturbed observations: the same every time, a small congruential generator. */
+function perturbations(members: number, readings: number, seed: number): Draw[] {
+  let state = 12345 + seed;
+  const next = (): number => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return (state + 0.5) / 4294967296;
+  };
+  const rows = Array.from({ length: members }, () =>
+    Array.from({ length: readings }, () => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next())),
+  );
+  return rows;
+}
+
+/**
+ * Forecasts from the readings so far (none: the prior's own spread). Yields after each simulated member.
+ * Readings outside −30 to 110 °C must have been refused before.
+ */
+export function* forecasting(options: EnsembleOptions, allReadings: readonly Reading[]): Generator<number, Forecast> {
+  const readings = thinned(allReadings);
+  const latest = Math.max(0, ...readings.map(({ minute }) => minute));
+  const run = { ...options, atLeastMin: latest };
+  let members = yield* runEnsemble(run, priorDraws(FORECAST_MEMBERS));
+  for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
+    const draws = analysed(members, readings, PASSES, perturbations(members.length, readings.length, pass));
+    members = yield* runEnsemble(run, draws);
+  }
+  const targets: Partial<Record<CentrePart, Quantiles>> = {};
+  for (const part of ["breast", "thigh"] as const) {
+    const target = options.shownC[part];
+    if (target !== undefined) targets[part] = quantiles(members.map((member) => minuteShown(member, part, target)));
+  }
+  const first = members[0] as Member;
+  return {
+    targets,
+    pull: quantiles(members.map((member) => minuteAllShown(member, options.shownC))),
+    estimate: first.draw.map((_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length),
+    members,
+  };
+}

@@ -1,0 +1,80 @@
+/**
+ * What the plan cannot know, as a prior: independent normal spreads, each declared in the sources, and draws from it
+ * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
+ */
+import { type OvenTraits } from "../heat/surroundings";
+import { constant } from "../sources";
+
+/** One member's way of differing from the usual, each in standard deviations. */
+export const UNKNOWNS = ["ovenOffset", "convection", "drying", "shape", "start", "breastProbe", "thighProbe"] as const;
+export type Unknown = (typeof UNKNOWNS)[number];
+export type Draw = readonly number[];
+
+export interface BirdTraits {
+  readonly oven: OvenTraits;
+  readonly breastThickness: number;
+  readonly startOffsetK: number;
+  /** Reading less true thermal centre. */
+  readonly probeOffsetK: { readonly breast: number; readonly thigh: number };
+}
+
+const PRIMES = [2, 3, 5, 7, 11, 13, 17] as const;
+
+function radicalInverse(index: number, base: number): number {
+  let result = 0;
+  let share = 1 / base;
+  for (let n = index; n > 0; n = Math.floor(n / base)) {
+    result += (n % base) * share;
+    share /= base;
+  }
+  return result;
+}
+
+/** Quantile of the standard normal: Acklam's rational approximation (from memory), relative error under 1.2e-9. */
+export function normalQuantile(probability: number): number {
+  const a = [-39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239] as const;
+  const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572] as const;
+  const c = [-0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968, 2.938163982698783] as const;
+  const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416] as const;
+  const low = 0.02425;
+  const tail = (q: number): number =>
+    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) / ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
+  if (probability < low) return tail(Math.sqrt(-2 * Math.log(probability)));
+  if (probability > 1 - low) return -tail(Math.sqrt(-2 * Math.log(1 - probability)));
+  const q = probability - 0.5;
+  const r = q * q;
+  return (
+    ((((((a[0] * r + a[1]) * r + a[2]) * r + a[3]) * r + a[4]) * r + a[5]) * q) /
+    (((((b[0] * r + b[1]) * r + b[2]) * r + b[3]) * r + b[4]) * r + 1)
+  );
+}
+
+/** `count` draws, each with one standard normal number an unknown; centred and scaled so that the sample has mean 0 and deviation 1. */
+export function priorDraws(count: number): Draw[] {
+  const columns = PRIMES.map((prime) => {
+    const raw = Array.from({ length: count }, (_, n) => normalQuantile(radicalInverse(n + 21, prime)));
+    const mean = raw.reduce((sum, value) => sum + value, 0) / count;
+    const deviation = Math.sqrt(raw.reduce((sum, value) => sum + (value - mean) ** 2, 0) / count);
+    return raw.map((value) => (value - mean) / deviation);
+  });
+  return Array.from({ length: count }, (_, n) => columns.map((column) => column[n] as number));
+}
+
+/** Shapes are rounded to these steps, so that members share voxel solids. */
+const SHAPE_STEP = 0.02;
+
+/** The bird and oven a draw stands for. */
+export function traitsOf(draw: Draw): BirdTraits {
+  const z = (name: Unknown): number => Math.min(3, Math.max(-3, draw[UNKNOWNS.indexOf(name)] ?? 0));
+  const thickness = 1 + constant("shapeSdShare") * z("shape");
+  return {
+    oven: {
+      offsetK: constant("ovenOffsetSdK") * z("ovenOffset"),
+      convectionShare: Math.exp(constant("convectionSdShare") * z("convection")),
+      dryingShare: Math.exp(constant("dryingSdShare") * z("drying")),
+    },
+    breastThickness: Math.round(thickness / SHAPE_STEP) * SHAPE_STEP,
+    startOffsetK: constant("startSdK") * z("start"),
+    probeOffsetK: { breast: constant("probeSdK") * z("breastProbe"), thigh: constant("probeSdK") * z("thighProbe") },
+  };
+}
