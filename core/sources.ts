@@ -81,7 +81,7 @@ export const SOURCES = {
     "vapour pressure in the oven around a roasting bird",
     "a vented oven holds about 4 % of water vapour by mass; the fit was repeated at 3 and 10 kPa",
   ),
-  crustVapourDiffusivityM2PerS: fitted(2.3e-6, "m²/s", "vapour diffusivity through the dry crust"),
+  crustVapourDiffusivityM2PerS: fitted(2.25e-6, "m²/s", "vapour diffusivity through the dry crust"),
   crustConductivityWPerMK: chosen(
     0.2,
     "W/mK",
@@ -139,7 +139,12 @@ export const SOURCES = {
     "decimal reduction time of Salmonella in chicken at 60 °C (140 °F), about 1 % fat",
     "USDA FSIS cooking guideline, time–temperature tables",
   ),
-  salmonellaZK: published(5.56, "K", "z value of Salmonella, 10 °F", "USDA FSIS cooking guideline, time–temperature tables"),
+  salmonellaZK: published(
+    5.56,
+    "K",
+    "z value of Salmonella, 10 °F",
+    "USDA FSIS cooking guideline, time–temperature tables",
+  ),
   zoneLowC: published(4, "°C", "lower end of the zone where bacteria grow", "USDA FSIS"),
   zoneHighC: published(60, "°C", "upper end of the zone where bacteria grow", "USDA FSIS"),
   minimumOvenC: published(163, "°C", "lowest oven for a whole bird, 325 °F", FSIS_ROASTING),
@@ -165,9 +170,19 @@ export const SOURCES = {
 
   // Prior spread (one standard deviation) of what the plan cannot know
   ovenOffsetSdK: practice(8, "K", "true temperature of a household oven against its dial"),
-  convectionSdShare: chosen(0.15, "1", "convection from oven to oven", "load, rack height and fan leakage differ; textbook h_c scatter is 25 %"),
+  convectionSdShare: chosen(
+    0.15,
+    "1",
+    "convection from oven to oven",
+    "load, rack height and fan leakage differ; textbook h_c scatter is 25 %",
+  ),
   dryingSdShare: chosen(0.25, "1", "drying of the skin", "salted and aired skins start drier than wet ones"),
-  shapeSdShare: chosen(0.04, "1", "thickness of the breast at the same mass", "breeds differ; a tape measure would halve it"),
+  shapeSdShare: chosen(
+    0.04,
+    "1",
+    "thickness of the breast at the same mass",
+    "breeds differ; a tape measure would halve it",
+  ),
   startSdK: chosen(1.5, "K", "start temperature of the bird", "fridges differ from shelf to shelf"),
   probeSdK: chosen(1.5, "K", "reading against thermal centre", "a probe some millimetres off, and its calibration"),
 } as const satisfies Record<string, Constant>;

@@ -10,11 +10,15 @@ export async function buildKernel() {
   const { default: asc } = await import("assemblyscript/asc");
   const { error, stderr } = await asc.main([
     source,
-    "--outFile", output,
-    "--runtime", "stub",
+    "--outFile",
+    output,
+    "--runtime",
+    "stub",
     "--importMemory",
-    "--enable", "simd",
-    "--optimizeLevel", "3",
+    "--enable",
+    "simd",
+    "--optimizeLevel",
+    "3",
     "--noAssert",
   ]);
   if (error) throw new Error(`the kernel does not compile: ${error.message}\n${stderr.toString()}`);

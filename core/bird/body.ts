@@ -2,12 +2,13 @@
  * The voxel solid: the half x ≥ 0 of a bird on a padded box of cubic cells, with its surface cells, its thermal
  * centres and its exact mass.
  */
-import { TISSUES, TISSUE_INDEX } from "../heat/tissue";
+
 import { requireBetween } from "../errors";
+import { TISSUE_INDEX, TISSUES } from "../heat/tissue";
 import { constant } from "../sources";
 import { type Exposure, exposures } from "./exposure";
-import { type Vec3, normalAt } from "./sdf";
-import { type BirdShape, CENTRE_PARTS, type CentrePart, type Cut, PART_NAMES, birdShape, partAt } from "./shape";
+import { normalAt, type Vec3 } from "./sdf";
+import { type BirdShape, birdShape, CENTRE_PARTS, type CentrePart, type Cut, PART_NAMES, partAt } from "./shape";
 
 export const OUTSIDE = 255;
 
@@ -71,7 +72,12 @@ function thermalCentre(shape: BirdShape, name: CentrePart, candidates: readonly 
   for (let step = 0.004; step > 0.0002; ) {
     const [x, y, z] = best;
     const around: Vec3[] = [
-      [x + step, y, z], [x - step, y, z], [x, y + step, z], [x, y - step, z], [x, y, z + step], [x, y, z - step],
+      [x + step, y, z],
+      [x - step, y, z],
+      [x, y + step, z],
+      [x, y - step, z],
+      [x, y, z + step],
+      [x, y, z - step],
     ];
     const better = around.find((point) => depth(point) > depth(best) + 1e-9);
     if (better) best = better;
@@ -170,7 +176,9 @@ function surfaceCells(shape: BirdShape, grid: VoxelGrid, origin: Vec3, cellM: nu
     open: seen.open,
     pan: seen.pan,
     // At the mouth of the cavity the oven is in full view: those cells are skin, not cavity.
-    cavity: Uint8Array.from(cavity, (flag, n) => (flag && (seen.open[n] as number) + (seen.pan[n] as number) < MOUTH_VIEW ? 1 : 0)),
+    cavity: Uint8Array.from(cavity, (flag, n) =>
+      flag && (seen.open[n] as number) + (seen.pan[n] as number) < MOUTH_VIEW ? 1 : 0,
+    ),
   };
 }
 

@@ -20,9 +20,15 @@ function turnMatrix({ aboutXDeg = 0, aboutYDeg = 0, aboutZDeg = 0 }: Turn): Matr
   const [ca, sa, cb, sb, cc, sc] = [Math.cos(a), Math.sin(a), Math.cos(b), Math.sin(b), Math.cos(c), Math.sin(c)];
   // Rz · Ry · Rx, row by row; its transpose (used below) takes a point into the turned frame.
   return [
-    cc * cb, cc * sb * sa - sc * ca, cc * sb * ca + sc * sa,
-    sc * cb, sc * sb * sa + cc * ca, sc * sb * ca - cc * sa,
-    -sb, cb * sa, cb * ca,
+    cc * cb,
+    cc * sb * sa - sc * ca,
+    cc * sb * ca + sc * sa,
+    sc * cb,
+    sc * sb * sa + cc * ca,
+    sc * sb * ca - cc * sa,
+    -sb,
+    cb * sa,
+    cb * ca,
   ];
 }
 

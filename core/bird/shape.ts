@@ -29,7 +29,10 @@ export interface BirdShape {
   /** Inside of the cavity, negative within; absent where the cut has none. */
   readonly cavity?: DistanceField;
   /** A box that holds the half x ≥ 0: [x, y, z] low and high, metres of the reference bird. */
-  readonly bounds: { readonly low: readonly [number, number, number]; readonly high: readonly [number, number, number] };
+  readonly bounds: {
+    readonly low: readonly [number, number, number];
+    readonly high: readonly [number, number, number];
+  };
 }
 
 /** Parts flow into one another over about two centimetres, as under skin. */
@@ -49,8 +52,10 @@ const mirrored =
   (x, y, z) =>
     field(Math.abs(x), y, z);
 
-const both = (a: DistanceField, b: DistanceField): DistanceField => (x, y, z) =>
-  Math.min(a(x, y, z), b(x, y, z));
+const both =
+  (a: DistanceField, b: DistanceField): DistanceField =>
+  (x, y, z) =>
+    Math.min(a(x, y, z), b(x, y, z));
 
 /**
  * A turkey, trussed, breast up. Proportions measured against common practice for a 5.8 kg bird: breast about a
@@ -65,7 +70,10 @@ function wholeTurkey(breastThickness: number): BirdShape {
         ellipsoid([0.043, 0.045, 0.038], [0.034 * breastThickness, 0.112, 0.068], { aboutYDeg: -46, aboutXDeg: -4 }),
       ),
     },
-    { name: "thigh", field: mirrored(ellipsoid([0.07, -0.064, -0.026], [0.043, 0.067, 0.054], { aboutXDeg: 24, aboutYDeg: -10 })) },
+    {
+      name: "thigh",
+      field: mirrored(ellipsoid([0.07, -0.064, -0.026], [0.043, 0.067, 0.054], { aboutXDeg: 24, aboutYDeg: -10 })),
+    },
     { name: "drumstick", field: mirrored(roundCone([0.09, -0.024, 0.006], [0.03, -0.182, 0.022], 0.033, 0.014)) },
     {
       name: "wing",

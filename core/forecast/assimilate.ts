@@ -7,7 +7,16 @@
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
 import type { CentrePart } from "../bird/shape";
-import { type EnsembleOptions, type Member, type Quantiles, minuteAllShown, minuteShown, quantiles, runEnsemble, shownAt } from "./ensemble";
+import {
+  type EnsembleOptions,
+  type Member,
+  minuteAllShown,
+  minuteShown,
+  type Quantiles,
+  quantiles,
+  runEnsemble,
+  shownAt,
+} from "./ensemble";
 import { type Draw, priorDraws } from "./prior";
 
 export interface Reading {
@@ -70,23 +79,37 @@ function solveSpd(a: number[][], b: readonly number[]): number[] {
 }
 
 /** One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings. */
-function analysed(members: readonly Member[], readings: readonly Reading[], inflation: number, perturb: readonly Draw[]): Draw[] {
+function analysed(
+  members: readonly Member[],
+  readings: readonly Reading[],
+  inflation: number,
+  perturb: readonly Draw[],
+): Draw[] {
   const count = members.length;
   const shown = members.map((member) => readings.map(({ part, minute }) => shownAt(member, part, minute)));
   const meanShown = readings.map((_, r) => shown.reduce((sum, row) => sum + (row[r] as number), 0) / count);
   const unknowns = (members[0] as Member).draw.length;
-  const meanDraw = Array.from({ length: unknowns }, (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / count);
+  const meanDraw = Array.from(
+    { length: unknowns },
+    (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / count,
+  );
   const noise = READING_SD_K * Math.sqrt(inflation);
   const covariance = readings.map((_, r) =>
     readings.map((__, s) => {
       let sum = 0;
-      for (const row of shown) sum += ((row[r] as number) - (meanShown[r] as number)) * ((row[s] as number) - (meanShown[s] as number));
+      for (const row of shown)
+        sum += ((row[r] as number) - (meanShown[r] as number)) * ((row[s] as number) - (meanShown[s] as number));
       return sum / (count - 1) + (r === s ? noise * noise : 0);
     }),
   );
   return members.map(({ draw }, m) => {
-    const gap = readings.map(({ celsius }, r) => celsius + noise * (perturb[m]?.[r] ?? 0) - ((shown[m] as number[])[r] as number));
-    const weights = solveSpd(covariance.map((row) => [...row]), gap);
+    const gap = readings.map(
+      ({ celsius }, r) => celsius + noise * (perturb[m]?.[r] ?? 0) - ((shown[m] as number[])[r] as number),
+    );
+    const weights = solveSpd(
+      covariance.map((row) => [...row]),
+      gap,
+    );
     return draw.map((value, u) => {
       let shift = 0;
       readings.forEach((_, r) => {
@@ -137,7 +160,9 @@ export function* forecasting(options: EnsembleOptions, allReadings: readonly Rea
   return {
     targets,
     pull: quantiles(members.map((member) => minuteAllShown(member, options.shownC))),
-    estimate: first.draw.map((_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length),
+    estimate: first.draw.map(
+      (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length,
+    ),
     members,
   };
 }

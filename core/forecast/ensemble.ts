@@ -1,8 +1,8 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
-import { RESOLUTION_M, makeBody } from "../bird/body";
+import { makeBody, RESOLUTION_M } from "../bird/body";
 import { CENTRE_PARTS, type CentrePart, type Cut } from "../bird/shape";
 import type { HeatSource } from "../heat/surroundings";
-import { type HistoryPoint, type OvenStage, WatchedBird, roasting } from "../processes/roast";
+import { type HistoryPoint, type OvenStage, roasting, WatchedBird } from "../processes/roast";
 import { type Draw, traitsOf } from "./prior";
 
 export interface EnsembleOptions {
@@ -42,7 +42,9 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     longestMin: LONGEST_MEMBER_MIN,
     ...(options.source && { source: options.source }),
   })) {
-    const there = CENTRE_PARTS.every((part) => shown(point, part) >= (options.shownC[part] ?? Number.NEGATIVE_INFINITY));
+    const there = CENTRE_PARTS.every(
+      (part) => shown(point, part) >= (options.shownC[part] ?? Number.NEGATIVE_INFINITY),
+    );
     if (there && point.minute >= (options.atLeastMin ?? 0)) break;
   }
   return {

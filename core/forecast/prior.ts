@@ -2,7 +2,7 @@
  * What the plan cannot know, as a prior: independent normal spreads, each declared in the sources, and draws from it
  * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
  */
-import { type OvenTraits } from "../heat/surroundings";
+import type { OvenTraits } from "../heat/surroundings";
 import { constant } from "../sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
@@ -32,13 +32,19 @@ function radicalInverse(index: number, base: number): number {
 
 /** Quantile of the standard normal: Acklam's rational approximation (from memory), relative error under 1.2e-9. */
 export function normalQuantile(probability: number): number {
-  const a = [-39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239] as const;
+  const a = [
+    -39.69683028665376, 220.9460984245205, -275.9285104469687, 138.357751867269, -30.66479806614716, 2.506628277459239,
+  ] as const;
   const b = [-54.47609879822406, 161.5858368580409, -155.6989798598866, 66.80131188771972, -13.28068155288572] as const;
-  const c = [-0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968, 2.938163982698783] as const;
+  const c = [
+    -0.007784894002430293, -0.3223964580411365, -2.400758277161838, -2.549732539343734, 4.374664141464968,
+    2.938163982698783,
+  ] as const;
   const d = [0.007784695709041462, 0.3224671290700398, 2.445134137142996, 3.754408661907416] as const;
   const low = 0.02425;
   const tail = (q: number): number =>
-    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) / ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
+    (((((c[0] * q + c[1]) * q + c[2]) * q + c[3]) * q + c[4]) * q + c[5]) /
+    ((((d[0] * q + d[1]) * q + d[2]) * q + d[3]) * q + 1);
   if (probability < low) return tail(Math.sqrt(-2 * Math.log(probability)));
   if (probability > 1 - low) return -tail(Math.sqrt(-2 * Math.log(1 - probability)));
   const q = probability - 0.5;

@@ -2,8 +2,8 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
-import { type SurfaceArrays, exchange } from "./exchange";
-import { type FaceConductances, conduct } from "./kernel";
+import { exchange, type SurfaceArrays } from "./exchange";
+import { conduct, type FaceConductances } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
@@ -22,7 +22,13 @@ export interface Arena {
   conduct: typeof conduct;
   exchange: typeof exchange;
   /** temperature[c] from content[c] over the runs, by the inverse table of each cell's tissue. */
-  temperatures(temperature: Float64Array, content: Float64Array, tissue: Uint8Array, tables: CellTables, runs: Int32Array): void;
+  temperatures(
+    temperature: Float64Array,
+    content: Float64Array,
+    tissue: Uint8Array,
+    tables: CellTables,
+    runs: Int32Array,
+  ): void;
 }
 
 /** The inverse tables of all tissues, packed one after the other. */
@@ -84,12 +90,17 @@ const PAGE_BYTES = 65_536;
 function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
   const memory = new WebAssembly.Memory({ initial: Math.ceil(bytes / PAGE_BYTES) + 1 });
   const env = { memory, abort: () => undefined };
-  const { conduct: run, exchange: pass, temperatures: read } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
+  const {
+    conduct: run,
+    exchange: pass,
+    temperatures: read,
+  } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
   let top = 1024;
   const take = (size: number): number => {
     const start = top;
     top = (start + size + 15) & ~15;
-    if (top > memory.buffer.byteLength) throw new RangeError(`kernel memory: ${top} bytes asked of ${memory.buffer.byteLength}`);
+    if (top > memory.buffer.byteLength)
+      throw new RangeError(`kernel memory: ${top} bytes asked of ${memory.buffer.byteLength}`);
     return start;
   };
   return {

@@ -55,7 +55,11 @@ const at = (p: Polynomial, celsius: number): number => p[0] + p[1] * celsius + p
  * Ice as a mass fraction of the tissue: the freezable water times 1 − T_f/T (Schwartzberg's ideal solution,
  * as the ASHRAE chapter gives it), bound water taken as a share of the protein.
  */
-export function iceFraction(composition: Composition, celsius: number, freezingPointC = constant("freezingPointC")): number {
+export function iceFraction(
+  composition: Composition,
+  celsius: number,
+  freezingPointC = constant("freezingPointC"),
+): number {
   if (celsius >= freezingPointC) return 0;
   const freezable = Math.max(0, composition.water - constant("boundWaterPerProtein") * composition.protein);
   return freezable * (1 - freezingPointC / celsius);
@@ -63,7 +67,13 @@ export function iceFraction(composition: Composition, celsius: number, freezingP
 
 function massFractions(composition: Composition, celsius: number): Record<Component, number> {
   const ice = iceFraction(composition, celsius);
-  return { water: composition.water - ice, ice, protein: composition.protein, fat: composition.fat, ash: composition.ash };
+  return {
+    water: composition.water - ice,
+    ice,
+    protein: composition.protein,
+    fat: composition.fat,
+    ash: composition.ash,
+  };
 }
 
 /** Density of the tissue in kg/m³, volumes of the components added. */

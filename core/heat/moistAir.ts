@@ -17,17 +17,22 @@ const ATMOSPHERE = constant("atmospherePa");
  * Stefan-flow drive −ln(1 − p/P) of air saturated at a temperature; the vapour flux is
  * K·P/(R_v·T)·(drive(surface) − drive(air)).
  */
-export const SATURATED_DRIVE = Float64Array.from({ length: (BOILING_C - DRIVE_LOW_C) * DRIVE_STEPS_PER_K + 1 }, (_, n) => {
-  const celsius = DRIVE_LOW_C + n / DRIVE_STEPS_PER_K;
-  const wet = Math.min(celsius, LAST_C);
-  return -Math.log(1 - saturationPa(wet) / ATMOSPHERE) + Math.max(0, celsius - LAST_C) * 20;
-});
+export const SATURATED_DRIVE = Float64Array.from(
+  { length: (BOILING_C - DRIVE_LOW_C) * DRIVE_STEPS_PER_K + 1 },
+  (_, n) => {
+    const celsius = DRIVE_LOW_C + n / DRIVE_STEPS_PER_K;
+    const wet = Math.min(celsius, LAST_C);
+    return -Math.log(1 - saturationPa(wet) / ATMOSPHERE) + Math.max(0, celsius - LAST_C) * 20;
+  },
+);
 
 /** {@link SATURATED_DRIVE} between its entries; held at its ends. */
 export function saturatedDrive(celsius: number): number {
   const place = Math.min(Math.max((celsius - DRIVE_LOW_C) * DRIVE_STEPS_PER_K, 0), SATURATED_DRIVE.length - 1.001);
   const n = Math.floor(place);
-  return (SATURATED_DRIVE[n] as number) + (place - n) * ((SATURATED_DRIVE[n + 1] as number) - (SATURATED_DRIVE[n] as number));
+  return (
+    (SATURATED_DRIVE[n] as number) + (place - n) * ((SATURATED_DRIVE[n + 1] as number) - (SATURATED_DRIVE[n] as number))
+  );
 }
 
 /** The same drive for air of a given vapour pressure. */

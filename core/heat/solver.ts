@@ -11,7 +11,7 @@ import { constant } from "../sources";
 import { type Arena, type CellTables, newArena, packTables } from "./arena";
 import { SurfaceExchange, type SurfaceState } from "./surface";
 import type { Surroundings } from "./surroundings";
-import { TISSUES, type Tissue, conductivityAt, enthalpyAt } from "./tissue";
+import { conductivityAt, enthalpyAt, TISSUES, type Tissue } from "./tissue";
 
 /** Everything needed to go on later from here, or to start another process from it. */
 export interface Snapshot {
@@ -100,7 +100,15 @@ export class HeatSolver {
     this.surface.prepare(surroundings, stepS);
     for (let n = 0; n < steps; n++) {
       this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, this.conductivity);
-      this.arena.conduct(this.enthalpyJPerM3, this.temperatureC, this.faces, this.runs, this.strideY, this.strideZ, factor);
+      this.arena.conduct(
+        this.enthalpyJPerM3,
+        this.temperatureC,
+        this.faces,
+        this.runs,
+        this.strideY,
+        this.strideZ,
+        factor,
+      );
       this.readTemperatures();
     }
     this.sinceRefreshS += durationS;

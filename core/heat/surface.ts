@@ -11,7 +11,7 @@ import type { SurfaceCells } from "../bird/body";
 import { constant } from "../sources";
 import type { Arena } from "./arena";
 import { P, type SurfaceArrays } from "./exchange";
-import { SATURATED_DRIVE, airDrive, massTransferMPerS } from "./moistAir";
+import { airDrive, massTransferMPerS, SATURATED_DRIVE } from "./moistAir";
 import type { Surroundings } from "./surroundings";
 
 export interface SurfaceState {

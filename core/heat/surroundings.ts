@@ -30,7 +30,11 @@ export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, offs
 export type HeatSource = "oven" | "fan-oven";
 
 /** An oven at an air temperature; the walls follow the air. A fan more than doubles convection in the free oven. */
-export function ovenSurroundings(airC: number, traits: OvenTraits = USUAL_OVEN, source: HeatSource = "oven"): Surroundings {
+export function ovenSurroundings(
+  airC: number,
+  traits: OvenTraits = USUAL_OVEN,
+  source: HeatSource = "oven",
+): Surroundings {
   const air = airC + traits.offsetK;
   const fan = source === "fan-oven" ? constant("fanConvectionShare") : 1;
   return {

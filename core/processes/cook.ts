@@ -8,8 +8,8 @@ import type { Body } from "../bird/body";
 import { CENTRE_PARTS, type CentrePart } from "../bird/shape";
 import { requireBetween } from "../errors";
 import type { Snapshot } from "../heat/solver";
-import { type Cover, type HeatSource, type OvenTraits, USUAL_OVEN, restSurroundings } from "../heat/surroundings";
-import { type HistoryPoint, LONGEST_ROAST_MIN, type OvenStage, WatchedBird, roasting } from "./roast";
+import { type Cover, type HeatSource, type OvenTraits, restSurroundings, USUAL_OVEN } from "../heat/surroundings";
+import { type HistoryPoint, LONGEST_ROAST_MIN, type OvenStage, roasting, WatchedBird } from "./roast";
 
 export type Targets = Partial<Record<CentrePart, number>>;
 
@@ -136,7 +136,13 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     const last = bird.history.at(-1) as HistoryPoint;
     const part = lagging(last, finish.targetsC);
     const highestC = Math.max(...bird.history.map((point) => centreC(point, part)));
-    return { kind: "never-met", part, targetC: finish.targetsC[part] ?? Number.NaN, highestC, afterMin: LONGEST_ROAST_MIN };
+    return {
+      kind: "never-met",
+      part,
+      targetC: finish.targetsC[part] ?? Number.NaN,
+      highestC,
+      afterMin: LONGEST_ROAST_MIN,
+    };
   }
 
   if (finish.kind === "carried") {

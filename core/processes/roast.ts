@@ -4,7 +4,13 @@ import type { CentrePart } from "../bird/shape";
 import { CENTRE_PARTS } from "../bird/shape";
 import { QuantityError, requireBetween } from "../errors";
 import { HeatSolver, type PointStencil, pointStencil, readAt } from "../heat/solver";
-import { type HeatSource, type OvenTraits, type Surroundings, USUAL_OVEN, ovenSurroundings } from "../heat/surroundings";
+import {
+  type HeatSource,
+  type OvenTraits,
+  ovenSurroundings,
+  type Surroundings,
+  USUAL_OVEN,
+} from "../heat/surroundings";
 import { Lethality } from "../safety/lethality";
 import { constant } from "../sources";
 
@@ -24,13 +30,18 @@ export interface HistoryPoint {
 
 /** @throws QuantityError when a stage is out of order or out of range. */
 export function checkStages(stages: readonly OvenStage[]): void {
-  if (stages[0]?.fromMin !== 0) throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
+  if (stages[0]?.fromMin !== 0)
+    throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
   stages.forEach((stage, n) => {
     requireBetween("oven temperature", stage.airC, 60, 300, "°C");
     requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
     const before = stages[n - 1];
     if (before && stage.fromMin <= before.fromMin) {
-      throw new QuantityError("start of an oven stage", stage.fromMin, `later than ${before.fromMin} min, the stage before it`);
+      throw new QuantityError(
+        "start of an oven stage",
+        stage.fromMin,
+        `later than ${before.fromMin} min, the stage before it`,
+      );
     }
   });
 }

@@ -75,9 +75,7 @@ export const cToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;
 
 /** "74 °C" or "165 °F": whole degrees unless asked. */
 export function formatTemperature(celsius: number, system: UnitSystem, decimals = 0): string {
-  return system === "us"
-    ? `${cToFahrenheit(celsius).toFixed(decimals)} °F`
-    : `${celsius.toFixed(decimals)} °C`;
+  return system === "us" ? `${cToFahrenheit(celsius).toFixed(decimals)} °F` : `${celsius.toFixed(decimals)} °C`;
 }
 
 /** A difference of temperatures, where the offset of the scale must not be added. */

@@ -1,0 +1,51 @@
+/** Dry salt for the bird: grams, and spoons of the cook's own salt. */
+import { requireBetween } from "../errors";
+import { constant } from "../sources";
+
+export const SALT_KINDS = ["table", "fine", "light-flake", "dense-flake"] as const;
+export type SaltKind = (typeof SALT_KINDS)[number];
+
+export const SALT_NAMES: Record<SaltKind, string> = {
+  table: "table salt",
+  fine: "fine sea salt",
+  "light-flake": "light hollow flake",
+  "dense-flake": "dense rolled flake",
+};
+
+/** Grams of a kind in a level US teaspoon (4.93 mL). */
+export function gramsPerTeaspoon(kind: SaltKind): number {
+  const table = constant("tableSaltGramsPerTeaspoon");
+  if (kind === "fine") return table * constant("fineSaltDensityShare");
+  if (kind === "light-flake") return table * constant("lightFlakeDensityShare");
+  if (kind === "dense-flake") return table * constant("denseFlakeDensityShare");
+  return table;
+}
+
+export interface DrySalt {
+  readonly grams: number;
+  readonly teaspoons: number;
+  readonly kind: SaltKind;
+}
+
+/**
+ * Salt for a bird as bought; none on one sold already salted.
+ * @param percent by mass of the bird as bought, 0 to 2
+ * @throws QuantityError for a share outside 0 to 2 %
+ */
+export function drySalt(boughtKg: number, percent: number, kind: SaltKind, preSalted = false): DrySalt {
+  requireBetween("salt", percent, 0, 2, "% of the bird's mass");
+  const grams = preSalted ? 0 : boughtKg * 10 * percent;
+  return { grams, teaspoons: grams / gramsPerTeaspoon(kind), kind };
+}
+
+const QUARTERS = ["", "¼", "½", "¾"] as const;
+
+/** Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. */
+export function formatSpoons(teaspoons: number): string {
+  const quarters = Math.round(teaspoons * 4);
+  const tablespoons = Math.floor(quarters / 12);
+  const left = quarters - tablespoons * 12;
+  const small = `${Math.floor(left / 4) || (left % 4 ? "" : "0")}${QUARTERS[left % 4] ?? ""}`;
+  if (tablespoons === 0) return `${small} tsp`;
+  return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
+}

@@ -1,0 +1,46 @@
+/** Ways to heat the bird, as data: what a cook chooses by name becomes oven stages. */
+import type { Cut } from "../bird/shape";
+import type { OvenStage } from "../processes/roast";
+
+export const METHOD_IDS = ["steady", "hot-start", "hot-flat"] as const;
+export type MethodId = (typeof METHOD_IDS)[number];
+
+export interface Method {
+  readonly id: MethodId;
+  readonly name: string;
+  readonly says: string;
+  readonly stages: readonly OvenStage[];
+  readonly cuts: readonly Cut[];
+}
+
+/** Temperatures: 163 °C is the published minimum oven; the hot ones are common practice. */
+export const METHODS: readonly Method[] = [
+  {
+    id: "steady",
+    name: "Steady moderate",
+    says: "One temperature from start to end. Gentle, forgiving, pale skin.",
+    stages: [{ fromMin: 0, airC: 163 }],
+    cuts: ["whole", "spatchcock"],
+  },
+  {
+    id: "hot-start",
+    name: "Hot start, then lower",
+    says: "Twenty hot minutes for colour, then moderate heat.",
+    stages: [
+      { fromMin: 0, airC: 218 },
+      { fromMin: 20, airC: 163 },
+    ],
+    cuts: ["whole", "spatchcock"],
+  },
+  {
+    id: "hot-flat",
+    name: "Hot, for a flat bird",
+    says: "High heat all through. Quick and crisp; only for a bird pressed flat.",
+    stages: [{ fromMin: 0, airC: 220 }],
+    cuts: ["spatchcock"],
+  },
+];
+
+export function methodById(id: MethodId): Method {
+  return METHODS.find((method) => method.id === id) as Method;
+}

@@ -1,0 +1,14 @@
+/** What the guideline asks, and the verdict in words that stands before any computed figure. */
+import { constant } from "../sources";
+
+export type Verdict =
+  | { readonly kind: "meets-guideline" }
+  /** Below the guideline: what was computed, and nothing is called safe. */
+  | { readonly kind: "below-guideline"; readonly highestC: number; readonly logReduction: number };
+
+/** Peaks are judged to the tenth that a kitchen thermometer shows. */
+export function verdict(peakBreastC: number, peakThighC: number, logReduction: number): Verdict {
+  const highestC = Math.min(peakBreastC, peakThighC);
+  if (Math.round(highestC * 10) / 10 >= constant("guidelineC")) return { kind: "meets-guideline" };
+  return { kind: "below-guideline", highestC, logReduction };
+}
