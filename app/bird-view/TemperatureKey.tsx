@@ -1,0 +1,56 @@
+import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { BAND_EDGES_C, BAND_STEP_K, bandColour } from "../ui/temperatureScale";
+
+/** The colours of the bands with their temperatures; the growth zone is named and hatched, not only coloured. */
+export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem; readonly targetC: number }) {
+  const shown = BAND_EDGES_C.filter((edge) => edge >= 0);
+  const low = shown[0] as number;
+  const high = (shown.at(-1) as number) + BAND_STEP_K;
+  const x = (celsius: number): number => ((celsius - low) / (high - low)) * 100;
+  const marks = [0, 20, 40, 60, 80, 100];
+  return (
+    <div className="px-1" aria-hidden="true">
+      <svg viewBox="0 0 100 3.4" preserveAspectRatio="none" className="h-3.5 w-full" aria-hidden="true">
+        <defs>
+          <pattern
+            id="zone"
+            width="1"
+            height="1"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45) scale(.55 1)"
+          >
+            <rect width=".35" height="1" fill="var(--ink)" opacity=".55" />
+          </pattern>
+        </defs>
+        {shown.map((edge) => (
+          <rect
+            key={edge}
+            x={x(edge)}
+            width={x(edge + BAND_STEP_K) - x(edge) + 0.05}
+            height="2.4"
+            fill={bandColour(edge)}
+          />
+        ))}
+        <rect x={x(4)} width={x(60) - x(4)} y="2.5" height=".9" fill="url(#zone)" />
+        <rect x={x(targetC) - 0.15} width=".3" height="3.4" fill="var(--ink)" />
+      </svg>
+      <div className="relative h-5 text-xs text-soft">
+        {marks.map((mark) => (
+          <span
+            key={mark}
+            className="absolute -translate-x-1/2 first:translate-x-0 whitespace-nowrap"
+            style={{ left: `${x(mark)}%` }}
+          >
+            {formatTemperature(mark, units)}
+          </span>
+        ))}
+      </div>
+      <div className="flex justify-between text-xs text-soft">
+        <span>
+          hatched: {formatTemperature(4, units)} to {formatTemperature(60, units)}, where bacteria grow
+        </span>
+        <span>dashed line: target {formatTemperature(targetC, units)}</span>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,181 @@
+import { scaleLinear } from "d3-scale";
+import { line } from "d3-shape";
+import { memo, useMemo } from "react";
+import type { HistoryPoint } from "../../core/processes/roast";
+import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { clockTime } from "../ui/time";
+
+export interface ChartReading {
+  readonly minute: number;
+  readonly part: "breast" | "thigh";
+  readonly celsius: number;
+}
+
+interface Props {
+  readonly history: readonly HistoryPoint[];
+  readonly targetC: number;
+  readonly pullMinute: number;
+  /** Band of the pull, minutes. */
+  readonly pullBand?: { readonly p10: number; readonly p90: number };
+  readonly inAtMs: number;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  /** The moment under the scrubber. */
+  readonly minute?: number;
+  readonly readings?: readonly ChartReading[];
+  readonly width: number;
+  readonly height: number;
+}
+
+const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
+const LINES = [
+  { key: "thighC", label: "thigh", width: 2.5, dash: "9 4" },
+  { key: "breastC", label: "breast", width: 3, dash: undefined },
+  { key: "coldestC", label: "coldest", width: 1.75, dash: "2 4" },
+] as const;
+
+/** Both thermal centres and the coldest point over the cook; the growth zone hatched, the pull with its doubt. */
+export const CentreChart = memo(function CentreChart(props: Props) {
+  const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, readings = [], width, height } = props;
+  const last = history.at(-1)?.minute ?? 1;
+  const x = useMemo(() => scaleLinear([0, last], [MARGIN.left, width - MARGIN.right]), [last, width]);
+  const y = useMemo(() => scaleLinear([0, 90], [height - MARGIN.bottom, MARGIN.top]), [height]);
+  const paths = useMemo(
+    () =>
+      LINES.map(({ key }) =>
+        line<HistoryPoint>(
+          (point) => x(point.minute),
+          (point) => y(point[key]),
+        )(history as HistoryPoint[]),
+      ),
+    [history, x, y],
+  );
+  const ends = spread(LINES.map(({ key }) => y(history.at(-1)?.[key] ?? 0)));
+  const ticksC =
+    units === "metric"
+      ? [0, 20, 40, 60, 80]
+      : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
+  const stepMin = last > 150 ? 60 : 30;
+  const hours = Array.from({ length: Math.floor(last / stepMin) + 1 }, (_, n) => n * stepMin);
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      className="h-full w-full"
+      role="img"
+      aria-label={`Temperatures over the cook; pulled at ${clockTime(inAtMs + pullMinute * 60_000, zone)}`}
+    >
+      <defs>
+        <pattern id="growth" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="1.2" height="7" fill="var(--line)" />
+        </pattern>
+        <linearGradient id="pull-mist">
+          <stop offset="0" stopColor="var(--ember)" stopOpacity="0" />
+          <stop offset=".5" stopColor="var(--ember)" stopOpacity=".32" />
+          <stop offset="1" stopColor="var(--ember)" stopOpacity="0" />
+        </linearGradient>
+      </defs>
+      <rect x={x(0)} width={x(last) - x(0)} y={y(60)} height={y(4) - y(60)} fill="url(#growth)" />
+      <text x={x(0) + 6} y={y(60) + 15} fontSize="12" style={{ fill: "var(--ink-soft)" }}>
+        {formatTemperature(4, units)} to {formatTemperature(60, units)}: bacteria grow
+      </text>
+      {ticksC.map((celsius) => (
+        <text
+          key={celsius}
+          x={MARGIN.left - 8}
+          y={y(celsius)}
+          fontSize="12.5"
+          textAnchor="end"
+          dominantBaseline="central"
+          style={{ fill: "var(--ink-soft)" }}
+        >
+          {Math.round(units === "metric" ? celsius : cToFahrenheit(celsius))}°
+        </text>
+      ))}
+      {hours.map((min) => (
+        <text
+          key={min}
+          x={x(min)}
+          y={height - 8}
+          fontSize="12.5"
+          textAnchor="middle"
+          style={{ fill: "var(--ink-soft)" }}
+        >
+          {clockTime(inAtMs + min * 60_000, zone)}
+        </text>
+      ))}
+      <line x1={x(0)} x2={x(last)} y1={y(0)} y2={y(0)} stroke="var(--line-strong)" />
+      {pullBand && (
+        <rect
+          x={x(pullBand.p10)}
+          width={Math.max(1, x(Math.min(last, pullBand.p90)) - x(pullBand.p10))}
+          y={MARGIN.top}
+          height={y(0) - MARGIN.top}
+          fill="url(#pull-mist)"
+        />
+      )}
+      <line x1={x(pullMinute)} x2={x(pullMinute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ember)" strokeWidth="1.5" />
+      <text x={x(pullMinute) - 5} y={y(0) - 8} fontSize="13" textAnchor="end" fontWeight="600">
+        out {clockTime(inAtMs + pullMinute * 60_000, zone)}
+      </text>
+      <line
+        x1={x(0)}
+        x2={x(last)}
+        y1={y(targetC)}
+        y2={y(targetC)}
+        stroke="var(--ink)"
+        strokeWidth="1"
+        strokeDasharray="5 3"
+      />
+      <text x={x(0) + 6} y={y(targetC) - 6} fontSize="12.5">
+        target {formatTemperature(targetC, units)}
+      </text>
+      {paths.map((path, n) => (
+        <path
+          key={LINES[n]?.key}
+          d={path ?? ""}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={LINES[n]?.width}
+          strokeDasharray={LINES[n]?.dash}
+          strokeLinecap="round"
+        />
+      ))}
+      {LINES.map(({ key, label }, n) => (
+        <text key={key} x={x(last) + 7} y={ends[n]} fontSize="13.5" fontWeight="600" dominantBaseline="central">
+          {label}
+        </text>
+      ))}
+      {readings.map((reading) => (
+        <g key={`${reading.part}${reading.minute}`} transform={`translate(${x(reading.minute)} ${y(reading.celsius)})`}>
+          {reading.part === "breast" ? (
+            <circle r="4.5" fill="var(--ember)" stroke="var(--mist-1)" strokeWidth="1.5" />
+          ) : (
+            <rect
+              x="-4"
+              y="-4"
+              width="8"
+              height="8"
+              fill="var(--ember)"
+              stroke="var(--mist-1)"
+              strokeWidth="1.5"
+              transform="rotate(45)"
+            />
+          )}
+        </g>
+      ))}
+      {minute !== undefined && minute >= 0 && minute <= last && (
+        <line x1={x(minute)} x2={x(minute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ink)" strokeWidth="1.5" />
+      )}
+    </svg>
+  );
+});
+
+/** Moves labels apart so that none overlaps the next. */
+function spread(places: readonly number[]): number[] {
+  const order = places.map((place, n) => ({ place, n })).sort((a, b) => a.place - b.place);
+  order.forEach((entry, n) => {
+    const before = order[n - 1];
+    if (before) entry.place = Math.max(entry.place, before.place + 17);
+  });
+  return order.sort((a, b) => a.n - b.n).map(({ place }) => place);
+}

@@ -1,0 +1,174 @@
+import { useMemo } from "react";
+import type { HistoryPoint } from "../../core/processes/roast";
+import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
+import { useSize } from "../chart/useSize";
+import { temperatureColour } from "../ui/temperatureScale";
+import { clockTime, dayAndTime, dayName, giveOrTake, midnights } from "../ui/time";
+import { TimeHandle } from "./TimeHandle";
+import { clockScale } from "./timeScale";
+
+interface Props {
+  readonly schedule: Schedule;
+  readonly history: readonly HistoryPoint[];
+  readonly zone: string;
+  readonly serveAtMs: number;
+  readonly scrubMs: number;
+  readonly selected: TaskId;
+  onSelect(task: TaskId): void;
+  onScrub(ms: number): void;
+  onServe(ms: number, settled: boolean): void;
+}
+
+const LANE_NAMES: Record<Lane, string> = { cold: "Cold", board: "Board", heat: "Heat", table: "Table" };
+export const TASK_NAMES: Record<TaskId, string> = {
+  thaw: "Thaw",
+  salt: "Dry salt",
+  dry: "Dry, uncovered",
+  preheat: "Preheat",
+  roast: "Roast",
+  rest: "Rest",
+  carve: "Carve",
+  table: "At the table",
+};
+const GUTTER = 58;
+const LANE_HEIGHT = 34;
+const MINUTE = 60_000;
+
+/** One time axis from the first task to the table; lanes are where work happens. */
+export function ClockView(props: Props) {
+  const { schedule, history, zone, serveAtMs, scrubMs, selected } = props;
+  const { ref, width } = useSize<HTMLDivElement>();
+  const first = schedule.tasks[0] as Task;
+  const wideFrom = schedule.inAtMs - 60 * MINUTE;
+  const until = serveAtMs + 45 * MINUTE;
+  const scale = useMemo(
+    () => clockScale(first.startMs, wideFrom, until, Math.max(1, width - GUTTER)),
+    [first.startMs, wideFrom, until, width],
+  );
+  const warmth = useMemo(() => heatGradient(history), [history]);
+  const hours = Math.ceil(wideFrom / (60 * MINUTE)) * 60 * MINUTE;
+  const ticks: number[] = [];
+  for (let ms = hours; ms <= until; ms += 60 * MINUTE) ticks.push(ms);
+  const days = first.startMs < wideFrom ? midnights(first.startMs, wideFrom, zone) : [];
+  const top = 24;
+  return (
+    <div ref={ref} className="relative select-none" style={{ height: top + LANES.length * LANE_HEIGHT + 26 }}>
+      {LANES.map((lane, n) => (
+        <div
+          key={lane}
+          className="absolute inset-x-0 border-t border-line"
+          style={{
+            top: top + n * LANE_HEIGHT,
+            height: LANE_HEIGHT,
+            background: n % 2 === 0 ? "color-mix(in oklch, var(--mist-2) 55%, transparent)" : undefined,
+          }}
+        >
+          <span className="absolute left-1 top-1/2 -translate-y-1/2 text-sm text-soft">{LANE_NAMES[lane]}</span>
+        </div>
+      ))}
+      <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
+        {days.map((ms) => (
+          <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} strong />
+        ))}
+        {first.startMs < wideFrom && (
+          <span className="absolute left-0 top-0 text-xs text-soft">{dayName(first.startMs, zone)}</span>
+        )}
+        {ticks.map((ms) => (
+          <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone)} />
+        ))}
+        {schedule.tasks.map((task) => {
+          const left = scale.toX(task.startMs);
+          const right = Math.min(scale.toX(task.endMs), width - GUTTER);
+          const hot = task.id === "roast" || task.id === "rest";
+          return (
+            <button
+              key={task.id}
+              type="button"
+              aria-pressed={selected === task.id}
+              aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone)} to ${dayAndTime(task.endMs, zone)}`}
+              onClick={() => {
+                props.onSelect(task.id);
+                props.onScrub(task.startMs);
+              }}
+              className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-left text-[0.83rem] leading-none ${
+                selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
+              } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
+              style={{
+                left,
+                width: Math.max(right - left, 10),
+                top: top + LANES.indexOf(task.lane) * LANE_HEIGHT + 3,
+                height: LANE_HEIGHT - 6,
+                ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
+              }}
+            >
+              {right - left > 34 && (
+                <span className={hot ? "rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 py-0.5" : ""}>
+                  {TASK_NAMES[task.id]}
+                </span>
+              )}
+            </button>
+          );
+        })}
+        <div
+          aria-hidden
+          className="pointer-events-none absolute"
+          title={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
+          style={{
+            left: scale.toX(schedule.pullAtMs.p10),
+            width: scale.toX(schedule.pullAtMs.p90) - scale.toX(schedule.pullAtMs.p10),
+            top: top + LANES.indexOf("board") * LANE_HEIGHT,
+            height: LANE_HEIGHT * 2,
+            background:
+              "linear-gradient(90deg, transparent, color-mix(in oklch, var(--mist-1) 82%, transparent) 50%, transparent)",
+          }}
+        />
+        <TimeHandle
+          kind="scrub"
+          label="Moment shown"
+          valueText={dayAndTime(scrubMs, zone)}
+          ms={Math.min(Math.max(scrubMs, scale.fromMs), until)}
+          scale={scale}
+          stepMs={5 * MINUTE}
+          onMove={(ms) => props.onScrub(ms)}
+        />
+        <TimeHandle
+          kind="serve"
+          label="On the table"
+          valueText={dayAndTime(serveAtMs, zone)}
+          ms={serveAtMs}
+          scale={scale}
+          stepMs={5 * MINUTE}
+          onMove={(ms, settled) => props.onServe(ms, settled)}
+        />
+      </div>
+    </div>
+  );
+}
+
+function Tick({ x, label, strong = false }: { readonly x: number; readonly label: string; readonly strong?: boolean }) {
+  return (
+    <div
+      className={`absolute bottom-[26px] top-[18px] border-l ${strong ? "border-line-strong" : "border-line"}`}
+      style={{ left: x }}
+    >
+      <span className="absolute -top-[18px] -translate-x-1/2 whitespace-nowrap text-xs text-soft">{label}</span>
+    </div>
+  );
+}
+
+/** The bar's own colours: the breast's thermal centre over the time the bar covers. */
+function heatGradient(history: readonly HistoryPoint[]) {
+  return (task: Task): string => {
+    const pull =
+      history.find((point, n) => n > 0 && point.airC < (history[n - 1]?.airC ?? 0) - 60)?.minute ??
+      history.at(-1)?.minute ??
+      0;
+    const part = history.filter((point) => (task.id === "roast" ? point.minute <= pull : point.minute >= pull));
+    const from = part[0]?.minute ?? 0;
+    const span = (part.at(-1)?.minute ?? 1) - from || 1;
+    const stops = part
+      .filter((_, n) => n % 8 === 0)
+      .map((point) => `${temperatureColour(point.breastC)} ${(((point.minute - from) / span) * 100).toFixed(0)}%`);
+    return stops.length > 1 ? `linear-gradient(90deg, ${stops.join(", ")})` : temperatureColour(part[0]?.breastC ?? 20);
+  };
+}

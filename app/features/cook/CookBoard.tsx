@@ -1,0 +1,99 @@
+import { useMemo } from "react";
+import { toast } from "sonner";
+import { cookStage, type Roast } from "../../../core/formats/roast";
+import { derivePlan } from "../../../core/schedule/derive";
+import { changeRoast } from "../../../storage/roasts";
+import { predictPull } from "../../../workers/predict";
+import { database } from "../../shell/database";
+import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { Caution } from "../../ui/Caution";
+import { Before } from "./Before";
+import { Done } from "./Done";
+import { Resting } from "./Resting";
+import { Roasting } from "./Roasting";
+import { useNow } from "./useNow";
+import { useReadings } from "./useReadings";
+import { useSimulatedThermometer } from "./useSimulatedThermometer";
+import { useWakeLock } from "./useWakeLock";
+
+/** The stove side: one next action, large; what has happened decides which of four faces is shown. */
+export function CookBoard({ roast }: { readonly roast: Roast }) {
+  const now = useNow();
+  const stage = cookStage(roast);
+  const simulated = useSimulatedPlan(roast.plan);
+  const { readings, add } = useReadings(roast.id);
+  const last = readings?.at(-1);
+  useSimulatedThermometer(roast, last ? Date.parse(last.at) : null, readings !== null, add);
+  useWakeLock(stage === "roasting" || stage === "resting");
+  const { cook, shares } = simulated;
+  const derived = useMemo(
+    () => (cook ? derivePlan(roast.plan, cook.pullMinute, shares, Date.now()) : null),
+    [roast.plan, cook, shares],
+  );
+
+  const change = (next: (before: Roast) => Roast): void => {
+    changeRoast(database(), roast.id, next).catch((error: unknown) => {
+      toast.error(`That was not stored: ${error instanceof Error ? error.message : String(error)}`);
+    });
+  };
+  const happened = (event: Partial<Roast["happened"]>): void =>
+    change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
+  const goesIn = (atMs: number): void => {
+    happened({ inAt: new Date(atMs).toISOString() });
+    predictPull(roast.plan, atMs)
+      .then((predicted) => happened({ predicted }))
+      .catch((error: unknown) =>
+        toast.error(`No prediction was stored: ${error instanceof Error ? error.message : String(error)}`),
+      );
+  };
+  const takeBack = (...events: (keyof Roast["happened"])[]): void =>
+    change((before) => ({
+      ...before,
+      happened: Object.fromEntries(
+        Object.entries(before.happened).filter(([event]) => !events.includes(event as keyof Roast["happened"])),
+      ),
+    }));
+
+  if (simulated.fault) return <Caution>The simulation stopped: {simulated.fault}</Caution>;
+  if (!cook || !derived || !readings) return <p className="py-10 text-soft">Cooking this bird once, to see …</p>;
+  return (
+    <div className="mx-auto flex w-full max-w-3xl grow flex-col gap-4 pb-2">
+      <h1 className="text-lg text-soft">{roast.title}</h1>
+      {stage === "planned" && (
+        <Before
+          plan={roast.plan}
+          derived={derived}
+          now={now}
+          onIn={goesIn}
+          thermometer={roast.thermometer}
+          onThermometer={(thermometer) => change((before) => ({ ...before, thermometer }))}
+        />
+      )}
+      {stage === "roasting" && (
+        <Roasting
+          roast={roast}
+          cook={cook}
+          readings={readings}
+          now={now}
+          onReading={add}
+          onPull={() => happened({ pulledAt: new Date().toISOString() })}
+          onTakeBack={() => takeBack("inAt", "predicted")}
+          onThermometer={(thermometer) => change((before) => ({ ...before, thermometer }))}
+          onInAt={goesIn}
+        />
+      )}
+      {stage === "resting" && (
+        <Resting
+          roast={roast}
+          cook={cook}
+          readings={readings}
+          now={now}
+          onReading={add}
+          onCarve={() => happened({ carvedAt: new Date().toISOString() })}
+          onTakeBack={() => takeBack("pulledAt")}
+        />
+      )}
+      {stage === "done" && <Done roast={roast} readings={readings} onTakeBack={() => takeBack("carvedAt")} />}
+    </div>
+  );
+}

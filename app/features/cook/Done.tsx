@@ -1,0 +1,52 @@
+import { Link } from "react-router";
+import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { formatDuration } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
+import { clockTime } from "../../ui/time";
+
+interface Props {
+  readonly roast: Roast;
+  readonly readings: readonly RoastReading[];
+  onTakeBack(): void;
+}
+
+/** Predicted against actual, at once, while the platter is carried out. */
+export function Done({ roast, readings, onTakeBack }: Props) {
+  const { plan, happened } = roast;
+  const pulledMs = Date.parse(happened.pulledAt ?? "");
+  const carvedMs = Date.parse(happened.carvedAt ?? "");
+  const predictedMs = happened.predicted ? Date.parse(happened.predicted.pullP50At) : null;
+  const late = predictedMs === null ? null : (pulledMs - predictedMs) / 60_000;
+  return (
+    <section className="flex flex-col gap-4">
+      <h2 className="text-4xl">To the table</h2>
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2 text-lg">
+        <dt className="text-soft">Out</dt>
+        <dd>
+          {clockTime(pulledMs, plan.zone)}
+          {predictedMs !== null &&
+            late !== null &&
+            `; predicted ${clockTime(predictedMs, plan.zone)}, so ${Math.abs(late) < 1.5 ? "on the minute" : `${Math.round(Math.abs(late))} min ${late > 0 ? "later" : "sooner"}`}`}
+        </dd>
+        <dt className="text-soft">Rested</dt>
+        <dd>{formatDuration((carvedMs - pulledMs) / 1000)}</dd>
+        <dt className="text-soft">Readings kept</dt>
+        <dd>{readings.length}</dd>
+      </dl>
+      <p className="text-soft">
+        Leftovers into the fridge within two hours of carving; one hour where it is above 32 °C.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <Link
+          to="/"
+          className="inline-flex min-h-14 items-center rounded-full bg-ember px-6 text-xl font-semibold text-on-ember"
+        >
+          To the roasts
+        </Link>
+        <Button size="stove" onClick={onTakeBack}>
+          Not carved yet
+        </Button>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { constant } from "../../../core/sources";
+import { formatTemperature } from "../../../core/units/quantity";
+import { usePreferences } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { clockTime, countdown } from "../../ui/time";
+import { NextAction } from "./NextAction";
+import { ReadingForm } from "./ReadingForm";
+import { Temperatures } from "./Temperatures";
+
+interface Props {
+  readonly roast: Roast;
+  readonly cook: PlannedDone;
+  readonly readings: readonly RoastReading[];
+  readonly now: number;
+  onReading(readings: readonly RoastReading[]): Promise<void>;
+  onCarve(): void;
+  onTakeBack(): void;
+}
+
+const MINUTE = 60_000;
+
+/** The rest clock: not before the shortest rest, and by the serving time. */
+export function Resting({ roast, cook, readings, now, onReading, onCarve, onTakeBack }: Props) {
+  const { units } = usePreferences();
+  const { plan, happened } = roast;
+  const pulledMs = Date.parse(happened.pulledAt ?? "");
+  const earliest = pulledMs + constant("shortestRestMin") * MINUTE;
+  const carveMs = Math.max(earliest, Date.parse(plan.serveAt) - constant("carveMin") * MINUTE);
+  const latest = pulledMs + constant("longestRestMin") * MINUTE;
+  const since = readings.filter((reading) => Date.parse(reading.at) >= pulledMs);
+  const highest = (part: "breast" | "thigh"): number | null =>
+    since.reduce<number | null>(
+      (most, reading) => (reading.part === part && reading.celsius > (most ?? -99) ? reading.celsius : most),
+      null,
+    );
+  const seen = Math.min(highest("breast") ?? Number.NaN, highest("thigh") ?? Number.NaN);
+  const target = Math.min(plan.targetC.breast, plan.targetC.thigh);
+  return (
+    <>
+      <NextAction
+        action={now < carveMs ? "Let it rest; carve in" : "Carve"}
+        figure={now < carveMs ? countdown(carveMs - now) : "now"}
+        below={`out at ${clockTime(pulledMs, plan.zone)}, resting ${countdown(now - pulledMs)}; it may wait until ${clockTime(latest, plan.zone)}, well covered`}
+      />
+      <Temperatures
+        readings={readings}
+        now={now}
+        units={units}
+        goalsC={{ breast: plan.targetC.breast, thigh: plan.targetC.thigh }}
+      />
+      <p role="status" className="text-lg">
+        {Number.isNaN(seen)
+          ? `Leave the probe in. ${formatTemperature(target, units)} should be seen at both centres; the model expects the breast to peak at ${formatTemperature(cook.peak.breast.celsius, units)}.`
+          : seen >= target - 0.05
+            ? `${formatTemperature(target, units)} has been seen at both centres.`
+            : `Not yet ${formatTemperature(target, units)} at both centres. If it stops rising short of that, back into the oven.`}
+      </p>
+      <ReadingForm units={units} onReading={onReading} />
+      <Button tone="primary" size="stove" onClick={onCarve}>
+        Carving now
+      </Button>
+      <Caution>
+        Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the gravy;
+        taste before salting.
+      </Caution>
+      <Button onClick={onTakeBack}>It is still in the oven</Button>
+    </>
+  );
+}

@@ -1,0 +1,132 @@
+import { useMemo, useState } from "react";
+import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { constant } from "../../../core/sources";
+import { formatTemperature } from "../../../core/units/quantity";
+import { usePreferences } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { clockTime, countdown, fieldTime, giveOrTake, instantOf } from "../../ui/time";
+import { NextAction } from "./NextAction";
+import { ReadingForm } from "./ReadingForm";
+import { Temperatures } from "./Temperatures";
+import { ThermometerChoice } from "./ThermometerChoice";
+import { useForecast } from "./useForecast";
+
+interface Props {
+  readonly roast: Roast;
+  readonly cook: PlannedDone;
+  readonly readings: readonly RoastReading[];
+  readonly now: number;
+  onReading(readings: readonly RoastReading[]): Promise<void>;
+  onPull(): void;
+  onTakeBack(): void;
+  onThermometer(thermometer: Roast["thermometer"]): void;
+  onInAt(ms: number): void;
+}
+
+const MINUTE = 60_000;
+
+/** In the oven: when it will be time, by the model refitted to the readings. */
+export function Roasting({ roast, cook, readings, now, onReading, onPull, onTakeBack, onThermometer, onInAt }: Props) {
+  const { units } = usePreferences();
+  const { plan, happened } = roast;
+  const inAtMs = Date.parse(happened.inAt ?? "");
+  const goalsC = useMemo(() => ({ breast: cook.atPull.breastC, thigh: cook.atPull.thighC }), [cook]);
+  const observed = useMemo(
+    () =>
+      readings
+        .map(({ at, part, celsius }) => ({ minute: (Date.parse(at) - inAtMs) / MINUTE, part, celsius }))
+        .filter(({ minute }) => minute >= 0),
+    [readings, inAtMs],
+  );
+  const { forecast, refitting, fault } = useForecast(plan, goalsC, observed);
+  const [sure, setSure] = useState(false);
+  const planned = happened.predicted;
+  const pull = forecast
+    ? {
+        p10: inAtMs + forecast.pull.p10 * MINUTE,
+        p50: inAtMs + forecast.pull.p50 * MINUTE,
+        p90: inAtMs + forecast.pull.p90 * MINUTE,
+      }
+    : planned && {
+        p10: Date.parse(planned.pullP10At),
+        p50: Date.parse(planned.pullP50At),
+        p90: Date.parse(planned.pullP90At),
+      };
+  const reached = (["breast", "thigh"] as const).every((part) => {
+    const last = readings.findLast((reading) => reading.part === part);
+    return last && last.celsius >= goalsC[part] - 0.5;
+  });
+  const carveAtMs = Date.parse(plan.serveAt) - constant("carveMin") * MINUTE;
+  return (
+    <>
+      {reached ? (
+        <NextAction
+          action="Take it out: both centres are there"
+          figure="now"
+          below="Check both breasts and both thighs."
+        />
+      ) : pull && Number.isFinite(pull.p50) ? (
+        <NextAction
+          action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
+          figure={countdown(pull.p50 - now)}
+          below={
+            <span aria-live="polite">
+              at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
+              {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
+              {refitting && " …"}
+            </span>
+          }
+        />
+      ) : (
+        <NextAction action="Roasting" figure={countdown(now - inAtMs)} below="Computing when it will be done …" />
+      )}
+      {pull && pull.p90 > carveAtMs - constant("shortestRestMin") * MINUTE && !reached && (
+        <Caution>
+          A late bird would be out {clockTime(pull.p90, plan.zone)} and leave under {constant("shortestRestMin")}{" "}
+          minutes of rest before carving at {clockTime(carveAtMs, plan.zone)}. Have the table wait, or turn the oven up
+          a little in good time.
+        </Caution>
+      )}
+      {fault && <Caution>The forecast stopped: {fault}</Caution>}
+      <Temperatures readings={readings} now={now} units={units} goalsC={goalsC} />
+      {roast.thermometer === "typed" && <ReadingForm units={units} onReading={onReading} />}
+      <Button tone="primary" size="stove" onClick={onPull}>
+        It is out of the oven
+      </Button>
+      <p className="text-soft">
+        In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
+        {formatTemperature(cook.peak.breast.celsius, units)} in the breast and{" "}
+        {formatTemperature(cook.peak.thigh.celsius, units)} in the thigh. Measure in the deepest meat, off the bone,
+        both sides.
+      </p>
+      <details className="rounded-2xl border border-line bg-mist-1 px-4 py-2">
+        <summary className="min-h-10 cursor-pointer content-center">Correct something</summary>
+        <div className="flex flex-col gap-3 py-2">
+          <label className="text-sm text-soft">
+            It went in at
+            <input
+              type="datetime-local"
+              defaultValue={fieldTime(inAtMs, plan.zone)}
+              onBlur={(event) => {
+                const ms = instantOf(event.target.value, plan.zone);
+                if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
+              }}
+              className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
+            />
+          </label>
+          <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
+          <Button
+            onClick={() => {
+              if (sure) onTakeBack();
+              setSure(!sure);
+            }}
+          >
+            {sure ? "Yes, it is not in the oven" : "It is not in yet"}
+          </Button>
+        </div>
+      </details>
+    </>
+  );
+}

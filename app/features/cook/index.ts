@@ -1,0 +1,1 @@
+export { CookScreen } from "./CookScreen";

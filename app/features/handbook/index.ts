@@ -1,0 +1,1 @@
+export { HandbookScreen } from "./HandbookScreen";

@@ -1,0 +1,81 @@
+import { useRef, useState } from "react";
+import type { FileFault } from "../../../core/formats/file";
+import { exportRoasts, importRoasts } from "../../../storage/roasts";
+import { database } from "../../shell/database";
+import { Button } from "../../ui/Button";
+
+type Said =
+  | { readonly kind: "quiet" }
+  | { readonly kind: "done"; readonly text: string }
+  | { readonly kind: "refused"; readonly name: string; readonly faults: readonly FileFault[] };
+
+const FAULTS_SHOWN = 8;
+
+/** All roasts as one file, out and in. A file that is not right is refused whole, with what is wrong and where. */
+export function DataInOut() {
+  const [said, setSaid] = useState<Said>({ kind: "quiet" });
+  const picker = useRef<HTMLInputElement>(null);
+  const write = async (): Promise<void> => {
+    const now = new Date();
+    const url = URL.createObjectURL(new Blob([await exportRoasts(database(), now)], { type: "application/json" }));
+    const link = document.createElement("a");
+    link.href = url;
+    link.download = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
+    link.click();
+    URL.revokeObjectURL(url);
+    setSaid({ kind: "done", text: `Written to ${link.download}.` });
+  };
+  const read = async (file: File): Promise<void> => {
+    const result = await importRoasts(database(), await file.text());
+    setSaid(
+      result.kind === "imported"
+        ? {
+            kind: "done",
+            text: `${result.count} ${result.count === 1 ? "roast" : "roasts"} taken in from ${file.name}.`,
+          }
+        : { kind: "refused", name: file.name, faults: result.faults },
+    );
+  };
+  return (
+    <section className="grid gap-3">
+      <h2 className="text-xl">Your data</h2>
+      <p className="text-soft">
+        Roasts and readings live in this browser, on this device, and nowhere else. One file carries all of them out, as
+        a copy or to another device.
+      </p>
+      <div className="flex flex-wrap gap-3">
+        <Button onClick={() => void write()}>Write all roasts to a file</Button>
+        <Button onClick={() => picker.current?.click()}>Take roasts in from a file</Button>
+        <input
+          ref={picker}
+          type="file"
+          accept="application/json,.json"
+          aria-label="File of roasts"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file) void read(file);
+          }}
+        />
+      </div>
+      <div role="status">
+        {said.kind === "done" && <p>{said.text}</p>}
+        {said.kind === "refused" && (
+          <div className="rounded-2xl bg-caution px-4 py-3 text-caution-ink">
+            <p className="font-semibold">{said.name} was refused; nothing stored has changed.</p>
+            <ul className="mt-1 list-disc pl-5">
+              {said.faults.slice(0, FAULTS_SHOWN).map((fault) => (
+                <li key={fault.where + fault.what}>
+                  {fault.where ? <code>{fault.where}</code> : "The file"}: {fault.what}
+                </li>
+              ))}
+              {said.faults.length > FAULTS_SHOWN && <li>and {said.faults.length - FAULTS_SHOWN} more</li>}
+            </ul>
+          </div>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,67 @@
+import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Plan } from "../../../core/formats/roast";
+import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { Doubt, Fact } from "../../ui/Doubt";
+import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
+
+interface Props {
+  readonly plan: Plan;
+  readonly cook: PlannedDone;
+  readonly derived: DerivedPlan;
+  readonly units: UnitSystem;
+}
+
+/** The numbers a cook acts on, in the order they are acted on. */
+export function AnswerLine({ plan, cook, derived, units }: Props) {
+  const { schedule, salt, thaw, plainRule } = derived;
+  const { zone } = plan;
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const start = schedule.tasks.find((task) => task.id === "thaw");
+  return (
+    <section
+      aria-label="What to do when"
+      className="grid grid-cols-2 gap-x-5 gap-y-3 rounded-2xl border border-line bg-mist-1 px-4 py-3 shadow-card sm:grid-cols-4 lg:grid-cols-7"
+    >
+      {start && thaw && (
+        <Fact
+          label={plan.thawIn === "fridge" ? "Into the fridge to thaw" : "Into cold water"}
+          value={dayAndTime(start.startMs, zone).split(", ")[1] ?? ""}
+          note={`${dayAndTime(start.startMs, zone).split(", ")[0]}; table: ${formatDuration(thaw.fromHours * 3600)} to ${formatDuration(thaw.toHours * 3600)}`}
+        />
+      )}
+      <Fact
+        label={salt.grams > 0 ? "Salt" : "No salt"}
+        value={salt.grams > 0 ? `${Math.round(salt.grams)} g` : "0 g"}
+        note={salt.grams > 0 ? `${formatSpoons(salt.teaspoons)} ${SALT_NAMES[salt.kind]}` : "the bird was sold salted"}
+      />
+      <Fact
+        label="Oven on"
+        value={clockTime(schedule.tasks.find((task) => task.id === "preheat")?.startMs ?? 0, zone)}
+        note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
+      />
+      <Fact label="In" value={clockTime(schedule.inAtMs, zone)} note={`on time in 9 cases of 10`} />
+      <Doubt
+        label="Out, expected"
+        value={clockTime(schedule.pullAtMs.p50, zone)}
+        doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
+      />
+      <Fact
+        label="Out at, breast / thigh"
+        value={`${t(cook.atPull.breastC).replace(/ °[CF]/, "°")} / ${t(cook.atPull.thighC).replace(/ °[CF]/, "°")}`}
+        note={`rises to ${t(cook.peak.breast.celsius)} / ${t(cook.peak.thigh.celsius)} at rest`}
+      />
+      <Fact
+        label="Carve"
+        value={clockTime(schedule.carveAtMs, zone)}
+        note={`after ${Math.round(schedule.restMin.late)} to ${Math.round(schedule.restMin.early)} min of rest`}
+      />
+      <p className="col-span-full -mt-1 text-sm text-soft">
+        The plain rule of 15 minutes a pound says {formatDuration(plainRule.roastMin * 60)} in the oven; this bird,
+        simulated: <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>. By the rule it would go in at{" "}
+        {clockTime(plainRule.inAtMs, zone)}.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,81 @@
+import { requireBetween } from "../../../core/errors";
+import type { Plan } from "../../../core/formats/roast";
+import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
+import { DragSlider } from "../../ui/DragSlider";
+import { Segmented } from "../../ui/Segmented";
+import { UnitField } from "../../ui/UnitField";
+import { usePlanStore } from "./planStore";
+import type { PanelProps } from "./StagePanel";
+
+const withBird =
+  (change: Partial<Plan["bird"]>) =>
+  (plan: Plan): Plan => ({ ...plan, bird: { ...plan.bird, ...change } });
+
+/** The flat method makes no sense for a whole bird: it falls back to the steady one. */
+const withCut =
+  (cut: Plan["bird"]["cut"]) =>
+  (plan: Plan): Plan =>
+    cut === "whole" && plan.method === "hot-flat"
+      ? { ...withBird({ cut })(plan), method: "steady", stages: [{ fromMin: 0, airC: 163 }] }
+      : withBird({ cut })(plan);
+
+export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
+  const { drag, settle } = usePlanStore();
+  const { bird } = plan;
+  return (
+    <>
+      <UnitField
+        label="Turkey, weight as bought"
+        shown={formatMass(bird.massKg, units)}
+        parse={(text) => requireBetween("weight", parseMassKg(text, units), 2, 16, "kg")}
+        onChange={(massKg) => settle(withBird({ massKg }))}
+        hint={`${formatMass(cook.ovenMassKg, units)} goes into the oven`}
+      />
+      <DragSlider
+        label="Weight"
+        value={bird.massKg}
+        min={3}
+        max={12}
+        step={0.1}
+        shown={formatMass(bird.massKg, units)}
+        onDrag={(massKg) => drag(withBird({ massKg }))}
+        onSettle={(massKg) => settle(withBird({ massKg }))}
+      />
+      <Segmented
+        label="Cut"
+        value={bird.cut}
+        choices={[
+          { value: "whole", label: "Whole, trussed" },
+          { value: "spatchcock", label: "Spatchcocked" },
+        ]}
+        onChange={(cut) => settle(withCut(cut))}
+      />
+      <Segmented
+        label="Bought"
+        value={bird.state}
+        choices={[
+          { value: "frozen", label: "Frozen" },
+          { value: "fresh", label: "Fresh" },
+        ]}
+        onChange={(state) => settle(withBird({ state }))}
+      />
+      {derived.thaw && (
+        <>
+          <Segmented
+            label="Thaw"
+            value={plan.thawIn}
+            choices={[
+              { value: "fridge", label: "In the fridge" },
+              { value: "water", label: "In cold water" },
+            ]}
+            onChange={(thawIn) => settle((before) => ({ ...before, thawIn }))}
+          />
+          <p className="text-sm text-soft">
+            {formatDuration(derived.thaw.hours * 3600)} by the published table for this weight. At 4 °C or below; water
+            changed every 30 minutes. Giblets out of both ends.
+          </p>
+        </>
+      )}
+    </>
+  );
+}

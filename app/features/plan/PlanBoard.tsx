@@ -1,0 +1,124 @@
+import { Undo2 } from "lucide-react";
+import { useMemo, useState } from "react";
+import type { Plan } from "../../../core/formats/roast";
+import type { TaskId } from "../../../core/schedule/backward";
+import { derivePlan } from "../../../core/schedule/derive";
+import { BirdView } from "../../bird-view/BirdView";
+import { CentreChart } from "../../chart/CentreChart";
+import { useSize } from "../../chart/useSize";
+import { ClockView } from "../../clock-view/ClockView";
+import { usePreferences } from "../../shell/preferences";
+import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { dayAndTime } from "../../ui/time";
+import { AnswerLine } from "./AnswerLine";
+import { Conflicts } from "./Conflicts";
+import { usePlanStore } from "./planStore";
+import { StagePanel } from "./StagePanel";
+
+interface Props {
+  readonly title: string;
+  readonly plan: Plan;
+  readonly canUndo: boolean;
+}
+
+const MINUTE = 60_000;
+
+/** The clock and the bird together, with the stage under the hand open beside them. */
+export function PlanBoard({ title, plan, canUndo }: Props) {
+  const { units } = usePreferences();
+  const { drag, settle, undo } = usePlanStore();
+  const simulated = useSimulatedPlan(plan);
+  const { cook, neverMet, shares, refining, fault } = simulated;
+  const [selected, setSelected] = useState<TaskId>("roast");
+  const [scrubbed, setScrubbed] = useState<number | null>(null);
+  const chart = useSize<HTMLDivElement>();
+  const derived = useMemo(
+    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now()) : null),
+    [plan, cook, shares],
+  );
+  if (!cook || !derived) {
+    return (
+      <p className="py-10 text-lg text-soft">
+        {fault ?? (neverMet ? "The oven as set never gets there." : "Cooking this bird once, to see …")}
+      </p>
+    );
+  }
+  const { schedule } = derived;
+  const serveAtMs = Date.parse(plan.serveAt);
+  const scrubMs = scrubbed ?? schedule.inAtMs + cook.pullMinute * MINUTE * 0.55;
+  const minute = (scrubMs - schedule.inAtMs) / MINUTE;
+  const point = cook.history.find((entry) => entry.minute >= minute) ?? cook.history.at(-1) ?? cook.atCarve;
+  const serve = (ms: number, settled: boolean): void => {
+    const change = (before: Plan): Plan => ({ ...before, serveAt: new Date(ms).toISOString() });
+    if (settled) settle(change);
+    else drag(change);
+  };
+  return (
+    <div className="flex grow flex-col gap-2">
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <h1 className="text-2xl">{title}</h1>
+        <span className="text-soft">on the table {dayAndTime(serveAtMs, plan.zone)}</span>
+        <span className="text-sm text-soft" role="status">
+          {fault ?? (refining ? "refining …" : "")}
+        </span>
+        <button
+          type="button"
+          onClick={undo}
+          disabled={!canUndo}
+          className="ml-auto inline-flex min-h-10 items-center gap-1.5 rounded-full px-3 hover:bg-mist-2 disabled:opacity-50"
+        >
+          <Undo2 aria-hidden className="size-4" /> Undo
+        </button>
+      </div>
+      <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
+      <Conflicts conflicts={derived.conflicts} neverMet={neverMet} units={units} zone={plan.zone} />
+      <ClockView
+        schedule={schedule}
+        history={cook.history}
+        zone={plan.zone}
+        serveAtMs={serveAtMs}
+        scrubMs={scrubMs}
+        selected={selected}
+        onSelect={setSelected}
+        onScrub={setScrubbed}
+        onServe={serve}
+      />
+      <div className="grid min-h-[360px] grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)_300px]">
+        <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
+          <BirdView
+            cut={plan.bird.cut}
+            frames={cook.frames}
+            minute={minute}
+            targetC={plan.targetC.breast}
+            units={units}
+            centresC={{ breast: point.breastC, thigh: point.thighC, coldest: point.coldestC }}
+          />
+        </section>
+        <section aria-label="Thermal centres" ref={chart.ref} className="h-[300px] lg:h-auto lg:min-h-0">
+          {chart.width > 0 && (
+            <CentreChart
+              history={cook.history}
+              targetC={plan.targetC.breast}
+              pullMinute={cook.pullMinute}
+              pullBand={{ p10: cook.pullMinute * shares.p10, p90: cook.pullMinute * shares.p90 }}
+              inAtMs={schedule.inAtMs}
+              zone={plan.zone}
+              units={units}
+              minute={minute}
+              width={chart.width}
+              height={Math.max(220, chart.height)}
+            />
+          )}
+        </section>
+        <StagePanel
+          plan={plan}
+          derived={derived}
+          cook={cook}
+          selected={selected}
+          onSelect={setSelected}
+          units={units}
+        />
+      </div>
+    </div>
+  );
+}

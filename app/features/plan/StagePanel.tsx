@@ -1,0 +1,63 @@
+import { Tabs } from "radix-ui";
+import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Plan } from "../../../core/formats/roast";
+import type { TaskId } from "../../../core/schedule/backward";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import type { UnitSystem } from "../../../core/units/quantity";
+import { BirdPanel } from "./BirdPanel";
+import { HeatPanel } from "./HeatPanel";
+import { RestPanel } from "./RestPanel";
+import { SaltPanel } from "./SaltPanel";
+
+export interface PanelProps {
+  readonly plan: Plan;
+  readonly derived: DerivedPlan;
+  readonly cook: PlannedDone;
+  readonly units: UnitSystem;
+}
+
+const PANELS = [
+  { id: "bird", name: "Bird", tasks: ["thaw"], Panel: BirdPanel },
+  { id: "salt", name: "Salt", tasks: ["salt", "dry"], Panel: SaltPanel },
+  { id: "heat", name: "Heat", tasks: ["roast", "preheat"], Panel: HeatPanel },
+  { id: "rest", name: "Rest, table", tasks: ["rest", "carve", "table"], Panel: RestPanel },
+] as const satisfies readonly {
+  id: string;
+  name: string;
+  tasks: readonly TaskId[];
+  Panel: (props: PanelProps) => React.ReactNode;
+}[];
+
+interface Props extends PanelProps {
+  readonly selected: TaskId;
+  onSelect(task: TaskId): void;
+}
+
+/** The stage under the hand, open beside the clock and the bird. */
+export function StagePanel({ selected, onSelect, ...panel }: Props) {
+  const open = PANELS.find(({ tasks }) => (tasks as readonly TaskId[]).includes(selected)) ?? PANELS[2];
+  return (
+    <Tabs.Root
+      value={open.id}
+      onValueChange={(id) => onSelect(PANELS.find((known) => known.id === id)?.tasks[0] ?? "roast")}
+      className="flex flex-col rounded-2xl border border-line bg-mist-1 p-3 shadow-card"
+    >
+      <Tabs.List aria-label="Stages" className="mb-3 flex gap-1">
+        {PANELS.map(({ id, name }) => (
+          <Tabs.Trigger
+            key={id}
+            value={id}
+            className="min-h-10 rounded-full px-3 text-[0.95rem] data-[state=active]:bg-ink data-[state=active]:text-mist-1"
+          >
+            {name}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {PANELS.map(({ id, Panel }) => (
+        <Tabs.Content key={id} value={id} className="flex flex-col gap-3">
+          <Panel {...panel} />
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}

@@ -1,0 +1,53 @@
+/** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
+import { toast } from "sonner";
+import { create } from "zustand";
+import type { Plan } from "../../../core/formats/roast";
+import { changeRoast } from "../../../storage/roasts";
+import { database } from "../../shell/database";
+import { commit, type EditHistory, openHistory, preview, redo, undo } from "./editHistory";
+
+interface PlanState {
+  readonly roastId: string | null;
+  readonly history: EditHistory<Plan> | null;
+  open(roastId: string, plan: Plan): void;
+  /** While the hand drags: shown, not yet kept. */
+  drag(change: (plan: Plan) => Plan): void;
+  /** The hand has let go: kept, and can be undone. */
+  settle(change: (plan: Plan) => Plan): void;
+  undo(): void;
+  redo(): void;
+}
+
+export const usePlanStore = create<PlanState>((set, get) => {
+  const keep = (history: EditHistory<Plan>): void => {
+    const { roastId } = get();
+    set({ history });
+    if (!roastId) return;
+    changeRoast(database(), roastId, (roast) => ({ ...roast, plan: history.present })).catch((error: unknown) => {
+      toast.error(`The change was not stored: ${error instanceof Error ? error.message : String(error)}`);
+    });
+  };
+  return {
+    roastId: null,
+    history: null,
+    open: (roastId, plan) => {
+      if (get().roastId !== roastId) set({ roastId, history: openHistory(plan) });
+    },
+    drag: (change) => {
+      const { history } = get();
+      if (history) set({ history: preview(history, change(history.present)) });
+    },
+    settle: (change) => {
+      const { history } = get();
+      if (history) keep(commit(history, change(history.present)));
+    },
+    undo: () => {
+      const { history } = get();
+      if (history) keep(undo(history));
+    },
+    redo: () => {
+      const { history } = get();
+      if (history) keep(redo(history));
+    },
+  };
+});

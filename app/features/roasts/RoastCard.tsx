@@ -1,0 +1,84 @@
+import { Link } from "react-router";
+import { cookStage, type Roast } from "../../../core/formats/roast";
+import { formatDuration, formatMass } from "../../../core/units/quantity";
+import { usePreferences } from "../../shell/preferences";
+import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
+
+/** One roast in the list: what it is, and what comes next or what came of it. */
+export function RoastCard({ roast }: { readonly roast: Roast }) {
+  const { units } = usePreferences();
+  const { plan, happened, notes } = roast;
+  const stage = cookStage(roast);
+  const cooking = stage === "roasting" || stage === "resting";
+  return (
+    <li
+      className={`relative rounded-2xl border px-4 py-3 ${cooking ? "border-transparent bg-ember-wash" : "border-line bg-mist-1 hover:border-line-strong"}`}
+    >
+      <div className="flex flex-wrap items-baseline gap-x-3">
+        <Link
+          to={`/roast/${roast.id}/${cooking ? "cook" : "plan"}`}
+          className="font-display text-xl font-semibold after:absolute after:inset-0"
+        >
+          {roast.title}
+        </Link>
+        <span className="text-soft">
+          {plan.bird.cut === "whole" ? "whole" : "spatchcocked"}, {formatMass(plan.bird.massKg, units)}
+        </span>
+      </div>
+      <p className="mt-1">
+        {stage === "done" ? (
+          <Outcome roast={roast} />
+        ) : (
+          `on the table ${dayAndTime(Date.parse(plan.serveAt), plan.zone)}`
+        )}
+        {stage === "roasting" &&
+          happened.inAt &&
+          `, in the oven since ${clockTime(Date.parse(happened.inAt), plan.zone)}`}
+        {stage === "resting" &&
+          happened.pulledAt &&
+          `, resting since ${clockTime(Date.parse(happened.pulledAt), plan.zone)}`}
+      </p>
+      {notes && <p className="mt-1 text-sm text-soft">{notes}</p>}
+    </li>
+  );
+}
+
+/** Predicted against actual, in words and on one small line. */
+function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
+  const pulledMs = Date.parse(happened.pulledAt ?? "");
+  const inMs = Date.parse(happened.inAt ?? "");
+  const { predicted } = happened;
+  if (!predicted) return <>{`${dayAndTime(inMs, plan.zone)}; out after ${formatDuration((pulledMs - inMs) / 1000)}`}</>;
+  const [p10, p50, p90] = [predicted.pullP10At, predicted.pullP50At, predicted.pullP90At].map((at) =>
+    Date.parse(at),
+  ) as [number, number, number];
+  const lateMin = (pulledMs - p50) / 60_000;
+  const from = Math.min(p10, pulledMs) - 5 * 60_000;
+  const span = Math.max(p90, pulledMs) + 5 * 60_000 - from;
+  const x = (ms: number): string => `${((ms - from) / span) * 100}%`;
+  const verdict =
+    Math.abs(lateMin) < 2
+      ? "as predicted"
+      : `${Math.round(Math.abs(lateMin))} min ${lateMin > 0 ? "later" : "sooner"} than predicted`;
+  return (
+    <>
+      {dayAndTime(Date.parse(plan.serveAt), plan.zone)}: out at <b>{clockTime(pulledMs, plan.zone)}</b>, {verdict} (
+      {clockTime(p50, plan.zone)}, {giveOrTake(p10, p90)})
+      <span aria-hidden className="relative mt-2 block h-5">
+        <span className="absolute inset-x-0 top-1/2 border-t border-line" />
+        <span
+          className="absolute top-1/2 h-2.5 -translate-y-1/2 rounded-full"
+          style={{
+            left: x(p10),
+            width: `calc(${x(p90)} - ${x(p10)})`,
+            background: "linear-gradient(90deg, transparent, var(--line-strong) 50%, transparent)",
+          }}
+        />
+        <span
+          className="absolute top-1/2 size-3.5 -translate-x-1/2 -translate-y-1/2 rotate-45 bg-ember"
+          style={{ left: x(pulledMs) }}
+        />
+      </span>
+    </>
+  );
+}

@@ -1,0 +1,48 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { cookStage, type Roast } from "../../../core/formats/roast";
+import { database } from "../../shell/database";
+import { RoastCard } from "./RoastCard";
+import { StartForm } from "./StartForm";
+
+const GROUPS = [
+  { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting"].includes(cookStage(roast)) },
+  { title: "Coming", holds: (roast: Roast) => cookStage(roast) === "planned" },
+  { title: "Done: predicted against actual", holds: (roast: Roast) => cookStage(roast) === "done" },
+] as const;
+
+/** What is next and when; every roast; and the start of a new one. */
+export function RoastsScreen() {
+  const roasts = useLiveQuery(() => database().roasts.toArray(), []);
+  const ordered = [...(roasts ?? [])].sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
+  return (
+    <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
+      <div className="flex flex-col gap-7">
+        <h1 className="max-w-[16ch] text-5xl leading-[1.02]">From how big a bird to dinner on time</h1>
+        {roasts?.length === 0 && (
+          <p className="max-w-prose text-lg text-soft">
+            Nothing planned yet. Three answers start a roast; your own bird is then cooked in the computer, from fridge
+            to plate, and goes on answering while you change your mind.
+          </p>
+        )}
+        {GROUPS.map(({ title, holds }) => {
+          const members = ordered.filter(holds);
+          return (
+            members.length > 0 && (
+              <section key={title} aria-label={title}>
+                <h2 className="mb-2 text-lg text-soft">{title}</h2>
+                <ul className="grid gap-3">
+                  {members.map((roast) => (
+                    <RoastCard key={roast.id} roast={roast} />
+                  ))}
+                </ul>
+              </section>
+            )
+          );
+        })}
+      </div>
+      <div className="lg:pt-2">
+        <StartForm />
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useMemo } from "react";
+import { Controller, useForm } from "react-hook-form";
+import { useNavigate } from "react-router";
+import { METHODS } from "../../../core/methods/methods";
+import { saveRoast } from "../../../storage/roasts";
+import { database } from "../../shell/database";
+import { usePreferences } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { Segmented } from "../../ui/Segmented";
+import { fieldTime } from "../../ui/time";
+import { type Answers, answersSchema, newRoast } from "./newRoast";
+
+const WEEK = 7 * 86_400_000;
+const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
+
+/** A roast from three answers: the bird, when to eat, how to cook. */
+export function StartForm() {
+  const { units } = usePreferences();
+  const navigate = useNavigate();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const schema = useMemo(() => answersSchema(units), [units]);
+  const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
+    resolver: zodResolver(schema),
+    defaultValues: {
+      mass: "",
+      cut: "whole",
+      state: "frozen",
+      serveAt: `${fieldTime(Date.now() + WEEK, zone).slice(0, 10)}T13:30`,
+      method: "steady",
+    },
+  });
+  const { errors } = formState;
+  const start = async (answers: Answers): Promise<void> => {
+    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: Date.now(), zone, units });
+    await saveRoast(database(), roast);
+    await navigate(`/roast/${roast.id}/plan`);
+  };
+  return (
+    <form
+      onSubmit={handleSubmit(start)}
+      className="grid gap-5 rounded-3xl border border-line bg-mist-1 p-5 shadow-card"
+      aria-labelledby="start-title"
+    >
+      <h2 id="start-title" className="text-2xl">
+        Start a roast
+      </h2>
+      <fieldset className="grid gap-2">
+        <legend className="mb-1 font-semibold">Which turkey?</legend>
+        <label className="text-sm text-soft">
+          Weight as bought, either unit
+          <input
+            {...register("mass")}
+            placeholder="14 lb or 6.3 kg"
+            autoComplete="off"
+            className={FIELD}
+            aria-describedby="mass-fault"
+            aria-invalid={!!errors.mass}
+          />
+        </label>
+        <p id="mass-fault" role="alert" className="text-sm font-medium text-ember empty:hidden">
+          {errors.mass?.message}
+        </p>
+        <div className="flex flex-wrap gap-x-6 gap-y-2">
+          <Controller
+            control={control}
+            name="cut"
+            render={({ field }) => (
+              <Segmented
+                label="Cut"
+                value={watch("method") === "hot-flat" ? "spatchcock" : field.value}
+                choices={[
+                  { value: "whole", label: "Whole" },
+                  { value: "spatchcock", label: "Spatchcocked" },
+                ]}
+                onChange={field.onChange}
+              />
+            )}
+          />
+          <Controller
+            control={control}
+            name="state"
+            render={({ field }) => (
+              <Segmented
+                label="Bought"
+                value={field.value}
+                choices={[
+                  { value: "frozen", label: "Frozen" },
+                  { value: "fresh", label: "Fresh" },
+                ]}
+                onChange={field.onChange}
+              />
+            )}
+          />
+        </div>
+      </fieldset>
+      <label className="block">
+        <span className="font-semibold">When do you want to eat?</span>
+        <input type="datetime-local" {...register("serveAt")} className={FIELD} aria-invalid={!!errors.serveAt} />
+        <span role="alert" className="text-sm font-medium text-ember empty:hidden">
+          {errors.serveAt?.message}
+        </span>
+      </label>
+      <fieldset>
+        <legend className="mb-2 font-semibold">How do you want to cook it?</legend>
+        <Controller
+          control={control}
+          name="method"
+          render={({ field }) => (
+            <>
+              <Segmented
+                label="Method"
+                value={field.value}
+                choices={METHODS.map(({ id, name }) => ({ value: id, label: name }))}
+                onChange={field.onChange}
+              />
+              <p className="mt-2 text-sm text-soft">{METHODS.find(({ id }) => id === field.value)?.says}</p>
+            </>
+          )}
+        />
+      </fieldset>
+      <Button type="submit" tone="primary" size="stove">
+        Plan it
+      </Button>
+    </form>
+  );
+}

@@ -1,0 +1,1 @@
+export { RoastsScreen } from "./RoastsScreen";

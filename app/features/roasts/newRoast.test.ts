@@ -1,0 +1,40 @@
+import { describe, expect, it } from "vitest";
+import { answersSchema, newRoast } from "./newRoast";
+
+const setting = { id: "r1", nowMs: Date.UTC(2026, 8, 1), zone: "UTC", units: "metric" } as const;
+const answers = {
+  mass: "14 lb",
+  cut: "whole",
+  state: "frozen",
+  serveAt: "2026-09-27T13:30",
+  method: "steady",
+} as const;
+
+describe("three answers", () => {
+  it("become a roast with the usual values", () => {
+    const { plan } = newRoast(answers, setting);
+    expect(plan.bird.massKg).toBeCloseTo(6.35, 2);
+    expect(plan.serveAt).toBe("2026-09-27T13:30:00.000Z");
+    expect(plan.stages).toEqual([{ fromMin: 0, airC: 163 }]);
+    expect(plan.targetC).toEqual({ breast: 74, thigh: 74 });
+  });
+
+  it("flatten the bird when the method is for flat birds", () => {
+    expect(newRoast({ ...answers, method: "hot-flat" }, setting).plan.bird.cut).toBe("spatchcock");
+  });
+
+  it("read local time in the roast's own zone", () => {
+    const ahead = newRoast(answers, { ...setting, zone: "Etc/GMT-2" });
+    expect(ahead.plan.serveAt).toBe("2026-09-27T11:30:00.000Z");
+  });
+
+  it.each([
+    ["a heap", "mass: got a heap"],
+    ["1 lb", "weight of the turkey: got 0.45"],
+    ["", "mass: got"],
+  ])("refuse the weight %j and say what is allowed", (mass, says) => {
+    const result = answersSchema("metric").safeParse({ ...answers, mass });
+    expect(result.error?.issues[0]?.message).toContain(says);
+    expect(result.error?.issues[0]?.message).toContain("allowed is");
+  });
+});

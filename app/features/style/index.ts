@@ -1,0 +1,1 @@
+export { StyleScreen } from "./StyleScreen";

@@ -1,0 +1,22 @@
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { RouterProvider } from "react-router";
+import { openShelf } from "./shell/database";
+import { usePreferences } from "./shell/preferences";
+import { makeRouter } from "./shell/routes";
+import "./theme.css";
+
+const { db, demo } = await openShelf();
+if (demo) {
+  const { seedDemo } = await import("../demo/seed");
+  await seedDemo(db, Date.now());
+}
+await usePreferences.getState().load();
+
+const root = document.getElementById("app");
+if (!root) throw new Error("the page has no element #app");
+createRoot(root).render(
+  <StrictMode>
+    <RouterProvider router={makeRouter()} />
+  </StrictMode>,
+);

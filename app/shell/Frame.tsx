@@ -1,0 +1,91 @@
+import { Flame, Moon, Sun } from "lucide-react";
+import { NavLink, Outlet, useMatch } from "react-router";
+import { Toaster } from "sonner";
+import { usePreferences } from "./preferences";
+
+const LINK =
+  "inline-flex min-h-11 items-center rounded-full px-3.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
+
+/** Every screen's frame: the name, where one is, and the two switches that follow the cook everywhere. */
+export function Frame() {
+  const roast = useMatch("/roast/:id/*");
+  const id = roast?.params.id;
+  const { units, theme, set } = usePreferences();
+  const dark = document.documentElement.dataset.theme === "dark";
+  return (
+    <div className="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pb-4 sm:px-6">
+      <a href="#content" className="sr-only focus:not-sr-only">
+        To the content
+      </a>
+      <header className="flex flex-wrap items-center gap-x-2 py-2">
+        <NavLink to="/" className="mr-2 flex min-h-11 items-center gap-2 font-display text-xl font-semibold" end>
+          <Wave />
+          Bruma
+        </NavLink>
+        <nav aria-label="Main" className="flex flex-wrap items-center gap-1 text-[0.95rem]">
+          <NavLink to="/" end className={LINK}>
+            Roasts
+          </NavLink>
+          {id && (
+            <>
+              <NavLink to={`/roast/${id}/plan`} className={LINK}>
+                Plan
+              </NavLink>
+              <NavLink to={`/roast/${id}/cook`} className={LINK}>
+                <Flame aria-hidden className="mr-1 size-4" />
+                Cook
+              </NavLink>
+            </>
+          )}
+          <NavLink to="/kitchen" className={LINK}>
+            Kitchen
+          </NavLink>
+          <NavLink to="/handbook" className={LINK}>
+            Handbook
+          </NavLink>
+        </nav>
+        <div className="ml-auto flex items-center gap-1 text-[0.95rem]">
+          <button
+            type="button"
+            className="min-h-11 rounded-full px-3 hover:bg-mist-2"
+            onClick={() => void set({ units: units === "metric" ? "us" : "metric" })}
+          >
+            <span className="sr-only">Units: </span>
+            {units === "metric" ? "°C, kg" : "°F, lb"}
+          </button>
+          <button
+            type="button"
+            aria-label={dark ? "Light colours" : "Dark colours"}
+            className="grid size-11 place-items-center rounded-full hover:bg-mist-2"
+            onClick={() => void set({ theme: dark ? "light" : "dark" })}
+          >
+            {theme === "dark" || dark ? (
+              <Sun aria-hidden className="size-5" />
+            ) : (
+              <Moon aria-hidden className="size-5" />
+            )}
+          </button>
+        </div>
+      </header>
+      <main id="content" className="flex grow flex-col">
+        <Outlet />
+      </main>
+      <Toaster position="bottom-center" theme={dark ? "dark" : "light"} />
+    </div>
+  );
+}
+
+function Wave() {
+  return (
+    <svg viewBox="0 0 32 24" className="h-5 w-7" aria-hidden="true">
+      <path
+        d="M2 8c6-6 10 5 16-1s9-3 12 0"
+        fill="none"
+        stroke="var(--line-strong)"
+        strokeWidth="3"
+        strokeLinecap="round"
+      />
+      <path d="M2 17c6-6 10 5 16-1s9-3 12 0" fill="none" stroke="var(--ember)" strokeWidth="3" strokeLinecap="round" />
+    </svg>
+  );
+}

@@ -1,0 +1,92 @@
+/** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
+import { useEffect, useRef, useState } from "react";
+import { shownAtPull } from "../../core/forecast/band";
+import type { Quantiles } from "../../core/forecast/ensemble";
+import type { PlannedDone, PlannedInput, PlannedOutcome } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/planned";
+import type { Plan } from "../../core/formats/roast";
+import type { NeverMet } from "../../core/processes/cook";
+import { FIRST_SHARES } from "../../core/schedule/derive";
+import { Superseded } from "../../workers/pool";
+import { simulations } from "../../workers/simulations";
+
+export interface SimulatedPlan {
+  /** The newest finished simulation; kept while the next is under way. */
+  readonly cook: PlannedDone | null;
+  readonly neverMet: NeverMet | null;
+  readonly shares: Quantiles;
+  readonly refining: boolean;
+  readonly fault: string | null;
+}
+
+const SETTLE_MS = 220;
+/**
+ * While a hand drags, one preview runs at a time and the newest plan is taken next, so the picture keeps moving; what
+ * lies between is skipped. The finer picture and the band start when the plan has stood still, and are cancelled by
+ * the next edit.
+ */
+export function useSimulatedPlan(plan: Plan): SimulatedPlan {
+  const [state, setState] = useState<SimulatedPlan>({
+    cook: null,
+    neverMet: null,
+    shares: FIRST_SHARES,
+    refining: true,
+    fault: null,
+  });
+  const key = JSON.stringify(plannedInput(plan));
+  const wanted = useRef(key);
+  const previewing = useRef(false);
+  useEffect(() => {
+    wanted.current = key;
+    let stopped = false;
+    const failed = (error: unknown): void => {
+      // A newer edit took this one's place: its own answer is on the way.
+      if (error instanceof Superseded) return;
+      setState((before) => ({
+        ...before,
+        fault: error instanceof Error ? error.message : String(error),
+        refining: false,
+      }));
+    };
+    const show = (outcome: PlannedOutcome): void =>
+      setState((before) =>
+        outcome.kind === "done"
+          ? { ...before, cook: outcome, neverMet: null, fault: null }
+          : { ...before, neverMet: outcome, refining: false },
+      );
+    const preview = async (): Promise<void> => {
+      if (previewing.current) return;
+      previewing.current = true;
+      try {
+        for (let shown = ""; shown !== wanted.current; ) {
+          shown = wanted.current;
+          const input = JSON.parse(shown) as PlannedInput;
+          show(await simulations.request<"plan">("preview", { kind: "plan", input, quality: "preview" }));
+        }
+      } catch (error) {
+        failed(error);
+      } finally {
+        previewing.current = false;
+      }
+    };
+    const refine = async (): Promise<void> => {
+      const input = JSON.parse(key) as PlannedInput;
+      const { cut, massKg: boughtKg, startC, stages } = input;
+      const outcome = await simulations.request<"plan">("plan", { kind: "plan", input, quality: "settled" });
+      if (stopped) return;
+      show(outcome);
+      if (outcome.kind !== "done") return;
+      const options = { cut, boughtKg, startC, stages, shownC: shownAtPull(outcome.atPull) };
+      const shares = await simulations.request<"band">("band", { kind: "band", options });
+      if (!stopped) setState((before) => ({ ...before, shares, refining: false }));
+    };
+    setState((before) => ({ ...before, refining: true }));
+    void preview();
+    const settle = setTimeout(() => refine().catch(failed), SETTLE_MS);
+    return () => {
+      stopped = true;
+      clearTimeout(settle);
+    };
+  }, [key]);
+  return state;
+}

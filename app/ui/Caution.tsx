@@ -1,0 +1,15 @@
+import { TriangleAlert } from "lucide-react";
+import type { ReactNode } from "react";
+
+/** A short caution where the hand is. */
+export function Caution({ children, actions }: { readonly children: ReactNode; readonly actions?: ReactNode }) {
+  return (
+    <div className="flex gap-2.5 rounded-2xl bg-caution px-3.5 py-2.5 text-[0.95rem] leading-snug text-caution-ink">
+      <TriangleAlert aria-hidden className="mt-0.5 size-4.5 shrink-0" />
+      <div className="grow">
+        <div>{children}</div>
+        {actions && <div className="mt-2 flex flex-wrap gap-2">{actions}</div>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+/** Instants as a cook reads them: local times in the roast's own zone. */
+import { TZDate } from "@date-fns/tz";
+import { format } from "date-fns";
+
+const at = (ms: number, zone: string): TZDate => new TZDate(ms, zone);
+
+/** "13:30" */
+export const clockTime = (ms: number, zone: string): string => format(at(ms, zone), "HH:mm");
+/** "Sun 26 Sep" */
+export const dayName = (ms: number, zone: string): string => format(at(ms, zone), "EEE d MMM");
+/** "Sun 26 Sep, 13:30" */
+export const dayAndTime = (ms: number, zone: string): string => format(at(ms, zone), "EEE d MMM, HH:mm");
+/** "2027-09-26T13:30", what a date field holds. */
+export const fieldTime = (ms: number, zone: string): string => format(at(ms, zone), "yyyy-MM-dd'T'HH:mm");
+
+/** The instant of a local time as a date field gives it; NaN when it is not one. */
+export function instantOf(field: string, zone: string): number {
+  const match = /^(\d{4})-(\d\d)-(\d\d)T(\d\d):(\d\d)/.exec(field);
+  if (!match) return Number.NaN;
+  const [year, month, day, hour, minute] = match.slice(1).map(Number) as [number, number, number, number, number];
+  return new TZDate(year, month - 1, day, hour, minute, zone).getTime();
+}
+
+/** Midnights in the zone between two instants. */
+export function midnights(fromMs: number, toMs: number, zone: string): number[] {
+  const first = at(fromMs, zone);
+  const days: number[] = [];
+  for (let n = 1; ; n++) {
+    const midnight = new TZDate(first.getFullYear(), first.getMonth(), first.getDate() + n, zone).getTime();
+    if (midnight > toMs) return days;
+    days.push(midnight);
+  }
+}
+
+/** "1:04:09" or "12:30": a countdown, never negative. */
+export function countdown(ms: number): string {
+  const total = Math.max(0, Math.floor(ms / 1000));
+  const [hours, minutes, seconds] = [Math.floor(total / 3600), Math.floor(total / 60) % 60, total % 60];
+  const two = (value: number): string => String(value).padStart(2, "0");
+  return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds)}` : `${minutes}:${two(seconds)}`;
+}
+
+/** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
+export function giveOrTake(p10Ms: number, p90Ms: number): string {
+  const half = (p90Ms - p10Ms) / 2 / 60_000;
+  return `give or take ${half > 15 ? Math.round(half / 5) * 5 : Math.max(1, Math.round(half))} min`;
+}

@@ -1,0 +1,75 @@
+/** Reading and writing roasts; every row is checked against its schema on the way in. */
+import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "../core/formats/file";
+import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/formats/roast";
+import type { BrumaDatabase, StoredReading } from "./database";
+
+const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
+
+export async function saveRoast(db: BrumaDatabase, roast: Roast): Promise<void> {
+  await db.roasts.put(RoastSchema.parse(roast));
+}
+
+/**
+ * Changes one roast in a single transaction, so that two quick edits never overwrite each other.
+ * @throws Error when there is no such roast
+ */
+export async function changeRoast(db: BrumaDatabase, id: string, change: (roast: Roast) => Roast): Promise<Roast> {
+  return db.transaction("rw", db.roasts, async () => {
+    const roast = await db.roasts.get(id);
+    if (!roast) throw new Error(`no roast ${id} is stored`);
+    const changed = RoastSchema.parse(change(roast));
+    await db.roasts.put(changed);
+    return changed;
+  });
+}
+
+export async function addReadings(
+  db: BrumaDatabase,
+  roastId: string,
+  readings: readonly RoastReading[],
+): Promise<void> {
+  await db.readings.bulkAdd(readings.map((reading) => ({ ...ReadingSchema.parse(reading), roastId })));
+}
+
+export async function readingsOf(db: BrumaDatabase, roastId: string): Promise<RoastReading[]> {
+  const stored = await db.readings.where("roastId").equals(roastId).sortBy("at");
+  return stored.map(withoutKeys);
+}
+
+export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> {
+  await db.transaction("rw", db.roasts, db.readings, async () => {
+    await db.roasts.delete(id);
+    await db.readings.where("roastId").equals(id).delete();
+  });
+}
+
+/** All roasts with their readings, as the file's text. */
+export async function exportRoasts(db: BrumaDatabase, exportedAt: Date): Promise<string> {
+  const roasts = await db.roasts.toArray();
+  const file: RoastFile = {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt: exportedAt.toISOString(),
+    roasts: await Promise.all(roasts.map(async (roast) => ({ roast, readings: await readingsOf(db, roast.id) }))),
+  };
+  return `${JSON.stringify(file, null, 1)}\n`;
+}
+
+export type ImportResult =
+  | { readonly kind: "imported"; readonly count: number }
+  | { readonly kind: "refused"; readonly faults: readonly FileFault[] };
+
+/** Takes a file in, whole or not at all; a roast of the same id is replaced with its readings. */
+export async function importRoasts(db: BrumaDatabase, text: string): Promise<ImportResult> {
+  const checked = checkRoastFile(text);
+  if (!checked.valid) return { kind: "refused", faults: checked.faults };
+  const { roasts } = checked.file;
+  await db.transaction("rw", db.roasts, db.readings, async () => {
+    for (const { roast, readings } of roasts) {
+      await db.readings.where("roastId").equals(roast.id).delete();
+      await db.roasts.put(roast);
+      await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
+    }
+  });
+  return { kind: "imported", count: roasts.length };
+}

@@ -1,0 +1,84 @@
+/** A headless browser of the size and kind the tests ask for, and how to wait for what is seen. */
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { By, Builder, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import { Driver as ChromeDriver, Options, ServiceBuilder } from "selenium-webdriver/chrome.js";
+
+const FLAGS = [
+  "--headless=new",
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+  "--force-color-profile=srgb",
+];
+
+export const TABLE = { width: 1280, height: 800 };
+export const STOVE = { width: 390, height: 844 };
+const WAIT_MS = 30_000;
+
+export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profile-"));
+
+/** @param profile a folder that outlives the browser, to open the same storage again */
+export async function openBrowser(size = TABLE, profile = newProfile(), extra: readonly string[] = []): Promise<WebDriver> {
+  const options = new Options();
+  options.setChromeBinaryPath("/usr/bin/chromium");
+  options.addArguments(...FLAGS, ...extra, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+  const driver = await new Builder()
+    .forBrowser("chrome")
+    .setChromeOptions(options)
+    .setChromeService(new ServiceBuilder("/usr/bin/chromedriver"))
+    .build();
+  await resize(driver, size);
+  return driver;
+}
+
+/** The true size of the page, which a window's size is not. */
+export async function resize(driver: WebDriver, { width, height }: typeof TABLE): Promise<void> {
+  await (driver as ChromeDriver).sendDevToolsCommand("Emulation.setDeviceMetricsOverride", {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  });
+}
+
+export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
+  driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `never seen: ${css}`);
+
+/** Waits until the page's text holds all of these. */
+export async function seeText(driver: WebDriver, ...texts: readonly string[]): Promise<void> {
+  for (const text of texts) {
+    await driver.wait(
+      async () => (await driver.executeScript<string>("return document.body.innerText")).includes(text),
+      WAIT_MS,
+      `never seen on the page: ${text}`,
+    );
+  }
+}
+
+/** A button, link or radio by the words on it. */
+export const button = (driver: WebDriver, words: string): Promise<WebElement> =>
+  driver.wait(
+    until.elementLocated(
+      By.xpath(`//*[self::button or self::a][contains(normalize-space(.), "${words}") or @aria-label="${words}"]`),
+    ),
+    WAIT_MS,
+    `never seen: a button "${words}"`,
+  );
+
+/** A field by its label. */
+export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
+  driver.wait(
+    until.elementLocated(
+      By.xpath(
+        `//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input`,
+      ),
+    ),
+    WAIT_MS,
+    `never seen: a field "${label}"`,
+  );

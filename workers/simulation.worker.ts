@@ -1,0 +1,80 @@
+/**
+ * A thin shell around the core: runs one job at a time in short slices, so that a cancel is heard between two slices
+ * and a superseded job ends there.
+ */
+import { forecasting } from "../core/forecast/assimilate";
+import { bandShares } from "../core/forecast/band";
+import { plannedCook } from "../core/forecast/planned";
+import { hiddenBird } from "../core/forecast/simulatedThermometer";
+import { installKernel } from "../core/heat/arena";
+import type { FromWorker, Job, Results, ToWorker } from "./protocol";
+
+const SLICE_MS = 12;
+const cancelled = new Set<number>();
+let queue: Promise<void> = Promise.resolve();
+
+function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
+  switch (job.kind) {
+    case "plan":
+      return yield* plannedCook(job.input, job.quality);
+    case "band":
+      return yield* bandShares(job.options);
+    case "forecast": {
+      const { members: _, ...summary } = yield* forecasting(job.options, job.readings);
+      return summary;
+    }
+    case "thermometer":
+      return hiddenBird(job.options, job.seed);
+  }
+}
+
+/** Lets waiting messages in: a message to oneself comes after those already there. */
+function breath(): Promise<void> {
+  return new Promise((resolve) => {
+    const { port1, port2 } = new MessageChannel();
+    port1.onmessage = () => {
+      port1.close();
+      resolve();
+    };
+    port2.postMessage(null);
+  });
+}
+
+function buffersOf(result: Results[Job["kind"]]): Transferable[] {
+  return "frames" in result ? result.frames.flatMap((frame) => frame.sections.map((section) => section.buffer)) : [];
+}
+
+async function run(id: number, job: Job): Promise<void> {
+  const post = (message: FromWorker, transfer: Transferable[] = []): void => self.postMessage(message, { transfer });
+  try {
+    const work = running(job);
+    let until = performance.now() + SLICE_MS;
+    for (;;) {
+      if (cancelled.has(id)) return;
+      const step = work.next();
+      if (step.done) {
+        post({ kind: "done", id, result: step.value }, buffersOf(step.value));
+        return;
+      }
+      if (performance.now() > until) {
+        await breath();
+        until = performance.now() + SLICE_MS;
+      }
+    }
+  } catch (error) {
+    post({ kind: "failed", id, message: error instanceof Error ? error.message : String(error) });
+  } finally {
+    cancelled.delete(id);
+  }
+}
+
+self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
+  if (data.kind === "start") {
+    if (data.kernel) installKernel(data.kernel);
+  } else if (data.kind === "cancel") {
+    cancelled.add(data.id);
+  } else {
+    const { id, job } = data;
+    queue = queue.then(() => run(id, job));
+  }
+};
