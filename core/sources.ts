@@ -171,17 +171,17 @@ export const SOURCES = {
   // Prior spread (one standard deviation) of what the plan cannot know
   ovenOffsetSdK: practice(8, "K", "true temperature of a household oven against its dial"),
   convectionSdShare: chosen(
-    0.15,
+    0.2,
     "1",
     "convection from oven to oven",
-    "load, rack height and fan leakage differ; textbook h_c scatter is 25 %",
+    "load, rack height and fan leakage differ; the scatter of textbook coefficients is about a quarter",
   ),
   dryingSdShare: chosen(0.25, "1", "drying of the skin", "salted and aired skins start drier than wet ones"),
   shapeSdShare: chosen(
-    0.04,
+    0.07,
     "1",
     "thickness of the breast at the same mass",
-    "breeds differ; a tape measure would halve it",
+    "breeds differ and a flat bird is pressed more or less; a tape measure would halve it",
   ),
   startSdK: chosen(1.5, "K", "start temperature of the bird", "fridges differ from shelf to shelf"),
   probeSdK: chosen(1.5, "K", "reading against thermal centre", "a probe some millimetres off, and its calibration"),

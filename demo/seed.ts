@@ -16,7 +16,7 @@ import { simulations } from "../workers/simulations";
 const MINUTE = 60_000;
 const DAY = 86_400_000;
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */
-const SLOW_SEED = "late-7";
+const SLOW_SEED = "late-19";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 

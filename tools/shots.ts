@@ -1,7 +1,7 @@
 /** Rewrites docs/screenshots from the demo data: `npm run shots`. Other folder and names: for looking while working. */
 import { mkdirSync, writeFileSync } from "node:fs";
 import { By, type WebDriver } from "selenium-webdriver";
-import { openBrowser, resize, see, seeText, STOVE, TABLE } from "../tests/helpers/browser";
+import { openBrowser, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
 interface Shot {

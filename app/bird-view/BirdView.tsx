@@ -71,22 +71,22 @@ export function BirdView({ cut, frames, minute, targetC, units, centresC }: Prop
   const stacked = cut === "whole";
   return (
     <div className="flex h-full min-h-0 flex-col gap-1">
-      <div className={`grid min-h-0 grow gap-2 ${stacked ? "grid-cols-[1.9fr_1fr]" : "grid-cols-[1.25fr_1fr]"}`}>
+      <div className={`grid min-h-0 grow gap-2 ${stacked ? "grid-cols-[2.4fr_1fr]" : "grid-cols-[1.35fr_1fr]"}`}>
         <figure className="flex min-h-0 flex-col">
-          <div className="min-h-0 grow">
+          <div className="relative min-h-0 grow [&>svg]:absolute [&>svg]:inset-0">
             <SectionView
               section={main}
               field={mainField}
               targetC={targetC}
               marks={marks}
               cuts={cuts}
-              textSize={5.2}
+              textSize={cut === "whole" ? 4.4 : 5}
               label={mainLabel(cut, centresC, units)}
             />
           </div>
           <figcaption className="text-center text-sm text-soft">
             {cut === "whole"
-              ? "Cut lengthwise beside the keel, neck to the left"
+              ? "Cut lengthwise through both thermal centres, neck to the left"
               : "Cut level, seen from above, neck at the top"}
           </figcaption>
         </figure>
@@ -98,7 +98,7 @@ export function BirdView({ cut, frames, minute, targetC, units, centresC }: Prop
             ] as const
           ).map(([part, section, field]) => (
             <figure key={part} className="flex min-h-0 flex-col">
-              <div className="min-h-0 grow">
+              <div className="relative min-h-0 grow [&>svg]:absolute [&>svg]:inset-0">
                 <SectionView
                   section={section}
                   field={field}
@@ -131,7 +131,7 @@ function cutLines(cut: Cut, sections: readonly Section[]) {
     const y = plane.origin[1];
     const letter = LETTERS[plane.id as keyof typeof LETTERS];
     return cut === "whole"
-      ? { letter, from: [0, y, 0.122] as const, to: [0, y, -0.1] as const }
+      ? { letter, from: [0.014, y, 0.122] as const, to: [0.097, y, -0.095] as const }
       : { letter, from: [-0.21, y, 0] as const, to: [0.21, y, 0] as const };
   });
 }

@@ -42,6 +42,10 @@ export const SectionView = memo(function SectionView({
     () => section.silhouetteM && pathInside(section.silhouetteM, columns, rows),
     [section, columns, rows],
   );
+  const limbs = useMemo(
+    () => (section.limbsM ?? []).map((limb) => pathInside(limb, columns, rows)),
+    [section, columns, rows],
+  );
   const bands = useMemo(() => {
     let least = Number.POSITIVE_INFINITY;
     let most = Number.NEGATIVE_INFINITY;
@@ -108,6 +112,19 @@ export const SectionView = memo(function SectionView({
         strokeLinejoin="round"
         vectorEffect="non-scaling-stroke"
       />
+      {limbs.map((limb) => (
+        <path
+          key={limb}
+          d={limb}
+          fill="none"
+          stroke="var(--mist-1)"
+          strokeWidth="3"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+      {limbs.map((limb) => (
+        <path key={limb} d={limb} fill="none" stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      ))}
       {cuts.map(({ letter, from, to }) => {
         const a = projectOn(section.plane, from);
         const b = projectOn(section.plane, to);

@@ -56,7 +56,9 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       ? [0, 20, 40, 60, 80]
       : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
   const stepMin = last > 150 ? 60 : 30;
-  const hours = Array.from({ length: Math.floor(last / stepMin) + 1 }, (_, n) => n * stepMin);
+  // Ticks on the clock's own hours, not on hours since the bird went in.
+  const firstMin = Math.ceil(inAtMs / 60_000 / stepMin) * stepMin - inAtMs / 60_000;
+  const hours = Array.from({ length: Math.floor((last - firstMin) / stepMin) + 1 }, (_, n) => firstMin + n * stepMin);
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
@@ -75,7 +77,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         </linearGradient>
       </defs>
       <rect x={x(0)} width={x(last) - x(0)} y={y(60)} height={y(4) - y(60)} fill="url(#growth)" />
-      <text x={x(0) + 6} y={y(60) + 15} fontSize="12" style={{ fill: "var(--ink-soft)" }}>
+      <text x={x(last) - 4} y={y(4) - 7} fontSize="12" textAnchor="end" style={{ fill: "var(--ink-soft)" }}>
         {formatTemperature(4, units)} to {formatTemperature(60, units)}: bacteria grow
       </text>
       {ticksC.map((celsius) => (

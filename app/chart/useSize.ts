@@ -1,17 +1,16 @@
-import { useLayoutEffect, useRef, useState } from "react";
+import { useCallback, useRef, useState } from "react";
 
-/** The size of an element, as it changes. */
+/** The size of an element, as it changes; the element may come later than the component. */
 export function useSize<Element extends HTMLElement>() {
-  const ref = useRef<Element>(null);
   const [size, setSize] = useState({ width: 0, height: 0 });
-  useLayoutEffect(() => {
-    const element = ref.current;
+  const observer = useRef<ResizeObserver | null>(null);
+  const ref = useCallback((element: Element | null) => {
+    observer.current?.disconnect();
     if (!element) return;
-    const observer = new ResizeObserver(([entry]) => {
+    observer.current = new ResizeObserver(([entry]) => {
       if (entry) setSize({ width: Math.round(entry.contentRect.width), height: Math.round(entry.contentRect.height) });
     });
-    observer.observe(element);
-    return () => observer.disconnect();
+    observer.current.observe(element);
   }, []);
   return { ref, ...size };
 }

@@ -48,8 +48,12 @@ export function ClockView(props: Props) {
   const warmth = useMemo(() => heatGradient(history), [history]);
   const hours = Math.ceil(wideFrom / (60 * MINUTE)) * 60 * MINUTE;
   const ticks: number[] = [];
-  for (let ms = hours; ms <= until; ms += 60 * MINUTE) ticks.push(ms);
-  const days = first.startMs < wideFrom ? midnights(first.startMs, wideFrom, zone) : [];
+  for (let ms = hours; ms <= until; ms += 60 * MINUTE) if (Math.abs(ms - serveAtMs) > 20 * MINUTE) ticks.push(ms);
+  // The last midnight's name would run into the first of the wide hours.
+  const days =
+    first.startMs < wideFrom
+      ? midnights(first.startMs, wideFrom, zone).filter((ms) => scale.toX(wideFrom) - scale.toX(ms) > 70)
+      : [];
   const top = 24;
   return (
     <div ref={ref} className="relative select-none" style={{ height: top + LANES.length * LANE_HEIGHT + 26 }}>
@@ -68,11 +72,8 @@ export function ClockView(props: Props) {
       ))}
       <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
         {days.map((ms) => (
-          <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} strong />
+          <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} />
         ))}
-        {first.startMs < wideFrom && (
-          <span className="absolute left-0 top-0 text-xs text-soft">{dayName(first.startMs, zone)}</span>
-        )}
         {ticks.map((ms) => (
           <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone)} />
         ))}
@@ -90,7 +91,7 @@ export function ClockView(props: Props) {
                 props.onSelect(task.id);
                 props.onScrub(task.startMs);
               }}
-              className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-left text-[0.83rem] leading-none ${
+              className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-[0.83rem] ${task.id === "rest" ? "text-right" : "text-left"} leading-none ${
                 selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
               } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
               style={{
@@ -145,12 +146,9 @@ export function ClockView(props: Props) {
   );
 }
 
-function Tick({ x, label, strong = false }: { readonly x: number; readonly label: string; readonly strong?: boolean }) {
+function Tick({ x, label }: { readonly x: number; readonly label: string }) {
   return (
-    <div
-      className={`absolute bottom-[26px] top-[18px] border-l ${strong ? "border-line-strong" : "border-line"}`}
-      style={{ left: x }}
-    >
+    <div className={`absolute bottom-[26px] top-[18px] border-l border-line`} style={{ left: x }}>
       <span className="absolute -top-[18px] -translate-x-1/2 whitespace-nowrap text-xs text-soft">{label}</span>
     </div>
   );

@@ -18,11 +18,16 @@ export function Frame() {
         To the content
       </a>
       <header className="flex flex-wrap items-center gap-x-2 py-2">
-        <NavLink to="/" className="mr-2 flex min-h-11 items-center gap-2 font-display text-xl font-semibold" end>
+        <NavLink
+          to="/"
+          aria-label="Bruma"
+          className="flex min-h-11 items-center gap-2 font-display text-xl font-semibold sm:mr-2"
+          end
+        >
           <Wave />
-          Bruma
+          <span className="max-sm:hidden">Bruma</span>
         </NavLink>
-        <nav aria-label="Main" className="flex flex-wrap items-center gap-1 text-[0.95rem]">
+        <nav aria-label="Main" className="flex items-center gap-1 text-[0.95rem] max-sm:gap-0">
           <NavLink to="/" end className={LINK}>
             Roasts
           </NavLink>
@@ -40,11 +45,11 @@ export function Frame() {
           <NavLink to="/kitchen" className={LINK}>
             Kitchen
           </NavLink>
-          <NavLink to="/handbook" className={LINK}>
+          <NavLink to="/handbook" className={`${LINK} max-sm:hidden`}>
             Handbook
           </NavLink>
         </nav>
-        <div className="ml-auto flex items-center gap-1 text-[0.95rem]">
+        <div className="ml-auto flex items-center gap-1 text-[0.95rem] max-sm:hidden">
           <button
             type="button"
             className="min-h-11 rounded-full px-3 hover:bg-mist-2"

@@ -4,8 +4,8 @@
  */
 import type { Body, UnitBody } from "./body";
 import { OUTSIDE } from "./body";
-import type { Vec3 } from "./sdf";
-import { birdShape, type Cut } from "./shape";
+import type { DistanceField, Vec3 } from "./sdf";
+import { birdShape, type Cut, type PartName } from "./shape";
 
 export type SectionId = "main" | "breast" | "thigh";
 
@@ -26,6 +26,8 @@ export interface Section {
   readonly distanceM: Float32Array;
   /** Least distance along the line of sight: its zero is the bird's silhouette. Main section only. */
   readonly silhouetteM?: Float32Array;
+  /** The same for each limb. Main section only. */
+  readonly limbsM?: readonly Float32Array[];
 }
 
 const STEP_M = 0.004;
@@ -47,21 +49,26 @@ const plane = (
   down,
 });
 
-const SIDE_X_M = 0.058;
+/** The long cut of a whole bird leans, so that both thermal centres lie on it. */
+const LEAN_DEG = 21;
+const LEAN: Vec3 = [Math.sin((LEAN_DEG * Math.PI) / 180), 0, -Math.cos((LEAN_DEG * Math.PI) / 180)];
 const PLANES: Record<Cut, readonly SectionPlane[]> = {
   whole: [
-    // From the bird's left, neck to the left: through breast lobe and leg.
-    plane("main", [SIDE_X_M, 0.2, 0.13], [0, -1, 0], [0, 0, -1], 0.42, 0.24),
-    plane("breast", [-0.152, 0.05, 0.13], [1, 0, 0], [0, 0, -1], 0.304, 0.24),
-    plane("thigh", [-0.152, -0.072, 0.13], [1, 0, 0], [0, 0, -1], 0.304, 0.24),
+    // From the bird's left, neck to the left: through breast lobe and thigh.
+    plane("main", [0.0109, 0.196, 0.13], [0, -1, 0], LEAN, 0.42, 0.248),
+    plane("breast", [-0.136, 0.05, 0.12], [1, 0, 0], [0, 0, -1], 0.272, 0.22),
+    plane("thigh", [-0.136, -0.072, 0.12], [1, 0, 0], [0, 0, -1], 0.272, 0.22),
   ],
   spatchcock: [
     // From above, neck at the top: at the depth of the thermal centres.
-    plane("main", [-0.224, 0.192, 0.031], [1, 0, 0], [0, -1, 0], 0.448, 0.42),
-    plane("breast", [-0.224, 0.055, 0.1], [1, 0, 0], [0, 0, -1], 0.448, 0.124),
-    plane("thigh", [-0.224, -0.072, 0.1], [1, 0, 0], [0, 0, -1], 0.448, 0.124),
+    plane("main", [-0.22, 0.18, 0.031], [1, 0, 0], [0, -1, 0], 0.44, 0.404),
+    plane("breast", [-0.22, 0.055, 0.088], [1, 0, 0], [0, 0, -1], 0.44, 0.1),
+    plane("thigh", [-0.22, -0.072, 0.088], [1, 0, 0], [0, 0, -1], 0.44, 0.1),
   ],
 };
+
+/** Limbs drawn over the long cut as lines, so that the cut reads as a bird. */
+const LIMBS: readonly PartName[] = ["drumstick", "wing"];
 
 export const pointOn = (p: SectionPlane, column: number, row: number): Vec3 => [
   p.origin[0] + p.stepM * (column * p.across[0] + row * p.down[0]),
@@ -79,33 +86,42 @@ export function projectOn(p: SectionPlane, point: Vec3): { column: number; row: 
   return { column: alongAcross / p.stepM, row: alongDown / p.stepM, offM: Math.sqrt(Math.max(0, off)) };
 }
 
-const SIGHT_STEPS = 28;
+const SIGHT_STEPS = 30;
+const SIGHT_M = 0.24;
+
+/** Least value of fields along a true side view (whole) or top view (flat) through a sample: what a silhouette shows. */
+function leastAlong(fields: readonly DistanceField[], cut: Cut, [x, y, z]: Vec3): number[] {
+  const least = fields.map(() => Number.POSITIVE_INFINITY);
+  for (let s = 0; s <= SIGHT_STEPS; s++) {
+    const far = (s / SIGHT_STEPS) * SIGHT_M;
+    const [u, w] = cut === "whole" ? [far, z] : [Math.abs(x), far - SIGHT_M / 4];
+    fields.forEach((field, n) => {
+      least[n] = Math.min(least[n] as number, field(u, y, w));
+    });
+  }
+  return least;
+}
 
 /** The outlines of a cut; they do not change with temperature or mass. */
 export function outlines(cut: Cut): Section[] {
-  const { body, bounds } = birdShape(cut);
+  const { body, parts } = birdShape(cut);
+  const limbs = parts.filter((part) => LIMBS.includes(part.name));
   return PLANES[cut].map((p) => {
-    const distanceM = new Float32Array(p.columns * p.rows);
-    const silhouetteM = p.id === "main" ? new Float32Array(p.columns * p.rows) : undefined;
-    for (let row = 0; row < p.rows; row++) {
-      for (let column = 0; column < p.columns; column++) {
-        const [x, y, z] = pointOn(p, column, row);
-        const n = column + p.columns * row;
-        distanceM[n] = body(Math.abs(x), y, z);
-        if (!silhouetteM) continue;
-        let least = Number.POSITIVE_INFINITY;
-        for (let s = 0; s <= SIGHT_STEPS; s++) {
-          const share = s / SIGHT_STEPS;
-          const distance =
-            cut === "whole"
-              ? body(share * bounds.high[0], y, z)
-              : body(Math.abs(x), y, bounds.low[2] + share * (bounds.high[2] - bounds.low[2]));
-          if (distance < least) least = distance;
-        }
-        silhouetteM[n] = least;
-      }
+    const count = p.columns * p.rows;
+    const distanceM = new Float32Array(count);
+    const silhouetteM = new Float32Array(count);
+    const limbsM = limbs.map(() => new Float32Array(count));
+    for (let n = 0; n < count; n++) {
+      const point = pointOn(p, n % p.columns, Math.floor(n / p.columns));
+      distanceM[n] = body(Math.abs(point[0]), point[1], point[2]);
+      if (p.id !== "main") continue;
+      const [all, ...each] = leastAlong([body, ...limbs.map((limb) => limb.field)], cut, point);
+      silhouetteM[n] = all as number;
+      each.forEach((least, limb) => {
+        (limbsM[limb] as Float32Array)[n] = least;
+      });
     }
-    return { plane: p, distanceM, ...(silhouetteM && { silhouetteM }) };
+    return p.id === "main" ? { plane: p, distanceM, silhouetteM, limbsM } : { plane: p, distanceM };
   });
 }
 

@@ -136,7 +136,7 @@ function spatchcockTurkey(breastThickness: number): BirdShape {
           mirrored(roundBox([0.05, 0.04, 0.008], [0.05, 0.1, 0.0115], 0.009)),
           roundBox([0, 0.055, 0.024], [0.005, 0.09, 0.02], 0.003),
         ),
-        mirrored(roundBox([0.05, -0.095, 0.014], [0.03, 0.05, 0.013], 0.011)),
+        mirrored(ellipsoid([0.058, -0.078, 0.018], [0.05, 0.05, 0.016])),
       ),
     },
   ];

@@ -81,15 +81,10 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
   });
   if (outcome.kind === "never-met") return outcome;
   const sampler = sectionSampler(body);
-  const { runs } = body.unit.grid;
-  const frames = outcome.frames.map(({ minute, temperatureC }) => {
-    let coldest = runs[0] as number;
-    for (let r = 0; r < runs.length; r += 2) {
-      for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
-        if ((temperatureC[cell] as number) < (temperatureC[coldest] as number)) coldest = cell;
-      }
-    }
-    return { minute, sections: sampler.sample(temperatureC), coldestAt: cellCentre(body, coldest) };
-  });
+  const frames = outcome.frames.map(({ minute, temperatureC, coldestCell }) => ({
+    minute,
+    sections: sampler.sample(temperatureC),
+    coldestAt: cellCentre(body, coldestCell),
+  }));
   return { ...outcome, frames, ovenMassKg: body.massKg };
 }

@@ -8,6 +8,8 @@ export type MethodId = (typeof METHOD_IDS)[number];
 export interface Method {
   readonly id: MethodId;
   readonly name: string;
+  /** For tight places. */
+  readonly short: string;
   readonly says: string;
   readonly stages: readonly OvenStage[];
   readonly cuts: readonly Cut[];
@@ -18,6 +20,7 @@ export const METHODS: readonly Method[] = [
   {
     id: "steady",
     name: "Steady moderate",
+    short: "Steady",
     says: "One temperature from start to end. Gentle, forgiving, pale skin.",
     stages: [{ fromMin: 0, airC: 163 }],
     cuts: ["whole", "spatchcock"],
@@ -25,6 +28,7 @@ export const METHODS: readonly Method[] = [
   {
     id: "hot-start",
     name: "Hot start, then lower",
+    short: "Hot start",
     says: "Twenty hot minutes for colour, then moderate heat.",
     stages: [
       { fromMin: 0, airC: 218 },
@@ -35,6 +39,7 @@ export const METHODS: readonly Method[] = [
   {
     id: "hot-flat",
     name: "Hot, for a flat bird",
+    short: "Hot, flat",
     says: "High heat all through. Quick and crisp; only for a bird pressed flat.",
     stages: [{ fromMin: 0, airC: 220 }],
     cuts: ["spatchcock"],

@@ -34,6 +34,7 @@ export interface CookOptions {
 
 export interface Frame {
   readonly minute: number;
+  readonly coldestCell: number;
   /** °C of every cell of the padded grid. */
   readonly temperatureC: Float32Array;
 }
@@ -108,7 +109,11 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
   const frames: Frame[] = [];
   const keepFrame = (): void => {
     if (frameEveryMin === undefined || bird.minute < frames.length * frameEveryMin - 1e-6) return;
-    frames.push({ minute: bird.minute, temperatureC: Float32Array.from(bird.solver.temperatureC) });
+    frames.push({
+      minute: bird.minute,
+      coldestCell: bird.coldest().cell,
+      temperatureC: Float32Array.from(bird.solver.temperatureC),
+    });
   };
   const marks: Mark[] = [];
   const keepMark = (): void => {
@@ -146,8 +151,9 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
   }
 
   if (finish.kind === "carried") {
+    const roasted = [...bird.history];
     const enough = (at: number): boolean => {
-      back(bird, marks[at] as Mark);
+      back(bird, marks[at] as Mark, roasted);
       const peak = rest(bird, options.restMin, cover, traits, Math.max(everyMin, 2)).peak;
       return CENTRE_PARTS.every((part) => peak[part].celsius >= finish.targetsC[part] + finish.marginK);
     };
@@ -159,7 +165,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
       else low = middle + 1;
       yield bird.minute;
     }
-    back(bird, marks[low] as Mark);
+    back(bird, marks[low] as Mark, roasted);
     while (frames.length > 0 && (frames.at(-1) as Frame).minute > bird.minute) frames.pop();
   }
   const atPull = bird.history.at(-1) as HistoryPoint;
@@ -178,12 +184,14 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
   };
 }
 
-/** Puts the bird back to a mark: state, history and lethality. */
-function back(bird: WatchedBird, mark: Mark): void {
+/** Puts the bird back to a mark in its roast: state, history and lethality. */
+function back(bird: WatchedBird, mark: Mark, roasted: readonly HistoryPoint[]): void {
   bird.solver.restore(mark.snapshot);
   bird.minute = mark.minute;
+  bird.followedCell = -1;
   bird.lethality.resume(mark.logReduction, mark.lastC);
-  while ((bird.history.at(-1) as HistoryPoint).minute > mark.minute + 1e-9) bird.history.pop();
+  bird.history.length = 0;
+  bird.history.push(...roasted.filter((point) => point.minute <= mark.minute + 1e-9));
 }
 
 /** Rests the bird from the state it is in. */
@@ -197,6 +205,7 @@ function rest(
 ): { peak: Record<CentrePart, Peak>; atCarve: HistoryPoint } {
   const around = restSurroundings(cover, traits.dryingShare);
   const until = bird.minute + minutes;
+  bird.followColdest();
   let last = bird.history.at(-1) as HistoryPoint;
   const peak: Record<CentrePart, Peak> = {
     breast: { celsius: last.breastC, minute: last.minute },

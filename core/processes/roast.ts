@@ -65,6 +65,8 @@ export class WatchedBird {
   readonly lethality = new Lethality();
   private readonly stencils: Record<CentrePart, PointStencil>;
   minute = 0;
+  /** Followed instead of the coldest cell; −1 while the coldest is sought anew each time. */
+  followedCell = -1;
 
   constructor(readonly body: Body) {
     this.solver = new HeatSolver(body);
@@ -77,6 +79,17 @@ export class WatchedBird {
     return readAt(this.solver.temperatureC, this.stencils[part]);
   }
 
+  /** The coldest cell, or the one that was coldest when {@link followColdest} was called. */
+  coldest(): { cell: number; celsius: number } {
+    if (this.followedCell < 0) return this.solver.coldest();
+    return { cell: this.followedCell, celsius: this.solver.temperatureC[this.followedCell] as number };
+  }
+
+  /** From here on the skin cools, and the coldest cell would soon be skin that was long done: follow the least done. */
+  followColdest(): void {
+    this.followedCell = this.solver.coldest().cell;
+  }
+
   /** Adds the present state to the history. */
   note(airC: number): HistoryPoint {
     const point = {
@@ -84,7 +97,7 @@ export class WatchedBird {
       airC,
       breastC: this.centreC("breast"),
       thighC: this.centreC("thigh"),
-      coldestC: this.solver.coldest().celsius,
+      coldestC: this.coldest().celsius,
     };
     this.history.push(point);
     return point;

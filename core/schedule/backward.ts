@@ -34,6 +34,8 @@ export interface ScheduleInput {
   /** Rest that even a late bird gets, and the rest aimed at. */
   readonly shortestRestMin: number;
   readonly usualRestMin: number;
+  /** The bird is in already: nothing before the oven is placed any more. */
+  readonly wentInAtMs?: number;
 }
 
 export interface Schedule {
@@ -56,7 +58,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
   const { serveAtMs, roastMin } = input;
   const carveAtMs = serveAtMs - input.carveMin * MINUTE_MS;
   const lead = Math.max(roastMin.p90 + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
-  const inAtMs = carveAtMs - Math.ceil(lead) * MINUTE_MS;
+  const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
   const pullAtMs = {
     p10: inAtMs + roastMin.p10 * MINUTE_MS,
     p50: inAtMs + roastMin.p50 * MINUTE_MS,

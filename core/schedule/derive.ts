@@ -16,8 +16,8 @@ export interface DerivedPlan {
   readonly plainRule: { readonly roastMin: number; readonly inAtMs: number };
 }
 
-/** @param roastMin simulated minutes to the pull; @param shares its band, as shares of it */
-export function derivePlan(plan: Plan, roastMin: number, shares: Quantiles, nowMs: number): DerivedPlan {
+/** @param roastMin simulated minutes to the pull; @param shares its band, as shares of it; @param inAt when the bird really went in */
+export function derivePlan(plan: Plan, roastMin: number, shares: Quantiles, nowMs: number, inAt?: string): DerivedPlan {
   const frozen = plan.bird.state === "frozen";
   const thaw = frozen ? thawTime(plan.bird.massKg, plan.thawIn) : null;
   const salted = !plan.bird.preSalted && plan.salt.percent > 0;
@@ -31,12 +31,13 @@ export function derivePlan(plan: Plan, roastMin: number, shares: Quantiles, nowM
     carveMin: constant("carveMin"),
     shortestRestMin: constant("shortestRestMin"),
     usualRestMin: constant("usualRestMin"),
+    ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
   const schedule = placeBackward(input);
   const plainMin = (plan.bird.massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,
-    conflicts: conflictsOf(schedule, input, nowMs),
+    conflicts: inAt ? [] : conflictsOf(schedule, input, nowMs),
     thaw,
     salt: drySalt(plan.bird.massKg, plan.salt.percent, plan.salt.kind, plan.bird.preSalted),
     plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + input.usualRestMin) * 60_000 },

@@ -2,8 +2,8 @@
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { By, Builder, until, type WebDriver, type WebElement } from "selenium-webdriver";
-import { Driver as ChromeDriver, Options, ServiceBuilder } from "selenium-webdriver/chrome.js";
+import { Builder, By, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import { type Driver as ChromeDriver, Options, ServiceBuilder } from "selenium-webdriver/chrome.js";
 
 const FLAGS = [
   "--headless=new",
@@ -24,7 +24,11 @@ const WAIT_MS = 30_000;
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profile-"));
 
 /** @param profile a folder that outlives the browser, to open the same storage again */
-export async function openBrowser(size = TABLE, profile = newProfile(), extra: readonly string[] = []): Promise<WebDriver> {
+export async function openBrowser(
+  size = TABLE,
+  profile = newProfile(),
+  extra: readonly string[] = [],
+): Promise<WebDriver> {
   const options = new Options();
   options.setChromeBinaryPath("/usr/bin/chromium");
   options.addArguments(...FLAGS, ...extra, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
@@ -32,6 +33,11 @@ export function KitchenScreen() {
         <p className="text-soft">Either unit can be typed anywhere: 14 lb, 6.3 kg, 325f, 163 C.</p>
       </section>
       <DataInOut />
+      <p>
+        <Link to="/handbook" className="underline underline-offset-4">
+          Handbook: safety, and every number with its source
+        </Link>
+      </p>
     </div>
   );
 }

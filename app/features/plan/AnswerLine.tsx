@@ -2,7 +2,7 @@ import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/formats/roast";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
 import type { DerivedPlan } from "../../../core/schedule/derive";
-import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { Doubt, Fact } from "../../ui/Doubt";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 
@@ -15,20 +15,20 @@ interface Props {
 
 /** The numbers a cook acts on, in the order they are acted on. */
 export function AnswerLine({ plan, cook, derived, units }: Props) {
-  const { schedule, salt, thaw, plainRule } = derived;
+  const { schedule, salt, thaw } = derived;
   const { zone } = plan;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const start = schedule.tasks.find((task) => task.id === "thaw");
   return (
     <section
       aria-label="What to do when"
-      className="grid grid-cols-2 gap-x-5 gap-y-3 rounded-2xl border border-line bg-mist-1 px-4 py-3 shadow-card sm:grid-cols-4 lg:grid-cols-7"
+      className="grid grid-cols-2 gap-x-5 gap-y-3 rounded-2xl border border-line bg-mist-1 px-4 pb-2.5 pt-2 shadow-card sm:grid-cols-4 lg:flex lg:justify-between"
     >
       {start && thaw && (
         <Fact
-          label={plan.thawIn === "fridge" ? "Into the fridge to thaw" : "Into cold water"}
+          label={plan.thawIn === "fridge" ? "Thaw in the fridge from" : "In cold water from"}
           value={dayAndTime(start.startMs, zone).split(", ")[1] ?? ""}
-          note={`${dayAndTime(start.startMs, zone).split(", ")[0]}; table: ${formatDuration(thaw.fromHours * 3600)} to ${formatDuration(thaw.toHours * 3600)}`}
+          note={dayAndTime(start.startMs, zone).split(", ")[0] ?? ""}
         />
       )}
       <Fact
@@ -41,7 +41,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         value={clockTime(schedule.tasks.find((task) => task.id === "preheat")?.startMs ?? 0, zone)}
         note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
       />
-      <Fact label="In" value={clockTime(schedule.inAtMs, zone)} note={`on time in 9 cases of 10`} />
+      <Fact label="In" value={clockTime(schedule.inAtMs, zone)} note="on time 9 times in 10" />
       <Doubt
         label="Out, expected"
         value={clockTime(schedule.pullAtMs.p50, zone)}
@@ -50,18 +50,13 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
       <Fact
         label="Out at, breast / thigh"
         value={`${t(cook.atPull.breastC).replace(/ °[CF]/, "°")} / ${t(cook.atPull.thighC).replace(/ °[CF]/, "°")}`}
-        note={`rises to ${t(cook.peak.breast.celsius)} / ${t(cook.peak.thigh.celsius)} at rest`}
+        note={`${t(cook.peak.breast.celsius).replace(/ °[CF]/, "°")} / ${t(cook.peak.thigh.celsius).replace(/ °[CF]/, "°")} after rest`}
       />
       <Fact
         label="Carve"
         value={clockTime(schedule.carveAtMs, zone)}
-        note={`after ${Math.round(schedule.restMin.late)} to ${Math.round(schedule.restMin.early)} min of rest`}
+        note={`rested ${Math.round(schedule.restMin.late)} to ${Math.round(schedule.restMin.early)} min`}
       />
-      <p className="col-span-full -mt-1 text-sm text-soft">
-        The plain rule of 15 minutes a pound says {formatDuration(plainRule.roastMin * 60)} in the oven; this bird,
-        simulated: <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>. By the rule it would go in at{" "}
-        {clockTime(plainRule.inAtMs, zone)}.
-      </p>
     </section>
   );
 }

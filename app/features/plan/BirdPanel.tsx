@@ -24,23 +24,27 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
   const { bird } = plan;
   return (
     <>
-      <UnitField
-        label="Turkey, weight as bought"
-        shown={formatMass(bird.massKg, units)}
-        parse={(text) => requireBetween("weight", parseMassKg(text, units), 2, 16, "kg")}
-        onChange={(massKg) => settle(withBird({ massKg }))}
-        hint={`${formatMass(cook.ovenMassKg, units)} goes into the oven`}
-      />
-      <DragSlider
-        label="Weight"
-        value={bird.massKg}
-        min={3}
-        max={12}
-        step={0.1}
-        shown={formatMass(bird.massKg, units)}
-        onDrag={(massKg) => drag(withBird({ massKg }))}
-        onSettle={(massKg) => settle(withBird({ massKg }))}
-      />
+      <div className="grid grid-cols-[6.5rem_1fr] items-end gap-3">
+        <UnitField
+          label="As bought"
+          shown={formatMass(bird.massKg, units)}
+          parse={(text) => requireBetween("weight", parseMassKg(text, units), 2, 16, "kg")}
+          onChange={(massKg) => settle(withBird({ massKg }))}
+        />
+        <DragSlider
+          label="Weight, by hand"
+          value={bird.massKg}
+          min={3}
+          max={12}
+          step={0.1}
+          shown={formatMass(bird.massKg, units)}
+          onDrag={(massKg) => drag(withBird({ massKg }))}
+          onSettle={(massKg) => settle(withBird({ massKg }))}
+        />
+      </div>
+      <p className="text-sm text-soft">
+        {formatMass(cook.ovenMassKg, units)} of it goes into the oven, without neck and giblets.
+      </p>
       <Segmented
         label="Cut"
         value={bird.cut}

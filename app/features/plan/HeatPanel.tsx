@@ -34,9 +34,9 @@ export function HeatPanel({ plan, units }: PanelProps) {
       <Segmented
         label="Method"
         value={plan.method}
-        choices={METHODS.filter((method) => method.cuts.includes(plan.bird.cut)).map(({ id, name }) => ({
+        choices={METHODS.filter((method) => method.cuts.includes(plan.bird.cut)).map(({ id, short }) => ({
           value: id,
-          label: name,
+          label: short,
         }))}
         onChange={(id) => settle((before) => ({ ...before, method: id, stages: [...methodById(id).stages] }))}
       />
@@ -48,15 +48,17 @@ export function HeatPanel({ plan, units }: PanelProps) {
               ? `Oven, first ${plan.stages[1]?.fromMin} min`
               : `Oven from ${stage.fromMin} min`;
         return (
-          <div key={stage.fromMin}>
+          <div key={stage.fromMin} className="grid grid-cols-[6.5rem_1fr] items-center gap-x-3">
+            <p className="col-span-2 text-sm text-soft">{label}</p>
             <UnitField
               label={label}
+              hideLabel
               shown={t(stage.airC)}
               parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 260, "°C")}
               onChange={(airC) => settle(withStage(n, airC))}
             />
             <DragSlider
-              label={`${label}, slider`}
+              label={`${label}, by hand`}
               value={stage.airC}
               min={110}
               max={260}

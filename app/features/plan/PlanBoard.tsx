@@ -3,19 +3,22 @@ import { useMemo, useState } from "react";
 import type { Plan } from "../../../core/formats/roast";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
+import { formatDuration } from "../../../core/units/quantity";
 import { BirdView } from "../../bird-view/BirdView";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
-import { dayAndTime } from "../../ui/time";
+import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
 import { usePlanStore } from "./planStore";
 import { StagePanel } from "./StagePanel";
 
 interface Props {
+  /** Set once the bird is in: the plan then follows what happened. */
+  readonly inAt: string | undefined;
   readonly title: string;
   readonly plan: Plan;
   readonly canUndo: boolean;
@@ -24,7 +27,7 @@ interface Props {
 const MINUTE = 60_000;
 
 /** The clock and the bird together, with the stage under the hand open beside them. */
-export function PlanBoard({ title, plan, canUndo }: Props) {
+export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
   const simulated = useSimulatedPlan(plan);
@@ -33,8 +36,8 @@ export function PlanBoard({ title, plan, canUndo }: Props) {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
   const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now()) : null),
-    [plan, cook, shares],
+    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now(), inAt) : null),
+    [plan, cook, shares, inAt],
   );
   if (!cook || !derived) {
     return (
@@ -57,7 +60,11 @@ export function PlanBoard({ title, plan, canUndo }: Props) {
     <div className="flex grow flex-col gap-2">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <h1 className="text-2xl">{title}</h1>
-        <span className="text-soft">on the table {dayAndTime(serveAtMs, plan.zone)}</span>
+        <p className="text-[0.95rem] text-soft">
+          15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
+          {clockTime(derived.plainRule.inAtMs, plan.zone)}. This bird, simulated:{" "}
+          <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
+        </p>
         <span className="text-sm text-soft" role="status">
           {fault ?? (refining ? "refining …" : "")}
         </span>
@@ -83,7 +90,7 @@ export function PlanBoard({ title, plan, canUndo }: Props) {
         onScrub={setScrubbed}
         onServe={serve}
       />
-      <div className="grid min-h-[360px] grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)_300px]">
+      <div className="grid grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_312px] lg:grid-rows-[minmax(356px,calc(100dvh-430px))]">
         <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
           <BirdView
             cut={plan.bird.cut}
@@ -94,8 +101,12 @@ export function PlanBoard({ title, plan, canUndo }: Props) {
             centresC={{ breast: point.breastC, thigh: point.thighC, coldest: point.coldestC }}
           />
         </section>
-        <section aria-label="Thermal centres" ref={chart.ref} className="h-[300px] lg:h-auto lg:min-h-0">
-          {chart.width > 0 && (
+        <section
+          aria-label="Thermal centres"
+          ref={chart.ref}
+          className="h-[300px] overflow-hidden lg:h-auto lg:min-h-0"
+        >
+          {chart.height > 0 && (
             <CentreChart
               history={cook.history}
               targetC={plan.targetC.breast}
@@ -106,7 +117,7 @@ export function PlanBoard({ title, plan, canUndo }: Props) {
               units={units}
               minute={minute}
               width={chart.width}
-              height={Math.max(220, chart.height)}
+              height={chart.height}
             />
           )}
         </section>

@@ -26,5 +26,12 @@ export function PlanScreen() {
   }, [undo, redo]);
   if (roast === null) return <p className="py-10 text-lg">There is no roast at this address.</p>;
   if (!roast || !history || roastId !== id) return <p className="py-10 text-soft">Opening the roast …</p>;
-  return <PlanBoard title={roast.title} plan={history.present} canUndo={history.past.length > 0} />;
+  return (
+    <PlanBoard
+      title={roast.title}
+      plan={history.present}
+      canUndo={history.past.length > 0}
+      inAt={roast.happened.inAt}
+    />
+  );
 }

@@ -42,19 +42,19 @@ export function StagePanel({ selected, onSelect, ...panel }: Props) {
       onValueChange={(id) => onSelect(PANELS.find((known) => known.id === id)?.tasks[0] ?? "roast")}
       className="flex flex-col rounded-2xl border border-line bg-mist-1 p-3 shadow-card"
     >
-      <Tabs.List aria-label="Stages" className="mb-3 flex gap-1">
+      <Tabs.List aria-label="Stages" className="mb-2 flex gap-0.5">
         {PANELS.map(({ id, name }) => (
           <Tabs.Trigger
             key={id}
             value={id}
-            className="min-h-10 rounded-full px-3 text-[0.95rem] data-[state=active]:bg-ink data-[state=active]:text-mist-1"
+            className="min-h-9 rounded-full px-3 text-[0.95rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
           >
             {name}
           </Tabs.Trigger>
         ))}
       </Tabs.List>
       {PANELS.map(({ id, Panel }) => (
-        <Tabs.Content key={id} value={id} className="flex flex-col gap-3">
+        <Tabs.Content key={id} value={id} className="flex flex-col gap-2">
           <Panel {...panel} />
         </Tabs.Content>
       ))}
