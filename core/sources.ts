@@ -81,7 +81,7 @@ export const SOURCES = {
     "vapour pressure in the oven around a roasting bird",
     "a vented oven holds about 4 % of water vapour by mass; the fit was repeated at 3 and 10 kPa",
   ),
-  crustVapourDiffusivityM2PerS: fitted(2.25e-6, "m²/s", "vapour diffusivity through the dry crust"),
+  crustVapourDiffusivityM2PerS: fitted(2.44e-6, "m²/s", "vapour diffusivity through the dry crust"),
   crustConductivityWPerMK: chosen(
     0.2,
     "W/mK",

@@ -8,7 +8,16 @@ import { TISSUE_INDEX, TISSUES } from "../heat/tissue";
 import { constant } from "../sources";
 import { type Exposure, exposures } from "./exposure";
 import { normalAt, type Vec3 } from "./sdf";
-import { type BirdShape, birdShape, CENTRE_PARTS, type CentrePart, type Cut, PART_NAMES, partAt } from "./shape";
+import {
+  type BirdShape,
+  birdShape,
+  CENTRE_PARTS,
+  type CentrePart,
+  type Cut,
+  PART_NAMES,
+  partAt,
+  type Solid,
+} from "./shape";
 
 export const OUTSIDE = 255;
 
@@ -29,6 +38,8 @@ export interface VoxelGrid {
 export interface SurfaceCells {
   readonly cell: Int32Array;
   readonly area: Float64Array;
+  /** One over the depth of the cell's centre under the skin, depth in cells. */
+  readonly inverseDepth: Float64Array;
   /** Shares of the half space above the cell: open to the oven, and looking at the tray. */
   readonly open: Float64Array;
   readonly pan: Float64Array;
@@ -36,18 +47,28 @@ export interface SurfaceCells {
   readonly cavity: Uint8Array;
 }
 
-/** What does not change with the bird's mass; lengths in metres of the reference bird. */
-export interface UnitBody {
-  readonly shape: BirdShape;
+/** A shape made of voxels; lengths in metres of the shape. */
+export interface VoxelSolid {
   readonly grid: VoxelGrid;
   readonly part: Uint8Array;
   readonly surface: SurfaceCells;
   readonly cellM: number;
   /** Centre of the cell (0, 0, 0). */
   readonly origin: Vec3;
-  readonly centres: Record<CentrePart, Vec3>;
   /** Mass of both halves when one metre of the shape is one metre. */
   readonly massKg: number;
+}
+
+/** A bird's voxels: what does not change with its mass; lengths in metres of the reference bird. */
+export interface UnitBody extends VoxelSolid {
+  readonly shape: BirdShape;
+  readonly centres: Record<CentrePart, Vec3>;
+}
+
+/** What the solver needs of a body. */
+export interface HeatBody {
+  readonly unit: VoxelSolid;
+  readonly cellSizeM: number;
 }
 
 export interface Body {
@@ -62,13 +83,20 @@ const TISSUE_OF_PART = PART_NAMES.map((name) =>
   name === "breast" ? TISSUE_INDEX.leanBreast : name === "frame" ? TISSUE_INDEX.frame : TISSUE_INDEX.darkMeat,
 );
 
-/** Deepest point of a part inside the body: coarse search over the cells, then a shrinking compass search. */
-function thermalCentre(shape: BirdShape, name: CentrePart, candidates: readonly Vec3[]): Vec3 {
+const SEARCH_STEP_M = 0.008;
+
+/** Deepest point of a part inside the body: coarse search over the bounds, then a shrinking compass search. */
+function thermalCentre(shape: BirdShape, name: CentrePart): Vec3 {
   const field = shape.parts.find((part) => part.name === name)?.field;
   if (!field) throw new RangeError(`the ${shape.cut} bird has no part called ${name}`);
   const depth = ([x, y, z]: Vec3): number => -Math.max(field(x, y, z), shape.body(x, y, z));
-  let best = candidates[0] as Vec3;
-  for (const point of candidates) if (depth(point) > depth(best)) best = point;
+  const { low, high } = shape.bounds;
+  let best: Vec3 = low;
+  for (let x = low[0]; x < high[0]; x += SEARCH_STEP_M) {
+    for (let y = low[1]; y < high[1]; y += SEARCH_STEP_M) {
+      for (let z = low[2]; z < high[2]; z += SEARCH_STEP_M) if (depth([x, y, z]) > depth(best)) best = [x, y, z];
+    }
+  }
   for (let step = 0.004; step > 0.0002; ) {
     const [x, y, z] = best;
     const around: Vec3[] = [
@@ -86,8 +114,8 @@ function thermalCentre(shape: BirdShape, name: CentrePart, candidates: readonly 
   return best;
 }
 
-/** Voxels of a shape at a cell size given in metres of the reference bird. */
-export function voxelise(shape: BirdShape, cellM: number): UnitBody {
+/** Voxels of any solid that is its own mirror image in x, at a cell size in metres of the shape. */
+export function voxelise(shape: Solid, cellM: number): VoxelSolid {
   const { low, high } = shape.bounds;
   const nx = Math.ceil(high[0] / cellM) + 2;
   const ny = Math.ceil((high[1] - low[1]) / cellM) + 2;
@@ -96,7 +124,6 @@ export function voxelise(shape: BirdShape, cellM: number): UnitBody {
   const tissue = new Uint8Array(nx * ny * nz).fill(OUTSIDE);
   const part = new Uint8Array(nx * ny * nz).fill(OUTSIDE);
   const runs: number[] = [];
-  const pointsOf: Record<string, Vec3[]> = { breast: [], thigh: [] };
   let cellCount = 0;
   let massKg = 0;
   for (let k = 1; k < nz - 1; k++) {
@@ -109,12 +136,11 @@ export function voxelise(shape: BirdShape, cellM: number): UnitBody {
         const cell = i + nx * (j + ny * k);
         const inside = i < nx - 1 && shape.body(x, y, z) < 0;
         if (inside) {
-          const p = partAt(shape, x, y, z);
+          const p = partAt(shape.parts, x, y, z);
           part[cell] = p;
           tissue[cell] = TISSUE_OF_PART[p] as number;
           massKg += (TISSUES[tissue[cell] as number] as { densityKgPerM3: number }).densityKgPerM3;
           cellCount++;
-          pointsOf[PART_NAMES[p] as string]?.push([x, y, z]);
           if (runStart < 0) runStart = cell;
         } else if (runStart >= 0) {
           runs.push(runStart, cell);
@@ -124,25 +150,21 @@ export function voxelise(shape: BirdShape, cellM: number): UnitBody {
     }
   }
   const grid: VoxelGrid = { nx, ny, nz, tissue, runs: Int32Array.from(runs), cellCount };
-  const centres = Object.fromEntries(
-    CENTRE_PARTS.map((name) => [name, thermalCentre(shape, name, pointsOf[name] ?? [])]),
-  ) as Record<CentrePart, Vec3>;
   return {
-    shape,
     grid,
     part,
     surface: surfaceCells(shape, grid, origin, cellM),
     cellM,
     origin,
-    centres,
     massKg: 2 * massKg * cellM ** 3,
   };
 }
 
-function surfaceCells(shape: BirdShape, grid: VoxelGrid, origin: Vec3, cellM: number): SurfaceCells {
+function surfaceCells(shape: Solid, grid: VoxelGrid, origin: Vec3, cellM: number): SurfaceCells {
   const { nx, ny, runs, tissue } = grid;
   const cells: number[] = [];
   const areas: number[] = [];
+  const inverseDepths: number[] = [];
   const cavity: number[] = [];
   const normals: Vec3[] = [];
   const offsets = [1, -1, nx, -nx, nx * ny, -nx * ny];
@@ -156,14 +178,28 @@ function surfaceCells(shape: BirdShape, grid: VoxelGrid, origin: Vec3, cellM: nu
       const x = origin[0] + i * cellM;
       const y = origin[1] + j * cellM;
       const z = origin[2] + k * cellM;
-      const normal = normalAt(shape.body, x, y, z, cellM * 0.6);
+      // Normals at the faces' own centres: then the sum is the integral of div n over the solid, which is its area.
       let area = 0;
-      open.forEach((isOpen, n) => {
-        if (isOpen) area += Math.abs(normal[n >> 1] as number);
-      });
+      let [sx, sy, sz] = [0, 0, 0];
+      for (let face = 0; face < 6; face++) {
+        if (!open[face]) continue;
+        const axis = face >> 1;
+        const sign = face % 2 === 0 ? 1 : -1;
+        const half = (sign * cellM) / 2;
+        const at: Vec3 = [x + (axis === 0 ? half : 0), y + (axis === 1 ? half : 0), z + (axis === 2 ? half : 0)];
+        const faceNormal = normalAt(shape.body, ...at, cellM * 0.5);
+        area += sign * (faceNormal[axis] as number);
+        sx += faceNormal[0];
+        sy += faceNormal[1];
+        sz += faceNormal[2];
+      }
       if (area < 1e-3) continue;
+      const length = Math.hypot(sx, sy, sz) || 1;
+      const normal: Vec3 = [sx / length, sy / length, sz / length];
       cells.push(cell);
       areas.push(area);
+      const depth = Math.max(-shape.body(x, y, z) / cellM, 1 / LARGEST_INVERSE_DEPTH, area / LARGEST_CONDUCTANCE);
+      inverseDepths.push(1 / Math.min(depth, MOST_DEPTH));
       normals.push(normal);
       const [u, v, w] = [x + normal[0] * cellM, y + normal[1] * cellM, z + normal[2] * cellM];
       cavity.push(shape.cavity && shape.cavity(u, v, w) < 0 ? 1 : 0);
@@ -173,6 +209,7 @@ function surfaceCells(shape: BirdShape, grid: VoxelGrid, origin: Vec3, cellM: nu
   return {
     cell: Int32Array.from(cells),
     area: Float64Array.from(areas),
+    inverseDepth: Float64Array.from(inverseDepths),
     open: seen.open,
     pan: seen.pan,
     // At the mouth of the cavity the oven is in full view: those cells are skin, not cavity.
@@ -183,6 +220,10 @@ function surfaceCells(shape: BirdShape, grid: VoxelGrid, origin: Vec3, cellM: nu
 }
 
 const MOUTH_VIEW = 0.25;
+/** Bounds of a surface cell's depth, in cells, and of area over depth: beyond them only the time step would suffer. */
+const LARGEST_INVERSE_DEPTH = 4;
+const LARGEST_CONDUCTANCE = 5;
+const MOST_DEPTH = 0.5;
 const unitBodies = new Map<string, UnitBody>();
 const CACHE_SIZE = 24;
 
@@ -191,7 +232,10 @@ export function unitBody(cut: Cut, cellM: number, breastThickness = 1): UnitBody
   const key = `${cut}/${cellM.toFixed(6)}/${breastThickness.toFixed(4)}`;
   const known = unitBodies.get(key);
   if (known) return known;
-  const made = voxelise(birdShape(cut, breastThickness), cellM);
+  const shape = birdShape(cut, breastThickness);
+  const solid = voxelise(shape, cellM);
+  const centres = Object.fromEntries(CENTRE_PARTS.map((name) => [name, thermalCentre(shape, name)]));
+  const made: UnitBody = { ...solid, shape, centres: centres as Record<CentrePart, Vec3> };
   const oldest = unitBodies.keys().next();
   if (unitBodies.size >= CACHE_SIZE && !oldest.done) unitBodies.delete(oldest.value);
   unitBodies.set(key, made);

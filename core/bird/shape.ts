@@ -21,8 +21,8 @@ export interface BodyPart {
   readonly field: DistanceField;
 }
 
-export interface BirdShape {
-  readonly cut: Cut;
+/** Any solid the voxels can be made of. */
+export interface Solid {
   readonly parts: readonly BodyPart[];
   /** The outer skin with the cavity taken out. */
   readonly body: DistanceField;
@@ -33,6 +33,10 @@ export interface BirdShape {
     readonly low: readonly [number, number, number];
     readonly high: readonly [number, number, number];
   };
+}
+
+export interface BirdShape extends Solid {
+  readonly cut: Cut;
 }
 
 /** Parts flow into one another over about two centimetres, as under skin. */
@@ -157,15 +161,15 @@ export function birdShape(cut: Cut, breastThickness = 1): BirdShape {
 }
 
 /** The part a point belongs to: the one it lies deepest in. */
-export function partAt(shape: BirdShape, x: number, y: number, z: number): number {
+export function partAt(parts: readonly BodyPart[], x: number, y: number, z: number): number {
   let best = 0;
   let bestDistance = Number.POSITIVE_INFINITY;
-  for (let n = 0; n < shape.parts.length; n++) {
-    const distance = (shape.parts[n] as BodyPart).field(x, y, z);
+  for (let n = 0; n < parts.length; n++) {
+    const distance = (parts[n] as BodyPart).field(x, y, z);
     if (distance < bestDistance) {
       bestDistance = distance;
       best = n;
     }
   }
-  return PART_NAMES.indexOf((shape.parts[best] as BodyPart).name);
+  return PART_NAMES.indexOf((parts[best] as BodyPart).name);
 }

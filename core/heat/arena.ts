@@ -135,6 +135,7 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         conductivity.byteOffset,
         surface.cell.byteOffset,
         surface.areaM2.byteOffset,
+        surface.inverseDepth.byteOffset,
         surface.open.byteOffset,
         surface.pan.byteOffset,
         surface.cavity.byteOffset,

@@ -8,6 +8,8 @@ import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 export interface SurfaceArrays {
   readonly cell: Int32Array;
   readonly areaM2: Float64Array;
+  /** One over the depth of the cell's centre under the skin, depth in cells. */
+  readonly inverseDepth: Float64Array;
   readonly open: Float64Array;
   readonly pan: Float64Array;
   readonly cavity: Uint8Array;
@@ -60,7 +62,7 @@ export function exchange(
   drive: Float64Array,
   p: Float64Array,
 ): number {
-  const { cell, areaM2, open, pan, cavity, frontC, skinC, vapourLostKgPerM2 } = surface;
+  const { cell, areaM2, inverseDepth, open, pan, cavity, frontC, skinC, vapourLostKgPerM2 } = surface;
   const at = (place: number): number => p[place] as number;
   const airC = at(P.airC);
   const wallC = at(P.wallC);
@@ -89,7 +91,7 @@ export function exchange(
   for (let n = 0; n < cell.length; n++) {
     const here = cell[n] as number;
     const meatC = temperature[here] as number;
-    const inner = (2 * (conductivity[here] as number)) / size;
+    const inner = ((inverseDepth[n] as number) * (conductivity[here] as number)) / size;
     const seen = (open[n] as number) + underShare * (pan[n] as number);
     const skinK = (skinC[n] as number) + KELVIN;
     const radiative = sigma * seen * (skinK + wallK) * (skinK * skinK + wallK * wallK);

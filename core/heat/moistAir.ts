@@ -1,15 +1,17 @@
 /** Vapour over wet meat: saturation pressure and what drives it off. */
 import { constant } from "../sources";
 
-/** Saturation pressure of water in Pa, Magnus form (Alduchov and Eskridge 1996, from memory), 0 to 110 °C. */
+const PA_PER_MMHG = 133.322;
+
+/** Saturation pressure of water in Pa: Antoine's equation with the usual constants for 1 to 100 °C (from memory). */
 export function saturationPa(celsius: number): number {
-  return 610.94 * Math.exp((17.625 * celsius) / (celsius + 243.04));
+  return PA_PER_MMHG * 10 ** (8.07131 - 1730.63 / (233.426 + celsius));
 }
 
 /** The drive's table: entries every 0.25 K from −20 °C; past the last the front boils and the drive goes on steeply. */
 export const DRIVE_LOW_C = -20;
 export const DRIVE_STEPS_PER_K = 4;
-const LAST_C = 99.5;
+const LAST_C = 99;
 const BOILING_C = 110;
 const ATMOSPHERE = constant("atmospherePa");
 

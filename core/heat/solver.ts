@@ -3,7 +3,7 @@
  *
  * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
  */
-import type { Body } from "../bird/body";
+import type { HeatBody } from "../bird/body";
 import { OUTSIDE } from "../bird/body";
 import type { Vec3 } from "../bird/sdf";
 import { requireBetween } from "../errors";
@@ -44,7 +44,10 @@ export class HeatSolver {
   /** Heat taken up through the surface since the start, J, this half of the bird. */
   heatInJ = 0;
 
-  constructor(readonly body: Body) {
+  constructor(
+    readonly body: HeatBody,
+    private readonly tissues: readonly Tissue[] = TISSUES,
+  ) {
     const { grid, surface } = body.unit;
     const size = grid.nx * grid.ny * grid.nz;
     this.arena = newArena(
@@ -57,7 +60,7 @@ export class HeatSolver {
     this.total = new Float64Array(size);
     this.tissue = this.arena.uint8(grid.tissue);
     this.runs = this.arena.int32(grid.runs);
-    this.tables = packTables(this.arena, TISSUES);
+    this.tables = packTables(this.arena, this.tissues);
     this.strideY = grid.nx;
     this.strideZ = grid.nx * grid.ny;
     this.surface = new SurfaceExchange(this.arena, surface, body.cellSizeM);
@@ -66,7 +69,7 @@ export class HeatSolver {
   /** @throws QuantityError for a start outside −30 to 95 °C */
   startAt(celsius: number): void {
     requireBetween("start temperature", celsius, -30, 95, "°C");
-    const contents = TISSUES.map((tissue) => enthalpyAt(tissue, celsius));
+    const contents = this.tissues.map((tissue) => enthalpyAt(tissue, celsius));
     this.forEachCell((cell) => {
       this.enthalpyJPerM3[cell] = contents[this.tissue[cell] as number] as number;
     });
@@ -153,7 +156,7 @@ export class HeatSolver {
   /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
   private refreshFaces(): void {
     const { conductivity, tissue, strideY, strideZ, faces, total, runs, temperatureC } = this;
-    const tissues = TISSUES;
+    const { tissues } = this;
     const size = this.body.cellSizeM;
     const frozenBelowC = constant("freezingPointC") + 0.5;
     for (let r = 0; r < runs.length; r += 2) {
@@ -210,7 +213,7 @@ export interface PointStencil {
 }
 
 /** Stencil of a point given in metres of the reference bird; cells outside the solid are left out. */
-export function pointStencil(body: Body, [x, y, z]: Vec3): PointStencil {
+export function pointStencil(body: Pick<HeatBody, "unit">, [x, y, z]: Vec3): PointStencil {
   const { grid, origin, cellM } = body.unit;
   const u = (Math.abs(x) - origin[0]) / cellM;
   const v = (y - origin[1]) / cellM;

@@ -40,6 +40,7 @@ export class SurfaceExchange {
     this.arrays = {
       cell: arena.int32(cells.cell),
       areaM2: copy(cells.area.map((area) => area * cellSizeM ** 2)),
+      inverseDepth: copy(cells.inverseDepth),
       open: copy(cells.open),
       pan: copy(cells.pan),
       cavity: arena.uint8(cells.cavity),
@@ -53,7 +54,7 @@ export class SurfaceExchange {
 
   /** Bytes of arena one surface of `count` cells takes. */
   static bytes(count: number): number {
-    return count * (6 * 8 + 5) + (P.count + SATURATED_DRIVE.length) * 8 + 256;
+    return count * (7 * 8 + 5) + (P.count + SATURATED_DRIVE.length) * 8 + 256;
   }
 
   startAt(celsius: number): void {
@@ -81,10 +82,11 @@ export class SurfaceExchange {
 
   /** Adds to each surface cell the largest conductance to its front, W/K: what the time step must respect. */
   addBounds(conductance: Float64Array, conductivity: Float64Array): void {
-    const { cell, areaM2 } = this.arrays;
+    const { cell, areaM2, inverseDepth } = this.arrays;
     for (let n = 0; n < cell.length; n++) {
       const here = cell[n] as number;
-      const inner = (2 * (conductivity[here] as number) * (areaM2[n] as number)) / this.cellSizeM;
+      const inner =
+        ((inverseDepth[n] as number) * (conductivity[here] as number) * (areaM2[n] as number)) / this.cellSizeM;
       conductance[here] = (conductance[here] as number) + inner;
     }
   }

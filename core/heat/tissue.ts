@@ -119,3 +119,24 @@ export const TISSUES: readonly Tissue[] = [
 ];
 
 export const TISSUE_INDEX = { leanBreast: 0, darkMeat: 1, frame: 2 } as const;
+
+/** A material whose properties do not change with temperature, for checks against exact solutions. */
+export function constantTissue(name: string, conductivityWPerMK: number, heatJPerM3K: number): Tissue {
+  const { densityKgPerM3 } = TISSUES[0] as Tissue;
+  const low = TABLE_LOW_C * heatJPerM3K;
+  const step = ((TABLE_HIGH_C - TABLE_LOW_C) * heatJPerM3K) / (INVERSE_SIZE - 1);
+  return {
+    name,
+    densityKgPerM3,
+    enthalpyJPerM3: Float64Array.from({ length: TABLE_SIZE }, (_, n) => low + n * TABLE_STEP_K * heatJPerM3K),
+    temperatureC: Float64Array.from(
+      { length: INVERSE_SIZE },
+      (_, n) => TABLE_LOW_C + (n * (TABLE_HIGH_C - TABLE_LOW_C)) / (INVERSE_SIZE - 1),
+    ),
+    enthalpyLowJPerM3: low,
+    inverseStepPerJ: 1 / step,
+    conductivityWPerMK: new Float64Array(TABLE_SIZE).fill(conductivityWPerMK),
+    leastFrozenJPerM3K: heatJPerM3K,
+    leastThawedJPerM3K: heatJPerM3K,
+  };
+}

@@ -14,10 +14,7 @@ const POUNDS_AND_OUNCES = new RegExp(
 const ONE_MASS = new RegExp(String.raw`^${NUMBER}\s*(kg|kilo|kilos|g|grams?|oz|ounces?)?$`);
 const TEMPERATURE = new RegExp(String.raw`^([-+−]?)\s*${NUMBER}\s*(?:°|deg(?:rees)?)?\s*([cf])?$`);
 const CLOCK_DURATION = /^(\d+)\s*:\s*([0-5]\d)$/;
-const DURATION_PART = new RegExp(
-  String.raw`${NUMBER}\s*(d|days?|h|hrs?|hours?|min|mins|minutes?|m|s|sec|seconds?)`,
-  "g",
-);
+const DURATION_PART = new RegExp(String.raw`${NUMBER}\s*(days?|d|hours?|hrs?|h|minutes?|mins?|m|seconds?|sec|s)`, "g");
 
 /**
  * Mass in kg from "14 lb", "12 lb 8 oz", "6.3kg", "5800 g"; a bare number is in the cook's own unit.

@@ -82,6 +82,7 @@ export function exchange(
   conductivity: usize,
   cells: usize,
   areas: usize,
+  inverseDepths: usize,
   opens: usize,
   pans: usize,
   cavities: usize,
@@ -129,7 +130,7 @@ export function exchange(
     const open = load<f64>(opens + place8);
     const pan = load<f64>(pans + place8);
     const meatC = load<f64>(temperature + here);
-    const inner = (2.0 * load<f64>(conductivity + here)) / size;
+    const inner = (load<f64>(inverseDepths + place8) * load<f64>(conductivity + here)) / size;
     const seen = open + underShare * pan;
     const skinK = load<f64>(skins + place8) + kelvin;
     const radiative = sigma * seen * (skinK + wallK) * (skinK * skinK + wallK * wallK);

@@ -1,0 +1,78 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { drain } from "../processes/cook";
+import { forecasting, type Reading, thinned } from "./assimilate";
+import { minuteAllShown, quantiles, runMember, shownAt } from "./ensemble";
+import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
+
+const options = {
+  cut: "whole" as const,
+  boughtKg: 5.8,
+  startC: 4,
+  stages: [{ fromMin: 0, airC: 163 }],
+  shownC: { breast: 72, thigh: 74 },
+};
+
+function readingsOf(truth: ReturnType<typeof runMember>, minutes: readonly number[]): Reading[] {
+  return minutes.flatMap((minute) =>
+    (["breast", "thigh"] as const).map((part) => ({ minute, part, celsius: Math.round(shownAt(truth, part, minute)) })),
+  );
+}
+
+describe("the prior", () => {
+  it("is a sample of mean 0 and deviation 1 in every unknown", () => {
+    const draws = priorDraws(32);
+    UNKNOWNS.forEach((_, u) => {
+      const mean = draws.reduce((sum, draw) => sum + (draw[u] as number), 0) / 32;
+      const variance = draws.reduce((sum, draw) => sum + (draw[u] as number) ** 2, 0) / 32;
+      expect(mean).toBeCloseTo(0, 9);
+      expect(variance).toBeCloseTo(1, 9);
+    });
+  });
+
+  it("has the normal quantiles of the tables", () => {
+    expect(normalQuantile(0.9)).toBeCloseTo(1.2816, 4);
+    expect(normalQuantile(0.001)).toBeCloseTo(-3.0902, 4);
+    expect(normalQuantile(0.5)).toBeCloseTo(0, 9);
+  });
+});
+
+describe("the forecast", () => {
+  beforeAll(() => void loadKernel());
+
+  it("narrows and comes closer with readings, for a slow bird and for a quick one", () => {
+    const blank = drain(forecasting(options, []));
+    for (const draw of [
+      [-1.2, -1, 0.8, 0.9, -0.5, 0, 0],
+      [1.2, 1, -0.5, -0.8, 0.5, 0, 0],
+    ]) {
+      const truth = runMember({ ...options, atLeastMin: 300 }, draw);
+      const actual = minuteAllShown(truth, options.shownC);
+      const informed = drain(forecasting(options, readingsOf(truth, [60, 90, 120])));
+      const before = Math.abs(blank.pull.p50 - actual);
+      const after = Math.abs(informed.pull.p50 - actual);
+      expect(after).toBeLessThan(before);
+      expect(after).toBeLessThan(0.06 * actual);
+      expect(informed.pull.p90 - informed.pull.p10).toBeLessThan(0.7 * (blank.pull.p90 - blank.pull.p10));
+    }
+  });
+
+  it("averages a talkative thermometer before it counts it", () => {
+    const talk: Reading[] = Array.from({ length: 600 }, (_, n) => ({
+      minute: 60 + n / 60,
+      part: "breast",
+      celsius: 50,
+    }));
+    expect(thinned(talk)).toHaveLength(2);
+  });
+});
+
+describe("quantiles", () => {
+  it("lie between the ordered values", () => {
+    expect(quantiles([4, 1, 3, 2, 5])).toEqual({ p10: 1.4, p50: 3, p90: 4.6 });
+  });
+
+  it("stay infinite where a target is never shown, and are no NaN", () => {
+    expect(quantiles([1, Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]).p90).toBe(Number.POSITIVE_INFINITY);
+  });
+});

@@ -1,0 +1,82 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { QuantityError } from "../errors";
+import {
+  formatDuration,
+  formatMass,
+  formatTemperature,
+  formatTemperatureDifference,
+  KG_PER_POUND,
+  parseDurationS,
+  parseMassKg,
+  parseTemperatureC,
+} from "./quantity";
+
+describe("what people type", () => {
+  it.each([
+    ["14 lb", 14 * KG_PER_POUND],
+    ["14lbs", 14 * KG_PER_POUND],
+    ["12 lb 8 oz", 12.5 * KG_PER_POUND],
+    ["6.3kg", 6.3],
+    ["6,3 kg", 6.3],
+    ["5800 g", 5.8],
+    ["5.8", 5.8],
+  ])("mass %s", (text, kg) => expect(parseMassKg(text)).toBeCloseTo(kg, 9));
+
+  it.each([
+    ["325f", 162.8],
+    ["325 °F", 162.8],
+    ["163 C", 163],
+    ["-18C", -18],
+    ["−18 °C", -18],
+    ["74", 74],
+  ])("temperature %s", (text, celsius) => expect(parseTemperatureC(text)).toBeCloseTo(celsius, 1));
+
+  it("reads a bare number in the cook's own unit", () => {
+    expect(parseTemperatureC("325", "us")).toBeCloseTo(162.8, 1);
+    expect(parseMassKg("14", "us")).toBeCloseTo(14 * KG_PER_POUND, 9);
+  });
+
+  it.each([
+    ["25m", 1500],
+    ["1h 30m", 5400],
+    ["2:15", 8100],
+    ["3 days", 259_200],
+    ["90", 5400],
+    ["90 s", 90],
+  ])("duration %s", (text, seconds) => expect(parseDurationS(text)).toBe(seconds));
+
+  it.each([
+    () => parseMassKg("a big one"),
+    () => parseMassKg(""),
+    () => parseMassKg("14 lb lb"),
+    () => parseMassKg("-3 kg"),
+    () => parseMassKg("NaN"),
+    () => parseTemperatureC("hot"),
+    () => parseTemperatureC("Infinity"),
+    () => parseDurationS(""),
+    () => parseDurationS("soon"),
+  ])("refuses what it cannot read, case %#", (parse) => expect(parse).toThrow(QuantityError));
+
+  it("understands what it writes, either way", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 200, max: 1600 }), fc.integer({ min: -30, max: 300 }), (hundredths, celsius) => {
+        const kg = hundredths / 100;
+        expect(parseMassKg(formatMass(kg, "metric"))).toBeCloseTo(kg, 9);
+        expect(parseMassKg(formatMass(kg, "us"))).toBeCloseTo(kg, 1);
+        expect(parseTemperatureC(formatTemperature(celsius, "metric"))).toBe(celsius);
+        expect(Math.abs(parseTemperatureC(formatTemperature(celsius, "us")) - celsius)).toBeLessThan(0.3);
+      }),
+    );
+  });
+});
+
+describe("what cooks read", () => {
+  it("durations", () => {
+    expect([1500, 11_100, 291_600, 345_600].map(formatDuration)).toEqual(["25 min", "3 h 05", "3 d 9 h", "4 days"]);
+  });
+
+  it("differences of temperature without the offset of the scale", () => {
+    expect(formatTemperatureDifference(10, "us")).toBe("18 °F");
+  });
+});

@@ -1,0 +1,79 @@
+import "fake-indexeddb/auto";
+import { beforeEach, describe, expect, it } from "vitest";
+import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
+import { BrumaDatabase } from "./database";
+import { addReadings, changeRoast, deleteRoast, exportRoasts, importRoasts, readingsOf, saveRoast } from "./roasts";
+
+let db: BrumaDatabase;
+beforeEach(async () => {
+  db = new BrumaDatabase(`test-${Math.random()}`);
+  await db.open();
+});
+
+const exported = (): Promise<string> => exportRoasts(db, new Date(0));
+
+describe("stored roasts", () => {
+  it("come out as they went in, through a file and another database", async () => {
+    await importRoasts(db, JSON.stringify(sampleFile()));
+    const text = await exported();
+    const other = new BrumaDatabase("other");
+    expect(await importRoasts(other, text)).toEqual({ kind: "imported", count: 1 });
+    expect(await exportRoasts(other, new Date(0))).toBe(text);
+  });
+
+  it("are untouched by a file with one wrong roast among good ones", async () => {
+    await saveRoast(db, sampleRoast("mine"));
+    const before = await exported();
+    const file = sampleFile();
+    file.roasts.push({ ...file.roasts[0], roast: { ...sampleRoast("bad"), title: "" } });
+    const result = await importRoasts(db, JSON.stringify(file));
+    expect(result).toMatchObject({ kind: "refused", faults: [{ where: "roasts.1.roast.title" }] });
+    expect(await exported()).toBe(before);
+  });
+
+  it("do not double their readings when the same file comes twice", async () => {
+    const text = JSON.stringify(sampleFile());
+    await importRoasts(db, text);
+    await importRoasts(db, text);
+    expect(await readingsOf(db, "sample")).toHaveLength(1);
+  });
+
+  it("keep both of two edits made at once", async () => {
+    await saveRoast(db, sampleRoast());
+    await Promise.all([
+      changeRoast(db, "sample", (roast) => ({ ...roast, notes: "one" })),
+      changeRoast(db, "sample", (roast) => ({ ...roast, title: "two" })),
+    ]);
+    expect(await db.roasts.get("sample")).toMatchObject({ notes: "one", title: "two" });
+  });
+
+  it("refuse a change that breaks the schema and keep what was there", async () => {
+    await saveRoast(db, sampleRoast());
+    await expect(changeRoast(db, "sample", (roast) => ({ ...roast, title: "" }))).rejects.toThrow();
+    expect((await db.roasts.get("sample"))?.title).toBe("A Sunday turkey");
+    await expect(changeRoast(db, "nobody", (roast) => roast)).rejects.toThrow("no roast nobody");
+  });
+
+  it("give their readings back in the order of time, and take them along when deleted", async () => {
+    await saveRoast(db, sampleRoast());
+    const reading = (at: string) => ({ at, part: "thigh" as const, celsius: 50, source: "typed" as const });
+    await addReadings(db, "sample", [reading("2026-09-27T10:00:00Z"), reading("2026-09-27T09:00:00Z")]);
+    expect((await readingsOf(db, "sample")).map(({ at }) => at)).toEqual([
+      "2026-09-27T09:00:00Z",
+      "2026-09-27T10:00:00Z",
+    ]);
+    await deleteRoast(db, "sample");
+    expect(await db.readings.count()).toBe(0);
+  });
+
+  it("refuse a reading no thermometer gives", async () => {
+    const wrong = {
+      at: "2026-09-27T10:00:00Z",
+      part: "breast" as const,
+      celsius: Number.NaN,
+      source: "typed" as const,
+    };
+    await expect(addReadings(db, "sample", [wrong])).rejects.toThrow();
+    expect(await db.readings.count()).toBe(0);
+  });
+});

@@ -1,0 +1,179 @@
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { By, Key, until, type WebDriver } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { checkRoastFile } from "../../core/formats/file";
+import { button, field, newProfile, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+const profile = newProfile();
+beforeAll(async () => {
+  server = await serve(false);
+  driver = await openBrowser(STOVE, profile);
+});
+afterAll(async () => {
+  await driver?.quit().catch(() => undefined);
+  server?.close();
+});
+
+/** A local time as a datetime field takes it from keys, in the en-US form of the headless browser. */
+function typedLocal(ms: number): string {
+  const at = new Date(ms);
+  const two = (value: number): string => String(value).padStart(2, "0");
+  const hour = at.getHours() % 12 || 12;
+  const date = `${two(at.getMonth() + 1)}${two(at.getDate())}${at.getFullYear()}`;
+  return `${date}${Key.TAB}${two(hour)}${two(at.getMinutes())}${at.getHours() < 12 ? "AM" : "PM"}`;
+}
+
+const next = (): Promise<string> => driver.findElement(By.css('section[aria-label="Next"]')).getText();
+const finish = async (): Promise<string> => /at (\d\d:\d\d), give or take/.exec(await next())?.[1] ?? "";
+
+describe("the day itself, at the stove", () => {
+  it("begins with one tap, from a plan that is due", async () => {
+    await driver.get(server.url);
+    await (await field(driver, "Weight as bought")).sendKeys("5.8 kg");
+    await (await button(driver, "Fresh")).click();
+    await (await button(driver, "Plan it")).click();
+    await seeText(driver, "Out, expected");
+    await (await button(driver, "Cook")).click();
+    await seeText(driver, "Readings come from");
+    await (await button(driver, "The bird is in the oven")).click();
+    await seeText(driver, "Take it out in", "as planned; a reading will narrow it");
+  });
+
+  it("can be told that the bird went in an hour and a half ago", async () => {
+    await (await see(driver, "details summary")).click();
+    const wentIn = await field(driver, "It went in at");
+    await wentIn.sendKeys(typedLocal(Date.now() - 90 * 60_000), Key.TAB);
+    await driver.wait(
+      async () => {
+        const since = /In since (\d\d:\d\d)/.exec(await driver.findElement(By.css("main")).getText())?.[1] ?? "";
+        const expected = new Date(Date.now() - 90 * 60_000);
+        return Math.abs(Number(since.slice(3)) - expected.getMinutes()) % 59 <= 1;
+      },
+      20_000,
+      "the correction was not taken",
+    );
+  });
+
+  it("refits the model to typed readings: a cold bird moves the finish later, a warm one sooner", async () => {
+    await driver.wait(async () => (await finish()) !== "", 20_000);
+    const note = async (breast: string, thigh: string): Promise<string> => {
+      const before = await next();
+      await (await field(driver, "breast")).sendKeys(breast);
+      await (await field(driver, "thigh")).sendKeys(thigh);
+      await (await button(driver, "Note the reading")).click();
+      await driver.wait(
+        async () => {
+          const now = await next();
+          return (
+            now.includes("refitted to your readings") &&
+            !now.includes("…") &&
+            now.split("\n").at(-1) !== before.split("\n").at(-1)
+          );
+        },
+        30_000,
+        "the forecast did not move",
+      );
+      return finish();
+    };
+    const planned = await finish();
+    const late = await note("36", "42");
+    expect(late > planned).toBe(true);
+  });
+
+  it("refuses a reading no bird gives and keeps what was typed", async () => {
+    const breast = await field(driver, "breast");
+    await breast.sendKeys("740");
+    await (await button(driver, "Note the reading")).click();
+    await seeText(driver, "breast reading: got 740, allowed is -30 to 110 °C");
+    expect(await breast.getAttribute("value")).toBe("740");
+    await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
+  });
+
+  it("loses no reading older than a second when the browser is killed, and goes on at the right minute", async () => {
+    await (await button(driver, "the simulated thermometer")).click();
+    await seeText(driver, "read just now");
+    const count = (): Promise<{ n: number; lastMs: number }> =>
+      driver.executeAsyncScript(`
+        const done = arguments[arguments.length - 1];
+        const open = indexedDB.open("bruma");
+        open.onsuccess = () => {
+          const all = open.result.transaction("readings").objectStore("readings").getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            const simulated = all.result.filter((row) => row.source === "simulated");
+            done({ n: simulated.length, lastMs: Math.max(...simulated.map((row) => Date.parse(row.at))) });
+          };
+        };`);
+    const first = (await count()).n;
+    await driver.wait(async () => (await count()).n >= first + 6, 20_000, "no readings came in");
+    const roastUrl = await driver.getCurrentUrl();
+    const killedMs = Date.now();
+    process.kill(browserPid(), "SIGKILL");
+    await driver.quit().catch(() => undefined);
+    for (const lock of readdirSync(profile).filter((name) => name.startsWith("Singleton"))) rmSync(join(profile, lock));
+    driver = await openBrowser(STOVE, profile);
+    await driver.get(`${server.url}/kitchen`);
+    await seeText(driver, "Your data");
+    const { lastMs } = await count();
+    expect(killedMs - lastMs).toBeLessThan(1000 + 1000);
+    await driver.get(roastUrl);
+    await seeText(driver, "Take it out in", "In since");
+    await driver.wait(async () => (await next()).includes("refitted to your readings"), 30_000);
+  });
+
+  it("is pulled, rested and carved, and stands in the list with predicted against actual", async () => {
+    await (await button(driver, "It is out of the oven")).click();
+    await seeText(driver, "carve in");
+    await (await field(driver, "breast")).sendKeys("74.5");
+    await (await field(driver, "thigh")).sendKeys("80");
+    await (await button(driver, "Note the reading")).click();
+    await seeText(driver, "74 °C has been seen at both centres");
+    await (await button(driver, "Carving now")).click();
+    await seeText(driver, "To the table", "predicted");
+    await (await button(driver, "To the roasts")).click();
+    await seeText(driver, "Done: predicted against actual", "than predicted");
+  });
+
+  it("goes out to a file and in again; a bad file is refused with what is wrong and where", async () => {
+    const folder = mkdtempSync(join(tmpdir(), "bruma-out-"));
+    await (driver as ChromeDriver).sendDevToolsCommand("Browser.setDownloadBehavior", {
+      behavior: "allow",
+      downloadPath: folder,
+    });
+    await driver.get(`${server.url}/kitchen`);
+    await (await button(driver, "Write all roasts to a file")).click();
+    const written = (): string | undefined => readdirSync(folder).find((name) => name.endsWith(".json"));
+    await driver.wait(() => written() !== undefined, 20_000, "no file was written");
+    const text = readFileSync(join(folder, written() as string), "utf8");
+    const checked = checkRoastFile(text);
+    expect(checked.valid && checked.file.roasts).toHaveLength(1);
+
+    const bad = join(folder, "bad.txt");
+    writeFileSync(bad, text.replace('"massKg": 5.8', '"massKg": 580'));
+    const picker = await driver.wait(until.elementLocated(By.css('input[type="file"]')), 10_000);
+    await picker.sendKeys(bad);
+    await seeText(driver, "bad.txt was refused; nothing stored has changed", "roasts.0.roast.plan.bird.massKg");
+    await picker.sendKeys(join(folder, written() as string));
+    await seeText(driver, "1 roast taken in");
+  });
+});
+
+/** The browser process of this test's own profile. */
+function browserPid(): number {
+  const lines = execFileSync("ps", ["-eo", "pid,args"], { encoding: "utf8" }).split("\n");
+  const own = lines.find(
+    (line) =>
+      line.includes(`--user-data-dir=${profile}`) &&
+      !line.includes("--type=") &&
+      line.includes("chromium") &&
+      !line.includes("chromedriver"),
+  );
+  return Number(own?.trim().split(/\s+/)[0]);
+}

@@ -1,0 +1,101 @@
+import { By, Key, type WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { button, field, openBrowser, see, seeText } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  server = await serve(false);
+  driver = await openBrowser();
+});
+afterAll(async () => {
+  await driver?.quit();
+  server?.close();
+});
+
+const text = (css: string): Promise<string> => driver.findElement(By.css(css)).getText();
+const answers = (): Promise<string> => text('section[aria-label="What to do when"]');
+const expectedOut = async (): Promise<string> =>
+  (await answers()).split("Out, expected")[1]?.match(/\d\d:\d\d/)?.[0] ?? "";
+
+describe("planning evening", () => {
+  it("starts a roast from three answers, in the units the cook types", async () => {
+    await driver.get(server.url);
+    await seeText(driver, "Nothing planned yet");
+    await (await field(driver, "Weight as bought")).sendKeys("a heap");
+    await (await button(driver, "Plan it")).click();
+    await seeText(driver, "mass: got a heap");
+    const mass = await field(driver, "Weight as bought");
+    await mass.sendKeys(Key.chord(Key.CONTROL, "a"), "14 lb");
+    await (await button(driver, "Hot start, then lower")).click();
+    await (await button(driver, "Plan it")).click();
+    await seeText(driver, "Out, expected", "give or take", "15 minutes a pound would say 3 h 30");
+    expect(await answers()).toContain("64 g");
+  });
+
+  it("draws the bird with its coldest point and both thermal centres", async () => {
+    const main = await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
+    expect(await main.getText()).toMatch(/breast \d+ °C/);
+    expect(await main.getText()).toMatch(/coldest \d+ °C/);
+    expect((await main.findElements(By.css("g[clip-path] path"))).length).toBeGreaterThan(3);
+  });
+
+  it("answers a hotter oven typed in Fahrenheit on clock and bird, and takes it back", async () => {
+    const before = await expectedOut();
+    const ovens = await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input'));
+    await ovens[0]?.sendKeys(Key.chord(Key.CONTROL, "a"), "400f", Key.ENTER);
+    await driver.wait(async () => (await expectedOut()) !== before, 20_000, "the expected finish did not move");
+    await driver.wait(async () => !(await text("main")).includes("refining"), 20_000);
+    const hot = await expectedOut();
+    await (await button(driver, "Undo")).click();
+    await driver.wait(async () => (await expectedOut()) !== hot, 20_000, "undo did not move the finish back");
+  });
+
+  it("refuses an oven no kitchen has, in one sentence, and changes nothing", async () => {
+    const before = await expectedOut();
+    const oven = (await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input')))[0];
+    await oven?.sendKeys(Key.chord(Key.CONTROL, "a"), "900", Key.ENTER);
+    await seeText(driver, "oven temperature: got 900, allowed is 100 to 260 °C");
+    await oven?.sendKeys(Key.ESCAPE);
+    expect(await expectedOut()).toBe(before);
+  });
+
+  it("scrubs by keyboard: the bird grows cold again towards its start", async () => {
+    const handle = await see(driver, '[role="slider"][aria-label="Moment shown"]');
+    const breast = async (): Promise<number> =>
+      Number(/breast (\d+)/.exec(await text('svg[aria-label^="Whole turkey, cut open"]'))?.[1]);
+    const before = await breast();
+    await handle.sendKeys(Key.PAGE_DOWN);
+    await driver.wait(async () => (await breast()) < before, 10_000, "the bird did not change with the scrubber");
+  });
+
+  it("moves the whole clock with the serving time, by keyboard", async () => {
+    const carve = async (): Promise<string> => (await answers()).split("Carve")[1]?.match(/\d\d:\d\d/)?.[0] ?? "";
+    expect(await carve()).toBe("13:10");
+    const serve = await see(driver, '[role="slider"][aria-label="On the table"]');
+    await serve.sendKeys(Key.ARROW_RIGHT);
+    await driver.wait(async () => (await carve()) === "13:15", 10_000);
+  });
+
+  it("shows every number in the other units after one press", async () => {
+    await (await button(driver, "°C, kg")).click();
+    await seeText(driver, "target 165 °F");
+    await (await button(driver, "°F, lb")).click();
+  });
+
+  it("keeps all of it over a reload", async () => {
+    const before = await answers();
+    await driver.navigate().refresh();
+    await seeText(driver, "Out, expected");
+    await driver.wait(async () => (await answers()).includes("13:15"), 20_000);
+    expect((await answers()).split("Oven on")[0]).toBe(before.split("Oven on")[0]);
+  });
+
+  it("opens the stage of a task that is chosen on the clock", async () => {
+    await driver.findElement(By.css('button[aria-label^="Dry salt"]')).click();
+    await seeText(driver, "of the bird's weight");
+    await (await button(driver, "light hollow flake")).click();
+    await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);
+  });
+});

@@ -1,0 +1,54 @@
+// Who may import whom. The directions of ARCHITECTURE.md, held by dependency-cruiser.
+const only = (name, from, allowed) => ({
+  name,
+  severity: "error",
+  from: { path: from, pathNot: "\\.test\\.tsx?$" },
+  to: { pathNot: allowed },
+});
+
+module.exports = {
+  forbidden: [
+    only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
+    only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
+    only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
+    only("cli-knows-core", "^cli/", ["^core/", "^cli/", "^node:", "^(fs|path|url|util)$"]),
+    only("server-knows-core", "^server/", [
+      "^core/",
+      "^server/",
+      "^node_modules/",
+      "^node:",
+      "^(fs|path|url|http|events)$",
+    ]),
+    only("demo-feeds-the-app", "^demo/", ["^core/", "^workers/", "^storage/", "^demo/", "^node_modules/"]),
+    {
+      name: "app-knows-core-workers-storage",
+      severity: "error",
+      from: { path: "^app/", pathNot: "^app/main\\.tsx$" },
+      to: { path: "^(server|cli|tools|tests|demo)/", pathNot: "^$" },
+    },
+    {
+      name: "features-keep-apart",
+      severity: "error",
+      from: { path: "^app/features/([^/]+)/" },
+      to: { path: "^app/features/([^/]+)/", pathNot: "^app/features/$1/" },
+    },
+    {
+      name: "shared-pictures-know-no-feature",
+      severity: "error",
+      from: { path: "^app/(ui|chart|bird-view|clock-view|simulation)/" },
+      to: { path: "^app/features/" },
+    },
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: "tsconfig.json" },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "\\.test\\.tsx?$|core/heat/wasm" },
+  },
+};
