@@ -5,7 +5,7 @@ import type { Cut } from "../../core/bird/shape";
 import type { PictureFrame } from "../../core/forecast/planned";
 import { PICTURE_CELL_M } from "../../core/forecast/planned";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
-import { blend } from "./contours";
+import { blend } from "./isolines";
 import { type SectionMark, SectionView } from "./SectionView";
 import { TemperatureKey } from "./TemperatureKey";
 
@@ -73,7 +73,7 @@ export function BirdView({ cut, frames, minute, targetC, units, centresC }: Prop
     <div className="flex h-full min-h-0 flex-col gap-1">
       <div className={`grid min-h-0 grow gap-2 ${stacked ? "grid-cols-[2.4fr_1fr]" : "grid-cols-[1.35fr_1fr]"}`}>
         <figure className="flex min-h-0 flex-col">
-          <div className="relative min-h-0 grow [&>svg]:absolute [&>svg]:inset-0">
+          <div className="relative min-h-0 grow [&>div]:absolute [&>div]:inset-0">
             <SectionView
               section={main}
               field={mainField}
@@ -98,7 +98,7 @@ export function BirdView({ cut, frames, minute, targetC, units, centresC }: Prop
             ] as const
           ).map(([part, section, field]) => (
             <figure key={part} className="flex min-h-0 flex-col">
-              <div className="relative min-h-0 grow [&>svg]:absolute [&>svg]:inset-0">
+              <div className="relative min-h-0 grow [&>div]:absolute [&>div]:inset-0">
                 <SectionView
                   section={section}
                   field={field}

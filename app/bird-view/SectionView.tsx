@@ -1,8 +1,8 @@
-import { memo, useId, useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { Vec3 } from "../../core/bird/sdf";
 import { projectOn, type Section } from "../../core/bird/section";
-import { BAND_EDGES_C, bandColour, temperatureColour } from "../ui/temperatureScale";
-import { pathAbove, pathInside } from "./contours";
+import { BandCanvas, ROOM } from "./BandCanvas";
+import { pathInside } from "./isolines";
 
 export interface SectionMark {
   readonly kind: "centre" | "coldest";
@@ -35,7 +35,6 @@ export const SectionView = memo(function SectionView({
   label,
   textSize,
 }: Props) {
-  const clip = useId();
   const { columns, rows } = section.plane;
   const outline = useMemo(() => pathInside(section.distanceM, columns, rows), [section, columns, rows]);
   const silhouette = useMemo(
@@ -46,119 +45,71 @@ export const SectionView = memo(function SectionView({
     () => (section.limbsM ?? []).map((limb) => pathInside(limb, columns, rows)),
     [section, columns, rows],
   );
-  const bands = useMemo(() => {
-    let least = Number.POSITIVE_INFINITY;
-    let most = Number.NEGATIVE_INFINITY;
-    for (const value of field) {
-      if (value < least) least = value;
-      if (value > most) most = value;
-    }
-    const first = BAND_EDGES_C.findLast((edge) => edge <= least) ?? (BAND_EDGES_C[0] as number);
-    return {
-      base: bandColour(first),
-      paths: BAND_EDGES_C.filter((edge) => edge > least && edge <= most).map((edge) => ({
-        colour: bandColour(edge),
-        path: pathAbove(field, columns, rows, edge),
-      })),
-      target: least < targetC && most > targetC ? pathAbove(field, columns, rows, targetC) : null,
-    };
-  }, [field, columns, rows, targetC]);
+  const box = `${-ROOM} ${-ROOM} ${columns - 1 + 2 * ROOM} ${rows - 1 + 2 * ROOM}`;
   return (
-    <svg viewBox={`-2 -2 ${columns + 3} ${rows + 3}`} className="h-full w-full" role="img" aria-label={label}>
-      <defs>
-        <clipPath id={clip}>
-          <path d={outline} />
-        </clipPath>
-      </defs>
+    <div className="relative h-full w-full">
       {silhouette && (
-        <path
-          d={silhouette}
-          fill="var(--mist-2)"
-          stroke="var(--line-strong)"
-          strokeWidth="1"
-          vectorEffect="non-scaling-stroke"
-        />
+        <svg viewBox={box} className="absolute inset-0 h-full w-full" aria-hidden="true">
+          <path
+            d={silhouette}
+            fill="var(--mist-2)"
+            stroke="var(--line-strong)"
+            strokeWidth="1"
+            vectorEffect="non-scaling-stroke"
+          />
+        </svg>
       )}
-      <g clipPath={`url(#${clip})`}>
-        <rect x="-2" y="-2" width={columns + 3} height={rows + 3} fill={bands.base} />
-        {bands.paths.map(({ colour, path }) => (
-          <path key={colour} d={path} fill={colour} />
-        ))}
-        {bands.target && (
-          <>
-            <path
-              d={bands.target}
-              fill="none"
-              stroke="var(--mist-1)"
-              strokeWidth="3.5"
-              vectorEffect="non-scaling-stroke"
-            />
-            <path
-              d={bands.target}
-              fill="none"
-              stroke={temperatureColour(110)}
-              strokeWidth="1.5"
-              strokeDasharray="5 3"
-              vectorEffect="non-scaling-stroke"
-            />
-          </>
-        )}
-      </g>
-      <path
-        d={outline}
-        fill="none"
-        stroke="var(--ink)"
-        strokeWidth="2"
-        strokeLinejoin="round"
-        vectorEffect="non-scaling-stroke"
-      />
-      {limbs.map((limb) => (
+      <BandCanvas plane={section.plane} field={field} targetC={targetC} outline={outline} />
+      <svg viewBox={box} className="absolute inset-0 h-full w-full" role="img" aria-label={label}>
         <path
-          key={limb}
-          d={limb}
+          d={outline}
           fill="none"
-          stroke="var(--mist-1)"
-          strokeWidth="3"
+          stroke="var(--ink)"
+          strokeWidth="2"
+          strokeLinejoin="round"
           vectorEffect="non-scaling-stroke"
         />
-      ))}
-      {limbs.map((limb) => (
-        <path key={limb} d={limb} fill="none" stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
-      ))}
-      {cuts.map(({ letter, from, to }) => {
-        const a = projectOn(section.plane, from);
-        const b = projectOn(section.plane, to);
-        return (
-          <g key={letter}>
-            <line
-              x1={a.column}
-              y1={a.row}
-              x2={b.column}
-              y2={b.row}
-              stroke="var(--line-strong)"
-              strokeWidth="1"
-              strokeDasharray="2 4"
-              vectorEffect="non-scaling-stroke"
-            />
-            <text
-              x={a.column}
-              y={a.row}
-              fontSize={textSize}
-              textAnchor="middle"
-              dominantBaseline="central"
-              fontWeight="700"
-            >
-              {letter}
-            </text>
+        {limbs.map((limb) => (
+          <g key={limb} fill="none">
+            <path d={limb} stroke="var(--mist-1)" strokeWidth="3" vectorEffect="non-scaling-stroke" />
+            <path d={limb} stroke="var(--ink)" strokeWidth="1" vectorEffect="non-scaling-stroke" />
           </g>
-        );
-      })}
-      {marks.map((mark) => {
-        const place = projectOn(section.plane, mark.at);
-        if (place.offM > NEAR_M && section.plane.id !== "main") return null;
-        return <Mark key={mark.label} mark={mark} x={place.column} y={place.row} size={textSize} />;
-      })}
-    </svg>
+        ))}
+        {cuts.map(({ letter, from, to }) => {
+          const a = projectOn(section.plane, from);
+          const b = projectOn(section.plane, to);
+          return (
+            <g key={letter}>
+              <line
+                x1={a.column}
+                y1={a.row}
+                x2={b.column}
+                y2={b.row}
+                stroke="var(--line-strong)"
+                strokeWidth="1"
+                strokeDasharray="2 4"
+                vectorEffect="non-scaling-stroke"
+              />
+              <text
+                x={a.column}
+                y={a.row}
+                fontSize={textSize}
+                textAnchor="middle"
+                dominantBaseline="central"
+                fontWeight="700"
+              >
+                {letter}
+              </text>
+            </g>
+          );
+        })}
+        {marks.map((mark) => {
+          const place = projectOn(section.plane, mark.at);
+          if (place.offM > NEAR_M && section.plane.id !== "main") return null;
+          return <Mark key={mark.label} mark={mark} x={place.column} y={place.row} size={textSize} />;
+        })}
+      </svg>
+    </div>
   );
 });
 
