@@ -2,6 +2,7 @@
  * A thin shell around the core: runs one job at a time in short slices, so that a cancel is heard between two slices
  * and a superseded job ends there.
  */
+import { cutGeometry } from "../core/bird/section";
 import { forecasting } from "../core/forecast/assimilate";
 import { bandShares } from "../core/forecast/band";
 import { plannedCook } from "../core/forecast/planned";
@@ -23,6 +24,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       const { members: _, ...summary } = yield* forecasting(job.options, job.readings);
       return summary;
     }
+    case "geometry":
+      return cutGeometry(job.cut);
     case "thermometer":
       return hiddenBird(job.options, job.seed);
   }

@@ -1,13 +1,12 @@
 import { useMemo } from "react";
-import { unitBody } from "../../core/bird/body";
-import { outlines, type Section } from "../../core/bird/section";
+import type { CutGeometry, Section } from "../../core/bird/section";
 import type { Cut } from "../../core/bird/shape";
 import type { PictureFrame } from "../../core/forecast/planned";
-import { PICTURE_CELL_M } from "../../core/forecast/planned";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { blend } from "./isolines";
 import { type SectionMark, SectionView } from "./SectionView";
 import { TemperatureKey } from "./TemperatureKey";
+import { useGeometry } from "./useGeometry";
 
 interface Props {
   readonly cut: Cut;
@@ -21,28 +20,22 @@ interface Props {
 
 const LETTERS = { breast: "A", thigh: "B" } as const;
 
-interface Geometry {
-  readonly sections: readonly Section[];
-  readonly centres: {
-    readonly breast: readonly [number, number, number];
-    readonly thigh: readonly [number, number, number];
-  };
-}
-
-const geometries = new Map<Cut, Geometry>();
-
-/** Outlines and thermal centres of a cut: made once, they do not change with the cook. */
-function geometryOf(cut: Cut): Geometry {
-  const known = geometries.get(cut);
-  if (known) return known;
-  const made = { sections: outlines(cut), centres: unitBody(cut, PICTURE_CELL_M.preview).centres };
-  geometries.set(cut, made);
-  return made;
-}
-
 /** The bird at one moment: the long cut that reads as a bird, and the two across breast and thigh. */
-export function BirdView({ cut, frames, minute, targetC, units, centresC }: Props) {
-  const { sections, centres } = geometryOf(cut);
+export function BirdView({ cut, ...rest }: Props) {
+  const geometry = useGeometry(cut);
+  return geometry ? <Drawn cut={cut} geometry={geometry} {...rest} /> : null;
+}
+
+function Drawn({
+  cut,
+  geometry,
+  frames,
+  minute,
+  targetC,
+  units,
+  centresC,
+}: Props & { readonly geometry: CutGeometry }) {
+  const { sections, centres } = geometry;
   const after = Math.max(
     0,
     frames.findIndex((frame) => frame.minute >= minute),

@@ -32,6 +32,8 @@ export const TASK_NAMES: Record<TaskId, string> = {
 };
 const GUTTER = 58;
 const LANE_HEIGHT = 34;
+/** WCAG 2.2, target size. */
+const SMALLEST_TARGET = 24;
 const MINUTE = 60_000;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
@@ -56,91 +58,98 @@ export function ClockView(props: Props) {
       : [];
   const top = 24;
   return (
-    <div ref={ref} className="relative select-none" style={{ height: top + LANES.length * LANE_HEIGHT + 26 }}>
-      {LANES.map((lane, n) => (
-        <div
-          key={lane}
-          className="absolute inset-x-0 border-t border-line"
-          style={{
-            top: top + n * LANE_HEIGHT,
-            height: LANE_HEIGHT,
-            background: n % 2 === 0 ? "color-mix(in oklch, var(--mist-2) 55%, transparent)" : undefined,
-          }}
-        >
-          <span className="absolute left-1 top-1/2 -translate-y-1/2 text-sm text-soft">{LANE_NAMES[lane]}</span>
+    // On a phone the clock is wider than the screen and moves under the finger.
+    <div className="overflow-x-auto overflow-y-hidden">
+      <div
+        ref={ref}
+        className="relative min-w-[720px] select-none"
+        style={{ height: top + LANES.length * LANE_HEIGHT + 26 }}
+      >
+        {LANES.map((lane, n) => (
+          <div
+            key={lane}
+            className="absolute inset-x-0 border-t border-line"
+            style={{
+              top: top + n * LANE_HEIGHT,
+              height: LANE_HEIGHT,
+              background: n % 2 === 0 ? "color-mix(in oklch, var(--mist-2) 55%, transparent)" : undefined,
+            }}
+          >
+            <span className="absolute left-1 top-1/2 -translate-y-1/2 text-sm text-soft">{LANE_NAMES[lane]}</span>
+          </div>
+        ))}
+        <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
+          {days.map((ms) => (
+            <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} />
+          ))}
+          {ticks.map((ms) => (
+            <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone)} />
+          ))}
+          {schedule.tasks.map((task) => {
+            const left = scale.toX(task.startMs);
+            const right = Math.min(scale.toX(task.endMs), width - GUTTER);
+            const hot = task.id === "roast" || task.id === "rest";
+            return (
+              <button
+                key={task.id}
+                type="button"
+                aria-pressed={selected === task.id}
+                aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone)} to ${dayAndTime(task.endMs, zone)}`}
+                onClick={() => {
+                  props.onSelect(task.id);
+                  props.onScrub(task.startMs);
+                }}
+                className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-[0.83rem] ${task.id === "rest" ? "text-right" : "text-left"} leading-none ${
+                  selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
+                } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
+                style={{
+                  left,
+                  width: Math.max(right - left, SMALLEST_TARGET),
+                  top: top + LANES.indexOf(task.lane) * LANE_HEIGHT + 3,
+                  height: LANE_HEIGHT - 6,
+                  ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
+                }}
+              >
+                {right - left > 34 && (
+                  <span className={hot ? "rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 py-0.5" : ""}>
+                    {TASK_NAMES[task.id]}
+                  </span>
+                )}
+              </button>
+            );
+          })}
+          <div
+            aria-hidden
+            className="pointer-events-none absolute"
+            title={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
+            style={{
+              left: scale.toX(schedule.pullAtMs.p10),
+              width: scale.toX(schedule.pullAtMs.p90) - scale.toX(schedule.pullAtMs.p10),
+              top: top + LANES.indexOf("board") * LANE_HEIGHT,
+              height: LANE_HEIGHT * 2,
+              background:
+                "linear-gradient(90deg, transparent, color-mix(in oklch, var(--mist-1) 82%, transparent) 50%, transparent)",
+            }}
+          />
+          <TimeHandle
+            kind="scrub"
+            label="Moment shown"
+            valueText={dayAndTime(scrubMs, zone)}
+            ms={Math.min(Math.max(scrubMs, scale.fromMs), until)}
+            scale={scale}
+            stepMs={5 * MINUTE}
+            onMove={(ms) => props.onScrub(ms)}
+          />
+          <TimeHandle
+            kind="serve"
+            label="On the table"
+            valueText={dayAndTime(serveAtMs, zone)}
+            ms={serveAtMs}
+            scale={scale}
+            stepMs={5 * MINUTE}
+            onMove={(ms, settled) => props.onServe(ms, settled)}
+          />
         </div>
-      ))}
-      <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
-        {days.map((ms) => (
-          <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} />
-        ))}
-        {ticks.map((ms) => (
-          <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone)} />
-        ))}
-        {schedule.tasks.map((task) => {
-          const left = scale.toX(task.startMs);
-          const right = Math.min(scale.toX(task.endMs), width - GUTTER);
-          const hot = task.id === "roast" || task.id === "rest";
-          return (
-            <button
-              key={task.id}
-              type="button"
-              aria-pressed={selected === task.id}
-              aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone)} to ${dayAndTime(task.endMs, zone)}`}
-              onClick={() => {
-                props.onSelect(task.id);
-                props.onScrub(task.startMs);
-              }}
-              className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-[0.83rem] ${task.id === "rest" ? "text-right" : "text-left"} leading-none ${
-                selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
-              } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
-              style={{
-                left,
-                width: Math.max(right - left, 10),
-                top: top + LANES.indexOf(task.lane) * LANE_HEIGHT + 3,
-                height: LANE_HEIGHT - 6,
-                ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
-              }}
-            >
-              {right - left > 34 && (
-                <span className={hot ? "rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 py-0.5" : ""}>
-                  {TASK_NAMES[task.id]}
-                </span>
-              )}
-            </button>
-          );
-        })}
-        <div
-          aria-hidden
-          className="pointer-events-none absolute"
-          title={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
-          style={{
-            left: scale.toX(schedule.pullAtMs.p10),
-            width: scale.toX(schedule.pullAtMs.p90) - scale.toX(schedule.pullAtMs.p10),
-            top: top + LANES.indexOf("board") * LANE_HEIGHT,
-            height: LANE_HEIGHT * 2,
-            background:
-              "linear-gradient(90deg, transparent, color-mix(in oklch, var(--mist-1) 82%, transparent) 50%, transparent)",
-          }}
-        />
-        <TimeHandle
-          kind="scrub"
-          label="Moment shown"
-          valueText={dayAndTime(scrubMs, zone)}
-          ms={Math.min(Math.max(scrubMs, scale.fromMs), until)}
-          scale={scale}
-          stepMs={5 * MINUTE}
-          onMove={(ms) => props.onScrub(ms)}
-        />
-        <TimeHandle
-          kind="serve"
-          label="On the table"
-          valueText={dayAndTime(serveAtMs, zone)}
-          ms={serveAtMs}
-          scale={scale}
-          stepMs={5 * MINUTE}
-          onMove={(ms, settled) => props.onServe(ms, settled)}
-        />
       </div>
     </div>
   );

@@ -30,7 +30,7 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove }
         aria-valuemax={scale.untilMs}
         aria-valuetext={valueText}
         className={`pointer-events-auto absolute flex h-7 -translate-x-1/2 cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full px-2.5 text-[0.8rem] font-semibold shadow-card ${
-          serve ? "-top-1 bg-ember text-on-ember" : "bottom-0 bg-ink text-mist-1"
+          serve ? "top-0 bg-ember text-on-ember" : "bottom-0 bg-ink text-mist-1"
         }`}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);

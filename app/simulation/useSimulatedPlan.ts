@@ -36,6 +36,8 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
   const key = JSON.stringify(plannedInput(plan));
   const wanted = useRef(key);
   const previewing = useRef(false);
+  /** The newest plan whose finer picture is shown: a preview of it that comes late is not shown over it. */
+  const refined = useRef("");
   useEffect(() => {
     wanted.current = key;
     let stopped = false;
@@ -54,19 +56,30 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
           ? { ...before, cook: outcome, neverMet: null, fault: null }
           : { ...before, neverMet: outcome, refining: false },
       );
+    // Starts when the plan has stood still since its preview was shown.
+    let settle: ReturnType<typeof setTimeout> | undefined;
+    const refineSoon = (): void => {
+      clearTimeout(settle);
+      if (!stopped) settle = setTimeout(() => refine().catch(failed), SETTLE_MS);
+    };
     const preview = async (): Promise<void> => {
-      if (previewing.current) return;
+      if (previewing.current) {
+        refineSoon();
+        return;
+      }
       previewing.current = true;
       try {
         for (let shown = ""; shown !== wanted.current; ) {
           shown = wanted.current;
           const input = JSON.parse(shown) as PlannedInput;
-          show(await simulations.request<"plan">("preview", { kind: "plan", input, quality: "preview" }));
+          const outcome = await simulations.request<"plan">("preview", { kind: "plan", input, quality: "preview" });
+          if (refined.current !== shown) show(outcome);
         }
       } catch (error) {
         failed(error);
       } finally {
         previewing.current = false;
+        refineSoon();
       }
     };
     const refine = async (): Promise<void> => {
@@ -74,6 +87,7 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
       const { cut, massKg: boughtKg, startC, stages } = input;
       const outcome = await simulations.request<"plan">("plan", { kind: "plan", input, quality: "settled" });
       if (stopped) return;
+      refined.current = key;
       show(outcome);
       if (outcome.kind !== "done") return;
       const options = { cut, boughtKg, startC, stages, shownC: shownAtPull(outcome.atPull) };
@@ -82,7 +96,6 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
     };
     setState((before) => ({ ...before, refining: true }));
     void preview();
-    const settle = setTimeout(() => refine().catch(failed), SETTLE_MS);
     return () => {
       stopped = true;
       clearTimeout(settle);

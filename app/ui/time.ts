@@ -2,16 +2,28 @@
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 
-const at = (ms: number, zone: string): TZDate => new TZDate(ms, zone);
+const written = new Map<string, string>();
+const MOST_WRITTEN = 4000;
+
+/** A zoned date costs many lookups of the zone's rules, and a screen asks for the same minutes again and again. */
+function write(ms: number, zone: string, pattern: string): string {
+  const key = `${Math.floor(ms / 60_000)}|${zone}|${pattern}`;
+  const known = written.get(key);
+  if (known !== undefined) return known;
+  if (written.size > MOST_WRITTEN) written.clear();
+  const made = format(new TZDate(ms, zone), pattern);
+  written.set(key, made);
+  return made;
+}
 
 /** "13:30" */
-export const clockTime = (ms: number, zone: string): string => format(at(ms, zone), "HH:mm");
+export const clockTime = (ms: number, zone: string): string => write(ms, zone, "HH:mm");
 /** "Sun 26 Sep" */
-export const dayName = (ms: number, zone: string): string => format(at(ms, zone), "EEE d MMM");
+export const dayName = (ms: number, zone: string): string => write(ms, zone, "EEE d MMM");
 /** "Sun 26 Sep, 13:30" */
-export const dayAndTime = (ms: number, zone: string): string => format(at(ms, zone), "EEE d MMM, HH:mm");
+export const dayAndTime = (ms: number, zone: string): string => write(ms, zone, "EEE d MMM, HH:mm");
 /** "2027-09-26T13:30", what a date field holds. */
-export const fieldTime = (ms: number, zone: string): string => format(at(ms, zone), "yyyy-MM-dd'T'HH:mm");
+export const fieldTime = (ms: number, zone: string): string => write(ms, zone, "yyyy-MM-dd'T'HH:mm");
 
 /** The instant of a local time as a date field gives it; NaN when it is not one. */
 export function instantOf(field: string, zone: string): number {
@@ -23,7 +35,7 @@ export function instantOf(field: string, zone: string): number {
 
 /** Midnights in the zone between two instants. */
 export function midnights(fromMs: number, toMs: number, zone: string): number[] {
-  const first = at(fromMs, zone);
+  const first = new TZDate(fromMs, zone);
   const days: number[] = [];
   for (let n = 1; ; n++) {
     const midnight = new TZDate(first.getFullYear(), first.getMonth(), first.getDate() + n, zone).getTime();

@@ -114,6 +114,12 @@ function thermalCentre(shape: BirdShape, name: CentrePart): Vec3 {
   return best;
 }
 
+/** The thermal centres of a bird: the deepest points of breast and thigh. */
+export function thermalCentres(shape: BirdShape): Record<CentrePart, Vec3> {
+  const found = CENTRE_PARTS.map((name) => [name, thermalCentre(shape, name)]);
+  return Object.fromEntries(found) as Record<CentrePart, Vec3>;
+}
+
 /** Voxels of any solid that is its own mirror image in x, at a cell size in metres of the shape. */
 export function voxelise(shape: Solid, cellM: number): VoxelSolid {
   const { low, high } = shape.bounds;
@@ -234,8 +240,7 @@ export function unitBody(cut: Cut, cellM: number, breastThickness = 1): UnitBody
   if (known) return known;
   const shape = birdShape(cut, breastThickness);
   const solid = voxelise(shape, cellM);
-  const centres = Object.fromEntries(CENTRE_PARTS.map((name) => [name, thermalCentre(shape, name)]));
-  const made: UnitBody = { ...solid, shape, centres: centres as Record<CentrePart, Vec3> };
+  const made: UnitBody = { ...solid, shape, centres: thermalCentres(shape) };
   const oldest = unitBodies.keys().next();
   if (unitBodies.size >= CACHE_SIZE && !oldest.done) unitBodies.delete(oldest.value);
   unitBodies.set(key, made);

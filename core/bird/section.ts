@@ -2,10 +2,9 @@
  * Plane cuts through the solid for pictures: the distance field on a fine raster (its zero is a crisp outline) and
  * stencils that read any temperature field of the voxels smoothly at the same points.
  */
-import type { Body, UnitBody } from "./body";
-import { OUTSIDE } from "./body";
+import { type Body, OUTSIDE, thermalCentres, type UnitBody } from "./body";
 import type { DistanceField, Vec3 } from "./sdf";
-import { birdShape, type Cut, type PartName } from "./shape";
+import { birdShape, type CentrePart, type Cut, type PartName } from "./shape";
 
 export type SectionId = "main" | "breast" | "thigh";
 
@@ -124,6 +123,17 @@ export function outlines(cut: Cut): Section[] {
     return p.id === "main" ? { plane: p, distanceM, silhouetteM, limbsM } : { plane: p, distanceM };
   });
 }
+
+/** What pictures of a cut are drawn from, whatever the bird's mass and temperatures. */
+export interface CutGeometry {
+  readonly sections: readonly Section[];
+  readonly centres: Record<CentrePart, Vec3>;
+}
+
+export const cutGeometry = (cut: Cut): CutGeometry => ({
+  sections: outlines(cut),
+  centres: thermalCentres(birdShape(cut)),
+});
 
 /** Reads a field of one body on the planes of its cut. */
 export interface SectionSampler {

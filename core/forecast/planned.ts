@@ -42,7 +42,7 @@ export const ensembleOptions = (plan: Plan, shownC: Record<CentrePart, number>):
 });
 
 /** Cell sizes in metres of the reference bird: coarse while the hand drags, finer when it rests. */
-export const PICTURE_CELL_M = { preview: 0.011, settled: 0.0075 } as const;
+export const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075 } as const;
 export type PictureQuality = keyof typeof PICTURE_CELL_M;
 
 /** Pulled so early that the rest carries the centres this far past the target: thermometers are read to 1 °C. */
@@ -62,7 +62,8 @@ export type PlannedDone = Omit<CookDone, "frames"> & {
 };
 export type PlannedOutcome = PlannedDone | NeverMet;
 
-const FRAME_EVERY_MIN = 5;
+const FRAME_EVERY_MIN = { preview: 8, settled: 5 } as const;
+const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 
 /** Rest that the carry-over is counted over. */
 export const carryRestMin = (): number => constant("usualRestMin");
@@ -76,8 +77,8 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
     finish: { kind: "carried", targetsC: input.targetC, marginK: CARRY_MARGIN_K },
     restMin: carryRestMin(),
     cover: input.cover,
-    everyMin: 2,
-    frameEveryMin: FRAME_EVERY_MIN,
+    everyMin: HISTORY_EVERY_MIN[quality],
+    frameEveryMin: FRAME_EVERY_MIN[quality],
   });
   if (outcome.kind === "never-met") return outcome;
   const sampler = sectionSampler(body);

@@ -54,7 +54,11 @@ export function Before({ plan, derived, now, thermometer, onIn, onThermometer }:
         }
         below={dayAndTime(next.startMs, plan.zone)}
       />
-      <Button tone="primary" size="stove" onClick={() => onIn(Date.now())}>
+      <Button
+        tone={schedule.inAtMs - now < DAY / 2 ? "primary" : "plain"}
+        size="stove"
+        onClick={() => onIn(Date.now())}
+      >
         The bird is in the oven
       </Button>
       <ThermometerChoice value={thermometer} onChange={onThermometer} />

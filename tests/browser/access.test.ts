@@ -1,0 +1,109 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { By, Key, type WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { button, openBrowser, resize, STOVE, see, seeText, TABLE } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  server = await serve(true);
+  driver = await openBrowser();
+  await driver.get(server.url);
+  await seeText(driver, "Open-day lunch");
+});
+afterAll(async () => {
+  await driver?.quit();
+  server?.close();
+});
+
+const VIEWS = [
+  { path: "/", says: "Start a roast" },
+  { path: "/roast/demo-open-day/plan", says: "Out, expected" },
+  { path: "/roast/demo-now/plan", says: "Out, expected" },
+  { path: "/roast/demo-open-day/cook", says: "The bird is in the oven" },
+  { path: "/roast/demo-now/cook", says: "It is out of the oven" },
+  { path: "/roast/demo-late/cook", says: "To the table" },
+  { path: "/kitchen", says: "Your data" },
+  { path: "/handbook", says: "Every number" },
+];
+
+interface Violation {
+  readonly id: string;
+  readonly impact: string;
+  readonly nodes: readonly { readonly target: readonly string[]; readonly failureSummary: string }[];
+}
+
+async function serious(): Promise<string[]> {
+  await driver.executeScript(AXE);
+  const violations = await driver.executeAsyncScript<Violation[]>(`
+    const done = arguments[arguments.length - 1];
+    axe.run(document, { runOnly: ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"] }).then((result) => done(result.violations));`);
+  return violations
+    .filter(({ impact }) => impact === "serious" || impact === "critical")
+    .flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.target.join(" ")}: ${node.failureSummary}`));
+}
+
+describe.each([
+  ["at the table", TABLE],
+  ["at the stove", STOVE],
+] as const)("every view %s", (_, size) => {
+  it.each(VIEWS)("$path has nothing serious, light and dark", async ({ path, says }) => {
+    await resize(driver, size);
+    await driver.get(server.url + path);
+    await seeText(driver, says);
+    for (const theme of ["light", "dark"]) {
+      await driver.executeScript(`document.documentElement.dataset.theme = "${theme}"`);
+      // Colours that are still on their way would be measured half way.
+      await driver.wait(async () =>
+        driver.executeScript(
+          "return document.getAnimations().every((animation) => animation.playState === 'finished')",
+        ),
+      );
+      expect(await serious()).toEqual([]);
+    }
+  });
+});
+
+describe("without a mouse", () => {
+  const focused = (): Promise<string> =>
+    driver.executeScript(
+      "const e = document.activeElement; return (e.getAttribute('aria-label') ?? '') + ' ' + (e.innerText ?? '') + ' ' + (e.getAttribute('aria-valuetext') ?? '')",
+    );
+
+  it("everything on the plan is reached by Tab, and shows where one is", async () => {
+    await resize(driver, TABLE);
+    await driver.get(`${server.url}/roast/demo-open-day/plan`);
+    await seeText(driver, "Out, expected");
+    const met: string[] = [];
+    for (let n = 0; n < 45; n++) {
+      await driver.actions().sendKeys(Key.TAB).perform();
+      met.push(await focused());
+    }
+    for (const wanted of ["Roasts", "Thaw:", "Roast:", "Moment shown", "On the table", "Heat", "Hot, flat", "220 °C"]) {
+      expect(met.some((label) => label.includes(wanted))).toBe(true);
+    }
+    const outline = await driver.executeScript<string>("return getComputedStyle(document.activeElement).outlineStyle");
+    expect(outline).toBe("solid");
+  });
+
+  it("the oven is turned by arrow keys, and the change is undone by Control and Z", async () => {
+    const thumb = await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
+    await thumb.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    await see(driver, '[role="slider"][aria-valuetext="222 °C"]');
+    await driver
+      .findElement(By.css('[aria-valuetext="222 °C"]'))
+      .sendKeys(Key.chord(Key.CONTROL, "z"), Key.chord(Key.CONTROL, "z"));
+    await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
+  });
+
+  it("a wrong address says so and leads back", async () => {
+    await driver.get(`${server.url}/nowhere`);
+    await seeText(driver, "There is no such page");
+    await (await button(driver, "To the roasts")).sendKeys(Key.ENTER);
+    await seeText(driver, "Start a roast");
+  });
+});

@@ -1,0 +1,151 @@
+/** Figures, no pass or fail: `npm run bench`, with `--json` for one JSON object. Timings move with the machine. */
+import { execFileSync } from "node:child_process";
+import { existsSync, mkdtempSync, readdirSync, readFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { loadKernel } from "../cli/loadKernel";
+import { makeBodyAtGrid } from "../core/bird/body";
+import { plannedCook } from "../core/forecast/planned";
+import { type Arena, newArena, referenceArena } from "../core/heat/arena";
+import { cooking, drain } from "../core/processes/cook";
+import { worstSlab, worstSphere } from "../tests/helpers/convergence";
+import { benchDrag } from "./benchDrag";
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
+const round = (value: number): number => Math.round(value * 10) / 10;
+
+/** The kernel over a masked ball of 40 cells across, as the C reference does it. */
+function updatesPerSecond(arena: Arena): number {
+  const across = 40;
+  const side = across + 2;
+  const size = side ** 3;
+  const content = arena.float64(size);
+  const potential = arena.float64(size);
+  const faces = { x: arena.float64(size), y: arena.float64(size), z: arena.float64(size) };
+  const inside = new Uint8Array(size);
+  const runs: number[] = [];
+  let count = 0;
+  for (let k = 1; k <= across; k++) {
+    for (let j = 1; j <= across; j++) {
+      let start = -1;
+      for (let i = 1; i <= across + 1; i++) {
+        const cell = i + side * (j + side * k);
+        const isIn = i <= across && (i - 20.5) ** 2 + (j - 20.5) ** 2 + (k - 20.5) ** 2 < 400;
+        if (isIn) {
+          inside[cell] = 1;
+          potential[cell] = 4 + 0.01 * (cell % 97);
+          count++;
+          if (start < 0) start = cell;
+        } else if (start >= 0) {
+          runs.push(start, cell);
+          start = -1;
+        }
+      }
+    }
+  }
+  for (let cell = 0; cell < size; cell++) {
+    if (inside[cell] !== 1) continue;
+    faces.x[cell] = inside[cell + 1] === 1 ? 0.1 : 0;
+    faces.y[cell] = inside[cell + side] === 1 ? 0.1 : 0;
+    faces.z[cell] = inside[cell + side * side] === 1 ? 0.1 : 0;
+  }
+  const packed = arena.int32(Int32Array.from(runs));
+  const rates: number[] = [];
+  for (let turn = 0; turn < 9; turn++) {
+    const from = performance.now();
+    for (let n = 0; n < 200; n++) arena.conduct(content, potential, faces, packed, side, side * side, 1e-6);
+    rates.push((200 * count * 1000) / (performance.now() - from));
+  }
+  return Math.round(median(rates));
+}
+
+/** The same update as a plain C loop at -O3, where a compiler is at hand. */
+function referenceInC(): number | null {
+  const program = join(mkdtempSync(join(tmpdir(), "bruma-bench-")), "kernel");
+  try {
+    execFileSync("cc", ["-O3", "-o", program, "tools/kernelReference.c"], { stdio: "ignore" });
+    return Number(execFileSync(program, { encoding: "utf8" }));
+  } catch {
+    // No compiler here: the figure is left out.
+    return null;
+  }
+}
+
+function timed(work: () => unknown, turns = 5): number {
+  work();
+  return round(
+    median(
+      Array.from({ length: turns }, () => {
+        const from = performance.now();
+        work();
+        return performance.now() - from;
+      }),
+    ),
+  );
+}
+
+function bundleKilobytes(): Record<string, { raw: number; gzip: number }> {
+  if (!existsSync("dist/assets")) return {};
+  const kilobytes = (bytes: number): number => round(bytes / 1024);
+  return Object.fromEntries(
+    readdirSync("dist/assets")
+      .filter((name) => /\.(js|css|wasm)$/.test(name))
+      .map((name) => {
+        const content = readFileSync(join("dist/assets", name));
+        return [
+          name.replace(/-[\w-]{8}\./, "."),
+          { raw: kilobytes(content.length), gzip: kilobytes(gzipSync(content).length) },
+        ];
+      }),
+  );
+}
+
+const reference = updatesPerSecond(referenceArena());
+const compiled = loadKernel();
+const kernel = updatesPerSecond(newArena(42 ** 3 * 8 * 6));
+const inC = referenceInC();
+const roast = () =>
+  drain(
+    cooking({
+      body: makeBodyAtGrid("whole", 5.8, 0.005),
+      startC: 4,
+      stages: [{ fromMin: 0, airC: 163 }],
+      finish: { kind: "until", targetsC: { breast: 74, thigh: 74 } },
+      restMin: 30,
+      cover: "foil",
+    }),
+  );
+const plan = {
+  cut: "whole",
+  massKg: 5.8,
+  startC: 4,
+  stages: [{ fromMin: 0, airC: 163 }],
+  targetC: { breast: 74, thigh: 74 },
+  cover: "foil",
+} as const;
+const grids = [0.01, 0.005, 0.0025];
+const slabErrorsC = grids.map((cellM) => worstSlab(cellM));
+
+const figures = {
+  updatesPerSecond: kernel,
+  compiledKernel: compiled,
+  referenceUpdatesPerSecond: reference,
+  cUpdatesPerSecond: inC,
+  shareOfC: inC && round((kernel / inC) * 100) / 100,
+  roast5mmMs: timed(roast),
+  previewMs: timed(() => drain(plannedCook(plan, "preview"))),
+  settledMs: timed(() => drain(plannedCook(plan, "settled"))),
+  convergence: {
+    cellsMm: grids.map((cellM) => cellM * 1000),
+    slabErrorsC: slabErrorsC.map((error) => Math.round(error * 1000) / 1000),
+    sphereErrorsC: grids.map((cellM) => Math.round(worstSphere(cellM) * 1000) / 1000),
+    slabOrder: slabErrorsC.slice(1).map((error, n) => round(Math.log2((slabErrorsC[n] as number) / error))),
+  },
+  bundleKilobytes: bundleKilobytes(),
+  drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
+};
+
+if (process.argv.includes("--json")) console.log(JSON.stringify(figures));
+else console.log(JSON.stringify(figures, null, 2));
