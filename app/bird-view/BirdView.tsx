@@ -18,6 +18,7 @@ interface Props {
   readonly centresC: { readonly breast: number; readonly thigh: number; readonly coldest: number };
 }
 
+const NO_MARKS: readonly SectionMark[] = [];
 const LETTERS = { breast: "A", thigh: "B" } as const;
 
 /** The bird at one moment: the long cut that reads as a bird, and the two across breast and thigh. */
@@ -96,7 +97,7 @@ function Drawn({
                   section={section}
                   field={field}
                   targetC={targetC}
-                  marks={[]}
+                  marks={NO_MARKS}
                   textSize={8}
                   label={`Cut ${LETTERS[part]}, across the ${part}`}
                 />

@@ -59,10 +59,10 @@ export function ClockView(props: Props) {
   const top = 24;
   return (
     // On a phone the clock is wider than the screen and moves under the finger.
-    <div className="overflow-x-auto overflow-y-hidden">
+    <div className="max-lg:overflow-x-auto max-lg:overflow-y-hidden">
       <div
         ref={ref}
-        className="relative min-w-[720px] select-none"
+        className="relative select-none max-lg:min-w-[720px]"
         style={{ height: top + LANES.length * LANE_HEIGHT + 26 }}
       >
         {LANES.map((lane, n) => (
