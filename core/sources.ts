@@ -43,7 +43,7 @@ const fitted = (value: number, unit: string, what: string): Constant => ({
   what,
   origin: {
     kind: "fitted",
-    script: "tools/fit.ts",
+    script: "by hand; npm run science prints the residuals",
     cases: "unstuffed turkey rows of the USDA FSIS roasting table, and one flat hot turkey",
   },
 });
