@@ -5,7 +5,7 @@ import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
 import { clockTime, dayAndTime, dayName, giveOrTake, midnights } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
-import { clockScale } from "./timeScale";
+import { type ClockScale, clockScale } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -50,12 +50,9 @@ export function ClockView(props: Props) {
   const warmth = useMemo(() => heatGradient(history), [history]);
   const hours = Math.ceil(wideFrom / (60 * MINUTE)) * 60 * MINUTE;
   const ticks: number[] = [];
-  for (let ms = hours; ms <= until; ms += 60 * MINUTE) if (Math.abs(ms - serveAtMs) > 20 * MINUTE) ticks.push(ms);
-  // The last midnight's name would run into the first of the wide hours.
-  const days =
-    first.startMs < wideFrom
-      ? midnights(first.startMs, wideFrom, zone).filter((ms) => scale.toX(wideFrom) - scale.toX(ms) > 70)
-      : [];
+  for (let ms = hours; ms < until - 10 * MINUTE; ms += 60 * MINUTE)
+    if (Math.abs(ms - serveAtMs) > 20 * MINUTE) ticks.push(ms);
+  const days = first.startMs < wideFrom ? apart(midnights(first.startMs, wideFrom, zone), scale) : [];
   const top = 24;
   return (
     // On a phone the clock is wider than the screen and moves under the finger.
@@ -153,6 +150,19 @@ export function ClockView(props: Props) {
       </div>
     </div>
   );
+}
+
+const NAME_WIDTH = 74;
+
+/** Those midnights whose names run neither into one another nor into the first of the wide hours. */
+function apart(midnightsMs: readonly number[], scale: ClockScale): number[] {
+  const kept: number[] = [];
+  for (const ms of midnightsMs) {
+    const before = kept.at(-1);
+    const free = before === undefined || scale.toX(ms) - scale.toX(before) > NAME_WIDTH;
+    if (free && scale.toX(scale.wideFromMs) - scale.toX(ms) > NAME_WIDTH) kept.push(ms);
+  }
+  return kept;
 }
 
 function Tick({ x, label }: { readonly x: number; readonly label: string }) {

@@ -49,7 +49,10 @@ export function UnitField({ label, shown, parse, onChange, hint, size = "table",
         autoComplete="off"
         className={`w-full rounded-xl border border-line-strong bg-mist-1 px-3 ${size === "stove" ? "min-h-14 text-2xl" : "min-h-10"}`}
       />
-      <p id={`${id}-note`} className={`mt-1 text-sm ${fault ? "font-medium text-ember" : "text-soft"}`}>
+      <p
+        id={`${id}-note`}
+        className={`mt-1 text-sm empty:hidden ${hideLabel ? "w-[14rem]" : ""} ${fault ? "font-medium text-ember" : "text-soft"}`}
+      >
         {fault ?? hint}
       </p>
     </div>

@@ -46,7 +46,9 @@ export function thinned(readings: readonly Reading[]): Reading[] {
   const bins = new Map<string, Reading[]>();
   for (const reading of readings) {
     const key = `${reading.part}/${Math.floor(reading.minute / THIN_MIN)}`;
-    bins.set(key, [...(bins.get(key) ?? []), reading]);
+    const bin = bins.get(key);
+    if (bin) bin.push(reading);
+    else bins.set(key, [reading]);
   }
   return [...bins.values()].map((bin) => ({
     part: (bin[0] as Reading).part,

@@ -1,9 +1,8 @@
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
-import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
-import { UnitField } from "../../ui/UnitField";
+import { DragRow } from "./DragRow";
 import { usePlanStore } from "./planStore";
 import type { PanelProps } from "./StagePanel";
 
@@ -24,24 +23,18 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
   const { bird } = plan;
   return (
     <>
-      <div className="grid grid-cols-[6.5rem_1fr] items-end gap-3">
-        <UnitField
-          label="As bought"
-          shown={formatMass(bird.massKg, units)}
-          parse={(text) => requireBetween("weight", parseMassKg(text, units), 2, 16, "kg")}
-          onChange={(massKg) => settle(withBird({ massKg }))}
-        />
-        <DragSlider
-          label="Weight, by hand"
-          value={bird.massKg}
-          min={3}
-          max={12}
-          step={0.1}
-          shown={formatMass(bird.massKg, units)}
-          onDrag={(massKg) => drag(withBird({ massKg }))}
-          onSettle={(massKg) => settle(withBird({ massKg }))}
-        />
-      </div>
+      <DragRow
+        label="As bought"
+        name="Weight as bought"
+        value={bird.massKg}
+        shown={formatMass(bird.massKg, units)}
+        min={3}
+        max={12}
+        step={0.1}
+        parse={(text) => requireBetween("weight", parseMassKg(text, units), 2, 16, "kg")}
+        onDrag={(massKg) => drag(withBird({ massKg }))}
+        onSettle={(massKg) => settle(withBird({ massKg }))}
+      />
       <p className="text-sm text-soft">
         {formatMass(cook.ovenMassKg, units)} of it goes into the oven, without neck and giblets.
       </p>

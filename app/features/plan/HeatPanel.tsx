@@ -4,9 +4,8 @@ import { METHODS, methodById } from "../../../core/methods/methods";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC } from "../../../core/units/quantity";
 import { Caution } from "../../ui/Caution";
-import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
-import { UnitField } from "../../ui/UnitField";
+import { DragRow } from "./DragRow";
 import { usePlanStore } from "./planStore";
 import type { PanelProps } from "./StagePanel";
 
@@ -22,6 +21,13 @@ const withTarget =
     ...plan,
     targetC: { ...plan.targetC, [part]: celsius },
   });
+
+const LOWEST_TARGET_C = { breast: 60, thigh: 65 } as const;
+
+function stageLabel({ stages }: Plan, n: number): string {
+  if (stages.length === 1) return "all through";
+  return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stages[n]?.fromMin} min`;
+}
 
 export function HeatPanel({ plan, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
@@ -40,55 +46,39 @@ export function HeatPanel({ plan, units }: PanelProps) {
         }))}
         onChange={(id) => settle((before) => ({ ...before, method: id, stages: [...methodById(id).stages] }))}
       />
-      {plan.stages.map((stage, n) => {
-        const label =
-          plan.stages.length === 1
-            ? "Oven"
-            : n === 0
-              ? `Oven, first ${plan.stages[1]?.fromMin} min`
-              : `Oven from ${stage.fromMin} min`;
-        return (
-          <div key={stage.fromMin} className="grid grid-cols-[6.5rem_1fr] items-center gap-x-3">
-            <p className="col-span-2 text-sm text-soft">{label}</p>
-            <UnitField
-              label={label}
-              hideLabel
-              shown={t(stage.airC)}
-              parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 260, "°C")}
-              onChange={(airC) => settle(withStage(n, airC))}
-            />
-            <DragSlider
-              label={`${label}, by hand`}
-              value={stage.airC}
-              min={110}
-              max={260}
-              step={1}
-              shown={t(stage.airC)}
-              onDrag={(airC) => drag(withStage(n, airC))}
-              onSettle={(airC) => settle(withStage(n, airC))}
-            />
-          </div>
-        );
-      })}
-      <div className="grid grid-cols-2 gap-3">
-        {(["breast", "thigh"] as const).map((part) => (
-          <UnitField
-            key={part}
-            label={`Target, ${part}`}
-            shown={t(plan.targetC[part])}
-            parse={(text) =>
-              requireBetween(
-                `target of the ${part}`,
-                parseTemperatureC(text, units),
-                part === "breast" ? 55 : 60,
-                90,
-                "°C",
-              )
-            }
-            onChange={(celsius) => settle(withTarget(part, celsius))}
-          />
-        ))}
-      </div>
+      {plan.stages.map((stage, n) => (
+        <DragRow
+          key={stage.fromMin}
+          label={stageLabel(plan, n)}
+          name={`Oven ${stageLabel(plan, n)}`}
+          value={stage.airC}
+          shown={t(stage.airC)}
+          min={110}
+          max={260}
+          step={1}
+          parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 260, "°C")}
+          onDrag={(airC) => drag(withStage(n, airC))}
+          onSettle={(airC) => settle(withStage(n, airC))}
+        />
+      ))}
+      <p className="text-[0.9rem]">To be seen before carving</p>
+      {(["breast", "thigh"] as const).map((part) => (
+        <DragRow
+          key={part}
+          label={part}
+          name={`Target, ${part}`}
+          value={plan.targetC[part]}
+          shown={t(plan.targetC[part])}
+          min={LOWEST_TARGET_C[part]}
+          max={85}
+          step={1}
+          parse={(text) =>
+            requireBetween(`target of the ${part}`, parseTemperatureC(text, units), LOWEST_TARGET_C[part], 90, "°C")
+          }
+          onDrag={(celsius) => drag(withTarget(part, celsius))}
+          onSettle={(celsius) => settle(withTarget(part, celsius))}
+        />
+      ))}
       {below && (
         <Caution>
           Below {t(guideline)}, the usual guidance for poultry. The log reduction is computed for the coldest point
@@ -100,11 +90,7 @@ export function HeatPanel({ plan, units }: PanelProps) {
           An oven below {t(constant("minimumOvenC"))} keeps a whole bird long in the zone where bacteria grow.
         </Caution>
       )}
-      {!below && (
-        <p className="text-sm text-soft">
-          {t(guideline)} seen at both thermal centres before carving; pulled early, since it goes on rising at rest.
-        </p>
-      )}
+      {!below && <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>}
     </>
   );
 }
