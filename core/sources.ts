@@ -70,7 +70,6 @@ export const SOURCES = {
   // The bird as bought
   gibletShare: practice(0.06, "kg/kg", "neck and giblets as a share of the bought turkey"),
   backboneShare: practice(0.06, "kg/kg", "backbone and wishbone cut out of a spatchcocked bird, of the bird as bought"),
-  frozenStartC: practice(-18, "°C", "temperature of a household freezer"),
 
   // Oven and surface
   ovenConvectionWPerM2K: fitted(12, "W/m²K", "convective heat-transfer coefficient in a still oven"),

@@ -1,5 +1,8 @@
+import { constant } from "../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { BAND_EDGES_C, BAND_STEP_K, bandColour } from "../ui/temperatureScale";
+
+const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 
 /** The colours of the bands with their temperatures; the growth zone is named and hatched, not only coloured. */
 export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem; readonly targetC: number }) {
@@ -31,7 +34,7 @@ export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem;
             fill={bandColour(edge)}
           />
         ))}
-        <rect x={x(4)} width={x(60) - x(4)} y="2.5" height=".9" fill="url(#zone)" />
+        <rect x={x(ZONE_C.low)} width={x(ZONE_C.high) - x(ZONE_C.low)} y="2.5" height=".9" fill="url(#zone)" />
         <rect x={x(targetC) - 0.15} width=".3" height="3.4" fill="var(--ink)" />
       </svg>
       <div className="relative h-5 text-xs text-soft">
@@ -47,7 +50,8 @@ export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem;
       </div>
       <div className="flex justify-between text-xs text-soft">
         <span>
-          hatched: {formatTemperature(4, units)} to {formatTemperature(60, units)}, where bacteria grow
+          hatched: {formatTemperature(ZONE_C.low, units)} to {formatTemperature(ZONE_C.high, units)}, where bacteria
+          grow
         </span>
         <span>dashed line: target {formatTemperature(targetC, units)}</span>
       </div>

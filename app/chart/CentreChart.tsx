@@ -2,6 +2,7 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { memo, useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/roast";
+import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime } from "../ui/time";
 
@@ -27,6 +28,7 @@ interface Props {
   readonly height: number;
 }
 
+const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
 const LINES = [
   { key: "thighC", label: "thigh", width: 2.5, dash: "9 4" },
@@ -76,9 +78,15 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           <stop offset="1" stopColor="var(--ember)" stopOpacity="0" />
         </linearGradient>
       </defs>
-      <rect x={x(0)} width={x(last) - x(0)} y={y(60)} height={y(4) - y(60)} fill="url(#growth)" />
-      <text x={x(last) - 4} y={y(4) - 7} fontSize="12" textAnchor="end" style={{ fill: "var(--ink-soft)" }}>
-        {formatTemperature(4, units)} to {formatTemperature(60, units)}: bacteria grow
+      <rect
+        x={x(0)}
+        width={x(last) - x(0)}
+        y={y(ZONE_C.high)}
+        height={y(ZONE_C.low) - y(ZONE_C.high)}
+        fill="url(#growth)"
+      />
+      <text x={x(last) - 4} y={y(ZONE_C.low) - 7} fontSize="12" textAnchor="end" style={{ fill: "var(--ink-soft)" }}>
+        {formatTemperature(ZONE_C.low, units)} to {formatTemperature(ZONE_C.high, units)}: bacteria grow
       </text>
       {ticksC.map((celsius) => (
         <text

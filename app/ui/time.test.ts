@@ -1,0 +1,57 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { clockTime, countdown, dayAndTime, fieldTime, giveOrTake, instantOf, midnights } from "./time";
+
+// A zone rule without a place: Central European time changes on the last Sundays of March and October.
+const ZONE = "CET";
+const HOUR = 3_600_000;
+
+describe("local times", () => {
+  it("give a date field back the instant it was filled from", () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: Date.UTC(2026, 0), max: Date.UTC(2028, 0) }),
+        fc.constantFrom("UTC", ZONE),
+        (ms, zone) => {
+          const minute = Math.floor(ms / 60_000) * 60_000;
+          const back = instantOf(fieldTime(minute, zone), zone);
+          // In the hour that a clock change repeats, a local time has two instants.
+          expect(Math.abs(back - minute) % HOUR).toBe(0);
+          expect(Math.abs(back - minute)).toBeLessThanOrEqual(HOUR);
+          expect(fieldTime(back, zone)).toBe(fieldTime(minute, zone));
+        },
+      ),
+    );
+  });
+
+  it("survive a clock change in the night: a day of 25 hours between two middays", () => {
+    const before = instantOf("2026-10-24T12:00", ZONE);
+    const after = instantOf("2026-10-25T12:00", ZONE);
+    expect((after - before) / HOUR).toBe(25);
+    expect(clockTime(before + 25 * HOUR, ZONE)).toBe("12:00");
+  });
+
+  it("say a day as a cook does", () => {
+    expect(dayAndTime(Date.UTC(2026, 8, 27, 11, 30), ZONE)).toBe("Sun 27 Sep, 13:30");
+  });
+
+  it("find the midnights of the zone, not those of the world's", () => {
+    const from = instantOf("2026-10-24T12:00", ZONE);
+    const found = midnights(from, from + 3 * 24 * HOUR, ZONE);
+    expect(found.map((ms) => clockTime(ms, ZONE))).toEqual(["00:00", "00:00", "00:00"]);
+  });
+
+  it.each(["", "tomorrow", "2026-13"])("take no nonsense: %j", (text) => expect(instantOf(text, ZONE)).toBeNaN());
+});
+
+describe("spans", () => {
+  it("count down and stop at nothing", () => {
+    expect([3_849_000, 754_000, -5000].map(countdown)).toEqual(["1:04:09", "12:34", "0:00"]);
+  });
+
+  it("say the doubt in minutes, coarser where it is large", () => {
+    expect(giveOrTake(0, 24 * 60_000)).toBe("give or take 12 min");
+    expect(giveOrTake(0, 47 * 60_000)).toBe("give or take 25 min");
+    expect(giveOrTake(0, 0)).toBe("give or take 1 min");
+  });
+});

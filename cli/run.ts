@@ -1,0 +1,33 @@
+/** One command from its words to what is printed and the exit code; `main.ts` does the printing. */
+import { QuantityError } from "../core/errors";
+import { check } from "./check";
+import { CommandError, USAGE } from "./errors";
+import { simulate } from "./simulate";
+
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { simulate, check };
+
+export interface Ran {
+  readonly exitCode: number;
+  readonly stdout: string;
+  readonly stderr: string;
+}
+
+/** Refusals become one line and their exit code; any other error is a fault of the program and is thrown on. */
+export function run([name = "", ...args]: readonly string[]): Ran {
+  const command = COMMANDS[name];
+  try {
+    if (!command)
+      throw new CommandError(
+        USAGE,
+        `command: got ${name || "nothing"}, allowed is ${Object.keys(COMMANDS).join(", ")}`,
+      );
+    return { exitCode: 0, stdout: `${JSON.stringify(command(args))}\n`, stderr: "" };
+  } catch (error) {
+    const refused = error instanceof CommandError || error instanceof QuantityError;
+    const badOption =
+      error instanceof TypeError && String((error as { code?: unknown }).code).startsWith("ERR_PARSE_ARGS");
+    if (!refused && !badOption) throw error;
+    const exitCode = error instanceof CommandError ? error.exitCode : USAGE;
+    return { exitCode, stdout: "", stderr: `${error.message.split("\n")[0]}\n` };
+  }
+}

@@ -1,0 +1,67 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { ThermometerLineSchema } from "../formats/thermometer";
+import { drain } from "../processes/cook";
+import { bandShares, shownAtPull } from "./band";
+import { ensembleOptions, type PlannedDone, plannedCook, plannedInput } from "./planned";
+import { hiddenBird, hiddenDraw, linesAt } from "./simulatedThermometer";
+
+const { plan } = sampleRoast();
+
+function planned(quality: "preview" | "settled"): PlannedDone {
+  const outcome = drain(plannedCook(plannedInput(plan), quality));
+  if (outcome.kind !== "done") throw new Error("never met");
+  return outcome;
+}
+
+describe("the plan's simulation", () => {
+  beforeAll(() => void loadKernel());
+
+  it("says the same coarse and fine, within four per cent", () => {
+    const [preview, settled] = [planned("preview"), planned("settled")];
+    expect(Math.abs(preview.pullMinute / settled.pullMinute - 1)).toBeLessThan(0.04);
+    expect(Math.abs(preview.atPull.breastC - settled.atPull.breastC)).toBeLessThan(2);
+  });
+
+  it("hands back pictures in the order of time, from the cold bird to the carving", () => {
+    const { frames, atCarve, history } = planned("preview");
+    expect(frames[0]?.minute).toBe(0);
+    for (const [n, frame] of frames.slice(1).entries()) expect(frame.minute).toBeGreaterThan(frames[n]?.minute ?? 0);
+    expect(atCarve.minute - (frames.at(-1)?.minute ?? 0)).toBeLessThan(10);
+    expect(history.at(-1)).toEqual(atCarve);
+    const [first] = frames[0]?.sections ?? [];
+    expect(
+      [...(first ?? [])].filter((value) => !Number.isNaN(value)).every((value) => Math.abs(value - 4) < 0.01),
+    ).toBe(true);
+  });
+
+  it("has a band around its usual bird, not an empty one and not a boundless one", () => {
+    const { atPull } = planned("preview");
+    const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, shownAtPull(atPull))));
+    expect(p10).toBeLessThan(p50);
+    expect(p50).toBeLessThan(p90);
+    expect(p50).toBeGreaterThan(0.93);
+    expect(p50).toBeLessThan(1.07);
+    expect((p90 - p10) / 2).toBeLessThan(0.2);
+  });
+});
+
+describe("the simulated thermometer", () => {
+  const options = ensembleOptions(plan, { breast: 0, thigh: 0 });
+  const inAtMs = Date.UTC(2026, 8, 27, 8);
+
+  it("is the same hidden bird every time it is asked, so that a closed app can go on", () => {
+    const [first, again] = [hiddenBird(options, "seed"), hiddenBird(options, "seed")];
+    expect(linesAt(again, "seed", inAtMs, inAtMs + 4e6)).toEqual(linesAt(first, "seed", inAtMs, inAtMs + 4e6));
+    expect(hiddenDraw("another")).not.toEqual(hiddenDraw("seed"));
+  });
+
+  it("speaks the documented format, starts cold and grows warmer", () => {
+    const bird = hiddenBird(options, "seed");
+    const at = (minute: number) =>
+      linesAt(bird, "seed", inAtMs, inAtMs + minute * 60_000).map((line) => ThermometerLineSchema.parse(line).celsius);
+    expect(Math.max(...at(0))).toBeLessThan(12);
+    for (const n of [0, 1]) expect(at(120)[n]).toBeGreaterThan((at(60)[n] ?? Number.NaN) + 5);
+  });
+});

@@ -1,0 +1,46 @@
+import { once } from "node:events";
+import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
+import { createServer, type Server } from "node:http";
+import type { AddressInfo } from "node:net";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { makeServer } from "./app";
+
+let server: Server;
+let url: string;
+beforeAll(async () => {
+  const root = mkdtempSync(join(tmpdir(), "bruma-root-"));
+  writeFileSync(join(root, "index.html"), "<title>Bruma</title>");
+  mkdirSync(join(root, "assets"));
+  writeFileSync(join(root, "assets", "kernel.wasm"), Buffer.from([0, 97, 115, 109]));
+  server = createServer(makeServer({ demo: true, root })).listen(0, "127.0.0.1");
+  await once(server, "listening");
+  url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => server.close());
+
+describe("the server", () => {
+  it("says whether it was started as the demo", async () => {
+    expect(await (await fetch(`${url}/api/mode`)).json()).toEqual({ demo: true });
+  });
+
+  it.each(["/", "/roast/abc/plan", "/kitchen"])("answers the app's route %s with the app", async (path) => {
+    expect(await (await fetch(url + path)).text()).toContain("<title>Bruma</title>");
+  });
+
+  it.each(["/assets/none.js", "/api/none"])("does not answer %s with the app", async (path) => {
+    expect((await fetch(url + path)).status).toBe(404);
+  });
+
+  it("serves the kernel as what it is, so that it can be compiled while it streams", async () => {
+    expect((await fetch(`${url}/assets/kernel.wasm`)).headers.get("content-type")).toBe("application/wasm");
+  });
+
+  it("lets the page run its own scripts and the kernel, and nothing from elsewhere", async () => {
+    const policy = (await fetch(url)).headers.get("content-security-policy") ?? "";
+    expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
+    expect(policy).toContain("default-src 'self'");
+    expect(policy).not.toContain("upgrade-insecure-requests");
+  });
+});
