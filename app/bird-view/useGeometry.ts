@@ -3,21 +3,33 @@ import type { CutGeometry } from "../../core/bird/section";
 import type { Cut } from "../../core/bird/shape";
 import { simulations } from "../../workers/simulations";
 
-const known = new Map<Cut, CutGeometry>();
+const asked = new Map<Cut, Promise<CutGeometry>>();
 
-/** Outlines and thermal centres of a cut, made once in a worker; null until they are there. */
+function geometryOf(cut: Cut): Promise<CutGeometry> {
+  const known = asked.get(cut);
+  if (known) return known;
+  const made = simulations.request<"geometry">(`geometry of ${cut}`, { kind: "geometry", cut });
+  asked.set(cut, made);
+  return made;
+}
+
+/** Outlines and thermal centres of a cut, made once in a worker for all pictures; null until they are there. */
 export function useGeometry(cut: Cut): CutGeometry | null {
-  const [, setReady] = useState(0);
+  const [geometry, setGeometry] = useState<{ cut: Cut; made: CutGeometry } | null>(null);
+  const [fault, setFault] = useState<Error | null>(null);
   useEffect(() => {
-    if (known.has(cut)) return;
     let stopped = false;
-    simulations.request<"geometry">(`geometry of ${cut}`, { kind: "geometry", cut }).then((geometry) => {
-      known.set(cut, geometry);
-      if (!stopped) setReady((count) => count + 1);
-    });
+    geometryOf(cut).then(
+      (made) => {
+        if (!stopped) setGeometry({ cut, made });
+      },
+      (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
+    );
     return () => {
       stopped = true;
     };
   }, [cut]);
-  return known.get(cut) ?? null;
+  // Without its outlines there is no picture: the screen's own fault page says so.
+  if (fault) throw fault;
+  return geometry?.cut === cut ? geometry.made : null;
 }

@@ -6,6 +6,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
+import { Sheet } from "../../ui/Sheet";
 import { clockTime, countdown, fieldTime, giveOrTake, instantOf } from "../../ui/time";
 import { NextAction } from "./NextAction";
 import { ReadingForm } from "./ReadingForm";
@@ -101,32 +102,29 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
         {formatTemperature(cook.peak.thigh.celsius, units)} in the thigh. Measure in the deepest meat, off the bone,
         both sides.
       </p>
-      <details className="rounded-2xl border border-line bg-mist-1 px-4 py-2">
-        <summary className="min-h-10 cursor-pointer content-center">Correct something</summary>
-        <div className="flex flex-col gap-3 py-2">
-          <label className="text-sm text-soft">
-            It went in at
-            <input
-              type="datetime-local"
-              defaultValue={fieldTime(inAtMs, plan.zone)}
-              onBlur={(event) => {
-                const ms = instantOf(event.target.value, plan.zone);
-                if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
-              }}
-              className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-            />
-          </label>
-          <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
-          <Button
-            onClick={() => {
-              if (sure) onTakeBack();
-              setSure(!sure);
+      <Sheet opens="Correct something" title="Correct something">
+        <label className="text-sm text-soft">
+          It went in at
+          <input
+            type="datetime-local"
+            defaultValue={fieldTime(inAtMs, plan.zone)}
+            onBlur={(event) => {
+              const ms = instantOf(event.target.value, plan.zone);
+              if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
             }}
-          >
-            {sure ? "Yes, it is not in the oven" : "It is not in yet"}
-          </Button>
-        </div>
-      </details>
+            className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
+          />
+        </label>
+        <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
+        <Button
+          onClick={() => {
+            if (sure) onTakeBack();
+            setSure(!sure);
+          }}
+        >
+          {sure ? "Yes, it is not in the oven" : "It is not in yet"}
+        </Button>
+      </Sheet>
     </>
   );
 }

@@ -5,8 +5,10 @@ import { Caution } from "../../ui/Caution";
 import { Doubt, Fact } from "../../ui/Doubt";
 import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
+import { Sheet } from "../../ui/Sheet";
 import { BAND_EDGES_C, bandColour } from "../../ui/temperatureScale";
 import { UnitField } from "../../ui/UnitField";
+import { Pictures } from "./Pictures";
 
 const TOKENS = [
   "mist-0",
@@ -95,7 +97,11 @@ export function StyleScreen() {
           onSettle={setValue}
         />
         <Caution>Hot juice sits in the cavity: tip it out away from you.</Caution>
+        <Sheet opens="Open a sheet" title="A sheet">
+          <p>Set aside from the main path; Escape leaves.</p>
+        </Sheet>
       </section>
+      <Pictures />
     </div>
   );
 }

@@ -1,0 +1,66 @@
+import { useState } from "react";
+import type { Plan } from "../../../core/formats/roast";
+import type { TaskId } from "../../../core/schedule/backward";
+import { derivePlan } from "../../../core/schedule/derive";
+import { BirdView } from "../../bird-view/BirdView";
+import { ClockView } from "../../clock-view/ClockView";
+import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
+
+const SAMPLE: Plan = {
+  bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen", preSalted: false },
+  thawIn: "fridge",
+  serveAt: "2027-09-26T13:30:00Z",
+  zone: "UTC",
+  method: "hot-start",
+  stages: [
+    { fromMin: 0, airC: 218 },
+    { fromMin: 20, airC: 163 },
+  ],
+  targetC: { breast: 74, thigh: 74 },
+  salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
+  cover: "foil",
+};
+const MINUTE = 60_000;
+
+/** The clock, and the bird at four moments of its cook. */
+export function Pictures() {
+  const { cook, shares } = useSimulatedPlan(SAMPLE);
+  const [selected, setSelected] = useState<TaskId>("roast");
+  const [scrubMs, setScrubMs] = useState(Number.NaN);
+  if (!cook) return null;
+  const { schedule } = derivePlan(SAMPLE, cook.pullMinute, shares, 0);
+  const serveAtMs = Date.parse(SAMPLE.serveAt);
+  return (
+    <>
+      <ClockView
+        schedule={schedule}
+        history={cook.history}
+        zone={SAMPLE.zone}
+        serveAtMs={serveAtMs}
+        scrubMs={Number.isNaN(scrubMs) ? schedule.inAtMs + 90 * MINUTE : scrubMs}
+        selected={selected}
+        onSelect={setSelected}
+        onScrub={setScrubMs}
+        onServe={() => undefined}
+      />
+      <div className="grid gap-6 md:grid-cols-2">
+        {[0.1, 0.4, 0.75, 1].map((share) => {
+          const minute = cook.pullMinute * share;
+          const point = cook.history.find((entry) => entry.minute >= minute) ?? cook.atPull;
+          return (
+            <div key={share} className="h-80">
+              <BirdView
+                cut="whole"
+                frames={cook.frames}
+                minute={minute}
+                targetC={74}
+                units="metric"
+                centresC={{ breast: point.breastC, thigh: point.thighC, coldest: point.coldestC }}
+              />
+            </div>
+          );
+        })}
+      </div>
+    </>
+  );
+}

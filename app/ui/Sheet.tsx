@@ -1,0 +1,36 @@
+import { X } from "lucide-react";
+import { Dialog } from "radix-ui";
+import type { ReactNode } from "react";
+
+interface Props {
+  /** What opens it, as words on a button. */
+  readonly opens: string;
+  readonly title: string;
+  readonly children: ReactNode;
+}
+
+/** Something set aside from the main path: rises from the lower edge, leaves with Escape, and gives the focus back. */
+export function Sheet({ opens, title, children }: Props) {
+  return (
+    <Dialog.Root>
+      <Dialog.Trigger className="min-h-12 self-start rounded-full px-4 underline decoration-line-strong underline-offset-4 hover:decoration-ember">
+        {opens}
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-[oklch(0.2_0.03_235/0.45)]" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[85dvh] max-w-xl flex-col gap-4 overflow-y-auto rounded-t-3xl bg-mist-1 px-5 pb-6 pt-4 text-ink shadow-card"
+        >
+          <div className="flex items-center justify-between">
+            <Dialog.Title className="text-2xl">{title}</Dialog.Title>
+            <Dialog.Close aria-label="Close" className="grid size-12 place-items-center rounded-full hover:bg-mist-2">
+              <X aria-hidden className="size-6" />
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
