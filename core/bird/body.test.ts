@@ -2,7 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
 import { TISSUES, type Tissue } from "../heat/tissue";
-import { makeBody, makeBodyAtGrid, OUTSIDE, ovenMassKg, voxelise } from "./body";
+import { makeBody, makeBodyAtGrid, ovenMassKg, voxelise } from "./body";
+import { OUTSIDE } from "./grid";
 import { CUTS, PART_NAMES } from "./shape";
 
 const massOf = ({ unit, cellSizeM }: ReturnType<typeof makeBody>): number => {

@@ -7,6 +7,7 @@ import { requireBetween } from "../errors";
 import { TISSUE_INDEX, TISSUES } from "../heat/tissue";
 import { constant } from "../sources";
 import { type Exposure, exposures } from "./exposure";
+import { OUTSIDE, type VoxelGrid } from "./grid";
 import { normalAt, type Vec3 } from "./sdf";
 import {
   type BirdShape,
@@ -18,21 +19,6 @@ import {
   partAt,
   type Solid,
 } from "./shape";
-
-export const OUTSIDE = 255;
-
-export interface VoxelGrid {
-  /** Cells along each axis, one cell of padding on every side included; x runs fastest. */
-  readonly nx: number;
-  readonly ny: number;
-  readonly nz: number;
-  /** Tissue of each cell, {@link OUTSIDE} where there is none. */
-  readonly tissue: Uint8Array;
-  /** Unbroken runs of cells along x: start and end (exclusive) in turn. */
-  readonly runs: Int32Array;
-  /** Cells inside the solid. */
-  readonly cellCount: number;
-}
 
 /** Surface cells, one entry a cell, areas in units of a cell face (true area by |n·e|, not the stairs). */
 export interface SurfaceCells {

@@ -2,7 +2,7 @@
  * What each surface cell sees: the oven, the tray below, or the bird's own skin. Rays over the half space above
  * the cell, weighted by the cosine (Lambert), are walked through the voxels until they leave or hit.
  */
-import type { VoxelGrid } from "./body";
+import { OUTSIDE, type VoxelGrid } from "./grid";
 import type { Vec3 } from "./sdf";
 
 export interface Exposure {
@@ -50,7 +50,7 @@ export function exposures(grid: VoxelGrid, cells: readonly number[], normals: re
         const b = Math.round(y);
         const c = Math.round(z);
         if (a >= nx || b < 0 || b >= ny || c < 0 || c >= nz) break;
-        if (tissue[a + nx * (b + ny * c)] !== 255) {
+        if (tissue[a + nx * (b + ny * c)] !== OUTSIDE) {
           blocked = true;
           break;
         }

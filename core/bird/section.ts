@@ -2,7 +2,8 @@
  * Plane cuts through the solid for pictures: the distance field on a fine raster (its zero is a crisp outline) and
  * stencils that read any temperature field of the voxels smoothly at the same points.
  */
-import { type Body, OUTSIDE, thermalCentres, type UnitBody } from "./body";
+import { type Body, thermalCentres, type UnitBody } from "./body";
+import { OUTSIDE } from "./grid";
 import type { DistanceField, Vec3 } from "./sdf";
 import { birdShape, type CentrePart, type Cut, type PartName } from "./shape";
 

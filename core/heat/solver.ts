@@ -4,7 +4,7 @@
  * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
  */
 import type { HeatBody } from "../bird/body";
-import { OUTSIDE } from "../bird/body";
+import { OUTSIDE } from "../bird/grid";
 import type { Vec3 } from "../bird/sdf";
 import { requireBetween } from "../errors";
 import { constant } from "../sources";

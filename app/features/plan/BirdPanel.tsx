@@ -3,8 +3,8 @@ import type { Plan } from "../../../core/formats/roast";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
 import { DragRow } from "./DragRow";
+import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
-import type { PanelProps } from "./StagePanel";
 
 const withBird =
   (change: Partial<Plan["bird"]>) =>

@@ -6,8 +6,8 @@ import { formatTemperature, parseTemperatureC } from "../../../core/units/quanti
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { DragRow } from "./DragRow";
+import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
-import type { PanelProps } from "./StagePanel";
 
 const withStage =
   (n: number, airC: number) =>

@@ -2,8 +2,8 @@ import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime, instantOf } from "../../ui/time";
+import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
-import type { PanelProps } from "./StagePanel";
 
 export function RestPanel({ plan, cook, units }: PanelProps) {
   const { settle } = usePlanStore();

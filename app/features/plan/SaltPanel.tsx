@@ -3,8 +3,8 @@ import { formatSpoons, SALT_KINDS, SALT_NAMES } from "../../../core/kitchen/salt
 import { Fact } from "../../ui/Doubt";
 import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
+import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
-import type { PanelProps } from "./StagePanel";
 
 const withSalt =
   (change: Partial<Plan["salt"]>) =>

@@ -1,20 +1,10 @@
 import { Tabs } from "radix-ui";
-import type { PlannedDone } from "../../../core/forecast/planned";
-import type { Plan } from "../../../core/formats/roast";
 import type { TaskId } from "../../../core/schedule/backward";
-import type { DerivedPlan } from "../../../core/schedule/derive";
-import type { UnitSystem } from "../../../core/units/quantity";
 import { BirdPanel } from "./BirdPanel";
 import { HeatPanel } from "./HeatPanel";
+import type { PanelProps } from "./panelProps";
 import { RestPanel } from "./RestPanel";
 import { SaltPanel } from "./SaltPanel";
-
-export interface PanelProps {
-  readonly plan: Plan;
-  readonly derived: DerivedPlan;
-  readonly cook: PlannedDone;
-  readonly units: UnitSystem;
-}
 
 const PANELS = [
   { id: "bird", name: "Bird", tasks: ["thaw"], Panel: BirdPanel },
