@@ -113,6 +113,12 @@ export const SectionView = memo(function SectionView({
   );
 });
 
+/** Light under dark, so that the cross is seen on every band. */
+const CROSS_STROKES = [
+  { colour: "var(--mist-1)", width: 6 },
+  { colour: "var(--ink)", width: 2.5 },
+] as const;
+
 /** A ring for a thermal centre, a cross for the coldest point; told apart by shape and word. */
 function Mark({
   mark,
@@ -139,22 +145,16 @@ function Mark({
           vectorEffect="non-scaling-stroke"
         />
       ) : (
-        <>
+        CROSS_STROKES.map(({ colour, width }) => (
           <path
+            key={colour}
             d={`M${x - arm},${y}H${x + arm}M${x},${y - arm}V${y + arm}`}
-            stroke="var(--mist-1)"
-            strokeWidth="6"
+            stroke={colour}
+            strokeWidth={width}
             strokeLinecap="round"
             vectorEffect="non-scaling-stroke"
           />
-          <path
-            d={`M${x - arm},${y}H${x + arm}M${x},${y - arm}V${y + arm}`}
-            stroke="var(--ink)"
-            strokeWidth="2.5"
-            strokeLinecap="round"
-            vectorEffect="non-scaling-stroke"
-          />
-        </>
+        ))
       )}
       <text
         x={x}

@@ -6,12 +6,6 @@ import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime } from "../ui/time";
 
-export interface ChartReading {
-  readonly minute: number;
-  readonly part: "breast" | "thigh";
-  readonly celsius: number;
-}
-
 interface Props {
   readonly history: readonly HistoryPoint[];
   readonly targetC: number;
@@ -23,7 +17,6 @@ interface Props {
   readonly units: UnitSystem;
   /** The moment under the scrubber. */
   readonly minute?: number;
-  readonly readings?: readonly ChartReading[];
   readonly width: number;
   readonly height: number;
 }
@@ -38,7 +31,7 @@ const LINES = [
 
 /** Both thermal centres and the coldest point over the cook; the growth zone hatched, the pull with its doubt. */
 export const CentreChart = memo(function CentreChart(props: Props) {
-  const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, readings = [], width, height } = props;
+  const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, width, height } = props;
   const last = history.at(-1)?.minute ?? 1;
   const x = useMemo(() => scaleLinear([0, last], [MARGIN.left, width - MARGIN.right]), [last, width]);
   const y = useMemo(() => scaleLinear([0, 90], [height - MARGIN.bottom, MARGIN.top]), [height]);
@@ -154,24 +147,6 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         <text key={key} x={x(last) + 7} y={ends[n]} fontSize="13.5" fontWeight="600" dominantBaseline="central">
           {label}
         </text>
-      ))}
-      {readings.map((reading) => (
-        <g key={`${reading.part}${reading.minute}`} transform={`translate(${x(reading.minute)} ${y(reading.celsius)})`}>
-          {reading.part === "breast" ? (
-            <circle r="4.5" fill="var(--ember)" stroke="var(--mist-1)" strokeWidth="1.5" />
-          ) : (
-            <rect
-              x="-4"
-              y="-4"
-              width="8"
-              height="8"
-              fill="var(--ember)"
-              stroke="var(--mist-1)"
-              strokeWidth="1.5"
-              transform="rotate(45)"
-            />
-          )}
-        </g>
       ))}
       {minute !== undefined && minute >= 0 && minute <= last && (
         <line x1={x(minute)} x2={x(minute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ink)" strokeWidth="1.5" />

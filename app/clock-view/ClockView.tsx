@@ -47,7 +47,8 @@ export function ClockView(props: Props) {
     () => clockScale(first.startMs, wideFrom, until, Math.max(1, width - GUTTER)),
     [first.startMs, wideFrom, until, width],
   );
-  const warmth = useMemo(() => heatGradient(history), [history]);
+  const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE;
+  const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
   const hours = Math.ceil(wideFrom / (60 * MINUTE)) * 60 * MINUTE;
   const ticks: number[] = [];
   for (let ms = hours; ms < until - 10 * MINUTE; ms += 60 * MINUTE)
@@ -174,13 +175,9 @@ function Tick({ x, label }: { readonly x: number; readonly label: string }) {
 }
 
 /** The bar's own colours: the breast's thermal centre over the time the bar covers. */
-function heatGradient(history: readonly HistoryPoint[]) {
+function heatGradient(history: readonly HistoryPoint[], pullMin: number) {
   return (task: Task): string => {
-    const pull =
-      history.find((point, n) => n > 0 && point.airC < (history[n - 1]?.airC ?? 0) - 60)?.minute ??
-      history.at(-1)?.minute ??
-      0;
-    const part = history.filter((point) => (task.id === "roast" ? point.minute <= pull : point.minute >= pull));
+    const part = history.filter((point) => (task.id === "roast" ? point.minute <= pullMin : point.minute >= pullMin));
     const from = part[0]?.minute ?? 0;
     const span = (part.at(-1)?.minute ?? 1) - from || 1;
     const stops = part

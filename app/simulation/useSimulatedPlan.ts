@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { shownAtPull } from "../../core/forecast/band";
 import type { Quantiles } from "../../core/forecast/ensemble";
 import type { PlannedDone, PlannedInput, PlannedOutcome } from "../../core/forecast/planned";
-import { plannedInput } from "../../core/forecast/planned";
+import { ensembleOf, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import type { NeverMet } from "../../core/processes/cook";
 import { FIRST_SHARES } from "../../core/schedule/derive";
@@ -84,13 +84,12 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
     };
     const refine = async (): Promise<void> => {
       const input = JSON.parse(key) as PlannedInput;
-      const { cut, massKg: boughtKg, startC, stages } = input;
       const outcome = await simulations.request<"plan">("plan", { kind: "plan", input, quality: "settled" });
       if (stopped) return;
       refined.current = key;
       show(outcome);
       if (outcome.kind !== "done") return;
-      const options = { cut, boughtKg, startC, stages, shownC: shownAtPull(outcome.atPull) };
+      const options = ensembleOf(input, shownAtPull(outcome.atPull));
       const shares = await simulations.request<"band">("band", { kind: "band", options });
       if (!stopped) setState((before) => ({ ...before, shares, refining: false }));
     };

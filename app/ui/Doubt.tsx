@@ -4,14 +4,13 @@ interface Props {
   /** In words: "give or take 12 min". */
   readonly doubt: string;
   readonly label: string;
-  readonly large?: boolean;
 }
 
-export function Doubt({ value, doubt, label, large = false }: Props) {
+export function Doubt({ value, doubt, label }: Props) {
   return (
     <div>
       <div className="text-sm text-soft">{label}</div>
-      <div className={`font-display font-semibold leading-none ${large ? "text-4xl" : "text-2xl"}`}>{value}</div>
+      <div className="font-display text-2xl font-semibold leading-none">{value}</div>
       <div
         aria-hidden
         className="mt-1.5 h-1.5 w-full max-w-36 rounded-full"

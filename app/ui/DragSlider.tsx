@@ -12,12 +12,10 @@ interface Props {
   onDrag(value: number): void;
   /** The hand has let go. */
   onSettle(value: number): void;
-  /** Drawn as the track: a CSS background. */
-  readonly track?: string;
 }
 
 /** A value under the hand: everything answers while it moves. */
-export function DragSlider({ label, value, min, max, step, shown, onDrag, onSettle, track }: Props) {
+export function DragSlider({ label, value, min, max, step, shown, onDrag, onSettle }: Props) {
   const id = useId();
   return (
     <div>
@@ -33,10 +31,7 @@ export function DragSlider({ label, value, min, max, step, shown, onDrag, onSett
         onValueCommit={([next]) => next !== undefined && onSettle(next)}
         className="relative flex h-9 w-full touch-none select-none items-center"
       >
-        <Slider.Track
-          className="relative h-2.5 grow rounded-full border border-line-strong bg-mist-2"
-          style={track ? { background: track } : undefined}
-        />
+        <Slider.Track className="relative h-2.5 grow rounded-full border border-line-strong bg-mist-2" />
         <Slider.Thumb
           aria-labelledby={id}
           aria-valuetext={shown}

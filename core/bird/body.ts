@@ -239,8 +239,6 @@ export function ovenMassKg(boughtKg: number, cut: Cut): number {
   return boughtKg * (1 - removed);
 }
 
-/** Cells of the reference bird: fine enough to look at, coarse enough to answer a drag, and coarser for many birds. */
-export const RESOLUTION_M = { picture: 0.0085, ensemble: 0.0125 } as const;
 const REFERENCE_CELL_M = 0.006;
 
 /**

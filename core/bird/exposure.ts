@@ -11,7 +11,7 @@ export interface Exposure {
 }
 
 const DIRECTION_COUNT = 48;
-/** Height of the rack over the tray, and how far the tray reaches past the bird, in cells of a 1 cm grid. */
+/** Height of the rack over the tray, and how far the tray reaches past the bird, as shares of the box. */
 const TRAY_BELOW_SHARE = 0.06;
 const TRAY_REACH_SHARE = 0.08;
 

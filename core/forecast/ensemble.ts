@@ -1,5 +1,5 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
-import { makeBody, RESOLUTION_M } from "../bird/body";
+import { makeBody } from "../bird/body";
 import { CENTRE_PARTS, type CentrePart, type Cut } from "../bird/shape";
 import type { HeatSource } from "../heat/surroundings";
 import { type HistoryPoint, type OvenStage, roasting, WatchedBird } from "../processes/roast";
@@ -24,13 +24,15 @@ export interface Member {
   readonly shown: Record<CentrePart, Float64Array>;
 }
 
+/** Cell size in metres of the reference bird: coarse, since there are many birds. */
+const ENSEMBLE_CELL_M = 0.0125;
 export const ENSEMBLE_STEP_MIN = 4;
 const LONGEST_MEMBER_MIN = 10 * 60;
 
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const traits = traitsOf(draw);
-  const body = makeBody(options.cut, options.boughtKg, RESOLUTION_M.ensemble, traits.breastThickness);
+  const body = makeBody(options.cut, options.boughtKg, ENSEMBLE_CELL_M, traits.breastThickness);
   const bird = new WatchedBird(body);
   bird.solver.startAt(options.startC + traits.startOffsetK);
   const shown = (point: HistoryPoint, part: CentrePart): number =>

@@ -33,13 +33,13 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
 });
 
 /** The same plan as the ensembles take it; the targets are what the thermometer shows at the pull. */
-export const ensembleOptions = (plan: Plan, shownC: Record<CentrePart, number>): EnsembleOptions => ({
-  cut: plan.bird.cut,
-  boughtKg: plan.bird.massKg,
-  startC: FRIDGE_C,
-  stages: plan.stages,
-  shownC,
-});
+export const ensembleOptions = (plan: Plan, shownC: Record<CentrePart, number>): EnsembleOptions =>
+  ensembleOf(plannedInput(plan), shownC);
+
+export const ensembleOf = (
+  { cut, massKg: boughtKg, startC, stages }: PlannedInput,
+  shownC: Record<CentrePart, number>,
+): EnsembleOptions => ({ cut, boughtKg, startC, stages, shownC });
 
 /** Cell sizes in metres of the reference bird: coarse while the hand drags, finer when it rests. */
 export const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075 } as const;
