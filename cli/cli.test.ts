@@ -3,6 +3,7 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
+import { FILE_VERSION } from "../core/formats/file";
 import { sampleFile } from "../tests/helpers/sampleRoast";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";
@@ -24,7 +25,7 @@ describe("the command", () => {
     expect(good.status).toBe(0);
     const bad = outside("roast");
     expect(bad.status).toBe(2);
-    expect(bad.stderr).toContain("command: got roast, allowed is simulate, check");
+    expect(bad.stderr).toContain("command: got roast, allowed is simulate, thaw, salt, check");
   });
 });
 
@@ -46,7 +47,8 @@ describe("simulate", () => {
     );
     expect(status).toBe(0);
     const result = JSON.parse(stdout);
-    expect(Object.keys(result)).toEqual(["pullMinutes", "pullBand", "atPull", "rest", "lethalityLog10", "series"]);
+    const contract = ["pullMinutes", "pullBand", "atPull", "rest", "lethalityLog10", "series"];
+    expect(Object.keys(result)).toEqual(expect.arrayContaining(contract));
     expect(result.atPull.breastC).toBeGreaterThanOrEqual(68);
     expect(result.rest).toMatchObject({ minutes: 10 });
     expect(result.rest.peakBreastC).toBeGreaterThan(result.atPull.breastC);
@@ -63,9 +65,12 @@ describe("simulate", () => {
     [["--mass", "heavy", "--stage", "163C@0m", "--until", "breast=74C"], "mass: got heavy"],
     [["--mass", "90kg", "--stage", "163C@0m", "--until", "breast=74C"], "mass of the turkey: got 90"],
     [["--mass", "6kg", "--stage", "163C", "--until", "breast=74C"], "--stage: got 163C"],
+    [["--mass", "6kg", "--stage", "163C@0m,shield=hat", "--until", "breast=74C"], "--stage shield: got hat"],
+    [["--mass", "6kg", "--stage", "163C@0m,door=open", "--until", "breast=74C"], "--stage option: got door=open"],
+    [["--cut", "crown", "--stuffed"], "--stuffed: a bird cut as crown"],
     [
-      ["--mass", "6kg", "--stage", "163C@0m,shield=breast", "--until", "breast=74C"],
-      "--stage option: got shield=breast",
+      ["--cut", "crown", "--mass", "3kg", "--stage", "163C@0m", "--until", "thigh=74C"],
+      "target: got thigh, allowed is breast for a turkey cut as crown",
     ],
     [["--mass", "6kg", "--stage", "163C@0m", "--until", "wing=74C"], "--until: got wing=74C"],
     [["--mass", "6kg", "--stage", "163C@5m", "--until", "breast=74C"], "first oven stage: got 5"],
@@ -93,7 +98,117 @@ describe("simulate", () => {
       "breast=74C",
     );
     expect(status).toBe(3);
-    expect(stderr).toMatch(/^never met: breast 74 °C; highest was \d+(\.\d)? °C, because/);
+    expect(stderr).toMatch(/^breast 74 °C never met: highest was \d+(\.\d)? °C, because/);
+  });
+});
+
+describe("simulate, with what the contract adds", () => {
+  beforeAll(() => void loadKernel());
+  const answer = (...args: readonly string[]) => {
+    const { status, stdout, stderr } = bruma("simulate", "--grid", "12mm", ...args);
+    expect(stderr).toBe("");
+    expect(status).toBe(0);
+    return JSON.parse(stdout);
+  };
+  const stages = [
+    "--stage",
+    "220C@0m,shield=breast,surface=hot-stone",
+    "--stage",
+    "160C@25m,shield=none,wrap=none,side=up",
+  ];
+
+  it("takes every stage option, heat, species and cut", () => {
+    const { series } = answer("--mass", "14lb", ...stages, "--heat", "fan-oven", "--until", "time=60m");
+    expect(series[0].airC).toBeCloseTo(220, 0);
+    expect(series.at(-1).airC).toBeLessThan(175);
+    for (const heat of ["smoker", "covered-grill", "spit"]) {
+      answer("--species", "chicken", "--mass", "1.8kg", "--heat", heat, "--stage", "180C@0m", "--until", "time=10m");
+    }
+    answer("--species", "duck", "--mass", "2.4kg", "--stage", "180C@0m", "--until", "time=10m");
+    for (const cut of ["parts", "crown", "boneless-breast", "leg-roll"]) {
+      answer("--species", "turkey", "--cut", cut, "--mass", "2kg", "--stage", "180C@0m", "--until", "time=10m");
+    }
+  });
+
+  it("starts from below zero, whichever way it is written, with the giblets still inside", () => {
+    const frozen = answer("--mass", "6kg", "--start", "-18C", "--stage", "163C@0m", "--until", "time=10m");
+    expect(frozen.series[0].breastC).toBe(-18);
+    expect(answer("--mass", "6kg", "--start=-18C", "--stage", "163C@0m", "--until", "time=10m")).toEqual(frozen);
+  });
+
+  it("reads the middle of a filling, and no thigh where there is none", () => {
+    const stuffed = answer("--mass", "6kg", "--stuffed", "--stage", "163C@0m", "--until", "time=60m");
+    expect(stuffed.atPull.fillingC).toBeGreaterThan(20);
+    expect(
+      answer("--cut", "crown", "--mass", "3kg", "--stage", "163C@0m", "--until", "breast=60C").atPull.thighC,
+    ).toBeNull();
+  });
+});
+
+describe("thaw and salt", () => {
+  beforeAll(() => void loadKernel());
+
+  it("thaw says when the last ice is gone", () => {
+    const { status, stdout } = bruma(
+      "thaw",
+      "--species",
+      "chicken",
+      "--mass",
+      "4lb",
+      "--in",
+      "water",
+      "--medium",
+      "12C",
+      "--from",
+      "-18C",
+    );
+    expect(status).toBe(0);
+    const { hours, waterChanges, series } = JSON.parse(stdout);
+    expect(hours).toBeGreaterThan(1);
+    expect(waterChanges).toBe(Math.floor(hours * 2));
+    expect(series.at(-1).coldestC).toBeGreaterThan(-1.1);
+  });
+
+  it("thaw ends with exit 3 where nothing thaws", () => {
+    const { status, stderr } = bruma(
+      "thaw",
+      "--species",
+      "chicken",
+      "--mass",
+      "0.6kg",
+      "--in",
+      "fridge",
+      "--medium",
+      "-2C",
+    );
+    expect(status).toBe(3);
+    expect(stderr).toMatch(/^never thawed: highest at the coldest point was -\d/);
+  });
+
+  it.each([
+    [["thaw", "--mass", "14lb", "--in", "oven", "--medium", "3C"], "--in: got oven"],
+    [["thaw", "--mass", "14lb", "--medium", "90C"], "fridge temperature: got 90"],
+    [["thaw", "--medium", "3C"], "--mass is missing"],
+    [["salt", "--mass", "14lb", "--salt", "rock"], "--salt: got rock"],
+    [["salt", "--mass", "14lb", "--method", "brine", "--water", "1L"], "water for the brine: got 1"],
+    [["salt", "--mass", "14lb", "--percent", "much"], "--percent: got much"],
+    [["salt", "--mass", "14lb", "--hours", "900"], "salting time: got 900"],
+  ])("%j is refused with exit 2", (args, says) => {
+    const { status, stderr } = bruma(...args);
+    expect(status).toBe(2);
+    expect(stderr).toContain(says);
+  });
+
+  it("salt weighs one per cent, in the spoons of the cook's own kind, and says where it has got to", () => {
+    const salt = (...args: readonly string[]) =>
+      JSON.parse(bruma("salt", "--species", "chicken", "--mass", "1.8kg", ...args).stdout);
+    const dry = salt("--method", "dry", "--salt", "light-flake", "--hours", "24");
+    expect(dry).toMatchObject({ grams: 18, teaspoons: 6, spoons: "2 tbsp", percentOfBought: 1 });
+    expect(dry.meatPercent.surfaceCentimetre).toBeGreaterThan(dry.meatPercent.whole);
+    expect(dry.meatPercent.breastCentre).toBeLessThan(0.3);
+    const bath = salt("--method", "equilibrium", "--hours", "48", "--water", "3L");
+    expect(bath.equilibriumPercent).toBeCloseTo(1, 6);
+    expect(bath.meatPercent.whole).toBeLessThan(1);
   });
 });
 
@@ -105,7 +220,7 @@ describe("check", () => {
     writeFileSync(good, JSON.stringify(sampleFile()));
     expect(JSON.parse(bruma("check", good).stdout)).toEqual({
       format: "bruma-roasts",
-      version: 1,
+      version: FILE_VERSION,
       valid: true,
       roasts: 1,
     });

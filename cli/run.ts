@@ -2,15 +2,32 @@
 import { QuantityError } from "../core/errors";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
+import { salt } from "./salt";
 import { simulate } from "./simulate";
+import { thaw } from "./thaw";
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = { simulate, check };
+const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
+  simulate,
+  thaw,
+  salt,
+  check,
+};
 
 export interface Ran {
   readonly exitCode: number;
   readonly stdout: string;
   readonly stderr: string;
 }
+
+/** Node takes "--start -18C" for two options; a value that begins with a minus and a digit is a value. */
+const joinNegatives = (args: readonly string[]): string[] =>
+  args.reduce<string[]>((joined, word) => {
+    const before = joined.at(-1);
+    if (before?.startsWith("--") && !before.includes("=") && /^[-−]\d/.test(word)) {
+      joined[joined.length - 1] = `${before}=${word}`;
+    } else joined.push(word);
+    return joined;
+  }, []);
 
 /** Refusals become one line and their exit code; any other error is a fault of the program and is thrown on. */
 export function run([name = "", ...args]: readonly string[]): Ran {
@@ -21,7 +38,7 @@ export function run([name = "", ...args]: readonly string[]): Ran {
         USAGE,
         `command: got ${name || "nothing"}, allowed is ${Object.keys(COMMANDS).join(", ")}`,
       );
-    return { exitCode: 0, stdout: `${JSON.stringify(command(args))}\n`, stderr: "" };
+    return { exitCode: 0, stdout: `${JSON.stringify(command(joinNegatives(args)))}\n`, stderr: "" };
   } catch (error) {
     const refused = error instanceof CommandError || error instanceof QuantityError;
     const badOption =

@@ -1,54 +1,51 @@
 /** `simulate`: one roast and its rest, from options to the JSON of the contract. */
 import { parseArgs } from "node:util";
+import { SPECIES } from "../core/bird/anatomy";
 import { makeBodyAtGrid } from "../core/bird/body";
-import { type CentrePart, CUTS, type Cut, SPECIES } from "../core/bird/shape";
+import { CUTS, type FormChoice, hasCavity } from "../core/bird/form";
+import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
 import { QuantityError } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
-import type { Cover, HeatSource } from "../core/heat/surroundings";
-import { cooking, drain, type Targets } from "../core/processes/cook";
-import type { HistoryPoint, OvenStage } from "../core/processes/roast";
+import { HEAT_SOURCES } from "../core/heat/ovens";
+import { COVERS, type Cover } from "../core/heat/surroundings";
+import type { HistoryPoint } from "../core/processes/bird";
+import { cooking, drain, type NeverMet } from "../core/processes/cook";
+import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
+import { constant } from "../core/sources";
 import { parseDurationS, parseMassKg, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
-
-function oneOf<Value extends string>(
-  option: string,
-  value: string | undefined,
-  allowed: readonly Value[],
-  fallback?: Value,
-): Value {
-  const found = allowed.find((known) => known === (value ?? fallback));
-  if (found === undefined)
-    throw new CommandError(USAGE, `${option}: got ${value ?? "nothing"}, allowed is ${allowed.join(", ")}`);
-  return found;
-}
-
-/** The one choice of a stage option that this version computes. */
-const STAGE_OPTIONS: Record<string, string> = { shield: "none", wrap: "none", side: "up", surface: "rack" };
+import { oneOf, required, tenth } from "./options";
 
 function parseStage(text: string): OvenStage {
   const [when, ...options] = text.split(",");
   const [air, from] = (when ?? "").split("@");
   if (!air || !from) throw new CommandError(USAGE, `--stage: got ${text}, allowed is TEMPERATURE@TIME such as 163C@0m`);
-  for (const option of options) {
-    const [name = "", value = ""] = option.split("=");
-    if (STAGE_OPTIONS[name] !== value) {
-      const computed = Object.entries(STAGE_OPTIONS)
-        .map((entry) => entry.join("="))
-        .join(", ");
-      throw new CommandError(USAGE, `--stage option: got ${option}, this version computes ${computed}`);
+  const arrangement = options.map((option) => {
+    const [name = "", value] = option.split("=");
+    const choices = STAGE_CHOICES[name as keyof typeof STAGE_CHOICES] as readonly string[] | undefined;
+    if (!choices) {
+      throw new CommandError(
+        USAGE,
+        `--stage option: got ${option}, allowed is ${Object.keys(STAGE_CHOICES).join(", ")}`,
+      );
     }
-  }
-  return { airC: parseTemperatureC(air), fromMin: parseDurationS(from) / 60 };
+    return [name, oneOf(`--stage ${name}`, value, choices)];
+  });
+  return { airC: parseTemperatureC(air), fromMin: parseDurationS(from) / 60, ...Object.fromEntries(arrangement) };
 }
 
-function parseUntil(text: string): { targetsC: Targets; timeMin?: number } {
-  const targetsC: Partial<Record<CentrePart, number>> = {};
+function parseUntil(text: string): { targetsC: CentreTemperatures; timeMin?: number } {
+  const targetsC: Partial<Record<Centre, number>> = {};
   let timeMin: number | undefined;
   for (const condition of text.split(",")) {
     const [name, value = ""] = condition.split("=");
+    const centre = CENTRES.find((known) => known === name);
     if (name === "time") timeMin = parseDurationS(value) / 60;
-    else if (name === "breast" || name === "thigh") targetsC[name] = parseTemperatureC(value);
-    else throw new CommandError(USAGE, `--until: got ${condition}, allowed is breast=70C, thigh=74C or time=120m`);
+    else if (centre) targetsC[centre] = parseTemperatureC(value);
+    else {
+      const allowed = "breast=70C, thigh=74C, filling=74C or time=120m";
+      throw new CommandError(USAGE, `--until: got ${condition}, allowed is ${allowed}`);
+    }
   }
   return { targetsC, ...(timeMin !== undefined && { timeMin }) };
 }
@@ -60,29 +57,48 @@ function parseRest(text: string | undefined): { restMin: number; cover: Cover } 
   for (const option of options) {
     const [name, value] = option.split("=");
     if (name !== "cover")
-      throw new CommandError(USAGE, `--rest option: got ${option}, allowed is cover=none|foil|towels`);
-    cover = oneOf("cover", value, ["none", "foil", "towels"]);
+      throw new CommandError(USAGE, `--rest option: got ${option}, allowed is cover=${COVERS.join("|")}`);
+    cover = oneOf("--rest cover", value, COVERS);
   }
   return { restMin: parseDurationS(minutes) / 60, cover };
 }
 
-const tenth = (value: number): number => Math.round(value * 10) / 10;
-const seriesPoint = (point: HistoryPoint) => ({
-  minute: tenth(point.minute),
-  airC: tenth(point.airC),
-  breastC: tenth(point.breastC),
-  thighC: tenth(point.thighC),
-  coldestC: tenth(point.coldestC),
+const rounded = (celsius: number | undefined): number | null => (celsius === undefined ? null : tenth(celsius));
+const seriesPoint = ({ minute, airC, centresC, coldestC }: HistoryPoint) => ({
+  minute: tenth(minute),
+  airC: tenth(airC),
+  breastC: rounded(centresC.breast),
+  thighC: rounded(centresC.thigh),
+  ...(centresC.filling !== undefined && { fillingC: tenth(centresC.filling) }),
+  coldestC: tenth(coldestC),
 });
 
+/** "never met: highest was …, because …" */
+function neverMet({ centre, targetC, highestC, afterMin, airC }: NeverMet): CommandError {
+  const why =
+    airC < targetC + 25
+      ? `the air around the bird is only at ${tenth(airC)} °C and its wet skin stays below that`
+      : `it hardly warms any more after ${tenth(afterMin / 60)} hours`;
+  return new CommandError(
+    NEVER_MET,
+    `${centre} ${tenth(targetC)} °C never met: highest was ${tenth(highestC)} °C, because ${why}`,
+  );
+}
+
+/** The answer without its band: for fits, which need hundreds. */
+export const simulateAlone = (args: readonly string[]): unknown => answer(args, false);
+
 /** @throws CommandError with the exit code of the contract; QuantityError for values out of range */
-export function simulate(args: readonly string[]): unknown {
+export const simulate = (args: readonly string[]): unknown => answer(args, true);
+
+function answer(args: readonly string[], withBand: boolean): unknown {
   const { values } = parseArgs({
     args: [...args],
     options: {
       species: { type: "string" },
       mass: { type: "string" },
       cut: { type: "string" },
+      legs: { type: "string" },
       start: { type: "string" },
       heat: { type: "string" },
       stuffed: { type: "boolean" },
@@ -92,53 +108,66 @@ export function simulate(args: readonly string[]): unknown {
       grid: { type: "string" },
     },
   });
-  oneOf("--species", values.species, SPECIES, "turkey");
-  const cut = oneOf<Cut>("--cut", values.cut, CUTS, "whole");
-  const source = oneOf<HeatSource>("--heat", values.heat, ["oven", "fan-oven"], "oven");
-  if (values.stuffed) throw new CommandError(USAGE, "--stuffed: this version computes the empty cavity only");
-  if (!values.mass) throw new CommandError(USAGE, "--mass is missing, such as --mass 14lb");
-  if (!values.stage?.length) throw new CommandError(USAGE, "--stage is missing, such as --stage 163C@0m");
-  if (!values.until) throw new CommandError(USAGE, "--until is missing, such as --until breast=74C,thigh=74C");
-  const boughtKg = parseMassKg(values.mass);
-  const stages = values.stage.map(parseStage).sort((a, b) => a.fromMin - b.fromMin);
-  const until = parseUntil(values.until);
-  const startC = parseTemperatureC(values.start ?? "4C");
+  const species = oneOf("--species", values.species, SPECIES, "turkey");
+  const cut = oneOf("--cut", values.cut, CUTS, "whole");
+  if (values.stuffed && !hasCavity(cut)) {
+    throw new CommandError(USAGE, `--stuffed: a bird cut as ${cut} has no cavity to stuff, allowed is --cut whole`);
+  }
+  const startC = parseTemperatureC(values.start ?? `${constant("fridgeC")}C`);
+  const form: FormChoice = {
+    species,
+    cut,
+    legs: oneOf("--legs", values.legs, ["tied", "open"], "tied"),
+    // The bag of giblets cannot come out of a bird that is frozen.
+    cavity: values.stuffed ? "stuffed" : startC < constant("freezingPointC") && hasCavity(cut) ? "giblets" : "empty",
+  };
+  const boughtKg = parseMassKg(required("--mass", values.mass, "--mass 14lb"));
+  const until = parseUntil(required("--until", values.until, "--until breast=74C,thigh=74C"));
+  const stages = required("--stage", values.stage, "--stage 163C@0m")
+    .map(parseStage)
+    .sort((a, b) => a.fromMin - b.fromMin);
+  const source = oneOf("--heat", values.heat, HEAT_SOURCES, "oven");
   const grid = /^([\d.]+)\s*mm$/.exec(values.grid ?? "5mm");
   if (!grid) throw new QuantityError("--grid", values.grid, "a cell size such as 5mm");
+  const fillingC = values.stuffed ? constant("stuffingStartC") : startC;
+  const body = makeBodyAtGrid(form, boughtKg, Number(grid[1]) / 1000);
   const outcome = drain(
     cooking({
-      body: makeBodyAtGrid(cut, boughtKg, Number(grid[1]) / 1000),
+      body,
       startC,
+      fillingC,
       stages,
       source,
       finish: { kind: "until", ...until },
       ...parseRest(values.rest),
     }),
   );
-  if (outcome.kind === "never-met") {
-    const { part, targetC, highestC, afterMin } = outcome;
-    const why = `the oven as set does not carry it further in ${afterMin / 60} hours`;
-    throw new CommandError(
-      NEVER_MET,
-      `never met: ${part} ${targetC} °C; highest was ${tenth(highestC)} °C, because ${why}`,
-    );
-  }
-  const { pullMinute, atPull, peak, atCarve, history, logReduction } = outcome;
+  if (outcome.kind === "never-met") throw neverMet(outcome);
+  const { pullMinute, atPull, peak, atCarve, history, logReduction, indices, vapourLostKg } = outcome;
   const stoppedByTime = until.timeMin !== undefined && pullMinute >= until.timeMin;
-  const shares = stoppedByTime
-    ? { p10: 1, p90: 1 }
-    : drain(bandShares({ cut, boughtKg, startC, stages, source, shownC: until.targetsC }));
+  const shares =
+    stoppedByTime || !withBand
+      ? { p10: 1, p90: 1 }
+      : drain(bandShares({ form, boughtKg, startC, fillingC, stages, source, shownC: until.targetsC }));
   return {
     pullMinutes: tenth(pullMinute),
     pullBand: { p10: tenth(pullMinute * shares.p10), p90: tenth(pullMinute * shares.p90) },
-    atPull: { breastC: tenth(atPull.breastC), thighC: tenth(atPull.thighC), coldestC: tenth(atPull.coldestC) },
+    atPull: {
+      breastC: rounded(atPull.centresC.breast),
+      thighC: rounded(atPull.centresC.thigh),
+      ...(atPull.centresC.filling !== undefined && { fillingC: tenth(atPull.centresC.filling) }),
+      coldestC: tenth(atPull.coldestC),
+    },
     rest: {
       minutes: tenth(atCarve.minute - pullMinute),
-      peakBreastC: tenth(peak.breast.celsius),
-      endBreastC: tenth(atCarve.breastC),
-      endThighC: tenth(atCarve.thighC),
+      peakBreastC: rounded(peak.breast?.celsius),
+      peakThighC: rounded(peak.thigh?.celsius),
+      endBreastC: rounded(atCarve.centresC.breast),
+      endThighC: rounded(atCarve.centresC.thigh),
     },
     lethalityLog10: tenth(logReduction),
+    vapourShare: Math.round((vapourLostKg / body.massKg) * 1000) / 1000,
+    indices,
     series: history.map(seriesPoint),
   };
 }

@@ -43,8 +43,8 @@ const fitted = (value: number, unit: string, what: string): Constant => ({
   what,
   origin: {
     kind: "fitted",
-    script: "by hand; npm run science prints the residuals",
-    cases: "unstuffed turkey rows of the USDA FSIS roasting table, and one flat hot turkey",
+    script: "tools/fit.ts (npm run fit), residuals in tools/fitted.json",
+    cases: "the cases of tests/outside/cases.ts marked for the fit",
   },
 });
 
@@ -68,82 +68,192 @@ export const SOURCES = {
   boundWaterPerProtein: published(0.4, "kg/kg", "water bound to protein that does not freeze", HANDBOOK),
 
   // The bird as bought
-  gibletShare: practice(0.06, "kg/kg", "neck and giblets as a share of the bought turkey"),
-  backboneShare: practice(0.06, "kg/kg", "backbone and wishbone cut out of a spatchcocked bird, of the bird as bought"),
+  turkeyGibletShare: practice(0.06, "kg/kg", "neck and giblets as a share of the bought turkey"),
+  chickenGibletShare: practice(0.04, "kg/kg", "neck and giblets as a share of the bought chicken"),
+  duckGibletShare: practice(0.07, "kg/kg", "neck and giblets as a share of the bought duck"),
+  backboneShare: practice(
+    0.06,
+    "kg/kg",
+    "backbone (and wishbone) cut out of a flat or jointed bird, of the bird as bought",
+  ),
+
+  breastThicknessPower: published(
+    0.1,
+    "1",
+    "thickness of the breast against body size grows with this power of the mass within a species",
+    "breast yield rises with body weight in every published cut-up yield table for turkeys and broilers; the power is an estimate",
+  ),
 
   // Oven and surface
-  ovenConvectionWPerM2K: fitted(12, "W/m²K", "convective heat-transfer coefficient in a still oven"),
+  ovenConvectionWPerM2K: fitted(13.7, "W/m²K", "convective heat-transfer coefficient in a still oven"),
+  fanConvectionWPerM2K: published(
+    36,
+    "W/m²K",
+    "convective heat-transfer coefficient with a fan; correlations give 20 to 40 for 1.5 to 4 m/s over such a body",
+    HEAT_TEXT,
+  ),
+  draughtConvectionWPerM2K: chosen(
+    16,
+    "W/m²K",
+    "convection in a smoker, a covered grill or at a spit",
+    "a chimney draws air past the bird at a few tenths of a metre a second, between a still oven and a fan",
+  ),
   skinEmissivity: published(0.9, "1", "emissivity of skin and meat", HEAT_TEXT),
   ovenVapourPa: chosen(
     6_000,
     "Pa",
-    "vapour pressure in the oven around a roasting bird",
+    "vapour pressure in the oven around one roasting bird",
     "a vented oven holds about 4 % of water vapour by mass; the fit was repeated at 3 and 10 kPa",
   ),
-  crustVapourDiffusivityM2PerS: fitted(2.44e-6, "m²/s", "vapour diffusivity through the dry crust"),
+  smokeVapourPa: chosen(
+    8_000,
+    "Pa",
+    "vapour pressure in a smoker or covered grill",
+    "burning fuel and a water pan add to what the bird gives off",
+  ),
+  crustVapourDiffusivityM2PerS: fitted(2.32e-6, "m²/s", "vapour diffusivity through the dry crust"),
   crustConductivityWPerMK: chosen(
     0.2,
     "W/mK",
     "heat conductivity of dry skin",
     "between dry protein (0.18 by Choi and Okos) and raw skin; finish times move by under 2 % from 0.15 to 0.3",
   ),
-  crustDepthPerVapourM3PerKg: fitted(8e-3, "m³/kg", "retreat of the wet front for each kg of vapour lost per m²"),
-  crustDepthMostM: chosen(
+  crustDepthPerVapourM3PerKg: fitted(0.0091, "m³/kg", "retreat of the wet front for each kg of vapour lost per m²"),
+  crustDepthMostM: fitted(
     0.0025,
     "m",
-    "deepest retreat of the wet front",
-    "skin and the dried rim under it are 1 to 3 mm; beneath, juice pressed out of the meat keeps it wet",
+    "deepest retreat of the wet front: skin and the dried rim under it; beneath, juice keeps it wet",
   ),
-  panSideShare: fitted(0.45, "1", "exchange of a face that looks at the tray, as a share of an open face"),
-  crevicedConvectionShare: chosen(
-    0.3,
-    "1",
-    "convection left in a crevice that sees only the bird's own skin",
-    "air in a crevice is nearly still; leg joints measured by cooks are the slow places",
-  ),
-  cavityWPerM2K: fitted(1.0, "W/m²K", "heat-transfer coefficient at the wall of the empty cavity"),
+  panSideShare: fitted(0.324, "1", "exchange of a face that looks at the tray, as a share of an open face"),
+  crevicedConvectionShare: fitted(0.338, "1", "convection left in a crevice that sees only the bird's own skin"),
+  cavityWPerM2K: fitted(1.19, "W/m²K", "heat-transfer coefficient at the wall of the empty cavity"),
   cavityVentShare: chosen(
     0.25,
     "1",
     "pull of the oven air on the cavity air, against the cavity's own walls",
     "one open end; the closed cavity (0) is in the spread",
   ),
-  fanConvectionShare: practice(2.2, "1", "convection with a fan against a still oven"),
   ovenLagMin: practice(8, "min", "time constant of a household oven after a change of the dial"),
+  ovenSwingK: practice(4, "K", "swing of a thermostat about its dial, amplitude"),
+  ovenSwingMin: practice(9, "min", "period of a thermostat's swing"),
+  doorLossMin: chosen(0.6, "min", "time constant of the air while the door is open", "a minute takes most of it out"),
+  doorWallLossMin: chosen(
+    30,
+    "min",
+    "time constant of the walls while the door is open",
+    "steel and enamel of some mm",
+  ),
+  airRecoveryMin: chosen(1.5, "min", "time constant of the air back to the walls", "little heat is in it"),
+  wallRecoveryMin: chosen(4, "min", "time constant of the walls behind the thermostat", "inner walls are thin steel"),
+  dryAfterBasteShare: chosen(
+    0.5,
+    "1",
+    "dryness of the skin left after basting",
+    "liquid wets the surface and half runs off; what the crust took hours to build is not undone",
+  ),
+  spitFireShare: chosen(0.12, "1", "share of a spit bird's surroundings that is open fire", "a fire bed to one side"),
+  spitFireC: chosen(500, "°C", "radiating temperature of embers and flame, as seen past ash", "glowing, not white hot"),
+
+  // Foil, pans and stones
+  foilEmissivity: published(0.1, "1", "emissivity of used aluminium foil", HEAT_TEXT),
+  foilGapWPerM2K: chosen(6, "W/m²K", "still air between loose foil and skin", "5 mm of air at 0.03 W/mK"),
+  foilVapourShare: chosen(0.15, "1", "evaporation left under loose foil", "vapour escapes only at the edges"),
+  wrapGapWPerM2K: chosen(20, "W/m²K", "steam and juice between a tight wrap and skin", "1.5 mm at 0.03 W/mK"),
+  panContactWPerM2K: published(
+    120,
+    "W/m²K",
+    "contact of meat with a hot pan or stone; measured values for patties run from 100 to 250",
+    "Pan, Singh and Rumsey, Journal of Food Engineering 2000, contact-heating of meat patties",
+  ),
+  contactAreaShare: chosen(0.25, "1", "share of pan or stone that the bird covers and cools", "of a tray its size"),
+  contactVapourShare: chosen(0.1, "1", "evaporation left where meat lies on something", "steam escapes at the rim"),
+  vegetablesContactWPerM2K: chosen(15, "W/m²K", "contact with a bed of vegetables", "a few touching points and steam"),
+  panHeatJPerM2K: chosen(6_000, "J/m²K", "heat held by a roasting tin", "1.5 mm of steel"),
+  stoneHeatJPerM2K: chosen(35_000, "J/m²K", "heat held by a preheated stone and pan", "18 mm of stone"),
+  vegetablesHeatJPerM2K: chosen(120_000, "J/m²K", "heat held by a bed of vegetables", "3 cm of them"),
+  underlayOvenWPerM2K: chosen(25, "W/m²K", "oven to tray, stone or vegetables", "convection and radiation at 180 °C"),
+  stuffingStartC: chosen(
+    50,
+    "°C",
+    "bread stuffing as it goes into the bird",
+    "hot broth on bread, filled in at once, as advised",
+  ),
 
   // Rest
   kitchenC: chosen(21, "°C", "kitchen air", "an ordinary warm kitchen"),
   kitchenVapourPa: chosen(1_200, "Pa", "vapour pressure in the kitchen", "about half of saturation at 21 °C"),
   stillAirWPerM2K: published(5, "W/m²K", "natural convection in still air", HEAT_TEXT),
-  foilEmissivity: published(0.1, "1", "emissivity of used aluminium foil", HEAT_TEXT),
-  foilConvectionShare: chosen(
-    0.5,
-    "1",
-    "convection left under loose foil",
-    "two still-air films in series, skin to foil and foil to room",
-  ),
-  foilVapourShare: chosen(0.15, "1", "evaporation left under loose foil", "vapour escapes only at the edges"),
   towelConductanceWPerM2K: chosen(
     2.5,
     "W/m²K",
     "conductance of two dry towels over foil",
     "about 16 mm of fabric at 0.04 W/mK",
   ),
+  boxLossShare: chosen(
+    0.15,
+    "1",
+    "fall from the bird's skin to the air of an insulated box, as a share of skin above kitchen",
+    "about 1 W/K through 3 cm of foam against 6 W/K from bird to air",
+  ),
+
+  // Thaw and fridge
+  fridgeC: published(4, "°C", "fridge, at or below 40 °F", "USDA FSIS, Refrigeration and food safety"),
+  fridgeConvectionWPerM2K: chosen(
+    10,
+    "W/m²K",
+    "convection around a bird on a fridge shelf",
+    "natural convection helped by a small fan; of 4 to 12, the value that meets the FSIS thaw rows; radiation is added",
+  ),
+  shelfAirWPerK: chosen(
+    3,
+    "W/K",
+    "exchange of air between a shelf and the rest of the fridge",
+    "9 m³/h drift past a bird that fills its shelf; of 2 to 8, the value that meets the FSIS thaw rows",
+  ),
+  fridgeHumidity: chosen(0.6, "1", "relative humidity of fridge air", "a frost-free fridge is dry"),
+  wrapperWPerM2K: chosen(60, "W/m²K", "packing around a frozen bird", "tight film, half a millimetre of air and frost"),
+  bathWPerM2K: published(150, "W/m²K", "natural convection in cold water", HEAT_TEXT),
+  bagWPerM2K: chosen(
+    130,
+    "W/m²K",
+    "leak-proof bag around a bird under water",
+    "4 to 5 mm of trapped water at 0.6 W/mK",
+  ),
+  bathPerBirdKgPerKg: practice(2, "kg/kg", "water in the tub for each kg of bird"),
+  waterChangeMin: published(30, "min", "interval between changes of cold water", "USDA FSIS, The big thaw"),
+
+  // Salt in meat
+  saltDiffusivityM2PerS: published(
+    2e-10,
+    "m²/s",
+    "diffusivity of salt in cold muscle; published values run from 1 to 4·10⁻¹⁰",
+    "Graiver, Pinotti, Califano and Zaritzky, Meat Science 2006 (pork), and others",
+  ),
+  skinSaltShare: chosen(0.3, "1", "salt through skin against lean", "fat holds no salt; the water in skin is less"),
+  brineSaturation: published(0.36, "kg/kg", "salt that a kg of cold water can hold", "CRC Handbook of Chemistry"),
+  dryMoistureKgPerM2: chosen(0.15, "kg/m²", "water that dry salt draws to the surface", "a film of 0.15 mm wets it"),
+
+  // Cooling and reheating
+  coolingFromC: published(57, "°C", "cooling is timed from here, 135 °F", "FDA Food Code"),
+  coolingFirstC: published(21, "°C", "first step of cooling, 70 °F", "FDA Food Code"),
+  coolingLastC: published(5, "°C", "end of cooling, 41 °F", "FDA Food Code"),
+  coolingFirstMin: published(120, "min", "longest time to the first step", "FDA Food Code"),
+  coolingAllMin: published(360, "min", "longest time in all", "FDA Food Code"),
+  trayBottomWPerM2K: chosen(
+    20,
+    "W/m²K",
+    "oven through a metal tray into meat",
+    "the oven's film; metal and juice add little",
+  ),
+
+  // Indices
+  saltHoldsJuiceShare: practice(0.25, "1", "share of cooking loss that 1 % of salt in the meat holds back"),
+  browningPerMinAt140C: chosen(0.04, "1/min", "browning of dry skin at 140 °C; 1 is golden", "25 min at 140 °C"),
+  browningPer10K: chosen(2, "1", "browning for each 10 K more", "Maillard browning doubles to trebles in 10 K"),
+  renderPerMinAt80C: chosen(0.012, "1/min", "fat running from under a duck's skin at 80 °C", "about half in an hour"),
 
   // Safety
   guidelineC: published(74, "°C", "safe minimum for poultry, 165 °F", "USDA FSIS, Safe minimum internal temperatures"),
-  salmonellaDMin: published(
-    25.2 / 7,
-    "min",
-    "decimal reduction time of Salmonella in chicken at 60 °C (140 °F), about 1 % fat",
-    "USDA FSIS cooking guideline, time–temperature tables",
-  ),
-  salmonellaZK: published(
-    5.56,
-    "K",
-    "z value of Salmonella, 10 °F",
-    "USDA FSIS cooking guideline, time–temperature tables",
-  ),
   zoneLowC: published(4, "°C", "lower end of the zone where bacteria grow", "USDA FSIS"),
   zoneHighC: published(60, "°C", "upper end of the zone where bacteria grow", "USDA FSIS"),
   minimumOvenC: published(163, "°C", "lowest oven for a whole bird, 325 °F", FSIS_ROASTING),
@@ -153,6 +263,8 @@ export const SOURCES = {
   lightFlakeDensityShare: practice(0.5, "1", "light hollow flake against table salt, by volume"),
   denseFlakeDensityShare: practice(0.8, "1", "dense rolled flake against table salt, by volume"),
   fineSaltDensityShare: practice(0.95, "1", "fine sea salt against table salt, by volume"),
+  injectionShare: practice(0.1, "kg/kg", "brine injected for each kg of bird"),
+  preSaltedPercent: practice(0.8, "%", "salt in a bird sold salted or injected, by mass"),
   drySaltPercent: practice(1, "%", "dry salt by mass of the bird as bought; usual 0.7 to 1.5"),
 
   // Clock
@@ -183,7 +295,7 @@ export const SOURCES = {
     "breeds differ and a flat bird is pressed more or less; a tape measure would halve it",
   ),
   startSdK: chosen(1.5, "K", "start temperature of the bird", "fridges differ from shelf to shelf"),
-  probeSdK: chosen(1.5, "K", "reading against thermal centre", "a probe some millimetres off, and its calibration"),
+  probeSdM: practice(0.006, "m", "tip of a probe off the thermal centre, along the way it was pushed in"),
 } as const satisfies Record<string, Constant>;
 
 export type ConstantName = keyof typeof SOURCES;

@@ -1,10 +1,12 @@
 /**
  * The demo: a made-up scenario. The open-day lunch of a harbour light's volunteer keepers to plan, a roast in
- * progress at the simulated thermometer, and a turkey that came out late, with its readings. Actual readings come
+ * progress at the simulated thermometer, and three of the past with their readings: a turkey that came out late, a duck
+ * in a fan oven, a winter chicken in parts. Actual readings come
  * from the simulated thermometer's hidden birds, predictions from the plan's own simulation: nothing is invented.
  */
 import { TZDate } from "@date-fns/tz";
-import { minuteShown, shownAt } from "../core/forecast/ensemble";
+import { centresOf } from "../core/bird/form";
+import { minuteAllShown, shownAt } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
 import type { Plan, Roast, RoastReading } from "../core/formats/roast";
 import { type MethodId, methodById } from "../core/methods/methods";
@@ -20,17 +22,34 @@ const SLOW_SEED = "late-19";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
-function plan(bird: Partial<Plan["bird"]>, method: MethodId, serveAtMs: number, zone: string): Plan {
+function plan(
+  bird: Partial<Plan["bird"]>,
+  method: MethodId,
+  serveAtMs: number,
+  zone: string,
+  change: Partial<Plan> = {},
+): Plan {
   return {
-    bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen", preSalted: false, ...bird },
+    bird: {
+      species: "turkey",
+      cut: "whole",
+      legs: "tied",
+      cavity: "empty",
+      massKg: 5.8,
+      state: "frozen",
+      preSalted: false,
+      ...bird,
+    },
     thawIn: "fridge",
     serveAt: iso(serveAtMs),
     zone,
+    heat: "oven",
     method,
     stages: [...methodById(method).stages],
     targetC: { breast: 74, thigh: 74 },
     salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
     cover: "foil",
+    ...change,
   };
 }
 
@@ -44,41 +63,96 @@ function openDay(nowMs: number, zone: string): number {
   }
 }
 
-async function lateTurkey(nowMs: number, zone: string): Promise<{ roast: Roast; readings: RoastReading[] }> {
-  const day = new TZDate(nowMs - 58 * DAY, zone);
-  const serveAtMs = new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), 18, 0, zone).getTime();
-  const wet = plan({ massKg: 6.4, preSalted: true }, "steady", serveAtMs, zone);
-  const inAtMs = serveAtMs - 5 * 60 * MINUTE;
-  const predicted = await predictPull(wet, inAtMs);
-  const goals = { breast: predicted.pullBreastC, thigh: predicted.pullThighC };
-  const { shownC: _, ...options } = ensembleOptions(wet, goals);
+interface Past {
+  readonly id: string;
+  readonly title: string;
+  readonly notes: string;
+  readonly daysAgo: number;
+  /** On the table, local hour; into the oven so many minutes before. */
+  readonly serveHour: number;
+  readonly leadMin: number;
+  /** Which hidden bird it was. */
+  readonly seed: string;
+  plan(serveAtMs: number): Plan;
+}
+
+/** A roast of the past: predicted by the plan's simulation, what happened by a hidden bird of the thermometer. */
+async function pastRoast(past: Past, nowMs: number, zone: string): Promise<{ roast: Roast; readings: RoastReading[] }> {
+  const day = new TZDate(nowMs - past.daysAgo * DAY, zone);
+  const serveAtMs = new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), past.serveHour, 0, zone).getTime();
+  const planned = past.plan(serveAtMs);
+  const inAtMs = serveAtMs - past.leadMin * MINUTE;
+  const predicted = await predictPull(planned, inAtMs);
+  const { shownC, ...options } = ensembleOptions(planned, predicted.pullC);
   const hidden = await simulations.request<"thermometer">("thermometer", {
     kind: "thermometer",
     options,
-    seed: SLOW_SEED,
+    seed: past.seed,
   });
-  const pulledMin = Math.max(minuteShown(hidden, "breast", goals.breast), minuteShown(hidden, "thigh", goals.thigh));
+  const pulledMin = minuteAllShown(hidden, shownC);
   const pulledMs = inAtMs + pulledMin * MINUTE;
   const readings: RoastReading[] = [];
-  for (let minute = 60; minute <= pulledMin; minute += 10) {
-    for (const part of ["breast", "thigh"] as const) {
+  for (let minute = Math.min(60, 0.3 * pulledMin); minute <= pulledMin; minute += 10) {
+    for (const part of centresOf(planned.bird)) {
       const celsius = Math.round(shownAt(hidden, part, minute) * 10) / 10;
       readings.push({ at: iso(inAtMs + minute * MINUTE), part, celsius, source: "simulated" });
     }
   }
   return {
     roast: {
-      id: "demo-late",
-      title: "Wet-brined turkey that came late",
+      id: past.id,
+      title: past.title,
       createdAt: iso(serveAtMs - 6 * DAY),
-      plan: wet,
+      plan: planned,
       happened: { inAt: iso(inAtMs), predicted, pulledAt: iso(pulledMs), carvedAt: iso(pulledMs + 25 * MINUTE) },
-      notes: "Brined two days in the bag, so no more salt. The oven runs cool: believe the thermometer at two hours.",
+      notes: past.notes,
       thermometer: "simulated",
     },
     readings,
   };
 }
+
+const pastRoasts = (zone: string): readonly Past[] => [
+  {
+    id: "demo-late",
+    title: "Wet-brined turkey that came late",
+    notes: "Brined two days in the bag, so no more salt. The oven runs cool: believe the thermometer at two hours.",
+    daysAgo: 58,
+    serveHour: 18,
+    leadMin: 300,
+    seed: SLOW_SEED,
+    plan: (serveAtMs) => plan({ massKg: 6.4, preSalted: true }, "steady", serveAtMs, zone),
+  },
+  {
+    id: "demo-duck",
+    title: "Duck in the fan oven",
+    notes: "Poured off two cups of fat for potatoes. Legs could have stayed in ten minutes more.",
+    daysAgo: 110,
+    serveHour: 19,
+    leadMin: 165,
+    seed: "duck-3",
+    plan: (serveAtMs) =>
+      plan({ species: "duck", massKg: 2.4, state: "fresh" }, "steady", serveAtMs, zone, {
+        heat: "fan-oven",
+        stages: [{ fromMin: 0, airC: 165 }],
+        salt: { kind: "fine", percent: 0.8, saltHours: 12, dryHours: 12 },
+      }),
+  },
+  {
+    id: "demo-parts",
+    title: "Winter chicken in parts",
+    notes: "Breasts out first, legs ten minutes later. Everything hot at once, and no carving.",
+    daysAgo: 305,
+    serveHour: 13,
+    leadMin: 80,
+    seed: "parts-2",
+    plan: (serveAtMs) =>
+      plan({ species: "chicken", cut: "parts", massKg: 1.9, state: "fresh" }, "hot-flat", serveAtMs, zone, {
+        salt: { kind: "dense-flake", percent: 1, saltHours: 12, dryHours: 0 },
+        cover: "none",
+      }),
+  },
+];
 
 /** Fills an empty demo database; one that holds anything is left alone. */
 export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> {
@@ -87,7 +161,8 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> 
   const lunchMs = openDay(nowMs, zone);
   const inAtMs = nowMs - 75 * MINUTE;
   const sunday = plan({ massKg: 4.6, state: "fresh" }, "hot-start", nowMs + 175 * MINUTE, zone);
-  const late = await lateTurkey(nowMs, zone);
+  const past: Awaited<ReturnType<typeof pastRoast>>[] = [];
+  for (const each of pastRoasts(zone)) past.push(await pastRoast(each, nowMs, zone));
   await saveRoast(db, {
     id: "demo-open-day",
     title: "Open-day lunch at the harbour light",
@@ -106,6 +181,8 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> 
     notes: "",
     thermometer: "simulated",
   });
-  await saveRoast(db, late.roast);
-  await addReadings(db, late.roast.id, late.readings);
+  for (const { roast, readings } of past) {
+    await saveRoast(db, roast);
+    await addReadings(db, roast.id, readings);
+  }
 }

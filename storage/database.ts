@@ -1,5 +1,6 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable } from "dexie";
+import { roastWithForm } from "../core/formats/migrations";
 import type { Roast, RoastReading } from "../core/formats/roast";
 
 export type StoredReading = RoastReading & { readonly key?: number; readonly roastId: string };
@@ -24,5 +25,14 @@ export class BrumaDatabase extends Dexie {
       readings: "++key, roastId, [roastId+at]",
       preferences: "id",
     });
+    // Version 2, birds of every kind and cut: the same rows, each carried to the new shape.
+    this.version(2).upgrade((change) =>
+      change
+        .table("roasts")
+        .toCollection()
+        .modify((row, place) => {
+          place.value = roastWithForm(row);
+        }),
+    );
   }
 }

@@ -1,4 +1,5 @@
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
@@ -11,6 +12,22 @@ beforeEach(async () => {
 });
 
 const exported = (): Promise<string> => exportRoasts(db, new Date(0));
+
+describe("the database", () => {
+  it("carries roasts stored by version 1 forward", async () => {
+    const name = `old-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(1).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
+    const roast = JSON.parse(JSON.stringify(sampleRoast("old")));
+    delete roast.plan.bird.legs;
+    delete roast.plan.bird.cavity;
+    delete roast.plan.heat;
+    await old.table("roasts").add(roast);
+    old.close();
+    const now = new BrumaDatabase(name);
+    expect(await now.roasts.get("old")).toEqual(sampleRoast("old"));
+  });
+});
 
 describe("stored roasts", () => {
   it("come out as they went in, through a file and another database", async () => {

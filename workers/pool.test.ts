@@ -22,7 +22,7 @@ class Stand implements WorkerLike {
 const job = {
   kind: "thermometer",
   seed: "x",
-  options: { cut: "whole", boughtKg: 5, startC: 4, stages: [] },
+  options: { form: { species: "turkey", cut: "whole" }, boughtKg: 5, startC: 4, stages: [] },
 } as const satisfies Job;
 
 function pool() {
@@ -43,7 +43,11 @@ describe("the worker pool", () => {
     const { workers, ask } = pool();
     const answer = ask("a");
     await nextTurn();
-    const result = { draw: [], stepMin: 4, shown: { breast: new Float64Array(), thigh: new Float64Array() } };
+    const result = {
+      draw: [],
+      minutes: new Float64Array(),
+      shown: { breast: new Float64Array(), thigh: new Float64Array() },
+    };
     workers[0]?.answer({ kind: "done", id: 1, result });
     expect(await answer).toBe(result);
   });

@@ -2,6 +2,7 @@
 import { shownAtPull } from "../core/forecast/band";
 import { ensembleOptions, plannedInput } from "../core/forecast/planned";
 import type { Plan, PredictionRecord } from "../core/formats/roast";
+import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
 
 const MINUTE_MS = 60_000;
@@ -14,15 +15,14 @@ export async function predictPull(plan: Plan, inAtMs: number): Promise<Predictio
     quality: "settled",
   });
   if (cook.kind === "never-met")
-    throw new Error(`the oven as planned never brings the ${cook.part} to ${cook.targetC} °C`);
+    throw new Error(`the oven as planned never brings the ${cook.centre} to ${cook.targetC} °C`);
   const options = ensembleOptions(plan, shownAtPull(cook.atPull));
-  const shares = await simulations.request<"band">("predict", { kind: "band", options });
+  const shares = await bandOverPool("predict", options);
   const at = (share: number): string => new Date(inAtMs + cook.pullMinute * share * MINUTE_MS).toISOString();
   return {
     pullP10At: at(shares.p10),
     pullP50At: at(1),
     pullP90At: at(shares.p90),
-    pullBreastC: cook.atPull.breastC,
-    pullThighC: cook.atPull.thighC,
+    pullC: cook.atPull.centresC,
   };
 }

@@ -1,25 +1,32 @@
 /** What the page and its workers say to one another: a discriminated union, matched by `id`. */
-import type { CutGeometry } from "../core/bird/section";
-import type { Cut } from "../core/bird/shape";
+import type { BirdForm, FormChoice } from "../core/bird/form";
+import type { FormGeometry } from "../core/bird/section";
 import type { Forecast, Reading } from "../core/forecast/assimilate";
-import type { EnsembleOptions, Member, Quantiles } from "../core/forecast/ensemble";
+import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
+import type { Draw } from "../core/forecast/prior";
+import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
 export type Job =
   | { readonly kind: "plan"; readonly input: PlannedInput; readonly quality: PictureQuality }
-  | { readonly kind: "band"; readonly options: EnsembleOptions }
+  | { readonly kind: "life"; readonly form: FormChoice; readonly massKg: number; readonly before: BeforeOven }
+  | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
   | { readonly kind: "forecast"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
-  | { readonly kind: "geometry"; readonly cut: Cut }
+  | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "thermometer"; readonly options: Omit<EnsembleOptions, "shownC">; readonly seed: string };
+
+/** What came before the oven, without the bird itself: it stays where it was computed. */
+export type LifeSummary = Omit<LivedSoFar, "bird">;
 
 /** The forecast without its members: they stay where they were computed. */
 export type ForecastSummary = Omit<Forecast, "members">;
 
 export interface Results {
   plan: PlannedOutcome;
-  band: Quantiles;
+  life: LifeSummary;
+  members: Member[];
   forecast: ForecastSummary;
-  geometry: CutGeometry;
+  geometry: FormGeometry;
   thermometer: Member;
 }
 

@@ -2,12 +2,13 @@
  * A thin shell around the core: runs one job at a time in short slices, so that a cancel is heard between two slices
  * and a superseded job ends there.
  */
-import { cutGeometry } from "../core/bird/section";
+import { formGeometry } from "../core/bird/section";
 import { forecasting } from "../core/forecast/assimilate";
-import { bandShares } from "../core/forecast/band";
+import { runEnsemble } from "../core/forecast/ensemble";
 import { plannedCook } from "../core/forecast/planned";
 import { hiddenBird } from "../core/forecast/simulatedThermometer";
 import { installKernel } from "../core/heat/arena";
+import { beforeOven } from "../core/processes/life";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 
 const SLICE_MS = 12;
@@ -18,14 +19,18 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
   switch (job.kind) {
     case "plan":
       return yield* plannedCook(job.input, job.quality);
-    case "band":
-      return yield* bandShares(job.options);
+    case "life": {
+      const { bird: _, ...summary } = yield* beforeOven(job.form, job.massKg, job.before);
+      return summary;
+    }
+    case "members":
+      return yield* runEnsemble(job.options, job.draws);
     case "forecast": {
       const { members: _, ...summary } = yield* forecasting(job.options, job.readings);
       return summary;
     }
     case "geometry":
-      return cutGeometry(job.cut);
+      return formGeometry(job.form);
     case "thermometer":
       return hiddenBird(job.options, job.seed);
   }
@@ -44,7 +49,10 @@ function breath(): Promise<void> {
 }
 
 function buffersOf(result: Results[Job["kind"]]): Transferable[] {
-  return "frames" in result ? result.frames.flatMap((frame) => frame.sections.map((section) => section.buffer)) : [];
+  if (!("frames" in result)) return [];
+  return result.frames.flatMap((frame) =>
+    ("sections" in frame ? frame.sections : [...frame.temperatureC, ...frame.saltPercent]).map(({ buffer }) => buffer),
+  );
 }
 
 async function run(id: number, job: Job): Promise<void> {

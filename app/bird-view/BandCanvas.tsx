@@ -1,13 +1,16 @@
 import { useEffect, useRef } from "react";
 import type { SectionPlane } from "../../core/bird/section";
 import { useSize } from "../chart/useSize";
-import { BAND_EDGES_C, bandColour, temperatureColour } from "../ui/temperatureScale";
+import { temperatureColour } from "../ui/temperatureScale";
+import type { BandScale } from "./bandScale";
 import { traceAbove } from "./isolines";
 
 interface Props {
   readonly plane: SectionPlane;
   readonly field: Float32Array;
-  readonly targetC: number;
+  readonly bands: BandScale;
+  /** Drawn as a line; none when left out. */
+  readonly target?: number | undefined;
   /** SVG path of the skin, in columns and rows. */
   readonly outline: string;
 }
@@ -16,7 +19,7 @@ interface Props {
 export const ROOM = 2;
 
 /** The isotherm bands inside the outline, painted; the SVG above it carries the lines and words. */
-export function BandCanvas({ plane, field, targetC, outline }: Props) {
+export function BandCanvas({ plane, field, bands, target, outline }: Props) {
   const { ref, width, height } = useSize<HTMLDivElement>();
   const canvas = useRef<HTMLCanvasElement>(null);
   const { columns, rows } = plane;
@@ -36,23 +39,23 @@ export function BandCanvas({ plane, field, targetC, outline }: Props) {
     context.clip(new Path2D(outline));
     let least = Number.POSITIVE_INFINITY;
     let most = Number.NEGATIVE_INFINITY;
-    for (const celsius of field) {
-      if (celsius < least) least = celsius;
-      if (celsius > most) most = celsius;
+    for (const value of field) {
+      if (value < least) least = value;
+      if (value > most) most = value;
     }
-    const first = BAND_EDGES_C.findLast((edge) => edge <= least) ?? (BAND_EDGES_C[0] as number);
-    context.fillStyle = bandColour(first);
+    const first = bands.edges.findLast((edge) => edge <= least) ?? (bands.edges[0] as number);
+    context.fillStyle = bands.colourOf(first);
     context.fillRect(-ROOM, -ROOM, across, down);
-    for (const edge of BAND_EDGES_C) {
+    for (const edge of bands.edges) {
       if (edge <= first || edge > most) continue;
       context.beginPath();
       traceAbove(field, columns, rows, edge, context);
-      context.fillStyle = bandColour(edge);
+      context.fillStyle = bands.colourOf(edge);
       context.fill();
     }
-    if (least < targetC && most > targetC) {
+    if (target !== undefined && least < target && most > target) {
       context.beginPath();
-      traceAbove(field, columns, rows, targetC, context);
+      traceAbove(field, columns, rows, target, context);
       const pixel = devicePixelRatio / scale;
       context.strokeStyle = "rgb(255 255 255 / 0.95)";
       context.lineWidth = 3.5 * pixel;
@@ -64,7 +67,7 @@ export function BandCanvas({ plane, field, targetC, outline }: Props) {
       context.setLineDash([]);
     }
     context.restore();
-  }, [field, targetC, outline, columns, rows, width, height]);
+  }, [field, bands, target, outline, columns, rows, width, height]);
   return (
     <div ref={ref} className="absolute inset-0" aria-hidden="true">
       <canvas

@@ -1,48 +1,54 @@
 import { useMemo } from "react";
-import type { CutGeometry, Section } from "../../core/bird/section";
-import type { Cut } from "../../core/bird/shape";
-import type { PictureFrame } from "../../core/forecast/planned";
+import type { FormChoice } from "../../core/bird/form";
+import type { Vec3 } from "../../core/bird/sdf";
+import { type FormGeometry, pointOn, type Section } from "../../core/bird/section";
+import { CENTRES, type Centre, type CentreTemperatures } from "../../core/bird/solid";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { SALT_BANDS, TEMPERATURE_BANDS } from "./bandScale";
 import { blend } from "./isolines";
+import { CUT_NAMES } from "./names";
+import { SaltKey } from "./SaltKey";
 import { type SectionMark, SectionView } from "./SectionView";
 import { TemperatureKey } from "./TemperatureKey";
 import { useGeometry } from "./useGeometry";
 
+/** A moment of the bird: a field on each of its sections. */
+export interface BirdFrame {
+  readonly minute: number;
+  readonly sections: readonly Float32Array[];
+  readonly coldestAt?: Vec3 | undefined;
+}
+
 interface Props {
-  readonly cut: Cut;
-  readonly frames: readonly PictureFrame[];
-  /** Minutes since the bird went in. */
+  readonly form: FormChoice;
+  readonly shows: "temperature" | "salt";
+  readonly frames: readonly BirdFrame[];
+  /** The moment shown, on the frames' own clock. */
   readonly minute: number;
   readonly targetC: number;
   readonly units: UnitSystem;
-  readonly centresC: { readonly breast: number; readonly thigh: number; readonly coldest: number };
+  /** Marked on the picture where they are known. */
+  readonly centresC: CentreTemperatures;
+  readonly coldestC: number;
 }
 
 const NO_MARKS: readonly SectionMark[] = [];
-const LETTERS = { breast: "A", thigh: "B" } as const;
-
-/** The bird at one moment: the long cut that reads as a bird, and the two across breast and thigh. */
-export function BirdView({ cut, ...rest }: Props) {
-  const geometry = useGeometry(cut);
-  return geometry ? <Drawn cut={cut} geometry={geometry} {...rest} /> : null;
+const LETTERS = ["A", "B", "C"] as const;
+/** The bird at one moment: the long cut that reads as a bird, and those across its thermal centres. */
+export function BirdView({ form, ...rest }: Props) {
+  const geometry = useGeometry(form);
+  return geometry ? <Drawn form={form} geometry={geometry} {...rest} /> : null;
 }
 
-function Drawn({
-  cut,
-  geometry,
-  frames,
-  minute,
-  targetC,
-  units,
-  centresC,
-}: Props & { readonly geometry: CutGeometry }) {
-  const { sections, centres } = geometry;
+function Drawn(props: Props & { readonly geometry: FormGeometry }) {
+  const { form, geometry, shows, frames, minute, targetC, units, centresC, coldestC } = props;
+  const { sections, centres, view } = geometry;
   const after = Math.max(
     0,
     frames.findIndex((frame) => frame.minute >= minute),
   );
-  const to = (minute > (frames.at(-1)?.minute ?? 0) ? frames.at(-1) : frames[after]) as PictureFrame;
-  const from = (frames[after - 1] ?? to) as PictureFrame;
+  const to = (minute > (frames.at(-1)?.minute ?? 0) ? frames.at(-1) : frames[after]) as BirdFrame;
+  const from = (frames[after - 1] ?? to) as BirdFrame;
   const share = from === to ? 0 : (minute - from.minute) / (to.minute - from.minute);
   const fields = useMemo(
     () =>
@@ -51,81 +57,93 @@ function Drawn({
       ),
     [sections, from, to, share],
   );
-  const marks = useMemo<SectionMark[]>(
-    () => [
-      { kind: "centre", label: `breast ${formatTemperature(centresC.breast, units)}`, at: centres.breast },
-      { kind: "centre", label: `thigh ${formatTemperature(centresC.thigh, units)}`, at: centres.thigh },
-      { kind: "coldest", label: `coldest ${formatTemperature(centresC.coldest, units)}`, at: to.coldestAt },
-    ],
-    [centres, centresC.breast, centresC.thigh, centresC.coldest, to, units],
-  );
-  const cuts = useMemo(() => cutLines(cut, sections), [cut, sections]);
-  const [main, breast, thigh] = sections as [Section, Section, Section];
-  const [mainField, breastField, thighField] = fields as [Float32Array, Float32Array, Float32Array];
-  const stacked = cut === "whole";
+  const marks = useMemo<SectionMark[]>(() => {
+    if (shows === "salt") return [];
+    const found: SectionMark[] = [];
+    for (const centre of CENTRES) {
+      const at = centres[centre];
+      const celsius = centresC[centre];
+      if (at && celsius !== undefined) {
+        found.push({ kind: "centre", label: `${centre} ${formatTemperature(celsius, units)}`, at });
+      }
+    }
+    if (to.coldestAt) {
+      found.push({ kind: "coldest", label: `coldest ${formatTemperature(coldestC, units)}`, at: to.coldestAt });
+    }
+    return found;
+  }, [shows, centres, centresC, coldestC, to, units]);
+  const cuts = useMemo(() => cutLines(sections), [sections]);
+  const [main, ...across] = sections as [Section, ...Section[]];
+  const [mainField, ...acrossFields] = fields as [Float32Array, ...Float32Array[]];
+  const bands = shows === "salt" ? SALT_BANDS : TEMPERATURE_BANDS;
+  const target = shows === "salt" ? undefined : targetC;
   return (
     <div className="flex h-full min-h-0 flex-col gap-1">
-      <div className={`grid min-h-0 grow gap-2 ${stacked ? "grid-cols-[2.4fr_1fr]" : "grid-cols-[1.35fr_1fr]"}`}>
+      <div
+        className={`grid min-h-0 grow gap-2 ${view === "side" ? "grid-cols-[2.4fr_1fr]" : "grid-cols-[1.35fr_1fr]"}`}
+      >
         <figure className="flex min-h-0 flex-col">
           <div className="relative min-h-0 grow [&>div]:absolute [&>div]:inset-0">
             <SectionView
               section={main}
               field={mainField}
-              targetC={targetC}
+              bands={bands}
+              target={target}
               marks={marks}
               cuts={cuts}
-              textSize={cut === "whole" ? 4.4 : 5}
-              label={mainLabel(cut, centresC, units)}
+              textSize={view === "side" ? 4.4 : 5}
+              label={mainLabel(form, centresC, coldestC, units)}
             />
           </div>
           <figcaption className="text-center text-sm text-soft">
-            {cut === "whole"
-              ? "Cut lengthwise through both thermal centres, neck to the left"
-              : "Cut level, seen from above, neck at the top"}
+            {view === "side"
+              ? `Cut lengthwise through ${Object.keys(centres).length > 1 ? "the thermal centres" : "the thermal centre"}${form.cut === "leg-roll" ? "" : ", neck to the left"}`
+              : `Cut level, seen from above${form.cut === "spatchcock" ? ", neck at the top" : ""}`}
           </figcaption>
         </figure>
-        <div className="grid min-h-0 grid-rows-2 gap-1">
-          {(
-            [
-              ["breast", breast, breastField],
-              ["thigh", thigh, thighField],
-            ] as const
-          ).map(([part, section, field]) => (
-            <figure key={part} className="flex min-h-0 flex-col">
+        <div className={`grid min-h-0 gap-1 ${across.length > 1 ? "grid-rows-2" : "grid-rows-[60%]"}`}>
+          {across.map((section, n) => (
+            <figure key={section.plane.id} className="flex min-h-0 flex-col">
               <div className="relative min-h-0 grow [&>div]:absolute [&>div]:inset-0">
                 <SectionView
                   section={section}
-                  field={field}
-                  targetC={targetC}
+                  field={acrossFields[n] as Float32Array}
+                  bands={bands}
+                  target={target}
                   marks={NO_MARKS}
                   textSize={8}
-                  label={`Cut ${LETTERS[part]}, across the ${part}`}
+                  label={`Cut ${LETTERS[n]}, across the ${section.plane.id}`}
                 />
               </div>
               <figcaption className="text-center text-sm text-soft">
-                <b className="text-ink">{LETTERS[part]}</b> across the {part}
+                <b className="text-ink">{LETTERS[n]}</b> across the {section.plane.id}
               </figcaption>
             </figure>
           ))}
         </div>
       </div>
-      <TemperatureKey units={units} targetC={targetC} />
+      {shows === "salt" ? <SaltKey /> : <TemperatureKey units={units} targetC={targetC} />}
     </div>
   );
 }
 
-function mainLabel(cut: Cut, { breast, thigh, coldest }: Props["centresC"], units: UnitSystem): string {
+function mainLabel(form: FormChoice, centresC: CentreTemperatures, coldestC: number, units: UnitSystem): string {
   const t = (celsius: number) => formatTemperature(celsius, units);
-  return `${cut === "whole" ? "Whole" : "Spatchcocked"} turkey, cut open: breast ${t(breast)}, thigh ${t(thigh)}, coldest point ${t(coldest)}`;
+  const read = (Object.entries(centresC) as [Centre, number][]).map(([centre, celsius]) => `${centre} ${t(celsius)}`);
+  return `${CUT_NAMES[form.cut]} ${form.species}, cut open: ${[...read, `coldest point ${t(coldestC)}`].join(", ")}`;
 }
 
-/** The two cross cuts as lines on the long one. */
-function cutLines(cut: Cut, sections: readonly Section[]) {
-  return sections.slice(1).map(({ plane }) => {
-    const y = plane.origin[1];
-    const letter = LETTERS[plane.id as keyof typeof LETTERS];
-    return cut === "whole"
-      ? { letter, from: [0.014, y, 0.122] as const, to: [0.097, y, -0.095] as const }
-      : { letter, from: [-0.21, y, 0] as const, to: [0.21, y, 0] as const };
+/** The cross cuts as lines on the long one: where its own raster has their y. */
+function cutLines([main, ...across]: readonly Section[]) {
+  if (!main) return [];
+  const { plane } = main;
+  const lengthwise = plane.across[1] !== 0;
+  return across.map((section, n) => {
+    const y = section.plane.origin[1];
+    const place = (y - plane.origin[1]) / plane.stepM;
+    const letter = LETTERS[n] as string;
+    return lengthwise
+      ? { letter, from: pointOn(plane, -place, 3), to: pointOn(plane, -place, plane.rows - 2) }
+      : { letter, from: pointOn(plane, 3, -place), to: pointOn(plane, plane.columns - 2, -place) };
   });
 }

@@ -2,6 +2,7 @@ import { memo, useMemo } from "react";
 import type { Vec3 } from "../../core/bird/sdf";
 import { projectOn, type Section } from "../../core/bird/section";
 import { BandCanvas, ROOM } from "./BandCanvas";
+import type { BandScale } from "./bandScale";
 import { pathInside } from "./isolines";
 
 export interface SectionMark {
@@ -12,9 +13,10 @@ export interface SectionMark {
 
 interface Props {
   readonly section: Section;
-  /** Temperatures at the section's samples, °C. */
+  /** Values at the section's samples. */
   readonly field: Float32Array;
-  readonly targetC: number;
+  readonly bands: BandScale;
+  readonly target?: number | undefined;
   readonly marks: readonly SectionMark[];
   /** Other planes seen edge on, with their letters. */
   readonly cuts?: readonly { readonly letter: string; readonly from: Vec3; readonly to: Vec3 }[];
@@ -29,7 +31,8 @@ const NEAR_M = 0.025;
 export const SectionView = memo(function SectionView({
   section,
   field,
-  targetC,
+  bands,
+  target,
   marks,
   cuts = [],
   label,
@@ -59,7 +62,7 @@ export const SectionView = memo(function SectionView({
           />
         </svg>
       )}
-      <BandCanvas plane={section.plane} field={field} targetC={targetC} outline={outline} />
+      <BandCanvas plane={section.plane} field={field} bands={bands} target={target} outline={outline} />
       <svg viewBox={box} className="absolute inset-0 h-full w-full" role="img" aria-label={label}>
         <path
           d={outline}

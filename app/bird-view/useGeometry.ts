@@ -1,35 +1,39 @@
 import { useEffect, useState } from "react";
-import type { CutGeometry } from "../../core/bird/section";
-import type { Cut } from "../../core/bird/shape";
+import { birdForm, type FormChoice, formKey } from "../../core/bird/form";
+import type { FormGeometry } from "../../core/bird/section";
 import { simulations } from "../../workers/simulations";
 
-const asked = new Map<Cut, Promise<CutGeometry>>();
+const asked = new Map<string, Promise<FormGeometry>>();
 
-function geometryOf(cut: Cut): Promise<CutGeometry> {
-  const known = asked.get(cut);
+function geometryOf(choice: FormChoice): Promise<FormGeometry> {
+  const form = birdForm(choice);
+  const key = formKey(form);
+  const known = asked.get(key);
   if (known) return known;
-  const made = simulations.request<"geometry">(`geometry of ${cut}`, { kind: "geometry", cut });
-  asked.set(cut, made);
+  const made = simulations.request<"geometry">(`geometry of ${key}`, { kind: "geometry", form });
+  asked.set(key, made);
   return made;
 }
 
-/** Outlines and thermal centres of a cut, made once in a worker for all pictures; null until they are there. */
-export function useGeometry(cut: Cut): CutGeometry | null {
-  const [geometry, setGeometry] = useState<{ cut: Cut; made: CutGeometry } | null>(null);
+/** Outlines and thermal centres of a form, made once in a worker for all pictures; null until they are there. */
+export function useGeometry(choice: FormChoice): FormGeometry | null {
+  const key = formKey(birdForm(choice));
+  const [geometry, setGeometry] = useState<{ key: string; made: FormGeometry } | null>(null);
   const [fault, setFault] = useState<Error | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for the form
   useEffect(() => {
     let stopped = false;
-    geometryOf(cut).then(
+    geometryOf(choice).then(
       (made) => {
-        if (!stopped) setGeometry({ cut, made });
+        if (!stopped) setGeometry({ key, made });
       },
       (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
     );
     return () => {
       stopped = true;
     };
-  }, [cut]);
+  }, [key]);
   // Without its outlines there is no picture: the screen's own fault page says so.
   if (fault) throw fault;
-  return geometry?.cut === cut ? geometry.made : null;
+  return geometry?.key === key ? geometry.made : null;
 }

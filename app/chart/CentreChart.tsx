@@ -1,7 +1,8 @@
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { memo, useMemo } from "react";
-import type { HistoryPoint } from "../../core/processes/roast";
+import type { Centre } from "../../core/bird/solid";
+import type { HistoryPoint } from "../../core/processes/bird";
 import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime } from "../ui/time";
@@ -23,29 +24,39 @@ interface Props {
 
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
-const LINES = [
-  { key: "thighC", label: "thigh", width: 2.5, dash: "9 4" },
-  { key: "breastC", label: "breast", width: 3, dash: undefined },
-  { key: "coldestC", label: "coldest", width: 1.75, dash: "2 4" },
-] as const;
+type Curve = Centre | "coldest";
+const LINES: readonly { readonly key: Curve; readonly width: number; readonly dash: string | undefined }[] = [
+  { key: "thigh", width: 2.5, dash: "9 4" },
+  { key: "breast", width: 3, dash: undefined },
+  { key: "filling", width: 2.5, dash: "4 3" },
+  { key: "coldest", width: 1.75, dash: "2 4" },
+];
+const valueC = (point: HistoryPoint, key: Curve): number =>
+  key === "coldest" ? point.coldestC : (point.centresC[key] ?? Number.NaN);
 
 /** Both thermal centres and the coldest point over the cook; the growth zone hatched, the pull with its doubt. */
 export const CentreChart = memo(function CentreChart(props: Props) {
   const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, width, height } = props;
-  const last = history.at(-1)?.minute ?? 1;
+  const end = history.at(-1);
+  const last = end?.minute ?? 1;
   const x = useMemo(() => scaleLinear([0, last], [MARGIN.left, width - MARGIN.right]), [last, width]);
   const y = useMemo(() => scaleLinear([0, 90], [height - MARGIN.bottom, MARGIN.top]), [height]);
+  // A crown has no thigh: only what this bird has is drawn.
+  const lines = useMemo(
+    () => LINES.filter(({ key }) => history[0] && !Number.isNaN(valueC(history[0], key))),
+    [history],
+  );
   const paths = useMemo(
     () =>
-      LINES.map(({ key }) =>
+      lines.map(({ key }) =>
         line<HistoryPoint>(
           (point) => x(point.minute),
-          (point) => y(point[key]),
+          (point) => y(valueC(point, key)),
         )(history as HistoryPoint[]),
       ),
-    [history, x, y],
+    [history, x, y, lines],
   );
-  const ends = spread(LINES.map(({ key }) => y(history.at(-1)?.[key] ?? 0)));
+  const ends = spread(lines.map(({ key }) => y(end ? valueC(end, key) : 0)));
   const ticksC =
     units === "metric"
       ? [0, 20, 40, 60, 80]
@@ -134,18 +145,18 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       </text>
       {paths.map((path, n) => (
         <path
-          key={LINES[n]?.key}
+          key={lines[n]?.key}
           d={path ?? ""}
           fill="none"
           stroke="var(--ink)"
-          strokeWidth={LINES[n]?.width}
-          strokeDasharray={LINES[n]?.dash}
+          strokeWidth={lines[n]?.width}
+          strokeDasharray={lines[n]?.dash}
           strokeLinecap="round"
         />
       ))}
-      {LINES.map(({ key, label }, n) => (
+      {lines.map(({ key }, n) => (
         <text key={key} x={x(last) + 7} y={ends[n]} fontSize="13.5" fontWeight="600" dominantBaseline="central">
-          {label}
+          {key}
         </text>
       ))}
       {minute !== undefined && minute >= 0 && minute <= last && (

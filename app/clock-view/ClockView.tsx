@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { HistoryPoint } from "../../core/processes/roast";
+import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
@@ -174,7 +174,11 @@ function Tick({ x, label }: { readonly x: number; readonly label: string }) {
   );
 }
 
-/** The bar's own colours: the breast's thermal centre over the time the bar covers. */
+/** The centre a bird is first judged by: its breast, or what it has. */
+const firstCentreC = ({ centresC }: HistoryPoint): number =>
+  centresC.breast ?? centresC.thigh ?? centresC.filling ?? Number.NaN;
+
+/** The bar's own colours: the first thermal centre over the time the bar covers. */
 function heatGradient(history: readonly HistoryPoint[], pullMin: number) {
   return (task: Task): string => {
     const part = history.filter((point) => (task.id === "roast" ? point.minute <= pullMin : point.minute >= pullMin));
@@ -182,7 +186,11 @@ function heatGradient(history: readonly HistoryPoint[], pullMin: number) {
     const span = (part.at(-1)?.minute ?? 1) - from || 1;
     const stops = part
       .filter((_, n) => n % 8 === 0)
-      .map((point) => `${temperatureColour(point.breastC)} ${(((point.minute - from) / span) * 100).toFixed(0)}%`);
-    return stops.length > 1 ? `linear-gradient(90deg, ${stops.join(", ")})` : temperatureColour(part[0]?.breastC ?? 20);
+      .map(
+        (point) => `${temperatureColour(firstCentreC(point))} ${(((point.minute - from) / span) * 100).toFixed(0)}%`,
+      );
+    return stops.length > 1
+      ? `linear-gradient(90deg, ${stops.join(", ")})`
+      : temperatureColour(part[0] ? firstCentreC(part[0]) : 20);
   };
 }

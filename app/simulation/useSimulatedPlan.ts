@@ -7,6 +7,7 @@ import { ensembleOf, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import type { NeverMet } from "../../core/processes/cook";
 import { FIRST_SHARES } from "../../core/schedule/derive";
+import { bandOverPool } from "../../workers/band";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
 
@@ -90,7 +91,7 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
       show(outcome);
       if (outcome.kind !== "done") return;
       const options = ensembleOf(input, shownAtPull(outcome.atPull));
-      const shares = await simulations.request<"band">("band", { kind: "band", options });
+      const shares = await bandOverPool("band", options);
       if (!stopped) setState((before) => ({ ...before, shares, refining: false }));
     };
     setState((before) => ({ ...before, refining: true }));

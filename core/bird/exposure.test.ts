@@ -1,32 +1,69 @@
 import { describe, expect, it } from "vitest";
-import { makeBody, voxelise } from "./body";
-import { PART_NAMES } from "./shape";
+import { makeBody, viewIn } from "./body";
+import { type Posture, viewOf } from "./exposure";
+import { PART_NAMES, type PartName } from "./solid";
+import { REGION } from "./surfaceCells";
+import { voxelise } from "./voxelise";
+
+const ALONE: Posture = { side: "up", neighbour: false };
+const WHOLE = { species: "turkey", cut: "whole" } as const;
 
 describe("what the skin sees", () => {
-  it("is everything, on a body without hollows: oven above, tray below", () => {
+  it("is everything, on a body without hollows: oven above, tray below, and turned over the other way round", () => {
     const field = (x: number, y: number, z: number): number => Math.hypot(x, y, z) - 0.05;
     const edge = 0.056;
     const { surface, grid } = voxelise(
-      { parts: [{ name: "breast", field }], body: field, bounds: { low: [0, -edge, -edge], high: [edge, edge, edge] } },
+      {
+        parts: [{ name: "breast", tissue: "leanBreast", field }],
+        body: field,
+        bounds: { low: [0, -edge, -edge], high: [edge, edge, edge] },
+      },
       0.004,
     );
     const layer = (n: number): number => Math.floor((surface.cell[n] as number) / (grid.nx * grid.ny));
-    surface.open.forEach((open, n) => {
-      expect(open + (surface.pan[n] as number)).toBeGreaterThan(0.93);
-      if (layer(n) > grid.nz * 0.9) expect(surface.pan[n]).toBeLessThan(0.05);
-      if (layer(n) < grid.nz * 0.1) expect(surface.pan[n]).toBeGreaterThan(0.8);
-    });
+    for (const side of ["up", "down"] as const) {
+      const { open, pan } = viewOf(grid, surface, { side, neighbour: false });
+      open.forEach((share, n) => {
+        expect(share + (pan[n] as number)).toBeGreaterThan(0.93);
+        const height = side === "up" ? layer(n) : grid.nz - 1 - layer(n);
+        if (height > grid.nz * 0.9) expect(pan[n]).toBeLessThan(0.05);
+        if (height < grid.nz * 0.1) expect(pan[n]).toBeGreaterThan(0.8);
+      });
+    }
   });
 
   it("is little in the cavity, and less between leg and body than on top of the breast", () => {
-    const { surface, part } = makeBody("whole", 5.8, 0.008).unit;
+    const { unit } = makeBody(WHOLE, 5.8, 0.008);
+    const { open, region } = viewIn(unit, ALONE);
     const mean = (keep: (n: number) => boolean): number => {
-      const kept = [...surface.open.keys()].filter(keep);
-      return kept.reduce((sum, n) => sum + (surface.open[n] as number), 0) / kept.length;
+      const kept = [...open.keys()].filter(keep);
+      return kept.reduce((sum, n) => sum + (open[n] as number), 0) / kept.length;
     };
-    const of = (name: (typeof PART_NAMES)[number]) => (n: number) =>
-      part[surface.cell[n] as number] === PART_NAMES.indexOf(name) && surface.cavity[n] === 0;
-    expect(mean((n) => surface.cavity[n] === 1)).toBeLessThan(0.15);
+    const of = (name: PartName) => (n: number) =>
+      unit.part[unit.surface.cell[n] as number] === PART_NAMES.indexOf(name) && region[n] !== REGION.cavity;
+    expect(mean((n) => region[n] === REGION.cavity)).toBeLessThan(0.15);
     expect(mean(of("thigh"))).toBeLessThan(mean(of("breast")));
+  });
+
+  it("is the same left and right on the whole grid, and as on a half", () => {
+    const total = (bothHalves: boolean): number => {
+      const { unit } = makeBody(WHOLE, 5.8, 0.011, bothHalves);
+      const { open } = viewIn(unit, ALONE);
+      return open.reduce((sum, share, n) => sum + share * (unit.surface.area[n] as number), 0);
+    };
+    expect(total(true) / total(false)).toBeCloseTo(2, 1);
+  });
+
+  it("is taken away by a neighbour, on the side where it stands", () => {
+    const { unit } = makeBody(WHOLE, 5.8, 0.011, true);
+    const alone = viewIn(unit, ALONE).open;
+    const beside = viewIn(unit, { side: "up", neighbour: true }).open;
+    const onSide = (right: boolean): number =>
+      beside.reduce((sum, share, n) => {
+        const isRight = (unit.surface.cell[n] as number) % unit.grid.nx > unit.grid.nx / 2;
+        return isRight === right ? sum + (alone[n] as number) - share : sum;
+      }, 0);
+    expect(onSide(true)).toBeGreaterThan(5);
+    expect(onSide(false)).toBeLessThan(0.15 * onSide(true));
   });
 });

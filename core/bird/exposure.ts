@@ -1,19 +1,38 @@
 /**
- * What each surface cell sees: the oven, the tray below, or the bird's own skin. Rays over the half space above
- * the cell, weighted by the cosine (Lambert), are walked through the voxels until they leave or hit.
+ * What each surface cell sees: the oven, the tray below, a neighbour or the bird's own skin. Rays over the half space
+ * above the cell, weighted by the cosine (Lambert), are walked through the voxels until they leave or hit.
  */
 import { OUTSIDE, type VoxelGrid } from "./grid";
 import type { Vec3 } from "./sdf";
+import { REGION, type SurfaceCells } from "./surfaceCells";
 
-export interface Exposure {
+export type Side = "up" | "down";
+
+/** How the bird lies and what stands beside it. */
+export interface Posture {
+  readonly side: Side;
+  /** A bird of the same size at its x > 0 side; needs the whole grid. */
+  readonly neighbour: boolean;
+}
+
+export interface View {
+  /** Shares of the half space above each cell: open to the oven, and looking at the tray; the rest is skin. */
   readonly open: Float64Array;
   readonly pan: Float64Array;
+  /** Region of each cell, the cavity's mouth and what lies on the tray told apart. */
+  readonly region: Uint8Array;
 }
 
 const DIRECTION_COUNT = 48;
 /** Height of the rack over the tray, and how far the tray reaches past the bird, as shares of the box. */
 const TRAY_BELOW_SHARE = 0.06;
 const TRAY_REACH_SHARE = 0.08;
+/** A neighbour stands this share of the bird's width away. */
+const NEIGHBOUR_GAP_SHARE = 0.15;
+/** At the mouth of the cavity the oven is in full view: those cells are skin, not cavity. */
+const MOUTH_VIEW = 0.25;
+/** Soft meat settles: what lies within this share of the height above the lowest point touches the pan. */
+const SETTLED_SHARE = 0.045;
 
 /** Evenly spread directions: the golden-angle spiral. */
 const DIRECTIONS: readonly Vec3[] = Array.from({ length: DIRECTION_COUNT }, (_, n) => {
@@ -23,14 +42,29 @@ const DIRECTIONS: readonly Vec3[] = Array.from({ length: DIRECTION_COUNT }, (_, 
   return [radius * Math.cos(angle), radius * Math.sin(angle), z];
 });
 
-/** Shares of the half space seen by each cell; both arrays have one entry a cell, open + pan ≤ 1. */
-export function exposures(grid: VoxelGrid, cells: readonly number[], normals: readonly Vec3[]): Exposure {
-  const { nx, ny, nz, tissue } = grid;
-  const open = new Float64Array(cells.length);
-  const pan = new Float64Array(cells.length);
-  const trayK = -TRAY_BELOW_SHARE * nz;
+export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour }: Posture): View {
+  const { nx, ny, nz, tissue, mirrored } = grid;
+  const { cell: cells, normals } = surface;
+  const count = cells.length;
+  const open = new Float64Array(count);
+  const pan = new Float64Array(count);
+  const region = surface.region.slice();
+  const up = side === "up" ? 1 : -1;
   const reach = TRAY_REACH_SHARE * ny;
-  cells.forEach((cell, n) => {
+  const lowX = mirrored ? 0 : -reach;
+  const neighbourX = neighbour ? nx * (1 + NEIGHBOUR_GAP_SHARE) : Number.POSITIVE_INFINITY;
+  const heightOf = (k: number): number => (up > 0 ? k : nz - 1 - k);
+  let lowest = nz;
+  let highest = 0;
+  for (const cell of cells) {
+    const height = heightOf(Math.floor(cell / (nx * ny)));
+    lowest = Math.min(lowest, height);
+    highest = Math.max(highest, height);
+  }
+  const trayHeight = lowest - TRAY_BELOW_SHARE * nz;
+  const settled = lowest + Math.max(0.6, SETTLED_SHARE * (highest - lowest));
+  for (let n = 0; n < count; n++) {
+    const cell = cells[n] as number;
     const i = cell % nx;
     const j = Math.floor(cell / nx) % ny;
     const k = Math.floor(cell / (nx * ny));
@@ -40,16 +74,16 @@ export function exposures(grid: VoxelGrid, cells: readonly number[], normals: re
       const cosine = ux * dx + uy * dy + uz * dz;
       if (cosine <= 0.05) continue;
       total += cosine;
-      // Start off the stairs of the cell's own neighbourhood; x is mirrored at the mid-plane.
-      let x = i - 0.5 + 1.3 * ux;
+      // Start off the stairs of the cell's own neighbourhood; a half is mirrored at the mid-plane, between cells 0 and 1.
+      let x = i + 1.3 * ux;
       let y = j + 1.3 * uy;
       let z = k + 1.3 * uz;
       let blocked = false;
       for (;;) {
-        const a = Math.floor(Math.abs(x)) + 1;
+        const a = mirrored ? Math.floor(Math.abs(x - 0.5)) + 1 : Math.round(x);
         const b = Math.round(y);
         const c = Math.round(z);
-        if (a >= nx || b < 0 || b >= ny || c < 0 || c >= nz) break;
+        if (a < 0 || a >= nx || b < 0 || b >= ny || c < 0 || c >= nz) break;
         if (tissue[a + nx * (b + ny * c)] !== OUTSIDE) {
           blocked = true;
           break;
@@ -58,19 +92,27 @@ export function exposures(grid: VoxelGrid, cells: readonly number[], normals: re
         y += dy;
         z += dz;
       }
+      if (!blocked && neighbour && dx > 0) {
+        const more = (neighbourX - x) / dx;
+        const atY = y + dy * more;
+        const atZ = z + dz * more;
+        blocked = more >= 0 && atY > 0 && atY < ny && atZ > 0 && atZ < nz;
+      }
       if (blocked) continue;
       let seesPan = false;
-      if (dz < 0) {
-        const more = (trayK - z) / dz;
-        const atX = Math.abs(x + dx * more);
+      if (dz * up < 0) {
+        const more = Math.max(0, (heightOf(z) - trayHeight) / Math.abs(dz));
+        const atX = mirrored ? Math.abs(x + dx * more) : x + dx * more;
         const atY = y + dy * more;
-        seesPan = more >= 0 ? atX < nx + reach && atY > -reach && atY < ny + reach : false;
+        seesPan = atX > lowX - 1 && atX < nx + reach && atY > -reach && atY < ny + reach;
       }
       if (seesPan) pan[n] = (pan[n] as number) + cosine;
       else open[n] = (open[n] as number) + cosine;
     }
     open[n] = (open[n] as number) / total;
     pan[n] = (pan[n] as number) / total;
-  });
-  return { open, pan };
+    if (region[n] === REGION.cavity && (open[n] as number) + (pan[n] as number) >= MOUTH_VIEW) region[n] = REGION.skin;
+    if (region[n] !== REGION.cavity && heightOf(k) <= settled && uz * up < -0.4) region[n] = REGION.contact;
+  }
+  return { open, pan, region };
 }

@@ -1,11 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { makeBody } from "./body";
-import { cellCentre, cutGeometry, pointOn, projectOn, sectionSampler } from "./section";
-import { CUTS } from "./shape";
+import { SPECIES } from "./anatomy";
+import { coarseCellM, makeBody, massRangeKg } from "./body";
+import { birdForm, CUTS } from "./form";
+import { cellCentre, formGeometry, pointOn, projectOn, sectionSampler } from "./section";
 
-describe.each(CUTS)("sections of a %s bird", (cut) => {
-  const { sections, centres } = cutGeometry(cut);
+const FORMS = SPECIES.flatMap((species) => CUTS.map((cut) => birdForm({ species, cut })));
+
+describe.each(FORMS)("sections: $species, $cut", (form) => {
+  const { sections, centres } = formGeometry(form);
+  const boughtKg = massRangeKg(form.species, form.cut)[1] / 2.7;
+  const body = makeBody(form, boughtKg, coarseCellM(form, 0.01));
 
   it("hold the whole outline: nothing of the bird touches the edge of a picture", () => {
     for (const { plane, distanceM, silhouetteM } of sections) {
@@ -19,7 +24,7 @@ describe.each(CUTS)("sections of a %s bird", (cut) => {
   });
 
   it("pass through flesh, and the long one through both thermal centres", () => {
-    for (const { distanceM } of sections) expect(Math.min(...distanceM)).toBeLessThan(-0.02);
+    for (const { distanceM } of sections) expect(Math.min(...distanceM)).toBeLessThan(-0.012);
     const main = sections[0]?.plane;
     if (!main) throw new Error("no main section");
     for (const centre of Object.values(centres)) expect(projectOn(main, centre).offM).toBeLessThan(0.012);
@@ -38,7 +43,6 @@ describe.each(CUTS)("sections of a %s bird", (cut) => {
   });
 
   it("read a field smoothly: a straight one comes back straight, left and right alike", () => {
-    const body = makeBody(cut, 5.8, 0.01);
     const { nx, ny, nz } = body.unit.grid;
     // Warmer towards the neck by one degree a centimetre.
     const field = Float32Array.from({ length: nx * ny * nz }, (_, cell) => cellCentre(body, cell)[1] * 100);
@@ -49,7 +53,7 @@ describe.each(CUTS)("sections of a %s bird", (cut) => {
         if (!section) throw new Error("more samples than sections");
         const { plane, distanceM } = section;
         samples.forEach((value, at) => {
-          if ((distanceM[at] as number) > -0.012) return;
+          if ((distanceM[at] as number) > -0.014) return;
           const [, y] = pointOn(plane, at % plane.columns, Math.floor(at / plane.columns));
           expect(Math.abs(value - y * 100)).toBeLessThan(0.05);
         });
@@ -57,7 +61,6 @@ describe.each(CUTS)("sections of a %s bird", (cut) => {
   });
 
   it("carry temperatures out to the skin, so that no band ends short of the outline", () => {
-    const body = makeBody(cut, 5.8, 0.012);
     const { nx, ny, nz } = body.unit.grid;
     const samples = sectionSampler(body).sample(new Float32Array(nx * ny * nz).fill(50));
     sections.forEach(({ distanceM }, n) => {

@@ -1,13 +1,16 @@
 /**
  * Plane cuts through the solid for pictures: the distance field on a fine raster (its zero is a crisp outline) and
- * stencils that read any temperature field of the voxels smoothly at the same points.
+ * stencils that read any field of the voxels smoothly at the same points.
  */
-import { type Body, thermalCentres, type UnitBody } from "./body";
-import { OUTSIDE } from "./grid";
+import { type Body, shapeOf, type UnitBody } from "./body";
+import type { CentrePoints } from "./centres";
+import { type BirdForm, type Cut, formKey } from "./form";
+import { inCells, OUTSIDE } from "./grid";
 import type { DistanceField, Vec3 } from "./sdf";
-import { birdShape, type CentrePart, type Cut, type PartName } from "./shape";
+import type { BirdShape } from "./shape";
+import type { Centre, PartName } from "./solid";
 
-export type SectionId = "main" | "breast" | "thigh";
+export type SectionId = "main" | Centre;
 
 /** Where a cut lies: point = origin + column·across + row·down, metres of the reference bird. */
 export interface SectionPlane {
@@ -30,44 +33,74 @@ export interface Section {
   readonly limbsM?: readonly Float32Array[];
 }
 
-const STEP_M = 0.004;
+/** Columns of the longest side of a bird's main cut. */
+const COLUMNS = 104;
+const MARGIN_SHARE = 0.035;
 
-const plane = (
-  id: SectionId,
-  origin: Vec3,
-  across: Vec3,
-  down: Vec3,
-  widthM: number,
-  heightM: number,
-): SectionPlane => ({
-  id,
-  columns: Math.round(widthM / STEP_M) + 1,
-  rows: Math.round(heightM / STEP_M) + 1,
-  stepM: STEP_M,
-  origin,
-  across,
-  down,
-});
+/** Whether the main cut of a bird is seen from its side, or level from above. */
+export const mainView = (cut: Cut): "side" | "above" =>
+  cut === "whole" || cut === "crown" || cut === "leg-roll" ? "side" : "above";
 
-/** The long cut of a whole bird leans, so that both thermal centres lie on it. */
-const LEAN_DEG = 21;
-const LEAN: Vec3 = [Math.sin((LEAN_DEG * Math.PI) / 180), 0, -Math.cos((LEAN_DEG * Math.PI) / 180)];
-const PLANES: Record<Cut, readonly SectionPlane[]> = {
-  whole: [
-    // From the bird's left, neck to the left: through breast lobe and thigh.
-    plane("main", [0.0109, 0.196, 0.13], [0, -1, 0], LEAN, 0.42, 0.248),
-    plane("breast", [-0.136, 0.05, 0.12], [1, 0, 0], [0, 0, -1], 0.272, 0.22),
-    plane("thigh", [-0.136, -0.072, 0.12], [1, 0, 0], [0, 0, -1], 0.272, 0.22),
-  ],
-  spatchcock: [
-    // From above, neck at the top: at the depth of the thermal centres.
-    plane("main", [-0.22, 0.18, 0.031], [1, 0, 0], [0, -1, 0], 0.44, 0.404),
-    plane("breast", [-0.22, 0.055, 0.088], [1, 0, 0], [0, 0, -1], 0.44, 0.1),
-    plane("thigh", [-0.22, -0.072, 0.088], [1, 0, 0], [0, 0, -1], 0.44, 0.1),
-  ],
-};
+/** The main cut through the thermal centres, and one across each centre. */
+function planesOf({ form, bounds }: BirdShape, centres: CentrePoints): readonly SectionPlane[] {
+  const { low, high } = bounds;
+  const long = Math.max(high[1] - low[1], mainView(form.cut) === "above" ? 2 * high[0] : 0);
+  const margin = MARGIN_SHARE * long;
+  const stepM = (long + 2 * margin) / COLUMNS;
+  const plane = (
+    id: SectionId,
+    origin: Vec3,
+    across: Vec3,
+    down: Vec3,
+    widthM: number,
+    heightM: number,
+  ): SectionPlane => ({
+    id,
+    columns: Math.round(widthM / stepM) + 1,
+    rows: Math.round(heightM / stepM) + 1,
+    stepM,
+    origin,
+    across,
+    down,
+  });
+  const points = Object.entries(centres) as [Centre, Vec3][];
+  const [first] = points as [[Centre, Vec3], ...[Centre, Vec3][]];
+  const across = points
+    .filter(([, point], n) => points.findIndex(([, other]) => Math.abs(other[1] - point[1]) < 4 * stepM) === n)
+    .map(([id, [, y]]) =>
+      plane(
+        id,
+        [-(high[0] + margin), y, high[2] + margin],
+        [1, 0, 0],
+        [0, 0, -1],
+        2 * (high[0] + margin),
+        high[2] - low[2] + 2 * margin,
+      ),
+    );
+  if (mainView(form.cut) === "above") {
+    const level = points.reduce((sum, [, point]) => sum + point[2], 0) / points.length;
+    const main = plane(
+      "main",
+      [-(high[0] + margin), high[1] + margin, level],
+      [1, 0, 0],
+      [0, -1, 0],
+      2 * (high[0] + margin),
+      high[1] - low[1] + 2 * margin,
+    );
+    return [main, ...across];
+  }
+  // Seen from the bird's left, neck to the left; it leans so that breast and thigh both lie on it.
+  const { breast, thigh } = centres;
+  const [dx, dz] = breast && thigh ? [thigh[0] - breast[0], thigh[2] - breast[2]] : [0, -1];
+  const length = Math.hypot(dx, dz);
+  const down: Vec3 = [dx / length, 0, dz / length];
+  const top = (high[2] + margin - first[1][2]) / down[2];
+  const heightM = (low[2] - margin - (high[2] + margin)) / down[2];
+  const origin: Vec3 = [first[1][0] + top * down[0], high[1] + margin, high[2] + margin];
+  return [plane("main", origin, [0, -1, 0], down, high[1] - low[1] + 2 * margin, heightM), ...across];
+}
 
-/** Limbs drawn over the long cut as lines, so that the cut reads as a bird. */
+/** Limbs drawn over the main cut as lines, so that the cut reads as a bird. */
 const LIMBS: readonly PartName[] = ["drumstick", "wing"];
 
 export const pointOn = (p: SectionPlane, column: number, row: number): Vec3 => [
@@ -87,14 +120,15 @@ export function projectOn(p: SectionPlane, point: Vec3): { column: number; row: 
 }
 
 const SIGHT_STEPS = 30;
-const SIGHT_M = 0.24;
 
-/** Least value of fields along a true side view (whole) or top view (flat) through a sample: what a silhouette shows. */
-function leastAlong(fields: readonly DistanceField[], cut: Cut, [x, y, z]: Vec3): number[] {
+/** Least value of fields along a true side view or top view through a sample: what a silhouette shows. */
+function leastAlong(fields: readonly DistanceField[], { form, bounds }: BirdShape, [x, y, z]: Vec3): number[] {
   const least = fields.map(() => Number.POSITIVE_INFINITY);
+  const fromSide = mainView(form.cut) === "side";
+  const [start, end] = fromSide ? [0, bounds.high[0]] : [bounds.low[2], bounds.high[2]];
   for (let s = 0; s <= SIGHT_STEPS; s++) {
-    const far = (s / SIGHT_STEPS) * SIGHT_M;
-    const [u, w] = cut === "whole" ? [far, z] : [Math.abs(x), far - SIGHT_M / 4];
+    const far = start + (s / SIGHT_STEPS) * (end - start);
+    const [u, w] = fromSide ? [far, z] : [Math.abs(x), far];
     fields.forEach((field, n) => {
       least[n] = Math.min(least[n] as number, field(u, y, w));
     });
@@ -102,20 +136,20 @@ function leastAlong(fields: readonly DistanceField[], cut: Cut, [x, y, z]: Vec3)
   return least;
 }
 
-/** The outlines of a cut; they do not change with temperature or mass. */
-export function outlines(cut: Cut): Section[] {
-  const { body, parts } = birdShape(cut);
-  const limbs = parts.filter((part) => LIMBS.includes(part.name));
-  return PLANES[cut].map((p) => {
+/** The outlines of a form; they do not change with temperature or mass. */
+export function outlines(form: BirdForm): Section[] {
+  const { shape, centres } = shapeOf(form);
+  const limbs = mainView(form.cut) === "side" ? shape.parts.filter((part) => LIMBS.includes(part.name)) : [];
+  return planesOf(shape, centres).map((p) => {
     const count = p.columns * p.rows;
     const distanceM = new Float32Array(count);
     const silhouetteM = new Float32Array(count);
     const limbsM = limbs.map(() => new Float32Array(count));
     for (let n = 0; n < count; n++) {
       const point = pointOn(p, n % p.columns, Math.floor(n / p.columns));
-      distanceM[n] = body(Math.abs(point[0]), point[1], point[2]);
+      distanceM[n] = shape.body(Math.abs(point[0]), point[1], point[2]);
       if (p.id !== "main") continue;
-      const [all, ...each] = leastAlong([body, ...limbs.map((limb) => limb.field)], cut, point);
+      const [all, ...each] = leastAlong([shape.body, ...limbs.map((limb) => limb.field)], shape, point);
       silhouetteM[n] = all as number;
       each.forEach((least, limb) => {
         (limbsM[limb] as Float32Array)[n] = least;
@@ -125,18 +159,20 @@ export function outlines(cut: Cut): Section[] {
   });
 }
 
-/** What pictures of a cut are drawn from, whatever the bird's mass and temperatures. */
-export interface CutGeometry {
+/** What pictures of a form are drawn from, whatever the bird's mass and temperatures. */
+export interface FormGeometry {
+  readonly view: "side" | "above";
   readonly sections: readonly Section[];
-  readonly centres: Record<CentrePart, Vec3>;
+  readonly centres: CentrePoints;
 }
 
-export const cutGeometry = (cut: Cut): CutGeometry => ({
-  sections: outlines(cut),
-  centres: thermalCentres(birdShape(cut)),
+export const formGeometry = (form: BirdForm): FormGeometry => ({
+  view: mainView(form.cut),
+  sections: outlines(form),
+  centres: shapeOf(form).centres,
 });
 
-/** Reads a field of one body on the planes of its cut. */
+/** Reads a field of one body on the planes of its form. */
 export interface SectionSampler {
   /** One array a plane, in the order of {@link outlines}; samples far from the bird are NaN. */
   sample(field: ArrayLike<number>): Float32Array[];
@@ -146,38 +182,40 @@ const CORNERS = 8;
 /** The outline lies up to one cell outside the outermost cell centres; values are carried that far. */
 const CARRY_PASSES = 5;
 
-const samplers = new WeakMap<UnitBody, SectionSampler>();
+const samplers = new WeakMap<UnitBody, Map<string, SectionSampler>>();
 
-/** The sampler of a body's voxels, made once a solid. */
+/**
+ * The sampler of a body's voxels on the planes of the form that was asked for, made once: while the weight is dragged
+ * the picture stays the same, and the solid differs from it by a millimetre or two.
+ */
 export function sectionSampler(body: Body): SectionSampler {
-  const known = samplers.get(body.unit);
-  if (known) return known;
-  const made = makeSampler(body);
-  samplers.set(body.unit, made);
+  const ofUnit = samplers.get(body.unit) ?? new Map<string, SectionSampler>();
+  samplers.set(body.unit, ofUnit);
+  const key = formKey(body.form);
+  const made = ofUnit.get(key) ?? makeSampler(body);
+  ofUnit.set(key, made);
   return made;
 }
 
 function makeSampler(body: Body): SectionSampler {
-  const { grid, origin, cellM, shape } = body.unit;
-  const stencils = PLANES[shape.cut].map((p) => {
+  const { grid, origin, cellM } = body.unit;
+  const { shape, centres } = shapeOf(body.form);
+  const stencils = planesOf(shape, centres).map((p) => {
     const count = p.columns * p.rows;
     const cells = new Int32Array(count * CORNERS).fill(-1);
     const weights = new Float32Array(count * CORNERS);
     const known = new Uint8Array(count);
     for (let n = 0; n < count; n++) {
-      const [x, y, z] = pointOn(p, n % p.columns, Math.floor(n / p.columns));
-      const u = (Math.abs(x) - origin[0]) / cellM;
-      const v = (y - origin[1]) / cellM;
-      const w = (z - origin[2]) / cellM;
+      const [u, v, w] = inCells(grid, origin, cellM, pointOn(p, n % p.columns, Math.floor(n / p.columns)));
       let total = 0;
       for (let corner = 0; corner < CORNERS; corner++) {
-        const i = Math.max(1, Math.floor(u) + (corner & 1));
+        const ui = Math.floor(u) + (corner & 1);
+        const i = grid.mirrored ? Math.max(1, ui) : ui;
         const j = Math.floor(v) + ((corner >> 1) & 1);
         const k = Math.floor(w) + (corner >> 2);
-        if (i >= grid.nx || j < 0 || j >= grid.ny || k < 0 || k >= grid.nz) continue;
+        if (i < 0 || i >= grid.nx || j < 0 || j >= grid.ny || k < 0 || k >= grid.nz) continue;
         const cell = i + grid.nx * (j + grid.ny * k);
         if (grid.tissue[cell] === OUTSIDE) continue;
-        const ui = Math.floor(u) + (corner & 1);
         const weight = (1 - Math.abs(u - ui)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
         if (weight <= 0) continue;
         cells[n * CORNERS + corner] = cell;

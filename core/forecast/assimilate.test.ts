@@ -6,11 +6,11 @@ import { minuteAllShown, quantiles, runMember, shownAt } from "./ensemble";
 import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 
 const options = {
-  cut: "whole" as const,
+  form: { species: "turkey", cut: "whole" } as const,
   boughtKg: 5.8,
   startC: 4,
   stages: [{ fromMin: 0, airC: 163 }],
-  shownC: { breast: 72, thigh: 74 },
+  shownC: { breast: 72, thigh: 73 },
 };
 
 function readingsOf(truth: ReturnType<typeof runMember>, minutes: readonly number[]): Reading[] {

@@ -6,7 +6,7 @@
  * observation error inflated so that the passes together count the readings once; after each pass every member is
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
-import type { CentrePart } from "../bird/shape";
+import { CENTRES, type Centre } from "../bird/solid";
 import {
   type EnsembleOptions,
   type Member,
@@ -21,12 +21,12 @@ import { type Draw, priorDraws } from "./prior";
 
 export interface Reading {
   readonly minute: number;
-  readonly part: CentrePart;
+  readonly part: Centre;
   readonly celsius: number;
 }
 
 export interface Forecast {
-  readonly targets: Partial<Record<CentrePart, Quantiles>>;
+  readonly targets: Partial<Record<Centre, Quantiles>>;
   /** When every target is shown: the time to pull. */
   readonly pull: Quantiles;
   /** Mean of the refitted members' unknowns, in prior standard deviations. */
@@ -153,8 +153,8 @@ export function* forecasting(options: EnsembleOptions, allReadings: readonly Rea
     const draws = analysed(members, readings, PASSES, perturbations(members.length, readings.length, pass));
     members = yield* runEnsemble(run, draws);
   }
-  const targets: Partial<Record<CentrePart, Quantiles>> = {};
-  for (const part of ["breast", "thigh"] as const) {
+  const targets: Partial<Record<Centre, Quantiles>> = {};
+  for (const part of CENTRES) {
     const target = options.shownC[part];
     if (target !== undefined) targets[part] = quantiles(members.map((member) => minuteShown(member, part, target)));
   }

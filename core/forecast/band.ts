@@ -1,26 +1,25 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
-import type { HistoryPoint } from "../processes/roast";
-import { type EnsembleOptions, minuteAllShown, type Quantiles, quantiles, runEnsemble, runMember } from "./ensemble";
-import { priorDraws, UNKNOWNS } from "./prior";
+import type { CentreTemperatures } from "../bird/solid";
+import type { HistoryPoint } from "../processes/bird";
+import { type EnsembleOptions, type Member, minuteAllShown, type Quantiles, quantiles, runEnsemble } from "./ensemble";
+import { type Draw, priorDraws, UNKNOWNS } from "./prior";
 
 export const BAND_MEMBERS = 24;
 
-/** Yields after each member; the result multiplies a fine-grid finish. */
+/** The usual bird first, then the prior's spread. */
+export const BAND_DRAWS: readonly Draw[] = [UNKNOWNS.map(() => 0), ...priorDraws(BAND_MEMBERS)];
+
+/** Shares that multiply a fine-grid finish. @param members of {@link BAND_DRAWS}, in their order */
+export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Quantiles {
+  const own = usual ? minuteAllShown(usual, shownC) : Number.NaN;
+  const { p10, p50, p90 } = quantiles(members.map((member) => minuteAllShown(member, shownC)));
+  return { p10: p10 / own, p50: p50 / own, p90: p90 / own };
+}
+
+/** Yields after each member. */
 export function* bandShares(options: EnsembleOptions): Generator<number, Quantiles> {
-  const usual = minuteAllShown(
-    runMember(
-      options,
-      UNKNOWNS.map(() => 0),
-    ),
-    options.shownC,
-  );
-  const members = yield* runEnsemble(options, priorDraws(BAND_MEMBERS));
-  const { p10, p50, p90 } = quantiles(members.map((member) => minuteAllShown(member, options.shownC)));
-  return { p10: p10 / usual, p50: p50 / usual, p90: p90 / usual };
+  return sharesOf(yield* runEnsemble(options, BAND_DRAWS), options.shownC);
 }
 
 /** What the thermometer shows at the pull: the targets of the band's members. */
-export const shownAtPull = (atPull: HistoryPoint): { breast: number; thigh: number } => ({
-  breast: atPull.breastC,
-  thigh: atPull.thighC,
-});
+export const shownAtPull = ({ centresC }: HistoryPoint): CentreTemperatures => centresC;

@@ -1,61 +1,87 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
-import { makeBody } from "../bird/body";
-import { CENTRE_PARTS, type CentrePart, type Cut } from "../bird/shape";
-import type { HeatSource } from "../heat/surroundings";
-import { type HistoryPoint, type OvenStage, roasting, WatchedBird } from "../processes/roast";
+import { type Body, coarseCellM, makeBody } from "../bird/body";
+import { outwards } from "../bird/centres";
+import type { FormChoice } from "../bird/form";
+import type { Vec3 } from "../bird/sdf";
+import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import type { HeatSource } from "../heat/ovens";
+import { type PointStencil, pointStencil, readAt } from "../heat/solver";
+import { LivingBird } from "../processes/bird";
+import { roasting } from "../processes/roast";
+import type { OvenStage, RoastEvent } from "../processes/stages";
 import { type Draw, traitsOf } from "./prior";
 
 export interface EnsembleOptions {
-  readonly cut: Cut;
+  readonly form: FormChoice;
   readonly boughtKg: number;
   readonly startC: number;
+  readonly fillingC?: number;
   readonly stages: readonly OvenStage[];
+  readonly events?: readonly RoastEvent[];
   readonly source?: HeatSource;
   /** What the thermometer must show at each centre. */
-  readonly shownC: Partial<Record<CentrePart, number>>;
+  readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */
   readonly atLeastMin?: number;
 }
 
-/** What the thermometer of one member would show, at equal steps from the start. */
+/** What the thermometer of one member would show at some minutes from the start. */
 export interface Member {
   readonly draw: Draw;
-  readonly stepMin: number;
-  readonly shown: Record<CentrePart, Float64Array>;
+  readonly minutes: Float64Array;
+  readonly shown: Partial<Record<Centre, Float64Array>>;
 }
 
-/** Cell size in metres of the reference bird: coarse, since there are many birds. */
+/** Cell size in metres of a turkey: coarse, since there are many birds. */
 const ENSEMBLE_CELL_M = 0.0125;
 export const ENSEMBLE_STEP_MIN = 4;
 const LONGEST_MEMBER_MIN = 10 * 60;
 
+/** Where a misplaced tip is. */
+function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
+  const { shape, centres } = body.unit;
+  const at = centres[centre] as Vec3;
+  if (offM === 0) return pointStencil(body, at);
+  const way = outwards(shape, at);
+  const off = offM / body.scale;
+  const tip: Vec3 = [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off];
+  const stencil = pointStencil(body, tip);
+  return stencil.cells.length > 0 ? stencil : pointStencil(body, at);
+}
+
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
+  const { form, boughtKg, startC, fillingC, stages, events, source, shownC, atLeastMin = 0 } = options;
   const traits = traitsOf(draw);
-  const body = makeBody(options.cut, options.boughtKg, ENSEMBLE_CELL_M, traits.breastThickness);
-  const bird = new WatchedBird(body);
-  bird.solver.startAt(options.startC + traits.startOffsetK);
-  const shown = (point: HistoryPoint, part: CentrePart): number =>
-    (part === "breast" ? point.breastC : point.thighC) + traits.probeOffsetK[part];
+  const breastThickness = (form.breastThickness ?? 1) * traits.breastThickness;
+  const body = makeBody({ ...form, breastThickness }, boughtKg, coarseCellM(form, ENSEMBLE_CELL_M));
+  const bird = new LivingBird(body, { watched: false });
+  bird.startAt(startC + traits.startOffsetK, fillingC);
+  const probes = bird.centres.map((centre) => ({
+    centre,
+    stencil: tipStencil(body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
+    shown: [] as number[],
+  }));
+  const minutes: number[] = [];
   for (const point of roasting(bird, {
-    stages: options.stages,
+    stages,
     traits: traits.oven,
     everyMin: ENSEMBLE_STEP_MIN,
     longestMin: LONGEST_MEMBER_MIN,
-    ...(options.source && { source: options.source }),
+    ...(events && { events }),
+    ...(source && { source }),
   })) {
-    const there = CENTRE_PARTS.every(
-      (part) => shown(point, part) >= (options.shownC[part] ?? Number.NEGATIVE_INFINITY),
+    minutes.push(point.minute);
+    for (const probe of probes) probe.shown.push(readAt(bird.solver.temperatureC, probe.stencil));
+    const there = probes.every(
+      ({ centre, shown }) => (shown.at(-1) as number) >= (shownC[centre] ?? Number.NEGATIVE_INFINITY),
     );
-    if (there && point.minute >= (options.atLeastMin ?? 0)) break;
+    if (there && point.minute >= atLeastMin) break;
   }
   return {
     draw,
-    stepMin: ENSEMBLE_STEP_MIN,
-    shown: {
-      breast: Float64Array.from(bird.history, (point) => shown(point, "breast")),
-      thigh: Float64Array.from(bird.history, (point) => shown(point, "thigh")),
-    },
+    minutes: Float64Array.from(minutes),
+    shown: Object.fromEntries(probes.map(({ centre, shown }) => [centre, Float64Array.from(shown)])),
   };
 }
 
@@ -69,22 +95,34 @@ export function* runEnsemble(options: EnsembleOptions, draws: readonly Draw[]): 
   return members;
 }
 
+const seriesOf = (member: Member, centre: Centre): Float64Array => {
+  const series = member.shown[centre];
+  if (!series) throw new RangeError(`this bird has no centre called ${centre}`);
+  return series;
+};
+
 /** What a member's thermometer shows at a minute, straight between steps and held at the ends. */
-export function shownAt(member: Member, part: CentrePart, minute: number): number {
-  const series = member.shown[part];
-  const place = Math.min(Math.max(minute / member.stepMin, 0), series.length - 1);
-  const n = Math.min(Math.floor(place), series.length - 2);
-  const share = place - n;
-  return (series[n] as number) * (1 - share) + (series[n + 1] as number) * share;
+export function shownAt(member: Member, centre: Centre, minute: number): number {
+  const series = seriesOf(member, centre);
+  let after = 0;
+  while (after < member.minutes.length && (member.minutes[after] as number) <= minute) after++;
+  if (after === 0) return series[0] as number;
+  if (after >= series.length) return series[series.length - 1] as number;
+  const from = member.minutes[after - 1] as number;
+  const share = (minute - from) / ((member.minutes[after] as number) - from);
+  return (series[after - 1] as number) * (1 - share) + (series[after] as number) * share;
 }
 
 /** Minute at which a member first shows a temperature; infinite when it never does. */
-export function minuteShown(member: Member, part: CentrePart, celsius: number): number {
-  const series = member.shown[part];
+export function minuteShown(member: Member, centre: Centre, celsius: number): number {
+  const series = seriesOf(member, centre);
   for (let n = 1; n < series.length; n++) {
     const before = series[n - 1] as number;
     const after = series[n] as number;
-    if (after >= celsius) return member.stepMin * (n - 1 + Math.max(0, (celsius - before) / (after - before)));
+    if (after < celsius) continue;
+    const from = member.minutes[n - 1] as number;
+    const share = Math.max(0, (celsius - before) / (after - before));
+    return from + share * ((member.minutes[n] as number) - from);
   }
   return Number.POSITIVE_INFINITY;
 }
@@ -109,11 +147,12 @@ export function quantiles(values: readonly number[]): Quantiles {
 }
 
 /** Minute at which every asked centre has shown its temperature. */
-export function minuteAllShown(member: Member, shownC: EnsembleOptions["shownC"]): number {
+export function minuteAllShown(member: Member, shownC: CentreTemperatures): number {
   return Math.max(
-    ...CENTRE_PARTS.map((part) => {
-      const target = shownC[part];
-      return target === undefined ? 0 : minuteShown(member, part, target);
+    0,
+    ...CENTRES.map((centre) => {
+      const target = shownC[centre];
+      return target === undefined ? 0 : minuteShown(member, centre, target);
     }),
   );
 }

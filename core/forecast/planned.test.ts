@@ -21,7 +21,7 @@ describe("the plan's simulation", () => {
   it("says the same coarse and fine, within four per cent", () => {
     const [preview, settled] = [planned("preview"), planned("settled")];
     expect(Math.abs(preview.pullMinute / settled.pullMinute - 1)).toBeLessThan(0.04);
-    expect(Math.abs(preview.atPull.breastC - settled.atPull.breastC)).toBeLessThan(2);
+    expect(Math.abs((preview.atPull.centresC.breast ?? 0) - (settled.atPull.centresC.breast ?? 99))).toBeLessThan(2);
   });
 
   it("hands back pictures in the order of time, from the cold bird to the carving", () => {
@@ -31,9 +31,9 @@ describe("the plan's simulation", () => {
     expect(atCarve.minute - (frames.at(-1)?.minute ?? 0)).toBeLessThan(10);
     expect(history.at(-1)).toEqual(atCarve);
     const [first] = frames[0]?.sections ?? [];
-    expect(
-      [...(first ?? [])].filter((value) => !Number.isNaN(value)).every((value) => Math.abs(value - 4) < 0.01),
-    ).toBe(true);
+    expect([...(first ?? [])].filter((value) => !Number.isNaN(value)).every((value) => Math.abs(value - 4) < 0.2)).toBe(
+      true,
+    );
   });
 
   it("has a band around its usual bird, not an empty one and not a boundless one", () => {
@@ -48,7 +48,7 @@ describe("the plan's simulation", () => {
 });
 
 describe("the simulated thermometer", () => {
-  const options = ensembleOptions(plan, { breast: 0, thigh: 0 });
+  const options = ensembleOptions(plan, {});
   const inAtMs = Date.UTC(2026, 8, 27, 8);
 
   it("is the same hidden bird every time it is asked, so that a closed app can go on", () => {

@@ -1,47 +1,67 @@
-/** The plan's own simulation: the cook as planned, with the pictures that the plan shows. */
-import { makeBody } from "../bird/body";
+/** The plan's own simulation: the bird's life up to the oven, the cook as planned, and the pictures that the plan shows. */
+import { coarseCellM, makeBody } from "../bird/body";
+import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { cellCentre, sectionSampler } from "../bird/section";
-import type { CentrePart, Cut } from "../bird/shape";
+import type { CentreTemperatures } from "../bird/solid";
 import type { Plan } from "../formats/roast";
+import type { HeatSource } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
+import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type NeverMet } from "../processes/cook";
-import type { OvenStage } from "../processes/roast";
+import { type BeforeOven, beforeOven } from "../processes/life";
+import type { OvenStage } from "../processes/stages";
 import { constant } from "../sources";
 import type { EnsembleOptions } from "./ensemble";
 
 /** What of a plan the simulation depends on. */
 export interface PlannedInput {
-  readonly cut: Cut;
+  readonly form: FormChoice;
   readonly massKg: number;
-  readonly startC: number;
+  readonly before: BeforeOven;
+  readonly source: HeatSource;
   readonly stages: readonly OvenStage[];
-  readonly targetC: Record<CentrePart, number>;
+  readonly targetC: CentreTemperatures;
   readonly cover: Cover;
 }
 
-/** A bird straight from the fridge. */
-const FRIDGE_C = 4;
+const formOf = ({ bird: { species, cut, legs, cavity } }: Plan): FormChoice => ({ species, cut, legs, cavity });
 
 export const plannedInput = (plan: Plan): PlannedInput => ({
-  cut: plan.bird.cut,
+  form: formOf(plan),
   massKg: plan.bird.massKg,
-  startC: FRIDGE_C,
+  before: {
+    frozen: plan.bird.state === "frozen",
+    thawIn: plan.thawIn,
+    saltedPercent: plan.bird.preSalted ? constant("preSaltedPercent") : 0,
+    dryPercent: plan.bird.preSalted ? 0 : plan.salt.percent,
+    saltHours: plan.salt.saltHours,
+    dryHours: plan.salt.dryHours,
+  },
+  source: plan.heat,
   stages: plan.stages,
   targetC: plan.targetC,
   cover: plan.cover,
 });
 
 /** The same plan as the ensembles take it; the targets are what the thermometer shows at the pull. */
-export const ensembleOptions = (plan: Plan, shownC: Record<CentrePart, number>): EnsembleOptions =>
+export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
   ensembleOf(plannedInput(plan), shownC);
 
 export const ensembleOf = (
-  { cut, massKg: boughtKg, startC, stages }: PlannedInput,
-  shownC: Record<CentrePart, number>,
-): EnsembleOptions => ({ cut, boughtKg, startC, stages, shownC });
+  { form, massKg: boughtKg, source, stages }: PlannedInput,
+  shownC: CentreTemperatures,
+): EnsembleOptions => ({
+  form,
+  boughtKg,
+  startC: constant("fridgeC"),
+  ...(form.cavity === "stuffed" && { fillingC: constant("stuffingStartC") }),
+  source,
+  stages,
+  shownC,
+});
 
-/** Cell sizes in metres of the reference bird: coarse while the hand drags, finer when it rests. */
+/** Cell sizes in metres of a turkey: coarse while the hand drags, finer when it rests. */
 export const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075 } as const;
 export type PictureQuality = keyof typeof PICTURE_CELL_M;
 
@@ -68,11 +88,38 @@ const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 /** Rest that the carry-over is counted over. */
 export const carryRestMin = (): number => constant("usualRestMin");
 
+/** Bodies of the last life up to the oven: while only the heat is edited, the bird that goes in stays the same. */
+const goneIn = new Map<
+  PictureQuality,
+  { readonly key: string; readonly bird: LivingBird; readonly state: BirdState }
+>();
+
+/** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
+function* birdGoingIn({ form, massKg, before }: PlannedInput, quality: PictureQuality): Generator<number, LivingBird> {
+  const key = JSON.stringify({ form, massKg, before });
+  const known = goneIn.get(quality);
+  if (known?.key === key) {
+    known.bird.restore(known.state, []);
+    return known.bird;
+  }
+  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality])));
+  // A hand that drags the weight is answered with a bird straight from the fridge; its whole life follows when it rests.
+  if (quality === "settled") {
+    const { bird: coarse } = yield* beforeOven(form, massKg, before);
+    bird.takeOver(coarse);
+  } else bird.startAt(constant("fridgeC"));
+  if (form.cavity === "stuffed") bird.fill(constant("stuffingStartC"));
+  bird.minute = 0;
+  bird.history.length = 0;
+  goneIn.set(quality, { key, bird, state: bird.snapshot() });
+  return bird;
+}
+
 export function* plannedCook(input: PlannedInput, quality: PictureQuality): Generator<number, PlannedOutcome> {
-  const body = makeBody(input.cut, input.massKg, PICTURE_CELL_M[quality]);
+  const bird = yield* birdGoingIn(input, quality);
   const outcome = yield* cooking({
-    body,
-    startC: input.startC,
+    body: bird,
+    source: input.source,
     stages: input.stages,
     finish: { kind: "carried", targetsC: input.targetC, marginK: CARRY_MARGIN_K },
     restMin: carryRestMin(),
@@ -81,11 +128,11 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
     frameEveryMin: FRAME_EVERY_MIN[quality],
   });
   if (outcome.kind === "never-met") return outcome;
-  const sampler = sectionSampler(body);
+  const sampler = sectionSampler(bird.body);
   const frames = outcome.frames.map(({ minute, temperatureC, coldestCell }) => ({
     minute,
     sections: sampler.sample(temperatureC),
-    coldestAt: cellCentre(body, coldestCell),
+    coldestAt: cellCentre(bird.body, coldestCell),
   }));
-  return { ...outcome, frames, ovenMassKg: body.massKg };
+  return { ...outcome, history: [...outcome.history], frames, ovenMassKg: bird.body.massKg };
 }

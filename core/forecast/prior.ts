@@ -2,7 +2,7 @@
  * What the plan cannot know, as a prior: independent normal spreads, each declared in the sources, and draws from it
  * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
  */
-import type { OvenTraits } from "../heat/surroundings";
+import type { OvenTraits } from "../heat/ovens";
 import { constant } from "../sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
@@ -14,8 +14,8 @@ export interface BirdTraits {
   readonly oven: OvenTraits;
   readonly breastThickness: number;
   readonly startOffsetK: number;
-  /** Reading less true thermal centre. */
-  readonly probeOffsetK: { readonly breast: number; readonly thigh: number };
+  /** How far the tip is from the thermal centre along the way it was pushed in, metres; positive towards the skin. */
+  readonly probeM: { readonly breast: number; readonly thigh: number };
 }
 
 const PRIMES = [2, 3, 5, 7, 11, 13, 17] as const;
@@ -78,9 +78,10 @@ export function traitsOf(draw: Draw): BirdTraits {
       offsetK: constant("ovenOffsetSdK") * z("ovenOffset"),
       convectionShare: Math.exp(constant("convectionSdShare") * z("convection")),
       dryingShare: Math.exp(constant("dryingSdShare") * z("drying")),
+      hotSideK: 0,
     },
     breastThickness: Math.round(thickness / SHAPE_STEP) * SHAPE_STEP,
     startOffsetK: constant("startSdK") * z("start"),
-    probeOffsetK: { breast: constant("probeSdK") * z("breastProbe"), thigh: constant("probeSdK") * z("thighProbe") },
+    probeM: { breast: constant("probeSdM") * z("breastProbe"), thigh: constant("probeSdM") * z("thighProbe") },
   };
 }

@@ -3,6 +3,7 @@
  * two probes. It keeps its own log from the moment the bird goes in, as a real logger does, so that an app that was
  * closed can fetch what it missed.
  */
+import type { Centre } from "../bird/solid";
 import type { ThermometerLine } from "../formats/thermometer";
 import { type EnsembleOptions, type Member, runMember, shownAt } from "./ensemble";
 import { type Draw, UNKNOWNS } from "./prior";
@@ -29,7 +30,7 @@ const NOISE_K = 0.2;
 /** What the device shows at an instant while the bird is in the oven, one line a probe. */
 export function linesAt(bird: Member, seed: string, inAtMs: number, atMs: number): ThermometerLine[] {
   const minute = (atMs - inAtMs) / 60_000;
-  return (["breast", "thigh"] as const).map((probe) => {
+  return (Object.keys(bird.shown) as Centre[]).map((probe) => {
     const noise = (hash(`${seed}/${probe}/${atMs}`) / 2 ** 32 - 0.5) * 2 * NOISE_K;
     const celsius = Math.round((shownAt(bird, probe, minute) + noise) * 10) / 10;
     return { at: new Date(atMs).toISOString(), probe, celsius };

@@ -10,8 +10,36 @@ const faultsOf = (text: string): readonly { where: string; what: string }[] => {
 describe("the roast file", () => {
   it("takes what it wrote", () => {
     const result = checkRoastFile(JSON.stringify(sampleFile()));
-    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 1 });
+    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 2 });
     expect(result.valid && result.file).toEqual(sampleFile());
+  });
+
+  it("carries a file of version 1 forward: the bird as it was, and what was predicted by centre", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.version = 1;
+    const { roast } = file.roasts[0];
+    delete roast.plan.bird.legs;
+    delete roast.plan.bird.cavity;
+    delete roast.plan.heat;
+    const predicted = { pullP10At: roast.createdAt, pullP50At: roast.createdAt, pullP90At: roast.createdAt };
+    roast.happened = { inAt: roast.createdAt, predicted: { ...predicted, pullBreastC: 70, pullThighC: 75 } };
+    const result = checkRoastFile(JSON.stringify(file));
+    expect(result.valid && result.file.roasts[0]?.roast).toMatchObject({
+      plan: { heat: "oven", bird: { species: "turkey", cut: "whole", legs: "tied", cavity: "empty" } },
+      happened: { predicted: { ...predicted, pullC: { breast: 70, thigh: 75 } } },
+    });
+    expect(result.valid && result.file.roasts[0]?.roast.happened.predicted).not.toHaveProperty("pullBreastC");
+  });
+
+  it("leaves what is no roast to the schema, which says what is wrong", () => {
+    expect(
+      faultsOf(
+        '{"format":"bruma-roasts","version":1,"exportedAt":"2026-09-01T08:00:00Z","roasts":[{"roast":7,"readings":[]}]}',
+      )[0]?.where,
+    ).toBe("roasts.0.roast");
+    expect(
+      faultsOf('{"format":"bruma-roasts","version":1,"exportedAt":"2026-09-01T08:00:00Z","roasts":7}')[0]?.where,
+    ).toBe("roasts");
   });
 
   it("says where a wrong value stands", () => {

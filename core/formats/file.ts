@@ -1,9 +1,10 @@
 /** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
 import { z } from "zod";
+import { roastWithForm } from "./migrations";
 import { ReadingSchema, RoastSchema } from "./roast";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 1;
+export const FILE_VERSION = 2;
 
 export const RoastFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
@@ -29,8 +30,16 @@ export type FileCheck =
       readonly faults: readonly FileFault[];
     };
 
-/** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. None yet. */
-const MIGRATIONS: readonly ((file: Record<string, unknown>) => Record<string, unknown>)[] = [];
+/** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. */
+const MIGRATIONS: readonly ((file: Record<string, unknown>) => Record<string, unknown>)[] = [
+  (file) => ({
+    ...file,
+    version: 2,
+    roasts: Array.isArray(file.roasts)
+      ? file.roasts.map((entry) => ({ ...entry, roast: roastWithForm(entry?.roast) }))
+      : file.roasts,
+  }),
+];
 
 const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
 

@@ -1,6 +1,10 @@
 /** The record of one roast: the plan's choices, what happened, and what was predicted. The only source of its types. */
 import { z } from "zod";
-import { CUTS, SPECIES } from "../bird/shape";
+import { SPECIES } from "../bird/anatomy";
+import { CUTS, LEGS } from "../bird/form";
+import { CENTRES } from "../bird/solid";
+import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
+import { COVERS } from "../heat/surroundings";
 import { SALT_KINDS } from "../kitchen/salt";
 import { METHOD_IDS } from "../methods/methods";
 
@@ -9,14 +13,27 @@ const instant = z.iso.datetime({ offset: true });
 const Bird = z.strictObject({
   species: z.enum(SPECIES),
   cut: z.enum(CUTS),
-  massKg: z.number().min(2).max(16),
+  legs: z.enum(LEGS),
+  /** What is in the cavity as it goes into the oven. */
+  cavity: z.enum(["empty", "aromatics", "stuffed"]),
+  massKg: z.number().min(0.1).max(16),
   state: z.enum(["frozen", "fresh"]),
   preSalted: z.boolean(),
 });
 
+const centre = z.enum(CENTRES);
+/** °C at the thermal centres a bird has. */
+const centresC = (low: number, high: number) => z.partialRecord(centre, z.number().min(low).max(high));
+
 const Stage = z.strictObject({
   fromMin: z.number().min(0).max(1440),
-  airC: z.number().min(60).max(300),
+  /** Waits for this besides its minute. */
+  when: z.strictObject({ centre, reachesC: z.number().min(0).max(95) }).optional(),
+  airC: z.number().min(60).max(320),
+  shield: z.enum(SHIELDS).optional(),
+  wrap: z.enum(WRAPS).optional(),
+  side: z.enum(["up", "down"]).optional(),
+  surface: z.enum(UNDERLAYS).optional(),
 });
 
 const Stages = z
@@ -26,7 +43,7 @@ const Stages = z
   .superRefine((stages, context) => {
     stages.forEach((stage, n) => {
       const before = stages[n - 1];
-      if (n === 0 ? stage.fromMin !== 0 : stage.fromMin <= (before?.fromMin ?? 0)) {
+      if (n === 0 ? stage.fromMin !== 0 || stage.when : !stage.when && stage.fromMin <= (before?.fromMin ?? 0)) {
         context.addIssue({
           code: "custom",
           path: [n, "fromMin"],
@@ -48,8 +65,7 @@ const Prediction = z.strictObject({
   pullP10At: instant,
   pullP50At: instant,
   pullP90At: instant,
-  pullBreastC: z.number(),
-  pullThighC: z.number(),
+  pullC: centresC(-30, 110),
 });
 
 const Happened = z.strictObject({
@@ -65,16 +81,18 @@ export const PlanSchema = z.strictObject({
   serveAt: instant,
   /** IANA zone in which the cook reads the clock. */
   zone: z.string().min(1).max(64),
+  /** What heats the bird. */
+  heat: z.enum(HEAT_SOURCES),
   method: z.enum(METHOD_IDS),
   stages: Stages,
-  targetC: z.strictObject({ breast: z.number().min(55).max(90), thigh: z.number().min(60).max(90) }),
+  targetC: centresC(55, 90),
   salt: Salt,
-  cover: z.enum(["none", "foil", "towels"]),
+  cover: z.enum(COVERS),
 });
 
 export const ReadingSchema = z.strictObject({
   at: instant,
-  part: z.enum(["breast", "thigh"]),
+  part: centre,
   celsius: z.number().min(-30).max(110),
   source: z.enum(["typed", "simulated"]),
 });
@@ -101,3 +119,7 @@ export function cookStage({ happened }: Pick<Roast, "happened">): CookStage {
   if (happened.pulledAt) return "resting";
   return happened.inAt ? "roasting" : "planned";
 }
+
+/** The highest of the temperatures aimed at: the line that pictures and charts draw. */
+export const highestTargetC = ({ targetC }: Pick<Plan, "targetC">): number =>
+  Math.max(...Object.values(targetC).filter((value) => value !== undefined));

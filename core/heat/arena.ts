@@ -3,7 +3,7 @@
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
 import { exchange, type SurfaceArrays } from "./exchange";
-import { conduct, type FaceConductances } from "./kernel";
+import { coldest, conduct, type FaceConductances, mark, warm } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
@@ -21,6 +21,9 @@ export interface Arena {
   uint8(values: Uint8Array): Uint8Array;
   conduct: typeof conduct;
   exchange: typeof exchange;
+  warm: typeof warm;
+  mark: typeof mark;
+  coldest: typeof coldest;
   /** temperature[c] from content[c] over the runs, by the inverse table of each cell's tissue. */
   temperatures(
     temperature: Float64Array,
@@ -75,6 +78,9 @@ export function referenceArena(): Arena {
     uint8: (values) => values,
     conduct,
     exchange,
+    warm,
+    mark,
+    coldest,
     temperatures,
   };
 }
@@ -83,6 +89,9 @@ interface KernelExports {
   conduct(...addresses: number[]): void;
   exchange(...addresses: number[]): number;
   temperatures(...addresses: number[]): void;
+  warm(...addresses: number[]): void;
+  mark(...addresses: number[]): void;
+  coldest(...addresses: number[]): number;
 }
 
 const PAGE_BYTES = 65_536;
@@ -94,6 +103,9 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
     conduct: run,
     exchange: pass,
     temperatures: read,
+    warm: raise,
+    mark: copy,
+    coldest: least,
   } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
   let top = 1024;
   const take = (size: number): number => {
@@ -128,17 +140,17 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideZ,
         factor,
       ),
-    exchange: (enthalpy, temperature, conductivity, surface: SurfaceArrays, drive, parameters) =>
+    exchange: (enthalpy, temperature, surface: SurfaceArrays, drive, parameters, stepS, cellSizeM) =>
       pass(
         enthalpy.byteOffset,
         temperature.byteOffset,
-        conductivity.byteOffset,
         surface.cell.byteOffset,
         surface.areaM2.byteOffset,
-        surface.inverseDepth.byteOffset,
+        surface.inner.byteOffset,
         surface.open.byteOffset,
         surface.pan.byteOffset,
-        surface.cavity.byteOffset,
+        surface.hot.byteOffset,
+        surface.region.byteOffset,
         surface.frontC.byteOffset,
         surface.skinC.byteOffset,
         surface.vapourLostKgPerM2.byteOffset,
@@ -148,7 +160,21 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         DRIVE_LOW_C,
         DRIVE_STEPS_PER_K,
         parameters.byteOffset,
+        stepS,
+        cellSizeM,
       ),
+    warm: (temperature, content, from, contentFrom, perContent, runs) =>
+      raise(
+        temperature.byteOffset,
+        content.byteOffset,
+        from.byteOffset,
+        contentFrom.byteOffset,
+        perContent.byteOffset,
+        runs.byteOffset,
+        runs.length,
+      ),
+    coldest: (temperature, runs) => least(temperature.byteOffset, runs.byteOffset, runs.length),
+    mark: (to, from, runs) => copy(to.byteOffset, from.byteOffset, runs.byteOffset, runs.length),
     temperatures: (temperature, content, tissue, { tables, tableSize, lows, inverseSteps }, runs) =>
       read(
         temperature.byteOffset,

@@ -10,6 +10,8 @@ export interface Composition {
   readonly protein: number;
   readonly fat: number;
   readonly ash: number;
+  /** Bread and vegetables; meat has none. */
+  readonly carbohydrate?: number;
 }
 
 type Polynomial = readonly [number, number, number];
@@ -45,6 +47,11 @@ const COMPONENTS = {
     densityKgPerM3: [2423.8, -0.28063, 0],
     heatJPerKgK: [1092.6, 1.8896, -3.6817e-3],
   },
+  carbohydrate: {
+    conductivityWPerMK: [0.20141, 1.3874e-3, -4.3312e-6],
+    densityKgPerM3: [1599.1, -0.31046, 0],
+    heatJPerKgK: [1548.8, 1.9625, -5.9399e-3],
+  },
 } as const satisfies Record<string, ComponentProperties>;
 
 type Component = keyof typeof COMPONENTS;
@@ -73,6 +80,7 @@ function massFractions(composition: Composition, celsius: number): Record<Compon
     protein: composition.protein,
     fat: composition.fat,
     ash: composition.ash,
+    carbohydrate: composition.carbohydrate ?? 0,
   };
 }
 
@@ -85,16 +93,36 @@ export function densityKgPerM3(composition: Composition, celsius: number): numbe
   return 1 / specificVolume;
 }
 
-/** Thermal conductivity in W/mK: the parallel model over volume fractions. */
+/**
+ * Conductivity of a mixture of two phases, neither of which holds the other: Levy's form of the Maxwell–Eucken model
+ * (F. L. Levy, International Journal of Refrigeration 1981, as the ASHRAE chapter gives it; from memory).
+ * @param share volume share of the first phase
+ */
+export function levyConductivityWPerMK(first: number, second: number, share: number): number {
+  const ratio = first / second;
+  const square = (ratio - 1) ** 2 / ((ratio + 1) ** 2 + ratio / 2);
+  if (square === 0) return second;
+  const middle = 2 / square - 1 + 2 * share;
+  const dispersed = (middle - Math.sqrt(middle ** 2 - (8 * share) / square)) / 2;
+  return (second * (2 + ratio + 2 * (ratio - 1) * dispersed)) / (2 + ratio - (ratio - 1) * dispersed);
+}
+
+/**
+ * Thermal conductivity in W/mK. What is not ice adds up in parallel by volume; ice and the rest mix by Levy's model,
+ * since ice crystals neither join through muscle without a break nor lie in it apart.
+ */
 export function conductivityWPerMK(composition: Composition, celsius: number): number {
   const density = densityKgPerM3(composition, celsius);
-  let conductivity = 0;
+  let base = 0;
+  let iceVolume = 0;
   for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
     const properties = COMPONENTS[name];
-    const volumeShare = (share * density) / at(properties.densityKgPerM3, celsius);
-    conductivity += volumeShare * at(properties.conductivityWPerMK, celsius);
+    const volume = (share * density) / at(properties.densityKgPerM3, celsius);
+    if (name === "ice") iceVolume = volume;
+    else base += volume * at(properties.conductivityWPerMK, celsius);
   }
-  return conductivity;
+  if (iceVolume === 0) return base;
+  return levyConductivityWPerMK(at(COMPONENTS.ice.conductivityWPerMK, celsius), base / (1 - iceVolume), iceVolume);
 }
 
 /** Specific heat in J/kgK without the latent part. */

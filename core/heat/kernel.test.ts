@@ -1,12 +1,13 @@
 import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { makeBody } from "../bird/body";
+import { makeBody, viewIn } from "../bird/body";
+import { REGIONS } from "../bird/surfaceCells";
 import { type Arena, installKernel, newArena, packTables, referenceArena } from "./arena";
 import { P } from "./exchange";
 import { conduct } from "./kernel";
 import { SATURATED_DRIVE } from "./moistAir";
-import { enthalpyAt, TISSUES, type Tissue } from "./tissue";
+import { enthalpyAt, TISSUE_TABLE_BYTES, TISSUES, type Tissue } from "./tissue";
 
 /** A lopsided box: different along every axis, so that a swapped stride shows. */
 const NX = 7;
@@ -104,15 +105,41 @@ describe("the compiled kernel", () => {
       );
       return [...out];
     };
-    const fast = read(newArena(200_000));
+    const fast = read(newArena(20_000 + TISSUES.length * TISSUE_TABLE_BYTES));
     read(referenceArena()).forEach((celsius, n) => {
       expect(fast[n]).toBeCloseTo(celsius, 9);
       expect(celsius).toBeCloseTo(wanted[n] as number, 6);
     });
   });
 
+  it("marks and warms as the reference does", () => {
+    const size = 60;
+    const run = (arena: Arena): number[] => {
+      const fill = (value: (n: number) => number) => {
+        const array = arena.float64(size);
+        for (let n = 0; n < size; n++) array[n] = value(n);
+        return array;
+      };
+      const runs = arena.int32(Int32Array.of(3, 10, 20, 41));
+      const [content, from, slope] = [fill((n) => n * 1e6), fill((n) => n), fill((n) => 1e-7 * (1 + n))];
+      const [before, out] = [fill(() => 0), fill(() => -1)];
+      arena.mark(before, content, runs);
+      for (let n = 0; n < size; n++) content[n] = (content[n] as number) + 1e5 * n;
+      arena.warm(out, content, from, before, slope, runs);
+      return [...out, arena.coldest(out, runs)];
+    };
+    const plain = run(referenceArena());
+    expect(plain.at(-1)).toBe(3);
+    run(newArena(60 * 8 * 6 + 4096)).forEach((value, n) => {
+      expect(value).toBeCloseTo(plain[n] as number, 12);
+    });
+    expect(plain[11]).toBe(-1);
+    expect(plain[5]).toBeCloseTo(5 + 5e5 * 6e-7, 12);
+  });
+
   it("passes the skin as the reference does: wet, dry, in the cavity, condensing", () => {
-    const { unit } = makeBody("whole", 5.8, 0.0125);
+    const { unit } = makeBody({ species: "turkey", cut: "whole" }, 5.8, 0.0125);
+    const view = viewIn(unit, { side: "up", neighbour: false });
     const { surface } = unit;
     const size = unit.grid.nx * unit.grid.ny * unit.grid.nz;
     const run = (arena: Arena) => {
@@ -125,23 +152,29 @@ describe("the compiled kernel", () => {
       const arrays = {
         cell: arena.int32(surface.cell),
         areaM2: fill(count, (n) => (surface.area[n] as number) * 1e-4),
-        inverseDepth: fill(count, (n) => surface.inverseDepth[n] as number),
-        open: fill(count, (n) => surface.open[n] as number),
-        pan: fill(count, (n) => surface.pan[n] as number),
-        cavity: arena.uint8(surface.cavity),
+        inner: fill(count, (n) => (surface.inverseDepth[n] as number) * 50),
+        open: fill(count, (n) => view.open[n] as number),
+        pan: fill(count, (n) => view.pan[n] as number),
+        hot: fill(count, (n) => (n % 11) / 10 - 0.5),
+        region: arena.uint8(view.region.map((_, n) => n % REGIONS.length)),
         frontC: fill(count, (n) => (n % 97) + 2),
         skinC: fill(count, (n) => (n % 97) + 4),
         vapourLostKgPerM2: fill(count, (n) => (n % 13) / 4),
       };
       const enthalpy = arena.float64(size);
       const temperature = fill(size, (c) => c % 90);
-      const conductivity = fill(size, () => 0.5);
       const drive = fill(SATURATED_DRIVE.length, (n) => SATURATED_DRIVE[n] as number);
-      const values = [
-        160, 160, 12, 5e-8, 219, 0.45, 0.3, 0.2, 2e-6, 8e-3, 2e-3, 2.35e6, 0.06, 1.2e-3, 1, 0.25, 30, 0.01, 20,
+      // A row a region: an open oven, a hot side, a pan, the cavity, a wrap and a kitchen, each in its own numbers.
+      const rows = [
+        [160, 150, 0, 12, 0, 5e-8, 0.45, 0.3, 219, 1.2e-3, 0.06, 5, 5e5, 8e-3, 2e-3, 2.35e6],
+        [160, 160, 30, 8, 0, 5e-8, 0.3, 0.2, 219, 1.2e-3, 0.06, 5, 5e5, 1e-2, 3e-3, 2.35e6],
+        [210, 210, 0, 120, 1, 0, 1, 0.3, 22, 1.2e-3, 0.06, 5, 5e5, 8e-3, 2e-3, 2.35e6],
+        [40, 160, 0, 1, 1, 5e-8, 0.45, 0.3, 0, 1.2e-3, 0.06, 5, 5e5, 8e-3, 2e-3, 2.35e6],
+        [120, 120, 0, 9, 0, 0, 0.45, 0.3, 219, 1.2e-3, 0.9, 5, 5e5, 8e-3, 2e-3, 2.35e6],
+        [21, 21, 0, 5, 0, 5e-8, 0.45, 0.3, 219, 1.2e-3, 0.012, 5, 5e5, 8e-3, 2e-3, 2.35e6],
       ];
-      const parameters = fill(P.count, (n) => values[n] as number);
-      const heatJ = arena.exchange(enthalpy, temperature, conductivity, arrays, drive, parameters);
+      const parameters = fill(P.count * REGIONS.length, (n) => rows[Math.floor(n / P.count)]?.[n % P.count] as number);
+      const heatJ = arena.exchange(enthalpy, temperature, arrays, drive, parameters, 30, 0.01);
       return { heatJ, enthalpy: [...enthalpy], front: [...arrays.frontC], lost: [...arrays.vapourLostKgPerM2] };
     };
     const plain = run(referenceArena());

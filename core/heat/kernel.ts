@@ -51,3 +51,48 @@ export function conduct(
     }
   }
 }
+
+/**
+ * temperature[c] = from[c] + (content[c] − contentFrom[c]) · perContent[c]: between two readings of the tables the heat
+ * capacity of a cell hardly changes, and a straight line is read many times faster.
+ */
+export function warm(
+  temperature: Float64Array,
+  content: Float64Array,
+  from: Float64Array,
+  contentFrom: Float64Array,
+  perContent: Float64Array,
+  runs: Int32Array,
+): void {
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      const gain = (content[c] as number) - (contentFrom[c] as number);
+      temperature[c] = (from[c] as number) + gain * (perContent[c] as number);
+    }
+  }
+}
+
+/** to[c] = from[c] over the runs. */
+export function mark(to: Float64Array, from: Float64Array, runs: Int32Array): void {
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) to[c] = from[c] as number;
+  }
+}
+
+/** Index of the least value over the runs; −1 where there is none. */
+export function coldest(temperature: Float64Array, runs: Int32Array): number {
+  let best = -1;
+  let least = Number.POSITIVE_INFINITY;
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      if ((temperature[c] as number) < least) {
+        least = temperature[c] as number;
+        best = c;
+      }
+    }
+  }
+  return best;
+}

@@ -4,14 +4,22 @@
  * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
  */
 import type { HeatBody } from "../bird/body";
-import { OUTSIDE } from "../bird/grid";
+import { inCells, OUTSIDE } from "../bird/grid";
 import type { Vec3 } from "../bird/sdf";
 import { requireBetween } from "../errors";
-import { constant } from "../sources";
 import { type Arena, type CellTables, newArena, packTables } from "./arena";
 import { SurfaceExchange, type SurfaceState } from "./surface";
 import type { Surroundings } from "./surroundings";
-import { conductivityAt, enthalpyAt, TISSUES, type Tissue } from "./tissue";
+import {
+  ADDED_TISSUES,
+  enthalpyAt,
+  type PropertyTables,
+  placeOf,
+  propertyTables,
+  TISSUE_TABLE_BYTES,
+  TISSUES,
+  type Tissue,
+} from "./tissue";
 
 /** Everything needed to go on later from here, or to start another process from it. */
 export interface Snapshot {
@@ -21,9 +29,16 @@ export interface Snapshot {
 }
 
 /** Conductivities change slowly; the faces are rebuilt after this much simulated time. */
-const REFRESH_S = 600;
-const TISSUE_TABLE_BYTES = 140_000;
+const REFRESH_S = 900;
 const STABILITY_SHARE = 0.95;
+/** Above this no ice is near: heat capacities change by a few per cent over the whole range. */
+const STRAIGHT_ABOVE_C = 1;
+
+let ofBirds: PropertyTables | undefined;
+const birdProperties = (): PropertyTables => {
+  ofBirds ??= propertyTables(TISSUES);
+  return ofBirds;
+};
 
 export class HeatSolver {
   readonly temperatureC: Float64Array;
@@ -32,11 +47,16 @@ export class HeatSolver {
   private readonly arena: Arena;
   private readonly faces: { x: Float64Array; y: Float64Array; z: Float64Array };
   private readonly conductivity: Float64Array;
+  /** Where the straight line of {@link warm} starts, and its slope. */
+  private readonly from: { temperatureC: Float64Array; enthalpy: Float64Array; perEnthalpy: Float64Array };
+  /** Nothing is near its freezing point, so temperature goes straight with enthalpy for a while. */
+  private straight = false;
   /** Scratch: all conductances of a cell together. */
   private readonly total: Float64Array;
   private readonly tissue: Uint8Array;
   private readonly runs: Int32Array;
   private readonly tables: CellTables;
+  private readonly properties: PropertyTables;
   private readonly strideY: number;
   private readonly strideZ: number;
   private boundS = 0;
@@ -51,25 +71,41 @@ export class HeatSolver {
     const { grid, surface } = body.unit;
     const size = grid.nx * grid.ny * grid.nz;
     this.arena = newArena(
-      size * (8 * 6 + 1) + grid.runs.byteLength + SurfaceExchange.bytes(surface.cell.length) + TISSUE_TABLE_BYTES,
+      size * (8 * 9 + 1) +
+        grid.runs.byteLength +
+        SurfaceExchange.bytes(surface.cell.length) +
+        this.tissues.length * TISSUE_TABLE_BYTES +
+        4096,
     );
     this.temperatureC = this.arena.float64(size);
     this.enthalpyJPerM3 = this.arena.float64(size);
     this.faces = { x: this.arena.float64(size), y: this.arena.float64(size), z: this.arena.float64(size) };
     this.conductivity = this.arena.float64(size);
+    this.from = {
+      temperatureC: this.arena.float64(size),
+      enthalpy: this.arena.float64(size),
+      perEnthalpy: this.arena.float64(size),
+    };
     this.total = new Float64Array(size);
     this.tissue = this.arena.uint8(grid.tissue);
     this.runs = this.arena.int32(grid.runs);
     this.tables = packTables(this.arena, this.tissues);
+    this.properties = this.tissues === TISSUES ? birdProperties() : propertyTables(this.tissues);
     this.strideY = grid.nx;
     this.strideZ = grid.nx * grid.ny;
     this.surface = new SurfaceExchange(this.arena, surface, body.cellSizeM);
   }
 
-  /** @throws QuantityError for a start outside −30 to 95 °C */
-  startAt(celsius: number): void {
+  /**
+   * @param fillingC temperature of bread or aromatics in the cavity
+   * @throws QuantityError for a start outside −30 to 95 °C
+   */
+  startAt(celsius: number, fillingC = celsius): void {
     requireBetween("start temperature", celsius, -30, 95, "°C");
-    const contents = this.tissues.map((tissue) => enthalpyAt(tissue, celsius));
+    requireBetween("temperature of the filling", fillingC, -30, 95, "°C");
+    const contents = this.tissues.map((tissue, n) =>
+      enthalpyAt(tissue, ADDED_TISSUES.includes(n) ? fillingC : celsius),
+    );
     this.forEachCell((cell) => {
       this.enthalpyJPerM3[cell] = contents[this.tissue[cell] as number] as number;
     });
@@ -77,6 +113,34 @@ export class HeatSolver {
     this.surface.startAt(celsius);
     this.heatInJ = 0;
     this.sinceRefreshS = Number.POSITIVE_INFINITY;
+  }
+
+  /** Starts from another body's temperatures, cell by cell. */
+  startFrom(temperatureC: ArrayLike<number>): void {
+    this.forEachCell((cell) => {
+      this.enthalpyJPerM3[cell] = enthalpyAt(
+        this.tissues[this.tissue[cell] as number] as Tissue,
+        temperatureC[cell] as number,
+      );
+    });
+    this.readTemperatures();
+    const { cell, frontC, skinC, vapourLostKgPerM2 } = this.surface.arrays;
+    cell.forEach((here, n) => {
+      frontC[n] = this.temperatureC[here] as number;
+      skinC[n] = this.temperatureC[here] as number;
+      vapourLostKgPerM2[n] = 0;
+    });
+    this.heatInJ = 0;
+    this.sinceRefreshS = Number.POSITIVE_INFINITY;
+  }
+
+  /** Gives all cells of some tissues a temperature: a filling that is put in. */
+  fill(tissues: readonly number[], celsius: number): void {
+    this.forEachCell((cell) => {
+      const kind = this.tissue[cell] as number;
+      if (tissues.includes(kind)) this.enthalpyJPerM3[cell] = enthalpyAt(this.tissues[kind] as Tissue, celsius);
+    });
+    this.readTemperatures();
   }
 
   snapshot(): Snapshot {
@@ -100,9 +164,13 @@ export class HeatSolver {
     const steps = Math.max(1, Math.ceil(durationS / this.boundS));
     const stepS = durationS / steps;
     const factor = stepS / this.body.cellSizeM ** 3;
-    this.surface.prepare(surroundings, stepS);
+    this.surface.prepare(surroundings);
+    if (this.straight) {
+      this.arena.mark(this.from.temperatureC, this.temperatureC, this.runs);
+      this.arena.mark(this.from.enthalpy, this.enthalpyJPerM3, this.runs);
+    }
     for (let n = 0; n < steps; n++) {
-      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, this.conductivity);
+      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, stepS);
       this.arena.conduct(
         this.enthalpyJPerM3,
         this.temperatureC,
@@ -112,7 +180,9 @@ export class HeatSolver {
         this.strideZ,
         factor,
       );
-      this.readTemperatures();
+      // The tables have the last word at the end of every stretch, so the straight line never drifts.
+      if (this.straight && n < steps - 1) this.warm();
+      else this.readTemperatures();
     }
     this.sinceRefreshS += durationS;
   }
@@ -128,18 +198,13 @@ export class HeatSolver {
 
   /** The coldest cell: its index and temperature. */
   coldest(): { cell: number; celsius: number } {
-    let best = -1;
-    let celsius = Number.POSITIVE_INFINITY;
-    const { runs, temperatureC } = this;
-    for (let r = 0; r < runs.length; r += 2) {
-      for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
-        if ((temperatureC[cell] as number) < celsius) {
-          celsius = temperatureC[cell] as number;
-          best = cell;
-        }
-      }
-    }
-    return { cell: best, celsius };
+    const cell = this.arena.coldest(this.temperatureC, this.runs);
+    return { cell, celsius: this.temperatureC[cell] ?? Number.NaN };
+  }
+
+  private warm(): void {
+    const { temperatureC, enthalpy, perEnthalpy } = this.from;
+    this.arena.warm(this.temperatureC, this.enthalpyJPerM3, temperatureC, enthalpy, perEnthalpy, this.runs);
   }
 
   private readTemperatures(): void {
@@ -155,16 +220,21 @@ export class HeatSolver {
 
   /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
   private refreshFaces(): void {
-    const { conductivity, tissue, strideY, strideZ, faces, total, runs, temperatureC } = this;
-    const { tissues } = this;
+    const { conductivity, tissue, strideY, strideZ, faces, total, runs, temperatureC, properties } = this;
     const size = this.body.cellSizeM;
-    const frozenBelowC = constant("freezingPointC") + 0.5;
+    const { perEnthalpy } = this.from;
+    let coldest = Number.POSITIVE_INFINITY;
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
       for (let c = runs[r] as number; c < end; c++) {
-        conductivity[c] = conductivityAt(tissues[tissue[c] as number] as Tissue, temperatureC[c] as number);
+        const celsius = temperatureC[c] as number;
+        if (celsius < coldest) coldest = celsius;
+        const at = (tissue[c] as number) * properties.size + placeOf(celsius);
+        perEnthalpy[c] = properties.perHeatKPerJ[at] as number;
+        conductivity[c] = properties.conductivityWPerMK[at] as number;
       }
     }
+    this.straight = coldest > STRAIGHT_ABOVE_C;
     // Conductivity is zero outside the solid, so faces to nothing come out as zero by themselves.
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
@@ -190,13 +260,13 @@ export class HeatSolver {
           (faces.z[c - strideZ] as number);
       }
     }
-    this.surface.addBounds(total, conductivity);
+    this.surface.refresh(conductivity, total);
     let bound = Number.POSITIVE_INFINITY;
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
       for (let c = runs[r] as number; c < end; c++) {
-        const kind = tissues[tissue[c] as number] as Tissue;
-        const heat = (temperatureC[c] as number) < frozenBelowC ? kind.leastFrozenJPerM3K : kind.leastThawedJPerM3K;
+        const at = (tissue[c] as number) * properties.size + placeOf(temperatureC[c] as number);
+        const heat = properties.leastHeatJPerM3K[at] as number;
         const seconds = heat / (total[c] as number);
         if (seconds < bound) bound = seconds;
       }
@@ -212,12 +282,10 @@ export interface PointStencil {
   readonly weights: Float64Array;
 }
 
-/** Stencil of a point given in metres of the reference bird; cells outside the solid are left out. */
-export function pointStencil(body: Pick<HeatBody, "unit">, [x, y, z]: Vec3): PointStencil {
+/** Stencil of a point given in metres of the shape; cells outside the solid are left out. */
+export function pointStencil(body: Pick<HeatBody, "unit">, point: Vec3): PointStencil {
   const { grid, origin, cellM } = body.unit;
-  const u = (Math.abs(x) - origin[0]) / cellM;
-  const v = (y - origin[1]) / cellM;
-  const w = (z - origin[2]) / cellM;
+  const [u, v, w] = inCells(grid, origin, cellM, point);
   const cells: number[] = [];
   const weights: number[] = [];
   let total = 0;
@@ -226,8 +294,8 @@ export function pointStencil(body: Pick<HeatBody, "unit">, [x, y, z]: Vec3): Poi
     const j = Math.floor(v) + ((corner >> 1) & 1);
     const k = Math.floor(w) + (corner >> 2);
     const weight = (1 - Math.abs(u - i)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
-    // The padding at x < 0 is the mirror image of the first cell.
-    const cell = Math.max(i, 1) + grid.nx * (j + grid.ny * k);
+    // The padding at x < 0 of a half is the mirror image of the first cell.
+    const cell = (grid.mirrored ? Math.max(i, 1) : i) + grid.nx * (j + grid.ny * k);
     if (weight <= 0 || grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) continue;
     cells.push(cell);
     weights.push(weight);
@@ -241,4 +309,30 @@ export function readAt(field: ArrayLike<number>, { cells, weights }: PointStenci
   let sum = 0;
   for (let n = 0; n < cells.length; n++) sum += (weights[n] as number) * (field[cells[n] as number] as number);
   return sum;
+}
+
+/** A field of one body read at the cells of another of the same shape; zero outside. */
+export function resampled(
+  to: Pick<HeatBody, "unit">,
+  from: Pick<HeatBody, "unit">,
+  field: ArrayLike<number>,
+): Float64Array {
+  const { grid, origin, cellM } = to.unit;
+  const out = new Float64Array(grid.tissue.length);
+  const { runs, nx, ny } = grid;
+  let last = 0;
+  for (let r = 0; r < runs.length; r += 2) {
+    for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
+      const at: Vec3 = [
+        origin[0] + (cell % nx) * cellM,
+        origin[1] + (Math.floor(cell / nx) % ny) * cellM,
+        origin[2] + Math.floor(cell / (nx * ny)) * cellM,
+      ];
+      const stencil = pointStencil(from, at);
+      // A cell at the rim of a finer grid may see no cell of the coarser one: its neighbour's value holds.
+      if (stencil.cells.length > 0) last = readAt(field, stencil);
+      out[cell] = last;
+    }
+  }
+  return out;
 }

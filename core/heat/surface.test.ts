@@ -2,45 +2,40 @@ import { describe, expect, it } from "vitest";
 import { referenceArena } from "./arena";
 import { saturationPa } from "./moistAir";
 import { SurfaceExchange } from "./surface";
-import type { Surroundings } from "./surroundings";
+import { everywhere, type Patch } from "./surroundings";
 
 const one = (value: number): Float64Array => Float64Array.of(value);
 
 /** One wet cell over meat at 20 °C; with no contact its front settles where evaporation takes all that arrives. */
 function settledFrontC(
-  change: Partial<Surroundings>,
+  change: Partial<Patch>,
   minutes = 1,
   contactWPerMK = 1e-12,
 ): { front: number; skin: number; lost: number } {
   const surface = new SurfaceExchange(
     referenceArena(),
-    {
-      cell: Int32Array.of(0),
-      area: one(1),
-      inverseDepth: one(2),
-      open: one(1),
-      pan: one(0),
-      cavity: Uint8Array.of(0),
-    },
+    { cell: Int32Array.of(0), area: one(1), inverseDepth: one(2), normals: [[0, 0, 1]], region: Uint8Array.of(0) },
     0.005,
   );
   surface.startAt(20);
+  surface.look({ open: one(1), pan: one(0), region: Uint8Array.of(0) });
   surface.prepare(
-    {
+    everywhere({
       airC: 60,
       wallC: 60,
+      hotK: 0,
       vapourPa: 4000,
       convectionWPerM2K: 10,
+      still: 0,
       emissivity: 0,
       vapourShare: 1,
       underShare: 1,
-      cavityWPerM2K: 1,
       dryingShare: 0,
       ...change,
-    },
-    1,
+    }),
   );
-  for (let second = 0; second < minutes * 60; second++) surface.exchange(one(0), one(20), one(contactWPerMK));
+  surface.refresh(one(contactWPerMK), one(0));
+  for (let second = 0; second < minutes * 60; second++) surface.exchange(one(0), one(20), 1);
   const { frontC, skinC, vapourLostKgPerM2 } = surface.arrays;
   return { front: frontC[0] as number, skin: skinC[0] as number, lost: vapourLostKgPerM2[0] as number };
 }

@@ -1,71 +1,146 @@
-/** What stands around the bird for a while: an oven stage, or a kitchen with or without a cover. */
+/** What stands around the bird for a while, one patch of numbers for each region of its surface. */
+import { REGIONS, type Region } from "../bird/surfaceCells";
 import { constant } from "../sources";
-
-export type Cover = "none" | "foil" | "towels";
+import { saturationPa } from "./moistAir";
 
 /** Complete and resolved: nothing in it is optional, and the solver does no unit work on it. */
-export interface Surroundings {
+export interface Patch {
   readonly airC: number;
   readonly wallC: number;
+  /** Between the hot and the cool side of the oven, K. */
+  readonly hotK: number;
   readonly vapourPa: number;
   readonly convectionWPerM2K: number;
+  /** 1 where the film does not depend on what the cell sees: a pan, a bath, the cavity's own air. */
+  readonly still: 0 | 1;
   /** Emissivity between skin (or its cover) and the walls. */
   readonly emissivity: number;
-  /** Shares of evaporation and of exchange on the tray side that the arrangement leaves. */
+  /** Share of evaporation, and of exchange on the tray side, that the arrangement leaves. */
   readonly vapourShare: number;
   readonly underShare: number;
-  readonly cavityWPerM2K: number;
   /** Multiplies the retreat of the wet front: how readily the skin dries. */
   readonly dryingShare: number;
 }
 
-/** What differs from oven to oven; 1, 1 and 0 are the usual oven. */
-export interface OvenTraits {
-  readonly convectionShare: number;
-  readonly dryingShare: number;
-  readonly offsetK: number;
-}
-export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, offsetK: 0 };
+export type Surroundings = Readonly<Record<Region, Patch>>;
 
-export type HeatSource = "oven" | "fan-oven";
+/** The same patch everywhere but where another is named. */
+export const everywhere = (patch: Patch, other: Partial<Record<Region, Patch>> = {}): Surroundings =>
+  Object.fromEntries(REGIONS.map((region) => [region, other[region] ?? patch])) as Record<Region, Patch>;
 
-/** An oven at an air temperature; the walls follow the air. A fan more than doubles convection in the free oven. */
-export function ovenSurroundings(
-  airC: number,
-  traits: OvenTraits = USUAL_OVEN,
-  source: HeatSource = "oven",
-): Surroundings {
-  const air = airC + traits.offsetK;
-  const fan = source === "fan-oven" ? constant("fanConvectionShare") : 1;
+export const COVERS = ["none", "foil", "towels", "box"] as const;
+export type Cover = (typeof COVERS)[number];
+
+const inSeries = (...conductances: readonly number[]): number =>
+  1 / conductances.reduce((sum, conductance) => sum + 1 / conductance, 0);
+
+/** Radiative coefficient of a grey cover near a temperature, W/m²K. */
+export const radiativeWPerM2K = (emissivity: number, celsius: number): number =>
+  4 * emissivity * constant("stefanBoltzmannWPerM2K4") * (celsius + 273.15) ** 3;
+
+/** Foil laid over: its outside meets the oven, a layer of still air parts it from the skin, and vapour leaves at the edges. */
+export function underFoil(open: Patch): Patch {
+  const outside = open.convectionWPerM2K + radiativeWPerM2K(constant("foilEmissivity"), (open.airC + 80) / 2);
   return {
-    airC: air,
-    wallC: air,
-    vapourPa: constant("ovenVapourPa"),
-    convectionWPerM2K: constant("ovenConvectionWPerM2K") * traits.convectionShare * fan,
+    ...open,
+    convectionWPerM2K: inSeries(outside, constant("foilGapWPerM2K")),
+    emissivity: 0,
+    vapourShare: constant("foilVapourShare"),
+  };
+}
+
+/** Wrapped tight: the space within holds steam at the temperature of the skin, which condenses where it is colder. */
+export function wrapped(open: Patch, meanSkinC: number): Patch {
+  const outside = open.convectionWPerM2K + radiativeWPerM2K(constant("foilEmissivity"), (open.airC + 80) / 2);
+  return {
+    ...open,
+    convectionWPerM2K: inSeries(outside, constant("wrapGapWPerM2K")),
+    emissivity: 0,
+    vapourPa: saturationPa(Math.min(meanSkinC, 98)),
+    vapourShare: 1,
+  };
+}
+
+/** The air in the cavity follows its walls and, through the open end, a little of what is outside; it is saturated. */
+export function cavityPatch(outside: Patch, wallC: number): Patch {
+  const own = Number.isFinite(wallC) ? wallC : outside.airC;
+  return {
+    ...outside,
+    hotK: 0,
+    airC: own + constant("cavityVentShare") * (outside.airC - own),
+    convectionWPerM2K: constant("cavityWPerM2K"),
+    still: 1,
+    vapourShare: 0,
+  };
+}
+
+/** The kitchen, as bare skin meets it. */
+export function kitchenAir(airC = constant("kitchenC"), dryingShare = 1): Patch {
+  return {
+    airC,
+    wallC: airC,
+    hotK: 0,
+    vapourPa: constant("kitchenVapourPa"),
+    convectionWPerM2K: constant("stillAirWPerM2K"),
+    still: 0,
     emissivity: constant("skinEmissivity"),
     vapourShare: 1,
     underShare: constant("panSideShare"),
-    cavityWPerM2K: constant("cavityWPerM2K"),
-    dryingShare: traits.dryingShare,
+    dryingShare,
   };
 }
 
-/** The bird on a board in the kitchen. */
-export function restSurroundings(cover: Cover, dryingShare = 1): Surroundings {
-  const bare = constant("stillAirWPerM2K");
-  const underFoil = bare * constant("foilConvectionShare");
-  const towels = constant("towelConductanceWPerM2K");
-  const convection = cover === "none" ? bare : cover === "foil" ? underFoil : 1 / (1 / underFoil + 1 / towels);
-  return {
-    airC: constant("kitchenC"),
-    wallC: constant("kitchenC"),
-    vapourPa: constant("kitchenVapourPa"),
-    convectionWPerM2K: convection,
-    // Under towels no face sees the room; radiation inside the foil is in the film coefficient.
-    emissivity: cover === "none" ? constant("skinEmissivity") : cover === "foil" ? constant("foilEmissivity") : 0,
-    vapourShare: cover === "none" ? 1 : constant("foilVapourShare"),
-    underShare: constant("panSideShare"),
-    cavityWPerM2K: constant("cavityWPerM2K"),
-    dryingShare,
+/**
+ * The bird on a board in the kitchen, bare or covered.
+ * @param cavityC mean temperature of the cavity's walls; @param boxAirC air in an insulated box
+ */
+export function restSurroundings(cover: Cover, cavityC: number, boxAirC: number, dryingShare = 1): Surroundings {
+  const bare = kitchenAir(undefined, dryingShare);
+  const foil = underFoil(bare);
+  const towels: Patch = {
+    ...foil,
+    convectionWPerM2K: inSeries(foil.convectionWPerM2K, constant("towelConductanceWPerM2K")),
   };
+  const box: Patch = { ...foil, airC: boxAirC, wallC: boxAirC, vapourShare: constant("foilVapourShare") };
+  const skin = { none: bare, foil, towels, box }[cover];
+  return everywhere(skin, { cavity: cavityPatch(skin, cavityC), away: bare });
+}
+
+/** Fall of a natural-convection coefficient with the size of the body, Nu ∝ Ra^(1/4): h ∝ L^(−1/4). */
+export const NATURAL_SIZE_POWER = 0.25;
+/** The size the declared coefficients belong to: a turkey of 5.8 kg as bought, cube root of its volume. */
+export const REFERENCE_SIZE_M = 0.173;
+
+/**
+ * Fridge air around a bird in its tray: bare on a rack to dry, or still in its wrapping.
+ * @param sizeM cube root of the bird's volume
+ */
+export function fridgeSurroundings(airC: number, bare: boolean, cavityC: number, sizeM: number): Surroundings {
+  const film = constant("fridgeConvectionWPerM2K") * (REFERENCE_SIZE_M / sizeM) ** NATURAL_SIZE_POWER;
+  const open: Patch = {
+    ...kitchenAir(airC),
+    vapourPa: constant("fridgeHumidity") * saturationPa(Math.max(airC, 0.1)),
+    convectionWPerM2K: film,
+  };
+  // The wrapping is in the way of radiation too; nothing dries under it.
+  const packed: Patch = {
+    ...open,
+    convectionWPerM2K: inSeries(film + radiativeWPerM2K(constant("skinEmissivity"), airC), constant("wrapperWPerM2K")),
+    emissivity: 0,
+    vapourShare: 0,
+  };
+  const skin = bare ? open : packed;
+  return everywhere(skin, { cavity: cavityPatch(skin, cavityC) });
+}
+
+/** Under water in a leak-proof bag, or bare in brine: the cavity is flooded too. */
+export function bathSurroundings(bathC: number, inBag = false): Surroundings {
+  const wet: Patch = {
+    ...kitchenAir(bathC),
+    convectionWPerM2K: inBag ? inSeries(constant("bathWPerM2K"), constant("bagWPerM2K")) : constant("bathWPerM2K"),
+    still: 1,
+    emissivity: 0,
+    vapourShare: 0,
+  };
+  return everywhere(wet);
 }

@@ -38,6 +38,41 @@ export function drySalt(boughtKg: number, percent: number, kind: SaltKind, preSa
   return { grams, teaspoons: grams / gramsPerTeaspoon(kind), kind };
 }
 
+/** Salt by mass of the water in a brine by time, %: the usual 58 to 77 g/L. */
+export const BRINE_PERCENT = 6.5;
+
+export interface Brine {
+  readonly saltGrams: number;
+  readonly gramsPerLitre: number;
+}
+
+/**
+ * Salt for a bath.
+ * @param percent of the bath's water for a brine by time; of the meat, once salt has spread evenly, for an equilibrium
+ * @throws QuantityError for a brine outside 0 to 26 % or an equilibrium outside 0 to 2 %
+ */
+export function brine(options: {
+  readonly method: "brine" | "equilibrium";
+  readonly percent: number;
+  readonly waterKg: number;
+  readonly meatKg: number;
+  readonly meatWaterKg: number;
+}): Brine {
+  const { method, percent, waterKg, meatKg, meatWaterKg } = options;
+  requireBetween("water of the brine", waterKg, 0.1, 100, "L");
+  if (method === "brine") {
+    requireBetween("strength of the brine", percent, 0, 26, "% of its water");
+    return { saltGrams: waterKg * percent * 10, gramsPerLitre: percent * 10 };
+  }
+  requireBetween("salt in the meat at equilibrium", percent, 0, 2, "% of the meat");
+  // The share that the meat's water holds is the share that the bath's water holds.
+  const saltGrams = (meatKg * percent * 10 * (waterKg + meatWaterKg)) / meatWaterKg;
+  return { saltGrams, gramsPerLitre: saltGrams / waterKg };
+}
+
+/** Water that carries an injection, kg. */
+export const injectionWaterKg = (meatKg: number): number => constant("injectionShare") * meatKg;
+
 const QUARTERS = ["", "¼", "½", "¾"] as const;
 
 /** Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. */

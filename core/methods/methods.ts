@@ -1,6 +1,6 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes oven stages. */
-import type { Cut } from "../bird/shape";
-import type { OvenStage } from "../processes/roast";
+import type { Cut } from "../bird/form";
+import type { OvenStage } from "../processes/stages";
 
 export const METHOD_IDS = ["steady", "hot-start", "hot-flat"] as const;
 export type MethodId = (typeof METHOD_IDS)[number];
@@ -15,6 +15,8 @@ export interface Method {
   readonly cuts: readonly Cut[];
 }
 
+const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "boneless-breast", "leg-roll"];
+
 /** Temperatures: 163 °C is the published minimum oven; the hot ones are common practice. */
 export const METHODS: readonly Method[] = [
   {
@@ -23,7 +25,7 @@ export const METHODS: readonly Method[] = [
     short: "Steady",
     says: "One temperature from start to end. Gentle, forgiving, pale skin.",
     stages: [{ fromMin: 0, airC: 163 }],
-    cuts: ["whole", "spatchcock"],
+    cuts: ANY_CUT,
   },
   {
     id: "hot-start",
@@ -34,15 +36,15 @@ export const METHODS: readonly Method[] = [
       { fromMin: 0, airC: 218 },
       { fromMin: 20, airC: 163 },
     ],
-    cuts: ["whole", "spatchcock"],
+    cuts: ["whole", "spatchcock", "crown"],
   },
   {
     id: "hot-flat",
-    name: "Hot, for a flat bird",
+    name: "Hot, for a flat bird or parts",
     short: "Hot, flat",
-    says: "High heat all through. Quick and crisp; only for a bird pressed flat.",
+    says: "High heat all through. Quick and crisp; only for a bird pressed flat or in parts.",
     stages: [{ fromMin: 0, airC: 220 }],
-    cuts: ["spatchcock"],
+    cuts: ["spatchcock", "parts"],
   },
 ];
 

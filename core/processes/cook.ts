@@ -1,35 +1,37 @@
 /**
- * The whole cook: roast to the pull, then rest to the carving, from one start.
+ * The whole cook: roast to the pull, then rest to the carving, from one start or from the state a bird is in.
  *
  * Written as generators that yield now and then, so that a shell can stop a superseded computation between two
  * yields; {@link drain} runs one to its end.
  */
 import type { Body } from "../bird/body";
-import { CENTRE_PARTS, type CentrePart } from "../bird/shape";
+import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { requireBetween } from "../errors";
-import type { Snapshot } from "../heat/solver";
-import { type Cover, type HeatSource, type OvenTraits, restSurroundings, USUAL_OVEN } from "../heat/surroundings";
-import { type HistoryPoint, LONGEST_ROAST_MIN, type OvenStage, roasting, WatchedBird } from "./roast";
+import type { Cover } from "../heat/surroundings";
+import { constant } from "../sources";
+import { type BirdState, type HistoryPoint, LivingBird } from "./bird";
+import type { Indices } from "./indices";
+import { type Peak, type RestDone, resting } from "./rest";
+import { LONGEST_ROAST_MIN, type RoastOptions, roasting } from "./roast";
 
-export type Targets = Partial<Record<CentrePart, number>>;
-
-/** When to pull: at these centre temperatures, at a time, or so early that the rest carries both centres there. */
+/** When to pull: at these centre temperatures, at a time, or so early that the rest carries the centres there. */
 export type Finish =
-  | { readonly kind: "until"; readonly targetsC: Targets; readonly timeMin?: number }
-  | { readonly kind: "carried"; readonly targetsC: Record<CentrePart, number>; readonly marginK: number };
+  | { readonly kind: "until"; readonly targetsC: CentreTemperatures; readonly timeMin?: number }
+  | { readonly kind: "carried"; readonly targetsC: CentreTemperatures; readonly marginK: number };
 
-export interface CookOptions {
-  readonly body: Body;
-  readonly startC: number;
-  readonly stages: readonly OvenStage[];
+export interface CookOptions extends RoastOptions {
+  /** A bird of one temperature (see {@link startC}), or one that has a life behind it. */
+  readonly body: Body | LivingBird;
+  readonly startC?: number;
+  /** Temperature of the stuffing as it goes in; that of the bird when left out. */
+  readonly fillingC?: number;
   readonly finish: Finish;
   readonly restMin: number;
   readonly cover: Cover;
-  readonly traits?: OvenTraits;
-  readonly source?: HeatSource;
-  readonly everyMin?: number;
   /** Keep whole temperature fields this often, for pictures; none when left out. */
   readonly frameEveryMin?: number;
+  /** Keep what lethality and indices need; on unless it is an ensemble's member. */
+  readonly watched?: boolean;
 }
 
 export interface Frame {
@@ -39,19 +41,16 @@ export interface Frame {
   readonly temperatureC: Float32Array;
 }
 
-export interface Peak {
-  readonly celsius: number;
-  readonly minute: number;
-}
-
 export interface CookDone {
   readonly kind: "done";
   readonly pullMinute: number;
   readonly atPull: HistoryPoint;
-  readonly peak: Record<CentrePart, Peak>;
+  readonly peak: Partial<Record<Centre, Peak>>;
   readonly atCarve: HistoryPoint;
+  /** At the least killed point, through roast and rest. */
   readonly logReduction: number;
   readonly vapourLostKg: number;
+  readonly indices: Indices | undefined;
   readonly history: readonly HistoryPoint[];
   readonly frames: readonly Frame[];
 }
@@ -59,10 +58,12 @@ export interface CookDone {
 /** An expected failure: the oven, as set, does not get there. */
 export interface NeverMet {
   readonly kind: "never-met";
-  readonly part: CentrePart;
+  readonly centre: Centre;
   readonly targetC: number;
   readonly highestC: number;
   readonly afterMin: number;
+  /** Mean air over the last hour: what it was held against. */
+  readonly airC: number;
 }
 
 export type CookOutcome = CookDone | NeverMet;
@@ -75,87 +76,105 @@ export function drain<Result>(work: Generator<unknown, Result>): Result {
   }
 }
 
-const centreC = (point: HistoryPoint, part: CentrePart): number => (part === "breast" ? point.breastC : point.thighC);
+const targetsOf = (targets: CentreTemperatures): (readonly [Centre, number])[] =>
+  CENTRES.flatMap((centre) => {
+    const target = targets[centre];
+    return target === undefined ? [] : [[centre, target] as const];
+  });
 
-export const isMet = (point: HistoryPoint, targets: Targets): boolean =>
-  CENTRE_PARTS.every((part) => centreC(point, part) >= (targets[part] ?? Number.NEGATIVE_INFINITY));
+export const isMet = (point: HistoryPoint, targets: CentreTemperatures): boolean =>
+  targetsOf(targets).every(([centre, target]) => (point.centresC[centre] ?? Number.NEGATIVE_INFINITY) >= target);
 
-/** The part furthest from its target. */
-function lagging(point: HistoryPoint, targets: Targets): CentrePart {
-  const gap = (part: CentrePart): number => (targets[part] ?? Number.NEGATIVE_INFINITY) - centreC(point, part);
-  return gap("breast") > gap("thigh") ? "breast" : "thigh";
-}
-
-interface Mark {
-  readonly minute: number;
-  readonly snapshot: Snapshot;
-  readonly logReduction: number;
-  readonly lastC: number;
+/** The target furthest off. */
+function lagging(point: HistoryPoint, targets: CentreTemperatures): Centre {
+  const gaps = targetsOf(targets).map(([centre, target]) => [centre, target - (point.centresC[centre] ?? 0)] as const);
+  return (gaps.sort((a, b) => b[1] - a[1])[0] as readonly [Centre, number])[0];
 }
 
 /** Carry-over of over this is not seen in a resting bird; the search for the pull starts here. */
 const MOST_CARRY_OVER_K = 25;
-
 /** The pull is sought among states this far apart: nobody opens the oven on the half minute. */
 const MARK_EVERY_MIN = 2;
+/** A roast that has not warmed its slowest target by this much in two hours will not get there. */
+const STALLED_K = 0.05;
+const STALL_MIN = 120;
 
-/** Simulates one cook. @throws QuantityError for options outside the model's range. */
+/** Simulates one cook. @throws QuantityError for options outside the model's range, or a target the bird has no centre for */
 export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
-  const { body, stages, finish, cover, frameEveryMin, everyMin = 1, traits = USUAL_OVEN } = options;
+  const { finish, cover, frameEveryMin, everyMin = 1, startC, watched = true } = options;
   requireBetween("rest", options.restMin, 0, 240, "min");
-  for (const target of Object.values(finish.targetsC)) requireBetween("target temperature", target, 30, 95, "°C");
-  const bird = new WatchedBird(body);
-  bird.solver.startAt(options.startC);
+  const bird = options.body instanceof LivingBird ? options.body : new LivingBird(options.body, { watched });
+  for (const [centre, target] of targetsOf(finish.targetsC)) {
+    requireBetween("target temperature", target, 30, 95, "°C");
+    bird.requireCentre(centre);
+  }
+  if (startC !== undefined) bird.startAt(startC, options.fillingC);
+  const fromMin = bird.minute;
   const frames: Frame[] = [];
   const keepFrame = (): void => {
-    if (frameEveryMin === undefined || bird.minute < frames.length * frameEveryMin - 1e-6) return;
+    if (frameEveryMin === undefined || bird.minute - fromMin < frames.length * frameEveryMin - 1e-6) return;
     frames.push({
       minute: bird.minute,
-      coldestCell: bird.coldest().cell,
+      coldestCell: bird.solver.coldest().cell,
       temperatureC: Float32Array.from(bird.solver.temperatureC),
     });
   };
-  const marks: Mark[] = [];
-  const keepMark = (): void => {
-    const { logReduction, lastC } = bird.lethality;
-    marks.push({ minute: bird.minute, snapshot: bird.solver.snapshot(), logReduction, lastC });
-  };
+  const marks: BirdState[] = [];
+  const near = Object.fromEntries(
+    targetsOf(finish.targetsC).map(([centre, target]) => [centre, target - MOST_CARRY_OVER_K]),
+  );
   const timeMin = finish.kind === "until" ? finish.timeMin : undefined;
-  const hasTargets = Object.keys(finish.targetsC).length > 0;
+  const hasTargets = targetsOf(finish.targetsC).length > 0;
   let met = false;
-  for (const point of roasting(bird, { stages, traits, everyMin, ...(options.source && { source: options.source }) })) {
+  let stalledAt: HistoryPoint | undefined;
+  for (const point of roasting(bird, options)) {
     keepFrame();
-    if (timeMin !== undefined && point.minute >= timeMin - 1e-9) met = true;
+    const minute = point.minute - fromMin;
+    if (timeMin !== undefined && minute >= timeMin - 1e-9) met = true;
     if (hasTargets && isMet(point, finish.targetsC)) met = true;
     if (finish.kind === "carried") {
-      const near = Object.fromEntries(
-        Object.entries(finish.targetsC).map(([part, target]) => [part, target - MOST_CARRY_OVER_K]),
-      );
       const due = point.minute >= (marks.at(-1)?.minute ?? Number.NEGATIVE_INFINITY) + MARK_EVERY_MIN;
-      if (met || (due && isMet(point, near))) keepMark();
+      if (met || (due && isMet(point, near))) marks.push(bird.snapshot());
     }
     if (met) break;
+    if (hasTargets && timeMin === undefined) {
+      stalledAt ??= point;
+      if (point.minute - stalledAt.minute >= STALL_MIN) {
+        const centre = lagging(point, finish.targetsC);
+        if ((point.centresC[centre] ?? 0) - (stalledAt.centresC[centre] ?? 0) < STALLED_K) break;
+        stalledAt = point;
+      }
+    }
     yield point.minute;
   }
   if (!met) {
     const last = bird.history.at(-1) as HistoryPoint;
-    const part = lagging(last, finish.targetsC);
-    const highestC = Math.max(...bird.history.map((point) => centreC(point, part)));
+    const centre = lagging(last, finish.targetsC);
     return {
       kind: "never-met",
-      part,
-      targetC: finish.targetsC[part] ?? Number.NaN,
-      highestC,
-      afterMin: LONGEST_ROAST_MIN,
+      centre,
+      targetC: finish.targetsC[centre] ?? Number.NaN,
+      highestC: Math.max(...bird.history.map((point) => point.centresC[centre] ?? Number.NEGATIVE_INFINITY)),
+      afterMin: Math.min(last.minute - fromMin, LONGEST_ROAST_MIN),
+      airC: last.airC,
     };
   }
 
+  const rest = (every: number): Generator<HistoryPoint, RestDone> =>
+    resting(bird, {
+      minutes: options.restMin,
+      cover,
+      everyMin: every,
+      ...(options.traits && { dryingShare: options.traits.dryingShare }),
+    });
   if (finish.kind === "carried") {
     const roasted = [...bird.history];
     const enough = (at: number): boolean => {
-      back(bird, marks[at] as Mark, roasted);
-      const peak = rest(bird, options.restMin, cover, traits, Math.max(everyMin, 2)).peak;
-      return CENTRE_PARTS.every((part) => peak[part].celsius >= finish.targetsC[part] + finish.marginK);
+      bird.restore(marks[at] as BirdState, roasted);
+      const { peak } = drain(rest(Math.max(everyMin, 2)));
+      return targetsOf(finish.targetsC).every(
+        ([centre, target]) => (peak[centre]?.celsius ?? Number.NEGATIVE_INFINITY) >= target + finish.marginK,
+      );
     };
     let low = 0;
     let high = marks.length - 1;
@@ -165,59 +184,32 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
       else low = middle + 1;
       yield bird.minute;
     }
-    back(bird, marks[low] as Mark, roasted);
+    bird.restore(marks[low] as BirdState, roasted);
     while (frames.length > 0 && (frames.at(-1) as Frame).minute > bird.minute) frames.pop();
   }
   const atPull = bird.history.at(-1) as HistoryPoint;
-  const vapourLostKg = 2 * bird.solver.surface.vapourKg();
-  const { peak, atCarve } = rest(bird, options.restMin, cover, traits, everyMin, keepFrame);
+  const vapourLostKg = bird.vapourLostKg();
+  const resting_ = rest(everyMin);
+  let step = resting_.next();
+  while (!step.done) {
+    keepFrame();
+    step = resting_.next();
+  }
+  const { peak, atEnd } = step.value;
   return {
     kind: "done",
-    pullMinute: atPull.minute,
+    pullMinute: atPull.minute - fromMin,
     atPull,
     peak,
-    atCarve,
-    logReduction: bird.lethality.logReduction,
+    atCarve: atEnd,
+    logReduction: bird.watch?.leastLogReduction() ?? Number.NaN,
     vapourLostKg,
+    indices: bird.indices(),
     history: bird.history,
     frames,
   };
 }
 
-/** Puts the bird back to a mark in its roast: state, history and lethality. */
-function back(bird: WatchedBird, mark: Mark, roasted: readonly HistoryPoint[]): void {
-  bird.solver.restore(mark.snapshot);
-  bird.minute = mark.minute;
-  bird.followedCell = -1;
-  bird.lethality.resume(mark.logReduction, mark.lastC);
-  bird.history.length = 0;
-  bird.history.push(...roasted.filter((point) => point.minute <= mark.minute + 1e-9));
-}
-
-/** Rests the bird from the state it is in. */
-function rest(
-  bird: WatchedBird,
-  minutes: number,
-  cover: Cover,
-  traits: OvenTraits,
-  everyMin: number,
-  seen?: () => void,
-): { peak: Record<CentrePart, Peak>; atCarve: HistoryPoint } {
-  const around = restSurroundings(cover, traits.dryingShare);
-  const until = bird.minute + minutes;
-  bird.followColdest();
-  let last = bird.history.at(-1) as HistoryPoint;
-  const peak: Record<CentrePart, Peak> = {
-    breast: { celsius: last.breastC, minute: last.minute },
-    thigh: { celsius: last.thighC, minute: last.minute },
-  };
-  while (bird.minute < until - 1e-9) {
-    last = bird.advance(Math.min(everyMin, until - bird.minute), around);
-    seen?.();
-    for (const part of CENTRE_PARTS) {
-      const celsius = centreC(last, part);
-      if (celsius > peak[part].celsius) peak[part] = { celsius, minute: last.minute };
-    }
-  }
-  return { peak, atCarve: last };
-}
+/** What the plan's guideline asks of a bird's centres, in °C: every centre it has. */
+export const guidelineTargets = (bird: Body, targetC = constant("guidelineC")): CentreTemperatures =>
+  Object.fromEntries(CENTRES.filter((centre) => bird.unit.centres[centre]).map((centre) => [centre, targetC]));

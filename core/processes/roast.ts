@@ -1,121 +1,26 @@
 /** A bird in an oven, from the state it is in to a target or a time, with its history. */
-import type { Body } from "../bird/body";
-import type { CentrePart } from "../bird/shape";
-import { CENTRE_PARTS } from "../bird/shape";
-import { QuantityError, requireBetween } from "../errors";
-import { HeatSolver, type PointStencil, pointStencil, readAt } from "../heat/solver";
+import { type Body, sizeOfM } from "../bird/body";
+import { requireBetween } from "../errors";
 import {
+  contactWPerM2K,
   type HeatSource,
   type OvenTraits,
   ovenSurroundings,
-  type Surroundings,
+  type Underlay,
   USUAL_OVEN,
-} from "../heat/surroundings";
-import { Lethality } from "../safety/lethality";
+} from "../heat/ovens";
 import { constant } from "../sources";
-
-/** The dial from a minute on. */
-export interface OvenStage {
-  readonly fromMin: number;
-  readonly airC: number;
-}
-
-export interface HistoryPoint {
-  readonly minute: number;
-  readonly airC: number;
-  readonly breastC: number;
-  readonly thighC: number;
-  readonly coldestC: number;
-}
-
-/** @throws QuantityError when a stage is out of order or out of range. */
-export function checkStages(stages: readonly OvenStage[]): void {
-  if (stages[0]?.fromMin !== 0)
-    throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
-  stages.forEach((stage, n) => {
-    requireBetween("oven temperature", stage.airC, 60, 300, "°C");
-    requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
-    const before = stages[n - 1];
-    if (before && stage.fromMin <= before.fromMin) {
-      throw new QuantityError(
-        "start of an oven stage",
-        stage.fromMin,
-        `later than ${before.fromMin} min, the stage before it`,
-      );
-    }
-  });
-}
-
-/** Air in a preheated oven at a minute: each change of the dial is followed with the oven's lag. */
-export function ovenAirC(stages: readonly OvenStage[], minute: number): number {
-  const lag = constant("ovenLagMin");
-  let airC = stages[0]?.airC ?? Number.NaN;
-  stages.forEach(({ fromMin, airC: dialC }, n) => {
-    if (fromMin > minute) return;
-    const until = Math.min(minute, stages[n + 1]?.fromMin ?? minute);
-    airC = dialC + (airC - dialC) * Math.exp(-(until - fromMin) / lag);
-  });
-  return airC;
-}
-
-/** A solver with what is watched on the way: both thermal centres, the coldest point and its lethality. */
-export class WatchedBird {
-  readonly solver: HeatSolver;
-  readonly history: HistoryPoint[] = [];
-  readonly lethality = new Lethality();
-  private readonly stencils: Record<CentrePart, PointStencil>;
-  minute = 0;
-  /** Followed instead of the coldest cell; −1 while the coldest is sought anew each time. */
-  followedCell = -1;
-
-  constructor(readonly body: Body) {
-    this.solver = new HeatSolver(body);
-    this.stencils = Object.fromEntries(
-      CENTRE_PARTS.map((part) => [part, pointStencil(body, body.unit.centres[part])]),
-    ) as Record<CentrePart, PointStencil>;
-  }
-
-  centreC(part: CentrePart): number {
-    return readAt(this.solver.temperatureC, this.stencils[part]);
-  }
-
-  /** The coldest cell, or the one that was coldest when {@link followColdest} was called. */
-  coldest(): { cell: number; celsius: number } {
-    if (this.followedCell < 0) return this.solver.coldest();
-    return { cell: this.followedCell, celsius: this.solver.temperatureC[this.followedCell] as number };
-  }
-
-  /** From here on the skin cools, and the coldest cell would soon be skin that was long done: follow the least done. */
-  followColdest(): void {
-    this.followedCell = this.solver.coldest().cell;
-  }
-
-  /** Adds the present state to the history. */
-  note(airC: number): HistoryPoint {
-    const point = {
-      minute: this.minute,
-      airC,
-      breastC: this.centreC("breast"),
-      thighC: this.centreC("thigh"),
-      coldestC: this.coldest().celsius,
-    };
-    this.history.push(point);
-    return point;
-  }
-
-  advance(minutes: number, surroundings: Surroundings): HistoryPoint {
-    this.solver.advance(minutes * 60, surroundings);
-    this.minute += minutes;
-    const point = this.note(surroundings.airC);
-    this.lethality.add(point.coldestC, minutes);
-    return point;
-  }
-}
+import type { HistoryPoint, LivingBird } from "./bird";
+import { Oven } from "./oven";
+import { type Facing, type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
 
 export interface RoastOptions {
   readonly stages: readonly OvenStage[];
+  readonly events?: readonly RoastEvent[];
   readonly traits?: OvenTraits;
   readonly source?: HeatSource;
+  /** Birds of this size in the oven, this one counted. */
+  readonly birds?: number;
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
@@ -123,16 +28,132 @@ export interface RoastOptions {
 
 export const LONGEST_ROAST_MIN = 16 * 60;
 
+/** Whether left and right differ, so that the whole grid must be solved. */
+export const needsBothHalves = ({ stages, traits = USUAL_OVEN, birds = 1 }: RoastOptions): boolean =>
+  birds > 1 ||
+  (traits.hotSideK !== 0 && stages.some(({ towardsHot }) => towardsHot === "left" || towardsHot === "right"));
+
+/** Place of each surface cell towards the hot side, −0.5 to 0.5 over the length of the bird. */
+function towardsHot({ unit }: Body, facing: Facing): Float64Array {
+  const { nx, ny } = unit.grid;
+  const sign = facing === "legs" || facing === "left" ? -1 : 1;
+  const alongY = facing === "legs" || facing === "breast";
+  return Float64Array.from(unit.surface.cell, (cell) => {
+    const share = alongY ? (Math.floor(cell / nx) % ny) / (ny - 1) : (cell % nx) / (nx - 1);
+    return sign * (share - 0.5);
+  });
+}
+
+/** Heat a pan, a stone or a bed of vegetables holds, J/m²K of its area. */
+const UNDERLAY_HEAT: Record<Underlay, () => number> = {
+  rack: () => 1,
+  grate: () => 1,
+  pan: () => constant("panHeatJPerM2K"),
+  "hot-stone": () => constant("stoneHeatJPerM2K"),
+  vegetables: () => constant("vegetablesHeatJPerM2K"),
+};
+/** Only a stone is preheated with the oven; vegetables and a tray go in with the bird. */
+const underlayStartC = (stage: FullStage): number =>
+  stage.surface === "hot-stone" ? stage.airC : constant("kitchenC");
+
+/** Opening the door to change the arrangement takes this long. */
+const HANDLING_MIN = 1;
+
+const changedByHand = (a: FullStage, b: FullStage): boolean =>
+  a.shield !== b.shield ||
+  a.wrap !== b.wrap ||
+  a.side !== b.side ||
+  a.surface !== b.surface ||
+  a.towardsHot !== b.towardsHot;
+
 /**
  * Roasts step by step, yielding the history point after each; the caller stops when it has seen enough.
  * Ends by itself after `longestMin`.
+ * @throws QuantityError for stages, events or a number of birds outside the model's range
  */
-export function* roasting(bird: WatchedBird, options: RoastOptions): Generator<HistoryPoint, void> {
-  const { stages, traits = USUAL_OVEN, source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN } = options;
-  checkStages(stages);
-  if (bird.history.length === 0) yield bird.note(ovenAirC(stages, 0) + traits.offsetK);
-  while (bird.minute < longestMin) {
-    const air = ovenAirC(stages, bird.minute + everyMin / 2);
-    yield bird.advance(everyMin, ovenSurroundings(air, traits, source));
+export function* roasting(bird: LivingBird, options: RoastOptions): Generator<HistoryPoint, void> {
+  const { events = [], traits = USUAL_OVEN, source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN } = options;
+  const stages = fullStages(options.stages, bird.body.unit.shape.form.cut);
+  const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
+  for (const event of events) {
+    if (event.kind === "door") requireBetween("minutes the door is open", event.openMin, 0, 30, "min");
   }
+  const from = bird.minute;
+  const { surface } = bird.solver;
+  const sizeM = sizeOfM(bird.body);
+  let at = 0;
+  let stage = stages[0] as FullStage;
+  const oven = new Oven(stage.airC);
+  let underlayC = underlayStartC(stage);
+  let handling = 0;
+  const arrange = (): void => {
+    bird.turn(stage.side, birds > 1);
+    surface.face(towardsHot(bird.body, stage.towardsHot));
+  };
+  arrange();
+  let last = bird.note(stage.airC + traits.offsetK);
+  yield last;
+  while (bird.minute - from < longestMin) {
+    const minute = bird.minute - from;
+    const next = nextStage(stages, at, minute, last.centresC);
+    if (next !== at) {
+      const before = stage;
+      at = next;
+      stage = stages[at] as FullStage;
+      if (stage.surface !== before.surface) underlayC = underlayStartC(stage);
+      if (changedByHand(before, stage)) handling = HANDLING_MIN;
+      arrange();
+    }
+    const upcoming = stages[at + 1];
+    const ahead = upcoming && !upcoming.when ? upcoming.fromMin - minute : Number.POSITIVE_INFINITY;
+    const step = Math.min(everyMin, ahead > 1e-6 ? ahead : everyMin);
+    let openMin = handling;
+    handling = 0;
+    for (const event of events) {
+      if (event.kind === "leave") {
+        const due =
+          "atMin" in event
+            ? minute >= event.atMin - 1e-9
+            : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
+        if (due && !bird.hasLeft(event.piece)) {
+          bird.leave(event.piece);
+          openMin = Math.max(openMin, HANDLING_MIN);
+        }
+      } else if (event.atMin >= minute - 1e-9 && event.atMin < minute + step - 1e-9) {
+        openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
+        if (event.kind === "baste") surface.moisten(constant("dryAfterBasteShare"));
+      }
+    }
+    oven.advance(minute + step, stage.airC, birds, openMin);
+    const airC = oven.airC + traits.offsetK;
+    const around = ovenSurroundings({
+      source,
+      traits,
+      airC: oven.airC,
+      wallC: oven.wallC,
+      shield: stage.shield,
+      wrap: stage.wrap,
+      underlay: stage.surface,
+      underlayC,
+      cavityC: surface.meanFrontC("cavity"),
+      skinC: surface.meanFrontC("skin", "breast", "tips"),
+      load: birds,
+      sizeM,
+    });
+    last = bird.advance(step, around, airC);
+    underlayC = underlayAfter(stage.surface, underlayC, airC, surface.meanFrontC("contact"), step * 60);
+    yield last;
+  }
+}
+
+/** Temperature of what lies under the bird after a while: heated from the oven, cooled by the meat on it. */
+function underlayAfter(underlay: Underlay, nowC: number, airC: number, meatC: number, seconds: number): number {
+  const contact = contactWPerM2K(underlay);
+  if (contact === null) return nowC;
+  const oven = constant("underlayOvenWPerM2K");
+  const meat = Number.isFinite(meatC) ? contact * constant("contactAreaShare") : 0;
+  const aimC = (oven * airC + meat * (Number.isFinite(meatC) ? meatC : 0)) / (oven + meat);
+  const after = aimC + (nowC - aimC) * Math.exp((-seconds * (oven + meat)) / UNDERLAY_HEAT[underlay]());
+  // Vegetables stay wet to the end.
+  return underlay === "vegetables" ? Math.min(after, 98) : after;
 }

@@ -6,9 +6,9 @@ export type Verdict =
   /** Below the guideline: what was computed, and nothing is called safe. */
   | { readonly kind: "below-guideline"; readonly highestC: number; readonly logReduction: number };
 
-/** Peaks are judged to the tenth that a kitchen thermometer shows. */
-export function verdict(peakBreastC: number, peakThighC: number, logReduction: number): Verdict {
-  const highestC = Math.min(peakBreastC, peakThighC);
+/** The peaks of all centres are judged to the tenth that a kitchen thermometer shows. */
+export function verdict(peaksC: readonly number[], logReduction: number): Verdict {
+  const highestC = Math.min(...peaksC);
   if (Math.round(highestC * 10) / 10 >= constant("guidelineC")) return { kind: "meets-guideline" };
   return { kind: "below-guideline", highestC, logReduction };
 }

@@ -1,5 +1,5 @@
 /** One roast with readings, as the file and the database hold it. */
-import type { RoastFile } from "../../core/formats/file";
+import { FILE_VERSION, type RoastFile } from "../../core/formats/file";
 import type { Roast } from "../../core/formats/roast";
 
 export function sampleRoast(id = "sample"): Roast {
@@ -8,10 +8,19 @@ export function sampleRoast(id = "sample"): Roast {
     title: "A Sunday turkey",
     createdAt: "2026-09-01T08:00:00.000Z",
     plan: {
-      bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh", preSalted: false },
+      bird: {
+        species: "turkey",
+        cut: "whole",
+        legs: "tied",
+        cavity: "empty",
+        massKg: 5.8,
+        state: "fresh",
+        preSalted: false,
+      },
       thawIn: "fridge",
       serveAt: "2026-09-27T11:30:00.000Z",
       zone: "UTC",
+      heat: "oven",
       method: "steady",
       stages: [{ fromMin: 0, airC: 163 }],
       targetC: { breast: 74, thigh: 74 },
@@ -28,7 +37,7 @@ type Mutable = RoastFile & { roasts: [RoastFile["roasts"][number], ...RoastFile[
 
 export const sampleFile = (): Mutable => ({
   format: "bruma-roasts",
-  version: 1,
+  version: FILE_VERSION,
   exportedAt: "2026-09-28T10:00:00.000Z",
   roasts: [
     {

@@ -1,34 +1,37 @@
 import { useState } from "react";
+import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
 import type { RoastReading } from "../../../core/formats/roast";
 import { parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 
 interface Props {
+  /** What this bird has to be read at. */
+  readonly centres: readonly Centre[];
   readonly units: UnitSystem;
   onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
 /** One or two temperatures from a hand thermometer; either may be left empty. */
-export function ReadingForm({ units, onReading }: Props) {
-  const [typed, setTyped] = useState({ breast: "", thigh: "" });
+export function ReadingForm({ centres, units, onReading }: Props) {
+  const [typed, setTyped] = useState<Partial<Record<Centre, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
   const note = async (): Promise<void> => {
     const at = new Date().toISOString();
     try {
-      const readings = (["breast", "thigh"] as const)
-        .filter((part) => typed[part].trim() !== "")
+      const readings = centres
+        .filter((part) => typed[part]?.trim())
         .map(
           (part): RoastReading => ({
             at,
             part,
-            celsius: requireBetween(`${part} reading`, parseTemperatureC(typed[part], units), -30, 110, "°C"),
+            celsius: requireBetween(`${part} reading`, parseTemperatureC(typed[part] ?? "", units), -30, 110, "°C"),
             source: "typed",
           }),
         );
       if (readings.length === 0) throw new Error("Type at least one temperature.");
       await onReading(readings);
-      setTyped({ breast: "", thigh: "" });
+      setTyped({});
       setFault(null);
     } catch (error) {
       setFault(error instanceof Error ? error.message : String(error));
@@ -43,11 +46,11 @@ export function ReadingForm({ units, onReading }: Props) {
         void note();
       }}
     >
-      {(["breast", "thigh"] as const).map((part) => (
+      {centres.map((part) => (
         <label key={part} className="text-soft">
           <span className="capitalize">{part}</span>, {units === "metric" ? "°C" : "°F"}
           <input
-            value={typed[part]}
+            value={typed[part] ?? ""}
             inputMode="decimal"
             autoComplete="off"
             onChange={(event) => setTyped((before) => ({ ...before, [part]: event.target.value }))}

@@ -1,3 +1,5 @@
+import { centresOf } from "../../../core/bird/form";
+import type { Centre } from "../../../core/bird/solid";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { constant } from "../../../core/sources";
@@ -31,13 +33,15 @@ export function Resting({ roast, cook, readings, now, onReading, onCarve, onTake
   const carveMs = Math.max(earliest, Date.parse(plan.serveAt) - constant("carveMin") * MINUTE);
   const latest = pulledMs + constant("longestRestMin") * MINUTE;
   const since = readings.filter((reading) => Date.parse(reading.at) >= pulledMs);
-  const highest = (part: "breast" | "thigh"): number | null =>
-    since.reduce<number | null>(
-      (most, reading) => (reading.part === part && reading.celsius > (most ?? -99) ? reading.celsius : most),
-      null,
+  const centres = centresOf(plan.bird);
+  const highest = (part: Centre): number =>
+    since.reduce(
+      (most, reading) => (reading.part === part && !(reading.celsius <= most) ? reading.celsius : most),
+      Number.NaN,
     );
-  const seen = Math.min(highest("breast") ?? Number.NaN, highest("thigh") ?? Number.NaN);
-  const target = Math.min(plan.targetC.breast, plan.targetC.thigh);
+  const seen = Math.min(...centres.map(highest));
+  const target = Math.min(...Object.values(plan.targetC).filter((value) => value !== undefined));
+  const expected = centres.map((centre) => cook.peak[centre]?.celsius ?? Number.NaN);
   return (
     <>
       <NextAction
@@ -45,20 +49,15 @@ export function Resting({ roast, cook, readings, now, onReading, onCarve, onTake
         figure={now < carveMs ? countdown(carveMs - now) : "now"}
         below={`out at ${clockTime(pulledMs, plan.zone)}, resting ${countdown(now - pulledMs)}; it may wait until ${clockTime(latest, plan.zone)}, well covered`}
       />
-      <Temperatures
-        readings={readings}
-        now={now}
-        units={units}
-        goalsC={{ breast: plan.targetC.breast, thigh: plan.targetC.thigh }}
-      />
+      <Temperatures readings={readings} now={now} units={units} goalsC={plan.targetC} />
       <p role="status" className="text-lg">
         {Number.isNaN(seen)
-          ? `Leave the probe in. ${formatTemperature(target, units)} should be seen at both centres; the model expects the breast to peak at ${formatTemperature(cook.peak.breast.celsius, units)}.`
+          ? `Leave the probe in. ${formatTemperature(target, units)} should be seen at every centre; the model expects the lowest to peak at ${formatTemperature(Math.min(...expected), units)}.`
           : seen >= target - 0.05
-            ? `${formatTemperature(target, units)} has been seen at both centres.`
-            : `Not yet ${formatTemperature(target, units)} at both centres. If it stops rising short of that, back into the oven.`}
+            ? `${formatTemperature(target, units)} has been seen at every centre.`
+            : `Not yet ${formatTemperature(target, units)} at every centre. If it stops rising short of that, back into the oven.`}
       </p>
-      <ReadingForm units={units} onReading={onReading} />
+      <ReadingForm centres={centres} units={units} onReading={onReading} />
       <Button tone="primary" size="stove" onClick={onCarve}>
         Carving now
       </Button>

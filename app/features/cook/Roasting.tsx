@@ -1,4 +1,5 @@
 import { useMemo, useState } from "react";
+import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { constant } from "../../../core/sources";
@@ -33,7 +34,8 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
-  const goalsC = useMemo(() => ({ breast: cook.atPull.breastC, thigh: cook.atPull.thighC }), [cook]);
+  const goalsC = cook.atPull.centresC;
+  const centres = centresOf(plan.bird);
   const observed = useMemo(
     () =>
       readings
@@ -55,19 +57,15 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
         p50: Date.parse(planned.pullP50At),
         p90: Date.parse(planned.pullP90At),
       };
-  const reached = (["breast", "thigh"] as const).every((part) => {
+  const reached = centres.every((part) => {
     const last = readings.findLast((reading) => reading.part === part);
-    return last && last.celsius >= goalsC[part] - 0.5;
+    return last && last.celsius >= (goalsC[part] ?? Number.NaN) - 0.5;
   });
   const carveAtMs = Date.parse(plan.serveAt) - constant("carveMin") * MINUTE;
   return (
     <>
       {reached ? (
-        <NextAction
-          action="Take it out: both centres are there"
-          figure="now"
-          below="Check both breasts and both thighs."
-        />
+        <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
       ) : pull && Number.isFinite(pull.p50) ? (
         <NextAction
           action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
@@ -92,15 +90,16 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
       )}
       {fault && <Caution>The forecast stopped: {fault}</Caution>}
       <Temperatures readings={readings} now={now} units={units} goalsC={goalsC} />
-      {roast.thermometer === "typed" && <ReadingForm units={units} onReading={onReading} />}
+      {roast.thermometer === "typed" && <ReadingForm centres={centres} units={units} onReading={onReading} />}
       <Button tone="primary" size="stove" onClick={onPull}>
         It is out of the oven
       </Button>
       <p className="text-soft">
         In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
-        {formatTemperature(cook.peak.breast.celsius, units)} in the breast and{" "}
-        {formatTemperature(cook.peak.thigh.celsius, units)} in the thigh. Measure in the deepest meat, off the bone,
-        both sides.
+        {centres
+          .map((centre) => `${formatTemperature(cook.peak[centre]?.celsius ?? Number.NaN, units)} in the ${centre}`)
+          .join(" and ")}
+        . Measure in the deepest meat, off the bone, both sides.
       </p>
       <Sheet opens="Correct something" title="Correct something">
         <label className="text-sm text-soft">

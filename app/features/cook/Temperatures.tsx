@@ -1,3 +1,4 @@
+import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
 import type { RoastReading } from "../../../core/formats/roast";
 import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { temperatureColour } from "../../ui/temperatureScale";
@@ -7,14 +8,14 @@ interface Props {
   readonly now: number;
   readonly units: UnitSystem;
   /** What each should show when it is time. */
-  readonly goalsC: { readonly breast: number; readonly thigh: number };
+  readonly goalsC: CentreTemperatures;
 }
 
 /** Two large temperatures, readable from two metres. */
 export function Temperatures({ readings, now, units, goalsC }: Props) {
   return (
     <section aria-label="Temperatures" className="grid grid-cols-2 gap-3">
-      {(["breast", "thigh"] as const).map((part) => {
+      {(Object.entries(goalsC) as [Centre, number][]).map(([part, goalC]) => {
         const last = readings.findLast((reading) => reading.part === part);
         return (
           <div key={part} className="overflow-hidden rounded-3xl border border-line bg-mist-1">
@@ -25,7 +26,7 @@ export function Temperatures({ readings, now, units, goalsC }: Props) {
                 {last ? formatTemperature(last.celsius, units).replace(/ °[CF]/, "°") : "–"}
               </div>
               <div className="mt-1 text-[0.95rem] text-soft">
-                out at {formatTemperature(goalsC[part], units)}
+                out at {formatTemperature(goalC, units)}
                 {last &&
                   `, read ${formatDuration(Math.max(0, now - Date.parse(last.at)) / 1000).replace("0 min", "just now")}${now - Date.parse(last.at) > 30_000 ? " ago" : ""}`}
               </div>

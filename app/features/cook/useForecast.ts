@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Reading } from "../../../core/forecast/assimilate";
 import { thinned } from "../../../core/forecast/assimilate";
 import { ensembleOptions } from "../../../core/forecast/planned";
@@ -18,18 +19,14 @@ export interface ForecastState {
  * set has changed by more than the noise within a bin, so a thermometer that speaks every second does not keep the
  * machine busy for nothing.
  */
-export function useForecast(
-  plan: Plan,
-  shownC: { breast: number; thigh: number } | null,
-  readings: readonly Reading[],
-): ForecastState {
+export function useForecast(plan: Plan, shownC: CentreTemperatures, readings: readonly Reading[]): ForecastState {
   const [state, setState] = useState<ForecastState>({ forecast: null, refitting: false, fault: null });
   const coarse = thinned(readings).map(({ minute, part, celsius }) => ({
     minute: Math.round(minute),
     part,
     celsius: Math.round(celsius),
   }));
-  const key = shownC && readings.length > 0 ? JSON.stringify({ options: ensembleOptions(plan, shownC), coarse }) : null;
+  const key = readings.length > 0 ? JSON.stringify({ options: ensembleOptions(plan, shownC), coarse }) : null;
   useEffect(() => {
     if (key === null) return;
     let stopped = false;

@@ -25,7 +25,7 @@ export function useSimulatedThermometer(
   // Up to when the device has been heard; set once the stored readings are known.
   const heardMs = useRef<number | null>(null);
   if (ready && heardMs.current === null) heardMs.current = lastReadingMs ?? Number.NEGATIVE_INFINITY;
-  const options = JSON.stringify(ensembleOptions(roast.plan, { breast: 0, thigh: 0 }));
+  const options = JSON.stringify(ensembleOptions(roast.plan, {}));
   useEffect(() => {
     if (!on) return;
     let stopped = false;

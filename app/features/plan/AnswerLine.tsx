@@ -1,3 +1,4 @@
+import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/formats/roast";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
@@ -18,6 +19,9 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
   const { schedule, salt, thaw } = derived;
   const { zone } = plan;
   const t = (celsius: number): string => formatTemperature(celsius, units);
+  const centres = centresOf(plan.bird);
+  const bare = (celsius: number | undefined): string =>
+    celsius === undefined ? "–" : t(celsius).replace(/ °[CF]/, "°");
   const start = schedule.tasks.find((task) => task.id === "thaw");
   return (
     <section
@@ -48,9 +52,9 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
       />
       <Fact
-        label="Out at, breast / thigh"
-        value={`${t(cook.atPull.breastC).replace(/ °[CF]/, "°")} / ${t(cook.atPull.thighC).replace(/ °[CF]/, "°")}`}
-        note={`${t(cook.peak.breast.celsius).replace(/ °[CF]/, "°")} / ${t(cook.peak.thigh.celsius).replace(/ °[CF]/, "°")} after rest`}
+        label={`Out at, ${centres.join(" / ")}`}
+        value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
+        note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
       <Fact
         label="Carve"

@@ -21,8 +21,8 @@ export function Conflicts({ conflicts, neverMet, units, zone }: Props) {
     <div className="grid gap-2">
       {neverMet && (
         <Caution>
-          The oven as set never brings the {neverMet.part} to {formatTemperature(neverMet.targetC, units)}: the highest
-          was {formatTemperature(neverMet.highestC, units)}. What is drawn is the last plan that did.
+          The oven as set never brings the {neverMet.centre} to {formatTemperature(neverMet.targetC, units)}: the
+          highest was {formatTemperature(neverMet.highestC, units)}. What is drawn is the last plan that did.
         </Caution>
       )}
       {conflicts.map((conflict) => (

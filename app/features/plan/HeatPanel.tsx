@@ -1,8 +1,12 @@
+import { centresOf } from "../../../core/bird/form";
+import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
+import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { METHODS, methodById } from "../../../core/methods/methods";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC } from "../../../core/units/quantity";
+import { HEAT_NAMES } from "../../bird-view/names";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { DragRow } from "./DragRow";
@@ -16,13 +20,13 @@ const withStage =
     stages: plan.stages.map((stage, m) => (m === n ? { ...stage, airC } : stage)),
   });
 const withTarget =
-  (part: "breast" | "thigh", celsius: number) =>
+  (centre: Centre, celsius: number) =>
   (plan: Plan): Plan => ({
     ...plan,
-    targetC: { ...plan.targetC, [part]: celsius },
+    targetC: { ...plan.targetC, [centre]: celsius },
   });
 
-const LOWEST_TARGET_C = { breast: 60, thigh: 65 } as const;
+const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
 
 function stageLabel({ stages }: Plan, n: number): string {
   if (stages.length === 1) return "all through";
@@ -33,10 +37,18 @@ export function HeatPanel({ plan, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const guideline = constant("guidelineC");
-  const below = Math.min(plan.targetC.breast, plan.targetC.thigh) < guideline;
+  const centres = centresOf(plan.bird);
+  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guideline;
+  const below = Math.min(...centres.map(targetOf)) < guideline;
   const lowOven = Math.min(...plan.stages.map((stage) => stage.airC)) < constant("minimumOvenC") - 0.5;
   return (
     <>
+      <Segmented
+        label="Heat"
+        value={plan.heat}
+        choices={HEAT_SOURCES.map((value) => ({ value, label: HEAT_NAMES[value] }))}
+        onChange={(heat) => settle((before) => ({ ...before, heat }))}
+      />
       <Segmented
         label="Method"
         value={plan.method}
@@ -62,21 +74,21 @@ export function HeatPanel({ plan, units }: PanelProps) {
         />
       ))}
       <p className="text-[0.9rem]">To be seen before carving</p>
-      {(["breast", "thigh"] as const).map((part) => (
+      {centres.map((centre) => (
         <DragRow
-          key={part}
-          label={part}
-          name={`Target, ${part}`}
-          value={plan.targetC[part]}
-          shown={t(plan.targetC[part])}
-          min={LOWEST_TARGET_C[part]}
+          key={centre}
+          label={centre}
+          name={`Target, ${centre}`}
+          value={targetOf(centre)}
+          shown={t(targetOf(centre))}
+          min={LOWEST_TARGET_C[centre]}
           max={85}
           step={1}
           parse={(text) =>
-            requireBetween(`target of the ${part}`, parseTemperatureC(text, units), LOWEST_TARGET_C[part], 90, "°C")
+            requireBetween(`target of the ${centre}`, parseTemperatureC(text, units), LOWEST_TARGET_C[centre], 90, "°C")
           }
-          onDrag={(celsius) => drag(withTarget(part, celsius))}
-          onSettle={(celsius) => settle(withTarget(part, celsius))}
+          onDrag={(celsius) => drag(withTarget(centre, celsius))}
+          onSettle={(celsius) => settle(withTarget(centre, celsius))}
         />
       ))}
       {below && (

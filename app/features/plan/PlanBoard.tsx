@@ -1,10 +1,9 @@
 import { Undo2 } from "lucide-react";
 import { useMemo, useState } from "react";
-import type { Plan } from "../../../core/formats/roast";
+import { highestTargetC, type Plan } from "../../../core/formats/roast";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
-import { BirdView } from "../../bird-view/BirdView";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
@@ -13,6 +12,7 @@ import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
+import { LivingBirdView } from "./LivingBirdView";
 import { usePlanStore } from "./planStore";
 import { StagePanel } from "./StagePanel";
 
@@ -50,7 +50,6 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
   const serveAtMs = Date.parse(plan.serveAt);
   const scrubMs = scrubbed ?? schedule.inAtMs + cook.pullMinute * MINUTE * 0.55;
   const minute = (scrubMs - schedule.inAtMs) / MINUTE;
-  const point = cook.history.find((entry) => entry.minute >= minute) ?? cook.history.at(-1) ?? cook.atCarve;
   const serve = (ms: number, settled: boolean): void => {
     const change = (before: Plan): Plan => ({ ...before, serveAt: new Date(ms).toISOString() });
     if (settled) settle(change);
@@ -92,14 +91,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
       />
       <div className="grid grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_312px] lg:grid-rows-[minmax(356px,calc(100dvh-430px))]">
         <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
-          <BirdView
-            cut={plan.bird.cut}
-            frames={cook.frames}
-            minute={minute}
-            targetC={plan.targetC.breast}
-            units={units}
-            centresC={{ breast: point.breastC, thigh: point.thighC, coldest: point.coldestC }}
-          />
+          <LivingBirdView plan={plan} cook={cook} schedule={schedule} scrubMs={scrubMs} units={units} />
         </section>
         <section
           aria-label="Thermal centres"
@@ -109,7 +101,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
           {chart.height > 0 && (
             <CentreChart
               history={cook.history}
-              targetC={plan.targetC.breast}
+              targetC={highestTargetC(plan)}
               pullMinute={cook.pullMinute}
               pullBand={{ p10: cook.pullMinute * shares.p10, p90: cook.pullMinute * shares.p90 }}
               inAtMs={schedule.inAtMs}

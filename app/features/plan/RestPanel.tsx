@@ -1,4 +1,7 @@
+import { centresOf } from "../../../core/bird/form";
+import type { Indices } from "../../../core/processes/indices";
 import { verdict } from "../../../core/safety/guideline";
+import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime, instantOf } from "../../ui/time";
@@ -8,7 +11,14 @@ import { usePlanStore } from "./planStore";
 export function RestPanel({ plan, cook, units }: PanelProps) {
   const { settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const judged = verdict(cook.peak.breast.celsius, cook.peak.thigh.celsius, cook.logReduction);
+  const peaks = centresOf(plan.bird).flatMap((centre) => {
+    const peak = cook.peak[centre];
+    return peak ? [{ centre, celsius: peak.celsius }] : [];
+  });
+  const judged = verdict(
+    peaks.map(({ celsius }) => celsius),
+    cook.logReduction,
+  );
   return (
     <>
       <label className="text-sm text-soft">
@@ -31,21 +41,59 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
           { value: "none", label: "Bare" },
           { value: "foil", label: "Loose foil" },
           { value: "towels", label: "Foil and towels" },
+          { value: "box", label: "Insulated box" },
         ]}
         onChange={(cover) => settle((before) => ({ ...before, cover }))}
       />
       <p className="text-[0.95rem]">
         {judged.kind === "meets-guideline" ? (
-          <>Both centres are seen at or above the guideline before carving. </>
+          <>Every thermal centre is seen at or above the guideline before carving. </>
         ) : (
-          <>Not all of it reaches the guideline: the lower centre peaks at {t(judged.highestC)}. </>
+          <>Not all of it reaches the guideline: the lowest centre peaks at {t(judged.highestC)}. </>
         )}
         <span className="text-soft">
-          Peak {t(cook.peak.breast.celsius)} breast, {t(cook.peak.thigh.celsius)} thigh. Coldest computed point at
+          Peak {peaks.map(({ centre, celsius }) => `${t(celsius)} ${centre}`).join(", ")}. Coldest computed point at
           carving: {t(cook.atCarve.coldestC)}; {cook.logReduction > 30 ? "over 30" : cook.logReduction.toFixed(1)}{" "}
-          decimal reductions of Salmonella computed there, at about 1 % fat. A thermometer decides, not this.
+          decimal reductions of Salmonella computed at the least heated point, for this species at{" "}
+          {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
         </span>
       </p>
+      {cook.indices && <Kept indices={cook.indices} />}
     </>
+  );
+}
+
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** What the heat has done, as far as a model can tell. */
+function Kept({ indices }: { readonly indices: Indices }) {
+  const { juicesKept, legTenderMin, fatRendered } = indices;
+  return (
+    <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-sm">
+      {juicesKept.breast !== undefined && (
+        <>
+          <dt className="text-soft">Juices kept, breast</dt>
+          <dd>{percent(juicesKept.breast)}</dd>
+        </>
+      )}
+      {juicesKept.thigh !== undefined && (
+        <>
+          <dt className="text-soft">Juices kept, leg</dt>
+          <dd>{percent(juicesKept.thigh)}</dd>
+        </>
+      )}
+      {legTenderMin !== undefined && (
+        <>
+          <dt className="text-soft">Leg above 70 °C, tender from about 20 min</dt>
+          <dd>{Math.round(legTenderMin)} min</dd>
+        </>
+      )}
+      {fatRendered !== undefined && (
+        <>
+          <dt className="text-soft">Fat rendered</dt>
+          <dd>{percent(fatRendered)}</dd>
+        </>
+      )}
+    </dl>
   );
 }

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
+import { CUT_NAMES } from "../../bird-view/names";
 import { usePreferences } from "../../shell/preferences";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 
@@ -22,7 +23,7 @@ export function RoastCard({ roast }: { readonly roast: Roast }) {
           {roast.title}
         </Link>
         <span className="text-soft">
-          {plan.bird.cut === "whole" ? "whole" : "spatchcocked"}, {formatMass(plan.bird.massKg, units)}
+          {plan.bird.species}, {CUT_NAMES[plan.bird.cut].toLowerCase()}, {formatMass(plan.bird.massKg, units)}
         </span>
       </div>
       <p className="mt-1">

@@ -2,8 +2,11 @@ import { zodResolver } from "@hookform/resolvers/zod";
 import { useMemo } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
-import { METHODS } from "../../../core/methods/methods";
+import { SPECIES } from "../../../core/bird/anatomy";
+import { CUTS } from "../../../core/bird/form";
+import { METHODS, methodById } from "../../../core/methods/methods";
 import { saveRoast } from "../../../storage/roasts";
+import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -23,6 +26,7 @@ export function StartForm() {
   const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
     resolver: zodResolver(schema),
     defaultValues: {
+      species: "turkey",
       mass: "",
       cut: "whole",
       state: "frozen",
@@ -46,7 +50,19 @@ export function StartForm() {
         Start a roast
       </h2>
       <fieldset className="grid gap-2">
-        <legend className="mb-1 font-semibold">Which turkey?</legend>
+        <legend className="mb-1 font-semibold">Which bird?</legend>
+        <Controller
+          control={control}
+          name="species"
+          render={({ field }) => (
+            <Segmented
+              label="Species"
+              value={field.value}
+              choices={SPECIES.map((value) => ({ value, label: SPECIES_NAMES[value] }))}
+              onChange={field.onChange}
+            />
+          )}
+        />
         <label className="text-sm text-soft">
           Weight as bought, either unit
           <input
@@ -68,11 +84,8 @@ export function StartForm() {
             render={({ field }) => (
               <Segmented
                 label="Cut"
-                value={watch("method") === "hot-flat" ? "spatchcock" : field.value}
-                choices={[
-                  { value: "whole", label: "Whole" },
-                  { value: "spatchcock", label: "Spatchcocked" },
-                ]}
+                value={methodById(watch("method")).cuts.includes(field.value) ? field.value : "spatchcock"}
+                choices={CUTS.map((value) => ({ value, label: CUT_NAMES[value] }))}
                 onChange={field.onChange}
               />
             )}

@@ -4,6 +4,7 @@ import { answersSchema, newRoast } from "./newRoast";
 const setting = { id: "r1", nowMs: Date.UTC(2026, 8, 1), zone: "UTC", units: "metric" } as const;
 const answers = {
   mass: "14 lb",
+  species: "turkey",
   cut: "whole",
   state: "frozen",
   serveAt: "2026-09-27T13:30",

@@ -1,6 +1,8 @@
 /** Three answers become a roast: the form's schema and what is made of it. */
 import { z } from "zod";
-import { CUTS } from "../../../core/bird/shape";
+import { SPECIES } from "../../../core/bird/anatomy";
+import { massRangeKg } from "../../../core/bird/body";
+import { CUTS, centresOf } from "../../../core/bird/form";
 import { QuantityError, requireBetween } from "../../../core/errors";
 import { type Roast, RoastSchema } from "../../../core/formats/roast";
 import { METHOD_IDS, methodById } from "../../../core/methods/methods";
@@ -10,22 +12,26 @@ import { dayName, instantOf } from "../../ui/time";
 
 /** The answers as typed; the mass may carry either unit. */
 export const answersSchema = (units: UnitSystem) =>
-  z.object({
-    mass: z.string().superRefine((text, context) => {
+  z
+    .object({
+      species: z.enum(SPECIES),
+      mass: z.string(),
+      cut: z.enum(CUTS),
+      state: z.enum(["frozen", "fresh"]),
+      serveAt: z
+        .string()
+        .refine((text) => !Number.isNaN(instantOf(text, "UTC")), "say on which day and when you want to eat"),
+      method: z.enum(METHOD_IDS),
+    })
+    .superRefine(({ species, cut, mass }, context) => {
       try {
-        requireBetween("weight of the turkey", parseMassKg(text, units), 2, 16, "kg");
+        const [low, high] = massRangeKg(species, cut);
+        requireBetween(`weight of the ${species}`, parseMassKg(mass, units), low, high, "kg");
       } catch (error) {
         if (!(error instanceof QuantityError)) throw error;
-        context.addIssue({ code: "custom", message: error.message });
+        context.addIssue({ code: "custom", path: ["mass"], message: error.message });
       }
-    }),
-    cut: z.enum(CUTS),
-    state: z.enum(["frozen", "fresh"]),
-    serveAt: z
-      .string()
-      .refine((text) => !Number.isNaN(instantOf(text, "UTC")), "say on which day and when you want to eat"),
-    method: z.enum(METHOD_IDS),
-  });
+    });
 export type Answers = z.infer<ReturnType<typeof answersSchema>>;
 
 interface Setting {
@@ -35,24 +41,35 @@ interface Setting {
   readonly units: UnitSystem;
 }
 
+const CUT_WORDS: Record<Answers["cut"], string> = {
+  whole: "Whole",
+  spatchcock: "Flat",
+  parts: "Jointed",
+  crown: "Crown of",
+  "boneless-breast": "Boneless breast of",
+  "leg-roll": "Rolled leg of",
+};
+
 /** The roast that three answers stand for; everything else starts at its usual value. */
 export function newRoast(answers: Answers, { id, nowMs, zone, units }: Setting): Roast {
   const massKg = parseMassKg(answers.mass, units);
   const serveMs = instantOf(answers.serveAt, zone);
   const guideline = constant("guidelineC");
-  const cut = answers.method === "hot-flat" ? "spatchcock" : answers.cut;
+  const { species } = answers;
+  const cut = methodById(answers.method).cuts.includes(answers.cut) ? answers.cut : "spatchcock";
   return RoastSchema.parse({
     id,
-    title: `${cut === "whole" ? "Whole" : "Flat"} turkey, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
+    title: `${CUT_WORDS[cut]} ${species}, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
     createdAt: new Date(nowMs).toISOString(),
     plan: {
-      bird: { species: "turkey", cut, massKg, state: answers.state, preSalted: false },
+      bird: { species, cut, legs: "tied", cavity: "empty", massKg, state: answers.state, preSalted: false },
       thawIn: "fridge",
       serveAt: new Date(serveMs).toISOString(),
       zone,
+      heat: "oven",
       method: answers.method,
       stages: methodById(answers.method).stages,
-      targetC: { breast: guideline, thigh: guideline },
+      targetC: Object.fromEntries(centresOf({ cut }).map((centre) => [centre, guideline])),
       salt: {
         kind: "table",
         percent: constant("drySaltPercent"),

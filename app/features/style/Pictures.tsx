@@ -7,10 +7,19 @@ import { ClockView } from "../../clock-view/ClockView";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 
 const SAMPLE: Plan = {
-  bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen", preSalted: false },
+  bird: {
+    species: "turkey",
+    cut: "whole",
+    legs: "tied",
+    cavity: "empty",
+    massKg: 5.8,
+    state: "frozen",
+    preSalted: false,
+  },
   thawIn: "fridge",
   serveAt: "2027-09-26T13:30:00Z",
   zone: "UTC",
+  heat: "oven",
   method: "hot-start",
   stages: [
     { fromMin: 0, airC: 218 },
@@ -50,12 +59,14 @@ export function Pictures() {
           return (
             <div key={share} className="h-80">
               <BirdView
-                cut="whole"
+                form={SAMPLE.bird}
+                shows="temperature"
                 frames={cook.frames}
                 minute={minute}
                 targetC={74}
                 units="metric"
-                centresC={{ breast: point.breastC, thigh: point.thighC, coldest: point.coldestC }}
+                centresC={point.centresC}
+                coldestC={point.coldestC}
               />
             </div>
           );

@@ -75,17 +75,69 @@ export function temperatures(
   }
 }
 
+/** Copies a field over the runs. */
+export function mark(to: usize, from: usize, runs: usize, runCount: i32): void {
+  for (let r = 0; r < runCount; r += 2) {
+    const start: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
+    memory.copy(to + start, from + start, end - start);
+  }
+}
+
+/** Index of the least value over the runs; −1 where there is none. */
+export function coldest(temperature: usize, runs: usize, runCount: i32): i32 {
+  let best: i32 = -1;
+  let least: f64 = Infinity;
+  for (let r = 0; r < runCount; r += 2) {
+    const end = load<i32>(runs + ((<usize>(r + 1)) << 2));
+    for (let c = load<i32>(runs + ((<usize>r) << 2)); c < end; c++) {
+      const value = load<f64>(temperature + ((<usize>c) << 3));
+      if (value < least) {
+        least = value;
+        best = c;
+      }
+    }
+  }
+  return best;
+}
+
+/** temperature[c] = from[c] + (content[c] − contentFrom[c]) · perContent[c]; two cells at a time. */
+export function warm(
+  temperature: usize,
+  content: usize,
+  from: usize,
+  contentFrom: usize,
+  perContent: usize,
+  runs: usize,
+  runCount: i32,
+): void {
+  for (let r = 0; r < runCount; r += 2) {
+    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
+    const lastPair = end - 16;
+    while (<isize>at <= <isize>lastPair) {
+      const gain = f64x2.sub(v128.load(content + at), v128.load(contentFrom + at));
+      v128.store(temperature + at, f64x2.add(v128.load(from + at), f64x2.mul(gain, v128.load(perContent + at))));
+      at += 16;
+    }
+    if (at < end) {
+      const gain = load<f64>(content + at) - load<f64>(contentFrom + at);
+      store<f64>(temperature + at, load<f64>(from + at) + gain * load<f64>(perContent + at));
+    }
+  }
+}
+
 /** One step through the skin; arguments as in `../exchange.ts`, the arrays as byte addresses. */
 export function exchange(
   enthalpy: usize,
   temperature: usize,
-  conductivity: usize,
   cells: usize,
   areas: usize,
-  inverseDepths: usize,
+  inners: usize,
   opens: usize,
   pans: usize,
-  cavities: usize,
+  hots: usize,
+  regions: usize,
   fronts: usize,
   skins: usize,
   vapours: usize,
@@ -94,91 +146,69 @@ export function exchange(
   driveSize: i32,
   driveLowC: f64,
   driveStepsPerK: f64,
-  p: usize,
+  parameters: usize,
+  stepS: f64,
+  size: f64,
 ): f64 {
   const kelvin: f64 = 273.15;
-  const airC = load<f64>(p);
-  const wallC = load<f64>(p, 8);
-  const convection = load<f64>(p, 16);
-  const sigma = load<f64>(p, 24);
-  const vapourScale = load<f64>(p, 32);
-  const underShare = load<f64>(p, 40);
-  const creviceShare = load<f64>(p, 48);
-  const crustConductivity = load<f64>(p, 56);
-  const crustDiffusivity = load<f64>(p, 64);
-  const retreat = load<f64>(p, 72);
-  const deepest = load<f64>(p, 80);
-  const latent = load<f64>(p, 88);
-  const outsideDrive = load<f64>(p, 96);
-  const vapourPerHeat = load<f64>(p, 104);
-  const cavityCoefficient = load<f64>(p, 112);
-  const cavityVent = load<f64>(p, 120);
-  const stepS = load<f64>(p, 128);
-  const size = load<f64>(p, 136);
-  const cavityWallC = load<f64>(p, 144);
   const perVolume = 1.0 / (size * size * size);
-  const wallK = wallC + kelvin;
-  const cavityAirC = cavityWallC + cavityVent * (airC - cavityWallC);
   const top = <f64>driveSize - 1.001;
   let heatJ: f64 = 0;
-  let cavitySum: f64 = 0;
-  let cavityArea: f64 = 0;
   for (let n = 0; n < count; n++) {
+    // Rows of 16 numbers, in the order of `P`.
+    const p: usize = parameters + ((<usize>load<u8>(regions + <usize>n)) << 7);
     const place8: usize = (<usize>n) << 3;
     const here: usize = (<usize>load<i32>(cells + ((<usize>n) << 2))) << 3;
-    const area = load<f64>(areas + place8);
     const open = load<f64>(opens + place8);
     const pan = load<f64>(pans + place8);
     const meatC = load<f64>(temperature + here);
-    const inner = (load<f64>(inverseDepths + place8) * load<f64>(conductivity + here)) / size;
-    const seen = open + underShare * pan;
+    const inner = load<f64>(inners + place8);
+    const warmer = load<f64>(p, 16) * load<f64>(hots + place8);
+    const airC = load<f64>(p) + warmer;
+    const wallC = load<f64>(p, 8) + warmer;
+    const seen = open + load<f64>(p, 48) * pan;
+    const blocked = max(0.0, 1.0 - open - pan);
+    const still = load<f64>(p, 32);
+    const convective = load<f64>(p, 24) * (still + (1.0 - still) * (seen + load<f64>(p, 56) * blocked));
     const skinK = load<f64>(skins + place8) + kelvin;
-    const radiative = sigma * seen * (skinK + wallK) * (skinK * skinK + wallK * wallK);
-    let front: f64 = 0;
-    let skin: f64 = 0;
-    if (load<u8>(cavities + <usize>n) == 1) {
-      const film = cavityCoefficient + radiative;
-      const outsideC = (cavityCoefficient * cavityAirC + radiative * wallC) / film;
-      front = (inner * meatC + film * outsideC) / (inner + film);
-      skin = front;
-      cavitySum += front * area;
-      cavityArea += area;
-    } else {
-      const blocked = max(0.0, 1.0 - open - pan);
-      const convective = convection * (seen + creviceShare * blocked);
-      const film = convective + radiative;
-      const outsideC = (convective * airC + radiative * wallC) / film;
-      const lost = load<f64>(vapours + place8);
-      const dry = retreat * max(0.0, lost);
-      const crust = (dry * deepest) / (dry + deepest);
-      const outer = 1.0 / (1.0 / film + crust / crustConductivity);
-      const vapour = vapourScale / (1.0 / (convective * vapourPerHeat) + crust / crustDiffusivity);
-      front = load<f64>(fronts + place8);
-      let flux: f64 = 0;
-      for (let step = 0; step < 4; step++) {
-        const place = min(max((front - driveLowC) * driveStepsPerK, 0.0), top);
-        const entry = <i32>place;
-        const at = drive + ((<usize>entry) << 3);
-        const low = load<f64>(at);
-        const rise = load<f64>(at, 8) - low;
-        const scale = vapour / (front + kelvin);
-        const slope = scale * rise * driveStepsPerK;
-        flux = scale * (low + (place - <f64>entry) * rise - outsideDrive);
-        const excess = inner * (meatC - front) + outer * (outsideC - front) - latent * flux;
-        const change = excess / (inner + outer + latent * slope);
-        front += change;
-        flux += slope * change;
-        if (abs(change) < 0.3) break;
-      }
-      store<f64>(vapours + place8, lost + flux * stepS);
-      skin = front + (outsideC - front) * outer * (crust / crustConductivity);
+    const wallK = wallC + kelvin;
+    const radiative = load<f64>(p, 40) * seen * (skinK + wallK) * (skinK * skinK + wallK * wallK);
+    const film = convective + radiative;
+    const lost = load<f64>(vapours + place8);
+    const deepest = load<f64>(p, 112);
+    const dry = load<f64>(p, 104) * max(0.0, lost);
+    const crust = (dry * deepest) / (dry + deepest);
+    const dryness = crust * load<f64>(p, 88);
+    const through = 1.0 / (1.0 + film * dryness);
+    const outer = film * through;
+    const outerFromZero = (convective * airC + radiative * wallC) * through;
+    const passing = convective * load<f64>(p, 72);
+    const vapour = (load<f64>(p, 64) * passing) / (1.0 + passing * crust * load<f64>(p, 96));
+    const outsideDrive = load<f64>(p, 80);
+    const latent = load<f64>(p, 120);
+    let front = load<f64>(fronts + place8);
+    let flux: f64 = 0;
+    for (let step = 0; step < 4; step++) {
+      const place = min(max((front - driveLowC) * driveStepsPerK, 0.0), top);
+      const entry = <i32>place;
+      const at = drive + ((<usize>entry) << 3);
+      const low = load<f64>(at);
+      const rise = load<f64>(at, 8) - low;
+      const scale = vapour / (front + kelvin);
+      const slope = scale * rise * driveStepsPerK;
+      flux = scale * (low + (place - <f64>entry) * rise - outsideDrive);
+      const excess = inner * (meatC - front) + outerFromZero - outer * front - latent * flux;
+      const change = excess / (inner + outer + latent * slope);
+      front += change;
+      flux += slope * change;
+      if (abs(change) < 0.3) break;
     }
-    const gain = inner * (front - meatC) * area * stepS;
+    store<f64>(vapours + place8, lost + flux * stepS);
     store<f64>(fronts + place8, front);
-    store<f64>(skins + place8, skin);
+    store<f64>(skins + place8, front + (outerFromZero - outer * front) * dryness);
+    const gain = inner * (front - meatC) * load<f64>(areas + place8) * stepS;
     store<f64>(enthalpy + here, load<f64>(enthalpy + here) + gain * perVolume);
     heatJ += gain;
   }
-  if (cavityArea > 0) store<f64>(p, cavitySum / cavityArea, 144);
   return heatJ;
 }

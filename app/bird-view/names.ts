@@ -1,0 +1,23 @@
+/** What a cook calls the birds, their cuts, and what heats them. */
+import type { Species } from "../../core/bird/anatomy";
+import type { Cut } from "../../core/bird/form";
+import type { HeatSource } from "../../core/heat/ovens";
+
+export const SPECIES_NAMES: Record<Species, string> = { turkey: "Turkey", chicken: "Chicken", duck: "Duck" };
+
+export const CUT_NAMES: Record<Cut, string> = {
+  whole: "Whole",
+  spatchcock: "Spatchcocked",
+  parts: "In parts",
+  crown: "Crown",
+  "boneless-breast": "Boneless breast",
+  "leg-roll": "Rolled leg",
+};
+
+export const HEAT_NAMES: Record<HeatSource, string> = {
+  oven: "Oven",
+  "fan-oven": "Fan oven",
+  smoker: "Smoker",
+  "covered-grill": "Covered grill",
+  spit: "Spit",
+};

@@ -1,0 +1,99 @@
+/** `salt`: what to weigh, and where the salt is when its time is up. */
+import { parseArgs } from "node:util";
+import { SPECIES } from "../core/bird/anatomy";
+import { coarseCellM, makeBody } from "../core/bird/body";
+import { CUTS } from "../core/bird/form";
+import {
+  BRINE_PERCENT,
+  brine,
+  drySalt,
+  formatSpoons,
+  gramsPerTeaspoon,
+  injectionWaterKg,
+  SALT_KINDS,
+} from "../core/kitchen/salt";
+import { LivingBird } from "../core/processes/bird";
+import { drain } from "../core/processes/cook";
+import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/salting";
+import { constant } from "../core/sources";
+import { parseDurationS, parseMassKg } from "../core/units/quantity";
+import { CommandError, USAGE } from "./errors";
+import { oneOf, required, tenth } from "./options";
+
+/** Cell size in metres of a turkey: salt creeps in millimetres, so the grid is fine. */
+const CELL_M = 0.006;
+const hundredth = (value: number): number => Math.round(value * 100) / 100;
+
+/** A share in per cent from "1", "1%" or "0.8 %". */
+function parsePercent(option: string, text: string): number {
+  const match = /^(\d+(?:[.,]\d+)?)\s*%?$/.exec(text.trim());
+  if (!match?.[1]) throw new CommandError(USAGE, `${option}: got ${text}, allowed is a share such as 1 or 1%`);
+  return Number(match[1].replace(",", "."));
+}
+
+/** @throws CommandError with the exit code of the contract; QuantityError for values out of range */
+export function salt(args: readonly string[]): unknown {
+  const { values } = parseArgs({
+    args: [...args],
+    options: {
+      species: { type: "string" },
+      mass: { type: "string" },
+      cut: { type: "string" },
+      method: { type: "string" },
+      salt: { type: "string" },
+      percent: { type: "string" },
+      hours: { type: "string" },
+      water: { type: "string" },
+    },
+  });
+  const species = oneOf("--species", values.species, SPECIES, "turkey");
+  const cut = oneOf("--cut", values.cut, CUTS, "whole");
+  const method = oneOf("--method", values.method, SALTING_METHODS, "dry");
+  const kind = oneOf("--salt", values.salt, SALT_KINDS, "table");
+  const boughtKg = parseMassKg(required("--mass", values.mass, "--mass 14lb"));
+  const form = { species, cut } as const;
+  const body = makeBody(form, boughtKg, coarseCellM(form, CELL_M));
+  const bird = new LivingBird(body, { watched: false });
+  const meatWaterKg = bird.salt.meatWaterKg() * bird.salt.copies;
+  const percent = parsePercent(
+    "--percent",
+    values.percent ?? `${method === "brine" ? BRINE_PERCENT : constant("drySaltPercent")}`,
+  );
+  // Hours without a unit, as the option is called.
+  const hoursText = values.hours ?? { dry: "24h", brine: "12h", equilibrium: "48h", injection: "12h" }[method];
+  const hours = /^[\d.,]+$/.test(hoursText) ? Number(hoursText.replace(",", ".")) : parseDurationS(hoursText) / 3600;
+  const inBath = method === "brine" || method === "equilibrium";
+  const waterKg = values.water
+    ? parseMassKg(values.water.replace(/\s*l(it(er|re)s?)?$/i, "kg"))
+    : inBath
+      ? constant("bathPerBirdKgPerKg") * body.massKg
+      : method === "injection"
+        ? injectionWaterKg(body.massKg)
+        : 0;
+  const grams = inBath
+    ? brine({ method, percent, waterKg, meatKg: body.massKg, meatWaterKg }).saltGrams
+    : drySalt(boughtKg, percent, "table").grams;
+  bird.startAt(constant("fridgeC"));
+  const done = drain(salting(bird, { method, saltKg: grams / 1000, waterKg, hours, fridgeC: constant("fridgeC") }));
+  const { shares } = done;
+  return {
+    grams: tenth(grams),
+    spoons: formatSpoons(grams / gramsPerTeaspoon(kind)),
+    teaspoons: tenth(grams / gramsPerTeaspoon(kind)),
+    saltKind: kind,
+    percentOfBought: hundredth(grams / 10 / boughtKg),
+    ...(waterKg > 0 && { waterLitres: tenth(waterKg), gramsPerLitre: tenth(grams / waterKg) }),
+    hours: tenth(hours),
+    meatPercent: {
+      whole: hundredth(shares.whole),
+      surfaceCentimetre: hundredth(shares.surfaceCm),
+      breastCentre: shares.breastCentre === undefined ? null : hundredth(shares.breastCentre),
+      thighCentre: shares.thighCentre === undefined ? null : hundredth(shares.thighCentre),
+    },
+    ...(inBath && {
+      equilibriumPercent: hundredth(equilibriumPercent(body.massKg, meatWaterKg, grams / 1000, waterKg)),
+      brinePercentAtEnd: hundredth(done.brinePercent ?? Number.NaN),
+    }),
+    leftGrams: tenth(done.leftKg * 1000),
+  };
+}

@@ -1,0 +1,51 @@
+/** What a bird is, as far as its solid goes: species, cut, how it is tied and what is in it. */
+import { QuantityError, requireBetween } from "../errors";
+import { SPECIES, type Species } from "./anatomy";
+import type { Centre } from "./solid";
+
+export const CUTS = ["whole", "spatchcock", "parts", "crown", "boneless-breast", "leg-roll"] as const;
+export type Cut = (typeof CUTS)[number];
+
+export const LEGS = ["tied", "open"] as const;
+export const CAVITIES = ["empty", "aromatics", "giblets", "stuffed"] as const;
+
+export interface BirdForm {
+  readonly species: Species;
+  readonly cut: Cut;
+  readonly legs: (typeof LEGS)[number];
+  /** Giblets: still in a bird that went into the oven frozen. */
+  readonly cavity: (typeof CAVITIES)[number];
+  /** Thickness of the breast against the usual bird of this mass: what a tape measure over the breast finds. */
+  readonly breastThickness: number;
+}
+
+export type FormChoice = Pick<BirdForm, "species" | "cut"> & Partial<BirdForm>;
+
+/** Cuts with a cavity that can be filled. */
+export const hasCavity = (cut: Cut): boolean => cut === "whole";
+
+/**
+ * Every choice made.
+ * @throws QuantityError for a breast thickness outside 0.6 to 1.5, or a filling where there is no cavity
+ */
+export function birdForm(choice: FormChoice): BirdForm {
+  const { species, cut, legs = "tied", cavity = "empty", breastThickness = 1 } = choice;
+  if (!SPECIES.includes(species)) throw new QuantityError("species", species, SPECIES.join(", "));
+  if (!CUTS.includes(cut)) throw new QuantityError("cut", cut, CUTS.join(", "));
+  requireBetween("breast thickness", breastThickness, 0.6, 1.5, "times the usual");
+  if (cavity !== "empty" && !hasCavity(cut)) {
+    throw new QuantityError("filling of the cavity", cavity, `empty for a ${cut} bird: it has no cavity to fill`);
+  }
+  return { species, cut, legs, cavity, breastThickness };
+}
+
+/** The thermal centres a form has: what can be measured and aimed at. */
+export function centresOf({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "cavity">): readonly Centre[] {
+  if (cut === "crown" || cut === "boneless-breast") return ["breast"];
+  if (cut === "leg-roll") return ["thigh", "filling"];
+  return cavity === "stuffed" ? ["breast", "thigh", "filling"] : ["breast", "thigh"];
+}
+
+/** A name for caches: equal forms, equal keys. */
+export const formKey = ({ species, cut, legs, cavity, breastThickness }: BirdForm): string =>
+  `${species}/${cut}/${legs}/${cavity}/${breastThickness.toFixed(4)}`;

@@ -1,0 +1,169 @@
+/** The bird taken apart: pieces on a tray, the crown, a boneless breast, a boned leg stuffed and tied. */
+import type { Anatomy } from "../anatomy";
+import type { BirdForm } from "../form";
+import { type DistanceField, ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
+import { type BodyPart, isBone, type Posed } from "../solid";
+import {
+  along,
+  distanceBetween,
+  joined,
+  limb,
+  lobe,
+  mirrored,
+  plate,
+  tipsOf,
+  union,
+  within,
+  without,
+} from "./assemble";
+import { meatOf, skinOf, thicker } from "./whole";
+
+/** Room left between pieces on the tray, as a share of the breast's width. */
+const GAP_SHARE = 0.35;
+
+/** Share of a piece's half height that is lost where it lies. */
+const FLAT_SHARE = 0.18;
+const lying = (field: DistanceField, floorZ: number): DistanceField => within(field, (_x, _y, z) => floorZ - z);
+
+/** Breast halves on the bone, thighs, drumsticks and wings, skin up, a finger apart. */
+export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
+  const { light, dark } = meatOf(anatomy);
+  const [thick, length, width] = anatomy.breast.radii;
+  const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
+  const { drumstick, upperWing, lowerWing, femur } = anatomy;
+  const gap = GAP_SHARE * width;
+  // Off the bird, meat settles: flatter and wider than it hung on the bone, and flat where it lies.
+  const high = thick * 1.02 * form.breastThickness;
+  const floor = FLAT_SHARE * high;
+  const breastAt: Vec3 = [gap / 2 + 1.08 * width, gap / 2 + length, high];
+  const thighUp = 0.78 * thighThick;
+  const thighAt: Vec3 = [gap / 2 + 1.2 * thighHigh, -(gap / 2 + 1.12 * thighLong), floor + (1 - FLAT_SHARE) * thighUp];
+  const drumLength = distanceBetween(drumstick.from, drumstick.to);
+  const drumFrom: Vec3 = [
+    thighAt[0] + 1.2 * thighHigh + gap + drumstick.radiusFrom,
+    -(gap / 2 + drumstick.radiusFrom + drumLength),
+    floor + drumstick.radiusFrom,
+  ];
+  const drumTo = along(drumFrom, [0, 0.995, -0.1], drumLength);
+  const wingFrom: Vec3 = [
+    breastAt[0] + 1.08 * width + gap + upperWing.radiusFrom,
+    gap / 2 + upperWing.radiusFrom,
+    floor + upperWing.radiusFrom,
+  ];
+  const wingElbow = along(wingFrom, [0.45, 0.89, 0], distanceBetween(upperWing.from, upperWing.to));
+  const wingTip = along(wingElbow, [-0.4, 0.92, 0], distanceBetween(lowerWing.from, lowerWing.to));
+  const femurHalf = distanceBetween(femur.from, femur.to) / 2;
+  const breastField = ellipsoid(breastAt, [1.08 * width, 1.0 * length, high]);
+  const ribs = within(
+    roundBox(
+      [breastAt[0] - 0.1 * width, breastAt[1], high * 0.5],
+      [0.75 * width, 0.7 * length, thick * 0.2],
+      thick * 0.14,
+    ),
+    breastField,
+  );
+  const thighField = ellipsoid(thighAt, [1.2 * thighHigh, 1.12 * thighLong, thighUp]);
+  const groups: BodyPart[][] = [
+    [
+      { name: "breast", tissue: light, field: mirrored(breastField) },
+      { name: "rib cage", tissue: "frame", field: mirrored(ribs) },
+    ],
+    [
+      {
+        name: "femur",
+        tissue: "bone",
+        field: mirrored(
+          roundCone(
+            along([thighAt[0], thighAt[1], thighAt[2] - 0.3 * thighUp], [0, 1, 0], -femurHalf),
+            along([thighAt[0], thighAt[1], thighAt[2] - 0.3 * thighUp], [0, 1, 0], femurHalf),
+            femur.radiusFrom,
+            femur.radiusTo,
+          ),
+        ),
+      },
+      { name: "thigh", tissue: dark, field: mirrored(thighField) },
+    ],
+    [
+      {
+        name: "tibia",
+        tissue: "bone",
+        field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom * 0.24, drumstick.radiusTo * 0.5)),
+      },
+      {
+        name: "drumstick",
+        tissue: dark,
+        field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom, drumstick.radiusTo)),
+      },
+    ],
+    [
+      {
+        name: "wing",
+        tissue: dark,
+        field: mirrored(
+          union(
+            roundCone(wingFrom, wingElbow, upperWing.radiusFrom, upperWing.radiusTo),
+            roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
+          ),
+        ),
+      },
+    ],
+  ];
+  // Each piece has a skin of its own: joined within, apart from the others; all lie flat on one tray.
+  const outer = union(...groups.map((parts) => joined(parts, anatomy.blendM)));
+  const body = lying(outer, floor);
+  const parts = groups.flat();
+  parts.sort((a, b) => Number(isBone(b)) - Number(isBone(a)));
+  const tips = tipsOf(
+    drumTo,
+    drumstick.radiusTo,
+    roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
+  );
+  return { parts, body, tips, skin: { outer, ...skinOf(anatomy) } };
+}
+
+/** Breast on the bone without legs and back: it stands on its ribs, open below. */
+export function crown(anatomy: Anatomy, form: BirdForm): Posed {
+  const { light } = meatOf(anatomy);
+  const { keel, cavity } = anatomy;
+  const breast = thicker(anatomy.breast, form.breastThickness);
+  const floor = cavity.centre[2] - 0.35 * cavity.radii[2];
+  const tailEnd = breast.centre[1] - 1.02 * breast.radii[1];
+  const kept: DistanceField = (_x, y, z) => Math.max(floor - z, tailEnd - y);
+  const space: DistanceField = lobe(cavity);
+  const parts: BodyPart[] = [
+    { name: "keel", tissue: "bone", field: plate(keel.centre, keel.halfSizes) },
+    { name: "wishbone", tissue: "bone", field: mirrored(limb(anatomy.wishbone)) },
+    { name: "tenderloin", tissue: light, field: mirrored(lobe(anatomy.tenderloin)) },
+    { name: "breast", tissue: light, field: mirrored(lobe(breast)) },
+    { name: "rib cage", tissue: "frame", field: within(lobe(anatomy.ribCage), kept) },
+  ];
+  const outer = within(joined(parts, anatomy.blendM), kept);
+  return { parts, cavity: space, body: without(outer, space), skin: { outer, ...skinOf(anatomy) } };
+}
+
+/** One lobe off the bone, lying skin up. */
+export function bonelessBreast(anatomy: Anatomy, form: BirdForm): Posed {
+  const { light } = meatOf(anatomy);
+  const [thick, length, width] = anatomy.breast.radii;
+  const high = thick * 1.04 * form.breastThickness;
+  const field = lying(ellipsoid([0, 0, high], [1.1 * width, length, high]), FLAT_SHARE * high);
+  const parts: BodyPart[] = [{ name: "breast", tissue: light, field }];
+  // Skin above only: the outer face of the layer is the meat's own outside, lowered where it has none.
+  const outer: DistanceField = (x, y, z) => (z > high * 0.8 ? field(x, y, z) : -1);
+  return { parts, body: field, skin: { outer, ...skinOf(anatomy) } };
+}
+
+/** A leg boned out, filled and tied into a roll; the raw filling has a thermal centre of its own. */
+export function legRoll(anatomy: Anatomy, _form: BirdForm): Posed {
+  const { dark } = meatOf(anatomy);
+  const [thick, long] = anatomy.thigh.radii;
+  const radius = thick * 1.02;
+  const half = long * 0.95;
+  const field = roundCone([0, -half, radius], [0, half, radius], radius, radius * 0.92);
+  const filling = roundCone([0, -half * 0.95, radius], [0, half * 0.95, radius], radius * 0.42, radius * 0.42);
+  const parts: BodyPart[] = [
+    { name: "filling", tissue: "meatFilling", field: filling },
+    { name: "thigh", tissue: dark, field },
+  ];
+  return { parts, body: field, skin: { outer: field, ...skinOf(anatomy) } };
+}

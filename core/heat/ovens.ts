@@ -1,0 +1,173 @@
+/** Ovens, grills and spits as what a bird's surface meets in them. */
+import { constant } from "../sources";
+import { saturationPa } from "./moistAir";
+import {
+  cavityPatch,
+  everywhere,
+  kitchenAir,
+  NATURAL_SIZE_POWER,
+  type Patch,
+  REFERENCE_SIZE_M,
+  type Surroundings,
+  underFoil,
+  wrapped,
+} from "./surroundings";
+
+export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
+export type HeatSource = (typeof HEAT_SOURCES)[number];
+
+export const SHIELDS = ["none", "breast", "tips", "all"] as const;
+export type Shield = (typeof SHIELDS)[number];
+export const WRAPS = ["none", "foil"] as const;
+export type Wrap = (typeof WRAPS)[number];
+export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
+export type Underlay = (typeof UNDERLAYS)[number];
+
+/** What differs from oven to oven; 1, 1 and 0 are the usual oven. */
+export interface OvenTraits {
+  readonly convectionShare: number;
+  readonly dryingShare: number;
+  readonly offsetK: number;
+  /** Between its hot and its cool side, K; 0 for an even oven. */
+  readonly hotSideK: number;
+}
+export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, offsetK: 0, hotSideK: 0 };
+
+/** The moment in the oven: what its air and walls are at, what is under the bird, what the bird has made of its own air. */
+export interface OvenMoment {
+  readonly source: HeatSource;
+  readonly traits: OvenTraits;
+  readonly airC: number;
+  readonly wallC: number;
+  readonly shield: Shield;
+  readonly wrap: Wrap;
+  readonly underlay: Underlay;
+  /** Temperature of pan, stone or vegetables under the bird. */
+  readonly underlayC: number;
+  readonly cavityC: number;
+  /** Mean temperature of the skin, which sets the steam in a wrap. */
+  readonly skinC: number;
+  /** Mass in the oven against that of one bird alone. */
+  readonly load: number;
+  /** Cube root of the bird's volume, m: the length its film coefficient goes by. */
+  readonly sizeM: number;
+}
+
+interface SourceTraits {
+  readonly convection: () => number;
+  /** Power of the bird's size that the film falls with: 1/4 in natural convection, 2/5 in a stream (Nu ∝ Re^0.6). */
+  readonly sizePower: number;
+  readonly vapourPa: () => number;
+  /** Exchange of a face that looks down, as a share of an open one; null: what the tray leaves. */
+  readonly under: number | null;
+  /** Share of the surroundings that is open fire. */
+  readonly fireShare: number;
+}
+
+const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
+  oven: {
+    convection: () => constant("ovenConvectionWPerM2K"),
+    sizePower: NATURAL_SIZE_POWER,
+    vapourPa: () => constant("ovenVapourPa"),
+    under: null,
+    fireShare: 0,
+  },
+  "fan-oven": {
+    convection: () => constant("fanConvectionWPerM2K"),
+    sizePower: 0.4,
+    vapourPa: () => constant("ovenVapourPa"),
+    under: null,
+    fireShare: 0,
+  },
+  smoker: {
+    convection: () => constant("draughtConvectionWPerM2K"),
+    sizePower: 0.4,
+    vapourPa: () => constant("smokeVapourPa"),
+    under: 0.8,
+    fireShare: 0,
+  },
+  "covered-grill": {
+    convection: () => constant("draughtConvectionWPerM2K"),
+    sizePower: 0.4,
+    vapourPa: () => constant("smokeVapourPa"),
+    under: 0.8,
+    fireShare: 0,
+  },
+  spit: {
+    convection: () => constant("draughtConvectionWPerM2K"),
+    sizePower: 0.4,
+    vapourPa: () => constant("kitchenVapourPa"),
+    under: 1,
+    fireShare: constant("spitFireShare"),
+  },
+};
+
+/** Conductance between the bird's underside and what it lies on, W/m²K; null where it lies on nothing to speak of. */
+const CONTACT: Record<Underlay, () => number | null> = {
+  rack: () => null,
+  grate: () => null,
+  pan: () => constant("panContactWPerM2K"),
+  "hot-stone": () => constant("panContactWPerM2K"),
+  vegetables: () => constant("vegetablesContactWPerM2K"),
+};
+
+/** Share of exchange left to faces that look at what is below, where the source does not say. */
+const UNDER: Record<Underlay, () => number> = {
+  rack: () => constant("panSideShare"),
+  pan: () => constant("panSideShare"),
+  "hot-stone": () => 1,
+  grate: () => 0.8,
+  vegetables: () => 0.5 * constant("panSideShare"),
+};
+
+export const contactWPerM2K = (underlay: Underlay): number | null => CONTACT[underlay]();
+
+/** Walls that include some open fire, as one black temperature. */
+function withFire(wallC: number, share: number): number {
+  if (share === 0) return wallC;
+  const fire = (constant("spitFireC") + 273.15) ** 4;
+  return ((1 - share) * (wallC + 273.15) ** 4 + share * fire) ** 0.25 - 273.15;
+}
+
+export function ovenSurroundings(moment: OvenMoment): Surroundings {
+  const { source, traits, underlay } = moment;
+  const own = SOURCE_TRAITS[source];
+  const open: Patch = {
+    airC: moment.airC + traits.offsetK,
+    wallC: withFire(moment.wallC + traits.offsetK, own.fireShare),
+    hotK: traits.hotSideK,
+    // Every bird in the oven gives its vapour to the same air; below saturation at its own temperature.
+    vapourPa: Math.min(own.vapourPa() * moment.load, 0.9 * saturationPa(Math.min(99, moment.airC))),
+    convectionWPerM2K: own.convection() * traits.convectionShare * (REFERENCE_SIZE_M / moment.sizeM) ** own.sizePower,
+    still: 0,
+    emissivity: constant("skinEmissivity"),
+    vapourShare: 1,
+    underShare: own.under ?? UNDER[underlay](),
+    dryingShare: traits.dryingShare,
+  };
+  const foil = underFoil(open);
+  const skin = moment.wrap === "foil" ? wrapped(open, moment.skinC) : moment.shield === "all" ? foil : open;
+  const conductance = contactWPerM2K(underlay);
+  const contact: Patch =
+    conductance === null
+      ? skin
+      : {
+          ...open,
+          hotK: 0,
+          airC: moment.underlayC,
+          wallC: moment.underlayC,
+          convectionWPerM2K: conductance,
+          still: 1,
+          emissivity: 0,
+          // Steam finds its way out from under the bird only here and there.
+          vapourShare: constant("contactVapourShare"),
+        };
+  const covered = moment.wrap === "none" && moment.shield !== "none" && moment.shield !== "all" ? foil : skin;
+  return everywhere(skin, {
+    breast: moment.shield === "breast" ? covered : skin,
+    tips: moment.shield === "tips" ? covered : skin,
+    cavity: cavityPatch(skin, moment.cavityC),
+    contact,
+    away: kitchenAir(),
+  });
+}

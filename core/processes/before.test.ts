@@ -1,0 +1,194 @@
+import fc from "fast-check";
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { coarseCellM, makeBody } from "../bird/body";
+import type { FormChoice } from "../bird/form";
+import { LivingBird } from "./bird";
+import { drain } from "./cook";
+import { beforeOven } from "./life";
+import { drying, equilibriumPercent, type SaltingMethod, salting } from "./salting";
+import { thawing } from "./thaw";
+import { chilling, reheating, Tray } from "./tray";
+
+const CHICKEN: FormChoice = { species: "chicken", cut: "whole" };
+const bird = (form = CHICKEN, massKg = 1.8, cell = 0.0125): LivingBird => {
+  const made = new LivingBird(makeBody(form, massKg, coarseCellM(form, cell)), { watched: false });
+  made.startAt(4);
+  return made;
+};
+
+beforeAll(() => void loadKernel());
+
+describe("thawing", () => {
+  const hours = (massKg: number, medium: "fridge" | "water", mediumC: number): number => {
+    const frozen = bird(CHICKEN, massKg);
+    frozen.startAt(-18);
+    const done = drain(thawing(frozen, { medium, mediumC }));
+    if (done.kind !== "thawed") throw new Error("still frozen");
+    expect(frozen.solver.coldest().celsius).toBeGreaterThanOrEqual(-1.05);
+    return done.hours;
+  };
+
+  it("takes longer for a heavier bird, longer in a colder fridge, and far less in water", () => {
+    const usual = hours(1.8, "fridge", 4);
+    expect(hours(2.6, "fridge", 4)).toBeGreaterThan(usual);
+    expect(hours(1.8, "fridge", 2)).toBeGreaterThan(usual);
+    expect(hours(1.8, "water", 10)).toBeLessThan(usual / 4);
+  });
+
+  it("keeps its energy balance through the ice, and its surface cool in the fridge", () => {
+    const frozen = bird();
+    frozen.startAt(-18);
+    const before = frozen.solver.heatJ();
+    const done = drain(thawing(frozen, { medium: "fridge", mediumC: 4 }));
+    expect((frozen.solver.heatJ() - before) / frozen.solver.heatInJ).toBeCloseTo(1, 3);
+    expect(done).toMatchObject({ kind: "thawed", surfaceWarmMin: 0 });
+  });
+
+  it("says so when the medium is too cold to end it", () => {
+    const frozen = bird();
+    frozen.startAt(-18);
+    const done = drain(thawing(frozen, { medium: "fridge", mediumC: -1.5, longestMin: 3 * 24 * 60 }));
+    expect(done).toMatchObject({ kind: "still-frozen", afterHours: 72 });
+    expect(() => drain(thawing(bird(), { medium: "water", mediumC: 40 }))).toThrow(
+      "water temperature: got 40, allowed is 0 to 21 °C",
+    );
+    expect(() => drain(thawing(bird(), { medium: "fridge", mediumC: Number.NaN }))).toThrow("got NaN");
+  });
+});
+
+describe("salting", () => {
+  const run = (method: SaltingMethod, saltKg: number, hours: number, waterKg?: number) => {
+    const made = bird();
+    const done = drain(salting(made, { method, saltKg, hours, fridgeC: 4, ...(waterKg !== undefined && { waterKg }) }));
+    return { made, ...done };
+  };
+
+  it("never makes or loses salt: what is in the meat, on it and in the bath is what was given", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(
+          ["dry", 0.018, undefined] as const,
+          ["brine", 0.2, 3.5] as const,
+          ["equilibrium", 0.06, 3.5] as const,
+          ["injection", 0.018, 0.2] as const,
+        ),
+        fc.integer({ min: 2, max: 40 }),
+        ([method, saltKg, waterKg], hours) => {
+          const { made, leftKg } = run(method, saltKg, hours, waterKg);
+          expect(made.salt.saltKg() * made.salt.copies + leftKg).toBeCloseTo(saltKg, 6);
+          expect(Math.min(...made.salt.contentKgPerM3)).toBeGreaterThanOrEqual(0);
+        },
+      ),
+      { numRuns: 8 },
+    );
+  });
+
+  it("goes in by millimetres: the outer centimetre long before the middle, and more with time", () => {
+    const day = run("dry", 0.018, 24).shares;
+    expect(day.surfaceCm).toBeGreaterThan(day.whole);
+    expect(day.breastCentre).toBeLessThan(0.2 * day.surfaceCm);
+    expect(run("dry", 0.018, 48).shares.breastCentre).toBeGreaterThan(day.breastCentre ?? 1);
+  });
+
+  it("takes up more from a stronger brine, and a brine grows weaker as it gives", () => {
+    const weak = run("brine", 0.1, 6, 3.5);
+    const strong = run("brine", 0.25, 6, 3.5);
+    expect(strong.shares.whole).toBeGreaterThan(weak.shares.whole);
+    expect(strong.brinePercent).toBeLessThan((100 * 0.25) / 3.75);
+  });
+
+  it("comes to the balance of salt over all the water there is, given enough time", () => {
+    // Worked example: 1.7 kg of meat with 1.2 kg of water in 3.5 kg of water with 60 g: 12.8 g/kg everywhere, 0.9 % of the meat.
+    expect(equilibriumPercent(1.7, 1.2, 0.06, 3.5)).toBeCloseTo(0.901, 2);
+    const made = bird({ species: "chicken", cut: "boneless-breast" }, 0.2);
+    const water = made.salt.meatWaterKg() * made.salt.copies;
+    for (let n = 0; n < 12; n++) {
+      made.salt.advance(
+        96 * 3600,
+        () => 0.02,
+        () => undefined,
+      );
+    }
+    expect((made.salt.saltKg() * made.salt.copies) / water).toBeCloseTo(0.02, 3);
+  });
+
+  it("goes on spreading while the skin dries", () => {
+    const { made } = run("dry", 0.018, 24);
+    const before = made.salt.shares();
+    drain(drying(made, { hours: 24, fridgeC: 4 }));
+    const after = made.salt.shares();
+    expect(after.whole).toBeCloseTo(before.whole, 9);
+    expect(after.surfaceCm).toBeLessThan(before.surfaceCm);
+    expect(made.vapourLostKg()).toBeGreaterThan(0);
+  });
+
+  it("refuses what cannot be, by name", () => {
+    expect(() => run("brine", 0.1, 6, 0.1)).toThrow("water for the brine: got 0.1");
+    expect(() => run("dry", 5, 6)).toThrow("salt: got");
+    expect(() => run("dry", 0.018, Number.NaN)).toThrow("salting time: got NaN");
+  });
+});
+
+describe("a life up to the oven", () => {
+  const before = {
+    frozen: true,
+    thawIn: "water",
+    saltedPercent: 0,
+    dryPercent: 1,
+    saltHours: 12,
+    dryHours: 12,
+  } as const;
+  const life = () => drain(beforeOven(CHICKEN, 1.8, before));
+
+  it("is one bird's: thaw, salt and dry in turn, in pictures that run forward", () => {
+    const { frames, thawHours, salt } = life();
+    expect([...new Set(frames.map(({ phase }) => phase))]).toEqual(["thaw", "salt", "dry"]);
+    expect(thawHours).toBeGreaterThan(1);
+    expect(frames[0]?.coldestC).toBeLessThan(-15);
+    expect(frames.at(-1)?.coldestC).toBeGreaterThan(2);
+    expect(salt.whole).toBeGreaterThan(0.7);
+    expect(salt.whole).toBeLessThan(1.1);
+  });
+
+  it("hands its temperatures and its salt to a finer bird of the same kind", () => {
+    const { bird: lived, salt } = life();
+    const finer = bird(CHICKEN, 1.8, 0.009);
+    finer.takeOver(lived);
+    expect(finer.centreC("breast")).toBeCloseTo(lived.centreC("breast"), 1);
+    expect(finer.salt.shares().whole).toBeCloseTo(salt.whole, 6);
+    expect(finer.indices()).toBeUndefined();
+  });
+
+  it("starts a bird that was sold salted with its salt", () => {
+    const { salt } = drain(beforeOven(CHICKEN, 1.8, { ...before, frozen: false, saltedPercent: 0.8, dryPercent: 0 }));
+    expect(salt.whole).toBeCloseTo(0.8, 6);
+  });
+});
+
+describe("carved meat in a tray", () => {
+  it("cools by the rule when it lies shallow, and not when it is heaped", () => {
+    const chill = (depthM: number) =>
+      drain(chilling(new Tray({ massKg: 1.5, depthM, covered: false }), { startC: 60, fridgeC: 4 }));
+    expect(chill(0.03).keepsTheRule).toBe(true);
+    const heaped = chill(0.11);
+    expect(heaped.keepsTheRule).toBe(false);
+    expect(heaped.to21Min ?? Number.POSITIVE_INFINITY).toBeGreaterThan(chill(0.03).to21Min ?? Number.NaN);
+  });
+
+  it("three centimetres deep, is reheated at 190 °C under cover to 74 °C in 35 to 40 minutes (common practice), within 15 %", () => {
+    const done = drain(reheating(new Tray({ massKg: 2, depthM: 0.03, covered: true }), { startC: 4, ovenC: 190 }));
+    if (done.kind !== "hot") throw new Error("never hot");
+    expect(done.minutes).toBeGreaterThan(35 * 0.85);
+    expect(done.minutes).toBeLessThan(40 * 1.15);
+  });
+
+  it("says what was highest when the oven is too cool, and refuses a tray that is none", () => {
+    const cool = drain(reheating(new Tray({ massKg: 2, depthM: 0.05, covered: true }), { startC: 4, ovenC: 65 }));
+    expect(cool).toMatchObject({ kind: "never-met", targetC: 74 });
+    expect(() => new Tray({ massKg: 90, depthM: 0.05, covered: true })).toThrow("meat in the tray: got 90");
+    expect(() => new Tray({ massKg: 1, depthM: Number.NaN, covered: true })).toThrow(
+      "depth of the meat in the tray: got NaN",
+    );
+  });
+});

@@ -1,0 +1,177 @@
+/** One bird through its life: what it is made of, how warm it is, how salty, what has happened to it, and when. */
+import { type Body, viewIn } from "../bird/body";
+import type { Posture } from "../bird/exposure";
+import {
+  CENTRES,
+  type Centre,
+  type CentreTemperatures,
+  PART_NAMES,
+  type PartName,
+  PIECE_OF_PART,
+  type Piece,
+} from "../bird/solid";
+import { QuantityError } from "../errors";
+import { HeatSolver, type PointStencil, pointStencil, readAt, resampled, type Snapshot } from "../heat/solver";
+import type { Surroundings } from "../heat/surroundings";
+import { ADDED_TISSUES } from "../heat/tissue";
+import { type Indices, Watch, type WatchState } from "./indices";
+import { SaltField } from "./saltField";
+
+export interface HistoryPoint {
+  readonly minute: number;
+  readonly airC: number;
+  readonly centresC: CentreTemperatures;
+  readonly coldestC: number;
+}
+
+/** A moment of a bird that can be gone back to. */
+export interface BirdState {
+  readonly minute: number;
+  readonly heat: Snapshot;
+  readonly watch: WatchState | undefined;
+  readonly points: number;
+}
+
+export interface BirdOptions {
+  /** Keep what the indices and the lethality need; not wanted of an ensemble's members. */
+  readonly watched?: boolean;
+}
+
+export class LivingBird {
+  readonly solver: HeatSolver;
+  readonly history: HistoryPoint[] = [];
+  readonly watch: Watch | undefined;
+  readonly centres: readonly Centre[];
+  /** Minutes since this bird's first process began. */
+  minute = 0;
+  posture: Posture = { side: "up", neighbour: false };
+  private readonly stencils: Partial<Record<Centre, PointStencil>>;
+  private readonly gone = new Set<Piece>();
+  private saltField: SaltField | undefined;
+
+  constructor(
+    readonly body: Body,
+    { watched = true }: BirdOptions = {},
+  ) {
+    this.solver = new HeatSolver(body);
+    const { centres } = body.unit;
+    this.centres = CENTRES.filter((name) => centres[name] !== undefined);
+    this.stencils = Object.fromEntries(
+      this.centres.map((name) => [name, pointStencil(body, centres[name] as [number, number, number])]),
+    );
+    this.watch = watched ? new Watch(body, this.solver) : undefined;
+    this.turn("up");
+  }
+
+  /** The same temperature all through; a filling may have its own. */
+  startAt(celsius: number, fillingC = celsius): void {
+    this.solver.startAt(celsius, fillingC);
+  }
+
+  /** Goes on from where the same bird, on another grid, has got to: its temperatures, its salt, its dryness. */
+  takeOver(from: LivingBird): void {
+    this.solver.startFrom(resampled(this.body, from.body, from.solver.temperatureC));
+    this.solver.surface.arrays.vapourLostKgPerM2.fill(from.meanVapourLostKgPerM2());
+    if (from.isSalted) this.salt.takeOver(from.salt);
+  }
+
+  /** Bread or aromatics go in, at their own temperature. */
+  fill(celsius: number): void {
+    this.solver.fill(ADDED_TISSUES, celsius);
+  }
+
+  private meanVapourLostKgPerM2(): number {
+    const { areaM2 } = this.solver.surface.arrays;
+    return this.solver.surface.vapourKg() / areaM2.reduce((sum, area) => sum + area, 0);
+  }
+
+  /** Salt in this bird; made when it is first asked for. */
+  get salt(): SaltField {
+    this.saltField ??= new SaltField(this.body);
+    return this.saltField;
+  }
+  get isSalted(): boolean {
+    return this.saltField !== undefined;
+  }
+
+  centreC(centre: Centre): number {
+    const stencil = this.stencils[centre];
+    return stencil ? readAt(this.solver.temperatureC, stencil) : Number.NaN;
+  }
+
+  /** @throws QuantityError when this bird has no such centre */
+  requireCentre(centre: Centre): void {
+    if (this.stencils[centre]) return;
+    const { species, cut } = this.body.unit.shape.form;
+    throw new QuantityError("target", centre, `${this.centres.join(" or ")} for a ${species} cut as ${cut}`);
+  }
+
+  /** Lays it on its back or on its breast. */
+  turn(side: Posture["side"], neighbour = this.posture.neighbour): void {
+    this.posture = { side, neighbour };
+    this.solver.surface.look(viewIn(this.body.unit, this.posture));
+    this.removeGone();
+  }
+
+  /** A piece leaves: its surface meets the kitchen from now on. */
+  leave(piece: Piece): void {
+    this.gone.add(piece);
+    this.removeGone();
+  }
+  hasLeft(piece: Piece): boolean {
+    return this.gone.has(piece);
+  }
+
+  private removeGone(): void {
+    if (this.gone.size === 0) return;
+    const { part } = this.body.unit;
+    this.solver.surface.takeAway((cell) => this.gone.has(PIECE_OF_PART[PART_NAMES[part[cell] as number] as PartName]));
+  }
+
+  /** Adds the present state to the history. */
+  note(airC: number): HistoryPoint {
+    const point: HistoryPoint = {
+      minute: this.minute,
+      airC,
+      centresC: Object.fromEntries(this.centres.map((name) => [name, this.centreC(name)])),
+      coldestC: this.solver.coldest().celsius,
+    };
+    this.history.push(point);
+    return point;
+  }
+
+  advance(minutes: number, surroundings: Surroundings, airC: number): HistoryPoint {
+    this.solver.advance(minutes * 60, surroundings);
+    this.minute += minutes;
+    this.watch?.add(minutes);
+    return this.note(airC);
+  }
+
+  indices(): Indices | undefined {
+    return this.watch?.indices(this.saltField ? this.saltField.shares().whole : 0);
+  }
+
+  /** Vapour lost by the whole bird, kg. */
+  vapourLostKg(): number {
+    return (this.body.unit.grid.mirrored ? 2 : 1) * this.solver.surface.vapourKg();
+  }
+
+  snapshot(): BirdState {
+    return {
+      minute: this.minute,
+      heat: this.solver.snapshot(),
+      watch: this.watch?.snapshot(),
+      points: this.history.length,
+    };
+  }
+
+  /** Goes back to an earlier moment; what came after it in the history is dropped. */
+  restore(state: BirdState, history: readonly HistoryPoint[] = this.history): void {
+    this.minute = state.minute;
+    this.solver.restore(state.heat);
+    if (state.watch) this.watch?.restore(state.watch);
+    const kept = history.slice(0, state.points);
+    this.history.length = 0;
+    this.history.push(...kept);
+  }
+}

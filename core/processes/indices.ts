@@ -1,0 +1,220 @@
+/**
+ * What the temperatures have done to the bird, kept cell by cell while it cooks: the most it has seen, the lethality,
+ * the fat that has run, the skin that has browned. Each index is a model of a tendency, not of one bird's plate.
+ */
+import type { Body } from "../bird/body";
+import { PART_NAMES, type PartName } from "../bird/solid";
+import type { HeatSolver } from "../heat/solver";
+import { TISSUE_INDEX } from "../heat/tissue";
+import { type LethalityTable, lethalityTable } from "../safety/lethality";
+import { constant } from "../sources";
+
+export interface Indices {
+  /** Juice kept, as a share of the raw meat's water, by where it is. */
+  readonly juicesKept: { readonly breast?: number; readonly thigh?: number };
+  /** Mean browning of the open skin: 1 is golden. See {@link browningRatePerMin}. */
+  readonly browning: number;
+  /** Minutes the dark meat has spent above 70 °C, on average. */
+  readonly legTenderMin?: number;
+  /** Share of the fat under a duck's skin that has run. */
+  readonly fatRendered?: number;
+}
+
+/**
+ * Water that meat holds at equilibrium, kg a kg of raw meat: 0.745 − 0.345/(1 + 30·exp(−0.25·(T − 52))). R. G. M. van
+ * der Sman, Journal of Food Engineering 2007, "Soft condensed matter perspective on moisture transport in cooking
+ * meat" (from memory; measured on beef, and close to chicken breast).
+ */
+export const waterHeldKgPerKg = (celsius: number): number =>
+  0.745 - 0.345 / (1 + 30 * Math.exp(-0.25 * (celsius - 52)));
+
+/** Juice kept after the hottest moment, as a share of the raw meat's; salt in the meat holds some back. */
+export function juiceKept(highestC: number, saltPercent: number): number {
+  const raw = waterHeldKgPerKg(4);
+  const lost = Math.max(0, 1 - waterHeldKgPerKg(highestC) / raw);
+  return 1 - lost * (1 - constant("saltHoldsJuiceShare") * Math.min(1, Math.max(0, saltPercent)));
+}
+
+const LOOK_EVERY_MIN = 2;
+/** Below this nothing is killed, rendered or made tender. */
+const NOTHING_BELOW_C = 45;
+const ENOUGH_LOGS = 40;
+
+/**
+ * Browning a minute: dry share of the skin × rate at 140 °C × 2^((T − 140)/10); 1 in all is golden. Wet skin stays below
+ * 100 °C and does not brown.
+ */
+/** Keeps all that for one bird; see the formulas above. */
+export class Watch {
+  readonly highestC: Float32Array;
+  readonly logReduction: Float32Array;
+  private readonly lastC: Float32Array;
+  private readonly brown: Float32Array;
+  private readonly legMinutes: Float32Array;
+  private readonly fatDose: Float32Array;
+  private readonly table: LethalityTable;
+  private readonly darkParts: readonly number[];
+  private waitedMin = 0;
+
+  constructor(
+    private readonly body: Body,
+    private readonly solver: HeatSolver,
+  ) {
+    const { grid, surface } = body.unit;
+    const size = grid.tissue.length;
+    this.highestC = new Float32Array(size).fill(Number.NEGATIVE_INFINITY);
+    this.lastC = new Float32Array(size);
+    this.logReduction = new Float32Array(size);
+    this.brown = new Float32Array(surface.cell.length);
+    const { species } = body.unit.shape.form;
+    this.legMinutes = new Float32Array(size);
+    this.fatDose = new Float32Array(species === "duck" ? size : 0);
+    this.table = lethalityTable(species);
+    this.darkParts = (["thigh", "drumstick"] as const).map((name) => PART_NAMES.indexOf(name));
+  }
+
+  /** Takes in the state reached after some minutes; temperatures are taken as straight in between. */
+  add(minutes: number): void {
+    this.waitedMin += minutes;
+    // Nothing here changes fast; looking at every other minute is enough, and the last look is made when asked.
+    if (this.waitedMin >= LOOK_EVERY_MIN) this.look();
+  }
+
+  private look(): void {
+    const minutes = this.waitedMin;
+    if (minutes === 0) return;
+    this.waitedMin = 0;
+    const { runs, tissue } = this.body.unit.grid;
+    const { part } = this.body.unit;
+    const { temperatureC } = this.solver;
+    const { highestC, lastC, logReduction, table, legMinutes, fatDose } = this;
+    const duck = fatDose.length > 0;
+    const renderRate = constant("renderPerMinAt80C");
+    const [thigh, drumstick] = this.darkParts;
+    for (let r = 0; r < runs.length; r += 2) {
+      const end = runs[r + 1] as number;
+      for (let c = runs[r] as number; c < end; c++) {
+        const now = temperatureC[c] as number;
+        if (now > (highestC[c] as number)) highestC[c] = now;
+        const from = lastC[c] as number;
+        lastC[c] = now;
+        if (now < NOTHING_BELOW_C) continue;
+        const killed = logReduction[c] as number;
+        // Past enough for any purpose the sum is left as it is.
+        if (killed < ENOUGH_LOGS && (now > table.lowestC || from > table.lowestC)) {
+          logReduction[c] = killed + table.between(from, now) * minutes;
+        }
+        if (now > 70 && (part[c] === thigh || part[c] === drumstick)) {
+          legMinutes[c] = (legMinutes[c] as number) + minutes;
+        }
+        if (duck && tissue[c] === TISSUE_INDEX.duckFat) {
+          fatDose[c] = (fatDose[c] as number) + renderRate * 2 ** ((now - 80) / 10) * minutes;
+        }
+      }
+    }
+    const deepest = constant("crustDepthMostM");
+    const retreat = constant("crustDepthPerVapourM3PerKg");
+    const rateAt140 = constant("browningPerMinAt140C");
+    const logPerK = Math.log(constant("browningPer10K")) / 10;
+    this.solver.surface.forEachOpen((skinC, lost, _area, n) => {
+      if (skinC < 90) return;
+      const dry = retreat * Math.max(0, lost);
+      const rate = rateAt140 * Math.exp(logPerK * (skinC - 140));
+      this.brown[n] = (this.brown[n] as number) + (dry / (dry + deepest)) * rate * minutes;
+    });
+  }
+
+  /** The least killed cell of the meat and its filling: log reduction. */
+  leastLogReduction(): number {
+    this.look();
+    const { runs } = this.body.unit.grid;
+    let least = Number.POSITIVE_INFINITY;
+    for (let r = 0; r < runs.length; r += 2) {
+      for (let c = runs[r] as number; c < (runs[r + 1] as number); c++) {
+        least = Math.min(least, this.logReduction[c] as number);
+      }
+    }
+    return least;
+  }
+
+  /** @param saltPercent by mass, of the whole bird */
+  indices(saltPercent: number): Indices {
+    this.look();
+    const meanOver = (names: readonly PartName[], value: (cell: number) => number): number | undefined => {
+      const wanted = names.map((name) => PART_NAMES.indexOf(name));
+      const { runs } = this.body.unit.grid;
+      const { part } = this.body.unit;
+      let sum = 0;
+      let count = 0;
+      for (let r = 0; r < runs.length; r += 2) {
+        for (let c = runs[r] as number; c < (runs[r + 1] as number); c++) {
+          if (!wanted.includes(part[c] as number)) continue;
+          sum += value(c);
+          count++;
+        }
+      }
+      return count > 0 ? sum / count : undefined;
+    };
+    const juice = (cell: number): number => juiceKept(this.highestC[cell] as number, saltPercent);
+    const breast = meanOver(["breast", "tenderloin"], juice);
+    const thigh = meanOver(["thigh", "drumstick"], juice);
+    const legTenderMin = meanOver(["thigh", "drumstick"], (cell) => this.legMinutes[cell] as number);
+    let brown = 0;
+    let area = 0;
+    this.solver.surface.forEachOpen((_skin, _lost, areaM2, n) => {
+      brown += areaM2 * (this.brown[n] as number);
+      area += areaM2;
+    });
+    return {
+      juicesKept: { ...(breast !== undefined && { breast }), ...(thigh !== undefined && { thigh }) },
+      browning: area > 0 ? brown / area : 0,
+      ...(legTenderMin !== undefined && { legTenderMin }),
+      ...(this.fatDose.length > 0 && { fatRendered: this.rendered() }),
+    };
+  }
+
+  private rendered(): number {
+    const { runs, tissue } = this.body.unit.grid;
+    let sum = 0;
+    let count = 0;
+    for (let r = 0; r < runs.length; r += 2) {
+      for (let c = runs[r] as number; c < (runs[r + 1] as number); c++) {
+        if (tissue[c] !== TISSUE_INDEX.duckFat) continue;
+        sum += 1 - Math.exp(-(this.fatDose[c] as number));
+        count++;
+      }
+    }
+    return count > 0 ? sum / count : 0;
+  }
+
+  snapshot(): WatchState {
+    this.look();
+    return {
+      highestC: this.highestC.slice(),
+      logReduction: this.logReduction.slice(),
+      lastC: this.lastC.slice(),
+      brown: this.brown.slice(),
+      legMinutes: this.legMinutes.slice(),
+      fatDose: this.fatDose.slice(),
+    };
+  }
+
+  restore(state: WatchState): void {
+    this.waitedMin = 0;
+    this.highestC.set(state.highestC);
+    this.logReduction.set(state.logReduction);
+    this.lastC.set(state.lastC);
+    this.brown.set(state.brown);
+    this.legMinutes.set(state.legMinutes);
+    this.fatDose.set(state.fatDose);
+  }
+}
+
+export interface WatchState {
+  readonly highestC: Float32Array;
+  readonly logReduction: Float32Array;
+  readonly lastC: Float32Array;
+  readonly brown: Float32Array;
+  readonly legMinutes: Float32Array;
+  readonly fatDose: Float32Array;
+}

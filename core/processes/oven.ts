@@ -1,0 +1,61 @@
+/** The oven itself: a dial that is followed with lag and swing, walls that hold their heat, a door that opens. */
+import { constant } from "../sources";
+
+const STEP_MIN = 0.25;
+
+/** Air and walls through time, preheated to the first dial. */
+export class Oven {
+  /** Means over the last stretch. */
+  airC: number;
+  wallC: number;
+  private nowAirC: number;
+  private nowWallC: number;
+  /** Where the thermostat has got to, without its swing. */
+  private middleC: number;
+
+  constructor(
+    firstDialC: number,
+    private minute = 0,
+  ) {
+    this.airC = firstDialC;
+    this.wallC = firstDialC;
+    this.nowAirC = firstDialC;
+    this.nowWallC = firstDialC;
+    this.middleC = firstDialC;
+  }
+
+  /**
+   * Goes on to a minute.
+   * @param load mass in it against one bird alone: a full oven follows more slowly
+   * @param openMin minutes at the beginning of this stretch for which the door stands open
+   */
+  advance(toMinute: number, dialC: number, load: number, openMin: number): void {
+    const lagMin = constant("ovenLagMin") * (0.5 + 0.5 * load);
+    const openUntil = this.minute + openMin;
+    let air = 0;
+    let wall = 0;
+    let total = 0;
+    while (this.minute < toMinute - 1e-9) {
+      const step = Math.min(STEP_MIN, toMinute - this.minute);
+      const isOpen = this.minute < openUntil;
+      const towards = (now: number, aim: number, timeMin: number): number =>
+        now + (aim - now) * (1 - Math.exp(-step / timeMin));
+      this.middleC = towards(this.middleC, dialC, lagMin);
+      const swing = constant("ovenSwingK") * Math.sin((2 * Math.PI * this.minute) / constant("ovenSwingMin"));
+      this.nowAirC = isOpen
+        ? towards(this.nowAirC, constant("kitchenC"), constant("doorLossMin"))
+        : towards(this.nowAirC, this.middleC + swing, constant("airRecoveryMin"));
+      // Walls are heavy: a door open for a minute hardly cools them.
+      this.nowWallC = isOpen
+        ? towards(this.nowWallC, constant("kitchenC"), constant("doorWallLossMin"))
+        : towards(this.nowWallC, this.middleC, constant("wallRecoveryMin"));
+      this.minute += step;
+      air += this.nowAirC * step;
+      wall += this.nowWallC * step;
+      total += step;
+    }
+    if (total === 0) return;
+    this.airC = air / total;
+    this.wallC = wall / total;
+  }
+}

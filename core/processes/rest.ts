@@ -1,0 +1,56 @@
+/** A bird at rest, from the state the oven has left it in. */
+import type { Centre } from "../bird/solid";
+import { requireBetween } from "../errors";
+import { type Cover, restSurroundings } from "../heat/surroundings";
+import { constant } from "../sources";
+import type { HistoryPoint, LivingBird } from "./bird";
+
+export interface RestOptions {
+  readonly minutes: number;
+  readonly cover: Cover;
+  readonly dryingShare?: number;
+  readonly everyMin?: number;
+}
+
+export interface Peak {
+  readonly celsius: number;
+  readonly minute: number;
+}
+
+export interface RestDone {
+  readonly peak: Partial<Record<Centre, Peak>>;
+  readonly atEnd: HistoryPoint;
+  /** Minutes for which every centre was above 60 °C. */
+  readonly hotMin: number;
+}
+
+const HOT_C = 60;
+
+/** Rests step by step, yielding each history point. @throws QuantityError for a rest outside 0 to 240 min */
+export function* resting(bird: LivingBird, options: RestOptions): Generator<HistoryPoint, RestDone> {
+  const { minutes, cover, dryingShare = 1, everyMin = 1 } = options;
+  requireBetween("rest", minutes, 0, 240, "min");
+  const { surface } = bird.solver;
+  const until = bird.minute + minutes;
+  let last = bird.history.at(-1) ?? bird.note(constant("kitchenC"));
+  const peak = Object.fromEntries(
+    bird.centres.map((centre) => [centre, { celsius: last.centresC[centre] as number, minute: last.minute }]),
+  ) as Partial<Record<Centre, Peak>>;
+  let hotMin = 0;
+  while (bird.minute < until - 1e-9) {
+    const skinC = surface.meanFrontC("skin", "breast", "tips");
+    const kitchenC = constant("kitchenC");
+    // Light air in a closed box comes to a balance at once between the bird and the box's own losses.
+    const boxC = skinC - constant("boxLossShare") * (skinC - kitchenC);
+    const around = restSurroundings(cover, surface.meanFrontC("cavity"), boxC, dryingShare);
+    const step = Math.min(everyMin, until - bird.minute);
+    last = bird.advance(step, around, kitchenC);
+    for (const centre of bird.centres) {
+      const celsius = last.centresC[centre] as number;
+      if (celsius > (peak[centre]?.celsius ?? 0)) peak[centre] = { celsius, minute: last.minute };
+    }
+    if (bird.centres.every((centre) => (last.centresC[centre] as number) >= HOT_C)) hotMin += step;
+    yield last;
+  }
+  return { peak, atEnd: last, hotMin };
+}

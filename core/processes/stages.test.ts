@@ -1,0 +1,89 @@
+import { describe, expect, it } from "vitest";
+import { Oven } from "./oven";
+import { fullStages, nextStage } from "./stages";
+
+describe("oven stages", () => {
+  it("carry on what the next one leaves out, and pieces lie on the tray where nothing is said", () => {
+    const [first, second] = fullStages(
+      [
+        { fromMin: 0, airC: 220, shield: "breast", surface: "hot-stone" },
+        { fromMin: 20, airC: 160, shield: "none" },
+      ],
+      "whole",
+    );
+    expect(first).toMatchObject({ side: "up", wrap: "none", surface: "hot-stone", towardsHot: "legs" });
+    expect(second).toMatchObject({ shield: "none", surface: "hot-stone" });
+    expect(fullStages([{ fromMin: 0, airC: 180 }], "parts")[0]?.surface).toBe("pan");
+    expect(fullStages([{ fromMin: 0, airC: 180 }], "whole")[0]?.surface).toBe("rack");
+  });
+
+  it("must begin at minute 0 and come in order, unless they wait for a temperature", () => {
+    expect(() => fullStages([], "whole")).toThrow("first oven stage");
+    const twice = [
+      { fromMin: 0, airC: 160 },
+      { fromMin: 0, airC: 180 },
+    ];
+    expect(() => fullStages(twice, "whole")).toThrow("start of an oven stage");
+    const waiting = [
+      { fromMin: 0, airC: 160 },
+      { fromMin: 0, airC: 180, when: { centre: "breast" as const, reachesC: 55 } },
+    ];
+    expect(() => fullStages(waiting, "whole")).not.toThrow();
+    expect(() => fullStages([{ fromMin: 0, airC: Number.NaN }], "whole")).toThrow("oven temperature: got NaN");
+  });
+
+  it("follow time and temperature", () => {
+    const stages = fullStages(
+      [
+        { fromMin: 0, airC: 160 },
+        { fromMin: 30, airC: 180, when: { centre: "breast", reachesC: 55 } },
+      ],
+      "whole",
+    );
+    expect(nextStage(stages, 0, 20, { breast: 60 })).toBe(0);
+    expect(nextStage(stages, 0, 40, { breast: 50 })).toBe(0);
+    expect(nextStage(stages, 0, 40, { breast: 55 })).toBe(1);
+    expect(nextStage(stages, 1, 400, { breast: 80 })).toBe(1);
+  });
+});
+
+describe("the oven", () => {
+  const meanAfter = (oven: Oven, from: number, to: number, dialC: number): number => {
+    oven.advance(from, dialC, 1, 0);
+    oven.advance(to, dialC, 1, 0);
+    return oven.airC;
+  };
+
+  it("swings about its dial and holds it on average", () => {
+    expect(meanAfter(new Oven(180), 30, 120, 180)).toBeCloseTo(180, 0);
+  });
+
+  it("follows a change of the dial with its lag: about 63 % of it in the lag's time", () => {
+    const oven = new Oven(220);
+    oven.advance(8, 160, 1, 0);
+    oven.advance(9, 160, 1, 0);
+    // 160 + 60/e is 182; the air follows the thermostat by a minute or two, and the swing is 4 K.
+    expect(oven.airC).toBeGreaterThan(172);
+    expect(oven.airC).toBeLessThan(194);
+  });
+
+  it("loses its air through an open door, and its walls bring it back", () => {
+    const oven = new Oven(180);
+    oven.advance(1, 180, 1, 1);
+    oven.advance(1.25, 180, 1, 0);
+    expect(oven.airC).toBeLessThan(120);
+    expect(oven.wallC).toBeGreaterThan(165);
+    oven.advance(9, 180, 1, 0);
+    oven.advance(10, 180, 1, 0);
+    expect(oven.airC).toBeGreaterThan(170);
+  });
+
+  it("follows more slowly with more in it", () => {
+    const heated = (load: number): number => {
+      const oven = new Oven(100);
+      oven.advance(8, 200, load, 0);
+      return oven.airC;
+    };
+    expect(heated(3)).toBeLessThan(heated(1));
+  });
+});

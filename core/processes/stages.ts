@@ -1,0 +1,98 @@
+/** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
+import type { Side } from "../bird/exposure";
+import type { Cut } from "../bird/form";
+import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
+import { QuantityError, requireBetween } from "../errors";
+import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/ovens";
+
+/** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
+export interface OvenStage {
+  readonly fromMin: number;
+  /** Begins when this is met, not before `fromMin`. */
+  readonly when?: { readonly centre: Centre; readonly reachesC: number } | undefined;
+  readonly airC: number;
+  readonly shield?: Shield | undefined;
+  readonly wrap?: Wrap | undefined;
+  readonly side?: Side | undefined;
+  readonly surface?: Underlay | undefined;
+  /** What points to the oven's hot side. */
+  readonly towardsHot?: Facing | undefined;
+}
+
+export const FACINGS = ["legs", "breast", "left", "right"] as const;
+export type Facing = (typeof FACINGS)[number];
+
+/** A stage with everything said. */
+export interface FullStage {
+  readonly fromMin: number;
+  readonly when?: OvenStage["when"];
+  readonly airC: number;
+  readonly shield: Shield;
+  readonly wrap: Wrap;
+  readonly side: Side;
+  readonly surface: Underlay;
+  readonly towardsHot: Facing;
+}
+
+export type RoastEvent =
+  | { readonly kind: "door"; readonly atMin: number; readonly openMin: number }
+  /** Spooned over, brushed or misted: the door is open a while and the skin wet again. */
+  | { readonly kind: "baste"; readonly atMin: number }
+  | { readonly kind: "leave"; readonly piece: Piece; readonly atMin: number }
+  | {
+      readonly kind: "leave";
+      readonly piece: Piece;
+      readonly when: { readonly centre: Centre; readonly reachesC: number };
+    };
+
+/** What a bird lies on where the cook has not said: pieces on the tray itself, anything larger on a rack over it. */
+export const usualSurface = (cut: Cut): Underlay =>
+  cut === "parts" || cut === "boneless-breast" || cut === "leg-roll" ? "pan" : "rack";
+
+/**
+ * Stages in order, each with everything said.
+ * @throws QuantityError when a stage is out of order or out of range
+ */
+export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] {
+  if (stages[0]?.fromMin !== 0 || stages[0].when) {
+    throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
+  }
+  const full: FullStage[] = [];
+  for (const stage of stages) {
+    requireBetween("oven temperature", stage.airC, 60, 320, "°C");
+    requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
+    const before = full.at(-1);
+    if (before && !stage.when && stage.fromMin <= before.fromMin) {
+      throw new QuantityError(
+        "start of an oven stage",
+        stage.fromMin,
+        `later than ${before.fromMin} min, the stage before it`,
+      );
+    }
+    if (stage.when) requireBetween("temperature a stage waits for", stage.when.reachesC, 0, 95, "°C");
+    full.push({
+      shield: before?.shield ?? "none",
+      wrap: before?.wrap ?? "none",
+      side: before?.side ?? "up",
+      surface: before?.surface ?? usualSurface(cut),
+      towardsHot: before?.towardsHot ?? "legs",
+      ...Object.fromEntries(Object.entries(stage).filter(([, value]) => value !== undefined)),
+    } as FullStage);
+  }
+  return full;
+}
+
+/** The stage after the present one, if its time and its condition have come. */
+export function nextStage(
+  stages: readonly FullStage[],
+  present: number,
+  minute: number,
+  centresC: CentreTemperatures,
+): number {
+  const next = stages[present + 1];
+  if (!next || minute < next.fromMin - 1e-9) return present;
+  if (next.when && !((centresC[next.when.centre] ?? Number.NEGATIVE_INFINITY) >= next.when.reachesC)) return present;
+  return present + 1;
+}
+
+export const STAGE_CHOICES = { shield: SHIELDS, wrap: WRAPS, side: ["up", "down"], surface: UNDERLAYS } as const;

@@ -1,0 +1,278 @@
+/**
+ * Known cases, each as the command line's options, with what is known and from where. One list serves the fit, the
+ * science page and the tests: published tables (from memory), and common practice.
+ */
+export interface KnownCase {
+  readonly id: string;
+  readonly what: string;
+  readonly origin: "published" | "practice";
+  readonly source: string;
+  readonly args: string;
+  /** What of the answer is held against the known range. */
+  readonly read:
+    | "vapour share"
+    | "pull minutes"
+    | "breast at the pull"
+    | "peak breast at rest"
+    | "peak thigh at rest"
+    | "breast per min";
+  readonly low: number;
+  readonly high: number;
+  /** Taken into the fit; the others are only checked. */
+  readonly fit?: true;
+  /** The known figure is only a bound from above: how it falls below says nothing. */
+  readonly upperBound?: true;
+}
+
+const FSIS = "USDA FSIS roasting table";
+const SAFETY = "FoodSafety.gov roasting table";
+const PRACTICE = "common practice";
+const BOTH = "--until breast=74C,thigh=74C";
+
+const turkey = (pounds: number, low: number, high: number, more: Partial<KnownCase> = {}): KnownCase => ({
+  id: `turkey-${pounds}${more.args ? "-stuffed" : ""}`,
+  what: `${pounds} lb turkey${more.args ? ", stuffed" : ""}, 325 °F, both centres 74 °C`,
+  origin: "published",
+  source: FSIS,
+  read: "pull minutes",
+  low,
+  high,
+  ...more,
+  args: `--mass ${pounds}lb --stage 325F@0m ${BOTH} ${more.args ?? ""}`.trim(),
+});
+const STUFFED = { args: "--stuffed" } as const;
+
+export const CASES: readonly KnownCase[] = [
+  turkey(10, 165, 180, { fit: true }),
+  turkey(13, 180, 225),
+  turkey(16, 225, 255),
+  turkey(19, 255, 270, { fit: true }),
+  turkey(22, 270, 300, { fit: true }),
+  turkey(10, 180, 210, STUFFED),
+  turkey(13, 210, 240, { ...STUFFED, fit: true }),
+  turkey(16, 240, 255, STUFFED),
+  turkey(19, 255, 285, STUFFED),
+  turkey(22, 285, 315, STUFFED),
+  {
+    id: "turkey-crown-6",
+    what: "6 lb turkey breast on the bone, 325 °F, 74 °C",
+    origin: "published",
+    source: FSIS,
+    args: "--cut crown --mass 6lb --stage 325F@0m --until breast=74C",
+    read: "pull minutes",
+    low: 90,
+    high: 195,
+  },
+  {
+    id: "chicken-3.5",
+    what: "3.5 lb chicken, 350 °F, both centres 74 °C",
+    origin: "published",
+    source: SAFETY,
+    args: `--species chicken --mass 3.5lb --stage 350F@0m ${BOTH}`,
+    read: "pull minutes",
+    low: 75,
+    high: 90,
+    fit: true,
+  },
+  {
+    id: "chicken-6",
+    what: "6 lb chicken, 350 °F, both centres 74 °C",
+    origin: "published",
+    source: SAFETY,
+    args: `--species chicken --mass 6lb --stage 350F@0m ${BOTH}`,
+    read: "pull minutes",
+    low: 120,
+    high: 135,
+  },
+  {
+    id: "duck-5",
+    what: "5 lb duck, 350 °F, both centres 74 °C (the table includes rendering: an upper bound)",
+    origin: "published",
+    source: SAFETY,
+    args: `--species duck --mass 5lb --stage 350F@0m ${BOTH}`,
+    read: "pull minutes",
+    low: 150,
+    high: 175,
+    upperBound: true,
+  },
+  {
+    id: "chicken-thighs-6oz",
+    what: "chicken legs or thighs of 6 oz (a 4 lb bird in parts), 350 °F, 74 °C",
+    origin: "published",
+    source: SAFETY,
+    args: "--species chicken --cut parts --mass 4lb --stage 350F@0m --until thigh=74C",
+    read: "pull minutes",
+    low: 40,
+    high: 50,
+  },
+  {
+    id: "chicken-breasts-7oz",
+    what: "chicken breast halves, bone in, 7 oz (a 2.5 lb bird in parts), 350 °F, 74 °C",
+    origin: "published",
+    source: SAFETY,
+    args: "--species chicken --cut parts --mass 2.5lb --stage 350F@0m --until breast=74C",
+    read: "pull minutes",
+    low: 30,
+    high: 40,
+  },
+  {
+    id: "flat-12-hot",
+    what: "12 lb spatchcocked, 450 °F on a rack over a tray, breast 63–66 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--cut spatchcock --mass 12lb --stage 450F@0m --until breast=64.5C",
+    read: "pull minutes",
+    low: 75,
+    high: 85,
+    fit: true,
+  },
+  {
+    id: "hot-start-10",
+    what: "10 lb, 18 min at 425 °F, then 325 °F, thigh 74 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 10lb --stage 425F@0m --stage 325F@18m --until thigh=74C",
+    read: "pull minutes",
+    low: 150,
+    high: 180,
+    fit: true,
+  },
+  {
+    id: "hot-start-19",
+    what: "19 lb, 18 min at 425 °F, then 325 °F, thigh 74 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 19lb --stage 425F@0m --stage 325F@18m --until thigh=74C",
+    read: "pull minutes",
+    low: 240,
+    high: 300,
+  },
+  {
+    id: "smoker-13-2h",
+    what: "13 lb in a smoker at 300 °F: breast after 2 h",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 13lb --heat smoker --stage 300F@0m --until time=120m",
+    read: "breast at the pull",
+    low: 54,
+    high: 54,
+    fit: true,
+  },
+  {
+    id: "smoker-13-3h",
+    what: "13 lb in a smoker at 300 °F: breast after 3 h",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 13lb --heat smoker --stage 300F@0m --until time=180m",
+    read: "breast at the pull",
+    low: 71,
+    high: 71,
+  },
+  {
+    id: "stone-12",
+    what: "12 lb, breast shielded, on a hot stone at 425 °F for 30 min, then 325 °F bare: breast 74 and thigh 79 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 12lb --stage 425F@0m,shield=breast,surface=hot-stone --stage 325F@30m,shield=none --until breast=74C,thigh=79C",
+    read: "pull minutes",
+    low: 90,
+    high: 135,
+  },
+  {
+    id: "spit-3.75",
+    what: "3.75 lb chicken on a spit at the fire (air 230 °C): breast 68 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--species chicken --mass 3.75lb --heat spit --stage 230C@0m --until breast=68C",
+    read: "pull minutes",
+    low: 45,
+    high: 60,
+  },
+  {
+    id: "rest-breast",
+    what: "12 lb pulled at 68 °C breast and 74 °C thigh, 30 min under foil: breast",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 12lb --stage 325F@0m --until breast=68C,thigh=74C --rest 30m,cover=foil",
+    read: "peak breast at rest",
+    low: 71,
+    high: 71,
+  },
+  {
+    id: "rest-thigh",
+    what: "12 lb pulled at 68 °C breast and 74 °C thigh, 30 min under foil: thigh",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 12lb --stage 325F@0m --until breast=68C,thigh=74C --rest 30m,cover=foil",
+    read: "peak thigh at rest",
+    low: 77,
+    high: 79,
+  },
+  {
+    id: "vapour-13",
+    what: "13 lb at 325 °F, both centres 74 °C: water given off to the oven, share of the bird as it goes in",
+    origin: "published",
+    source:
+      "USDA Agriculture Handbook 102, Food Yields: turkey loses 21 to 27 % in roasting, of it 5 to 9 % to drippings",
+    args: `--mass 13lb --stage 325F@0m ${BOTH}`,
+    read: "vapour share",
+    low: 0.14,
+    high: 0.2,
+    fit: true,
+  },
+  {
+    id: "breast-rate",
+    what: "13 lb at 325 °F: gain of the breast over the last third",
+    origin: "practice",
+    source: PRACTICE,
+    args: "--mass 13lb --stage 325F@0m --until breast=74C",
+    read: "breast per min",
+    low: 0.2,
+    high: 0.35,
+  },
+];
+
+/** The answer of `simulate`, as far as cases read it. */
+export interface Simulated {
+  readonly pullMinutes: number;
+  readonly pullBand: { readonly p10: number; readonly p90: number };
+  readonly atPull: { readonly breastC: number; readonly thighC: number; readonly coldestC: number };
+  readonly vapourShare: number;
+  readonly rest: { readonly peakBreastC: number; readonly peakThighC: number };
+  readonly series: readonly { readonly minute: number; readonly breastC: number; readonly thighC: number }[];
+}
+
+export function readOf(known: KnownCase, { pullMinutes, vapourShare, atPull, rest, series }: Simulated): number {
+  switch (known.read) {
+    case "vapour share":
+      return vapourShare;
+    case "pull minutes":
+      return pullMinutes;
+    case "breast at the pull":
+      return atPull.breastC;
+    case "peak breast at rest":
+      return rest.peakBreastC;
+    case "peak thigh at rest":
+      return rest.peakThighC;
+    case "breast per min": {
+      const from = series.find(({ minute }) => minute >= (2 * pullMinutes) / 3);
+      return from ? (atPull.breastC - from.breastC) / (pullMinutes - from.minute) : Number.NaN;
+    }
+  }
+}
+
+/** Whether a figure is a temperature, which is held to degrees; the others are held to per cent. */
+export const isTemperature = ({ read }: KnownCase): boolean => read.includes("breast at") || read.includes("at rest");
+
+/** Error against the nearest end of the known range: share of it, or degrees. Zero inside the range. */
+export function missOf(known: KnownCase, answer: number): number {
+  const { low, high, upperBound } = known;
+  const edge = answer > high ? high : answer < low && !upperBound ? low : answer;
+  return isTemperature(known) ? answer - edge : answer / edge - 1;
+}
+
+/** Error against the middle of the known range. */
+export const errorOf = (known: KnownCase, answer: number): number => {
+  const middle = (known.low + known.high) / 2;
+  return isTemperature(known) ? answer - middle : answer / middle - 1;
+};
