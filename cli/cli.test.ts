@@ -25,7 +25,7 @@ describe("the command", () => {
     expect(good.status).toBe(0);
     const bad = outside("roast");
     expect(bad.status).toBe(2);
-    expect(bad.stderr).toContain("command: got roast, allowed is simulate, thaw, salt, check");
+    expect(bad.stderr).toContain("command: got roast, allowed is simulate, thaw, salt, plan, check");
   });
 });
 
@@ -209,6 +209,50 @@ describe("thaw and salt", () => {
     const bath = salt("--method", "equilibrium", "--hours", "48", "--water", "3L");
     expect(bath.equilibriumPercent).toBeCloseTo(1, 6);
     expect(bath.meatPercent.whole).toBeLessThan(1);
+  });
+});
+
+describe("plan", () => {
+  beforeAll(() => void loadKernel());
+  const folder = mkdtempSync(join(tmpdir(), "bruma-plan-"));
+
+  it("prints the tasks in order, what they use, and what conflicts", () => {
+    const file = sampleFile();
+    const dish = { minutes: 45, ring: false, slot: "with" as const };
+    file.roasts[0].roast.plan.sides = [
+      { ...dish, id: "a", name: "Potatoes", ovenC: 220 },
+      { ...dish, id: "b", name: "Roots", ovenC: 165 }, // finds room beside the bird
+    ];
+    const path = join(folder, "plan.json");
+    writeFileSync(path, JSON.stringify(file));
+    const { status, stdout } = bruma("plan", path);
+    expect(status).toBe(0);
+    const [answer] = JSON.parse(stdout).plans;
+    const starts = answer.tasks.map((task: { start: string }) => task.start);
+    expect(starts).toEqual([...starts].sort());
+    expect(answer.tasks.map((task: { id: string }) => task.id)).toEqual(
+      expect.arrayContaining([
+        "salt",
+        "dry",
+        "preheat",
+        "roast",
+        "rest",
+        "carve",
+        "table",
+        "gravy",
+        "side-a",
+        "side-b",
+      ]),
+    );
+    expect(answer.conflicts).toMatchObject([{ kind: "oven-two-temperatures", tasks: ["the bird", "Potatoes"] }]);
+    expect(answer.resources.length).toBeGreaterThan(2);
+  });
+
+  it("refuses what is no roast file, saying where", () => {
+    const path = join(folder, "bad.json");
+    writeFileSync(path, JSON.stringify(sampleFile()).replace('"steady"', '"warm"'));
+    expect(bruma("plan", path)).toMatchObject({ status: 2 });
+    expect(bruma("plan", path).stderr).toContain("roasts.0.roast.plan.method");
   });
 });
 

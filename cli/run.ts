@@ -2,6 +2,7 @@
 import { QuantityError } from "../core/errors";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
+import { plan } from "./plan";
 import { salt } from "./salt";
 import { simulate } from "./simulate";
 import { thaw } from "./thaw";
@@ -10,6 +11,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   simulate,
   thaw,
   salt,
+  plan,
   check,
 };
 

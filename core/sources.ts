@@ -85,9 +85,9 @@ export const SOURCES = {
   ),
 
   // Oven and surface
-  ovenConvectionWPerM2K: fitted(13.7, "W/m²K", "convective heat-transfer coefficient in a still oven"),
+  ovenConvectionWPerM2K: fitted(12.4, "W/m²K", "convective heat-transfer coefficient in a still oven"),
   fanConvectionWPerM2K: published(
-    36,
+    38,
     "W/m²K",
     "convective heat-transfer coefficient with a fan; correlations give 20 to 40 for 1.5 to 4 m/s over such a body",
     HEAT_TEXT,
@@ -111,22 +111,22 @@ export const SOURCES = {
     "vapour pressure in a smoker or covered grill",
     "burning fuel and a water pan add to what the bird gives off",
   ),
-  crustVapourDiffusivityM2PerS: fitted(2.32e-6, "m²/s", "vapour diffusivity through the dry crust"),
+  crustVapourDiffusivityM2PerS: fitted(1.75e-6, "m²/s", "vapour diffusivity through the dry crust"),
   crustConductivityWPerMK: chosen(
     0.2,
     "W/mK",
     "heat conductivity of dry skin",
     "between dry protein (0.18 by Choi and Okos) and raw skin; finish times move by under 2 % from 0.15 to 0.3",
   ),
-  crustDepthPerVapourM3PerKg: fitted(0.0091, "m³/kg", "retreat of the wet front for each kg of vapour lost per m²"),
+  crustDepthPerVapourM3PerKg: fitted(0.00948, "m³/kg", "retreat of the wet front for each kg of vapour lost per m²"),
   crustDepthMostM: fitted(
-    0.0025,
+    0.00171,
     "m",
     "deepest retreat of the wet front: skin and the dried rim under it; beneath, juice keeps it wet",
   ),
-  panSideShare: fitted(0.324, "1", "exchange of a face that looks at the tray, as a share of an open face"),
-  crevicedConvectionShare: fitted(0.338, "1", "convection left in a crevice that sees only the bird's own skin"),
-  cavityWPerM2K: fitted(1.19, "W/m²K", "heat-transfer coefficient at the wall of the empty cavity"),
+  panSideShare: fitted(0.357, "1", "exchange of a face that looks at the tray, as a share of an open face"),
+  crevicedConvectionShare: fitted(0.281, "1", "convection left in a crevice that sees only the bird's own skin"),
+  cavityWPerM2K: fitted(1.54, "W/m²K", "heat-transfer coefficient at the wall of the empty cavity"),
   cavityVentShare: chosen(
     0.25,
     "1",
@@ -199,7 +199,7 @@ export const SOURCES = {
   // Thaw and fridge
   fridgeC: published(4, "°C", "fridge, at or below 40 °F", "USDA FSIS, Refrigeration and food safety"),
   fridgeConvectionWPerM2K: chosen(
-    10,
+    11,
     "W/m²K",
     "convection around a bird on a fridge shelf",
     "natural convection helped by a small fan; of 4 to 12, the value that meets the FSIS thaw rows; radiation is added",
@@ -267,6 +267,45 @@ export const SOURCES = {
   preSaltedPercent: practice(0.8, "%", "salt in a bird sold salted or injected, by mass"),
   drySaltPercent: practice(1, "%", "dry salt by mass of the bird as bought; usual 0.7 to 1.5"),
 
+  // Table
+  wholePortionKg: practice(0.5, "kg", "whole bird to buy for one usual appetite, about a pound"),
+  duckPortionKg: practice(0.65, "kg", "duck to buy for one usual appetite: more of it is bone and fat"),
+  crownPortionKg: practice(0.35, "kg", "crown to buy for one usual appetite"),
+  bonelessPortionKg: practice(0.225, "kg", "boneless roast to buy for one usual appetite; 200 to 250 g"),
+  lightAppetiteShare: practice(0.65, "1", "a light appetite, or a child, against a usual one"),
+  heartyAppetiteShare: practice(1.35, "1", "a hearty appetite against a usual one"),
+  leftoverPortionShare: practice(0.6, "1", "a meal of leftovers against a portion at the table"),
+  turkeyEdibleShare: published(
+    0.47,
+    "kg/kg",
+    "cooked meat without skin of a turkey as bought",
+    "USDA Food Buying Guide",
+  ),
+  chickenEdibleShare: published(0.39, "kg/kg", "cooked meat of a chicken as bought; 0.36 to 0.41", "USDA Handbook 102"),
+  duckEdibleShare: chosen(
+    0.3,
+    "kg/kg",
+    "cooked meat of a duck as bought",
+    "less than a chicken's: a third of it is fat",
+  ),
+  bonelessCookedShare: practice(0.72, "kg/kg", "cooked meat of a boneless roast as bought"),
+  crownCookedShare: practice(0.6, "kg/kg", "cooked meat of a crown as bought"),
+  lightMeatShare: practice(0.6, "1", "light meat in the meat of a whole bird"),
+
+  // Brine, stock and gravy
+  potBrineLPerKg: practice(1.5, "L/kg", "brine that covers a bird in a pot, for each kg of it"),
+  bagBrineLPerKg: practice(0.6, "L/kg", "brine that covers a bird in a closed bag, for each kg of it"),
+  hotBrineShare: practice(0.2, "1", "share of a brine's water in which salt is dissolved hot"),
+  containerRoomShare: practice(0.12, "1", "room left in a brining container"),
+  coolerLeakWPerK: chosen(1, "W/K", "heat into an insulated box", "3 cm of foam around 60 litres"),
+  birdOvenShare: practice(0.5, "1", "share of an oven that a bird in its tray takes"),
+  gravyMlAHead: practice(80, "mL", "gravy a head, a third of a cup"),
+  cupMl: published(236.6, "mL", "US cup", "US customary units, NIST Handbook 44"),
+  flourGramsACup: practice(12, "g", "flour a cup of finished gravy: one and a half tablespoons"),
+  drippingsShare: practice(0.05, "L/kg", "drippings without their fat, for each kg of bird"),
+  gravySaltPercent: practice(0.9, "%", "salt in a gravy that tastes seasoned"),
+  stockLossShare: practice(0.25, "1", "share of a stock lost in an hour of simmering"),
+
   // Clock
   minutesPerPound: practice(15, "min/lb", "the plain rule for a whole turkey at moderate heat"),
   wholeDryingHours: practice(12, "h", "uncovered drying after the salt, on a rack in the fridge"),
@@ -295,7 +334,11 @@ export const SOURCES = {
     "breeds differ and a flat bird is pressed more or less; a tape measure would halve it",
   ),
   startSdK: chosen(1.5, "K", "start temperature of the bird", "fridges differ from shelf to shelf"),
-  probeSdM: practice(0.006, "m", "tip of a probe off the thermal centre, along the way it was pushed in"),
+  probeSdM: practice(
+    0.006,
+    "m",
+    "tip of a probe off the thermal centre of a turkey, along the way it was pushed in; in proportion in smaller birds",
+  ),
 } as const satisfies Record<string, Constant>;
 
 export type ConstantName = keyof typeof SOURCES;

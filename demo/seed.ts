@@ -49,6 +49,10 @@ function plan(
     targetC: { breast: 74, thigh: 74 },
     salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
     cover: "foil",
+    table: { guests: { light: 0, usual: 8, hearty: 0 }, leftoverMeals: 0 },
+    sides: [],
+    equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
+    gravy: "flour",
     ...change,
   };
 }
@@ -129,7 +133,7 @@ const pastRoasts = (zone: string): readonly Past[] => [
     notes: "Poured off two cups of fat for potatoes. Legs could have stayed in ten minutes more.",
     daysAgo: 110,
     serveHour: 19,
-    leadMin: 165,
+    leadMin: 150,
     seed: "duck-3",
     plan: (serveAtMs) =>
       plan({ species: "duck", massKg: 2.4, state: "fresh" }, "steady", serveAtMs, zone, {
@@ -144,7 +148,7 @@ const pastRoasts = (zone: string): readonly Past[] => [
     notes: "Breasts out first, legs ten minutes later. Everything hot at once, and no carving.",
     daysAgo: 305,
     serveHour: 13,
-    leadMin: 80,
+    leadMin: 75,
     seed: "parts-2",
     plan: (serveAtMs) =>
       plan({ species: "chicken", cut: "parts", massKg: 1.9, state: "fresh" }, "hot-flat", serveAtMs, zone, {
@@ -167,7 +171,13 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> 
     id: "demo-open-day",
     title: "Open-day lunch at the harbour light",
     createdAt: iso(nowMs),
-    plan: plan({ cut: "spatchcock" }, "hot-flat", lunchMs, zone),
+    plan: plan({ cut: "spatchcock" }, "hot-flat", lunchMs, zone, {
+      table: { guests: { light: 2, usual: 7, hearty: 2 }, leftoverMeals: 0 },
+      sides: [
+        { id: "potatoes", name: "Roast potatoes", minutes: 45, ovenC: 200, ring: false, slot: "auto" },
+        { id: "stuffing", name: "Bread stuffing, beside the bird", minutes: 35, ovenC: 190, ring: false, slot: "auto" },
+      ],
+    }),
     happened: {},
     notes: "Eleven at the table. One oven, and two side dishes that need it while the bird rests.",
     thermometer: "typed",

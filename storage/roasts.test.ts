@@ -21,7 +21,7 @@ describe("the database", () => {
     const roast = JSON.parse(JSON.stringify(sampleRoast("old")));
     delete roast.plan.bird.legs;
     delete roast.plan.bird.cavity;
-    delete roast.plan.heat;
+    for (const added of ["heat", "table", "sides", "equipment", "gravy"]) delete roast.plan[added];
     await old.table("roasts").add(roast);
     old.close();
     const now = new BrumaDatabase(name);

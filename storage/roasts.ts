@@ -45,7 +45,17 @@ export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> 
 
 /** All roasts with their readings, as the file's text. */
 export async function exportRoasts(db: BrumaDatabase, exportedAt: Date): Promise<string> {
-  const roasts = await db.roasts.toArray();
+  return fileText(db, await db.roasts.toArray(), exportedAt);
+}
+
+/** One roast with its readings, as a file another device takes in. @throws Error when there is no such roast */
+export async function exportRoast(db: BrumaDatabase, id: string, exportedAt: Date): Promise<string> {
+  const roast = await db.roasts.get(id);
+  if (!roast) throw new Error(`no roast ${id} is stored`);
+  return fileText(db, [roast], exportedAt);
+}
+
+async function fileText(db: BrumaDatabase, roasts: readonly Roast[], exportedAt: Date): Promise<string> {
   const file: RoastFile = {
     format: FILE_FORMAT,
     version: FILE_VERSION,

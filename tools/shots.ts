@@ -1,7 +1,7 @@
 /** Rewrites docs/screenshots from the demo data: `npm run shots`. Other folder and names: for looking while working. */
 import { mkdirSync, writeFileSync } from "node:fs";
 import { By, type WebDriver } from "selenium-webdriver";
-import { openBrowser, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import { button, openBrowser, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
 interface Shot {
@@ -17,6 +17,19 @@ const SHOTS: readonly Shot[] = [
   { name: "roasts", path: "/", size: TABLE, waitFor: ["Open-day lunch", "that came late"] },
   { name: "plan-flat", path: "/roast/demo-open-day/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-whole", path: "/roast/demo-now/plan", size: TABLE, waitFor: ["give or take"] },
+  {
+    name: "plan-salt",
+    path: "/roast/demo-open-day/plan",
+    size: TABLE,
+    waitFor: ["give or take"],
+    prepare: async (driver) => {
+      await (await see(driver, 'button[aria-label^="Dry, uncovered:"]')).click();
+      await (await button(driver, "Salt")).click();
+      await seeText(driver, "outer centimetre");
+    },
+  },
+  { name: "plan-parts", path: "/roast/demo-parts/plan", size: TABLE, waitFor: ["give or take"] },
+  { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },
   { name: "cook-before-stove", path: "/roast/demo-open-day/cook", size: STOVE, waitFor: ["The bird is in the oven"] },
@@ -41,6 +54,7 @@ try {
       async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("refining"),
       30_000,
     );
+    await shot.prepare?.(driver);
     if (shot.dark) await (await see(driver, 'button[aria-label="Dark colours"]')).click();
     await driver.executeScript("return document.fonts.ready.then(() => true)");
     await driver.executeScript("document.activeElement?.blur()");

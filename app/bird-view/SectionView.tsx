@@ -161,7 +161,7 @@ function Mark({
       )}
       <text
         x={x}
-        y={y + (mark.kind === "centre" ? -size * 0.75 : size * 1.15)}
+        y={y + (mark.kind === "centre" ? -size * 0.75 : size * 1.5)}
         fontSize={size * 0.92}
         textAnchor="middle"
         dominantBaseline="central"

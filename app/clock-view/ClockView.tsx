@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
+import type { PlacedSide } from "../../core/schedule/sides";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
 import { clockTime, dayAndTime, dayName, giveOrTake, midnights } from "../ui/time";
@@ -9,6 +10,7 @@ import { type ClockScale, clockScale } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
+  readonly sides: readonly PlacedSide[];
   readonly history: readonly HistoryPoint[];
   readonly zone: string;
   readonly serveAtMs: number;
@@ -38,7 +40,7 @@ const MINUTE = 60_000;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
 export function ClockView(props: Props) {
-  const { schedule, history, zone, serveAtMs, scrubMs, selected } = props;
+  const { schedule, sides, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
   const first = schedule.tasks[0] as Task;
   const wideFrom = schedule.inAtMs - 60 * MINUTE;
@@ -116,6 +118,23 @@ export function ClockView(props: Props) {
               </button>
             );
           })}
+          {stacked(sides).map(({ side, row, rows }) => (
+            <span
+              key={side.id}
+              role="img"
+              aria-label={`${side.name}: ${dayAndTime(side.startMs, zone)} to ${dayAndTime(side.endMs, zone)}`}
+              title={`${side.name}, ${clockTime(side.startMs, zone)} to ${clockTime(side.endMs, zone)}`}
+              className="absolute overflow-hidden whitespace-nowrap rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
+              style={{
+                left: scale.toX(side.startMs),
+                width: Math.max(6, scale.toX(side.endMs) - scale.toX(side.startMs)),
+                top: top + LANES.indexOf("heat") * LANE_HEIGHT + 2 + (row * (LANE_HEIGHT - 4)) / rows,
+                height: (LANE_HEIGHT - 5) / rows,
+              }}
+            >
+              {side.name}
+            </span>
+          ))}
           <div
             aria-hidden
             className="pointer-events-none absolute"
@@ -151,6 +170,18 @@ export function ClockView(props: Props) {
       </div>
     </div>
   );
+}
+
+/** Dishes that are on at the same time lie above one another; two rows at least, so that they read as dishes beside the bird. */
+function stacked(sides: readonly PlacedSide[]) {
+  const ends: number[] = [];
+  const placed = sides.map((side) => {
+    const free = ends.findIndex((endMs) => endMs <= side.startMs);
+    const row = free >= 0 ? free : ends.length;
+    ends[row] = side.endMs;
+    return { side, row };
+  });
+  return placed.map((each) => ({ ...each, rows: Math.max(2, ends.length) }));
 }
 
 const NAME_WIDTH = 74;

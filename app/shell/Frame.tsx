@@ -17,7 +17,7 @@ export function Frame() {
       <a href="#content" className="sr-only focus:not-sr-only">
         To the content
       </a>
-      <header className="flex flex-wrap items-center gap-x-2 py-2">
+      <header className="print:hidden flex flex-wrap items-center gap-x-2 py-2">
         <NavLink
           to="/"
           aria-label="Bruma"
@@ -35,6 +35,9 @@ export function Frame() {
             <>
               <NavLink to={`/roast/${id}/plan`} className={LINK}>
                 Plan
+              </NavLink>
+              <NavLink to={`/roast/${id}/list`} className={LINK}>
+                List
               </NavLink>
               <NavLink to={`/roast/${id}/cook`} className={LINK}>
                 <Flame aria-hidden className="mr-1 size-4" />

@@ -3,6 +3,7 @@ import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useR
 import { CookScreen } from "../features/cook";
 import { HandbookScreen } from "../features/handbook";
 import { KitchenScreen } from "../features/kitchen";
+import { ListScreen } from "../features/list";
 import { PlanScreen } from "../features/plan";
 import { RoastsScreen } from "../features/roasts";
 import { Frame } from "./Frame";
@@ -20,6 +21,7 @@ export const makeRouter = () =>
       children: [
         { index: true, Component: RoastsScreen },
         { path: "roast/:id/plan", Component: PlanScreen },
+        { path: "roast/:id/list", Component: ListScreen },
         { path: "roast/:id/cook", Component: CookScreen },
         { path: "kitchen", Component: KitchenScreen },
         { path: "handbook", Component: HandbookScreen },

@@ -25,7 +25,7 @@ export function Segmented<Value extends string>({ label, value, choices, onChang
         <RadioGroup.Item
           key={choice.value}
           value={choice.value}
-          className="min-h-9 rounded-full border border-line-strong bg-mist-1 px-3 text-left text-[0.9rem] max-sm:min-h-12 max-sm:px-4 max-sm:text-base data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-mist-1"
+          className="min-h-9 lg:min-h-8 rounded-full border border-line-strong bg-mist-1 px-2.5 text-left text-[0.88rem] max-sm:min-h-12 max-sm:px-4 max-sm:text-base data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-mist-1"
         >
           {choice.label}
         </RadioGroup.Item>

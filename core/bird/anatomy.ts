@@ -81,9 +81,9 @@ const TURKEY: Anatomy = {
 const CHICKEN: Anatomy = {
   species: "chicken",
   referenceKg: 1.8,
-  breast: { centre: [0.029, 0.026, 0.026], radii: [0.0225, 0.0725, 0.047], turn: { aboutYDeg: -45, aboutXDeg: -5 } },
+  breast: { centre: [0.029, 0.026, 0.026], radii: [0.0222, 0.0725, 0.047], turn: { aboutYDeg: -45, aboutXDeg: -5 } },
   tenderloin: { centre: [0.015, 0.022, 0.018], radii: [0.0095, 0.048, 0.016], turn: { aboutYDeg: -40, aboutXDeg: -5 } },
-  thigh: { centre: [0.049, -0.044, -0.016], radii: [0.0326, 0.047, 0.039], turn: { aboutXDeg: 24, aboutYDeg: -10 } },
+  thigh: { centre: [0.049, -0.044, -0.016], radii: [0.0322, 0.047, 0.039], turn: { aboutXDeg: 24, aboutYDeg: -10 } },
   drumstick: { from: [0.064, -0.018, 0.009], to: [0.021, -0.122, 0.018], radiusFrom: 0.0235, radiusTo: 0.0095 },
   upperWing: { from: [0.056, 0.064, 0.002], to: [0.071, 0.01, -0.021], radiusFrom: 0.0165, radiusTo: 0.0125 },
   lowerWing: { from: [0.071, 0.01, -0.021], to: [0.051, 0.084, -0.024], radiusFrom: 0.0115, radiusTo: 0.008 },

@@ -43,7 +43,8 @@ function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
   const at = centres[centre] as Vec3;
   if (offM === 0) return pointStencil(body, at);
   const way = outwards(shape, at);
-  const off = offM / body.scale;
+  // A tip is as far off as the meat is large: a finger's breadth in a turkey, less in a chicken.
+  const off = coarseCellM(shape.form, offM);
   const tip: Vec3 = [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off];
   const stencil = pointStencil(body, tip);
   return stencil.cells.length > 0 ? stencil : pointStencil(body, at);

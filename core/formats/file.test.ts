@@ -20,7 +20,7 @@ describe("the roast file", () => {
     const { roast } = file.roasts[0];
     delete roast.plan.bird.legs;
     delete roast.plan.bird.cavity;
-    delete roast.plan.heat;
+    for (const added of ["heat", "table", "sides", "equipment", "gravy"]) delete roast.plan[added];
     const predicted = { pullP10At: roast.createdAt, pullP50At: roast.createdAt, pullP90At: roast.createdAt };
     roast.happened = { inAt: roast.createdAt, predicted: { ...predicted, pullBreastC: 70, pullThighC: 75 } };
     const result = checkRoastFile(JSON.stringify(file));

@@ -5,8 +5,10 @@ import { CUTS, LEGS } from "../bird/form";
 import { CENTRES } from "../bird/solid";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
+import { THICKENERS } from "../kitchen/gravy";
 import { SALT_KINDS } from "../kitchen/salt";
 import { METHOD_IDS } from "../methods/methods";
+import { SIDE_SLOTS } from "../schedule/slots";
 
 const instant = z.iso.datetime({ offset: true });
 
@@ -60,6 +62,29 @@ const Salt = z.strictObject({
   dryHours: z.number().min(0).max(72),
 });
 
+const heads = z.number().int().min(0).max(60);
+
+const Table = z.strictObject({
+  guests: z.strictObject({ light: heads, usual: heads, hearty: heads }),
+  leftoverMeals: z.number().min(0).max(5),
+});
+
+const Side = z.strictObject({
+  id: z.string().min(1).max(64),
+  name: z.string().trim().min(1).max(60),
+  minutes: z.number().min(1).max(600),
+  /** °C in the oven; null for a ring or a board. */
+  ovenC: z.number().min(60).max(300).nullable(),
+  ring: z.boolean(),
+  slot: z.enum(SIDE_SLOTS),
+});
+
+const EquipmentSchema = z.strictObject({
+  ovens: z.number().int().min(1).max(3),
+  dishesInOven: z.number().int().min(1).max(4),
+  rings: z.number().int().min(0).max(8),
+});
+
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
 const Prediction = z.strictObject({
   pullP10At: instant,
@@ -88,6 +113,10 @@ export const PlanSchema = z.strictObject({
   targetC: centresC(55, 90),
   salt: Salt,
   cover: z.enum(COVERS),
+  table: Table,
+  sides: z.array(Side).max(12),
+  equipment: EquipmentSchema,
+  gravy: z.enum(THICKENERS),
 });
 
 export const ReadingSchema = z.strictObject({

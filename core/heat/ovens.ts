@@ -156,7 +156,8 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
           hotK: 0,
           airC: moment.underlayC,
           wallC: moment.underlayC,
-          convectionWPerM2K: conductance,
+          // How well meat lies on its pan differs from time to time too, though less than an oven's air.
+          convectionWPerM2K: conductance * Math.sqrt(traits.convectionShare),
           still: 1,
           emissivity: 0,
           // Steam finds its way out from under the bird only here and there.

@@ -44,6 +44,6 @@ describe("thaw (USDA FSIS, The big thaw)", () => {
     },
   );
 
-  it("refuses what is no turkey", () =>
-    expect(() => thawTime(Number.NaN, "fridge")).toThrow("mass of the turkey: got NaN"));
+  it("refuses what is no bird", () =>
+    expect(() => thawTime(Number.NaN, "fridge")).toThrow("mass of the bird: got NaN"));
 });

@@ -1,4 +1,4 @@
-/** How long a frozen turkey thaws, by the published tables (arithmetic, not simulation). */
+/** How long a frozen bird thaws, by the published tables (arithmetic, not simulation). */
 import { requireBetween } from "../errors";
 import { KG_PER_POUND } from "../units/quantity";
 
@@ -29,10 +29,10 @@ export interface Thaw {
 
 /**
  * Hours to thaw; beyond the table's ends its last hours are carried on in proportion to the weight.
- * @throws QuantityError for a mass outside 1 to 16 kg
+ * @throws QuantityError for a mass outside 0.1 to 16 kg
  */
 export function thawTime(boughtKg: number, where: ThawIn): Thaw {
-  requireBetween("mass of the turkey", boughtKg, 1, 16, "kg");
+  requireBetween("mass of the bird", boughtKg, 0.1, 16, "kg");
   const pounds = boughtKg / KG_PER_POUND;
   const row = THAW_TABLE.find(({ toLb }) => pounds <= toLb) ?? (THAW_TABLE.at(-1) as ThawRow);
   const [low, high] = where === "fridge" ? row.fridgeDays.map((days) => days * 24) : row.waterHours;

@@ -48,6 +48,7 @@ export class LivingBird {
   private readonly stencils: Partial<Record<Centre, PointStencil>>;
   private readonly gone = new Set<Piece>();
   private saltField: SaltField | undefined;
+  private followed: number | undefined;
 
   constructor(
     readonly body: Body,
@@ -128,13 +129,24 @@ export class LivingBird {
     this.solver.surface.takeAway((cell) => this.gone.has(PIECE_OF_PART[PART_NAMES[part[cell] as number] as PartName]));
   }
 
+  /** The coldest cell, or the one that is followed. */
+  coldest(): { cell: number; celsius: number } {
+    if (this.followed === undefined) return this.solver.coldest();
+    return { cell: this.followed, celsius: this.solver.temperatureC[this.followed] as number };
+  }
+
+  /** From here on the skin cools, and the coldest cell would soon be skin that was long done: the least done is followed. */
+  followColdest(): void {
+    this.followed = this.solver.coldest().cell;
+  }
+
   /** Adds the present state to the history. */
   note(airC: number): HistoryPoint {
     const point: HistoryPoint = {
       minute: this.minute,
       airC,
       centresC: Object.fromEntries(this.centres.map((name) => [name, this.centreC(name)])),
-      coldestC: this.solver.coldest().celsius,
+      coldestC: this.coldest().celsius,
     };
     this.history.push(point);
     return point;
@@ -168,6 +180,7 @@ export class LivingBird {
   /** Goes back to an earlier moment; what came after it in the history is dropped. */
   restore(state: BirdState, history: readonly HistoryPoint[] = this.history): void {
     this.minute = state.minute;
+    this.followed = undefined;
     this.solver.restore(state.heat);
     if (state.watch) this.watch?.restore(state.watch);
     const kept = history.slice(0, state.points);

@@ -100,6 +100,18 @@ describe("a cook", () => {
     });
   });
 
+  it("follows the least done point through the rest, not the skin as it cools", () => {
+    const bird = new LivingBird(bodyOf(WHOLE, 5.8), { watched: false });
+    bird.startAt(4);
+    for (const point of roasting(bird, { stages: [{ fromMin: 0, airC: 163 }], everyMin: 2 })) {
+      if (point.minute >= 180) break;
+    }
+    const { cell } = bird.coldest();
+    drain(resting(bird, { minutes: 40, cover: "none" }));
+    expect(bird.coldest().cell).toBe(cell);
+    expect(bird.solver.coldest().cell).not.toBe(cell);
+  });
+
   it("stays warmer at rest the better it is covered", () => {
     const end = (cover: Cover): number => cook({ cover, restMin: 60 }).atCarve.centresC.breast as number;
     const [bare, foil, towels, box] = (["none", "foil", "towels", "box"] as const).map(end) as [
@@ -148,6 +160,68 @@ describe("a cook", () => {
     expect(() => cook({ form: { species: "turkey", cut: "crown" }, massKg: 3 })).toThrow(
       "target: got thigh, allowed is breast for a turkey cut as crown",
     );
+  });
+});
+
+describe("the solver under a cook", () => {
+  it("closes its energy balance to 0.1 %: shield, stone, wrap, turned over, from frozen, at rest", () => {
+    const bird = new LivingBird(bodyOf({ ...WHOLE, cavity: "giblets" }, 5));
+    bird.startAt(-18);
+    const before = bird.solver.heatJ();
+    const stages = [
+      { fromMin: 0, airC: 220, shield: "breast" as const, surface: "hot-stone" as const },
+      { fromMin: 40, airC: 160, shield: "none" as const, wrap: "foil" as const, side: "down" as const },
+    ];
+    for (const point of roasting(bird, { stages, everyMin: 2 })) if (point.minute >= 90) break;
+    drain(resting(bird, { minutes: 30, cover: "towels" }));
+    expect((bird.solver.heatJ() - before) / bird.solver.heatInJ).toBeCloseTo(1, 3);
+    expect(bird.solver.temperatureC.every(Number.isFinite)).toBe(true);
+  });
+
+  it("gives the same on the whole grid as on a half, and the same left and right", () => {
+    const roasted = (bothHalves: boolean): LivingBird => {
+      const bird = new LivingBird(bodyOf(WHOLE, 5, bothHalves), { watched: false });
+      bird.startAt(4);
+      for (const point of roasting(bird, { stages: [{ fromMin: 0, airC: 180 }], everyMin: 5 })) {
+        if (point.minute >= 60) break;
+      }
+      return bird;
+    };
+    const [half, whole] = [roasted(false), roasted(true)];
+    for (const centre of ["breast", "thigh"] as const) {
+      expect(Math.abs(whole.centreC(centre) - half.centreC(centre))).toBeLessThan(0.2);
+    }
+    const { nx, tissue } = whole.body.unit.grid;
+    let worst = 0;
+    tissue.forEach((kind, cell) => {
+      if (kind === 255) return;
+      const mirror = cell - (cell % nx) + (nx - 1 - (cell % nx));
+      const gap = (whole.solver.temperatureC[cell] as number) - (whole.solver.temperatureC[mirror] as number);
+      worst = Math.max(worst, Math.abs(gap));
+    });
+    // A ray that grazes a cell's edge may be rounded to either side.
+    expect(worst).toBeLessThan(0.5);
+  });
+
+  it("comes closer with a finer grid", () => {
+    const at = (cellM: number): number => {
+      const outcome = drain(
+        cooking({
+          body: makeBody(WHOLE, 5.8, cellM),
+          startC: 4,
+          stages: [{ fromMin: 0, airC: 163 }],
+          finish: { kind: "until", targetsC: {}, timeMin: 100 },
+          restMin: 0,
+          cover: "none",
+          everyMin: 4,
+          watched: false,
+        }),
+      );
+      return outcome.kind === "done" ? (outcome.atPull.centresC.breast as number) : Number.NaN;
+    };
+    const finest = at(0.006);
+    expect(Math.abs(at(0.008) - finest)).toBeLessThan(Math.abs(at(0.014) - finest) + 0.05);
+    expect(Math.abs(at(0.008) - finest)).toBeLessThan(1);
   });
 });
 

@@ -115,7 +115,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     if (frameEveryMin === undefined || bird.minute - fromMin < frames.length * frameEveryMin - 1e-6) return;
     frames.push({
       minute: bird.minute,
-      coldestCell: bird.solver.coldest().cell,
+      coldestCell: bird.coldest().cell,
       temperatureC: Float32Array.from(bird.solver.temperatureC),
     });
   };

@@ -32,6 +32,7 @@ export function* resting(bird: LivingBird, options: RestOptions): Generator<Hist
   requireBetween("rest", minutes, 0, 240, "min");
   const { surface } = bird.solver;
   const until = bird.minute + minutes;
+  bird.followColdest();
   let last = bird.history.at(-1) ?? bird.note(constant("kitchenC"));
   const peak = Object.fromEntries(
     bird.centres.map((centre) => [centre, { celsius: last.centresC[centre] as number, minute: last.minute }]),

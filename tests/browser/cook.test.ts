@@ -153,7 +153,7 @@ describe("the day itself, at the stove", () => {
     await (await field(driver, "breast")).sendKeys("74.5");
     await (await field(driver, "thigh")).sendKeys("80");
     await (await button(driver, "Note the reading")).click();
-    await seeText(driver, "74 °C has been seen at both centres");
+    await seeText(driver, "74 °C has been seen at every centre");
     await (await button(driver, "Carving now")).click();
     await seeText(driver, "To the table", "predicted");
     await (await button(driver, "To the roasts")).click();

@@ -113,4 +113,24 @@ describe("planning evening", () => {
     await (await button(driver, "light hollow flake")).click();
     await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);
   });
+
+  it("shows another bird when one is chosen: a duck's outline, its weight in range, one centre for a crown", async () => {
+    await (await see(driver, 'button[role="tab"][id*="bird"]')).click();
+    await (await button(driver, "Duck")).click();
+    await see(driver, 'svg[aria-label^="Whole duck, cut open"]');
+    await (await button(driver, "Crown")).click();
+    const label = await (await see(driver, 'svg[aria-label^="Crown duck, cut open"]')).getAttribute("aria-label");
+    expect(label).toContain("breast");
+    expect(label).not.toContain("thigh");
+    await (await button(driver, "Turkey")).click();
+    await (await button(driver, "Whole")).click();
+    await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
+  });
+
+  it("can be scrubbed back to the days before: the salt that has crept in", async () => {
+    await (await see(driver, 'button[aria-label^="Dry, uncovered:"]')).click();
+    await (await see(driver, 'button[role="radio"][value="salt"]')).click();
+    await seeText(driver, "in the outer centimetre", "It goes in by millimetres");
+    await (await see(driver, 'button[role="radio"][value="temperature"]')).click();
+  });
 });

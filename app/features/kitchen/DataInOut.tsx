@@ -3,6 +3,7 @@ import type { FileFault } from "../../../core/formats/file";
 import { exportRoasts, importRoasts } from "../../../storage/roasts";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
+import { saveFile } from "../../ui/saveFile";
 
 type Said =
   | { readonly kind: "quiet" }
@@ -17,13 +18,9 @@ export function DataInOut() {
   const picker = useRef<HTMLInputElement>(null);
   const write = async (): Promise<void> => {
     const now = new Date();
-    const url = URL.createObjectURL(new Blob([await exportRoasts(database(), now)], { type: "application/json" }));
-    const link = document.createElement("a");
-    link.href = url;
-    link.download = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
-    link.click();
-    URL.revokeObjectURL(url);
-    setSaid({ kind: "done", text: `Written to ${link.download}.` });
+    const name = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
+    saveFile(name, "application/json", await exportRoasts(database(), now));
+    setSaid({ kind: "done", text: `Written to ${name}.` });
   };
   const read = async (file: File): Promise<void> => {
     const result = await importRoasts(database(), await file.text());

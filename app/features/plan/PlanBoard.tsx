@@ -77,9 +77,16 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
         </button>
       </div>
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
-      <Conflicts conflicts={derived.conflicts} neverMet={neverMet} units={units} zone={plan.zone} />
+      <Conflicts
+        conflicts={derived.conflicts}
+        resources={derived.resourceConflicts}
+        neverMet={neverMet}
+        units={units}
+        zone={plan.zone}
+      />
       <ClockView
         schedule={schedule}
+        sides={derived.sides}
         history={cook.history}
         zone={plan.zone}
         serveAtMs={serveAtMs}

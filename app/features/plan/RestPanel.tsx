@@ -4,7 +4,6 @@ import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
-import { fieldTime, instantOf } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -21,18 +20,6 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
   );
   return (
     <>
-      <label className="text-sm text-soft">
-        On the table
-        <input
-          type="datetime-local"
-          value={fieldTime(Date.parse(plan.serveAt), plan.zone)}
-          onChange={(event) => {
-            const ms = instantOf(event.target.value, plan.zone);
-            if (!Number.isNaN(ms)) settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }));
-          }}
-          className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-        />
-      </label>
       <p className="text-sm text-soft">While it rests</p>
       <Segmented
         label="Cover at rest"

@@ -77,6 +77,13 @@ export function newRoast(answers: Answers, { id, nowMs, zone, units }: Setting):
         dryHours: constant("wholeDryingHours"),
       },
       cover: "foil",
+      table: {
+        guests: { light: 0, usual: Math.max(1, Math.round(massKg / constant("wholePortionKg"))), hearty: 0 },
+        leftoverMeals: 0,
+      },
+      sides: [],
+      equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
+      gravy: "flour",
     },
     happened: {},
     notes: "",

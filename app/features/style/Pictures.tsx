@@ -28,6 +28,10 @@ const SAMPLE: Plan = {
   targetC: { breast: 74, thigh: 74 },
   salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
   cover: "foil",
+  table: { guests: { light: 0, usual: 12, hearty: 0 }, leftoverMeals: 0 },
+  sides: [],
+  equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
+  gravy: "flour",
 };
 const MINUTE = 60_000;
 
@@ -43,6 +47,7 @@ export function Pictures() {
     <>
       <ClockView
         schedule={schedule}
+        sides={[]}
         history={cook.history}
         zone={SAMPLE.zone}
         serveAtMs={serveAtMs}

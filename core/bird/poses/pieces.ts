@@ -22,7 +22,7 @@ import { meatOf, skinOf, thicker } from "./whole";
 const GAP_SHARE = 0.35;
 
 /** Share of a piece's half height that is lost where it lies. */
-const FLAT_SHARE = 0.18;
+const FLAT_SHARE = 0.12;
 const lying = (field: DistanceField, floorZ: number): DistanceField => within(field, (_x, _y, z) => floorZ - z);
 
 /** Breast halves on the bone, thighs, drumsticks and wings, skin up, a finger apart. */

@@ -38,7 +38,7 @@ function legs(anatomy: Anatomy, open: boolean) {
 }
 
 /** How high a filling stands, in half heights of the cavity from its middle. */
-const FILL_LEVEL = { empty: -1, giblets: -0.3, aromatics: 0, stuffed: 1 } as const;
+const FILL_LEVEL = { empty: -1, giblets: -0.2, aromatics: 0, stuffed: 1 } as const;
 const FILL_TISSUE = { giblets: "giblets", aromatics: "aromatics", stuffed: "breadStuffing" } as const;
 
 export function wholeBird(anatomy: Anatomy, form: BirdForm): Posed {

@@ -1,0 +1,136 @@
+import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
+import { useMemo } from "react";
+import { planMarkdown } from "../../../core/formats/markdown";
+import type { Roast } from "../../../core/formats/roast";
+import { derivePlan } from "../../../core/schedule/derive";
+import { type ListItem, listsOf, timetableOf } from "../../../core/schedule/takeAlong";
+import { exportRoast } from "../../../storage/roasts";
+import { database } from "../../shell/database";
+import { usePreferences } from "../../shell/preferences";
+import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { saveFile } from "../../ui/saveFile";
+import { clockTime, dayAndTime, dayName } from "../../ui/time";
+import { planCalendar } from "./calendar";
+
+/** What to buy, weigh and lay out on one page, the day's timetable on the next; to print, and to take along as files. */
+export function ListBoard({ roast }: { readonly roast: Roast }) {
+  const { units } = usePreferences();
+  const { plan } = roast;
+  const { cook, shares, fault, neverMet } = useSimulatedPlan(plan);
+  const derived = useMemo(
+    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now(), roast.happened.inAt) : null),
+    [plan, cook, shares, roast.happened.inAt],
+  );
+  if (!derived) {
+    const why = fault ?? (neverMet ? "The oven as set never gets there." : "Cooking this bird once, to see …");
+    return <p className="py-10 text-lg text-soft">{why}</p>;
+  }
+  const lists = listsOf(plan, derived, units);
+  const rows = timetableOf(plan, derived, units);
+  const write = (ms: number): string => dayAndTime(ms, plan.zone);
+  const fileName =
+    roast.title
+      .replace(/[^\p{L}\p{N}]+/gu, "-")
+      .replace(/^-|-$/g, "")
+      .toLowerCase() || "roast";
+  return (
+    <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[11pt]">
+      <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+        <h1 className="text-3xl print:text-2xl">{roast.title}</h1>
+        <p className="text-soft">on the table {write(Date.parse(plan.serveAt))}</p>
+        <div className="ml-auto flex flex-wrap gap-2 print:hidden">
+          <Button tone="primary" onClick={() => print()}>
+            <Printer aria-hidden className="mr-1.5 size-4" /> Print
+          </Button>
+          <Button
+            onClick={() =>
+              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.id, roast.title, rows, Date.now()))
+            }
+          >
+            <CalendarDays aria-hidden className="mr-1.5 size-4" /> Calendar with alarms
+          </Button>
+          <Button
+            onClick={() => saveFile(`${fileName}.md`, "text/markdown", planMarkdown(roast.title, lists, rows, write))}
+          >
+            <FileText aria-hidden className="mr-1.5 size-4" /> Markdown
+          </Button>
+          <Button
+            onClick={async () =>
+              saveFile(`${fileName}.json`, "application/json", await exportRoast(database(), roast.id, new Date()))
+            }
+          >
+            <FileJson aria-hidden className="mr-1.5 size-4" /> Hand it to another device
+          </Button>
+        </div>
+      </header>
+      {derived.resourceConflicts.length + derived.conflicts.length > 0 && (
+        <Caution>
+          Something in this plan cannot fit yet: the plan names it, with remedies. The times below are as they stand.
+        </Caution>
+      )}
+      <div className="grid gap-4 md:grid-cols-3 print:grid-cols-3">
+        <ItemList name="Buy" items={lists.buy} />
+        <ItemList name="Weigh" items={lists.weigh} />
+        <ItemList name="Lay out" items={lists.kit} />
+      </div>
+      <section className="print:break-before-page">
+        <h2 className="mb-1 text-2xl">Timetable</h2>
+        <table className="w-full text-left">
+          <thead className="text-sm text-soft">
+            <tr>
+              <th className="py-1 pr-4 font-medium">When</th>
+              <th className="pr-4 font-medium">What</th>
+              <th className="font-medium max-sm:hidden">How</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, n) => {
+              const day = dayName(row.startMs, plan.zone);
+              const newDay = n === 0 || dayName((rows[n - 1] ?? row).startMs, plan.zone) !== day;
+              return (
+                <tr key={row.id} className={newDay ? "border-t-2 border-line-strong" : "border-t border-line"}>
+                  <td className="whitespace-nowrap py-1.5 pr-4 align-baseline">
+                    {newDay && <span className="block text-sm text-soft">{day}</span>}
+                    <b className="text-lg">{clockTime(row.startMs, plan.zone)}</b>
+                  </td>
+                  <td className="pr-4 align-baseline">
+                    {row.what}
+                    <span className="block text-sm text-soft sm:hidden">{row.detail}</span>
+                  </td>
+                  <td className="align-baseline text-soft max-sm:hidden">{row.detail}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <p className="mt-3 text-sm text-soft">
+          A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
+          are the middle of the doubt; the bird goes in so that it is on time in nine cases of ten. 74 °C (165 °F) seen
+          at every centre before carving; follow your local food-safety authority.
+        </p>
+      </section>
+    </article>
+  );
+}
+
+function ItemList({ name, items }: { readonly name: string; readonly items: readonly ListItem[] }) {
+  return (
+    <section className="rounded-2xl border border-line bg-mist-1 px-4 py-3 print:border-0 print:p-0">
+      <h2 className="mb-1 text-xl">{name}</h2>
+      <ul>
+        {items.map(({ what, amount, why }) => (
+          <li key={what} className="flex gap-2.5 border-t border-line py-1.5 first:border-0">
+            <span aria-hidden className="mt-1 size-4 shrink-0 rounded border border-line-strong" />
+            <span className="grow">
+              {what}
+              {why && <span className="block text-sm text-soft">{why}</span>}
+            </span>
+            <b className="whitespace-nowrap">{amount}</b>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

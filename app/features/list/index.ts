@@ -1,0 +1,1 @@
+export { ListScreen } from "./ListScreen";

@@ -1,0 +1,138 @@
+import { useState } from "react";
+import { requireBetween } from "../../../core/errors";
+import type { Plan } from "../../../core/formats/roast";
+import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { Segmented } from "../../ui/Segmented";
+
+type Side = Plan["sides"][number];
+type Preset = Pick<Side, "name" | "minutes" | "ovenC" | "ring">;
+
+/** Usual dishes with their usual times (common practice): two taps and they are in. */
+const PRESETS: readonly Preset[] = [
+  { name: "Roast potatoes", minutes: 45, ovenC: 200, ring: false },
+  { name: "Bread stuffing, beside the bird", minutes: 35, ovenC: 190, ring: false },
+  { name: "Roast roots", minutes: 35, ovenC: 200, ring: false },
+  { name: "Mashed potatoes", minutes: 35, ovenC: null, ring: true },
+  { name: "Green vegetables", minutes: 12, ovenC: null, ring: true },
+  { name: "Warm rolls", minutes: 10, ovenC: 190, ring: false },
+];
+
+interface Props {
+  readonly plan: Plan;
+  readonly units: UnitSystem;
+  onAdd(side: Side): void;
+}
+
+/** A dish from the usual ones by a tap, or one of the cook's own. */
+export function SideForm({ plan, units, onAdd }: Props) {
+  const [open, setOpen] = useState(false);
+  const [own, setOwn] = useState({ name: "", minutes: "", oven: "" });
+  const [slot, setSlot] = useState<Side["slot"]>("auto");
+  const [fault, setFault] = useState<string | null>(null);
+  const add = (dish: Preset): void => {
+    onAdd({ ...dish, id: crypto.randomUUID(), slot });
+    setOpen(false);
+  };
+  const addOwn = (): void => {
+    try {
+      const name = own.name.trim();
+      if (name === "" || name.length > 60) throw new RangeError("name of the dish: up to 60 letters");
+      const minutes = requireBetween("time of the dish", parseDurationS(own.minutes) / 60, 1, 600, "min");
+      const ovenC =
+        own.oven.trim() === ""
+          ? null
+          : requireBetween("oven for the dish", parseTemperatureC(own.oven, units), 60, 300, "°C");
+      add({ name, minutes, ovenC, ring: ovenC === null });
+      setOwn({ name: "", minutes: "", oven: "" });
+      setFault(null);
+    } catch (error) {
+      setFault(error instanceof Error ? error.message : String(error));
+    }
+  };
+  if (plan.sides.length >= 12) return <p className="text-sm text-soft">Twelve dishes is as many as one plan holds.</p>;
+  if (!open) {
+    return (
+      <button
+        type="button"
+        onClick={() => setOpen(true)}
+        className="min-h-9 self-start rounded-full border border-line-strong px-3 text-[0.9rem] hover:bg-mist-2 max-sm:min-h-12"
+      >
+        Add a dish
+      </button>
+    );
+  }
+  const field = "block min-h-9 w-full rounded-lg border border-line-strong bg-mist-1 px-2 text-ink max-sm:min-h-12";
+  return (
+    <div className="flex flex-col gap-2">
+      <div className="flex flex-wrap gap-1.5">
+        {PRESETS.map((dish) => (
+          <button
+            key={dish.name}
+            type="button"
+            onClick={() => add(dish)}
+            className="min-h-8 rounded-full border border-line-strong px-2.5 text-[0.85rem] hover:bg-mist-2 max-sm:min-h-12"
+          >
+            {dish.name}
+            <span className="text-soft">
+              {" "}
+              {dish.minutes} min{dish.ovenC === null ? "" : `, ${formatTemperature(dish.ovenC, units)}`}
+            </span>
+          </button>
+        ))}
+      </div>
+      <Segmented<Side["slot"]>
+        label="When the dish bakes"
+        value={slot}
+        choices={[
+          { value: "auto", label: "Wherever it fits" },
+          { value: "with", label: "Beside the bird" },
+          { value: "before", label: "Before it" },
+        ]}
+        onChange={setSlot}
+      />
+      <form
+        className="grid grid-cols-[1.6fr_1fr_1fr] gap-1.5 text-xs text-soft"
+        onSubmit={(event) => {
+          event.preventDefault();
+          addOwn();
+        }}
+      >
+        <label>
+          Your own dish
+          <input
+            className={field}
+            value={own.name}
+            onChange={(event) => setOwn({ ...own, name: event.target.value })}
+          />
+        </label>
+        <label>
+          Time
+          <input
+            className={field}
+            value={own.minutes}
+            placeholder="40 min"
+            onChange={(event) => setOwn({ ...own, minutes: event.target.value })}
+          />
+        </label>
+        <label>
+          Oven, if any
+          <input
+            className={field}
+            value={own.oven}
+            placeholder={units === "metric" ? "180 C" : "350 F"}
+            onChange={(event) => setOwn({ ...own, oven: event.target.value })}
+          />
+        </label>
+        <p role="alert" className="col-span-3 font-medium text-ember empty:hidden">
+          {fault}
+        </p>
+        <button
+          type="submit"
+          className="col-span-3 min-h-9 justify-self-start rounded-full border border-line-strong px-3 text-[0.9rem] text-ink hover:bg-mist-2 max-sm:min-h-12"
+        >
+          Add this dish
+        </button>
+      </form>
+    </div>
+  );
+}

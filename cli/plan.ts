@@ -1,0 +1,72 @@
+/** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
+import { bandShares, shownAtPull } from "../core/forecast/band";
+import { ensembleOptions, plannedCook, plannedInput } from "../core/forecast/planned";
+import { checkRoastFile } from "../core/formats/file";
+import type { Roast } from "../core/formats/roast";
+import { drain } from "../core/processes/cook";
+import { derivePlan } from "../core/schedule/derive";
+import { usesOf } from "../core/schedule/sides";
+import { timetableOf } from "../core/schedule/takeAlong";
+import { CommandError, NEVER_MET, USAGE } from "./errors";
+import { tenth } from "./options";
+import { readNamed } from "./readFile";
+
+const iso = (ms: number): string => new Date(ms).toISOString();
+
+function planned({ title, plan, happened }: Roast) {
+  const cook = drain(plannedCook(plannedInput(plan), "preview"));
+  if (cook.kind === "never-met") {
+    throw new CommandError(
+      NEVER_MET,
+      `${cook.centre} ${cook.targetC} °C never met: highest was ${tenth(cook.highestC)} °C, because the heat of "${title}" carries it no further`,
+    );
+  }
+  const shares = drain(bandShares(ensembleOptions(plan, shownAtPull(cook.atPull))));
+  // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
+  const derived = derivePlan(plan, cook.pullMinute, shares, Number.NEGATIVE_INFINITY, happened.inAt);
+  const uses = usesOf(derived.schedule, derived.sides, plan.stages, plan.equipment);
+  return {
+    title,
+    zone: plan.zone,
+    roastMinutes: {
+      p10: tenth(cook.pullMinute * shares.p10),
+      p50: tenth(cook.pullMinute),
+      p90: tenth(cook.pullMinute * shares.p90),
+    },
+    tasks: timetableOf(plan, derived, "metric").map(({ id, startMs, endMs, lane, what, detail }) => ({
+      id,
+      start: iso(startMs),
+      end: iso(endMs),
+      lane,
+      what,
+      detail,
+    })),
+    resources: uses.map(({ name, startMs, endMs, ovenC, ovenShare, ring }) => ({
+      task: name,
+      start: iso(startMs),
+      end: iso(endMs),
+      ...(ovenC !== null && { ovenC, ovenShare }),
+      ...(ring && { ring }),
+    })),
+    conflicts: [
+      ...derived.conflicts,
+      ...derived.resourceConflicts.map(({ kind, tasks, fromMs }) => ({
+        kind,
+        tasks: tasks.map(({ name }) => name),
+        from: iso(fromMs),
+      })),
+    ],
+  };
+}
+
+/** @throws CommandError when the file cannot be read or is no roast file, or a target is never met */
+export function plan(args: readonly string[]): unknown {
+  const { path, text } = readNamed("plan", args);
+  const checked = checkRoastFile(text);
+  if (!checked.valid) {
+    const [fault] = checked.faults;
+    const where = fault?.where ? `${fault.where}: ` : "";
+    throw new CommandError(USAGE, `plan: ${path} is no valid roast file: ${where}${fault?.what}`);
+  }
+  return { plans: checked.file.roasts.map(({ roast }) => planned(roast)) };
+}

@@ -1,0 +1,54 @@
+/** A bath for a bird: the container by displacement, water, ice, and what each part of a dry salt is. */
+import { requireBetween } from "../errors";
+import { constant } from "../sources";
+
+const MEAT_KG_PER_L = 1.06;
+
+export interface Bath {
+  /** Smallest container, L: bird, water and a hand's breadth of room. */
+  readonly containerL: number;
+  readonly waterL: number;
+  /** Part of the water in which salt and sugar are dissolved hot, L; the rest goes in cold or as ice. */
+  readonly hotL: number;
+  readonly iceKg: number;
+}
+
+/**
+ * Water that covers a bird, and what holds it.
+ * @param inBag a closed bag takes far less water than an open pot
+ * @throws QuantityError for a mass outside 0.1 to 16 kg
+ */
+export function bathFor(ovenKg: number, inBag: boolean): Bath {
+  requireBetween("mass of the bird", ovenKg, 0.1, 16, "kg");
+  const birdL = ovenKg / MEAT_KG_PER_L;
+  const waterL = ovenKg * constant(inBag ? "bagBrineLPerKg" : "potBrineLPerKg");
+  const hotL = waterL * constant("hotBrineShare");
+  return {
+    containerL: (birdL + waterL) * (1 + constant("containerRoomShare")),
+    waterL,
+    hotL,
+    iceKg: iceToCoolKg(hotL, 85, 4),
+  };
+}
+
+const WATER_KJ_PER_KG_K = 4.19;
+const ICE_KJ_PER_KG = 333.6;
+
+/** Ice that brings so much water from one temperature to another, kg; the ice melts and stays in. */
+export const iceToCoolKg = (waterL: number, fromC: number, toC: number): number =>
+  (waterL * WATER_KJ_PER_KG_K * Math.max(0, fromC - toC)) / (ICE_KJ_PER_KG + WATER_KJ_PER_KG_K * toC);
+
+/**
+ * Ice for a cooler that stays at or under 4 °C around a closed bag, kg.
+ * @param hours how long it must hold
+ */
+export const coolerIceKg = (hours: number): number =>
+  (hours * 3600 * constant("coolerLeakWPerK") * (constant("kitchenC") - 2)) / 1000 / ICE_KJ_PER_KG;
+
+/** Shares of a dry salt by where it goes: by thickness of meat. */
+export const SALT_SHARES = [
+  { where: "breast, both sides", share: 0.45 },
+  { where: "thighs and drumsticks", share: 0.35 },
+  { where: "wings and back", share: 0.1 },
+  { where: "cavity", share: 0.1 },
+] as const;

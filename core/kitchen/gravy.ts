@@ -1,0 +1,63 @@
+/** Stock and gravy: how much of what, and whether this bird's drippings are too salty for it. */
+import type { Species } from "../bird/anatomy";
+import { requireBetween } from "../errors";
+import { constant } from "../sources";
+
+export const THICKENERS = ["flour", "starch"] as const;
+export type Thickener = (typeof THICKENERS)[number];
+
+export interface GravyInput {
+  readonly heads: number;
+  readonly species: Species;
+  /** Mass as it goes into the oven, kg. */
+  readonly ovenKg: number;
+  readonly thickener: Thickener;
+  /** Salt in the bird's meat, % by mass: what its drippings carry. */
+  readonly saltPercent: number;
+}
+
+export interface Gravy {
+  /** Finished gravy, mL. */
+  readonly finishedMl: number;
+  readonly thickenerGrams: number;
+  readonly fatGrams: number;
+  /** Drippings without their fat, mL, and salt in them, g. */
+  readonly drippingsMl: number;
+  readonly drippingsSaltGrams: number;
+  /** What the rest of the liquid should be. */
+  readonly liquid: "stock" | "half stock" | "water";
+  readonly liquidMl: number;
+  /** Salt in the finished gravy before any is added, % by mass, with unsalted stock. */
+  readonly saltPercent: number;
+}
+
+/**
+ * Gravy for a table. Flour: about a tablespoon and a half a cup of finished liquid with as much fat; half as much of
+ * starch, put in cold (common practice).
+ * @throws QuantityError for heads outside 1 to 60 or salt outside 0 to 5 %
+ */
+export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: GravyInput): Gravy {
+  requireBetween("people at the table", heads, 1, 60);
+  requireBetween("salt in the meat", saltPercent, 0, 5, "%");
+  const finishedMl = heads * constant("gravyMlAHead");
+  const flour = (finishedMl / constant("cupMl")) * constant("flourGramsACup");
+  const starch = thickener === "starch";
+  const drippingsMl = Math.min(0.7 * finishedMl, 1000 * ovenKg * constant("drippingsShare"));
+  // Juice that runs out is as salty as the meat's own water, which holds about three quarters of its mass.
+  const drippingsSaltGrams = (drippingsMl * saltPercent) / 75;
+  const alone = (100 * drippingsSaltGrams) / finishedMl;
+  const limit = constant("gravySaltPercent");
+  return {
+    finishedMl,
+    thickenerGrams: starch ? flour / 2 : flour,
+    fatGrams: starch ? 0 : flour,
+    drippingsMl,
+    drippingsSaltGrams,
+    liquid: alone > limit ? "water" : alone > 0.5 * limit || species === "duck" ? "half stock" : "stock",
+    liquidMl: finishedMl - drippingsMl,
+    saltPercent: alone,
+  };
+}
+
+/** Water to start a stock with, so that so much is left after simmering an hour, mL: a quarter is lost. */
+export const stockWaterMl = (wantedMl: number): number => wantedMl / (1 - constant("stockLossShare"));

@@ -1,0 +1,72 @@
+/** From the number of guests to what to buy, and from the bird to the portions. */
+import type { Species } from "../bird/anatomy";
+import type { Cut } from "../bird/form";
+import { requireBetween } from "../errors";
+import { constant } from "../sources";
+
+export const APPETITES = ["light", "usual", "hearty"] as const;
+export type Appetite = (typeof APPETITES)[number];
+
+export interface Table {
+  /** People at the table, by appetite. */
+  readonly guests: Readonly<Record<Appetite, number>>;
+  /** Meals a head wanted from what is left over. */
+  readonly leftoverMeals: number;
+}
+
+const APPETITE_SHARE = { light: "lightAppetiteShare", usual: null, hearty: "heartyAppetiteShare" } as const;
+
+export const headsAt = ({ guests }: Table): number => guests.light + guests.usual + guests.hearty;
+
+/** Usual portions that a table eats, leftovers counted. */
+export function portionsAt(table: Table): number {
+  const { guests, leftoverMeals } = table;
+  for (const appetite of APPETITES) requireBetween(`guests with a ${appetite} appetite`, guests[appetite], 0, 60);
+  requireBetween("meals of leftovers a head", leftoverMeals, 0, 5);
+  const eaten = APPETITES.reduce((sum, appetite) => {
+    const share = APPETITE_SHARE[appetite];
+    return sum + guests[appetite] * (share ? constant(share) : 1);
+  }, 0);
+  return eaten + headsAt(table) * leftoverMeals * constant("leftoverPortionShare");
+}
+
+/** Mass to buy a usual portion of, by what is bought; whole birds by species, since a duck is half bone and fat. */
+function portionKg(species: Species, cut: Cut): number {
+  if (cut === "crown") return constant("crownPortionKg");
+  if (cut === "boneless-breast" || cut === "leg-roll") return constant("bonelessPortionKg");
+  if (species === "duck") return constant("duckPortionKg");
+  return constant("wholePortionKg");
+}
+
+/**
+ * What to buy for a table, kg.
+ * @throws QuantityError for numbers of guests or leftovers outside their range
+ */
+export const massToBuyKg = (table: Table, species: Species, cut: Cut): number =>
+  portionsAt(table) * portionKg(species, cut);
+
+const EDIBLE = { turkey: "turkeyEdibleShare", chicken: "chickenEdibleShare", duck: "duckEdibleShare" } as const;
+
+/** Cooked meat without skin or bone that a bought bird gives, kg. */
+export function cookedMeatKg(boughtKg: number, species: Species, cut: Cut): number {
+  if (cut === "boneless-breast" || cut === "leg-roll") return boughtKg * constant("bonelessCookedShare");
+  if (cut === "crown") return boughtKg * constant("crownCookedShare");
+  return boughtKg * constant(EDIBLE[species]);
+}
+
+export interface Portions {
+  readonly heads: number;
+  /** Cooked meat a head at this table, kg. */
+  readonly eachKg: number;
+  readonly lightKg: number;
+  readonly darkKg: number;
+}
+
+/** Light and dark meat for a table, from a bought bird. */
+export function portionsOf(table: Table, boughtKg: number, species: Species, cut: Cut): Portions {
+  const heads = Math.max(1, headsAt(table));
+  const meatKg = cookedMeatKg(boughtKg, species, cut);
+  const lightShare =
+    cut === "crown" || cut === "boneless-breast" ? 1 : cut === "leg-roll" ? 0 : constant("lightMeatShare");
+  return { heads, eachKg: meatKg / heads, lightKg: meatKg * lightShare, darkKg: meatKg * (1 - lightShare) };
+}
