@@ -28,6 +28,17 @@ const SHOTS: readonly Shot[] = [
       await seeText(driver, "outer centimetre");
     },
   },
+  {
+    name: "plan-table",
+    path: "/roast/demo-open-day/plan",
+    size: TABLE,
+    waitFor: ["give or take"],
+    prepare: async (driver) => {
+      await (await see(driver, 'button[aria-label^="At the table:"]')).click();
+      await seeText(driver, "Side dishes");
+    },
+  },
+  { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
   { name: "plan-parts", path: "/roast/demo-parts/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },

@@ -77,6 +77,8 @@ export interface PictureFrame {
 
 export type PlannedDone = Omit<CookDone, "frames"> & {
   readonly frames: readonly PictureFrame[];
+  /** The form the frames are of: the plan may have moved on since. */
+  readonly form: FormChoice;
   /** What goes into the oven, giblets and backbone taken off. */
   readonly ovenMassKg: number;
 };
@@ -134,5 +136,5 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
     sections: sampler.sample(temperatureC),
     coldestAt: cellCentre(bird.body, coldestCell),
   }));
-  return { ...outcome, history: [...outcome.history], frames, ovenMassKg: bird.body.massKg };
+  return { ...outcome, history: [...outcome.history], frames, form: input.form, ovenMassKg: bird.body.massKg };
 }

@@ -133,4 +133,21 @@ describe("planning evening", () => {
     await seeText(driver, "in the outer centimetre", "It goes in by millimetres");
     await (await see(driver, 'button[role="radio"][value="temperature"]')).click();
   });
+
+  it("feeds more guests, and fits two dishes into the rest in two taps each", async () => {
+    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
+    await (await see(driver, 'button[aria-label="More: hearty"]')).click();
+    await seeText(driver, "of cooked meat each");
+    for (const dish of ["Roast potatoes", "Warm rolls"]) {
+      await (await button(driver, "Add a dish")).click();
+      await (await button(driver, dish)).click();
+    }
+    await seeText(driver, "while it rests");
+    await see(driver, '[role="img"][aria-label^="Roast potatoes:"]');
+  });
+
+  it("goes onto paper: what to buy, and a timetable that has the dishes in it", async () => {
+    await (await see(driver, 'nav a[href$="/list"]')).click();
+    await seeText(driver, "Buy", "Lay out", "Timetable", "Roast potatoes: start", "Bird into the oven", "Gravy:");
+  });
 });

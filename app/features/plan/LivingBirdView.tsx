@@ -31,7 +31,6 @@ function phaseAt({ tasks }: Schedule, ms: number): { id: LifePhase; share: numbe
 export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) {
   const { life, fault } = useLife(plan);
   const [shows, setShows] = useState<"temperature" | "salt">("temperature");
-  const form = plan.bird;
   const phase = phaseAt(schedule, scrubMs);
   const frames = useMemo(
     () =>
@@ -46,7 +45,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
         : [],
     [life, phase, shows],
   );
-  const common = { form, units, targetC: highestTargetC(plan) };
+  const common = { units, targetC: highestTargetC(plan) };
   if (phase && frames.length > 0) {
     const minute = phase.share * (frames.at(-1)?.minute ?? 0);
     const near = frames.find((frame) => frame.minute >= minute) ?? frames.at(-1);
@@ -72,6 +71,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
         <div className="min-h-0 grow">
           <BirdView
             {...common}
+            form={plan.bird}
             shows={shows}
             frames={frames}
             minute={minute}
@@ -90,6 +90,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
       <div className="min-h-0 grow">
         <BirdView
           {...common}
+          form={cook.form}
           shows="temperature"
           frames={cook.frames}
           minute={minute}

@@ -52,19 +52,21 @@ export function TablePanel({ plan, derived, units }: PanelProps) {
           className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />
       </label>
-      {APPETITES.map((appetite) => (
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1">
+        {APPETITES.map((appetite) => (
+          <Stepper
+            key={appetite}
+            label={APPETITE_NAMES[appetite]}
+            value={plan.table.guests[appetite]}
+            onStep={(change) => settle(withGuests(appetite, change))}
+          />
+        ))}
         <Stepper
-          key={appetite}
-          label={APPETITE_NAMES[appetite]}
-          value={plan.table.guests[appetite]}
-          onStep={(change) => settle(withGuests(appetite, change))}
+          label="leftover meals each"
+          value={plan.table.leftoverMeals}
+          onStep={(change) => settle(withLeftovers(change))}
         />
-      ))}
-      <Stepper
-        label="meals of leftovers each"
-        value={plan.table.leftoverMeals}
-        onStep={(change) => settle(withLeftovers(change))}
-      />
+      </div>
       <p className="text-sm">
         For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
         {formatMass(plan.bird.massKg, units)} gives <b>{formatMass(portions.eachKg, units)}</b> of cooked meat each.
@@ -107,12 +109,12 @@ export function TablePanel({ plan, derived, units }: PanelProps) {
 function Stepper({ label, value, onStep }: { label: string; value: number; onStep(change: number): void }) {
   const button = "grid size-8 place-items-center rounded-full border border-line-strong hover:bg-mist-2 max-sm:size-12";
   return (
-    <div className="flex items-center gap-2 text-[0.95rem]">
-      <span className="grow">{label}</span>
+    <div className="grid grid-cols-[auto_1fr_auto] items-center text-sm">
+      <span className="col-span-3 text-soft">{label}</span>
       <button type="button" aria-label={`Fewer: ${label}`} className={button} onClick={() => onStep(-1)}>
         <Minus aria-hidden className="size-4" />
       </button>
-      <output aria-label={label} className="w-7 text-center font-semibold">
+      <output aria-label={label} className="text-center text-base font-semibold">
         {value}
       </output>
       <button type="button" aria-label={`More: ${label}`} className={button} onClick={() => onStep(1)}>
