@@ -156,7 +156,12 @@ export const SOURCES = {
 
   // Foil, pans and stones
   foilEmissivity: published(0.1, "1", "emissivity of used aluminium foil", HEAT_TEXT),
-  foilGapWPerM2K: chosen(6, "W/m²K", "still air between loose foil and skin", "5 mm of air at 0.03 W/mK"),
+  foilGapWPerM2K: chosen(
+    15,
+    "W/m²K",
+    "still air between loose foil and skin",
+    "2 mm of air at 0.03 W/mK; it lies on in places",
+  ),
   foilVapourShare: chosen(0.15, "1", "evaporation left under loose foil", "vapour escapes only at the edges"),
   wrapGapWPerM2K: chosen(20, "W/m²K", "steam and juice between a tight wrap and skin", "1.5 mm at 0.03 W/mK"),
   panContactWPerM2K: published(
@@ -247,8 +252,19 @@ export const SOURCES = {
   ),
 
   // Indices
+  juiceLossMin: chosen(
+    25,
+    "min",
+    "time constant of juice on its way out of hot meat",
+    "between minutes in a thin slice and hours in a thick roast",
+  ),
   saltHoldsJuiceShare: practice(0.25, "1", "share of cooking loss that 1 % of salt in the meat holds back"),
-  browningPerMinAt140C: chosen(0.04, "1/min", "browning of dry skin at 140 °C; 1 is golden", "25 min at 140 °C"),
+  browningPerMinAt140C: chosen(
+    0.18,
+    "1/min",
+    "browning of dry skin at 140 °C; 1 is golden",
+    "a 5.8 kg bird with a hot start, salted and dried, comes out golden (common practice)",
+  ),
   browningPer10K: chosen(2, "1", "browning for each 10 K more", "Maillard browning doubles to trebles in 10 K"),
   renderPerMinAt80C: chosen(0.012, "1/min", "fat running from under a duck's skin at 80 °C", "about half in an hour"),
 

@@ -96,7 +96,7 @@ A whole bird may be tied or left open, empty, with aromatics, with its giblets s
 
 **Processes.** Thaw (fridge with its own shelf's air, cold water with changes, brine), salt by dry, brine, equilibrium and injection (diffusion in the meat's water, the same kernel), drying, roast (stages by time or temperature, an oven with lag, swing and doors, hot side, flips, basting, several birds), sear, rest (bare, foil, foil and towels, insulated box), chill and reheat of carved trays. Each starts from the state the last one left.
 
-**Indices.** Juices kept: equilibrium water-holding at the hottest moment of each cell (van der Sman 2007), less what salt holds back; a tendency, since real meat has not always had time to lose that much. Browning: dry share of the skin × a rate that doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
+**Indices.** Juices kept: every cell gives up water towards what meat holds at its temperature (van der Sman 2007) with a time constant of 25 minutes, and salt holds some back; a tendency, for comparing. Browning: dry share of the skin × a rate that doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
 
 ## What is left out
 

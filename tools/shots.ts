@@ -38,6 +38,7 @@ const SHOTS: readonly Shot[] = [
       await seeText(driver, "Side dishes");
     },
   },
+  { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
   { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
   { name: "plan-parts", path: "/roast/demo-parts/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
@@ -62,7 +63,7 @@ try {
     await driver.get(server.url + shot.path);
     await seeText(driver, ...shot.waitFor);
     await driver.wait(
-      async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("refining"),
+      async () => !/refining|simulating …/.test(await driver.executeScript<string>("return document.body.innerText")),
       30_000,
     );
     await shot.prepare?.(driver);

@@ -36,6 +36,9 @@ export function Frame() {
               <NavLink to={`/roast/${id}/plan`} className={LINK}>
                 Plan
               </NavLink>
+              <NavLink to={`/roast/${id}/compare`} className={`${LINK} max-sm:hidden`}>
+                Compare
+              </NavLink>
               <NavLink to={`/roast/${id}/list`} className={LINK}>
                 List
               </NavLink>

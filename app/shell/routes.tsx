@@ -1,5 +1,6 @@
 /** The routes are the table of contents of the app. */
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
+import { CompareScreen } from "../features/compare";
 import { CookScreen } from "../features/cook";
 import { HandbookScreen } from "../features/handbook";
 import { KitchenScreen } from "../features/kitchen";
@@ -21,6 +22,7 @@ export const makeRouter = () =>
       children: [
         { index: true, Component: RoastsScreen },
         { path: "roast/:id/plan", Component: PlanScreen },
+        { path: "roast/:id/compare", Component: CompareScreen },
         { path: "roast/:id/list", Component: ListScreen },
         { path: "roast/:id/cook", Component: CookScreen },
         { path: "kitchen", Component: KitchenScreen },

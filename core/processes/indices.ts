@@ -1,5 +1,5 @@
 /**
- * What the temperatures have done to the bird, kept cell by cell while it cooks: the most it has seen, the lethality,
+ * What the temperatures have done to the bird, kept cell by cell while it cooks: the juice pressed out, the lethality,
  * the fat that has run, the skin that has browned. Each index is a model of a tendency, not of one bird's plate.
  */
 import type { Body } from "../bird/body";
@@ -28,16 +28,19 @@ export interface Indices {
 export const waterHeldKgPerKg = (celsius: number): number =>
   0.745 - 0.345 / (1 + 30 * Math.exp(-0.25 * (celsius - 52)));
 
-/** Juice kept after the hottest moment, as a share of the raw meat's; salt in the meat holds some back. */
-export function juiceKept(highestC: number, saltPercent: number): number {
-  const raw = waterHeldKgPerKg(4);
-  const lost = Math.max(0, 1 - waterHeldKgPerKg(highestC) / raw);
-  return 1 - lost * (1 - constant("saltHoldsJuiceShare") * Math.min(1, Math.max(0, saltPercent)));
-}
+/** Share of the raw meat's water that meat holds once it has come to rest at a temperature. */
+const heldShare = (celsius: number): number => Math.min(1, waterHeldKgPerKg(celsius) / waterHeldKgPerKg(4));
+
+/** {@link heldShare} every half degree from 0 to 140 °C: it is asked for every cell again and again. */
+const HELD = Float64Array.from({ length: 281 }, (_, n) => heldShare(n / 2));
+
+/** Juice kept, from what is left of the meat's water; salt in the meat holds some of the loss back. */
+export const juiceKept = (waterShare: number, saltPercent: number): number =>
+  1 - (1 - waterShare) * (1 - constant("saltHoldsJuiceShare") * Math.min(1, Math.max(0, saltPercent)));
 
 const LOOK_EVERY_MIN = 2;
-/** Below this nothing is killed, rendered or made tender. */
-const NOTHING_BELOW_C = 45;
+/** Below this nothing is killed, rendered, pressed out or made tender. */
+const NOTHING_BELOW_C = 40;
 const ENOUGH_LOGS = 40;
 
 /**
@@ -46,8 +49,9 @@ const ENOUGH_LOGS = 40;
  */
 /** Keeps all that for one bird; see the formulas above. */
 export class Watch {
-  readonly highestC: Float32Array;
   readonly logReduction: Float32Array;
+  /** Share of each cell's water that has not been pressed out. */
+  private readonly water: Float32Array;
   private readonly lastC: Float32Array;
   private readonly brown: Float32Array;
   private readonly legMinutes: Float32Array;
@@ -62,7 +66,7 @@ export class Watch {
   ) {
     const { grid, surface } = body.unit;
     const size = grid.tissue.length;
-    this.highestC = new Float32Array(size).fill(Number.NEGATIVE_INFINITY);
+    this.water = new Float32Array(size).fill(1);
     this.lastC = new Float32Array(size);
     this.logReduction = new Float32Array(size);
     this.brown = new Float32Array(surface.cell.length);
@@ -87,7 +91,9 @@ export class Watch {
     const { runs, tissue } = this.body.unit.grid;
     const { part } = this.body.unit;
     const { temperatureC } = this.solver;
-    const { highestC, lastC, logReduction, table, legMinutes, fatDose } = this;
+    const { water, lastC, logReduction, table, legMinutes, fatDose } = this;
+    // Juice is pressed out towards what the meat holds at its temperature, by degrees.
+    const pressed = 1 - Math.exp(-minutes / constant("juiceLossMin"));
     const duck = fatDose.length > 0;
     const renderRate = constant("renderPerMinAt80C");
     const [thigh, drumstick] = this.darkParts;
@@ -95,10 +101,12 @@ export class Watch {
       const end = runs[r + 1] as number;
       for (let c = runs[r] as number; c < end; c++) {
         const now = temperatureC[c] as number;
-        if (now > (highestC[c] as number)) highestC[c] = now;
         const from = lastC[c] as number;
         lastC[c] = now;
         if (now < NOTHING_BELOW_C) continue;
+        const held = HELD[Math.min(280, Math.round(2 * now))] as number;
+        const here = water[c] as number;
+        if (here > held) water[c] = here + (held - here) * pressed;
         const killed = logReduction[c] as number;
         // Past enough for any purpose the sum is left as it is.
         if (killed < ENOUGH_LOGS && (now > table.lowestC || from > table.lowestC)) {
@@ -155,7 +163,7 @@ export class Watch {
       }
       return count > 0 ? sum / count : undefined;
     };
-    const juice = (cell: number): number => juiceKept(this.highestC[cell] as number, saltPercent);
+    const juice = (cell: number): number => juiceKept(this.water[cell] as number, saltPercent);
     const breast = meanOver(["breast", "tenderloin"], juice);
     const thigh = meanOver(["thigh", "drumstick"], juice);
     const legTenderMin = meanOver(["thigh", "drumstick"], (cell) => this.legMinutes[cell] as number);
@@ -190,7 +198,7 @@ export class Watch {
   snapshot(): WatchState {
     this.look();
     return {
-      highestC: this.highestC.slice(),
+      water: this.water.slice(),
       logReduction: this.logReduction.slice(),
       lastC: this.lastC.slice(),
       brown: this.brown.slice(),
@@ -201,7 +209,7 @@ export class Watch {
 
   restore(state: WatchState): void {
     this.waitedMin = 0;
-    this.highestC.set(state.highestC);
+    this.water.set(state.water);
     this.logReduction.set(state.logReduction);
     this.lastC.set(state.lastC);
     this.brown.set(state.brown);
@@ -211,7 +219,7 @@ export class Watch {
 }
 
 export interface WatchState {
-  readonly highestC: Float32Array;
+  readonly water: Float32Array;
   readonly logReduction: Float32Array;
   readonly lastC: Float32Array;
   readonly brown: Float32Array;

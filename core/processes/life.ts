@@ -5,6 +5,7 @@
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import { sectionSampler } from "../bird/section";
+import type { CentreTemperatures } from "../bird/solid";
 import { densitiesOf } from "../heat/tissue";
 import { constant } from "../sources";
 import { LivingBird } from "./bird";
@@ -33,6 +34,7 @@ export interface LifeFrame {
   readonly temperatureC: readonly Float32Array[];
   /** Salt by mass of meat, %, on the same sections. */
   readonly saltPercent: readonly Float32Array[];
+  readonly centresC: CentreTemperatures;
   readonly coldestC: number;
 }
 
@@ -66,6 +68,7 @@ export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOv
       minute,
       temperatureC: sampler.sample(bird.solver.temperatureC),
       saltPercent: sampler.sample(bird.salt.contentKgPerM3.map((kg, cell) => (100 * kg) / (density[cell] as number))),
+      centresC: Object.fromEntries(bird.centres.map((centre) => [centre, bird.centreC(centre)])),
       coldestC: bird.solver.coldest().celsius,
     });
   };

@@ -24,6 +24,7 @@ const VIEWS = [
   { path: "/", says: "Start a roast" },
   { path: "/roast/demo-open-day/plan", says: "Out, expected" },
   { path: "/roast/demo-now/plan", says: "Out, expected" },
+  { path: "/roast/demo-open-day/compare", says: "Whole at the table" },
   { path: "/roast/demo-open-day/list", says: "Timetable" },
   { path: "/roast/demo-open-day/cook", says: "The bird is in the oven" },
   { path: "/roast/demo-now/cook", says: "It is out of the oven" },

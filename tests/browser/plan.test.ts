@@ -69,7 +69,7 @@ describe("planning evening", () => {
     const before = await expectedOut();
     const oven = (await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input')))[0];
     await oven?.sendKeys(Key.chord(Key.CONTROL, "a"), "900", Key.ENTER);
-    await seeText(driver, "oven temperature: got 900, allowed is 100 to 260 °C");
+    await seeText(driver, "oven temperature: got 900, allowed is 100 to 300 °C");
     await oven?.sendKeys(Key.ESCAPE);
     expect(await expectedOut()).toBe(before);
   });
@@ -149,5 +149,25 @@ describe("planning evening", () => {
   it("goes onto paper: what to buy, and a timetable that has the dishes in it", async () => {
     await (await see(driver, 'nav a[href$="/list"]')).click();
     await seeText(driver, "Buy", "Lay out", "Timetable", "Roast potatoes: start", "Bird into the oven", "Gravy:");
+  });
+
+  it("arranges a stage: foil over the breast, and says so", async () => {
+    await (await see(driver, 'nav a[href$="/plan"]')).click();
+    await (await see(driver, 'button[role="tab"][id*="heat"]')).click();
+    await (await see(driver, "details summary")).click();
+    await (await see(driver, 'details button[role="radio"][value="breast"]')).click();
+    await seeText(driver, "foil over breast");
+  });
+
+  it("compares ways to cook this very bird, and takes one with a tap", async () => {
+    await (await see(driver, 'nav a[href$="/compare"]')).click();
+    await seeText(driver, "Ways to cook this", "Juices kept, breast", "Whole at the table");
+    await driver.wait(
+      async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("simulating …"),
+      60_000,
+    );
+    await (await see(driver, 'button[aria-label="Take it: Flat, moderate"]')).click();
+    await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
+    await (await button(driver, "Undo")).click();
   });
 });

@@ -12,13 +12,14 @@ import { Segmented } from "../../ui/Segmented";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
+import { StageRow } from "./StageRow";
 
-const withStage =
-  (n: number, airC: number) =>
-  (plan: Plan): Plan => ({
-    ...plan,
-    stages: plan.stages.map((stage, m) => (m === n ? { ...stage, airC } : stage)),
-  });
+/** A stage after the last: half an hour on, at the same heat, to be changed from there. */
+const withOneMore = (plan: Plan): Plan => {
+  const last = plan.stages.at(-1);
+  if (!last || plan.stages.length >= 8) return plan;
+  return { ...plan, stages: [...plan.stages, { fromMin: last.fromMin + 30, airC: last.airC }] };
+};
 const withTarget =
   (centre: Centre, celsius: number) =>
   (plan: Plan): Plan => ({
@@ -27,11 +28,6 @@ const withTarget =
   });
 
 const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
-
-function stageLabel({ stages }: Plan, n: number): string {
-  if (stages.length === 1) return "all through";
-  return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stages[n]?.fromMin} min`;
-}
 
 export function HeatPanel({ plan, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
@@ -59,20 +55,17 @@ export function HeatPanel({ plan, units }: PanelProps) {
         onChange={(id) => settle((before) => ({ ...before, method: id, stages: [...methodById(id).stages] }))}
       />
       {plan.stages.map((stage, n) => (
-        <DragRow
-          key={stage.fromMin}
-          label={stageLabel(plan, n)}
-          name={`Oven ${stageLabel(plan, n)}`}
-          value={stage.airC}
-          shown={t(stage.airC)}
-          min={110}
-          max={260}
-          step={1}
-          parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 260, "°C")}
-          onDrag={(airC) => drag(withStage(n, airC))}
-          onSettle={(airC) => settle(withStage(n, airC))}
-        />
+        <StageRow key={`${stage.fromMin} ${stage.when?.centre ?? ""}`} plan={plan} n={n} units={units} />
       ))}
+      {plan.stages.length < 8 && (
+        <button
+          type="button"
+          onClick={() => settle(withOneMore)}
+          className="min-h-8 self-start rounded-full border border-line-strong px-2.5 text-[0.88rem] hover:bg-mist-2 max-sm:min-h-12"
+        >
+          Add a stage
+        </button>
+      )}
       <p className="text-[0.9rem]">To be seen before carving</p>
       {centres.map((centre) => (
         <DragRow

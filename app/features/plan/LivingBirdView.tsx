@@ -40,6 +40,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
             .map((frame) => ({
               minute: frame.minute,
               sections: shows === "salt" ? frame.saltPercent : frame.temperatureC,
+              centresC: frame.centresC,
               coldestC: frame.coldestC,
             }))
         : [],
@@ -75,7 +76,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
             shows={shows}
             frames={frames}
             minute={minute}
-            centresC={{}}
+            centresC={near?.centresC ?? {}}
             coldestC={near?.coldestC ?? 0}
           />
         </div>

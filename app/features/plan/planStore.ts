@@ -9,6 +9,7 @@ import { commit, type EditHistory, openHistory, preview, redo, undo } from "./ed
 interface PlanState {
   readonly roastId: string | null;
   readonly history: EditHistory<Plan> | null;
+  /** Takes up a roast's plan as it is stored, and what is stored of it later from elsewhere. */
   open(roastId: string, plan: Plan): void;
   /** While the hand drags: shown, not yet kept. */
   drag(change: (plan: Plan) => Plan): void;
@@ -19,10 +20,13 @@ interface PlanState {
 }
 
 export const usePlanStore = create<PlanState>((set, get) => {
+  /** Plans written from here that the database has not handed back yet, oldest first. */
+  let underWay: string[] = [];
   const keep = (history: EditHistory<Plan>): void => {
     const { roastId } = get();
     set({ history });
     if (!roastId) return;
+    underWay.push(JSON.stringify(history.present));
     changeRoast(database(), roastId, (roast) => ({ ...roast, plan: history.present })).catch((error: unknown) => {
       toast.error(`The change was not stored: ${error instanceof Error ? error.message : String(error)}`);
     });
@@ -31,7 +35,20 @@ export const usePlanStore = create<PlanState>((set, get) => {
     roastId: null,
     history: null,
     open: (roastId, plan) => {
-      if (get().roastId !== roastId) set({ roastId, history: openHistory(plan) });
+      const { roastId: openId, history } = get();
+      if (openId !== roastId || !history) {
+        underWay = [];
+        set({ roastId, history: openHistory(plan) });
+        return;
+      }
+      const stored = JSON.stringify(plan);
+      const echo = underWay.lastIndexOf(stored);
+      // Some of the writes before it may never be handed back: only the newest state of a row is.
+      if (echo >= 0) underWay = underWay.slice(echo + 1);
+      else if (underWay.length === 0 && stored !== JSON.stringify(history.kept)) {
+        // Changed from elsewhere (another screen, another tab): an edit like any other, to be undone like any other.
+        set({ history: commit(history, plan) });
+      }
     },
     drag: (change) => {
       const { history } = get();

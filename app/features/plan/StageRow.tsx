@@ -1,0 +1,166 @@
+import { Trash2 } from "lucide-react";
+import { centresOf } from "../../../core/bird/form";
+import { requireBetween } from "../../../core/errors";
+import type { Plan } from "../../../core/formats/roast";
+import { fullStages } from "../../../core/processes/stages";
+import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { Segmented } from "../../ui/Segmented";
+import { UnitField } from "../../ui/UnitField";
+import { DragRow } from "./DragRow";
+import { usePlanStore } from "./planStore";
+
+type Stage = Plan["stages"][number];
+
+interface Props {
+  readonly plan: Plan;
+  readonly n: number;
+  readonly units: UnitSystem;
+}
+
+const withStage =
+  (n: number, change: Partial<Stage>) =>
+  (plan: Plan): Plan => ({
+    ...plan,
+    stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)),
+  });
+const withoutStage =
+  (n: number) =>
+  (plan: Plan): Plan => ({ ...plan, stages: plan.stages.filter((_, m) => m !== n) });
+
+export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): string {
+  const stage = stages[n] as Stage;
+  if (stage.when) return `${stage.when.centre} ${formatTemperature(stage.when.reachesC, units)}`;
+  if (stages.length === 1) return "all through";
+  return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stage.fromMin} min`;
+}
+
+/** One stage of the heat: its temperature under the hand, its arrangement one tap below. */
+export function StageRow({ plan, n, units }: Props) {
+  const { drag, settle } = usePlanStore();
+  const stage = plan.stages[n] as Stage;
+  const before = plan.stages[n - 1];
+  const after = plan.stages[n + 1];
+  const label = stageLabel(plan, n, units);
+  // What a stage leaves out goes on as it was: the choices show what holds.
+  const holds = fullStages(plan.stages, plan.bird.cut)[n];
+  if (!holds) return null;
+  const set = (change: Partial<Stage>): void => settle(withStage(n, change));
+  return (
+    <div>
+      <DragRow
+        label={label}
+        name={`Oven ${label}`}
+        value={stage.airC}
+        shown={formatTemperature(stage.airC, units)}
+        min={110}
+        max={260}
+        step={1}
+        parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 300, "°C")}
+        onDrag={(airC) => drag(withStage(n, { airC }))}
+        onSettle={(airC) => set({ airC })}
+      />
+      <details className="mt-1 text-sm">
+        <summary className="min-h-6 cursor-pointer text-soft">
+          {holds.shield === "none" ? "no shield" : `foil over ${holds.shield === "all" ? "all of it" : holds.shield}`},{" "}
+          {holds.wrap === "foil" ? "wrapped, " : ""}breast {holds.side}, on {SURFACE_WORDS[holds.surface]}
+        </summary>
+        <div className="grid gap-1.5 border-l-2 border-line py-1.5 pl-2.5">
+          {before && (
+            <>
+              <UnitField
+                label="Begins, minutes after going in"
+                shown={`${stage.fromMin} min`}
+                parse={(text) =>
+                  requireBetween(
+                    "start of the stage",
+                    parseDurationS(text) / 60,
+                    before.fromMin + 1,
+                    after ? after.fromMin - 1 : 1440,
+                    "min",
+                  )
+                }
+                onChange={(fromMin) => set({ fromMin })}
+              />
+              <Segmented
+                label="Waits for"
+                value={stage.when?.centre ?? "time"}
+                choices={[
+                  { value: "time", label: "That time" },
+                  ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${centre}` })),
+                ]}
+                onChange={(value) =>
+                  set({ when: value === "time" ? undefined : { centre: value, reachesC: stage.when?.reachesC ?? 55 } })
+                }
+              />
+              {stage.when && (
+                <UnitField
+                  label={`Begins when the ${stage.when.centre} shows`}
+                  shown={formatTemperature(stage.when.reachesC, units)}
+                  parse={(text) =>
+                    requireBetween("temperature to wait for", parseTemperatureC(text, units), 20, 90, "°C")
+                  }
+                  onChange={(reachesC) => stage.when && set({ when: { ...stage.when, reachesC } })}
+                />
+              )}
+            </>
+          )}
+          <Segmented
+            label="Foil"
+            value={holds.shield}
+            choices={[
+              { value: "none", label: "No shield" },
+              { value: "breast", label: "Over the breast" },
+              { value: "tips", label: "Over the tips" },
+              { value: "all", label: "Over all" },
+            ]}
+            onChange={(shield) => set({ shield })}
+          />
+          <Segmented
+            label="Wrap"
+            value={holds.wrap}
+            choices={[
+              { value: "none", label: "Unwrapped" },
+              { value: "foil", label: "Wrapped tight" },
+            ]}
+            onChange={(wrap) => set({ wrap })}
+          />
+          <Segmented
+            label="Breast"
+            value={holds.side}
+            choices={[
+              { value: "up", label: "Breast up" },
+              { value: "down", label: "Breast down" },
+            ]}
+            onChange={(side) => set({ side })}
+          />
+          <Segmented
+            label="Under it"
+            value={holds.surface}
+            choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
+              value,
+              label: SURFACE_WORDS[value],
+            }))}
+            onChange={(surface) => set({ surface })}
+          />
+          {before && (
+            <button
+              type="button"
+              onClick={() => settle(withoutStage(n))}
+              className="inline-flex min-h-8 items-center gap-1.5 justify-self-start rounded-full px-2 hover:bg-mist-2 max-sm:min-h-12"
+            >
+              <Trash2 aria-hidden className="size-4" /> Take this stage out
+            </button>
+          )}
+        </div>
+      </details>
+    </div>
+  );
+}
+
+const SURFACE_WORDS = {
+  rack: "a rack",
+  pan: "the pan",
+  "hot-stone": "a hot stone",
+  grate: "an open grate",
+  vegetables: "vegetables",
+} as const;

@@ -1,0 +1,49 @@
+import "fake-indexeddb/auto";
+import { beforeEach, describe, expect, it, vi } from "vitest";
+import { sampleRoast } from "../../../tests/helpers/sampleRoast";
+
+vi.mock("../../shell/database", async () => {
+  const { BrumaDatabase } = await import("../../../storage/database");
+  const made = new BrumaDatabase("plan-store");
+  return { database: () => made };
+});
+
+const { usePlanStore } = await import("./planStore");
+const { plan } = sampleRoast();
+const heavier = (massKg: number) => (before: typeof plan) => ({ ...before, bird: { ...before.bird, massKg } });
+const store = () => usePlanStore.getState();
+const mass = (): number | undefined => store().history?.present.bird.massKg;
+
+describe("the plan under the hand", () => {
+  beforeEach(() => {
+    usePlanStore.setState({ roastId: null, history: null });
+    store().open("one", plan);
+  });
+
+  it("is not thrown back by its own writes coming back late", () => {
+    store().settle(heavier(6));
+    store().settle(heavier(7));
+    store().open("one", heavier(6)(plan));
+    expect(mass()).toBe(7);
+    store().open("one", heavier(7)(plan));
+    expect(mass()).toBe(7);
+  });
+
+  it("takes up what was changed elsewhere, and can undo it", () => {
+    store().settle(heavier(6));
+    store().open("one", heavier(6)(plan));
+    store().open("one", heavier(9)(plan));
+    expect(mass()).toBe(9);
+    store().open("one", plan);
+    expect(mass()).toBe(plan.bird.massKg);
+    store().undo();
+    expect(mass()).toBe(9);
+  });
+
+  it("starts a new history with another roast", () => {
+    store().settle(heavier(6));
+    store().open("two", plan);
+    expect(store().history?.past).toEqual([]);
+    expect(mass()).toBe(plan.bird.massKg);
+  });
+});
