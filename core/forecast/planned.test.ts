@@ -28,7 +28,7 @@ describe("the plan's simulation", () => {
     const { frames, atCarve, history } = planned("preview");
     expect(frames[0]?.minute).toBe(0);
     for (const [n, frame] of frames.slice(1).entries()) expect(frame.minute).toBeGreaterThan(frames[n]?.minute ?? 0);
-    expect(atCarve.minute - (frames.at(-1)?.minute ?? 0)).toBeLessThan(10);
+    expect(atCarve.minute - (frames.at(-1)?.minute ?? 0)).toBeLessThan(14);
     expect(history.at(-1)).toEqual(atCarve);
     const [first] = frames[0]?.sections ?? [];
     expect([...(first ?? [])].filter((value) => !Number.isNaN(value)).every((value) => Math.abs(value - 4) < 0.2)).toBe(

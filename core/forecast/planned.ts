@@ -84,7 +84,7 @@ export type PlannedDone = Omit<CookDone, "frames"> & {
 };
 export type PlannedOutcome = PlannedDone | NeverMet;
 
-const FRAME_EVERY_MIN = { preview: 8, settled: 5 } as const;
+const FRAME_EVERY_MIN = { preview: 12, settled: 5 } as const;
 const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 
 /** Rest that the carry-over is counted over. */

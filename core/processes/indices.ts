@@ -38,7 +38,7 @@ const HELD = Float64Array.from({ length: 281 }, (_, n) => heldShare(n / 2));
 export const juiceKept = (waterShare: number, saltPercent: number): number =>
   1 - (1 - waterShare) * (1 - constant("saltHoldsJuiceShare") * Math.min(1, Math.max(0, saltPercent)));
 
-const LOOK_EVERY_MIN = 2;
+const LOOK_EVERY_MIN = 4;
 /** Below this nothing is killed, rendered, pressed out or made tender. */
 const NOTHING_BELOW_C = 40;
 const ENOUGH_LOGS = 40;
@@ -80,7 +80,7 @@ export class Watch {
   /** Takes in the state reached after some minutes; temperatures are taken as straight in between. */
   add(minutes: number): void {
     this.waitedMin += minutes;
-    // Nothing here changes fast; looking at every other minute is enough, and the last look is made when asked.
+    // Nothing here changes fast; looking every few minutes is enough, and the last look is made when asked.
     if (this.waitedMin >= LOOK_EVERY_MIN) this.look();
   }
 
