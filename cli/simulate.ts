@@ -143,7 +143,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     }),
   );
   if (outcome.kind === "never-met") throw neverMet(outcome);
-  const { pullMinute, atPull, peak, atCarve, history, logReduction, indices, vapourLostKg } = outcome;
+  const { pullMinute, atPull, peak, atCarve, history, logReduction, indices, vapourLostKg, zoneMin } = outcome;
   const stoppedByTime = until.timeMin !== undefined && pullMinute >= until.timeMin;
   const shares =
     stoppedByTime || !withBand
@@ -166,6 +166,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
       endThighC: rounded(atCarve.centresC.thigh),
     },
     lethalityLog10: tenth(logReduction),
+    zoneMinutes: { coldest: tenth(zoneMin.coldest), surface: tenth(zoneMin.surface) },
     vapourShare: Math.round((vapourLostKg / body.massKg) * 1000) / 1000,
     indices,
     series: history.map(seriesPoint),

@@ -4,7 +4,7 @@ import { Toaster } from "sonner";
 import { usePreferences } from "./preferences";
 
 const LINK =
-  "inline-flex min-h-11 items-center rounded-full px-3.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
+  "inline-flex min-h-11 items-center rounded-full px-3.5 max-sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
 
 /** Every screen's frame: the name, where one is, and the two switches that follow the cook everywhere. */
 export function Frame() {
@@ -43,7 +43,7 @@ export function Frame() {
                 List
               </NavLink>
               <NavLink to={`/roast/${id}/cook`} className={LINK}>
-                <Flame aria-hidden className="mr-1 size-4" />
+                <Flame aria-hidden className="mr-1 size-4 max-sm:hidden" />
                 Cook
               </NavLink>
             </>

@@ -14,6 +14,7 @@ import { QuantityError } from "../errors";
 import { HeatSolver, type PointStencil, pointStencil, readAt, resampled, type Snapshot } from "../heat/solver";
 import type { Surroundings } from "../heat/surroundings";
 import { ADDED_TISSUES } from "../heat/tissue";
+import { constant } from "../sources";
 import { type Indices, Watch, type WatchState } from "./indices";
 import { SaltField } from "./saltField";
 
@@ -24,11 +25,18 @@ export interface HistoryPoint {
   readonly coldestC: number;
 }
 
+/** Minutes spent where bacteria grow, 4 to 60 °C, while the bird was above its start in the fridge or the freezer. */
+export interface ZoneMinutes {
+  readonly coldest: number;
+  readonly surface: number;
+}
+
 /** A moment of a bird that can be gone back to. */
 export interface BirdState {
   readonly minute: number;
   readonly heat: Snapshot;
   readonly watch: WatchState | undefined;
+  readonly zoneMin: ZoneMinutes;
   readonly points: number;
 }
 
@@ -37,6 +45,9 @@ export interface BirdOptions {
   readonly watched?: boolean;
 }
 
+/** A tenth above the fridge: what stands in a good fridge is not in the zone. */
+const isInZone = (celsius: number): boolean => celsius > constant("zoneLowC") + 0.1 && celsius < constant("zoneHighC");
+
 export class LivingBird {
   readonly solver: HeatSolver;
   readonly history: HistoryPoint[] = [];
@@ -44,6 +55,8 @@ export class LivingBird {
   readonly centres: readonly Centre[];
   /** Minutes since this bird's first process began. */
   minute = 0;
+  /** Time in the zone, at the coldest point and on the skin, since this bird's first process began. */
+  zoneMin: ZoneMinutes = { coldest: 0, surface: 0 };
   posture: Posture = { side: "up", neighbour: false };
   private readonly stencils: Partial<Record<Centre, PointStencil>>;
   private readonly gone = new Set<Piece>();
@@ -156,7 +169,14 @@ export class LivingBird {
     this.solver.advance(minutes * 60, surroundings);
     this.minute += minutes;
     this.watch?.add(minutes);
-    return this.note(airC);
+    const point = this.note(airC);
+    const { coldest, surface } = this.zoneMin;
+    const skinC = this.solver.surface.meanFrontC("skin", "breast", "tips", "contact");
+    this.zoneMin = {
+      coldest: coldest + (isInZone(point.coldestC) ? minutes : 0),
+      surface: surface + (isInZone(skinC) ? minutes : 0),
+    };
+    return point;
   }
 
   indices(): Indices | undefined {
@@ -173,6 +193,7 @@ export class LivingBird {
       minute: this.minute,
       heat: this.solver.snapshot(),
       watch: this.watch?.snapshot(),
+      zoneMin: this.zoneMin,
       points: this.history.length,
     };
   }
@@ -181,6 +202,7 @@ export class LivingBird {
   restore(state: BirdState, history: readonly HistoryPoint[] = this.history): void {
     this.minute = state.minute;
     this.followed = undefined;
+    this.zoneMin = state.zoneMin;
     this.solver.restore(state.heat);
     if (state.watch) this.watch?.restore(state.watch);
     const kept = history.slice(0, state.points);

@@ -9,6 +9,7 @@ import { LivingBird } from "./bird";
 import { type CookDone, type CookOptions, cooking, drain } from "./cook";
 import { resting } from "./rest";
 import { needsBothHalves, roasting } from "./roast";
+import { drying } from "./salting";
 import { searing } from "./sear";
 
 const COARSE_M = 0.0125;
@@ -404,6 +405,18 @@ describe("what the heat has done", () => {
     expect(duck(60)).toBeGreaterThan(0);
     expect(duck(120)).toBeGreaterThan(duck(60) + 0.1);
     expect(duck(120)).toBeLessThan(1);
+  });
+
+  it("sums the time in the growth zone at the coldest point and on the skin, thaw and salting left out", () => {
+    const { zoneMin, history, pullMinute } = cook({ restMin: 0 });
+    const inZone = history.filter(({ coldestC, minute }) => minute > 0 && coldestC > 4.1 && coldestC < 60).length * 2;
+    expect(zoneMin.coldest).toBeCloseTo(inZone, 6);
+    expect(zoneMin.coldest).toBeLessThan(pullMinute);
+    expect(zoneMin.surface).toBeLessThan(zoneMin.coldest);
+    const chilled = new LivingBird(bodyOf(WHOLE, 5.8), { watched: false });
+    chilled.startAt(4);
+    drain(drying(chilled, { hours: 12, fridgeC: 4 }));
+    expect(chilled.zoneMin).toEqual({ coldest: 0, surface: 0 });
   });
 
   it("counts lethality at the least killed cell of all, never above that of a thermal centre", () => {

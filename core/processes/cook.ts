@@ -9,7 +9,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/surroundings";
 import { constant } from "../sources";
-import { type BirdState, type HistoryPoint, LivingBird } from "./bird";
+import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
 import type { Indices } from "./indices";
 import { type Peak, type RestDone, resting } from "./rest";
 import { LONGEST_ROAST_MIN, type RoastOptions, roasting } from "./roast";
@@ -50,6 +50,8 @@ export interface CookDone {
   /** At the least killed point, through roast and rest. */
   readonly logReduction: number;
   readonly vapourLostKg: number;
+  /** Minutes between 4 and 60 °C, through roast and rest and what the bird had behind it. */
+  readonly zoneMin: ZoneMinutes;
   readonly indices: Indices | undefined;
   readonly history: readonly HistoryPoint[];
   readonly frames: readonly Frame[];
@@ -204,6 +206,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     atCarve: atEnd,
     logReduction: bird.watch?.leastLogReduction() ?? Number.NaN,
     vapourLostKg,
+    zoneMin: bird.zoneMin,
     indices: bird.indices(),
     history: bird.history,
     frames,

@@ -2,6 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { Indices } from "../../../core/processes/indices";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
+import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
 import type { PanelProps } from "./panelProps";
@@ -44,6 +45,10 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
           decimal reductions of Salmonella computed at the least heated point, for this species at{" "}
           {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
         </span>
+      </p>
+      <p className="text-sm text-soft">
+        Between {t(constant("zoneLowC"))} and {t(constant("zoneHighC"))}, where bacteria grow: the coldest point for{" "}
+        {Math.round(cook.zoneMin.coldest)} min, the skin for {Math.round(cook.zoneMin.surface)} min.
       </p>
       {cook.indices && <Kept indices={cook.indices} />}
     </>
