@@ -35,6 +35,18 @@ const disc = (columns: number, rows: number, radius: number): Float32Array =>
     (_, n) => radius - Math.hypot((n % columns) - columns / 2, Math.floor(n / columns) - rows / 2),
   );
 
+/** Cells whose corners lie above and below a value crosswise. */
+function saddles(field: readonly number[], columns: number, rows: number, value: number): number {
+  let count = 0;
+  for (let y = 0; y + 1 < rows; y++) {
+    for (let x = 0; x + 1 < columns; x++) {
+      const above = [0, 1, columns + 1, columns].map((step) => (field[x + columns * y + step] as number) >= value);
+      if (above[0] === above[2] && above[1] === above[3] && above[0] !== above[1]) count++;
+    }
+  }
+  return count;
+}
+
 describe("isolines", () => {
   it("enclose a disc's area, on a lopsided raster", () => {
     const { area, rings } = measured(disc(60, 40, 15), 60, 40, 0);
@@ -80,9 +92,11 @@ describe("isolines", () => {
             }, 0)
           );
         }, 0);
-        expect(Math.abs(measured(field, columns, rows, 0.1).area)).toBeCloseTo(Math.abs(area), 0);
+        // At a saddle both ways of joining four crossings are right: each may move up to one cell from one to the other.
+        const gap = Math.abs(Math.abs(measured(field, columns, rows, 0.1).area) - Math.abs(area));
+        expect(gap).toBeLessThan(0.5 + saddles(field, columns, rows, 0.1));
       }),
-      { numRuns: 40 },
+      { numRuns: 40, examples: [[[-0.8964880845046561, 0.9999999999999989, 0, 0.9999999999999982]]] },
     );
   });
 
