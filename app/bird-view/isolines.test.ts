@@ -35,18 +35,6 @@ const disc = (columns: number, rows: number, radius: number): Float32Array =>
     (_, n) => radius - Math.hypot((n % columns) - columns / 2, Math.floor(n / columns) - rows / 2),
   );
 
-/** Cells whose corners lie above and below a value crosswise. */
-function saddles(field: readonly number[], columns: number, rows: number, value: number): number {
-  let count = 0;
-  for (let y = 0; y + 1 < rows; y++) {
-    for (let x = 0; x + 1 < columns; x++) {
-      const above = [0, 1, columns + 1, columns].map((step) => (field[x + columns * y + step] as number) >= value);
-      if (above[0] === above[2] && above[1] === above[3] && above[0] !== above[1]) count++;
-    }
-  }
-  return count;
-}
-
 describe("isolines", () => {
   it("enclose a disc's area, on a lopsided raster", () => {
     const { area, rings } = measured(disc(60, 40, 15), 60, 40, 0);
@@ -82,6 +70,10 @@ describe("isolines", () => {
             12 * (Math.hypot(x - 0.48, y - 0.47) ** 4 * 4)
           );
         });
+        // Where a wave is higher than the rim it is no case of this property.
+        const onRim = (n: number): boolean =>
+          n % columns === 0 || n % columns === columns - 1 || n < columns || n >= columns * (rows - 1);
+        fc.pre(field.every((value, n) => !onRim(n) || value < 0.1));
         const rings = contours().size([columns, rows]).smooth(true).contour(field, 0.1).coordinates.flat();
         const area = rings.reduce((sum, ring) => {
           return (
@@ -92,11 +84,9 @@ describe("isolines", () => {
             }, 0)
           );
         }, 0);
-        // At a saddle both ways of joining four crossings are right: each may move up to one cell from one to the other.
-        const gap = Math.abs(Math.abs(measured(field, columns, rows, 0.1).area) - Math.abs(area));
-        expect(gap).toBeLessThan(0.5 + saddles(field, columns, rows, 0.1));
+        expect(Math.abs(measured(field, columns, rows, 0.1).area)).toBeCloseTo(Math.abs(area), 0);
       }),
-      { numRuns: 40, examples: [[[-0.8964880845046561, 0.9999999999999989, 0, 0.9999999999999982]]] },
+      { numRuns: 40 },
     );
   });
 
