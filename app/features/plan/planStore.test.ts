@@ -40,6 +40,14 @@ describe("the plan under the hand", () => {
     expect(mass()).toBe(9);
   });
 
+  it("takes up a change made elsewhere while its own last write was never handed back", () => {
+    store().settle(heavier(6));
+    store().open("one", heavier(9)(plan));
+    expect(mass()).toBe(9);
+    store().open("one", heavier(6)(plan));
+    expect(mass()).toBe(6);
+  });
+
   it("starts a new history with another roast", () => {
     store().settle(heavier(6));
     store().open("two", plan);

@@ -45,8 +45,9 @@ export const usePlanStore = create<PlanState>((set, get) => {
       const echo = underWay.lastIndexOf(stored);
       // Some of the writes before it may never be handed back: only the newest state of a row is.
       if (echo >= 0) underWay = underWay.slice(echo + 1);
-      else if (underWay.length === 0 && stored !== JSON.stringify(history.kept)) {
+      else if (stored !== JSON.stringify(history.kept)) {
         // Changed from elsewhere (another screen, another tab): an edit like any other, to be undone like any other.
+        underWay = [];
         set({ history: commit(history, plan) });
       }
     },
