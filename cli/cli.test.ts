@@ -67,7 +67,7 @@ describe("simulate", () => {
     [["--mass", "6kg", "--stage", "163C", "--until", "breast=74C"], "--stage: got 163C"],
     [["--mass", "6kg", "--stage", "163C@0m,shield=hat", "--until", "breast=74C"], "--stage shield: got hat"],
     [["--mass", "6kg", "--stage", "163C@0m,door=open", "--until", "breast=74C"], "--stage option: got door=open"],
-    [["--cut", "crown", "--stuffed"], "--stuffed: a bird cut as crown"],
+    [["--cut", "crown", "--mass", "3kg", "--stuffed"], "--stuffed: a bird cut as crown"],
     [
       ["--cut", "crown", "--mass", "3kg", "--stage", "163C@0m", "--until", "thigh=74C"],
       "target: got thigh, allowed is breast for a turkey cut as crown",

@@ -1,4 +1,7 @@
 /** Reading options of the command line. */
+import { SPECIES, type Species } from "../core/bird/anatomy";
+import { CUTS, type Cut } from "../core/bird/form";
+import { parseMassKg } from "../core/units/quantity";
 import { CommandError, USAGE } from "./errors";
 
 /** @throws CommandError naming the option, what was given and what is allowed */
@@ -22,3 +25,23 @@ export function required<Value>(option: string, value: Value | undefined, exampl
 }
 
 export const tenth = (value: number): number => Math.round(value * 10) / 10;
+
+/** What every command about a bird takes. */
+export const BIRD_OPTIONS = {
+  species: { type: "string" },
+  mass: { type: "string" },
+  cut: { type: "string" },
+} as const;
+
+/** @throws CommandError or QuantityError naming what is wrong with species, cut or mass */
+export function birdOf(values: { species?: string | undefined; mass?: string | undefined; cut?: string | undefined }): {
+  readonly species: Species;
+  readonly cut: Cut;
+  readonly boughtKg: number;
+} {
+  return {
+    species: oneOf("--species", values.species, SPECIES, "turkey"),
+    cut: oneOf("--cut", values.cut, CUTS, "whole"),
+    boughtKg: parseMassKg(required("--mass", values.mass, "--mass 14lb")),
+  };
+}

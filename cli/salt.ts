@@ -1,8 +1,6 @@
 /** `salt`: what to weigh, and where the salt is when its time is up. */
 import { parseArgs } from "node:util";
-import { SPECIES } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
-import { CUTS } from "../core/bird/form";
 import {
   BRINE_PERCENT,
   brine,
@@ -18,7 +16,7 @@ import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/
 import { constant } from "../core/sources";
 import { parseDurationS, parseMassKg } from "../core/units/quantity";
 import { CommandError, USAGE } from "./errors";
-import { oneOf, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, tenth } from "./options";
 
 /** Cell size in metres of a turkey: salt creeps in millimetres, so the grid is fine. */
 const CELL_M = 0.006;
@@ -36,9 +34,7 @@ export function salt(args: readonly string[]): unknown {
   const { values } = parseArgs({
     args: [...args],
     options: {
-      species: { type: "string" },
-      mass: { type: "string" },
-      cut: { type: "string" },
+      ...BIRD_OPTIONS,
       method: { type: "string" },
       salt: { type: "string" },
       percent: { type: "string" },
@@ -46,11 +42,9 @@ export function salt(args: readonly string[]): unknown {
       water: { type: "string" },
     },
   });
-  const species = oneOf("--species", values.species, SPECIES, "turkey");
-  const cut = oneOf("--cut", values.cut, CUTS, "whole");
+  const { species, cut, boughtKg } = birdOf(values);
   const method = oneOf("--method", values.method, SALTING_METHODS, "dry");
   const kind = oneOf("--salt", values.salt, SALT_KINDS, "table");
-  const boughtKg = parseMassKg(required("--mass", values.mass, "--mass 14lb"));
   const form = { species, cut } as const;
   const body = makeBody(form, boughtKg, coarseCellM(form, CELL_M));
   const bird = new LivingBird(body, { watched: false });

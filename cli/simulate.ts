@@ -1,8 +1,7 @@
 /** `simulate`: one roast and its rest, from options to the JSON of the contract. */
 import { parseArgs } from "node:util";
-import { SPECIES } from "../core/bird/anatomy";
 import { makeBodyAtGrid } from "../core/bird/body";
-import { CUTS, type FormChoice, hasCavity } from "../core/bird/form";
+import { type FormChoice, hasCavity } from "../core/bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
 import { QuantityError } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
@@ -12,9 +11,9 @@ import type { HistoryPoint } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { constant } from "../core/sources";
-import { parseDurationS, parseMassKg, parseTemperatureC } from "../core/units/quantity";
+import { parseDurationS, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
-import { oneOf, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, required, tenth } from "./options";
 
 function parseStage(text: string): OvenStage {
   const [when, ...options] = text.split(",");
@@ -95,9 +94,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
   const { values } = parseArgs({
     args: [...args],
     options: {
-      species: { type: "string" },
-      mass: { type: "string" },
-      cut: { type: "string" },
+      ...BIRD_OPTIONS,
       legs: { type: "string" },
       start: { type: "string" },
       heat: { type: "string" },
@@ -108,8 +105,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
       grid: { type: "string" },
     },
   });
-  const species = oneOf("--species", values.species, SPECIES, "turkey");
-  const cut = oneOf("--cut", values.cut, CUTS, "whole");
+  const { species, cut, boughtKg } = birdOf(values);
   if (values.stuffed && !hasCavity(cut)) {
     throw new CommandError(USAGE, `--stuffed: a bird cut as ${cut} has no cavity to stuff, allowed is --cut whole`);
   }
@@ -121,7 +117,6 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     // The bag of giblets cannot come out of a bird that is frozen.
     cavity: values.stuffed ? "stuffed" : startC < constant("freezingPointC") && hasCavity(cut) ? "giblets" : "empty",
   };
-  const boughtKg = parseMassKg(required("--mass", values.mass, "--mass 14lb"));
   const until = parseUntil(required("--until", values.until, "--until breast=74C,thigh=74C"));
   const stages = required("--stage", values.stage, "--stage 163C@0m")
     .map(parseStage)

@@ -1,15 +1,14 @@
 /** `thaw`: how long until the last ice is gone, simulated. */
 import { parseArgs } from "node:util";
-import { SPECIES } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
-import { CUTS, hasCavity } from "../core/bird/form";
+import { hasCavity } from "../core/bird/form";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { thawing } from "../core/processes/thaw";
 import { constant } from "../core/sources";
-import { parseMassKg, parseTemperatureC } from "../core/units/quantity";
+import { parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET } from "./errors";
-import { oneOf, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, required, tenth } from "./options";
 
 /** Cell size in metres of a turkey: days are simulated, and nothing in them is quick. */
 const CELL_M = 0.01;
@@ -20,18 +19,14 @@ export function thaw(args: readonly string[]): unknown {
   const { values } = parseArgs({
     args: [...args],
     options: {
-      species: { type: "string" },
-      mass: { type: "string" },
-      cut: { type: "string" },
+      ...BIRD_OPTIONS,
       in: { type: "string" },
       medium: { type: "string" },
       from: { type: "string" },
     },
   });
-  const species = oneOf("--species", values.species, SPECIES, "turkey");
-  const cut = oneOf("--cut", values.cut, CUTS, "whole");
+  const { species, cut, boughtKg } = birdOf(values);
   const medium = oneOf("--in", values.in, ["fridge", "water", "brine"], "fridge");
-  const boughtKg = parseMassKg(required("--mass", values.mass, "--mass 14lb"));
   const mediumC = parseTemperatureC(required("--medium", values.medium, "--medium 3C"));
   const fromC = parseTemperatureC(values.from ?? "-18C");
   // Neck and giblets are still inside a frozen bird.

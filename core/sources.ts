@@ -313,7 +313,6 @@ export const SOURCES = {
   bagBrineLPerKg: practice(0.6, "L/kg", "brine that covers a bird in a closed bag, for each kg of it"),
   hotBrineShare: practice(0.2, "1", "share of a brine's water in which salt is dissolved hot"),
   containerRoomShare: practice(0.12, "1", "room left in a brining container"),
-  coolerLeakWPerK: chosen(1, "W/K", "heat into an insulated box", "3 cm of foam around 60 litres"),
   birdOvenShare: practice(0.5, "1", "share of an oven that a bird in its tray takes"),
   gravyMlAHead: practice(80, "mL", "gravy a head, a third of a cup"),
   cupMl: published(236.6, "mL", "US cup", "US customary units, NIST Handbook 44"),

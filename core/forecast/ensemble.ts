@@ -5,7 +5,7 @@ import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import type { HeatSource } from "../heat/ovens";
-import { type PointStencil, pointStencil, readAt } from "../heat/solver";
+import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { roasting } from "../processes/roast";
 import type { OvenStage, RoastEvent } from "../processes/stages";

@@ -38,13 +38,6 @@ const ICE_KJ_PER_KG = 333.6;
 export const iceToCoolKg = (waterL: number, fromC: number, toC: number): number =>
   (waterL * WATER_KJ_PER_KG_K * Math.max(0, fromC - toC)) / (ICE_KJ_PER_KG + WATER_KJ_PER_KG_K * toC);
 
-/**
- * Ice for a cooler that stays at or under 4 °C around a closed bag, kg.
- * @param hours how long it must hold
- */
-export const coolerIceKg = (hours: number): number =>
-  (hours * 3600 * constant("coolerLeakWPerK") * (constant("kitchenC") - 2)) / 1000 / ICE_KJ_PER_KG;
-
 /** Shares of a dry salt by where it goes: by thickness of meat. */
 export const SALT_SHARES = [
   { where: "breast, both sides", share: 0.45 },

@@ -11,7 +11,8 @@ import {
   type Piece,
 } from "../bird/solid";
 import { QuantityError } from "../errors";
-import { HeatSolver, type PointStencil, pointStencil, readAt, resampled, type Snapshot } from "../heat/solver";
+import { HeatSolver, type Snapshot } from "../heat/solver";
+import { type PointStencil, pointStencil, readAt, resampled } from "../heat/stencil";
 import type { Surroundings } from "../heat/surroundings";
 import { ADDED_TISSUES } from "../heat/tissue";
 import { constant } from "../sources";

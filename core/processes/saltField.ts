@@ -6,7 +6,7 @@ import type { Body } from "../bird/body";
 import type { Vec3 } from "../bird/sdf";
 import { REGION } from "../bird/surfaceCells";
 import { type Arena, newArena } from "../heat/arena";
-import { pointStencil, readAt, resampled } from "../heat/solver";
+import { pointStencil, readAt, resampled } from "../heat/stencil";
 import { densitiesOf, TISSUE_INDEX, TISSUES, type Tissue, type TissueName, waterShareOf } from "../heat/tissue";
 import { constant } from "../sources";
 

@@ -9,7 +9,8 @@ import { roundBox } from "../bird/sdf";
 import type { Solid } from "../bird/solid";
 import { voxelise } from "../bird/voxelise";
 import { QuantityError, requireBetween } from "../errors";
-import { HeatSolver, type PointStencil, pointStencil, readAt } from "../heat/solver";
+import { HeatSolver } from "../heat/solver";
+import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { everywhere, fridgeSurroundings, kitchenAir, type Surroundings, wrapped } from "../heat/surroundings";
 import { constant } from "../sources";
 

@@ -1,7 +1,7 @@
 /** The plan on paper: what to buy, weigh and lay out, and the day's timetable. Data with plain words; no dates are written here. */
 import { ovenMassKg } from "../bird/body";
 import type { Plan } from "../formats/roast";
-import { bathFor } from "../kitchen/brining";
+import { bathFor, SALT_SHARES } from "../kitchen/brining";
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { formatMass, formatTemperature, type UnitSystem } from "../units/quantity";
@@ -90,7 +90,7 @@ export function listsOf(plan: Plan, { salt, gravy, toBuyKg, portions }: DerivedP
             {
               what: `${SALT_NAMES[salt.kind]} for the bird`,
               amount: `${small(salt.grams, units)}, ${formatSpoons(salt.teaspoons)}`,
-              why: "portioned into a bowl before raw hands touch anything",
+              why: `portioned before raw hands touch anything: ${SALT_SHARES.map(({ where, share }) => `${where} ${small(salt.grams * share, units)}`).join(", ")}`,
             },
           ]
         : [{ what: "no salt: the bird was sold salted", amount: "" }]),

@@ -2,7 +2,8 @@
 import { viewOf } from "../../core/bird/exposure";
 import type { DistanceField } from "../../core/bird/sdf";
 import { voxelise } from "../../core/bird/voxelise";
-import { HeatSolver, pointStencil, readAt } from "../../core/heat/solver";
+import { HeatSolver } from "../../core/heat/solver";
+import { pointStencil, readAt } from "../../core/heat/stencil";
 import { everywhere, type Patch, type Surroundings } from "../../core/heat/surroundings";
 import { constantTissue, type Tissue } from "../../core/heat/tissue";
 
