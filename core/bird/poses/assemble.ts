@@ -50,9 +50,14 @@ export const along = (from: Vec3, direction: Vec3, length: number): Vec3 => [
   from[2] + direction[2] * length,
 ];
 
+/** The bone down the middle of a drumstick. */
+export const tibiaOf = ({ from, to, radiusFrom, radiusTo }: Limb): DistanceField =>
+  roundCone(from, to, radiusFrom * 0.24, radiusTo * 0.5);
+
 /** Drumstick ends and wing tips, as a cook caps them. */
-export const tipsOf = (drumEnd: Vec3, drumRadius: number, wing: DistanceField): DistanceField => {
-  const cap = 2.4 * drumRadius;
-  const end = ellipsoid(drumEnd, [cap, cap, cap]);
+export const tipsOf = (drumstick: Limb, lowerWing: Limb): DistanceField => {
+  const cap = 2.4 * drumstick.radiusTo;
+  const end = ellipsoid(drumstick.to, [cap, cap, cap]);
+  const wing = limb(lowerWing);
   return mirrored((x, y, z) => Math.min(end(x, y, z), wing(x, y, z) - 0.004));
 };

@@ -3,7 +3,7 @@ import type { Anatomy } from "../anatomy";
 import type { BirdForm } from "../form";
 import { ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
 import type { BodyPart, Posed } from "../solid";
-import { along, distanceBetween, joined, mirrored, plate, tipsOf, union } from "./assemble";
+import { along, distanceBetween, joined, limb, mirrored, plate, tibiaOf, tipsOf, union } from "./assemble";
 import { meatOf, skinOf } from "./whole";
 
 /** Pressed flat, a thigh spreads: thinner by this, wider and shorter to keep its mass. */
@@ -17,10 +17,12 @@ export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
   const thighAt: Vec3 = [0.8 * width + 1.1 * thighHigh, -1.12 * thighLong, THIGH_PRESSED * thighThick];
   const drumFrom: Vec3 = [thighAt[0] + 1.3 * thighHigh, thighAt[1] + 0.15 * thighLong, drumstick.radiusFrom * 0.9];
   const drumLength = distanceBetween(drumstick.from, drumstick.to);
-  const drumTo = along(drumFrom, [-0.45, -0.89, -0.06], drumLength);
+  const drum = { ...drumstick, from: drumFrom, to: along(drumFrom, [-0.45, -0.89, -0.06], drumLength) };
   const wingFrom: Vec3 = [1.64 * width, 1.04 * length, upperWing.radiusFrom];
   const wingElbow = along(wingFrom, [0.58, -0.81, 0], distanceBetween(upperWing.from, upperWing.to));
+  const wingRoot = { ...upperWing, from: wingFrom, to: wingElbow };
   const wingTip = along(wingElbow, [-0.23, 0.97, 0], 0.85 * distanceBetween(lowerWing.from, lowerWing.to));
+  const wingEnd = { ...lowerWing, from: wingElbow, to: wingTip };
   const femurHalf = distanceBetween(femur.from, femur.to) / 2;
   const lowered: Vec3 = [thighAt[0], thighAt[1], thighAt[2] * 0.4];
   const boneDirection: Vec3 = [0.72, 0.69, 0];
@@ -45,7 +47,7 @@ export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
     {
       name: "tibia",
       tissue: "bone",
-      field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom * 0.24, drumstick.radiusTo * 0.5)),
+      field: mirrored(tibiaOf(drum)),
     },
     {
       name: "breast",
@@ -67,17 +69,12 @@ export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
     {
       name: "drumstick",
       tissue: dark,
-      field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom, drumstick.radiusTo)),
+      field: mirrored(limb(drum)),
     },
     {
       name: "wing",
       tissue: dark,
-      field: mirrored(
-        union(
-          roundCone(wingFrom, wingElbow, upperWing.radiusFrom, upperWing.radiusTo),
-          roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
-        ),
-      ),
+      field: mirrored(union(limb(wingRoot), limb(wingEnd))),
     },
     {
       name: "rib cage",
@@ -97,10 +94,6 @@ export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
     },
   ];
   const body = joined(parts, anatomy.blendM);
-  const tips = tipsOf(
-    drumTo,
-    drumstick.radiusTo,
-    roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
-  );
+  const tips = tipsOf(drum, wingEnd);
   return { parts, body, tips, skin: { outer: body, ...skinOf(anatomy) } };
 }

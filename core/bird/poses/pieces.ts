@@ -11,6 +11,7 @@ import {
   lobe,
   mirrored,
   plate,
+  tibiaOf,
   tipsOf,
   union,
   within,
@@ -44,14 +45,16 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
     -(gap / 2 + drumstick.radiusFrom + drumLength),
     floor + drumstick.radiusFrom,
   ];
-  const drumTo = along(drumFrom, [0, 0.995, -0.1], drumLength);
+  const drum = { ...drumstick, from: drumFrom, to: along(drumFrom, [0, 0.995, -0.1], drumLength) };
   const wingFrom: Vec3 = [
     breastAt[0] + 1.08 * width + gap + upperWing.radiusFrom,
     gap / 2 + upperWing.radiusFrom,
     floor + upperWing.radiusFrom,
   ];
   const wingElbow = along(wingFrom, [0.45, 0.89, 0], distanceBetween(upperWing.from, upperWing.to));
+  const wingRoot = { ...upperWing, from: wingFrom, to: wingElbow };
   const wingTip = along(wingElbow, [-0.4, 0.92, 0], distanceBetween(lowerWing.from, lowerWing.to));
+  const wingEnd = { ...lowerWing, from: wingElbow, to: wingTip };
   const femurHalf = distanceBetween(femur.from, femur.to) / 2;
   const breastField = ellipsoid(breastAt, [1.08 * width, 1.0 * length, high]);
   const ribs = within(
@@ -87,24 +90,19 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
       {
         name: "tibia",
         tissue: "bone",
-        field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom * 0.24, drumstick.radiusTo * 0.5)),
+        field: mirrored(tibiaOf(drum)),
       },
       {
         name: "drumstick",
         tissue: dark,
-        field: mirrored(roundCone(drumFrom, drumTo, drumstick.radiusFrom, drumstick.radiusTo)),
+        field: mirrored(limb(drum)),
       },
     ],
     [
       {
         name: "wing",
         tissue: dark,
-        field: mirrored(
-          union(
-            roundCone(wingFrom, wingElbow, upperWing.radiusFrom, upperWing.radiusTo),
-            roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
-          ),
-        ),
+        field: mirrored(union(limb(wingRoot), limb(wingEnd))),
       },
     ],
   ];
@@ -113,11 +111,7 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
   const body = lying(outer, floor);
   const parts = groups.flat();
   parts.sort((a, b) => Number(isBone(b)) - Number(isBone(a)));
-  const tips = tipsOf(
-    drumTo,
-    drumstick.radiusTo,
-    roundCone(wingElbow, wingTip, lowerWing.radiusFrom, lowerWing.radiusTo),
-  );
+  const tips = tipsOf(drum, wingEnd);
   return { parts, body, tips, skin: { outer, ...skinOf(anatomy) } };
 }
 

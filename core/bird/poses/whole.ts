@@ -1,9 +1,8 @@
 /** The whole bird, trussed or with its legs left open; cavity empty, with aromatics, or stuffed. */
 import type { Anatomy, Lobe } from "../anatomy";
 import type { BirdForm } from "../form";
-import { roundCone } from "../sdf";
 import type { BodyPart, Posed } from "../solid";
-import { joined, limb, lobe, mirrored, plate, tipsOf, union, within, without } from "./assemble";
+import { joined, limb, lobe, mirrored, plate, tibiaOf, tipsOf, union, within, without } from "./assemble";
 
 /** Meat with its tissue: a duck's is darker and fatter than a turkey's. */
 export const meatOf = ({ species }: Anatomy) =>
@@ -18,10 +17,6 @@ export const thicker = (part: Lobe, factor: number): Lobe => ({
   ...part,
   radii: [part.radii[0] * factor, part.radii[1], part.radii[2]],
 });
-
-/** The bone down the middle of a drumstick. */
-export const tibiaOf = ({ drumstick }: Anatomy) =>
-  roundCone(drumstick.from, drumstick.to, drumstick.radiusFrom * 0.24, drumstick.radiusTo * 0.5);
 
 /** Thigh, femur and drumstick as they stand: tied close, or let go outwards. */
 function legs(anatomy: Anatomy, open: boolean) {
@@ -53,7 +48,7 @@ export function wholeBird(anatomy: Anatomy, form: BirdForm): Posed {
     { name: "keel", tissue: "bone", field: plate(keel.centre, keel.halfSizes) },
     { name: "wishbone", tissue: "bone", field: mirrored(limb(anatomy.wishbone)) },
     { name: "femur", tissue: "bone", field: mirrored(limb(leg.femur)) },
-    { name: "tibia", tissue: "bone", field: mirrored(tibiaOf({ ...anatomy, drumstick: leg.drumstick })) },
+    { name: "tibia", tissue: "bone", field: mirrored(tibiaOf(leg.drumstick)) },
     { name: "tenderloin", tissue: light, field: mirrored(lobe(anatomy.tenderloin)) },
     { name: "breast", tissue: light, field: mirrored(lobe(thicker(anatomy.breast, form.breastThickness))) },
     { name: "thigh", tissue: dark, field: mirrored(lobe(leg.thigh)) },
@@ -71,7 +66,7 @@ export function wholeBird(anatomy: Anatomy, form: BirdForm): Posed {
     parts,
     ...(form.cavity !== "stuffed" && { cavity: hollow }),
     body: form.cavity === "stuffed" ? union(outer, space) : without(outer, hollow),
-    tips: tipsOf(leg.drumstick.to, leg.drumstick.radiusTo, limb(anatomy.lowerWing)),
+    tips: tipsOf(leg.drumstick, anatomy.lowerWing),
     skin: { outer, ...skinOf(anatomy) },
   };
 }
