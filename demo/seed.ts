@@ -9,7 +9,8 @@ import { centresOf } from "../core/bird/form";
 import { minuteAllShown, shownAt } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
 import type { Plan, Roast, RoastReading } from "../core/formats/roast";
-import { type MethodId, methodById } from "../core/methods/methods";
+import type { MethodId } from "../core/methods/methods";
+import { usualPlan } from "../core/methods/usualPlan";
 import type { BrumaDatabase } from "../storage/database";
 import { addReadings, saveRoast } from "../storage/roasts";
 import { predictPull } from "../workers/predict";
@@ -30,29 +31,13 @@ function plan(
   change: Partial<Plan> = {},
 ): Plan {
   return {
-    bird: {
-      species: "turkey",
-      cut: "whole",
-      legs: "tied",
-      cavity: "empty",
-      massKg: 5.8,
-      state: "frozen",
-      preSalted: false,
-      ...bird,
-    },
-    thawIn: "fridge",
-    serveAt: iso(serveAtMs),
-    zone,
-    heat: "oven",
-    method,
-    stages: [...methodById(method).stages],
-    targetC: { breast: 74, thigh: 74 },
-    salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
-    cover: "foil",
+    ...usualPlan({
+      bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen", ...bird },
+      method,
+      serveAt: iso(serveAtMs),
+      zone,
+    }),
     table: { guests: { light: 0, usual: 8, hearty: 0 }, leftoverMeals: 0 },
-    sides: [],
-    equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
-    gravy: "flour",
     ...change,
   };
 }

@@ -2,11 +2,11 @@
 import { z } from "zod";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
-import { CUTS, centresOf } from "../../../core/bird/form";
+import { CUTS } from "../../../core/bird/form";
 import { QuantityError, requireBetween } from "../../../core/errors";
 import { type Roast, RoastSchema } from "../../../core/formats/roast";
 import { METHOD_IDS, methodById } from "../../../core/methods/methods";
-import { constant } from "../../../core/sources";
+import { usualPlan } from "../../../core/methods/usualPlan";
 import { formatMass, parseMassKg, type UnitSystem } from "../../../core/units/quantity";
 import { dayName, instantOf } from "../../ui/time";
 
@@ -54,37 +54,18 @@ const CUT_WORDS: Record<Answers["cut"], string> = {
 export function newRoast(answers: Answers, { id, nowMs, zone, units }: Setting): Roast {
   const massKg = parseMassKg(answers.mass, units);
   const serveMs = instantOf(answers.serveAt, zone);
-  const guideline = constant("guidelineC");
   const { species } = answers;
   const cut = methodById(answers.method).cuts.includes(answers.cut) ? answers.cut : "spatchcock";
   return RoastSchema.parse({
     id,
     title: `${CUT_WORDS[cut]} ${species}, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
     createdAt: new Date(nowMs).toISOString(),
-    plan: {
-      bird: { species, cut, legs: "tied", cavity: "empty", massKg, state: answers.state, preSalted: false },
-      thawIn: "fridge",
+    plan: usualPlan({
+      bird: { species, cut, massKg, state: answers.state },
+      method: answers.method,
       serveAt: new Date(serveMs).toISOString(),
       zone,
-      heat: "oven",
-      method: answers.method,
-      stages: methodById(answers.method).stages,
-      targetC: Object.fromEntries(centresOf({ cut }).map((centre) => [centre, guideline])),
-      salt: {
-        kind: "table",
-        percent: constant("drySaltPercent"),
-        saltHours: constant("drySaltHours"),
-        dryHours: constant("wholeDryingHours"),
-      },
-      cover: "foil",
-      table: {
-        guests: { light: 0, usual: Math.max(1, Math.round(massKg / constant("wholePortionKg"))), hearty: 0 },
-        leftoverMeals: 0,
-      },
-      sides: [],
-      equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
-      gravy: "flour",
-    },
+    }),
     happened: {},
     notes: "",
     thermometer: "typed",

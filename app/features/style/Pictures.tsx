@@ -1,38 +1,17 @@
 import { useState } from "react";
-import type { Plan } from "../../../core/formats/roast";
+import { usualPlan } from "../../../core/methods/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { BirdView } from "../../bird-view/BirdView";
 import { ClockView } from "../../clock-view/ClockView";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 
-const SAMPLE: Plan = {
-  bird: {
-    species: "turkey",
-    cut: "whole",
-    legs: "tied",
-    cavity: "empty",
-    massKg: 5.8,
-    state: "frozen",
-    preSalted: false,
-  },
-  thawIn: "fridge",
+const SAMPLE = usualPlan({
+  bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen" },
+  method: "hot-start",
   serveAt: "2027-09-26T13:30:00Z",
   zone: "UTC",
-  heat: "oven",
-  method: "hot-start",
-  stages: [
-    { fromMin: 0, airC: 218 },
-    { fromMin: 20, airC: 163 },
-  ],
-  targetC: { breast: 74, thigh: 74 },
-  salt: { kind: "table", percent: 1, saltHours: 24, dryHours: 12 },
-  cover: "foil",
-  table: { guests: { light: 0, usual: 12, hearty: 0 }, leftoverMeals: 0 },
-  sides: [],
-  equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
-  gravy: "flour",
-};
+});
 const MINUTE = 60_000;
 
 /** The clock, and the bird at four moments of its cook. */
