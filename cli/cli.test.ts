@@ -239,12 +239,13 @@ describe("plan", () => {
         "rest",
         "carve",
         "table",
-        "gravy",
+        "eve-check-1",
+        "thicken-1",
         "side-a",
         "side-b",
       ]),
     );
-    expect(answer.conflicts).toMatchObject([{ kind: "oven-two-temperatures", tasks: ["the bird", "Potatoes"] }]);
+    expect(answer.conflicts).toMatchObject([{ kind: "oven-two-temperatures", tasks: ["bird", "Potatoes"] }]);
     expect(answer.resources.length).toBeGreaterThan(2);
   });
 

@@ -5,8 +5,7 @@ import { checkRoastFile } from "../core/formats/file";
 import type { Roast } from "../core/formats/roast";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
-import { usesOf } from "../core/schedule/sides";
-import { timetableOf } from "../core/schedule/takeAlong";
+import { timetableOf } from "../core/schedule/timetable";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { tenth } from "./options";
 import { readNamed } from "./readFile";
@@ -23,8 +22,8 @@ function planned({ title, plan, happened }: Roast) {
   }
   const shares = drain(bandShares(ensembleOptions(plan, shownAtPull(cook.atPull))));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
-  const derived = derivePlan(plan, cook.pullMinute, shares, Number.NEGATIVE_INFINITY, happened.inAt);
-  const uses = usesOf(derived.schedule, derived.sides, plan.stages, plan.equipment);
+  const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
+  const nameOf = (id: string): string => derived.sides.find((side) => side.id === id)?.name ?? id;
   return {
     title,
     zone: plan.zone,
@@ -41,18 +40,22 @@ function planned({ title, plan, happened }: Roast) {
       what,
       detail,
     })),
-    resources: uses.map(({ name, startMs, endMs, ovenC, ovenShare, ring }) => ({
-      task: name,
+    resources: derived.uses.map(({ id, startMs, endMs, ovenC, ovenShare, rings, hands, thermometers, fridgeL }) => ({
+      task: nameOf(id),
       start: iso(startMs),
       end: iso(endMs),
       ...(ovenC !== null && { ovenC, ovenShare }),
-      ...(ring && { ring }),
+      ...(rings > 0 && { rings }),
+      ...(hands > 0 && { hands }),
+      ...(thermometers > 0 && { thermometers }),
+      ...(fridgeL > 0 && { fridgeL: tenth(fridgeL) }),
     })),
+    fits: derived.fits,
     conflicts: [
       ...derived.conflicts,
-      ...derived.resourceConflicts.map(({ kind, tasks, fromMs }) => ({
+      ...derived.resourceConflicts.map(({ kind, uses, fromMs }) => ({
         kind,
-        tasks: tasks.map(({ name }) => name),
+        tasks: uses.map(({ id }) => nameOf(id)),
         from: iso(fromMs),
       })),
     ],

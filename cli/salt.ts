@@ -2,9 +2,8 @@
 import { parseArgs } from "node:util";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import {
-  BRINE_PERCENT,
   brine,
-  drySalt,
+  drySaltGrams,
   formatSpoons,
   gramsPerTeaspoon,
   injectionWaterKg,
@@ -51,7 +50,7 @@ export function salt(args: readonly string[]): unknown {
   const meatWaterKg = bird.salt.meatWaterKg() * bird.salt.copies;
   const percent = parsePercent(
     "--percent",
-    values.percent ?? `${method === "brine" ? BRINE_PERCENT : constant("drySaltPercent")}`,
+    values.percent ?? `${constant(method === "brine" ? "brinePercent" : "drySaltPercent")}`,
   );
   // Hours without a unit, as the option is called.
   const hoursText = values.hours ?? { dry: "24h", brine: "12h", equilibrium: "48h", injection: "12h" }[method];
@@ -66,7 +65,7 @@ export function salt(args: readonly string[]): unknown {
         : 0;
   const grams = inBath
     ? brine({ method, percent, waterKg, meatKg: body.massKg, meatWaterKg }).saltGrams
-    : drySalt(boughtKg, percent, "table").grams;
+    : drySaltGrams(boughtKg, percent);
   bird.startAt(constant("fridgeC"));
   const done = drain(salting(bird, { method, saltKg: grams / 1000, waterKg, hours, fridgeC: constant("fridgeC") }));
   const { shares } = done;

@@ -18,7 +18,7 @@ describe("the declared constants", () => {
     const folders = ["core", "app"];
     const code = folders
       .flatMap((folder) => readdirSync(folder, { recursive: true, encoding: "utf8" }).map((name) => join(folder, name)))
-      .filter((path) => /\.tsx?$/.test(path) && !path.includes("sources") && !path.includes(".test."))
+      .filter((path) => /\.tsx?$/.test(path) && !/\bsources/.test(path) && !path.includes(".test."))
       .map((path) => readFileSync(path, "utf8"))
       .join("\n");
     const unused = all.map(([name]) => name).filter((name) => !code.includes(`"${name}"`));

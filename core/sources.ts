@@ -279,6 +279,25 @@ export const SOURCES = {
   lightFlakeDensityShare: practice(0.5, "1", "light hollow flake against table salt, by volume"),
   denseFlakeDensityShare: practice(0.8, "1", "dense rolled flake against table salt, by volume"),
   fineSaltDensityShare: practice(0.95, "1", "fine sea salt against table salt, by volume"),
+  coarseSaltDensityShare: practice(0.85, "1", "coarse salt crystals against table salt, by volume"),
+  brinePercent: practice(6.5, "%", "salt by mass of the water in a brine by time: the usual 58 to 77 g/L"),
+  brineHours: practice(24, "h", "a brine by time for a turkey; 4 to 5 hours for a bird under 2 kg, 48 at most"),
+  equilibriumHours: practice(48, "h", "an equilibrium brine, which cannot over-salt"),
+  injectionHours: practice(12, "h", "injected brine spreads between its sites"),
+  sugarPerSalt: practice(0.5, "g/g", "sugar a gram of salt, where sugar is wanted"),
+  meatWaterShare: chosen(
+    0.68,
+    "kg/kg",
+    "water in a turkey or a chicken as it goes into a bath",
+    "what the tissues of the model hold: 0.67 to 0.72 by cut",
+  ),
+  duckWaterShare: chosen(0.4, "kg/kg", "water in a duck", "the same: its fat holds none"),
+  coolerLeakW: chosen(
+    12,
+    "W",
+    "heat that leaks into a closed cooler in a kitchen",
+    "1.2 m² of 3 cm foam at 0.035 W/mK against 17 K, less than half shaded by ice water",
+  ),
   injectionShare: practice(0.1, "kg/kg", "brine injected for each kg of bird"),
   preSaltedPercent: practice(0.8, "%", "salt in a bird sold salted or injected, by mass"),
   drySaltPercent: practice(1, "%", "dry salt by mass of the bird as bought; usual 0.7 to 1.5"),
@@ -308,6 +327,19 @@ export const SOURCES = {
   crownCookedShare: practice(0.6, "kg/kg", "cooked meat of a crown as bought"),
   lightMeatShare: practice(0.6, "1", "light meat in the meat of a whole bird"),
 
+  // Seasoning, for each kg of bird
+  oilGramsPerKg: practice(8, "g/kg", "oil or butter over the skin"),
+  underSkinGramsPerKg: practice(14, "g/kg", "soft butter under the skin"),
+  pasteGramsPerKg: practice(3, "g/kg", "baking powder or soda with as much water, in a thin paste on the skin"),
+  baconGramsPerKg: practice(45, "g/kg", "bacon over the breast"),
+  glazeMlPerKg: practice(8, "mL/kg", "glaze for one thin pass"),
+  glazeStepK: chosen(
+    6,
+    "K",
+    "rise of the breast between passes of glaze",
+    "a quarter of an hour in the last third of a roast: time for one pass to set",
+  ),
+
   // Brine, stock and gravy
   potBrineLPerKg: practice(1.5, "L/kg", "brine that covers a bird in a pot, for each kg of it"),
   bagBrineLPerKg: practice(0.6, "L/kg", "brine that covers a bird in a closed bag, for each kg of it"),
@@ -321,15 +353,27 @@ export const SOURCES = {
   gravySaltPercent: practice(0.9, "%", "salt in a gravy that tastes seasoned"),
   stockLossShare: practice(0.25, "1", "share of a stock lost in an hour of simmering"),
 
+  briquettesASideHour: practice(3, "1/h", "briquettes a side each hour, covered grill at 175 to 200 °C"),
+  windFuelShare: practice(1.3, "1", "charcoal in wind against still air"),
+  reheatOvenC: practice(190, "°C", "oven to reheat a carved, covered tray: 35 to 40 minutes"),
+  trayDepthM: practice(0.045, "m", "carved meat in its tray, with drippings"),
+
   // Clock
+  thawMarginK: chosen(
+    1,
+    "K",
+    "how much colder than set the fridge is taken to be for the thaw",
+    "a full fridge runs colder at the back; the simulated thaw then lies inside the published rows",
+  ),
   minutesPerPound: practice(15, "min/lb", "the plain rule for a whole turkey at moderate heat"),
   wholeDryingHours: practice(12, "h", "uncovered drying after the salt, on a rack in the fridge"),
   drySaltHours: practice(24, "h", "dry salt before the drying; 1 to 2 days in all"),
   thawedLimitDays: published(2, "d", "longest wait after a thaw in the fridge", "USDA FSIS, The big thaw"),
   freshLimitDays: published(2, "d", "longest wait for a fresh raw bird in the fridge", "USDA FSIS, Turkey basics"),
-  carveMin: practice(20, "min", "carving and bringing to the table"),
-  shortestRestMin: practice(20, "min", "shortest rest of a turkey before carving"),
+  smallRestMin: practice(20, "min", "usual rest of a bird under 3 kg; 15 at least"),
+  shortestRestMin: practice(20, "min", "shortest rest of a turkey before carving; 15 of a small bird"),
   usualRestMin: practice(30, "min", "usual rest of a turkey"),
+  largeRestMin: practice(45, "min", "usual rest of a bird over 8 kg; 30 at least"),
   longestRestMin: practice(90, "min", "longest rest, well wrapped"),
   preheatMin: practice(25, "min", "an empty household oven to its first temperature"),
 

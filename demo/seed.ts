@@ -42,6 +42,11 @@ function plan(
   };
 }
 
+const withSalt = (planned: Plan, change: Partial<Plan["salt"]>): Plan => ({
+  ...planned,
+  salt: { ...planned.salt, ...change },
+});
+
 /** The last Sunday of the coming September, half past one. */
 function openDay(nowMs: number, zone: string): number {
   const now = new TZDate(nowMs, zone);
@@ -105,12 +110,19 @@ const pastRoasts = (zone: string): readonly Past[] => [
   {
     id: "demo-late",
     title: "Wet-brined turkey that came late",
-    notes: "Brined two days in the bag, so no more salt. The oven runs cool: believe the thermometer at two hours.",
+    notes: "Brined two days in the bag, no more salt after. The oven runs cool: believe the thermometer at two hours.",
     daysAgo: 58,
     serveHour: 18,
     leadMin: 300,
     seed: SLOW_SEED,
-    plan: (serveAtMs) => plan({ massKg: 6.4, preSalted: true }, "steady", serveAtMs, zone),
+    plan: (serveAtMs) =>
+      withSalt(plan({ massKg: 6.4 }, "steady", serveAtMs, zone), {
+        method: "brine",
+        brinePercent: 5,
+        bath: "bag",
+        saltHours: 48,
+        dryHours: 0,
+      }),
   },
   {
     id: "demo-duck",
@@ -121,11 +133,13 @@ const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 150,
     seed: "duck-3",
     plan: (serveAtMs) =>
-      plan({ species: "duck", massKg: 2.4, state: "fresh" }, "steady", serveAtMs, zone, {
-        heat: "fan-oven",
-        stages: [{ fromMin: 0, airC: 165 }],
-        salt: { kind: "fine", percent: 0.8, saltHours: 12, dryHours: 12 },
-      }),
+      withSalt(
+        plan({ species: "duck", massKg: 2.4, state: "fresh" }, "steady", serveAtMs, zone, {
+          heat: "fan-oven",
+          stages: [{ fromMin: 0, airC: 165 }],
+        }),
+        { kind: "fine", percent: 0.8, saltHours: 12, dryHours: 12 },
+      ),
   },
   {
     id: "demo-parts",
@@ -136,10 +150,12 @@ const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 75,
     seed: "parts-2",
     plan: (serveAtMs) =>
-      plan({ species: "chicken", cut: "parts", massKg: 1.9, state: "fresh" }, "hot-flat", serveAtMs, zone, {
-        salt: { kind: "dense-flake", percent: 1, saltHours: 12, dryHours: 0 },
-        cover: "none",
-      }),
+      withSalt(
+        plan({ species: "chicken", cut: "parts", massKg: 1.9, state: "fresh" }, "hot-flat", serveAtMs, zone, {
+          cover: "none",
+        }),
+        { kind: "dense-flake", percent: 1, saltHours: 12, dryHours: 0 },
+      ),
   },
 ];
 

@@ -1,7 +1,7 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
-import Dexie, { type EntityTable } from "dexie";
-import { roastWithForm } from "../core/formats/migrations";
-import type { Roast, RoastReading } from "../core/formats/roast";
+import Dexie, { type EntityTable, type Transaction } from "dexie";
+import { roastWithForm, roastWithKitchen } from "../core/formats/migrations";
+import type { Equipment, Roast, RoastReading } from "../core/formats/roast";
 
 export type StoredReading = RoastReading & { readonly key?: number; readonly roastId: string };
 
@@ -11,10 +11,14 @@ export interface Preferences {
   readonly theme: "system" | "light" | "dark";
 }
 
+/** What the cook's kitchen has; new roasts start from it. */
+export type Kitchen = Equipment & { readonly id: "kitchen" };
+
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
   declare readings: EntityTable<StoredReading, "key">;
   declare preferences: EntityTable<Preferences, "id">;
+  declare kitchen: EntityTable<Kitchen, "id">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -26,13 +30,18 @@ export class BrumaDatabase extends Dexie {
       preferences: "id",
     });
     // Version 2, birds of every kind and cut: the same rows, each carried to the new shape.
-    this.version(2).upgrade((change) =>
-      change
-        .table("roasts")
-        .toCollection()
-        .modify((row, place) => {
-          place.value = roastWithForm(row);
-        }),
-    );
+    this.version(2).upgrade((change) => eachRoast(change, roastWithForm));
+    // Version 3, salting, seasoning and the kitchen's own measures, which get a table of their own.
+    this.version(3)
+      .stores({ kitchen: "id" })
+      .upgrade((change) => eachRoast(change, roastWithKitchen));
   }
 }
+
+const eachRoast = (change: Transaction, step: (roast: unknown) => unknown): PromiseLike<unknown> =>
+  change
+    .table("roasts")
+    .toCollection()
+    .modify((row, place) => {
+      place.value = step(row);
+    });

@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
+import { planOfVersion } from "../tests/helpers/oldPlans";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
 import { addReadings, changeRoast, deleteRoast, exportRoasts, importRoasts, readingsOf, saveRoast } from "./roasts";
@@ -19,9 +20,7 @@ describe("the database", () => {
     const old = new Dexie(name);
     old.version(1).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
     const roast = JSON.parse(JSON.stringify(sampleRoast("old")));
-    delete roast.plan.bird.legs;
-    delete roast.plan.bird.cavity;
-    for (const added of ["heat", "table", "sides", "equipment", "gravy"]) delete roast.plan[added];
+    roast.plan = planOfVersion(1, roast.plan);
     await old.table("roasts").add(roast);
     old.close();
     const now = new BrumaDatabase(name);

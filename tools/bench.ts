@@ -6,8 +6,9 @@ import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { loadKernel } from "../cli/loadKernel";
 import { makeBodyAtGrid } from "../core/bird/body";
-import { type PlannedInput, plannedCook } from "../core/forecast/planned";
+import { plannedCook, plannedInput } from "../core/forecast/planned";
 import { type Arena, newArena, referenceArena } from "../core/heat/arena";
+import { usualPlan } from "../core/methods/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";
@@ -119,15 +120,14 @@ const roast = () =>
       everyMin: 2,
     }),
   );
-const plan: PlannedInput = {
-  form: { species: "turkey", cut: "whole" },
-  massKg: 5.8,
-  before: { frozen: false, thawIn: "fridge", saltedPercent: 0, dryPercent: 1, saltHours: 24, dryHours: 12 },
-  source: "oven",
-  stages: [{ fromMin: 0, airC: 163 }],
-  targetC: { breast: 74, thigh: 74 },
-  cover: "foil",
-};
+const plan = plannedInput(
+  usualPlan({
+    bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh" },
+    method: "steady",
+    serveAt: "2026-09-27T11:30:00.000Z",
+    zone: "UTC",
+  }),
+);
 /** Memory the process holds more after the fine roast than before it, MB. */
 function memoryMb(): number {
   const held = (): number => process.memoryUsage().arrayBuffers + process.memoryUsage().heapUsed;

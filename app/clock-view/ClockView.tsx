@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
+import type { Chore, ChoreKind } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
@@ -11,6 +12,9 @@ import { type ClockScale, clockScale } from "./timeScale";
 interface Props {
   readonly schedule: Schedule;
   readonly sides: readonly PlacedSide[];
+  readonly chores: readonly Chore[];
+  /** Minutes from the start at which the dial is changed by the clock, by stage; these can be moved by hand. */
+  readonly stageMin: readonly (number | null)[];
   readonly history: readonly HistoryPoint[];
   readonly zone: string;
   readonly serveAtMs: number;
@@ -19,18 +23,35 @@ interface Props {
   onSelect(task: TaskId): void;
   onScrub(ms: number): void;
   onServe(ms: number, settled: boolean): void;
+  onStage(n: number, fromMin: number, settled: boolean): void;
 }
 
 const LANE_NAMES: Record<Lane, string> = { cold: "Cold", board: "Board", heat: "Heat", table: "Table" };
 export const TASK_NAMES: Record<TaskId, string> = {
   thaw: "Thaw",
-  salt: "Dry salt",
+  prepare: "Open and cut",
+  salt: "Salt",
   dry: "Dry, uncovered",
   preheat: "Preheat",
   roast: "Roast",
   rest: "Rest",
   carve: "Carve",
+  chill: "Chilled",
   table: "At the table",
+};
+const CHORE_NAMES: Record<ChoreKind, string> = {
+  "water-change": "Change the water",
+  "mix-brine": "Mix the brine",
+  "eve-check": "The eve's check",
+  stock: "Stock",
+  season: "Dress",
+  counter: "On the counter",
+  stage: "Change of the heat",
+  baste: "Baste",
+  glaze: "Glaze",
+  fuel: "Fuel",
+  loosen: "Loosen the tray",
+  thicken: "Gravy",
 };
 const GUTTER = 58;
 const LANE_HEIGHT = 34;
@@ -40,7 +61,7 @@ const MINUTE = 60_000;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
 export function ClockView(props: Props) {
-  const { schedule, sides, history, zone, serveAtMs, scrubMs, selected } = props;
+  const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
   const first = schedule.tasks[0] as Task;
   const wideFrom = schedule.inAtMs - 60 * MINUTE;
@@ -118,21 +139,21 @@ export function ClockView(props: Props) {
               </button>
             );
           })}
-          {stacked(sides).map(({ side, row, rows }) => (
+          {strips(sides, chores, scale).map(({ key, name, startMs, endMs, lane, row, rows }) => (
             <span
-              key={side.id}
+              key={key}
               role="img"
-              aria-label={`${side.name}: ${dayAndTime(side.startMs, zone)} to ${dayAndTime(side.endMs, zone)}`}
-              title={`${side.name}, ${clockTime(side.startMs, zone)} to ${clockTime(side.endMs, zone)}`}
+              aria-label={`${name}: ${dayAndTime(startMs, zone)} to ${dayAndTime(endMs, zone)}`}
+              title={`${name}, ${clockTime(startMs, zone)} to ${clockTime(endMs, zone)}`}
               className="absolute overflow-hidden whitespace-nowrap rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
               style={{
-                left: scale.toX(side.startMs),
-                width: Math.max(6, scale.toX(side.endMs) - scale.toX(side.startMs)),
-                top: top + LANES.indexOf("heat") * LANE_HEIGHT + 2 + (row * (LANE_HEIGHT - 4)) / rows,
+                left: scale.toX(startMs),
+                width: Math.max(6, scale.toX(endMs) - scale.toX(startMs)),
+                top: top + LANES.indexOf(lane) * LANE_HEIGHT + 2 + (row * (LANE_HEIGHT - 4)) / rows,
                 height: (LANE_HEIGHT - 5) / rows,
               }}
             >
-              {side.name}
+              {scale.toX(endMs) - scale.toX(startMs) > 26 && name}
             </span>
           ))}
           <div
@@ -148,6 +169,23 @@ export function ClockView(props: Props) {
                 "linear-gradient(90deg, transparent, color-mix(in oklch, var(--mist-1) 82%, transparent) 50%, transparent)",
             }}
           />
+          {props.stageMin.map(
+            (minute, n) =>
+              minute !== null && (
+                <TimeHandle
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a stage is its place in the order
+                  key={n}
+                  kind="stage"
+                  label={`Start of heat stage ${n + 1}`}
+                  valueText={`${minute} min after going in, ${clockTime(schedule.inAtMs + minute * MINUTE, zone)}`}
+                  ms={schedule.inAtMs + minute * MINUTE}
+                  scale={scale}
+                  stepMs={5 * MINUTE}
+                  onMove={(ms, settled) => props.onStage(n, Math.round((ms - schedule.inAtMs) / MINUTE), settled)}
+                  topPx={top + LANES.indexOf("heat") * LANE_HEIGHT}
+                />
+              ),
+          )}
           <TimeHandle
             kind="scrub"
             label="Moment shown"
@@ -172,16 +210,37 @@ export function ClockView(props: Props) {
   );
 }
 
-/** Dishes that are on at the same time lie above one another; two rows at least, so that they read as dishes beside the bird. */
-function stacked(sides: readonly PlacedSide[]) {
-  const ends: number[] = [];
-  const placed = sides.map((side) => {
-    const free = ends.findIndex((endMs) => endMs <= side.startMs);
-    const row = free >= 0 ? free : ends.length;
-    ends[row] = side.endMs;
-    return { side, row };
+interface Strip {
+  readonly key: string;
+  readonly name: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly lane: Lane;
+}
+
+/** Chores of a moment, and those in the heat beside the bird's own bar, are on the timetable; here they would only crowd. */
+const isDrawn = ({ lane, hands }: Chore): boolean => lane === "board" && hands > 0;
+
+/** Dishes and work at the board; what is on at the same time lies above one another, in two rows at least. */
+function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: ClockScale) {
+  const all: Strip[] = [
+    ...sides.map((side) => ({ ...side, key: side.id, lane: "heat" as const })),
+    ...chores
+      .filter(isDrawn)
+      .map((chore) => ({ ...chore, key: `${chore.kind} ${chore.n}`, name: CHORE_NAMES[chore.kind] })),
+  ].sort((a, b) => a.startMs - b.startMs);
+  return LANES.flatMap((lane) => {
+    const ends: number[] = [];
+    const placed = all
+      .filter((strip) => strip.lane === lane)
+      .map((strip) => {
+        const free = ends.findIndex((endX) => endX <= scale.toX(strip.startMs));
+        const row = free >= 0 ? free : ends.length;
+        ends[row] = Math.max(scale.toX(strip.endMs), scale.toX(strip.startMs) + 6);
+        return { ...strip, row };
+      });
+    return placed.map((each) => ({ ...each, rows: Math.max(2, ends.length) }));
   });
-  return placed.map((each) => ({ ...each, rows: Math.max(2, ends.length) }));
 }
 
 const NAME_WIDTH = 74;

@@ -2,25 +2,34 @@ import { useRef } from "react";
 import type { ClockScale } from "./timeScale";
 
 interface Props {
-  readonly kind: "scrub" | "serve";
+  readonly kind: "scrub" | "serve" | "stage";
   readonly label: string;
   readonly valueText: string;
   readonly ms: number;
   readonly scale: ClockScale;
   readonly stepMs: number;
   onMove(ms: number, settled: boolean): void;
+  /** Of the lane a stage's handle stands in. */
+  readonly topPx?: number;
 }
+
+const LOOKS = {
+  serve: "top-0 h-7 px-2.5 bg-ember text-on-ember",
+  scrub: "bottom-0 h-7 px-2.5 bg-ink text-mist-1",
+  stage: "h-[34px] w-6 justify-center",
+} as const;
 
 const COARSE_STEPS = 12;
 
 /** A moment on the axis that can be taken by hand or by arrow keys. The scale is held still while it is dragged. */
-export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove }: Props) {
+export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, topPx }: Props) {
   const held = useRef<{ scale: ClockScale; offset: number } | null>(null);
   const snapped = (value: number): number => Math.round(value / stepMs) * stepMs;
-  const serve = kind === "serve";
   return (
     <div className="pointer-events-none absolute inset-y-0 z-10" style={{ left: scale.toX(ms) }}>
-      <div className={`absolute bottom-[22px] top-[18px] -ml-px w-0.5 ${serve ? "bg-ember" : "bg-ink"}`} />
+      {kind !== "stage" && (
+        <div className={`absolute bottom-[22px] top-[18px] -ml-px w-0.5 ${kind === "serve" ? "bg-ember" : "bg-ink"}`} />
+      )}
       <div
         role="slider"
         tabIndex={0}
@@ -29,9 +38,9 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove }
         aria-valuemin={scale.fromMs}
         aria-valuemax={scale.untilMs}
         aria-valuetext={valueText}
-        className={`pointer-events-auto absolute flex h-7 -translate-x-1/2 cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full px-2.5 text-[0.8rem] font-semibold shadow-card ${
-          serve ? "top-0 bg-ember text-on-ember" : "bottom-0 bg-ink text-mist-1"
-        }`}
+        style={topPx === undefined ? undefined : { top: topPx }}
+        title={kind === "stage" ? valueText : undefined}
+        className={`pointer-events-auto absolute flex -translate-x-1/2 cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full text-[0.8rem] font-semibold ${kind === "stage" ? "" : "shadow-card"} ${LOOKS[kind]}`}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           held.current = { scale, offset: event.clientX - scale.toX(ms) };
@@ -58,7 +67,13 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove }
           onMove(snapped(ms) + steps * stepMs, true);
         }}
       >
-        {serve ? valueText.split(", ").at(-1) : valueText}
+        {kind === "stage" ? (
+          <span aria-hidden className="h-full w-1 rounded-full bg-[oklch(0.2_0.03_235)] ring-2 ring-mist-1" />
+        ) : kind === "serve" ? (
+          valueText.split(", ").at(-1)
+        ) : (
+          valueText
+        )}
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import type { ButtonHTMLAttributes } from "react";
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** One primary action a screen; quiet for what is beside the point. */
   readonly tone?: "primary" | "plain" | "quiet";
-  readonly size?: "table" | "stove";
+  readonly size?: "small" | "table" | "stove";
 }
 
 const TONES = {
@@ -12,7 +12,11 @@ const TONES = {
   quiet:
     "bg-transparent text-ink border-transparent underline decoration-line-strong underline-offset-4 hover:decoration-ember",
 };
-const SIZES = { table: "min-h-10 px-4 text-[0.95rem]", stove: "min-h-14 px-6 text-xl" };
+const SIZES = {
+  small: "min-h-8 px-2.5 text-[0.88rem] max-sm:min-h-12",
+  table: "min-h-10 px-4 text-[0.95rem]",
+  stove: "min-h-14 px-6 text-xl",
+};
 
 export function Button({ tone = "plain", size = "table", className = "", ...rest }: Props) {
   return (

@@ -7,7 +7,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import type { HeatSource } from "../heat/ovens";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
-import { roasting } from "../processes/roast";
+import { needsBothHalves, roasting } from "../processes/roast";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { type Draw, traitsOf } from "./prior";
 
@@ -19,6 +19,8 @@ export interface EnsembleOptions {
   readonly stages: readonly OvenStage[];
   readonly events?: readonly RoastEvent[];
   readonly source?: HeatSource;
+  readonly birds?: number;
+  readonly hotSideK?: number;
   /** What the thermometer must show at each centre. */
   readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */
@@ -53,9 +55,16 @@ function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { form, boughtKg, startC, fillingC, stages, events, source, shownC, atLeastMin = 0 } = options;
+  const { birds = 1, hotSideK = 0 } = options;
   const traits = traitsOf(draw);
+  const oven = { ...traits.oven, hotSideK };
   const breastThickness = (form.breastThickness ?? 1) * traits.breastThickness;
-  const body = makeBody({ ...form, breastThickness }, boughtKg, coarseCellM(form, ENSEMBLE_CELL_M));
+  const body = makeBody(
+    { ...form, breastThickness },
+    boughtKg,
+    coarseCellM(form, ENSEMBLE_CELL_M),
+    needsBothHalves({ stages, traits: oven, birds }),
+  );
   const bird = new LivingBird(body, { watched: false });
   bird.startAt(startC + traits.startOffsetK, fillingC);
   const probes = bird.centres.map((centre) => ({
@@ -66,7 +75,8 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const minutes: number[] = [];
   for (const point of roasting(bird, {
     stages,
-    traits: traits.oven,
+    traits: oven,
+    birds,
     everyMin: ENSEMBLE_STEP_MIN,
     longestMin: LONGEST_MEMBER_MIN,
     ...(events && { events }),

@@ -3,14 +3,23 @@ import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { cellCentre, sectionSampler } from "../bird/section";
+import { type BirdSize, sizeOf } from "../bird/size";
 import type { CentreTemperatures } from "../bird/solid";
 import type { Plan } from "../formats/roast";
 import type { HeatSource } from "../heat/ovens";
+import { USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
+import { cookedMeatKg } from "../kitchen/guests";
+import { saltPlan } from "../kitchen/saltPlan";
+import { seasoningEvents } from "../kitchen/season";
 import { type BirdState, LivingBird } from "../processes/bird";
-import { type CookDone, cooking, type NeverMet } from "../processes/cook";
-import { type BeforeOven, beforeOven } from "../processes/life";
-import type { OvenStage } from "../processes/stages";
+import { type CookDone, cooking, drain, type NeverMet } from "../processes/cook";
+import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
+import { restFor } from "../processes/rest";
+import { needsBothHalves } from "../processes/roast";
+import type { OvenStage, RoastEvent } from "../processes/stages";
+import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
+import { type ChillDone, chilling, type ReheatDone, reheating, Tray } from "../processes/tray";
 import { constant } from "../sources";
 import type { EnsembleOptions } from "./ensemble";
 
@@ -23,38 +32,72 @@ export interface PlannedInput {
   readonly stages: readonly OvenStage[];
   readonly targetC: CentreTemperatures;
   readonly cover: Cover;
+  /** Glazing and basting: each opens the door. */
+  readonly events: readonly RoastEvent[];
+  readonly birds: number;
+  readonly hotSideK: number;
+  /** Carved meat to be chilled and heated again, kg; null when it is eaten the same day. */
+  readonly trayKg: number | null;
 }
 
 const formOf = ({ bird: { species, cut, legs, cavity } }: Plan): FormChoice => ({ species, cut, legs, cavity });
 
+const ICE_AT_FIRST = { fresh: () => 0, frozen: () => 1, "part-frozen": (ice: IceLeft) => ICE_SHARE[ice] };
+
+/** What a plan has its bird live through before the oven. */
+export function beforeOvenOf(plan: Plan): BeforeOven {
+  const { bird, equipment } = plan;
+  const { method, grams, hours, bath, injectionL } = saltPlan(plan);
+  return {
+    iceShare: ICE_AT_FIRST[bird.state](bird.ice),
+    thawIn: plan.thawIn,
+    fridgeC: equipment.fridgeC,
+    tapWaterC: equipment.tapWaterC,
+    saltedPercent: bird.preSalted ? constant("preSaltedPercent") : 0,
+    salting:
+      method === "none"
+        ? null
+        : { method, saltKg: grams / 1000 / bird.count, waterKg: bath?.waterL ?? injectionL / bird.count, hours },
+    dryHours: plan.salt.dryHours,
+    counterMin: plan.season.counterMin,
+  };
+}
+
 export const plannedInput = (plan: Plan): PlannedInput => ({
   form: formOf(plan),
   massKg: plan.bird.massKg,
-  before: {
-    frozen: plan.bird.state === "frozen",
-    thawIn: plan.thawIn,
-    saltedPercent: plan.bird.preSalted ? constant("preSaltedPercent") : 0,
-    dryPercent: plan.bird.preSalted ? 0 : plan.salt.percent,
-    saltHours: plan.salt.saltHours,
-    dryHours: plan.salt.dryHours,
-  },
+  before: beforeOvenOf(plan),
   source: plan.heat,
   stages: plan.stages,
   targetC: plan.targetC,
   cover: plan.cover,
+  events: seasoningEvents(plan),
+  birds: plan.bird.count,
+  hotSideK: plan.equipment.hotSideK,
+  trayKg:
+    plan.roasted === "day-before"
+      ? cookedMeatKg(plan.bird.massKg, plan.bird.species, plan.bird.cut) * plan.bird.count
+      : null,
 });
+
+/** One temperature for a coarse bird that goes in as this one does. */
+const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
+  thawIn !== "none" || iceShare === 0 ? fridgeC : iceShare === 1 ? FREEZER_C : meanFrozenC(iceShare);
 
 /** The same plan as the ensembles take it; the targets are what the thermometer shows at the pull. */
 export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
   ensembleOf(plannedInput(plan), shownC);
 
 export const ensembleOf = (
-  { form, massKg: boughtKg, source, stages }: PlannedInput,
+  { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK }: PlannedInput,
   shownC: CentreTemperatures,
 ): EnsembleOptions => ({
   form,
   boughtKg,
-  startC: constant("fridgeC"),
+  startC: startCOf(before),
+  events,
+  birds,
+  hotSideK,
   ...(form.cavity === "stuffed" && { fillingC: constant("stuffingStartC") }),
   source,
   stages,
@@ -81,51 +124,76 @@ export type PlannedDone = Omit<CookDone, "frames"> & {
   readonly form: FormChoice;
   /** What goes into the oven, giblets and backbone taken off. */
   readonly ovenMassKg: number;
+  /** Length (tail to neck), width and height of one bird as it lies, cm. */
+  readonly sizeCm: BirdSize;
+  /** Hours to allow for the thaw; 0 where there is none. */
+  readonly thawHours: number;
+  /** Salt by mass of meat as it goes in, %; null until its life has been simulated. */
+  readonly saltPercent: number | null;
+  /** Of a bird roasted the day before. */
+  readonly dayAfter: DayAfter | null;
 };
+/** Carved and chilled, heated again under cover. */
+export interface DayAfter {
+  readonly chill: ChillDone;
+  readonly reheat: ReheatDone;
+}
 export type PlannedOutcome = PlannedDone | NeverMet;
 
 const FRAME_EVERY_MIN = { preview: 12, settled: 5 } as const;
 const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 
-/** Rest that the carry-over is counted over. */
-export const carryRestMin = (): number => constant("usualRestMin");
-
 /** Bodies of the last life up to the oven: while only the heat is edited, the bird that goes in stays the same. */
-const goneIn = new Map<
-  PictureQuality,
-  { readonly key: string; readonly bird: LivingBird; readonly state: BirdState }
->();
+interface GoingIn {
+  readonly key: string;
+  readonly bird: LivingBird;
+  readonly state: BirdState;
+  readonly saltPercent: number | null;
+}
+const goneIn = new Map<PictureQuality, GoingIn>();
 
 /** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
-function* birdGoingIn({ form, massKg, before }: PlannedInput, quality: PictureQuality): Generator<number, LivingBird> {
-  const key = JSON.stringify({ form, massKg, before });
+function* birdGoingIn(
+  { form, massKg, before, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
+  quality: PictureQuality,
+): Generator<number, GoingIn> {
+  const key = JSON.stringify({ form, massKg, before, wholeGrid });
   const known = goneIn.get(quality);
   if (known?.key === key) {
     known.bird.restore(known.state, []);
-    return known.bird;
+    return known;
   }
-  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality])));
+  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
+  let saltPercent: number | null = null;
   // A hand that drags the weight is answered with a bird straight from the fridge; its whole life follows when it rests.
   if (quality === "settled") {
-    const { bird: coarse } = yield* beforeOven(form, massKg, before);
+    const { bird: coarse, salt } = yield* beforeOven(form, massKg, before);
     bird.takeOver(coarse);
-  } else bird.startAt(constant("fridgeC"));
+    saltPercent = salt.whole;
+  } else bird.startAt(startCOf(before));
   if (form.cavity === "stuffed") bird.fill(constant("stuffingStartC"));
   bird.minute = 0;
   bird.history.length = 0;
-  goneIn.set(quality, { key, bird, state: bird.snapshot() });
-  return bird;
+  const going = { key, bird, state: bird.snapshot(), saltPercent };
+  goneIn.set(quality, going);
+  return going;
 }
 
 export function* plannedCook(input: PlannedInput, quality: PictureQuality): Generator<number, PlannedOutcome> {
-  const bird = yield* birdGoingIn(input, quality);
+  const traits = { ...USUAL_OVEN, hotSideK: input.hotSideK };
+  const wholeGrid = needsBothHalves({ stages: input.stages, traits, birds: input.birds });
+  const { bird, saltPercent } = yield* birdGoingIn({ ...input, wholeGrid }, quality);
   const outcome = yield* cooking({
     body: bird,
     source: input.source,
     stages: input.stages,
     finish: { kind: "carried", targetsC: input.targetC, marginK: CARRY_MARGIN_K },
-    restMin: carryRestMin(),
+    // The rest that the carry-over is counted over.
+    restMin: restFor(input.massKg).usualMin,
     cover: input.cover,
+    events: input.events,
+    birds: input.birds,
+    traits,
     everyMin: HISTORY_EVERY_MIN[quality],
     frameEveryMin: FRAME_EVERY_MIN[quality],
   });
@@ -136,5 +204,26 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
     sections: sampler.sample(temperatureC),
     coldestAt: cellCentre(bird.body, coldestCell),
   }));
-  return { ...outcome, history: [...outcome.history], frames, form: input.form, ovenMassKg: bird.body.massKg };
+  return {
+    ...outcome,
+    history: [...outcome.history],
+    frames,
+    form: input.form,
+    ovenMassKg: bird.body.massKg,
+    sizeCm: sizeOf(bird.body),
+    thawHours: thawHours(input.form, input.massKg, input.before),
+    saltPercent,
+    dayAfter: input.trayKg === null ? null : dayAfter(input.trayKg, input.before.fridgeC),
+  };
+}
+
+/** Trays hold what fits them: more meat is more trays, not a deeper one. */
+const TRAY_KG = 3;
+
+function dayAfter(meatKg: number, fridgeC: number): DayAfter {
+  const massKg = Math.max(0.2, Math.min(TRAY_KG, meatKg));
+  const tray = new Tray({ massKg, depthM: constant("trayDepthM"), covered: true });
+  const chill = drain(chilling(tray, { startC: constant("guidelineC") - 8, fridgeC }));
+  const reheat = drain(reheating(tray, { startC: fridgeC, ovenC: constant("reheatOvenC") }));
+  return { chill, reheat };
 }

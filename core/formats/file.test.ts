@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
 import { checkRoastFile } from "./file";
 
@@ -10,7 +11,7 @@ const faultsOf = (text: string): readonly { where: string; what: string }[] => {
 describe("the roast file", () => {
   it("takes what it wrote", () => {
     const result = checkRoastFile(JSON.stringify(sampleFile()));
-    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 2 });
+    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 3 });
     expect(result.valid && result.file).toEqual(sampleFile());
   });
 
@@ -18,9 +19,7 @@ describe("the roast file", () => {
     const file = JSON.parse(JSON.stringify(sampleFile()));
     file.version = 1;
     const { roast } = file.roasts[0];
-    delete roast.plan.bird.legs;
-    delete roast.plan.bird.cavity;
-    for (const added of ["heat", "table", "sides", "equipment", "gravy"]) delete roast.plan[added];
+    roast.plan = planOfVersion(1, roast.plan);
     const predicted = { pullP10At: roast.createdAt, pullP50At: roast.createdAt, pullP90At: roast.createdAt };
     roast.happened = { inAt: roast.createdAt, predicted: { ...predicted, pullBreastC: 70, pullThighC: 75 } };
     const result = checkRoastFile(JSON.stringify(file));
@@ -29,6 +28,18 @@ describe("the roast file", () => {
       happened: { predicted: { ...predicted, pullC: { breast: 70, thigh: 75 } } },
     });
     expect(result.valid && result.file.roasts[0]?.roast.happened.predicted).not.toHaveProperty("pullBreastC");
+  });
+
+  it("carries a file of version 2 forward: nothing the cook had said is changed, and one sold salted gets no more", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.version = 2;
+    const { roast } = file.roasts[0];
+    roast.plan = planOfVersion(2, roast.plan);
+    const carried = checkRoastFile(JSON.stringify(file));
+    expect(carried.valid && carried.file.roasts[0]?.roast).toEqual(sampleFile().roasts[0].roast);
+    roast.plan.bird.preSalted = true;
+    const salted = checkRoastFile(JSON.stringify(file));
+    expect(salted.valid && salted.file.roasts[0]?.roast.plan.salt.method).toBe("none");
   });
 
   it("leaves what is no roast to the schema, which says what is wrong", () => {

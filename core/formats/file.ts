@@ -1,10 +1,10 @@
 /** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
 import { z } from "zod";
-import { roastWithForm } from "./migrations";
+import { roastWithForm, roastWithKitchen } from "./migrations";
 import { ReadingSchema, RoastSchema } from "./roast";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 2;
+export const FILE_VERSION = 3;
 
 export const RoastFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
@@ -31,15 +31,16 @@ export type FileCheck =
     };
 
 /** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. */
-const MIGRATIONS: readonly ((file: Record<string, unknown>) => Record<string, unknown>)[] = [
-  (file) => ({
-    ...file,
-    version: 2,
-    roasts: Array.isArray(file.roasts)
-      ? file.roasts.map((entry) => ({ ...entry, roast: roastWithForm(entry?.roast) }))
-      : file.roasts,
-  }),
-];
+const MIGRATIONS = [roastWithForm, roastWithKitchen].map(
+  (step, n) =>
+    (file: Record<string, unknown>): Record<string, unknown> => ({
+      ...file,
+      version: n + 2,
+      roasts: Array.isArray(file.roasts)
+        ? file.roasts.map((entry) => ({ ...entry, roast: step(entry?.roast) }))
+        : file.roasts,
+    }),
+);
 
 const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
 

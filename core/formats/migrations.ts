@@ -28,3 +28,45 @@ export function roastWithForm(roast: unknown): unknown {
     happened: { ...happened, predicted: { ...predicted, pullC: { breast: pullBreastC, thigh: pullThighC } } },
   };
 }
+
+/**
+ * Version 2 to 3: how it is salted, seasoned and served, how many birds there are, and the kitchen's own measures.
+ * What a version 2 plan did not say was what these values say.
+ */
+export function roastWithKitchen(roast: unknown): unknown {
+  if (!isRecord(roast) || !isRecord(roast.plan)) return roast;
+  const { plan } = roast;
+  const within = (value: unknown, added: Loose): unknown => (isRecord(value) ? { ...added, ...value } : value);
+  return {
+    ...roast,
+    plan: {
+      roasted: "same-day",
+      season: { fat: "before", paste: false, bacon: false, glazePasses: 0, basteEveryMin: 0, counterMin: 0 },
+      weather: { airC: 10, windy: false },
+      stock: "ahead",
+      ...plan,
+      bird: within(plan.bird, { count: 1, ice: "middle" }),
+      salt: within(plan.salt, {
+        // A bird sold salted got no more salt.
+        method: isRecord(plan.bird) && plan.bird.preSalted === true ? "none" : "dry",
+        gramsPerTeaspoon: null,
+        brinePercent: 6.5,
+        sugarShare: 0,
+        bath: "pot",
+        keptIn: "fridge",
+      }),
+      equipment: within(plan.equipment, {
+        hands: 1,
+        thermometers: 1,
+        fridgeL: 60,
+        fridgeC: 4,
+        tapWaterC: 12,
+        hotSideK: 0,
+        ovenCm: { width: 46, depth: 40, height: 32 },
+        panCm: { length: 40, width: 30 },
+        shelfCm: { width: 48, depth: 35, height: 28 },
+        potL: 12,
+      }),
+    },
+  };
+}

@@ -5,9 +5,12 @@ import { CUTS, LEGS } from "../bird/form";
 import { CENTRES } from "../bird/solid";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
-import { THICKENERS } from "../kitchen/gravy";
-import { SALT_KINDS } from "../kitchen/salt";
+import { STOCKS, THICKENERS } from "../kitchen/gravy";
+import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
+import { FATS } from "../kitchen/season";
 import { METHOD_IDS } from "../methods/methods";
+import { FACINGS } from "../processes/stages";
+import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { SIDE_SLOTS } from "../schedule/slots";
 
 const instant = z.iso.datetime({ offset: true });
@@ -18,8 +21,14 @@ const Bird = z.strictObject({
   legs: z.enum(LEGS),
   /** What is in the cavity as it goes into the oven. */
   cavity: z.enum(["empty", "aromatics", "stuffed"]),
-  massKg: z.number().min(0.1).max(16),
-  state: z.enum(["frozen", "fresh"]),
+  /** Of one bird, as bought. */
+  massKg: z.number().min(0.03).max(16),
+  /** Birds like this one, side by side in the oven. */
+  count: z.number().int().min(1).max(4),
+  /** Part-frozen: thawed, and still ice in it on the morning. */
+  state: z.enum(["frozen", "part-frozen", "fresh"]),
+  /** How much ice a part-frozen bird has. */
+  ice: z.enum(ICE_LEFT),
   preSalted: z.boolean(),
 });
 
@@ -36,6 +45,7 @@ const Stage = z.strictObject({
   wrap: z.enum(WRAPS).optional(),
   side: z.enum(["up", "down"]).optional(),
   surface: z.enum(UNDERLAYS).optional(),
+  towardsHot: z.enum(FACINGS).optional(),
 });
 
 const Stages = z
@@ -56,10 +66,33 @@ const Stages = z
   });
 
 const Salt = z.strictObject({
+  method: z.enum(SALT_METHODS),
   kind: z.enum(SALT_KINDS),
+  /** Grams of the cook's own salt in a level teaspoon, once weighed; null: by its kind. */
+  gramsPerTeaspoon: z.number().min(1).max(8).nullable(),
+  /** Of the bird as bought; at equilibrium, of the meat. */
   percent: z.number().min(0).max(2),
+  /** Of the water of a brine by time. */
+  brinePercent: z.number().min(1).max(12),
+  /** Grams of sugar a gram of salt. */
+  sugarShare: z.number().min(0).max(1),
+  bath: z.enum(BATHS),
+  keptIn: z.enum(COLD_PLACES),
   saltHours: z.number().min(0).max(72),
   dryHours: z.number().min(0).max(72),
+});
+
+const Season = z.strictObject({
+  fat: z.enum(FATS),
+  /** A thin alkaline paste on the skin, for crispness. */
+  paste: z.boolean(),
+  bacon: z.boolean(),
+  /** Thin passes of glaze towards the end. */
+  glazePasses: z.number().int().min(0).max(5),
+  /** Minutes between bastings; 0 leaves the door shut. */
+  basteEveryMin: z.number().int().min(0).max(120),
+  /** Minutes on the counter before the oven. */
+  counterMin: z.number().int().min(0).max(60),
 });
 
 const heads = z.number().int().min(0).max(60);
@@ -68,6 +101,8 @@ const Table = z.strictObject({
   guests: z.strictObject({ light: heads, usual: heads, hearty: heads }),
   leftoverMeals: z.number().min(0).max(5),
 });
+
+export const MOST_SIDES = 12;
 
 const Side = z.strictObject({
   id: z.string().min(1).max(64),
@@ -79,10 +114,28 @@ const Side = z.strictObject({
   slot: z.enum(SIDE_SLOTS),
 });
 
-const EquipmentSchema = z.strictObject({
+const centimetres = z.number().min(5).max(150);
+
+/** The kitchen's own measures: what there is, and how large. */
+export const EquipmentSchema = z.strictObject({
   ovens: z.number().int().min(1).max(3),
   dishesInOven: z.number().int().min(1).max(4),
   rings: z.number().int().min(0).max(8),
+  /** People at work. */
+  hands: z.number().int().min(1).max(4),
+  /** Probes that can be in meat at one time. */
+  thermometers: z.number().int().min(0).max(8),
+  /** Room in the fridge that can be made free, L. */
+  fridgeL: z.number().min(0).max(400),
+  fridgeC: z.number().min(0).max(7),
+  tapWaterC: z.number().min(2).max(21),
+  /** Between the oven's hot and its cool side, K. */
+  hotSideK: z.number().min(0).max(40),
+  /** Inside, between the shelf's place and the roof. */
+  ovenCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
+  panCm: z.strictObject({ length: centimetres, width: centimetres }),
+  shelfCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
+  potL: z.number().min(1).max(60),
 });
 
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
@@ -102,8 +155,10 @@ const Happened = z.strictObject({
 
 export const PlanSchema = z.strictObject({
   bird: Bird,
-  thawIn: z.enum(["fridge", "water"]),
+  thawIn: z.enum(THAW_PLACES),
   serveAt: instant,
+  /** Roasted on the day it is eaten, or the day before: carved, chilled, heated again. */
+  roasted: z.enum(["same-day", "day-before"]),
   /** IANA zone in which the cook reads the clock. */
   zone: z.string().min(1).max(64),
   /** What heats the bird. */
@@ -112,11 +167,15 @@ export const PlanSchema = z.strictObject({
   stages: Stages,
   targetC: centresC(55, 90),
   salt: Salt,
+  season: Season,
+  /** Outdoors: charcoal burns faster in cold and wind. */
+  weather: z.strictObject({ airC: z.number().min(-30).max(45), windy: z.boolean() }),
   cover: z.enum(COVERS),
   table: Table,
-  sides: z.array(Side).max(12),
+  sides: z.array(Side).max(MOST_SIDES),
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
+  stock: z.enum(STOCKS),
 });
 
 export const ReadingSchema = z.strictObject({
@@ -137,6 +196,7 @@ export const RoastSchema = z.strictObject({
 });
 
 export type Plan = z.infer<typeof PlanSchema>;
+export type Equipment = z.infer<typeof EquipmentSchema>;
 export type RoastReading = z.infer<typeof ReadingSchema>;
 export type Roast = z.infer<typeof RoastSchema>;
 export type PredictionRecord = z.infer<typeof Prediction>;

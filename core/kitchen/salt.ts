@@ -2,12 +2,20 @@
 import { requireBetween } from "../errors";
 import { constant } from "../sources";
 
-export const SALT_KINDS = ["table", "fine", "light-flake", "dense-flake"] as const;
+export const SALT_METHODS = ["dry", "brine", "equilibrium", "injection", "none"] as const;
+export type SaltMethod = (typeof SALT_METHODS)[number];
+/** What a brine is in: an open pot, or a closed bag that needs far less of it. */
+export const BATHS = ["pot", "bag"] as const;
+/** Where the salted bird stays cold. */
+export const COLD_PLACES = ["fridge", "cooler"] as const;
+
+export const SALT_KINDS = ["table", "fine", "coarse", "light-flake", "dense-flake"] as const;
 export type SaltKind = (typeof SALT_KINDS)[number];
 
 export const SALT_NAMES: Record<SaltKind, string> = {
   table: "table salt",
   fine: "fine sea salt",
+  coarse: "coarse crystals",
   "light-flake": "light hollow flake",
   "dense-flake": "dense rolled flake",
 };
@@ -15,31 +23,20 @@ export const SALT_NAMES: Record<SaltKind, string> = {
 /** Grams of a kind in a level US teaspoon (4.93 mL). */
 export function gramsPerTeaspoon(kind: SaltKind): number {
   const table = constant("tableSaltGramsPerTeaspoon");
+  if (kind === "coarse") return table * constant("coarseSaltDensityShare");
   if (kind === "fine") return table * constant("fineSaltDensityShare");
   if (kind === "light-flake") return table * constant("lightFlakeDensityShare");
   if (kind === "dense-flake") return table * constant("denseFlakeDensityShare");
   return table;
 }
 
-export interface DrySalt {
-  readonly grams: number;
-  readonly teaspoons: number;
-  readonly kind: SaltKind;
-}
-
 /**
- * Salt for a bird as bought; none on one sold already salted.
+ * Dry salt for a bird, g.
  * @param percent by mass of the bird as bought, 0 to 2
  * @throws QuantityError for a share outside 0 to 2 %
  */
-export function drySalt(boughtKg: number, percent: number, kind: SaltKind, preSalted = false): DrySalt {
-  requireBetween("salt", percent, 0, 2, "% of the bird's mass");
-  const grams = preSalted ? 0 : boughtKg * 10 * percent;
-  return { grams, teaspoons: grams / gramsPerTeaspoon(kind), kind };
-}
-
-/** Salt by mass of the water in a brine by time, %: the usual 58 to 77 g/L. */
-export const BRINE_PERCENT = 6.5;
+export const drySaltGrams = (boughtKg: number, percent: number): number =>
+  boughtKg * 10 * requireBetween("salt", percent, 0, 2, "% of the bird's mass");
 
 export interface Brine {
   readonly saltGrams: number;

@@ -1,4 +1,4 @@
-/** How long a frozen bird thaws, by the published tables (arithmetic, not simulation). */
+/** How long a frozen bird thaws by the published table, to set beside the simulation. */
 import { requireBetween } from "../errors";
 import { KG_PER_POUND } from "../units/quantity";
 
@@ -19,25 +19,20 @@ export const THAW_TABLE: readonly ThawRow[] = [
   { fromLb: 20, toLb: 24, fridgeDays: [5, 6], waterHours: [10, 12] },
 ];
 
-export interface Thaw {
-  /** What the row says for this weight, straight between its ends. */
-  readonly hours: number;
-  /** The row's own range. */
+/** The row's own range. */
+export interface PublishedThaw {
   readonly fromHours: number;
   readonly toHours: number;
 }
 
 /**
- * Hours to thaw; beyond the table's ends its last hours are carried on in proportion to the weight.
- * @throws QuantityError for a mass outside 0.1 to 16 kg
+ * What the table says of a weight; beyond its ends, what its nearest row says.
+ * @throws QuantityError for a mass outside 0.03 to 16 kg
  */
-export function thawTime(boughtKg: number, where: ThawIn): Thaw {
-  requireBetween("mass of the bird", boughtKg, 0.1, 16, "kg");
+export function publishedThaw(boughtKg: number, where: ThawIn): PublishedThaw {
+  requireBetween("mass of the bird", boughtKg, 0.03, 16, "kg");
   const pounds = boughtKg / KG_PER_POUND;
   const row = THAW_TABLE.find(({ toLb }) => pounds <= toLb) ?? (THAW_TABLE.at(-1) as ThawRow);
-  const [low, high] = where === "fridge" ? row.fridgeDays.map((days) => days * 24) : row.waterHours;
-  const fromHours = low as number;
-  const toHours = high as number;
-  const share = (pounds - row.fromLb) / (row.toLb - row.fromLb);
-  return { hours: Math.max(fromHours / 2, fromHours + share * (toHours - fromHours)), fromHours, toHours };
+  const [fromHours, toHours] = where === "fridge" ? row.fridgeDays.map((days) => days * 24) : row.waterHours;
+  return { fromHours: fromHours as number, toHours: toHours as number };
 }

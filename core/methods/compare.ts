@@ -3,6 +3,7 @@ import { type Cut, centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
+import { CLEAN_MIN, CUT_MIN } from "../kitchen/cutting";
 import type { OvenStage } from "../processes/stages";
 import { constant } from "../sources";
 import { type MethodId, methodById } from "./methods";
@@ -79,15 +80,6 @@ export interface Comparison {
   readonly wholeAtTable: boolean;
 }
 
-/** Minutes at the board before the oven, and of carving less than a whole bird takes (common practice). */
-const BOARD_MIN: Record<Cut, number> = {
-  whole: 10,
-  spatchcock: 25,
-  parts: 40,
-  crown: 5,
-  "boneless-breast": 5,
-  "leg-roll": 10,
-};
 const COMPARED_C = 70;
 
 /** Minute at which a centre first shows a temperature, straight between two points; null when it never does. */
@@ -110,7 +102,7 @@ export function comparisonOf(cook: PlannedDone, cut: Cut): Comparison {
     juicesLeg: kept?.thigh ?? null,
     browning: cook.indices?.browning ?? 0,
     ovenMin: cook.pullMinute + constant("preheatMin"),
-    boardMin: BOARD_MIN[cut],
+    boardMin: CLEAN_MIN + CUT_MIN[cut],
     wholeAtTable: cut === "whole",
   };
 }

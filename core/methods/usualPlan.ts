@@ -1,37 +1,49 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 import { centresOf } from "../bird/form";
-import type { Plan } from "../formats/roast";
+import type { Equipment, Plan } from "../formats/roast";
+import { usualKitchen } from "../kitchen/usualKitchen";
 import { constant } from "../sources";
 import { methodById } from "./methods";
 
 type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
+  readonly equipment?: Equipment;
   readonly bird: Pick<Plan["bird"], "species" | "cut" | "massKg" | "state"> & Partial<Plan["bird"]>;
 };
 
-export function usualPlan({ bird, method, serveAt, zone }: Told): Plan {
+export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitchen() }: Told): Plan {
   const guideline = constant("guidelineC");
   return {
-    bird: { legs: "tied", cavity: "empty", preSalted: false, ...bird },
+    bird: { legs: "tied", cavity: "empty", preSalted: false, count: 1, ice: "middle", ...bird },
     thawIn: "fridge",
     serveAt,
+    roasted: "same-day",
     zone,
     heat: "oven",
     method,
     stages: [...methodById(method).stages],
     targetC: Object.fromEntries(centresOf(bird).map((centre) => [centre, guideline])),
     salt: {
+      method: bird.preSalted ? "none" : "dry",
       kind: "table",
+      gramsPerTeaspoon: null,
       percent: constant("drySaltPercent"),
+      brinePercent: constant("brinePercent"),
+      sugarShare: 0,
+      bath: "pot",
+      keptIn: "fridge",
       saltHours: constant("drySaltHours"),
       dryHours: constant("wholeDryingHours"),
     },
+    season: { fat: "before", paste: false, bacon: false, glazePasses: 0, basteEveryMin: 0, counterMin: 0 },
+    weather: { airC: 10, windy: false },
     cover: "foil",
     table: {
       guests: { light: 0, usual: Math.max(1, Math.round(bird.massKg / constant("wholePortionKg"))), hearty: 0 },
       leftoverMeals: 0,
     },
     sides: [],
-    equipment: { ovens: 1, dishesInOven: 2, rings: 4 },
+    equipment,
     gravy: "flour",
+    stock: "ahead",
   };
 }

@@ -3,11 +3,13 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
+import { THAW_TABLE } from "../kitchen/thaw";
+import { KG_PER_POUND } from "../units/quantity";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
-import { beforeOven } from "./life";
+import { type BeforeOven, beforeOven, thawHours } from "./life";
 import { drying, equilibriumPercent, type SaltingMethod, salting } from "./salting";
-import { thawing } from "./thaw";
+import { iceShareOf, type ThawPlace, thawing } from "./thaw";
 import { chilling, reheating, Tray } from "./tray";
 
 const CHICKEN: FormChoice = { species: "chicken", cut: "whole" };
@@ -131,20 +133,21 @@ describe("salting", () => {
 });
 
 describe("a life up to the oven", () => {
-  const before = {
-    frozen: true,
+  const before: BeforeOven = {
+    iceShare: 1,
     thawIn: "water",
+    fridgeC: 4,
+    tapWaterC: 12,
     saltedPercent: 0,
-    dryPercent: 1,
-    saltHours: 12,
+    salting: { method: "dry", saltKg: 0.018, waterKg: 0, hours: 12 },
     dryHours: 12,
-  } as const;
-  const life = () => drain(beforeOven(CHICKEN, 1.8, before));
+    counterMin: 0,
+  };
+  const life = (change: Partial<BeforeOven> = {}) => drain(beforeOven(CHICKEN, 1.8, { ...before, ...change }));
 
   it("is one bird's: thaw, salt and dry in turn, in pictures that run forward", () => {
-    const { frames, thawHours, salt } = life();
+    const { frames, salt } = life();
     expect([...new Set(frames.map(({ phase }) => phase))]).toEqual(["thaw", "salt", "dry"]);
-    expect(thawHours).toBeGreaterThan(1);
     expect(frames[0]?.coldestC).toBeLessThan(-15);
     expect(frames.at(-1)?.coldestC).toBeGreaterThan(2);
     expect(salt.whole).toBeGreaterThan(0.7);
@@ -161,8 +164,65 @@ describe("a life up to the oven", () => {
   });
 
   it("starts a bird that was sold salted with its salt", () => {
-    const { salt } = drain(beforeOven(CHICKEN, 1.8, { ...before, frozen: false, saltedPercent: 0.8, dryPercent: 0 }));
+    const { salt } = life({ iceShare: 0, saltedPercent: 0.8, salting: null });
     expect(salt.whole).toBeCloseTo(0.8, 6);
+  });
+
+  it("takes up salt from the brine it thaws in, and goes on in it until its time is up", () => {
+    const salting = { method: "brine", saltKg: 0.12, waterKg: 1.9, hours: 30 } as const;
+    const { frames, salt } = life({ thawIn: "brine", salting, dryHours: 0 });
+    expect([...new Set(frames.map(({ phase }) => phase))]).toEqual(["thaw", "salt"]);
+    const thawed = frames.findLast(({ phase }) => phase === "thaw");
+    expect(thawed?.coldestC).toBeGreaterThan(-1.5);
+    expect(salt.whole).toBeGreaterThan(0.2);
+    // No more than brine and meat hold in balance.
+    expect(salt.whole).toBeLessThan((100 * 0.12) / (1.9 + 1.8 * 0.6));
+  });
+
+  it("goes in with its ice when nothing thaws it, and warms on the counter when it stands there", () => {
+    const ice = life({ iceShare: 0.2, thawIn: "none", salting: null, dryHours: 0 });
+    expect(ice.bird.solver.coldest().celsius).toBeLessThan(-0.8);
+    expect(iceShareOf(ice.bird)).toBeLessThan(0.2 + 1e-9);
+    expect(iceShareOf(ice.bird)).toBeGreaterThan(0.1);
+    const cold = life({ iceShare: 0, salting: null, dryHours: 0 });
+    const stood = life({ iceShare: 0, salting: null, dryHours: 0, counterMin: 45 });
+    expect(stood.bird.centreC("breast")).toBeGreaterThan(cold.bird.centreC("breast"));
+  });
+});
+
+describe("hours to allow for a thaw (USDA FSIS, The big thaw: fridge 4–12 lb 1–3 days … 20–24 lb 5–6; water 2–6 … 10–12 h)", () => {
+  const turkey = { species: "turkey", cut: "whole" } as const;
+  const allow = (boughtKg: number, thawIn: ThawPlace, change: Partial<BeforeOven> = {}): number =>
+    thawHours(turkey, boughtKg, {
+      iceShare: 1,
+      thawIn,
+      fridgeC: 4.4,
+      tapWaterC: 12,
+      saltedPercent: 0,
+      salting: null,
+      dryHours: 0,
+      counterMin: 0,
+      ...change,
+    });
+
+  it.each(THAW_TABLE)("lies within a quarter of the row for $fromLb to $toLb lb", ({ fromLb, toLb, ...row }) => {
+    const middleKg = ((fromLb + toLb) / 2) * KG_PER_POUND;
+    const days = allow(middleKg, "fridge") / 24;
+    expect(days).toBeGreaterThan(row.fridgeDays[0] * 0.75);
+    expect(days).toBeLessThan(row.fridgeDays[1] * 1.25);
+    const hours = allow(middleKg, "water");
+    expect(hours).toBeGreaterThan(row.waterHours[0] * 0.75);
+    expect(hours).toBeLessThan(row.waterHours[1] * 1.25);
+  });
+
+  it("grows with the bird and shrinks with the ice that is left, with the warmth of fridge and tap; none where nothing is frozen", () => {
+    expect(allow(8, "fridge")).toBeGreaterThan(allow(5, "fridge"));
+    expect(allow(5, "fridge", { iceShare: 0.2 })).toBeLessThan(allow(5, "fridge"));
+    expect(allow(5, "fridge", { fridgeC: 3 })).toBeGreaterThan(allow(5, "fridge"));
+    expect(allow(5, "water", { tapWaterC: 6 })).toBeGreaterThan(allow(5, "water"));
+    expect(allow(5, "none")).toBe(0);
+    expect(allow(5, "fridge", { iceShare: 0 })).toBe(0);
+    expect(allow(5, "fridge", { fridgeC: 0 })).toBe(Number.POSITIVE_INFINITY);
   });
 });
 

@@ -133,9 +133,6 @@ export class LivingBird {
     this.gone.add(piece);
     this.removeGone();
   }
-  hasLeft(piece: Piece): boolean {
-    return this.gone.has(piece);
-  }
 
   private removeGone(): void {
     if (this.gone.size === 0) return;

@@ -1,27 +1,37 @@
 /**
- * One life of one bird up to the oven: thaw, salt, dry, each starting from the state the last one left, with pictures
- * to scrub through. The roast and the rest go on from its end.
+ * One life of one bird up to the oven: thaw, salt, dry, stand, each starting from the state the last one left, with
+ * pictures to scrub through. The roast and the rest go on from its end.
  */
 import { coarseCellM, makeBody } from "../bird/body";
-import type { FormChoice } from "../bird/form";
+import { type FormChoice, hasCavity } from "../bird/form";
 import { sectionSampler } from "../bird/section";
 import type { CentreTemperatures } from "../bird/solid";
+import { everywhere, kitchenAir } from "../heat/surroundings";
 import { densitiesOf } from "../heat/tissue";
 import { constant } from "../sources";
 import { LivingBird } from "./bird";
+import { drain } from "./cook";
 import type { SaltShares } from "./saltField";
-import { drying, salting } from "./salting";
-import { thawing } from "./thaw";
+import { drying, SaltBath, type SaltingMethod, salting } from "./salting";
+import { type ThawPlace, thawing } from "./thaw";
 
 export interface BeforeOven {
-  readonly frozen: boolean;
-  readonly thawIn: "fridge" | "water";
+  /** Share of its water that is ice as its life here begins: 1 from the freezer, 0 for a fresh bird. */
+  readonly iceShare: number;
+  readonly thawIn: ThawPlace;
+  readonly fridgeC: number;
+  readonly tapWaterC: number;
   /** Salt it was sold with, % by mass. */
   readonly saltedPercent: number;
-  /** Dry salt rubbed on, % of its mass. */
-  readonly dryPercent: number;
-  readonly saltHours: number;
+  readonly salting: {
+    readonly method: SaltingMethod;
+    readonly saltKg: number;
+    readonly waterKg: number;
+    readonly hours: number;
+  } | null;
   readonly dryHours: number;
+  /** Minutes on the counter before the oven. */
+  readonly counterMin: number;
 }
 
 export const LIFE_PHASES = ["thaw", "salt", "dry"] as const;
@@ -41,20 +51,64 @@ export interface LifeFrame {
 export interface LivedSoFar {
   readonly bird: LivingBird;
   readonly frames: readonly LifeFrame[];
-  /** Simulated hours of the thaw; 0 for a fresh bird. */
-  readonly thawHours: number;
   readonly salt: SaltShares;
 }
 
 /** Coarse: days are simulated here, and nothing in them is quick. */
 const LIFE_CELL_M = 0.012;
+/** For how long alone: within 2 % of cells half as large. */
+const THAW_CELL_M = 0.02;
 const FRAMES_A_PHASE = 14;
-const FROZEN_C = -18;
-const TAP_WATER_C = 12;
+export const FREEZER_C = -18;
+/** A partly frozen bird has lain in the fridge: its life is taken up where so much of its ice is left. */
+const LAIN_IN = "fridge";
+
+function mediumC({ thawIn, fridgeC, tapWaterC }: BeforeOven): number {
+  return thawIn === "water" ? tapWaterC : fridgeC;
+}
+
+/** Brings a new bird to where its life here begins. */
+function* born(bird: LivingBird, { iceShare, fridgeC }: BeforeOven): Generator<unknown, void> {
+  if (iceShare === 0) bird.startAt(fridgeC);
+  else {
+    bird.startAt(FREEZER_C);
+    if (iceShare < 1) {
+      yield* thawing(bird, { medium: LAIN_IN, mediumC: Math.max(2, fridgeC), untilIceShare: iceShare });
+    }
+  }
+  bird.minute = 0;
+  bird.history.length = 0;
+}
+
+const thawTimes = new Map<string, number>();
+
+/**
+ * Hours until the last ice is gone, for planning: the fridge is taken a little colder than it is set, so that most
+ * birds are ready sooner. Remembered; a few tens of milliseconds when new.
+ * @returns 0 where nothing is to be thawed, infinity where it never would be
+ */
+export function thawHours(form: FormChoice, boughtKg: number, before: BeforeOven): number {
+  const { thawIn, iceShare } = before;
+  if (iceShare === 0 || thawIn === "none") return 0;
+  const cautious = { ...before, fridgeC: before.fridgeC - constant("thawMarginK") };
+  const mass = Math.round(boughtKg * 50) / 50;
+  const key = JSON.stringify([form.species, form.cut, mass, iceShare, thawIn, mediumC(cautious)]);
+  const known = thawTimes.get(key);
+  if (known !== undefined) return known;
+  // Neck and giblets are still inside a frozen bird.
+  const cavity = hasCavity(form.cut) ? "giblets" : "empty";
+  const body = makeBody({ ...form, cavity }, boughtKg, coarseCellM(form, THAW_CELL_M));
+  const bird = new LivingBird(body, { watched: false });
+  drain(born(bird, cautious));
+  const outcome = drain(thawing(bird, { medium: thawIn, mediumC: mediumC(cautious) }));
+  const hours = outcome.kind === "thawed" ? outcome.hours : Number.POSITIVE_INFINITY;
+  thawTimes.set(key, hours);
+  return hours;
+}
 
 /** Lives through what comes before the oven. @param boughtKg mass as bought */
 export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOven): Generator<number, LivedSoFar> {
-  const fridgeC = constant("fridgeC");
+  const { fridgeC, thawIn, counterMin } = before;
   // Stuffing goes in last: until then the cavity is empty.
   const body = makeBody({ ...form, cavity: "empty" }, boughtKg, coarseCellM(form, LIFE_CELL_M));
   const bird = new LivingBird(body, { watched: false });
@@ -72,37 +126,48 @@ export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOv
       coldestC: bird.solver.coldest().celsius,
     });
   };
-  function* lived(phase: LifePhase, work: Generator<unknown, unknown>, everyMin: number): Generator<number, unknown> {
+  function* lived(
+    phase: LifePhase,
+    work: Generator<unknown, unknown>,
+    everyMin: number,
+    after: (minutes: number) => void = () => undefined,
+  ): Generator<number, void> {
     const from = bird.minute;
+    let last = from;
     let next = 0;
     for (;;) {
       const step = work.next();
-      if (step.done) {
-        look(phase, bird.minute - from);
-        return step.value;
-      }
-      if (bird.minute - from >= next - 1e-9) {
+      if (bird.minute > last) after(bird.minute - last);
+      last = bird.minute;
+      if (step.done || bird.minute - from >= next - 1e-9) {
         look(phase, bird.minute - from);
         next += everyMin;
       }
+      if (step.done) return;
       yield bird.minute;
     }
   }
-  let thawHours = 0;
-  if (before.frozen) {
-    bird.startAt(FROZEN_C);
-    const inWater = before.thawIn === "water";
-    const work = thawing(bird, { medium: before.thawIn, mediumC: inWater ? TAP_WATER_C : fridgeC });
-    yield* lived("thaw", work, (inWater ? 8 : 96) * (60 / FRAMES_A_PHASE));
-    thawHours = bird.minute / 60;
-  } else bird.startAt(fridgeC);
-  if (before.dryPercent > 0 && before.saltHours > 0) {
-    const saltKg = (boughtKg * before.dryPercent) / 100;
-    const work = salting(bird, { method: "dry", saltKg, hours: before.saltHours, fridgeC });
-    yield* lived("salt", work, (before.saltHours * 60) / FRAMES_A_PHASE);
+  for (const _ of born(bird, before)) yield 0;
+  const { salting: salt } = before;
+  const inBath = salt && (salt.method === "brine" || salt.method === "equilibrium");
+  if (before.iceShare > 0 && thawIn !== "none") {
+    const work = thawing(bird, { medium: thawIn, mediumC: mediumC(before) });
+    // Thawed in its brine, it takes up salt meanwhile.
+    const bath = inBath && thawIn === "brine" ? new SaltBath(bird, salt.saltKg, salt.waterKg) : null;
+    const expectedH = thawHours(form, boughtKg, before);
+    yield* lived("thaw", work, (expectedH * 60) / FRAMES_A_PHASE, (minutes) => bath?.advance(minutes));
+    const stillH = bath ? Math.max(0, (salt?.hours ?? 0) - bird.minute / 60) : 0;
+    if (salt && bath && stillH > 0) {
+      const more = salting(bird, { ...salt, saltKg: bath.saltKg, hours: stillH, fridgeC });
+      yield* lived("salt", more, (stillH * 60) / FRAMES_A_PHASE);
+    }
+  }
+  if (salt && salt.saltKg > 0 && salt.hours > 0 && !(inBath && thawIn === "brine" && before.iceShare > 0)) {
+    yield* lived("salt", salting(bird, { ...salt, fridgeC }), (salt.hours * 60) / FRAMES_A_PHASE);
   }
   if (before.dryHours > 0) {
     yield* lived("dry", drying(bird, { hours: before.dryHours, fridgeC }), (before.dryHours * 60) / FRAMES_A_PHASE);
   }
-  return { bird, frames, thawHours, salt: bird.salt.shares() };
+  if (counterMin > 0) bird.advance(counterMin, everywhere(kitchenAir()), constant("kitchenC"));
+  return { bird, frames, salt: bird.salt.shares() };
 }

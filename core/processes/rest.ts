@@ -26,6 +26,15 @@ export interface RestDone {
 
 const HOT_C = 60;
 
+const SMALL_KG = 3;
+const LARGE_KG = 8;
+/** Rest that even a late bird gets, and the rest aimed at, min: a small bird cools faster. @param boughtKg of one bird */
+export function restFor(boughtKg: number): { readonly shortestMin: number; readonly usualMin: number } {
+  if (boughtKg < SMALL_KG) return { shortestMin: 15, usualMin: constant("smallRestMin") };
+  if (boughtKg > LARGE_KG) return { shortestMin: 30, usualMin: constant("largeRestMin") };
+  return { shortestMin: constant("shortestRestMin"), usualMin: constant("usualRestMin") };
+}
+
 /** Rests step by step, yielding each history point. @throws QuantityError for a rest outside 0 to 240 min */
 export function* resting(bird: LivingBird, options: RestOptions): Generator<HistoryPoint, RestDone> {
   const { minutes, cover, dryingShare = 1, everyMin = 1 } = options;

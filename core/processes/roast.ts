@@ -78,6 +78,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   for (const event of events) {
     if (event.kind === "door") requireBetween("minutes the door is open", event.openMin, 0, 30, "min");
   }
+  const upcomingEvents = new Set(events);
   const from = bird.minute;
   const { surface } = bird.solver;
   const sizeM = sizeOfM(bird.body);
@@ -109,20 +110,16 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     const step = Math.min(everyMin, ahead > 1e-6 ? ahead : everyMin);
     let openMin = handling;
     handling = 0;
-    for (const event of events) {
-      if (event.kind === "leave") {
-        const due =
-          "atMin" in event
-            ? minute >= event.atMin - 1e-9
-            : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
-        if (due && !bird.hasLeft(event.piece)) {
-          bird.leave(event.piece);
-          openMin = Math.max(openMin, HANDLING_MIN);
-        }
-      } else if (event.atMin >= minute - 1e-9 && event.atMin < minute + step - 1e-9) {
-        openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
-        if (event.kind === "baste") surface.moisten(constant("dryAfterBasteShare"));
-      }
+    for (const event of upcomingEvents) {
+      const due =
+        "atMin" in event
+          ? event.atMin < minute + step - 1e-9
+          : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
+      if (!due) continue;
+      upcomingEvents.delete(event);
+      openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
+      if (event.kind === "baste") surface.moisten(constant("dryAfterBasteShare"));
+      else if (event.kind === "leave") bird.leave(event.piece);
     }
     oven.advance(minute + step, stage.airC, birds, openMin);
     const airC = oven.airC + traits.offsetK;

@@ -65,8 +65,7 @@ export function* salting(bird: LivingBird, options: SaltingOptions): Generator<H
       if (onSkin(n)) dry[n] = ((saltKg / copies) * each) / area;
     });
   } else if (method === "injection") inject(bird, saltKg / copies);
-  const start = salt.takenUpKg;
-  const inBathKg = (): number => saltKg - copies * (salt.takenUpKg - start);
+  const bath = inBath ? new SaltBath(bird, saltKg, waterKg) : null;
   const saturated = constant("brineSaturation");
   const cellArea = bird.body.cellSizeM ** 2;
   const until = bird.minute + hours * 60;
@@ -78,10 +77,14 @@ export function* salting(bird: LivingBird, options: SaltingOptions): Generator<H
       ? bathSurroundings(fridgeC)
       : fridgeSurroundings(fridgeC, true, bird.solver.surface.meanFrontC("cavity"), sizeOfM(bird.body));
     last = bird.advance(step, around, fridgeC);
+    if (bath) {
+      bath.advance(step);
+      yield last;
+      continue;
+    }
     salt.advance(
       step * 60,
       (n) => {
-        if (inBath) return Math.max(0, inBathKg()) / waterKg;
         if (method !== "dry") return Number.NaN;
         const left = dry[n] as number;
         if (!(left > 0)) return Number.NaN;
@@ -95,12 +98,36 @@ export function* salting(bird: LivingBird, options: SaltingOptions): Generator<H
     );
     yield last;
   }
-  const leftKg = inBath ? inBathKg() : method === "dry" ? copies * dry.reduce((sum, kg) => sum + kg, 0) : 0;
+  const leftKg = bath ? bath.saltKg : method === "dry" ? copies * dry.reduce((sum, kg) => sum + kg, 0) : 0;
   return {
     shares: salt.shares(),
     leftKg,
     ...(inBath && { brinePercent: (100 * leftKg) / (leftKg + waterKg) }),
   };
+}
+
+/** A brine that gives its salt to a bird and grows weaker. */
+export class SaltBath {
+  private readonly startKg: number;
+  constructor(
+    private readonly bird: LivingBird,
+    private readonly givenKg: number,
+    private readonly waterKg: number,
+  ) {
+    this.startKg = bird.salt.takenUpKg;
+  }
+  /** Salt still in it. */
+  get saltKg(): number {
+    const { salt } = this.bird;
+    return this.givenKg - salt.copies * (salt.takenUpKg - this.startKg);
+  }
+  advance(minutes: number): void {
+    this.bird.salt.advance(
+      minutes * 60,
+      () => Math.max(0, this.saltKg) / this.waterKg,
+      () => undefined,
+    );
+  }
 }
 
 /** Puts salt into breast and leg meat at sites a finger's breadth and a half apart. */

@@ -37,13 +37,13 @@ export interface FullStage {
 export type RoastEvent =
   | { readonly kind: "door"; readonly atMin: number; readonly openMin: number }
   /** Spooned over, brushed or misted: the door is open a while and the skin wet again. */
-  | { readonly kind: "baste"; readonly atMin: number }
-  | { readonly kind: "leave"; readonly piece: Piece; readonly atMin: number }
-  | {
-      readonly kind: "leave";
-      readonly piece: Piece;
-      readonly when: { readonly centre: Centre; readonly reachesC: number };
-    };
+  | ({ readonly kind: "baste" } & Moment)
+  | ({ readonly kind: "leave"; readonly piece: Piece } & Moment);
+
+/** A minute, or the first time a centre has come so far. */
+export type Moment =
+  | { readonly atMin: number }
+  | { readonly when: { readonly centre: Centre; readonly reachesC: number } };
 
 /** What a bird lies on where the cook has not said: pieces on the tray itself, anything larger on a rack over it. */
 export const usualSurface = (cut: Cut): Underlay =>

@@ -5,7 +5,15 @@ import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
 import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 
-export type ThawMedium = "fridge" | "water" | "brine";
+/** Where a bird thaws; none: it goes in with its ice. */
+export const THAW_PLACES = ["fridge", "water", "brine", "none"] as const;
+export type ThawPlace = (typeof THAW_PLACES)[number];
+export type ThawMedium = Exclude<ThawPlace, "none">;
+
+/** What a hand finds on the morning, as shares of the bird's water that are still ice. */
+export const ICE_LEFT = ["cavity", "middle", "most"] as const;
+export type IceLeft = (typeof ICE_LEFT)[number];
+export const ICE_SHARE: Record<IceLeft, number> = { cavity: 0.06, middle: 0.2, most: 0.5 };
 
 export interface ThawOptions {
   readonly medium: ThawMedium;
@@ -15,6 +23,8 @@ export interface ThawOptions {
   readonly changeEveryMin?: number;
   readonly everyMin?: number;
   readonly longestMin?: number;
+  /** Stops while so much of the bird is still ice; 0 goes on to the last of it. */
+  readonly untilIceShare?: number;
 }
 
 export interface ThawDone {
@@ -24,6 +34,25 @@ export interface ThawDone {
   readonly surfaceWarmMin: number;
   readonly changes: number;
 }
+
+/** Share of a bird's freezable water that is ice: Schwartzberg's 1 − Tf/T in every cell. */
+export function iceShareOf({ solver, body }: LivingBird): number {
+  const { runs } = body.unit.grid;
+  const freezingC = constant("freezingPointC");
+  let ice = 0;
+  let cells = 0;
+  for (let r = 0; r < runs.length; r += 2) {
+    for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
+      const celsius = solver.temperatureC[cell] as number;
+      if (celsius < freezingC) ice += 1 - freezingC / celsius;
+      cells++;
+    }
+  }
+  return ice / cells;
+}
+/** One temperature at which a whole bird holds so much ice: what coarse birds start from. */
+export const meanFrozenC = (iceShare: number): number => constant("freezingPointC") / (1 - iceShare);
+
 /** An expected failure: the medium is too cold, or the time ran out. */
 export interface StillFrozen {
   readonly kind: "still-frozen";
@@ -42,7 +71,7 @@ const EVERY_MIN = { fridge: 60, water: 10, brine: 20 } as const;
  * @throws QuantityError for a medium outside its range
  */
 export function* thawing(bird: LivingBird, options: ThawOptions): Generator<HistoryPoint, ThawDone | StillFrozen> {
-  const { medium, mediumC, everyMin = EVERY_MIN[medium], longestMin = LONGEST_MIN } = options;
+  const { medium, mediumC, everyMin = EVERY_MIN[medium], longestMin = LONGEST_MIN, untilIceShare = 0 } = options;
   if (medium === "fridge") requireBetween("fridge temperature", mediumC, -2, 8, "°C");
   else if (medium === "water") requireBetween("water temperature", mediumC, 0, 21, "°C");
   else requireBetween("brine temperature", mediumC, -6, 8, "°C");
@@ -62,7 +91,7 @@ export function* thawing(bird: LivingBird, options: ThawOptions): Generator<Hist
   let surfaceWarmMin = 0;
   let last = bird.note(mediumC);
   yield last;
-  while (last.coldestC < thawedC) {
+  while (last.coldestC < thawedC && (untilIceShare === 0 || iceShareOf(bird) > untilIceShare)) {
     if (bird.minute - from >= longestMin) {
       return { kind: "still-frozen", coldestC: last.coldestC, afterHours: longestMin / 60 };
     }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { conflictsOf, placeBackward, type ScheduleInput, type Task } from "./backward";
+import { placeBackward, type ScheduleInput, type Task, taskOf } from "./backward";
 
 const HOUR = 3_600_000;
 const MINUTE = 60_000;
@@ -8,6 +8,8 @@ const SERVE = 1_000 * HOUR;
 
 const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   serveAtMs: SERVE,
+  dayBefore: false,
+  prepareMin: 15,
   thawHours: 80,
   thawIn: "fridge",
   saltHours: 24,
@@ -41,11 +43,29 @@ describe("backward placement", () => {
     });
   });
 
-  it("has no gap between thaw, salt, drying and the oven", () => {
-    const { tasks, inAtMs } = placeBackward(input());
-    const cold = tasks.filter((task) => task.lane === "cold");
-    expect(cold.map((task) => task.id)).toEqual(["thaw", "salt", "dry"]);
-    expect(cold.map((task) => task.endMs)).toEqual([...cold.slice(1).map((task) => task.startMs), inAtMs]);
+  it("has no gap between thaw, board, salt, drying and the oven, whenever the cook is up", () => {
+    // Up in the first half of each quarter day, in the quarters of an hour of a clock.
+    const awake = (ms: number): number => {
+      let at = ms;
+      while (at % (6 * HOUR) > 3 * HOUR) at -= 15 * MINUTE;
+      return at;
+    };
+    for (const { tasks, inAtMs } of [placeBackward(input()), placeBackward(input({ awake }))]) {
+      const before = tasks.slice(0, 4);
+      expect(before.map((task) => task.id)).toEqual(["thaw", "prepare", "salt", "dry"]);
+      expect(before.map((task) => task.endMs)).toEqual([...before.slice(1).map((task) => task.startMs), inAtMs]);
+    }
+    expect(awake(taskOf(placeBackward(input({ awake })), "prepare")?.startMs ?? 0)).toBe(
+      taskOf(placeBackward(input({ awake })), "prepare")?.startMs,
+    );
+  });
+
+  it("carves the day before, chills, and stands at the table the next day", () => {
+    const schedule = placeBackward(input({ dayBefore: true }));
+    const chill = taskOf(schedule, "chill");
+    expect(chill?.startMs).toBe(taskOf(schedule, "carve")?.endMs);
+    expect(SERVE - (chill?.startMs ?? SERVE)).toBeGreaterThan(12 * HOUR);
+    expect(taskOf(schedule, "table")?.startMs).toBe(SERVE);
   });
 
   it("follows what happened once the bird is in", () => {
@@ -53,18 +73,4 @@ describe("backward placement", () => {
     const { pullAtMs } = placeBackward(input({ wentInAtMs }));
     expect(pullAtMs.p50).toBe(wentInAtMs + 200 * MINUTE);
   });
-});
-
-describe("conflicts", () => {
-  const kinds = (change: Partial<ScheduleInput>, nowMs: number) => {
-    const all = input(change);
-    return conflictsOf(placeBackward(all), all, nowMs).map((conflict) => conflict.kind);
-  };
-
-  it("are none in good time", () => expect(kinds({}, SERVE - 200 * HOUR)).toEqual([]));
-  it("name what should have begun", () => expect(kinds({}, SERVE - 100 * HOUR)).toEqual(["too-late"]));
-  it("do not let a bird thawed in water wait for salt", () =>
-    expect(kinds({ thawIn: "water", thawHours: 7 }, 0)).toEqual(["thawed-in-water-waits"]));
-  it("do not let a raw bird wait longer than the guidance", () =>
-    expect(kinds({ saltHours: 36, dryHours: 24 }, 0)).toEqual(["waits-too-long-raw"]));
 });

@@ -1,13 +1,25 @@
 /**
- * Tasks placed backward from the serving time. Instants are epoch milliseconds; what a cook reads as local time is
- * the edge's business, so a clock change in the night moves nothing here.
+ * The bird's own tasks placed backward from the serving time. Instants are epoch milliseconds; what a cook reads as
+ * local time is the edge's business, so a clock change in the night moves nothing here.
  */
+import type { ThawPlace } from "../processes/thaw";
 import { constant } from "../sources";
 
 export const LANES = ["cold", "board", "heat", "table"] as const;
 export type Lane = (typeof LANES)[number];
 
-export const TASK_IDS = ["thaw", "salt", "dry", "preheat", "roast", "rest", "carve", "table"] as const;
+export const TASK_IDS = [
+  "thaw",
+  "prepare",
+  "salt",
+  "dry",
+  "preheat",
+  "roast",
+  "rest",
+  "carve",
+  "chill",
+  "table",
+] as const;
 export type TaskId = (typeof TASK_IDS)[number];
 
 export interface Task {
@@ -17,16 +29,15 @@ export interface Task {
   readonly endMs: number;
 }
 
-export type Conflict =
-  | { readonly kind: "too-late"; readonly task: TaskId; readonly startMs: number; readonly byMs: number }
-  | { readonly kind: "thawed-in-water-waits"; readonly hours: number }
-  | { readonly kind: "waits-too-long-raw"; readonly days: number; readonly limitDays: number };
-
 export interface ScheduleInput {
   readonly serveAtMs: number;
+  /** Carved and chilled the day before, heated again. */
+  readonly dayBefore: boolean;
   /** Zero for a fresh bird. */
   readonly thawHours: number;
-  readonly thawIn: "fridge" | "water";
+  readonly thawIn: ThawPlace;
+  /** Opening, cleaning and cutting it, min. */
+  readonly prepareMin: number;
   readonly saltHours: number;
   readonly dryHours: number;
   readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: number };
@@ -34,6 +45,8 @@ export interface ScheduleInput {
   /** Rest that even a late bird gets, and the rest aimed at. */
   readonly shortestRestMin: number;
   readonly usualRestMin: number;
+  /** The latest moment up to one given at which the cook is up; every moment when left out. */
+  readonly awake?: (ms: number) => number;
   /** The bird is in already: nothing before the oven is placed any more. */
   readonly wentInAtMs?: number;
 }
@@ -49,14 +62,18 @@ export interface Schedule {
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
+/** Between the end of carving on the day before and the table. */
+const DAY_BEFORE_HOURS = 18;
 
 /**
  * Places everything. The rest is the buffer: the bird goes in so early that a late one still gets its shortest rest,
- * and an expected one at least the usual rest.
+ * and an expected one at least the usual rest. What begins at the board begins while the cook is up: what comes before
+ * it in the fridge takes a little longer.
  */
 export function placeBackward(input: ScheduleInput): Schedule {
-  const { serveAtMs, roastMin } = input;
-  const carveAtMs = serveAtMs - input.carveMin * MINUTE_MS;
+  const { serveAtMs, roastMin, awake = (ms: number) => ms } = input;
+  const carvedAtMs = input.dayBefore ? awake(serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : serveAtMs;
+  const carveAtMs = carvedAtMs - input.carveMin * MINUTE_MS;
   const lead = Math.max(roastMin.p90 + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
   const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
   const pullAtMs = {
@@ -66,21 +83,27 @@ export function placeBackward(input: ScheduleInput): Schedule {
   };
   const rest = (pulledMs: number): number => (carveAtMs - pulledMs) / MINUTE_MS;
   const tasks: Task[] = [];
-  const before = (id: TaskId, lane: Lane, endMs: number, hours: number): number => {
-    const startMs = endMs - hours * HOUR_MS;
-    if (hours > 0) tasks.unshift({ id, lane, startMs, endMs });
+  const before = (id: TaskId, lane: Lane, endMs: number, hours: number, startAt = awake): number => {
+    if (!(hours > 0)) return endMs;
+    const startMs = startAt(endMs - hours * HOUR_MS);
+    tasks.unshift({ id, lane, startMs, endMs });
     return startMs;
   };
   const dryFrom = before("dry", "cold", inAtMs, input.dryHours);
-  const saltFrom = before("salt", "cold", dryFrom, input.saltHours);
-  before("thaw", "cold", saltFrom, input.thawHours);
+  // The work at the board comes right before the salt, so both are done in one waking stretch.
+  const prepareMs = input.prepareMin * MINUTE_MS;
+  const saltFrom = before("salt", "cold", dryFrom, input.saltHours, (ms) => awake(ms - prepareMs) + prepareMs);
+  const prepareFrom = before("prepare", "board", saltFrom, input.prepareMin / 60, (ms) => ms);
+  // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.
+  before("thaw", "cold", prepareFrom, input.thawHours, input.thawIn === "water" ? (ms) => ms : awake);
   tasks.push(
     { id: "preheat", lane: "heat", startMs: inAtMs - constant("preheatMin") * MINUTE_MS, endMs: inAtMs },
     { id: "roast", lane: "heat", startMs: inAtMs, endMs: pullAtMs.p50 },
     { id: "rest", lane: "board", startMs: pullAtMs.p50, endMs: carveAtMs },
-    { id: "carve", lane: "board", startMs: carveAtMs, endMs: serveAtMs },
-    { id: "table", lane: "table", startMs: serveAtMs, endMs: serveAtMs + HOUR_MS },
+    { id: "carve", lane: "board", startMs: carveAtMs, endMs: carvedAtMs },
   );
+  if (input.dayBefore) tasks.push({ id: "chill", lane: "cold", startMs: carvedAtMs, endMs: serveAtMs - HOUR_MS });
+  tasks.push({ id: "table", lane: "table", startMs: serveAtMs, endMs: serveAtMs + HOUR_MS });
   return {
     tasks,
     inAtMs,
@@ -90,21 +113,4 @@ export function placeBackward(input: ScheduleInput): Schedule {
   };
 }
 
-/** What cannot be: the first task that should already have begun, and raw birds kept beyond their limit. */
-export function conflictsOf(schedule: Schedule, input: ScheduleInput, nowMs: number): Conflict[] {
-  const conflicts: Conflict[] = [];
-  const first = schedule.tasks[0] as Task;
-  if (first.startMs < nowMs && nowMs < schedule.inAtMs) {
-    conflicts.push({ kind: "too-late", task: first.id, startMs: first.startMs, byMs: nowMs - first.startMs });
-  }
-  if (schedule.inAtMs <= nowMs) {
-    conflicts.push({ kind: "too-late", task: "roast", startMs: schedule.inAtMs, byMs: nowMs - schedule.inAtMs });
-  }
-  const rawHours = input.saltHours + input.dryHours;
-  if (input.thawHours > 0 && input.thawIn === "water" && rawHours > 0) {
-    conflicts.push({ kind: "thawed-in-water-waits", hours: rawHours });
-  }
-  const limitDays = constant(input.thawHours > 0 ? "thawedLimitDays" : "freshLimitDays");
-  if (rawHours > limitDays * 24) conflicts.push({ kind: "waits-too-long-raw", days: rawHours / 24, limitDays });
-  return conflicts;
-}
+export const taskOf = ({ tasks }: Schedule, id: TaskId): Task | undefined => tasks.find((task) => task.id === id);

@@ -1,28 +1,48 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { simulated } from "../../tests/helpers/simulated";
 import type { Plan } from "../formats/roast";
 import { METHODS } from "../methods/methods";
 import { fullStages } from "../processes/stages";
-import { derivePlan, FIRST_SHARES } from "./derive";
+import { derivePlan, FIRST_SHARES, REHEAT_ID, type Simulated } from "./derive";
 
 const { plan } = sampleRoast();
 const LONG_BEFORE = Date.parse(plan.serveAt) - 30 * 86_400_000;
-const derive = (change: Partial<Plan> = {}, inAt?: string) =>
-  derivePlan({ ...plan, ...change }, 200, FIRST_SHARES, LONG_BEFORE, inAt);
+const DAY_AFTER: NonNullable<Simulated["dayAfter"]> = {
+  chill: { to21Min: 60, to5Min: 240, keepsTheRule: true },
+  reheat: { kind: "hot", minutes: 35 },
+};
+const derive = (change: Partial<Plan> = {}, inAt?: string, more: Partial<Simulated> = {}) =>
+  derivePlan({ ...plan, ...change }, simulated(more), FIRST_SHARES, LONG_BEFORE, inAt);
 
 describe("a plan with everything derived", () => {
   it("thaws only what is frozen", () => {
-    expect(derive().thaw).toBeNull();
-    const frozen = derive({ bird: { ...plan.bird, state: "frozen" } });
-    expect(frozen.thaw?.hours).toBeGreaterThan(60);
+    expect(derive().schedule.tasks[0]?.id).toBe("prepare");
+    const frozen = derive({ bird: { ...plan.bird, state: "frozen" } }, undefined, { thawHours: 80 });
     expect(frozen.schedule.tasks[0]?.id).toBe("thaw");
   });
 
-  it("does not salt a bird that was sold salted", () => {
-    const salted = derive({ bird: { ...plan.bird, preSalted: true } });
-    expect(salted.salt.grams).toBe(0);
-    expect(salted.schedule.tasks.some((task) => task.id === "salt")).toBe(false);
-    expect(salted.schedule.tasks.some((task) => task.id === "dry")).toBe(true);
+  it("puts no salt on a bird that gets none, and dries it all the same", () => {
+    const none = derive({ salt: { ...plan.salt, method: "none" } });
+    expect(none.salt.grams).toBe(0);
+    expect(none.schedule.tasks.some((task) => task.id === "salt")).toBe(false);
+    expect(none.schedule.tasks.some((task) => task.id === "dry")).toBe(true);
+  });
+
+  it("salts a bird that thaws in its brine only for what is left of its hours", () => {
+    const salt = { ...plan.salt, method: "brine" as const, saltHours: 30 };
+    const brined = derive({ bird: { ...plan.bird, state: "frozen" }, thawIn: "brine", salt }, undefined, {
+      thawHours: 20,
+    });
+    const task = brined.schedule.tasks.find(({ id }) => id === "salt");
+    expect(((task?.endMs ?? 0) - (task?.startMs ?? 0)) / 3_600_000).toBeLessThan(30);
+  });
+
+  it("reheats what was roasted the day before as one more dish of the day", () => {
+    const made = derive({ roasted: "day-before" }, undefined, { dayAfter: DAY_AFTER });
+    const dish = made.sides.find(({ id }) => id === REHEAT_ID);
+    expect(dish?.endMs).toBeLessThanOrEqual(Date.parse(plan.serveAt));
+    expect(dish?.startMs).toBeGreaterThan(made.schedule.carveAtMs);
   });
 
   it("sets the plain rule beside it: a quarter of an hour a pound", () => {
@@ -36,7 +56,7 @@ describe("a plan with everything derived", () => {
   });
 
   it("says what is too late when there is no time left", () => {
-    const { conflicts } = derivePlan(plan, 200, FIRST_SHARES, Date.parse(plan.serveAt) - 3.6e6);
+    const { conflicts } = derivePlan(plan, simulated(), FIRST_SHARES, Date.parse(plan.serveAt) - 3.6e6);
     expect(conflicts).toMatchObject([{ kind: "too-late", task: "roast" }]);
   });
 });

@@ -1,85 +1,134 @@
-/** From a plan and its simulated finish to everything the cook reads off it. Pure: the clock is handed in. */
+/** From a plan and its simulation to everything the cook reads off it. Pure: the clock is handed in. */
 import { ovenMassKg } from "../bird/body";
 import type { Quantiles } from "../forecast/ensemble";
+import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
+import { CARVE_MIN, CLEAN_MIN, CUT_MIN } from "../kitchen/cutting";
+import { type Fit, fitsOf } from "../kitchen/fits";
 import { type Gravy, gravyFor } from "../kitchen/gravy";
 import { headsAt, massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
-import { type DrySalt, drySalt } from "../kitchen/salt";
-import { type Thaw, thawTime } from "../kitchen/thaw";
+import { type SaltPlan, saltPlan } from "../kitchen/saltPlan";
+import { type Seasoning, seasoningFor } from "../kitchen/season";
+import { restFor } from "../processes/rest";
 import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
-import { type Conflict, conflictsOf, placeBackward, type Schedule } from "./backward";
-import {
-  minutesWantedAfterPull,
-  type PlacedSide,
-  placeSides,
-  type ResourceConflict,
-  resourceConflicts,
-  usesOf,
-} from "./sides";
+import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
+import { type Chore, choresOf } from "./chores";
+import { type Conflict, conflictsOf } from "./conflicts";
+import { isInOven, type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
+import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
+import { latestWithin, WAKING } from "./waking";
+
+/** What of a simulated cook a plan is derived from. */
+export type Simulated = Pick<
+  PlannedDone,
+  "pullMinute" | "history" | "thawHours" | "sizeCm" | "saltPercent" | "dayAfter"
+>;
 
 export interface DerivedPlan {
   readonly schedule: Schedule;
   readonly sides: readonly PlacedSide[];
+  readonly chores: readonly Chore[];
+  readonly uses: readonly Use[];
   readonly resourceConflicts: readonly ResourceConflict[];
+  readonly conflicts: readonly Conflict[];
+  readonly fits: readonly Fit[];
   readonly gravy: Gravy;
   readonly portions: Portions;
   /** What this table would buy of such a bird, kg. */
   readonly toBuyKg: number;
-  readonly conflicts: readonly Conflict[];
-  readonly thaw: Thaw | null;
-  readonly salt: DrySalt;
+  readonly salt: SaltPlan;
+  readonly seasoning: Seasoning;
   /** What the plain minutes-per-pound rule would say. */
   readonly plainRule: { readonly roastMin: number; readonly inAtMs: number };
 }
 
-/** @param roastMin simulated minutes to the pull; @param shares its band, as shares of it; @param inAt when the bird really went in */
-export function derivePlan(plan: Plan, roastMin: number, shares: Quantiles, nowMs: number, inAt?: string): DerivedPlan {
-  const frozen = plan.bird.state === "frozen";
-  const thaw = frozen ? thawTime(plan.bird.massKg, plan.thawIn) : null;
-  const salted = !plan.bird.preSalted && plan.salt.percent > 0;
-  const input = {
-    serveAtMs: Date.parse(plan.serveAt),
-    thawHours: thaw?.hours ?? 0,
+/** A thaw that never ends is placed as if it took this long, and reported. */
+const LONGEST_THAW_HOURS = 14 * 24;
+export const REHEAT_ID = "reheat";
+
+/** The carved bird of the day before, as one more dish for the oven. */
+function reheatingDish({ dayAfter }: Simulated): SideDish[] {
+  if (dayAfter?.reheat.kind !== "hot") return [];
+  return [
+    {
+      id: REHEAT_ID,
+      name: "The carved bird, covered",
+      minutes: dayAfter.reheat.minutes,
+      ovenC: constant("reheatOvenC"),
+      ring: false,
+      slot: "auto",
+    },
+  ];
+}
+
+/** @param shares band of the roast, as shares of it; @param inAt when the bird really went in */
+export function derivePlan(
+  plan: Plan,
+  simulated: Simulated,
+  shares: Quantiles,
+  nowMs: number,
+  inAt?: string,
+): DerivedPlan {
+  const { species, cut, massKg, count } = plan.bird;
+  const roastMin = simulated.pullMinute;
+  const serveAtMs = Date.parse(plan.serveAt);
+  const salt = saltPlan(plan);
+  const dayBefore = plan.roasted === "day-before";
+  const dishes = [...plan.sides, ...reheatingDish(simulated)];
+  const stoves = { ...plan.equipment, birdInOven: isInOven(plan) && !dayBefore };
+  const carveMin = CARVE_MIN[cut] * (1 + 0.5 * (count - 1));
+  const rest = restFor(massKg);
+  // Thawed in its brine, a bird is being salted already.
+  const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
+  const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
+  const input: ScheduleInput = {
+    serveAtMs,
+    dayBefore,
+    thawHours,
     thawIn: plan.thawIn,
-    saltHours: salted ? plan.salt.saltHours : 0,
+    prepareMin: CLEAN_MIN + CUT_MIN[cut] * count,
+    saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
     dryHours: plan.salt.dryHours,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: roastMin * shares.p90 },
-    carveMin: constant("carveMin"),
+    carveMin,
     // Dishes that bake after the bird need the oven: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
       constant("longestRestMin"),
-      Math.max(
-        constant("shortestRestMin"),
-        minutesWantedAfterPull(plan.sides, plan.equipment) + 5 - constant("carveMin"),
-      ),
+      Math.max(rest.shortestMin, minutesWantedAfterPull(dishes, stoves) + 5 - carveMin),
     ),
-    usualRestMin: constant("usualRestMin"),
+    usualRestMin: rest.usualMin,
+    awake: (ms) => latestWithin(ms, plan.zone, WAKING),
     ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
   const schedule = placeBackward(input);
-  const serveAtMs = Date.parse(plan.serveAt);
-  const sides = placeSides(plan.sides, schedule, serveAtMs, plan.equipment);
-  const { species, cut, massKg } = plan.bird;
-  const saltPercent = plan.bird.preSalted ? constant("preSaltedPercent") : plan.salt.percent;
-  const plainMin = (plan.bird.massKg / KG_PER_POUND) * constant("minutesPerPound");
+  const sides = placeSides(dishes, schedule, serveAtMs, stoves);
+  const chores = choresOf(plan, schedule, simulated.history);
+  const uses = usesOf(plan, { schedule, sides, chores, salt });
+  const fits = fitsOf(simulated.sizeCm, count, plan.equipment, salt);
+  const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,
-    conflicts: inAt ? [] : conflictsOf(schedule, input, nowMs),
     sides,
-    resourceConflicts: resourceConflicts(usesOf(schedule, sides, plan.stages, plan.equipment), plan.equipment),
+    chores,
+    uses,
+    fits,
+    conflicts: inAt
+      ? []
+      : conflictsOf({ plan, schedule, input: { ...input, thawHours: simulated.thawHours }, salt, fits, nowMs }),
+    resourceConflicts: resourceConflicts(uses, plan.equipment),
     gravy: gravyFor({
       heads: Math.max(1, headsAt(plan.table)),
       species,
-      ovenKg: ovenMassKg(massKg, species, cut),
+      ovenKg: ovenMassKg(massKg, species, cut) * count,
       thickener: plan.gravy,
-      saltPercent,
+      saltPercent: simulated.saltPercent ?? salt.meatPercentMost,
     }),
-    portions: portionsOf(plan.table, massKg, species, cut),
+    portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
-    thaw,
-    salt: drySalt(plan.bird.massKg, plan.salt.percent, plan.salt.kind, plan.bird.preSalted),
-    plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + input.usualRestMin) * 60_000 },
+    salt,
+    seasoning: seasoningFor(plan),
+    plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + rest.usualMin) * 60_000 },
   };
 }
 

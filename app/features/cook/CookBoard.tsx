@@ -27,7 +27,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   useWakeLock(stage === "roasting" || stage === "resting");
   const { cook, shares } = simulated;
   const derived = useMemo(
-    () => (cook ? derivePlan(roast.plan, cook.pullMinute, shares, Date.now()) : null),
+    () => (cook ? derivePlan(roast.plan, cook, shares, Date.now()) : null),
     [roast.plan, cook, shares],
   );
 
@@ -75,6 +75,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           cook={cook}
           readings={readings}
           now={now}
+          carveAtMs={derived.schedule.carveAtMs}
           onReading={add}
           onPull={() => happened({ pulledAt: new Date().toISOString() })}
           onTakeBack={() => takeBack("inAt", "predicted")}
@@ -88,6 +89,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           cook={cook}
           readings={readings}
           now={now}
+          carveAtMs={derived.schedule.carveAtMs}
           onReading={add}
           onCarve={() => happened({ carvedAt: new Date().toISOString() })}
           onTakeBack={() => takeBack("pulledAt")}

@@ -2,6 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { restFor } from "../../../core/processes/rest";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
 import { usePreferences } from "../../shell/preferences";
@@ -17,6 +18,7 @@ interface Props {
   readonly cook: PlannedDone;
   readonly readings: readonly RoastReading[];
   readonly now: number;
+  readonly carveAtMs: number;
   onReading(readings: readonly RoastReading[]): Promise<void>;
   onCarve(): void;
   onTakeBack(): void;
@@ -25,12 +27,12 @@ interface Props {
 const MINUTE = 60_000;
 
 /** The rest clock: not before the shortest rest, and by the serving time. */
-export function Resting({ roast, cook, readings, now, onReading, onCarve, onTakeBack }: Props) {
+export function Resting({ roast, cook, readings, carveAtMs, now, onReading, onCarve, onTakeBack }: Props) {
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
-  const earliest = pulledMs + constant("shortestRestMin") * MINUTE;
-  const carveMs = Math.max(earliest, Date.parse(plan.serveAt) - constant("carveMin") * MINUTE);
+  const earliest = pulledMs + restFor(plan.bird.massKg).shortestMin * MINUTE;
+  const carveMs = Math.max(earliest, carveAtMs);
   const latest = pulledMs + constant("longestRestMin") * MINUTE;
   const since = readings.filter((reading) => Date.parse(reading.at) >= pulledMs);
   const centres = centresOf(plan.bird);

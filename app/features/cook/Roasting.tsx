@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
-import { constant } from "../../../core/sources";
+import { restFor } from "../../../core/processes/rest";
 import { formatTemperature } from "../../../core/units/quantity";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -20,6 +20,7 @@ interface Props {
   readonly cook: PlannedDone;
   readonly readings: readonly RoastReading[];
   readonly now: number;
+  readonly carveAtMs: number;
   onReading(readings: readonly RoastReading[]): Promise<void>;
   onPull(): void;
   onTakeBack(): void;
@@ -30,7 +31,8 @@ interface Props {
 const MINUTE = 60_000;
 
 /** In the oven: when it will be time, by the model refitted to the readings. */
-export function Roasting({ roast, cook, readings, now, onReading, onPull, onTakeBack, onThermometer, onInAt }: Props) {
+export function Roasting(props: Props) {
+  const { roast, cook, readings, now, carveAtMs, onReading, onPull, onTakeBack, onThermometer, onInAt } = props;
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
@@ -61,7 +63,7 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
     const last = readings.findLast((reading) => reading.part === part);
     return last && last.celsius >= (goalsC[part] ?? Number.NaN) - 0.5;
   });
-  const carveAtMs = Date.parse(plan.serveAt) - constant("carveMin") * MINUTE;
+  const { shortestMin } = restFor(plan.bird.massKg);
   return (
     <>
       {reached ? (
@@ -81,11 +83,10 @@ export function Roasting({ roast, cook, readings, now, onReading, onPull, onTake
       ) : (
         <NextAction action="Roasting" figure={countdown(now - inAtMs)} below="Computing when it will be done …" />
       )}
-      {pull && pull.p90 > carveAtMs - constant("shortestRestMin") * MINUTE && !reached && (
+      {pull && pull.p90 > carveAtMs - shortestMin * MINUTE && !reached && (
         <Caution>
-          A late bird would be out {clockTime(pull.p90, plan.zone)} and leave under {constant("shortestRestMin")}{" "}
-          minutes of rest before carving at {clockTime(carveAtMs, plan.zone)}. Have the table wait, or turn the oven up
-          a little in good time.
+          A late bird would be out {clockTime(pull.p90, plan.zone)} and leave under {shortestMin} minutes of rest before
+          carving at {clockTime(carveAtMs, plan.zone)}. Have the table wait, or turn the oven up a little in good time.
         </Caution>
       )}
       {fault && <Caution>The forecast stopped: {fault}</Caution>}

@@ -3,7 +3,8 @@ import { useMemo } from "react";
 import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/formats/roast";
 import { derivePlan } from "../../../core/schedule/derive";
-import { type ListItem, listsOf, timetableOf } from "../../../core/schedule/takeAlong";
+import { type ListItem, listsOf } from "../../../core/schedule/lists";
+import { timetableOf } from "../../../core/schedule/timetable";
 import { exportRoast } from "../../../storage/roasts";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -20,7 +21,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { plan } = roast;
   const { cook, shares, fault, neverMet } = useSimulatedPlan(plan);
   const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now(), roast.happened.inAt) : null),
+    () => (cook ? derivePlan(plan, cook, shares, Date.now(), roast.happened.inAt) : null),
     [plan, cook, shares, roast.happened.inAt],
   );
   if (!derived) {

@@ -2,8 +2,9 @@ import { TZDate } from "@date-fns/tz";
 import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
 import { derivePlan, FIRST_SHARES } from "../../../core/schedule/derive";
-import { timetableOf } from "../../../core/schedule/takeAlong";
+import { timetableOf } from "../../../core/schedule/timetable";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
+import { simulated } from "../../../tests/helpers/simulated";
 import { planCalendar } from "./calendar";
 
 describe("the calendar file, read by an independent parser", () => {
@@ -19,7 +20,7 @@ describe("the calendar file, read by an independent parser", () => {
       { id: "p", name: "Potatoes, crisp; \u00a0large", minutes: 45, ovenC: 200, ring: false, slot: "auto" as const },
     ],
   };
-  const derived = derivePlan(changed, 200, FIRST_SHARES, serveMs - 10 * 86_400_000);
+  const derived = derivePlan(changed, simulated(), FIRST_SHARES, serveMs - 10 * 86_400_000);
   const rows = timetableOf(changed, derived, "metric");
   const parsed = new ICAL.Component(ICAL.parse(planCalendar("r1", "Lunch, with guests", rows, serveMs)));
   const events = parsed.getAllSubcomponents("vevent").map((component) => new ICAL.Event(component));

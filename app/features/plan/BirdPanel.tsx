@@ -1,50 +1,32 @@
 import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
-import { CUTS, centresOf, hasCavity } from "../../../core/bird/form";
+import { CUTS } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
-import type { Plan } from "../../../core/formats/roast";
-import { methodById } from "../../../core/methods/methods";
-import { constant } from "../../../core/sources";
+import type { Fit } from "../../../core/kitchen/fits";
+import { publishedThaw } from "../../../core/kitchen/thaw";
+import { THAW_PLACES } from "../../../core/processes/thaw";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
-import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
+import { Stepper } from "../../ui/Stepper";
+import { onTheMorning, withBird, withForm } from "./changes";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
+import { RescueSheet } from "./RescueSheet";
 
-const withBird =
-  (change: Partial<Plan["bird"]>) =>
-  (plan: Plan): Plan => ({ ...plan, bird: { ...plan.bird, ...change } });
-
-/** Another bird or cut: its weight comes into range, its centres get their targets, a method it does not take gives way. */
-const withForm =
-  (change: Partial<Pick<Plan["bird"], "species" | "cut">>) =>
-  (plan: Plan): Plan => {
-    const bird = { ...plan.bird, ...change };
-    const [low, high] = massRangeKg(bird.species, bird.cut);
-    const massKg = Math.min(high, Math.max(low, bird.massKg));
-    const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
-    const fits = methodById(plan.method).cuts.includes(bird.cut);
-    const guideline = constant("guidelineC");
-    return {
-      ...plan,
-      bird: { ...bird, massKg, cavity },
-      targetC: Object.fromEntries(
-        centresOf({ ...bird, cavity }).map((centre) => [centre, plan.targetC[centre] ?? guideline]),
-      ),
-      ...(!fits && { method: "steady" as const, stages: [...methodById("steady").stages] }),
-    };
-  };
-const withCavity =
-  (cavity: Plan["bird"]["cavity"]) =>
-  (plan: Plan): Plan =>
-    withForm({})({ ...plan, bird: { ...plan.bird, cavity } });
+const THAW_NAMES = {
+  fridge: "In the fridge",
+  water: "In cold water",
+  brine: "In its brine",
+  none: "Not at all",
+} as const;
 
 export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const { bird } = plan;
   const [lowKg, highKg] = massRangeKg(bird.species, bird.cut);
+  const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
   return (
     <>
       <DragRow
@@ -60,7 +42,8 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
         onSettle={(massKg) => settle(withBird({ massKg }))}
       />
       <p className="text-sm text-soft">
-        {formatMass(cook.ovenMassKg, units)} of it goes into the oven, without neck and giblets.
+        {formatMass(cook.ovenMassKg, units)} of it goes into the heat, without neck and giblets.{" "}
+        <FitWords fits={derived.fits} />
       </p>
       <Segmented
         label="Species"
@@ -75,59 +58,85 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
         onChange={(cut) => settle(withForm({ cut }))}
       />
       {bird.cut === "whole" && (
-        <>
-          <Segmented
-            label="Legs"
-            value={bird.legs}
-            choices={[
-              { value: "tied", label: "Legs tied" },
-              { value: "open", label: "Left open" },
-            ]}
-            onChange={(legs) => settle(withBird({ legs }))}
-          />
-          <Segmented
-            label="Cavity"
-            value={bird.cavity}
-            choices={[
-              { value: "empty", label: "Empty" },
-              { value: "aromatics", label: "Aromatics" },
-              { value: "stuffed", label: "Stuffed" },
-            ]}
-            onChange={(cavity) => settle(withCavity(cavity))}
-          />
-          {bird.cavity === "stuffed" && (
-            <Caution>
-              The middle of the stuffing must reach the guideline too; beside the bird it is done sooner.
-            </Caution>
-          )}
-        </>
+        <Segmented
+          label="Legs"
+          value={bird.legs}
+          choices={[
+            { value: "tied", label: "Legs tied" },
+            { value: "open", label: "Left open" },
+          ]}
+          onChange={(legs) => settle(withBird({ legs }))}
+        />
       )}
+      <Stepper
+        label="Birds like this, side by side"
+        value={bird.count}
+        min={1}
+        max={4}
+        onChange={(count) => settle(withBird({ count }))}
+      />
       <Segmented
         label="Bought"
-        value={bird.state}
+        value={bird.state === "part-frozen" ? "frozen" : bird.state}
         choices={[
           { value: "frozen", label: "Frozen" },
           { value: "fresh", label: "Fresh" },
         ]}
-        onChange={(state) => settle(withBird({ state }))}
+        onChange={(state) =>
+          settle((before) => ({
+            ...withBird({ state })(before),
+            ...(before.thawIn === "none" && { thawIn: "fridge" as const }),
+          }))
+        }
       />
-      {derived.thaw && (
+      {bird.state !== "fresh" && (
         <>
           <Segmented
             label="Thaw"
             value={plan.thawIn}
-            choices={[
-              { value: "fridge", label: "In the fridge" },
-              { value: "water", label: "In cold water" },
-            ]}
+            choices={THAW_PLACES.filter((place) => place !== "brine" || inBath || plan.thawIn === "brine").map(
+              (value) => ({ value, label: THAW_NAMES[value] }),
+            )}
             onChange={(thawIn) => settle((before) => ({ ...before, thawIn }))}
           />
-          <p className="text-sm text-soft">
-            {formatDuration(derived.thaw.hours * 3600)} by the published table for this weight. At 4 °C or below; water
-            changed every 30 minutes. Giblets out of both ends.
-          </p>
+          <ThawWords plan={plan} thawHours={cook.thawHours} />
+          <RescueSheet plan={plan} onTake={(ice, thawIn) => settle(onTheMorning(ice, thawIn))} />
         </>
       )}
     </>
   );
+}
+
+function ThawWords({ plan, thawHours }: { readonly plan: PanelProps["plan"]; readonly thawHours: number }) {
+  const { bird, thawIn } = plan;
+  if (thawIn === "none") {
+    return (
+      <p className="text-sm text-soft">
+        {bird.state === "frozen"
+          ? "From the freezer into the oven: half as long again, and no salt under the skin."
+          : "As it is, with its ice."}{" "}
+        Oven only, not stuffed; the giblet bag comes out as soon as it lets go.
+      </p>
+    );
+  }
+  const published = bird.state === "frozen" && thawIn !== "brine" ? publishedThaw(bird.massKg, thawIn) : null;
+  const hours = (value: number): string => formatDuration(value * 3600);
+  return (
+    <p className="text-sm text-soft">
+      Simulated: {hours(thawHours)} until the last ice is gone
+      {published && `; the published table says ${hours(published.fromHours)} to ${hours(published.toHours)}`}.{" "}
+      {thawIn === "water"
+        ? "Fresh cold water every 30 minutes, and cooked at once after."
+        : "At 4 °C or below; ready in time in a fridge a degree colder than yours is set."}
+    </p>
+  );
+}
+
+const WHERE = { pan: "your pan", oven: "your oven", shelf: "the fridge shelf", pot: "the pot" } as const;
+
+function FitWords({ fits }: { readonly fits: readonly Fit[] }) {
+  const good = fits.filter(({ fits: does }) => does).map(({ where }) => WHERE[where]);
+  if (good.length === 0) return null;
+  const last = good.at(-1);
+  return <>It fits {good.length === 1 ? last : `${good.slice(0, -1).join(", ")} and ${last}`}.</>;
 }

@@ -1,7 +1,9 @@
 import type { Plan } from "../../../core/formats/roast";
 import type { NeverMet } from "../../../core/processes/cook";
-import type { Conflict } from "../../../core/schedule/backward";
-import type { ResourceConflict } from "../../../core/schedule/sides";
+import type { Conflict } from "../../../core/schedule/conflicts";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import { type Remedy, remediesOf, resourceRemedies } from "../../../core/schedule/remedies";
+import type { ResourceConflict } from "../../../core/schedule/resources";
 import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { TASK_NAMES } from "../../clock-view/ClockView";
 import { Button } from "../../ui/Button";
@@ -10,16 +12,16 @@ import { dayAndTime } from "../../ui/time";
 import { usePlanStore } from "./planStore";
 
 interface Props {
-  readonly conflicts: readonly Conflict[];
-  readonly resources: readonly ResourceConflict[];
+  readonly plan: Plan;
+  readonly derived: DerivedPlan;
   readonly neverMet: NeverMet | null;
   readonly units: UnitSystem;
-  readonly zone: string;
 }
 
 /** What cannot fit, said where it is seen, with the remedies under the hand. */
-export function Conflicts({ conflicts, resources, neverMet, units, zone }: Props) {
-  if (conflicts.length === 0 && resources.length === 0 && !neverMet) return null;
+export function Conflicts({ plan, derived, neverMet, units }: Props) {
+  const { conflicts, resourceConflicts } = derived;
+  if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
     <div className="grid gap-2">
       {neverMet && (
@@ -29,111 +31,105 @@ export function Conflicts({ conflicts, resources, neverMet, units, zone }: Props
         </Caution>
       )}
       {conflicts.map((conflict) => (
-        <ConflictCaution key={conflict.kind} conflict={conflict} zone={zone} />
+        <Caution key={JSON.stringify({ ...conflict, byMs: 0 })} actions={<Remedies of={remediesOf(conflict, plan)} />}>
+          {wordsFor(conflict, plan.zone, units)}
+        </Caution>
       ))}
-      {resources.map((conflict) => (
-        <ResourceCaution
-          key={`${conflict.kind} ${conflict.tasks.map(({ id }) => id).join(" ")}`}
-          conflict={conflict}
-          zone={zone}
-          units={units}
-        />
+      {resourceConflicts.map((conflict) => (
+        <Caution
+          key={`${conflict.kind} ${conflict.uses.map(({ id }) => id).join(" ")}`}
+          actions={<Remedies of={resourceRemedies(conflict, plan, units)} />}
+        >
+          {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone)}.
+        </Caution>
       ))}
     </div>
   );
 }
 
-function ConflictCaution({ conflict, zone }: { readonly conflict: Conflict; readonly zone: string }) {
+function Remedies({ of }: { readonly of: readonly Remedy[] }) {
   const { settle } = usePlanStore();
-  const water = (
-    <Button
-      key="water"
-      onClick={() =>
-        settle((plan) => ({ ...plan, thawIn: "water", salt: { ...plan.salt, saltHours: 0, dryHours: 0 } }))
-      }
-    >
-      Thaw in cold water, salt at the oven
+  return of.map(({ label, change }) => (
+    <Button key={label} onClick={() => settle(change)}>
+      {label}
     </Button>
-  );
-  const shorter = (
-    <Button
-      key="shorter"
-      onClick={() => settle((plan) => ({ ...plan, salt: { ...plan.salt, saltHours: 12, dryHours: 0 } }))}
-    >
-      Salt 12 h, no drying
-    </Button>
-  );
+  ));
+}
+
+const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
+const sizes = (values: readonly number[]): string => values.map((value) => Math.round(value)).join(" × ");
+
+function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (conflict.kind) {
-    case "too-late": {
-      const remedies = { thaw: [water, shorter], salt: [shorter], dry: [shorter] }[conflict.task as string];
-      return (
-        <Caution actions={remedies}>
-          {TASK_NAMES[conflict.task]} should have begun {dayAndTime(conflict.startMs, zone)},{" "}
-          {formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the oven.
-        </Caution>
-      );
-    }
+    case "too-late":
+      return `${TASK_NAMES[conflict.task]} should have begun ${dayAndTime(conflict.startMs, zone)}, ${formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the oven.`;
+    case "never-thaws":
+      return `At ${t(conflict.mediumC)} it would hardly thaw: meat melts just below freezing.`;
     case "thawed-in-water-waits":
-      return (
-        <Caution actions={[water]}>
-          A bird thawed in water is cooked at once; {formatDuration(conflict.hours * 3600)} of salting and drying cannot
-          follow.
-        </Caution>
-      );
+      return `A bird thawed in water is cooked at once; ${formatDuration(conflict.hours * 3600)} of salting and drying cannot follow.`;
+    case "ice-waits":
+      return `A bird that goes in with its ice is not salted and dried for ${formatDuration(conflict.hours * 3600)} first.`;
     case "waits-too-long-raw":
-      return (
-        <Caution actions={[shorter]}>
-          {conflict.days.toFixed(1)} days raw in the fridge is longer than the usual guidance of {conflict.limitDays}.
-          Follow your local food-safety authority.
-        </Caution>
-      );
+      return `${conflict.days.toFixed(1)} days raw in the fridge is longer than the usual guidance of ${conflict.limitDays}. Follow your local food-safety authority.`;
+    case "brined-too-long":
+      return `${conflict.hours} hours in brine is longer than the usual guidance of ${conflict.limitHours}.`;
+    case "frozen-outside-an-oven":
+      return conflict.why === "heat"
+        ? "With ice in it, a bird is for the oven only: never for a smoker, a grill or a spit."
+        : "With ice in it, a bird is not stuffed: the middle would be in the warm for hours.";
+    case "salted-twice":
+      return "It was sold salted, and is to be salted again. None is usual; the drippings will be too salty for gravy as well.";
+    case "too-salty":
+      return `The meat could come to ${conflict.percent.toFixed(1)} % of salt; 0.7 to 1.5 % is usual.`;
+    case "at-night":
+      return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
+    case "does-not-fit": {
+      const { where, needs, has } = conflict.fit;
+      const unit = where === "pot" ? "L" : "cm";
+      return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs)} ${unit}, there are ${sizes(has)} ${unit}. Your measures are under Kitchen.`;
+    }
   }
 }
 
-/** Two things want one oven or one ring: which, from when, and what can be done by one tap. */
-function ResourceCaution({
-  conflict: { kind, tasks, fromMs },
-  zone,
-  units,
-}: {
-  readonly conflict: ResourceConflict;
-  readonly zone: string;
-  readonly units: UnitSystem;
-}) {
-  const { settle } = usePlanStore();
-  const [first, second] = tasks;
-  const ids = tasks.flatMap(({ id }) => (id === null ? [] : [id]));
-  const change = (what: (side: Plan["sides"][number]) => Partial<Plan["sides"][number]>) => (): void =>
-    settle((plan) => ({
-      ...plan,
-      sides: plan.sides.map((side) => (ids.includes(side.id) ? { ...side, ...what(side) } : side)),
-    }));
-  const both = `${first.name} and ${second.name}`;
-  const from = `from ${dayAndTime(fromMs, zone)}`;
-  if (kind === "rings-full") {
-    return (
-      <Caution actions={<Button onClick={change(() => ({ ring: false }))}>They need no ring</Button>}>
-        {both} want more rings than there are, {from}.
-      </Caution>
-    );
+const USE_NAMES: Record<string, string> = {
+  bird: "the bird",
+  thaw: "the thawing bird",
+  salt: "salting",
+  dry: "the bird on its rack",
+  chill: "the carved trays",
+  prepare: "opening and cutting",
+  carve: "carving",
+  season: "dressing the bird",
+  stock: "the stock",
+  thicken: "the gravy",
+  "mix-brine": "mixing the brine",
+  "eve-check": "the eve's check",
+};
+
+function resourceWords(
+  { kind, uses }: ResourceConflict,
+  { equipment }: Plan,
+  { sides }: DerivedPlan,
+  units: UnitSystem,
+): string {
+  const names = [...new Set(uses.map(({ id }) => sides.find((side) => side.id === id)?.name ?? USE_NAMES[id] ?? id))];
+  const both = names.join(" and ");
+  const Both = `${both[0]?.toUpperCase()}${both.slice(1)}`;
+  switch (kind) {
+    case "oven-full":
+      return `${Both} do not find room in one oven together`;
+    case "oven-two-temperatures":
+      return `${Both} want one oven at ${uses.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}`;
+    case "rings-full":
+      return `${Both} want more rings than there are`;
+    case "hands-short":
+      return `${Both} want more hands than there are`;
+    case "thermometers-short":
+      return equipment.thermometers === 0
+        ? "There is no thermometer for the bird, and nothing else tells when it is done"
+        : "There are more birds than thermometers";
+    case "fridge-full":
+      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${Math.round(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0))} L of fridge; ${equipment.fridgeL} L can be made free`;
   }
-  const shared = first.ovenC ?? second.ovenC;
-  return (
-    <Caution
-      actions={
-        <>
-          <Button onClick={change(() => ({ slot: "auto" }))}>Put them wherever they fit</Button>
-          {kind === "oven-two-temperatures" && shared !== null && (
-            <Button onClick={change(() => ({ ovenC: shared }))}>
-              Bake at {formatTemperature(shared, units)}, with more time
-            </Button>
-          )}
-        </>
-      }
-    >
-      {kind === "oven-full"
-        ? `${both} do not find room in one oven together, ${from}.`
-        : `${both} want one oven at ${tasks.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}, ${from}.`}
-    </Caution>
-  );
 }

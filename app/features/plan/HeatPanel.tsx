@@ -3,12 +3,16 @@ import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
+import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../../../core/kitchen/fuel";
 import { METHODS, methodById } from "../../../core/methods/methods";
 import { constant } from "../../../core/sources";
-import { formatTemperature, parseTemperatureC } from "../../../core/units/quantity";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { HEAT_NAMES } from "../../bird-view/names";
+import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
+import { Toggle } from "../../ui/Toggle";
+import { UnitField } from "../../ui/UnitField";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
@@ -58,14 +62,11 @@ export function HeatPanel({ plan, units }: PanelProps) {
         <StageRow key={`${stage.fromMin} ${stage.when?.centre ?? ""}`} plan={plan} n={n} units={units} />
       ))}
       {plan.stages.length < 8 && (
-        <button
-          type="button"
-          onClick={() => settle(withOneMore)}
-          className="min-h-8 self-start rounded-full border border-line-strong px-2.5 text-[0.88rem] hover:bg-mist-2 max-sm:min-h-12"
-        >
+        <Button size="small" className="self-start" onClick={() => settle(withOneMore)}>
           Add a stage
-        </button>
+        </Button>
       )}
+      {burnsCharcoal(plan.heat) && <Outdoors plan={plan} units={units} />}
       <p className="text-[0.9rem]">To be seen before carving</p>
       {centres.map((centre) => (
         <DragRow
@@ -96,6 +97,28 @@ export function HeatPanel({ plan, units }: PanelProps) {
         </Caution>
       )}
       {!below && <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>}
+    </>
+  );
+}
+
+/** Weather, for fires outdoors: what it takes of charcoal. */
+function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
+  const { settle } = usePlanStore();
+  const weather = (change: Partial<Plan["weather"]>): void =>
+    settle((before) => ({ ...before, weather: { ...before.weather, ...change } }));
+  return (
+    <>
+      <UnitField
+        label="Outdoors"
+        shown={formatTemperature(plan.weather.airC, units)}
+        parse={(text) => requireBetween("air outdoors", parseTemperatureC(text, units), -30, 45, "°C")}
+        onChange={(airC) => weather({ airC })}
+      />
+      <Toggle label="Windy" checked={plan.weather.windy} onChange={(windy) => weather({ windy })} />
+      <p className="text-sm text-soft">
+        Charcoal: {briquettesToStart(plan)} briquettes to start, {briquettesPerHour(plan)} more each hour. Little, clean
+        smoke; the lid stays shut.
+      </p>
     </>
   );
 }

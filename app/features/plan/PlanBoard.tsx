@@ -12,9 +12,10 @@ import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
+import { withStage } from "./changes";
 import { LivingBirdView } from "./LivingBirdView";
 import { usePlanStore } from "./planStore";
-import { StagePanel } from "./StagePanel";
+import { type PanelId, panelOf, StagePanel } from "./StagePanel";
 
 interface Props {
   /** Set once the bird is in: the plan then follows what happened. */
@@ -33,10 +34,11 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
   const simulated = useSimulatedPlan(plan);
   const { cook, neverMet, shares, refining, fault } = simulated;
   const [selected, setSelected] = useState<TaskId>("roast");
+  const [open, setOpen] = useState<PanelId>("heat");
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
   const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook.pullMinute, shares, Date.now(), inAt) : null),
+    () => (cook ? derivePlan(plan, cook, shares, Date.now(), inAt) : null),
     [plan, cook, shares, inAt],
   );
   if (!cook || !derived) {
@@ -52,6 +54,13 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
   const minute = (scrubMs - schedule.inAtMs) / MINUTE;
   const serve = (ms: number, settled: boolean): void => {
     const change = (before: Plan): Plan => ({ ...before, serveAt: new Date(ms).toISOString() });
+    if (settled) settle(change);
+    else drag(change);
+  };
+  const moveStage = (n: number, minute: number, settled: boolean): void => {
+    const low = (plan.stages[n - 1]?.fromMin ?? 0) + 1;
+    const high = (plan.stages[n + 1]?.fromMin ?? 1440) - 1;
+    const change = withStage(n, { fromMin: Math.min(high, Math.max(low, minute)) });
     if (settled) settle(change);
     else drag(change);
   };
@@ -77,26 +86,26 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
         </button>
       </div>
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
-      <Conflicts
-        conflicts={derived.conflicts}
-        resources={derived.resourceConflicts}
-        neverMet={neverMet}
-        units={units}
-        zone={plan.zone}
-      />
+      <Conflicts plan={plan} derived={derived} neverMet={neverMet} units={units} />
       <ClockView
         schedule={schedule}
         sides={derived.sides}
+        chores={derived.chores}
+        stageMin={plan.stages.map(({ fromMin, when }, n) => (n === 0 || when ? null : fromMin))}
         history={cook.history}
         zone={plan.zone}
         serveAtMs={serveAtMs}
         scrubMs={scrubMs}
         selected={selected}
-        onSelect={setSelected}
+        onSelect={(task) => {
+          setSelected(task);
+          setOpen(panelOf(task));
+        }}
         onScrub={setScrubbed}
         onServe={serve}
+        onStage={moveStage}
       />
-      <div className="grid grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_312px] lg:grid-rows-[minmax(356px,calc(100dvh-430px))]">
+      <div className="grid grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_344px] lg:grid-rows-[minmax(356px,calc(100dvh-430px))]">
         <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
           <LivingBirdView plan={plan} cook={cook} schedule={schedule} scrubMs={scrubMs} units={units} />
         </section>
@@ -120,14 +129,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
             />
           )}
         </section>
-        <StagePanel
-          plan={plan}
-          derived={derived}
-          cook={cook}
-          selected={selected}
-          onSelect={setSelected}
-          units={units}
-        />
+        <StagePanel plan={plan} derived={derived} cook={cook} open={open} onOpen={setOpen} units={units} />
       </div>
     </div>
   );

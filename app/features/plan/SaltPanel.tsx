@@ -1,74 +1,191 @@
-import type { Plan } from "../../../core/formats/roast";
-import { formatSpoons, SALT_KINDS, SALT_NAMES } from "../../../core/kitchen/salt";
+import { requireBetween } from "../../../core/errors";
+import {
+  BATHS,
+  COLD_PLACES,
+  formatSpoons,
+  gramsPerTeaspoon,
+  SALT_KINDS,
+  SALT_METHODS,
+  SALT_NAMES,
+} from "../../../core/kitchen/salt";
+import { ice, liquid, small } from "../../../core/schedule/amounts";
+import { constant } from "../../../core/sources";
+import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
-import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
+import { Toggle } from "../../ui/Toggle";
+import { UnitField } from "../../ui/UnitField";
+import { withBird, withSalt, withSaltMethod } from "./changes";
+import { DragRow } from "./DragRow";
+import { HoursRow } from "./HoursRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
-const withSalt =
-  (change: Partial<Plan["salt"]>) =>
-  (plan: Plan): Plan => ({ ...plan, salt: { ...plan.salt, ...change } });
-const HOURS = ["0", "12", "24", "36"] as const;
+const METHOD_NAMES = {
+  dry: "Dry salt",
+  brine: "Brine, by time",
+  equilibrium: "Brine, to balance",
+  injection: "Inject",
+  none: "None",
+} as const;
+const METHOD_SAYS = {
+  dry: "Rubbed on and left uncovered: no bucket, drier skin. What runs out is thrown away.",
+  brine: "Quick, saltier outside than in; the hours matter.",
+  equilibrium: "As much salt as the meat shall hold, shared out between meat and water: it cannot get too salty.",
+  injection: "A tenth of its weight, in sites 3 cm apart; the salt starts inside.",
+  none: "Salt at the table and in the gravy.",
+} as const;
+const BATH_NAMES = { pot: "In a pot", bag: "In a closed bag" } as const;
+const COLD_NAMES = { fridge: "In the fridge", cooler: "In a cooler with ice" } as const;
 
-export function SaltPanel({ plan, derived }: PanelProps) {
+const parsePercent =
+  (what: string, low: number, high: number) =>
+  (text: string): number =>
+    requireBetween(what, Number(text.replace("%", "").replace(",", ".").trim() || Number.NaN), low, high, "%");
+
+export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
+  const { salt: chosen } = plan;
   const { salt } = derived;
-  const hours = (value: number) => (HOURS.find((known) => Number(known) === value) ?? "24") as (typeof HOURS)[number];
+  const salted = chosen.method !== "none";
   return (
     <>
-      <Segmented
-        label="Sold already salted?"
-        value={plan.bird.preSalted ? "yes" : "no"}
-        choices={[
-          { value: "no", label: "Plain bird" },
-          { value: "yes", label: "Sold salted" },
-        ]}
-        onChange={(answer) =>
-          settle((before) => ({ ...before, bird: { ...before.bird, preSalted: answer === "yes" } }))
+      <Toggle
+        label="Sold already salted or injected"
+        checked={plan.bird.preSalted}
+        onChange={(preSalted) =>
+          settle((before) => withBird({ preSalted })(withSaltMethod(preSalted ? "none" : "dry")(before)))
         }
       />
-      {plan.bird.preSalted ? (
-        <p className="text-soft">It is salted already: no more salt. Dry it uncovered all the same.</p>
-      ) : (
+      <Segmented
+        label="Way of salting"
+        value={chosen.method}
+        choices={SALT_METHODS.map((value) => ({ value, label: METHOD_NAMES[value] }))}
+        onChange={(method) => settle(withSaltMethod(method))}
+      />
+      <p className="text-sm text-soft">
+        {plan.bird.preSalted && !salted
+          ? "It is salted already: no more salt. Dry it all the same."
+          : METHOD_SAYS[chosen.method]}
+      </p>
+      {salted && (
         <>
           <Fact
-            label={`${plan.salt.percent.toFixed(1)} % of the bird's weight`}
-            value={`${Math.round(salt.grams)} g`}
-            note={`${formatSpoons(salt.teaspoons)} of ${SALT_NAMES[salt.kind]}; other kinds weigh otherwise by the spoon`}
+            label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
+            value={small(salt.grams, units)}
+            note={`${formatSpoons(salt.teaspoons)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for all ${plan.bird.count}` : ""}`}
           />
-          <DragSlider
-            label="Salt, share of the bird's weight"
-            value={plan.salt.percent}
-            min={0}
-            max={1.5}
-            step={0.1}
-            shown={`${plan.salt.percent.toFixed(1)} %`}
-            onDrag={(percent) => drag(withSalt({ percent }))}
-            onSettle={(percent) => settle(withSalt({ percent }))}
+          {chosen.method === "brine" ? (
+            <DragRow
+              label="Strength"
+              name="Salt by weight of the water"
+              value={chosen.brinePercent}
+              shown={`${chosen.brinePercent.toFixed(1)} %`}
+              min={2}
+              max={10}
+              step={0.5}
+              parse={parsePercent("strength of the brine", 1, 12)}
+              onDrag={(brinePercent) => drag(withSalt({ brinePercent }))}
+              onSettle={(brinePercent) => settle(withSalt({ brinePercent }))}
+            />
+          ) : (
+            <DragRow
+              label="Of its weight"
+              name="Salt, share of the bird's weight"
+              value={chosen.percent}
+              shown={`${chosen.percent.toFixed(1)} %`}
+              min={0}
+              max={1.5}
+              step={0.1}
+              parse={parsePercent("salt", 0, 2)}
+              onDrag={(percent) => drag(withSalt({ percent }))}
+              onSettle={(percent) => settle(withSalt({ percent }))}
+            />
+          )}
+          <HoursRow
+            label="Salted for"
+            name="Hours salted"
+            hours={chosen.saltHours}
+            onDrag={(saltHours) => drag(withSalt({ saltHours }))}
+            onSettle={(saltHours) => settle(withSalt({ saltHours }))}
           />
           <Segmented
             label="Kind of salt"
-            value={plan.salt.kind}
+            value={chosen.kind}
             choices={SALT_KINDS.map((value) => ({ value, label: SALT_NAMES[value] }))}
-            onChange={(kind) => settle(withSalt({ kind }))}
+            onChange={(kind) => settle(withSalt({ kind, gramsPerTeaspoon: null }))}
           />
-          <p className="text-sm text-soft">Salted, in the fridge</p>
+          <UnitField
+            label="A level teaspoon of yours weighs"
+            shown={`${(chosen.gramsPerTeaspoon ?? gramsPerTeaspoon(chosen.kind)).toFixed(1)} g`}
+            hint={
+              chosen.gramsPerTeaspoon === null ? "the usual for this kind; weigh ten and divide" : "as you weighed it"
+            }
+            parse={(text) =>
+              requireBetween(
+                "a teaspoon of salt",
+                Number(text.replace(/g/i, "").replace(",", ".").trim() || Number.NaN),
+                1,
+                8,
+                "g",
+              )
+            }
+            onChange={(grams) => settle(withSalt({ gramsPerTeaspoon: grams }))}
+          />
+          {salt.bath && (
+            <>
+              <Segmented
+                label="The brine is"
+                value={chosen.bath}
+                choices={BATHS.map((value) => ({ value, label: BATH_NAMES[value] }))}
+                onChange={(bath) => settle(withSalt({ bath }))}
+              />
+              <p className="text-sm">
+                <b>{liquid(salt.bath.waterL * 1000, units)}</b> of water{plan.bird.count > 1 && " for each bird"}:{" "}
+                {liquid(salt.bath.hotL * 1000, units)} hot to dissolve, then the rest cold with{" "}
+                {ice(salt.bath.iceKg, units)} of ice. It takes {liquid(salt.bath.containerL * 1000, units)} of room.
+              </p>
+              <Toggle
+                label="Sugar too, half as much as salt"
+                checked={chosen.sugarShare > 0}
+                onChange={(sugar) => settle(withSalt({ sugarShare: sugar ? constant("sugarPerSalt") : 0 }))}
+              />
+              <p className="text-sm text-soft">
+                Only salt goes deep; sugar, herbs and spice season the skin and the drippings.
+              </p>
+            </>
+          )}
           <Segmented
-            label="Hours salted"
-            value={hours(plan.salt.saltHours)}
-            choices={HOURS.map((value) => ({ value, label: `${value} h` }))}
-            onChange={(value) => settle(withSalt({ saltHours: Number(value) }))}
+            label="Kept cold"
+            value={chosen.keptIn}
+            choices={COLD_PLACES.map((value) => ({ value, label: COLD_NAMES[value] }))}
+            onChange={(keptIn) => settle(withSalt({ keptIn }))}
           />
+          {salt.coolerIceKg !== null && (
+            <Caution>
+              {ice(salt.coolerIceKg, units)} of ice outside the bag for {Math.round(salt.hours)} h, and a thermometer in
+              it: at or under 4 °C (40 °F) all the time, or more ice.
+            </Caution>
+          )}
+          {cook.saltPercent !== null && (
+            <p className="text-sm text-soft">
+              Simulated: {cook.saltPercent.toFixed(1)} % of salt in the whole of the meat as it goes in.
+            </p>
+          )}
         </>
       )}
-      <p className="text-sm text-soft">Then uncovered on a rack, for dry skin</p>
-      <Segmented
-        label="Hours uncovered"
-        value={hours(plan.salt.dryHours)}
-        choices={HOURS.map((value) => ({ value, label: `${value} h` }))}
-        onChange={(value) => settle(withSalt({ dryHours: Number(value) }))}
+      <HoursRow
+        label="Uncovered"
+        name="Hours uncovered on a rack, for dry skin"
+        hours={chosen.dryHours}
+        onDrag={(dryHours) => drag(withSalt({ dryHours }))}
+        onSettle={(dryHours) => settle(withSalt({ dryHours }))}
       />
+      {salted && (
+        <p className="text-sm text-soft">
+          Liquid that salted meat sheds is raw brine: away with it, never into the gravy.
+        </p>
+      )}
     </>
   );
 }

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { requireBetween } from "../../../core/errors";
-import type { Plan } from "../../../core/formats/roast";
+import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 
 type Side = Plan["sides"][number];
@@ -20,7 +21,7 @@ const PRESETS: readonly Preset[] = [
 interface Props {
   readonly plan: Plan;
   readonly units: UnitSystem;
-  onAdd(side: Side): void;
+  onAdd(sides: readonly Side[]): void;
 }
 
 /** A dish from the usual ones by a tap, or one of the cook's own. */
@@ -30,7 +31,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
   const [slot, setSlot] = useState<Side["slot"]>("auto");
   const [fault, setFault] = useState<string | null>(null);
   const add = (dish: Preset): void => {
-    onAdd({ ...dish, id: crypto.randomUUID(), slot });
+    onAdd([{ ...dish, id: crypto.randomUUID(), slot }]);
     setOpen(false);
   };
   const addOwn = (): void => {
@@ -49,16 +50,14 @@ export function SideForm({ plan, units, onAdd }: Props) {
       setFault(error instanceof Error ? error.message : String(error));
     }
   };
-  if (plan.sides.length >= 12) return <p className="text-sm text-soft">Twelve dishes is as many as one plan holds.</p>;
+  if (plan.sides.length >= MOST_SIDES) {
+    return <p className="text-sm text-soft">{MOST_SIDES} dishes are as many as one plan holds.</p>;
+  }
   if (!open) {
     return (
-      <button
-        type="button"
-        onClick={() => setOpen(true)}
-        className="min-h-9 self-start rounded-full border border-line-strong px-3 text-[0.9rem] hover:bg-mist-2 max-sm:min-h-12"
-      >
+      <Button size="small" className="self-start" onClick={() => setOpen(true)}>
         Add a dish
-      </button>
+      </Button>
     );
   }
   const field = "block min-h-9 w-full rounded-lg border border-line-strong bg-mist-1 px-2 text-ink max-sm:min-h-12";
@@ -66,18 +65,13 @@ export function SideForm({ plan, units, onAdd }: Props) {
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-1.5">
         {PRESETS.map((dish) => (
-          <button
-            key={dish.name}
-            type="button"
-            onClick={() => add(dish)}
-            className="min-h-8 rounded-full border border-line-strong px-2.5 text-[0.85rem] hover:bg-mist-2 max-sm:min-h-12"
-          >
+          <Button key={dish.name} size="small" onClick={() => add(dish)}>
             {dish.name}
             <span className="text-soft">
               {" "}
               {dish.minutes} min{dish.ovenC === null ? "" : `, ${formatTemperature(dish.ovenC, units)}`}
             </span>
-          </button>
+          </Button>
         ))}
       </div>
       <Segmented<Side["slot"]>
@@ -87,6 +81,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
           { value: "auto", label: "Wherever it fits" },
           { value: "with", label: "Beside the bird" },
           { value: "before", label: "Before it" },
+          { value: "tray", label: "In its tray" },
         ]}
         onChange={setSlot}
       />
@@ -126,12 +121,9 @@ export function SideForm({ plan, units, onAdd }: Props) {
         <p role="alert" className="col-span-3 font-medium text-ember empty:hidden">
           {fault}
         </p>
-        <button
-          type="submit"
-          className="col-span-3 min-h-9 justify-self-start rounded-full border border-line-strong px-3 text-[0.9rem] text-ink hover:bg-mist-2 max-sm:min-h-12"
-        >
+        <Button type="submit" size="small" className="col-span-3 justify-self-start text-ink">
           Add this dish
-        </button>
+        </Button>
       </form>
     </div>
   );

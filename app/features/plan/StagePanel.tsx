@@ -1,18 +1,22 @@
 import { Tabs } from "radix-ui";
 import type { TaskId } from "../../../core/schedule/backward";
 import { BirdPanel } from "./BirdPanel";
+import { GravyPanel } from "./GravyPanel";
 import { HeatPanel } from "./HeatPanel";
 import type { PanelProps } from "./panelProps";
 import { RestPanel } from "./RestPanel";
 import { SaltPanel } from "./SaltPanel";
+import { SkinPanel } from "./SkinPanel";
 import { TablePanel } from "./TablePanel";
 
 const PANELS = [
-  { id: "bird", name: "Bird", tasks: ["thaw"], Panel: BirdPanel },
+  { id: "bird", name: "Bird", tasks: ["thaw", "prepare"], Panel: BirdPanel },
   { id: "salt", name: "Salt", tasks: ["salt", "dry"], Panel: SaltPanel },
+  { id: "skin", name: "Skin", tasks: [], Panel: SkinPanel },
   { id: "heat", name: "Heat", tasks: ["roast", "preheat"], Panel: HeatPanel },
   { id: "rest", name: "Rest", tasks: ["rest"], Panel: RestPanel },
-  { id: "table", name: "Table", tasks: ["table", "carve"], Panel: TablePanel },
+  { id: "gravy", name: "Gravy", tasks: [], Panel: GravyPanel },
+  { id: "table", name: "Table", tasks: ["table", "carve", "chill"], Panel: TablePanel },
 ] as const satisfies readonly {
   id: string;
   name: string;
@@ -20,26 +24,31 @@ const PANELS = [
   Panel: (props: PanelProps) => React.ReactNode;
 }[];
 
+export type PanelId = (typeof PANELS)[number]["id"];
+
+/** The panel in which a task of the clock is arranged. */
+export const panelOf = (task: TaskId): PanelId =>
+  PANELS.find(({ tasks }) => (tasks as readonly TaskId[]).includes(task))?.id ?? "heat";
+
 interface Props extends PanelProps {
-  readonly selected: TaskId;
-  onSelect(task: TaskId): void;
+  readonly open: PanelId;
+  onOpen(panel: PanelId): void;
 }
 
 /** The stage under the hand, open beside the clock and the bird. */
-export function StagePanel({ selected, onSelect, ...panel }: Props) {
-  const open = PANELS.find(({ tasks }) => (tasks as readonly TaskId[]).includes(selected)) ?? PANELS[2];
+export function StagePanel({ open, onOpen, ...panel }: Props) {
   return (
     <Tabs.Root
-      value={open.id}
-      onValueChange={(id) => onSelect(PANELS.find((known) => known.id === id)?.tasks[0] ?? "roast")}
+      value={open}
+      onValueChange={(id) => onOpen(id as PanelId)}
       className="flex flex-col rounded-2xl border border-line bg-mist-1 p-3 shadow-card lg:min-h-0"
     >
-      <Tabs.List aria-label="Stages" className="mb-2 flex gap-0.5">
+      <Tabs.List aria-label="Stages" className="mb-2 flex max-sm:flex-wrap">
         {PANELS.map(({ id, name }) => (
           <Tabs.Trigger
             key={id}
             value={id}
-            className="min-h-9 rounded-full px-2.5 text-[0.95rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
+            className="min-h-9 rounded-full px-2 text-[0.92rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
           >
             {name}
           </Tabs.Trigger>

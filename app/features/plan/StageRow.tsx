@@ -2,10 +2,12 @@ import { Trash2 } from "lucide-react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
-import { fullStages } from "../../../core/processes/stages";
+import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
+import { withStage } from "./changes";
 import { DragRow } from "./DragRow";
 import { usePlanStore } from "./planStore";
 
@@ -17,12 +19,6 @@ interface Props {
   readonly units: UnitSystem;
 }
 
-const withStage =
-  (n: number, change: Partial<Stage>) =>
-  (plan: Plan): Plan => ({
-    ...plan,
-    stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)),
-  });
 const withoutStage =
   (n: number) =>
   (plan: Plan): Plan => ({ ...plan, stages: plan.stages.filter((_, m) => m !== n) });
@@ -142,20 +138,31 @@ export function StageRow({ plan, n, units }: Props) {
             }))}
             onChange={(surface) => set({ surface })}
           />
+          {plan.equipment.hotSideK > 0 && (
+            <Segmented
+              label="To the hot side"
+              value={holds.towardsHot}
+              choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
+              onChange={(towardsHot) => set({ towardsHot })}
+            />
+          )}
           {before && (
-            <button
-              type="button"
-              onClick={() => settle(withoutStage(n))}
-              className="inline-flex min-h-8 items-center gap-1.5 justify-self-start rounded-full px-2 hover:bg-mist-2 max-sm:min-h-12"
-            >
+            <Button size="small" className="justify-self-start" onClick={() => settle(withoutStage(n))}>
               <Trash2 aria-hidden className="size-4" /> Take this stage out
-            </button>
+            </Button>
           )}
         </div>
       </details>
     </div>
   );
 }
+
+const FACING_WORDS = {
+  legs: "Legs to the hot side",
+  breast: "Breast to it",
+  left: "Left side to it",
+  right: "Right side to it",
+} as const;
 
 const SURFACE_WORDS = {
   rack: "a rack",

@@ -1,8 +1,15 @@
-import { Minus, Plus, Trash2 } from "lucide-react";
-import type { Plan } from "../../../core/formats/roast";
+import { Trash2 } from "lucide-react";
+import type { DayAfter } from "../../../core/forecast/planned";
+import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
+import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
-import { formatMass, formatTemperature } from "../../../core/units/quantity";
+import { constant } from "../../../core/sources";
+import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { Caution } from "../../ui/Caution";
+import { IconButton } from "../../ui/IconButton";
+import { Segmented } from "../../ui/Segmented";
+import { Stepper } from "../../ui/Stepper";
 import { clockTime, fieldTime, instantOf } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
@@ -13,29 +20,24 @@ const SLOT_WORDS: Record<PlacedSide["slot"], string> = {
   rest: "while it rests",
   with: "beside the bird",
   before: "before it",
+  tray: "in the bird's tray",
 };
 
 const withGuests =
-  (appetite: Appetite, change: number) =>
+  (appetite: Appetite, heads: number) =>
   (plan: Plan): Plan => ({
     ...plan,
-    table: {
-      ...plan.table,
-      guests: { ...plan.table.guests, [appetite]: Math.min(60, Math.max(0, plan.table.guests[appetite] + change)) },
-    },
+    table: { ...plan.table, guests: { ...plan.table.guests, [appetite]: heads } },
   });
 const withLeftovers =
-  (change: number) =>
-  (plan: Plan): Plan => ({
-    ...plan,
-    table: { ...plan.table, leftoverMeals: Math.min(5, Math.max(0, plan.table.leftoverMeals + change)) },
-  });
+  (leftoverMeals: number) =>
+  (plan: Plan): Plan => ({ ...plan, table: { ...plan.table, leftoverMeals } });
 const withoutSide =
   (id: string) =>
   (plan: Plan): Plan => ({ ...plan, sides: plan.sides.filter((side) => side.id !== id) });
 
 /** Who eats when, what that takes, and what else must be ready with the bird. */
-export function TablePanel({ plan, derived, units }: PanelProps) {
+export function TablePanel({ plan, derived, cook, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { portions, toBuyKg, sides } = derived;
   return (
@@ -52,23 +54,38 @@ export function TablePanel({ plan, derived, units }: PanelProps) {
           className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />
       </label>
+      <Segmented
+        label="Roasted on"
+        value={plan.roasted}
+        choices={[
+          { value: "same-day", label: "Roasted that day" },
+          { value: "day-before", label: "The day before" },
+        ]}
+        onChange={(roasted) => settle((before) => ({ ...before, roasted }))}
+      />
+      {cook.dayAfter && <DayAfterFacts of={cook.dayAfter} units={units} />}
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {APPETITES.map((appetite) => (
           <Stepper
             key={appetite}
             label={APPETITE_NAMES[appetite]}
             value={plan.table.guests[appetite]}
-            onStep={(change) => settle(withGuests(appetite, change))}
+            min={0}
+            max={60}
+            onChange={(heads) => settle(withGuests(appetite, heads))}
           />
         ))}
         <Stepper
           label="leftover meals each"
           value={plan.table.leftoverMeals}
-          onStep={(change) => settle(withLeftovers(change))}
+          min={0}
+          max={5}
+          onChange={(meals) => settle(withLeftovers(meals))}
         />
       </div>
       <p className="text-sm">
         For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
+        {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
         {formatMass(plan.bird.massKg, units)} gives <b>{formatMass(portions.eachKg, units)}</b> of cooked meat each.
       </p>
       <h3 className="mt-1 text-sm font-semibold">Side dishes</h3>
@@ -81,18 +98,17 @@ export function TablePanel({ plan, derived, units }: PanelProps) {
                 <span className="block text-soft">
                   {side.minutes} min
                   {side.ovenC === null
-                    ? ", on a ring"
+                    ? `, ${side.ring ? "on a ring" : "at the board"}`
                     : ` at ${formatTemperature(side.ovenC, units)}, ${SLOT_WORDS[side.slot]}`}
                 </span>
               </span>
-              <button
-                type="button"
-                aria-label={`Take ${side.name} off`}
-                onClick={() => settle(withoutSide(side.id))}
-                className="grid size-8 place-items-center rounded-full hover:bg-mist-2 max-sm:size-12"
-              >
-                <Trash2 aria-hidden className="size-4" />
-              </button>
+              {side.id !== REHEAT_ID && (
+                <IconButton
+                  label={`Take ${side.name} off`}
+                  icon={Trash2}
+                  onClick={() => settle(withoutSide(side.id))}
+                />
+              )}
             </li>
           ))}
         </ul>
@@ -100,26 +116,29 @@ export function TablePanel({ plan, derived, units }: PanelProps) {
       <SideForm
         plan={plan}
         units={units}
-        onAdd={(side) => settle((before) => ({ ...before, sides: [...before.sides, side] }))}
+        onAdd={(added) => settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }))}
       />
     </>
   );
 }
 
-function Stepper({ label, value, onStep }: { label: string; value: number; onStep(change: number): void }) {
-  const button = "grid size-8 place-items-center rounded-full border border-line-strong hover:bg-mist-2 max-sm:size-12";
+/** Chilled against the cooling rule, and how long it takes to be hot again. */
+function DayAfterFacts({ of: { chill, reheat }, units }: { readonly of: DayAfter; readonly units: UnitSystem }) {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
-    <div className="grid grid-cols-[auto_1fr_auto] items-center text-sm">
-      <span className="col-span-3 text-soft">{label}</span>
-      <button type="button" aria-label={`Fewer: ${label}`} className={button} onClick={() => onStep(-1)}>
-        <Minus aria-hidden className="size-4" />
-      </button>
-      <output aria-label={label} className="text-center text-base font-semibold">
-        {value}
-      </output>
-      <button type="button" aria-label={`More: ${label}`} className={button} onClick={() => onStep(1)}>
-        <Plus aria-hidden className="size-4" />
-      </button>
-    </div>
+    <>
+      <p className="text-sm text-soft">
+        Carved, laid two fingers deep in trays with the drippings, in the fridge within two hours
+        {chill.to5Min !== null && `: cold through after ${formatDuration(chill.to5Min * 60)}`}. Covered in the oven at{" "}
+        {t(constant("reheatOvenC"))} it is {t(constant("guidelineC"))} in the middle after{" "}
+        {reheat.kind === "hot" ? formatDuration(reheat.minutes * 60) : "longer than four hours"}.
+      </p>
+      {!chill.keepsTheRule && (
+        <Caution>
+          So much meat does not cool fast enough in one tray: lay it shallower, in more trays, and follow your local
+          food-safety authority.
+        </Caution>
+      )}
+    </>
   );
 }

@@ -20,13 +20,15 @@ export function Pictures() {
   const [selected, setSelected] = useState<TaskId>("roast");
   const [scrubMs, setScrubMs] = useState(Number.NaN);
   if (!cook) return null;
-  const { schedule } = derivePlan(SAMPLE, cook.pullMinute, shares, 0);
+  const { schedule } = derivePlan(SAMPLE, cook, shares, 0);
   const serveAtMs = Date.parse(SAMPLE.serveAt);
   return (
     <>
       <ClockView
         schedule={schedule}
         sides={[]}
+        chores={[]}
+        stageMin={[]}
         history={cook.history}
         zone={SAMPLE.zone}
         serveAtMs={serveAtMs}
@@ -35,6 +37,7 @@ export function Pictures() {
         onSelect={setSelected}
         onScrub={setScrubMs}
         onServe={() => undefined}
+        onStage={() => undefined}
       />
       <div className="grid gap-6 md:grid-cols-2">
         {[0.1, 0.4, 0.75, 1].map((share) => {

@@ -1,0 +1,70 @@
+import { RESCUES, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
+import { liquid, small } from "../../../core/schedule/amounts";
+import { Caution } from "../../ui/Caution";
+import { Fact } from "../../ui/Doubt";
+import { Segmented } from "../../ui/Segmented";
+import type { PanelProps } from "./panelProps";
+import { usePlanStore } from "./planStore";
+
+const STOCK_NAMES = {
+  ahead: "Stock the evening before",
+  "while-roasting": "While it roasts",
+  tray: "In the drip tray",
+  bought: "Bought",
+} as const;
+const LIQUID_SAYS = {
+  stock: "Stock: the drippings leave room for it.",
+  "half stock": "Half stock, half water: the drippings bring salt or fat of their own.",
+  water: "Water, not stock: this bird's drippings are salty enough.",
+} as const;
+
+/** Stock and gravy: how much of what, checked against this bird's salt, and what to do when it goes wrong. */
+export function GravyPanel({ plan, derived, units }: PanelProps) {
+  const { settle } = usePlanStore();
+  const { gravy, portions } = derived;
+  return (
+    <>
+      <Fact
+        label={`For ${portions.heads} at the table`}
+        value={liquid(gravy.finishedMl, units)}
+        note={`${small(gravy.thickenerGrams, units)} of ${plan.gravy}${gravy.fatGrams > 0 ? `, as much fat` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
+      />
+      <Segmented
+        label="Thickened with"
+        value={plan.gravy}
+        choices={[
+          { value: "flour", label: "Flour roux" },
+          { value: "starch", label: "Starch slurry" },
+        ]}
+        onChange={(thickener) => settle((before) => ({ ...before, gravy: thickener }))}
+      />
+      <Segmented
+        label="Stock"
+        value={plan.stock}
+        choices={STOCKS.map((value) => ({ value, label: STOCK_NAMES[value] }))}
+        onChange={(stock) => settle((before) => ({ ...before, stock }))}
+      />
+      <p className="text-sm text-soft">
+        {plan.stock === "tray"
+          ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry. Liver left out."
+          : plan.stock === "bought"
+            ? "Unsalted, or it salts the gravy twice."
+            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered an hour. Liver left out, no salt.`}
+      </p>
+      <p className="text-sm">
+        {LIQUID_SAYS[gravy.liquid]}{" "}
+        <span className="text-soft">Before any is added it holds {gravy.saltPercent.toFixed(1)} % of salt.</span>
+      </p>
+      {gravy.liquid === "water" && <Caution>Salty drippings: taste before you season, and salt last.</Caution>}
+      <h3 className="mt-1 text-sm font-semibold">If it goes wrong</h3>
+      <dl className="grid gap-1 text-sm">
+        {RESCUES.map(({ trouble, remedy }) => (
+          <div key={trouble}>
+            <dt className="inline font-semibold">{trouble}: </dt>
+            <dd className="inline text-soft">{remedy}</dd>
+          </div>
+        ))}
+      </dl>
+    </>
+  );
+}

@@ -1,0 +1,106 @@
+import { useState } from "react";
+import type { Plan } from "../../../core/formats/roast";
+import { goesInWithIce } from "../../../core/schedule/conflicts";
+import { isInOven } from "../../../core/schedule/resources";
+import { formatDuration } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { Segmented } from "../../ui/Segmented";
+import { Sheet } from "../../ui/Sheet";
+import { useRescue, type WayOut } from "./useRescue";
+
+type Ice = Plan["bird"]["ice"];
+
+interface Props {
+  readonly plan: Plan;
+  onTake(ice: Ice, thawIn: "water" | "none"): void;
+}
+
+const ICE_NAMES: Record<Ice, string> = {
+  cavity: "Some, in the cavity",
+  middle: "The middle is hard",
+  most: "Most of it",
+};
+
+/** The morning after a thaw that was too short: what is safe, and what each way costs in minutes, simulated. */
+export function RescueSheet({ plan, onTake }: Props) {
+  return (
+    <Sheet opens="Still ice in it on the morning?" title="Ice on the morning">
+      <Rescue plan={plan} onTake={onTake} />
+    </Sheet>
+  );
+}
+
+function Rescue({ plan, onTake }: Props) {
+  const [ice, setIce] = useState<Ice>(plan.bird.ice);
+  const ways = useRescue(plan, ice);
+  const ovenOnly = !isInOven(plan) || plan.bird.cavity === "stuffed";
+  const taken = (thawIn: "water" | "none"): boolean =>
+    plan.bird.state === "part-frozen" && plan.bird.ice === ice && (thawIn === "none") === goesInWithIce(plan);
+  return (
+    <>
+      <p>A hand in the cavity, a skewer into the thigh: how much of it is still ice?</p>
+      <Segmented<Ice>
+        label="How much is still ice"
+        value={ice}
+        choices={(Object.keys(ICE_NAMES) as Ice[]).map((value) => ({ value, label: ICE_NAMES[value] }))}
+        onChange={setIce}
+      />
+      <ul className="grid gap-3">
+        <WayRow
+          name="Cold water first, then roast"
+          says="In its closed bag, the water changed every 30 minutes; then into the heat at once."
+          way={ways.water}
+          taken={taken("water")}
+          onTake={() => onTake(ice, "water")}
+        />
+        <WayRow
+          name="Roast it as it is"
+          says="Oven only. The giblet bag comes out as soon as it lets go; no stuffing; the thermometer decides."
+          way={ways.none}
+          taken={taken("none")}
+          onTake={() => onTake(ice, "none")}
+        />
+      </ul>
+      {ovenOnly && (
+        <Caution>
+          {plan.bird.cavity === "stuffed" ? "A stuffed bird" : "A bird for the smoker, the grill or the spit"} does not
+          go in with ice: cold water first.
+        </Caution>
+      )}
+      <p className="text-sm text-soft">
+        Never hot water, never the counter: the outside would be warm for hours before the middle is thawed. What was to
+        be salted and dried is salted at the oven. Follow your local food-safety authority.
+      </p>
+    </>
+  );
+}
+
+interface WayProps {
+  readonly name: string;
+  readonly says: string;
+  readonly way: WayOut;
+  readonly taken: boolean;
+  onTake(): void;
+}
+
+function WayRow({ name, says, way, taken, onTake }: WayProps) {
+  return (
+    <li className="rounded-2xl border border-line p-3">
+      <div className="flex items-baseline justify-between gap-3">
+        <b>{name}</b>
+        {way.kind === "known" && <b className="font-display text-2xl">{formatDuration(way.totalMin * 60)}</b>}
+      </div>
+      <p className="text-sm text-soft">{says}</p>
+      <div className="mt-1 flex items-center justify-between gap-3 text-sm">
+        <span>
+          {way.kind === "waiting" && "simulating …"}
+          {way.kind === "failed" && way.why}
+          {way.kind === "known" &&
+            `${way.waterMin > 0 ? `${formatDuration(way.waterMin * 60)} in water, ` : ""}${formatDuration(way.roastMin * 60)} in the heat, until it can rest`}
+        </span>
+        {taken ? <b>your plan</b> : <Button onClick={onTake}>Take it</Button>}
+      </div>
+    </li>
+  );
+}

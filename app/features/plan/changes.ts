@@ -1,0 +1,66 @@
+/** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
+import { massRangeKg } from "../../../core/bird/body";
+import { centresOf, hasCavity } from "../../../core/bird/form";
+import type { Plan } from "../../../core/formats/roast";
+import { methodById } from "../../../core/methods/methods";
+import { constant } from "../../../core/sources";
+
+export type Change = (plan: Plan) => Plan;
+
+export const withBird =
+  (change: Partial<Plan["bird"]>): Change =>
+  (plan) => ({ ...plan, bird: { ...plan.bird, ...change } });
+export const withSalt =
+  (change: Partial<Plan["salt"]>): Change =>
+  (plan) => ({ ...plan, salt: { ...plan.salt, ...change } });
+export const withSeason =
+  (change: Partial<Plan["season"]>): Change =>
+  (plan) => ({ ...plan, season: { ...plan.season, ...change } });
+export const withStage =
+  (n: number, change: Partial<Plan["stages"][number]>): Change =>
+  (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
+
+/** Another bird, cut or filling: its weight comes into range, its centres get their targets, a method it does not take gives way. */
+export const withForm =
+  (change: Partial<Pick<Plan["bird"], "species" | "cut" | "cavity">>): Change =>
+  (plan) => {
+    const bird = { ...plan.bird, ...change };
+    const [low, high] = massRangeKg(bird.species, bird.cut);
+    const massKg = Math.min(high, Math.max(low, bird.massKg));
+    const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
+    const fits = methodById(plan.method).cuts.includes(bird.cut);
+    const guideline = constant("guidelineC");
+    return {
+      ...plan,
+      bird: { ...bird, massKg, cavity },
+      targetC: Object.fromEntries(
+        centresOf({ ...bird, cavity }).map((centre) => [centre, plan.targetC[centre] ?? guideline]),
+      ),
+      ...(!fits && { method: "steady" as const, stages: [...methodById("steady").stages] }),
+    };
+  };
+
+/** What a hand in the cavity finds on the morning: there is no more time for salt or drying. */
+export const onTheMorning =
+  (ice: Plan["bird"]["ice"], thawIn: "water" | "none"): Change =>
+  (plan) => ({
+    ...withSalt({ saltHours: 0, dryHours: 0 })(withBird({ state: "part-frozen", ice })(plan)),
+    thawIn,
+  });
+
+/** Another way of salting, with the hours it usually takes a bird of this size. */
+export const withSaltMethod =
+  (method: Plan["salt"]["method"]): Change =>
+  (plan) => {
+    const small = plan.bird.massKg < 2;
+    const saltHours = {
+      dry: constant("drySaltHours"),
+      brine: small ? 5 : constant("brineHours"),
+      equilibrium: constant("equilibriumHours"),
+      injection: constant("injectionHours"),
+      none: 0,
+    }[method];
+    // A bird out of its bath has been in the fridge long enough: a night of drying would pass two days.
+    const dryHours = method === "equilibrium" ? 0 : plan.salt.dryHours;
+    return withSalt({ method, saltHours, dryHours })(plan);
+  };

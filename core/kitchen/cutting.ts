@@ -1,0 +1,23 @@
+/** Minutes at the board by cut (common practice): before the oven, and of carving after it. */
+import type { Cut } from "../bird/form";
+
+/** Opening both ends, giblets out, drying it with paper: before any cut. */
+export const CLEAN_MIN = 10;
+
+export const CUT_MIN: Record<Cut, number> = {
+  whole: 5,
+  spatchcock: 15,
+  parts: 30,
+  crown: 0,
+  "boneless-breast": 5,
+  "leg-roll": 10,
+};
+
+export const CARVE_MIN: Record<Cut, number> = {
+  whole: 20,
+  spatchcock: 20,
+  parts: 10,
+  crown: 15,
+  "boneless-breast": 10,
+  "leg-roll": 10,
+};

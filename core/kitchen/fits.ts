@@ -1,0 +1,57 @@
+/** Whether a bird fits what the kitchen has: pan, oven, fridge shelf, pot. */
+import type { BirdSize } from "../bird/size";
+import type { Equipment } from "../formats/roast";
+import type { SaltPlan } from "./saltPlan";
+
+export interface Fit {
+  readonly where: "pan" | "oven" | "shelf" | "pot";
+  readonly fits: boolean;
+  /** What it takes and what there is: cm, or L for the pot. */
+  readonly needs: readonly number[];
+  readonly has: readonly number[];
+}
+
+/** A finger's breadth of air around the bird in the pan, and under the roof of the oven, cm (common practice). */
+const PAN_ROOM_CM = 2;
+const ROOF_ROOM_CM = 5;
+/** The rack or tray it stands on. */
+const RACK_CM = 5;
+
+const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
+const within = (needs: readonly number[], has: readonly number[]): boolean =>
+  needs.every((each, n) => each <= (has[n] as number));
+
+/** @param count birds side by side */
+export function fitsOf(
+  size: BirdSize,
+  count: number,
+  { panCm, ovenCm, shelfCm, potL }: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL">,
+  { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
+): Fit[] {
+  const flat = smallerFirst([size.width * count, size.length]);
+  const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
+    where,
+    needs,
+    has,
+    fits: within(needs, has),
+  });
+  const panNeeds = flat.map((side) => side + PAN_ROOM_CM);
+  return [
+    held("pan", panNeeds, smallerFirst([panCm.width, panCm.length])),
+    held(
+      "oven",
+      [...flat, size.height + RACK_CM + ROOF_ROOM_CM],
+      [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
+    ),
+    ...(coolerIceKg === null
+      ? [
+          held(
+            "shelf",
+            [...flat, size.height + RACK_CM],
+            [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height],
+          ),
+        ]
+      : []),
+    ...(bath && !bath.inBag ? [held("pot", [bath.containerL], [potL])] : []),
+  ];
+}

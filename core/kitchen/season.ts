@@ -1,0 +1,49 @@
+/** Fat, paste, bacon, glaze and basting: how much of each, and what each does to the roast as events. */
+import { ovenMassKg } from "../bird/body";
+import { centresOf } from "../bird/form";
+import type { Plan } from "../formats/roast";
+import { LONGEST_ROAST_MIN } from "../processes/roast";
+import type { RoastEvent } from "../processes/stages";
+import { constant } from "../sources";
+
+export const FATS = ["before", "under-skin", "none-at-first"] as const;
+export type Fat = (typeof FATS)[number];
+
+export interface Seasoning {
+  readonly fatGrams: number;
+  readonly pasteGrams: number;
+  readonly baconGrams: number;
+  /** For one pass over all the birds. */
+  readonly glazeMl: number;
+}
+
+export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): Seasoning {
+  const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
+  return {
+    fatGrams: kg * constant(season.fat === "under-skin" ? "underSkinGramsPerKg" : "oilGramsPerKg"),
+    pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
+    baconGrams: season.bacon ? kg * constant("baconGramsPerKg") : 0,
+    glazeMl: season.glazePasses > 0 ? kg * constant("glazeMlPerKg") : 0,
+  };
+}
+
+/** Temperatures of the first centre at which glaze goes on: sugar burns, so all of it is in the last stretch. */
+export function glazeAtC({ bird, season, targetC }: Pick<Plan, "bird" | "season" | "targetC">) {
+  const centre = centresOf(bird)[0] ?? "breast";
+  const target = targetC[centre] ?? constant("guidelineC");
+  return Array.from({ length: season.glazePasses }, (_, n) => ({
+    centre,
+    // Clear of the pull, which comes some degrees before the target.
+    reachesC: target - 10 - (season.glazePasses - 1 - n) * constant("glazeStepK"),
+  }));
+}
+
+/** What seasoning does to the heat: every glaze and every basting opens the door and wets the skin. */
+export function seasoningEvents(plan: Pick<Plan, "bird" | "season" | "targetC">): RoastEvent[] {
+  const every = plan.season.basteEveryMin;
+  const bastings = every > 0 ? Math.floor(LONGEST_ROAST_MIN / every) : 0;
+  return [
+    ...Array.from({ length: bastings }, (_, n): RoastEvent => ({ kind: "baste", atMin: (n + 1) * every })),
+    ...glazeAtC(plan).map((when): RoastEvent => ({ kind: "baste", when })),
+  ];
+}

@@ -1,0 +1,22 @@
+/** Amounts as a list writes them, in the cook's units. */
+import { formatMass, type UnitSystem } from "../units/quantity";
+
+const ML_PER_CUP = 236.6;
+const GRAMS_PER_OUNCE = 28.35;
+const LITRES_PER_QUART = 0.9464;
+
+const tens = (value: number): number => Math.round(value / 10) * 10;
+
+export const liquid = (ml: number, units: UnitSystem): string => {
+  if (units === "us") {
+    return ml > 8 * ML_PER_CUP
+      ? `${(ml / 1000 / LITRES_PER_QUART).toFixed(1)} quarts`
+      : `${(ml / ML_PER_CUP).toFixed(1)} cups`;
+  }
+  return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
+};
+export const small = (grams: number, units: UnitSystem): string => {
+  if (grams >= 1000) return formatMass(grams / 1000, units);
+  return units === "us" ? `${(grams / GRAMS_PER_OUNCE).toFixed(1)} oz` : `${Math.round(grams)} g`;
+};
+export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ceil(kg * 10) / 10, units);

@@ -1,0 +1,179 @@
+/** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
+import type { Plan } from "../formats/roast";
+import { burnsCharcoal } from "../kitchen/fuel";
+import { glazeAtC } from "../kitchen/season";
+import type { HistoryPoint } from "../processes/bird";
+import type { Moment } from "../processes/stages";
+import { constant } from "../sources";
+import { type Lane, type Schedule, type Task, taskOf } from "./backward";
+import { EVENING, latestWithin, WAKING } from "./waking";
+
+export const CHORE_KINDS = [
+  "water-change",
+  "mix-brine",
+  "eve-check",
+  "stock",
+  "season",
+  "counter",
+  "stage",
+  "baste",
+  "glaze",
+  "fuel",
+  "loosen",
+  "thicken",
+] as const;
+export type ChoreKind = (typeof CHORE_KINDS)[number];
+
+export interface Chore {
+  readonly kind: ChoreKind;
+  /** Which of several of one kind: stage n, glaze n. */
+  readonly n: number;
+  readonly lane: Lane;
+  readonly startMs: number;
+  readonly endMs: number;
+  /** Pairs of hands it keeps; what takes a moment keeps none. */
+  readonly hands: number;
+  readonly ring: boolean;
+}
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+
+export const STOCK_MIN = 75;
+const STOCK_HANDS_MIN = 10;
+const EVE_CHECK_MIN = 20;
+const MIX_BRINE_MIN = 20;
+/** The hot part of a brine has to lose its heat; most of it goes into the ice. */
+const BRINE_COOLS_MIN = 60;
+const LOOSEN_MIN = 5;
+const THICKEN_MIN = 12;
+
+/** Minute of the roast at which a moment comes, by what the simulation went through; null when it never does. */
+export function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 0): number | null {
+  if ("atMin" in moment) return moment.atMin;
+  const { centre, reachesC } = moment.when;
+  const point = history.find(
+    ({ minute, centresC }) => minute >= notBefore && (centresC[centre] ?? Number.NEGATIVE_INFINITY) >= reachesC,
+  );
+  return point?.minute ?? null;
+}
+
+/** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up. */
+class Bench {
+  private readonly busy: { readonly startMs: number; readonly endMs: number }[] = [];
+
+  constructor(private readonly zone: string) {}
+
+  take(startMs: number, endMs: number): void {
+    this.busy.push({ startMs, endMs });
+  }
+
+  /** Start of so many minutes of work that end at the latest by `byMs`. */
+  before(byMs: number, minutes: number, hours = WAKING): number {
+    const length = minutes * MINUTE_MS;
+    let startMs = latestWithin(byMs - length, this.zone, hours);
+    for (;;) {
+      const inTheWay = this.busy.find((work) => startMs < work.endMs && startMs + length > work.startMs);
+      if (!inTheWay) break;
+      startMs = latestWithin(inTheWay.startMs - length, this.zone, hours);
+    }
+    this.take(startMs, startMs + length);
+    return startMs;
+  }
+}
+
+const seasonMin = ({ season, bird, stages }: Plan): number =>
+  10 +
+  (season.fat === "under-skin" ? 10 : 0) +
+  (season.bacon || season.paste ? 5 : 0) +
+  (bird.cavity === "empty" ? 0 : 10) +
+  (stages[0]?.shield === "breast" ? 5 : 0);
+
+/** @param history of the simulated roast: when it comes to its conditions */
+export function choresOf(plan: Plan, schedule: Schedule, history: readonly HistoryPoint[]): Chore[] {
+  const { season, zone } = plan;
+  const { inAtMs, pullAtMs, carveAtMs } = schedule;
+  const chores: Chore[] = [];
+  const put = (kind: ChoreKind, lane: Lane, startMs: number, minutes: number, more: Partial<Chore> = {}): void => {
+    chores.push({
+      kind,
+      n: chores.filter((chore) => chore.kind === kind).length + 1,
+      lane,
+      startMs,
+      endMs: startMs + minutes * MINUTE_MS,
+      hands: 0,
+      ring: false,
+      ...more,
+    });
+  };
+  const bench = new Bench(zone);
+  const task = (id: Task["id"]): Task | undefined => taskOf(schedule, id);
+  for (const id of ["prepare", "carve"] as const) {
+    const fixed = task(id);
+    if (fixed) bench.take(fixed.startMs, fixed.endMs);
+  }
+
+  // What has its own moment.
+  const thaw = task("thaw");
+  if (thaw && plan.thawIn === "water") {
+    const every = constant("waterChangeMin") * MINUTE_MS;
+    for (let at = thaw.startMs + every; at < thaw.endMs - 1; at += every) put("water-change", "cold", at, 5);
+  }
+  const seasoned = seasonMin(plan);
+  put("season", "board", inAtMs - seasoned * MINUTE_MS, seasoned, { hands: 1 });
+  bench.take(inAtMs - seasoned * MINUTE_MS, inAtMs);
+  if (season.counterMin > 0) put("counter", "board", inAtMs - season.counterMin * MINUTE_MS, season.counterMin);
+  const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
+  const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
+  plan.stages.forEach(({ fromMin, when }, n) => {
+    if (n === 0) return;
+    const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
+    if (minute !== null && minute < pullMin) put("stage", "heat", atMinute(minute), 2, { n });
+  });
+  if (season.basteEveryMin > 0) {
+    for (let at = season.basteEveryMin; at < pullMin - 5; at += season.basteEveryMin) {
+      put("baste", "heat", atMinute(at), 2);
+    }
+  }
+  for (const when of glazeAtC(plan)) {
+    const minute = minuteOf({ when }, history);
+    if (minute !== null && minute < pullMin) put("glaze", "heat", atMinute(minute), 3);
+  }
+  if (burnsCharcoal(plan.heat)) {
+    put("fuel", "heat", (task("preheat")?.startMs ?? inAtMs) - 10 * MINUTE_MS, 10);
+    for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
+  }
+  // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.
+  const gravyEndMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) - 10 * MINUTE_MS : carveAtMs;
+  if (plan.roasted === "same-day") {
+    const poured = Math.min(
+      Math.max(pullAtMs.p50 + 5 * MINUTE_MS, pullAtMs.p10),
+      gravyEndMs - (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS,
+    );
+    put("loosen", "board", poured, LOOSEN_MIN);
+  } else put("loosen", "board", pullAtMs.p50 + 5 * MINUTE_MS, LOOSEN_MIN);
+  put("thicken", "board", gravyEndMs - THICKEN_MIN * MINUTE_MS, THICKEN_MIN, { hands: 1, ring: true });
+  bench.take(gravyEndMs - THICKEN_MIN * MINUTE_MS, gravyEndMs);
+
+  // What may be done earlier: as late as there is a free pair of hands.
+  const salt = task("salt");
+  const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
+  const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salt?.startMs;
+  if (inBath && bathFromMs !== undefined) {
+    put("mix-brine", "board", bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN), MIX_BRINE_MIN, {
+      hands: 1,
+      ring: true,
+    });
+  }
+  const eveMs = latestWithin(Math.min(inAtMs - 8 * HOUR_MS, inAtMs), zone, EVENING);
+  put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN), EVE_CHECK_MIN, {
+    hands: 1,
+  });
+  if (plan.stock === "ahead" || plan.stock === "while-roasting") {
+    // A pot that simmers over an hour needs a hand at its beginning only.
+    const byMs = plan.stock === "ahead" ? eveMs : gravyEndMs - (STOCK_MIN + 5) * MINUTE_MS;
+    const startMs = bench.before(byMs, STOCK_HANDS_MIN);
+    put("stock", "board", startMs, STOCK_MIN, { ring: true });
+  }
+  return chores.sort((a, b) => a.startMs - b.startMs);
+}

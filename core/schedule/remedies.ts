@@ -1,0 +1,164 @@
+/** What can be done about a conflict by one tap: a change of the plan under a plain label. */
+import { hasCavity } from "../bird/form";
+import type { Plan } from "../formats/roast";
+import { formatTemperature, type UnitSystem } from "../units/quantity";
+import type { Conflict } from "./conflicts";
+import type { ResourceConflict } from "./resources";
+
+export interface Remedy {
+  readonly label: string;
+  change(plan: Plan): Plan;
+}
+
+const withSalt =
+  (change: Partial<Plan["salt"]>) =>
+  (plan: Plan): Plan => ({ ...plan, salt: { ...plan.salt, ...change } });
+const withBird =
+  (change: Partial<Plan["bird"]>) =>
+  (plan: Plan): Plan => ({ ...plan, bird: { ...plan.bird, ...change } });
+const withEquipment =
+  (change: (equipment: Plan["equipment"]) => Partial<Plan["equipment"]>) =>
+  (plan: Plan): Plan => ({ ...plan, equipment: { ...plan.equipment, ...change(plan.equipment) } });
+const laterBy =
+  (hours: number) =>
+  (plan: Plan): Plan => ({
+    ...plan,
+    serveAt: new Date(Date.parse(plan.serveAt) + hours * 3_600_000).toISOString(),
+  });
+
+const QUARTER_MS = 900_000;
+const AT_THE_OVEN = { saltHours: 0, dryHours: 0 } as const;
+
+export const WATER_NOW: Remedy = {
+  label: "Thaw in cold water, salt at the oven",
+  change: (plan) => ({ ...withSalt({ ...AT_THE_OVEN, method: "dry" })(plan), thawIn: "water" }),
+};
+const THAW_IN_FRIDGE: Remedy = {
+  label: "Thaw in the fridge instead",
+  change: (plan) => ({ ...plan, thawIn: "fridge" }),
+};
+const SALT_AT_OVEN: Remedy = { label: "Salt it at the oven", change: withSalt(AT_THE_OVEN) };
+const SHORTER: Remedy = { label: "Salt 12 h, no drying", change: withSalt({ saltHours: 12, dryHours: 0 }) };
+const NO_SALT: Remedy = { label: "No more salt", change: withSalt({ method: "none" }) };
+const BAG: Remedy = { label: "Brine it in a closed bag", change: withSalt({ bath: "bag" }) };
+const COOLER: Remedy = { label: "Keep it in a cooler with ice", change: withSalt({ keptIn: "cooler", dryHours: 0 }) };
+const DRY_INSTEAD: Remedy = { label: "Dry salt instead", change: withSalt({ method: "dry" }) };
+const IN_THE_OVEN: Remedy = { label: "Roast it in the oven", change: (plan) => ({ ...plan, heat: "oven" }) };
+const STUFFING_BESIDE: Remedy = {
+  label: "Stuffing beside the bird",
+  change: (plan) => {
+    const { filling: _, ...targetC } = plan.targetC;
+    return { ...withBird({ cavity: "empty" })(plan), targetC };
+  },
+};
+const FLATTEN: Remedy = {
+  label: "Spatchcock it",
+  change: (plan) => ({ ...STUFFING_BESIDE.change(plan), bird: { ...plan.bird, cut: "spatchcock", cavity: "empty" } }),
+};
+const JOINT: Remedy = {
+  label: "Joint it",
+  change: (plan) => ({ ...STUFFING_BESIDE.change(plan), bird: { ...plan.bird, cut: "parts", cavity: "empty" } }),
+};
+const ONE_BIRD: Remedy = { label: "One bird only", change: withBird({ count: 1 }) };
+
+/** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
+export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
+  switch (conflict.kind) {
+    case "too-late": {
+      const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
+      const later: Remedy = { label: "Eat later, and be in time", change: laterBy(quarters / 4) };
+      if (conflict.task === "thaw") return [WATER_NOW, SHORTER, later];
+      return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, later] : [later];
+    }
+    case "never-thaws":
+      return [WATER_NOW];
+    case "thawed-in-water-waits":
+      return [SALT_AT_OVEN, THAW_IN_FRIDGE];
+    case "ice-waits":
+      return [SALT_AT_OVEN];
+    case "waits-too-long-raw":
+      return [SHORTER];
+    case "brined-too-long":
+      return [{ label: "Brine it one day", change: withSalt({ saltHours: 24 }) }];
+    case "frozen-outside-an-oven":
+      return conflict.why === "heat" ? [IN_THE_OVEN, WATER_NOW] : [STUFFING_BESIDE, WATER_NOW];
+    case "salted-twice":
+      return [NO_SALT];
+    case "too-salty":
+      return [{ label: "Back to 1 %", change: withSalt({ percent: 1, brinePercent: 6.5 }) }];
+    case "at-night":
+      return [
+        { label: "Eat three hours later", change: laterBy(3) },
+        ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
+      ];
+    case "does-not-fit": {
+      const { where } = conflict.fit;
+      if (where === "pot") return [BAG, DRY_INSTEAD];
+      return [
+        ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
+        ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
+        ...(plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? [JOINT] : []),
+      ];
+    }
+  }
+}
+
+/** Remedies where two tasks want one thing. */
+export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
+  const ids = uses.map(({ id }) => id);
+  const [first, second] = uses;
+  const change =
+    (what: Partial<Plan["sides"][number]>) =>
+    (before: Plan): Plan => ({
+      ...before,
+      sides: before.sides.map((side) => (ids.includes(side.id) ? { ...side, ...what } : side)),
+    });
+  switch (kind) {
+    case "oven-two-temperatures": {
+      const shared = first.ovenC ?? second.ovenC;
+      return [
+        { label: "Put them wherever they fit", change: change({ slot: "auto" }) },
+        ...(shared === null
+          ? []
+          : [
+              {
+                label: `Bake at ${formatTemperature(shared, units)}, with more time`,
+                change: change({ ovenC: shared }),
+              },
+            ]),
+      ];
+    }
+    case "oven-full":
+      return [{ label: "Put them wherever they fit", change: change({ slot: "auto" }) }];
+    case "rings-full":
+      return ids.includes("stock")
+        ? [{ label: "Stock from the drip tray", change: (before) => ({ ...before, stock: "tray" }) }]
+        : [{ label: "They need no ring", change: change({ ring: false }) }];
+    case "hands-short":
+      return [
+        {
+          label: "Ask for one more pair of hands",
+          change: withEquipment(({ hands }) => ({ hands: Math.min(4, hands + 1) })),
+        },
+      ];
+    case "thermometers-short":
+      return [
+        {
+          label: `There are ${plan.bird.count === 1 ? "one" : plan.bird.count} to hand`,
+          change: withEquipment(() => ({ thermometers: plan.bird.count })),
+        },
+        ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
+      ];
+    case "fridge-full":
+      if (ids.includes("salt")) {
+        const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
+        return [COOLER, ...(inBath && plan.salt.bath === "pot" ? [BAG] : [])];
+      }
+      return [
+        {
+          label: "There is room for it",
+          change: withEquipment(() => ({ fridgeL: Math.ceil(Math.max(...uses.map(({ fridgeL }) => fridgeL))) })),
+        },
+      ];
+  }
+}

@@ -1,0 +1,158 @@
+/** What every task takes of the kitchen, and where two want more than there is. */
+import type { Equipment, Plan } from "../formats/roast";
+import type { SaltPlan } from "../kitchen/saltPlan";
+import { constant } from "../sources";
+import { type Schedule, taskOf } from "./backward";
+import type { Chore } from "./chores";
+import { type PlacedSide, SAME_OVEN_K } from "./sides";
+
+/** Something that takes parts of the kitchen for a while. */
+export interface Use {
+  /** A side dish's own id, a task's or a chore's name; `bird` in the heat. */
+  readonly id: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  /** °C in the oven; null where it takes none. */
+  readonly ovenC: number | null;
+  /** Share of the oven: 1 for all of it. */
+  readonly ovenShare: number;
+  readonly rings: number;
+  readonly hands: number;
+  readonly thermometers: number;
+  readonly fridgeL: number;
+}
+
+/** Two uses of one thing at one time beyond what there is, or one that is too much by itself. */
+export interface ResourceConflict {
+  readonly kind:
+    | "oven-two-temperatures"
+    | "oven-full"
+    | "rings-full"
+    | "hands-short"
+    | "thermometers-short"
+    | "fridge-full";
+  readonly uses: readonly [Use, Use];
+  readonly fromMs: number;
+}
+
+const MINUTE_MS = 60_000;
+/** An uncovered bird on its rack, or a frozen one in its tray, against its own volume. */
+const FRIDGE_ROOM = { thaw: 2, dry: 2.5, chill: 1.2 } as const;
+const MEAT_KG_PER_L = 1.06;
+
+export const isInOven = ({ heat }: Pick<Plan, "heat">): boolean => heat === "oven" || heat === "fan-oven";
+
+export interface Placed {
+  readonly schedule: Schedule;
+  readonly sides: readonly PlacedSide[];
+  readonly chores: readonly Chore[];
+  readonly salt: SaltPlan;
+}
+
+/** Everything that is done, as what it takes. */
+export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): Use[] {
+  const { bird, equipment } = plan;
+  const nothing = { ovenC: null, ovenShare: 0, rings: 0, hands: 0, thermometers: 0, fridgeL: 0 };
+  const uses: Use[] = [];
+  const add = (id: string, startMs: number, endMs: number, takes: Partial<Use>): void => {
+    if (endMs > startMs) uses.push({ ...nothing, id, startMs, endMs, ...takes });
+  };
+  const birdL = (bird.massKg * bird.count) / MEAT_KG_PER_L;
+  const inFridge: Record<string, number> = {
+    thaw:
+      plan.thawIn === "fridge"
+        ? birdL * FRIDGE_ROOM.thaw
+        : plan.thawIn === "brine" && salt.bath
+          ? salt.bath.containerL * bird.count
+          : 0,
+    salt: salt.coolerIceKg !== null ? 0 : salt.bath ? salt.bath.containerL * bird.count : birdL * FRIDGE_ROOM.dry,
+    dry: birdL * FRIDGE_ROOM.dry,
+    chill: birdL * constant("turkeyEdibleShare") * FRIDGE_ROOM.chill,
+  };
+  for (const { id, startMs, endMs } of schedule.tasks) {
+    if (inFridge[id]) add(id, startMs, endMs, { fridgeL: inFridge[id] });
+    if (id === "prepare" || id === "carve") add(id, startMs, endMs, { hands: 1 });
+  }
+  const salting = taskOf(schedule, "salt");
+  if (salting) add("salt", salting.startMs, salting.startMs + 10 * MINUTE_MS, { hands: 1 });
+  plan.stages.forEach(({ fromMin, airC }, n) => {
+    const next = plan.stages[n + 1];
+    add(
+      "bird",
+      schedule.inAtMs + fromMin * MINUTE_MS,
+      next ? schedule.inAtMs + next.fromMin * MINUTE_MS : schedule.pullAtMs.p90,
+      {
+        ...(isInOven(plan) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
+      },
+    );
+  });
+  // One probe a bird at least, from the oven to the end of the rest.
+  add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
+  for (const { id, startMs, endMs, ovenC, ring, slot } of sides) {
+    const inTray = slot === "tray";
+    add(id, startMs, endMs, {
+      ovenC: inTray ? null : ovenC,
+      ovenShare: inTray || ovenC === null ? 0 : 1 / equipment.dishesInOven,
+      rings: ring && ovenC === null ? 1 : 0,
+    });
+  }
+  for (const { kind, startMs, endMs, hands, ring } of chores) {
+    if (hands > 0 || ring) add(kind, startMs, endMs, { hands, rings: ring ? 1 : 0 });
+  }
+  return uses;
+}
+
+type Capacity = Pick<Equipment, "ovens" | "rings" | "hands" | "thermometers" | "fridgeL">;
+/** What is simply added up: which of a use, what there is, and what it is called when it is short. */
+const COUNTED = [
+  { of: "rings", kind: "rings-full" },
+  { of: "hands", kind: "hands-short" },
+  { of: "thermometers", kind: "thermometers-short" },
+  { of: "fridgeL", kind: "fridge-full" },
+] as const;
+
+/** Every pair that wants one thing at one time beyond what there is; the first instant of each. */
+export function resourceConflicts(uses: readonly Use[], capacity: Capacity): ResourceConflict[] {
+  const found: ResourceConflict[] = [];
+  const instants = [...new Set(uses.map(({ startMs }) => startMs))].sort((a, b) => a - b);
+  const named = new Set<string>();
+  const report = (kind: ResourceConflict["kind"], a: Use, b: Use, fromMs: number): void => {
+    const key = `${kind}/${[a.id, b.id].sort().join("/")}`;
+    if (named.has(key)) return;
+    named.add(key);
+    found.push({ kind, uses: [a, b], fromMs });
+  };
+  for (const ms of instants) {
+    const now = uses.filter(({ startMs, endMs }) => startMs <= ms && endMs > ms);
+    // Ovens are filled in turn with what goes together.
+    const filled: { ovenC: number; share: number; last: Use }[] = [];
+    for (const use of now) {
+      if (use.ovenC === null) continue;
+      const { ovenC } = use;
+      const same = filled.find(
+        (oven) => Math.abs(oven.ovenC - ovenC) <= SAME_OVEN_K && oven.share + use.ovenShare <= 1 + 1e-9,
+      );
+      if (same) {
+        same.share += use.ovenShare;
+        same.last = use;
+      } else if (filled.length < capacity.ovens) filled.push({ ovenC, share: use.ovenShare, last: use });
+      else {
+        const near = filled.find((oven) => Math.abs(oven.ovenC - ovenC) <= SAME_OVEN_K);
+        const other = (near ?? (filled[0] as (typeof filled)[number])).last;
+        report(near ? "oven-full" : "oven-two-temperatures", other, use, ms);
+      }
+    }
+    for (const { of, kind } of COUNTED) {
+      const wanting = now.filter((use) => use[of] > 0);
+      let sum = 0;
+      for (const use of wanting) {
+        sum += use[of];
+        if (sum > capacity[of] + 1e-9) {
+          report(kind, wanting[0] as Use, use, ms);
+          break;
+        }
+      }
+    }
+  }
+  return found;
+}

@@ -1,0 +1,40 @@
+/** Hours at which a cook is up, in the cook's own zone. Instants are epoch milliseconds; a clock change moves nothing. */
+
+const MINUTE_MS = 60_000;
+const QUARTER_MS = 15 * MINUTE_MS;
+const DAY_MS = 24 * 60 * MINUTE_MS;
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** Hours since local midnight, by the clock on the wall. @throws RangeError for a zone nobody knows */
+export function localHour(ms: number, zone: string): number {
+  let format = formats.get(zone);
+  if (!format) {
+    format = new Intl.DateTimeFormat("en-GB", { timeZone: zone, hour: "2-digit", minute: "2-digit", hourCycle: "h23" });
+    formats.set(zone, format);
+  }
+  const [hour, minute] = format.format(ms).split(":").map(Number) as [number, number];
+  return hour + minute / 60;
+}
+
+export interface Hours {
+  readonly from: number;
+  readonly until: number;
+}
+/** Nobody gets up in the night to salt a bird (common practice). */
+export const WAKING: Hours = { from: 7, until: 22 };
+/** When the next day is made ready. */
+export const EVENING: Hours = { from: 17, until: 20 };
+
+export const isWithin = (ms: number, zone: string, { from, until }: Hours): boolean => {
+  const hour = localHour(ms, zone);
+  return hour >= from && hour <= until;
+};
+
+/** The latest moment not after `ms` within these hours, to the quarter hour when it has to move. */
+export function latestWithin(ms: number, zone: string, hours: Hours): number {
+  if (isWithin(ms, zone, hours)) return ms;
+  let at = Math.floor(ms / QUARTER_MS) * QUARTER_MS;
+  for (const end = ms - DAY_MS; at >= end; at -= QUARTER_MS) if (isWithin(at, zone, hours)) return at;
+  return ms;
+}
