@@ -38,11 +38,11 @@ export interface Gravy {
 /**
  * Gravy for a table. Flour: about a tablespoon and a half a cup of finished liquid with as much fat; half as much of
  * starch, put in cold (common practice).
- * @throws QuantityError for heads outside 1 to 60 or salt outside 0 to 5 %
+ * @throws QuantityError for heads outside 1 to 60 or salt outside 0 to 10 %
  */
 export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: GravyInput): Gravy {
   requireBetween("people at the table", heads, 1, 60);
-  requireBetween("salt in the meat", saltPercent, 0, 5, "%");
+  requireBetween("salt in the meat", saltPercent, 0, 10, "%");
   const finishedMl = heads * constant("gravyMlAHead");
   const flour = (finishedMl / constant("cupMl")) * constant("flourGramsACup");
   const starch = thickener === "starch";

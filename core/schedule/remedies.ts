@@ -4,6 +4,7 @@ import type { Plan } from "../formats/roast";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
+import { earliestWithin, WAKING } from "./waking";
 
 export interface Remedy {
   readonly label: string;
@@ -88,7 +89,10 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
       return [{ label: "Back to 1 %", change: withSalt({ percent: 1, brinePercent: 6.5 }) }];
     case "at-night":
       return [
-        { label: "Eat three hours later", change: laterBy(3) },
+        {
+          label: "Eat later, and sleep",
+          change: laterBy((earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / 3_600_000),
+        },
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
       ];
     case "does-not-fit": {
@@ -97,7 +101,7 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
       return [
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
-        ...(plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? [JOINT] : []),
+        ...(plan.bird.count === 1 && (plan.bird.cut === "whole" || plan.bird.cut === "spatchcock") ? [JOINT] : []),
       ];
     }
   }

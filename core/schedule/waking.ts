@@ -31,10 +31,17 @@ export const isWithin = (ms: number, zone: string, { from, until }: Hours): bool
   return hour >= from && hour <= until;
 };
 
-/** The latest moment not after `ms` within these hours, to the quarter hour when it has to move. */
-export function latestWithin(ms: number, zone: string, hours: Hours): number {
+/** The nearest moment within these hours, going one way a quarter hour at a time; a day holds them all. */
+function within(ms: number, zone: string, hours: Hours, firstMs: number, stepMs: number): number {
   if (isWithin(ms, zone, hours)) return ms;
-  let at = Math.floor(ms / QUARTER_MS) * QUARTER_MS;
-  for (const end = ms - DAY_MS; at >= end; at -= QUARTER_MS) if (isWithin(at, zone, hours)) return at;
+  for (let at = firstMs; Math.abs(at - ms) <= DAY_MS; at += stepMs) if (isWithin(at, zone, hours)) return at;
   return ms;
 }
+
+/** The latest moment not after `ms` within these hours, to the quarter hour when it has to move. */
+export const latestWithin = (ms: number, zone: string, hours: Hours): number =>
+  within(ms, zone, hours, Math.floor(ms / QUARTER_MS) * QUARTER_MS, -QUARTER_MS);
+
+/** The earliest moment not before `ms` within these hours, to the quarter hour when it has to move. */
+export const earliestWithin = (ms: number, zone: string, hours: Hours): number =>
+  within(ms, zone, hours, Math.ceil(ms / QUARTER_MS) * QUARTER_MS, QUARTER_MS);

@@ -1,0 +1,75 @@
+/** Seasoning, fuel, and what fits. */
+import { describe, expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { fitsOf } from "./fits";
+import { briquettesPerHour, briquettesToStart } from "./fuel";
+import { saltPlan } from "./saltPlan";
+import { glazeAtC, seasoningEvents, seasoningFor } from "./season";
+import { usualKitchen } from "./usualKitchen";
+
+const { plan } = sampleRoast();
+
+describe("seasoning", () => {
+  const season = { ...plan.season, paste: true, bacon: true, glazePasses: 3 };
+
+  it("is measured by the bird, and only what is chosen", () => {
+    const all = seasoningFor({ ...plan, season });
+    for (const amount of Object.values(all)) expect(amount).toBeGreaterThan(0);
+    const two = seasoningFor({ season, bird: { ...plan.bird, count: 2 } });
+    expect(two.glazeMl).toBeCloseTo(2 * all.glazeMl, 9);
+    expect(seasoningFor(plan)).toMatchObject({ pasteGrams: 0, baconGrams: 0, glazeMl: 0 });
+  });
+
+  it("glazes in steps, the last of them well before the target", () => {
+    const passes = glazeAtC({ ...plan, season });
+    expect(passes.map(({ reachesC }) => reachesC)).toEqual([...passes.map(({ reachesC }) => reachesC)].sort());
+    expect(passes).toHaveLength(3);
+    expect(passes[2]?.reachesC).toBeLessThan((plan.targetC.breast ?? 0) - 5);
+  });
+
+  it("opens the door for every pass and every basting", () => {
+    const events = seasoningEvents({ ...plan, season: { ...season, basteEveryMin: 60 } });
+    expect(events.filter((event) => "when" in event)).toHaveLength(3);
+    expect(events.filter((event) => "atMin" in event).length).toBeGreaterThan(5);
+    expect(seasoningEvents(plan)).toEqual([]);
+  });
+});
+
+describe("charcoal", () => {
+  it("is about three briquettes a side each hour on a mild day (common practice), more in cold and in wind", () => {
+    const mild = briquettesPerHour({ weather: { airC: 15, windy: false } });
+    expect(mild).toBe(6);
+    expect(briquettesPerHour({ weather: { airC: -10, windy: false } })).toBeGreaterThan(mild);
+    expect(briquettesPerHour({ weather: { airC: 15, windy: true } })).toBeGreaterThan(mild);
+    expect(briquettesToStart({ weather: { airC: 15, windy: false } })).toBeGreaterThan(4 * mild);
+  });
+});
+
+describe("whether it fits", () => {
+  const kitchen = usualKitchen();
+  const size = { length: 36, width: 26, height: 18 };
+  const fits = (change = {}, count = 1, salt = plan.salt) =>
+    Object.fromEntries(
+      fitsOf(size, count, { ...kitchen, ...change }, saltPlan({ bird: plan.bird, salt })).map((fit) => [
+        fit.where,
+        fit.fits,
+      ]),
+    );
+
+  it("is asked of pan, oven and shelf, and of a pot only for a brine", () => {
+    expect(fits()).toEqual({ pan: true, oven: true, shelf: true });
+    expect(fits({ potL: 16 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", true);
+    expect(fits({ potL: 8 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", false);
+    expect(fits({}, 1, { ...plan.salt, method: "brine", keptIn: "cooler" })).not.toHaveProperty("shelf");
+  });
+
+  it("does not depend on which way the pan is turned", () => {
+    expect(fits({ panCm: { length: 29, width: 40 } })).toEqual(fits({ panCm: { length: 40, width: 29 } }));
+    expect(fits({ panCm: { length: 40, width: 27 } }).pan).toBe(false);
+  });
+
+  it("leaves air under the roof, and asks for twice the width for two birds", () => {
+    expect(fits({ ovenCm: { width: 46, depth: 40, height: 26 } }).oven).toBe(false);
+    expect(fits({}, 2).pan).toBe(false);
+  });
+});

@@ -1,0 +1,124 @@
+/** Each conflict made on purpose, and each of its remedies applied: the conflict is gone. */
+import { describe, expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { simulated } from "../../tests/helpers/simulated";
+import type { Plan } from "../formats/roast";
+import type { Conflict } from "./conflicts";
+import { type DerivedPlan, derivePlan, FIRST_SHARES } from "./derive";
+import { remediesOf, resourceRemedies } from "./remedies";
+import type { ResourceConflict } from "./resources";
+
+const { plan: usual } = sampleRoast();
+const SERVE = Date.parse(usual.serveAt);
+const HOUR = 3_600_000;
+/** Hours this bird thaws; the cold fridge of one case never does. */
+const thawHoursOf = ({ bird, thawIn, equipment }: Plan): number => {
+  if (bird.state === "fresh" || thawIn === "none") return 0;
+  if (thawIn === "water") return 7;
+  return equipment.fridgeC < 1 ? Number.POSITIVE_INFINITY : 80;
+};
+/** A turkey that is long when whole, flatter and wider as it is cut. */
+const sizeOf = ({ bird }: Plan) =>
+  bird.cut === "whole"
+    ? { length: 38, width: 25, height: 22 }
+    : bird.cut === "spatchcock"
+      ? { length: 36, width: 27, height: 9 }
+      : { length: 30, width: 24, height: 9 };
+const derive = (plan: Plan, nowMs = SERVE - 30 * 24 * HOUR): DerivedPlan =>
+  derivePlan(plan, simulated({ thawHours: thawHoursOf(plan), sizeCm: sizeOf(plan) }), FIRST_SHARES, nowMs);
+
+type Change = { [Part in keyof Plan]?: Plan[Part] extends unknown[] ? Plan[Part] : Partial<Plan[Part]> };
+const changed = (change: Change): Plan => {
+  const made: Record<string, unknown> = { ...usual };
+  for (const [part, value] of Object.entries(change)) {
+    const before = usual[part as keyof Plan];
+    made[part] =
+      typeof value === "object" && !Array.isArray(value) ? { ...(before as object), ...(value as object) } : value;
+  }
+  return made as Plan;
+};
+
+const frozen = { state: "frozen" } as const;
+const MADE: readonly [Conflict["kind"], Plan, number?][] = [
+  ["too-late", changed({ bird: frozen }), SERVE - 100 * HOUR],
+  ["too-late", usual, SERVE - 20 * HOUR],
+  ["too-late", usual, SERVE - 2 * HOUR],
+  ["never-thaws", changed({ bird: frozen, equipment: { fridgeC: 0.5 } })],
+  ["thawed-in-water-waits", changed({ bird: frozen, thawIn: "water" })],
+  ["ice-waits", changed({ bird: { state: "part-frozen" }, thawIn: "none" })],
+  ["waits-too-long-raw", changed({ salt: { saltHours: 48, dryHours: 48 } })],
+  ["brined-too-long", changed({ salt: { method: "brine", saltHours: 60, dryHours: 0 } })],
+  ["frozen-outside-an-oven", changed({ bird: { state: "part-frozen" }, thawIn: "none", heat: "covered-grill" })],
+  [
+    "frozen-outside-an-oven",
+    changed({
+      bird: { state: "part-frozen", cavity: "stuffed" },
+      thawIn: "none",
+      targetC: { breast: 74, thigh: 74, filling: 74 },
+    }),
+  ],
+  ["salted-twice", changed({ bird: { preSalted: true } })],
+  ["too-salty", changed({ salt: { percent: 2 } })],
+  ["at-night", changed({ serveAt: new Date(SERVE - 6 * HOUR).toISOString() })],
+  ["does-not-fit", changed({ salt: { method: "brine", dryHours: 0 }, equipment: { potL: 5 } })],
+  ["does-not-fit", changed({ equipment: { ovenCm: { width: 46, depth: 40, height: 20 } } })],
+  ["does-not-fit", changed({ bird: { count: 2 } })],
+];
+
+describe("a conflict of the bird's own tasks", () => {
+  it.each(MADE)("%s: every remedy takes it away", (kind, plan, nowMs) => {
+    const found = derive(plan, nowMs).conflicts.filter((conflict) => conflict.kind === kind);
+    expect(found.length).toBeGreaterThan(0);
+    const [conflict] = found as [Conflict];
+    const remedies = remediesOf(conflict, plan);
+    expect(remedies.length).toBeGreaterThan(0);
+    for (const { label, change } of remedies) {
+      const left = derive(change(plan), nowMs).conflicts.filter((other) => same(other, conflict));
+      expect(left, label).toEqual([]);
+    }
+  });
+});
+
+/** A later task that is too late as well is another conflict, and a bird that fits the oven may still be too wide for a pan. */
+function same(a: Conflict, b: Conflict): boolean {
+  if (a.kind === "too-late" && b.kind === "too-late") return a.task === b.task;
+  if (a.kind === "does-not-fit" && b.kind === "does-not-fit") return a.fit.where === b.fit.where;
+  if (a.kind === "frozen-outside-an-oven" && b.kind === a.kind) return a.why === b.why;
+  return a.kind === b.kind;
+}
+
+const dish = (id: string, ovenC: number | null, change: Partial<Plan["sides"][number]> = {}) => ({
+  id,
+  name: id,
+  minutes: 30,
+  ovenC,
+  ring: ovenC === null,
+  slot: "auto" as const,
+  ...change,
+});
+const SHORT: readonly [ResourceConflict["kind"], Plan][] = [
+  ["oven-two-temperatures", changed({ sides: [dish("gratin", 220, { slot: "with" })] })],
+  ["oven-full", changed({ sides: ["a", "b"].map((id) => dish(id, 163, { slot: "with" })) })],
+  ["rings-full", changed({ sides: [dish("sprouts", null)], equipment: { rings: 0 }, stock: "bought" })],
+  ["thermometers-short", changed({ equipment: { thermometers: 0 } })],
+  ["fridge-full", changed({ salt: { method: "brine" }, equipment: { fridgeL: 12 } })],
+  ["fridge-full", changed({ bird: frozen, equipment: { fridgeL: 5 } })],
+];
+
+describe("a conflict over the kitchen", () => {
+  it.each(SHORT)("%s: the first remedy takes it away", (kind, plan) => {
+    const conflicts = derive(plan).resourceConflicts.filter((conflict) => conflict.kind === kind);
+    expect(conflicts.length).toBeGreaterThan(0);
+    const [conflict] = conflicts as [ResourceConflict];
+    for (const units of ["metric", "us"] as const) {
+      const [remedy] = resourceRemedies(conflict, plan, units);
+      const left = derive(remedy?.change(plan) as Plan).resourceConflicts;
+      expect(
+        left.filter((other) => other.kind === kind && other.uses[1].id === conflict.uses[1].id),
+        remedy?.label,
+      ).toEqual([]);
+    }
+  });
+
+  it("is none in the usual kitchen", () => expect(derive(usual).resourceConflicts).toEqual([]));
+});

@@ -1,0 +1,86 @@
+/** Plans of every kind, for laws that hold for all of them. */
+import fc from "fast-check";
+import { SPECIES } from "../../core/bird/anatomy";
+import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
+import type { Plan } from "../../core/formats/roast";
+import { HEAT_SOURCES } from "../../core/heat/ovens";
+import { STOCKS, THICKENERS } from "../../core/kitchen/gravy";
+import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
+import { FATS } from "../../core/kitchen/season";
+import { usualKitchen } from "../../core/kitchen/usualKitchen";
+import { METHODS } from "../../core/methods/methods";
+import { usualPlan } from "../../core/methods/usualPlan";
+import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
+import { SIDE_SLOTS } from "../../core/schedule/slots";
+
+const anySide = fc.record({
+  id: fc.uuid(),
+  name: fc.constant("A dish"),
+  minutes: fc.integer({ min: 5, max: 120 }),
+  ovenC: fc.option(fc.integer({ min: 90, max: 250 })),
+  ring: fc.boolean(),
+  slot: fc.constantFrom(...SIDE_SLOTS),
+});
+
+/** Serving times of a whole year and more, the nights of both clock changes among them. */
+const anyServeAt = fc
+  .integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2027, 5, 1) })
+  .map((ms) => new Date(Math.floor(ms / 300_000) * 300_000).toISOString());
+
+export const ANY_PLAN: fc.Arbitrary<Plan> = fc
+  .record({
+    bird: fc.record({
+      species: fc.constantFrom(...SPECIES),
+      cut: fc.constantFrom(...CUTS),
+      legs: fc.constantFrom(...LEGS),
+      cavity: fc.constantFrom("empty", "aromatics", "stuffed" as const),
+      massKg: fc.double({ min: 0.4, max: 12, noNaN: true }),
+      count: fc.integer({ min: 1, max: 4 }),
+      state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
+      ice: fc.constantFrom(...ICE_LEFT),
+      preSalted: fc.boolean(),
+    }),
+    thawIn: fc.constantFrom(...THAW_PLACES),
+    serveAt: anyServeAt,
+    zone: fc.constantFrom("UTC", "Europe/Lisbon", "America/New_York", "Asia/Kolkata", "Australia/Lord_Howe"),
+    roasted: fc.constantFrom("same-day", "day-before" as const),
+    heat: fc.constantFrom(...HEAT_SOURCES),
+    method: fc.constantFrom(...METHODS.map(({ id }) => id)),
+    salt: fc.record({
+      method: fc.constantFrom(...SALT_METHODS),
+      kind: fc.constantFrom(...SALT_KINDS),
+      gramsPerTeaspoon: fc.option(fc.double({ min: 1, max: 8, noNaN: true })),
+      percent: fc.double({ min: 0, max: 2, noNaN: true }),
+      brinePercent: fc.double({ min: 1, max: 12, noNaN: true }),
+      sugarShare: fc.double({ min: 0, max: 1, noNaN: true }),
+      bath: fc.constantFrom(...BATHS),
+      keptIn: fc.constantFrom(...COLD_PLACES),
+      saltHours: fc.integer({ min: 0, max: 72 }),
+      dryHours: fc.integer({ min: 0, max: 72 }),
+    }),
+    season: fc.record({
+      fat: fc.constantFrom(...FATS),
+      paste: fc.boolean(),
+      bacon: fc.boolean(),
+      glazePasses: fc.integer({ min: 0, max: 5 }),
+      basteEveryMin: fc.constantFrom(0, 20, 30, 60),
+      counterMin: fc.integer({ min: 0, max: 60 }),
+    }),
+    sides: fc.array(anySide, { maxLength: 7 }),
+    equipment: fc
+      .record({
+        ovens: fc.integer({ min: 1, max: 2 }),
+        dishesInOven: fc.integer({ min: 1, max: 3 }),
+        rings: fc.integer({ min: 0, max: 4 }),
+        hands: fc.integer({ min: 1, max: 3 }),
+        thermometers: fc.integer({ min: 0, max: 4 }),
+        fridgeL: fc.integer({ min: 0, max: 100 }),
+      })
+      .map((measured) => ({ ...usualKitchen(), ...measured })),
+    gravy: fc.constantFrom(...THICKENERS),
+    stock: fc.constantFrom(...STOCKS),
+  })
+  .map(({ bird, method, serveAt, zone, ...chosen }) => {
+    const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
+    return { ...usualPlan({ bird: whole, method, serveAt, zone }), ...chosen };
+  });
