@@ -1,4 +1,5 @@
 /** What the page and its workers say to one another: a discriminated union, matched by `id`. */
+import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
 import type { Forecast, Reading } from "../core/forecast/assimilate";
@@ -13,6 +14,7 @@ export type Job =
   | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
   | { readonly kind: "forecast"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
   | { readonly kind: "geometry"; readonly form: BirdForm }
+  | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
   | { readonly kind: "thermometer"; readonly options: Omit<EnsembleOptions, "shownC">; readonly seed: string };
 
 /** What came before the oven, without the bird itself: it stays where it was computed. */
@@ -27,6 +29,7 @@ export interface Results {
   members: Member[];
   forecast: ForecastSummary;
   geometry: FormGeometry;
+  drawing: Drawing;
   thermometer: Member;
 }
 

@@ -2,6 +2,7 @@
  * A thin shell around the core: runs one job at a time in short slices, so that a cancel is heard between two slices
  * and a superseded job ends there.
  */
+import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
 import { forecasting } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
@@ -31,6 +32,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
     }
     case "geometry":
       return formGeometry(job.form);
+    case "drawing":
+      return drawingOf(job.form, job.view);
     case "thermometer":
       return hiddenBird(job.options, job.seed);
   }

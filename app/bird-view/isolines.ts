@@ -130,18 +130,21 @@ function edge(cell: number, side: number, width: number): number {
   return side === RIGHT ? 2 * (cell + 1) + 1 : 2 * (cell + width);
 }
 
-/** SVG path of the inside of a distance field (negative inside). */
-export function pathInside(distance: Float32Array, columns: number, rows: number): string {
+/** SVG path around everything at or above a value. */
+export function pathAbove(field: ArrayLike<number>, columns: number, rows: number, value: number): string {
   const path = new SvgPath();
-  traceAbove(
+  traceAbove(field, columns, rows, value, path);
+  return path.toString();
+}
+
+/** SVG path of the inside of a distance field (negative inside). */
+export const pathInside = (distance: Float32Array, columns: number, rows: number): string =>
+  pathAbove(
     distance.map((value) => -value),
     columns,
     rows,
     0,
-    path,
   );
-  return path.toString();
-}
 
 /** One field between two, share by share. */
 export function blend(a: Float32Array, b: Float32Array, share: number): Float32Array {

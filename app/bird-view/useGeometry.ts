@@ -1,31 +1,23 @@
 import { useEffect, useState } from "react";
+import type { Drawing, DrawingView } from "../../core/bird/drawing";
 import { birdForm, type FormChoice, formKey } from "../../core/bird/form";
 import type { FormGeometry } from "../../core/bird/section";
 import { simulations } from "../../workers/simulations";
 
-const asked = new Map<string, Promise<FormGeometry>>();
+const asked = new Map<string, Promise<unknown>>();
 
-function geometryOf(choice: FormChoice): Promise<FormGeometry> {
-  const form = birdForm(choice);
-  const key = formKey(form);
-  const known = asked.get(key);
-  if (known) return known;
-  const made = simulations.request<"geometry">(`geometry of ${key}`, { kind: "geometry", form });
-  asked.set(key, made);
-  return made;
-}
-
-/** Outlines and thermal centres of a form, made once in a worker for all pictures; null until they are there. */
-export function useGeometry(choice: FormChoice): FormGeometry | null {
-  const key = formKey(birdForm(choice));
-  const [geometry, setGeometry] = useState<{ key: string; made: FormGeometry } | null>(null);
+/** What is made once in a worker for all pictures, under its key; null until it is there. */
+function useMadeOnce<Made>(key: string, make: () => Promise<Made>): Made | null {
+  const [known, setKnown] = useState<{ key: string; made: Made } | null>(null);
   const [fault, setFault] = useState<Error | null>(null);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for the form
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is made
   useEffect(() => {
     let stopped = false;
-    geometryOf(choice).then(
+    const making = (asked.get(key) as Promise<Made> | undefined) ?? make();
+    asked.set(key, making);
+    making.then(
       (made) => {
-        if (!stopped) setGeometry({ key, made });
+        if (!stopped) setKnown({ key, made });
       },
       (error: unknown) => setFault(error instanceof Error ? error : new Error(String(error))),
     );
@@ -35,5 +27,19 @@ export function useGeometry(choice: FormChoice): FormGeometry | null {
   }, [key]);
   // Without its outlines there is no picture: the screen's own fault page says so.
   if (fault) throw fault;
-  return geometry?.key === key ? geometry.made : null;
+  return known?.key === key ? known.made : null;
+}
+
+/** Outlines and thermal centres of a form. */
+export function useGeometry(choice: FormChoice): FormGeometry | null {
+  const form = birdForm(choice);
+  const key = `geometry of ${formKey(form)}`;
+  return useMadeOnce(key, () => simulations.request<"geometry">(key, { kind: "geometry", form }));
+}
+
+/** A form drawn from one side. */
+export function useDrawing(choice: FormChoice, view: DrawingView): Drawing | null {
+  const form = birdForm(choice);
+  const key = `drawing of ${formKey(form)} from its ${view}`;
+  return useMadeOnce(key, () => simulations.request<"drawing">(key, { kind: "drawing", form, view }));
 }

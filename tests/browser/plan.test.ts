@@ -108,7 +108,7 @@ describe("planning evening", () => {
   });
 
   it("opens the stage of a task that is chosen on the clock", async () => {
-    await driver.findElement(By.css('button[aria-label^="Dry salt"]')).click();
+    await driver.findElement(By.css('button[aria-label^="Salt"]')).click();
     await seeText(driver, "of the bird's weight");
     await (await button(driver, "light hollow flake")).click();
     await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);

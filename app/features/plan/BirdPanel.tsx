@@ -9,6 +9,7 @@ import { formatDuration, formatMass, parseMassKg } from "../../../core/units/qua
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
+import { CutSheets } from "./CutSheet";
 import { onTheMorning, withBird, withForm } from "./changes";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
@@ -68,6 +69,7 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
           onChange={(legs) => settle(withBird({ legs }))}
         />
       )}
+      <CutSheets bird={bird} />
       <Stepper
         label="Birds like this, side by side"
         value={bird.count}

@@ -1,8 +1,11 @@
 import { useState } from "react";
+import { SPECIES } from "../../../core/bird/anatomy";
+import { CUT_GUIDES, cutGuide } from "../../../core/kitchen/cutGuides";
 import { usualPlan } from "../../../core/methods/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { BirdView } from "../../bird-view/BirdView";
+import { CutDrawing } from "../../bird-view/CutDrawing";
 import { ClockView } from "../../clock-view/ClockView";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 
@@ -13,6 +16,22 @@ const SAMPLE = usualPlan({
   zone: "UTC",
 });
 const MINUTE = 60_000;
+
+/** Every step at the board, on each species. */
+export function CutPictures() {
+  return SPECIES.map((species) => (
+    <div key={species} className="grid grid-cols-6 gap-3">
+      {CUT_GUIDES.flatMap((id) =>
+        cutGuide(id, species).steps.map((step) => (
+          <figure key={`${id} ${step.does}`}>
+            <CutDrawing step={step} species={species} />
+            <figcaption className="text-center text-sm">{step.does}</figcaption>
+          </figure>
+        )),
+      )}
+    </div>
+  ));
+}
 
 /** The clock, and the bird at four moments of its cook. */
 export function Pictures() {

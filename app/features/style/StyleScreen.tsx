@@ -8,7 +8,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Sheet } from "../../ui/Sheet";
 import { BAND_EDGES_C, bandColour } from "../../ui/temperatureScale";
 import { UnitField } from "../../ui/UnitField";
-import { Pictures } from "./Pictures";
+import { CutPictures, Pictures } from "./Pictures";
 
 const TOKENS = [
   "mist-0",
@@ -102,6 +102,7 @@ export function StyleScreen() {
         </Sheet>
       </section>
       <Pictures />
+      <CutPictures />
     </div>
   );
 }

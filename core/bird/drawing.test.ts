@@ -1,0 +1,86 @@
+import { describe, expect, it } from "vitest";
+import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
+import { ANATOMY, SPECIES } from "./anatomy";
+import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
+import { type BirdForm, birdForm, formKey } from "./form";
+import type { Vec3 } from "./sdf";
+
+const drawn = new Map<string, Drawing>();
+const drawing = (form: BirdForm, view: DrawingView): Drawing => {
+  const key = `${formKey(form)} ${view}`;
+  const made = drawn.get(key) ?? drawingOf(form, view);
+  drawn.set(key, made);
+  return made;
+};
+const sum = (field: Float32Array): number => field.reduce((total, value) => total + value, 0);
+const WHOLE = birdForm({ species: "turkey", cut: "whole" });
+
+describe("a drawing of the solid", () => {
+  it.each(DRAWING_VIEWS)("from the %s shows what lies on that side", (view) => {
+    const { parts, light, outlineM } = drawing(WHOLE, view);
+    const names = parts.map(({ name }) => name);
+    expect(names).toContain("thigh");
+    expect(names).toContain("drumstick");
+    const most = parts.reduce((a, b) => (sum(a.seen) > sum(b.seen) ? a : b)).name;
+    expect(most).toBe({ breast: "breast", back: "rib cage", side: most }[view]);
+    for (const [n, value] of light.entries()) {
+      if (Number.isNaN(value)) continue;
+      expect(value).toBeGreaterThanOrEqual(0);
+      expect(value).toBeLessThanOrEqual(1);
+      expect(outlineM[n]).toBeLessThan(0.001);
+    }
+  });
+
+  it("is the same on both sides of the mid-line", () => {
+    const { columns, rows, outlineM } = drawing(WHOLE, "breast");
+    let worst = 0;
+    for (let row = 0; row < rows; row++) {
+      const inside = (column: number): boolean => (outlineM[column + row * columns] as number) < 0;
+      let left = 0;
+      let right = 0;
+      for (let column = 0; column < columns / 2; column++) {
+        if (inside(column)) left++;
+        if (inside(columns - 1 - column)) right++;
+      }
+      worst = Math.max(worst, Math.abs(left - right));
+    }
+    expect(worst).toBeLessThanOrEqual(1);
+  });
+
+  it("puts a point of the bird where it is seen", () => {
+    const seen = drawing(WHOLE, "breast");
+    const { ankle, breast } = { ankle: ANATOMY.turkey.drumstick.to, breast: ANATOMY.turkey.breast.centre };
+    const seenAt = (name: string, point: Vec3): number => {
+      const [column, row] = drawnAt(seen, point).map(Math.round) as [number, number];
+      return seen.parts.find((part) => part.name === name)?.seen[column + row * seen.columns] ?? 0;
+    };
+    expect(seenAt("drumstick", ankle)).toBeGreaterThan(0.5);
+    expect(seenAt("breast", breast)).toBeGreaterThan(0.5);
+  });
+});
+
+describe("steps at the board", () => {
+  it.each(SPECIES.flatMap((species) => CUT_GUIDES.map((id) => ({ species, id }))))(
+    "$species, $id: every line lies on the bird it is drawn on",
+    ({ species, id }) => {
+      const guide = cutGuide(id, species);
+      expect(guide.steps.length).toBeGreaterThanOrEqual(3);
+      expect(guide.cautions.length).toBeGreaterThan(0);
+      expect(guide.toPot.length).toBeGreaterThan(0);
+      for (const { form, view, lines } of guide.steps) {
+        const picture = drawing(birdForm({ species, ...form }), view);
+        for (const { points, mark } of lines) {
+          for (const point of points) {
+            const [column, row] = drawnAt(picture, point).map(Math.round) as [number, number];
+            expect(column).toBeGreaterThanOrEqual(0);
+            expect(row).toBeGreaterThanOrEqual(0);
+            expect(column).toBeLessThan(picture.columns);
+            expect(row).toBeLessThan(picture.rows);
+            // Strings go round and blades begin in the air beside it, but never far from the skin.
+            if (mark !== "score") expect(picture.outlineM[column + row * picture.columns]).toBeLessThan(0.02);
+          }
+        }
+      }
+    },
+  );
+});
