@@ -2,9 +2,9 @@
 import type { Cut } from "../bird/form";
 
 /** Opening both ends, giblets out, drying it with paper: before any cut. */
-export const CLEAN_MIN = 10;
+const CLEAN_MIN = 10;
 
-export const CUT_MIN: Record<Cut, number> = {
+const CUT_MIN: Record<Cut, number> = {
   whole: 5,
   spatchcock: 15,
   parts: 30,
@@ -13,7 +13,7 @@ export const CUT_MIN: Record<Cut, number> = {
   "leg-roll": 10,
 };
 
-export const CARVE_MIN: Record<Cut, number> = {
+const CARVE_MIN: Record<Cut, number> = {
   whole: 20,
   spatchcock: 20,
   parts: 10,
@@ -21,3 +21,9 @@ export const CARVE_MIN: Record<Cut, number> = {
   "boneless-breast": 10,
   "leg-roll": 10,
 };
+
+/** Opening, cleaning and cutting so many birds. */
+export const boardMin = (cut: Cut, birds: number): number => CLEAN_MIN + CUT_MIN[cut] * birds;
+
+/** A second bird is carved with the knife already in hand: half as long again. */
+export const carvingMin = (cut: Cut, birds: number): number => CARVE_MIN[cut] * (1 + 0.5 * (birds - 1));

@@ -4,45 +4,67 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { plannedCook, plannedInput } from "../forecast/planned";
 import { PlanSchema } from "../formats/roast";
 import { drain } from "../processes/cook";
-import { comparisonOf, planByWay, WAYS, waysFor } from "./compare";
+import { comparisonOf, firstWays, isPlanned, planByWay, waysFor } from "./compare";
 
 const { plan } = sampleRoast();
+const WAYS = waysFor(plan);
 const compared = (id: string) => {
   const way = WAYS.find((known) => known.id === id) as (typeof WAYS)[number];
-  const cook = drain(plannedCook(plannedInput(planByWay(plan, way)), "preview"));
+  const taken = planByWay(plan, way);
+  const cook = drain(plannedCook(plannedInput(taken), "preview"));
   if (cook.kind !== "done") throw new Error("never met");
-  return comparisonOf(cook, way.cut);
+  return comparisonOf(cook, taken);
 };
+type Compared = ReturnType<typeof compared>;
 
 describe("ways to cook one bird", () => {
   beforeAll(() => void loadKernel());
 
-  it.each(WAYS)("$name is a whole plan, and keeps the table and the salt", (way) => {
+  it.each(WAYS)("$id is a whole plan, and keeps the table, the salt and the meat", (way) => {
     const taken = PlanSchema.parse(planByWay(plan, way));
     expect(taken.salt).toEqual(plan.salt);
-    expect(taken.bird.massKg).toBe(plan.bird.massKg);
+    expect(taken.bird.massKg * taken.bird.count).toBeCloseTo(plan.bird.massKg, 9);
+    expect(isPlanned(taken, { ...way, birds: taken.bird.count })).toBe(true);
   });
 
   it("says what is known of them: flat is far quicker than whole, parts quicker still, a shield holds the breast back", () => {
-    const [whole, flat, parts, shielded] = ["whole-hot", "flat-hot", "parts-hot", "whole-shield"].map(compared) as [
-      ReturnType<typeof compared>,
-      ReturnType<typeof compared>,
-      ReturnType<typeof compared>,
-      ReturnType<typeof compared>,
-    ];
+    const [whole, flat, parts, shielded] = [
+      "whole/hot-start",
+      "spatchcock/hot-flat",
+      "parts/hot-flat",
+      "whole/shielded",
+    ].map(compared) as [Compared, Compared, Compared, Compared];
     expect(flat.roastMin).toBeLessThan(0.7 * whole.roastMin);
     expect(parts.roastMin).toBeLessThan(flat.roastMin);
     expect(shielded.breastAheadMin).toBeLessThan(whole.breastAheadMin ?? 0);
     expect(whole.wholeAtTable).toBe(true);
     expect(flat.wholeAtTable).toBe(false);
+    expect(flat.leewayMin).toBeLessThan(whole.leewayMin);
+    expect(shielded.acts).toBe(2);
     for (const way of [whole, flat, parts, shielded]) {
       expect(way.juicesBreast).toBeGreaterThan(0.4);
       expect(way.juicesBreast).toBeLessThan(1);
     }
   });
 
-  it("does not cut again what was bought as a crown", () => {
+  it("two smaller birds are done sooner than one large, take more carving, and do not fit the usual pan", () => {
+    const [one, two] = ["whole/steady", "whole/steady/2"].map(compared) as [Compared, Compared];
+    expect(two.roastMin).toBeLessThan(0.9 * one.roastMin);
+    expect(two.carveMin).toBeGreaterThan(one.carveMin);
+    expect(one.tooLargeFor).toEqual([]);
+    expect(two.tooLargeFor).toContain("pan");
+  });
+
+  it("does not cut again what was bought as a crown, nor halve a bird below what there is", () => {
     const crown = { ...plan, bird: { ...plan.bird, cut: "crown" as const, massKg: 3 }, targetC: { breast: 74 } };
     expect(waysFor(crown).every(({ cut }) => cut === "crown")).toBe(true);
+    const small = { ...plan, bird: { ...plan.bird, massKg: 2.4 } };
+    expect(waysFor(small).some(({ birds }) => birds > 1)).toBe(false);
+  });
+
+  it("first holds the plan against what most people hesitate between, and not against itself", () => {
+    const ids = firstWays(plan).map(({ id }) => id);
+    expect(ids).not.toContain("whole/steady");
+    expect(ids).toEqual(expect.arrayContaining(["whole/hot-start", "spatchcock/hot-flat", "whole/steady/2"]));
   });
 });

@@ -1,68 +1,72 @@
 /** Ways to cook this very bird, side by side: each a change of the plan, and what its simulation gives and costs. */
+import { massRangeKg } from "../bird/body";
 import { type Cut, centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
-import { CLEAN_MIN, CUT_MIN } from "../kitchen/cutting";
-import type { OvenStage } from "../processes/stages";
+import { boardMin, carvingMin } from "../kitchen/cutting";
+import { type Fit, fitsOf } from "../kitchen/fits";
+import { saltPlan } from "../kitchen/saltPlan";
 import { constant } from "../sources";
-import { type MethodId, methodById } from "./methods";
+import { heatBy, METHODS, type MethodId, methodById } from "./methods";
 
 export interface Way {
   readonly id: string;
-  readonly name: string;
   readonly cut: Cut;
   readonly method: MethodId;
-  readonly stages: readonly OvenStage[];
+  readonly birds: number;
 }
 
-const SHIELDED: readonly OvenStage[] = [
-  { fromMin: 0, airC: 218, shield: "breast" },
-  { fromMin: 20, airC: 163 },
-  { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 163, shield: "none" },
-];
-const TURNED: readonly OvenStage[] = [
-  { fromMin: 0, airC: 190, side: "down" },
-  { fromMin: 50, airC: 163, side: "up" },
-];
-const MODERATE_FLAT: readonly OvenStage[] = [{ fromMin: 0, airC: 175 }];
+/** Cuts that one bought bird can still become. */
+const FROM_WHOLE: readonly Cut[] = ["whole", "spatchcock", "parts"];
+/** Shown until the cook picks others: what most people hesitate between. */
+const FIRST = new Set(["whole/steady", "whole/hot-start", "whole/shielded", "spatchcock/hot-flat", "parts/hot-flat"]);
 
-/** The ways in the order a cook would think of them; temperatures are common practice. */
-export const WAYS: readonly Way[] = [
-  { id: "whole-steady", name: "Whole, steady", cut: "whole", method: "steady", stages: methodById("steady").stages },
-  {
-    id: "whole-hot",
-    name: "Whole, hot start",
-    cut: "whole",
-    method: "hot-start",
-    stages: methodById("hot-start").stages,
-  },
-  { id: "whole-shield", name: "Whole, breast shielded", cut: "whole", method: "hot-start", stages: SHIELDED },
-  { id: "whole-turned", name: "Whole, breast down first", cut: "whole", method: "hot-start", stages: TURNED },
-  { id: "flat-hot", name: "Flat, hot", cut: "spatchcock", method: "hot-flat", stages: methodById("hot-flat").stages },
-  { id: "flat-moderate", name: "Flat, moderate", cut: "spatchcock", method: "steady", stages: MODERATE_FLAT },
-  { id: "parts-hot", name: "In parts, hot", cut: "parts", method: "hot-flat", stages: methodById("hot-flat").stages },
-];
+const wayOf = (cut: Cut, method: MethodId, birds: number, planned: number): Way => ({
+  id: birds === planned ? `${cut}/${method}` : `${cut}/${method}/${birds}`,
+  cut,
+  method,
+  birds,
+});
 
-/** A crown or a boned piece is bought as it is: it can be heated otherwise, not cut otherwise. */
-export const waysFor = (plan: Plan): readonly Way[] => {
-  const { cut } = plan.bird;
-  if (cut === "whole" || cut === "spatchcock" || cut === "parts") return WAYS;
-  return (["steady", "hot-start"] as const)
-    .map(methodById)
-    .filter((method) => method.cuts.includes(cut))
-    .map(({ id, name, stages }) => ({ id: `${cut}-${id}`, name, cut, method: id, stages }));
+const shareKg = ({ bird }: Plan, birds: number): number => (bird.massKg * bird.count) / birds;
+
+/**
+ * Every way for a plan's bird, by cut; last, as much meat in two smaller birds, or in one large. A crown or a boned
+ * piece is bought as it is: it can be heated otherwise, not cut otherwise.
+ */
+export function waysFor(plan: Plan): readonly Way[] {
+  const { cut, count, species } = plan.bird;
+  const ways = (FROM_WHOLE.includes(cut) ? FROM_WHOLE : [cut]).flatMap((other) =>
+    METHODS.filter((method) => method.cuts.includes(other)).map(({ id }) => wayOf(other, id, count, count)),
+  );
+  const otherwise = count === 1 ? 2 : 1;
+  const [low, high] = massRangeKg(species, cut);
+  const eachKg = shareKg(plan, otherwise);
+  return eachKg < low || eachKg > high ? ways : [...ways, wayOf(cut, plan.method, otherwise, count)];
+}
+
+/** What the plan is held against until the cook says otherwise. */
+export const firstWays = (plan: Plan): readonly Way[] => {
+  const others = waysFor(plan).filter((way) => !isPlanned(plan, way));
+  return others.filter(({ id, birds }) => FIRST.has(id) || birds !== plan.bird.count || others.length < 5);
 };
 
-/** The plan with a way taken: the cut, its centres and targets, the heat. */
-export function planByWay(plan: Plan, way: Way): Plan {
-  const bird = { ...plan.bird, cut: way.cut, cavity: way.cut === "whole" ? plan.bird.cavity : ("empty" as const) };
+/** Whether a way is what the plan does; a method whose stages were edited is another. */
+export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
+  cut === plan.bird.cut &&
+  birds === plan.bird.count &&
+  JSON.stringify(methodById(method).stages) === JSON.stringify(plan.stages);
+
+/** The plan with a way taken: birds, cut, its centres and targets, the heat. */
+export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
+  const cavity = cut === "whole" ? plan.bird.cavity : ("empty" as const);
+  const bird = { ...plan.bird, cut, cavity, count: birds, massKg: shareKg(plan, birds) };
   const guideline = constant("guidelineC");
   return {
     ...plan,
     bird,
-    method: way.method,
-    stages: way.stages.map((stage) => ({ ...stage })),
+    ...heatBy(method, plan),
     targetC: Object.fromEntries(centresOf(bird).map((centre) => [centre, plan.targetC[centre] ?? guideline])),
   };
 }
@@ -75,11 +79,19 @@ export interface Comparison {
   readonly juicesLeg: number | null;
   /** 1 is golden. */
   readonly browning: number;
+  /** Minutes in which the quickest centre, left in, gets {@link OVERDONE_K} too hot. */
+  readonly leewayMin: number;
   readonly ovenMin: number;
+  /** What it does not fit. */
+  readonly tooLargeFor: readonly Fit["where"][];
   readonly boardMin: number;
+  readonly carveMin: number;
+  /** Times at the oven between in and out. */
+  readonly acts: number;
   readonly wholeAtTable: boolean;
 }
 
+export const OVERDONE_K = 6;
 const COMPARED_C = 70;
 
 /** Minute at which a centre first shows a temperature, straight between two points; null when it never does. */
@@ -92,17 +104,37 @@ function minuteAt({ history }: PlannedDone, centre: Centre, celsius: number): nu
   return before.minute + ((celsius - from) / (to - from)) * (after.minute - before.minute);
 }
 
-export function comparisonOf(cook: PlannedDone, cut: Cut): Comparison {
+/** How fast the quickest centre rises as it is pulled, K/min. */
+function risingKPerMin({ history, pullMinute }: PlannedDone): number {
+  const last = history.findLast(({ minute }) => minute <= pullMinute);
+  const before = history.findLast(({ minute }) => minute <= pullMinute - 10);
+  if (!last || !before) return 0;
+  const rises = Object.entries(last.centresC).map(
+    ([centre, celsius]) => ((celsius ?? 0) - (before.centresC[centre as Centre] ?? 0)) / (last.minute - before.minute),
+  );
+  return Math.max(...rises);
+}
+
+/** @param plan with the way taken */
+export function comparisonOf(cook: PlannedDone, plan: Plan): Comparison {
+  const { cut, count } = plan.bird;
   const [breast, thigh] = [minuteAt(cook, "breast", COMPARED_C), minuteAt(cook, "thigh", COMPARED_C)];
   const kept = cook.indices?.juicesKept;
+  const bastings = plan.season.basteEveryMin > 0 ? Math.floor((cook.pullMinute - 5) / plan.season.basteEveryMin) : 0;
   return {
     roastMin: cook.pullMinute,
     breastAheadMin: breast === null || thigh === null ? null : thigh - breast,
     juicesBreast: kept?.breast ?? null,
     juicesLeg: kept?.thigh ?? null,
     browning: cook.indices?.browning ?? 0,
+    leewayMin: OVERDONE_K / risingKPerMin(cook),
     ovenMin: cook.pullMinute + constant("preheatMin"),
-    boardMin: CLEAN_MIN + CUT_MIN[cut],
+    tooLargeFor: fitsOf(cook.sizeCm, count, plan.equipment, saltPlan(plan))
+      .filter(({ fits }) => !fits)
+      .map(({ where }) => where),
+    boardMin: boardMin(cut, count),
+    carveMin: carvingMin(cut, count),
+    acts: plan.stages.length - 1 + plan.season.glazePasses + bastings,
     wholeAtTable: cut === "whole",
   };
 }

@@ -1,8 +1,17 @@
-/** Ways to heat the bird, as data: what a cook chooses by name becomes oven stages. */
+/** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import type { Cut } from "../bird/form";
+import type { HeatSource } from "../heat/ovens";
 import type { OvenStage } from "../processes/stages";
 
-export const METHOD_IDS = ["steady", "hot-start", "hot-flat"] as const;
+export const METHOD_IDS = [
+  "steady",
+  "hot-start",
+  "shielded",
+  "breast-down",
+  "hot-flat",
+  "parts-hot-low",
+  "low-smoke",
+] as const;
 export type MethodId = (typeof METHOD_IDS)[number];
 
 export interface Method {
@@ -11,19 +20,24 @@ export interface Method {
   /** For tight places. */
   readonly short: string;
   readonly says: string;
+  /** What to mind, in a few words. */
+  readonly mind: string;
   readonly stages: readonly OvenStage[];
   readonly cuts: readonly Cut[];
+  /** Where it is done, when that is part of the method. */
+  readonly heat?: HeatSource;
 }
 
 const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "boneless-breast", "leg-roll"];
 
-/** Temperatures: 163 °C is the published minimum oven; the hot ones are common practice. */
+/** Temperatures: 163 °C is the published minimum oven; all others are common practice. */
 export const METHODS: readonly Method[] = [
   {
     id: "steady",
     name: "Steady moderate",
     short: "Steady",
     says: "One temperature from start to end. Gentle, forgiving, pale skin.",
+    mind: "little; the skin stays pale",
     stages: [{ fromMin: 0, airC: 163 }],
     cuts: ANY_CUT,
   },
@@ -32,6 +46,7 @@ export const METHODS: readonly Method[] = [
     name: "Hot start, then lower",
     short: "Hot start",
     says: "Twenty hot minutes for colour, then moderate heat.",
+    mind: "turning the heat down",
     stages: [
       { fromMin: 0, airC: 218 },
       { fromMin: 20, airC: 163 },
@@ -39,15 +54,74 @@ export const METHODS: readonly Method[] = [
     cuts: ["whole", "spatchcock", "crown"],
   },
   {
+    id: "shielded",
+    name: "Hot start, breast shielded",
+    short: "Shielded",
+    says: "Foil over the breast from the start; off in time to colour. Holds the breast back for the legs.",
+    mind: "taking the foil off in time",
+    stages: [
+      { fromMin: 0, airC: 218, shield: "breast" },
+      { fromMin: 20, airC: 163 },
+      { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 163, shield: "none" },
+    ],
+    cuts: ["whole", "crown"],
+  },
+  {
+    id: "breast-down",
+    name: "Breast down, then turned",
+    short: "Breast down",
+    says: "Fifty minutes on its breast, then turned: the legs get the heat first.",
+    mind: "a hot, wet bird is turned by hand",
+    stages: [
+      { fromMin: 0, airC: 190, side: "down" },
+      { fromMin: 50, airC: 163, side: "up" },
+    ],
+    cuts: ["whole"],
+  },
+  {
     id: "hot-flat",
-    name: "Hot, for a flat bird or parts",
-    short: "Hot, flat",
-    says: "High heat all through. Quick and crisp; only for a bird pressed flat or in parts.",
+    name: "Hot all through",
+    short: "Hot",
+    says: "High heat from start to end. Quick and crisp; only for a bird pressed flat or in parts.",
+    mind: "fat that smokes; water or vegetables under it",
     stages: [{ fromMin: 0, airC: 220 }],
     cuts: ["spatchcock", "parts"],
+  },
+  {
+    id: "parts-hot-low",
+    name: "Hot, then low, piece by piece",
+    short: "Hot, then low",
+    says: "Fifteen hot minutes for colour, then low; each piece leaves when it is done.",
+    mind: "pieces are done one by one",
+    stages: [
+      { fromMin: 0, airC: 230 },
+      { fromMin: 15, airC: 150 },
+    ],
+    cuts: ["parts"],
+  },
+  {
+    id: "low-smoke",
+    name: "Low smoke, then hotter and wrapped",
+    short: "Low smoke",
+    says: "Low in clean smoke, then wrapped in hotter air from 60 °C in the breast on. Not for a stuffed bird.",
+    mind: "long in the zone: under 4 kg, or flat, unstuffed",
+    stages: [
+      { fromMin: 0, airC: 120 },
+      { fromMin: 60, when: { centre: "breast", reachesC: 60 }, airC: 160, wrap: "foil" },
+    ],
+    cuts: ["whole", "spatchcock", "parts", "crown"],
+    heat: "smoker",
   },
 ];
 
 export function methodById(id: MethodId): Method {
   return METHODS.find((method) => method.id === id) as Method;
+}
+
+/** A plan's heat by a method: its stages, and its place where that is part of it. */
+export function heatBy(id: MethodId, before: { readonly method: MethodId; readonly heat: HeatSource }) {
+  const method = methodById(id);
+  // The place that another method had asked for is not the cook's own choice.
+  const own = methodById(before.method).heat ? "oven" : before.heat;
+  return { method: id, heat: method.heat ?? own, stages: method.stages.map((stage) => ({ ...stage })) };
 }

@@ -3,7 +3,7 @@ import { centresOf } from "../bird/form";
 import type { Equipment, Plan } from "../formats/roast";
 import { usualKitchen } from "../kitchen/usualKitchen";
 import { constant } from "../sources";
-import { methodById } from "./methods";
+import { heatBy } from "./methods";
 
 type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
   readonly equipment?: Equipment;
@@ -18,9 +18,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     serveAt,
     roasted: "same-day",
     zone,
-    heat: "oven",
-    method,
-    stages: [...methodById(method).stages],
+    ...heatBy(method, { method, heat: "oven" }),
     targetC: Object.fromEntries(centresOf(bird).map((centre) => [centre, guideline])),
     salt: {
       method: bird.preSalted ? "none" : "dry",

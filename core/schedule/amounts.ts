@@ -20,3 +20,6 @@ export const small = (grams: number, units: UnitSystem): string => {
   return units === "us" ? `${(grams / GRAMS_PER_OUNCE).toFixed(1)} oz` : `${Math.round(grams)} g`;
 };
 export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ceil(kg * 10) / 10, units);
+
+/** The warmest a fridge, a brine or a cooler may be, as the guidance of each unit system puts it (USDA FSIS). */
+export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40 °F" };

@@ -3,7 +3,7 @@ import { ovenMassKg } from "../bird/body";
 import type { Quantiles } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
-import { CARVE_MIN, CLEAN_MIN, CUT_MIN } from "../kitchen/cutting";
+import { boardMin, carvingMin } from "../kitchen/cutting";
 import { type Fit, fitsOf } from "../kitchen/fits";
 import { type Gravy, gravyFor } from "../kitchen/gravy";
 import { headsAt, massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
@@ -77,7 +77,7 @@ export function derivePlan(
   const dayBefore = plan.roasted === "day-before";
   const dishes = [...plan.sides, ...reheatingDish(simulated)];
   const stoves = { ...plan.equipment, birdInOven: isInOven(plan) && !dayBefore };
-  const carveMin = CARVE_MIN[cut] * (1 + 0.5 * (count - 1));
+  const carveMin = carvingMin(cut, count);
   const rest = restFor(massKg);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
@@ -87,7 +87,7 @@ export function derivePlan(
     dayBefore,
     thawHours,
     thawIn: plan.thawIn,
-    prepareMin: CLEAN_MIN + CUT_MIN[cut] * count,
+    prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
     dryHours: plan.salt.dryHours,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: roastMin * shares.p90 },

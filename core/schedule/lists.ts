@@ -6,7 +6,7 @@ import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../kitchen/
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { formatMass, type UnitSystem } from "../units/quantity";
-import { ice, liquid, small } from "./amounts";
+import { COLD_LIMIT, ice, liquid, small } from "./amounts";
 import type { DerivedPlan } from "./derive";
 
 export interface ListItem {
@@ -68,7 +68,7 @@ function toBuy(
     ...when(iceKg > 0, {
       what: "ice",
       amount: ice(iceKg, units),
-      why: "to cool the brine, and to keep it at 4 °C or under",
+      why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
     { what: FAT_WORD[plan.season.fat], amount: small(seasoning.fatGrams, units) },
     ...when(seasoning.pasteGrams > 0, {

@@ -5,7 +5,7 @@ import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { glazeAtC } from "../kitchen/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
-import { ice, liquid, small } from "./amounts";
+import { COLD_LIMIT, ice, liquid, small } from "./amounts";
 import type { Lane, TaskId } from "./backward";
 import type { Chore, ChoreKind } from "./chores";
 import type { DerivedPlan } from "./derive";
@@ -48,12 +48,12 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   thicken: 0,
 };
 
-const THAW_WORDS: Record<Plan["thawIn"], Words> = {
-  fridge: ["Thaw in the fridge", "in its wrapping, in a tray, at 4 °C or below"],
+const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
+  fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
   water: ["Thaw in cold water", "in a closed bag, water changed every 30 minutes; cook at once after"],
-  brine: ["Thaw in the brine", "the bird unwrapped in the cold brine, at 4 °C or below"],
+  brine: ["Thaw in the brine", `the bird unwrapped in the cold brine, at ${COLD_LIMIT[units]} or below`],
   none: ["", ""],
-};
+});
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Open and clean",
   spatchcock: "Open, clean and flatten",
@@ -69,10 +69,10 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const name = SALT_NAMES[plan.salt.kind];
   const inBath: Words = [
     `Into the brine: ${grams} of salt in ${liquid((salt.bath?.waterL ?? 0) * 1000, units)}`,
-    `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at 4 °C or below; thrown away after`,
+    `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
   ];
   return {
-    thaw: THAW_WORDS[plan.thawIn],
+    thaw: thawWords(units)[plan.thawIn],
     prepare: [
       CUT_WORDS[plan.bird.cut],
       "giblets and neck out of both ends, pop-up thermometer out; pat dry, do not wash",

@@ -1,13 +1,30 @@
-import { useNavigate } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { toast } from "sonner";
 import type { Plan, Roast } from "../../../core/formats/roast";
-import { type Comparison, planByWay, type Way } from "../../../core/methods/compare";
-import { formatDuration, formatMass } from "../../../core/units/quantity";
+import {
+  type Comparison,
+  firstWays,
+  isPlanned,
+  OVERDONE_K,
+  planByWay,
+  type Way,
+  waysFor,
+} from "../../../core/methods/compare";
+import { methodById } from "../../../core/methods/methods";
+import {
+  formatDuration,
+  formatMass,
+  formatTemperature,
+  formatTemperatureDifference,
+  type UnitSystem,
+} from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
+import { CUT_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { type Answer, useComparisons } from "./useComparisons";
+import { WayChooser, wayName } from "./WayChooser";
 
 const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(share * 100)} %`);
 
@@ -21,110 +38,117 @@ function skinWords(browning: number): string {
   if (browning < 0.9) return "light gold";
   return browning < 1.9 ? "golden" : "dark: watch it";
 }
+const ROOM_WORDS = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
+const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
+  tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => ROOM_WORDS[where]).join(", ")}`;
+function actWords(acts: number): string {
+  if (acts === 0) return "none";
+  return acts === 1 ? "once" : `${acts} times`;
+}
 
-const ROWS: readonly { readonly name: string; readonly why: string; read(comparison: Comparison): string }[] = [
+interface Row {
+  readonly name: string;
+  readonly why: string;
+  read(comparison: Comparison): string;
+}
+const rowsFor = (units: UnitSystem): readonly Row[] => [
   {
     name: "Breast and leg done",
-    why: "at 70 °C in their centres",
+    why: `at ${formatTemperature(70, units)} in their centres`,
     read: ({ breastAheadMin }) => aheadWords(breastAheadMin),
   },
   {
-    name: "Juices kept, breast",
-    why: "a tendency, by heat and time",
-    read: ({ juicesBreast }) => percent(juicesBreast),
+    name: "Juices kept",
+    why: "breast and leg; a tendency",
+    read: ({ juicesBreast, juicesLeg }) => `${percent(juicesBreast)}, ${percent(juicesLeg)}`,
   },
-  { name: "Juices kept, leg", why: "", read: ({ juicesLeg }) => percent(juicesLeg) },
   { name: "Skin", why: "salted and dried beforehand", read: ({ browning }) => skinWords(browning) },
   { name: "Oven taken", why: "preheating counted", read: ({ ovenMin }) => formatDuration(ovenMin * 60) },
-  { name: "Work at the board", why: "before the oven", read: ({ boardMin }) => `${boardMin} min` },
+  { name: "Room", why: "pan, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
+  {
+    name: "Work",
+    why: "before, and carving",
+    read: ({ boardMin, carveMin }) => `${Math.round(boardMin)} + ${Math.round(carveMin)} min`,
+  },
+  { name: "At the oven", why: "between in and out", read: ({ acts }) => actWords(acts) },
+  {
+    name: "Room for error",
+    why: `until ${formatTemperatureDifference(OVERDONE_K, units)} too hot`,
+    read: ({ leewayMin }) => (Number.isFinite(leewayMin) ? `${Math.round(leewayMin)} min` : "–"),
+  },
   { name: "Whole at the table", why: "", read: ({ wholeAtTable }) => (wholeAtTable ? "yes" : "no") },
 ];
 
+interface Column {
+  readonly id: string;
+  readonly name: string;
+  readonly mind: string;
+  /** Absent for the plan itself. */
+  readonly way: Way | null;
+  readonly plan: Plan;
+}
+
 /** Ways to cook this very bird, each simulated: what it gives, what it costs, and one tap to take it. */
 export function CompareBoard({ roast }: { readonly roast: Roast }) {
+  const { plan } = roast;
   const { units } = usePreferences();
   const navigate = useNavigate();
-  const compared = useComparisons(roast.plan);
-  const done = compared.flatMap(({ answer }) => (answer.kind === "compared" ? [answer.comparison.roastMin] : []));
-  const longest = Math.max(1, ...done);
-  const store = (plan: Plan): Promise<Roast> => changeRoast(database(), roast.id, (before) => ({ ...before, plan }));
-  const take = async (way: Way): Promise<void> => {
-    const before = roast.plan;
+  const [params, setParams] = useSearchParams();
+  const all = waysFor(plan).filter((way) => !isPlanned(plan, way));
+  const asked = params.get("ways")?.split(",");
+  const chosen = new Set(asked ?? firstWays(plan).map(({ id }) => id));
+  const toggle = (id: string): void => {
+    const next = new Set(chosen);
+    if (!next.delete(id)) next.add(id);
+    setParams({ ways: [...next].join(",") }, { replace: true });
+  };
+  const ways = all.filter(({ id }) => chosen.has(id));
+  const columns: readonly Column[] = [
+    {
+      id: "own",
+      name: `Your plan: ${CUT_NAMES[plan.bird.cut].toLowerCase()}, ${methodById(plan.method).short.toLowerCase()}`,
+      mind: methodById(plan.method).mind,
+      way: null,
+      plan,
+    },
+    ...ways.map((way) => ({
+      id: way.id,
+      name: wayName(way, plan, units),
+      mind: methodById(way.method).mind,
+      way,
+      plan: planByWay(plan, way),
+    })),
+  ];
+  const answers = useComparisons(columns.map((column) => column.plan));
+  const longest = Math.max(
+    1,
+    ...answers.flatMap((answer) => (answer.kind === "compared" ? [answer.comparison.roastMin] : [])),
+  );
+  const store = (changed: Plan): Promise<Roast> =>
+    changeRoast(database(), roast.id, (before) => ({ ...before, plan: changed }));
+  const take = async ({ name, plan: taken }: Column): Promise<void> => {
     try {
-      await store(planByWay(before, way));
-      toast.success(`${way.name} is the plan now`, {
-        action: { label: "Undo", onClick: () => void store(before) },
-      });
+      await store(taken);
+      toast.success(`${name} is the plan now`, { action: { label: "Undo", onClick: () => void store(plan) } });
       await navigate(`/roast/${roast.id}/plan`);
     } catch (error) {
       toast.error(`That was not stored: ${error instanceof Error ? error.message : String(error)}`);
     }
   };
-  const isPlan = (way: Way): boolean =>
-    way.cut === roast.plan.bird.cut && JSON.stringify(way.stages) === JSON.stringify(roast.plan.stages);
+  const sheet = { columns, answers, longest, rows: rowsFor(units), onTake: (column: Column) => void take(column) };
+  const { massKg, species, count } = plan.bird;
   return (
     <div className="grid gap-3 py-2">
       <h1 className="text-3xl">
-        Ways to cook this {formatMass(roast.plan.bird.massKg, units)} {roast.plan.bird.species}
+        Ways to cook {count === 1 ? "this" : `these ${count}`} {formatMass(massKg, units)} {species}
+        {count > 1 && "s"}
       </h1>
       <p className="text-soft">
-        Each is simulated for this bird, pulled so that the rest just carries it to your targets. In the oven for:
+        Each is simulated for this bird, pulled so that the rest just carries it to your targets.
       </p>
-      <div className="overflow-x-auto">
-        <table className="w-full min-w-[860px] table-fixed text-left text-[0.95rem]">
-          <thead>
-            <tr>
-              <th className="w-44" />
-              {compared.map(({ way }) => (
-                <th key={way.id} scope="col" className="px-2 pb-1 align-bottom font-display text-lg leading-tight">
-                  {way.name}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            <tr>
-              <th scope="row" className="pr-2 align-top font-semibold">
-                Roasting time
-              </th>
-              {compared.map(({ way, answer }) => (
-                <td key={way.id} className="px-2 pb-2 align-bottom">
-                  <Time answer={answer} longest={longest} />
-                </td>
-              ))}
-            </tr>
-            {ROWS.map((row) => (
-              <tr key={row.name} className="border-t border-line">
-                <th scope="row" className="py-1.5 pr-2 align-top font-semibold">
-                  {row.name}
-                  {row.why && <span className="block text-sm font-normal text-soft">{row.why}</span>}
-                </th>
-                {compared.map(({ way, answer }) => (
-                  <td key={way.id} className="px-2 py-1.5 align-top">
-                    {answer.kind === "compared" ? row.read(answer.comparison) : ""}
-                  </td>
-                ))}
-              </tr>
-            ))}
-            <tr className="border-t border-line">
-              <th scope="row" className="sr-only">
-                Take it
-              </th>
-              {compared.map(({ way }) => (
-                <td key={way.id} className="px-2 py-3 align-top">
-                  {isPlan(way) ? (
-                    <b>your plan</b>
-                  ) : (
-                    <Button onClick={() => void take(way)} aria-label={`Take it: ${way.name}`}>
-                      Take it
-                    </Button>
-                  )}
-                </td>
-              ))}
-            </tr>
-          </tbody>
-        </table>
-      </div>
+      <Sheet {...sheet} />
+      <Cards {...sheet} />
+      <WayChooser plan={plan} ways={all} chosen={chosen} units={units} onToggle={toggle} />
       <p className="text-sm text-soft">
         Coarse simulations, for comparing; the plan computes the one you take more finely, with its doubt. Juices and
         skin are tendencies of a model, not of one plate.
@@ -133,17 +157,151 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   );
 }
 
+interface SheetProps {
+  readonly columns: readonly Column[];
+  readonly answers: readonly Answer[];
+  readonly longest: number;
+  readonly rows: readonly Row[];
+  onTake(column: Column): void;
+}
+
+/** All of them side by side, where there is room. */
+function Sheet({ columns, answers, longest, rows, onTake }: SheetProps) {
+  return (
+    <div className="overflow-x-auto max-sm:hidden">
+      <table
+        className="w-full table-fixed text-left text-[0.95rem]"
+        style={{ minWidth: `${11 + 8.2 * columns.length}rem` }}
+      >
+        <thead>
+          <tr>
+            <th className="w-44" />
+            {columns.map(({ id, name }) => (
+              <th key={id} scope="col" className="px-2 pb-1 align-bottom font-display text-lg leading-tight">
+                {name}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row" className="pr-2 align-top font-semibold">
+              In the heat
+            </th>
+            {columns.map(({ id, way }, n) => (
+              <td key={id} className="px-2 pb-2 align-bottom">
+                <Time answer={answers[n] as Answer} longest={longest} own={way === null} />
+              </td>
+            ))}
+          </tr>
+          {rows.map((row) => (
+            <tr key={row.name} className="border-t border-line">
+              <th scope="row" className="py-1 pr-2 align-top font-semibold">
+                {row.name}
+                {row.why && <span className="block text-sm font-normal text-soft">{row.why}</span>}
+              </th>
+              {columns.map(({ id }, n) => (
+                <td key={id} className="px-2 py-1 align-top">
+                  {read(answers[n] as Answer, row)}
+                </td>
+              ))}
+            </tr>
+          ))}
+          <tr className="border-t border-line">
+            <th scope="row" className="py-1 pr-2 align-top font-semibold">
+              Mind
+            </th>
+            {columns.map(({ id, mind }) => (
+              <td key={id} className="px-2 py-1 align-top text-sm">
+                {mind}
+              </td>
+            ))}
+          </tr>
+          <tr className="border-t border-line">
+            <th scope="row" className="sr-only">
+              Take it
+            </th>
+            {columns.map((column) => (
+              <td key={column.id} className="px-2 py-3 align-top">
+                <Take column={column} onTake={onTake} />
+              </td>
+            ))}
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** One under another, on a phone: the time as a bar across. */
+function Cards({ columns, answers, longest, rows, onTake }: SheetProps) {
+  return (
+    <ul className="grid gap-3 sm:hidden">
+      {columns.map((column, n) => {
+        const answer = answers[n] as Answer;
+        return (
+          <li key={column.id} className="grid gap-2 rounded-2xl border border-line bg-mist-1 p-4">
+            <h2 className="text-xl">{column.name}</h2>
+            <Time answer={answer} longest={longest} own={column.way === null} across />
+            <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-[0.95rem]">
+              {rows.map((row) => (
+                <div key={row.name}>
+                  <dt className="text-sm text-soft">{row.name}</dt>
+                  <dd>{read(answer, row)}</dd>
+                </div>
+              ))}
+            </dl>
+            <p className="text-sm text-soft">Mind: {column.mind}.</p>
+            <Take column={column} onTake={onTake} />
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+const read = (answer: Answer, row: Row): string => (answer.kind === "compared" ? row.read(answer.comparison) : "");
+
+function Take({ column, onTake }: { readonly column: Column; onTake(column: Column): void }) {
+  if (column.way === null) return <b>your plan</b>;
+  return (
+    <Button onClick={() => onTake(column)} aria-label={`Take it: ${column.name}`} className="justify-self-start">
+      Take it
+    </Button>
+  );
+}
+
+interface TimeProps {
+  readonly answer: Answer;
+  readonly longest: number;
+  readonly own: boolean;
+  readonly across?: boolean;
+}
+
 /** The time as a bar against the longest: shorter is sooner. */
-function Time({ answer, longest }: { readonly answer: Answer; readonly longest: number }) {
+function Time({ answer, longest, own, across = false }: TimeProps) {
   if (answer.kind === "waiting") return <span className="text-soft">simulating …</span>;
   if (answer.kind === "failed") return <span className="text-ember">{answer.why}</span>;
   const { roastMin } = answer.comparison;
+  const share = `${(roastMin / longest) * 100}%`;
+  const tone = own ? "bg-ember" : "bg-line-strong";
+  const time = <b className="text-xl">{formatDuration(roastMin * 60)}</b>;
+  if (across) {
+    return (
+      <div className="flex items-center gap-3">
+        <div aria-hidden className="h-4 grow">
+          <div className={`h-full rounded-r-lg ${tone}`} style={{ width: share }} />
+        </div>
+        {time}
+      </div>
+    );
+  }
   return (
     <>
-      <div aria-hidden className="flex h-28 items-end">
-        <div className="w-full rounded-t-lg bg-ember" style={{ height: `${(roastMin / longest) * 100}%` }} />
+      <div aria-hidden className="flex h-24 items-end">
+        <div className={`w-full rounded-t-lg ${tone}`} style={{ height: share }} />
       </div>
-      <b className="text-xl">{formatDuration(roastMin * 60)}</b>
+      {time}
     </>
   );
 }

@@ -1,8 +1,8 @@
-/** Every way simulated, spread over the pool; each answer is shown as it comes. */
+/** Every column simulated, spread over the pool; each answer is shown as it comes and kept while the bird stays the same. */
 import { useEffect, useState } from "react";
 import { plannedInput } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/formats/roast";
-import { type Comparison, comparisonOf, planByWay, type Way, waysFor } from "../../../core/methods/compare";
+import { type Comparison, comparisonOf } from "../../../core/methods/compare";
 import { Superseded } from "../../../workers/pool";
 import { simulations } from "../../../workers/simulations";
 
@@ -14,42 +14,44 @@ export type Answer =
   | { readonly kind: "compared"; readonly comparison: Comparison }
   | { readonly kind: "failed"; readonly why: string };
 
-export function useComparisons(plan: Plan): readonly { readonly way: Way; readonly answer: Answer }[] {
-  const key = JSON.stringify(plannedInput(plan));
-  const [answers, setAnswers] = useState<{ key: string; by: Readonly<Record<string, Answer>> }>({ key, by: {} });
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what of the plan is simulated
+const keyOf = (plan: Plan): string => JSON.stringify([plannedInput(plan), plan.season, plan.equipment]);
+
+/** @returns the answers in the order of the plans */
+export function useComparisons(plans: readonly Plan[]): readonly Answer[] {
+  const keys = plans.map(keyOf);
+  const wanted = keys.join("\n");
+  const [known, setKnown] = useState<ReadonlyMap<string, Answer>>(new Map());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is wanted stands for the plans
   useEffect(() => {
     let stopped = false;
-    const note = (id: string, answer: Answer): void => {
-      if (!stopped) setAnswers((before) => ({ key, by: { ...(before.key === key ? before.by : {}), [id]: answer } }));
-    };
-    const one = async (way: Way, lane: number): Promise<void> => {
+    const one = async (plan: Plan, lane: number): Promise<Answer | null> => {
       try {
         const cook = await simulations.request<"plan">(`compare ${lane}`, {
           kind: "plan",
-          input: plannedInput(planByWay(plan, way)),
+          input: plannedInput(plan),
           quality: "preview",
         });
-        if (cook.kind === "done") note(way.id, { kind: "compared", comparison: comparisonOf(cook, way.cut) });
-        else note(way.id, { kind: "failed", why: `the ${cook.centre} never gets to ${cook.targetC} °C` });
+        if (cook.kind === "done") return { kind: "compared", comparison: comparisonOf(cook, plan) };
+        return { kind: "failed", why: `the ${cook.centre} does not get done` };
       } catch (error) {
-        if (error instanceof Superseded) return;
-        note(way.id, { kind: "failed", why: error instanceof Error ? error.message : String(error) });
+        // A newer question took this one's place.
+        if (error instanceof Superseded) return null;
+        return { kind: "failed", why: error instanceof Error ? error.message : String(error) };
       }
     };
-    const ways = waysFor(plan);
+    const missing = plans.filter((_, n) => !known.has(keys[n] as string));
     for (let lane = 0; lane < LANES; lane++) {
       void (async () => {
-        for (const way of ways.filter((_, n) => n % LANES === lane)) {
+        for (const plan of missing.filter((_, n) => n % LANES === lane)) {
           if (stopped) return;
-          await one(way, lane);
+          const answer = await one(plan, lane);
+          if (answer && !stopped) setKnown((before) => new Map(before).set(keyOf(plan), answer));
         }
       })();
     }
     return () => {
       stopped = true;
     };
-  }, [key]);
-  const known = answers.key === key ? answers.by : {};
-  return waysFor(plan).map((way) => ({ way, answer: known[way.id] ?? { kind: "waiting" } }));
+  }, [wanted]);
+  return keys.map((key) => known.get(key) ?? { kind: "waiting" });
 }

@@ -5,6 +5,7 @@ import { requireBetween } from "../../../core/errors";
 import type { Fit } from "../../../core/kitchen/fits";
 import { publishedThaw } from "../../../core/kitchen/thaw";
 import { THAW_PLACES } from "../../../core/processes/thaw";
+import { COLD_LIMIT } from "../../../core/schedule/amounts";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { Segmented } from "../../ui/Segmented";
@@ -101,7 +102,7 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
             )}
             onChange={(thawIn) => settle((before) => ({ ...before, thawIn }))}
           />
-          <ThawWords plan={plan} thawHours={cook.thawHours} />
+          <ThawWords plan={plan} thawHours={cook.thawHours} units={units} />
           <RescueSheet plan={plan} onTake={(ice, thawIn) => settle(onTheMorning(ice, thawIn))} />
         </>
       )}
@@ -109,7 +110,7 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
   );
 }
 
-function ThawWords({ plan, thawHours }: { readonly plan: PanelProps["plan"]; readonly thawHours: number }) {
+function ThawWords({ plan, thawHours, units }: Pick<PanelProps, "plan" | "units"> & { readonly thawHours: number }) {
   const { bird, thawIn } = plan;
   if (thawIn === "none") {
     return (
@@ -129,7 +130,7 @@ function ThawWords({ plan, thawHours }: { readonly plan: PanelProps["plan"]; rea
       {published && `; the published table says ${hours(published.fromHours)} to ${hours(published.toHours)}`}.{" "}
       {thawIn === "water"
         ? "Fresh cold water every 30 minutes, and cooked at once after."
-        : "At 4 °C or below; ready in time in a fridge a degree colder than yours is set."}
+        : `At ${COLD_LIMIT[units]} or below; ready in time in a fridge a degree colder than yours is set.`}
     </p>
   );
 }

@@ -4,7 +4,7 @@ import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../../../core/kitchen/fuel";
-import { METHODS, methodById } from "../../../core/methods/methods";
+import { heatBy, METHODS } from "../../../core/methods/methods";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { HEAT_NAMES } from "../../bird-view/names";
@@ -56,7 +56,7 @@ export function HeatPanel({ plan, units }: PanelProps) {
           value: id,
           label: short,
         }))}
-        onChange={(id) => settle((before) => ({ ...before, method: id, stages: [...methodById(id).stages] }))}
+        onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
       />
       {plan.stages.map((stage, n) => (
         <StageRow key={`${stage.fromMin} ${stage.when?.centre ?? ""}`} plan={plan} n={n} units={units} />

@@ -2,7 +2,7 @@
 import { massRangeKg } from "../../../core/bird/body";
 import { centresOf, hasCavity } from "../../../core/bird/form";
 import type { Plan } from "../../../core/formats/roast";
-import { methodById } from "../../../core/methods/methods";
+import { heatBy, methodById } from "../../../core/methods/methods";
 import { constant } from "../../../core/sources";
 
 export type Change = (plan: Plan) => Plan;
@@ -36,7 +36,7 @@ export const withForm =
       targetC: Object.fromEntries(
         centresOf({ ...bird, cavity }).map((centre) => [centre, plan.targetC[centre] ?? guideline]),
       ),
-      ...(!fits && { method: "steady" as const, stages: [...methodById("steady").stages] }),
+      ...(!fits && heatBy("steady", plan)),
     };
   };
 

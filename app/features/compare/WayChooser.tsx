@@ -1,0 +1,59 @@
+import { Check } from "lucide-react";
+import type { Plan } from "../../../core/formats/roast";
+import { planByWay, type Way } from "../../../core/methods/compare";
+import { methodById } from "../../../core/methods/methods";
+import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { CUT_NAMES } from "../../bird-view/names";
+
+/** What a way is called on the sheet. */
+export function wayName(way: Way, plan: Plan, units: UnitSystem): string {
+  const { short } = methodById(way.method);
+  if (way.birds === plan.bird.count) return `${CUT_NAMES[way.cut]}, ${short.toLowerCase()}`;
+  const each = formatMass(planByWay(plan, way).bird.massKg, units);
+  return way.birds > 1 ? `Two of ${each} instead` : `One of ${each} instead`;
+}
+
+interface Props {
+  readonly plan: Plan;
+  readonly ways: readonly Way[];
+  readonly chosen: ReadonlySet<string>;
+  readonly units: UnitSystem;
+  onToggle(id: string): void;
+}
+
+/** Which ways stand on the sheet: any of them, by cut. */
+export function WayChooser({ plan, ways, chosen, units, onToggle }: Props) {
+  const groups = [...new Set(ways.map(({ cut }) => cut))];
+  return (
+    <details className="rounded-2xl border border-line bg-mist-1 px-4 py-2 print:hidden">
+      <summary className="min-h-8 cursor-pointer py-1 font-semibold max-sm:py-3">
+        Compare with others <span className="font-normal text-soft">({chosen.size} beside your plan)</span>
+      </summary>
+      <div className="grid gap-2 pb-2">
+        {groups.map((cut) => (
+          <fieldset key={cut} className="flex flex-wrap items-center gap-2">
+            <legend className="float-left w-32 text-soft">{CUT_NAMES[cut]}</legend>
+            {ways
+              .filter((way) => way.cut === cut)
+              .map((way) => {
+                const name = wayName(way, plan, units);
+                return (
+                  <button
+                    key={way.id}
+                    type="button"
+                    aria-pressed={chosen.has(way.id)}
+                    aria-label={name}
+                    onClick={() => onToggle(way.id)}
+                    className={`inline-flex min-h-9 items-center gap-1 rounded-full border px-3 text-[0.92rem] max-sm:min-h-12 ${chosen.has(way.id) ? "border-ember bg-ember-wash font-semibold" : "border-line-strong"}`}
+                  >
+                    {chosen.has(way.id) && <Check aria-hidden className="size-4" />}
+                    {way.birds === plan.bird.count ? methodById(way.method).short : name}
+                  </button>
+                );
+              })}
+          </fieldset>
+        ))}
+      </div>
+    </details>
+  );
+}
