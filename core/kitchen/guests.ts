@@ -1,5 +1,6 @@
 /** From the number of guests to what to buy, and from the bird to the portions. */
 import type { Species } from "../bird/anatomy";
+import { massRangeKg } from "../bird/body";
 import type { Cut } from "../bird/form";
 import { requireBetween } from "../errors";
 import { constant } from "../sources";
@@ -44,6 +45,24 @@ function portionKg(species: Species, cut: Cut): number {
  */
 export const massToBuyKg = (table: Table, species: Species, cut: Cut): number =>
   portionsAt(table) * portionKg(species, cut);
+
+/** The largest that is commonly sold (common practice), kg: a table that needs more buys another. */
+const LARGEST_SOLD_KG = { turkey: 10, chicken: 2.6, duck: 2.8 } as const;
+const MOST_BIRDS = 4;
+
+/** What to ask for in a shop: how many birds or pieces, and of what mass each; at most four side by side. */
+export function birdsToBuy(table: Table, species: Species, cut: Cut): { count: number; massKg: number } {
+  const [lowKg, highKg] = massRangeKg(species, cut);
+  const neededKg = massToBuyKg(table, species, cut);
+  const largestKg = Math.min(
+    highKg,
+    cut === "whole" || cut === "spatchcock" || cut === "parts" ? LARGEST_SOLD_KG[species] : highKg,
+  );
+  const count = Math.min(MOST_BIRDS, Math.max(1, Math.ceil(neededKg / largestKg)));
+  // To the tenth upwards: nobody goes hungry for a rounding.
+  const eachKg = Math.ceil((10 * neededKg) / count) / 10;
+  return { count, massKg: Math.min(highKg, Math.max(lowKg, eachKg)) };
+}
 
 const EDIBLE = { turkey: "turkeyEdibleShare", chicken: "chickenEdibleShare", duck: "duckEdibleShare" } as const;
 

@@ -1,8 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { SPECIES } from "../bird/anatomy";
+import { massRangeKg } from "../bird/body";
+import { CUTS } from "../bird/form";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
 import { gravyFor, stockWaterMl } from "./gravy";
-import { cookedMeatKg, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";
+import { birdsToBuy, cookedMeatKg, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";
 import { brine } from "./salt";
 
 const table = (usual: number, leftoverMeals = 0): Table => ({ guests: { light: 0, usual, hearty: 0 }, leftoverMeals });
@@ -15,6 +18,25 @@ describe("what to buy", () => {
   ] as const)("a %s turkey for %i: %d to %d kg (common practice: %s%s)", (cut, heads, low, high, _says) => {
     expect(massToBuyKg(table(heads), "turkey", cut)).toBeGreaterThanOrEqual(low);
     expect(massToBuyKg(table(heads), "turkey", cut)).toBeLessThanOrEqual(high);
+  });
+
+  it("is one bird while there is one so large, then several alike; never less than was asked for until four are not enough", () => {
+    expect(birdsToBuy(table(11), "turkey", "whole")).toEqual({ count: 1, massKg: 5.5 });
+    expect(birdsToBuy(table(11), "chicken", "whole").count).toBeGreaterThan(1);
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 60 }),
+        fc.constantFrom(...SPECIES),
+        fc.constantFrom(...CUTS),
+        (usual, species, cut) => {
+          const { count, massKg } = birdsToBuy(table(usual), species, cut);
+          const [low, high] = massRangeKg(species, cut);
+          expect(massKg).toBeGreaterThanOrEqual(low);
+          expect(massKg).toBeLessThanOrEqual(high);
+          if (count < 4) expect(count * massKg).toBeGreaterThanOrEqual(massToBuyKg(table(usual), species, cut) - 1e-9);
+        },
+      ),
+    );
   });
 
   it("grows with every guest, with appetite and with leftovers", () => {

@@ -118,6 +118,12 @@ export function methodById(id: MethodId): Method {
   return METHODS.find((method) => method.id === id) as Method;
 }
 
+/** The cut that was asked for, or the one a method is first of all for. */
+export const cutFor = (id: MethodId, cut: Cut): Cut => {
+  const { cuts } = methodById(id);
+  return cuts.includes(cut) ? cut : (cuts[0] as Cut);
+};
+
 /** A plan's heat by a method: its stages, and its place where that is part of it. */
 export function heatBy(id: MethodId, before: { readonly method: MethodId; readonly heat: HeatSource }) {
   const method = methodById(id);

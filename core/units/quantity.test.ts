@@ -3,13 +3,18 @@ import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
 import {
   formatDuration,
+  formatLength,
   formatMass,
   formatTemperature,
   formatTemperatureDifference,
+  formatVolume,
   KG_PER_POUND,
   parseDurationS,
+  parseLengthCm,
   parseMassKg,
   parseTemperatureC,
+  parseTemperatureDifferenceK,
+  parseVolumeL,
 } from "./quantity";
 
 describe("what people type", () => {
@@ -32,7 +37,32 @@ describe("what people type", () => {
     ["74", 74],
   ])("temperature %s", (text, celsius) => expect(parseTemperatureC(text)).toBeCloseTo(celsius, 1));
 
+  it.each([
+    ["40 cm", 40],
+    ["400mm", 40],
+    ["16 in", 40.64],
+    ['16"', 40.64],
+    ["38,5", 38.5],
+  ])("length %s", (text, cm) => expect(parseLengthCm(text)).toBeCloseTo(cm, 9));
+
+  it.each([
+    ["12 L", 12],
+    ["500 mL", 0.5],
+    ["10 quarts", 9.46],
+    ["3 gal", 11.36],
+  ])("volume %s", (text, litres) => expect(parseVolumeL(text)).toBeCloseTo(litres, 2));
+
+  it.each([
+    ["8", 8],
+    ["8 °C", 8],
+    ["18 F", 10],
+  ])("difference of temperature %s", (text, kelvin) =>
+    expect(parseTemperatureDifferenceK(text)).toBeCloseTo(kelvin, 9),
+  );
+
   it("reads a bare number in the cook's own unit", () => {
+    expect(parseLengthCm("16", "us")).toBeCloseTo(40.64, 9);
+    expect(parseVolumeL("10", "us")).toBeCloseTo(9.46, 2);
     expect(parseTemperatureC("325", "us")).toBeCloseTo(162.8, 1);
     expect(parseMassKg("14", "us")).toBeCloseTo(14 * KG_PER_POUND, 9);
   });
@@ -56,6 +86,8 @@ describe("what people type", () => {
     () => parseTemperatureC("Infinity"),
     () => parseDurationS(""),
     () => parseDurationS("soon"),
+    () => parseLengthCm("wide"),
+    () => parseVolumeL("big"),
   ])("refuses what it cannot read, case %#", (parse) => expect(parse).toThrow(QuantityError));
 
   it("understands what it writes, either way", () => {
@@ -66,6 +98,10 @@ describe("what people type", () => {
         expect(parseMassKg(formatMass(kg, "us"))).toBeCloseTo(kg, 1);
         expect(parseTemperatureC(formatTemperature(celsius, "metric"))).toBe(celsius);
         expect(Math.abs(parseTemperatureC(formatTemperature(celsius, "us")) - celsius)).toBeLessThan(0.3);
+        for (const units of ["metric", "us"] as const) {
+          expect(parseLengthCm(formatLength(kg * 10, units), units)).toBeCloseTo(kg * 10, 0);
+          expect(parseVolumeL(formatVolume(kg * 4, units), units)).toBeCloseTo(kg * 4, 0);
+        }
       }),
     );
   });

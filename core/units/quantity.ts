@@ -1,8 +1,11 @@
-/** What people type, into SI-side numbers, and back. Mass in kg, temperature in °C, duration in s. */
+/** What people type, into SI-side numbers, and back. Mass in kg, temperature in °C, duration in s, length in cm, volume in L. */
 import { QuantityError } from "../errors";
 
 export const KG_PER_POUND = 0.45359237;
 const KG_PER_OUNCE = KG_PER_POUND / 16;
+const CM_PER_INCH = 2.54;
+/** US liquid quart. */
+const L_PER_QUART = 0.946352946;
 
 export type UnitSystem = "metric" | "us";
 
@@ -13,6 +16,8 @@ const POUNDS_AND_OUNCES = new RegExp(
 );
 const ONE_MASS = new RegExp(String.raw`^${NUMBER}\s*(kg|kilo|kilos|g|grams?|oz|ounces?)?$`);
 const TEMPERATURE = new RegExp(String.raw`^([-+−]?)\s*${NUMBER}\s*(?:°|deg(?:rees)?)?\s*([cf])?$`);
+const LENGTH = new RegExp(String.raw`^${NUMBER}\s*(cm|mm|inch(?:es)?|in|")?$`);
+const VOLUME = new RegExp(String.raw`^${NUMBER}\s*(l|lit(?:er|re)s?|ml|quarts?|qt|gal(?:lons?)?)?$`);
 const CLOCK_DURATION = /^(\d+)\s*:\s*([0-5]\d)$/;
 const DURATION_PART = new RegExp(String.raw`${NUMBER}\s*(days?|d|hours?|hrs?|h|minutes?|mins?|m|seconds?|sec|s)`, "g");
 
@@ -47,6 +52,12 @@ export function parseTemperatureC(text: string, bareUnit: UnitSystem = "metric")
   return unit === "f" ? fahrenheitToC(value) : value;
 }
 
+/** A difference of temperatures in K from "8", "8 °C", "15 F". @throws QuantityError when the text is none */
+export function parseTemperatureDifferenceK(text: string, bareUnit: UnitSystem = "metric"): number {
+  const zero = parseTemperatureC("0", /f\s*$/i.test(text) ? "us" : /c\s*$/i.test(text) ? "metric" : bareUnit);
+  return parseTemperatureC(text, bareUnit) - zero;
+}
+
 /**
  * Duration in s from "25m", "1h 30m", "2:15" (hours and minutes), "3 days"; a bare number is in minutes.
  * @throws QuantityError when the text is not a duration.
@@ -65,6 +76,29 @@ export function parseDurationS(text: string): number {
     throw new QuantityError("duration", text, 'a duration such as "25m", "1h 30m" or "2:15"');
   }
   return totalS;
+}
+
+/**
+ * Length in cm from "40 cm", "400 mm", "16 in" or 16"; a bare number is in the cook's own unit.
+ * @throws QuantityError when the text is not a length.
+ */
+export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): number {
+  const match = LENGTH.exec(text.trim().toLowerCase());
+  if (!match?.[1]) throw new QuantityError("length", text, 'a length such as "40 cm" or "16 in"');
+  const unit = match[2] ?? (bareUnit === "us" ? "in" : "cm");
+  return toNumber(match[1]) * (unit === "cm" ? 1 : unit === "mm" ? 0.1 : CM_PER_INCH);
+}
+
+/**
+ * Volume in L from "12 L", "500 mL", "10 quarts", "3 gal"; a bare number is in litres, or in US quarts.
+ * @throws QuantityError when the text is not a volume.
+ */
+export function parseVolumeL(text: string, bareUnit: UnitSystem = "metric"): number {
+  const match = VOLUME.exec(text.trim().toLowerCase());
+  if (!match?.[1]) throw new QuantityError("volume", text, 'a volume such as "12 L" or "10 quarts"');
+  const unit = match[2] ?? (bareUnit === "us" ? "q" : "l");
+  const litres = unit.startsWith("q") ? L_PER_QUART : unit.startsWith("g") ? 4 * L_PER_QUART : 1;
+  return toNumber(match[1]) * (unit.startsWith("m") ? 0.001 : litres);
 }
 
 export const fahrenheitToC = (fahrenheit: number): number => (fahrenheit - 32) / 1.8;
@@ -87,6 +121,14 @@ export function formatMass(massKg: number, system: UnitSystem): string {
   const whole = Math.floor(ounces / 16);
   return ounces % 16 === 0 ? `${whole} lb` : `${whole} lb ${ounces % 16} oz`;
 }
+
+/** "40 cm" or "15.7 in". */
+export const formatLength = (cm: number, system: UnitSystem): string =>
+  system === "us" ? `${Number((cm / CM_PER_INCH).toFixed(1))} in` : `${Number(cm.toFixed(1))} cm`;
+
+/** "12 L" or "12.7 quarts". */
+export const formatVolume = (litres: number, system: UnitSystem): string =>
+  system === "us" ? `${Number((litres / L_PER_QUART).toFixed(1))} quarts` : `${Number(litres.toFixed(1))} L`;
 
 /** "3 d 12 h", "3 h 05", "25 min". */
 export function formatDuration(seconds: number): string {

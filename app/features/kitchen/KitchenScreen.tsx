@@ -2,8 +2,9 @@ import { Link } from "react-router";
 import { usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
+import { Equipment } from "./Equipment";
 
-/** Units, colours, and the way in and out for the cook's own data. */
+/** Units, colours, the kitchen's measures, and the way in and out for the cook's own data. */
 export function KitchenScreen() {
   const { units, theme, set } = usePreferences();
   return (
@@ -32,6 +33,7 @@ export function KitchenScreen() {
         />
         <p className="text-soft">Either unit can be typed anywhere: 14 lb, 6.3 kg, 325f, 163 C.</p>
       </section>
+      <Equipment />
       <DataInOut />
       <p>
         <Link to="/handbook" className="underline underline-offset-4">

@@ -4,7 +4,9 @@ import { Controller, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { CUTS } from "../../../core/bird/form";
-import { METHODS, methodById } from "../../../core/methods/methods";
+import { cutFor, METHODS } from "../../../core/methods/methods";
+import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { kitchenOf } from "../../../storage/kitchen";
 import { saveRoast } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
@@ -12,7 +14,14 @@ import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime } from "../../ui/time";
-import { type Answers, answersSchema, newRoast } from "./newRoast";
+import { type Answers, answersSchema, birdsOf, newRoast } from "./newRoast";
+
+/** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
+function toBuyWords(answers: Answers, units: UnitSystem): string {
+  if (!answersSchema(units).safeParse(answers).success) return "";
+  const { count, massKg } = birdsOf(answers, units);
+  return `Buy ${count > 1 ? `${count} of ` : "about "}${formatMass(massKg, units)}; appetites and leftovers come later.`;
+}
 
 const WEEK = 7 * 86_400_000;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
@@ -27,7 +36,9 @@ export function StartForm() {
     resolver: zodResolver(schema),
     defaultValues: {
       species: "turkey",
+      known: "mass",
       mass: "",
+      guests: "",
       cut: "whole",
       state: "frozen",
       serveAt: `${fieldTime(Date.now() + WEEK, zone).slice(0, 10)}T13:30`,
@@ -35,8 +46,10 @@ export function StartForm() {
     },
   });
   const { errors } = formState;
+  const known = watch("known");
   const start = async (answers: Answers): Promise<void> => {
-    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: Date.now(), zone, units });
+    const equipment = await kitchenOf(database());
+    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: Date.now(), zone, units, equipment });
     await saveRoast(database(), roast);
     await navigate(`/roast/${roast.id}/plan`);
   };
@@ -63,19 +76,39 @@ export function StartForm() {
             />
           )}
         />
+        <Controller
+          control={control}
+          name="known"
+          render={({ field }) => (
+            <Segmented
+              label="What is known"
+              value={field.value}
+              choices={[
+                { value: "mass", label: "I know its weight" },
+                { value: "guests", label: "I know how many eat" },
+              ]}
+              onChange={field.onChange}
+            />
+          )}
+        />
         <label className="text-sm text-soft">
-          Weight as bought, either unit
+          {known === "mass" ? "Weight as bought, either unit" : "People at the table"}
           <input
-            {...register("mass")}
-            placeholder="14 lb or 6.3 kg"
+            key={known}
+            {...register(known)}
+            placeholder={known === "mass" ? "14 lb or 6.3 kg" : "11"}
+            inputMode={known === "mass" ? "text" : "numeric"}
             autoComplete="off"
             className={FIELD}
-            aria-describedby="mass-fault"
-            aria-invalid={!!errors.mass}
+            aria-describedby="known-fault known-says"
+            aria-invalid={!!errors[known]}
           />
         </label>
-        <p id="mass-fault" role="alert" className="text-sm font-medium text-ember empty:hidden">
-          {errors.mass?.message}
+        <p id="known-fault" role="alert" className="text-sm font-medium text-ember empty:hidden">
+          {errors[known]?.message}
+        </p>
+        <p id="known-says" className="text-sm text-soft empty:hidden">
+          {known === "guests" && toBuyWords(watch(), units)}
         </p>
         <div className="flex flex-wrap gap-x-6 gap-y-2">
           <Controller
@@ -84,7 +117,7 @@ export function StartForm() {
             render={({ field }) => (
               <Segmented
                 label="Cut"
-                value={methodById(watch("method")).cuts.includes(field.value) ? field.value : "spatchcock"}
+                value={cutFor(watch("method"), field.value)}
                 choices={CUTS.map((value) => ({ value, label: CUT_NAMES[value] }))}
                 onChange={field.onChange}
               />

@@ -1,8 +1,17 @@
 import { describe, expect, it } from "vitest";
+import { usualKitchen } from "../../../core/kitchen/usualKitchen";
 import { answersSchema, newRoast } from "./newRoast";
 
-const setting = { id: "r1", nowMs: Date.UTC(2026, 8, 1), zone: "UTC", units: "metric" } as const;
+const setting = {
+  id: "r1",
+  nowMs: Date.UTC(2026, 8, 1),
+  zone: "UTC",
+  units: "metric",
+  equipment: usualKitchen(),
+} as const;
 const answers = {
+  known: "mass",
+  guests: "",
   mass: "14 lb",
   species: "turkey",
   cut: "whole",
@@ -22,6 +31,24 @@ describe("three answers", () => {
 
   it("flatten the bird when the method is for flat birds", () => {
     expect(newRoast({ ...answers, method: "hot-flat" }, setting).plan.bird.cut).toBe("spatchcock");
+  });
+
+  it("turn guests into what to buy, and remember who eats", () => {
+    const { plan, title } = newRoast({ ...answers, known: "guests", mass: "", guests: "11" }, setting);
+    expect(plan.bird.massKg).toBe(5.5);
+    expect(plan.table.guests.usual).toBe(11);
+    expect(title).toContain("turkey, 5.5 kg");
+    const chickens = newRoast({ ...answers, species: "chicken", known: "guests", guests: "11" }, setting);
+    expect(chickens.plan.bird.count).toBeGreaterThan(1);
+    expect(chickens.title).toContain("chickens");
+    const { error } = answersSchema("metric").safeParse({ ...answers, known: "guests", guests: "none" });
+    expect(error?.issues[0]?.message).toContain("guests: got NaN");
+    expect(error?.issues[0]?.path).toEqual(["guests"]);
+  });
+
+  it("start from the kitchen as it was measured", () => {
+    const equipment = { ...usualKitchen(), potL: 20 };
+    expect(newRoast(answers, { ...setting, equipment }).plan.equipment).toEqual(equipment);
   });
 
   it("read local time in the roast's own zone", () => {

@@ -4,18 +4,44 @@ import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
 import { QuantityError, requireBetween } from "../../../core/errors";
-import { type Roast, RoastSchema } from "../../../core/formats/roast";
-import { METHOD_IDS, methodById } from "../../../core/methods/methods";
+import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../core/formats/roast";
+import { birdsToBuy } from "../../../core/kitchen/guests";
+import { cutFor, METHOD_IDS } from "../../../core/methods/methods";
 import { usualPlan } from "../../../core/methods/usualPlan";
 import { formatMass, parseMassKg, type UnitSystem } from "../../../core/units/quantity";
 import { dayName, instantOf } from "../../ui/time";
+
+type Known = { readonly known: "mass" | "guests"; readonly mass: string; readonly guests: string } & Pick<
+  Plan["bird"],
+  "species" | "cut"
+>;
+
+/**
+ * The birds that an answer stands for, and who eats where that is what was said.
+ * @throws QuantityError for a weight or a number of guests outside its range
+ */
+export function birdsOf(
+  { known, mass, guests, species, cut }: Known,
+  units: UnitSystem,
+): { readonly count: number; readonly massKg: number; readonly table?: Plan["table"] } {
+  if (known === "mass") {
+    const [low, high] = massRangeKg(species, cut);
+    return { count: 1, massKg: requireBetween(`weight of the ${species}`, parseMassKg(mass, units), low, high, "kg") };
+  }
+  const usual = Math.round(requireBetween("guests", Number(guests.trim() || Number.NaN), 1, 60, "people"));
+  const table = { guests: { light: 0, usual, hearty: 0 }, leftoverMeals: 0 };
+  return { ...birdsToBuy(table, species, cut), table };
+}
 
 /** The answers as typed; the mass may carry either unit. */
 export const answersSchema = (units: UnitSystem) =>
   z
     .object({
       species: z.enum(SPECIES),
+      /** What the cook knows: a bird that is there, or how many come. */
+      known: z.enum(["mass", "guests"]),
       mass: z.string(),
+      guests: z.string(),
       cut: z.enum(CUTS),
       state: z.enum(["frozen", "fresh"]),
       serveAt: z
@@ -23,13 +49,12 @@ export const answersSchema = (units: UnitSystem) =>
         .refine((text) => !Number.isNaN(instantOf(text, "UTC")), "say on which day and when you want to eat"),
       method: z.enum(METHOD_IDS),
     })
-    .superRefine(({ species, cut, mass }, context) => {
+    .superRefine((answers, context) => {
       try {
-        const [low, high] = massRangeKg(species, cut);
-        requireBetween(`weight of the ${species}`, parseMassKg(mass, units), low, high, "kg");
+        birdsOf(answers, units);
       } catch (error) {
         if (!(error instanceof QuantityError)) throw error;
-        context.addIssue({ code: "custom", path: ["mass"], message: error.message });
+        context.addIssue({ code: "custom", path: [answers.known], message: error.message });
       }
     });
 export type Answers = z.infer<ReturnType<typeof answersSchema>>;
@@ -39,6 +64,7 @@ interface Setting {
   readonly nowMs: number;
   readonly zone: string;
   readonly units: UnitSystem;
+  readonly equipment: Equipment;
 }
 
 const CUT_WORDS: Record<Answers["cut"], string> = {
@@ -51,21 +77,24 @@ const CUT_WORDS: Record<Answers["cut"], string> = {
 };
 
 /** The roast that three answers stand for; everything else starts at its usual value. */
-export function newRoast(answers: Answers, { id, nowMs, zone, units }: Setting): Roast {
-  const massKg = parseMassKg(answers.mass, units);
+export function newRoast(answers: Answers, { id, nowMs, zone, units, equipment }: Setting): Roast {
   const serveMs = instantOf(answers.serveAt, zone);
   const { species } = answers;
-  const cut = methodById(answers.method).cuts.includes(answers.cut) ? answers.cut : "spatchcock";
+  const cut = cutFor(answers.method, answers.cut);
+  const { massKg, count, table } = birdsOf({ ...answers, cut }, units);
+  const plan = usualPlan({
+    bird: { species, cut, massKg, count, state: answers.state },
+    method: answers.method,
+    serveAt: new Date(serveMs).toISOString(),
+    zone,
+    equipment,
+  });
+  const birds = `${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
   return RoastSchema.parse({
     id,
-    title: `${CUT_WORDS[cut]} ${species}, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
+    title: `${CUT_WORDS[cut]} ${birds}, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
     createdAt: new Date(nowMs).toISOString(),
-    plan: usualPlan({
-      bird: { species, cut, massKg, state: answers.state },
-      method: answers.method,
-      serveAt: new Date(serveMs).toISOString(),
-      zone,
-    }),
+    plan: { ...plan, ...(table && { table }) },
     happened: {},
     notes: "",
     thermometer: "typed",

@@ -1,0 +1,40 @@
+import "fake-indexeddb/auto";
+import { beforeEach, describe, expect, it } from "vitest";
+import { usualKitchen } from "../core/kitchen/usualKitchen";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { BrumaDatabase } from "./database";
+import { changeKitchen, kitchenOf } from "./kitchen";
+import { changeRoast, saveRoast } from "./roasts";
+
+let db: BrumaDatabase;
+beforeEach(async () => {
+  db = new BrumaDatabase(`kitchen-${Math.random()}`);
+  await db.open();
+});
+
+describe("the kitchen", () => {
+  it("is the usual one until it was measured", async () => {
+    expect(await kitchenOf(db)).toEqual(usualKitchen());
+    await changeKitchen(db, { potL: 20 });
+    expect(await kitchenOf(db)).toEqual({ ...usualKitchen(), potL: 20 });
+  });
+
+  it("is followed by what is still planned, in what was changed only; what is over stays as it was", async () => {
+    await saveRoast(db, sampleRoast("coming"));
+    await changeRoast(db, "coming", (roast) => ({
+      ...roast,
+      plan: { ...roast.plan, equipment: { ...roast.plan.equipment, hands: 3 } },
+    }));
+    await saveRoast(db, { ...sampleRoast("over"), happened: { inAt: "2026-09-27T08:00:00Z" } });
+    await changeKitchen(db, { rings: 2 });
+    expect((await db.roasts.get("coming"))?.plan.equipment).toMatchObject({ rings: 2, hands: 3 });
+    expect((await db.roasts.get("over"))?.plan.equipment.rings).toBe(usualKitchen().rings);
+  });
+
+  it("refuses what no kitchen has, and nothing changes", async () => {
+    await saveRoast(db, sampleRoast("coming"));
+    await expect(changeKitchen(db, { rings: 40 })).rejects.toThrow();
+    expect(await kitchenOf(db)).toEqual(usualKitchen());
+    expect((await db.roasts.get("coming"))?.plan.equipment.rings).toBe(usualKitchen().rings);
+  });
+});

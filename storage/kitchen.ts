@@ -1,0 +1,28 @@
+/** The cook's own kitchen: measured once, and what every new roast reckons with. */
+import { cookStage, type Equipment, EquipmentSchema, RoastSchema } from "../core/formats/roast";
+import { usualKitchen } from "../core/kitchen/usualKitchen";
+import type { BrumaDatabase } from "./database";
+
+/** As measured, or the usual one. */
+export async function kitchenOf(db: BrumaDatabase): Promise<Equipment> {
+  const stored = await db.kitchen.get("kitchen");
+  if (!stored) return usualKitchen();
+  const { id: _, ...equipment } = stored;
+  return equipment;
+}
+
+/**
+ * Changes what was measured; roasts that are still planned follow in what changed, and keep what they have of their own.
+ * @throws ZodError for a measure outside its range; nothing is stored then
+ */
+export async function changeKitchen(db: BrumaDatabase, change: Partial<Equipment>): Promise<void> {
+  await db.transaction("rw", db.kitchen, db.roasts, async () => {
+    const equipment = EquipmentSchema.parse({ ...(await kitchenOf(db)), ...change });
+    await db.kitchen.put({ id: "kitchen", ...equipment });
+    for (const roast of await db.roasts.toArray()) {
+      if (cookStage(roast) !== "planned") continue;
+      const plan = { ...roast.plan, equipment: { ...roast.plan.equipment, ...change } };
+      await db.roasts.put(RoastSchema.parse({ ...roast, plan }));
+    }
+  });
+}
