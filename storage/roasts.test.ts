@@ -4,7 +4,16 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { planOfVersion } from "../tests/helpers/oldPlans";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
-import { addReadings, changeRoast, deleteRoast, exportRoasts, importRoasts, readingsOf, saveRoast } from "./roasts";
+import {
+  addReadings,
+  changeRoast,
+  deleteRoast,
+  exportRoasts,
+  importRoasts,
+  readingsOf,
+  saveRoast,
+  takeRoast,
+} from "./roasts";
 
 let db: BrumaDatabase;
 beforeEach(async () => {
@@ -80,6 +89,23 @@ describe("stored roasts", () => {
     ]);
     await deleteRoast(db, "sample");
     expect(await db.readings.count()).toBe(0);
+  });
+
+  it("take over a plan from another device, and keep what has happened here", async () => {
+    const sent = { ...sampleRoast(), title: "From the laptop" };
+    await takeRoast(db, { ...sent, happened: { inAt: "2026-09-27T08:00:00Z" } });
+    expect((await db.roasts.get("sample"))?.happened).toEqual({});
+    await changeRoast(db, "sample", (roast) => ({
+      ...roast,
+      notes: "mine",
+      happened: { inAt: "2026-09-27T09:00:00Z" },
+    }));
+    await takeRoast(db, { ...sent, plan: { ...sent.plan, cover: "towels" } });
+    expect(await db.roasts.get("sample")).toMatchObject({
+      notes: "mine",
+      plan: { cover: "towels" },
+      happened: { inAt: "2026-09-27T09:00:00Z" },
+    });
   });
 
   it("refuse a reading no thermometer gives", async () => {

@@ -65,6 +65,17 @@ async function fileText(db: BrumaDatabase, roasts: readonly Roast[], exportedAt:
   return `${JSON.stringify(file, null, 1)}\n`;
 }
 
+/**
+ * Takes in a roast that another device planned. One that is here already gets its plan and its title; its readings, and
+ * what has happened to it, stay.
+ */
+export async function takeRoast(db: BrumaDatabase, roast: Roast): Promise<void> {
+  await db.transaction("rw", db.roasts, async () => {
+    const here = await db.roasts.get(roast.id);
+    await saveRoast(db, here ? { ...here, title: roast.title, plan: roast.plan } : { ...roast, happened: {} });
+  });
+}
+
 export type ImportResult =
   | { readonly kind: "imported"; readonly count: number }
   | { readonly kind: "refused"; readonly faults: readonly FileFault[] };

@@ -7,6 +7,7 @@ import { KitchenScreen } from "../features/kitchen";
 import { ListScreen } from "../features/list";
 import { PlanScreen } from "../features/plan";
 import { RoastsScreen } from "../features/roasts";
+import { TakeScreen } from "../features/take";
 import { Frame } from "./Frame";
 
 const styleRoute: RouteObject[] = import.meta.env.DEV
@@ -25,6 +26,7 @@ export const makeRouter = () =>
         { path: "roast/:id/compare", Component: CompareScreen },
         { path: "roast/:id/list", Component: ListScreen },
         { path: "roast/:id/cook", Component: CookScreen },
+        { path: "take", Component: TakeScreen },
         { path: "kitchen", Component: KitchenScreen },
         { path: "handbook", Component: HandbookScreen },
         ...styleRoute,

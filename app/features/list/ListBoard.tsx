@@ -14,6 +14,7 @@ import { Caution } from "../../ui/Caution";
 import { saveFile } from "../../ui/saveFile";
 import { clockTime, dayAndTime, dayName } from "../../ui/time";
 import { planCalendar } from "./calendar";
+import { HandOver } from "./HandOver";
 
 /** What to buy, weigh and lay out on one page, the day's timetable on the next; to print, and to take along as files. */
 export function ListBoard({ roast }: { readonly roast: Roast }) {
@@ -62,8 +63,9 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
               saveFile(`${fileName}.json`, "application/json", await exportRoast(database(), roast.id, new Date()))
             }
           >
-            <FileJson aria-hidden className="mr-1.5 size-4" /> Hand it to another device
+            <FileJson aria-hidden className="mr-1.5 size-4" /> JSON
           </Button>
+          <HandOver roast={roast} />
         </div>
       </header>
       {derived.resourceConflicts.length + derived.conflicts.length > 0 && (

@@ -21,7 +21,7 @@ const PRESETS: readonly Preset[] = [
 interface Props {
   readonly plan: Plan;
   readonly units: UnitSystem;
-  onAdd(sides: readonly Side[]): void;
+  onAdd(sides: Plan["sides"]): void;
 }
 
 /** A dish from the usual ones by a tap, or one of the cook's own. */

@@ -13,6 +13,7 @@ import { Stepper } from "../../ui/Stepper";
 import { clockTime, fieldTime, instantOf } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
+import { SideFile } from "./SideFile";
 import { SideForm } from "./SideForm";
 
 const APPETITE_NAMES: Record<Appetite, string> = { light: "light eaters", usual: "usual", hearty: "hearty" };
@@ -40,6 +41,8 @@ const withoutSide =
 export function TablePanel({ plan, derived, cook, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { portions, toBuyKg, sides } = derived;
+  const add = (added: readonly Plan["sides"][number][]): void =>
+    settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }));
   return (
     <>
       <label className="text-sm text-soft">
@@ -113,11 +116,8 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
           ))}
         </ul>
       )}
-      <SideForm
-        plan={plan}
-        units={units}
-        onAdd={(added) => settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }))}
-      />
+      <SideForm plan={plan} units={units} onAdd={add} />
+      <SideFile plan={plan} units={units} onAdd={add} />
     </>
   );
 }

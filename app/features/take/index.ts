@@ -1,0 +1,1 @@
+export { TakeScreen } from "./TakeScreen";

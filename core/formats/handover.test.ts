@@ -1,0 +1,47 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ANY_PLAN } from "../../tests/helpers/anyPlan";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { base64url, packRoast, unpackRoast } from "./handover";
+
+const NOW = new Date("2026-09-20T10:00:00Z");
+
+describe("a roast handed over in an address", () => {
+  it("comes out as it went in, whatever the plan, in letters that an address may have", async () => {
+    await fc.assert(
+      fc.asyncProperty(ANY_PLAN, fc.string({ minLength: 1, maxLength: 120, unit: "grapheme" }), async (plan, title) => {
+        const roast = { ...sampleRoast(), plan, title: title.slice(0, 60) };
+        const packed = await packRoast(roast, NOW);
+        expect(packed).toMatch(/^[\w-]+$/);
+        expect(await unpackRoast(packed)).toEqual({ kind: "roast", roast });
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("is short enough for a picture of dots: 2953 bytes (ISO/IEC 18004, version 40, level L), and far less usually", async () => {
+    expect((await packRoast(sampleRoast(), NOW)).length).toBeLessThan(1200);
+    const dish = (n: number) => ({
+      id: crypto.randomUUID(),
+      name: `Dish number ${n} with a long name`,
+      minutes: 30 + n,
+      ovenC: 180 + n,
+      ring: false,
+      slot: "auto" as const,
+    });
+    const { plan, ...roast } = sampleRoast();
+    const sides = Array.from({ length: 12 }, (_, n) => dish(n));
+    expect((await packRoast({ ...roast, plan: { ...plan, sides } }, NOW)).length).toBeLessThan(2800);
+  });
+
+  it("is refused when it is cut off, nothing, not ours, or a flood", async () => {
+    const packed = await packRoast(sampleRoast(), NOW);
+    for (const wrong of [packed.slice(0, -20), "", "%%%", "AAAA"]) {
+      expect(await unpackRoast(wrong)).toMatchObject({ kind: "refused" });
+    }
+    const flood = await new Response(
+      new Blob([new Uint8Array(3_000_000)]).stream().pipeThrough(new CompressionStream("deflate-raw")),
+    ).arrayBuffer();
+    expect(await unpackRoast(base64url(new Uint8Array(flood)))).toMatchObject({ kind: "refused" });
+  });
+});

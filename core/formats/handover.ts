@@ -1,0 +1,70 @@
+/**
+ * One roast small enough for a picture of dots: the roast file, deflated (RFC 1951), in base64url (RFC 4648), behind the
+ * `#` of an address, which a browser never sends anywhere. Readings stay where they are.
+ */
+import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "./file";
+import type { Roast } from "./roast";
+
+/** Far above any roast, far below what would stall a phone. */
+const LONGEST_TEXT = 200_000;
+
+async function through(bytes: Uint8Array<ArrayBuffer>, stream: GenericTransformStream): Promise<Uint8Array> {
+  const piped = new Blob([bytes]).stream().pipeThrough(stream as ReadableWritablePair<Uint8Array, Uint8Array>);
+  const parts: Uint8Array[] = [];
+  let length = 0;
+  for (const reader = piped.getReader(); ; ) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    length += value.length;
+    if (length > LONGEST_TEXT) throw new RangeError("what was handed over is far too long for a roast");
+    parts.push(value);
+  }
+  const all = new Uint8Array(length);
+  let at = 0;
+  for (const part of parts) {
+    all.set(part, at);
+    at += part.length;
+  }
+  return all;
+}
+
+export const base64url = (bytes: Uint8Array): string =>
+  btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(""))
+    .replaceAll("+", "-")
+    .replaceAll("/", "_")
+    .replace(/=+$/, "");
+
+const fromBase64url = (text: string): Uint8Array<ArrayBuffer> =>
+  Uint8Array.from(atob(text.replaceAll("-", "+").replaceAll("_", "/")), (letter) => letter.charCodeAt(0));
+
+export async function packRoast(roast: Roast, exportedAt: Date): Promise<string> {
+  const file: RoastFile = {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt: exportedAt.toISOString(),
+    roasts: [{ roast, readings: [] }],
+  };
+  const bytes = new TextEncoder().encode(JSON.stringify(file));
+  return base64url(await through(bytes, new CompressionStream("deflate-raw")));
+}
+
+export type Unpacked =
+  | { readonly kind: "roast"; readonly roast: Roast }
+  | { readonly kind: "refused"; readonly faults: readonly FileFault[] };
+
+/** Checked like any file that comes in, and carried forward from an older version. */
+export async function unpackRoast(packed: string): Promise<Unpacked> {
+  let text: string;
+  try {
+    text = new TextDecoder().decode(await through(fromBase64url(packed), new DecompressionStream("deflate-raw")));
+  } catch {
+    // Cut off, mistyped or not ours: the reader is told what to do about it, the library's own words would not help.
+    return { kind: "refused", faults: [{ where: "", what: "the address is not whole; scan it again" }] };
+  }
+  const checked = checkRoastFile(text);
+  if (!checked.valid) return { kind: "refused", faults: checked.faults };
+  const [first] = checked.file.roasts;
+  return first
+    ? { kind: "roast", roast: first.roast }
+    : { kind: "refused", faults: [{ where: "roasts", what: "there is no roast in it" }] };
+}

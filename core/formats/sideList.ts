@@ -1,0 +1,73 @@
+/** A list of side dishes as rows of text, such as a spreadsheet writes them: what can be taken in, and what is wrong with the rest. */
+import { z } from "zod";
+import { requireBetween } from "../errors";
+import { SIDE_SLOTS } from "../schedule/slots";
+import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
+import type { Plan } from "./roast";
+
+export type Dish = Omit<Plan["sides"][number], "id">;
+
+/** Columns of the list, in the order they are written; only the first two must be there. */
+export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot"] as const;
+
+export interface RejectedRow {
+  /** Line of the file, its header being the first. */
+  readonly line: number;
+  readonly why: string;
+}
+
+const Name = z.string().trim().min(1).max(60);
+const YES = new Set(["yes", "y", "true", "1"]);
+const NO = new Set(["no", "n", "false", "0"]);
+
+/**
+ * @param rows by column name, in lower case
+ * @param places how many dishes the plan still holds
+ */
+export function readSideRows(
+  rows: readonly Readonly<Record<string, string>>[],
+  places: number,
+  units: UnitSystem,
+): { readonly dishes: Dish[]; readonly rejected: RejectedRow[] } {
+  const dishes: Dish[] = [];
+  const rejected: RejectedRow[] = [];
+  rows.forEach((row, n) => {
+    const line = n + 2;
+    if (dishes.length >= places) {
+      rejected.push({ line, why: "no more dishes fit this plan" });
+      return;
+    }
+    try {
+      dishes.push(readRow(row, units));
+    } catch (error) {
+      rejected.push({ line, why: error instanceof Error ? error.message : String(error) });
+    }
+  });
+  return { dishes, rejected };
+}
+
+function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish {
+  const cell = (column: (typeof SIDE_COLUMNS)[number]): string => (row[column] ?? "").trim();
+  const name = Name.safeParse(cell("name"));
+  if (!name.success) throw new RangeError(`name: got ${JSON.stringify(cell("name"))}, allowed is 1 to 60 letters`);
+  const minutes = requireBetween("minutes", parseDurationS(cell("minutes")) / 60, 1, 600, "min");
+  const oven = cell("oven");
+  const ovenC = oven === "" ? null : requireBetween("oven", parseTemperatureC(oven, units), 60, 300, "°C");
+  const said = cell("ring").toLowerCase();
+  if (said !== "" && !YES.has(said) && !NO.has(said)) {
+    throw new RangeError(`ring: got ${JSON.stringify(cell("ring"))}, allowed is yes or no`);
+  }
+  const slot = SIDE_SLOTS.find((known) => known === (cell("slot").toLowerCase() || "auto"));
+  if (!slot) throw new RangeError(`slot: got ${JSON.stringify(cell("slot"))}, allowed is ${SIDE_SLOTS.join(", ")}`);
+  return { name: name.data, minutes, ovenC, ring: said === "" ? ovenC === null : YES.has(said), slot };
+}
+
+/** The same list, to be written. */
+export const sideRows = (sides: readonly Dish[], units: UnitSystem): Record<(typeof SIDE_COLUMNS)[number], string>[] =>
+  sides.map(({ name, minutes, ovenC, ring, slot }) => ({
+    name,
+    minutes: String(minutes),
+    oven: ovenC === null ? "" : formatTemperature(ovenC, units, 1),
+    ring: ring ? "yes" : "no",
+    slot,
+  }));
