@@ -5,6 +5,16 @@ import type { FormGeometry } from "../../core/bird/section";
 import { simulations } from "../../workers/simulations";
 
 const asked = new Map<string, Promise<unknown>>();
+/** One lane makes them all, one after the other: a lane's newest request would push out those before it. */
+const LANE = "outlines";
+let line: Promise<unknown> = Promise.resolve();
+
+function inLine<Made>(make: () => Promise<Made>): Promise<Made> {
+  const made = line.then(make);
+  // The next one is made whatever became of this one; who asked for it hears of a failure.
+  line = made.catch(() => undefined);
+  return made;
+}
 
 /** What is made once in a worker for all pictures, under its key; null until it is there. */
 function useMadeOnce<Made>(key: string, make: () => Promise<Made>): Made | null {
@@ -13,7 +23,7 @@ function useMadeOnce<Made>(key: string, make: () => Promise<Made>): Made | null 
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is made
   useEffect(() => {
     let stopped = false;
-    const making = (asked.get(key) as Promise<Made> | undefined) ?? make();
+    const making = (asked.get(key) as Promise<Made> | undefined) ?? inLine(make);
     asked.set(key, making);
     making.then(
       (made) => {
@@ -34,12 +44,12 @@ function useMadeOnce<Made>(key: string, make: () => Promise<Made>): Made | null 
 export function useGeometry(choice: FormChoice): FormGeometry | null {
   const form = birdForm(choice);
   const key = `geometry of ${formKey(form)}`;
-  return useMadeOnce(key, () => simulations.request<"geometry">(key, { kind: "geometry", form }));
+  return useMadeOnce(key, () => simulations.request<"geometry">(LANE, { kind: "geometry", form }));
 }
 
 /** A form drawn from one side. */
 export function useDrawing(choice: FormChoice, view: DrawingView): Drawing | null {
   const form = birdForm(choice);
   const key = `drawing of ${formKey(form)} from its ${view}`;
-  return useMadeOnce(key, () => simulations.request<"drawing">(key, { kind: "drawing", form, view }));
+  return useMadeOnce(key, () => simulations.request<"drawing">(LANE, { kind: "drawing", form, view }));
 }

@@ -6,9 +6,9 @@ export function Caution({ children, actions }: { readonly children: ReactNode; r
   return (
     <div className="flex gap-2.5 rounded-2xl bg-caution px-3.5 py-2.5 text-[0.95rem] leading-snug text-caution-ink">
       <TriangleAlert aria-hidden className="mt-0.5 size-4.5 shrink-0" />
-      <div className="grow">
-        <div>{children}</div>
-        {actions && <div className="mt-2 flex flex-wrap gap-2">{actions}</div>}
+      <div className="flex grow flex-wrap items-center gap-x-4 gap-y-2">
+        <div className="min-w-48 grow basis-0">{children}</div>
+        {actions && <div className="flex flex-wrap gap-2">{actions}</div>}
       </div>
     </div>
   );

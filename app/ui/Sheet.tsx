@@ -20,15 +20,15 @@ export function Sheet({ opens, title, children }: Props) {
         <Dialog.Overlay className="fixed inset-0 z-20 bg-[oklch(0.2_0.03_235/0.45)]" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[85dvh] max-w-xl flex-col gap-4 overflow-y-auto rounded-t-3xl bg-mist-1 px-5 pb-6 pt-4 text-ink shadow-card"
+          className="fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[90dvh] max-w-xl flex-col rounded-t-3xl bg-mist-1 text-ink shadow-card"
         >
-          <div className="flex items-center justify-between">
+          <div className="flex items-center justify-between px-5 pb-1 pt-3">
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>
             <Dialog.Close aria-label="Close" className="grid size-12 place-items-center rounded-full hover:bg-mist-2">
               <X aria-hidden className="size-6" />
             </Dialog.Close>
           </div>
-          {children}
+          <div className="flex flex-col gap-4 overflow-y-auto px-5 pb-6 pt-1">{children}</div>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

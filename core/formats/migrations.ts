@@ -63,7 +63,7 @@ export function roastWithKitchen(roast: unknown): unknown {
         tapWaterC: 12,
         hotSideK: 0,
         ovenCm: { width: 46, depth: 40, height: 32 },
-        panCm: { length: 40, width: 30 },
+        panCm: { length: 46, width: 36 },
         shelfCm: { width: 48, depth: 35, height: 28 },
         potL: 12,
       }),

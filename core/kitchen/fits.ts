@@ -1,6 +1,6 @@
 /** Whether a bird fits what the kitchen has: pan, oven, fridge shelf, pot. */
 import type { BirdSize } from "../bird/size";
-import type { Equipment } from "../formats/roast";
+import type { Equipment, Plan } from "../formats/roast";
 import type { SaltPlan } from "./saltPlan";
 
 export interface Fit {
@@ -17,25 +17,32 @@ const ROOF_ROOM_CM = 5;
 /** The rack or tray it stands on. */
 const RACK_CM = 5;
 
+/**
+ * Legs turned in and wings tucked, a flat bird lies closer than the solid's own pose, and its edges may hang over a low
+ * rim: a 6 kg turkey just finds room on a tray of 46 × 33 cm (common practice).
+ */
+const TUCKED = { share: 0.82, roomCm: 0 } as const;
+
 const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
   needs.every((each, n) => each <= (has[n] as number));
 
-/** @param count birds side by side */
+/** @param count birds of this cut side by side */
 export function fitsOf(
   size: BirdSize,
-  count: number,
+  { cut, count }: Pick<Plan["bird"], "cut" | "count">,
   { panCm, ovenCm, shelfCm, potL }: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL">,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
-  const flat = smallerFirst([size.width * count, size.length]);
+  const lies = cut === "spatchcock" ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
+  const flat = smallerFirst([lies.share * size.width * count, lies.share * size.length]);
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
     where,
     needs,
     has,
     fits: within(needs, has),
   });
-  const panNeeds = flat.map((side) => side + PAN_ROOM_CM);
+  const panNeeds = flat.map((side) => side + lies.roomCm);
   return [
     held("pan", panNeeds, smallerFirst([panCm.width, panCm.length])),
     held(

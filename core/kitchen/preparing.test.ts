@@ -1,6 +1,9 @@
 /** Seasoning, fuel, and what fits. */
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { coarseCellM, makeBody } from "../bird/body";
+import { sizeOf } from "../bird/size";
+import type { Plan } from "../formats/roast";
 import { fitsOf } from "./fits";
 import { briquettesPerHour, briquettesToStart } from "./fuel";
 import { saltPlan } from "./saltPlan";
@@ -48,9 +51,9 @@ describe("charcoal", () => {
 describe("whether it fits", () => {
   const kitchen = usualKitchen();
   const size = { length: 36, width: 26, height: 18 };
-  const fits = (change = {}, count = 1, salt = plan.salt) =>
+  const fits = (change = {}, count = 1, salt = plan.salt, cut: Plan["bird"]["cut"] = "whole") =>
     Object.fromEntries(
-      fitsOf(size, count, { ...kitchen, ...change }, saltPlan({ bird: plan.bird, salt })).map((fit) => [
+      fitsOf(size, { cut, count }, { ...kitchen, ...change }, saltPlan({ bird: plan.bird, salt })).map((fit) => [
         fit.where,
         fit.fits,
       ]),
@@ -66,6 +69,15 @@ describe("whether it fits", () => {
   it("does not depend on which way the pan is turned", () => {
     expect(fits({ panCm: { length: 29, width: 40 } })).toEqual(fits({ panCm: { length: 40, width: 29 } }));
     expect(fits({ panCm: { length: 40, width: 27 } }).pan).toBe(false);
+  });
+
+  it("takes a 6 kg turkey pressed flat on a tray of 46 × 33 cm, snugly (common practice)", () => {
+    const form = { species: "turkey", cut: "spatchcock" } as const;
+    const flat = sizeOf(makeBody(form, 6, coarseCellM(form, 0.0125)));
+    const onTray = (length: number, width: number) =>
+      fitsOf(flat, { cut: "spatchcock", count: 1 }, { ...kitchen, panCm: { length, width } }, saltPlan(plan))[0]?.fits;
+    expect(onTray(46, 33)).toBe(true);
+    expect(onTray(40, 30)).toBe(false);
   });
 
   it("leaves air under the roof, and asks for twice the width for two birds", () => {

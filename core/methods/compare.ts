@@ -129,7 +129,7 @@ export function comparisonOf(cook: PlannedDone, plan: Plan): Comparison {
     browning: cook.indices?.browning ?? 0,
     leewayMin: OVERDONE_K / risingKPerMin(cook),
     ovenMin: cook.pullMinute + constant("preheatMin"),
-    tooLargeFor: fitsOf(cook.sizeCm, count, plan.equipment, saltPlan(plan))
+    tooLargeFor: fitsOf(cook.sizeCm, plan.bird, plan.equipment, saltPlan(plan))
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),

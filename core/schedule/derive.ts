@@ -105,7 +105,7 @@ export function derivePlan(
   const sides = placeSides(dishes, schedule, serveAtMs, stoves);
   const chores = choresOf(plan, schedule, simulated.history);
   const uses = usesOf(plan, { schedule, sides, chores, salt });
-  const fits = fitsOf(simulated.sizeCm, count, plan.equipment, salt);
+  const fits = fitsOf(simulated.sizeCm, plan.bird, plan.equipment, salt);
   const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,

@@ -62,7 +62,7 @@ const rowsFor = (units: UnitSystem): readonly Row[] => [
     why: "breast and leg; a tendency",
     read: ({ juicesBreast, juicesLeg }) => `${percent(juicesBreast)}, ${percent(juicesLeg)}`,
   },
-  { name: "Skin", why: "salted and dried beforehand", read: ({ browning }) => skinWords(browning) },
+  { name: "Skin", why: "salted, dried beforehand", read: ({ browning }) => skinWords(browning) },
   { name: "Oven taken", why: "preheating counted", read: ({ ovenMin }) => formatDuration(ovenMin * 60) },
   { name: "Room", why: "pan, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
   {
@@ -106,7 +106,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   const columns: readonly Column[] = [
     {
       id: "own",
-      name: `Your plan: ${CUT_NAMES[plan.bird.cut].toLowerCase()}, ${methodById(plan.method).short.toLowerCase()}`,
+      name: `${CUT_NAMES[plan.bird.cut]}, ${methodById(plan.method).short.toLowerCase()}`,
       mind: methodById(plan.method).mind,
       way: null,
       plan,
@@ -170,7 +170,7 @@ function Sheet({ columns, answers, longest, rows, onTake }: SheetProps) {
   return (
     <div className="overflow-x-auto max-sm:hidden">
       <table
-        className="w-full table-fixed text-left text-[0.95rem]"
+        className="w-full table-fixed text-left text-[0.95rem] leading-snug"
         style={{ minWidth: `${11 + 8.2 * columns.length}rem` }}
       >
         <thead>
@@ -194,11 +194,21 @@ function Sheet({ columns, answers, longest, rows, onTake }: SheetProps) {
               </td>
             ))}
           </tr>
+          <tr>
+            <th scope="row" className="sr-only">
+              Take it
+            </th>
+            {columns.map((column) => (
+              <td key={column.id} className="px-2 pb-2 align-top">
+                <Take column={column} onTake={onTake} />
+              </td>
+            ))}
+          </tr>
           {rows.map((row) => (
             <tr key={row.name} className="border-t border-line">
               <th scope="row" className="py-1 pr-2 align-top font-semibold">
                 {row.name}
-                {row.why && <span className="block text-sm font-normal text-soft">{row.why}</span>}
+                {row.why && <span className="block text-[0.82rem] font-normal leading-tight text-soft">{row.why}</span>}
               </th>
               {columns.map(({ id }, n) => (
                 <td key={id} className="px-2 py-1 align-top">
@@ -214,16 +224,6 @@ function Sheet({ columns, answers, longest, rows, onTake }: SheetProps) {
             {columns.map(({ id, mind }) => (
               <td key={id} className="px-2 py-1 align-top text-sm">
                 {mind}
-              </td>
-            ))}
-          </tr>
-          <tr className="border-t border-line">
-            <th scope="row" className="sr-only">
-              Take it
-            </th>
-            {columns.map((column) => (
-              <td key={column.id} className="px-2 py-3 align-top">
-                <Take column={column} onTake={onTake} />
               </td>
             ))}
           </tr>
@@ -243,7 +243,7 @@ function Cards({ columns, answers, longest, rows, onTake }: SheetProps) {
           <li key={column.id} className="grid gap-2 rounded-2xl border border-line bg-mist-1 p-4">
             <h2 className="text-xl">{column.name}</h2>
             <Time answer={answer} longest={longest} own={column.way === null} across />
-            <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-[0.95rem]">
+            <dl hidden={answer.kind !== "compared"} className="grid grid-cols-2 gap-x-3 gap-y-1 text-[0.95rem]">
               {rows.map((row) => (
                 <div key={row.name}>
                   <dt className="text-sm text-soft">{row.name}</dt>
@@ -265,7 +265,12 @@ const read = (answer: Answer, row: Row): string => (answer.kind === "compared" ?
 function Take({ column, onTake }: { readonly column: Column; onTake(column: Column): void }) {
   if (column.way === null) return <b>your plan</b>;
   return (
-    <Button onClick={() => onTake(column)} aria-label={`Take it: ${column.name}`} className="justify-self-start">
+    <Button
+      size="small"
+      onClick={() => onTake(column)}
+      aria-label={`Take it: ${column.name}`}
+      className="justify-self-start"
+    >
       Take it
     </Button>
   );
@@ -298,7 +303,7 @@ function Time({ answer, longest, own, across = false }: TimeProps) {
   }
   return (
     <>
-      <div aria-hidden className="flex h-24 items-end">
+      <div aria-hidden className="flex h-16 items-end">
         <div className={`w-full rounded-t-lg ${tone}`} style={{ height: share }} />
       </div>
       {time}

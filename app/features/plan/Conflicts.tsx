@@ -4,7 +4,13 @@ import type { Conflict } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { type Remedy, remediesOf, resourceRemedies } from "../../../core/schedule/remedies";
 import type { ResourceConflict } from "../../../core/schedule/resources";
-import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import {
+  formatDuration,
+  formatLength,
+  formatTemperature,
+  formatVolume,
+  type UnitSystem,
+} from "../../../core/units/quantity";
 import { TASK_NAMES } from "../../clock-view/ClockView";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -50,14 +56,18 @@ export function Conflicts({ plan, derived, neverMet, units }: Props) {
 function Remedies({ of }: { readonly of: readonly Remedy[] }) {
   const { settle } = usePlanStore();
   return of.map(({ label, change }) => (
-    <Button key={label} onClick={() => settle(change)}>
+    <Button key={label} size="small" onClick={() => settle(change)}>
       {label}
     </Button>
   ));
 }
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
-const sizes = (values: readonly number[]): string => values.map((value) => Math.round(value)).join(" × ");
+/** What a place takes or has: the sides of it, or the volume of a pot. */
+const sizes = (values: readonly number[], units: UnitSystem): string =>
+  values.length === 1
+    ? formatVolume(values[0] as number, units)
+    : values.map((value) => formatLength(Math.round(value), units)).join(" × ");
 
 function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -86,8 +96,7 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
-      const unit = where === "pot" ? "L" : "cm";
-      return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs)} ${unit}, there are ${sizes(has)} ${unit}. Your measures are under Kitchen.`;
+      return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
     }
   }
 }

@@ -157,7 +157,7 @@ export function StartForm() {
               <Segmented
                 label="Method"
                 value={field.value}
-                choices={METHODS.map(({ id, name }) => ({ value: id, label: name }))}
+                choices={METHODS.map(({ id, short }) => ({ value: id, label: short }))}
                 onChange={field.onChange}
               />
               <p className="mt-2 text-sm text-soft">{METHODS.find(({ id }) => id === field.value)?.says}</p>
