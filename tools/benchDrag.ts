@@ -9,6 +9,9 @@ import { serve } from "../tests/helpers/server";
 
 export interface DragFigures {
   readonly moves: number;
+  /** From the move to the page holding the answer, and to the frame that shows it. */
+  readonly answeredP50Ms: number;
+  readonly answeredP95Ms: number;
   readonly paintedP50Ms: number;
   readonly paintedP95Ms: number;
   readonly longTasks: number;
@@ -17,7 +20,7 @@ export interface DragFigures {
 
 /** Runs in the page: notes the input, the first new curve after it, and every long task. */
 const WATCH = `
-  window.__drag = { inputAt: 0, painted: [], tasks: [] };
+  window.__drag = { inputAt: 0, answered: [], painted: [], tasks: [] };
   new PerformanceObserver((list) => {
     for (const entry of list.getEntries()) window.__drag.tasks.push(entry.duration);
   }).observe({ type: "longtask" });
@@ -26,19 +29,16 @@ const WATCH = `
   }, true);
   const curve = () => document.querySelector('section[aria-label="Thermal centres"] svg path[stroke-width="3"]')?.getAttribute("d");
   let last = curve();
-  const look = () => {
+  new MutationObserver(() => {
     const now = curve();
-    if (now !== last) {
-      last = now;
-      if (window.__drag.waiting && window.__drag.inputAt) {
-        const from = window.__drag.inputAt;
-        window.__drag.waiting = false;
-        requestAnimationFrame(() => setTimeout(() => { window.__drag.painted.push(performance.now() - from); window.__drag.inputAt = 0; }));
-      }
-    }
-    requestAnimationFrame(look);
-  };
-  look();`;
+    if (now === last) return;
+    last = now;
+    if (!window.__drag.waiting || !window.__drag.inputAt) return;
+    const from = window.__drag.inputAt;
+    window.__drag.waiting = false;
+    window.__drag.answered.push(performance.now() - from);
+    requestAnimationFrame(() => setTimeout(() => { window.__drag.painted.push(performance.now() - from); window.__drag.inputAt = 0; }));
+  }).observe(document.querySelector('section[aria-label="Thermal centres"]'), { subtree: true, attributes: true, childList: true });`;
 
 const percentile = (values: readonly number[], share: number): number => {
   const ordered = [...values].sort((a, b) => a - b);
@@ -74,10 +74,13 @@ async function measure(driver: WebDriver, moves: number): Promise<DragFigures> {
   // And one unbroken sweep to and fro, as a hand does it.
   for (let n = 1; n <= 4 * moves; n++) await mouse("mouseMoved", reach(n, 3));
   await mouse("mouseReleased", from);
-  const { painted, tasks } = await driver.executeScript<{ painted: number[]; tasks: number[] }>("return window.__drag");
+  const { answered, painted, tasks } =
+    await driver.executeScript<Readonly<Record<"answered" | "painted" | "tasks", number[]>>>("return window.__drag");
   const round = (value: number): number => Math.round(value * 10) / 10;
   return {
     moves: painted.length,
+    answeredP50Ms: round(percentile(answered, 0.5)),
+    answeredP95Ms: round(percentile(answered, 0.95)),
     paintedP50Ms: round(percentile(painted, 0.5)),
     paintedP95Ms: round(percentile(painted, 0.95)),
     longTasks: tasks.length,

@@ -6,6 +6,11 @@ import { simulations } from "./simulations";
 /** One processor is left to the page and its picture. */
 const LANES = Math.max(1, Math.min(6, (navigator.hardwareConcurrency || 2) - 1));
 
+/** What is under way of a band is not wanted any more. */
+export function dropBand(name: string): void {
+  for (let lane = 0; lane < LANES; lane++) simulations.drop(`${name} ${lane}`);
+}
+
 /** @throws Superseded when a newer band is asked for under the same name */
 export async function bandOverPool(name: string, options: EnsembleOptions): Promise<Quantiles> {
   const shares = Array.from({ length: LANES }, (_, lane) => BAND_DRAWS.filter((__, n) => n % LANES === lane));

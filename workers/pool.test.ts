@@ -33,7 +33,7 @@ function pool() {
     return worker;
   }, Promise.resolve(null));
   const ask = (lane: string) => made.request<"thermometer">(lane, job);
-  return { workers, ask };
+  return { workers, ask, made };
 }
 
 const nextTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
@@ -64,6 +64,20 @@ describe("the worker pool", () => {
     await expect(other).rejects.toThrow("why");
     workers[0]?.answer({ kind: "failed", id: 3, message: "second's own" });
     await expect(second).rejects.toThrow("second's own");
+  });
+
+  it("drops what is not wanted any more, and answers the next request in its lane", async () => {
+    const { workers, ask, made } = pool();
+    const first = ask("a");
+    await nextTurn();
+    made.drop("a");
+    made.drop("nothing there");
+    await expect(first).rejects.toBeInstanceOf(Superseded);
+    expect(workers[0]?.heard.at(-1)).toEqual({ kind: "cancel", id: 1 });
+    const second = ask("a");
+    await nextTurn();
+    workers[0]?.answer({ kind: "failed", id: 2, message: "answered" });
+    await expect(second).rejects.toThrow("answered");
   });
 
   it("rejects what was pending when a worker dies, and starts another for the next request", async () => {

@@ -41,14 +41,20 @@ export class WorkerPool {
     const module = await this.kernel;
     const slot = this.slots.get(lane) ?? this.open(lane, module);
     if (slot.pending && slot.pending.id > id) throw new Superseded();
-    if (slot.pending) {
-      slot.worker.postMessage({ kind: "cancel", id: slot.pending.id });
-      slot.pending.reject(new Superseded());
-    }
+    this.drop(lane);
     return new Promise<Results[Kind]>((resolve, reject) => {
       slot.pending = { id, resolve: resolve as Pending["resolve"], reject };
       slot.worker.postMessage({ kind: "job", id, job });
     });
+  }
+
+  /** What is under way in a lane is not wanted any more: its promise rejects with {@link Superseded}. */
+  drop(lane: string): void {
+    const slot = this.slots.get(lane);
+    if (!slot?.pending) return;
+    slot.worker.postMessage({ kind: "cancel", id: slot.pending.id });
+    slot.pending.reject(new Superseded());
+    slot.pending = undefined;
   }
 
   private open(lane: string, kernel: WebAssembly.Module | null) {

@@ -12,7 +12,7 @@ import { installKernel } from "../core/heat/arena";
 import { beforeOven } from "../core/processes/life";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 
-const SLICE_MS = 12;
+const SLICE_MS = 30;
 const cancelled = new Set<number>();
 let queue: Promise<void> = Promise.resolve();
 

@@ -120,7 +120,7 @@ export function ClockView(props: Props) {
                   props.onSelect(task.id);
                   props.onScrub(task.startMs);
                 }}
-                className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-[0.83rem] ${task.id === "rest" ? "text-right" : "text-left"} leading-none ${
+                className={`absolute overflow-hidden whitespace-nowrap rounded-lg border px-1.5 text-[0.83rem] ${task.id === "rest" ? "flex items-start justify-center pt-px" : "text-left"} leading-none ${
                   selected === task.id ? "border-2 border-ink font-semibold" : "border-line-strong"
                 } ${hot ? "" : task.lane === "cold" ? "bg-mist-3" : "bg-mist-1"}`}
                 style={{
@@ -145,7 +145,7 @@ export function ClockView(props: Props) {
               role="img"
               aria-label={`${name}: ${dayAndTime(startMs, zone)} to ${dayAndTime(endMs, zone)}`}
               title={`${name}, ${clockTime(startMs, zone)} to ${clockTime(endMs, zone)}`}
-              className="absolute overflow-hidden whitespace-nowrap rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
+              className="absolute truncate rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
               style={{
                 left: scale.toX(startMs),
                 width: Math.max(6, scale.toX(endMs) - scale.toX(startMs)),
@@ -153,7 +153,7 @@ export function ClockView(props: Props) {
                 height: (LANE_HEIGHT - 5) / rows,
               }}
             >
-              {scale.toX(endMs) - scale.toX(startMs) > 26 && name}
+              {scale.toX(endMs) - scale.toX(startMs) > Math.min(name.length, 9) * STRIP_LETTER + 8 && name}
             </span>
           ))}
           <div
@@ -210,6 +210,9 @@ export function ClockView(props: Props) {
   );
 }
 
+/** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
+const STRIP_LETTER = 5.6;
+
 interface Strip {
   readonly key: string;
   readonly name: string;
@@ -239,7 +242,9 @@ function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: C
         ends[row] = Math.max(scale.toX(strip.endMs), scale.toX(strip.startMs) + 6);
         return { ...strip, row };
       });
-    return placed.map((each) => ({ ...each, rows: Math.max(2, ends.length) }));
+    const rows = Math.max(2, ends.length);
+    // At the board from the bottom up: the names of its bars stay free.
+    return placed.map((each) => ({ ...each, rows, row: lane === "board" ? rows - 1 - each.row : each.row }));
   });
 }
 

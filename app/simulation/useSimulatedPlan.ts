@@ -1,5 +1,5 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
-import { useEffect, useRef, useState } from "react";
+import { useLayoutEffect, useRef, useState } from "react";
 import { shownAtPull } from "../../core/forecast/band";
 import type { Quantiles } from "../../core/forecast/ensemble";
 import type { PlannedDone, PlannedInput, PlannedOutcome } from "../../core/forecast/planned";
@@ -7,7 +7,7 @@ import { ensembleOf, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import type { NeverMet } from "../../core/processes/cook";
 import { FIRST_SHARES } from "../../core/schedule/derive";
-import { bandOverPool } from "../../workers/band";
+import { bandOverPool, dropBand } from "../../workers/band";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
 
@@ -39,7 +39,8 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
   const previewing = useRef(false);
   /** The newest plan whose finer picture is shown: a preview of it that comes late is not shown over it. */
   const refined = useRef("");
-  useEffect(() => {
+  // Before the page is painted: the workers begin while it is.
+  useLayoutEffect(() => {
     wanted.current = key;
     let stopped = false;
     const failed = (error: unknown): void => {
@@ -99,6 +100,9 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
     return () => {
       stopped = true;
       clearTimeout(settle);
+      // Their processors are wanted for the next preview.
+      simulations.drop("plan");
+      dropBand("band");
     };
   }, [key]);
   return state;

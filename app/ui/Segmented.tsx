@@ -1,4 +1,5 @@
 import { RadioGroup } from "radix-ui";
+import { memo, useCallback, useLayoutEffect, useRef } from "react";
 
 interface Choice<Value extends string> {
   readonly value: Value;
@@ -14,13 +15,24 @@ interface Props<Value extends string> {
 
 /** A few choices, all in view; arrow keys move. */
 export function Segmented<Value extends string>({ label, value, choices, onChange }: Props<Value>) {
+  const newest = useRef(onChange);
+  useLayoutEffect(() => {
+    newest.current = onChange;
+  });
+  const choose = useCallback((next: string) => newest.current(next as Value), []);
+  return <Choices label={label} value={value} choices={choices} onChange={choose} />;
+}
+
+const sameChoices = (a: Props<string>, b: Props<string>): boolean =>
+  a.label === b.label &&
+  a.value === b.value &&
+  a.choices.length === b.choices.length &&
+  a.choices.every(({ value, label }, n) => value === b.choices[n]?.value && label === b.choices[n]?.label);
+
+/** Left alone while a hand drags something else: a dozen choices would cost a third of every step. */
+const Choices = memo(function Choices({ label, value, choices, onChange }: Props<string>) {
   return (
-    <RadioGroup.Root
-      aria-label={label}
-      value={value}
-      onValueChange={(next) => onChange(next as Value)}
-      className="flex flex-wrap gap-1.5"
-    >
+    <RadioGroup.Root aria-label={label} value={value} onValueChange={onChange} className="flex flex-wrap gap-1.5">
       {choices.map((choice) => (
         <RadioGroup.Item
           key={choice.value}
@@ -32,4 +44,4 @@ export function Segmented<Value extends string>({ label, value, choices, onChang
       ))}
     </RadioGroup.Root>
   );
-}
+}, sameChoices);

@@ -232,24 +232,58 @@ function makeSampler(body: Body): SectionSampler {
       }
     }
     carryOutwards(p, known, cells, weights);
-    return { count, cells, weights, known };
+    return packed(count, known, cells, weights);
   });
   return {
     sample: (field) =>
-      stencils.map(({ count, cells, weights, known }) => {
+      stencils.map(({ count, points, ends, cells, weights }) => {
         const out = new Float32Array(count).fill(Number.NaN);
-        for (let n = 0; n < count; n++) {
-          if (known[n] === 0) continue;
+        let at = 0;
+        for (let n = 0; n < points.length; n++) {
           let sum = 0;
-          for (let at = n * CORNERS; at < (n + 1) * CORNERS; at++) {
-            const cell = cells[at] as number;
-            if (cell >= 0) sum += (weights[at] as number) * (field[cell] as number);
+          for (const end = ends[n] as number; at < end; at++) {
+            sum += (weights[at] as number) * (field[cells[at] as number] as number);
           }
-          out[n] = sum;
+          out[points[n] as number] = sum;
         }
         return out;
       }),
   };
+}
+
+/** Stencils without their gaps: the picture is read a dozen times for every step of a drag. */
+interface Stencils {
+  readonly count: number;
+  /** Samples that are in the bird, and where each one's cells end. */
+  readonly points: Int32Array;
+  readonly ends: Int32Array;
+  readonly cells: Int32Array;
+  readonly weights: Float32Array;
+}
+
+function packed(count: number, known: Uint8Array, cells: Int32Array, weights: Float32Array): Stencils {
+  const held = cells.reduce((sum, cell) => sum + (cell >= 0 ? 1 : 0), 0);
+  const within = known.reduce((sum, is) => sum + is, 0);
+  const out = {
+    count,
+    points: new Int32Array(within),
+    ends: new Int32Array(within),
+    cells: new Int32Array(held),
+    weights: new Float32Array(held),
+  };
+  let point = 0;
+  let end = 0;
+  for (let n = 0; n < count; n++) {
+    if (known[n] === 0) continue;
+    for (let at = n * CORNERS; at < (n + 1) * CORNERS; at++) {
+      if ((cells[at] as number) < 0) continue;
+      out.cells[end] = cells[at] as number;
+      out.weights[end++] = weights[at] as number;
+    }
+    out.points[point] = n;
+    out.ends[point++] = end;
+  }
+  return out;
 }
 
 /** Gives samples just outside the voxels the stencil of a neighbour that has one. */

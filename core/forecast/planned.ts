@@ -140,7 +140,7 @@ export interface DayAfter {
 }
 export type PlannedOutcome = PlannedDone | NeverMet;
 
-const FRAME_EVERY_MIN = { preview: 12, settled: 5 } as const;
+const FRAME_EVERY_MIN = { preview: 18, settled: 5 } as const;
 const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 
 /** Bodies of the last life up to the oven: while only the heat is edited, the bird that goes in stays the same. */

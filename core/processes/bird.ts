@@ -53,6 +53,8 @@ export class LivingBird {
   readonly solver: HeatSolver;
   readonly history: HistoryPoint[] = [];
   readonly watch: Watch | undefined;
+  /** Off while something is only tried: it is gone back from, and nothing of it counts. */
+  watching = true;
   readonly centres: readonly Centre[];
   /** Minutes since this bird's first process began. */
   minute = 0;
@@ -166,7 +168,7 @@ export class LivingBird {
   advance(minutes: number, surroundings: Surroundings, airC: number): HistoryPoint {
     this.solver.advance(minutes * 60, surroundings);
     this.minute += minutes;
-    this.watch?.add(minutes);
+    if (this.watching) this.watch?.add(minutes);
     const point = this.note(airC);
     const { coldest, surface } = this.zoneMin;
     const skinC = this.solver.surface.meanFrontC("skin", "breast", "tips", "contact");

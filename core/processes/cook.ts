@@ -70,6 +70,29 @@ export interface NeverMet {
 
 export type CookOutcome = CookDone | NeverMet;
 
+/** A centre that has fallen so far from its highest has had its peak. */
+const FALLEN_K = 0.3;
+
+/** Whether a rest brings every centre so far; it is followed no longer than it takes to know. */
+function carries(
+  rest: Generator<HistoryPoint, unknown>,
+  wanted: readonly { readonly centre: Centre; readonly celsius: number }[],
+): boolean {
+  const highest = wanted.map(() => Number.NEGATIVE_INFINITY);
+  for (const { centresC } of rest) {
+    wanted.forEach(({ centre }, n) => {
+      highest[n] = Math.max(highest[n] as number, centresC[centre] ?? Number.NEGATIVE_INFINITY);
+    });
+    const short = wanted.filter(({ celsius }, n) => (highest[n] as number) < celsius);
+    if (short.length === 0) return true;
+    const over = ({ centre }: { readonly centre: Centre }): boolean =>
+      (centresC[centre] ?? Number.NEGATIVE_INFINITY) <
+      (highest[wanted.findIndex((each) => each.centre === centre)] as number) - FALLEN_K;
+    if (short.some(over)) return false;
+  }
+  return false;
+}
+
 /** Runs a generator to its end and returns what it returns. */
 export function drain<Result>(work: Generator<unknown, Result>): Result {
   for (;;) {
@@ -171,12 +194,13 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     });
   if (finish.kind === "carried") {
     const roasted = [...bird.history];
+    const wanted = targetsOf(finish.targetsC).map(([centre, target]) => ({ centre, celsius: target + finish.marginK }));
     const enough = (at: number): boolean => {
       bird.restore(marks[at] as BirdState, roasted);
-      const { peak } = drain(rest(Math.max(everyMin, 2)));
-      return targetsOf(finish.targetsC).every(
-        ([centre, target]) => (peak[centre]?.celsius ?? Number.NEGATIVE_INFINITY) >= target + finish.marginK,
-      );
+      bird.watching = false;
+      const does = carries(rest(Math.max(everyMin, 2)), wanted);
+      bird.watching = true;
+      return does;
     };
     let low = 0;
     let high = marks.length - 1;

@@ -32,7 +32,7 @@ describe("planning evening", () => {
     await seeText(driver, "mass: got a heap");
     const mass = await field(driver, "Weight as bought");
     await mass.sendKeys(Key.chord(Key.CONTROL, "a"), "14 lb");
-    await (await button(driver, "Hot start, then lower")).click();
+    await (await button(driver, "Hot start")).click();
     await (await button(driver, "Plan it")).click();
     await seeText(driver, "Out, expected", "give or take", "15 minutes a pound would say 3 h 30");
     expect(await answers()).toContain("64 g");
@@ -109,7 +109,7 @@ describe("planning evening", () => {
 
   it("opens the stage of a task that is chosen on the clock", async () => {
     await driver.findElement(By.css('button[aria-label^="Salt"]')).click();
-    await seeText(driver, "of the bird's weight");
+    await seeText(driver, "Salt for the bird");
     await (await button(driver, "light hollow flake")).click();
     await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);
   });
@@ -161,12 +161,15 @@ describe("planning evening", () => {
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
     await (await see(driver, 'nav a[href$="/compare"]')).click();
-    await seeText(driver, "Ways to cook this", "Juices kept, breast", "Whole at the table");
+    await seeText(driver, "Ways to cook this", "Juices kept", "Room for error", "Whole at the table");
+    // Any other way can be put on the sheet beside them.
+    await (await see(driver, "details summary")).click();
+    await (await see(driver, 'button[aria-label="Spatchcocked, steady"]')).click();
     await driver.wait(
       async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("simulating …"),
       60_000,
     );
-    await (await see(driver, 'button[aria-label="Take it: Flat, moderate"]')).click();
+    await (await see(driver, 'button[aria-label="Take it: Spatchcocked, steady"]')).click();
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
     await (await button(driver, "Undo")).click();
   });

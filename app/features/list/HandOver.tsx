@@ -30,7 +30,7 @@ function Dots({ roast }: { readonly roast: Roast }) {
   }, [roast]);
   if (packed === null) return null;
   const address = `${location.origin}/take#${packed}`;
-  const { data, size } = encode(address, { ecc: "L", border: 2 });
+  const { data, size } = encode(address, { ecc: "L", border: 4 });
   const path = data.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x},${y}h1v1h-1z`] : []))).join("");
   return (
     <>

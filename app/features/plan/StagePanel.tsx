@@ -1,4 +1,5 @@
 import { Tabs } from "radix-ui";
+import { memo } from "react";
 import type { TaskId } from "../../../core/schedule/backward";
 import { BirdPanel } from "./BirdPanel";
 import { GravyPanel } from "./GravyPanel";
@@ -43,22 +44,29 @@ export function StagePanel({ open, onOpen, ...panel }: Props) {
       onValueChange={(id) => onOpen(id as PanelId)}
       className="flex flex-col rounded-2xl border border-line bg-mist-1 p-3 shadow-card lg:min-h-0"
     >
-      <Tabs.List aria-label="Stages" className="mb-2 flex max-sm:flex-wrap">
-        {PANELS.map(({ id, name }) => (
-          <Tabs.Trigger
-            key={id}
-            value={id}
-            className="min-h-9 rounded-full px-2 text-[0.92rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
-          >
-            {name}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
+      <Names />
       {PANELS.map(({ id, Panel }) => (
-        <Tabs.Content key={id} value={id} className="flex flex-col gap-2 pr-1 lg:min-h-0 lg:overflow-y-auto">
+        <Tabs.Content key={id} value={id} className="relative flex flex-col gap-2 pr-1 lg:min-h-0 lg:overflow-y-auto">
           <Panel {...panel} />
         </Tabs.Content>
       ))}
     </Tabs.Root>
   );
 }
+
+/** Told by its context which one is open; nothing else about it changes. */
+const Names = memo(function Names() {
+  return (
+    <Tabs.List aria-label="Stages" className="mb-2 flex max-sm:flex-wrap">
+      {PANELS.map(({ id, name }) => (
+        <Tabs.Trigger
+          key={id}
+          value={id}
+          className="min-h-9 rounded-full px-2 text-[0.92rem] max-sm:min-h-12 data-[state=active]:bg-ink data-[state=active]:text-mist-1"
+        >
+          {name}
+        </Tabs.Trigger>
+      ))}
+    </Tabs.List>
+  );
+});

@@ -1,4 +1,5 @@
 import { Trash2 } from "lucide-react";
+import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/formats/roast";
@@ -33,14 +34,12 @@ export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): stri
 /** One stage of the heat: its temperature under the hand, its arrangement one tap below. */
 export function StageRow({ plan, n, units }: Props) {
   const { drag, settle } = usePlanStore();
+  const [open, setOpen] = useState(false);
   const stage = plan.stages[n] as Stage;
-  const before = plan.stages[n - 1];
-  const after = plan.stages[n + 1];
   const label = stageLabel(plan, n, units);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
-  const set = (change: Partial<Stage>): void => settle(withStage(n, change));
   return (
     <div>
       <DragRow
@@ -53,106 +52,118 @@ export function StageRow({ plan, n, units }: Props) {
         step={1}
         parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 300, "°C")}
         onDrag={(airC) => drag(withStage(n, { airC }))}
-        onSettle={(airC) => set({ airC })}
+        onSettle={(airC) => settle(withStage(n, { airC }))}
       />
-      <details className="mt-1 text-sm">
+      <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${holds.shield === "all" ? "all of it" : holds.shield}`},{" "}
           {holds.wrap === "foil" ? "wrapped, " : ""}breast {holds.side}, on {SURFACE_WORDS[holds.surface]}
         </summary>
-        <div className="grid gap-1.5 border-l-2 border-line py-1.5 pl-2.5">
-          {before && (
-            <>
-              <UnitField
-                label="Begins, minutes after going in"
-                shown={`${stage.fromMin} min`}
-                parse={(text) =>
-                  requireBetween(
-                    "start of the stage",
-                    parseDurationS(text) / 60,
-                    before.fromMin + 1,
-                    after ? after.fromMin - 1 : 1440,
-                    "min",
-                  )
-                }
-                onChange={(fromMin) => set({ fromMin })}
-              />
-              <Segmented
-                label="Waits for"
-                value={stage.when?.centre ?? "time"}
-                choices={[
-                  { value: "time", label: "That time" },
-                  ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${centre}` })),
-                ]}
-                onChange={(value) =>
-                  set({ when: value === "time" ? undefined : { centre: value, reachesC: stage.when?.reachesC ?? 55 } })
-                }
-              />
-              {stage.when && (
-                <UnitField
-                  label={`Begins when the ${stage.when.centre} shows`}
-                  shown={formatTemperature(stage.when.reachesC, units)}
-                  parse={(text) =>
-                    requireBetween("temperature to wait for", parseTemperatureC(text, units), 20, 90, "°C")
-                  }
-                  onChange={(reachesC) => stage.when && set({ when: { ...stage.when, reachesC } })}
-                />
-              )}
-            </>
-          )}
+        {open && <Arrangement plan={plan} n={n} units={units} />}
+      </details>
+    </div>
+  );
+}
+
+/** How the bird lies and what covers it; only there while it is open, since a hand may be dragging above it. */
+function Arrangement({ plan, n, units }: Props) {
+  const { settle } = usePlanStore();
+  const stage = plan.stages[n] as Stage;
+  const before = plan.stages[n - 1];
+  const after = plan.stages[n + 1];
+  const holds = fullStages(plan.stages, plan.bird.cut)[n];
+  if (!holds) return null;
+  const set = (change: Partial<Stage>): void => settle(withStage(n, change));
+  return (
+    <div className="grid gap-1.5 border-l-2 border-line py-1.5 pl-2.5">
+      {before && (
+        <>
+          <UnitField
+            label="Begins, minutes after going in"
+            shown={`${stage.fromMin} min`}
+            parse={(text) =>
+              requireBetween(
+                "start of the stage",
+                parseDurationS(text) / 60,
+                before.fromMin + 1,
+                after ? after.fromMin - 1 : 1440,
+                "min",
+              )
+            }
+            onChange={(fromMin) => set({ fromMin })}
+          />
           <Segmented
-            label="Foil"
-            value={holds.shield}
+            label="Waits for"
+            value={stage.when?.centre ?? "time"}
             choices={[
-              { value: "none", label: "No shield" },
-              { value: "breast", label: "Over the breast" },
-              { value: "tips", label: "Over the tips" },
-              { value: "all", label: "Over all" },
+              { value: "time", label: "That time" },
+              ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${centre}` })),
             ]}
-            onChange={(shield) => set({ shield })}
+            onChange={(value) =>
+              set({ when: value === "time" ? undefined : { centre: value, reachesC: stage.when?.reachesC ?? 55 } })
+            }
           />
-          <Segmented
-            label="Wrap"
-            value={holds.wrap}
-            choices={[
-              { value: "none", label: "Unwrapped" },
-              { value: "foil", label: "Wrapped tight" },
-            ]}
-            onChange={(wrap) => set({ wrap })}
-          />
-          <Segmented
-            label="Breast"
-            value={holds.side}
-            choices={[
-              { value: "up", label: "Breast up" },
-              { value: "down", label: "Breast down" },
-            ]}
-            onChange={(side) => set({ side })}
-          />
-          <Segmented
-            label="Under it"
-            value={holds.surface}
-            choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
-              value,
-              label: SURFACE_WORDS[value],
-            }))}
-            onChange={(surface) => set({ surface })}
-          />
-          {plan.equipment.hotSideK > 0 && (
-            <Segmented
-              label="To the hot side"
-              value={holds.towardsHot}
-              choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
-              onChange={(towardsHot) => set({ towardsHot })}
+          {stage.when && (
+            <UnitField
+              label={`Begins when the ${stage.when.centre} shows`}
+              shown={formatTemperature(stage.when.reachesC, units)}
+              parse={(text) => requireBetween("temperature to wait for", parseTemperatureC(text, units), 20, 90, "°C")}
+              onChange={(reachesC) => stage.when && set({ when: { ...stage.when, reachesC } })}
             />
           )}
-          {before && (
-            <Button size="small" className="justify-self-start" onClick={() => settle(withoutStage(n))}>
-              <Trash2 aria-hidden className="size-4" /> Take this stage out
-            </Button>
-          )}
-        </div>
-      </details>
+        </>
+      )}
+      <Segmented
+        label="Foil"
+        value={holds.shield}
+        choices={[
+          { value: "none", label: "No shield" },
+          { value: "breast", label: "Over the breast" },
+          { value: "tips", label: "Over the tips" },
+          { value: "all", label: "Over all" },
+        ]}
+        onChange={(shield) => set({ shield })}
+      />
+      <Segmented
+        label="Wrap"
+        value={holds.wrap}
+        choices={[
+          { value: "none", label: "Unwrapped" },
+          { value: "foil", label: "Wrapped tight" },
+        ]}
+        onChange={(wrap) => set({ wrap })}
+      />
+      <Segmented
+        label="Breast"
+        value={holds.side}
+        choices={[
+          { value: "up", label: "Breast up" },
+          { value: "down", label: "Breast down" },
+        ]}
+        onChange={(side) => set({ side })}
+      />
+      <Segmented
+        label="Under it"
+        value={holds.surface}
+        choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
+          value,
+          label: SURFACE_WORDS[value],
+        }))}
+        onChange={(surface) => set({ surface })}
+      />
+      {plan.equipment.hotSideK > 0 && (
+        <Segmented
+          label="To the hot side"
+          value={holds.towardsHot}
+          choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
+          onChange={(towardsHot) => set({ towardsHot })}
+        />
+      )}
+      {before && (
+        <Button size="small" className="justify-self-start" onClick={() => settle(withoutStage(n))}>
+          <Trash2 aria-hidden className="size-4" /> Take this stage out
+        </Button>
+      )}
     </div>
   );
 }

@@ -1,0 +1,151 @@
+/** A planning evening from nothing to paper, with as few steps as it takes, and what the cook meets on the way. */
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { button, field, newProfile, openBrowser, see, seeText } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  server = await serve(false);
+  driver = await openBrowser();
+  await driver.get(server.url);
+  await seeText(driver, "Nothing planned yet");
+});
+afterAll(async () => {
+  await driver?.quit();
+  server?.close();
+});
+
+/** What the cook does: each tap and each field filled counts once. */
+const did: string[] = [];
+async function tap(what: string, element: Promise<WebElement>): Promise<void> {
+  did.push(what);
+  await (await element).click();
+}
+async function type(label: string, text: string): Promise<void> {
+  did.push(`${label}: ${text}`);
+  await (await field(driver, label)).sendKeys(Key.chord(Key.CONTROL, "a"), text, Key.TAB);
+}
+const tab = (id: string): Promise<WebElement> => see(driver, `button[role="tab"][id*="${id}"]`);
+const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+
+describe("from a fresh start to a plan on paper", () => {
+  it("takes at most twelve steps, side dishes and all", async () => {
+    await tap("guests are known", button(driver, "I know how many eat"));
+    await type("People at the table", "11");
+    await seeText(driver, "Buy about 5.5 kg");
+    await tap("method", button(driver, "Hot start"));
+    await tap("plan it", button(driver, "Plan it"));
+    await seeText(driver, "Out, expected");
+    await tap("the table", tab("table"));
+    await tap("a dish", button(driver, "Add a dish"));
+    await tap("potatoes", button(driver, "Roast potatoes"));
+    await tap("another", button(driver, "Add a dish"));
+    await tap("greens", button(driver, "Green vegetables"));
+    await tap("the list", see(driver, 'nav a[href$="/list"]'));
+    await seeText(driver, "Timetable", "Roast potatoes: start", "The eve's check", "Gravy:");
+    await driver.executeScript("window.print = () => { window.printed = true; };");
+    await tap("print", button(driver, "Print"));
+    expect(await driver.executeScript("return window.printed")).toBe(true);
+    expect(did.length, did.join("; ")).toBeLessThanOrEqual(12);
+  });
+
+  it("prints the lists on one page and the timetable from the second on", async () => {
+    const { data } = (await (driver as ChromeDriver).sendAndGetDevToolsCommand("Page.printToPDF", {
+      paperWidth: 8.27,
+      paperHeight: 11.69,
+    })) as unknown as { data: string };
+    const pages = Buffer.from(data, "base64")
+      .toString("latin1")
+      .match(/\/Type\s*\/Page\b/g)?.length;
+    expect(pages).toBe(2);
+  });
+});
+
+describe("on the way", () => {
+  it("steps at the board are drawn on this bird", async () => {
+    await (await see(driver, 'nav a[href$="/plan"]')).click();
+    await (await tab("bird")).click();
+    await (await button(driver, "Spatchcocked")).click();
+    await (await button(driver, "Spatchcock it: how")).click();
+    await see(driver, 'svg[aria-label^="Cut out the backbone"] path');
+    await seeText(driver, "To the stock pot:");
+    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+    await (await button(driver, "Whole")).click();
+  });
+
+  it("a kitchen that is too small is a conflict with a remedy, which is undone as easily", async () => {
+    await (await see(driver, 'nav a[href$="/kitchen"]')).click();
+    const label = "height";
+    const height = await field(driver, label);
+    await height.sendKeys(Key.chord(Key.CONTROL, "a"), "8 in", Key.ENTER);
+    await driver.wait(
+      async () => (await height.getAttribute("value")) === "20.3 cm",
+      10_000,
+      "the height was not kept",
+    );
+    await (await see(driver, 'nav a[href="/"]')).click();
+    await (await see(driver, 'main a[href$="/plan"]')).click();
+    await seeText(driver, "It does not fit your oven");
+    await (await button(driver, "Spatchcock it")).click();
+    await driver.wait(async () => !(await bodyText()).includes("does not fit your oven"), 20_000);
+    await (await button(driver, "Undo")).click();
+    await seeText(driver, "It does not fit your oven");
+    await (await button(driver, "Spatchcock it")).click();
+  });
+
+  it("brine: the amounts, the pot and the ice, and what a bag saves", async () => {
+    await (await tab("salt")).click();
+    await (await button(driver, "Brine, by time")).click();
+    await seeText(driver, "Salt for the brine", "of ice. It takes");
+    await (await button(driver, "In a closed bag")).click();
+    await (await button(driver, "In a cooler with ice")).click();
+    await seeText(driver, "of ice outside the bag for");
+    await (await button(driver, "Dry salt")).click();
+  });
+
+  it("ice on the morning: both ways out, with what they cost", async () => {
+    await (await tab("bird")).click();
+    await (await button(driver, "Still ice")).click();
+    await seeText(driver, "Cold water first, then roast", "Roast it as it is");
+    await driver.wait(async () => !/simulating/.test(await bodyText()), 60_000, "the ways out were not simulated");
+    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+  });
+
+  it("side dishes from a CSV file: the good rows come in, the others are named with their line", async () => {
+    await (await tab("table")).click();
+    const path = join(newProfile(), "dishes.csv");
+    writeFileSync(path, "name,minutes,oven\nGratin,40,180 C\nBeans,soon,\n");
+    await (await see(driver, 'input[aria-label="CSV file of side dishes"]')).sendKeys(path);
+    await seeText(driver, "1 dish taken in from dishes.csv; 1 rejected:", "line 3: duration: got soon");
+    await see(driver, '[role="img"][aria-label^="Gratin:"]');
+  });
+
+  it("the day before: carved, chilled, and heated again as one more dish", async () => {
+    await (await button(driver, "The day before")).click();
+    await seeText(driver, "Covered in the oven at 190 °C", "The carved bird, covered");
+    await (await button(driver, "Roasted that day")).click();
+  });
+
+  it("goes to another device as an address, asks there, and is taken in", async () => {
+    await (await see(driver, 'nav a[href$="/list"]')).click();
+    await (await button(driver, "To a phone")).click();
+    await see(driver, 'svg[aria-label="This roast, to be scanned"] path');
+    const address = await (await button(driver, "The same as a link")).getAttribute("href");
+    const phone = await openBrowser({ width: 390, height: 844 });
+    try {
+      await phone.get(address ?? "");
+      await seeText(phone, "Take this roast in", "turkey");
+      await (await button(phone, "Take this roast in")).click();
+      await seeText(phone, "The bird is in the oven");
+      await phone.get(`${server.url}/take#broken`);
+      await seeText(phone, "This is no roast", "scan it again", "Nothing stored has changed");
+    } finally {
+      await phone.quit();
+    }
+  });
+});
