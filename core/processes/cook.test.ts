@@ -55,6 +55,18 @@ describe("a cook", () => {
     );
   });
 
+  it("waits for warm stuffing that first cools in the cold bird, and takes far longer for it", () => {
+    const stuffed = cook({
+      form: { ...WHOLE, cavity: "stuffed" },
+      fillingC: 50,
+      finish: { kind: "until", targetsC: { breast: 74, thigh: 74, filling: 74 } },
+    });
+    const coolest = Math.min(...stuffed.history.map(({ centresC }) => centresC.filling ?? 99));
+    expect(coolest).toBeLessThan(45);
+    expect(stuffed.atPull.centresC.filling).toBeGreaterThanOrEqual(74);
+    expect(stuffed.pullMinute).toBeGreaterThan(cook().pullMinute + 20);
+  });
+
   it("is quicker flat than whole, quicker in parts than flat, quicker with a fan, slower stuffed and slower from frozen", () => {
     const whole = minutes();
     const flat = minutes({ form: { species: "turkey", cut: "spatchcock" } });

@@ -120,7 +120,10 @@ function lagging(point: HistoryPoint, targets: CentreTemperatures): Centre {
 const MOST_CARRY_OVER_K = 25;
 /** The pull is sought among states this far apart: nobody opens the oven on the half minute. */
 const MARK_EVERY_MIN = 2;
-/** A roast that has not warmed its slowest target by this much in two hours will not get there. */
+/**
+ * A roast whose slowest target has not moved by this much in two hours will not get there. Warm stuffing first gives its
+ * heat to the cold bird around it: falling is no standstill.
+ */
 const STALLED_K = 0.05;
 const STALL_MIN = 120;
 
@@ -166,7 +169,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
       stalledAt ??= point;
       if (point.minute - stalledAt.minute >= STALL_MIN) {
         const centre = lagging(point, finish.targetsC);
-        if ((point.centresC[centre] ?? 0) - (stalledAt.centresC[centre] ?? 0) < STALLED_K) break;
+        if (Math.abs((point.centresC[centre] ?? 0) - (stalledAt.centresC[centre] ?? 0)) < STALLED_K) break;
         stalledAt = point;
       }
     }

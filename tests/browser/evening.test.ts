@@ -108,6 +108,20 @@ describe("on the way", () => {
     await (await button(driver, "Dry salt")).click();
   });
 
+  it("stuffing: what it costs this bird, simulated", async () => {
+    await (await tab("bird")).click();
+    await (await button(driver, "Whole")).click();
+    await (await tab("skin")).click();
+    await (await button(driver, "Stuffed")).click();
+    await seeText(driver, "Against an empty cavity:");
+    await driver.wait(
+      async () => /empty cavity: \d+ min more/.test(await bodyText()),
+      60_000,
+      "the cost was not simulated",
+    );
+    await (await button(driver, "Cavity empty")).click();
+  });
+
   it("ice on the morning: both ways out, with what they cost", async () => {
     await (await tab("bird")).click();
     await (await button(driver, "Still ice")).click();

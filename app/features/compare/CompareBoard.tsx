@@ -22,8 +22,8 @@ import { changeRoast } from "../../../storage/roasts";
 import { CUT_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
-import { type Answer, useComparisons } from "./useComparisons";
 import { WayChooser, wayName } from "./WayChooser";
 
 const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(share * 100)} %`);
@@ -119,7 +119,11 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
       plan: planByWay(plan, way),
     })),
   ];
-  const answers = useComparisons(columns.map((column) => column.plan));
+  const answers = useComparisons(
+    "compare",
+    columns.map((column) => column.plan),
+    "preview",
+  );
   const longest = Math.max(
     1,
     ...answers.flatMap((answer) => (answer.kind === "compared" ? [answer.comparison.roastMin] : [])),

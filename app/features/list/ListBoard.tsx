@@ -38,7 +38,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       .replace(/^-|-$/g, "")
       .toLowerCase() || "roast";
   return (
-    <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[11pt]">
+    <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[9.5pt] print:leading-snug">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1 className="text-3xl print:text-2xl">{roast.title}</h1>
         <p className="text-soft">on the table {write(Date.parse(plan.serveAt))}</p>
@@ -94,9 +94,9 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
               const newDay = n === 0 || dayName((rows[n - 1] ?? row).startMs, plan.zone) !== day;
               return (
                 <tr key={row.id} className={newDay ? "border-t-2 border-line-strong" : "border-t border-line"}>
-                  <td className="whitespace-nowrap py-1.5 pr-4 align-baseline">
-                    {newDay && <span className="block text-sm text-soft">{day}</span>}
-                    <b className="text-lg">{clockTime(row.startMs, plan.zone)}</b>
+                  <td className="whitespace-nowrap py-1.5 pr-4 align-baseline print:py-0.5">
+                    {newDay && <span className="block text-sm text-soft print:text-[8.5pt]">{day}</span>}
+                    <b className="text-lg print:text-[10.5pt]">{clockTime(row.startMs, plan.zone)}</b>
                   </td>
                   <td className="pr-4 align-baseline">
                     {row.what}
@@ -108,7 +108,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
             })}
           </tbody>
         </table>
-        <p className="mt-3 text-sm text-soft">
+        <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
           are the middle of the doubt; the bird goes in so that it is on time in nine cases of ten. 74 °C (165 °F) seen
           at every centre before carving; follow your local food-safety authority.
@@ -124,13 +124,15 @@ function ItemList({ name, items }: { readonly name: string; readonly items: read
       <h2 className="mb-1 text-xl">{name}</h2>
       <ul>
         {items.map(({ what, amount, why }) => (
-          <li key={what} className="flex gap-2.5 border-t border-line py-1.5 first:border-0">
+          <li key={what} className="flex gap-2.5 border-t border-line py-1.5 first:border-0 print:py-0.5">
             <span aria-hidden className="mt-1 size-4 shrink-0 rounded border border-line-strong" />
             <span className="grow">
-              {what}
-              {why && <span className="block text-sm text-soft">{why}</span>}
+              <span className="flex justify-between gap-3">
+                {what}
+                <b className="text-right">{amount}</b>
+              </span>
+              {why && <span className="block text-sm text-soft print:text-[8.5pt]">{why}</span>}
             </span>
-            <b className="whitespace-nowrap">{amount}</b>
           </li>
         ))}
       </ul>

@@ -4,6 +4,7 @@ import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
+import { Cost } from "./Cost";
 import { withForm, withSeason } from "./changes";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
@@ -47,10 +48,13 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
             onChange={(cavity) => settle(withForm({ cavity }))}
           />
           {bird.cavity === "stuffed" && (
-            <Caution>
-              The middle of the stuffing must reach the guideline too, and the meat waits for it: drier, later. Beside
-              the bird it is a side dish.
-            </Caution>
+            <>
+              <Caution>
+                The middle of the stuffing must reach the guideline too, and the meat waits for it. Beside the bird it
+                is a side dish.
+              </Caution>
+              <Cost plan={plan} without={withForm({ cavity: "empty" })} against="an empty cavity" />
+            </>
           )}
         </>
       )}
@@ -90,6 +94,9 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         }))}
         onChange={(minutes) => settle(withSeason({ basteEveryMin: Number(minutes) }))}
       />
+      {season.basteEveryMin > 0 && (
+        <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
+      )}
       <Segmented<string>
         label="Out of the fridge"
         value={season.counterMin > 0 ? "45" : "0"}
@@ -99,10 +106,9 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         ]}
         onChange={(minutes) => settle(withSeason({ counterMin: Number(minutes) }))}
       />
-      <p className="text-sm text-soft">
-        Every opening of the door and the minutes on the counter are simulated: watch how little, or how much, the clock
-        moves.
-      </p>
+      {season.counterMin > 0 && (
+        <Cost plan={plan} without={withSeason({ counterMin: 0 })} against="straight from the fridge" />
+      )}
     </>
   );
 }

@@ -1,10 +1,10 @@
 /** Every column simulated, spread over the pool; each answer is shown as it comes and kept while the bird stays the same. */
 import { useEffect, useState } from "react";
-import { plannedInput } from "../../../core/forecast/planned";
-import type { Plan } from "../../../core/formats/roast";
-import { type Comparison, comparisonOf } from "../../../core/methods/compare";
-import { Superseded } from "../../../workers/pool";
-import { simulations } from "../../../workers/simulations";
+import { type PictureQuality, plannedInput } from "../../core/forecast/planned";
+import type { Plan } from "../../core/formats/roast";
+import { type Comparison, comparisonOf } from "../../core/methods/compare";
+import { Superseded } from "../../workers/pool";
+import { simulations } from "../../workers/simulations";
 
 /** One processor is left to the page. */
 const LANES = Math.max(1, Math.min(6, (navigator.hardwareConcurrency || 2) - 1));
@@ -16,8 +16,12 @@ export type Answer =
 
 const keyOf = (plan: Plan): string => JSON.stringify([plannedInput(plan), plan.season, plan.equipment]);
 
-/** @returns the answers in the order of the plans */
-export function useComparisons(plans: readonly Plan[]): readonly Answer[] {
+/**
+ * @param name one of a screen's questions: its newest request takes the place of the one before
+ * @param quality preview: from the fridge, coarse and quick; settled: with the whole life before the oven
+ * @returns the answers in the order of the plans
+ */
+export function useComparisons(name: string, plans: readonly Plan[], quality: PictureQuality): readonly Answer[] {
   const keys = plans.map(keyOf);
   const wanted = keys.join("\n");
   const [known, setKnown] = useState<ReadonlyMap<string, Answer>>(new Map());
@@ -26,10 +30,10 @@ export function useComparisons(plans: readonly Plan[]): readonly Answer[] {
     let stopped = false;
     const one = async (plan: Plan, lane: number): Promise<Answer | null> => {
       try {
-        const cook = await simulations.request<"plan">(`compare ${lane}`, {
+        const cook = await simulations.request<"plan">(`${name} ${lane}`, {
           kind: "plan",
           input: plannedInput(plan),
-          quality: "preview",
+          quality,
         });
         if (cook.kind === "done") return { kind: "compared", comparison: comparisonOf(cook, plan) };
         return { kind: "failed", why: `the ${cook.centre} does not get done` };
