@@ -24,7 +24,7 @@ const SHOTS: readonly Shot[] = [
     waitFor: ["give or take"],
     prepare: async (driver) => {
       await (await see(driver, 'button[aria-label^="Dry, uncovered:"]')).click();
-      await (await button(driver, "Salt")).click();
+      await (await see(driver, 'button[role="radio"][value="salt"]')).click();
       await seeText(driver, "outer centimetre");
     },
   },
@@ -36,6 +36,17 @@ const SHOTS: readonly Shot[] = [
     prepare: async (driver) => {
       await (await see(driver, 'button[aria-label^="At the table:"]')).click();
       await seeText(driver, "Side dishes");
+    },
+  },
+  {
+    name: "plan-cut",
+    path: "/roast/demo-open-day/plan",
+    size: TABLE,
+    waitFor: ["give or take"],
+    prepare: async (driver) => {
+      await (await see(driver, 'button[role="tab"][id*="bird"]')).click();
+      await (await button(driver, "Spatchcock it: how")).click();
+      await see(driver, 'svg[aria-label^="Flatten it"] path');
     },
   },
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },

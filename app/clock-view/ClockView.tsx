@@ -211,7 +211,7 @@ export function ClockView(props: Props) {
 }
 
 /** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
-const STRIP_LETTER = 5.6;
+const STRIP_LETTER = 6.6;
 
 interface Strip {
   readonly key: string;

@@ -1,4 +1,4 @@
-/** Whether a bird fits what the kitchen has: pan, oven, fridge shelf, pot. */
+/** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 import type { BirdSize } from "../bird/size";
 import type { Equipment, Plan } from "../formats/roast";
 import type { SaltPlan } from "./saltPlan";
@@ -18,8 +18,8 @@ const ROOF_ROOM_CM = 5;
 const RACK_CM = 5;
 
 /**
- * Legs turned in and wings tucked, a flat bird lies closer than the solid's own pose, and its edges may hang over a low
- * rim: a 6 kg turkey just finds room on a tray of 46 × 33 cm (common practice).
+ * Legs turned in and wings tucked, a flat bird lies closer than the solid's own pose, pieces closer than they are laid
+ * out, and their edges may hang over a low rim: a 6 kg turkey just finds room on a tray of 46 × 33 cm (common practice).
  */
 const TUCKED = { share: 0.82, roomCm: 0 } as const;
 
@@ -31,23 +31,39 @@ const within = (needs: readonly number[], has: readonly number[]): boolean =>
 export function fitsOf(
   size: BirdSize,
   { cut, count }: Pick<Plan["bird"], "cut" | "count">,
-  { panCm, ovenCm, shelfCm, potL }: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL">,
+  {
+    panCm,
+    ovenCm,
+    shelfCm,
+    potL,
+    dishesInOven,
+  }: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
-  const lies = cut === "spatchcock" ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
-  const flat = smallerFirst([lies.share * size.width * count, lies.share * size.length]);
+  const isFlat = cut === "spatchcock" || cut === "parts";
+  const lies = isFlat ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
+  const onEach = (trays: number): number[] => {
+    // Pieces are shared out among the trays, whole flat birds lie on one or another.
+    const abreast = cut === "parts" ? count / trays : Math.ceil(count / trays);
+    return smallerFirst([lies.share * size.width * abreast, lies.share * size.length]);
+  };
+  const pan = smallerFirst([panCm.width, panCm.length]);
+  const inPan = (trays: number): number[] => onEach(trays).map((side) => side + lies.roomCm);
+  // What lies flat goes onto as many trays, one above the other, as it takes.
+  let trays = 1;
+  while (isFlat && trays < dishesInOven && !within(inPan(trays), pan)) trays++;
+  const flat = onEach(trays);
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
     where,
     needs,
     has,
     fits: within(needs, has),
   });
-  const panNeeds = flat.map((side) => side + lies.roomCm);
   return [
-    held("pan", panNeeds, smallerFirst([panCm.width, panCm.length])),
+    held("pan", inPan(trays), pan),
     held(
       "oven",
-      [...flat, size.height + RACK_CM + ROOF_ROOM_CM],
+      [...flat, trays * (size.height + RACK_CM) + ROOF_ROOM_CM],
       [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
     ),
     ...(coolerIceKg === null

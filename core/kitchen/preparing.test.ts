@@ -80,6 +80,17 @@ describe("whether it fits", () => {
     expect(onTray(40, 30)).toBe(false);
   });
 
+  it("shares pieces and flat birds out over the trays that the oven takes", () => {
+    const pieces = { length: 40, width: 60, height: 8 };
+    const trays = (dishesInOven: number) =>
+      fitsOf(pieces, { cut: "parts", count: 1 }, { ...kitchen, dishesInOven }, saltPlan(plan))[0]?.fits;
+    expect([trays(1), trays(2)]).toEqual([false, true]);
+    const flat = { length: 38, width: 44, height: 9 };
+    const two = (dishesInOven: number) =>
+      fitsOf(flat, { cut: "spatchcock", count: 2 }, { ...kitchen, dishesInOven }, saltPlan(plan))[0]?.fits;
+    expect([two(1), two(2)]).toEqual([false, true]);
+  });
+
   it("leaves air under the roof, and asks for twice the width for two birds", () => {
     expect(fits({ ovenCm: { width: 46, depth: 40, height: 26 } }).oven).toBe(false);
     expect(fits({}, 2).pan).toBe(false);
