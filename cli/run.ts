@@ -2,6 +2,7 @@
 import { QuantityError } from "../core/errors";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
+import { forecast } from "./forecast";
 import { plan } from "./plan";
 import { salt } from "./salt";
 import { simulate } from "./simulate";
@@ -12,6 +13,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   thaw,
   salt,
   plan,
+  forecast,
   check,
 };
 

@@ -11,7 +11,7 @@ module.exports = {
     only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
     only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
-    only("cli-knows-core", "^cli/", ["^core/", "^cli/", "^node:", "^(fs|path|url|util)$"]),
+    only("cli-knows-core", "^cli/", ["^core/", "^cli/", "^node_modules/papaparse/", "^node:", "^(fs|path|url|util)$"]),
     only("server-knows-core", "^server/", [
       "^core/",
       "^server/",

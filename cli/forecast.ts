@@ -1,0 +1,71 @@
+/** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
+import { readFileSync } from "node:fs";
+import { parseArgs } from "node:util";
+import Papa from "papaparse";
+import { forecasting } from "../core/forecast/assimilate";
+import type { Quantiles } from "../core/forecast/ensemble";
+import { ensembleOptions } from "../core/forecast/planned";
+import { checkRoastFile } from "../core/formats/file";
+import { readLog } from "../core/formats/readingLog";
+import { drain } from "../core/processes/cook";
+import { parseDurationS } from "../core/units/quantity";
+import { CommandError, NEVER_MET, USAGE } from "./errors";
+import { oneOf, required, tenth } from "./options";
+
+function textOf(option: string, path: string): string {
+  try {
+    return readFileSync(path, "utf8");
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    throw new CommandError(USAGE, `${option}: cannot read ${path}: ${why}`);
+  }
+}
+
+const minutes = ({ p10, p50, p90 }: Quantiles) => ({ p10: tenth(p10), p50: tenth(p50), p90: tenth(p90) });
+
+/** @throws CommandError when a file cannot be read or says nothing, or a target is never met */
+export function forecast(args: readonly string[]): unknown {
+  const { values } = parseArgs({
+    args: [...args],
+    options: {
+      plan: { type: "string" },
+      readings: { type: "string" },
+      at: { type: "string" },
+      unit: { type: "string" },
+    },
+  });
+  const planPath = required("--plan", values.plan, "--plan roast.json");
+  const checked = checkRoastFile(textOf("--plan", planPath));
+  if (!checked.valid) {
+    const [fault] = checked.faults;
+    throw new CommandError(USAGE, `${planPath}: ${fault?.where || "file"}: ${fault?.what}`);
+  }
+  const [first] = checked.file.roasts;
+  if (!first) throw new CommandError(USAGE, `${planPath}: there is no roast in it`);
+  const { plan, happened } = first.roast;
+  const logPath = required("--readings", values.readings, "--readings log.csv");
+  const unit = oneOf("--unit", values.unit?.toUpperCase(), ["C", "F"] as const, "C");
+  const { data } = Papa.parse<string[]>(textOf("--readings", logPath).replace(/^\uFEFF/, ""), {
+    skipEmptyLines: "greedy",
+  });
+  const [header = [], ...rows] = data;
+  const log = readLog(header, rows, { unit, ...(happened.inAt && { inAtMs: Date.parse(happened.inAt) }) });
+  const [rejected] = log.rejected;
+  if (log.readings.length === 0 && rejected) {
+    throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rejected.why}`);
+  }
+  const untilMin = values.at === undefined ? Number.POSITIVE_INFINITY : parseDurationS(values.at) / 60;
+  const readings = log.readings.filter(({ minute }) => minute <= untilMin);
+  const made = drain(forecasting(ensembleOptions(plan, plan.targetC), readings));
+  const never = Object.entries(made.targets).find(([, quantiles]) => !Number.isFinite(quantiles.p50));
+  if (never) {
+    throw new CommandError(NEVER_MET, `${never[0]}: its target is not met in most of the birds that fit the readings`);
+  }
+  return {
+    unit: "minutes since the bird went in",
+    atMinute: tenth(Math.max(0, ...readings.map(({ minute }) => minute))),
+    targets: Object.fromEntries(Object.entries(made.targets).map(([part, quantiles]) => [part, minutes(quantiles)])),
+    all: minutes(made.pull),
+    readings: { used: readings.length, rejected: log.rejected },
+  };
+}

@@ -1,0 +1,67 @@
+import { describe, expect, it } from "vitest";
+import { readLog } from "./readingLog";
+
+const IN = Date.UTC(2026, 8, 27, 8, 0);
+
+describe("a log of temperatures", () => {
+  it.each([
+    ["minutes", ["minute", "breast_c", "thigh_c"], [["30", "12.5", "20"]], 30],
+    ["seconds", ["seconds", "breast", "thigh"], [["1800", "12.5", "20"]], 30],
+    ["hours, a comma for the point", ["Hours", "Breast °C", "Thigh °C"], [["0,5", "12,5", "20,0"]], 30],
+    [
+      "the time since it began",
+      ["elapsed", "breast", "thigh"],
+      [
+        ["0:00", "", ""],
+        ["0:30", "12.5", "20"],
+      ],
+      30,
+    ],
+    ["instants", ["timestamp", "breast", "thigh"], [["2026-09-27T08:30:00Z", "12.5", "20"]], 30],
+    ["Fahrenheit by the column", ["min", "Breast (°F)", "thighF"], [["30", "54.5", "68"]], 30],
+  ])("tells %s by its header", (_, header, rows, minute) => {
+    const { readings, rejected } = readLog(header, rows, { inAtMs: IN });
+    expect(rejected).toEqual([]);
+    expect(readings.map(({ part }) => part)).toEqual(["breast", "thigh"]);
+    for (const reading of readings) expect(reading.minute).toBeCloseTo(minute, 9);
+    expect(readings[0]?.celsius).toBeCloseTo(12.5, 9);
+    expect(readings[1]?.celsius).toBeCloseTo(20, 9);
+  });
+
+  it("goes on over midnight, and begins at its first clock time where nobody said when the bird went in", () => {
+    const { readings } = readLog(
+      ["time", "breast"],
+      [
+        ["23:40", "10"],
+        ["00:10", "20"],
+        ["01:00", "30"],
+      ],
+    );
+    expect(readings.map(({ minute }) => minute)).toEqual([0, 30, 80]);
+  });
+
+  it("lists every cell it cannot take, with its line; a probe that said nothing is a gap", () => {
+    const { readings, rejected } = readLog(
+      ["min", "breast", "thigh", "oven"],
+      [
+        ["10", "8", "--", "160"],
+        ["soon", "9", "9", "160"],
+        ["20", "400", "14", "160"],
+        ["30", "warm", "", ""],
+      ],
+    );
+    expect(readings).toHaveLength(2);
+    expect(rejected.map(({ line, why }) => [line, why.split(":")[0]])).toEqual([
+      [3, "time"],
+      [4, "breast"],
+      [5, "breast"],
+    ]);
+  });
+
+  it("refuses readings from before the bird went in, and a table that is no log", () => {
+    const early = readLog(["at", "breast"], [["2026-09-27T07:00:00Z", "5"]], { inAtMs: IN });
+    expect(early.rejected[0]?.why).toContain("before the bird went in");
+    expect(readLog(["min", "pot"], []).rejected[0]?.why).toContain("breast, thigh or filling");
+    expect(readLog([], []).rejected[0]?.why).toContain("time; got nothing");
+  });
+});
