@@ -6,6 +6,7 @@ import type { Forecast, Reading } from "../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
 import type { Draw } from "../core/forecast/prior";
+import type { Changed, WhatIfAnswer, WhatIfId } from "../core/forecast/whatIf";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
 export type Job =
@@ -13,6 +14,13 @@ export type Job =
   | { readonly kind: "life"; readonly form: FormChoice; readonly massKg: number; readonly before: BeforeOven }
   | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
   | { readonly kind: "forecast"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
+  | {
+      readonly kind: "what-if";
+      readonly options: EnsembleOptions;
+      readonly estimate: Draw;
+      readonly nowMin: number;
+      readonly changes: readonly (readonly [WhatIfId, Changed])[];
+    }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
   | { readonly kind: "thermometer"; readonly options: Omit<EnsembleOptions, "shownC">; readonly seed: string };
@@ -28,6 +36,7 @@ export interface Results {
   life: LifeSummary;
   members: Member[];
   forecast: ForecastSummary;
+  "what-if": WhatIfAnswer[];
   geometry: FormGeometry;
   drawing: Drawing;
   thermometer: Member;

@@ -8,6 +8,7 @@ import { forecasting } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { plannedCook } from "../core/forecast/planned";
 import { hiddenBird } from "../core/forecast/simulatedThermometer";
+import { whatIfs } from "../core/forecast/whatIf";
 import { installKernel } from "../core/heat/arena";
 import { beforeOven } from "../core/processes/life";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
@@ -30,6 +31,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       const { members: _, ...summary } = yield* forecasting(job.options, job.readings);
       return summary;
     }
+    case "what-if":
+      return yield* whatIfs(job.options, job.estimate, job.nowMin, job.changes);
     case "geometry":
       return formGeometry(job.form);
     case "drawing":

@@ -6,7 +6,7 @@
  * observation error inflated so that the passes together count the readings once; after each pass every member is
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
-import { CENTRES, type Centre } from "../bird/solid";
+import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import {
   type EnsembleOptions,
   type Member,
@@ -18,6 +18,7 @@ import {
   shownAt,
 } from "./ensemble";
 import { type Draw, priorDraws } from "./prior";
+import { type SetAside, screened } from "./screening";
 
 export interface Reading {
   readonly minute: number;
@@ -31,7 +32,11 @@ export interface Forecast {
   readonly pull: Quantiles;
   /** Mean of the refitted members' unknowns, in prior standard deviations. */
   readonly estimate: Draw;
+  /** What the bird of the estimate has to show where the cook's thermometer shows its target. */
+  readonly aimC: CentreTemperatures;
   readonly members: readonly Member[];
+  /** Readings that were not believed. */
+  readonly setAside: readonly SetAside[];
 }
 
 export const FORECAST_MEMBERS = 32;
@@ -41,11 +46,11 @@ const READING_SD_K = 1.2;
 /** Readings close in time say the same; those of one part within this are averaged, which also bounds the work. */
 const THIN_MIN = 6;
 
-/** Averages readings of one part that lie within six minutes of one another. */
-export function thinned(readings: readonly Reading[]): Reading[] {
+/** Averages readings of one part that lie within so many minutes of one another. */
+export function thinned(readings: readonly Reading[], binMin = THIN_MIN): Reading[] {
   const bins = new Map<string, Reading[]>();
   for (const reading of readings) {
-    const key = `${reading.part}/${Math.floor(reading.minute / THIN_MIN)}`;
+    const key = `${reading.part}/${Math.floor(reading.minute / binMin)}`;
     const bin = bins.get(key);
     if (bin) bin.push(reading);
     else bins.set(key, [reading]);
@@ -140,31 +145,67 @@ function perturbations(members: number, readings: number, seed: number): Draw[] 
   return rows;
 }
 
+/** Readings so new that what is missed of them is carried on, and how much of it (chosen on the table of known truths). */
+const NEWEST_MIN = 20;
+const CARRIED_SHARE = 0.7;
+const PAST_K = 6;
+
+/** Targets as one member has to show them, given what it misses of the newest readings. */
+function carriedTargets(
+  shownC: CentreTemperatures,
+  member: Member,
+  readings: readonly Reading[],
+  latest: number,
+): CentreTemperatures {
+  return Object.fromEntries(
+    CENTRES.flatMap((part) => {
+      const target = shownC[part];
+      if (target === undefined) return [];
+      const newest = readings.filter((each) => each.part === part && each.minute >= latest - NEWEST_MIN);
+      const missed = newest.map(({ minute, celsius }) => celsius - shownAt(member, part, minute));
+      const mean = missed.reduce((sum, each) => sum + each, 0) / (missed.length || 1);
+      return [[part, Math.min(target - CARRIED_SHARE * mean, target + PAST_K)]];
+    }),
+  );
+}
+
 /**
  * Forecasts from the readings so far (none: the prior's own spread). Yields after each simulated member.
  * Readings outside −30 to 110 °C must have been refused before.
  */
 export function* forecasting(options: EnsembleOptions, allReadings: readonly Reading[]): Generator<number, Forecast> {
-  const readings = thinned(allReadings);
+  const { kept, setAside } = screened(allReadings);
+  const readings = thinned(kept);
   const latest = Math.max(0, ...readings.map(({ minute }) => minute));
-  const run = { ...options, atLeastMin: latest };
+  // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
+  const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
+  const run = { ...options, shownC: past, atLeastMin: latest };
   let members = yield* runEnsemble(run, priorDraws(FORECAST_MEMBERS));
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
     const draws = analysed(members, readings, PASSES, perturbations(members.length, readings.length, pass));
     members = yield* runEnsemble(run, draws);
   }
+  // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
+  const aims = members.map((member) => carriedTargets(options.shownC, member, readings, latest));
   const targets: Partial<Record<Centre, Quantiles>> = {};
   for (const part of CENTRES) {
-    const target = options.shownC[part];
-    if (target !== undefined) targets[part] = quantiles(members.map((member) => minuteShown(member, part, target)));
+    if (options.shownC[part] === undefined) continue;
+    targets[part] = quantiles(members.map((member, m) => minuteShown(member, part, aims[m]?.[part] as number)));
   }
   const first = members[0] as Member;
   return {
     targets,
-    pull: quantiles(members.map((member) => minuteAllShown(member, options.shownC))),
+    pull: quantiles(members.map((member, m) => minuteAllShown(member, aims[m] as CentreTemperatures))),
     estimate: first.draw.map(
       (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length,
     ),
+    aimC: Object.fromEntries(
+      (Object.keys(options.shownC) as Centre[]).map((part) => [
+        part,
+        aims.reduce((sum, aim) => sum + (aim[part] ?? 0), 0) / aims.length,
+      ]),
+    ),
     members,
+    setAside,
   };
 }

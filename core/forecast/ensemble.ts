@@ -7,6 +7,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import type { HeatSource } from "../heat/ovens";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
+import type { Indices } from "../processes/indices";
 import { needsBothHalves, roasting } from "../processes/roast";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { type Draw, traitsOf } from "./prior";
@@ -25,6 +26,10 @@ export interface EnsembleOptions {
   readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */
   readonly atLeastMin?: number;
+  /** Given up after so long. */
+  readonly longestMin?: number;
+  /** Keeps juices and browning too, which an ensemble has no use for. */
+  readonly watched?: boolean;
 }
 
 /** What the thermometer of one member would show at some minutes from the start. */
@@ -32,6 +37,7 @@ export interface Member {
   readonly draw: Draw;
   readonly minutes: Float64Array;
   readonly shown: Partial<Record<Centre, Float64Array>>;
+  readonly indices?: Indices | undefined;
 }
 
 /** Cell size in metres of a turkey: coarse, since there are many birds. */
@@ -55,7 +61,7 @@ function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { form, boughtKg, startC, fillingC, stages, events, source, shownC, atLeastMin = 0 } = options;
-  const { birds = 1, hotSideK = 0 } = options;
+  const { birds = 1, hotSideK = 0, watched = false, longestMin = LONGEST_MEMBER_MIN } = options;
   const traits = traitsOf(draw);
   const oven = { ...traits.oven, hotSideK };
   const breastThickness = (form.breastThickness ?? 1) * traits.breastThickness;
@@ -65,7 +71,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     coarseCellM(form, ENSEMBLE_CELL_M),
     needsBothHalves({ stages, traits: oven, birds }),
   );
-  const bird = new LivingBird(body, { watched: false });
+  const bird = new LivingBird(body, { watched });
   bird.startAt(startC + traits.startOffsetK, fillingC);
   const probes = bird.centres.map((centre) => ({
     centre,
@@ -78,7 +84,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     traits: oven,
     birds,
     everyMin: ENSEMBLE_STEP_MIN,
-    longestMin: LONGEST_MEMBER_MIN,
+    longestMin,
     ...(events && { events }),
     ...(source && { source }),
   })) {
@@ -93,6 +99,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     draw,
     minutes: Float64Array.from(minutes),
     shown: Object.fromEntries(probes.map(({ centre, shown }) => [centre, Float64Array.from(shown)])),
+    ...(watched && { indices: bird.indices() }),
   };
 }
 

@@ -150,6 +150,9 @@ const Happened = z.strictObject({
   inAt: instant.optional(),
   pulledAt: instant.optional(),
   carvedAt: instant.optional(),
+  /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
+  stagesDone: z.number().int().min(0).max(8).optional(),
+  bastingsDone: z.number().int().min(0).max(200).optional(),
   predicted: Prediction.optional(),
 });
 

@@ -121,6 +121,25 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   };
 }
 
+/** What changes as a stage begins: what the hand does to the oven and the bird. */
+export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: number, units: UnitSystem): string {
+  const full = fullStages(stages, bird.cut);
+  const [before, stage] = [full[n - 1], full[n]];
+  if (!before || !stage) return "";
+  const heat = formatTemperature(stage.airC, units);
+  const changes = [
+    stage.airC !== before.airC && `heat to ${heat}`,
+    stage.shield !== before.shield &&
+      (stage.shield === "none" ? "foil off" : `foil over the ${stage.shield === "all" ? "whole bird" : stage.shield}`),
+    stage.wrap !== before.wrap && (stage.wrap === "foil" ? "wrap it tight" : "unwrap it"),
+    stage.side !== before.side && `turn it breast ${stage.side}`,
+    stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
+    stage.towardsHot !== before.towardsHot && `${stage.towardsHot} to the hot side`,
+  ].filter((change) => change !== false);
+  const text = changes.join(", ") || `heat stays at ${heat}`;
+  return `${text[0]?.toUpperCase()}${text.slice(1)}`;
+}
+
 function choreWords(plan: Plan, { salt, seasoning, gravy }: DerivedPlan, { kind, n }: Chore, units: UnitSystem): Words {
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (kind) {
@@ -160,24 +179,10 @@ function choreWords(plan: Plan, { salt, seasoning, gravy }: DerivedPlan, { kind,
     case "counter":
       return ["Onto the counter", "out of the fridge; the two hours in the warm count from here"];
     case "stage": {
-      const stages = fullStages(plan.stages, plan.bird.cut);
-      const [before, stage] = [stages[n - 1], stages[n]];
-      if (!before || !stage) return ["", ""];
-      const changes = [
-        stage.airC !== before.airC && `heat to ${t(stage.airC)}`,
-        stage.shield !== before.shield &&
-          (stage.shield === "none"
-            ? "foil off"
-            : `foil over the ${stage.shield === "all" ? "whole bird" : stage.shield}`),
-        stage.wrap !== before.wrap && (stage.wrap === "foil" ? "wrap it tight" : "unwrap it"),
-        stage.side !== before.side && `turn it breast ${stage.side}`,
-        stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
-        stage.towardsHot !== before.towardsHot && `${stage.towardsHot} to the hot side`,
-      ].filter((change) => change !== false);
-      const text = changes.join(", ") || `heat stays at ${t(stage.airC)}`;
+      const when = plan.stages[n]?.when;
       return [
-        `${text[0]?.toUpperCase()}${text.slice(1)}`,
-        stage.when ? `when the ${stage.when.centre} shows ${t(stage.when.reachesC)}; expected now` : "",
+        stageWords(plan, n, units),
+        when ? `when the ${when.centre} shows ${t(when.reachesC)}; expected now` : "",
       ];
     }
     case "baste":

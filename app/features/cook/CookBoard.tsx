@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { toast } from "sonner";
+import { stageNow } from "../../../core/forecast/whatIf";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import { changeRoast } from "../../../storage/roasts";
@@ -81,6 +82,23 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           onTakeBack={() => takeBack("inAt", "predicted")}
           onThermometer={(thermometer) => change((before) => ({ ...before, thermometer }))}
           onInAt={goesIn}
+          onDone={happened}
+          onWhatIf={(name, { stages, leaves }) => {
+            const minute = Math.round((Date.now() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
+            const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
+            change((before) => ({
+              ...before,
+              plan: { ...before.plan, stages },
+              happened: { ...before.happened, stagesDone: stageNow(stages, minute + 1, {}) },
+              notes: `${before.notes}${before.notes && "\n"}Minute ${minute}: ${name}${left}.`.slice(-4000),
+            }));
+            toast.success(`${name}: it is the plan now`, {
+              action: {
+                label: "Undo",
+                onClick: () => change((before) => ({ ...before, plan: roast.plan, notes: roast.notes })),
+              },
+            });
+          }}
         />
       )}
       {stage === "resting" && (

@@ -1,6 +1,8 @@
 import { useMemo, useState } from "react";
 import { centresOf } from "../../../core/bird/form";
+import { adviceFor, newestC } from "../../../core/forecast/coach";
 import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Changed } from "../../../core/forecast/whatIf";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { restFor } from "../../../core/processes/rest";
 import { formatTemperature } from "../../../core/units/quantity";
@@ -9,11 +11,15 @@ import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
 import { clockTime, countdown, fieldTime, giveOrTake, instantOf } from "../../ui/time";
+import { AdviceList, AlarmSwitch } from "./AdviceList";
+import { adviceWords } from "./adviceWords";
 import { NextAction } from "./NextAction";
 import { ReadingForm } from "./ReadingForm";
 import { Temperatures } from "./Temperatures";
 import { ThermometerChoice } from "./ThermometerChoice";
+import { useAlarm } from "./useAlarm";
 import { useForecast } from "./useForecast";
+import { WhatIfSheet } from "./WhatIfSheet";
 
 interface Props {
   readonly roast: Roast;
@@ -26,13 +32,29 @@ interface Props {
   onTakeBack(): void;
   onThermometer(thermometer: Roast["thermometer"]): void;
   onInAt(ms: number): void;
+  /** Something of the plan was done. */
+  onDone(done: Pick<Roast["happened"], "stagesDone" | "bastingsDone">): void;
+  onWhatIf(name: string, changed: Changed): void;
 }
 
 const MINUTE = 60_000;
 
 /** In the oven: when it will be time, by the model refitted to the readings. */
 export function Roasting(props: Props) {
-  const { roast, cook, readings, now, carveAtMs, onReading, onPull, onTakeBack, onThermometer, onInAt } = props;
+  const {
+    roast,
+    cook,
+    readings,
+    now,
+    carveAtMs,
+    onReading,
+    onPull,
+    onTakeBack,
+    onThermometer,
+    onInAt,
+    onWhatIf,
+    onDone,
+  } = props;
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
@@ -64,6 +86,25 @@ export function Roasting(props: Props) {
     return last && last.celsius >= (goalsC[part] ?? Number.NaN) - 0.5;
   });
   const { shortestMin } = restFor(plan.bird.massKg);
+  const nowMin = (now - inAtMs) / MINUTE;
+  const told = adviceFor({
+    plan,
+    nowMin,
+    readings: observed,
+    forecast,
+    stagesDone: happened.stagesDone ?? 0,
+    bastingsDone: happened.bastingsDone ?? 0,
+  })
+    // A thermometer that speaks by itself needs no telling when to read it.
+    .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed");
+  const advice = told.map((each) => adviceWords(each, plan, units));
+  const doneBy = (key: string): (() => void) | null => {
+    const each = told[advice.findIndex((words) => words.key === key)];
+    if (each?.kind === "stage") return () => onDone({ stagesDone: each.n });
+    return each?.kind === "baste" ? () => onDone({ bastingsDone: each.n }) : null;
+  };
+  const pullCall = { key: "pull", does: "Take it out: it is there" };
+  useAlarm([...(reached ? [pullCall] : []), ...advice.filter(({ rings }) => rings)]);
   return (
     <>
       {reached ? (
@@ -91,10 +132,12 @@ export function Roasting(props: Props) {
       )}
       {fault && <Caution>The forecast stopped: {fault}</Caution>}
       <Temperatures readings={readings} now={now} units={units} goalsC={goalsC} />
+      <AdviceList advice={advice} onDone={doneBy} />
       {roast.thermometer === "typed" && <ReadingForm centres={centres} units={units} onReading={onReading} />}
       <Button tone="primary" size="stove" onClick={onPull}>
         It is out of the oven
       </Button>
+      <AlarmSwitch />
       <p className="text-soft">
         In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
         {centres
@@ -102,6 +145,17 @@ export function Roasting(props: Props) {
           .join(" and ")}
         . Measure in the deepest meat, off the bone, both sides.
       </p>
+      {forecast && (
+        <WhatIfSheet
+          plan={plan}
+          forecast={forecast}
+          inAtMs={inAtMs}
+          now={now}
+          readC={newestC(readings)}
+          units={units}
+          onTake={onWhatIf}
+        />
+      )}
       <Sheet opens="Correct something" title="Correct something">
         <label className="text-sm text-soft">
           It went in at

@@ -21,10 +21,11 @@ export interface ForecastState {
  */
 export function useForecast(plan: Plan, shownC: CentreTemperatures, readings: readonly Reading[]): ForecastState {
   const [state, setState] = useState<ForecastState>({ forecast: null, refitting: false, fault: null });
-  const coarse = thinned(readings).map(({ minute, part, celsius }) => ({
+  // Close enough together that a tip which slips is seen.
+  const coarse = thinned(readings, 2).map(({ minute, part, celsius }) => ({
     minute: Math.round(minute),
     part,
-    celsius: Math.round(celsius),
+    celsius: Math.round(2 * celsius) / 2,
   }));
   const key = readings.length > 0 ? JSON.stringify({ options: ensembleOptions(plan, shownC), coarse }) : null;
   useEffect(() => {

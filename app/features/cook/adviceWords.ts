@@ -1,0 +1,82 @@
+/** Advice in words: what to do, why, and what happens otherwise. */
+import type { Advice } from "../../../core/forecast/coach";
+import type { Plan } from "../../../core/formats/roast";
+import { stageWords } from "../../../core/schedule/timetable";
+import { formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
+
+export interface AdviceWords {
+  /** Stays the same while it is the same advice: it rings once. */
+  readonly key: string;
+  readonly does: string;
+  readonly why: string;
+  /** Whether a hand is wanted now: it rings. */
+  readonly rings: boolean;
+}
+
+export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
+  switch (advice.kind) {
+    case "stage": {
+      const when = plan.stages[advice.n]?.when;
+      return {
+        key: `stage ${advice.n}`,
+        does: stageWords(plan, advice.n, units),
+        why:
+          advice.because === "temperature" && when
+            ? `The ${when.centre} has come to where the plan changes the heat; left as it is, it goes on as before.`
+            : "The plan changes the heat now; left as it is, it goes on as before.",
+        rings: true,
+      };
+    }
+    case "baste":
+      return {
+        key: `baste ${advice.n}`,
+        does: "Baste, quickly",
+        why: "The door costs more than the juice gives; skipping it loses nothing but colour.",
+        rings: true,
+      };
+    case "soon":
+      return {
+        key: "soon",
+        does:
+          advice.minutes > 0
+            ? `Stay near: it may be there in ${advice.minutes} min`
+            : "Stay near: it may be there any minute",
+        why: "That is the early end of the doubt. Platter, foil and a clear board now; later there is no hand free.",
+        rings: true,
+      };
+    case "slipped":
+      return {
+        key: `slipped ${advice.part}`,
+        does: `Look at the ${advice.part}'s probe: it has slipped`,
+        why: "Its readings jumped as no meat does. They are set aside; the forecast goes on with the others until it sits right.",
+        rings: true,
+      };
+    case "breast-ahead":
+      return {
+        key: "breast ahead",
+        does: "Foil over the breast",
+        why: `The breast will be there ${advice.minutes} min before the thigh, and dries while it waits.`,
+        rings: false,
+      };
+    case "oven-cold":
+    case "oven-hot": {
+      const cold = advice.kind === "oven-cold";
+      return {
+        key: advice.kind,
+        does: `The oven is about ${formatTemperatureDifference(advice.kelvin, units)} ${cold ? "below" : "above"} its dial`,
+        why: cold
+          ? "The bird warms more slowly than the dial says. Turn it up by as much, or eat later; the forecast counts with it."
+          : "The bird warms faster than the dial says. Turn it down by as much, or rest it longer; the forecast counts with it.",
+        rings: false,
+      };
+    }
+    case "read-again":
+      return {
+        key: `read ${advice.part}`,
+        does:
+          advice.inMin > 0 ? `Next reading: the ${advice.part}, in ${advice.inMin} min` : `Read the ${advice.part} now`,
+        why: "It is the last to be there, and decides; a reading sooner says the same again.",
+        rings: false,
+      };
+  }
+}

@@ -1,0 +1,80 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { PlanSchema } from "../formats/roast";
+import { drain } from "../processes/cook";
+import { ensembleOptions } from "./planned";
+import { UNKNOWNS } from "./prior";
+import { changedNow, stageNow, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
+
+const { plan } = sampleRoast();
+const USUAL = UNKNOWNS.map(() => 0);
+const AIM = { breast: 71, thigh: 74 };
+const NOW = 90;
+
+describe("what can be changed now", () => {
+  it("makes a whole plan of it, with the new stage begun now", () => {
+    for (const id of WHAT_IFS) {
+      const changed = changedNow(id, plan, NOW, {});
+      if (!changed) continue;
+      expect(PlanSchema.safeParse({ ...plan, stages: changed.stages }).success, id).toBe(true);
+      expect(changed.stages.at(-1)?.fromMin, id).toBe(NOW);
+    }
+  });
+
+  it("leaves out what would change nothing, or cannot be", () => {
+    const can = (cut: typeof plan.bird.cut, stages = plan.stages): WhatIfId[] =>
+      WHAT_IFS.filter((id) => changedNow(id, { stages, bird: { ...plan.bird, cut } }, NOW, {}) !== null);
+    expect(can("whole")).not.toContain("uncover");
+    expect(can("whole")).not.toContain("legs-off");
+    expect(can("parts")).toContain("legs-off");
+    expect(can("spatchcock")).not.toContain("turn-over");
+    expect(can("whole", [{ fromMin: 0, airC: 163, shield: "breast" }])).toContain("uncover");
+    expect(can("whole", [{ fromMin: 0, airC: 80 }])).not.toContain("hold");
+  });
+
+  it("keeps what comes later, turned by as much, and never more stages than a plan holds", () => {
+    const stages = [
+      { fromMin: 0, airC: 200 },
+      { fromMin: 20, airC: 163 },
+      { fromMin: 120, airC: 180 },
+    ];
+    const up = changedNow("oven-up", { ...plan, stages }, NOW, {});
+    expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 183, 200]);
+    const many = Array.from({ length: 8 }, (_, n) => ({ fromMin: 10 * n, airC: 160 }));
+    expect(changedNow("oven-up", { ...plan, stages: many }, NOW, {})?.stages.length).toBeLessThanOrEqual(8);
+  });
+
+  it("knows which stage is on: by the clock, or once its temperature was read", () => {
+    const stages = [
+      { fromMin: 0, airC: 200 },
+      { fromMin: 30, when: { centre: "breast" as const, reachesC: 60 }, airC: 163 },
+    ];
+    expect(stageNow(stages, 90, {})).toBe(0);
+    expect(stageNow(stages, 90, { breast: 61 })).toBe(1);
+    expect(stageNow(stages, 20, { breast: 61 })).toBe(0);
+  });
+});
+
+describe("what it does to this bird", () => {
+  beforeAll(() => void loadKernel());
+  const changes = WHAT_IFS.flatMap((id) => {
+    const changed = changedNow(id, plan, NOW, {});
+    return changed ? [[id, changed] as const] : [];
+  });
+
+  it("is what a cook would expect of it", () => {
+    const answers = drain(whatIfs(ensembleOptions(plan, AIM), USUAL, NOW, changes));
+    const of = (id: WhatIfId | "as-is") => answers.find((answer) => answer.id === id);
+    const breast = (id: WhatIfId | "as-is"): number => of(id)?.doneMin.breast ?? Number.NaN;
+    expect(answers).toHaveLength(changes.length + 1);
+    expect(breast("oven-up")).toBeLessThan(breast("as-is"));
+    expect(breast("oven-down")).toBeGreaterThan(breast("as-is"));
+    expect(breast("cover-breast")).toBeGreaterThan(breast("as-is"));
+    // A shield holds back the breast far more than the thigh.
+    const gap = (id: WhatIfId | "as-is"): number => (of(id)?.doneMin.thigh ?? 0) - breast(id);
+    expect(gap("cover-breast")).toBeLessThan(gap("as-is"));
+    expect(breast("hold")).toBeGreaterThan(breast("oven-down"));
+    expect(of("oven-down")?.browning).toBeLessThan(of("as-is")?.browning ?? 0);
+  });
+});
