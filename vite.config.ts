@@ -1,10 +1,37 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
   root: "app",
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      // A new version waits until the pages of the old one are closed: nothing changes under a cook's hand.
+      registerType: "prompt",
+      injectRegister: null,
+      manifest: {
+        name: "Bruma",
+        short_name: "Bruma",
+        description: "From how big a bird to dinner on time.",
+        display: "standalone",
+        start_url: "/",
+        background_color: "#eff7fa",
+        theme_color: "#16242d",
+        icons: [{ src: "/favicon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+      },
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,svg,woff2,wasm}"],
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: "/index.html",
+        navigateFallbackDenylist: [/^\/api\//],
+        // Which database is open must not depend on whether the server can be reached.
+        runtimeCaching: [{ urlPattern: /\/api\/mode$/, handler: "NetworkFirst" }],
+      },
+    }),
+  ],
   build: {
     outDir: "../dist",
     emptyOutDir: true,

@@ -1,3 +1,4 @@
+import { registerSW } from "virtual:pwa-register";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
@@ -12,6 +13,12 @@ if (demo) {
   await seedDemo(db, Date.now());
 }
 await usePreferences.getState().load();
+
+// The whole app is kept on the device: with the server stopped and the network gone it still opens.
+registerSW({
+  immediate: true,
+  onRegisterError: (error) => console.warn("the app is not kept for offline use:", error),
+});
 
 const root = document.getElementById("app");
 if (!root) throw new Error("the page has no element #app");

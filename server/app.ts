@@ -1,14 +1,30 @@
-/** The Express application: serves the built app and says how it was started. */
-import express, { type Express } from "express";
+/** The Express application: serves the built app, says how it was started, and takes the thermometer bridge in. */
+import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
+import type { Bridge } from "./bridge";
+import { paired } from "./pairing";
 
 export interface ServerOptions {
   readonly demo: boolean;
   /** Folder of the built app. */
   readonly root: string;
+  /** Where probes post readings and the app listens; none without it. */
+  readonly bridge?: Bridge;
+  /** Needed from any other machine. */
+  readonly pairingCode?: string;
 }
 
-export function makeServer({ demo, root }: ServerOptions): Express {
+/** A body that is too large or broken is answered with what is wrong; anything else of /api is not there. */
+const refuse: ErrorRequestHandler = (error, _request, response, next) => {
+  const status = Number((error as { status?: unknown }).status);
+  if (!(status >= 400 && status < 500)) {
+    next(error);
+    return;
+  }
+  response.status(status).json({ accepted: 0, rejected: [{ line: 1, why: String((error as Error).message) }] });
+};
+
+export function makeServer({ demo, root, bridge, pairingCode }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -30,6 +46,8 @@ export function makeServer({ demo, root }: ServerOptions): Express {
   app.get("/api/mode", (_request, response) => {
     response.json({ demo });
   });
+  if (bridge) app.use("/api/readings", ...(pairingCode ? paired(pairingCode) : []), bridge.router);
+  app.use("/api", refuse);
   app.use(express.static(root, { index: "index.html", maxAge: 0 }));
   // Any other path is a route of the app; a missing file under /assets is a missing file.
   app.get("/{*path}", (request, response, next) => {

@@ -1,15 +1,30 @@
 import { once } from "node:events";
 import { createServer } from "node:http";
+import { networkInterfaces } from "node:os";
 import { fileURLToPath } from "node:url";
 import { makeServer } from "./app";
+import { makeBridge } from "./bridge";
+import { newPairingCode } from "./pairing";
+import { ReadingStore } from "./readingStore";
 
-const HOST = "127.0.0.1";
+/** This machine alone, unless the cook opens it to the home network. */
+const lan = process.argv.includes("--lan");
+const HOST = lan ? "0.0.0.0" : "127.0.0.1";
 const FIRST_PORT = Number(process.env.PORT ?? 4173);
 const PORTS_TRIED = 20;
 
 const root = fileURLToPath(new URL("../dist", import.meta.url));
 const demo = process.argv.includes("--demo");
-const server = createServer(makeServer({ demo, root }));
+const store = new ReadingStore(
+  process.env.BRUMA_READINGS ?? fileURLToPath(new URL("../.data/readings.jsonl", import.meta.url)),
+);
+const pairingCode = newPairingCode();
+// Nobody holds the door open: a request that does not arrive is ended.
+const PATIENCE = { requestTimeout: 20_000, headersTimeout: 10_000, connectionsCheckingInterval: 5_000 };
+const server = createServer(
+  PATIENCE,
+  makeServer({ demo, root, bridge: makeBridge(store), ...(lan && { pairingCode }) }),
+);
 
 async function listen(port: number): Promise<boolean> {
   server.listen(port, HOST);
@@ -28,4 +43,11 @@ while (!(await listen(port))) {
   port++;
   if (port >= FIRST_PORT + PORTS_TRIED) throw new Error(`no free port from ${FIRST_PORT} to ${port - 1}`);
 }
-console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at http://${HOST}:${port}/  (Ctrl+C ends it)`);
+if (lan) {
+  const addresses = Object.values(networkInterfaces())
+    .flat()
+    .filter((each) => each?.family === "IPv4" && !each.internal)
+    .map((each) => `http://${each?.address}:${port}/`);
+  console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
+}
+console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at http://127.0.0.1:${port}/  (Ctrl+C ends it)`);

@@ -9,6 +9,8 @@ export interface Preferences {
   readonly id: "preferences";
   readonly units: "metric" | "us";
   readonly theme: "system" | "light" | "dark";
+  /** What pairs this device with the machine that serves, once it has been typed. */
+  readonly pairingCode?: string;
 }
 
 /** What the cook's kitchen has; new roasts start from it. */

@@ -17,7 +17,7 @@ module.exports = {
       "^server/",
       "^node_modules/",
       "^node:",
-      "^(fs|path|url|http|events)$",
+      "^(fs|path|url|http|events|os|crypto|util)$",
     ]),
     only("demo-feeds-the-app", "^demo/", ["^core/", "^workers/", "^storage/", "^demo/", "^node_modules/"]),
     {

@@ -1,10 +1,12 @@
 /**
- * How good the forecast is, on roasts whose truth it does not know: `npm run forecasts [-- COUNT]`. Every truth is cooked
+ * How good the forecast is, on roasts whose truth it does not know: `npm run forecasts [-- COUNT]` prints the table and
+ * keeps it in tools/forecasts.json, from where the science page has it. Every truth is cooked
  * on a finer grid by a bird and an oven drawn outside the forecast's own family: other mass, other legs than said,
  * other drying law, emissivity, conductivity and cavity, an oven that is not where its dial is, misplaced tips, noise,
  * gaps, a probe that slips, a door left open. Beside it, on the same roasts: a straight line through the last readings,
  * and minutes per pound.
  */
+import { writeFileSync } from "node:fs";
 import { pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
 import { type Body, coarseCellM, makeBody } from "../core/bird/body";
@@ -258,7 +260,7 @@ export function forecastRows(count: number, say: (text: string) => void = () => 
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1] ?? "").href) {
-  for (const row of forecastRows(Number(process.argv[2] ?? 60), (text) => process.stderr.write(`${text}\n`))) {
-    console.log(JSON.stringify(row));
-  }
+  const rows = forecastRows(Number(process.argv[2] ?? 60), (text) => process.stderr.write(`${text}\n`));
+  writeFileSync("tools/forecasts.json", `${JSON.stringify(rows, null, 2)}\n`);
+  console.table(rows);
 }

@@ -3,7 +3,7 @@ import { create } from "zustand";
 import type { Preferences } from "../../storage/database";
 import { database } from "./database";
 
-interface PreferencesState extends Omit<Preferences, "id"> {
+interface PreferencesState extends Required<Omit<Preferences, "id">> {
   load(): Promise<void>;
   set(change: Partial<Omit<Preferences, "id">>): Promise<void>;
 }
@@ -16,16 +16,17 @@ function applyTheme(theme: Preferences["theme"]): void {
 export const usePreferences = create<PreferencesState>((set, get) => ({
   units: "metric",
   theme: "system",
+  pairingCode: "",
   load: async () => {
     const stored = await database().preferences.get("preferences");
-    if (stored) set({ units: stored.units, theme: stored.theme });
+    if (stored) set({ units: stored.units, theme: stored.theme, pairingCode: stored.pairingCode ?? "" });
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { units, theme } = get();
+    const { units, theme, pairingCode } = get();
     applyTheme(theme);
-    await database().preferences.put({ id: "preferences", units, theme });
+    await database().preferences.put({ id: "preferences", units, theme, pairingCode });
   },
 }));

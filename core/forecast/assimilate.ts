@@ -17,7 +17,7 @@ import {
   runEnsemble,
   shownAt,
 } from "./ensemble";
-import { type Draw, priorDraws } from "./prior";
+import { type Draw, normalQuantile, priorDraws } from "./prior";
 import { type SetAside, screened } from "./screening";
 
 export interface Reading {
@@ -150,6 +150,24 @@ const NEWEST_MIN = 20;
 const CARRIED_SHARE = 0.7;
 const PAST_K = 6;
 
+/**
+ * What no member can be, since all are of one family: a share of the time that is left, more of it where few readings
+ * speak (chosen on the table of known truths, whose birds are of another family).
+ */
+const MODEL_ERROR_SHARE = 0.08;
+const FEW_READINGS_SHARE = 0.12;
+
+/** Moves each member's finish by its own part of the model's error; nothing where there are no readings yet. */
+function withModelError(latest: number, readings: number): (minute: number, member: number) => number {
+  if (readings === 0) return (minute) => minute;
+  const share = MODEL_ERROR_SHARE + FEW_READINGS_SHARE / Math.sqrt(readings);
+  return (minute, member) => {
+    // Seven and the number of members have no divisor in common: every stratum is met once.
+    const stratum = (7 * member) % FORECAST_MEMBERS;
+    return minute + Math.max(0, minute - latest) * share * normalQuantile((stratum + 0.5) / FORECAST_MEMBERS);
+  };
+}
+
 /** Targets as one member has to show them, given what it misses of the newest readings. */
 function carriedTargets(
   shownC: CentreTemperatures,
@@ -187,15 +205,18 @@ export function* forecasting(options: EnsembleOptions, allReadings: readonly Rea
   }
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
   const aims = members.map((member) => carriedTargets(options.shownC, member, readings, latest));
+  const widened = withModelError(latest, readings.length);
   const targets: Partial<Record<Centre, Quantiles>> = {};
   for (const part of CENTRES) {
     if (options.shownC[part] === undefined) continue;
-    targets[part] = quantiles(members.map((member, m) => minuteShown(member, part, aims[m]?.[part] as number)));
+    targets[part] = quantiles(
+      members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m)),
+    );
   }
   const first = members[0] as Member;
   return {
     targets,
-    pull: quantiles(members.map((member, m) => minuteAllShown(member, aims[m] as CentreTemperatures))),
+    pull: quantiles(members.map((member, m) => widened(minuteAllShown(member, aims[m] as CentreTemperatures), m))),
     estimate: first.draw.map(
       (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length,
     ),

@@ -185,7 +185,7 @@ export const ReadingSchema = z.strictObject({
   at: instant,
   part: centre,
   celsius: z.number().min(-30).max(110),
-  source: z.enum(["typed", "simulated"]),
+  source: z.enum(["typed", "simulated", "bridge"]),
 });
 
 export const RoastSchema = z.strictObject({
@@ -195,7 +195,8 @@ export const RoastSchema = z.strictObject({
   plan: PlanSchema,
   happened: Happened,
   notes: z.string().max(4000),
-  thermometer: z.enum(["typed", "simulated"]),
+  /** Where readings come from: a hand, the simulated thermometer, or probes that post to the bridge. */
+  thermometer: z.enum(["typed", "simulated", "bridge"]),
 });
 
 export type Plan = z.infer<typeof PlanSchema>;

@@ -12,6 +12,7 @@ import { Before } from "./Before";
 import { Done } from "./Done";
 import { Resting } from "./Resting";
 import { Roasting } from "./Roasting";
+import { useBridge } from "./useBridge";
 import { useNow } from "./useNow";
 import { useReadings } from "./useReadings";
 import { useSimulatedThermometer } from "./useSimulatedThermometer";
@@ -25,6 +26,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   const { readings, add } = useReadings(roast.id);
   const last = readings?.at(-1);
   useSimulatedThermometer(roast, last ? Date.parse(last.at) : null, readings !== null, add);
+  const bridgeFault = useBridge(roast, readings, add);
   useWakeLock(stage === "roasting" || stage === "resting");
   const { cook, shares } = simulated;
   const derived = useMemo(
@@ -60,6 +62,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   return (
     <div className="mx-auto flex w-full max-w-3xl grow flex-col gap-4 pb-2">
       <h1 className="text-lg text-soft">{roast.title}</h1>
+      {bridgeFault && <Caution>{bridgeFault}</Caution>}
       {stage === "planned" && (
         <Before
           plan={roast.plan}

@@ -2,11 +2,9 @@ import { useEffect, useState } from "react";
 import { encode } from "uqr";
 import { packRoast } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
+import { isThisMachine } from "../../shell/thisMachine";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
-
-/** Addresses that no other device reaches. */
-const ONLY_HERE = new Set(["localhost", "127.0.0.1", "[::1]"]);
 
 /** The roast as a picture of dots that a phone's camera opens. */
 export function HandOver({ roast }: { readonly roast: Roast }) {
@@ -48,7 +46,7 @@ function Dots({ roast }: { readonly roast: Roast }) {
         Point the phone's camera at it: Bruma opens there and asks before it takes the plan in. The plan is in the
         address itself and goes through no server; readings stay where they are.
       </p>
-      {ONLY_HERE.has(location.hostname) && (
+      {isThisMachine(location.hostname) && (
         <Caution>
           This page is open at {location.host}, which only this machine reaches. Open Bruma at an address the phone
           reaches too, or hand over the JSON file.

@@ -1,0 +1,148 @@
+/**
+ * The thermometer bridge: probes post readings, the app listens. Open and small, so that any device that can speak HTTP
+ * takes part; described in docs/formats.md.
+ */
+import express, { type Request, type Response, Router } from "express";
+import { rateLimit } from "express-rate-limit";
+import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
+import type { Numbered, ReadingStore } from "./readingStore";
+
+const LARGEST_BODY = "256kb";
+const MOST_LINES = 2000;
+/** Posts a second from one address: a probe speaks once a second, a gateway for many of them somewhat more. */
+const POSTS_A_SECOND = 200;
+const MOST_LISTENERS = 2000;
+/** Readings go out together this often, so that the work does not grow with readings times listeners. */
+const FLUSH_MS = 100;
+const HEARTBEAT_MS = 15_000;
+/** A listener that does not read is let go; it comes back with the number it has. */
+const SLOWEST_BYTES = 4_000_000;
+
+interface Rejected {
+  readonly line: number;
+  readonly why: string;
+}
+
+/** One JSON object, an array of them, or one a line. */
+function linesOf(text: string): readonly unknown[] | null {
+  try {
+    const whole: unknown = JSON.parse(text);
+    return Array.isArray(whole) ? whole : [whole];
+  } catch {
+    // Not one JSON text: a line each, judged one by one.
+    const lines = text.split("\n").filter((line) => line.trim() !== "");
+    return lines.length === 0 ? null : lines.map(parsedOrText);
+  }
+}
+
+function parsedOrText(line: string): unknown {
+  try {
+    return JSON.parse(line);
+  } catch {
+    // Handed on as it is: the schema says that it is no reading.
+    return line;
+  }
+}
+
+const eventOf = ({ seq, ...line }: Numbered): string => `id: ${seq}\ndata: ${JSON.stringify(line)}\n\n`;
+
+export interface Bridge {
+  readonly router: Router;
+  close(): void;
+}
+
+export function makeBridge(store: ReadingStore): Bridge {
+  const listeners = new Set<Response>();
+  let pending = "";
+  const send = (response: Response, text: string): void => {
+    if (response.writableLength > SLOWEST_BYTES) {
+      listeners.delete(response);
+      response.destroy();
+    } else response.write(text);
+  };
+  const flushNow = (): void => {
+    const text = pending;
+    pending = "";
+    if (text !== "") for (const listener of listeners) send(listener, text);
+  };
+  const timer = setInterval(flushNow, FLUSH_MS);
+  const heartbeat = setInterval(() => {
+    for (const listener of listeners) send(listener, ": still here\n\n");
+  }, HEARTBEAT_MS);
+
+  const take = async (request: Request, response: Response): Promise<void> => {
+    const body: unknown = request.body;
+    const lines = typeof body === "string" ? linesOf(body) : null;
+    if (!lines) {
+      response
+        .status(400)
+        .json({ accepted: 0, rejected: [{ line: 1, why: "the body is empty: post JSON, or a JSON object a line" }] });
+      return;
+    }
+    if (lines.length > MOST_LINES) {
+      response.status(413).json({
+        accepted: 0,
+        rejected: [{ line: MOST_LINES + 1, why: `${lines.length} lines: ${MOST_LINES} at a time are taken` }],
+      });
+      return;
+    }
+    const good: ThermometerLine[] = [];
+    const rejected: Rejected[] = [];
+    lines.forEach((line, n) => {
+      const checked = ThermometerLineSchema.safeParse(line);
+      if (checked.success) good.push(checked.data);
+      else {
+        const [issue] = checked.error.issues;
+        const where = issue?.path.join(".");
+        rejected.push({ line: n + 1, why: `${where ? `${where}: ` : ""}${issue?.message ?? "no reading"}` });
+      }
+    });
+    const fresh = await store.add(good);
+    pending += fresh.map(eventOf).join("");
+    response
+      .status(good.length > 0 ? 200 : 400)
+      .json({ accepted: good.length, repeated: good.length - fresh.length, rejected });
+  };
+
+  const listen = (request: Request, response: Response): void => {
+    if (listeners.size >= MOST_LISTENERS) {
+      response.status(503).json({ why: `${MOST_LISTENERS} are listening already` });
+      return;
+    }
+    const told = Number(request.header("Last-Event-ID") ?? request.query.after ?? 0);
+    response.set({ "Content-Type": "text/event-stream", "Cache-Control": "no-store", Connection: "keep-alive" });
+    response.flushHeaders();
+    // Those that are on their way to all are not sent twice to the one who has just come.
+    flushNow();
+    response.write(
+      `retry: 2000\n\n${store
+        .after(Number.isFinite(told) ? told : 0)
+        .map(eventOf)
+        .join("")}`,
+    );
+    listeners.add(response);
+    response.on("close", () => listeners.delete(response));
+  };
+
+  const router = Router();
+  const limit = rateLimit({
+    windowMs: 1000,
+    limit: POSTS_A_SECOND,
+    standardHeaders: true,
+    legacyHeaders: false,
+    message: {
+      accepted: 0,
+      rejected: [{ line: 1, why: `more than ${POSTS_A_SECOND} posts a second: send lines together` }],
+    },
+  });
+  router.post("/", limit, express.text({ type: () => true, limit: LARGEST_BODY }), take);
+  router.get("/stream", listen);
+  return {
+    router,
+    close: () => {
+      clearInterval(timer);
+      clearInterval(heartbeat);
+      for (const listener of listeners) listener.end();
+    },
+  };
+}
