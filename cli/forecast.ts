@@ -66,6 +66,6 @@ export function forecast(args: readonly string[]): unknown {
     atMinute: tenth(Math.max(0, ...readings.map(({ minute }) => minute))),
     targets: Object.fromEntries(Object.entries(made.targets).map(([part, quantiles]) => [part, minutes(quantiles)])),
     all: minutes(made.pull),
-    readings: { used: readings.length, rejected: log.rejected },
+    readings: { used: readings.length - made.setAside.length, rejected: log.rejected, setAside: made.setAside },
   };
 }

@@ -56,6 +56,7 @@ const SHOTS: readonly Shot[] = [
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },
   { name: "cook-before-stove", path: "/roast/demo-open-day/cook", size: STOVE, waitFor: ["The bird is in the oven"] },
+  { name: "carve-stove", path: "/roast/demo-late/carve", size: STOVE, waitFor: ["Legs off"] },
   { name: "roasts-stove", path: "/", size: STOVE, waitFor: ["Open-day lunch"] },
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },

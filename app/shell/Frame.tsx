@@ -46,6 +46,9 @@ export function Frame() {
                 <Flame aria-hidden className="mr-1 size-4 max-sm:hidden" />
                 Cook
               </NavLink>
+              <NavLink to={`/roast/${id}/carve`} className={`${LINK} max-sm:hidden`}>
+                Carve
+              </NavLink>
             </>
           )}
           <NavLink to="/kitchen" className={LINK}>

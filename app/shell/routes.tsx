@@ -1,5 +1,6 @@
 /** The routes are the table of contents of the app. */
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
+import { CarveScreen } from "../features/carve";
 import { CompareScreen } from "../features/compare";
 import { CookScreen } from "../features/cook";
 import { HandbookScreen } from "../features/handbook";
@@ -26,6 +27,7 @@ export const makeRouter = () =>
         { path: "roast/:id/compare", Component: CompareScreen },
         { path: "roast/:id/list", Component: ListScreen },
         { path: "roast/:id/cook", Component: CookScreen },
+        { path: "roast/:id/carve", Component: CarveScreen },
         { path: "take", Component: TakeScreen },
         { path: "kitchen", Component: KitchenScreen },
         { path: "handbook", Component: HandbookScreen },

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { carveGuide } from "../kitchen/carveGuides";
 import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
 import { ANATOMY, SPECIES } from "./anatomy";
 import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
-import { type BirdForm, birdForm, formKey } from "./form";
+import { type BirdForm, birdForm, CUTS, formKey } from "./form";
 import type { Vec3 } from "./sdf";
 
 const drawn = new Map<string, Drawing>();
@@ -57,6 +58,23 @@ describe("a drawing of the solid", () => {
     expect(seenAt("drumstick", ankle)).toBeGreaterThan(0.5);
     expect(seenAt("breast", breast)).toBeGreaterThan(0.5);
   });
+});
+
+describe("carving", () => {
+  it.each(SPECIES.flatMap((species) => CUTS.map((cut) => ({ species, cut }))))(
+    "$species, $cut: has its steps, and every line lies on what is carved",
+    ({ species, cut }) => {
+      const { steps } = carveGuide(species, cut);
+      expect(steps.length).toBeGreaterThan(0);
+      for (const { form, view, lines } of steps) {
+        const picture = drawing(birdForm({ species, ...form }), view);
+        for (const point of lines.flatMap(({ points }) => points)) {
+          const [column, row] = drawnAt(picture, point).map(Math.round) as [number, number];
+          expect(picture.outlineM[column + row * picture.columns]).toBeLessThan(0.02);
+        }
+      }
+    },
+  );
 });
 
 describe("steps at the board", () => {

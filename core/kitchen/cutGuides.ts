@@ -51,7 +51,7 @@ export interface CutGuide {
 type Steps = (bird: Anatomy, places: Places) => readonly CutStep[];
 
 /** Where a knife looks for things, from the bird's own sizes. */
-interface Places {
+export interface Places {
   readonly tailY: number;
   readonly neckY: number;
   /** Beside the backbone. */
@@ -66,6 +66,10 @@ interface Places {
   readonly crease: readonly Vec3[];
   readonly elbow: Vec3;
   readonly wingTip: Vec3;
+  /** Slices of one breast, across its grain. */
+  readonly acrossBreast: readonly (readonly Vec3[])[];
+  /** Across the joint at which a limb begins, square to it as it is seen from the side. */
+  acrossJoint(joint: Vec3, end: Vec3): readonly Vec3[];
 }
 
 const between = (a: Vec3, b: Vec3, share: number): Vec3 => [
@@ -74,7 +78,7 @@ const between = (a: Vec3, b: Vec3, share: number): Vec3 => [
   a[2] + (b[2] - a[2]) * share,
 ];
 
-function placesOf(bird: Anatomy): Places {
+export function placesOf(bird: Anatomy): Places {
   const { ribCage, breast, thigh, keel, upperWing, lowerWing, drumstick, tail, neck } = bird;
   const [thickness, length, width] = breast.radii;
   const [bx, by, bz] = breast.centre;
@@ -97,6 +101,15 @@ function placesOf(bird: Anatomy): Places {
     wingTip: lowerWing.to,
     knee: drumstick.from,
     ankle: drumstick.to,
+    acrossBreast: [0.55, 0.25, -0.05, -0.35].map((share): readonly Vec3[] => {
+      const half = 0.62 * width * Math.sqrt(1 - share * share);
+      return [
+        [bx - half, by + share * length, bz + thickness],
+        [bx + half, by + (share - 0.06) * length, bz + thickness],
+      ];
+    }),
+    acrossJoint: (joint, end) =>
+      across(joint, end, 1.15 * (joint === drumstick.from ? drumstick : upperWing).radiusFrom),
     crease: [-0.9, -0.35, 0.3, 0.85].map(
       (share): Vec3 => [
         tx * (0.75 + 0.3 * (1 - Math.abs(share))),
@@ -112,7 +125,7 @@ const WHOLE = { cut: "whole", legs: "tied" } as const;
 const OPEN = { cut: "whole", legs: "open" } as const;
 
 /** Loops of string around a piece that lies along y, as they are seen from above: as wide as it is there. */
-function loops(species: Species, cut: Cut, count: number): GuideLine[] {
+export function pieceLoops(species: Species, cut: Cut, count: number): GuideLine[] {
   const { shape } = shapeOf(birdForm({ species, cut }));
   const { low, high } = shape.bounds;
   const middle = (low[2] + high[2]) / 2;
@@ -318,7 +331,7 @@ const BREAST: Steps = ({ species, wishbone }, { breastBone, breastEdge }) => [
     how: "Thin end folded under, a loop of string every three fingers, snug and no more.",
     form: { cut: "boneless-breast", legs: "tied" },
     view: "breast",
-    lines: loops(species, "boneless-breast", 4),
+    lines: pieceLoops(species, "boneless-breast", 4),
   },
 ];
 
@@ -359,7 +372,7 @@ const LEG: Steps = ({ species, thigh, drumstick }, { crease, knee, ankle }) => [
     how: "Open it out, filling in a thin layer, roll with the skin outside, loops of string every three fingers.",
     form: { cut: "leg-roll", legs: "tied" },
     view: "breast",
-    lines: loops(species, "leg-roll", 5),
+    lines: pieceLoops(species, "leg-roll", 5),
   },
 ];
 

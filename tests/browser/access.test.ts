@@ -29,6 +29,7 @@ const VIEWS = [
   { path: "/roast/demo-open-day/cook", says: "The bird is in the oven" },
   { path: "/roast/demo-now/cook", says: "It is out of the oven" },
   { path: "/roast/demo-late/cook", says: "To the table" },
+  { path: "/roast/demo-late/carve", says: "Carve" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
 ];

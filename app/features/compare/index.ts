@@ -1,1 +1,4 @@
-export { CompareScreen } from "./CompareScreen";
+import { ofRoast } from "../../shell/ofRoast";
+import { CompareBoard } from "./CompareBoard";
+
+export const CompareScreen = ofRoast(CompareBoard);

@@ -36,6 +36,9 @@ export function Done({ roast, readings, onTakeBack }: Props) {
       <p className="text-soft">
         Leftovers into the fridge within two hours of carving; one hour where it is above 32 °C.
       </p>
+      <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
+        The two-hour clock, and how long it keeps
+      </Link>
       <div className="flex flex-wrap gap-3">
         <Link
           to="/"

@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import type { PlannedDone } from "../../../core/forecast/planned";
@@ -63,6 +64,9 @@ export function Resting({ roast, cook, readings, carveAtMs, now, onReading, onCa
       <Button tone="primary" size="stove" onClick={onCarve}>
         Carving now
       </Button>
+      <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
+        How to carve it, and what each plate gets
+      </Link>
       <Caution>
         Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the gravy;
         taste before salting.

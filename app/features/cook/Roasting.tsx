@@ -14,6 +14,8 @@ import { clockTime, countdown, fieldTime, giveOrTake, instantOf } from "../../ui
 import { AdviceList, AlarmSwitch } from "./AdviceList";
 import { adviceWords } from "./adviceWords";
 import { NextAction } from "./NextAction";
+import { PullCheck } from "./PullCheck";
+import { ReadingFile } from "./ReadingFile";
 import { ReadingForm } from "./ReadingForm";
 import { Temperatures } from "./Temperatures";
 import { ThermometerChoice } from "./ThermometerChoice";
@@ -134,6 +136,7 @@ export function Roasting(props: Props) {
       <Temperatures readings={readings} now={now} units={units} goalsC={goalsC} />
       <AdviceList advice={advice} onDone={doneBy} />
       {roast.thermometer === "typed" && <ReadingForm centres={centres} units={units} onReading={onReading} />}
+      <PullCheck plan={plan} goalsC={goalsC} units={units} />
       <Button tone="primary" size="stove" onClick={onPull}>
         It is out of the oven
       </Button>
@@ -169,6 +172,7 @@ export function Roasting(props: Props) {
             className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
           />
         </label>
+        <ReadingFile roast={roast} readings={readings} onReading={onReading} />
         <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
         <Button
           onClick={() => {

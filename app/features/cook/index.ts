@@ -1,1 +1,4 @@
-export { CookScreen } from "./CookScreen";
+import { ofRoast } from "../../shell/ofRoast";
+import { CookBoard } from "./CookBoard";
+
+export const CookScreen = ofRoast(CookBoard);

@@ -1,1 +1,4 @@
-export { ListScreen } from "./ListScreen";
+import { ofRoast } from "../../shell/ofRoast";
+import { ListBoard } from "./ListBoard";
+
+export const ListScreen = ofRoast(ListBoard);

@@ -1,0 +1,135 @@
+import { useEffect, useState } from "react";
+import { ovenMassKg } from "../../../core/bird/body";
+import type { Roast } from "../../../core/formats/roast";
+import { carveGuide } from "../../../core/kitchen/carveGuides";
+import { carvingMin } from "../../../core/kitchen/cutting";
+import { gravyFor } from "../../../core/kitchen/gravy";
+import { headsAt, portionsOf } from "../../../core/kitchen/guests";
+import { saltPlan } from "../../../core/kitchen/saltPlan";
+import { liquid, small } from "../../../core/schedule/amounts";
+import { constant } from "../../../core/sources";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { CutDrawing } from "../../bird-view/CutDrawing";
+import { usePreferences } from "../../shell/preferences";
+import { Caution } from "../../ui/Caution";
+import { Fact } from "../../ui/Doubt";
+import { Segmented } from "../../ui/Segmented";
+import { clockTime, countdown, dayName } from "../../ui/time";
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+
+/** The board: the order of the knife on drawings of this bird, what each plate gets, and the clock of what is left. */
+export function CarveBoard({ roast }: { readonly roast: Roast }) {
+  const { units } = usePreferences();
+  const { bird, table } = roast.plan;
+  const guide = carveGuide(bird.species, bird.cut);
+  const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
+  const gravy = gravyFor({
+    heads: Math.max(1, headsAt(table)),
+    species: bird.species,
+    ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
+    thickener: roast.plan.gravy,
+    saltPercent: saltPlan(roast.plan).meatPercentMost,
+  });
+  return (
+    <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
+      <h1 className="text-4xl">Carve</h1>
+      <TwoHours roast={roast} units={units} />
+      <dl className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
+        <Fact
+          label={`For each of ${portions.heads}`}
+          value={small(portions.eachKg * 1000, units)}
+          note={portionNote(portions, units)}
+        />
+        <Fact
+          label="At the board"
+          value={`${Math.round(carvingMin(bird.cut, bird.count))} min`}
+          note="platter, plates and jug warm"
+        />
+        <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
+      </dl>
+      <p className="text-soft">
+        To hand: {guide.tools.join(", ")}. If the whole bird is to be seen, show it first, then carve in the kitchen.
+      </p>
+      <ol className="grid gap-5">
+        {guide.steps.map((step, n) => (
+          <li key={step.does} className="grid grid-cols-[11rem_1fr] items-center gap-5 max-sm:grid-cols-[8rem_1fr]">
+            <CutDrawing step={step} species={bird.species} />
+            <div>
+              <h2 className="text-2xl">
+                {n + 1}. {step.does}
+              </h2>
+              <p className="text-lg text-soft">{step.how}</p>
+            </div>
+          </li>
+        ))}
+      </ol>
+      {guide.toPot.length > 0 && (
+        <p>
+          <b>For broth:</b> {guide.toPot.join(", ")}. Within two hours into the fridge or the pot; simmered two hours it
+          keeps three days.
+        </p>
+      )}
+      <Caution>Blade away from the hand; juice on a board is slippery.</Caution>
+    </div>
+  );
+}
+
+const portionNote = ({ heads, lightKg, darkKg }: ReturnType<typeof portionsOf>, units: UnitSystem): string =>
+  lightKg > 0 && darkKg > 0
+    ? `${small((1000 * lightKg) / heads, units)} light, ${small((1000 * darkKg) / heads, units)} dark`
+    : lightKg > 0
+      ? "all of it light"
+      : "all of it dark";
+
+/** Hours out of the heat before it has to be cold, and one where it is hot; then the days it keeps. */
+function TwoHours({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {
+  const [now, setNow] = useState(() => Date.now());
+  const [hot, setHot] = useState<"no" | "yes">("no");
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(timer);
+  }, []);
+  const { carvedAt, pulledAt } = roast.happened;
+  const { zone } = roast.plan;
+  if (!carvedAt) {
+    const rested = pulledAt ? `It has rested ${countdown(now - Date.parse(pulledAt))}. ` : "";
+    return (
+      <p className="text-lg">
+        {rested}
+        {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
+      </p>
+    );
+  }
+  const byMs = Date.parse(carvedAt) + constant(hot === "yes" ? "outHotHours" : "outHours") * HOUR_MS;
+  return (
+    <section aria-label="Leftovers" className="grid gap-2 rounded-3xl border border-line bg-mist-1 p-4">
+      <p className="text-xl">
+        {now < byMs ? (
+          <>
+            Leftovers into the fridge by <b>{clockTime(byMs, zone)}</b>, in <b>{countdown(byMs - now)}</b>
+          </>
+        ) : (
+          <>
+            The two hours were over at <b>{clockTime(byMs, zone)}</b>: what stood out longer is thrown away
+          </>
+        )}
+      </p>
+      <Segmented<"no" | "yes">
+        label="How warm it is"
+        value={hot}
+        choices={[
+          { value: "no", label: `Under ${formatTemperature(constant("hotKitchenC"), units)} here: two hours` },
+          { value: "yes", label: "Hotter: one hour" },
+        ]}
+        onChange={setHot}
+      />
+      <p className="text-soft">
+        Shallow trays, two fingers deep, drippings over the meat. Eaten by{" "}
+        {dayName(Date.parse(carvedAt) + constant("leftoverDays") * DAY_MS, zone)}, or frozen; heated to{" "}
+        {formatTemperature(constant("guidelineC"), units)} once. Follow your local food-safety authority.
+      </p>
+    </section>
+  );
+}
