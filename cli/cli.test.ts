@@ -3,8 +3,10 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
+import { minuteAllShown, runMember, shownAt } from "../core/forecast/ensemble";
+import { ensembleOptions } from "../core/forecast/planned";
 import { FILE_VERSION } from "../core/formats/file";
-import { sampleFile } from "../tests/helpers/sampleRoast";
+import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";
 
@@ -25,7 +27,7 @@ describe("the command", () => {
     expect(good.status).toBe(0);
     const bad = outside("roast");
     expect(bad.status).toBe(2);
-    expect(bad.stderr).toContain("command: got roast, allowed is simulate, thaw, salt, plan, check");
+    expect(bad.stderr).toContain("command: got roast, allowed is simulate, thaw, salt, plan, forecast, check");
   });
 });
 
@@ -254,6 +256,60 @@ describe("plan", () => {
     writeFileSync(path, JSON.stringify(sampleFile()).replace('"steady"', '"warm"'));
     expect(bruma("plan", path)).toMatchObject({ status: 2 });
     expect(bruma("plan", path).stderr).toContain("roasts.0.roast.plan.method");
+  });
+});
+
+describe("forecast", () => {
+  beforeAll(() => void loadKernel());
+  const folder = mkdtempSync(join(tmpdir(), "bruma-forecast-"));
+  const planPath = join(folder, "plan.json");
+  writeFileSync(planPath, JSON.stringify(sampleFile()));
+  const options = ensembleOptions(sampleRoast().plan, sampleRoast().plan.targetC);
+  /** A bird a good deal slower than the usual one, read every five minutes. */
+  const truth = runMember({ ...options, atLeastMin: 400 }, [-1, -1, 0.5, 0.8, 0, 0, 0]);
+  const doneMin = minuteAllShown(truth, options.shownC);
+  const logPath = join(folder, "log.csv");
+  const minutes = Array.from({ length: 30 }, (_, n) => 5 * (n + 1));
+  const rows = minutes.map((minute) =>
+    [minute, ...(["breast", "thigh"] as const).map((part) => shownAt(truth, part, minute).toFixed(1))].join(","),
+  );
+  writeFileSync(logPath, ["minute,breast_c,thigh_c", ...rows, "200,hot,"].join("\n"));
+  const forecast = (...more: readonly string[]) =>
+    bruma("forecast", "--plan", planPath, "--readings", logPath, ...more);
+
+  it("says when each target will be shown, with its doubt, and which rows it did not take", () => {
+    const { status, stdout } = forecast();
+    expect(status).toBe(0);
+    const answer = JSON.parse(stdout);
+    for (const part of ["breast", "thigh"]) {
+      const { p10, p50, p90 } = answer.targets[part];
+      expect(p10).toBeLessThan(p50);
+      expect(p50).toBeLessThan(p90);
+    }
+    expect(Math.abs(answer.all.p50 - doneMin)).toBeLessThan(10);
+    expect(answer.all.p10).toBeLessThan(doneMin);
+    expect(answer.all.p90).toBeGreaterThan(doneMin);
+    expect(answer.readings).toMatchObject({ used: 60, rejected: [{ line: 32 }], setAside: [] });
+  });
+
+  it("knows no more than what had been read by then", () => {
+    const early = JSON.parse(forecast("--at", "60m").stdout);
+    const late = JSON.parse(forecast().stdout);
+    expect(early.atMinute).toBe(60);
+    expect(early.all.p90 - early.all.p10).toBeGreaterThan(late.all.p90 - late.all.p10);
+  });
+
+  it("refuses what it cannot read, in one line", () => {
+    expect(bruma("forecast", "--plan", planPath)).toMatchObject({
+      status: 2,
+      stderr: expect.stringContaining("--readings is missing"),
+    });
+    const odd = join(folder, "odd.csv");
+    writeFileSync(odd, "pot,lid\n1,2\n");
+    expect(bruma("forecast", "--plan", planPath, "--readings", odd).stderr).toContain("no column for time");
+    expect(bruma("forecast", "--plan", join(folder, "none.json"), "--readings", logPath).stderr).toContain(
+      "cannot read",
+    );
   });
 });
 
