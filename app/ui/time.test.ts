@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { clockTime, countdown, dayAndTime, fieldTime, giveOrTake, instantOf, midnights } from "./time";
+import { clockTime, countdown, dayAndTime, fieldTime, giveOrTake, instantOf, largeCountdown, midnights } from "./time";
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
@@ -53,5 +53,22 @@ describe("spans", () => {
     expect(giveOrTake(0, 24 * 60_000)).toBe("give or take 12 min");
     expect(giveOrTake(0, 47 * 60_000)).toBe("give or take 25 min");
     expect(giveOrTake(0, 0)).toBe("give or take 1 min");
+  });
+});
+
+describe("a wait read from two metres", () => {
+  it("is as few figures as tell it, with their unit", () => {
+    const MINUTE = 60_000;
+    const said = [0, 9.5, 46.9, 100, 700, 4000].map((minutes) => largeCountdown(minutes * MINUTE));
+    expect(said.map(({ figure, unit }) => `${figure} ${unit}`)).toEqual([
+      "0:00 min",
+      "9:30 min",
+      "46 min",
+      "1:40 h",
+      "12 h",
+      "3 days",
+    ]);
+    for (const { figure } of said) expect(figure.length).toBeLessThanOrEqual(4);
+    expect(largeCountdown(-5).figure).toBe("0:00");
   });
 });

@@ -52,6 +52,19 @@ export function countdown(ms: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds)}` : `${minutes}:${two(seconds)}`;
 }
 
+const TWO = (value: number): string => String(value).padStart(2, "0");
+
+/** A wait as few large figures, read from two metres, and their unit: "12 days", "2:05 h", "46 min", "9:30". */
+export function largeCountdown(ms: number): { readonly figure: string; readonly unit: string } {
+  const seconds = Math.max(0, Math.floor(ms / 1000));
+  const minutes = Math.floor(seconds / 60);
+  if (minutes >= 48 * 60) return { figure: String(Math.round(minutes / 1440)), unit: "days" };
+  if (minutes >= 10 * 60) return { figure: String(Math.round(minutes / 60)), unit: "h" };
+  if (minutes >= 60) return { figure: `${Math.floor(minutes / 60)}:${TWO(minutes % 60)}`, unit: "h" };
+  if (minutes >= 10) return { figure: String(minutes), unit: "min" };
+  return { figure: `${minutes}:${TWO(seconds % 60)}`, unit: "min" };
+}
+
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
 export function giveOrTake(p10Ms: number, p90Ms: number): string {
   const half = (p90Ms - p10Ms) / 2 / 60_000;

@@ -221,42 +221,57 @@ const SPATCHCOCK: Steps = ({ wishbone, keel }, { backX, tailY, neckY }) => [
   },
 ];
 
-const PARTS: Steps = ({ upperWing, drumstick }, { crease, knee, ankle, shoulder, elbow, backX, neckY, tailY }) => [
-  {
-    does: "Take off the legs",
-    how: "Skin between thigh and breast first. Bend the leg out until the hip pops, then through the joint, close to the back.",
-    form: OPEN,
-    view: "side",
-    lines: [line("cut", crease, false)],
-  },
+/** The two ways in that most cuts begin with. */
+const legsOff = ({ crease }: Places, does: string, how: string): CutStep => ({
+  does,
+  how,
+  form: OPEN,
+  view: "side",
+  lines: [line("cut", crease, false)],
+});
+const wingsOff = ({ shoulder, elbow, acrossJoint }: Places, how: string): CutStep => ({
+  does: "Take off the wings",
+  how,
+  form: WHOLE,
+  view: "side",
+  lines: [line("cut", acrossJoint(shoulder, elbow), false)],
+});
+/** Both sides of the back, through the thin ribs; how far out decides what stays with the breast. */
+const backOff = ({ backX, tailY, neckY }: Places, does: string, how: string, out: number): CutStep => ({
+  does,
+  how,
+  form: WHOLE,
+  view: "back",
+  lines: [
+    line("cut", [
+      [backX * 1.5, tailY + 0.06, 0],
+      [backX * out, tailY + 0.125, 0],
+      [backX * (out + 0.1), 0, 0],
+      [backX * (out - 0.2), neckY - 0.03, 0],
+    ]),
+  ],
+});
+
+const PARTS: Steps = (_, places) => [
+  legsOff(
+    places,
+    "Take off the legs",
+    "Skin between thigh and breast first. Bend the leg out until the hip pops, then through the joint, close to the back.",
+  ),
   {
     does: "Part thigh and drumstick",
     how: "Along the line of fat on the inside of the knee: the knife falls through the joint.",
     form: WHOLE,
     view: "side",
-    lines: [line("cut", across(knee, ankle, 1.05 * drumstick.radiusFrom), false)],
+    lines: [line("cut", places.acrossJoint(places.knee, places.ankle), false)],
   },
-  {
-    does: "Take off the wings",
-    how: "Pull the wing out, find the joint with a finger, cut through it. The tip goes to the pot.",
-    form: WHOLE,
-    view: "side",
-    lines: [line("cut", across(shoulder, elbow, 1.3 * upperWing.radiusFrom), false)],
-  },
-  {
-    does: "Part breast and back",
-    how: "Shears through the thin ribs on both sides, from the tail to the shoulder.",
-    form: WHOLE,
-    view: "back",
-    lines: [
-      line("cut", [
-        [backX * 1.5, tailY + 0.06, 0],
-        [backX * 2, tailY + 0.12, 0],
-        [backX * 2.1, 0, 0],
-        [backX * 1.8, neckY - 0.03, 0],
-      ]),
-    ],
-  },
+  wingsOff(places, "Pull the wing out, find the joint with a finger, cut through it. The tip goes to the pot."),
+  backOff(
+    places,
+    "Part breast and back",
+    "Shears through the thin ribs on both sides, from the tail to the shoulder.",
+    2,
+  ),
   {
     does: "Halve the breast",
     how: "A heavy knife down one side of the breastbone. A finger of room between the pieces, skin up.",
@@ -266,35 +281,19 @@ const PARTS: Steps = ({ upperWing, drumstick }, { crease, knee, ankle, shoulder,
   },
 ];
 
-const CROWN: Steps = ({ upperWing }, { crease, backX, tailY, neckY, shoulder, elbow }) => [
-  {
-    does: "Take off the legs",
-    how: "Skin between thigh and breast, hip popped, through the joint. The legs make a roast of their own.",
-    form: OPEN,
-    view: "side",
-    lines: [line("cut", crease, false)],
-  },
-  {
-    does: "Take off the wings",
-    how: "At the shoulder, or leave the first bone on: it keeps the breast upright.",
-    form: WHOLE,
-    view: "side",
-    lines: [line("cut", across(shoulder, elbow, 1.3 * upperWing.radiusFrom), false)],
-  },
-  {
-    does: "Cut away the back",
-    how: "Shears along the thin ribs on both sides up to the shoulder; bend the back off.",
-    form: WHOLE,
-    view: "back",
-    lines: [
-      line("cut", [
-        [backX * 1.5, tailY + 0.06, 0],
-        [backX * 2.1, tailY + 0.13, 0],
-        [backX * 2.2, 0, 0],
-        [backX * 1.9, neckY - 0.03, 0],
-      ]),
-    ],
-  },
+const CROWN: Steps = (_, places) => [
+  legsOff(
+    places,
+    "Take off the legs",
+    "Skin between thigh and breast, hip popped, through the joint. The legs make a roast of their own.",
+  ),
+  wingsOff(places, "At the shoulder, or leave the first bone on: it keeps the breast upright."),
+  backOff(
+    places,
+    "Cut away the back",
+    "Shears along the thin ribs on both sides up to the shoulder; bend the back off.",
+    2.1,
+  ),
   {
     does: "The crown",
     how: "Breast on the bone, skin whole. It stands by itself and carves in slices.",
@@ -335,46 +334,52 @@ const BREAST: Steps = ({ species, wishbone }, { breastBone, breastEdge }) => [
   },
 ];
 
-const LEG: Steps = ({ species, thigh, drumstick }, { crease, knee, ankle }) => [
-  {
-    does: "Take off the leg whole",
-    how: "Skin between thigh and breast, hip popped, through the joint.",
-    form: OPEN,
-    view: "side",
-    lines: [line("cut", crease, false)],
-  },
-  {
-    does: "Along the bones",
-    how: "Skin down. Cut to the thigh bone, along it, round the knee, and on along the drumstick; scrape the meat back and lift the bones out.",
-    form: OPEN,
-    view: "side",
-    lines: [
-      line(
-        "cut",
-        [[thigh.centre[0], thigh.centre[1] - thigh.radii[1] * 0.7, thigh.centre[2] - 0.02], thigh.centre, knee, ankle],
-        false,
-      ),
-      line("press", [between(knee, ankle, 0.75)], false),
-    ],
-  },
-  {
-    does: "Pull the sinews",
-    how: "From the drumstick, each white strap held with a cloth and scraped along. What stays is chewy.",
-    form: OPEN,
-    view: "side",
-    lines: [
-      line("trim", [between(knee, ankle, 0.35), between(knee, ankle, 0.95)], false),
-      line("trim", [[knee[0], knee[1] - 0.03, knee[2] - drumstick.radiusFrom * 0.4], between(knee, ankle, 0.9)], false),
-    ],
-  },
-  {
-    does: "Fill, roll and tie",
-    how: "Open it out, filling in a thin layer, roll with the skin outside, loops of string every three fingers.",
-    form: { cut: "leg-roll", legs: "tied" },
-    view: "breast",
-    lines: pieceLoops(species, "leg-roll", 5),
-  },
-];
+const LEG: Steps = ({ species, thigh, drumstick }, places) => {
+  const { knee, ankle } = places;
+  return [
+    legsOff(places, "Take off the leg whole", "Skin between thigh and breast, hip popped, through the joint."),
+    {
+      does: "Along the bones",
+      how: "Skin down. Cut to the thigh bone, along it, round the knee, and on along the drumstick; scrape the meat back and lift the bones out.",
+      form: OPEN,
+      view: "side",
+      lines: [
+        line(
+          "cut",
+          [
+            [thigh.centre[0], thigh.centre[1] - thigh.radii[1] * 0.7, thigh.centre[2] - 0.02],
+            thigh.centre,
+            places.knee,
+            places.ankle,
+          ],
+          false,
+        ),
+        line("press", [between(knee, ankle, 0.75)], false),
+      ],
+    },
+    {
+      does: "Pull the sinews",
+      how: "From the drumstick, each white strap held with a cloth and scraped along. What stays is chewy.",
+      form: OPEN,
+      view: "side",
+      lines: [
+        line("trim", [between(knee, ankle, 0.35), between(knee, ankle, 0.95)], false),
+        line(
+          "trim",
+          [[knee[0], knee[1] - 0.03, knee[2] - drumstick.radiusFrom * 0.4], between(knee, ankle, 0.9)],
+          false,
+        ),
+      ],
+    },
+    {
+      does: "Fill, roll and tie",
+      how: "Open it out, filling in a thin layer, roll with the skin outside, loops of string every three fingers.",
+      form: { cut: "leg-roll", legs: "tied" },
+      view: "breast",
+      lines: pieceLoops(species, "leg-roll", 5),
+    },
+  ];
+};
 
 const DUCK_SKIN: Steps = ({ breast, thigh }, { tailY, neckY }) => {
   const [bx, by] = breast.centre;

@@ -48,13 +48,13 @@ describe("the day", () => {
     await driver.wait(
       async () => {
         const text = await bodyText();
-        return text.includes("38°") && text.includes("41°");
+        return text.includes("\n38\n") && text.includes("\n41\n");
       },
       20_000,
       "what was posted before was not heard",
     );
     await post("breast", 42, 0);
-    await driver.wait(async () => (await bodyText()).includes("42°"), 5_000, "a fresh reading was not heard");
+    await driver.wait(async () => (await bodyText()).includes("\n42\n"), 5_000, "a fresh reading was not heard");
     await seeText(driver, "refitted to your readings");
   });
 
@@ -88,7 +88,7 @@ describe("the day", () => {
     await driver.findElement(By.css('button[aria-label="Close"]')).click();
     await (await field(driver, "breast")).sendKeys("47");
     await (await button(driver, "Note the reading")).click();
-    await driver.wait(async () => (await bodyText()).includes("47°"), 10_000, "the typed reading was not kept");
+    await driver.wait(async () => (await bodyText()).includes("\n47\n"), 10_000, "the typed reading was not kept");
     await driver.get(`${server.url}/handbook`);
     await seeText(driver, "Every number");
     expect(await driver.executeScript("return !!navigator.serviceWorker.controller")).toBe(true);

@@ -1,10 +1,9 @@
 import type { Plan, Roast } from "../../../core/formats/roast";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { type TimetableRow, timetableOf } from "../../../core/schedule/timetable";
-import { formatDuration } from "../../../core/units/quantity";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
-import { countdown, dayAndTime } from "../../ui/time";
+import { dayAndTime, largeCountdown } from "../../ui/time";
 import { NextAction } from "./NextAction";
 import { ThermometerChoice } from "./ThermometerChoice";
 
@@ -30,14 +29,7 @@ export function Before({ plan, derived, now, thermometer, onIn, onThermometer }:
     <>
       <NextAction
         action={next.what}
-        figure={
-          wait > 2 * DAY
-            ? formatDuration(wait / 1000)
-                .split(" ")
-                .slice(0, 2)
-                .join(" ")
-            : countdown(wait)
-        }
+        {...largeCountdown(wait)}
         below={
           <>
             {dayAndTime(next.startMs, plan.zone)}

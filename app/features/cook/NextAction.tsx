@@ -3,20 +3,22 @@ import type { ReactNode } from "react";
 interface Props {
   /** What to do, in the imperative. */
   readonly action: string;
-  /** The number that counts, readable from two metres. */
+  /** The number that counts; 15 mm high on a phone 70 mm wide, so that it is read from two metres. */
   readonly figure: string;
+  readonly unit?: string;
   readonly below?: ReactNode;
 }
 
 /** The next action and its countdown: the largest thing on the screen. */
-export function NextAction({ action, figure, below }: Props) {
+export function NextAction({ action, figure, unit, below }: Props) {
   return (
-    <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-5 text-mist-1">
+    <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-4 text-mist-1">
       <p className="text-xl leading-snug">{action}</p>
-      <p className="font-display text-[clamp(4rem,22vw,7rem)] font-semibold leading-[0.95] tracking-tight" role="timer">
-        {figure}
+      <p className="font-display font-semibold leading-[0.92] tracking-tight" role="timer">
+        <span className="text-[clamp(4rem,31.5vw,8rem)]">{figure}</span>
+        {unit && <span className="ml-2 text-3xl">{unit}</span>}
       </p>
-      {below && <div className="mt-2 text-lg opacity-90">{below}</div>}
+      {below && <div className="mt-1 text-lg opacity-90">{below}</div>}
     </section>
   );
 }

@@ -1,9 +1,10 @@
 import Papa from "papaparse";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { type LoggedReading, readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
-import type { RejectedRow } from "../../../core/formats/sideList";
 import { Button } from "../../ui/Button";
+import { FilePicker } from "../../ui/FilePicker";
+import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
 import { saveFile } from "../../ui/saveFile";
 
 interface Props {
@@ -12,19 +13,11 @@ interface Props {
   onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
-interface Report {
-  readonly file: string;
-  readonly taken: number;
-  readonly rejected: readonly RejectedRow[];
-}
-
-const SHOWN = 8;
 const MINUTE = 60_000;
 
 /** A log in from a CSV file, with every row that was not taken; and the readings out again. */
 export function ReadingFile({ roast, readings, onReading }: Props) {
-  const picker = useRef<HTMLInputElement>(null);
-  const [report, setReport] = useState<Report | null>(null);
+  const [report, setReport] = useState<ImportReport | null>(null);
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
   const read = async (file: File): Promise<void> => {
     const { data } = Papa.parse<string[]>((await file.text()).replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" });
@@ -48,38 +41,12 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
     <div className="grid gap-2">
       <p className="text-sm text-soft">A log as CSV: a time column, and breast, thigh or filling in °C or °F</p>
       <div className="flex flex-wrap gap-2">
-        <Button onClick={() => picker.current?.click()}>Readings from a file</Button>
+        <FilePicker label="CSV file of readings" accept="text/csv,.csv" onFile={read}>
+          Readings from a file
+        </FilePicker>
         {readings.length > 0 && <Button onClick={write}>Write them to one</Button>}
-        <input
-          ref={picker}
-          type="file"
-          accept="text/csv,.csv"
-          aria-label="CSV file of readings"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void read(file);
-          }}
-        />
       </div>
-      <div role="status" className="text-sm">
-        {report && (
-          <p>
-            {report.taken} readings taken in from {report.file}
-            {report.rejected.length > 0 && `; ${report.rejected.length} rejected:`}
-          </p>
-        )}
-        <ul className="list-disc pl-5 text-soft">
-          {report?.rejected.slice(0, SHOWN).map(({ line, why }) => (
-            <li key={`${line} ${why}`}>
-              line {line}: {why}
-            </li>
-          ))}
-          {report && report.rejected.length > SHOWN && <li>and {report.rejected.length - SHOWN} more</li>}
-        </ul>
-      </div>
+      <RejectedRows report={report} what={["reading", "readings"]} />
     </div>
   );
 }

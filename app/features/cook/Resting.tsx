@@ -9,7 +9,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { clockTime, countdown } from "../../ui/time";
+import { clockTime, countdown, largeCountdown } from "../../ui/time";
 import { NextAction } from "./NextAction";
 import { ReadingForm } from "./ReadingForm";
 import { Temperatures } from "./Temperatures";
@@ -49,7 +49,7 @@ export function Resting({ roast, cook, readings, carveAtMs, now, onReading, onCa
     <>
       <NextAction
         action={now < carveMs ? "Let it rest; carve in" : "Carve"}
-        figure={now < carveMs ? countdown(carveMs - now) : "now"}
+        {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
         below={`out at ${clockTime(pulledMs, plan.zone)}, resting ${countdown(now - pulledMs)}; it may wait until ${clockTime(latest, plan.zone)}, well covered`}
       />
       <Temperatures readings={readings} now={now} units={units} goalsC={plan.targetC} />

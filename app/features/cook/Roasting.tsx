@@ -10,7 +10,7 @@ import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
-import { clockTime, countdown, fieldTime, giveOrTake, instantOf } from "../../ui/time";
+import { clockTime, fieldTime, giveOrTake, instantOf, largeCountdown } from "../../ui/time";
 import { AdviceList, AlarmSwitch } from "./AdviceList";
 import { adviceWords } from "./adviceWords";
 import { NextAction } from "./NextAction";
@@ -114,7 +114,7 @@ export function Roasting(props: Props) {
       ) : pull && Number.isFinite(pull.p50) ? (
         <NextAction
           action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
-          figure={countdown(pull.p50 - now)}
+          {...largeCountdown(pull.p50 - now)}
           below={
             <span aria-live="polite">
               at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
@@ -124,7 +124,7 @@ export function Roasting(props: Props) {
           }
         />
       ) : (
-        <NextAction action="Roasting" figure={countdown(now - inAtMs)} below="Computing when it will be done …" />
+        <NextAction action="Roasting" {...largeCountdown(now - inAtMs)} below="Computing when it will be done …" />
       )}
       {pull && pull.p90 > carveAtMs - shortestMin * MINUTE && !reached && (
         <Caution>

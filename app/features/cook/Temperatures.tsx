@@ -11,6 +11,10 @@ interface Props {
   readonly goalsC: CentreTemperatures;
 }
 
+/** Three figures, as Fahrenheit has them when it counts, are set smaller. */
+const isWide = (last: RoastReading | undefined, units: UnitSystem): boolean =>
+  last !== undefined && formatTemperature(last.celsius, units).length > 5;
+
 /** Two large temperatures, readable from two metres. */
 export function Temperatures({ readings, now, units, goalsC }: Props) {
   return (
@@ -20,10 +24,18 @@ export function Temperatures({ readings, now, units, goalsC }: Props) {
         return (
           <div key={part} className="overflow-hidden rounded-3xl border border-line bg-mist-1">
             <div className="h-3" style={{ background: last ? temperatureColour(last.celsius) : "var(--mist-2)" }} />
-            <div className="px-4 pb-3 pt-2">
-              <div className="text-lg capitalize text-soft">{part}</div>
-              <div className="font-display text-[clamp(3.2rem,17vw,5rem)] font-semibold leading-none tracking-tight">
-                {last ? formatTemperature(last.celsius, units).replace(/ °[CF]/, "°") : "–"}
+            <div className="px-2.5 pb-3 pt-1">
+              <div className="text-lg text-soft">
+                <span className="capitalize">{part}</span>, {units === "us" ? "°F" : "°C"}
+              </div>
+              {/* As high as the countdown: two figures fill half a phone. */}
+              <div className="flex font-display font-semibold leading-[0.95] tracking-tighter">
+                <span
+                  className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[19vw]"
+                  {...(isWide(last, units) && { "data-wide": "" })}
+                >
+                  {last ? formatTemperature(last.celsius, units).replace(/ °[CF]/, "") : "–"}
+                </span>
               </div>
               <div className="mt-1 text-[0.95rem] text-soft">
                 out at {formatTemperature(goalC, units)}

@@ -1,8 +1,9 @@
-import { useRef, useState } from "react";
+import { useState } from "react";
 import type { FileFault } from "../../../core/formats/file";
 import { exportRoasts, importRoasts } from "../../../storage/roasts";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
+import { FilePicker } from "../../ui/FilePicker";
 import { saveFile } from "../../ui/saveFile";
 
 type Said =
@@ -15,7 +16,6 @@ const FAULTS_SHOWN = 8;
 /** All roasts as one file, out and in. A file that is not right is refused whole, with what is wrong and where. */
 export function DataInOut() {
   const [said, setSaid] = useState<Said>({ kind: "quiet" });
-  const picker = useRef<HTMLInputElement>(null);
   const write = async (): Promise<void> => {
     const now = new Date();
     const name = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
@@ -42,20 +42,9 @@ export function DataInOut() {
       </p>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => void write()}>Write all roasts to a file</Button>
-        <Button onClick={() => picker.current?.click()}>Take roasts in from a file</Button>
-        <input
-          ref={picker}
-          type="file"
-          accept="application/json,.json"
-          aria-label="File of roasts"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void read(file);
-          }}
-        />
+        <FilePicker label="File of roasts" accept="application/json,.json" onFile={read}>
+          Take roasts in from a file
+        </FilePicker>
       </div>
       <div role="status">
         {said.kind === "done" && <p>{said.text}</p>}

@@ -129,7 +129,7 @@ function ItemList({ name, items }: { readonly name: string; readonly items: read
             <span className="grow">
               <span className="flex justify-between gap-3">
                 {what}
-                <b className="text-right">{amount}</b>
+                <b className="max-w-[55%] shrink-0 text-right">{amount}</b>
               </span>
               {why && <span className="block text-sm text-soft print:text-[8.5pt]">{why}</span>}
             </span>

@@ -1,0 +1,37 @@
+import { type ReactNode, useRef } from "react";
+import { Button } from "./Button";
+
+interface Props {
+  /** What the file is, said to a screen reader. */
+  readonly label: string;
+  /** Kinds of file, as a browser's dialog knows them. */
+  readonly accept: string;
+  readonly size?: "small" | "table";
+  readonly children: ReactNode;
+  onFile(file: File): Promise<void>;
+}
+
+/** A button that asks for a file; the same one can be chosen again after it was mended. */
+export function FilePicker({ label, accept, size = "table", children, onFile }: Props) {
+  const picker = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <Button size={size} onClick={() => picker.current?.click()}>
+        {children}
+      </Button>
+      <input
+        ref={picker}
+        type="file"
+        accept={accept}
+        aria-label={label}
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void onFile(file);
+        }}
+      />
+    </>
+  );
+}
