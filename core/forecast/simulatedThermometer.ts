@@ -25,13 +25,16 @@ export function hiddenBird(options: Omit<EnsembleOptions, "shownC">, seed: strin
   return runMember({ ...options, shownC: {}, atLeastMin: 8 * 60 }, hiddenDraw(seed));
 }
 
+/** A number from −1 to 1 that is the same for the same text. */
+export const noiseOf = (text: string): number => (hash(text) / 2 ** 32 - 0.5) * 2;
+
 const NOISE_K = 0.2;
 
 /** What the device shows at an instant while the bird is in the oven, one line a probe. */
 export function linesAt(bird: Member, seed: string, inAtMs: number, atMs: number): ThermometerLine[] {
   const minute = (atMs - inAtMs) / 60_000;
   return (Object.keys(bird.shown) as Centre[]).map((probe) => {
-    const noise = (hash(`${seed}/${probe}/${atMs}`) / 2 ** 32 - 0.5) * 2 * NOISE_K;
+    const noise = NOISE_K * noiseOf(`${seed}/${probe}/${atMs}`);
     const celsius = Math.round((shownAt(bird, probe, minute) + noise) * 10) / 10;
     return { at: new Date(atMs).toISOString(), probe, celsius };
   });
