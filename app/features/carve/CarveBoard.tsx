@@ -36,7 +36,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
       <h1 className="text-4xl">Carve</h1>
       <TwoHours roast={roast} units={units} />
-      <dl className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
+      <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
         <Fact
           label={`For each of ${portions.heads}`}
           value={small(portions.eachKg * 1000, units)}
@@ -48,7 +48,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
           note="platter, plates and jug warm"
         />
         <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
-      </dl>
+      </div>
       <p className="text-soft">
         To hand: {guide.tools.join(", ")}. If the whole bird is to be seen, show it first, then carve in the kitchen.
       </p>
