@@ -2,6 +2,8 @@ import { defineConfig } from "vitest/config";
 
 export default defineConfig({
   test: {
+    // Both of two cores: one is left idle otherwise, and the browser tests come after.
+    maxWorkers: "100%",
     projects: [
       {
         test: {
