@@ -1,25 +1,15 @@
 /** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
-import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import Papa from "papaparse";
 import { forecasting } from "../core/forecast/assimilate";
 import type { Quantiles } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
-import { checkRoastFile } from "../core/formats/file";
 import { readLog } from "../core/formats/readingLog";
 import { drain } from "../core/processes/cook";
 import { parseDurationS } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { oneOf, required, tenth } from "./options";
-
-function textOf(option: string, path: string): string {
-  try {
-    return readFileSync(path, "utf8");
-  } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    throw new CommandError(USAGE, `${option}: cannot read ${path}: ${why}`);
-  }
-}
+import { readText, roastsIn } from "./readFile";
 
 const minutes = ({ p10, p50, p90 }: Quantiles) => ({ p10: tenth(p10), p50: tenth(p50), p90: tenth(p90) });
 
@@ -35,17 +25,12 @@ export function forecast(args: readonly string[]): unknown {
     },
   });
   const planPath = required("--plan", values.plan, "--plan roast.json");
-  const checked = checkRoastFile(textOf("--plan", planPath));
-  if (!checked.valid) {
-    const [fault] = checked.faults;
-    throw new CommandError(USAGE, `${planPath}: ${fault?.where || "file"}: ${fault?.what}`);
-  }
-  const [first] = checked.file.roasts;
+  const [first] = roastsIn("--plan", planPath, readText("--plan", planPath));
   if (!first) throw new CommandError(USAGE, `${planPath}: there is no roast in it`);
   const { plan, happened } = first.roast;
   const logPath = required("--readings", values.readings, "--readings log.csv");
   const unit = oneOf("--unit", values.unit?.toUpperCase(), ["C", "F"] as const, "C");
-  const { data } = Papa.parse<string[]>(textOf("--readings", logPath).replace(/^\uFEFF/, ""), {
+  const { data } = Papa.parse<string[]>(readText("--readings", logPath).replace(/^\uFEFF/, ""), {
     skipEmptyLines: "greedy",
   });
   const [header = [], ...rows] = data;

@@ -1,14 +1,13 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
 import { bandShares, shownAtPull } from "../core/forecast/band";
 import { ensembleOptions, plannedCook, plannedInput } from "../core/forecast/planned";
-import { checkRoastFile } from "../core/formats/file";
 import type { Roast } from "../core/formats/roast";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
 import { timetableOf } from "../core/schedule/timetable";
-import { CommandError, NEVER_MET, USAGE } from "./errors";
+import { CommandError, NEVER_MET } from "./errors";
 import { tenth } from "./options";
-import { readNamed } from "./readFile";
+import { readNamed, roastsIn } from "./readFile";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
@@ -65,11 +64,5 @@ function planned({ title, plan, happened }: Roast) {
 /** @throws CommandError when the file cannot be read or is no roast file, or a target is never met */
 export function plan(args: readonly string[]): unknown {
   const { path, text } = readNamed("plan", args);
-  const checked = checkRoastFile(text);
-  if (!checked.valid) {
-    const [fault] = checked.faults;
-    const where = fault?.where ? `${fault.where}: ` : "";
-    throw new CommandError(USAGE, `plan: ${path} is no valid roast file: ${where}${fault?.what}`);
-  }
-  return { plans: checked.file.roasts.map(({ roast }) => planned(roast)) };
+  return { plans: roastsIn("plan", path, text).map(({ roast }) => planned(roast)) };
 }

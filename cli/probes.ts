@@ -5,21 +5,19 @@
  * that is not where its dial is, read by tips that are not where they should be, with noise and gaps; the breast's slips
  * once, and the door is left open for a while.
  */
-import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 import { coarseCellM, makeBody } from "../core/bird/body";
-import { outwards } from "../core/bird/centres";
-import type { Vec3 } from "../core/bird/sdf";
 import type { Centre } from "../core/bird/solid";
+import { tipStencil } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
 import { traitsOf } from "../core/forecast/prior";
 import { hiddenDraw, noiseOf } from "../core/forecast/simulatedThermometer";
-import { checkRoastFile } from "../core/formats/file";
 import type { ThermometerLine } from "../core/formats/thermometer";
-import { pointStencil, readAt } from "../core/heat/stencil";
+import { readAt } from "../core/heat/stencil";
 import { LivingBird } from "../core/processes/bird";
 import { roasting } from "../core/processes/roast";
 import { loadKernel } from "./loadKernel";
+import { readText, roastsIn } from "./readFile";
 
 const { values } = parseArgs({
   options: {
@@ -30,12 +28,9 @@ const { values } = parseArgs({
     code: { type: "string", default: "" },
   },
 });
-const checked = checkRoastFile(readFileSync(values.plan ?? "roast.json", "utf8"));
-const roast = checked.valid ? checked.file.roasts[0]?.roast : undefined;
-if (!roast)
-  throw new Error(
-    `${values.plan ?? "roast.json"} is no roast file: ${checked.valid ? "it is empty" : checked.faults[0]?.what}`,
-  );
+const planPath = values.plan ?? "roast.json";
+const roast = roastsIn("--plan", planPath, readText("--plan", planPath))[0]?.roast;
+if (!roast) throw new Error(`${planPath}: there is no roast in it`);
 const speed = Number(values.speed);
 if (!(speed >= 1 && speed <= 240)) throw new Error(`speed: got ${values.speed}, allowed is 1 to 240`);
 
@@ -54,18 +49,11 @@ const chance = (what: string): number => (noiseOf(`${seed}/${what}`) + 1) / 2;
 const slipsAtMin = 45 + 40 * chance("slip");
 const door = { kind: "door", atMin: 30 + 50 * chance("door"), openMin: 4 } as const;
 
-const tipOf = (centre: Centre, offM: number) => {
-  const at = body.unit.centres[centre] as Vec3;
-  const way = outwards(body.unit.shape, at);
-  const off = coarseCellM(form, offM);
-  const stencil = pointStencil(body, [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off]);
-  return stencil.cells.length > 0 ? stencil : pointStencil(body, at);
-};
 const offM = (centre: Centre): number => (centre === "filling" ? 0 : traits.probeM[centre]);
 const tips = bird.centres.map((centre) => ({
   centre,
-  sits: tipOf(centre, offM(centre)),
-  slipped: tipOf(centre, offM(centre) + (centre === "breast" ? SLIP_M : 0)),
+  sits: tipStencil(body, centre, offM(centre)),
+  slipped: tipStencil(body, centre, offM(centre) + (centre === "breast" ? SLIP_M : 0)),
 }));
 
 async function post(lines: readonly ThermometerLine[]): Promise<void> {

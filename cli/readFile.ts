@@ -1,13 +1,28 @@
 import { readFileSync } from "node:fs";
+import { checkRoastFile, type RoastFile } from "../core/formats/file";
 import { CommandError, USAGE } from "./errors";
+
+/** The text of a file. @param who the command or option that names it @throws CommandError when it cannot be read */
+export function readText(who: string, path: string): string {
+  try {
+    return readFileSync(path, "utf8");
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    throw new CommandError(USAGE, `${who}: cannot read ${path}: ${why}`);
+  }
+}
 
 /** The text of the file a command names. @throws CommandError when there is none, or it cannot be read */
 export function readNamed(command: string, [path]: readonly string[]): { path: string; text: string } {
   if (!path) throw new CommandError(USAGE, `${command}: name a file`);
-  try {
-    return { path, text: readFileSync(path, "utf8") };
-  } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
-    throw new CommandError(USAGE, `${command}: cannot read ${path}: ${why}`);
-  }
+  return { path, text: readText(command, path) };
+}
+
+/** A roast file's roasts. @throws CommandError when it is none, with what is wrong and where */
+export function roastsIn(who: string, path: string, text: string): RoastFile["roasts"] {
+  const checked = checkRoastFile(text);
+  if (checked.valid) return checked.file.roasts;
+  const [fault] = checked.faults;
+  const where = fault?.where ? `${fault.where}: ` : "";
+  throw new CommandError(USAGE, `${who}: ${path} is no valid roast file: ${where}${fault?.what}`);
 }

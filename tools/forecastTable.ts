@@ -9,13 +9,11 @@
 import { writeFileSync } from "node:fs";
 import { pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
-import { type Body, coarseCellM, makeBody } from "../core/bird/body";
-import { outwards } from "../core/bird/centres";
+import { coarseCellM, makeBody } from "../core/bird/body";
 import type { FormChoice } from "../core/bird/form";
-import type { Vec3 } from "../core/bird/sdf";
 import { forecasting, type Reading } from "../core/forecast/assimilate";
-import type { EnsembleOptions } from "../core/forecast/ensemble";
-import { type PointStencil, pointStencil, readAt } from "../core/heat/stencil";
+import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
+import { readAt } from "../core/heat/stencil";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { roasting } from "../core/processes/roast";
@@ -64,15 +62,6 @@ const OUTSIDE = {
 } as const;
 const TRUTH_CELL_M = 0.0095;
 const STEP_MIN = 2;
-
-function tip(body: Body, centre: "breast" | "thigh", offM: number): PointStencil {
-  const { shape, centres } = body.unit;
-  const at = centres[centre] as Vec3;
-  const way = outwards(shape, at);
-  const off = coarseCellM(shape.form, offM);
-  const stencil = pointStencil(body, [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off]);
-  return stencil.cells.length > 0 ? stencil : pointStencil(body, at);
-}
 
 /** One roast: what the cook says of it, what happens, and what is read. */
 function caseOf(seed: number): Case {
@@ -134,9 +123,9 @@ function caseOf(seed: number): Case {
     const body = makeBody(form, trueKg, coarseCellM(form, TRUTH_CELL_M));
     const bird = new LivingBird(body, { watched: false });
     bird.startAt(startC);
-    const breast = tip(body, "breast", probeM.breast);
-    const thigh = tip(body, "thigh", probeM.thigh);
-    const slip = tip(body, "breast", probeM.breast + 0.014);
+    const breast = tipStencil(body, "breast", probeM.breast);
+    const thigh = tipStencil(body, "thigh", probeM.thigh);
+    const slip = tipStencil(body, "breast", probeM.breast + 0.014);
     for (const { minute } of roasting(bird, { stages, events, traits, everyMin: STEP_MIN, longestMin: 700 })) {
       minutes.push(minute);
       placed.breast.push(readAt(bird.solver.temperatureC, breast));

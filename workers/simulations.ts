@@ -2,6 +2,9 @@
 import kernelUrl from "../build/kernel.wasm?url";
 import { type WorkerLike, WorkerPool } from "./pool";
 
+/** Lanes for work that is spread: one processor is left to the page and its picture. */
+export const SPARE_LANES = Math.max(1, Math.min(6, (navigator.hardwareConcurrency || 2) - 1));
+
 async function fetchKernel(): Promise<WebAssembly.Module | null> {
   try {
     return await WebAssembly.compileStreaming(fetch(kernelUrl));

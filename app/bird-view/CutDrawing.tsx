@@ -3,7 +3,8 @@ import { useId, useMemo } from "react";
 import type { Species } from "../../core/bird/anatomy";
 import { type Drawing, drawnAt } from "../../core/bird/drawing";
 import type { Vec3 } from "../../core/bird/sdf";
-import type { CutStep, GuideLine, Mark } from "../../core/kitchen/cutGuides";
+import type { CutStep } from "../../core/kitchen/cutGuides";
+import type { GuideLine, Mark } from "../../core/kitchen/cutPlaces";
 import { pathAbove, pathInside } from "./isolines";
 import { useDrawing } from "./useGeometry";
 

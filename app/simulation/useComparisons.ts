@@ -4,10 +4,7 @@ import { type PictureQuality, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import { type Comparison, comparisonOf } from "../../core/methods/compare";
 import { Superseded } from "../../workers/pool";
-import { simulations } from "../../workers/simulations";
-
-/** One processor is left to the page. */
-const LANES = Math.max(1, Math.min(6, (navigator.hardwareConcurrency || 2) - 1));
+import { SPARE_LANES, simulations } from "../../workers/simulations";
 
 export type Answer =
   | { readonly kind: "waiting" }
@@ -44,9 +41,9 @@ export function useComparisons(name: string, plans: readonly Plan[], quality: Pi
       }
     };
     const missing = plans.filter((_, n) => !known.has(keys[n] as string));
-    for (let lane = 0; lane < LANES; lane++) {
+    for (let lane = 0; lane < SPARE_LANES; lane++) {
       void (async () => {
-        for (const plan of missing.filter((_, n) => n % LANES === lane)) {
+        for (const plan of missing.filter((_, n) => n % SPARE_LANES === lane)) {
           if (stopped) return;
           const answer = await one(plan, lane);
           if (answer && !stopped) setKnown((before) => new Map(before).set(keyOf(plan), answer));

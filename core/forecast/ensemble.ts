@@ -45,8 +45,8 @@ const ENSEMBLE_CELL_M = 0.0125;
 export const ENSEMBLE_STEP_MIN = 4;
 const LONGEST_MEMBER_MIN = 10 * 60;
 
-/** Where a misplaced tip is. */
-function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
+/** Where a misplaced tip is: so far from the centre along the way it was pushed in, metres of a turkey; towards the skin is more. */
+export function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
   const { shape, centres } = body.unit;
   const at = centres[centre] as Vec3;
   if (offM === 0) return pointStencil(body, at);

@@ -1,17 +1,15 @@
 /** Carving by cut of bird: the order of the knife, drawn on the bird's own solid (common practice). */
 import { ANATOMY, type Species } from "../bird/anatomy";
-import { type Cut, centresOf } from "../bird/form";
-import { type CutStep, type GuideLine, pieceLoops, placesOf } from "./cutGuides";
+import type { Cut } from "../bird/form";
+import type { CutStep } from "./cutGuides";
+import { line, pieceLoops, placesOf } from "./cutPlaces";
 
 export interface CarveGuide {
   readonly steps: readonly CutStep[];
-  /** Thickness of a slice of breast, cm. */
-  readonly sliceCm: number;
   readonly tools: readonly string[];
   readonly toPot: readonly string[];
 }
 
-const cut = (points: GuideLine["points"], paired = true): GuideLine => ({ mark: "cut", points, paired });
 const OPEN = { cut: "whole", legs: "open" } as const;
 const WHOLE = { cut: "whole", legs: "tied" } as const;
 
@@ -27,42 +25,42 @@ function sliced(species: Species, piece: Cut, does: string): CutStep {
 }
 
 function fromBones(species: Species): readonly CutStep[] {
-  const { crease, knee, ankle, breastBone, shoulder, elbow, acrossJoint, acrossBreast } = placesOf(ANATOMY[species]);
+  const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast } = placesOf(ANATOMY[species]);
   return [
     {
       does: "Legs off",
       how: "Knife into the crease, leg bent outwards until the hip shows, through the joint. The oyster on the back comes with the thigh.",
       form: OPEN,
       view: "side",
-      lines: [cut(crease, false)],
+      lines: [line("cut", crease, false)],
     },
     {
       does: "Thigh from drumstick",
       how: "Through the knee. The thigh off its bone and sliced; the drumstick whole, or its meat off for a small plate.",
       form: WHOLE,
       view: "side",
-      lines: [cut(acrossJoint(knee, ankle), false)],
+      lines: [line("cut", acrossKnee, false)],
     },
     {
       does: "Breast off the bone",
       how: "Down one side of the breastbone, along the ribs to the wing, and off in one piece; then the other.",
       form: WHOLE,
       view: "breast",
-      lines: [cut(breastBone)],
+      lines: [line("cut", breastBone)],
     },
     {
       does: "Slice the breast",
       how: "Skin side up, across the grain: it runs from neck to tail, so the knife goes across. Skin stays on each slice.",
       form: WHOLE,
       view: "breast",
-      lines: acrossBreast.map((points) => cut(points)),
+      lines: acrossBreast.map((points) => line("cut", points)),
     },
     {
       does: "Wings off",
       how: "At the shoulder. Platter: breast in the middle, dark meat around, warm juices over it, not the skin.",
       form: WHOLE,
       view: "side",
-      lines: [cut(acrossJoint(shoulder, elbow), false)],
+      lines: [line("cut", acrossShoulder, false)],
     },
   ];
 }
@@ -75,7 +73,6 @@ export function carveGuide(species: Species, piece: Cut): CarveGuide {
   if (piece === "boneless-breast" || piece === "leg-roll") {
     return {
       steps: [sliced(species, piece, "Slice it")],
-      sliceCm: piece === "leg-roll" ? 1.2 : 0.8,
       tools: TOOLS,
       toPot: [],
     };
@@ -86,7 +83,6 @@ export function carveGuide(species: Species, piece: Cut): CarveGuide {
     );
     return {
       steps: steps.map((step) => ({ ...step, form: { cut: "crown", legs: "tied" } as const, lines: [] })),
-      sliceCm: 0.8,
       tools: TOOLS,
       toPot: ["breastbone and ribs"],
     };
@@ -97,5 +93,5 @@ export function carveGuide(species: Species, piece: Cut): CarveGuide {
     piece === "parts"
       ? steps.filter(({ does }) => does === "Slice the breast" || does === "Thigh from drumstick")
       : steps;
-  return { steps: own, sliceCm: centresOf({ cut: piece }).includes("thigh") ? 0.8 : 1, tools: TOOLS, toPot: bones };
+  return { steps: own, tools: TOOLS, toPot: bones };
 }

@@ -1,6 +1,6 @@
 /** Ways to cook this very bird, side by side: each a change of the plan, and what its simulation gives and costs. */
 import { massRangeKg } from "../bird/body";
-import { type Cut, centresOf } from "../bird/form";
+import type { Cut } from "../bird/form";
 import type { Centre } from "../bird/solid";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
@@ -9,6 +9,7 @@ import { type Fit, fitsOf } from "../kitchen/fits";
 import { saltPlan } from "../kitchen/saltPlan";
 import { constant } from "../sources";
 import { heatBy, METHODS, type MethodId, methodById } from "./methods";
+import { targetsFor } from "./usualPlan";
 
 export interface Way {
   readonly id: string;
@@ -62,12 +63,11 @@ export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
 export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
   const cavity = cut === "whole" ? plan.bird.cavity : ("empty" as const);
   const bird = { ...plan.bird, cut, cavity, count: birds, massKg: shareKg(plan, birds) };
-  const guideline = constant("guidelineC");
   return {
     ...plan,
     bird,
     ...heatBy(method, plan),
-    targetC: Object.fromEntries(centresOf(bird).map((centre) => [centre, plan.targetC[centre] ?? guideline])),
+    targetC: targetsFor(bird, plan.targetC),
   };
 }
 

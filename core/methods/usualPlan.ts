@@ -10,8 +10,14 @@ type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
   readonly bird: Pick<Plan["bird"], "species" | "cut" | "massKg" | "state"> & Partial<Plan["bird"]>;
 };
 
+/** A target for every centre a bird has: what it was aimed at before, else the guideline. */
+export const targetsFor = (
+  bird: Pick<Plan["bird"], "cut"> & Partial<Plan["bird"]>,
+  before: Plan["targetC"] = {},
+): Plan["targetC"] =>
+  Object.fromEntries(centresOf(bird).map((centre) => [centre, before[centre] ?? constant("guidelineC")]));
+
 export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitchen() }: Told): Plan {
-  const guideline = constant("guidelineC");
   return {
     bird: { legs: "tied", cavity: "empty", preSalted: false, count: 1, ice: "middle", ...bird },
     thawIn: "fridge",
@@ -19,7 +25,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     roasted: "same-day",
     zone,
     ...heatBy(method, { method, heat: "oven" }),
-    targetC: Object.fromEntries(centresOf(bird).map((centre) => [centre, guideline])),
+    targetC: targetsFor(bird),
     salt: {
       method: bird.preSalted ? "none" : "dry",
       kind: "table",

@@ -83,12 +83,11 @@ function carries(
     wanted.forEach(({ centre }, n) => {
       highest[n] = Math.max(highest[n] as number, centresC[centre] ?? Number.NEGATIVE_INFINITY);
     });
-    const short = wanted.filter(({ celsius }, n) => (highest[n] as number) < celsius);
-    if (short.length === 0) return true;
-    const over = ({ centre }: { readonly centre: Centre }): boolean =>
-      (centresC[centre] ?? Number.NEGATIVE_INFINITY) <
-      (highest[wanted.findIndex((each) => each.centre === centre)] as number) - FALLEN_K;
-    if (short.some(over)) return false;
+    const isShort = wanted.map(({ celsius }, n) => (highest[n] as number) < celsius);
+    if (!isShort.includes(true)) return true;
+    const isOver = ({ centre }: (typeof wanted)[number], n: number): boolean =>
+      isShort[n] === true && (centresC[centre] ?? Number.NEGATIVE_INFINITY) < (highest[n] as number) - FALLEN_K;
+    if (wanted.some(isOver)) return false;
   }
   return false;
 }

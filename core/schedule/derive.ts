@@ -1,12 +1,11 @@
 /** From a plan and its simulation to everything the cook reads off it. Pure: the clock is handed in. */
-import { ovenMassKg } from "../bird/body";
 import type { Quantiles } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
 import { boardMin, carvingMin } from "../kitchen/cutting";
 import { type Fit, fitsOf } from "../kitchen/fits";
-import { type Gravy, gravyFor } from "../kitchen/gravy";
-import { headsAt, massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
+import { type Gravy, gravyOf } from "../kitchen/gravy";
+import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { type SaltPlan, saltPlan } from "../kitchen/saltPlan";
 import { type Seasoning, seasoningFor } from "../kitchen/season";
 import { restFor } from "../processes/rest";
@@ -117,13 +116,7 @@ export function derivePlan(
       ? []
       : conflictsOf({ plan, schedule, input: { ...input, thawHours: simulated.thawHours }, salt, fits, nowMs }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),
-    gravy: gravyFor({
-      heads: Math.max(1, headsAt(plan.table)),
-      species,
-      ovenKg: ovenMassKg(massKg, species, cut) * count,
-      thickener: plan.gravy,
-      saltPercent: simulated.saltPercent ?? salt.meatPercentMost,
-    }),
+    gravy: gravyOf(plan, simulated.saltPercent ?? salt.meatPercentMost),
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,

@@ -1,10 +1,9 @@
-import { useEffect, useState } from "react";
-import { ovenMassKg } from "../../../core/bird/body";
+import { useState } from "react";
 import type { Roast } from "../../../core/formats/roast";
 import { carveGuide } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
-import { gravyFor } from "../../../core/kitchen/gravy";
-import { headsAt, portionsOf } from "../../../core/kitchen/guests";
+import { gravyOf } from "../../../core/kitchen/gravy";
+import { portionsOf } from "../../../core/kitchen/guests";
 import { saltPlan } from "../../../core/kitchen/saltPlan";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { constant } from "../../../core/sources";
@@ -15,6 +14,7 @@ import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
 import { clockTime, countdown, dayName } from "../../ui/time";
+import { useNow } from "../../ui/useNow";
 
 const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
@@ -25,13 +25,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
   const { bird, table } = roast.plan;
   const guide = carveGuide(bird.species, bird.cut);
   const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
-  const gravy = gravyFor({
-    heads: Math.max(1, headsAt(table)),
-    species: bird.species,
-    ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
-    thickener: roast.plan.gravy,
-    saltPercent: saltPlan(roast.plan).meatPercentMost,
-  });
+  const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
       <h1 className="text-4xl">Carve</h1>
@@ -85,12 +79,8 @@ const portionNote = ({ heads, lightKg, darkKg }: ReturnType<typeof portionsOf>, 
 
 /** Hours out of the heat before it has to be cold, and one where it is hot; then the days it keeps. */
 function TwoHours({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {
-  const [now, setNow] = useState(() => Date.now());
+  const now = useNow();
   const [hot, setHot] = useState<"no" | "yes">("no");
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
-  }, []);
   const { carvedAt, pulledAt } = roast.happened;
   const { zone } = roast.plan;
   if (!carvedAt) {

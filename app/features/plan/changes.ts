@@ -1,8 +1,9 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 import { massRangeKg } from "../../../core/bird/body";
-import { centresOf, hasCavity } from "../../../core/bird/form";
+import { hasCavity } from "../../../core/bird/form";
 import type { Plan } from "../../../core/formats/roast";
 import { heatBy, methodById } from "../../../core/methods/methods";
+import { targetsFor } from "../../../core/methods/usualPlan";
 import { constant } from "../../../core/sources";
 
 export type Change = (plan: Plan) => Plan;
@@ -29,13 +30,10 @@ export const withForm =
     const massKg = Math.min(high, Math.max(low, bird.massKg));
     const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
     const fits = methodById(plan.method).cuts.includes(bird.cut);
-    const guideline = constant("guidelineC");
     return {
       ...plan,
       bird: { ...bird, massKg, cavity },
-      targetC: Object.fromEntries(
-        centresOf({ ...bird, cavity }).map((centre) => [centre, plan.targetC[centre] ?? guideline]),
-      ),
+      targetC: targetsFor({ ...bird, cavity }, plan.targetC),
       ...(!fits && heatBy("steady", plan)),
     };
   };
