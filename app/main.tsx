@@ -7,10 +7,10 @@ import { usePreferences } from "./shell/preferences";
 import { makeRouter } from "./shell/routes";
 import "./theme.css";
 
-const { db, demo } = await openShelf();
-if (demo) {
+const { db, mode } = await openShelf();
+if (mode.demo) {
   const { seedDemo } = await import("../demo/seed");
-  await seedDemo(db, Date.now());
+  await seedDemo(db, Date.now(), mode.inAt ? Date.parse(mode.inAt) : null);
 }
 await usePreferences.getState().load();
 

@@ -221,6 +221,8 @@ describe("plan", () => {
   it("prints the tasks in order, what they use, and what conflicts", () => {
     const file = sampleFile();
     const dish = { minutes: 45, ring: false, slot: "with" as const };
+    // Late enough that nobody has to be up at night.
+    file.roasts[0].roast.plan.serveAt = "2026-09-27T13:30:00Z";
     file.roasts[0].roast.plan.sides = [
       { ...dish, id: "a", name: "Potatoes", ovenC: 220 },
       { ...dish, id: "b", name: "Roots", ovenC: 165 }, // finds room beside the bird

@@ -389,6 +389,12 @@ export const SOURCES = {
     "convection from oven to oven",
     "load, rack height and fan leakage differ; the scatter of textbook coefficients is about a quarter",
   ),
+  crustSdShare: chosen(
+    0.3,
+    "1",
+    "deepest retreat of the wet front",
+    "some skins stay moist to the end and some dry through; wider, and the plan's band passes a fifth",
+  ),
   dryingSdShare: chosen(0.25, "1", "drying of the skin", "salted and aired skins start drier than wet ones"),
   shapeSdShare: chosen(
     0.07,

@@ -5,16 +5,17 @@
  * from the simulated thermometer's hidden birds, predictions from the plan's own simulation: nothing is invented.
  */
 import { TZDate } from "@date-fns/tz";
-import { centresOf } from "../core/bird/form";
-import { minuteAllShown, shownAt } from "../core/forecast/ensemble";
+import type { HiddenPoint } from "../core/forecast/hiddenRoast";
 import { ensembleOptions } from "../core/forecast/planned";
 import type { Plan, Roast, RoastReading } from "../core/formats/roast";
+import { type Probe, placeOf } from "../core/formats/thermometer";
 import type { MethodId } from "../core/methods/methods";
 import { usualPlan } from "../core/methods/usualPlan";
 import type { BrumaDatabase } from "../storage/database";
-import { addReadings, saveRoast } from "../storage/roasts";
+import { addReadings, deleteRoast, saveRoast } from "../storage/roasts";
 import { predictPull } from "../workers/predict";
 import { simulations } from "../workers/simulations";
+import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
 
 const MINUTE = 60_000;
 const DAY = 86_400_000;
@@ -77,21 +78,27 @@ async function pastRoast(past: Past, nowMs: number, zone: string): Promise<{ roa
   const planned = past.plan(serveAtMs);
   const inAtMs = serveAtMs - past.leadMin * MINUTE;
   const predicted = await predictPull(planned, inAtMs);
-  const { shownC, ...options } = ensembleOptions(planned, predicted.pullC);
-  const hidden = await simulations.request<"thermometer">("thermometer", {
-    kind: "thermometer",
-    options,
-    seed: past.seed,
+  const { shownC: pullC, ...options } = ensembleOptions(planned, predicted.pullC);
+  const hidden = await simulations.request<"hidden-roast">("hidden-roast", {
+    kind: "hidden-roast",
+    options: { options, seed: past.seed, everyMin: 2, trouble: false },
   });
-  const pulledMin = minuteAllShown(hidden, shownC);
+  const there = ({ shownC }: HiddenPoint): boolean =>
+    Object.entries(shownC).every(([probe, celsius]) => celsius >= (pullC[placeOf(probe as Probe).part] ?? 0));
+  const pulledMin = hidden.find(there)?.minute ?? hidden.at(-1)?.minute ?? 0;
   const pulledMs = inAtMs + pulledMin * MINUTE;
-  const readings: RoastReading[] = [];
-  for (let minute = Math.min(60, 0.3 * pulledMin); minute <= pulledMin; minute += 10) {
-    for (const part of centresOf(planned.bird)) {
-      const celsius = Math.round(shownAt(hidden, part, minute) * 10) / 10;
-      readings.push({ at: iso(inAtMs + minute * MINUTE), part, celsius, source: "simulated" });
-    }
-  }
+  const readings = hidden
+    .filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute <= pulledMin && minute % 10 < 2)
+    .flatMap(({ minute, shownC }) =>
+      Object.entries(shownC).map(
+        ([probe, celsius]): RoastReading => ({
+          at: iso(inAtMs + minute * MINUTE),
+          ...placeOf(probe as Probe),
+          celsius,
+          source: "simulated",
+        }),
+      ),
+    );
   return {
     roast: {
       id: past.id,
@@ -100,7 +107,7 @@ async function pastRoast(past: Past, nowMs: number, zone: string): Promise<{ roa
       plan: planned,
       happened: { inAt: iso(inAtMs), predicted, pulledAt: iso(pulledMs), carvedAt: iso(pulledMs + 25 * MINUTE) },
       notes: past.notes,
-      thermometer: "simulated",
+      thermometer: "bridge",
     },
     readings,
   };
@@ -159,13 +166,26 @@ const pastRoasts = (zone: string): readonly Past[] => [
   },
 ];
 
-/** Fills an empty demo database; one that holds anything is left alone. */
-export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> {
-  if ((await db.roasts.count()) > 0) return;
+/** The roast in progress: begun anew with each bird of the simulated thermometer, left alone while it is the same. */
+async function seedInProgress(db: BrumaDatabase, inAtMs: number, zone: string): Promise<void> {
+  const roast = roastInProgress(inAtMs, zone);
+  const stored = await db.roasts.get(roast.id);
+  if (stored?.createdAt === roast.createdAt) return;
+  await deleteRoast(db, roast.id);
+  const predicted = await predictPull(roast.plan, inAtMs);
+  await saveRoast(db, { ...roast, happened: { ...roast.happened, predicted } });
+}
+
+/**
+ * Fills an empty demo database; one that holds anything keeps what it has.
+ * @param inAtMs when the bird at the simulated thermometer went in; null where none is running
+ */
+export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  const empty = (await db.roasts.count()) === 0;
+  if (empty || inAtMs !== null) await seedInProgress(db, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
+  if (!empty) return;
   const lunchMs = openDay(nowMs, zone);
-  const inAtMs = nowMs - 75 * MINUTE;
-  const sunday = plan({ massKg: 4.6, state: "fresh" }, "hot-start", nowMs + 175 * MINUTE, zone);
   const past: Awaited<ReturnType<typeof pastRoast>>[] = [];
   for (const each of pastRoasts(zone)) past.push(await pastRoast(each, nowMs, zone));
   await saveRoast(db, {
@@ -182,15 +202,6 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number): Promise<void> 
     happened: {},
     notes: "Eleven at the table. One oven, and two side dishes that need it while the bird rests.",
     thermometer: "typed",
-  });
-  await saveRoast(db, {
-    id: "demo-now",
-    title: "Turkey at the simulated thermometer",
-    createdAt: iso(nowMs - DAY),
-    plan: sunday,
-    happened: { inAt: iso(inAtMs), predicted: await predictPull(sunday, inAtMs) },
-    notes: "",
-    thermometer: "simulated",
   });
   for (const { roast, readings } of past) {
     await saveRoast(db, roast);

@@ -6,6 +6,8 @@ import { paired } from "./pairing";
 
 export interface ServerOptions {
   readonly demo: boolean;
+  /** When the bird at the demo's simulated thermometer went in, where one is running. */
+  readonly inAt?: string;
   /** Folder of the built app. */
   readonly root: string;
   /** Where probes post readings and the app listens; none without it. */
@@ -24,7 +26,7 @@ const refuse: ErrorRequestHandler = (error, _request, response, next) => {
   response.status(status).json({ accepted: 0, rejected: [{ line: 1, why: String((error as Error).message) }] });
 };
 
-export function makeServer({ demo, root, bridge, pairingCode }: ServerOptions): Express {
+export function makeServer({ demo, inAt, root, bridge, pairingCode }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -44,7 +46,7 @@ export function makeServer({ demo, root, bridge, pairingCode }: ServerOptions): 
     }),
   );
   app.get("/api/mode", (_request, response) => {
-    response.json({ demo });
+    response.json({ demo, ...(inAt && { inAt }) });
   });
   if (bridge) app.use("/api/readings", ...(pairingCode ? paired(pairingCode) : []), bridge.router);
   app.use("/api", refuse);

@@ -1,9 +1,11 @@
 import { once } from "node:events";
 import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
+import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
+import { demoFiles, startDemoThermometer } from "./demo";
 import { newPairingCode } from "./pairing";
 import { ReadingStore } from "./readingStore";
 
@@ -15,15 +17,21 @@ const PORTS_TRIED = 20;
 
 const root = fileURLToPath(new URL("../dist", import.meta.url));
 const demo = process.argv.includes("--demo");
-const store = new ReadingStore(
-  process.env.BRUMA_READINGS ?? fileURLToPath(new URL("../.data/readings.jsonl", import.meta.url)),
-);
+const data = fileURLToPath(new URL("../.data", import.meta.url));
+const inDemo = demo ? demoFiles(data, Date.now()) : null;
+const store = new ReadingStore(process.env.BRUMA_READINGS ?? inDemo?.readings ?? join(data, "readings.jsonl"));
 const pairingCode = newPairingCode();
 // Nobody holds the door open: a request that does not arrive is ended.
 const PATIENCE = { requestTimeout: 20_000, headersTimeout: 10_000, connectionsCheckingInterval: 5_000 };
 const server = createServer(
   PATIENCE,
-  makeServer({ demo, root, bridge: makeBridge(store), ...(lan && { pairingCode }) }),
+  makeServer({
+    demo,
+    root,
+    bridge: makeBridge(store),
+    ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
+    ...(lan && { pairingCode }),
+  }),
 );
 
 async function listen(port: number): Promise<boolean> {
@@ -50,4 +58,5 @@ if (lan) {
     .map((each) => `http://${each?.address}:${port}/`);
   console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
 }
+if (inDemo) void startDemoThermometer(`http://127.0.0.1:${port}`, inDemo.inAtMs);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at http://127.0.0.1:${port}/  (Ctrl+C ends it)`);

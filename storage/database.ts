@@ -1,6 +1,6 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
-import { roastWithForm, roastWithKitchen } from "../core/formats/migrations";
+import { roastWithBridge, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
 import type { Equipment, Roast, RoastReading } from "../core/formats/roast";
 
 export type StoredReading = RoastReading & { readonly key?: number; readonly roastId: string };
@@ -37,6 +37,8 @@ export class BrumaDatabase extends Dexie {
     this.version(3)
       .stores({ kitchen: "id" })
       .upgrade((change) => eachRoast(change, roastWithKitchen));
+    // Version 4, every probe over the bridge.
+    this.version(4).upgrade((change) => eachRoast(change, roastWithBridge));
   }
 }
 

@@ -30,10 +30,11 @@ describe("the database", () => {
     old.version(1).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
     const roast = JSON.parse(JSON.stringify(sampleRoast("old")));
     roast.plan = planOfVersion(1, roast.plan);
+    roast.thermometer = "simulated";
     await old.table("roasts").add(roast);
     old.close();
     const now = new BrumaDatabase(name);
-    expect(await now.roasts.get("old")).toEqual(sampleRoast("old"));
+    expect(await now.roasts.get("old")).toEqual({ ...sampleRoast("old"), thermometer: "bridge" });
   });
 });
 

@@ -15,6 +15,9 @@ module.exports = {
     only("server-knows-core", "^server/", [
       "^core/",
       "^server/",
+      // Programs of the same machine: one way to load the kernel and to read a file, one roast of the demo.
+      "^cli/(loadKernel|readFile|errors)\\.ts",
+      "^demo/inProgress\\.ts",
       "^node_modules/",
       "^node:",
       "^(fs|path|url|http|events|os|crypto|util)$",

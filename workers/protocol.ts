@@ -2,9 +2,11 @@
 import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
-import type { Forecast, Reading } from "../core/forecast/assimilate";
+import type { Reading } from "../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
+import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
+import type { Present, PresentOptions } from "../core/forecast/present";
 import type { Draw } from "../core/forecast/prior";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/forecast/whatIf";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
@@ -13,7 +15,8 @@ export type Job =
   | { readonly kind: "plan"; readonly input: PlannedInput; readonly quality: PictureQuality }
   | { readonly kind: "life"; readonly form: FormChoice; readonly massKg: number; readonly before: BeforeOven }
   | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
-  | { readonly kind: "forecast"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
+  /** The ensemble fitted to readings; what it says of the finish is then quick, and asked of it by the page itself. */
+  | { readonly kind: "fit"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
   | {
       readonly kind: "what-if";
       readonly options: EnsembleOptions;
@@ -21,25 +24,24 @@ export type Job =
       readonly nowMin: number;
       readonly changes: readonly (readonly [WhatIfId, Changed])[];
     }
+  | { readonly kind: "present"; readonly asked: PresentOptions }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
-  | { readonly kind: "thermometer"; readonly options: Omit<EnsembleOptions, "shownC">; readonly seed: string };
+  | { readonly kind: "hidden-roast"; readonly options: HiddenOptions };
 
 /** What came before the oven, without the bird itself: it stays where it was computed. */
 export type LifeSummary = Omit<LivedSoFar, "bird">;
-
-/** The forecast without its members: they stay where they were computed. */
-export type ForecastSummary = Omit<Forecast, "members">;
 
 export interface Results {
   plan: PlannedOutcome;
   life: LifeSummary;
   members: Member[];
-  forecast: ForecastSummary;
+  fit: readonly Member[];
   "what-if": WhatIfAnswer[];
+  present: Present;
   geometry: FormGeometry;
   drawing: Drawing;
-  thermometer: Member;
+  "hidden-roast": HiddenPoint[];
 }
 
 export type ToWorker =

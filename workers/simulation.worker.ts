@@ -4,10 +4,11 @@
  */
 import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
-import { forecasting } from "../core/forecast/assimilate";
+import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
+import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
-import { hiddenBird } from "../core/forecast/simulatedThermometer";
+import { presentBird } from "../core/forecast/present";
 import { whatIfs } from "../core/forecast/whatIf";
 import { installKernel } from "../core/heat/arena";
 import { beforeOven } from "../core/processes/life";
@@ -16,6 +17,8 @@ import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 const SLICE_MS = 30;
 const cancelled = new Set<number>();
 let queue: Promise<void> = Promise.resolve();
+/** The prior's members of the plan that was fitted last. */
+let prior: Simulated | undefined;
 
 function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
   switch (job.kind) {
@@ -27,19 +30,29 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
     }
     case "members":
       return yield* runEnsemble(job.options, job.draws);
-    case "forecast": {
-      const { members: _, ...summary } = yield* forecasting(job.options, job.readings);
-      return summary;
+    case "fit": {
+      const fit = yield* fitting(job.options, job.readings, prior);
+      prior = fit.prior;
+      return fit.members;
     }
     case "what-if":
       return yield* whatIfs(job.options, job.estimate, job.nowMin, job.changes);
+    case "present":
+      return yield* presentBird(job.asked);
     case "geometry":
       return formGeometry(job.form);
     case "drawing":
       return drawingOf(job.form, job.view);
-    case "thermometer":
-      return hiddenBird(job.options, job.seed);
+    case "hidden-roast":
+      return yield* gathered(hiddenRoast(job.options));
   }
+}
+
+/** All that a generator yields, in turn. */
+function* gathered<Item>(items: Iterable<Item>): Generator<number, Item[]> {
+  const all: Item[] = [];
+  for (const item of items) yield all.push(item);
+  return all;
 }
 
 /** Lets waiting messages in: a message to oneself comes after those already there. */

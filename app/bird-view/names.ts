@@ -2,6 +2,7 @@
 import type { Species } from "../../core/bird/anatomy";
 import type { Cut } from "../../core/bird/form";
 import type { HeatSource } from "../../core/heat/ovens";
+import { COVERS, type Cover } from "../../core/heat/surroundings";
 
 export const SPECIES_NAMES: Record<Species, string> = { turkey: "Turkey", chicken: "Chicken", duck: "Duck" };
 
@@ -14,6 +15,13 @@ export const CUT_NAMES: Record<Cut, string> = {
   "leg-roll": "Rolled leg",
 };
 
+export const COVER_NAMES: Record<Cover, string> = {
+  none: "Bare",
+  foil: "Loose foil",
+  towels: "Foil and towels",
+  box: "Insulated box",
+};
+
 export const HEAT_NAMES: Record<HeatSource, string> = {
   oven: "Oven",
   "fan-oven": "Fan oven",
@@ -21,3 +29,6 @@ export const HEAT_NAMES: Record<HeatSource, string> = {
   "covered-grill": "Covered grill",
   spit: "Spit",
 };
+
+/** Covers as choices, in the order of how much they hold. */
+export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));

@@ -6,6 +6,7 @@ import type { HistoryPoint } from "../../core/processes/bird";
 import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime } from "../ui/time";
+import { spread } from "./spread";
 
 interface Props {
   readonly history: readonly HistoryPoint[];
@@ -24,6 +25,7 @@ interface Props {
 
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
+const LABEL_APART = 17;
 type Curve = Centre | "coldest";
 const LINES: readonly { readonly key: Curve; readonly width: number; readonly dash: string | undefined }[] = [
   { key: "thigh", width: 2.5, dash: "9 4" },
@@ -56,7 +58,10 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       ),
     [history, x, y, lines],
   );
-  const ends = spread(lines.map(({ key }) => y(end ? valueC(end, key) : 0)));
+  const ends = spread(
+    lines.map(({ key }) => y(end ? valueC(end, key) : 0)),
+    LABEL_APART,
+  );
   const ticksC =
     units === "metric"
       ? [0, 20, 40, 60, 80]
@@ -165,13 +170,3 @@ export const CentreChart = memo(function CentreChart(props: Props) {
     </svg>
   );
 });
-
-/** Moves labels apart so that none overlaps the next. */
-function spread(places: readonly number[]): number[] {
-  const order = places.map((place, n) => ({ place, n })).sort((a, b) => a.place - b.place);
-  order.forEach((entry, n) => {
-    const before = order[n - 1];
-    if (before) entry.place = Math.max(entry.place, before.place + 17);
-  });
-  return order.sort((a, b) => a.n - b.n).map(({ place }) => place);
-}

@@ -2,31 +2,36 @@
 import { z } from "zod";
 import { BrumaDatabase } from "../../storage/database";
 
-const Mode = z.object({ demo: z.boolean() });
+const Mode = z.object({
+  demo: z.boolean(),
+  /** When the bird at the demo's simulated thermometer went in. */
+  inAt: z.iso.datetime().optional(),
+});
+type Mode = z.infer<typeof Mode>;
 
-async function startedAsDemo(): Promise<boolean> {
+async function startedAs(): Promise<Mode> {
   try {
     const response = await fetch("/api/mode");
-    return response.ok && Mode.parse(await response.json()).demo;
+    if (response.ok) return Mode.parse(await response.json());
   } catch {
     // Served as plain files, without the server: an ordinary start, no demo.
-    return false;
   }
+  return { demo: false };
 }
 
 export interface Shelf {
   readonly db: BrumaDatabase;
-  readonly demo: boolean;
+  readonly mode: Mode;
 }
 
 let shelf: Shelf | undefined;
 
 /** Opens the database; called once before the first screen. */
 export async function openShelf(): Promise<Shelf> {
-  const demo = await startedAsDemo();
-  const db = new BrumaDatabase(demo ? "bruma-demo" : "bruma");
+  const mode = await startedAs();
+  const db = new BrumaDatabase(mode.demo ? "bruma-demo" : "bruma");
   await db.open();
-  shelf = { db, demo };
+  shelf = { db, mode };
   return shelf;
 }
 

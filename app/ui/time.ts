@@ -68,5 +68,6 @@ export function largeCountdown(ms: number): { readonly figure: string; readonly 
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
 export function giveOrTake(p10Ms: number, p90Ms: number): string {
   const half = (p90Ms - p10Ms) / 2 / 60_000;
+  if (!Number.isFinite(half)) return "how late cannot be told";
   return `give or take ${half > 15 ? Math.round(half / 5) * 5 : Math.max(1, Math.round(half))} min`;
 }

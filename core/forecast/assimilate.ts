@@ -7,6 +7,7 @@
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import type { Place, Probe } from "../formats/thermometer";
 import {
   type EnsembleOptions,
   type Member,
@@ -17,12 +18,11 @@ import {
   runEnsemble,
   shownAt,
 } from "./ensemble";
-import { type Draw, normalQuantile, priorDraws } from "./prior";
-import { type SetAside, screened } from "./screening";
+import { type Draw, normalQuantile, priorDraws, within } from "./prior";
+import { type SetAside, screened, seriesOf } from "./screening";
 
-export interface Reading {
+export interface Reading extends Place {
   readonly minute: number;
-  readonly part: Centre;
   readonly celsius: number;
 }
 
@@ -35,61 +35,79 @@ export interface Forecast {
   /** What the bird of the estimate has to show where the cook's thermometer shows its target. */
   readonly aimC: CentreTemperatures;
   readonly members: readonly Member[];
-  /** Readings that were not believed. */
+  /** Readings that were not believed, and the probes that give none to be believed now. */
   readonly setAside: readonly SetAside[];
+  readonly lost: readonly Probe[];
 }
 
 export const FORECAST_MEMBERS = 32;
 const PASSES = 2;
 /** Reading noise and what the model cannot follow, one standard deviation (chosen: thermometers are within 1 K). */
-const READING_SD_K = 1.2;
-/** Readings close in time say the same; those of one part within this are averaged, which also bounds the work. */
+export const READING_SD_K = 1.2;
+/** Readings close in time say the same; those of one probe within this are averaged, which also bounds the work. */
 const THIN_MIN = 6;
 
-/** Averages readings of one part that lie within so many minutes of one another. */
+/** Averages readings of one probe that lie within so many minutes of one another. */
 export function thinned(readings: readonly Reading[], binMin = THIN_MIN): Reading[] {
   const bins = new Map<string, Reading[]>();
   for (const reading of readings) {
-    const key = `${reading.part}/${Math.floor(reading.minute / binMin)}`;
+    const key = `${reading.part}/${reading.side}/${Math.floor(reading.minute / binMin)}`;
     const bin = bins.get(key);
     if (bin) bin.push(reading);
     else bins.set(key, [reading]);
   }
   return [...bins.values()].map((bin) => ({
-    part: (bin[0] as Reading).part,
+    ...(bin[0] as Reading),
     minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
     celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
   }));
 }
 
-/** Solves a·x = b for a symmetric positive definite matrix by Cholesky; a is overwritten. */
-function solveSpd(a: number[][], b: readonly number[]): number[] {
-  const n = b.length;
-  const at = (i: number, j: number): number => (a[i] as number[])[j] as number;
-  for (let j = 0; j < n; j++) {
-    for (let i = j; i < n; i++) {
-      let sum = at(i, j);
-      for (let k = 0; k < j; k++) sum -= at(i, k) * at(j, k);
-      (a[i] as number[])[j] = i === j ? Math.sqrt(sum) : sum / at(j, j);
+/** Lower Cholesky factor of a symmetric positive definite matrix, in its own rows. */
+function factored(a: number[][]): readonly Float64Array[] {
+  const rows = a.map((row) => Float64Array.from(row));
+  rows.forEach((row, i) => {
+    for (let j = 0; j <= i; j++) {
+      const other = rows[j] as Float64Array;
+      let sum = row[j] as number;
+      for (let k = 0; k < j; k++) sum -= (row[k] as number) * (other[k] as number);
+      row[j] = i === j ? Math.sqrt(sum) : sum / (other[j] as number);
     }
-  }
-  const x = [...b];
-  for (let i = 0; i < n; i++) {
-    for (let k = 0; k < i; k++) x[i] = (x[i] as number) - at(i, k) * (x[k] as number);
-    x[i] = (x[i] as number) / at(i, i);
-  }
-  for (let i = n - 1; i >= 0; i--) {
-    for (let k = i + 1; k < n; k++) x[i] = (x[i] as number) - at(k, i) * (x[k] as number);
-    x[i] = (x[i] as number) / at(i, i);
+  });
+  return rows;
+}
+
+/** Solves l·lᵀ·x = b. */
+function solved(l: readonly Float64Array[], b: readonly number[]): Float64Array {
+  const x = Float64Array.from(b);
+  l.forEach((row, i) => {
+    let sum = x[i] as number;
+    for (let k = 0; k < i; k++) sum -= (row[k] as number) * (x[k] as number);
+    x[i] = sum / (row[i] as number);
+  });
+  for (let i = l.length - 1; i >= 0; i--) {
+    let sum = x[i] as number;
+    for (let k = i + 1; k < l.length; k++) sum -= ((l[k] as Float64Array)[i] as number) * (x[k] as number);
+    x[i] = sum / ((l[i] as Float64Array)[i] as number);
   }
   return x;
+}
+
+/** What the middle of the members misses of the readings, root mean square, K. */
+export function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
+  if (readings.length === 0) return 0;
+  const squares = readings.map(({ part, minute, celsius }) => {
+    const shown = members.reduce((sum, member) => sum + shownAt(member, part, minute), 0) / members.length;
+    return (celsius - shown) ** 2;
+  });
+  return Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
 }
 
 /** One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings. */
 function analysed(
   members: readonly Member[],
   readings: readonly Reading[],
-  inflation: number,
+  noise: number,
   perturb: readonly Draw[],
 ): Draw[] {
   const count = members.length;
@@ -100,7 +118,6 @@ function analysed(
     { length: unknowns },
     (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / count,
   );
-  const noise = READING_SD_K * Math.sqrt(inflation);
   const covariance = readings.map((_, r) =>
     readings.map((__, s) => {
       let sum = 0;
@@ -109,26 +126,25 @@ function analysed(
       return sum / (count - 1) + (r === s ? noise * noise : 0);
     }),
   );
+  const factor = factored(covariance);
+  // How each unknown goes with each reading over the ensemble: the same for every member.
+  const cross = meanDraw.map((mean, u) =>
+    readings.map((_, r) => {
+      let sum = 0;
+      members.forEach((member, k) => {
+        sum += ((member.draw[u] as number) - mean) * (((shown[k] as number[])[r] as number) - (meanShown[r] as number));
+      });
+      return sum / (count - 1);
+    }),
+  );
   return members.map(({ draw }, m) => {
     const gap = readings.map(
       ({ celsius }, r) => celsius + noise * (perturb[m]?.[r] ?? 0) - ((shown[m] as number[])[r] as number),
     );
-    const weights = solveSpd(
-      covariance.map((row) => [...row]),
-      gap,
+    const weights = solved(factor, gap);
+    return draw.map((value, u) =>
+      within((cross[u] as number[]).reduce((sum, each, r) => sum + each * (weights[r] as number), value)),
     );
-    return draw.map((value, u) => {
-      let shift = 0;
-      readings.forEach((_, r) => {
-        let cross = 0;
-        for (let k = 0; k < count; k++) {
-          const drawGap = ((members[k] as Member).draw[u] as number) - (meanDraw[u] as number);
-          cross += drawGap * (((shown[k] as number[])[r] as number) - (meanShown[r] as number));
-        }
-        shift += (cross / (count - 1)) * (weights[r] as number);
-      });
-      return value + shift;
-    });
   });
 }
 
@@ -158,9 +174,9 @@ const MODEL_ERROR_SHARE = 0.08;
 const FEW_READINGS_SHARE = 0.12;
 
 /** Moves each member's finish by its own part of the model's error; nothing where there are no readings yet. */
-function withModelError(latest: number, readings: number): (minute: number, member: number) => number {
+function withModelError(latest: number, readings: number, missedK: number): (minute: number, member: number) => number {
   if (readings === 0) return (minute) => minute;
-  const share = MODEL_ERROR_SHARE + FEW_READINGS_SHARE / Math.sqrt(readings);
+  const share = MODEL_ERROR_SHARE * Math.max(1, missedK / READING_SD_K) + FEW_READINGS_SHARE / Math.sqrt(readings);
   return (minute, member) => {
     // Seven and the number of members have no divisor in common: every stratum is met once.
     const stratum = (7 * member) % FORECAST_MEMBERS;
@@ -180,53 +196,95 @@ function carriedTargets(
       const target = shownC[part];
       if (target === undefined) return [];
       const newest = readings.filter((each) => each.part === part && each.minute >= latest - NEWEST_MIN);
-      const missed = newest.map(({ minute, celsius }) => celsius - shownAt(member, part, minute));
-      const mean = missed.reduce((sum, each) => sum + each, 0) / (missed.length || 1);
-      return [[part, Math.min(target - CARRIED_SHARE * mean, target + PAST_K)]];
+      const missedBySide = seriesOf(newest).map(
+        (own) =>
+          own.reduce((sum, { minute, celsius }) => sum + celsius - shownAt(member, part, minute), 0) / own.length,
+      );
+      // Both sides have to be there: the one that is behind decides.
+      const missed = missedBySide.length > 0 ? Math.min(...missedBySide) : 0;
+      return [[part, Math.min(target - CARRIED_SHARE * missed, target + PAST_K)]];
     }),
   );
 }
 
+const latestOf = (readings: readonly Reading[]): number => Math.max(0, ...readings.map(({ minute }) => minute));
+
+/** Members that have been simulated already, and what with: the prior's are the same for every fit of a plan. */
+export interface Simulated {
+  readonly options: string;
+  readonly members: readonly Member[];
+}
+
+const reachesTo = ({ members }: Simulated, minute: number): boolean =>
+  members.every((member) => (member.minutes.at(-1) ?? 0) >= minute);
+
 /**
- * Forecasts from the readings so far (none: the prior's own spread). Yields after each simulated member.
+ * The ensemble fitted to the readings so far (none: the prior's own). Yields after each simulated member.
  * Readings outside −30 to 110 °C must have been refused before.
+ * @param known the prior's members, where an earlier fit of the same plan has left them; taken if they reach far enough
  */
-export function* forecasting(options: EnsembleOptions, allReadings: readonly Reading[]): Generator<number, Forecast> {
-  const { kept, setAside } = screened(allReadings);
-  const readings = thinned(kept);
-  const latest = Math.max(0, ...readings.map(({ minute }) => minute));
+export function* fitting(
+  options: EnsembleOptions,
+  allReadings: readonly Reading[],
+  known?: Simulated,
+): Generator<number, { readonly members: readonly Member[]; readonly prior: Simulated }> {
+  const readings = thinned(screened(allReadings).kept);
+  const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
   const run = { ...options, shownC: past, atLeastMin: latest };
-  let members = yield* runEnsemble(run, priorDraws(FORECAST_MEMBERS));
+  const key = JSON.stringify(options);
+  const prior =
+    known?.options === key && reachesTo(known, latest)
+      ? known
+      : { options: key, members: yield* runEnsemble(run, priorDraws(FORECAST_MEMBERS)) };
+  let { members } = prior;
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
-    const draws = analysed(members, readings, PASSES, perturbations(members.length, readings.length, pass));
-    members = yield* runEnsemble(run, draws);
-  }
-  // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
-  const aims = members.map((member) => carriedTargets(options.shownC, member, readings, latest));
-  const widened = withModelError(latest, readings.length);
-  const targets: Partial<Record<Centre, Quantiles>> = {};
-  for (const part of CENTRES) {
-    if (options.shownC[part] === undefined) continue;
-    targets[part] = quantiles(
-      members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m)),
+    // What no member can follow is no reading's fault: the readings are then believed less, and the members kept apart.
+    const noise = Math.sqrt(PASSES) * Math.max(READING_SD_K, pass === 0 ? 0 : misfitK(members, readings));
+    members = yield* runEnsemble(
+      run,
+      analysed(members, readings, noise, perturbations(members.length, readings.length, pass)),
     );
   }
-  const first = members[0] as Member;
+  return { members, prior };
+}
+
+/**
+ * What a fitted ensemble says of the finish. Quick: with readings newer than those it was fitted to, the forecast
+ * follows them at once, and the next fit comes after.
+ */
+export function forecastFrom(
+  { shownC }: Pick<EnsembleOptions, "shownC">,
+  members: readonly Member[],
+  allReadings: readonly Reading[],
+): Forecast {
+  const { kept, setAside, lost } = screened(allReadings);
+  const readings = thinned(kept);
+  const latest = latestOf(readings);
+  // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
+  const aims = members.map((member) => carriedTargets(shownC, member, readings, latest));
+  const widened = withModelError(latest, readings.length, misfitK(members, readings));
+  const parts = CENTRES.filter((part) => shownC[part] !== undefined);
+  const mean = (values: readonly number[]): number => values.reduce((sum, each) => sum + each, 0) / values.length;
   return {
-    targets,
-    pull: quantiles(members.map((member, m) => widened(minuteAllShown(member, aims[m] as CentreTemperatures), m))),
-    estimate: first.draw.map(
-      (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / members.length,
-    ),
-    aimC: Object.fromEntries(
-      (Object.keys(options.shownC) as Centre[]).map((part) => [
+    targets: Object.fromEntries(
+      parts.map((part) => [
         part,
-        aims.reduce((sum, aim) => sum + (aim[part] ?? 0), 0) / aims.length,
+        quantiles(members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m))),
       ]),
     ),
+    pull: quantiles(members.map((member, m) => widened(minuteAllShown(member, aims[m] as CentreTemperatures), m))),
+    estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
+    aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,
     setAside,
+    lost,
   };
+}
+
+/** Fits, then says. Yields after each simulated member. */
+export function* forecasting(options: EnsembleOptions, readings: readonly Reading[]): Generator<number, Forecast> {
+  const { members } = yield* fitting(options, readings);
+  return forecastFrom(options, members, readings);
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Plan } from "../formats/roast";
+import type { Reading } from "./assimilate";
 import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
 import { UNKNOWNS } from "./prior";
 
@@ -15,13 +16,24 @@ const forecast = (change: Partial<NonNullable<Watched["forecast"]>> = {}): NonNu
   targets: { breast: at(180), thigh: at(184) },
   pull: at(184),
   estimate: UNKNOWNS.map(() => 0),
+  aimC: { breast: 70, thigh: 74 },
+  members: [],
   setAside: [],
+  lost: [],
   ...change,
 });
-const kinds = (change: Partial<Watched>): string[] =>
-  adviceFor({ plan, nowMin: 60, readings: [], forecast: null, stagesDone: 0, bastingsDone: 0, ...change }).map(
-    ({ kind }) => kind,
-  );
+const NOTHING: Watched = {
+  plan,
+  nowMin: 60,
+  readings: [],
+  forecast: null,
+  browning: null,
+  outByMin: 240,
+  stagesDone: 0,
+  bastingsDone: 0,
+  fuelsDone: 0,
+};
+const kinds = (change: Partial<Watched>): string[] => adviceFor({ ...NOTHING, ...change }).map(({ kind }) => kind);
 
 describe("the coach", () => {
   it("says nothing where nothing is due", () => {
@@ -52,7 +64,9 @@ describe("the coach", () => {
 
   it("sees a probe that slipped, a breast far ahead, and an oven that is not where its dial is", () => {
     const reading = { minute: 80, part: "breast" as const, celsius: 70 };
-    expect(kinds({ forecast: forecast({ setAside: [{ reading, why: "slipped" }] }) })).toEqual(["slipped"]);
+    const lost = ["breast" as const];
+    expect(kinds({ forecast: forecast({ lost, setAside: [{ reading, why: "slipped" }] }) })).toEqual(["slipped"]);
+    expect(kinds({ forecast: forecast({ lost, setAside: [{ reading, why: "out" }] }) })).toEqual(["out"]);
     expect(kinds({ forecast: forecast({ setAside: [{ reading, why: "spike" }] }) })).toEqual([]);
     expect(kinds({ forecast: forecast({ targets: { breast: at(150), thigh: at(184) } }) })).toEqual(["breast-ahead"]);
     const oven = (offset: number) =>
@@ -61,17 +75,42 @@ describe("the coach", () => {
     expect(kinds({ forecast: oven(1.6) })).toEqual(["oven-hot"]);
   });
 
-  it("asks for the reading that decides: of the last to be there, and not right after another", () => {
-    const wide = forecast({ pull: { p10: 160, p50: 184, p90: 210 } });
-    const [advice] = adviceFor({
-      plan,
-      nowMin: 60,
-      readings: [{ minute: 58, part: "thigh", celsius: 30 }],
-      forecast: wide,
-      stagesDone: 0,
-      bastingsDone: 0,
-    });
-    expect(advice).toMatchObject({ kind: "read-again", part: "thigh" });
-    expect(advice?.kind === "read-again" && advice.inMin).toBeGreaterThanOrEqual(18);
+  it("takes a tip for misplaced when the readings put it far from the centre", () => {
+    const off = (sd: number) => forecast({ estimate: UNKNOWNS.map((name) => (name === "thighProbe" ? sd : 0)) });
+    expect(kinds({ forecast: off(1) })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, forecast: off(-2) })).toEqual([{ kind: "misplaced", part: "thigh" }]);
+  });
+
+  it("says that dinner will be late once the finish leaves too short a rest", () => {
+    expect(kinds({ forecast: forecast(), outByMin: 182 })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, forecast: forecast(), outByMin: 160 })).toEqual([{ kind: "late", minutes: 24 }]);
+  });
+
+  it("sees a centre that has stalled, not one that is still cold, nearly done, or rising", () => {
+    const rising = (from: number, perHour: number): Reading[] =>
+      Array.from({ length: 25 }, (_, n) => ({
+        minute: 100 + 2 * n,
+        part: "thigh",
+        celsius: from + (perHour * 2 * n) / 60,
+      }));
+    const on = (readings: Reading[]) => kinds({ nowMin: 150, readings, forecast: forecast() });
+    expect(on(rising(62, 1))).toEqual(["stalled"]);
+    expect(on(rising(10, 1))).toEqual([]);
+    expect(on(rising(72, 1))).toEqual([]);
+    expect(on(rising(50, 15))).toEqual([]);
+  });
+
+  it("asks for foil where the skin is golden with so long to go that it would be dark", () => {
+    expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 2.4 } })).toEqual(["dark-early"]);
+    expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 1.4 } })).toEqual([]);
+    expect(kinds({ forecast: forecast(), browning: { now: 0.4, atPull: 2.4 } })).toEqual([]);
+  });
+
+  it("calls for charcoal by the hour where there is any to burn", () => {
+    const smoked = { ...plan, heat: "smoker" as const };
+    expect(kinds({ plan: smoked, nowMin: 59 })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, plan: smoked, nowMin: 121, fuelsDone: 1 })).toMatchObject([{ kind: "fuel", n: 2 }]);
+    expect(kinds({ plan: smoked, nowMin: 121, fuelsDone: 2 })).toEqual([]);
+    expect(kinds({ nowMin: 121 })).toEqual([]);
   });
 });

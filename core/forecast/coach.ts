@@ -2,35 +2,48 @@
  * What to say at the stove: what is due by the plan, and what the readings show. Each says what to do, why, and what
  * happens otherwise; data, so that the words can be in the cook's units.
  */
-import type { Centre, CentreTemperatures } from "../bird/solid";
+import { CENTRES, type Centre } from "../bird/solid";
 import type { Plan } from "../formats/roast";
+import { type Probe, probeOf } from "../formats/thermometer";
+import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
 import { constant } from "../sources";
-import type { Forecast } from "./assimilate";
+import { type Forecast, type Reading, thinned } from "./assimilate";
+import { lowestC } from "./newest";
+import { nextReading } from "./nextReading";
 import { UNKNOWNS } from "./prior";
+import { seriesOf } from "./screening";
 import { stageNow } from "./whatIf";
-
-/** Newest reading of each centre. */
-export const newestC = (readings: readonly { readonly part: Centre; readonly celsius: number }[]): CentreTemperatures =>
-  Object.fromEntries(readings.map(({ part, celsius }) => [part, celsius]));
 
 export type Advice =
   /** The plan's next change of the heat is due. */
   | { readonly kind: "stage"; readonly n: number; readonly because: "time" | "temperature" }
   | { readonly kind: "baste"; readonly n: number }
   | { readonly kind: "soon"; readonly minutes: number }
-  | { readonly kind: "slipped"; readonly part: Centre }
+  /** A probe whose readings are set aside: it slipped, or it is in the oven's air. */
+  | { readonly kind: "slipped" | "out"; readonly probe: Probe }
+  /** The tip is likely far from the thickest place, on bone or under the skin. */
+  | { readonly kind: "misplaced"; readonly part: "breast" | "thigh" }
+  | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
+  | { readonly kind: "dark-early" }
+  | { readonly kind: "fuel"; readonly n: number; readonly briquettes: number }
+  | { readonly kind: "late"; readonly minutes: number }
   | { readonly kind: "breast-ahead"; readonly minutes: number }
   | { readonly kind: "oven-cold" | "oven-hot"; readonly kelvin: number }
-  | { readonly kind: "read-again"; readonly part: Centre; readonly inMin: number };
+  | { readonly kind: "read-again"; readonly part: Centre; readonly inMin: number; readonly less: number };
 
 export interface Watched {
   readonly plan: Plan;
   readonly nowMin: number;
-  readonly readings: readonly { readonly minute: number; readonly part: Centre; readonly celsius: number }[];
-  readonly forecast: Pick<Forecast, "targets" | "pull" | "estimate" | "setAside"> | null;
+  readonly readings: readonly Reading[];
+  readonly forecast: Forecast | null;
+  /** Browning of the estimated bird by now and at its finish, 1 is golden; null while it is not known. */
+  readonly browning: { readonly now: number; readonly atPull: number } | null;
+  /** Out by then, there is the shortest rest before it is carved, minutes since it went in. */
+  readonly outByMin: number;
   /** Stages that have been done, by their number; the first is on from the start. */
   readonly stagesDone: number;
   readonly bastingsDone: number;
+  readonly fuelsDone: number;
 }
 
 /** An early word before the early end of the band, min. */
@@ -39,14 +52,30 @@ export const EARLY_WORD_MIN = 15;
 const AHEAD_MIN = 12;
 /** An oven is off when the readings put it further from its dial than most are, in standard deviations of the prior. */
 const OVEN_OFF_SD = 1.2;
-/** A band this wide is worth another reading; and not sooner than this after the last. */
-const DOUBT_MIN = 12;
-const READ_EVERY_MIN = 20;
+/** A tip is misplaced when the readings put it further from the centre than most are, likewise. */
+const MISPLACED_SD = 1.7;
+/** Skin that is as brown as it should be with so long to go is burnt at the end. */
+const GOLDEN = 0.9;
+const BURNT = 1.9;
+/** A cold bird's centre stands still for a while before the heat is there: that is no stall. */
+const STALL_FROM_C = 30;
+/** A centre that rises by less over the last half hour, and is far from done, has stalled (chosen). */
+const STALL_OVER_MIN = 30;
+const STALL_K_PER_HOUR = 4;
+const STALL_TO_GO_K = 4;
+const FUEL_EVERY_MIN = 60;
+/** A finish that is late by less is the plan's own doubt. */
+const LATE_MIN = 5;
 
 /** Most urgent first. */
-export function adviceFor({ plan, nowMin, readings, forecast, stagesDone, bastingsDone }: Watched): Advice[] {
+export function adviceFor(watched: Watched): Advice[] {
+  return [...dueByPlan(watched), ...(watched.forecast ? seenInReadings(watched, watched.forecast) : [])];
+}
+
+/** What the plan says is to be done now. */
+function dueByPlan({ plan, nowMin, readings, forecast, stagesDone, bastingsDone, fuelsDone }: Watched): Advice[] {
   const advice: Advice[] = [];
-  const due = stageNow(plan.stages, nowMin, newestC(readings));
+  const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost));
   if (due > stagesDone) {
     advice.push({ kind: "stage", n: due, because: plan.stages[due]?.when ? "temperature" : "time" });
   }
@@ -54,45 +83,60 @@ export function adviceFor({ plan, nowMin, readings, forecast, stagesDone, bastin
   if (every > 0 && Math.floor(nowMin / every) > bastingsDone) {
     advice.push({ kind: "baste", n: Math.floor(nowMin / every) });
   }
-  if (!forecast) return advice;
-  for (const part of new Set(
-    forecast.setAside.filter(({ why }) => why === "slipped").map(({ reading }) => reading.part),
-  )) {
-    advice.push({ kind: "slipped", part });
+  const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);
+  if (burnsCharcoal(plan.heat) && fuels > fuelsDone) {
+    advice.push({ kind: "fuel", n: fuels, briquettes: briquettesPerHour(plan) });
+  }
+  return advice;
+}
+
+/** What the readings and the bird they point to show. */
+function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forecast: Forecast): Advice[] {
+  const advice: Advice[] = [];
+  for (const probe of forecast.lost) {
+    const out = forecast.setAside.some(({ reading, why }) => why === "out" && probeOf(reading) === probe);
+    advice.push({ kind: out ? "out" : "slipped", probe });
   }
   const untilEarly = forecast.pull.p10 - nowMin;
   if (untilEarly <= EARLY_WORD_MIN && forecast.pull.p50 > nowMin) {
     advice.push({ kind: "soon", minutes: Math.max(0, Math.round(untilEarly)) });
   }
+  const lateMin = forecast.pull.p50 - outByMin;
+  if (lateMin > LATE_MIN) advice.push({ kind: "late", minutes: Math.round(lateMin) });
+  const stalled = stall(readings, forecast);
+  if (stalled) advice.push(stalled);
   const { breast, thigh } = forecast.targets;
   if (breast && thigh && thigh.p50 - breast.p50 > AHEAD_MIN && breast.p50 > nowMin) {
     advice.push({ kind: "breast-ahead", minutes: Math.round(thigh.p50 - breast.p50) });
   }
+  if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT) advice.push({ kind: "dark-early" });
   const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;
   if (Math.abs(offset) > OVEN_OFF_SD) {
     const kelvin = Math.round(Math.abs(offset) * constant("ovenOffsetSdK"));
     advice.push({ kind: offset < 0 ? "oven-cold" : "oven-hot", kelvin });
   }
-  const next = nextReading(readings, forecast, nowMin);
-  if (next) advice.push(next);
+  for (const part of ["breast", "thigh"] as const) {
+    const off = forecast.estimate[UNKNOWNS.indexOf(`${part}Probe`)] ?? 0;
+    if (Math.abs(off) > MISPLACED_SD && forecast.targets[part]) advice.push({ kind: "misplaced", part });
+  }
+  const next = nextReading(forecast, readings, nowMin);
+  if (next) {
+    advice.push({ kind: "read-again", part: next.part, inMin: Math.round(next.atMin - nowMin), less: next.less });
+  }
   return advice;
 }
 
-/**
- * The reading by hand that would take away most doubt: of the centre that is last, since it decides, once a third of
- * what is left has passed; a reading right after another says the same again.
- */
-function nextReading(
-  readings: Watched["readings"],
-  { targets, pull }: Pick<Forecast, "targets" | "pull">,
-  nowMin: number,
-): Advice | null {
-  if (pull.p90 - pull.p10 < DOUBT_MIN || pull.p50 <= nowMin) return null;
-  const [last] = (Object.entries(targets) as [Centre, { p50: number }][]).sort((a, b) => b[1].p50 - a[1].p50);
-  if (!last) return null;
-  const [part] = last;
-  const own = readings.filter((reading) => reading.part === part);
-  const sinceMin = nowMin - (own.at(-1)?.minute ?? Number.NEGATIVE_INFINITY);
-  const waitMin = Math.max(0, READ_EVERY_MIN - sinceMin, own.length === 0 ? 0 : (pull.p50 - nowMin) / 3 - sinceMin);
-  return { kind: "read-again", part, inMin: Math.round(waitMin) };
+/** A centre that has all but stopped: evaporation takes what the oven gives, or the oven is out. */
+function stall(readings: readonly Reading[], { targets, aimC, lost }: Forecast): Advice | null {
+  for (const part of CENTRES.filter((each) => targets[each])) {
+    const [own = []] = seriesOf(thinned(readings.filter((reading) => reading.part === part)))
+      .filter(([first]) => first && !lost.includes(probeOf(first)))
+      .sort((a, b) => b.length - a.length);
+    const last = own.at(-1);
+    const before = own.findLast(({ minute }) => last && minute <= last.minute - STALL_OVER_MIN);
+    if (!last || !before || last.celsius > (aimC[part] ?? 0) - STALL_TO_GO_K || last.celsius < STALL_FROM_C) continue;
+    const kelvinPerHour = (60 * (last.celsius - before.celsius)) / (last.minute - before.minute);
+    if (kelvinPerHour < STALL_K_PER_HOUR) return { kind: "stalled", part, kelvinPerHour };
+  }
+  return null;
 }

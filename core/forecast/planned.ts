@@ -4,8 +4,8 @@ import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { cellCentre, sectionSampler } from "../bird/section";
 import { type BirdSize, sizeOf } from "../bird/size";
-import type { CentreTemperatures } from "../bird/solid";
-import type { Plan } from "../formats/roast";
+import type { Centre, CentreTemperatures } from "../bird/solid";
+import type { Plan, Roast } from "../formats/roast";
 import type { HeatSource } from "../heat/ovens";
 import { USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
@@ -88,6 +88,21 @@ const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
 export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
   ensembleOf(plannedInput(plan), shownC);
 
+/** The same for a roast that is on: what has happened to it besides the plan is an event of it. */
+export function roastOptions(
+  { plan, happened }: Pick<Roast, "plan" | "happened">,
+  shownC: CentreTemperatures,
+): EnsembleOptions {
+  const options = ensembleOptions(plan, shownC);
+  const inAtMs = Date.parse(happened.inAt ?? "");
+  const outs = (happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
+    const openMin = (Date.parse(backAt) - Date.parse(outAt)) / 60_000;
+    // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
+    return { kind: "door", atMin: (Date.parse(outAt) - inAtMs) / 60_000, openMin: Math.min(30, openMin) };
+  });
+  return outs.length > 0 ? { ...options, events: [...(options.events ?? []), ...outs] } : options;
+}
+
 export const ensembleOf = (
   { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK }: PlannedInput,
   shownC: CentreTemperatures,
@@ -110,6 +125,23 @@ export type PictureQuality = keyof typeof PICTURE_CELL_M;
 
 /** Pulled so early that the rest carries the centres this far past the target: thermometers are read to 1 °C. */
 export const CARRY_MARGIN_K = 1;
+
+/**
+ * What each centre has to show at the pull so that the rest still carries it to its target: the one that decides as
+ * much as the plan expects, the others only what they need. @param targetC to be seen before carving
+ */
+export function pullGoalsC(
+  { atPull, peak }: Pick<PlannedDone, "atPull" | "peak">,
+  targetC: CentreTemperatures,
+): CentreTemperatures {
+  return Object.fromEntries(
+    (Object.entries(atPull.centresC) as [Centre, number][]).map(([centre, expectedC]) => {
+      const target = targetC[centre];
+      const surplusK = target === undefined ? 0 : (peak[centre]?.celsius ?? expectedC) - (target + CARRY_MARGIN_K);
+      return [centre, expectedC - Math.max(0, surplusK)];
+    }),
+  );
+}
 
 export interface PictureFrame {
   readonly minute: number;

@@ -6,7 +6,16 @@ import type { OvenTraits } from "../heat/ovens";
 import { constant } from "../sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
-export const UNKNOWNS = ["ovenOffset", "convection", "drying", "shape", "start", "breastProbe", "thighProbe"] as const;
+export const UNKNOWNS = [
+  "ovenOffset",
+  "convection",
+  "drying",
+  "crust",
+  "shape",
+  "start",
+  "breastProbe",
+  "thighProbe",
+] as const;
 export type Unknown = (typeof UNKNOWNS)[number];
 export type Draw = readonly number[];
 
@@ -18,7 +27,7 @@ export interface BirdTraits {
   readonly probeM: { readonly breast: number; readonly thigh: number };
 }
 
-const PRIMES = [2, 3, 5, 7, 11, 13, 17] as const;
+const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19] as const;
 
 function radicalInverse(index: number, base: number): number {
   let result = 0;
@@ -66,18 +75,23 @@ export function priorDraws(count: number): Draw[] {
   return Array.from({ length: count }, (_, n) => columns.map((column) => column[n] as number));
 }
 
+/** Further out nothing is believed, whatever the readings say, standard deviations. */
+const WIDEST_SD = 3;
+export const within = (z: number): number => Math.min(WIDEST_SD, Math.max(-WIDEST_SD, z));
+
 /** Shapes are rounded to these steps, so that members share voxel solids. */
 const SHAPE_STEP = 0.02;
 
 /** The bird and oven a draw stands for. */
 export function traitsOf(draw: Draw): BirdTraits {
-  const z = (name: Unknown): number => Math.min(3, Math.max(-3, draw[UNKNOWNS.indexOf(name)] ?? 0));
+  const z = (name: Unknown): number => within(draw[UNKNOWNS.indexOf(name)] ?? 0);
   const thickness = 1 + constant("shapeSdShare") * z("shape");
   return {
     oven: {
       offsetK: constant("ovenOffsetSdK") * z("ovenOffset"),
       convectionShare: Math.exp(constant("convectionSdShare") * z("convection")),
       dryingShare: Math.exp(constant("dryingSdShare") * z("drying")),
+      crustShare: Math.exp(constant("crustSdShare") * z("crust")),
       hotSideK: 0,
     },
     breastThickness: Math.round(thickness / SHAPE_STEP) * SHAPE_STEP,

@@ -11,7 +11,7 @@ const faultsOf = (text: string): readonly { where: string; what: string }[] => {
 describe("the roast file", () => {
   it("takes what it wrote", () => {
     const result = checkRoastFile(JSON.stringify(sampleFile()));
-    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 3 });
+    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 4 });
     expect(result.valid && result.file).toEqual(sampleFile());
   });
 
@@ -40,6 +40,14 @@ describe("the roast file", () => {
     roast.plan.bird.preSalted = true;
     const salted = checkRoastFile(JSON.stringify(file));
     expect(salted.valid && salted.file.roasts[0]?.roast.plan.salt.method).toBe("none");
+  });
+
+  it("carries a file of version 3 forward: its simulated thermometer speaks to the bridge", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.version = 3;
+    file.roasts[0].roast.thermometer = "simulated";
+    const carried = checkRoastFile(JSON.stringify(file));
+    expect(carried.valid && carried.file.roasts[0]?.roast.thermometer).toBe("bridge");
   });
 
   it("leaves what is no roast to the schema, which says what is wrong", () => {

@@ -70,3 +70,8 @@ export function roastWithKitchen(roast: unknown): unknown {
     },
   };
 }
+
+/** Version 3 to 4: the simulated thermometer speaks to the bridge like any other. */
+export function roastWithBridge(roast: unknown): unknown {
+  return isRecord(roast) && roast.thermometer === "simulated" ? { ...roast, thermometer: "bridge" } : roast;
+}

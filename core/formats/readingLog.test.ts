@@ -28,6 +28,15 @@ describe("a log of temperatures", () => {
     expect(readings[1]?.celsius).toBeCloseTo(20, 9);
   });
 
+  it("tells the sides of a pair", () => {
+    const { readings } = readLog(["minute", "left breast", "Breast_right (°F)", "thigh"], [["30", "40", "104", "41"]]);
+    expect(readings).toEqual([
+      { minute: 30, part: "breast", side: "left", celsius: 40 },
+      { minute: 30, part: "breast", side: "right", celsius: expect.closeTo(40, 9) },
+      { minute: 30, part: "thigh", celsius: 41 },
+    ]);
+  });
+
   it("goes on over midnight, and begins at its first clock time where nobody said when the bird went in", () => {
     const { readings } = readLog(
       ["time", "breast"],

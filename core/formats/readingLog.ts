@@ -5,11 +5,11 @@
 import { CENTRES, type Centre } from "../bird/solid";
 import { fahrenheitToC } from "../units/quantity";
 import type { RejectedRow } from "./sideList";
+import { type Place, SIDES } from "./thermometer";
 
-export interface LoggedReading {
+export interface LoggedReading extends Place {
   /** Since the bird went in. */
   readonly minute: number;
-  readonly part: Centre;
   readonly celsius: number;
 }
 
@@ -29,7 +29,7 @@ type TimeKind = "minutes" | "seconds" | "hours" | "clock";
 
 interface Column {
   readonly index: number;
-  readonly part: Centre;
+  readonly place: Place;
   readonly fahrenheit: boolean;
 }
 
@@ -86,7 +86,8 @@ export function readLog(
     if (!part) return [];
     // "thigh (°F)", "thigh_f", "thighF".
     const said = /(?:°|deg|\(|\s)\s*([cf])\b/.exec(name)?.[1] ?? /[a-z]([CF])$/.exec(header[index]?.trim() ?? "")?.[1];
-    return [{ index, part, fahrenheit: (said ?? unit).toLowerCase() === "f" }];
+    const side = part === "filling" ? undefined : SIDES.find((each) => name.includes(each));
+    return [{ index, place: { part, ...(side && { side }) }, fahrenheit: (said ?? unit).toLowerCase() === "f" }];
   });
   if (timeAt < 0 || columns.length === 0) {
     const lacks = timeAt < 0 ? "time" : "breast, thigh or filling";
@@ -116,16 +117,16 @@ export function readLog(
     lastMs = ms;
     zeroMs ??= time.isInstant && inAtMs !== undefined ? inAtMs : ms;
     const minute = (ms - zeroMs) / MINUTE_MS;
-    for (const { index, part, fahrenheit } of columns) {
+    for (const { index, place, fahrenheit } of columns) {
       const cell = (row[index] ?? "").trim();
       // A probe that said nothing is a gap, not a fault.
       if (cell === "" || /^(nan|-+|n\/a|null)$/i.test(cell)) continue;
       const value = Number(cell.replace(/[°\s]*[cf]?$/i, "").replace(",", "."));
       const celsius = fahrenheit ? fahrenheitToC(value) : value;
       if (!(celsius >= -30 && celsius <= 110)) {
-        rejected.push({ line, why: `${part}: got ${JSON.stringify(cell)}, allowed is −30 to 110 °C` });
-      } else if (minute < 0) rejected.push({ line, why: `${part}: before the bird went in` });
-      else readings.push({ minute, part, celsius });
+        rejected.push({ line, why: `${place.part}: got ${JSON.stringify(cell)}, allowed is −30 to 110 °C` });
+      } else if (minute < 0) rejected.push({ line, why: `${place.part}: before the bird went in` });
+      else readings.push({ minute, ...place, celsius });
     }
   });
   return { readings: readings.sort((a, b) => a.minute - b.minute), rejected };

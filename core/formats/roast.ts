@@ -12,6 +12,7 @@ import { METHOD_IDS } from "../methods/methods";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { SIDE_SLOTS } from "../schedule/slots";
+import { SIDES } from "./thermometer";
 
 const instant = z.iso.datetime({ offset: true });
 
@@ -136,6 +137,14 @@ export const EquipmentSchema = z.strictObject({
   panCm: z.strictObject({ length: centimetres, width: centimetres }),
   shelfCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
   potL: z.number().min(1).max(60),
+  /** What the hand thermometer showed in ice and in boiling water. */
+  calibration: z
+    .strictObject({
+      iceC: z.number().min(-10).max(10),
+      boilC: z.number().min(80).max(110).optional(),
+      altitudeM: z.number().min(-400).max(5000),
+    })
+    .optional(),
 });
 
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
@@ -153,6 +162,14 @@ const Happened = z.strictObject({
   /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
   stagesDone: z.number().int().min(0).max(8).optional(),
   bastingsDone: z.number().int().min(0).max(200).optional(),
+  fuelsDone: z.number().int().min(0).max(24).optional(),
+  /** Out of the oven and back in again: the rest had fallen short. */
+  outs: z
+    .array(z.strictObject({ outAt: instant, backAt: instant }))
+    .max(8)
+    .optional(),
+  /** The record was closed: nothing more is expected to happen. */
+  closedAt: instant.optional(),
   predicted: Prediction.optional(),
 });
 
@@ -184,7 +201,11 @@ export const PlanSchema = z.strictObject({
 export const ReadingSchema = z.strictObject({
   at: instant,
   part: centre,
+  /** Of a pair; left out where one probe stands for both. */
+  side: z.enum(SIDES).optional(),
   celsius: z.number().min(-30).max(110),
+  /** What the thermometer showed, where its calibration has put that right. */
+  shownC: z.number().min(-40).max(120).optional(),
   source: z.enum(["typed", "simulated", "bridge"]),
 });
 
@@ -195,8 +216,10 @@ export const RoastSchema = z.strictObject({
   plan: PlanSchema,
   happened: Happened,
   notes: z.string().max(4000),
-  /** Where readings come from: a hand, the simulated thermometer, or probes that post to the bridge. */
-  thermometer: z.enum(["typed", "simulated", "bridge"]),
+  /** How good it was, once it was eaten. */
+  rating: z.number().int().min(1).max(5).optional(),
+  /** Where readings come from: a hand, or probes that post to the bridge. */
+  thermometer: z.enum(["typed", "bridge"]),
 });
 
 export type Plan = z.infer<typeof PlanSchema>;

@@ -27,11 +27,13 @@ export type Underlay = (typeof UNDERLAYS)[number];
 export interface OvenTraits {
   readonly convectionShare: number;
   readonly dryingShare: number;
+  /** Deepest retreat of the wet front against the usual. */
+  readonly crustShare: number;
   readonly offsetK: number;
   /** Between its hot and its cool side, K; 0 for an even oven. */
   readonly hotSideK: number;
 }
-export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, offsetK: 0, hotSideK: 0 };
+export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, crustShare: 1, offsetK: 0, hotSideK: 0 };
 
 /** The moment in the oven: what its air and walls are at, what is under the bird, what the bird has made of its own air. */
 export interface OvenMoment {
@@ -144,6 +146,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     vapourShare: 1,
     underShare: own.under ?? UNDER[underlay](),
     dryingShare: traits.dryingShare,
+    crustShare: traits.crustShare,
   };
   const foil = underFoil(open);
   const skin = moment.wrap === "foil" ? wrapped(open, moment.skinC) : moment.shield === "all" ? foil : open;

@@ -31,6 +31,7 @@ function settledFrontC(
       vapourShare: 1,
       underShare: 1,
       dryingShare: 0,
+      crustShare: 1,
       ...change,
     }),
   );

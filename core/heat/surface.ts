@@ -175,7 +175,7 @@ export class SurfaceExchange {
     p[row + P.crustResistivity] = 1 / constant("crustConductivityWPerMK");
     p[row + P.crustVapourResistivity] = 1 / constant("crustVapourDiffusivityM2PerS");
     p[row + P.crustRetreat] = constant("crustDepthPerVapourM3PerKg") * patch.dryingShare;
-    p[row + P.crustDeepest] = constant("crustDepthMostM");
+    p[row + P.crustDeepest] = constant("crustDepthMostM") * patch.crustShare;
     p[row + P.latent] = constant("vaporisationHeatJPerKg");
   }
 

@@ -20,6 +20,7 @@ export interface Patch {
   readonly underShare: number;
   /** Multiplies the retreat of the wet front: how readily the skin dries. */
   readonly dryingShare: number;
+  readonly crustShare: number;
 }
 
 export type Surroundings = Readonly<Record<Region, Patch>>;
@@ -87,6 +88,7 @@ export function kitchenAir(airC = constant("kitchenC"), dryingShare = 1): Patch 
     vapourShare: 1,
     underShare: constant("panSideShare"),
     dryingShare,
+    crustShare: 1,
   };
 }
 

@@ -6,8 +6,10 @@ import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { IN_SINCE_MIN } from "../../demo/inProgress";
 import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
+import { startDemoThermometer } from "../../server/demo";
 import { ReadingStore } from "../../server/readingStore";
 
 export interface RunningServer {
@@ -17,17 +19,24 @@ export interface RunningServer {
 
 export async function serve(demo: boolean): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
+  const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings.jsonl"));
   const bridge = makeBridge(store);
-  const server = createServer(makeServer({ demo, root, bridge }));
+  const server = createServer(
+    makeServer({ demo, root, bridge, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
+  );
   server.listen(0, "127.0.0.1");
   await once(server, "listening");
   let closed = false;
+  const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const thermometer = new AbortController();
+  if (demo) void startDemoThermometer(url, inAtMs, thermometer.signal);
   return {
-    url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
+    url,
     close: () => {
       if (closed) return;
       closed = true;
+      thermometer.abort();
       bridge.close();
       server.closeAllConnections();
       server.close();

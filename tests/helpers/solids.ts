@@ -21,6 +21,7 @@ export const convectionPatch = (airC: number, convectionWPerM2K: number): Patch 
   vapourShare: 0,
   underShare: 1,
   dryingShare: 0,
+  crustShare: 1,
 });
 export const convectionOnly = (airC: number, convectionWPerM2K: number): Surroundings =>
   everywhere(convectionPatch(airC, convectionWPerM2K));

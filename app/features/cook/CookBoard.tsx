@@ -1,9 +1,11 @@
 import { useMemo } from "react";
 import { toast } from "sonner";
+import { wentIn, withPrediction } from "../../../core/forecast/prediction";
 import { stageNow } from "../../../core/forecast/whatIf";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import { changeRoast } from "../../../storage/roasts";
+import { Superseded } from "../../../workers/pool";
 import { predictPull } from "../../../workers/predict";
 import { database } from "../../shell/database";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -15,7 +17,6 @@ import { Resting } from "./Resting";
 import { Roasting } from "./Roasting";
 import { useBridge } from "./useBridge";
 import { useReadings } from "./useReadings";
-import { useSimulatedThermometer } from "./useSimulatedThermometer";
 import { useWakeLock } from "./useWakeLock";
 
 /** The stove side: one next action, large; what has happened decides which of four faces is shown. */
@@ -24,14 +25,23 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   const stage = cookStage(roast);
   const simulated = useSimulatedPlan(roast.plan);
   const { readings, add } = useReadings(roast.id);
-  const last = readings?.at(-1);
-  useSimulatedThermometer(roast, last ? Date.parse(last.at) : null, readings !== null, add);
   const bridgeFault = useBridge(roast, readings, add);
   useWakeLock(stage === "roasting" || stage === "resting");
   const { cook, shares } = simulated;
+  const { inAt } = roast.happened;
   const derived = useMemo(
-    () => (cook ? derivePlan(roast.plan, cook, shares, Date.now()) : null),
-    [roast.plan, cook, shares],
+    () => (cook ? derivePlan(roast.plan, cook, shares, Date.now(), inAt) : null),
+    [roast.plan, cook, shares, inAt],
+  );
+  const observed = useMemo(
+    () =>
+      (readings ?? [])
+        .map(({ at, part, side, celsius }) => {
+          const minute = (Date.parse(at) - Date.parse(inAt ?? "")) / 60_000;
+          return { minute, part, celsius, ...(side && { side }) };
+        })
+        .filter(({ minute }) => minute >= 0),
+    [readings, inAt],
   );
 
   const change = (next: (before: Roast) => Roast): void => {
@@ -42,12 +52,15 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   const happened = (event: Partial<Roast["happened"]>): void =>
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const goesIn = (atMs: number): void => {
-    happened({ inAt: new Date(atMs).toISOString() });
+    change((before) => wentIn(before, atMs));
+    if (roast.happened.predicted) return;
     predictPull(roast.plan, atMs)
-      .then((predicted) => happened({ predicted }))
-      .catch((error: unknown) =>
-        toast.error(`No prediction was stored: ${error instanceof Error ? error.message : String(error)}`),
-      );
+      .then((predicted) => change((before) => withPrediction(before, predicted, atMs)))
+      .catch((error: unknown) => {
+        // Asked again for a corrected moment: the newer one answers for both.
+        if (error instanceof Superseded) return;
+        toast.error(`No prediction was stored: ${error instanceof Error ? error.message : String(error)}`);
+      });
   };
   const takeBack = (...events: (keyof Roast["happened"])[]): void =>
     change((before) => ({
@@ -77,9 +90,10 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
         <Roasting
           roast={roast}
           cook={cook}
+          derived={derived}
           readings={readings}
+          observed={observed}
           now={now}
-          carveAtMs={derived.schedule.carveAtMs}
           onReading={add}
           onPull={() => happened({ pulledAt: new Date().toISOString() })}
           onTakeBack={() => takeBack("inAt", "predicted")}
@@ -108,11 +122,20 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
         <Resting
           roast={roast}
           cook={cook}
-          readings={readings}
+          derived={derived}
+          observed={observed}
           now={now}
-          carveAtMs={derived.schedule.carveAtMs}
           onReading={add}
           onCarve={() => happened({ carvedAt: new Date().toISOString() })}
+          onCover={(cover) => change((before) => ({ ...before, plan: { ...before.plan, cover } }))}
+          onBackIn={() =>
+            change((before) => {
+              const { pulledAt, outs = [], ...rest } = before.happened;
+              if (!pulledAt) return before;
+              const out = { outAt: pulledAt, backAt: new Date().toISOString() };
+              return { ...before, happened: { ...rest, outs: [...outs, out] } };
+            })
+          }
           onTakeBack={() => takeBack("pulledAt")}
         />
       )}

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import { useState } from "react";
 import { type LoggedReading, readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { probeOf } from "../../../core/formats/thermometer";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
@@ -23,18 +24,19 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
     const { data } = Papa.parse<string[]>((await file.text()).replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" });
     const [header = [], ...rows] = data;
     const log = readLog(header, rows, { inAtMs });
-    const known = new Set(readings.map(({ at, part }) => `${at} ${part}`));
+    const keyOf = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)}`;
+    const known = new Set(readings.map(keyOf));
     const fresh = log.readings
-      .map(({ minute, part, celsius }: LoggedReading): RoastReading => {
-        return { at: new Date(inAtMs + minute * MINUTE).toISOString(), part, celsius, source: "typed" };
+      .map(({ minute, ...logged }: LoggedReading): RoastReading => {
+        return { ...logged, at: new Date(inAtMs + minute * MINUTE).toISOString(), source: "typed" };
       })
-      .filter(({ at, part }) => !known.has(`${at} ${part}`));
+      .filter((reading) => !known.has(keyOf(reading)));
     if (fresh.length > 0) await onReading(fresh);
     setReport({ file: file.name, taken: fresh.length, rejected: log.rejected });
   };
   const write = (): void => {
-    const rows = readings.map(({ at, part, celsius }) => ({ at, [part]: celsius }));
-    const columns = ["at", ...new Set(readings.map(({ part }) => part))];
+    const rows = readings.map((reading) => ({ at: reading.at, [probeOf(reading)]: reading.celsius }));
+    const columns = ["at", ...new Set(readings.map(probeOf))];
     saveFile("readings.csv", "text/csv", `${Papa.unparse(rows, { columns })}\r\n`);
   };
   return (

@@ -1,76 +1,72 @@
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
 import { centresOf } from "../../../core/bird/form";
-import { adviceFor, newestC } from "../../../core/forecast/coach";
-import type { PlannedDone } from "../../../core/forecast/planned";
+import type { Reading } from "../../../core/forecast/assimilate";
+import { adviceFor } from "../../../core/forecast/coach";
+import { allReached, lowestC } from "../../../core/forecast/newest";
+import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
+import { guidelineEverywhere } from "../../../core/forecast/present";
 import type { Changed } from "../../../core/forecast/whatIf";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { restFor } from "../../../core/processes/rest";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import { replan } from "../../../core/schedule/replan";
 import { formatTemperature } from "../../../core/units/quantity";
+import { ForecastChart } from "../../chart/ForecastChart";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { Sheet } from "../../ui/Sheet";
-import { clockTime, fieldTime, giveOrTake, instantOf, largeCountdown } from "../../ui/time";
+import { clockTime, giveOrTake, largeCountdown } from "../../ui/time";
 import { AdviceList, AlarmSwitch } from "./AdviceList";
 import { adviceWords } from "./adviceWords";
+import { Corrections } from "./Corrections";
+import { changeWords } from "./changeWords";
 import { NextAction } from "./NextAction";
 import { PullCheck } from "./PullCheck";
-import { ReadingFile } from "./ReadingFile";
 import { ReadingForm } from "./ReadingForm";
 import { Temperatures } from "./Temperatures";
-import { ThermometerChoice } from "./ThermometerChoice";
+import { Upcoming } from "./Upcoming";
 import { useAlarm } from "./useAlarm";
 import { useForecast } from "./useForecast";
+import { usePresent } from "./usePresent";
 import { WhatIfSheet } from "./WhatIfSheet";
 
 interface Props {
   readonly roast: Roast;
   readonly cook: PlannedDone;
+  readonly derived: DerivedPlan;
   readonly readings: readonly RoastReading[];
+  /** The same, by the minute since it went in. */
+  readonly observed: readonly Reading[];
   readonly now: number;
-  readonly carveAtMs: number;
   onReading(readings: readonly RoastReading[]): Promise<void>;
   onPull(): void;
   onTakeBack(): void;
   onThermometer(thermometer: Roast["thermometer"]): void;
   onInAt(ms: number): void;
   /** Something of the plan was done. */
-  onDone(done: Pick<Roast["happened"], "stagesDone" | "bastingsDone">): void;
+  onDone(done: Pick<Roast["happened"], "stagesDone" | "bastingsDone" | "fuelsDone">): void;
   onWhatIf(name: string, changed: Changed): void;
 }
 
 const MINUTE = 60_000;
+const SEEN_C = guidelineEverywhere();
 
-/** In the oven: when it will be time, by the model refitted to the readings. */
+/** In the oven: when it will be time, by the model fitted to the readings. */
 export function Roasting(props: Props) {
-  const {
-    roast,
-    cook,
-    readings,
-    now,
-    carveAtMs,
-    onReading,
-    onPull,
-    onTakeBack,
-    onThermometer,
-    onInAt,
-    onWhatIf,
-    onDone,
-  } = props;
+  const { roast, cook, derived, readings, observed, now, onReading, onPull, onWhatIf, onDone } = props;
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
-  const goalsC = cook.atPull.centresC;
-  const centres = centresOf(plan.bird);
-  const observed = useMemo(
-    () =>
-      readings
-        .map(({ at, part, celsius }) => ({ minute: (Date.parse(at) - inAtMs) / MINUTE, part, celsius }))
-        .filter(({ minute }) => minute >= 0),
-    [readings, inAtMs],
+  const nowMin = (now - inAtMs) / MINUTE;
+  // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
+  const goalsC = useMemo(
+    () => (happened.outs?.length ? plan.targetC : pullGoalsC(cook, plan.targetC)),
+    [happened.outs, plan.targetC, cook],
   );
-  const { forecast, refitting, fault } = useForecast(plan, goalsC, observed);
-  const [sure, setSure] = useState(false);
+  const options = useMemo(() => roastOptions({ plan, happened }, goalsC), [plan, happened, goalsC]);
+  const { forecast, change, refitting, fault } = useForecast(options, observed);
+  const lost = forecast?.lost ?? [];
+  const present = usePresent({ options, forecast, pulledMin: null, nowMin, cover: plan.cover, seenC: SEEN_C });
   const planned = happened.predicted;
   const pull = forecast
     ? {
@@ -83,19 +79,35 @@ export function Roasting(props: Props) {
         p50: Date.parse(planned.pullP50At),
         p90: Date.parse(planned.pullP90At),
       };
-  const reached = centres.every((part) => {
-    const last = readings.findLast((reading) => reading.part === part);
-    return last && last.celsius >= (goalsC[part] ?? Number.NaN) - 0.5;
-  });
+  const reached = allReached(goalsC, observed, lost);
+  const { carveAtMs } = derived.schedule;
   const { shortestMin } = restFor(plan.bird.massKg);
-  const nowMin = (now - inAtMs) / MINUTE;
+  const nowMinute = MINUTE * Math.floor(now / MINUTE);
+  const { rows } = useMemo(
+    () =>
+      replan(
+        plan,
+        cook,
+        derived,
+        {
+          inAt: happened.inAt ?? "",
+          pullMin: forecast?.pull ?? { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN },
+          nowMs: nowMinute,
+        },
+        units,
+      ),
+    [plan, cook, derived, happened.inAt, forecast, nowMinute, units],
+  );
   const told = adviceFor({
     plan,
     nowMin,
     readings: observed,
     forecast,
+    browning: present?.browning ?? null,
+    outByMin: (carveAtMs - inAtMs) / MINUTE - shortestMin,
     stagesDone: happened.stagesDone ?? 0,
     bastingsDone: happened.bastingsDone ?? 0,
+    fuelsDone: happened.fuelsDone ?? 0,
   })
     // A thermometer that speaks by itself needs no telling when to read it.
     .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed");
@@ -103,10 +115,12 @@ export function Roasting(props: Props) {
   const doneBy = (key: string): (() => void) | null => {
     const each = told[advice.findIndex((words) => words.key === key)];
     if (each?.kind === "stage") return () => onDone({ stagesDone: each.n });
+    if (each?.kind === "fuel") return () => onDone({ fuelsDone: each.n });
     return each?.kind === "baste" ? () => onDone({ bastingsDone: each.n }) : null;
   };
   const pullCall = { key: "pull", does: "Take it out: it is there" };
   useAlarm([...(reached ? [pullCall] : []), ...advice.filter(({ rings }) => rings)]);
+  const centres = centresOf(plan.bird);
   return (
     <>
       {reached ? (
@@ -126,20 +140,51 @@ export function Roasting(props: Props) {
       ) : (
         <NextAction action="Roasting" {...largeCountdown(now - inAtMs)} below="Computing when it will be done …" />
       )}
-      {pull && pull.p90 > carveAtMs - shortestMin * MINUTE && !reached && (
-        <Caution>
-          A late bird would be out {clockTime(pull.p90, plan.zone)} and leave under {shortestMin} minutes of rest before
-          carving at {clockTime(carveAtMs, plan.zone)}. Have the table wait, or turn the oven up a little in good time.
-        </Caution>
-      )}
+      {change && <p className="text-soft">{changeWords(change, units)}.</p>}
       {fault && <Caution>The forecast stopped: {fault}</Caution>}
-      <Temperatures readings={readings} now={now} units={units} goalsC={goalsC} />
+      <Temperatures readings={observed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
       <AdviceList advice={advice} onDone={doneBy} />
-      {roast.thermometer === "typed" && <ReadingForm centres={centres} units={units} onReading={onReading} />}
-      <PullCheck plan={plan} goalsC={goalsC} units={units} />
+      {roast.thermometer === "typed" && (
+        <ReadingForm places={centres.map((part) => ({ part }))} units={units} onReading={onReading} />
+      )}
+      <div className="flex flex-wrap gap-3">
+        <PullCheck
+          plan={plan}
+          goalsC={goalsC}
+          readings={observed}
+          nowMin={nowMin}
+          present={present}
+          units={units}
+          onReading={onReading}
+        />
+        {forecast && (
+          <WhatIfSheet
+            plan={plan}
+            options={options}
+            forecast={forecast}
+            inAtMs={inAtMs}
+            now={now}
+            readC={lowestC(observed, lost)}
+            units={units}
+            onTake={onWhatIf}
+          />
+        )}
+      </div>
       <Button tone="primary" size="stove" onClick={onPull}>
         It is out of the oven
       </Button>
+      {forecast && (
+        <ForecastChart
+          forecast={forecast}
+          readings={observed}
+          goalsC={goalsC}
+          nowMin={nowMin}
+          inAtMs={inAtMs}
+          zone={plan.zone}
+          units={units}
+        />
+      )}
+      <Upcoming rows={rows} now={now} zone={plan.zone} />
       <AlarmSwitch />
       <p className="text-soft">
         In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
@@ -148,41 +193,7 @@ export function Roasting(props: Props) {
           .join(" and ")}
         . Measure in the deepest meat, off the bone, both sides.
       </p>
-      {forecast && (
-        <WhatIfSheet
-          plan={plan}
-          forecast={forecast}
-          inAtMs={inAtMs}
-          now={now}
-          readC={newestC(readings)}
-          units={units}
-          onTake={onWhatIf}
-        />
-      )}
-      <Sheet opens="Correct something" title="Correct something">
-        <label className="text-sm text-soft">
-          It went in at
-          <input
-            type="datetime-local"
-            defaultValue={fieldTime(inAtMs, plan.zone)}
-            onBlur={(event) => {
-              const ms = instantOf(event.target.value, plan.zone);
-              if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
-            }}
-            className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-          />
-        </label>
-        <ReadingFile roast={roast} readings={readings} onReading={onReading} />
-        <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
-        <Button
-          onClick={() => {
-            if (sure) onTakeBack();
-            setSure(!sure);
-          }}
-        >
-          {sure ? "Yes, it is not in the oven" : "It is not in yet"}
-        </Button>
-      </Sheet>
+      <Corrections {...props} readings={readings} inAtMs={inAtMs} />
     </>
   );
 }

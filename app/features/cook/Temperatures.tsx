@@ -1,26 +1,40 @@
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
-import type { RoastReading } from "../../../core/formats/roast";
+import type { Reading } from "../../../core/forecast/assimilate";
+import { behind, newestByProbe } from "../../../core/forecast/newest";
+import type { Probe } from "../../../core/formats/thermometer";
 import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { temperatureColour } from "../../ui/temperatureScale";
 
 interface Props {
-  readonly readings: readonly RoastReading[];
-  readonly now: number;
+  readonly readings: readonly Reading[];
+  /** Probes whose readings are not believed now. */
+  readonly lost: readonly Probe[];
+  /** Minutes since it went in. */
+  readonly nowMin: number;
   readonly units: UnitSystem;
   /** What each should show when it is time. */
   readonly goalsC: CentreTemperatures;
+  /** What the goal is for: "out at", "seen at". */
+  readonly goal: string;
 }
 
 /** Three figures, as Fahrenheit has them when it counts, are set smaller. */
-const isWide = (last: RoastReading | undefined, units: UnitSystem): boolean =>
-  last !== undefined && formatTemperature(last.celsius, units).length > 5;
+const isWide = (celsius: number | undefined, units: UnitSystem): boolean =>
+  celsius !== undefined && formatTemperature(celsius, units).length > 5;
 
-/** Two large temperatures, readable from two metres. */
-export function Temperatures({ readings, now, units, goalsC }: Props) {
+const ago = (minutes: number): string =>
+  minutes < 0.75 ? "just now" : `${formatDuration(60 * Math.max(0, minutes))} ago`;
+
+/** Two large temperatures, readable from two metres: of a pair the side that is behind, both of them beneath. */
+export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Props) {
+  const slowest = behind(readings, lost);
+  const all = [...newestByProbe(readings)];
+  const bare = (celsius: number): string => formatTemperature(celsius, units).replace(/ °[CF]/, "");
   return (
     <section aria-label="Temperatures" className="grid grid-cols-2 gap-3">
       {(Object.entries(goalsC) as [Centre, number][]).map(([part, goalC]) => {
-        const last = readings.findLast((reading) => reading.part === part);
+        const last = slowest[part];
+        const sides = all.filter(([, reading]) => reading.part === part && reading.side);
         return (
           <div key={part} className="overflow-hidden rounded-3xl border border-line bg-mist-1">
             <div className="h-3" style={{ background: last ? temperatureColour(last.celsius) : "var(--mist-2)" }} />
@@ -32,15 +46,23 @@ export function Temperatures({ readings, now, units, goalsC }: Props) {
               <div className="flex font-display font-semibold leading-[0.95] tracking-tighter">
                 <span
                   className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[19vw]"
-                  {...(isWide(last, units) && { "data-wide": "" })}
+                  {...(isWide(last?.celsius, units) && { "data-wide": "" })}
                 >
-                  {last ? formatTemperature(last.celsius, units).replace(/ °[CF]/, "") : "–"}
+                  {last ? bare(last.celsius) : "–"}
                 </span>
               </div>
               <div className="mt-1 text-[0.95rem] text-soft">
-                out at {formatTemperature(goalC, units)}
-                {last &&
-                  `, read ${formatDuration(Math.max(0, now - Date.parse(last.at)) / 1000).replace("0 min", "just now")}${now - Date.parse(last.at) > 30_000 ? " ago" : ""}`}
+                {goal} {formatTemperature(goalC, units)}
+                {last && `, read ${ago(nowMin - last.minute)}`}
+                {sides.length > 1 && (
+                  <span className="block">
+                    {sides
+                      .map(
+                        ([probe, { side, celsius }]) => `${side} ${lost.includes(probe) ? "set aside" : bare(celsius)}`,
+                      )
+                      .join(" · ")}
+                  </span>
+                )}
               </div>
             </div>
           </div>

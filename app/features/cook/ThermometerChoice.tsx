@@ -18,7 +18,6 @@ export function ThermometerChoice({ value, onChange }: Props) {
         choices={[
           { value: "typed", label: "my thermometer, typed in" },
           { value: "bridge", label: "probes that post to Bruma" },
-          { value: "simulated", label: "the simulated thermometer" },
         ]}
         onChange={onChange}
       />

@@ -1,9 +1,10 @@
 import { useState } from "react";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
+import type { Forecast } from "../../../core/forecast/assimilate";
+import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import { type Changed, DIAL_STEP_K, HOLD_C, type WhatIfAnswer, type WhatIfId } from "../../../core/forecast/whatIf";
 import type { Plan } from "../../../core/formats/roast";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
-import type { ForecastSummary } from "../../../workers/protocol";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
@@ -12,7 +13,8 @@ import { useWhatIfs } from "./useWhatIfs";
 
 interface Props {
   readonly plan: Plan;
-  readonly forecast: ForecastSummary;
+  readonly options: EnsembleOptions;
+  readonly forecast: Forecast;
   readonly inAtMs: number;
   readonly now: number;
   readonly readC: CentreTemperatures;
@@ -43,10 +45,10 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, forecast, inAtMs, now, readC, units, onTake }: Props) {
+function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
   const [nowMin] = useState(() => Math.max(1, Math.round((now - inAtMs) / MINUTE)));
-  const asked = useWhatIfs(plan, forecast, nowMin, readC);
+  const asked = useWhatIfs(plan, options, forecast, nowMin, readC);
   if (asked.kind === "waiting") return <p className="text-lg text-soft">Cooking each of them on …</p>;
   if (asked.kind === "failed") return <Caution>That could not be simulated: {asked.why}</Caution>;
   const [asIs, ...others] = asked.answers;

@@ -46,9 +46,51 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       };
     case "slipped":
       return {
-        key: `slipped ${advice.part}`,
-        does: `Look at the ${advice.part}'s probe: it has slipped`,
+        key: `slipped ${advice.probe}`,
+        does: `Look at the probe in the ${advice.probe}: it has slipped`,
         why: "Its readings jumped as no meat does. They are set aside; the forecast goes on with the others until it sits right.",
+        rings: true,
+      };
+    case "out":
+      return {
+        key: `out ${advice.probe}`,
+        does: `The probe in the ${advice.probe} is out of the meat`,
+        why: "It shows the oven's air. Push it back into the deepest meat; until then its readings are set aside.",
+        rings: true,
+      };
+    case "misplaced":
+      return {
+        key: `misplaced ${advice.part}`,
+        does: `Check where the ${advice.part}'s tip sits`,
+        why: "It does not warm as the deepest meat does: on bone, or too near the skin. Left there, it calls too early; read a second place.",
+        rings: false,
+      };
+    case "late":
+      return {
+        key: "late",
+        does: `Dinner will be about ${advice.minutes} min late`,
+        why: "After its shortest rest. Tell the table now, or see under What if what a hotter oven gains and costs; done late, it will not help.",
+        rings: false,
+      };
+    case "stalled":
+      return {
+        key: `stalled ${advice.part}`,
+        does: `The ${advice.part} has all but stopped rising`,
+        why: `Half an hour has brought it ${formatTemperatureDifference(advice.kelvinPerHour / 2, units)}. Is the heat on? If it is, evaporation takes all of it: wrap it tight or turn the heat up, or it stands for hours.`,
+        rings: true,
+      };
+    case "dark-early":
+      return {
+        key: "dark early",
+        does: "Foil over what is brown",
+        why: "The skin is golden by now and has long to go: left open, it will be dark before the thigh is there.",
+        rings: true,
+      };
+    case "fuel":
+      return {
+        key: `fuel ${advice.n}`,
+        does: `Feed the fire: ${advice.briquettes} briquettes`,
+        why: "An hour has burnt as many. Lid on again at once; without them the heat falls within half an hour.",
         rings: true,
       };
     case "breast-ahead":
@@ -75,7 +117,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         key: `read ${advice.part}`,
         does:
           advice.inMin > 0 ? `Next reading: the ${advice.part}, in ${advice.inMin} min` : `Read the ${advice.part} now`,
-        why: "It is the last to be there, and decides; a reading sooner says the same again.",
+        why: `Of all readings to be had, that one would take away most of the doubt: ${Math.round(100 * advice.less)} % of it. Sooner says little.`,
         rings: false,
       };
   }

@@ -1,7 +1,6 @@
 import { useEffect, useRef, useState } from "react";
-import type { Centre } from "../../../core/bird/solid";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
-import { ThermometerLineSchema } from "../../../core/formats/thermometer";
+import { type Probe, placeOf, probeOf, ThermometerLineSchema } from "../../../core/formats/thermometer";
 import { usePreferences } from "../../shell/preferences";
 
 /** Readings that came in one burst are stored together. */
@@ -22,9 +21,9 @@ export function useBridge(
   const on = stored !== null && roast.thermometer === "bridge" && inAt !== undefined && carvedAt === undefined;
   const [fault, setFault] = useState<string | null>(null);
   // The newest that is known of each probe: on a reload the bridge tells everything again.
-  const heardMs = useRef<Map<Centre, number> | null>(null);
+  const heardMs = useRef<Map<Probe, number> | null>(null);
   if (stored && heardMs.current === null) {
-    heardMs.current = new Map(stored.map(({ part, at }) => [part, Date.parse(at)]));
+    heardMs.current = new Map(stored.map((reading) => [probeOf(reading), Date.parse(reading.at)]));
   }
   useEffect(() => {
     if (!on || !inAt) return;
@@ -52,7 +51,7 @@ export function useBridge(
       const atMs = Date.parse(at);
       if (atMs < inAtMs || atMs <= (heardMs.current?.get(probe) ?? Number.NEGATIVE_INFINITY)) return;
       heardMs.current?.set(probe, atMs);
-      gathered.push({ at, part: probe, celsius, source: "bridge" });
+      gathered.push({ at, ...placeOf(probe), celsius, source: "bridge" });
     };
     return () => {
       source.close();

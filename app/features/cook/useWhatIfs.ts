@@ -1,11 +1,11 @@
 /** Every change that can be made now, simulated from the bird that the readings point to; asked when it is opened. */
 import { useEffect, useState } from "react";
 import type { CentreTemperatures } from "../../../core/bird/solid";
-import { ensembleOptions } from "../../../core/forecast/planned";
+import type { Forecast } from "../../../core/forecast/assimilate";
+import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import { type Changed, changedNow, WHAT_IFS, type WhatIfAnswer, type WhatIfId } from "../../../core/forecast/whatIf";
 import type { Plan } from "../../../core/formats/roast";
 import { Superseded } from "../../../workers/pool";
-import type { ForecastSummary } from "../../../workers/protocol";
 import { simulations } from "../../../workers/simulations";
 
 export type WhatIfs =
@@ -18,7 +18,13 @@ export type WhatIfs =
   | { readonly kind: "failed"; readonly why: string };
 
 /** @param nowMin whole minutes since it went in; @param readC newest readings */
-export function useWhatIfs(plan: Plan, forecast: ForecastSummary, nowMin: number, readC: CentreTemperatures): WhatIfs {
+export function useWhatIfs(
+  plan: Plan,
+  options: EnsembleOptions,
+  forecast: Forecast,
+  nowMin: number,
+  readC: CentreTemperatures,
+): WhatIfs {
   const [state, setState] = useState<WhatIfs>({ kind: "waiting" });
   const key = JSON.stringify([plan.stages, plan.bird, forecast.estimate, forecast.aimC, nowMin]);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is simulated
@@ -31,7 +37,7 @@ export function useWhatIfs(plan: Plan, forecast: ForecastSummary, nowMin: number
     simulations
       .request<"what-if">("what-if", {
         kind: "what-if",
-        options: ensembleOptions(plan, forecast.aimC),
+        options: { ...options, shownC: forecast.aimC },
         estimate: forecast.estimate,
         nowMin,
         changes,

@@ -4,6 +4,7 @@ import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
+import { COVER_CHOICES } from "../../bird-view/names";
 import { Segmented } from "../../ui/Segmented";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
@@ -25,12 +26,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
       <Segmented
         label="Cover at rest"
         value={plan.cover}
-        choices={[
-          { value: "none", label: "Bare" },
-          { value: "foil", label: "Loose foil" },
-          { value: "towels", label: "Foil and towels" },
-          { value: "box", label: "Insulated box" },
-        ]}
+        choices={COVER_CHOICES}
         onChange={(cover) => settle((before) => ({ ...before, cover }))}
       />
       <p className="text-[0.95rem]">

@@ -1,0 +1,51 @@
+import { useState } from "react";
+import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
+import { fieldTime, instantOf } from "../../ui/time";
+import { ReadingFile } from "./ReadingFile";
+import { ThermometerChoice } from "./ThermometerChoice";
+
+interface Props {
+  readonly roast: Roast;
+  readonly readings: readonly RoastReading[];
+  readonly inAtMs: number;
+  onReading(readings: readonly RoastReading[]): Promise<void>;
+  onTakeBack(): void;
+  onThermometer(thermometer: Roast["thermometer"]): void;
+  onInAt(ms: number): void;
+}
+
+const MINUTE = 60_000;
+
+/** What was not so after all: when it went in, where readings come from, or that it is in at all. */
+export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, onThermometer, onInAt }: Props) {
+  const [sure, setSure] = useState(false);
+  const { zone } = roast.plan;
+  return (
+    <Sheet opens="Correct something" title="Correct something">
+      <label className="text-sm text-soft">
+        It went in at
+        <input
+          type="datetime-local"
+          defaultValue={fieldTime(inAtMs, zone)}
+          onBlur={(event) => {
+            const ms = instantOf(event.target.value, zone);
+            if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
+          }}
+          className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
+        />
+      </label>
+      <ReadingFile roast={roast} readings={readings} onReading={onReading} />
+      <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
+      <Button
+        onClick={() => {
+          if (sure) onTakeBack();
+          setSure(!sure);
+        }}
+      >
+        {sure ? "Yes, it is not in the oven" : "It is not in yet"}
+      </Button>
+    </Sheet>
+  );
+}

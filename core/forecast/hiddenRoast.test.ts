@@ -1,0 +1,46 @@
+import { describe, expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { type Probe, placeOf, ThermometerLineSchema } from "../formats/thermometer";
+import { type HiddenPoint, hiddenRoast } from "./hiddenRoast";
+import { ensembleOptions } from "./planned";
+import { screened } from "./screening";
+
+const options = ensembleOptions(sampleRoast().plan, {});
+const roast = (change: Partial<Parameters<typeof hiddenRoast>[0]> = {}): HiddenPoint[] => [
+  ...hiddenRoast({ options, seed: "one", everyMin: 2, trouble: true, longestMin: 130, ...change }),
+];
+const shown = (points: readonly HiddenPoint[], probe: Probe): number[] =>
+  points.flatMap(({ shownC }) => shownC[probe] ?? []);
+
+describe("the roast behind the simulated thermometer", () => {
+  const points = roast();
+
+  it("is the same for the same seed, and another for another", () => {
+    expect(roast({ longestMin: 20 })).toEqual(points.filter(({ minute }) => minute <= 20));
+    expect(roast({ seed: "two", longestMin: 20 })).not.toEqual(points.filter(({ minute }) => minute <= 20));
+  });
+
+  it("speaks the protocol from four places that are not one another's", () => {
+    const probes = new Set(points.flatMap(({ shownC }) => Object.keys(shownC)));
+    expect([...probes].sort()).toEqual(["left breast", "left thigh", "right breast", "right thigh"]);
+    for (const { shownC } of points) {
+      for (const [probe, celsius] of Object.entries(shownC)) {
+        expect(ThermometerLineSchema.safeParse({ at: "2026-09-27T09:00:00Z", probe, celsius }).success).toBe(true);
+      }
+    }
+    const clean = roast({ trouble: false });
+    const meanC = (probe: Probe): number => shown(clean, probe).reduce((sum, each) => sum + each, 0) / clean.length;
+    expect(Math.abs(meanC("left thigh") - meanC("right thigh"))).toBeGreaterThan(0.2);
+  });
+
+  it("has gaps and a tip that slips, which the forecast sees for what it is", () => {
+    expect(shown(points, "right breast").length).toBeLessThan(points.length);
+    const readings = points.flatMap(({ minute, shownC }) =>
+      Object.entries(shownC).map(([probe, celsius]) => ({ minute, celsius, ...placeOf(probe as Probe) })),
+    );
+    const slipped = screened(readings).setAside.filter(({ why }) => why === "slipped");
+    expect(new Set(slipped.map(({ reading }) => `${reading.side} ${reading.part}`))).toEqual(new Set(["left breast"]));
+    const clean = roast({ trouble: false });
+    expect(shown(clean, "right breast")).toHaveLength(clean.length);
+  });
+});

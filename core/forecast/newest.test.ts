@@ -1,0 +1,51 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Probe } from "../formats/thermometer";
+import { allReached, behind, lowestC, newestByProbe, type Timed } from "./newest";
+
+const at = (minute: number, part: Timed["part"], celsius: number, side?: Timed["side"]): Timed => ({
+  minute,
+  part,
+  celsius,
+  ...(side && { side }),
+});
+
+describe("what the thermometers show now", () => {
+  it("is the newest of each probe, in whatever order they came", () => {
+    const newest = newestByProbe([at(20, "breast", 30, "left"), at(10, "breast", 20, "left"), at(5, "thigh", 9)]);
+    expect(newest.get("left breast")?.celsius).toBe(30);
+    expect(newest.get("thigh")?.celsius).toBe(9);
+  });
+
+  it("of a pair is the side that is behind, unless it was read long before, or its probe is lost", () => {
+    const pair = [at(60, "breast", 61, "left"), at(61, "breast", 58, "right")];
+    expect(lowestC(pair)).toEqual({ breast: 58 });
+    expect(lowestC([...pair, at(90, "breast", 66, "left")])).toEqual({ breast: 66 });
+    expect(behind(pair, ["right breast"]).breast?.side).toBe("left");
+  });
+
+  it("is reached when the one that is furthest behind is there, whatever the others show", () => {
+    const anyTimed = fc.record({
+      minute: fc.integer({ min: 0, max: 5 }),
+      part: fc.constantFrom("breast", "thigh" as const),
+      side: fc.constantFrom("left", "right" as const),
+      celsius: fc.integer({ min: 40, max: 90 }),
+    });
+    fc.assert(
+      fc.property(fc.array(anyTimed, { minLength: 1 }), (readings) => {
+        const goals = { breast: 70, thigh: 74 };
+        const byHand = (part: "breast" | "thigh", goal: number): boolean => {
+          const probes = (["left", "right"] as const).map((side) =>
+            readings.filter((each) => each.part === part && each.side === side),
+          );
+          const newest = probes.flatMap(
+            (own) => own.findLast(({ minute }) => own.every((o) => o.minute <= minute)) ?? [],
+          );
+          return newest.length > 0 && newest.every(({ celsius }) => celsius >= goal - 0.5);
+        };
+        expect(allReached(goals, readings)).toBe(byHand("breast", 70) && byHand("thigh", 74));
+      }),
+    );
+    expect(allReached({ breast: 70 }, [], [] satisfies Probe[])).toBe(false);
+  });
+});

@@ -1,0 +1,56 @@
+/** What the thermometers show now: the newest of each probe, and of a pair the side that is behind. */
+import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { type Place, type Probe, probeOf } from "../formats/thermometer";
+
+export interface Timed extends Place {
+  readonly minute: number;
+  readonly celsius: number;
+}
+
+/** A side read so long before the other says nothing of now. */
+const STALE_MIN = 12;
+
+/** Newest reading of each probe, of those that are in the meat. @param lost probes that are not */
+export function newestByProbe<Item extends Timed>(
+  readings: readonly Item[],
+  lost: readonly Probe[] = [],
+): ReadonlyMap<Probe, Item> {
+  const newest = new Map<Probe, Item>();
+  for (const reading of readings) {
+    const probe = probeOf(reading);
+    if (!lost.includes(probe) && !((newest.get(probe)?.minute ?? Number.NEGATIVE_INFINITY) > reading.minute)) {
+      newest.set(probe, reading);
+    }
+  }
+  return newest;
+}
+
+/** Of each centre the probe that is furthest behind, among those read within minutes of its newest. */
+export function behind<Item extends Timed>(
+  readings: readonly Item[],
+  lost: readonly Probe[] = [],
+): Partial<Record<Centre, Item>> {
+  const newest = [...newestByProbe(readings, lost).values()];
+  return Object.fromEntries(
+    CENTRES.flatMap((part) => {
+      const own = newest.filter((reading) => reading.part === part);
+      const last = Math.max(...own.map(({ minute }) => minute));
+      const [lowest] = own.filter(({ minute }) => minute >= last - STALE_MIN).sort((a, b) => a.celsius - b.celsius);
+      return lowest ? [[part, lowest]] : [];
+    }),
+  );
+}
+
+/** What decides at each centre, °C. */
+export const lowestC = (readings: readonly Timed[], lost: readonly Probe[] = []): CentreTemperatures =>
+  Object.fromEntries(Object.entries(behind(readings, lost)).map(([part, { celsius }]) => [part, celsius]));
+
+/** Whether every centre's probe that is furthest behind shows what it should, to half a degree. */
+export function allReached(
+  goalsC: CentreTemperatures,
+  readings: readonly Timed[],
+  lost: readonly Probe[] = [],
+): boolean {
+  const now = lowestC(readings, lost);
+  return Object.entries(goalsC).every(([part, goal]) => (now[part as Centre] ?? Number.NaN) >= goal - 0.5);
+}

@@ -1,0 +1,26 @@
+/** What was predicted when the bird went in, carried along when that moment is corrected: it counts from the oven's door. */
+import type { PredictionRecord, Roast } from "../formats/roast";
+
+const moved = (at: string, byMs: number): string => new Date(Date.parse(at) + byMs).toISOString();
+
+export const movedBy = (prediction: PredictionRecord, byMs: number): PredictionRecord => ({
+  ...prediction,
+  pullP10At: moved(prediction.pullP10At, byMs),
+  pullP50At: moved(prediction.pullP50At, byMs),
+  pullP90At: moved(prediction.pullP90At, byMs),
+});
+
+/** The roast with its bird in the oven since then, whatever was said before. */
+export function wentIn(roast: Roast, atMs: number): Roast {
+  const { inAt, predicted } = roast.happened;
+  const inNow = new Date(atMs).toISOString();
+  const carried = inAt && predicted ? { predicted: movedBy(predicted, atMs - Date.parse(inAt)) } : {};
+  return { ...roast, happened: { ...roast.happened, inAt: inNow, ...carried } };
+}
+
+/** The roast with a prediction that was made for an instant at which it may not have gone in after all. */
+export function withPrediction(roast: Roast, predicted: PredictionRecord, madeForMs: number): Roast {
+  const { inAt } = roast.happened;
+  if (!inAt) return roast;
+  return { ...roast, happened: { ...roast.happened, predicted: movedBy(predicted, Date.parse(inAt) - madeForMs) } };
+}

@@ -1,0 +1,34 @@
+/** The roast in progress of the demo: known to the page that shows it and to the thermometer that stands in its bird. */
+import type { Plan, Roast } from "../core/formats/roast";
+import { usualPlan } from "../core/methods/usualPlan";
+
+const MINUTE = 60_000;
+/** It has been in so long when the demo starts, and is eaten so much later. */
+export const IN_SINCE_MIN = 75;
+const TO_TABLE_MIN = 250;
+/** Which hidden bird and oven it is. */
+export const IN_PROGRESS_SEED = "demo";
+
+export function planInProgress(inAtMs: number, zone: string): Plan {
+  return {
+    ...usualPlan({
+      bird: { species: "turkey", cut: "whole", massKg: 4.6, state: "fresh" },
+      method: "hot-start",
+      serveAt: new Date(inAtMs + TO_TABLE_MIN * MINUTE).toISOString(),
+      zone,
+    }),
+    table: { guests: { light: 0, usual: 8, hearty: 0 }, leftoverMeals: 0 },
+  };
+}
+
+export function roastInProgress(inAtMs: number, zone: string): Roast {
+  return {
+    id: "demo-now",
+    title: "Turkey at the simulated thermometer",
+    createdAt: new Date(inAtMs - 1440 * MINUTE).toISOString(),
+    plan: planInProgress(inAtMs, zone),
+    happened: { inAt: new Date(inAtMs).toISOString() },
+    notes: "",
+    thermometer: "bridge",
+  };
+}
