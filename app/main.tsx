@@ -5,6 +5,7 @@ import { RouterProvider } from "react-router";
 import { openShelf } from "./shell/database";
 import { usePreferences } from "./shell/preferences";
 import { makeRouter } from "./shell/routes";
+import { startSharing } from "./shell/sharing";
 import "./theme.css";
 
 const { db, mode } = await openShelf();
@@ -13,6 +14,7 @@ if (mode.demo) {
   await seedDemo(db, Date.now(), mode.inAt ? Date.parse(mode.inAt) : null);
 }
 await usePreferences.getState().load();
+startSharing(db);
 
 // The whole app is kept on the device: with the server stopped and the network gone it still opens.
 registerSW({

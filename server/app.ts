@@ -2,7 +2,9 @@
 import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
 import type { Bridge } from "./bridge";
-import { paired } from "./pairing";
+import { isThisMachine, paired } from "./pairing";
+import { onlySameOrigin } from "./sameOrigin";
+import type { Sharing } from "./sharing";
 
 export interface ServerOptions {
   readonly demo: boolean;
@@ -12,8 +14,15 @@ export interface ServerOptions {
   readonly root: string;
   /** Where probes post readings and the app listens; none without it. */
   readonly bridge?: Bridge;
-  /** Needed from any other machine. */
-  readonly pairingCode?: string;
+  /** Roasts that devices have in common; none without it. */
+  readonly sharing?: Sharing;
+  /** Once it is open to the home network. */
+  readonly lan?: {
+    /** Where other devices find it. */
+    readonly addresses: readonly string[];
+    /** Needed from any other machine. */
+    readonly pairingCode: string;
+  };
 }
 
 /** A body that is too large or broken is answered with what is wrong; anything else of /api is not there. */
@@ -26,7 +35,7 @@ const refuse: ErrorRequestHandler = (error, _request, response, next) => {
   response.status(status).json({ accepted: 0, rejected: [{ line: 1, why: String((error as Error).message) }] });
 };
 
-export function makeServer({ demo, inAt, root, bridge, pairingCode }: ServerOptions): Express {
+export function makeServer({ demo, inAt, root, bridge, sharing, lan }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -45,10 +54,16 @@ export function makeServer({ demo, inAt, root, bridge, pairingCode }: ServerOpti
       strictTransportSecurity: false,
     }),
   );
-  app.get("/api/mode", (_request, response) => {
-    response.json({ demo, ...(inAt && { inAt }) });
+  app.use("/api", onlySameOrigin);
+  app.get("/api/mode", (request, response) => {
+    // The code stands on the screen of this machine, and on no other.
+    const { addresses, pairingCode } = lan ?? {};
+    const open = lan && { lan: { addresses, ...(isThisMachine(request) && { pairingCode }) } };
+    response.json({ demo, ...(inAt && { inAt }), ...open });
   });
-  if (bridge) app.use("/api/readings", ...(pairingCode ? paired(pairingCode) : []), bridge.router);
+  const known = lan ? paired(lan.pairingCode) : [];
+  if (bridge) app.use("/api/readings", ...known, bridge.router);
+  if (sharing) app.use("/api/roasts", ...known, sharing.router);
   app.use("/api", refuse);
   app.use(express.static(root, { index: "index.html", maxAge: 0 }));
   // Any other path is a route of the app; a missing file under /assets is a missing file.

@@ -8,6 +8,8 @@ import { makeBridge } from "./bridge";
 import { demoFiles, startDemoThermometer } from "./demo";
 import { newPairingCode } from "./pairing";
 import { ReadingStore } from "./readingStore";
+import { RoastShelf } from "./roastShelf";
+import { makeSharing } from "./sharing";
 
 /** This machine alone, unless the cook opens it to the home network. */
 const lan = process.argv.includes("--lan");
@@ -21,6 +23,14 @@ const data = fileURLToPath(new URL("../.data", import.meta.url));
 const inDemo = demo ? demoFiles(data, Date.now()) : null;
 const store = new ReadingStore(process.env.BRUMA_READINGS ?? inDemo?.readings ?? join(data, "readings.jsonl"));
 const pairingCode = newPairingCode();
+const sharing = makeSharing(new RoastShelf(join(data, demo ? "demo-roasts" : "roasts")));
+/** Where other devices of the home network find a port of this machine. */
+const addressesAt = (port: number): string[] =>
+  Object.values(networkInterfaces())
+    .flat()
+    .filter((each) => each?.family === "IPv4" && !each.internal)
+    .map((each) => `http://${each?.address}:${port}/`);
+const addresses: string[] = [];
 // Nobody holds the door open: a request that does not arrive is ended.
 const PATIENCE = { requestTimeout: 20_000, headersTimeout: 10_000, connectionsCheckingInterval: 5_000 };
 const server = createServer(
@@ -30,7 +40,8 @@ const server = createServer(
     root,
     bridge: makeBridge(store),
     ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
-    ...(lan && { pairingCode }),
+    sharing,
+    ...(lan && { lan: { pairingCode, addresses } }),
   }),
 );
 
@@ -52,10 +63,7 @@ while (!(await listen(port))) {
   if (port >= FIRST_PORT + PORTS_TRIED) throw new Error(`no free port from ${FIRST_PORT} to ${port - 1}`);
 }
 if (lan) {
-  const addresses = Object.values(networkInterfaces())
-    .flat()
-    .filter((each) => each?.family === "IPv4" && !each.internal)
-    .map((each) => `http://${each?.address}:${port}/`);
+  addresses.push(...addressesAt(port));
   console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
 }
 if (inDemo) void startDemoThermometer(`http://127.0.0.1:${port}`, inDemo.inAtMs);

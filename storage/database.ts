@@ -13,6 +13,15 @@ export interface Preferences {
   readonly pairingCode?: string;
 }
 
+/** A roast that other devices have too: what the server kept of it when they last agreed. */
+export interface SharedHere {
+  readonly roastId: string;
+  readonly revision: number;
+  readonly roast: Roast;
+  /** Readings that the server has. */
+  readonly readings: number;
+}
+
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
@@ -21,6 +30,7 @@ export class BrumaDatabase extends Dexie {
   declare readings: EntityTable<StoredReading, "key">;
   declare preferences: EntityTable<Preferences, "id">;
   declare kitchen: EntityTable<Kitchen, "id">;
+  declare shared: EntityTable<SharedHere, "roastId">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -37,8 +47,10 @@ export class BrumaDatabase extends Dexie {
     this.version(3)
       .stores({ kitchen: "id" })
       .upgrade((change) => eachRoast(change, roastWithKitchen));
-    // Version 4, every probe over the bridge.
-    this.version(4).upgrade((change) => eachRoast(change, roastWithBridge));
+    // Version 4, every probe over the bridge; roasts that several devices have in common.
+    this.version(4)
+      .stores({ shared: "roastId" })
+      .upgrade((change) => eachRoast(change, roastWithBridge));
   }
 }
 

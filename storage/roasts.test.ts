@@ -10,6 +10,7 @@ import {
   deleteRoast,
   exportRoasts,
   importRoasts,
+  readingsAfter,
   readingsOf,
   saveRoast,
   takeRoast,
@@ -90,6 +91,18 @@ describe("stored roasts", () => {
     ]);
     await deleteRoast(db, "sample");
     expect(await db.readings.count()).toBe(0);
+  });
+
+  it("keep a reading once, however often it comes, and give what came after another", async () => {
+    const reading = (at: string, celsius = 50) => ({ at, part: "thigh" as const, celsius, source: "bridge" as const });
+    const [one, two] = [reading("2026-09-27T10:00:00Z"), reading("2026-09-27T09:00:00Z")];
+    await Promise.all([addReadings(db, "sample", [one, one]), addReadings(db, "sample", [one])]);
+    const first = await readingsAfter(db, "sample", 0);
+    expect(first.readings).toEqual([one]);
+    expect(await addReadings(db, "sample", [one, two])).toEqual([two]);
+    await addReadings(db, "another", [reading("2026-09-27T11:00:00Z")]);
+    expect((await readingsAfter(db, "sample", first.key)).readings).toEqual([two]);
+    expect((await readingsAfter(db, "sample", 0)).readings).toEqual([two, one]);
   });
 
   it("take over a plan from another device, and keep what has happened here", async () => {

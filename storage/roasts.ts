@@ -1,6 +1,7 @@
 /** Reading and writing roasts; every row is checked against its schema on the way in. */
 import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "../core/formats/file";
 import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/formats/roast";
+import { readingKey } from "../core/formats/shared";
 import type { BrumaDatabase, StoredReading } from "./database";
 
 const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
@@ -23,17 +24,43 @@ export async function changeRoast(db: BrumaDatabase, id: string, change: (roast:
   });
 }
 
+/** Keeps those that are not there yet: another tab or device may have heard the same. @returns what was added */
 export async function addReadings(
   db: BrumaDatabase,
   roastId: string,
   readings: readonly RoastReading[],
-): Promise<void> {
-  await db.readings.bulkAdd(readings.map((reading) => ({ ...ReadingSchema.parse(reading), roastId })));
+): Promise<readonly RoastReading[]> {
+  const checked = readings.map((reading) => ReadingSchema.parse(reading));
+  return db.transaction("rw", db.readings, async () => {
+    const instants = [...new Set(checked.map(({ at }) => at))].map((at) => [roastId, at]);
+    const there = await db.readings.where("[roastId+at]").anyOf(instants).toArray();
+    const known = new Set(there.map(readingKey));
+    const fresh = checked.filter((reading) => !known.has(readingKey(reading)) && known.add(readingKey(reading)));
+    await db.readings.bulkAdd(fresh.map((reading) => ({ ...reading, roastId })));
+    return fresh;
+  });
 }
 
 export async function readingsOf(db: BrumaDatabase, roastId: string): Promise<RoastReading[]> {
   const stored = await db.readings.where("roastId").equals(roastId).sortBy("at");
   return stored.map(withoutKeys);
+}
+
+/** What was stored after the one of that key, and the key of the newest; all of it, in the order of time, after key 0. */
+export async function readingsAfter(
+  db: BrumaDatabase,
+  roastId: string,
+  key: number,
+): Promise<{ readonly readings: readonly RoastReading[]; readonly key: number }> {
+  const rows =
+    key === 0
+      ? await db.readings.where("roastId").equals(roastId).sortBy("at")
+      : await db.readings
+          .where(":id")
+          .above(key)
+          .filter((row) => row.roastId === roastId)
+          .toArray();
+  return { readings: rows.map(withoutKeys), key: rows.reduce((last, row) => Math.max(last, row.key ?? 0), key) };
 }
 
 export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> {

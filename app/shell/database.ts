@@ -6,6 +6,8 @@ const Mode = z.object({
   demo: z.boolean(),
   /** When the bird at the demo's simulated thermometer went in. */
   inAt: z.iso.datetime().optional(),
+  /** Open to the home network: where other devices find it, and the code they need, told to this machine alone. */
+  lan: z.object({ addresses: z.array(z.string()), pairingCode: z.string().optional() }).optional(),
 });
 type Mode = z.infer<typeof Mode>;
 
@@ -33,6 +35,12 @@ export async function openShelf(): Promise<Shelf> {
   await db.open();
   shelf = { db, mode };
   return shelf;
+}
+
+/** How the server was started, as far as this page knows. @throws Error before {@link openShelf} has finished */
+export function mode(): Mode {
+  if (!shelf) throw new Error("the database is not open yet");
+  return shelf.mode;
 }
 
 /** @throws Error before {@link openShelf} has finished */

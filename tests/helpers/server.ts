@@ -11,6 +11,8 @@ import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
 import { startDemoThermometer } from "../../server/demo";
 import { ReadingStore } from "../../server/readingStore";
+import { RoastShelf } from "../../server/roastShelf";
+import { makeSharing } from "../../server/sharing";
 
 export interface RunningServer {
   readonly url: string;
@@ -22,8 +24,9 @@ export async function serve(demo: boolean): Promise<RunningServer> {
   const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings.jsonl"));
   const bridge = makeBridge(store);
+  const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
   const server = createServer(
-    makeServer({ demo, root, bridge, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
+    makeServer({ demo, root, bridge, sharing, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
   );
   server.listen(0, "127.0.0.1");
   await once(server, "listening");
@@ -38,6 +41,7 @@ export async function serve(demo: boolean): Promise<RunningServer> {
       closed = true;
       thermometer.abort();
       bridge.close();
+      sharing.close();
       server.closeAllConnections();
       server.close();
       store.close();

@@ -1,7 +1,5 @@
-import { BellOff, BellRing } from "lucide-react";
 import { Button } from "../../ui/Button";
 import type { AdviceWords } from "./adviceWords";
-import { useAlarmSwitch } from "./useAlarm";
 
 interface Props {
   readonly advice: readonly AdviceWords[];
@@ -32,21 +30,5 @@ export function AdviceList({ advice, onDone }: Props) {
         );
       })}
     </ul>
-  );
-}
-
-/** The bell: browsers give sound and notifications only after a tap. */
-export function AlarmSwitch() {
-  const { on, turn } = useAlarmSwitch();
-  return (
-    <div>
-      <Button tone="quiet" className="self-start max-sm:min-h-12" aria-pressed={on} onClick={() => turn(!on)}>
-        {on ? <BellRing aria-hidden className="size-5" /> : <BellOff aria-hidden className="size-5" />}
-        {on ? "Alarms on: sound, buzz and notification, while this page is open" : "Turn alarms on"}
-      </Button>
-      <p className="text-sm text-soft">
-        A phone that sleeps cannot ring: keep this page open, and take the calendar file from the list along.
-      </p>
-    </div>
   );
 }

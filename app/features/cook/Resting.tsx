@@ -17,7 +17,7 @@ import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Sheet } from "../../ui/Sheet";
 import { clockTime, largeCountdown } from "../../ui/time";
-import { AlarmSwitch } from "./AdviceList";
+import { AlarmSwitch } from "./AlarmSwitch";
 import { NextAction } from "./NextAction";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";

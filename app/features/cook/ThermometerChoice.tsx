@@ -1,5 +1,5 @@
 import type { Roast } from "../../../core/formats/roast";
-import { usePreferences } from "../../shell/preferences";
+import { PairingCode } from "../../shell/PairingCode";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Segmented } from "../../ui/Segmented";
 
@@ -28,25 +28,13 @@ export function ThermometerChoice({ value, onChange }: Props) {
 
 /** Where a probe posts to; from another machine, the code that pairs it. */
 function BridgeSays() {
-  const { pairingCode, set } = usePreferences();
   return (
     <div className="mt-2 grid gap-2 text-sm text-soft">
       <p>
         A probe posts <code>{'{"at": …, "probe": "breast", "celsius": 41.5}'}</code> to{" "}
         <code>{location.origin}/api/readings</code>.
       </p>
-      {!isThisMachine(location.hostname) && (
-        <label>
-          Pairing code, as it stands on the screen of the machine that runs Bruma
-          <input
-            value={pairingCode}
-            inputMode="numeric"
-            autoComplete="off"
-            onChange={(event) => void set({ pairingCode: event.target.value.trim() })}
-            className="mt-1 block min-h-12 w-40 rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-          />
-        </label>
-      )}
+      {!isThisMachine(location.hostname) && <PairingCode />}
     </div>
   );
 }

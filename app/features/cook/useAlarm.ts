@@ -37,9 +37,39 @@ export const useAlarmSwitch = create<AlarmState>((set) => ({
 }));
 
 const BUZZ_MS = [300, 150, 300, 150, 300];
+/** A call that nobody has answered is made again. */
+const AGAIN_MS = 120_000;
 
-/** @param calls what wants a hand now, by a key that stays the same while it is the same call */
-export function useAlarm(calls: readonly { readonly key: string; readonly does: string }[]): void {
+export interface Call {
+  /** Stays the same while it is the same call. */
+  readonly key: string;
+  readonly does: string;
+}
+
+/** Phones give notifications only through the app's service worker; a plain page, only by itself. */
+async function notify({ key, does }: Call): Promise<void> {
+  try {
+    const worker = await navigator.serviceWorker?.getRegistration();
+    if (worker) await worker.showNotification(does, { tag: key });
+    else new Notification(does, { tag: key });
+  } catch (error) {
+    // Sound and buzz have gone out already.
+    console.warn("no notification could be shown:", error);
+  }
+}
+
+function ring(calls: readonly Call[]): void {
+  tone();
+  navigator.vibrate?.(BUZZ_MS);
+  if (!("Notification" in window) || Notification.permission !== "granted" || !document.hidden) return;
+  for (const call of calls) void notify(call);
+}
+
+/**
+ * Rings once for each new call, and again for those that stay unanswered; a page that slept through one rings on its
+ * return, since the call still stands.
+ */
+export function useAlarm(calls: readonly Call[]): void {
   const { on } = useAlarmSwitch();
   const rung = useRef(new Set<string>());
   const keys = calls.map(({ key }) => key).join("\n");
@@ -52,14 +82,10 @@ export function useAlarm(calls: readonly { readonly key: string; readonly does: 
     for (const key of rung.current) if (!calls.some((call) => call.key === key)) rung.current.delete(key);
     const [first] = calls;
     if (first) document.title = `${first.does} – Bruma`;
-    if (on && fresh.length > 0) {
-      tone();
-      navigator.vibrate?.(BUZZ_MS);
-      if ("Notification" in window && Notification.permission === "granted" && document.hidden) {
-        for (const { key, does } of fresh) new Notification(does, { tag: key });
-      }
-    }
+    if (on && fresh.length > 0) ring(fresh);
+    const again = on && calls.length > 0 ? setInterval(() => ring(calls), AGAIN_MS) : undefined;
     return () => {
+      clearInterval(again);
       document.title = before;
     };
   }, [keys, on]);

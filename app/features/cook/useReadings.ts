@@ -1,26 +1,35 @@
+import { liveQuery } from "dexie";
 import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { RoastReading } from "../../../core/formats/roast";
-import { addReadings, readingsOf } from "../../../storage/roasts";
+import { addReadings, readingsAfter } from "../../../storage/roasts";
 import { database } from "../../shell/database";
 
-/** The readings of a roast: read once, then each new one is stored first and shown after. Null until read. */
+/**
+ * The readings of a roast: read once, then what is stored after, from here or from another tab or device. Each is
+ * stored first and shown after. Null until read.
+ */
 export function useReadings(roastId: string) {
   const [readings, setReadings] = useState<readonly RoastReading[] | null>(null);
   useEffect(() => {
-    let stopped = false;
-    readingsOf(database(), roastId).then((stored) => {
-      if (!stopped) setReadings(stored);
+    let key = 0;
+    const watching = liveQuery(() => readingsAfter(database(), roastId, key)).subscribe({
+      next: (stored) => {
+        const isFirst = key === 0;
+        key = stored.key;
+        setReadings((before) => {
+          if (isFirst || before === null) return stored.readings;
+          return stored.readings.length > 0 ? [...before, ...stored.readings] : before;
+        });
+      },
+      error: (error: unknown) => toast.error(`The readings cannot be read: ${String(error)}`),
     });
-    return () => {
-      stopped = true;
-    };
+    return () => watching.unsubscribe();
   }, [roastId]);
   const add = useCallback(
     async (fresh: readonly RoastReading[]): Promise<void> => {
       try {
         await addReadings(database(), roastId, fresh);
-        setReadings((before) => [...(before ?? []), ...fresh]);
       } catch (error) {
         toast.error(`The reading was not stored: ${error instanceof Error ? error.message : String(error)}`);
       }

@@ -1,17 +1,68 @@
+import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { encode } from "uqr";
 import { packRoast } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
+import { share, unshare } from "../../../storage/sharing";
+import { database, mode } from "../../shell/database";
+import { PairingCode } from "../../shell/PairingCode";
+import { useSharing } from "../../shell/sharing";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
+import { Toggle } from "../../ui/Toggle";
 
-/** The roast as a picture of dots that a phone's camera opens. */
+/** To another device: in common through the server, or once, as a picture of dots that a phone's camera opens. */
 export function HandOver({ roast }: { readonly roast: Roast }) {
   return (
     <Sheet opens="To a phone" title="To a phone">
+      <InCommon roast={roast} />
+      <h3 className="text-xl">Or a copy, once</h3>
       <Dots roast={roast} />
     </Sheet>
+  );
+}
+
+/** One roast on laptop and phone: what happens on one shows on the other, and both ring. */
+function InCommon({ roast }: { readonly roast: Roast }) {
+  const { link } = useSharing();
+  const shared = useLiveQuery(async () => (await database().shared.get(roast.id)) !== undefined, [roast.id]);
+  const { lan } = mode();
+  const [address] = lan?.addresses ?? [];
+  if (shared === undefined) return null;
+  if (link === "locked") return <PairingCode />;
+  return (
+    <section className="grid gap-2" aria-label="In common">
+      <Toggle
+        checked={shared}
+        onChange={(on) => void (on ? share(database(), roast.id) : unshare(database(), roast.id))}
+        label="The same roast on every paired device"
+      />
+      {shared && (
+        <p role="status">
+          {link === "open"
+            ? "In common: what is done on one device shows on the others, readings too, and every one of them rings."
+            : "The server is not there: what is done here goes to the others once it is back."}
+        </p>
+      )}
+      {shared && address && (
+        <p>
+          On the phone open <b>{address}</b>
+          {lan?.pairingCode && (
+            <>
+              , pairing code <b className="font-display text-2xl">{lan.pairingCode}</b>
+            </>
+          )}
+          ; the roast is offered there.
+        </p>
+      )}
+      {shared && !lan && isThisMachine(location.hostname) && (
+        <p className="text-soft">
+          Only this machine reaches the server now. Start it with <code>npm start -- --lan</code> to open it to the home
+          network; it then shows the phone's address and a pairing code here.
+        </p>
+      )}
+    </section>
   );
 }
 

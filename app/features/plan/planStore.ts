@@ -1,6 +1,7 @@
 /** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
 import { toast } from "sonner";
 import { create } from "zustand";
+import { mergedRoast } from "../../../core/formats/merge";
 import type { Plan } from "../../../core/formats/roast";
 import { changeRoast } from "../../../storage/roasts";
 import { database } from "../../shell/database";
@@ -23,11 +24,16 @@ export const usePlanStore = create<PlanState>((set, get) => {
   /** Plans written from here that the database has not handed back yet, oldest first. */
   let underWay: string[] = [];
   const keep = (history: EditHistory<Plan>): void => {
-    const { roastId } = get();
+    const { roastId, history: before } = get();
     set({ history });
-    if (!roastId) return;
+    if (!roastId || !before) return;
     underWay.push(JSON.stringify(history.present));
-    changeRoast(database(), roastId, (roast) => ({ ...roast, plan: history.present })).catch((error: unknown) => {
+    // Only what was changed here is written: another tab or device may have changed something else meanwhile.
+    changeRoast(
+      database(),
+      roastId,
+      (roast) => mergedRoast({ ...roast, plan: before.kept }, { ...roast, plan: history.present }, roast).roast,
+    ).catch((error: unknown) => {
       toast.error(`The change was not stored: ${error instanceof Error ? error.message : String(error)}`);
     });
   };

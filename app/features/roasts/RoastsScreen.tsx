@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { database } from "../../shell/database";
+import { Offered } from "./Offered";
 import { RoastCard } from "./RoastCard";
 import { StartForm } from "./StartForm";
 
@@ -24,6 +25,7 @@ export function RoastsScreen() {
             to plate, and goes on answering while you change your mind.
           </p>
         )}
+        <Offered />
         {GROUPS.map(({ title, holds }) => {
           const members = ordered.filter(holds);
           return (

@@ -1,0 +1,76 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ANY_PLAN } from "../../tests/helpers/anyPlan";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { mergedRoast } from "./merge";
+import type { Roast } from "./roast";
+
+const base = sampleRoast();
+const anyRoast = fc
+  .record({ plan: ANY_PLAN, notes: fc.constantFrom("", "a", "b") })
+  .map((change): Roast => ({ ...base, ...change }));
+
+describe("one roast changed in two places", () => {
+  it("keeps both when they changed different things, deep in the plan too", () => {
+    const kept = {
+      ...base,
+      happened: { inAt: "2026-09-27T08:00:00Z" },
+      plan: { ...base.plan, cover: "towels" as const },
+    };
+    const mine = { ...base, title: "Ours", plan: { ...base.plan, bird: { ...base.plan.bird, massKg: 6 } } };
+    const { roast, conflicts } = mergedRoast(base, kept, mine);
+    expect(conflicts).toEqual([]);
+    expect(roast).toMatchObject({
+      title: "Ours",
+      happened: { inAt: "2026-09-27T08:00:00Z" },
+      plan: { cover: "towels", bird: { massKg: 6 } },
+    });
+  });
+
+  it("keeps the first where both changed one thing, and says which", () => {
+    const kept = { ...base, plan: { ...base.plan, cover: "towels" as const } };
+    const mine = { ...base, plan: { ...base.plan, cover: "none" as const } };
+    expect(mergedRoast(base, kept, mine)).toMatchObject({
+      conflicts: ["plan.cover"],
+      roast: { plan: { cover: "towels" } },
+    });
+  });
+
+  it("counts what was done by the higher, and keeps the notes of both", () => {
+    const done = (stagesDone: number, notes: string): Roast => ({ ...base, notes, happened: { stagesDone } });
+    const { roast, conflicts } = mergedRoast(
+      done(0, "eve"),
+      done(1, "eve\nfrom the laptop"),
+      done(2, "eve\nfrom the phone"),
+    );
+    expect(roast).toMatchObject({ happened: { stagesDone: 2 }, notes: "eve\nfrom the laptop\nfrom the phone" });
+    expect(conflicts).toEqual([]);
+  });
+
+  it("takes something away where one took it away and the other left it alone", () => {
+    const pulled = { ...base, happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T10:00:00Z" } };
+    const back = { ...base, happened: { inAt: "2026-09-27T08:00:00Z" } };
+    expect(mergedRoast(pulled, pulled, back).roast.happened).toEqual(back.happened);
+  });
+
+  it("is a law: one side unchanged gives the other, and equal changes are no conflict", () => {
+    fc.assert(
+      fc.property(anyRoast, anyRoast, (one, other) => {
+        expect(mergedRoast(one, one, other)).toEqual({ roast: other, conflicts: [] });
+        expect(mergedRoast(one, other, one)).toEqual({ roast: other, conflicts: [] });
+        expect(mergedRoast(one, other, other)).toEqual({ roast: other, conflicts: [] });
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it("never makes a roast that is none", () => {
+    fc.assert(
+      fc.property(anyRoast, anyRoast, anyRoast, (a, b, c) => {
+        const { roast } = mergedRoast(a, b, c);
+        expect(roast.plan.stages[0]?.fromMin).toBe(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});

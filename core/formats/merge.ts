@@ -1,0 +1,59 @@
+/**
+ * One roast that was changed in two places: what only one of them changed is taken from there, field by field, down
+ * through the plan; lists are taken whole. Where both changed one field, the one that was kept first stands, and its
+ * path is told; counts of what was done keep the higher, notes keep the lines of both.
+ */
+import { type Roast, RoastSchema } from "./roast";
+
+export interface Merged {
+  readonly roast: Roast;
+  /** Dotted paths that both had changed, each to something else. */
+  readonly conflicts: readonly string[];
+}
+
+type Tree = Readonly<Record<string, unknown>>;
+const isTree = (value: unknown): value is Tree => typeof value === "object" && value !== null && !Array.isArray(value);
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+const COUNTS = new Set(["happened.stagesDone", "happened.bastingsDone", "happened.fuelsDone"]);
+
+/** Lines of both, those that are in both once. */
+function allLines(kept: string, mine: string): string {
+  const lines = kept.split("\n");
+  return [...lines, ...mine.split("\n").filter((line) => line.trim() !== "" && !lines.includes(line))]
+    .filter((line, n) => n > 0 || line !== "")
+    .join("\n");
+}
+
+function mergedTree(base: Tree, kept: Tree, mine: Tree, path: string, conflicts: string[]): Tree {
+  const names = new Set([...Object.keys(kept), ...Object.keys(mine), ...Object.keys(base)]);
+  const result: Record<string, unknown> = {};
+  for (const name of names) {
+    const value = mergedValue(base[name], kept[name], mine[name], path ? `${path}.${name}` : name, conflicts);
+    if (value !== undefined) result[name] = value;
+  }
+  return result;
+}
+
+function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, conflicts: string[]): unknown {
+  if (same(kept, mine) || same(base, mine)) return kept;
+  if (same(base, kept)) return mine;
+  if (COUNTS.has(path) && typeof kept === "number" && typeof mine === "number") return Math.max(kept, mine);
+  if (path === "notes" && typeof kept === "string" && typeof mine === "string")
+    return allLines(kept, mine).slice(-4000);
+  if (isTree(kept) && isTree(mine)) return mergedTree(isTree(base) ? base : {}, kept, mine, path, conflicts);
+  conflicts.push(path);
+  return kept;
+}
+
+/**
+ * @param base what both began from
+ * @param kept what was kept first: by the server, by the other tab
+ * @param mine what is to be kept too
+ */
+export function mergedRoast(base: Roast, kept: Roast, mine: Roast): Merged {
+  const conflicts: string[] = [];
+  const checked = RoastSchema.safeParse(mergedTree(base, kept, mine, "", conflicts));
+  // Each half may be right by itself and the whole not: stages of the one that overlap those of the other.
+  return checked.success ? { roast: checked.data, conflicts } : { roast: kept, conflicts: ["plan"] };
+}

@@ -1,0 +1,130 @@
+import "fake-indexeddb/auto";
+import { mkdtempSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { RoastShelf } from "../server/roastShelf";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { BrumaDatabase } from "./database";
+import { addReadings, changeRoast, readingsOf, saveRoast } from "./roasts";
+import { outgoing, share, takeAlong, takeIn, unshare, wasKept } from "./sharing";
+
+const newDatabase = async (): Promise<BrumaDatabase> => {
+  const db = new BrumaDatabase(`device-${Math.random()}`);
+  await db.open();
+  return db;
+};
+
+/** What the page does when it reaches the server: hears what is kept there, then sends what is new here. */
+async function meet(db: BrumaDatabase, shelf: RoastShelf): Promise<void> {
+  for (const shared of shelf.all()) {
+    if (await db.shared.get(shared.roast.id)) await takeIn(db, shared);
+  }
+  for (let sent = await outgoing(db, "sample"); sent; sent = await outgoing(db, "sample")) {
+    const kept = shelf.keep(sent);
+    if (kept.kind === "kept") {
+      await wasKept(db, { ...sent, revision: kept.shared.revision, readings: kept.shared.readings });
+    } else if (kept.kind === "stale") await takeIn(db, kept.shared);
+  }
+}
+
+async function laptopAndPhone() {
+  const shelf = new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-")));
+  const [laptop, phone] = [await newDatabase(), await newDatabase()];
+  await saveRoast(laptop, sampleRoast());
+  await share(laptop, "sample");
+  await meet(laptop, shelf);
+  const [offered] = shelf.all();
+  if (!offered) throw new Error("nothing was offered");
+  await takeAlong(phone, offered);
+  return { shelf, laptop, phone };
+}
+
+const typed = (minute: number) => ({
+  at: new Date(Date.UTC(2026, 8, 27, 9, minute)).toISOString(),
+  part: "breast" as const,
+  celsius: 20,
+  source: "typed" as const,
+});
+
+describe("a roast in common", () => {
+  it("is one on both devices: what is done on either shows on the other, readings too", async () => {
+    const { shelf, laptop, phone } = await laptopAndPhone();
+    await changeRoast(phone, "sample", (roast) => ({ ...roast, happened: { inAt: "2026-09-27T08:00:00Z" } }));
+    await addReadings(phone, "sample", [typed(5)]);
+    await changeRoast(laptop, "sample", (roast) => ({ ...roast, plan: { ...roast.plan, cover: "towels" } }));
+    for (const db of [phone, laptop, phone]) await meet(db, shelf);
+    for (const db of [laptop, phone]) {
+      expect(await db.roasts.get("sample")).toMatchObject({
+        happened: { inAt: "2026-09-27T08:00:00Z" },
+        plan: { cover: "towels" },
+      });
+      expect(await readingsOf(db, "sample")).toEqual([typed(5)]);
+    }
+  });
+
+  it("keeps what had happened to a copy that was taken before", async () => {
+    const { shelf } = await laptopAndPhone();
+    const tablet = await newDatabase();
+    await saveRoast(tablet, { ...sampleRoast(), happened: { inAt: "2026-09-27T08:00:00Z" }, notes: "mine" });
+    await takeAlong(tablet, shelf.all()[0] as never);
+    expect(await tablet.roasts.get("sample")).toMatchObject({
+      happened: { inAt: "2026-09-27T08:00:00Z" },
+      notes: "mine",
+    });
+  });
+
+  it("is this device's own again when it is taken out", async () => {
+    const { laptop } = await laptopAndPhone();
+    await unshare(laptop, "sample");
+    expect(await outgoing(laptop, "sample")).toBeNull();
+  });
+
+  it("comes to one truth whatever is done in whatever order, and loses no reading and no note", async () => {
+    const act = fc.record({
+      on: fc.constantFrom("laptop", "phone" as const),
+      does: fc.constantFrom("read", "note", "cover", "mass", "meet" as const),
+      n: fc.integer({ min: 0, max: 50 }),
+    });
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 20 }), async (acts) => {
+        const devices = await laptopAndPhone();
+        const expected = { readings: new Set<string>(), notes: new Set<string>() };
+        for (const [step, { on, does, n }] of acts.entries()) {
+          const db = devices[on];
+          if (does === "meet") await meet(db, devices.shelf);
+          else if (does === "read") {
+            const reading = {
+              ...typed(n),
+              celsius: step,
+              at: new Date(Date.UTC(2026, 8, 27, 9, n, step)).toISOString(),
+            };
+            expected.readings.add(reading.at);
+            await addReadings(db, "sample", [reading]);
+          } else {
+            const note = `${on} ${step}`;
+            if (does === "note") expected.notes.add(note);
+            await changeRoast(db, "sample", (roast) => ({
+              ...roast,
+              ...(does === "note" && { notes: `${roast.notes}${roast.notes && "\n"}${note}` }),
+              plan: {
+                ...roast.plan,
+                ...(does === "cover" && { cover: n % 2 ? ("towels" as const) : ("box" as const) }),
+                ...(does === "mass" && { bird: { ...roast.plan.bird, massKg: 4 + n / 20 } }),
+              },
+            }));
+          }
+        }
+        for (const db of [devices.laptop, devices.phone, devices.laptop]) await meet(db, devices.shelf);
+        const [one, other] = [await devices.laptop.roasts.get("sample"), await devices.phone.roasts.get("sample")];
+        expect(one).toEqual(other);
+        for (const db of [devices.laptop, devices.phone]) {
+          expect(new Set((await readingsOf(db, "sample")).map(({ at }) => at))).toEqual(expected.readings);
+        }
+        for (const note of expected.notes) expect(one?.notes.split("\n")).toContain(note);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});

@@ -1,0 +1,136 @@
+/** One roast on laptop and phone through the server, in two tabs, and the alarms of a page that looked away. */
+
+import type { WebDriver } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { button, field, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+let server: RunningServer;
+let laptop: WebDriver;
+let phone: WebDriver;
+beforeAll(async () => {
+  server = await serve(false);
+  [laptop, phone] = await Promise.all([openBrowser(), openBrowser(STOVE)]);
+});
+afterAll(async () => {
+  await Promise.all([laptop?.quit(), phone?.quit()]);
+  server?.close();
+});
+
+const textOf = (driver: WebDriver): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+
+/** What a browser gives for an alarm, counted: a headless one has neither ear nor hand. */
+const COUNTING = `
+  window.rang = { tones: 0, buzzes: 0, notices: [] };
+  const node = () => ({ connect: (next) => next, frequency: {}, start() { window.rang.tones++; }, stop() {}, gain: { setValueAtTime() {}, exponentialRampToValueAtTime() {} } });
+  window.AudioContext = class { currentTime = 0; destination = node(); createOscillator = node; createGain = node; resume = async () => {}; };
+  navigator.vibrate = () => { window.rang.buzzes++; return true; };
+  window.Notification = class { static permission = "granted"; constructor(text) { window.rang.notices.push(text); } };
+  navigator.serviceWorker.getRegistration = async () => undefined;
+`;
+
+describe("one roast on two devices", () => {
+  it("is put in common on the laptop and offered on the phone", async () => {
+    await laptop.get(server.url);
+    await (await field(laptop, "Weight as bought")).sendKeys("5 kg");
+    await (await button(laptop, "Plan it")).click();
+    await seeText(laptop, "Out, expected");
+    await (await see(laptop, 'nav a[href$="/list"]')).click();
+    await (await button(laptop, "To a phone")).click();
+    await (await see(laptop, 'button[role="switch"]')).click();
+    await seeText(laptop, "In common: what is done on one device shows on the others");
+    await phone.get(server.url);
+    await seeText(phone, "On the other device");
+    await (await button(phone, "Cook it here too")).click();
+    await seeText(phone, "The bird is in the oven");
+  });
+
+  it("goes in on the phone, and the laptop knows; a reading typed there is on the phone", async () => {
+    await laptop.get((await phone.getCurrentUrl()).replace(/#.*/, ""));
+    await seeText(laptop, "The bird is in the oven");
+    await (await button(phone, "The bird is in the oven")).click();
+    await seeText(laptop, "Take it out in");
+    await (await field(laptop, "breast")).sendKeys("21");
+    await (await button(laptop, "Note the reading")).click();
+    await phone.wait(
+      async () => (await textOf(phone)).includes("\n21\n"),
+      15_000,
+      "the phone did not hear the reading",
+    );
+  });
+
+  it("goes on while the server is away, and is one again when it is back", async () => {
+    const address = server.url;
+    await (phone as ChromeDriver).sendDevToolsCommand("Network.emulateNetworkConditions", {
+      offline: true,
+      latency: 0,
+      downloadThroughput: 0,
+      uploadThroughput: 0,
+    });
+    await (await field(phone, "thigh")).sendKeys("24");
+    await (await button(phone, "Note the reading")).click();
+    await phone.wait(async () => (await textOf(phone)).includes("\n24\n"), 10_000);
+    expect(await textOf(laptop)).not.toContain("\n24\n");
+    await (phone as ChromeDriver).sendDevToolsCommand("Network.emulateNetworkConditions", {
+      offline: false,
+      latency: 0,
+      downloadThroughput: -1,
+      uploadThroughput: -1,
+    });
+    await laptop.wait(
+      async () => (await textOf(laptop)).includes("\n24\n"),
+      20_000,
+      "what was typed meanwhile was lost",
+    );
+    expect(server.url).toBe(address);
+  });
+
+  it("keeps what each of two tabs changed of one plan", async () => {
+    const stored = (): Promise<{ cover: string; usual: number }> =>
+      laptop.executeAsyncScript(`
+        const done = arguments[arguments.length - 1];
+        const open = indexedDB.open("bruma");
+        open.onsuccess = () => {
+          const all = open.result.transaction("roasts").objectStore("roasts").getAll();
+          all.onsuccess = () => { open.result.close(); const { plan } = all.result[0]; done({ cover: plan.cover, usual: plan.table.guests.usual }); };
+        };`);
+    const plan = (await laptop.getCurrentUrl()).replace("/cook", "/plan");
+    await laptop.get(plan);
+    await seeText(laptop, "Out, expected");
+    const first = await laptop.getWindowHandle();
+    await laptop.switchTo().newWindow("tab");
+    await laptop.get(plan);
+    await seeText(laptop, "Out, expected");
+    await (await see(laptop, 'button[aria-label^="At the table:"]')).click();
+    const { usual } = await stored();
+    await (await button(laptop, "More: usual")).click();
+    const second = await laptop.getWindowHandle();
+    await laptop.switchTo().window(first);
+    await (await see(laptop, 'button[aria-label^="Rest:"]')).click();
+    await (await button(laptop, "Insulated box")).click();
+    await laptop.switchTo().window(second);
+    await laptop.wait(async () => (await stored()).cover === "box", 10_000);
+    expect((await stored()).usual).toBe(usual + 1);
+  });
+
+  it("rings on the phone: sound, buzz, notification and title, for a call that came while it looked away", async () => {
+    await (phone as ChromeDriver).sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: COUNTING });
+    await phone.navigate().refresh();
+    await seeText(phone, "Take it out in");
+    await (await button(phone, "Turn alarms on")).click();
+    await phone.executeScript("Object.defineProperty(document, 'hidden', { get: () => true, configurable: true })");
+    const before = await phone.executeScript<{ tones: number }>("return window.rang");
+    for (const place of ["breast", "thigh"]) await (await field(phone, place)).sendKeys("85");
+    await (await button(phone, "Note the reading")).click();
+    await phone.wait(
+      async () => (await phone.getTitle()).startsWith("Take it out"),
+      10_000,
+      "the title did not say so",
+    );
+    const rang = await phone.executeScript<{ tones: number; buzzes: number; notices: string[] }>("return window.rang");
+    expect(rang.tones).toBeGreaterThan(before.tones);
+    expect(rang.buzzes).toBeGreaterThan(0);
+    expect(rang.notices).toContain("Take it out: it is there");
+  });
+});
