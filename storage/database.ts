@@ -1,7 +1,9 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import { roastWithBridge, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
-import type { Equipment, Roast, RoastReading } from "../core/formats/roast";
+import type { Equipment, Photo, Roast, RoastReading } from "../core/formats/roast";
+
+export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
 
 export type StoredReading = RoastReading & { readonly key?: number; readonly roastId: string };
 
@@ -30,6 +32,7 @@ export class BrumaDatabase extends Dexie {
   declare readings: EntityTable<StoredReading, "key">;
   declare preferences: EntityTable<Preferences, "id">;
   declare kitchen: EntityTable<Kitchen, "id">;
+  declare photos: EntityTable<StoredPhoto, "key">;
   declare shared: EntityTable<SharedHere, "roastId">;
 
   constructor(name: string) {
@@ -47,9 +50,9 @@ export class BrumaDatabase extends Dexie {
     this.version(3)
       .stores({ kitchen: "id" })
       .upgrade((change) => eachRoast(change, roastWithKitchen));
-    // Version 4, every probe over the bridge; roasts that several devices have in common.
+    // Version 4, every probe over the bridge; roasts that several devices have in common; pictures.
     this.version(4)
-      .stores({ shared: "roastId" })
+      .stores({ shared: "roastId", photos: "++key, roastId" })
       .upgrade((change) => eachRoast(change, roastWithBridge));
   }
 }

@@ -3,6 +3,7 @@ import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFi
 import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/formats/roast";
 import { readingKey } from "../core/formats/shared";
 import type { BrumaDatabase, StoredReading } from "./database";
+import { photosOf } from "./photos";
 
 const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
 
@@ -64,13 +65,15 @@ export async function readingsAfter(
 }
 
 export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> {
-  await db.transaction("rw", db.roasts, db.readings, async () => {
+  await db.transaction("rw", db.roasts, db.readings, db.photos, db.shared, async () => {
     await db.roasts.delete(id);
     await db.readings.where("roastId").equals(id).delete();
+    await db.photos.where("roastId").equals(id).delete();
+    await db.shared.delete(id);
   });
 }
 
-/** All roasts with their readings, as the file's text. */
+/** All roasts with their readings and pictures, as the file's text. */
 export async function exportRoasts(db: BrumaDatabase, exportedAt: Date): Promise<string> {
   return fileText(db, await db.roasts.toArray(), exportedAt);
 }
@@ -87,7 +90,12 @@ async function fileText(db: BrumaDatabase, roasts: readonly Roast[], exportedAt:
     format: FILE_FORMAT,
     version: FILE_VERSION,
     exportedAt: exportedAt.toISOString(),
-    roasts: await Promise.all(roasts.map(async (roast) => ({ roast, readings: await readingsOf(db, roast.id) }))),
+    roasts: await Promise.all(
+      roasts.map(async (roast) => {
+        const photos = (await photosOf(db, roast.id)).map(({ takenAt, jpeg }) => ({ takenAt, jpeg }));
+        return { roast, readings: await readingsOf(db, roast.id), ...(photos.length > 0 && { photos }) };
+      }),
+    ),
   };
   return `${JSON.stringify(file, null, 1)}\n`;
 }
@@ -112,9 +120,11 @@ export async function importRoasts(db: BrumaDatabase, text: string): Promise<Imp
   const checked = checkRoastFile(text);
   if (!checked.valid) return { kind: "refused", faults: checked.faults };
   const { roasts } = checked.file;
-  await db.transaction("rw", db.roasts, db.readings, async () => {
-    for (const { roast, readings } of roasts) {
+  await db.transaction("rw", db.roasts, db.readings, db.photos, async () => {
+    for (const { roast, readings, photos = [] } of roasts) {
       await db.readings.where("roastId").equals(roast.id).delete();
+      await db.photos.where("roastId").equals(roast.id).delete();
+      await db.photos.bulkAdd(photos.map((photo) => ({ ...photo, roastId: roast.id })));
       await db.roasts.put(roast);
       await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
     }

@@ -9,6 +9,7 @@ import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forec
 import type { Present, PresentOptions } from "../core/forecast/present";
 import type { Draw } from "../core/forecast/prior";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/forecast/whatIf";
+import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
 export type Job =
@@ -25,6 +26,7 @@ export type Job =
       readonly changes: readonly (readonly [WhatIfId, Changed])[];
     }
   | { readonly kind: "present"; readonly asked: PresentOptions }
+  | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
   | { readonly kind: "hidden-roast"; readonly options: HiddenOptions };
@@ -39,6 +41,7 @@ export interface Results {
   fit: readonly Member[];
   "what-if": WhatIfAnswer[];
   present: Present;
+  leftovers: Leftovers;
   geometry: FormGeometry;
   drawing: Drawing;
   "hidden-roast": HiddenPoint[];

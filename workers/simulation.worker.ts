@@ -11,6 +11,7 @@ import { plannedCook } from "../core/forecast/planned";
 import { presentBird } from "../core/forecast/present";
 import { whatIfs } from "../core/forecast/whatIf";
 import { installKernel } from "../core/heat/arena";
+import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 
@@ -39,6 +40,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return yield* whatIfs(job.options, job.estimate, job.nowMin, job.changes);
     case "present":
       return yield* presentBird(job.asked);
+    case "leftovers":
+      return leftovers(job.asked);
     case "geometry":
       return formGeometry(job.form);
     case "drawing":

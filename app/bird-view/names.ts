@@ -32,3 +32,6 @@ export const HEAT_NAMES: Record<HeatSource, string> = {
 
 /** Covers as choices, in the order of how much they hold. */
 export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));
+
+/** How good it was, from one to five. */
+export const RATING_NAMES: readonly string[] = ["Not again", "So-so", "Good", "Very good", "The best yet"];

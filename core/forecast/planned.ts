@@ -13,13 +13,14 @@ import { cookedMeatKg } from "../kitchen/guests";
 import { saltPlan } from "../kitchen/saltPlan";
 import { seasoningEvents } from "../kitchen/season";
 import { type BirdState, LivingBird } from "../processes/bird";
-import { type CookDone, cooking, drain, type NeverMet } from "../processes/cook";
+import { type CookDone, cooking, type NeverMet } from "../processes/cook";
+import { type Leftovers, leftovers } from "../processes/leftovers";
 import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
 import { restFor } from "../processes/rest";
 import { needsBothHalves } from "../processes/roast";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
-import { type ChillDone, chilling, type ReheatDone, reheating, Tray } from "../processes/tray";
+
 import { constant } from "../sources";
 import type { EnsembleOptions } from "./ensemble";
 
@@ -163,13 +164,8 @@ export type PlannedDone = Omit<CookDone, "frames"> & {
   /** Salt by mass of meat as it goes in, %; null until its life has been simulated. */
   readonly saltPercent: number | null;
   /** Of a bird roasted the day before. */
-  readonly dayAfter: DayAfter | null;
+  readonly dayAfter: Leftovers | null;
 };
-/** Carved and chilled, heated again under cover. */
-export interface DayAfter {
-  readonly chill: ChillDone;
-  readonly reheat: ReheatDone;
-}
 export type PlannedOutcome = PlannedDone | NeverMet;
 
 const FRAME_EVERY_MIN = { preview: 18, settled: 5 } as const;
@@ -252,10 +248,8 @@ export function* plannedCook(input: PlannedInput, quality: PictureQuality): Gene
 /** Trays hold what fits them: more meat is more trays, not a deeper one. */
 const TRAY_KG = 3;
 
-function dayAfter(meatKg: number, fridgeC: number): DayAfter {
+function dayAfter(meatKg: number, fridgeC: number): Leftovers {
   const massKg = Math.max(0.2, Math.min(TRAY_KG, meatKg));
-  const tray = new Tray({ massKg, depthM: constant("trayDepthM"), covered: true });
-  const chill = drain(chilling(tray, { startC: constant("guidelineC") - 8, fridgeC }));
-  const reheat = drain(reheating(tray, { startC: fridgeC, ovenC: constant("reheatOvenC") }));
-  return { chill, reheat };
+  const startC = constant("guidelineC") - 8;
+  return leftovers({ massKg, depthM: constant("trayDepthM"), fridgeC, startC, coveredInFridge: true });
 }

@@ -1,7 +1,7 @@
 /** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
 import { z } from "zod";
 import { roastWithBridge, roastWithForm, roastWithKitchen } from "./migrations";
-import { ReadingSchema, RoastSchema } from "./roast";
+import { MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
 
 export const FILE_FORMAT = "bruma-roasts";
 export const FILE_VERSION = 4;
@@ -10,7 +10,15 @@ export const RoastFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),
   exportedAt: z.iso.datetime({ offset: true }),
-  roasts: z.array(z.strictObject({ roast: RoastSchema, readings: z.array(ReadingSchema).max(200_000) })).max(2000),
+  roasts: z
+    .array(
+      z.strictObject({
+        roast: RoastSchema,
+        readings: z.array(ReadingSchema).max(200_000),
+        photos: z.array(PhotoSchema).max(MOST_PHOTOS).optional(),
+      }),
+    )
+    .max(2000),
 });
 export type RoastFile = z.infer<typeof RoastFileSchema>;
 

@@ -209,6 +209,14 @@ export const ReadingSchema = z.strictObject({
   source: z.enum(["typed", "simulated", "bridge"]),
 });
 
+/** A picture of the record, made small: a JPEG in base64. */
+export const PhotoSchema = z.strictObject({
+  takenAt: instant,
+  jpeg: z.base64().min(4).max(1_400_000),
+});
+export type Photo = z.infer<typeof PhotoSchema>;
+export const MOST_PHOTOS = 12;
+
 export const RoastSchema = z.strictObject({
   id: z.string().min(1).max(64),
   title: z.string().min(1).max(120),

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
 import {
+  formatAltitude,
   formatDuration,
   formatLength,
   formatMass,
@@ -9,6 +10,7 @@ import {
   formatTemperatureDifference,
   formatVolume,
   KG_PER_POUND,
+  parseAltitudeM,
   parseDurationS,
   parseLengthCm,
   parseMassKg,
@@ -18,6 +20,17 @@ import {
 } from "./quantity";
 
 describe("what people type", () => {
+  it.each([
+    ["1200 m", 1200],
+    ["4000 ft", 1219.2],
+    ["4000 feet", 1219.2],
+    ["-10", -10],
+  ])("height %s", (text, metres) => {
+    expect(parseAltitudeM(text)).toBeCloseTo(metres, 6);
+    expect(parseAltitudeM(formatAltitude(metres, "us"))).toBeCloseTo(metres, -1);
+  });
+  it("refuses a height that is none", () => expect(() => parseAltitudeM("up there")).toThrow(QuantityError));
+
   it.each([
     ["14 lb", 14 * KG_PER_POUND],
     ["14lbs", 14 * KG_PER_POUND],

@@ -101,6 +101,25 @@ export function parseVolumeL(text: string, bareUnit: UnitSystem = "metric"): num
   return toNumber(match[1]) * (unit.startsWith("m") ? 0.001 : litres);
 }
 
+const M_PER_FOOT = 0.3048;
+const ALTITUDE = new RegExp(String.raw`^([-−]?)\s*${NUMBER}\s*(m|met(?:er|re)s?|ft|feet|foot)?$`);
+
+/**
+ * Height above the sea in m from "1200 m", "4000 ft"; a bare number is in the cook's own unit.
+ * @throws QuantityError when the text is not a height.
+ */
+export function parseAltitudeM(text: string, bareUnit: UnitSystem = "metric"): number {
+  const match = ALTITUDE.exec(text.trim().toLowerCase());
+  if (!match?.[2]) throw new QuantityError("height", text, 'a height such as "1200 m" or "4000 ft"');
+  const value = toNumber(match[2]) * (match[1] ? -1 : 1);
+  const unit = match[3] ?? (bareUnit === "us" ? "ft" : "m");
+  return unit.startsWith("m") ? value : value * M_PER_FOOT;
+}
+
+/** "1200 m" or "3937 ft". */
+export const formatAltitude = (metres: number, system: UnitSystem): string =>
+  system === "us" ? `${Math.round(metres / M_PER_FOOT)} ft` : `${Math.round(metres)} m`;
+
 export const fahrenheitToC = (fahrenheit: number): number => (fahrenheit - 32) / 1.8;
 export const cToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;
 

@@ -183,8 +183,38 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "74 °C has been seen at every centre");
     await (await button(driver, "Carving now")).click();
     await seeText(driver, "To the table", "predicted");
+  });
+
+  it("cools and keeps what is left, simulated for its tray", async () => {
+    const cook = await driver.getCurrentUrl();
+    await (await button(driver, "The two-hour clock")).click();
+    await seeText(driver, "Leftovers into the fridge by", "Cold in time", "Heated again");
+    await (await button(driver, "heaped")).click();
+    await (await button(driver, "Most of it")).click();
+    await (await button(driver, "covered at once")).click();
+    await seeText(driver, "Too slow");
+    await driver.get(cook);
+  });
+
+  it("is closed with how it was, what to change and a picture, and stands in the list so", async () => {
+    await (await button(driver, "Very good")).click();
+    const notes = await driver.wait(until.elementLocated(By.css("textarea")), 10_000);
+    await notes.sendKeys("Ten minutes less next time.");
+    // One red pixel.
+    const picture = join(mkdtempSync(join(tmpdir(), "bruma-picture-")), "bird.png");
+    const pixel = "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mP8z8DwHwAFBQIAX8jx0gAAAABJRU5ErkJggg==";
+    writeFileSync(picture, Buffer.from(pixel, "base64"));
+    const picker = await driver.findElement(By.css('input[aria-label="A picture"]'));
+    const bad = join(mkdtempSync(join(tmpdir(), "bruma-picture-")), "bird.txt");
+    writeFileSync(bad, "no picture");
+    await picker.sendKeys(bad);
+    await seeText(driver, "bird.txt is no picture this browser can read");
+    await picker.sendKeys(picture);
+    await driver.wait(until.elementLocated(By.css('img[alt^="Taken"]')), 10_000);
+    await (await button(driver, "Close the record")).click();
+    await seeText(driver, "Closed ");
     await (await button(driver, "To the roasts")).click();
-    await seeText(driver, "Done: predicted against actual", "than predicted");
+    await seeText(driver, "Done: predicted against actual", "than predicted", "Very good. Ten minutes less next time.");
   });
 
   it("goes out to a file and in again; a bad file is refused with what is wrong and where", async () => {

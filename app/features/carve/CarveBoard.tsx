@@ -1,4 +1,3 @@
-import { useState } from "react";
 import type { Roast } from "../../../core/formats/roast";
 import { carveGuide } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
@@ -12,12 +11,9 @@ import { CutDrawing } from "../../bird-view/CutDrawing";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
-import { Segmented } from "../../ui/Segmented";
-import { clockTime, countdown, dayName } from "../../ui/time";
+import { countdown } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
-
-const HOUR_MS = 3_600_000;
-const DAY_MS = 24 * HOUR_MS;
+import { After } from "./After";
 
 /** The board: the order of the knife on drawings of this bird, what each plate gets, and the clock of what is left. */
 export function CarveBoard({ roast }: { readonly roast: Roast }) {
@@ -29,7 +25,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
       <h1 className="text-4xl">Carve</h1>
-      <TwoHours roast={roast} units={units} />
+      {roast.happened.carvedAt ? <After roast={roast} units={units} /> : <NotYet roast={roast} units={units} />}
       <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
         <Fact
           label={`For each of ${portions.heads}`}
@@ -70,56 +66,21 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
   );
 }
 
+/** Before the knife: how long it has rested, and what has to have been seen. */
+function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {
+  const now = useNow();
+  const { pulledAt } = roast.happened;
+  return (
+    <p className="text-lg">
+      {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
+      {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
+    </p>
+  );
+}
+
 const portionNote = ({ heads, lightKg, darkKg }: ReturnType<typeof portionsOf>, units: UnitSystem): string =>
   lightKg > 0 && darkKg > 0
     ? `${small((1000 * lightKg) / heads, units)} light, ${small((1000 * darkKg) / heads, units)} dark`
     : lightKg > 0
       ? "all of it light"
       : "all of it dark";
-
-/** Hours out of the heat before it has to be cold, and one where it is hot; then the days it keeps. */
-function TwoHours({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {
-  const now = useNow();
-  const [hot, setHot] = useState<"no" | "yes">("no");
-  const { carvedAt, pulledAt } = roast.happened;
-  const { zone } = roast.plan;
-  if (!carvedAt) {
-    const rested = pulledAt ? `It has rested ${countdown(now - Date.parse(pulledAt))}. ` : "";
-    return (
-      <p className="text-lg">
-        {rested}
-        {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
-      </p>
-    );
-  }
-  const byMs = Date.parse(carvedAt) + constant(hot === "yes" ? "outHotHours" : "outHours") * HOUR_MS;
-  return (
-    <section aria-label="Leftovers" className="grid gap-2 rounded-3xl border border-line bg-mist-1 p-4">
-      <p className="text-xl">
-        {now < byMs ? (
-          <>
-            Leftovers into the fridge by <b>{clockTime(byMs, zone)}</b>, in <b>{countdown(byMs - now)}</b>
-          </>
-        ) : (
-          <>
-            The two hours were over at <b>{clockTime(byMs, zone)}</b>: what stood out longer is thrown away
-          </>
-        )}
-      </p>
-      <Segmented<"no" | "yes">
-        label="How warm it is"
-        value={hot}
-        choices={[
-          { value: "no", label: `Under ${formatTemperature(constant("hotKitchenC"), units)} here: two hours` },
-          { value: "yes", label: "Hotter: one hour" },
-        ]}
-        onChange={setHot}
-      />
-      <p className="text-soft">
-        Shallow trays, two fingers deep, drippings over the meat. Eaten by{" "}
-        {dayName(Date.parse(carvedAt) + constant("leftoverDays") * DAY_MS, zone)}, or frozen; heated to{" "}
-        {formatTemperature(constant("guidelineC"), units)} once. Follow your local food-safety authority.
-      </p>
-    </section>
-  );
-}

@@ -139,7 +139,15 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           onTakeBack={() => takeBack("pulledAt")}
         />
       )}
-      {stage === "done" && <Done roast={roast} readings={readings} onTakeBack={() => takeBack("carvedAt")} />}
+      {stage === "done" && (
+        <Done
+          roast={roast}
+          readings={readings}
+          onTakeBack={() => takeBack("carvedAt", "closedAt")}
+          onRecord={(record) => change((before) => ({ ...before, ...record }))}
+          onClose={(closed) => (closed ? happened({ closedAt: new Date().toISOString() }) : takeBack("closedAt"))}
+        />
+      )}
     </div>
   );
 }

@@ -3,15 +3,18 @@ import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { clockTime } from "../../ui/time";
+import { Record } from "./Record";
 
 interface Props {
   readonly roast: Roast;
   readonly readings: readonly RoastReading[];
   onTakeBack(): void;
+  onRecord(change: Pick<Partial<Roast>, "notes" | "rating">): void;
+  onClose(closed: boolean): void;
 }
 
 /** Predicted against actual, at once, while the platter is carried out. */
-export function Done({ roast, readings, onTakeBack }: Props) {
+export function Done({ roast, readings, onTakeBack, onRecord, onClose }: Props) {
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
@@ -37,8 +40,14 @@ export function Done({ roast, readings, onTakeBack }: Props) {
         Leftovers into the fridge within two hours of carving; one hour where it is above 32 °C.
       </p>
       <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
-        The two-hour clock, and how long it keeps
+        The two-hour clock, cooling and heating again
       </Link>
+      <Record
+        roast={roast}
+        onNotes={(notes) => onRecord({ notes })}
+        onRating={(rating) => onRecord({ rating })}
+        onClose={onClose}
+      />
       <div className="flex flex-wrap gap-3">
         <Link
           to="/"

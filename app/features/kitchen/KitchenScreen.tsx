@@ -3,6 +3,7 @@ import { usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
 import { Equipment } from "./Equipment";
+import { Thermometer } from "./Thermometer";
 
 /** Units, colours, the kitchen's measures, and the way in and out for the cook's own data. */
 export function KitchenScreen() {
@@ -34,6 +35,7 @@ export function KitchenScreen() {
         <p className="text-soft">Either unit can be typed anywhere: 14 lb, 6.3 kg, 325f, 163 C.</p>
       </section>
       <Equipment />
+      <Thermometer />
       <DataInOut />
       <p>
         <Link to="/handbook" className="underline underline-offset-4">

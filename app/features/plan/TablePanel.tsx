@@ -1,7 +1,7 @@
 import { Trash2 } from "lucide-react";
-import type { DayAfter } from "../../../core/forecast/planned";
 import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
+import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { constant } from "../../../core/sources";
@@ -66,7 +66,7 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
         ]}
         onChange={(roasted) => settle((before) => ({ ...before, roasted }))}
       />
-      {cook.dayAfter && <DayAfterFacts of={cook.dayAfter} units={units} />}
+      {cook.dayAfter && <LeftoversFacts of={cook.dayAfter} units={units} />}
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {APPETITES.map((appetite) => (
           <Stepper
@@ -123,7 +123,7 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
 }
 
 /** Chilled against the cooling rule, and how long it takes to be hot again. */
-function DayAfterFacts({ of: { chill, reheat }, units }: { readonly of: DayAfter; readonly units: UnitSystem }) {
+function LeftoversFacts({ of: { chill, reheat }, units }: { readonly of: Leftovers; readonly units: UnitSystem }) {
   const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
     <>

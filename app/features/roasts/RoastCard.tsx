@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
-import { CUT_NAMES } from "../../bird-view/names";
+import { CUT_NAMES, RATING_NAMES } from "../../bird-view/names";
 import { usePreferences } from "../../shell/preferences";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 
@@ -11,13 +11,14 @@ export function RoastCard({ roast }: { readonly roast: Roast }) {
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
   const cooking = stage === "roasting" || stage === "resting";
+  const rated = roast.rating && RATING_NAMES[roast.rating - 1];
   return (
     <li
       className={`relative rounded-2xl border px-4 py-3 ${cooking ? "border-transparent bg-ember-wash" : "border-line bg-mist-1 hover:border-line-strong"}`}
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
         <Link
-          to={`/roast/${roast.id}/${cooking ? "cook" : "plan"}`}
+          to={`/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`}
           className="font-display text-xl font-semibold after:absolute after:inset-0"
         >
           {roast.title}
@@ -39,7 +40,12 @@ export function RoastCard({ roast }: { readonly roast: Roast }) {
           happened.pulledAt &&
           `, resting since ${clockTime(Date.parse(happened.pulledAt), plan.zone)}`}
       </p>
-      {notes && <p className="mt-1 text-sm text-soft">{notes}</p>}
+      {(notes || rated) && (
+        <p className="mt-1 text-sm text-soft">
+          {rated && <b>{rated}. </b>}
+          {notes}
+        </p>
+      )}
     </li>
   );
 }

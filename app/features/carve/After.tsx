@@ -1,0 +1,151 @@
+import { useState } from "react";
+import { Link } from "react-router";
+import type { Roast } from "../../../core/formats/roast";
+import { cookedMeatKg } from "../../../core/kitchen/guests";
+import { constant } from "../../../core/sources";
+import {
+  formatDuration,
+  formatLength,
+  formatMass,
+  formatTemperature,
+  type UnitSystem,
+} from "../../../core/units/quantity";
+import { Caution } from "../../ui/Caution";
+import { Segmented } from "../../ui/Segmented";
+import { clockTime, countdown, dayName } from "../../ui/time";
+import { useNow } from "../../ui/useNow";
+import { useLeftovers } from "./useLeftovers";
+
+interface Props {
+  readonly roast: Roast;
+  readonly units: UnitSystem;
+}
+
+const HOUR_MS = 3_600_000;
+const DAY_MS = 24 * HOUR_MS;
+const SHARES = ["0.25", "0.5", "0.75"] as const;
+const SHARE_NAMES = { "0.25": "A quarter", "0.5": "Half", "0.75": "Most of it" } as const;
+const DEPTHS_CM = ["3", "5", "9"] as const;
+const DEPTH_NAMES = { "3": "two fingers", "5": "a fist", "9": "heaped" } as const;
+/** Meat as it comes from the table, °C (chosen: carved half an hour before). */
+const FROM_TABLE_C = 50;
+const LARGEST_TRAY_KG = 8;
+
+/** After the table: the clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
+export function After({ roast, units }: Props) {
+  const now = useNow();
+  const [hot, setHot] = useState<"no" | "yes">("no");
+  const carvedMs = Date.parse(roast.happened.carvedAt ?? "");
+  const { zone } = roast.plan;
+  const byMs = carvedMs + constant(hot === "yes" ? "outHotHours" : "outHours") * HOUR_MS;
+  return (
+    <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
+      <p className="text-xl">
+        {now < byMs ? (
+          <>
+            Leftovers into the fridge by <b>{clockTime(byMs, zone)}</b>, in <b>{countdown(byMs - now)}</b>
+          </>
+        ) : (
+          <>
+            The {hot === "yes" ? "hour was" : "two hours were"} over at <b>{clockTime(byMs, zone)}</b>: what stood out
+            longer is thrown away
+          </>
+        )}
+      </p>
+      <Segmented<"no" | "yes">
+        label="How warm it is"
+        value={hot}
+        choices={[
+          { value: "no", label: `Under ${formatTemperature(constant("hotKitchenC"), units)} here: two hours` },
+          { value: "yes", label: "Hotter: one hour" },
+        ]}
+        onChange={setHot}
+      />
+      <CoolingTray roast={roast} units={units} />
+      <p className="text-soft">
+        Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone)}, or frozen. Follow your local food-safety
+        authority.
+      </p>
+      <Link to={`/roast/${roast.id}/cook`} className="min-h-12 self-start text-lg underline underline-offset-4">
+        Close the record: how it was, for next time
+      </Link>
+    </section>
+  );
+}
+
+/** The tray, simulated: whether it is cold in time, and how long it takes to be hot again. */
+function CoolingTray({ roast, units }: Props) {
+  const { bird, equipment } = roast.plan;
+  const [share, setShare] = useState<(typeof SHARES)[number]>("0.25");
+  const [depth, setDepth] = useState<(typeof DEPTHS_CM)[number]>("3");
+  const [cover, setCover] = useState<"open" | "covered">("open");
+  const allKg = cookedMeatKg(bird.massKg, bird.species, bird.cut) * bird.count;
+  const massKg = Math.min(LARGEST_TRAY_KG, Math.max(0.2, Number(share) * allKg));
+  const state = useLeftovers({
+    massKg,
+    depthM: Number(depth) / 100,
+    fridgeC: equipment.fridgeC,
+    startC: FROM_TABLE_C,
+    coveredInFridge: cover === "covered",
+  });
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  return (
+    <div className="grid gap-3">
+      <div className="grid gap-1.5">
+        <p>What is left: {formatMass(massKg, units)} of meat</p>
+        <Segmented<(typeof SHARES)[number]>
+          label="What is left"
+          value={share}
+          choices={SHARES.map((value) => ({ value, label: SHARE_NAMES[value] }))}
+          onChange={setShare}
+        />
+      </div>
+      <div className="grid gap-1.5">
+        <p>In its tray</p>
+        <Segmented<(typeof DEPTHS_CM)[number]>
+          label="How deep it lies"
+          value={depth}
+          choices={DEPTHS_CM.map((value) => ({
+            value,
+            label: `${formatLength(Number(value), units)}, ${DEPTH_NAMES[value]}`,
+          }))}
+          onChange={setDepth}
+        />
+        <Segmented<"open" | "covered">
+          label="Covered or open while it cools"
+          value={cover}
+          choices={[
+            { value: "open", label: "open until cold" },
+            { value: "covered", label: "covered at once" },
+          ]}
+          onChange={setCover}
+        />
+      </div>
+      {state.kind === "waiting" && <p className="text-soft">Cooling it …</p>}
+      {state.kind === "failed" && <Caution>That could not be simulated: {state.why}</Caution>}
+      {state.kind === "known" && (
+        <>
+          {state.leftovers.chill.keepsTheRule ? (
+            <p role="status" className="text-lg">
+              Cold in time: its middle is at {t(constant("coolingFirstC"))} after {hours(state.leftovers.chill.to21Min)}
+              , at {t(constant("coolingLastC"))} after {hours(state.leftovers.chill.to5Min)}.
+            </p>
+          ) : (
+            <Caution>
+              Too slow: its middle takes {hours(state.leftovers.chill.to21Min)} to {t(constant("coolingFirstC"))} and{" "}
+              {hours(state.leftovers.chill.to5Min)} to {t(constant("coolingLastC"))}; the rule is two hours and six.
+              Spread it over more trays, and leave it open until it is cold.
+            </Caution>
+          )}
+          <p>
+            {state.leftovers.reheat.kind === "hot"
+              ? `Heated again: a spoon of drippings over it, covered, oven at ${t(constant("reheatOvenC"))} for about ${Math.round(state.leftovers.reheat.minutes)} min, until its middle shows ${t(constant("guidelineC"))}. Once only.`
+              : `Heated again so deep it only comes to ${t(state.leftovers.reheat.highestC)}: spread it first.`}
+          </p>
+        </>
+      )}
+    </div>
+  );
+}
+
+const hours = (minutes: number | null): string => (minutes === null ? "over a day" : formatDuration(60 * minutes));

@@ -1,0 +1,101 @@
+import { useLiveQuery } from "dexie-react-hooks";
+import { X } from "lucide-react";
+import { useState } from "react";
+import { MOST_PHOTOS, type Roast } from "../../../core/formats/roast";
+import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
+import { RATING_NAMES } from "../../bird-view/names";
+import { database } from "../../shell/database";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { FilePicker } from "../../ui/FilePicker";
+import { IconButton } from "../../ui/IconButton";
+import { Segmented } from "../../ui/Segmented";
+import { smallJpeg } from "../../ui/smallJpeg";
+import { dayAndTime } from "../../ui/time";
+
+interface Props {
+  readonly roast: Roast;
+  onNotes(notes: string): void;
+  onRating(rating: number): void;
+  onClose(closed: boolean): void;
+}
+
+const RATINGS = ["1", "2", "3", "4", "5"] as const;
+
+/** For next time: how it was, what to change, what it looked like; then the record is closed. */
+export function Record({ roast, onNotes, onRating, onClose }: Props) {
+  const { closedAt } = roast.happened;
+  const [fault, setFault] = useState<string | null>(null);
+  const photos = useLiveQuery(() => photosOf(database(), roast.id), [roast.id]) ?? [];
+  const take = async (file: File): Promise<void> => {
+    try {
+      await addPhoto(database(), roast.id, { takenAt: new Date().toISOString(), jpeg: await smallJpeg(file) });
+      setFault(null);
+    } catch (error) {
+      setFault(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <section aria-label="For next time" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
+      <h2 className="text-2xl">For next time</h2>
+      <div className="grid gap-1.5">
+        <p className="text-soft">How was it?</p>
+        <Segmented
+          label="How was it?"
+          value={roast.rating ? (String(roast.rating) as (typeof RATINGS)[number]) : ("" as "1")}
+          choices={RATINGS.map((value) => ({ value, label: RATING_NAMES[Number(value) - 1] ?? value }))}
+          onChange={(value) => onRating(Number(value))}
+        />
+      </div>
+      <label className="text-soft">
+        What to change, what to keep
+        <textarea
+          key={closedAt ?? "open"}
+          defaultValue={roast.notes}
+          rows={4}
+          maxLength={4000}
+          onBlur={(event) => {
+            if (event.target.value !== roast.notes) onNotes(event.target.value);
+          }}
+          className="mt-1 block w-full rounded-2xl border border-line-strong bg-mist-1 px-4 py-3 text-lg text-ink"
+        />
+      </label>
+      {photos.length > 0 && (
+        <ul className="grid grid-cols-3 gap-2" aria-label="Pictures">
+          {photos.map(({ key, takenAt, jpeg }) => (
+            <li key={key} className="relative">
+              <img
+                src={`data:image/jpeg;base64,${jpeg}`}
+                alt={`Taken ${dayAndTime(Date.parse(takenAt), roast.plan.zone)}`}
+                className="aspect-square w-full rounded-2xl object-cover"
+              />
+              <span className="absolute right-1 top-1 rounded-full bg-mist-1">
+                <IconButton
+                  label="Take this picture out"
+                  icon={X}
+                  onClick={() => void deletePhoto(database(), key ?? 0)}
+                />
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {fault && <Caution>The picture was not kept: {fault}.</Caution>}
+      <div className="flex flex-wrap gap-3">
+        {photos.length < MOST_PHOTOS && (
+          <FilePicker label="A picture" accept="image/*" onFile={take}>
+            Add a picture
+          </FilePicker>
+        )}
+        <Button tone={closedAt ? "plain" : "primary"} onClick={() => onClose(!closedAt)}>
+          {closedAt ? "Open the record again" : "Close the record"}
+        </Button>
+      </div>
+      <p role="status" className="text-soft">
+        {closedAt
+          ? `Closed ${dayAndTime(Date.parse(closedAt), roast.plan.zone)}; it stands among the roasts that are done.`
+          : "Everything is kept as you go; closing says that nothing more will happen."}
+      </p>
+    </section>
+  );
+}

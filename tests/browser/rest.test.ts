@@ -1,0 +1,91 @@
+/** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
+import type { WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { button, field, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+let cook: string;
+beforeAll(async () => {
+  server = await serve(false);
+  driver = await openBrowser(STOVE);
+});
+afterAll(async () => {
+  await driver?.quit();
+  server?.close();
+});
+
+const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const stored = (): Promise<{ celsius: number; shownC?: number; side?: string }[]> =>
+  driver.executeAsyncScript(`
+    const done = arguments[arguments.length - 1];
+    const open = indexedDB.open("bruma");
+    open.onsuccess = () => {
+      const all = open.result.transaction("readings").objectStore("readings").getAll();
+      all.onsuccess = () => { open.result.close(); done(all.result); };
+    };`);
+
+describe("a rest that falls short", () => {
+  it("takes a thermometer that was tried in ice and boiling water", async () => {
+    await driver.get(`${server.url}/kitchen`);
+    for (const [label, value] of [
+      ["In ice water it shows", "1 C"],
+      ["Height above the sea", "1500 m"],
+    ] as const) {
+      const input = await field(driver, label);
+      await input.clear();
+      await input.sendKeys(value, "\t");
+    }
+    await seeText(driver, "here should be 95", "74 °C on it is 73.0 °C");
+  });
+
+  it("keeps what was shown beside what it stands for", async () => {
+    await driver.get(server.url);
+    await (await button(driver, "Chicken")).click();
+    const weight = await field(driver, "Weight as bought");
+    await weight.sendKeys("1.8 kg");
+    await (await button(driver, "Plan it")).click();
+    await seeText(driver, "Out, expected");
+    await (await see(driver, 'nav a[href$="/cook"]')).click();
+    await (await button(driver, "The bird is in the oven")).click();
+    await (await button(driver, "Correct something")).click();
+    const wentIn = await see(driver, 'input[type="datetime-local"]');
+    await driver.executeScript(
+      `const at = new Date(Date.now() - 70 * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
+       const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+       arguments[0].focus(); set.call(arguments[0], at); arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].blur();`,
+      wentIn,
+    );
+    await (await see(driver, 'button[aria-label="Close"]')).click();
+    cook = await driver.getCurrentUrl();
+    await (await field(driver, "breast")).sendKeys("61");
+    await (await field(driver, "thigh")).sendKeys("63");
+    await (await button(driver, "Note the reading")).click();
+    await seeText(driver, "refitted to your readings");
+    expect((await stored())[0]).toMatchObject({ celsius: 60, shownC: 61 });
+  });
+
+  it("is checked place by place, both sides, before it is lifted", async () => {
+    await (await button(driver, "Check before you lift it")).click();
+    await seeText(driver, "Not all of it is there yet", "Left breast", "Right thigh", "Hot juice stands in the cavity");
+    await (await field(driver, "left breast")).sendKeys("62");
+    await (await see(driver, '[role="dialog"] button[type="submit"]')).click();
+    await driver.wait(async () => (await stored()).some(({ side }) => side === "left"), 10_000);
+    await (await see(driver, 'button[aria-label="Close"]')).click();
+  });
+
+  it("pulled all the same, it says that the guideline will not be seen, and for how long it goes back", async () => {
+    await (await button(driver, "It is out of the oven")).click();
+    await seeText(
+      driver,
+      "good to carve from",
+      "it would not show 74 °C at every centre",
+      "Back into the oven for about",
+    );
+    await (await button(driver, "It is back in the oven")).click();
+    await seeText(driver, "out at 74 °C");
+    expect(await bodyText()).not.toContain("good to carve from");
+    expect(await driver.getCurrentUrl()).toBe(cook);
+  });
+});
