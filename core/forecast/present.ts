@@ -33,7 +33,7 @@ export interface RestOutlook {
   readonly peak: Partial<Record<Centre, { readonly celsius: number; readonly minute: number }>>;
   /** When the last centre shows what has to be seen, minutes since the pull; null when it never does. */
   readonly seenMin: number | null;
-  /** When the first centre falls under 60 °C, minutes since the pull; null within four hours. */
+  /** When the first centre that was hot falls under 60 °C, minutes since the pull; null within two hours. */
   readonly hotUntilMin: number | null;
   /** Back in the oven now, as it was set: minutes until the rest after it shows what has to be seen; null when it is seen anyway. */
   readonly backInMin: number | null;
@@ -50,7 +50,7 @@ export interface Present {
 const STEP_MIN = 4;
 const REST_MIN = 120;
 const HOT_C = 60;
-const LONGEST_BACK_MIN = 90;
+const LONGEST_BACK_MIN = 240;
 
 const killedOf = (bird: LivingBird): number => bird.watch?.leastLogReduction() ?? 0;
 
@@ -129,6 +129,7 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     let seenMin: number | null = null;
     let hotUntilMin: number | null = null;
     const seen = new Set<Centre>();
+    const hot = new Set<Centre>();
     const look = (): void => {
       const minute = bird.minute - fromMin;
       const shownC = shown();
@@ -136,7 +137,8 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
         const celsius = shownC[centre] as number;
         if (celsius > (peak[centre]?.celsius ?? Number.NEGATIVE_INFINITY)) peak[centre] = { celsius, minute };
         if (celsius >= (seenC[centre] ?? Number.NEGATIVE_INFINITY)) seen.add(centre);
-        if (celsius < HOT_C && minute > 0) hotUntilMin ??= minute;
+        if (celsius >= HOT_C) hot.add(centre);
+        else if (hot.has(centre)) hotUntilMin ??= minute;
       }
       if (seen.size === bird.centres.length) seenMin ??= minute;
     };

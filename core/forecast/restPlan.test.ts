@@ -20,7 +20,9 @@ describe("the rest as a plan of its own", () => {
   it("goes back in where the rest falls short, unless it was seen after all", () => {
     const short = { ...outlook, seenMin: null, backInMin: 16 };
     expect(restPlan(5, short, false).backInMin).toBe(16);
-    expect(restPlan(5, short, true).backInMin).toBeNull();
-    expect(restPlan(5, null, false)).toMatchObject({ earliestMin: 20, latestMin: 90, backInMin: null });
+    expect(restPlan(5, short, false).fallsShort).toBe(true);
+    expect(restPlan(5, short, true)).toMatchObject({ fallsShort: false, backInMin: null });
+    expect(restPlan(5, { ...short, backInMin: null }, false)).toMatchObject({ fallsShort: true, backInMin: null });
+    expect(restPlan(5, null, false)).toMatchObject({ earliestMin: 20, latestMin: 90, fallsShort: false });
   });
 });

@@ -9,7 +9,9 @@ export interface RestPlan {
   /** Until it is under 60 °C, or has rested as long as a bird may. */
   readonly latestMin: number;
   readonly latestBecause: "cools" | "long-enough";
-  /** Back in the oven for so long, where the rest falls short; null where it does not. */
+  /** Left alone it would not show what has to be seen. */
+  readonly fallsShort: boolean;
+  /** Back in the oven for so long, where it falls short; null where it does not, or never would. */
   readonly backInMin: number | null;
 }
 
@@ -24,6 +26,7 @@ export function restPlan(boughtKg: number, outlook: RestOutlook | null, allSeen:
     earliestMin: Math.min(latestMin, Math.max(shortestMin, seenMin)),
     latestMin,
     latestBecause: coolsMin < longest ? "cools" : "long-enough",
+    fallsShort: !allSeen && outlook?.seenMin === null,
     backInMin: allSeen || outlook?.seenMin !== null ? null : outlook.backInMin,
   };
 }

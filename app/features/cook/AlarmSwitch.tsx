@@ -3,23 +3,34 @@ import { Button } from "../../ui/Button";
 import { useAlarmSwitch } from "./useAlarm";
 import { abilitiesHere, withheldFrom } from "./withheld";
 
-/** The bell: browsers give sound and notifications only after a tap; what else they withhold is said. */
+/** The bell: browsers give sound and notifications only after a tap. */
 export function AlarmSwitch() {
   const { on, turn } = useAlarmSwitch();
+  return (
+    <Button
+      tone={on ? "quiet" : "plain"}
+      className="shrink-0 max-sm:min-h-12"
+      aria-pressed={on}
+      onClick={() => turn(!on)}
+    >
+      {on ? <BellRing aria-hidden className="size-5" /> : <BellOff aria-hidden className="size-5" />}
+      {on ? "Alarms on" : "Turn alarms on"}
+    </Button>
+  );
+}
+
+/** What no alarm can do, and what this browser withholds besides. */
+export function AlarmLimits() {
   const abilities = abilitiesHere();
   const withheld = withheldFrom(abilities);
   return (
-    <section aria-label="Alarms" className="grid gap-2">
-      <Button tone="quiet" className="justify-self-start max-sm:min-h-12" aria-pressed={on} onClick={() => turn(!on)}>
-        {on ? <BellRing aria-hidden className="size-5" /> : <BellOff aria-hidden className="size-5" />}
-        {on ? "Alarms on, while this page is open" : "Turn alarms on"}
-      </Button>
-      <p className="text-sm text-soft">
-        A phone that sleeps cannot ring: keep this page open, or take the calendar file from the list along. A laptop
-        that has the roast in common rings too.
+    <section aria-label="Alarms" className="grid gap-2 text-sm text-soft">
+      <p>
+        Alarms ring while this page is open; a phone that sleeps cannot ring. Take the calendar file from the list
+        along, or have the roast in common with a laptop: it rings too.
       </p>
       {withheld.length > 0 && (
-        <div className="text-sm text-soft">
+        <>
           <p>
             {abilities.isSecure
               ? "This browser does not give:"
@@ -32,7 +43,7 @@ export function AlarmSwitch() {
               </li>
             ))}
           </ul>
-        </div>
+        </>
       )}
     </section>
   );

@@ -11,6 +11,7 @@ import { database } from "../../shell/database";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Caution } from "../../ui/Caution";
 import { useNow } from "../../ui/useNow";
+import { AlarmSwitch } from "./AlarmSwitch";
 import { Before } from "./Before";
 import { Done } from "./Done";
 import { Resting } from "./Resting";
@@ -74,7 +75,10 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   if (!cook || !derived || !readings) return <p className="py-10 text-soft">Cooking this bird once, to see …</p>;
   return (
     <div className="mx-auto flex w-full max-w-3xl grow flex-col gap-4 pb-2">
-      <h1 className="text-lg text-soft">{roast.title}</h1>
+      <div className="flex items-center justify-between gap-3">
+        <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
+        {(stage === "roasting" || stage === "resting") && <AlarmSwitch />}
+      </div>
       {bridgeFault && <Caution>{bridgeFault}</Caution>}
       {stage === "planned" && (
         <Before

@@ -17,7 +17,7 @@ import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Sheet } from "../../ui/Sheet";
 import { clockTime, largeCountdown } from "../../ui/time";
-import { AlarmSwitch } from "./AlarmSwitch";
+import { AlarmLimits } from "./AlarmSwitch";
 import { NextAction } from "./NextAction";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
@@ -88,24 +88,31 @@ export function Resting(props: Props) {
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
   useAlarm([
     ...(now >= carveMs ? [{ key: "carve", does: "Carve" }] : []),
-    ...(rest.backInMin !== null ? [{ key: "back in", does: "Back into the oven" }] : []),
+    ...(rest.fallsShort ? [{ key: "back in", does: "Back into the oven" }] : []),
     ...(now >= latestMs - WARN_MIN * MINUTE ? [{ key: "cools", does: "Carve now, before it cools" }] : []),
   ]);
   return (
     <>
-      <NextAction
-        action={now < carveMs ? "Let it rest; carve in" : "Carve"}
-        {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
-        below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
-      />
-      {lateMin > 0 && (
-        <p className="text-lg">To the table about {lateMin} min later than planned; what follows has moved with it.</p>
+      {rest.fallsShort ? (
+        <NextAction
+          action="Put it back into the oven"
+          {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
+          below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
+        />
+      ) : (
+        <NextAction
+          action={now < carveMs ? "Let it rest; carve in" : "Carve"}
+          {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
+          below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
+        />
       )}
-      {rest.backInMin !== null && (
-        <Caution actions={<Button onClick={onBackIn}>It is back in the oven</Button>}>
-          Left to rest it would not show {target} at every centre. Back into the oven for about {rest.backInMin} min,
-          then read again; rest and gravy move with it.
-        </Caution>
+      {rest.fallsShort && (
+        <Button tone="primary" size="stove" onClick={onBackIn}>
+          It is back in the oven
+        </Button>
+      )}
+      {lateMin > 0 && !rest.fallsShort && (
+        <p className="text-lg">To the table about {lateMin} min later than planned; what follows has moved with it.</p>
       )}
       <Temperatures
         readings={observed}
@@ -128,7 +135,7 @@ export function Resting(props: Props) {
         units={units}
         onReading={onReading}
       />
-      <Button tone="primary" size="stove" onClick={onCarve}>
+      <Button tone={allSeen && now >= earliestMs ? "primary" : "plain"} size="stove" onClick={onCarve}>
         Carving now
       </Button>
       <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
@@ -143,7 +150,7 @@ export function Resting(props: Props) {
         Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the gravy;
         taste before salting.
       </Caution>
-      <AlarmSwitch />
+      <AlarmLimits />
       <Sheet opens="Correct something" title="Correct something">
         <p className="text-lg">Each side by itself:</p>
         <ReadingForm places={places.map(({ probe }) => placeOf(probe))} units={units} onReading={onReading} />

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { centresOf } from "../../../core/bird/form";
 import type { Reading } from "../../../core/forecast/assimilate";
-import { adviceFor } from "../../../core/forecast/coach";
+import { adviceFor, EARLY_WORD_MIN } from "../../../core/forecast/coach";
 import { allReached, lowestC } from "../../../core/forecast/newest";
 import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
 import { guidelineEverywhere } from "../../../core/forecast/present";
@@ -17,7 +17,7 @@ import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { clockTime, giveOrTake, largeCountdown } from "../../ui/time";
 import { AdviceList } from "./AdviceList";
-import { AlarmSwitch } from "./AlarmSwitch";
+import { AlarmLimits } from "./AlarmSwitch";
 import { adviceWords } from "./adviceWords";
 import { Corrections } from "./Corrections";
 import { changeWords } from "./changeWords";
@@ -171,7 +171,11 @@ export function Roasting(props: Props) {
           />
         )}
       </div>
-      <Button tone="primary" size="stove" onClick={onPull}>
+      <Button
+        tone={reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE) ? "primary" : "plain"}
+        size="stove"
+        onClick={onPull}
+      >
         It is out of the oven
       </Button>
       {forecast && (
@@ -186,7 +190,7 @@ export function Roasting(props: Props) {
         />
       )}
       <Upcoming rows={rows} now={now} zone={plan.zone} />
-      <AlarmSwitch />
+      <AlarmLimits />
       <p className="text-soft">
         In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
         {centres

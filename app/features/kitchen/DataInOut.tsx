@@ -37,8 +37,8 @@ export function DataInOut() {
     <section className="grid gap-3">
       <h2 className="text-xl">Your data</h2>
       <p className="text-soft">
-        Roasts and readings live in this browser, on this device, and nowhere else. One file carries all of them out, as
-        a copy or to another device.
+        Roasts and readings live in this browser, on this device, and nowhere else, but for a roast that you have in
+        common through your own server. One file carries all of them out, as a copy or to another device.
       </p>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => void write()}>Write all roasts to a file</Button>
