@@ -3,7 +3,15 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { drain } from "../processes/cook";
 import { bandShares, shownAtPull } from "./band";
-import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "./planned";
+import {
+  centresIn,
+  ensembleOptions,
+  type PlannedDone,
+  plannedCook,
+  plannedInput,
+  pullGoalsC,
+  roastOptions,
+} from "./planned";
 
 const { plan } = sampleRoast();
 
@@ -47,6 +55,24 @@ describe("the plan's simulation", () => {
       (centre) => Math.abs((goals[centre] ?? 0) - (done.atPull.centresC[centre] ?? 99)) < 0.7,
     );
     expect(decides).toBe(true);
+  });
+
+  it("counts what has happened besides the plan: an open door, a piece that left, a spell outside", () => {
+    const inAt = "2026-09-27T08:00:00.000Z";
+    const at = (minute: number): string => new Date(Date.parse(inAt) + 60_000 * minute).toISOString();
+    const happened = {
+      inAt,
+      doors: [{ at: at(30), openMin: 5 }],
+      left: [{ at: at(90), piece: "breast" as const }],
+      outs: [{ outAt: at(100), backAt: at(150) }],
+    };
+    expect(roastOptions({ plan, happened }, {}).events).toEqual([
+      { kind: "door", atMin: 100, openMin: 30 },
+      { kind: "door", atMin: 30, openMin: 5 },
+      { kind: "leave", piece: "breast", atMin: 90 },
+    ]);
+    expect(centresIn({ breast: 70, thigh: 74 }, happened)).toEqual({ thigh: 74 });
+    expect(roastOptions({ plan, happened: { inAt } }, {})).toEqual(ensembleOptions(plan, {}));
   });
 
   it("has a band around its usual bird, not an empty one and not a boundless one", () => {

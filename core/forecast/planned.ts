@@ -95,13 +95,22 @@ export function roastOptions(
   shownC: CentreTemperatures,
 ): EnsembleOptions {
   const options = ensembleOptions(plan, shownC);
-  const inAtMs = Date.parse(happened.inAt ?? "");
-  const outs = (happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
-    const openMin = (Date.parse(backAt) - Date.parse(outAt)) / 60_000;
+  const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(happened.inAt ?? "")) / 60_000;
+  const events: RoastEvent[] = [
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
-    return { kind: "door", atMin: (Date.parse(outAt) - inAtMs) / 60_000, openMin: Math.min(30, openMin) };
-  });
-  return outs.length > 0 ? { ...options, events: [...(options.events ?? []), ...outs] } : options;
+    ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
+      return { kind: "door", atMin: minuteOf(outAt), openMin: Math.min(30, minuteOf(backAt) - minuteOf(outAt)) };
+    }),
+    ...(happened.doors ?? []).map(({ at, openMin }): RoastEvent => ({ kind: "door", atMin: minuteOf(at), openMin })),
+    ...(happened.left ?? []).map(({ at, piece }): RoastEvent => ({ kind: "leave", piece, atMin: minuteOf(at) })),
+  ];
+  return events.length > 0 ? { ...options, events: [...(options.events ?? []), ...events] } : options;
+}
+
+/** Centres that are still in the oven. */
+export function centresIn(goalsC: CentreTemperatures, { left = [] }: Roast["happened"]): CentreTemperatures {
+  const gone = new Set<string>(left.map(({ piece }) => piece));
+  return Object.fromEntries(Object.entries(goalsC).filter(([centre]) => !gone.has(centre)));
 }
 
 export const ensembleOf = (

@@ -4,7 +4,7 @@
  */
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import type { Plan } from "../formats/roast";
-import type { OvenStage, RoastEvent } from "../processes/stages";
+import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
 import { type EnsembleOptions, type Member, minuteShown, runMember } from "./ensemble";
 import type { Draw } from "./prior";
@@ -16,6 +16,7 @@ export const WHAT_IFS = [
   "oven-down",
   "turn-over",
   "wrap",
+  "rotate",
   "legs-off",
   "breast-off",
   "hold",
@@ -61,18 +62,22 @@ function fromNow(
   return [...begun.slice(0, Math.max(1, room)), next, ...later];
 }
 
+/** Cuts that have both breast and legs, so that one of them can go first. */
+const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
+const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left: "right", right: "left" };
+
 /** The plan with one thing changed now; null where it would change nothing, or cannot be. */
 export function changedNow(
   id: WhatIfId,
-  plan: Pick<Plan, "stages" | "bird">,
+  plan: Pick<Plan, "stages" | "bird" | "equipment">,
   nowMin: number,
   readC: CentreTemperatures,
 ): Changed | null {
-  const { stages, bird } = plan;
+  const { stages, bird, equipment } = plan;
   const holds = fullStages(stages, bird.cut)[Math.max(0, stageNow(stages, nowMin, readC))];
   if (!holds) return null;
   const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
-  const leave = (...leaves: Piece[]): Changed | null => (bird.cut === "parts" ? { stages, leaves } : null);
+  const leave = (...leaves: Piece[]): Changed | null => (JOINTED.has(bird.cut) ? { stages, leaves } : null);
   switch (id) {
     case "cover-breast":
       return holds.shield === "none" && holds.wrap === "none" && bird.cut !== "parts"
@@ -88,10 +93,12 @@ export function changedNow(
       return bird.cut === "whole" ? set({ side: holds.side === "up" ? "down" : "up" }) : null;
     case "wrap":
       return holds.wrap === "foil" ? null : set({ wrap: "foil" });
+    case "rotate":
+      return equipment.hotSideK === 0 ? null : set({ towardsHot: OPPOSITE[holds.towardsHot] });
     case "legs-off":
       return leave("thigh", "drumstick");
     case "breast-off":
-      return leave("breast");
+      return leave("breast", "wing");
     case "hold":
       return holds.airC <= HOLD_C ? null : set({ airC: HOLD_C });
   }

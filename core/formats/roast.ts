@@ -2,7 +2,7 @@
 import { z } from "zod";
 import { SPECIES } from "../bird/anatomy";
 import { CUTS, LEGS } from "../bird/form";
-import { CENTRES } from "../bird/solid";
+import { CENTRES, PIECES } from "../bird/solid";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
 import { STOCKS, THICKENERS } from "../kitchen/gravy";
@@ -163,6 +163,16 @@ const Happened = z.strictObject({
   stagesDone: z.number().int().min(0).max(8).optional(),
   bastingsDone: z.number().int().min(0).max(200).optional(),
   fuelsDone: z.number().int().min(0).max(24).optional(),
+  /** The oven's door stood open. */
+  doors: z
+    .array(z.strictObject({ at: instant, openMin: z.number().min(0.5).max(30) }))
+    .max(60)
+    .optional(),
+  /** Pieces that were taken out before the rest. */
+  left: z
+    .array(z.strictObject({ at: instant, piece: z.enum(PIECES) }))
+    .max(12)
+    .optional(),
   /** Out of the oven and back in again: the rest had fallen short. */
   outs: z
     .array(z.strictObject({ outAt: instant, backAt: instant }))

@@ -104,19 +104,40 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           onThermometer={(thermometer) => change((before) => ({ ...before, thermometer }))}
           onInAt={goesIn}
           onDone={happened}
+          onDoor={(openMin) => {
+            const at = new Date(Date.now() - openMin * 60_000).toISOString();
+            change((before) => ({
+              ...before,
+              happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
+            }));
+            toast.success(`Noted: the door was open for ${openMin} min; the forecast counts with it`);
+          }}
           onWhatIf={(name, { stages, leaves }) => {
             const minute = Math.round((Date.now() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
+            const instantNow = new Date().toISOString();
             const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
             change((before) => ({
               ...before,
               plan: { ...before.plan, stages },
-              happened: { ...before.happened, stagesDone: stageNow(stages, minute + 1, {}) },
+              happened: {
+                ...before.happened,
+                stagesDone: stageNow(stages, minute + 1, {}),
+                ...(leaves.length > 0 && {
+                  left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at: instantNow }))],
+                }),
+              },
               notes: `${before.notes}${before.notes && "\n"}Minute ${minute}: ${name}${left}.`.slice(-4000),
             }));
             toast.success(`${name}: it is the plan now`, {
               action: {
                 label: "Undo",
-                onClick: () => change((before) => ({ ...before, plan: roast.plan, notes: roast.notes })),
+                onClick: () =>
+                  change((before) => ({
+                    ...before,
+                    plan: roast.plan,
+                    notes: roast.notes,
+                    happened: { ...before.happened, stagesDone: roast.happened.stagesDone, left: roast.happened.left },
+                  })),
               },
             });
           }}

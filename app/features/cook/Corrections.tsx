@@ -14,12 +14,15 @@ interface Props {
   onTakeBack(): void;
   onThermometer(thermometer: Roast["thermometer"]): void;
   onInAt(ms: number): void;
+  onDoor(openMin: number): void;
 }
+
+const DOOR_MIN = [2, 5, 10] as const;
 
 const MINUTE = 60_000;
 
 /** What was not so after all: when it went in, where readings come from, or that it is in at all. */
-export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, onThermometer, onInAt }: Props) {
+export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, onThermometer, onInAt, onDoor }: Props) {
   const [sure, setSure] = useState(false);
   const { zone } = roast.plan;
   return (
@@ -36,6 +39,16 @@ export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, on
           className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />
       </label>
+      <div className="grid gap-1.5">
+        <p className="text-sm text-soft">The oven's door stood open until now, for</p>
+        <div className="flex flex-wrap gap-2">
+          {DOOR_MIN.map((minutes) => (
+            <Button key={minutes} onClick={() => onDoor(minutes)}>
+              {minutes} min
+            </Button>
+          ))}
+        </div>
+      </div>
       <ReadingFile roast={roast} readings={readings} onReading={onReading} />
       <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
       <Button

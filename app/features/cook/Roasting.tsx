@@ -3,7 +3,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { Reading } from "../../../core/forecast/assimilate";
 import { adviceFor, EARLY_WORD_MIN } from "../../../core/forecast/coach";
 import { allReached, lowestC } from "../../../core/forecast/newest";
-import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
+import { centresIn, type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
 import { guidelineEverywhere } from "../../../core/forecast/present";
 import type { Changed } from "../../../core/forecast/whatIf";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
@@ -46,6 +46,8 @@ interface Props {
   onInAt(ms: number): void;
   /** Something of the plan was done. */
   onDone(done: Pick<Roast["happened"], "stagesDone" | "bastingsDone" | "fuelsDone">): void;
+  /** The door stood open for so long, until now. */
+  onDoor(openMin: number): void;
   onWhatIf(name: string, changed: Changed): void;
 }
 
@@ -61,8 +63,8 @@ export function Roasting(props: Props) {
   const nowMin = (now - inAtMs) / MINUTE;
   // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
   const goalsC = useMemo(
-    () => (happened.outs?.length ? plan.targetC : pullGoalsC(cook, plan.targetC)),
-    [happened.outs, plan.targetC, cook],
+    () => centresIn(happened.outs?.length ? plan.targetC : pullGoalsC(cook, plan.targetC), happened),
+    [happened, plan.targetC, cook],
   );
   const options = useMemo(() => roastOptions({ plan, happened }, goalsC), [plan, happened, goalsC]);
   const { forecast, change, refitting, fault } = useForecast(options, observed);

@@ -31,6 +31,7 @@ const namesIn = (units: UnitSystem): Record<WhatIfId, string> => ({
   "oven-down": `Oven down ${formatTemperatureDifference(DIAL_STEP_K, units)}`,
   "turn-over": "Turn it over",
   wrap: "Wrap it tight",
+  rotate: "Turn it round in the oven",
   "legs-off": "Take the legs out",
   "breast-off": "Take the breasts out",
   hold: `Hold it: oven at ${formatTemperature(HOLD_C, units)}`,
@@ -70,6 +71,11 @@ function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }:
               <p>
                 <Finish answer={answer} against={asIs} inAtMs={inAtMs} zone={plan.zone} />
               </p>
+              {changed.leaves.length > 0 && plan.bird.cut !== "parts" && (
+                <p className="text-sm text-soft">
+                  Counted as if the joint were still closed: what goes back may be done sooner.
+                </p>
+              )}
               <Button size="stove" className="justify-self-start" onClick={() => onTake(name, changed)}>
                 Done: {name[0]?.toLowerCase()}
                 {name.slice(1)}
