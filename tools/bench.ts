@@ -12,6 +12,7 @@ import { usualPlan } from "../core/methods/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";
+import { benchFollow } from "./benchFollow";
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
@@ -156,6 +157,7 @@ const figures = {
   },
   bundleKilobytes: bundleKilobytes(),
   drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
+  follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
 };
 
 if (process.argv.includes("--json")) console.log(JSON.stringify(figures));
