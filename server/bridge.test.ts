@@ -98,6 +98,18 @@ describe("the thermometer bridge", () => {
     expect(readFileSync(path, "utf8").trim().split("\n")).toHaveLength(3);
   });
 
+  it("reads from disk what is too old for its memory", async () => {
+    for (let batch = 0; batch < 12; batch++) {
+      await store.add(
+        Array.from({ length: 2000 }, (_, n) => ({ ...line(2000 * batch + n, 20), probe: "breast" as const })),
+      );
+    }
+    const all = store.after(0);
+    expect(all.map(({ seq }) => seq)).toEqual(Array.from({ length: 24_000 }, (_, n) => n + 1));
+    expect(store.after(23_990)).toHaveLength(10);
+    expect(store.after(1000)[0]).toEqual(all[1000]);
+  });
+
   it("keeps a reading once however often it is posted", async () => {
     for (let n = 0; n < 5; n++) await post(JSON.stringify(line(1)));
     await Promise.all(Array.from({ length: 20 }, () => post(JSON.stringify(line(2)))));

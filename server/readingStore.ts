@@ -13,8 +13,8 @@ const flush = promisify(fdatasync);
 /** A reading with its place in the order of arrival. */
 export type Numbered = ThermometerLine & { readonly seq: number };
 
-/** Kept in memory for those who come late: half a day of four probes every two seconds; what is older is on disk alone. */
-const KEPT = 100_000;
+/** Kept in memory: five hours of four probes every four seconds. What is older is read from disk for those who ask. */
+const KEPT = 20_000;
 
 export class ReadingStore {
   private readonly kept: Numbered[] = [];
@@ -25,7 +25,7 @@ export class ReadingStore {
   private writing = false;
 
   /** @param path of the file; made when it is not there, and cut back to its last whole line */
-  constructor(path: string) {
+  constructor(private readonly path: string) {
     mkdirSync(dirname(path), { recursive: true });
     if (existsSync(path)) this.load(path);
     this.file = openSync(path, "a");
@@ -36,11 +36,7 @@ export class ReadingStore {
     const whole = text.lastIndexOf("\n") + 1;
     // A power cut in the middle of a line: it was never acknowledged.
     if (whole < text.length) truncateSync(path, Buffer.byteLength(text.slice(0, whole)));
-    for (const line of text.slice(0, whole).split("\n")) {
-      if (line === "") continue;
-      const parsed = ThermometerLineSchema.safeParse(JSON.parse(line));
-      if (parsed.success) this.keep(parsed.data);
-    }
+    for (const line of linesIn(text)) this.keep(line);
   }
 
   private keep(line: ThermometerLine): Numbered {
@@ -97,7 +93,9 @@ export class ReadingStore {
   /** In the order of arrival, after a number. */
   after(seq: number): readonly Numbered[] {
     const first = this.kept[0]?.seq ?? 1;
-    return this.kept.slice(Math.max(0, seq + 1 - first));
+    if (seq + 1 >= first) return this.kept.slice(seq + 1 - first);
+    const older = linesIn(readFileSync(this.path, "utf8")).map((line, n): Numbered => ({ ...line, seq: n + 1 }));
+    return [...older.slice(Math.max(0, seq), first - 1), ...this.kept];
   }
 
   get last(): number {
@@ -108,5 +106,15 @@ export class ReadingStore {
     closeSync(this.file);
   }
 }
+
+/** Whole lines that can be read: what a line is numbered by. */
+const linesIn = (text: string): ThermometerLine[] =>
+  text
+    .slice(0, text.lastIndexOf("\n") + 1)
+    .split("\n")
+    .flatMap((line) => {
+      const parsed = line === "" ? null : ThermometerLineSchema.safeParse(JSON.parse(line));
+      return parsed?.success ? [parsed.data] : [];
+    });
 
 const keyOf = ({ at, probe }: ThermometerLine): string => `${probe} ${at}`;
