@@ -83,7 +83,11 @@ describe("roasts in common", () => {
     ]);
     stop();
     await start();
-    expect(await (await fetch(url)).json()).toEqual({ roasts: [{ id: "sample", title: "Ours", revision: 2 }] });
+    expect(await (await fetch(url)).json()).toEqual({
+      roasts: [{ id: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
+    });
+    expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: 2, roast: { title: "Ours" } });
+    expect((await fetch(`${url}/another`)).status).toBe(404);
     expect(readdirSync(folder)).toEqual(["sample.json"]);
   });
 

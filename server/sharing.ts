@@ -1,7 +1,7 @@
 /** Roasts in common: a device sends its own with the revision it was made from, and hears of every change. */
 import express, { type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
+import { type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
 import type { RoastShelf } from "./roastShelf";
 
 const LARGEST_BODY = "2mb";
@@ -41,9 +41,15 @@ export function makeSharing(shelf: RoastShelf): Sharing {
     response.on("close", () => listeners.delete(response));
   });
   router.get("/", (_request, response) => {
-    response.json({
-      roasts: shelf.all().map(({ roast, revision }) => ({ id: roast.id, title: roast.title, revision })),
+    const titles = shelf.all().map(({ roast: { id, title, plan } }): SharedTitle => {
+      return { id, title, serveAt: plan.serveAt, zone: plan.zone };
     });
+    response.json({ roasts: titles });
+  });
+  router.get("/:id", (request, response) => {
+    const shared = shelf.all().find(({ roast }) => roast.id === request.params.id);
+    if (shared) response.json(shared);
+    else response.status(404).json({ why: `no roast ${request.params.id} is kept here` });
   });
   router.put("/:id", limit, express.json({ limit: LARGEST_BODY }), (request, response) => {
     const checked = SharedRoastSchema.safeParse(request.body);

@@ -1,6 +1,10 @@
 /** Rewrites docs/screenshots from the demo data: `npm run shots`. Other folder and names: for looking while working. */
-import { mkdirSync, writeFileSync } from "node:fs";
+import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { By, type WebDriver } from "selenium-webdriver";
+import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
+import { usualPlan } from "../core/methods/usualPlan";
 import { button, openBrowser, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
@@ -56,12 +60,68 @@ const SHOTS: readonly Shot[] = [
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },
   { name: "cook-before-stove", path: "/roast/demo-open-day/cook", size: STOVE, waitFor: ["The bird is in the oven"] },
+  {
+    name: "rest-stove",
+    path: "/kitchen",
+    size: STOVE,
+    waitFor: ["Your data"],
+    prepare: async (driver) => {
+      const picker = await see(driver, 'input[aria-label="File of roasts"]');
+      await picker.sendKeys(restingChicken());
+      await seeText(driver, "1 roast taken in");
+      await driver.get(`${server.url}/roast/resting/cook`);
+      await seeText(driver, "good to carve from", "the lowest is expected to peak");
+      await driver.executeScript("window.scrollTo(0, 0)");
+    },
+  },
   { name: "carve-stove", path: "/roast/demo-late/carve", size: STOVE, waitFor: ["Legs off"] },
   { name: "roasts-stove", path: "/", size: STOVE, waitFor: ["Open-day lunch"] },
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },
   { name: "handbook", path: "/handbook", size: TABLE, waitFor: ["Every number"] },
 ];
+
+/** A chicken that was pulled a few minutes ago, as a file to take in. */
+function restingChicken(): string {
+  const inAtMs = Date.now() - 76 * 60_000;
+  const at = (minute: number): string => new Date(inAtMs + 60_000 * minute).toISOString();
+  const read = [
+    [40, 41, 44],
+    [58, 60, 64],
+    [69, 70, 76],
+    [75, 72.6, 78.2],
+  ] as const;
+  const file: RoastFile = {
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt: at(76),
+    roasts: [
+      {
+        roast: {
+          id: "resting",
+          title: "Sunday chicken",
+          createdAt: at(-600),
+          plan: usualPlan({
+            bird: { species: "chicken", cut: "whole", massKg: 1.8, state: "fresh" },
+            method: "steady",
+            serveAt: at(105),
+            zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+          }),
+          happened: { inAt: at(0), pulledAt: at(70) },
+          notes: "",
+          thermometer: "typed",
+        },
+        readings: read.flatMap(([minute, breast, thigh]) => [
+          { at: at(minute), part: "breast" as const, celsius: breast, source: "typed" as const },
+          { at: at(minute), part: "thigh" as const, celsius: thigh, source: "typed" as const },
+        ]),
+      },
+    ],
+  };
+  const path = join(mkdtempSync(join(tmpdir(), "bruma-shots-")), "resting.json");
+  writeFileSync(path, JSON.stringify(file));
+  return path;
+}
 
 const [folder = "docs/screenshots", ...only] = process.argv.slice(2);
 mkdirSync(folder, { recursive: true });

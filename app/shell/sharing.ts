@@ -1,14 +1,16 @@
 /**
  * Roasts in common with other devices, through the server: what changes here is sent, what changes there comes in, and
- * after a gap both are joined. Runs as long as the page is open; without the server it waits for it.
+ * after a gap both are joined. Every tab sends, one of them listens. Runs as long as the page is open; without the
+ * server it waits for it.
  */
 import { liveQuery } from "dexie";
 import { toast } from "sonner";
 import { z } from "zod";
 import { create } from "zustand";
-import { type SharedRoast, SharedRoastSchema } from "../../core/formats/shared";
+import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
-import { outgoing, takeIn, wasKept } from "../../storage/sharing";
+import { outgoing, takeAlong, takeIn, wasKept } from "../../storage/sharing";
+import { inOneTab } from "./oneTab";
 import { usePreferences } from "./preferences";
 
 export type Link = "none" | "locked" | "open";
@@ -17,7 +19,7 @@ interface SharingState {
   /** None: no server that shares; locked: it asks for the pairing code; open: it is listened to. */
   readonly link: Link;
   /** Roasts that the server has and this device has not. */
-  readonly offered: readonly SharedRoast[];
+  readonly offered: readonly SharedTitle[];
 }
 
 export const useSharing = create<SharingState>(() => ({ link: "none", offered: [] }));
@@ -62,78 +64,98 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
 }
 
 async function comeIn(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
-  const known = await db.shared.get(shared.roast.id);
-  useSharing.setState(({ offered }) => {
-    const others = offered.filter(({ roast }) => roast.id !== shared.roast.id);
-    return { offered: known ? others : [...others, shared] };
-  });
-  if (!known) return;
   const conflicts = await takeIn(db, shared);
   if (conflicts.length > 0) {
     toast.info(`Changed on two devices at once: ${conflicts.join(", ")}. What the other one set stands.`);
   }
 }
 
+/** Asks what there is: whether the server shares, lets this device in, and has what is not here. */
+async function look(db: BrumaDatabase): Promise<void> {
+  try {
+    const response = await fetch("/api/roasts", { headers: codeHeader() });
+    if (response.status === 401) useSharing.setState({ link: "locked", offered: [] });
+    // A server without a shelf, or plain files, answers with something else.
+    const list = response.ok ? SharedListSchema.safeParse(await response.json().catch(() => null)) : null;
+    if (!list?.success) return;
+    const here = new Set(await db.shared.toCollection().primaryKeys());
+    useSharing.setState({ link: "open", offered: list.data.roasts.filter(({ id }) => !here.has(id)) });
+  } catch {
+    // The server cannot be reached: asked again, and the app goes on by itself meanwhile.
+    useSharing.setState({ link: "none", offered: [] });
+  }
+}
+
+/** A roast that the server has, taken along. @throws Error when it cannot be had */
+export async function takeFromServer(db: BrumaDatabase, id: string): Promise<void> {
+  const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`, { headers: codeHeader() });
+  if (!response.ok) throw new Error(`the server answers ${response.status}`);
+  await takeAlong(db, SharedRoastSchema.parse(await response.json()));
+  await look(db);
+}
+
+/** Hears every change until it is ended; comes back by itself when the server does. */
+function listen(db: BrumaDatabase): () => void {
+  const source = new EventSource(
+    `/api/roasts/stream?code=${encodeURIComponent(usePreferences.getState().pairingCode)}`,
+  );
+  source.onmessage = ({ data }) => {
+    const parsed = SharedRoastSchema.safeParse(JSON.parse(data));
+    if (parsed.success) void comeIn(db, parsed.data);
+    else console.warn("a shared roast this version cannot read:", parsed.error.issues[0]?.message);
+  };
+  return () => source.close();
+}
+
 /** Starts listening and sending; called once the database is open. */
 export function startSharing(db: BrumaDatabase): void {
-  let source: EventSource | null = null;
-  let busy = false;
-  const connect = async (): Promise<void> => {
-    if (source || busy) return;
-    busy = true;
-    try {
-      const response = await fetch("/api/roasts", { headers: codeHeader() });
-      if (response.status === 401) useSharing.setState({ link: "locked" });
-      const isJson = response.headers.get("content-type")?.includes("json");
-      if (!response.ok || !isJson) return;
-      source = new EventSource(`/api/roasts/stream?code=${encodeURIComponent(usePreferences.getState().pairingCode)}`);
-      source.onopen = () => {
-        useSharing.setState({ link: "open" });
-        void sendAll(db);
-      };
-      source.onmessage = ({ data }) => {
-        const parsed = SharedRoastSchema.safeParse(JSON.parse(data));
-        if (parsed.success) void comeIn(db, parsed.data).then(() => send(db, parsed.data.roast.id));
-        else console.warn("a shared roast this version cannot read:", parsed.error.issues[0]?.message);
-      };
-      source.onerror = () => {
-        source?.close();
-        source = null;
-        useSharing.setState({ link: "none", offered: [] });
-      };
-    } catch {
-      // The server cannot be reached: asked again, and the app goes on by itself meanwhile.
-    } finally {
-      busy = false;
+  let end: (() => void) | null = null;
+  let ids: readonly string[] = [];
+  const sendAll = (): void => {
+    for (const id of ids) void send(db, id);
+  };
+  const follow = (): void => {
+    const wanted = useSharing.getState().link === "open" && ids.length > 0;
+    if (wanted && !end) end = inOneTab("bruma-sharing", () => listen(db));
+    if (!wanted && end) {
+      end();
+      end = null;
     }
   };
-  void connect();
-  setInterval(() => void connect(), ASK_AGAIN_MS);
-  // A phone that slept finds its connection dead, or is not told: it asks at once when it is looked at.
+  useSharing.subscribe(({ link }, before) => {
+    if (link === before.link) return;
+    follow();
+    if (link === "open") sendAll();
+  });
+  const lookNow = (): void => void look(db);
+  lookNow();
+  setInterval(lookNow, ASK_AGAIN_MS);
+  // A phone that slept is not told: it asks at once when it is looked at.
   document.addEventListener("visibilitychange", () => {
-    if (document.visibilityState === "visible") void connect();
+    if (document.visibilityState === "visible") lookNow();
   });
   usePreferences.subscribe(({ pairingCode }, before) => {
-    if (pairingCode !== before.pairingCode) void connect();
+    if (pairingCode === before.pairingCode) return;
+    end?.();
+    end = null;
+    lookNow();
   });
   let breath: ReturnType<typeof setTimeout> | undefined;
   liveQuery(async () => {
-    const ids = (await db.shared.toCollection().primaryKeys()) as string[];
+    const shared = (await db.shared.toCollection().primaryKeys()) as string[];
     // Looked at so that the query runs again when one of them, or its readings, change.
-    await db.roasts.bulkGet(ids);
-    await Promise.all(ids.map((id) => db.readings.where("roastId").equals(id).count()));
-    return ids;
+    await db.roasts.bulkGet(shared);
+    await Promise.all(shared.map((id) => db.readings.where("roastId").equals(id).count()));
+    return shared;
   }).subscribe({
-    next: (ids) => {
+    next: (shared) => {
+      ids = shared;
+      follow();
       clearTimeout(breath);
       breath = setTimeout(() => {
-        if (useSharing.getState().link === "open") for (const id of ids) void send(db, id);
+        if (useSharing.getState().link === "open") sendAll();
       }, BREATH_MS);
     },
     error: (error: unknown) => toast.error(`Sharing has stopped: ${error instanceof Error ? error.message : error}`),
   });
-}
-
-async function sendAll(db: BrumaDatabase): Promise<void> {
-  for (const id of (await db.shared.toCollection().primaryKeys()) as string[]) await send(db, id);
 }

@@ -14,6 +14,12 @@ export const SharedRoastSchema = z.strictObject({
 });
 export type SharedRoast = z.infer<typeof SharedRoastSchema>;
 
+/** What is told of each roast to those who ask what there is. */
+export const SharedListSchema = z.object({
+  roasts: z.array(z.object({ id: z.string(), title: z.string(), serveAt: z.string(), zone: z.string() })),
+});
+export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];
+
 export const readingKey = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)} ${reading.source}`;
 
 /** Readings of both, each once, oldest first: a reading is never taken back. */

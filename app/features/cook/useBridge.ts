@@ -1,10 +1,8 @@
 import { useEffect, useRef, useState } from "react";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { type Probe, placeOf, probeOf, ThermometerLineSchema } from "../../../core/formats/thermometer";
+import { inOneTab } from "../../shell/oneTab";
 import { usePreferences } from "../../shell/preferences";
-
-/** Readings that came in one burst are stored together. */
-const GATHER_MS = 500;
 
 /**
  * Listens to the bridge while the bird is in the oven or rests: what the probes posted since the last reading that is
@@ -28,36 +26,45 @@ export function useBridge(
   useEffect(() => {
     if (!on || !inAt) return;
     const inAtMs = Date.parse(inAt);
-    const source = new EventSource(`/api/readings/stream?code=${encodeURIComponent(pairingCode)}`);
-    let gathered: RoastReading[] = [];
-    const timer = setInterval(() => {
-      if (gathered.length === 0) return;
-      const fresh = gathered;
-      gathered = [];
-      void add(fresh);
-    }, GATHER_MS);
-    source.onopen = () => setFault(null);
-    source.onerror = () =>
-      setFault(
-        source.readyState === EventSource.CLOSED
-          ? "The bridge does not let this device in: is the pairing code right?"
-          : "No word from the bridge; asking again. Readings can be typed meanwhile.",
-      );
-    source.onmessage = ({ data }) => {
-      const parsed = ThermometerLineSchema.safeParse(JSON.parse(data));
-      // The server has checked it already; a newer one may speak of what this app does not know.
-      if (!parsed.success) return;
-      const { at, probe, celsius } = parsed.data;
-      const atMs = Date.parse(at);
-      if (atMs < inAtMs || atMs <= (heardMs.current?.get(probe) ?? Number.NEGATIVE_INFINITY)) return;
-      heardMs.current?.set(probe, atMs);
-      gathered.push({ at, ...placeOf(probe), celsius, source: "bridge" });
-    };
+    const leave = inOneTab(`bruma-bridge ${roast.id}`, () => {
+      const source = new EventSource(`/api/readings/stream?code=${encodeURIComponent(pairingCode)}`);
+      let gathered: RoastReading[] = [];
+      let writing = false;
+      // What comes while a burst is being written is the next one; a timer would sleep in a tab that is not looked at.
+      const write = async (): Promise<void> => {
+        if (writing) return;
+        writing = true;
+        while (gathered.length > 0) {
+          const fresh = gathered;
+          gathered = [];
+          await add(fresh);
+        }
+        writing = false;
+      };
+      source.onopen = () => setFault(null);
+      source.onerror = () =>
+        setFault(
+          source.readyState === EventSource.CLOSED
+            ? "The bridge does not let this device in: is the pairing code right?"
+            : "No word from the bridge; asking again. Readings can be typed meanwhile.",
+        );
+      source.onmessage = ({ data }) => {
+        const parsed = ThermometerLineSchema.safeParse(JSON.parse(data));
+        // The server has checked it already; a newer one may speak of what this app does not know.
+        if (!parsed.success) return;
+        const { at, probe, celsius } = parsed.data;
+        const atMs = Date.parse(at);
+        if (atMs < inAtMs || atMs <= (heardMs.current?.get(probe) ?? Number.NEGATIVE_INFINITY)) return;
+        heardMs.current?.set(probe, atMs);
+        gathered.push({ at, ...placeOf(probe), celsius, source: "bridge" });
+        void write();
+      };
+      return () => source.close();
+    });
     return () => {
-      source.close();
-      clearInterval(timer);
+      leave();
       setFault(null);
     };
-  }, [on, inAt, add, pairingCode]);
+  }, [on, inAt, add, pairingCode, roast.id]);
   return fault;
 }

@@ -1,9 +1,8 @@
 import { useNavigate } from "react-router";
-import type { SharedRoast } from "../../../core/formats/shared";
-import { takeAlong } from "../../../storage/sharing";
+import { toast } from "sonner";
 import { database } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
-import { useSharing } from "../../shell/sharing";
+import { takeFromServer, useSharing } from "../../shell/sharing";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/time";
 
@@ -11,10 +10,13 @@ import { dayAndTime } from "../../ui/time";
 export function Offered() {
   const { link, offered } = useSharing();
   const navigate = useNavigate();
-  const take = async (shared: SharedRoast): Promise<void> => {
-    await takeAlong(database(), shared);
-    useSharing.setState({ offered: offered.filter(({ roast }) => roast.id !== shared.roast.id) });
-    await navigate(`/roast/${shared.roast.id}/cook`);
+  const take = async (id: string): Promise<void> => {
+    try {
+      await takeFromServer(database(), id);
+      await navigate(`/roast/${id}/cook`);
+    } catch (error) {
+      toast.error(`It was not taken along: ${error instanceof Error ? error.message : String(error)}`);
+    }
   };
   if (link === "locked") return <PairingCode />;
   if (offered.length === 0) return null;
@@ -22,13 +24,13 @@ export function Offered() {
     <section aria-label="On the other device">
       <h2 className="mb-2 text-lg text-soft">On the other device</h2>
       <ul className="grid gap-3">
-        {offered.map((shared) => (
-          <li key={shared.roast.id} className="flex flex-wrap items-center gap-4 rounded-2xl border border-line p-4">
+        {offered.map(({ id, title, serveAt, zone }) => (
+          <li key={id} className="flex flex-wrap items-center gap-4 rounded-2xl border border-line p-4">
             <span className="grow">
-              <b className="block text-xl">{shared.roast.title}</b>
-              on the table {dayAndTime(Date.parse(shared.roast.plan.serveAt), shared.roast.plan.zone)}
+              <b className="block text-xl">{title}</b>
+              on the table {dayAndTime(Date.parse(serveAt), zone)}
             </span>
-            <Button size="stove" onClick={() => void take(shared)}>
+            <Button size="stove" onClick={() => void take(id)}>
               Cook it here too
             </Button>
           </li>
