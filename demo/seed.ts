@@ -20,7 +20,7 @@ import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
 const MINUTE = 60_000;
 const DAY = 86_400_000;
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */
-const SLOW_SEED = "late-19";
+const SLOW_SEED = "late-11";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
@@ -66,6 +66,7 @@ interface Past {
   /** On the table, local hour; into the oven so many minutes before. */
   readonly serveHour: number;
   readonly leadMin: number;
+  readonly rating: number;
   /** Which hidden bird it was. */
   readonly seed: string;
   plan(serveAtMs: number): Plan;
@@ -105,8 +106,15 @@ async function pastRoast(past: Past, nowMs: number, zone: string): Promise<{ roa
       title: past.title,
       createdAt: iso(serveAtMs - 6 * DAY),
       plan: planned,
-      happened: { inAt: iso(inAtMs), predicted, pulledAt: iso(pulledMs), carvedAt: iso(pulledMs + 25 * MINUTE) },
+      happened: {
+        inAt: iso(inAtMs),
+        predicted,
+        pulledAt: iso(pulledMs),
+        carvedAt: iso(pulledMs + 25 * MINUTE),
+        closedAt: iso(serveAtMs + 180 * MINUTE),
+      },
       notes: past.notes,
+      rating: past.rating,
       thermometer: "bridge",
     },
     readings,
@@ -121,6 +129,7 @@ const pastRoasts = (zone: string): readonly Past[] => [
     daysAgo: 58,
     serveHour: 18,
     leadMin: 300,
+    rating: 2,
     seed: SLOW_SEED,
     plan: (serveAtMs) =>
       withSalt(plan({ massKg: 6.4 }, "steady", serveAtMs, zone), {
@@ -138,6 +147,7 @@ const pastRoasts = (zone: string): readonly Past[] => [
     daysAgo: 110,
     serveHour: 19,
     leadMin: 150,
+    rating: 4,
     seed: "duck-3",
     plan: (serveAtMs) =>
       withSalt(
@@ -155,6 +165,7 @@ const pastRoasts = (zone: string): readonly Past[] => [
     daysAgo: 305,
     serveHour: 13,
     leadMin: 75,
+    rating: 5,
     seed: "parts-2",
     plan: (serveAtMs) =>
       withSalt(
