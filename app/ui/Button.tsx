@@ -14,7 +14,7 @@ const TONES = {
 };
 const SIZES = {
   small: "min-h-8 px-2.5 text-[0.88rem] max-sm:min-h-12",
-  table: "min-h-10 px-4 text-[0.95rem]",
+  table: "min-h-10 px-4 text-[0.95rem] max-sm:min-h-12",
   stove: "min-h-14 px-6 text-xl",
 };
 

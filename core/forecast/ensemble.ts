@@ -3,7 +3,7 @@ import { type Body, coarseCellM, makeBody } from "../bird/body";
 import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
-import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
 import type { HeatSource } from "../heat/ovens";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
@@ -44,6 +44,10 @@ export interface Member {
 export const ENSEMBLE_CELL_M = 0.0125;
 export const ENSEMBLE_STEP_MIN = 4;
 const LONGEST_MEMBER_MIN = 10 * 60;
+
+/** Targets of what is still in the oven: a piece that has left takes its thermal centre along. */
+export const targetsStillIn = (shownC: CentreTemperatures, left: readonly Piece[]): CentreTemperatures =>
+  Object.fromEntries(Object.entries(shownC).filter(([centre]) => !(left as readonly string[]).includes(centre)));
 
 /** Where a misplaced tip is: so far from the centre along the way it was pushed in, metres of a turkey; towards the skin is more. */
 export function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {

@@ -3,15 +3,7 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { drain } from "../processes/cook";
 import { bandShares, shownAtPull } from "./band";
-import {
-  centresIn,
-  ensembleOptions,
-  type PlannedDone,
-  plannedCook,
-  plannedInput,
-  pullGoalsC,
-  roastOptions,
-} from "./planned";
+import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC, roastOptions } from "./planned";
 
 const { plan } = sampleRoast();
 
@@ -71,7 +63,6 @@ describe("the plan's simulation", () => {
       { kind: "door", atMin: 30, openMin: 5 },
       { kind: "leave", piece: "breast", atMin: 90 },
     ]);
-    expect(centresIn({ breast: 70, thigh: 74 }, happened)).toEqual({ thigh: 74 });
     expect(roastOptions({ plan, happened: { inAt } }, {})).toEqual(ensembleOptions(plan, {}));
   });
 

@@ -107,12 +107,6 @@ export function roastOptions(
   return events.length > 0 ? { ...options, events: [...(options.events ?? []), ...events] } : options;
 }
 
-/** Centres that are still in the oven. */
-export function centresIn(goalsC: CentreTemperatures, { left = [] }: Roast["happened"]): CentreTemperatures {
-  const gone = new Set<string>(left.map(({ piece }) => piece));
-  return Object.fromEntries(Object.entries(goalsC).filter(([centre]) => !gone.has(centre)));
-}
-
 export const ensembleOf = (
   { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK }: PlannedInput,
   shownC: CentreTemperatures,

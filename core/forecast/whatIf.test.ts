@@ -81,6 +81,10 @@ describe("what it does to this bird", () => {
     const gap = (id: WhatIfId | "as-is"): number => (of(id)?.doneMin.thigh ?? 0) - breast(id);
     expect(gap("cover-breast")).toBeLessThan(gap("as-is"));
     expect(breast("hold")).toBeGreaterThan(breast("oven-down"));
+    // What leaves first is not waited for.
+    expect(Object.keys(of("legs-off")?.doneMin ?? {})).toEqual(["breast"]);
+    expect(Object.keys(of("breast-off")?.doneMin ?? {})).toEqual(["thigh"]);
+    expect(of("breast-off")?.doneMin.thigh).toBeLessThan(NOW + 300);
     expect(of("oven-down")?.browning).toBeLessThan(of("as-is")?.browning ?? 0);
   });
 });

@@ -6,7 +6,7 @@ import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import type { Plan } from "../formats/roast";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
-import { type EnsembleOptions, type Member, minuteShown, runMember } from "./ensemble";
+import { type EnsembleOptions, type Member, minuteShown, runMember, targetsStillIn } from "./ensemble";
 import type { Draw } from "./prior";
 
 export const WHAT_IFS = [
@@ -144,10 +144,11 @@ export function* whatIfs(
       ...options,
       stages,
       events: [...(options.events ?? []), ...leaving],
+      shownC: targetsStillIn(options.shownC, leaves),
       longestMin: nowMin + LOOK_AHEAD_MIN,
       watched: true,
     };
-    answers.push(answerOf(id, runMember(changed, estimate), options.shownC));
+    answers.push(answerOf(id, runMember(changed, estimate), changed.shownC));
   };
   run("as-is", { stages: options.stages as Plan["stages"], leaves: [] });
   yield answers.length;

@@ -6,7 +6,8 @@ import { By, Key, until, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkRoastFile } from "../../core/formats/file";
-import { button, field, newProfile, openBrowser, STOVE, seeText } from "../helpers/browser";
+import type { RoastReading } from "../../core/formats/roast";
+import { button, field, newProfile, openBrowser, STOVE, seeText, storedRows } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** How often the browser is killed; twenty times for the record: `BRUMA_KILLS=20 npm run browser`. */
@@ -118,18 +119,11 @@ describe("the day itself, at the stove", () => {
         await (await button(driver, "probes that post to Bruma")).click();
         await driver.actions().sendKeys(Key.ESCAPE).perform();
         await seeText(driver, "read just now");
-        const stored = (): Promise<{ n: number; lastMs: number }> =>
-          driver.executeAsyncScript(`
-          const done = arguments[arguments.length - 1];
-          const open = indexedDB.open("bruma");
-          open.onsuccess = () => {
-            const all = open.result.transaction("readings").objectStore("readings").getAll();
-            all.onsuccess = () => {
-              open.result.close();
-              const posted = all.result.filter((row) => row.source === "bridge");
-              done({ n: posted.length, lastMs: Math.max(...posted.map((row) => Date.parse(row.at))) });
-            };
-          };`);
+        const stored = async (): Promise<{ n: number; lastMs: number }> => {
+          const rows = await storedRows<RoastReading>(driver, "readings");
+          const posted = rows.filter(({ source }) => source === "bridge");
+          return { n: posted.length, lastMs: Math.max(...posted.map(({ at }) => Date.parse(at))) };
+        };
         const roastUrl = await driver.getCurrentUrl();
         for (let kill = 0; kill < KILLS; kill++) {
           const pid = browserPid();

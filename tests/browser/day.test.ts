@@ -1,7 +1,7 @@
 /** The day: probes that post to the bridge, advice, what if, and the app without its server. */
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import { button, field, openBrowser, STOVE, see, seeText, wentInAgo } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -32,15 +32,8 @@ const post = (probe: string, celsius: number, minutesAgo: number): Promise<Respo
 describe("the day", () => {
   it("hears probes that post to the bridge: what they said before it listened, and what they say now", async () => {
     await (await button(driver, "The bird is in the oven")).click();
-    await (await button(driver, "Correct something")).click();
-    const wentIn = await see(driver, 'input[type="datetime-local"]');
-    // Ninety minutes ago, as the field has it.
-    await driver.executeScript(
-      `const at = new Date(Date.now() - 90 * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
-       const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
-       arguments[0].focus(); set.call(arguments[0], at); arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].blur();`,
-      wentIn,
-    );
+    // Ninety minutes ago.
+    await wentInAgo(driver, 90);
     await post("breast", 38, 10);
     await post("thigh", 41, 10);
     await (await button(driver, "probes that post to Bruma")).click();

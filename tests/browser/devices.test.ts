@@ -3,7 +3,8 @@
 import type { WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import type { Roast } from "../../core/formats/roast";
+import { button, field, openBrowser, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -87,14 +88,10 @@ describe("one roast on two devices", () => {
   });
 
   it("keeps what each of two tabs changed of one plan", async () => {
-    const stored = (): Promise<{ cover: string; usual: number }> =>
-      laptop.executeAsyncScript(`
-        const done = arguments[arguments.length - 1];
-        const open = indexedDB.open("bruma");
-        open.onsuccess = () => {
-          const all = open.result.transaction("roasts").objectStore("roasts").getAll();
-          all.onsuccess = () => { open.result.close(); const { plan } = all.result[0]; done({ cover: plan.cover, usual: plan.table.guests.usual }); };
-        };`);
+    const stored = async (): Promise<{ cover: string; usual: number }> => {
+      const [roast] = await storedRows<Roast>(laptop, "roasts");
+      return { cover: roast?.plan.cover ?? "", usual: roast?.plan.table.guests.usual ?? 0 };
+    };
     const plan = (await laptop.getCurrentUrl()).replace("/cook", "/plan");
     await laptop.get(plan);
     await seeText(laptop, "Out, expected");

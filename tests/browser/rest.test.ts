@@ -1,7 +1,7 @@
 /** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
 import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, STOVE, see, seeText } from "../helpers/browser";
+import { button, field, openBrowser, STOVE, see, seeText, storedRows, wentInAgo } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -17,14 +17,7 @@ afterAll(async () => {
 });
 
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
-const stored = (): Promise<{ celsius: number; shownC?: number; side?: string }[]> =>
-  driver.executeAsyncScript(`
-    const done = arguments[arguments.length - 1];
-    const open = indexedDB.open("bruma");
-    open.onsuccess = () => {
-      const all = open.result.transaction("readings").objectStore("readings").getAll();
-      all.onsuccess = () => { open.result.close(); done(all.result); };
-    };`);
+const stored = () => storedRows<{ celsius: number; shownC?: number; side?: string }>(driver, "readings");
 
 describe("a rest that falls short", () => {
   it("takes a thermometer that was tried in ice and boiling water", async () => {
@@ -49,14 +42,7 @@ describe("a rest that falls short", () => {
     await seeText(driver, "Out, expected");
     await (await see(driver, 'nav a[href$="/cook"]')).click();
     await (await button(driver, "The bird is in the oven")).click();
-    await (await button(driver, "Correct something")).click();
-    const wentIn = await see(driver, 'input[type="datetime-local"]');
-    await driver.executeScript(
-      `const at = new Date(Date.now() - 70 * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
-       const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
-       arguments[0].focus(); set.call(arguments[0], at); arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].blur();`,
-      wentIn,
-    );
+    await wentInAgo(driver, 70);
     await (await see(driver, 'button[aria-label="Close"]')).click();
     cook = await driver.getCurrentUrl();
     await (await field(driver, "breast")).sendKeys("61");

@@ -86,3 +86,28 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
     WAIT_MS,
     `never seen: a field "${label}"`,
   );
+
+/** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */
+export async function wentInAgo(driver: WebDriver, minutes: number): Promise<void> {
+  await (await button(driver, "Correct something")).click();
+  const input = await see(driver, 'input[type="datetime-local"]');
+  await driver.executeScript(
+    `const at = new Date(Date.now() - arguments[1] * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
+     const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+     arguments[0].focus(); set.call(arguments[0], at); arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].blur();`,
+    input,
+    minutes,
+  );
+}
+
+/** Every row of a table of the page's own database. */
+export const storedRows = <Row>(driver: WebDriver, table: string): Promise<Row[]> =>
+  driver.executeAsyncScript(
+    `const [table, done] = arguments;
+     const open = indexedDB.open("bruma");
+     open.onsuccess = () => {
+       const all = open.result.transaction(table).objectStore(table).getAll();
+       all.onsuccess = () => { open.result.close(); done(all.result); };
+     };`,
+    table,
+  );

@@ -10,11 +10,11 @@ import {
   formatTemperature,
   type UnitSystem,
 } from "../../../core/units/quantity";
+import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { clockTime, countdown, dayName } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
-import { useLeftovers } from "./useLeftovers";
 
 interface Props {
   readonly roast: Roast;
@@ -81,12 +81,15 @@ function CoolingTray({ roast, units }: Props) {
   const [cover, setCover] = useState<"open" | "covered">("open");
   const allKg = cookedMeatKg(bird.massKg, bird.species, bird.cut) * bird.count;
   const massKg = Math.min(LARGEST_TRAY_KG, Math.max(0.2, Number(share) * allKg));
-  const state = useLeftovers({
-    massKg,
-    depthM: Number(depth) / 100,
-    fridgeC: equipment.fridgeC,
-    startC: FROM_TABLE_C,
-    coveredInFridge: cover === "covered",
+  const state = useSimulated<"leftovers">("leftovers", {
+    kind: "leftovers",
+    asked: {
+      massKg,
+      depthM: Number(depth) / 100,
+      fridgeC: equipment.fridgeC,
+      startC: FROM_TABLE_C,
+      coveredInFridge: cover === "covered",
+    },
   });
   const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
@@ -125,22 +128,22 @@ function CoolingTray({ roast, units }: Props) {
       {state.kind === "failed" && <Caution>That could not be simulated: {state.why}</Caution>}
       {state.kind === "known" && (
         <>
-          {state.leftovers.chill.keepsTheRule ? (
+          {state.answer.chill.keepsTheRule ? (
             <p role="status" className="text-lg">
-              Cold in time: its middle is at {t(constant("coolingFirstC"))} after {hours(state.leftovers.chill.to21Min)}
-              , at {t(constant("coolingLastC"))} after {hours(state.leftovers.chill.to5Min)}.
+              Cold in time: its middle is at {t(constant("coolingFirstC"))} after {hours(state.answer.chill.to21Min)},
+              at {t(constant("coolingLastC"))} after {hours(state.answer.chill.to5Min)}.
             </p>
           ) : (
             <Caution>
-              Too slow: its middle takes {hours(state.leftovers.chill.to21Min)} to {t(constant("coolingFirstC"))} and{" "}
-              {hours(state.leftovers.chill.to5Min)} to {t(constant("coolingLastC"))}; the rule is two hours and six.
-              Spread it over more trays, and leave it open until it is cold.
+              Too slow: its middle takes {hours(state.answer.chill.to21Min)} to {t(constant("coolingFirstC"))} and{" "}
+              {hours(state.answer.chill.to5Min)} to {t(constant("coolingLastC"))}; the rule is two hours and six. Spread
+              it over more trays, and leave it open until it is cold.
             </Caution>
           )}
           <p>
-            {state.leftovers.reheat.kind === "hot"
-              ? `Heated again: a spoon of drippings over it, covered, oven at ${t(constant("reheatOvenC"))} for about ${Math.round(state.leftovers.reheat.minutes)} min, until its middle shows ${t(constant("guidelineC"))}. Once only.`
-              : `Heated again so deep it only comes to ${t(state.leftovers.reheat.highestC)}: spread it first.`}
+            {state.answer.reheat.kind === "hot"
+              ? `Heated again: a spoon of drippings over it, covered, oven at ${t(constant("reheatOvenC"))} for about ${Math.round(state.answer.reheat.minutes)} min, until its middle shows ${t(constant("guidelineC"))}. Once only.`
+              : `Heated again so deep it only comes to ${t(state.answer.reheat.highestC)}: spread it first.`}
           </p>
         </>
       )}

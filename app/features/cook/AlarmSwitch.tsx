@@ -9,7 +9,7 @@ export function AlarmSwitch() {
   return (
     <Button
       tone={on ? "quiet" : "plain"}
-      className="shrink-0 max-sm:min-h-12"
+      className="shrink-0"
       aria-pressed={on}
       onClick={() => turn(!on)}
     >

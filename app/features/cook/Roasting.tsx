@@ -2,8 +2,9 @@ import { useMemo } from "react";
 import { centresOf } from "../../../core/bird/form";
 import type { Reading } from "../../../core/forecast/assimilate";
 import { adviceFor, EARLY_WORD_MIN } from "../../../core/forecast/coach";
+import { targetsStillIn } from "../../../core/forecast/ensemble";
 import { allReached, lowestC } from "../../../core/forecast/newest";
-import { centresIn, type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
+import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
 import { guidelineEverywhere } from "../../../core/forecast/present";
 import type { Changed } from "../../../core/forecast/whatIf";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
@@ -63,7 +64,11 @@ export function Roasting(props: Props) {
   const nowMin = (now - inAtMs) / MINUTE;
   // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
   const goalsC = useMemo(
-    () => centresIn(happened.outs?.length ? plan.targetC : pullGoalsC(cook, plan.targetC), happened),
+    () =>
+      targetsStillIn(
+        happened.outs?.length ? plan.targetC : pullGoalsC(cook, plan.targetC),
+        (happened.left ?? []).map(({ piece }) => piece),
+      ),
     [happened, plan.targetC, cook],
   );
   const options = useMemo(() => roastOptions({ plan, happened }, goalsC), [plan, happened, goalsC]);

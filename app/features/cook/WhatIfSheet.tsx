@@ -48,11 +48,11 @@ export function WhatIfSheet(props: Props) {
 
 function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
-  const [nowMin] = useState(() => Math.max(1, Math.round((now - inAtMs) / MINUTE)));
-  const asked = useWhatIfs(plan, options, forecast, nowMin, readC);
-  if (asked.kind === "waiting") return <p className="text-lg text-soft">Cooking each of them on …</p>;
-  if (asked.kind === "failed") return <Caution>That could not be simulated: {asked.why}</Caution>;
-  const [asIs, ...others] = asked.answers;
+  const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE)) }));
+  const { answers, changes } = useWhatIfs(plan, options, then.forecast, then.nowMin, then.readC);
+  if (answers.kind === "waiting") return <p className="text-lg text-soft">Cooking each of them on …</p>;
+  if (answers.kind === "failed") return <Caution>That could not be simulated: {answers.why}</Caution>;
+  const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
   const names = namesIn(units);
   return (
@@ -62,7 +62,7 @@ function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }:
       </p>
       <ul className="grid gap-3">
         {others.map((answer) => {
-          const changed = answer.id === "as-is" ? undefined : asked.changes.get(answer.id);
+          const changed = answer.id === "as-is" ? undefined : changes.get(answer.id);
           if (answer.id === "as-is" || !changed) return null;
           const name = names[answer.id];
           return (

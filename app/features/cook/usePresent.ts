@@ -1,13 +1,11 @@
 /** The bird as the readings point to it, looked at anew after each fit: skin, juice, lethality, the rest to come. */
-import { useEffect, useState } from "react";
 import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Present, PresentOptions } from "../../../core/forecast/present";
-import { Superseded } from "../../../workers/pool";
-import { simulations } from "../../../workers/simulations";
+import { useSimulated } from "../../simulation/useSimulated";
 
-interface Asked {
+interface Wanted {
   readonly options: EnsembleOptions;
   readonly forecast: Forecast | null;
   readonly pulledMin: number | null;
@@ -19,33 +17,22 @@ interface Asked {
 /** The skin does not change faster. */
 const EVERY_MIN = 4;
 
-export function usePresent({ options, forecast, pulledMin, nowMin, cover, seenC }: Asked): Present | null {
-  const [present, setPresent] = useState<Present | null>(null);
-  const asked: PresentOptions | null = forecast && {
-    options: { ...options, shownC: forecast.aimC },
-    estimate: forecast.estimate,
-    targetsC: options.shownC,
-    nowMin: EVERY_MIN * Math.floor(nowMin / EVERY_MIN),
-    pulledMin,
-    cover,
-    seenC,
-  };
-  const key = asked && JSON.stringify(asked);
-  useEffect(() => {
-    if (!key) return;
-    let stopped = false;
-    simulations
-      .request<"present">("present", { kind: "present", asked: JSON.parse(key) })
-      .then((answer) => {
-        if (!stopped) setPresent(answer);
-      })
-      .catch((error: unknown) => {
-        // Nothing hangs on it but advice; the forecast itself says when the simulation cannot run.
-        if (!(error instanceof Superseded)) console.warn("the bird's present state is not known:", error);
-      });
-    return () => {
-      stopped = true;
-    };
-  }, [key]);
-  return present;
+/** @returns null until it is known; only advice hangs on it: the forecast itself says when the simulation cannot run */
+export function usePresent({ options, forecast, pulledMin, nowMin, cover, seenC }: Wanted): Present | null {
+  const state = useSimulated<"present">(
+    "present",
+    forecast && {
+      kind: "present",
+      asked: {
+        options: { ...options, shownC: forecast.aimC },
+        estimate: forecast.estimate,
+        targetsC: options.shownC,
+        nowMin: EVERY_MIN * Math.floor(nowMin / EVERY_MIN),
+        pulledMin,
+        cover,
+        seenC,
+      },
+    },
+  );
+  return state.kind === "known" ? state.answer : null;
 }
