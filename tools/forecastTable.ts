@@ -6,14 +6,16 @@
  * gaps, a probe that slips, a door left open. Beside it, on the same roasts: a straight line through the last readings,
  * and minutes per pound.
  */
+
 import { writeFileSync } from "node:fs";
 import { pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
 import { ANATOMY, type Anatomy, type Limb, type Lobe, type Species } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import type { FormChoice } from "../core/bird/form";
-import { forecasting, type Reading } from "../core/forecast/assimilate";
+import { forecasting } from "../core/forecast/assimilate";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
+import type { Reading } from "../core/forecast/reading";
 import { readAt } from "../core/heat/stencil";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";

@@ -1,13 +1,14 @@
 /** What the page and its workers say to one another: a discriminated union, matched by `id`. */
+
 import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
-import type { Reading } from "../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
 import type { Present, PresentOptions } from "../core/forecast/present";
 import type { Draw } from "../core/forecast/prior";
+import type { Reading } from "../core/forecast/reading";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/forecast/whatIf";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";

@@ -1,9 +1,10 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { drain } from "../processes/cook";
-import { forecasting, type Reading, thinned } from "./assimilate";
+import { forecasting } from "./assimilate";
 import { minuteAllShown, quantiles, runMember, shownAt } from "./ensemble";
 import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
+import { type Reading, thinned } from "./reading";
 
 const options = {
   form: { species: "turkey", cut: "whole" } as const,

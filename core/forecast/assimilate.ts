@@ -7,7 +7,7 @@
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import type { Place, Probe } from "../formats/thermometer";
+import type { Probe } from "../formats/thermometer";
 import {
   type EnsembleOptions,
   type Member,
@@ -19,12 +19,8 @@ import {
   shownAt,
 } from "./ensemble";
 import { type Draw, normalQuantile, priorDraws, within } from "./prior";
-import { type SetAside, screened, seriesOf } from "./screening";
-
-export interface Reading extends Place {
-  readonly minute: number;
-  readonly celsius: number;
-}
+import { type Reading, seriesOf, thinned } from "./reading";
+import { type SetAside, screened } from "./screening";
 
 export interface Forecast {
   readonly targets: Partial<Record<Centre, Quantiles>>;
@@ -44,25 +40,6 @@ export const FORECAST_MEMBERS = 32;
 const PASSES = 2;
 /** Reading noise and what the model cannot follow, one standard deviation (chosen: thermometers are within 1 K). */
 export const READING_SD_K = 1.2;
-/** Readings close in time say the same; those of one probe within this are averaged, which also bounds the work. */
-const THIN_MIN = 6;
-
-/** Averages readings of one probe that lie within so many minutes of one another. */
-export function thinned(readings: readonly Reading[], binMin = THIN_MIN): Reading[] {
-  const bins = new Map<string, Reading[]>();
-  for (const reading of readings) {
-    const key = `${reading.part}/${reading.side}/${Math.floor(reading.minute / binMin)}`;
-    const bin = bins.get(key);
-    if (bin) bin.push(reading);
-    else bins.set(key, [reading]);
-  }
-  return [...bins.values()].map((bin) => ({
-    ...(bin[0] as Reading),
-    minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
-    celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
-  }));
-}
-
 /** Lower Cholesky factor of a symmetric positive definite matrix, in its own rows. */
 function factored(a: number[][]): readonly Float64Array[] {
   const rows = a.map((row) => Float64Array.from(row));

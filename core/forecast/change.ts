@@ -1,8 +1,10 @@
 /** What moved a forecast: by how much, and which reading did it. */
+
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Probe } from "../formats/thermometer";
-import { type Forecast, type Reading, thinned } from "./assimilate";
+import type { Forecast } from "./assimilate";
 import { quantiles, shownAt } from "./ensemble";
+import { type Reading, thinned } from "./reading";
 
 export interface ForecastChange {
   /** Later is more. */

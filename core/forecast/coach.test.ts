@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Plan } from "../formats/roast";
-import type { Reading } from "./assimilate";
 import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
 import { UNKNOWNS } from "./prior";
+import type { Reading } from "./reading";
 
 const { plan } = sampleRoast();
 const STAGED: Plan["stages"] = [

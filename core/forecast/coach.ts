@@ -7,11 +7,12 @@ import type { Plan } from "../formats/roast";
 import { type Probe, probeOf } from "../formats/thermometer";
 import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
 import { constant } from "../sources";
-import { type Forecast, type Reading, thinned } from "./assimilate";
+import type { Forecast } from "./assimilate";
 import { lowestC } from "./newest";
 import { nextReading } from "./nextReading";
 import { UNKNOWNS } from "./prior";
-import { seriesOf } from "./screening";
+import { type Reading, seriesOf, thinned } from "./reading";
+
 import { stageNow } from "./whatIf";
 
 export type Advice =

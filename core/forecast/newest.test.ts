@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Probe } from "../formats/thermometer";
-import { allReached, behind, lowestC, newestByProbe, type Timed } from "./newest";
+import { allReached, behind, lowestC, newestByProbe } from "./newest";
+import type { Reading } from "./reading";
 
-const at = (minute: number, part: Timed["part"], celsius: number, side?: Timed["side"]): Timed => ({
+const at = (minute: number, part: Reading["part"], celsius: number, side?: Reading["side"]): Reading => ({
   minute,
   part,
   celsius,

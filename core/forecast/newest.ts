@@ -1,17 +1,13 @@
 /** What the thermometers show now: the newest of each probe, and of a pair the side that is behind. */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import { type Place, type Probe, probeOf } from "../formats/thermometer";
-
-export interface Timed extends Place {
-  readonly minute: number;
-  readonly celsius: number;
-}
+import { type Probe, probeOf } from "../formats/thermometer";
+import type { Reading } from "./reading";
 
 /** A side read so long before the other says nothing of now. */
 const STALE_MIN = 12;
 
 /** Newest reading of each probe, of those that are in the meat. @param lost probes that are not */
-export function newestByProbe<Item extends Timed>(
+export function newestByProbe<Item extends Reading>(
   readings: readonly Item[],
   lost: readonly Probe[] = [],
 ): ReadonlyMap<Probe, Item> {
@@ -26,7 +22,7 @@ export function newestByProbe<Item extends Timed>(
 }
 
 /** Of each centre the probe that is furthest behind, among those read within minutes of its newest. */
-export function behind<Item extends Timed>(
+export function behind<Item extends Reading>(
   readings: readonly Item[],
   lost: readonly Probe[] = [],
 ): Partial<Record<Centre, Item>> {
@@ -42,13 +38,13 @@ export function behind<Item extends Timed>(
 }
 
 /** What decides at each centre, °C. */
-export const lowestC = (readings: readonly Timed[], lost: readonly Probe[] = []): CentreTemperatures =>
+export const lowestC = (readings: readonly Reading[], lost: readonly Probe[] = []): CentreTemperatures =>
   Object.fromEntries(Object.entries(behind(readings, lost)).map(([part, { celsius }]) => [part, celsius]));
 
 /** Whether every centre's probe that is furthest behind shows what it should, to half a degree. */
 export function allReached(
   goalsC: CentreTemperatures,
-  readings: readonly Timed[],
+  readings: readonly Reading[],
   lost: readonly Probe[] = [],
 ): boolean {
   const now = lowestC(readings, lost);

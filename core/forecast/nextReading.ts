@@ -4,10 +4,12 @@
  * the thermometer's own noise hides). A later reading always says more; the earliest that says nearly as much as the
  * best is asked for, while there is still time to act.
  */
+
 import type { Centre } from "../bird/solid";
 import { CENTRES } from "../bird/solid";
-import { type Forecast, READING_SD_K, type Reading } from "./assimilate";
+import { type Forecast, READING_SD_K } from "./assimilate";
 import { minuteAllShown, shownAt } from "./ensemble";
+import type { Reading } from "./reading";
 
 export interface NextReading {
   readonly part: Centre;

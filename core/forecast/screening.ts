@@ -1,6 +1,6 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
 import { type Probe, probeOf } from "../formats/thermometer";
-import type { Reading } from "./assimilate";
+import { type Reading, seriesOf } from "./reading";
 
 export interface SetAside {
   readonly reading: Reading;
@@ -19,18 +19,6 @@ const SLIP_READINGS = 3;
 /** Nothing under a skin is so much hotter from one reading to the next, or so hot at all: the tip is in the air. */
 const OUT_JUMP_K = 18;
 const OUT_C = 98;
-
-/** Readings of each probe by itself, oldest first. */
-export function seriesOf<Item extends Reading>(readings: readonly Item[]): Item[][] {
-  const series = new Map<string, Item[]>();
-  for (const reading of readings) {
-    const probe = probeOf(reading);
-    const own = series.get(probe);
-    if (own) own.push(reading);
-    else series.set(probe, [reading]);
-  }
-  return [...series.values()].map((own) => own.sort((a, b) => a.minute - b.minute));
-}
 
 /** What a line through readings comes to at a minute, by least squares. */
 function lineAt(readings: readonly Reading[], minute: number): number {

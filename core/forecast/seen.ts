@@ -1,7 +1,8 @@
 /** What has been seen on the thermometer at every place that counts: both sides of a pair, and the filling's middle. */
+
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { bothSides, type Probe, probeOf } from "../formats/thermometer";
-import type { Timed } from "./newest";
+import type { Reading } from "./reading";
 
 export interface PlaceSeen {
   readonly probe: Probe;
@@ -14,7 +15,7 @@ export interface PlaceSeen {
 /** A thermometer is read to a tenth. */
 const READ_TO_K = 0.05;
 
-export function placesSeen(goalsC: CentreTemperatures, readings: readonly Timed[]): PlaceSeen[] {
+export function placesSeen(goalsC: CentreTemperatures, readings: readonly Reading[]): PlaceSeen[] {
   return (Object.entries(goalsC) as [Centre, number][]).flatMap(([part, goalC]) =>
     bothSides(part).map((place): PlaceSeen => {
       const probe = probeOf(place);

@@ -3,18 +3,13 @@
  * ones are the centres, in which unit; and what cannot be read.
  */
 import { CENTRES, type Centre } from "../bird/solid";
+import type { Reading } from "../forecast/reading";
 import { fahrenheitToC } from "../units/quantity";
 import type { RejectedRow } from "./sideList";
 import { type Place, SIDES } from "./thermometer";
 
-export interface LoggedReading extends Place {
-  /** Since the bird went in. */
-  readonly minute: number;
-  readonly celsius: number;
-}
-
 export interface ReadingLog {
-  readonly readings: readonly LoggedReading[];
+  readonly readings: readonly Reading[];
   readonly rejected: readonly RejectedRow[];
 }
 
@@ -95,7 +90,7 @@ export function readLog(
     return { readings: [], rejected: [{ line: 1, why }] };
   }
   const kind = timeKind(names[timeAt] as string);
-  const readings: LoggedReading[] = [];
+  const readings: Reading[] = [];
   const rejected: RejectedRow[] = [];
   let zeroMs: number | undefined = kind === "clock" ? undefined : 0;
   let daysMs = 0;

@@ -7,12 +7,7 @@ import { abilitiesHere, withheldFrom } from "./withheld";
 export function AlarmSwitch() {
   const { on, turn } = useAlarmSwitch();
   return (
-    <Button
-      tone={on ? "quiet" : "plain"}
-      className="shrink-0"
-      aria-pressed={on}
-      onClick={() => turn(!on)}
-    >
+    <Button tone={on ? "quiet" : "plain"} className="shrink-0" aria-pressed={on} onClick={() => turn(!on)}>
       {on ? <BellRing aria-hidden className="size-5" /> : <BellOff aria-hidden className="size-5" />}
       {on ? "Alarms on" : "Turn alarms on"}
     </Button>

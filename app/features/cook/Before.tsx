@@ -1,11 +1,14 @@
 import type { Plan, Roast } from "../../../core/formats/roast";
 import type { DerivedPlan } from "../../../core/schedule/derive";
+import { dueRows } from "../../../core/schedule/due";
 import { type TimetableRow, timetableOf } from "../../../core/schedule/timetable";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { dayAndTime, largeCountdown } from "../../ui/time";
+import { AdviceList } from "./AdviceList";
 import { NextAction } from "./NextAction";
 import { ThermometerChoice } from "./ThermometerChoice";
+import { useAlarm } from "./useAlarm";
 
 interface Props {
   readonly plan: Plan;
@@ -25,6 +28,8 @@ export function Before({ plan, derived, now, thermometer, onIn, onThermometer }:
   const rows = timetableOf(plan, derived, units);
   const next = rows.find((row) => row.startMs > now) ?? (rows.find((row) => row.id === "roast") as TimetableRow);
   const wait = next.startMs - now;
+  const due = dueRows(rows, now);
+  useAlarm(due.map(({ id, what }) => ({ key: `due ${id}`, does: what })));
   return (
     <>
       <NextAction
@@ -36,6 +41,10 @@ export function Before({ plan, derived, now, thermometer, onIn, onThermometer }:
             {next.detail && <span className="block text-base">{next.detail}</span>}
           </>
         }
+      />
+      <AdviceList
+        advice={due.map(({ id, what, detail }) => ({ key: id, does: what, why: detail, rings: true }))}
+        onDone={() => null}
       />
       <Button
         tone={schedule.inAtMs - now < DAY / 2 ? "primary" : "plain"}

@@ -77,7 +77,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
     <div className="mx-auto flex w-full max-w-3xl grow flex-col gap-4 pb-2">
       <div className="flex items-center justify-between gap-3">
         <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
-        {(stage === "roasting" || stage === "resting") && <AlarmSwitch />}
+        {stage !== "done" && <AlarmSwitch />}
       </div>
       {bridgeFault && <Caution>{bridgeFault}</Caution>}
       {stage === "planned" && (

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
 import type { CentreTemperatures } from "../../../core/bird/solid";
-import type { Timed } from "../../../core/forecast/newest";
 import type { Present } from "../../../core/forecast/present";
+import type { Reading } from "../../../core/forecast/reading";
 import { type PlaceSeen, placesSeen } from "../../../core/forecast/seen";
 import type { Plan, RoastReading } from "../../../core/formats/roast";
 import { placeOf } from "../../../core/formats/thermometer";
@@ -15,7 +15,7 @@ interface Props {
   readonly plan: Plan;
   readonly goalsC: CentreTemperatures;
   /** Since the bird went in. */
-  readonly readings: readonly Timed[];
+  readonly readings: readonly Reading[];
   readonly nowMin: number;
   readonly present: Present | null;
   readonly units: UnitSystem;

@@ -1,6 +1,6 @@
 import Papa from "papaparse";
 import { useState } from "react";
-import { type LoggedReading, readLog } from "../../../core/formats/readingLog";
+import { readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { probeOf } from "../../../core/formats/thermometer";
 import { Button } from "../../ui/Button";
@@ -27,7 +27,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
     const keyOf = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)}`;
     const known = new Set(readings.map(keyOf));
     const fresh = log.readings
-      .map(({ minute, ...logged }: LoggedReading): RoastReading => {
+      .map(({ minute, ...logged }): RoastReading => {
         return { ...logged, at: new Date(inAtMs + minute * MINUTE).toISOString(), source: "typed" };
       })
       .filter((reading) => !known.has(keyOf(reading)));

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
-import type { Reading } from "../../../core/forecast/assimilate";
 import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
+import type { Reading } from "../../../core/forecast/reading";
 import { restPlan } from "../../../core/forecast/restPlan";
 import { placesSeen } from "../../../core/forecast/seen";
 import type { Plan, Roast, RoastReading } from "../../../core/formats/roast";
@@ -17,7 +17,9 @@ import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Sheet } from "../../ui/Sheet";
 import { clockTime, largeCountdown } from "../../ui/time";
+import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
+import { dueWords } from "./adviceWords";
 import { NextAction } from "./NextAction";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
@@ -86,7 +88,9 @@ export function Resting(props: Props) {
   const at = (ms: number): string => clockTime(ms, plan.zone);
   const lowestPeakC = Math.min(...Object.values(present?.rest.peak ?? cook.peak).map(({ celsius }) => celsius));
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
+  const due = dueWords(rows, now);
   useAlarm([
+    ...due,
     ...(now >= carveMs ? [{ key: "carve", does: "Carve" }] : []),
     ...(rest.fallsShort ? [{ key: "back in", does: "Back into the oven" }] : []),
     ...(now >= latestMs - WARN_MIN * MINUTE ? [{ key: "cools", does: "Carve now, before it cools" }] : []),
@@ -111,6 +115,7 @@ export function Resting(props: Props) {
           It is back in the oven
         </Button>
       )}
+      <AdviceList advice={due} onDone={() => null} />
       {lateMin > 0 && !rest.fallsShort && (
         <p className="text-lg">To the table about {lateMin} min later than planned; what follows has moved with it.</p>
       )}

@@ -1,11 +1,11 @@
 import { useMemo } from "react";
 import { centresOf } from "../../../core/bird/form";
-import type { Reading } from "../../../core/forecast/assimilate";
 import { adviceFor, EARLY_WORD_MIN } from "../../../core/forecast/coach";
 import { targetsStillIn } from "../../../core/forecast/ensemble";
 import { allReached, lowestC } from "../../../core/forecast/newest";
 import { type PlannedDone, pullGoalsC, roastOptions } from "../../../core/forecast/planned";
 import { guidelineEverywhere } from "../../../core/forecast/present";
+import type { Reading } from "../../../core/forecast/reading";
 import type { Changed } from "../../../core/forecast/whatIf";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { restFor } from "../../../core/processes/rest";
@@ -19,7 +19,7 @@ import { Caution } from "../../ui/Caution";
 import { clockTime, giveOrTake, largeCountdown } from "../../ui/time";
 import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
-import { adviceWords } from "./adviceWords";
+import { adviceWords, dueWords } from "./adviceWords";
 import { Corrections } from "./Corrections";
 import { changeWords } from "./changeWords";
 import { NextAction } from "./NextAction";
@@ -119,7 +119,7 @@ export function Roasting(props: Props) {
   })
     // A thermometer that speaks by itself needs no telling when to read it.
     .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed");
-  const advice = told.map((each) => adviceWords(each, plan, units));
+  const advice = [...told.map((each) => adviceWords(each, plan, units)), ...dueWords(rows, now)];
   const doneBy = (key: string): (() => void) | null => {
     const each = told[advice.findIndex((words) => words.key === key)];
     if (each?.kind === "stage") return () => onDone({ stagesDone: each.n });

@@ -1,6 +1,6 @@
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
-import type { Reading } from "../../../core/forecast/assimilate";
 import { behind, newestByProbe } from "../../../core/forecast/newest";
+import type { Reading } from "../../../core/forecast/reading";
 import type { Probe } from "../../../core/formats/thermometer";
 import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { temperatureColour } from "../../ui/temperatureScale";

@@ -1,7 +1,8 @@
 /** Advice in words: what to do, why, and what happens otherwise. */
 import type { Advice } from "../../../core/forecast/coach";
 import type { Plan } from "../../../core/formats/roast";
-import { stageWords } from "../../../core/schedule/timetable";
+import { dueRows } from "../../../core/schedule/due";
+import { stageWords, type TimetableRow } from "../../../core/schedule/timetable";
 import { formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 
 export interface AdviceWords {
@@ -12,6 +13,18 @@ export interface AdviceWords {
   /** Whether a hand is wanted now: it rings. */
   readonly rings: boolean;
 }
+
+/** What the coach calls by what was read, and the screen by its own buttons. */
+const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
+
+/** Rows of the timetable that are due: dishes, gravy, whatever stands beside the bird. */
+export const dueWords = (rows: readonly TimetableRow[], nowMs: number): AdviceWords[] =>
+  dueRows(rows, nowMs, (id) => CALLED_OTHERWISE.test(id)).map(({ id, what, detail }) => ({
+    key: `due ${id}`,
+    does: what,
+    why: detail || "By the plan, now; later, and what follows waits.",
+    rings: true,
+  }));
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
   switch (advice.kind) {

@@ -1,7 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from "react";
-import { type Forecast, forecastFrom, type Reading, thinned } from "../../../core/forecast/assimilate";
+import { type Forecast, forecastFrom } from "../../../core/forecast/assimilate";
 import { changeOf, type ForecastChange } from "../../../core/forecast/change";
 import type { EnsembleOptions, Member } from "../../../core/forecast/ensemble";
+import { type Reading, thinned } from "../../../core/forecast/reading";
 import { Superseded } from "../../../workers/pool";
 import { simulations } from "../../../workers/simulations";
 

@@ -1,0 +1,38 @@
+/** Readings of one roast by the minute since its bird went in, and the plain ways of putting them together. */
+import { type Place, probeOf } from "../formats/thermometer";
+
+export interface Reading extends Place {
+  readonly minute: number;
+  readonly celsius: number;
+}
+
+/** Readings of each probe by itself, oldest first. */
+export function seriesOf<Item extends Reading>(readings: readonly Item[]): Item[][] {
+  const series = new Map<string, Item[]>();
+  for (const reading of readings) {
+    const probe = probeOf(reading);
+    const own = series.get(probe);
+    if (own) own.push(reading);
+    else series.set(probe, [reading]);
+  }
+  return [...series.values()].map((own) => own.sort((a, b) => a.minute - b.minute));
+}
+
+/** Readings close in time say the same; those of one probe within this are averaged, which also bounds the work. */
+const THIN_MIN = 6;
+
+/** Averages readings of one probe that lie within so many minutes of one another. */
+export function thinned(readings: readonly Reading[], binMin = THIN_MIN): Reading[] {
+  const bins = new Map<string, Reading[]>();
+  for (const reading of readings) {
+    const key = `${reading.part}/${reading.side}/${Math.floor(reading.minute / binMin)}`;
+    const bin = bins.get(key);
+    if (bin) bin.push(reading);
+    else bins.set(key, [reading]);
+  }
+  return [...bins.values()].map((bin) => ({
+    ...(bin[0] as Reading),
+    minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
+    celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
+  }));
+}
