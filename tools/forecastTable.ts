@@ -206,8 +206,11 @@ function straightLine({ options }: Case, readings: readonly Reading[]): number {
   return Math.max(...ends);
 }
 
-/** The constants of the model's error were chosen on seeds 1 to 40, the spread of the crust with an eye on 1001 to 1060: the table is of others. */
-const FIRST_SEED = 2001;
+/**
+ * The constants of the model's error were chosen on seeds 1 to 40, the spread of the crust and the trend with an eye on
+ * 1001 to 1060: the table is of others.
+ */
+const FIRST_SEED = 3001;
 
 const QUESTIONS = [
   { name: "one hour before, probes", leadMin: 60, typed: false, aim: "6 and 15" },

@@ -146,7 +146,7 @@ ${forecasts[1]?.roasts ?? 0} roasts (\`npm run forecasts\`): turkeys and chicken
 |---|---|---|---|---|---|---|---|
 ${forecasts.map(({ name, aim, roasts, medianMin, p90Min, insideShare, lineMedianMin, poundMedianMin }) => `| ${name} | ${aim} min | ${roasts} | ${medianMin.toFixed(1)} | ${p90Min.toFixed(1)} | ${percent(insideShare)} | ${lineMedianMin.toFixed(0)} | ${poundMedianMin.toFixed(0)} |`).join("\n")}
 
-The constants of the model's error and of what is carried on (\`core/forecast/assimilate.ts\`) were chosen on other such roasts (seeds 1 to 40; the spread of the crust with an eye on 1001 to 1060); the table is of seeds from 2001 on, which nothing was chosen on.
+The constants of the model's error and of what is carried on (\`core/forecast/assimilate.ts\`) were chosen on other such roasts (seeds 1 to 40; the spread of the crust and the trend with an eye on 1001 to 1060); the table is of seeds from 3001 on, which nothing was chosen on.
 
 ## Every constant
 

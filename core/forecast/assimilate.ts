@@ -161,6 +161,23 @@ function withModelError(latest: number, readings: number, missedK: number): (min
   };
 }
 
+/** What is missed grows on as it has grown, by half, for up to an hour, where so many readings show it (chosen likewise). */
+const TREND_SHARE = 0.5;
+const TREND_MOST_MIN = 60;
+const TREND_READINGS = 3;
+
+/** What a member will miss of a probe so long from now, K: the mean of what it missed, and on along its trend. */
+function carriedK(own: readonly Reading[], member: Member, part: Centre, aheadMin: number): number {
+  const n = own.length;
+  const missed = own.map(({ minute, celsius }) => ({ minute, byK: celsius - shownAt(member, part, minute) }));
+  const meanMin = missed.reduce((sum, { minute }) => sum + minute, 0) / n;
+  const meanK = missed.reduce((sum, { byK }) => sum + byK, 0) / n;
+  if (n < TREND_READINGS) return meanK;
+  const spread = missed.reduce((sum, { minute }) => sum + (minute - meanMin) ** 2, 0);
+  const slope = missed.reduce((sum, { minute, byK }) => sum + (minute - meanMin) * (byK - meanK), 0) / (spread || 1);
+  return meanK + TREND_SHARE * slope * Math.min(TREND_MOST_MIN, aheadMin);
+}
+
 /** Targets as one member has to show them, given what it misses of the newest readings. */
 function carriedTargets(
   shownC: CentreTemperatures,
@@ -173,10 +190,8 @@ function carriedTargets(
       const target = shownC[part];
       if (target === undefined) return [];
       const newest = readings.filter((each) => each.part === part && each.minute >= latest - NEWEST_MIN);
-      const missedBySide = seriesOf(newest).map(
-        (own) =>
-          own.reduce((sum, { minute, celsius }) => sum + celsius - shownAt(member, part, minute), 0) / own.length,
-      );
+      const aheadMin = Math.max(0, minuteShown(member, part, target) - latest);
+      const missedBySide = seriesOf(newest).map((own) => carriedK(own, member, part, aheadMin));
       // Both sides have to be there: the one that is behind decides.
       const missed = missedBySide.length > 0 ? Math.min(...missedBySide) : 0;
       return [[part, Math.min(target - CARRIED_SHARE * missed, target + PAST_K)]];
