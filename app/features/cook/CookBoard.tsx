@@ -74,7 +74,9 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   if (simulated.fault) return <Caution>The simulation stopped: {simulated.fault}</Caution>;
   if (!cook || !derived || !readings) return <p className="py-10 text-soft">Cooking this bird once, to see …</p>;
   return (
-    <div className="mx-auto flex w-full max-w-3xl grow flex-col gap-4 pb-2">
+    <div
+      className={`mx-auto flex w-full grow flex-col gap-4 pb-2 ${stage === "roasting" || stage === "resting" ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}
+    >
       <div className="flex items-center justify-between gap-3">
         <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
         {stage !== "done" && <AlarmSwitch />}

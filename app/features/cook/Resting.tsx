@@ -23,6 +23,7 @@ import { dueWords } from "./adviceWords";
 import { NextAction } from "./NextAction";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
+import { SideBySide } from "./SideBySide";
 import { Temperatures } from "./Temperatures";
 import { Upcoming } from "./Upcoming";
 import { useAlarm } from "./useAlarm";
@@ -96,72 +97,82 @@ export function Resting(props: Props) {
     ...(now >= latestMs - WARN_MIN * MINUTE ? [{ key: "cools", does: "Carve now, before it cools" }] : []),
   ]);
   return (
-    <>
-      {rest.fallsShort ? (
-        <NextAction
-          action="Put it back into the oven"
-          {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
-          below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
-        />
-      ) : (
-        <NextAction
-          action={now < carveMs ? "Let it rest; carve in" : "Carve"}
-          {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
-          below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
-        />
-      )}
-      {rest.fallsShort && (
-        <Button tone="primary" size="stove" onClick={onBackIn}>
-          It is back in the oven
-        </Button>
-      )}
-      <AdviceList advice={due} onDone={() => null} />
-      {lateMin > 0 && !rest.fallsShort && (
-        <p className="text-lg">To the table about {lateMin} min later than planned; what follows has moved with it.</p>
-      )}
-      <Temperatures
-        readings={observed}
-        lost={[]}
-        nowMin={nowMin}
-        units={units}
-        goalsC={plan.targetC}
-        goal="to be seen:"
-      />
-      <section aria-label="Seen before carving" className="grid gap-2">
-        <p role="status" className="text-lg">
-          {allSeen
-            ? `${target} has been seen at every centre.`
-            : `Leave the probe in until ${target} is seen at every centre; the lowest is expected to peak at ${formatTemperature(lowestPeakC, units)}.`}
-        </p>
-        {!allSeen && <PlacesSeen places={places} units={units} />}
-      </section>
-      <ReadingForm
-        places={Object.keys(plan.targetC).map((part) => ({ part: part as Reading["part"] }))}
-        units={units}
-        onReading={onReading}
-      />
-      <Button tone={allSeen && now >= earliestMs ? "primary" : "plain"} size="stove" onClick={onCarve}>
-        Carving now
-      </Button>
-      <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
-        How to carve it, and what each plate gets
-      </Link>
-      <div className="grid gap-1.5">
-        <p className="text-soft">Covered with</p>
-        <Segmented label="Covered with" value={plan.cover} choices={COVER_CHOICES} onChange={onCover} />
-      </div>
-      <Upcoming rows={rows} now={now} zone={plan.zone} />
-      <Caution>
-        Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the gravy;
-        taste before salting.
-      </Caution>
-      <AlarmLimits />
-      <Sheet opens="Correct something" title="Correct something">
-        <p className="text-lg">Each side by itself:</p>
-        <ReadingForm places={places.map(({ probe }) => placeOf(probe))} units={units} onReading={onReading} />
-        <Button onClick={onBackIn}>It went back into the oven</Button>
-        <Button onClick={onTakeBack}>It was never out</Button>
-      </Sheet>
-    </>
+    <SideBySide
+      now={
+        <>
+          {rest.fallsShort ? (
+            <NextAction
+              action="Put it back into the oven"
+              {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
+              below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
+            />
+          ) : (
+            <NextAction
+              action={now < carveMs ? "Let it rest; carve in" : "Carve"}
+              {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
+              below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
+            />
+          )}
+          {rest.fallsShort && (
+            <Button tone="primary" size="stove" onClick={onBackIn}>
+              It is back in the oven
+            </Button>
+          )}
+          <AdviceList advice={due} onDone={() => null} />
+          {lateMin > 0 && !rest.fallsShort && (
+            <p className="text-lg">
+              To the table about {lateMin} min later than planned; what follows has moved with it.
+            </p>
+          )}
+          <Temperatures
+            readings={observed}
+            lost={[]}
+            nowMin={nowMin}
+            units={units}
+            goalsC={plan.targetC}
+            goal="to be seen:"
+          />
+          <section aria-label="Seen before carving" className="grid gap-2">
+            <p role="status" className="text-lg">
+              {allSeen
+                ? `${target} has been seen at every centre.`
+                : `Leave the probe in until ${target} is seen at every centre; the lowest is expected to peak at ${formatTemperature(lowestPeakC, units)}.`}
+            </p>
+            {!allSeen && <PlacesSeen places={places} units={units} />}
+          </section>
+          <ReadingForm
+            places={Object.keys(plan.targetC).map((part) => ({ part: part as Reading["part"] }))}
+            units={units}
+            onReading={onReading}
+          />
+          <Button tone={allSeen && now >= earliestMs ? "primary" : "plain"} size="stove" onClick={onCarve}>
+            Carving now
+          </Button>
+          <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
+            How to carve it, and what each plate gets
+          </Link>
+        </>
+      }
+      then={
+        <>
+          <div className="grid gap-1.5">
+            <p className="text-soft">Covered with</p>
+            <Segmented label="Covered with" value={plan.cover} choices={COVER_CHOICES} onChange={onCover} />
+          </div>
+          <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <Caution>
+            Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the
+            gravy; taste before salting.
+          </Caution>
+          <AlarmLimits />
+          <Sheet opens="Correct something" title="Correct something">
+            <p className="text-lg">Each side by itself:</p>
+            <ReadingForm places={places.map(({ probe }) => placeOf(probe))} units={units} onReading={onReading} />
+            <Button onClick={onBackIn}>It went back into the oven</Button>
+            <Button onClick={onTakeBack}>It was never out</Button>
+          </Sheet>
+        </>
+      }
+    />
   );
 }

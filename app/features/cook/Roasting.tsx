@@ -25,6 +25,7 @@ import { changeWords } from "./changeWords";
 import { NextAction } from "./NextAction";
 import { PullCheck } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
+import { SideBySide } from "./SideBySide";
 import { Temperatures } from "./Temperatures";
 import { Upcoming } from "./Upcoming";
 import { useAlarm } from "./useAlarm";
@@ -130,82 +131,90 @@ export function Roasting(props: Props) {
   useAlarm([...(reached ? [pullCall] : []), ...advice.filter(({ rings }) => rings)]);
   const centres = centresOf(plan.bird);
   return (
-    <>
-      {reached ? (
-        <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
-      ) : pull && Number.isFinite(pull.p50) ? (
-        <NextAction
-          action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
-          {...largeCountdown(pull.p50 - now)}
-          below={
-            <span aria-live="polite">
-              at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
-              {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
-              {refitting && " …"}
-            </span>
-          }
-        />
-      ) : (
-        <NextAction action="Roasting" {...largeCountdown(now - inAtMs)} below="Computing when it will be done …" />
-      )}
-      {change && <p className="text-soft">{changeWords(change, units)}.</p>}
-      {fault && <Caution>The forecast stopped: {fault}</Caution>}
-      <Temperatures readings={observed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
-      <AdviceList advice={advice} onDone={doneBy} />
-      {roast.thermometer === "typed" && (
-        <ReadingForm places={centres.map((part) => ({ part }))} units={units} onReading={onReading} />
-      )}
-      <div className="flex flex-wrap gap-3">
-        <PullCheck
-          plan={plan}
-          goalsC={goalsC}
-          readings={observed}
-          nowMin={nowMin}
-          present={present}
-          units={units}
-          onReading={onReading}
-        />
-        {forecast && (
-          <WhatIfSheet
-            plan={plan}
-            options={options}
-            forecast={forecast}
-            inAtMs={inAtMs}
-            now={now}
-            readC={lowestC(observed, lost)}
-            units={units}
-            onTake={onWhatIf}
-          />
-        )}
-      </div>
-      <Button
-        tone={reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE) ? "primary" : "plain"}
-        size="stove"
-        onClick={onPull}
-      >
-        It is out of the oven
-      </Button>
-      {forecast && (
-        <ForecastChart
-          forecast={forecast}
-          readings={observed}
-          goalsC={goalsC}
-          nowMin={nowMin}
-          inAtMs={inAtMs}
-          zone={plan.zone}
-          units={units}
-        />
-      )}
-      <Upcoming rows={rows} now={now} zone={plan.zone} />
-      <AlarmLimits />
-      <p className="text-soft">
-        In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
-        {centres
-          .map((centre) => `${formatTemperature(cook.peak[centre]?.celsius ?? Number.NaN, units)} in the ${centre}`)
-          .join(" and ")}
-        . Measure in the deepest meat, off the bone, both sides.
-      </p>
-      <Corrections {...props} readings={readings} inAtMs={inAtMs} />
-    </>
+    <SideBySide
+      now={
+        <>
+          {reached ? (
+            <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
+          ) : pull && Number.isFinite(pull.p50) ? (
+            <NextAction
+              action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
+              {...largeCountdown(pull.p50 - now)}
+              below={
+                <span aria-live="polite">
+                  at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
+                  {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
+                  {refitting && " …"}
+                </span>
+              }
+            />
+          ) : (
+            <NextAction action="Roasting" {...largeCountdown(now - inAtMs)} below="Computing when it will be done …" />
+          )}
+          {change && <p className="text-soft">{changeWords(change, units)}.</p>}
+          {fault && <Caution>The forecast stopped: {fault}</Caution>}
+          <Temperatures readings={observed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
+          <AdviceList advice={advice} onDone={doneBy} />
+          {roast.thermometer === "typed" && (
+            <ReadingForm places={centres.map((part) => ({ part }))} units={units} onReading={onReading} />
+          )}
+          <div className="flex flex-wrap gap-3">
+            <PullCheck
+              plan={plan}
+              goalsC={goalsC}
+              readings={observed}
+              nowMin={nowMin}
+              present={present}
+              units={units}
+              onReading={onReading}
+            />
+            {forecast && (
+              <WhatIfSheet
+                plan={plan}
+                options={options}
+                forecast={forecast}
+                inAtMs={inAtMs}
+                now={now}
+                readC={lowestC(observed, lost)}
+                units={units}
+                onTake={onWhatIf}
+              />
+            )}
+          </div>
+          <Button
+            tone={reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE) ? "primary" : "plain"}
+            size="stove"
+            onClick={onPull}
+          >
+            It is out of the oven
+          </Button>
+        </>
+      }
+      then={
+        <>
+          {forecast && (
+            <ForecastChart
+              forecast={forecast}
+              readings={observed}
+              goalsC={goalsC}
+              nowMin={nowMin}
+              inAtMs={inAtMs}
+              zone={plan.zone}
+              units={units}
+            />
+          )}
+          <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <AlarmLimits />
+          <p className="text-soft">
+            In since {clockTime(inAtMs, plan.zone)}. It goes on rising at rest: the plan counts on{" "}
+            {centres
+              .map((centre) => `${formatTemperature(cook.peak[centre]?.celsius ?? Number.NaN, units)} in the ${centre}`)
+              .join(" and ")}
+            . Measure in the deepest meat, off the bone, both sides.
+          </p>
+          <Corrections {...props} readings={readings} inAtMs={inAtMs} />
+        </>
+      }
+    />
   );
 }

@@ -58,8 +58,9 @@ function InCommon({ roast }: { readonly roast: Roast }) {
       )}
       {shared && !lan && isThisMachine(location.hostname) && (
         <p className="text-soft">
-          Only this machine reaches the server now. Start it with <code>npm start -- --lan</code> to open it to the home
-          network; it then shows the phone's address and a pairing code here.
+          Only this machine reaches the server now. Start it with{" "}
+          <code className="whitespace-nowrap">npm start -- --lan</code> to open it to the home network; it then shows
+          the phone's address and a pairing code here.
         </p>
       )}
     </section>
@@ -89,7 +90,7 @@ function Dots({ roast }: { readonly roast: Roast }) {
         role="img"
         aria-label="This roast, to be scanned"
         shapeRendering="crispEdges"
-        className="mx-auto w-full max-w-[24rem] rounded-2xl bg-white"
+        className="mx-auto aspect-square w-full max-w-[26rem] shrink-0 rounded-2xl bg-white"
       >
         <path d={path} fill="#000" />
       </svg>
