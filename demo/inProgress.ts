@@ -3,7 +3,7 @@ import type { Plan, Roast } from "../core/formats/roast";
 import { usualPlan } from "../core/methods/usualPlan";
 
 const MINUTE = 60_000;
-/** It has been in so long when the demo starts, and one of its probes has just slipped, and is eaten so much later. */
+/** It has been in so long when the demo starts (a probe has just slipped), and is on the table so long after it went in. */
 export const IN_SINCE_MIN = 82;
 const TO_TABLE_MIN = 250;
 /** Which hidden bird and oven it is. */

@@ -83,7 +83,8 @@ export const HOLDING_TABLES: Record<"chicken" | "turkey", readonly [lean: Holdin
 /** Fat of the coldest meat, by species; a duck has no table of its own and takes the slower of the two, fattest. */
 export const FAT_PERCENT: Record<Species, number> = { turkey: 3, chicken: 3, duck: 12 };
 
-const LOGS = 7;
+/** Decimal reductions that the tables hold for. */
+export const LOGS = 7;
 /** Below the tables' first row no credit is taken. */
 export const LOWEST_C = (136 - 32) / 1.8;
 

@@ -5,6 +5,8 @@ import type { Reading } from "../../../core/forecast/reading";
 import { type PlaceSeen, placesSeen } from "../../../core/forecast/seen";
 import type { Plan, RoastReading } from "../../../core/formats/roast";
 import { placeOf } from "../../../core/formats/thermometer";
+import { verdict } from "../../../core/safety/guideline";
+import { LOGS } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { Caution } from "../../ui/Caution";
@@ -74,27 +76,28 @@ export function PullCheck({ plan, goalsC, readings, nowMin, present, units, onRe
         . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back. A button that
         pops, clear juice and a loose leg say nothing sure.
       </p>
-      {present && <Lethality present={present} />}
+      {present && <Lethality present={present} units={units} />}
     </Sheet>
   );
 }
 
-const AIM_LOGS = 7;
-
-/** A verdict in words before the computed figure, and what was not computed. */
-function Lethality({ present: { killed } }: { readonly present: Present }) {
-  const enough = killed.afterRest >= AIM_LOGS;
+/** The verdict in words first, then the computed figure, then what was not computed. */
+function Lethality({ present: { killed, rest }, units }: { readonly present: Present; readonly units: UnitSystem }) {
+  const judged = verdict(
+    Object.values(rest.peak).map(({ celsius }) => celsius),
+    killed.afterRest,
+  );
+  const guideline = formatTemperature(constant("guidelineC"), units);
   return (
     <p className="text-sm text-soft">
-      {enough
-        ? "Pulled as planned and rested, the coldest point of the bird that your readings point to is held hot long enough."
-        : "Pulled as planned and rested, the coldest point of the bird that your readings point to would not be held hot long enough by itself: see the guideline on the thermometer."}{" "}
-      Computed: {logs(killed.now)} of Salmonella by now, {logs(killed.afterRest)} after the rest, against {AIM_LOGS} in
-      the published tables. Not computed: what was on the surface or in the kitchen. Follow your local food-safety
-      authority.
+      {judged.kind === "meets-guideline"
+        ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
+        : `Pulled as planned, not every centre comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
+      Computed at the coldest point of the bird that your readings point to: {logs(killed.now)} decimal reductions of
+      Salmonella by now, {logs(killed.afterRest)} after the rest, where the published tables ask for {LOGS}. Not
+      computed: what is on the surface or in the kitchen. Follow your local food-safety authority.
     </p>
   );
 }
 
-const logs = (value: number): string =>
-  value >= 12 ? "over 12 decimal reductions" : `${value.toFixed(1)} decimal reductions`;
+const logs = (value: number): string => (value >= 12 ? "over 12" : value.toFixed(1));
