@@ -111,18 +111,23 @@ describe("one roast on two devices", () => {
     expect((await stored()).usual).toBe(usual + 1);
   });
 
-  it("rings on the phone: sound, buzz, notification and title, for a call that came while it looked away", async () => {
-    await (phone as ChromeDriver).sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: COUNTING });
+  it("rings on the phone for a call that came while it slept: sound, buzz, notification and title", async () => {
+    const devTools = phone as ChromeDriver;
+    await devTools.sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: COUNTING });
     await phone.navigate().refresh();
     await seeText(phone, "Take it out in");
     await (await button(phone, "Turn alarms on")).click();
     await phone.executeScript("Object.defineProperty(document, 'hidden', { get: () => true, configurable: true })");
     const before = await phone.executeScript<{ tones: number }>("return window.rang");
-    for (const place of ["breast", "thigh"]) await (await field(phone, place)).sendKeys("85");
-    await (await button(phone, "Note the reading")).click();
+    await devTools.sendDevToolsCommand("Page.setWebLifecycleState", { state: "frozen" });
+    await laptop.get((await laptop.getCurrentUrl()).replace("/plan", "/cook"));
+    for (const place of ["breast", "thigh"]) await (await field(laptop, place)).sendKeys("85");
+    await (await button(laptop, "Note the reading")).click();
+    await seeText(laptop, "Take it out: it is there");
+    await devTools.sendDevToolsCommand("Page.setWebLifecycleState", { state: "active" });
     await phone.wait(
       async () => (await phone.getTitle()).startsWith("Take it out"),
-      10_000,
+      15_000,
       "the title did not say so",
     );
     const rang = await phone.executeScript<{ tones: number; buzzes: number; notices: string[] }>("return window.rang");
