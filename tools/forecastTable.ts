@@ -48,6 +48,8 @@ interface Case {
   readonly options: EnsembleOptions;
   readonly trouble: Trouble;
   readonly log: readonly Reading[];
+  /** The same by a hand thermometer, which is put in anew each time: it does not slip. */
+  readonly byHand: readonly Reading[];
   /** When both thermometers, where they were put and without noise, have shown their targets. */
   readonly doneMin: number;
 }
@@ -181,6 +183,7 @@ function caseOf(seed: number): Case {
     }
   });
   const log: Reading[] = [];
+  const byHand: Reading[] = [];
   minutes.forEach((minute, n) => {
     const silent = trouble === "half an hour without readings" && minute > troubleMin && minute < troubleMin + 30;
     for (const part of ["breast", "thigh"] as const) {
@@ -188,9 +191,10 @@ function caseOf(seed: number): Case {
       if (silent || next() < 0.1) continue;
       const series = part === "breast" && trouble === "probe slips" && minute > troubleMin ? slipped : placed[part];
       log.push({ minute, part, celsius: Math.round(10 * ((series[n] as number) + noise)) / 10 });
+      byHand.push({ minute, part, celsius: Math.round((placed[part][n] as number) + noise) });
     }
   });
-  return { options: said, trouble, log, doneMin: minutes.at(-1) as number };
+  return { options: said, trouble, log, byHand, doneMin: minutes.at(-1) as number };
 }
 
 /** A straight line through the last twenty minutes of each centre's readings, on to its target. */
@@ -226,7 +230,7 @@ interface Answer {
   readonly poundMin: number;
 }
 
-/** Three readings by hand: the thigh once, the breast twice, the last just now. */
+/** Three readings by hand, to the degree: the thigh once, the breast twice, the last just now. */
 function typedOf(readings: readonly Reading[], atMin: number): Reading[] {
   const near = (part: "breast" | "thigh", minute: number): Reading[] => {
     const own = readings.filter((reading) => reading.part === part);
@@ -234,7 +238,7 @@ function typedOf(readings: readonly Reading[], atMin: number): Reading[] {
       (best, each) => (!best || Math.abs(each.minute - minute) < Math.abs(best.minute - minute) ? each : best),
       undefined,
     );
-    return nearest ? [{ ...nearest, celsius: Math.round(nearest.celsius) }] : [];
+    return nearest ? [nearest] : [];
   };
   return [...near("breast", 0.5 * atMin), ...near("thigh", 0.8 * atMin), ...near("breast", atMin)];
 }
@@ -260,9 +264,10 @@ export function forecastRows(count: number, firstSeed: number, say: (text: strin
     for (const each of cases) {
       const atMin = each.doneMin - leadMin;
       const known = each.log.filter(({ minute }) => minute <= atMin);
+      const typedSoFar = each.byHand.filter(({ minute }) => minute <= atMin);
       // A quick bird is hardly in an hour before it is done: nothing to forecast from yet.
       if (atMin < 20) continue;
-      const readings = typed ? typedOf(known, atMin) : known;
+      const readings = typed ? typedOf(typedSoFar, atMin) : known;
       const { pull } = drain(forecasting(each.options, readings));
       const pounds = each.options.boughtKg / KG_PER_POUND;
       answers.push({
