@@ -12,6 +12,7 @@ export class Oven {
   private nowWallC: number;
   /** Where the thermostat has got to, without its swing. */
   private middleC: number;
+  private openUntilMin = Number.NEGATIVE_INFINITY;
 
   constructor(
     firstDialC: number,
@@ -27,17 +28,17 @@ export class Oven {
   /**
    * Goes on to a minute.
    * @param load mass in it against one bird alone: a full oven follows more slowly
-   * @param openMin minutes at the beginning of this stretch for which the door stands open
+   * @param openMin minutes from the beginning of this stretch for which the door stands open, past its end if need be
    */
   advance(toMinute: number, dialC: number, load: number, openMin: number): void {
     const lagMin = constant("ovenLagMin") * (0.5 + 0.5 * load);
-    const openUntil = this.minute + openMin;
+    if (openMin > 0) this.openUntilMin = Math.max(this.openUntilMin, this.minute + openMin);
     let air = 0;
     let wall = 0;
     let total = 0;
     while (this.minute < toMinute - 1e-9) {
       const step = Math.min(STEP_MIN, toMinute - this.minute);
-      const isOpen = this.minute < openUntil;
+      const isOpen = this.minute < this.openUntilMin;
       const towards = (now: number, aim: number, timeMin: number): number =>
         now + (aim - now) * (1 - Math.exp(-step / timeMin));
       this.middleC = towards(this.middleC, dialC, lagMin);
