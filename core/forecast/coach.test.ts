@@ -100,6 +100,25 @@ describe("the coach", () => {
     expect(on(rising(50, 15))).toEqual([]);
   });
 
+  it("asks for the door when everything warms too slowly, not when one probe does, or by a hand's few readings", () => {
+    const minutes = Float64Array.from({ length: 51 }, (_, n) => 4 * n);
+    const rising = (from: number) => minutes.map((minute) => from + 0.4 * minute);
+    const members = [{ draw: [], minutes, shown: { breast: rising(0), thigh: rising(4) } }];
+    const read = (paces: readonly [number, number], everyMin = 2): Reading[] =>
+      (["breast", "thigh"] as const).flatMap((part, n) =>
+        Array.from({ length: 60 / everyMin }, (_, m): Reading => {
+          const minute = 60 + everyMin * m;
+          const after = Math.max(0, minute - 100);
+          return { minute, part, celsius: 4 * n + 0.4 * (minute - after + (paces[n] as number) * after) };
+        }),
+      );
+    const on = (readings: Reading[]) => kinds({ nowMin: 120, readings, forecast: forecast({ members }) });
+    expect(on(read([1, 1]))).toEqual([]);
+    expect(on(read([0.5, 0.7]))).toEqual(["cooled"]);
+    expect(on(read([0.4, 1]))).toEqual([]);
+    expect(on(read([0.5, 0.7], 20))).toEqual([]);
+  });
+
   it("asks for foil where the skin is golden with so long to go that it would be dark", () => {
     expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 2.4 } })).toEqual(["dark-early"]);
     expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 1.4 } })).toEqual([]);

@@ -8,6 +8,7 @@ import { type Probe, probeOf } from "../formats/thermometer";
 import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
 import { constant } from "../sources";
 import type { Forecast } from "./assimilate";
+import { quantiles, shownAt } from "./ensemble";
 import { lowestC } from "./newest";
 import { nextReading } from "./nextReading";
 import { UNKNOWNS } from "./prior";
@@ -25,6 +26,8 @@ export type Advice =
   /** The tip is likely far from the thickest place, on bone or under the skin. */
   | { readonly kind: "misplaced"; readonly part: "breast" | "thigh" }
   | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
+  /** Everything warms more slowly than the fitted bird has it: an open door, or the heat is off. */
+  | { readonly kind: "cooled"; readonly paceShare: number }
   | { readonly kind: "dark-early" }
   | { readonly kind: "fuel"; readonly n: number; readonly briquettes: number }
   | { readonly kind: "late"; readonly minutes: number }
@@ -64,6 +67,15 @@ const STALL_FROM_C = 30;
 const STALL_OVER_MIN = 30;
 const STALL_K_PER_HOUR = 4;
 const STALL_TO_GO_K = 4;
+/** Over so long the pace of each centre is held against that of the fitted birds. */
+const PACE_MIN = 15;
+const PACE_MOST_MIN = 25;
+const PACE_READINGS = 4;
+/** Under this on average, and none at its full pace, is no noise (a door of ten minutes gives 0.76, an honest oven 0.96 to 1.04). */
+const COOLED_SHARE = 0.8;
+const FULL_PACE_SHARE = 0.9;
+/** Where little was to be expected, little says nothing. */
+const EXPECTED_LEAST_K = 2;
 const FUEL_EVERY_MIN = 60;
 /** A finish that is late by less is the plan's own doubt. */
 const LATE_MIN = 5;
@@ -104,6 +116,8 @@ function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forec
   }
   const lateMin = forecast.pull.p50 - outByMin;
   if (lateMin > LATE_MIN) advice.push({ kind: "late", minutes: Math.round(lateMin) });
+  const cooled = cooledDown(readings, forecast);
+  if (cooled) advice.push(cooled);
   const stalled = stall(readings, forecast);
   if (stalled) advice.push(stalled);
   const { breast, thigh } = forecast.targets;
@@ -127,12 +141,36 @@ function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forec
   return advice;
 }
 
+/** One probe of a centre that is in the meat, the one that has spoken most; its readings thinned. */
+function bestSeries(readings: readonly Reading[], part: Centre, lost: readonly Probe[]): readonly Reading[] {
+  const [own = []] = seriesOf(thinned(readings.filter((reading) => reading.part === part)))
+    .filter(([first]) => first && !lost.includes(probeOf(first)))
+    .sort((a, b) => b.length - a.length);
+  return own;
+}
+
+/** Every centre warms more slowly than the fitted birds do: heat is missing. */
+function cooledDown(readings: readonly Reading[], { targets, members, lost }: Forecast): Advice | null {
+  const paces = CENTRES.filter((each) => targets[each]).map((part) => {
+    const own = bestSeries(readings, part, lost);
+    const last = own.at(-1);
+    const before = own.findLast(({ minute }) => last && minute <= last.minute - PACE_MIN);
+    if (!last || !before || last.minute - before.minute > PACE_MOST_MIN) return null;
+    if (own.filter(({ minute }) => minute >= before.minute).length < PACE_READINGS) return null;
+    const middle = (minute: number): number => quantiles(members.map((member) => shownAt(member, part, minute))).p50;
+    const expectedK = middle(last.minute) - middle(before.minute);
+    return expectedK < EXPECTED_LEAST_K ? null : (last.celsius - before.celsius) / expectedK;
+  });
+  const known = paces.filter((pace) => pace !== null);
+  if (known.length === 0 || known.length < paces.length) return null;
+  const paceShare = known.reduce((sum, pace) => sum + pace, 0) / known.length;
+  return paceShare < COOLED_SHARE && Math.max(...known) < FULL_PACE_SHARE ? { kind: "cooled", paceShare } : null;
+}
+
 /** A centre that has all but stopped: evaporation takes what the oven gives, or the oven is out. */
 function stall(readings: readonly Reading[], { targets, aimC, lost }: Forecast): Advice | null {
   for (const part of CENTRES.filter((each) => targets[each])) {
-    const [own = []] = seriesOf(thinned(readings.filter((reading) => reading.part === part)))
-      .filter(([first]) => first && !lost.includes(probeOf(first)))
-      .sort((a, b) => b.length - a.length);
+    const own = bestSeries(readings, part, lost);
     const last = own.at(-1);
     const before = own.findLast(({ minute }) => last && minute <= last.minute - STALL_OVER_MIN);
     if (!last || !before || last.celsius > (aimC[part] ?? 0) - STALL_TO_GO_K || last.celsius < STALL_FROM_C) continue;

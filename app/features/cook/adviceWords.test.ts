@@ -13,6 +13,7 @@ const EVERY: readonly Advice[] = [
   { kind: "out", probe: "right thigh" },
   { kind: "misplaced", part: "thigh" },
   { kind: "stalled", part: "breast", kelvinPerHour: 2 },
+  { kind: "cooled", paceShare: 0.6 },
   { kind: "dark-early" },
   { kind: "fuel", n: 1, briquettes: 14 },
   { kind: "late", minutes: 20 },
@@ -39,7 +40,7 @@ describe("advice in words", () => {
 
   it("rings only where a hand is wanted now", () => {
     const ringing = EVERY.filter((advice) => adviceWords(advice, plan, "metric").rings).map(({ kind }) => kind);
-    expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "dark-early", "fuel"]);
+    expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "cooled", "dark-early", "fuel"]);
   });
 });
 

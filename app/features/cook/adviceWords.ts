@@ -92,6 +92,13 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         why: `Half an hour has brought it ${formatTemperatureDifference(advice.kelvinPerHour / 2, units)}. Is the heat on? If it is, evaporation takes all of it: wrap it tight or turn the heat up, or it stands for hours.`,
         rings: true,
       };
+    case "cooled":
+      return {
+        key: "cooled",
+        does: "Is the door shut, and the heat on?",
+        why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. A door that stood open is noted under Correct something, and the forecast counts with it; a fire that is low costs every minute of it.`,
+        rings: true,
+      };
     case "dark-early":
       return {
         key: "dark early",
