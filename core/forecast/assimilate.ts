@@ -71,7 +71,7 @@ function solved(l: readonly Float64Array[], b: readonly number[]): Float64Array 
 }
 
 /** What the middle of the members misses of the readings, root mean square, K. */
-export function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
+function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
   if (readings.length === 0) return 0;
   const squares = readings.map(({ part, minute, celsius }) => {
     const shown = members.reduce((sum, member) => sum + shownAt(member, part, minute), 0) / members.length;

@@ -1,9 +1,8 @@
 /** What moved a forecast: by how much, and which reading did it. */
-
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Probe } from "../formats/thermometer";
 import type { Forecast } from "./assimilate";
-import { quantiles, shownAt } from "./ensemble";
+import { middleShownAt } from "./ensemble";
 import { type Reading, thinned } from "./reading";
 
 export interface ForecastChange {
@@ -16,14 +15,14 @@ export interface ForecastChange {
 }
 
 /** Less is no news. */
-export const NEWS_MIN = 2;
+const NEWS_MIN = 2;
 
 /** The reading that surprised the forecast as it was: furthest from what its middle member showed, by the newest minutes. */
 function surprise(before: Forecast, readings: readonly Reading[]): ForecastChange["because"] | null {
   const fresh = CENTRES.flatMap((part) => {
     const last = thinned(readings.filter((reading) => reading.part === part)).at(-1);
     if (!last || before.targets[part] === undefined) return [];
-    const expectedC = quantiles(before.members.map((member) => shownAt(member, part, last.minute))).p50;
+    const expectedC = middleShownAt(before.members, part, last.minute);
     return [{ kind: "reading" as const, part, readC: last.celsius, expectedC }];
   });
   const [most] = fresh.sort((a, b) => Math.abs(b.readC - b.expectedC) - Math.abs(a.readC - a.expectedC));

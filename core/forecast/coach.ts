@@ -8,7 +8,7 @@ import { type Probe, probeOf } from "../formats/thermometer";
 import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
 import { constant } from "../sources";
 import type { Forecast } from "./assimilate";
-import { quantiles, shownAt } from "./ensemble";
+import { middleShownAt } from "./ensemble";
 import { lowestC } from "./newest";
 import { nextReading } from "./nextReading";
 import { UNKNOWNS } from "./prior";
@@ -157,8 +157,7 @@ function cooledDown(readings: readonly Reading[], { targets, members, lost }: Fo
     const before = own.findLast(({ minute }) => last && minute <= last.minute - PACE_MIN);
     if (!last || !before || last.minute - before.minute > PACE_MOST_MIN) return null;
     if (own.filter(({ minute }) => minute >= before.minute).length < PACE_READINGS) return null;
-    const middle = (minute: number): number => quantiles(members.map((member) => shownAt(member, part, minute))).p50;
-    const expectedK = middle(last.minute) - middle(before.minute);
+    const expectedK = middleShownAt(members, part, last.minute) - middleShownAt(members, part, before.minute);
     return expectedK < EXPECTED_LEAST_K ? null : (last.celsius - before.celsius) / expectedK;
   });
   const known = paces.filter((pace) => pace !== null);

@@ -135,6 +135,10 @@ export function shownAt(member: Member, centre: Centre, minute: number): number 
   return (series[after - 1] as number) * (1 - share) + (series[after] as number) * share;
 }
 
+/** What the middle one of the members shows at a minute. */
+export const middleShownAt = (members: readonly Member[], centre: Centre, minute: number): number =>
+  quantiles(members.map((member) => shownAt(member, centre, minute))).p50;
+
 /** Minute at which a member first shows a temperature; infinite when it never does. */
 export function minuteShown(member: Member, centre: Centre, celsius: number): number {
   const series = seriesOf(member, centre);
