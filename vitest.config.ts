@@ -8,7 +8,10 @@ export default defineConfig({
       {
         test: {
           name: "unit",
-          include: ["{core,app,workers,storage,server,cli,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          include: [
+            "{core,app,workers,storage,server,cli,demo}/**/*.test.ts",
+            "tests/{outside,plans}/**/*.test.{ts,tsx}",
+          ],
           testTimeout: 60_000,
         },
       },

@@ -2,7 +2,7 @@
 import { parseArgs } from "node:util";
 import Papa from "papaparse";
 import { forecasting } from "../core/forecast/assimilate";
-import type { Quantiles } from "../core/forecast/ensemble";
+import { lateOf, mapLate, type Quantiles } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
 import { readLog } from "../core/formats/readingLog";
 import { drain } from "../core/processes/cook";
@@ -11,7 +11,11 @@ import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { oneOf, required, tenth } from "./options";
 import { readText, roastsIn } from "./readFile";
 
-const minutes = ({ p10, p50, p90 }: Quantiles) => ({ p10: tenth(p10), p50: tenth(p50), p90: tenth(p90) });
+const minutes = ({ p10, p50, p90 }: Quantiles) => ({
+  p10: tenth(p10),
+  p50: tenth(p50),
+  p90: mapLate(lateOf(p90), tenth),
+});
 
 /** @throws CommandError when a file cannot be read or says nothing, or a target is never met */
 export function forecast(args: readonly string[]): unknown {

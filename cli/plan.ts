@@ -1,6 +1,7 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
-import { bandShares, shownAtPull } from "../core/forecast/band";
-import { ensembleOptions, plannedCook, plannedInput } from "../core/forecast/planned";
+import { bandShares } from "../core/forecast/band";
+import { mapLate } from "../core/forecast/ensemble";
+import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
 import type { Roast } from "../core/formats/roast";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
@@ -19,7 +20,7 @@ function planned({ title, plan, happened }: Roast) {
       `${cook.centre} ${cook.targetC} °C never met: highest was ${tenth(cook.highestC)} °C, because the heat of "${title}" carries it no further`,
     );
   }
-  const shares = drain(bandShares(ensembleOptions(plan, shownAtPull(cook.atPull))));
+  const shares = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC))));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
   const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
   const nameOf = (id: string): string => derived.sides.find((side) => side.id === id)?.name ?? id;
@@ -29,7 +30,7 @@ function planned({ title, plan, happened }: Roast) {
     roastMinutes: {
       p10: tenth(cook.pullMinute * shares.p10),
       p50: tenth(cook.pullMinute),
-      p90: tenth(cook.pullMinute * shares.p90),
+      p90: mapLate(shares.p90, (share) => tenth(cook.pullMinute * share)),
     },
     tasks: timetableOf(plan, derived, "metric").map(({ id, startMs, endMs, lane, what, detail }) => ({
       id,

@@ -1,10 +1,12 @@
 /** `simulate`: one roast and its rest, from options to the JSON of the contract. */
+
 import { parseArgs } from "node:util";
 import { makeBodyAtGrid } from "../core/bird/body";
 import { type FormChoice, hasCavity } from "../core/bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
 import { QuantityError } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
+import { mapLate } from "../core/forecast/ensemble";
 import { HEAT_SOURCES } from "../core/heat/ovens";
 import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { HistoryPoint } from "../core/processes/bird";
@@ -146,7 +148,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
       : drain(bandShares({ form, boughtKg, startC, fillingC, stages, source, shownC: until.targetsC }));
   return {
     pullMinutes: tenth(pullMinute),
-    pullBand: { p10: tenth(pullMinute * shares.p10), p90: tenth(pullMinute * shares.p90) },
+    pullBand: { p10: tenth(pullMinute * shares.p10), p90: mapLate(shares.p90, (share) => tenth(pullMinute * share)) },
     atPull: {
       breastC: rounded(atPull.centresC.breast),
       thighC: rounded(atPull.centresC.thigh),

@@ -1,6 +1,6 @@
 /** The band around a finish, its ensemble spread over the pool: members are independent, so each lane takes its share. */
-import { BAND_DRAWS, sharesOf } from "../core/forecast/band";
-import type { EnsembleOptions, Quantiles } from "../core/forecast/ensemble";
+import { BAND_DRAWS, type Shares, sharesOf } from "../core/forecast/band";
+import type { EnsembleOptions } from "../core/forecast/ensemble";
 import { SPARE_LANES, simulations } from "./simulations";
 
 /** What is under way of a band is not wanted any more. */
@@ -9,7 +9,7 @@ export function dropBand(name: string): void {
 }
 
 /** @throws Superseded when a newer band is asked for under the same name */
-export async function bandOverPool(name: string, options: EnsembleOptions): Promise<Quantiles> {
+export async function bandOverPool(name: string, options: EnsembleOptions): Promise<Shares> {
   const shares = Array.from({ length: SPARE_LANES }, (_, lane) =>
     BAND_DRAWS.filter((__, n) => n % SPARE_LANES === lane),
   );

@@ -1,6 +1,6 @@
 /** A plan's finish, computed once and written down when the bird goes in. */
-import { shownAtPull } from "../core/forecast/band";
-import { ensembleOptions, plannedInput } from "../core/forecast/planned";
+import { NEVER } from "../core/forecast/ensemble";
+import { ensembleOptions, plannedInput, pullGoalsC } from "../core/forecast/planned";
 import type { Plan, PredictionRecord } from "../core/formats/roast";
 import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
@@ -16,13 +16,13 @@ export async function predictPull(plan: Plan, inAtMs: number): Promise<Predictio
   });
   if (cook.kind === "never-met")
     throw new Error(`the oven as planned never brings the ${cook.centre} to ${cook.targetC} °C`);
-  const options = ensembleOptions(plan, shownAtPull(cook.atPull));
+  const options = ensembleOptions(plan, pullGoalsC(cook, plan.targetC));
   const shares = await bandOverPool("predict", options);
   const at = (share: number): string => new Date(inAtMs + cook.pullMinute * share * MINUTE_MS).toISOString();
   return {
     pullP10At: at(shares.p10),
     pullP50At: at(1),
-    pullP90At: at(shares.p90),
+    pullP90At: shares.p90 === NEVER ? NEVER : at(shares.p90),
     pullC: cook.atPull.centresC,
   };
 }

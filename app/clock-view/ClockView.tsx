@@ -162,7 +162,7 @@ export function ClockView(props: Props) {
             title={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
             style={{
               left: scale.toX(schedule.pullAtMs.p10),
-              width: scale.toX(schedule.pullAtMs.p90) - scale.toX(schedule.pullAtMs.p10),
+              width: scale.toX(schedule.latePullMs) - scale.toX(schedule.pullAtMs.p10),
               top: top + LANES.indexOf("board") * LANE_HEIGHT,
               height: LANE_HEIGHT * 2,
               background:

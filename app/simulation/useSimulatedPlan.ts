@@ -1,12 +1,10 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useLayoutEffect, useRef, useState } from "react";
-import { shownAtPull } from "../../core/forecast/band";
-import type { Quantiles } from "../../core/forecast/ensemble";
+import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import type { PlannedDone, PlannedInput, PlannedOutcome } from "../../core/forecast/planned";
-import { ensembleOf, plannedInput } from "../../core/forecast/planned";
+import { ensembleOf, plannedInput, pullGoalsC } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import type { NeverMet } from "../../core/processes/cook";
-import { FIRST_SHARES } from "../../core/schedule/derive";
 import { bandOverPool, dropBand } from "../../workers/band";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
@@ -15,7 +13,7 @@ export interface SimulatedPlan {
   /** The newest finished simulation; kept while the next is under way. */
   readonly cook: PlannedDone | null;
   readonly neverMet: NeverMet | null;
-  readonly shares: Quantiles;
+  readonly shares: Shares;
   readonly refining: boolean;
   readonly fault: string | null;
 }
@@ -91,7 +89,7 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
       refined.current = key;
       show(outcome);
       if (outcome.kind !== "done") return;
-      const options = ensembleOf(input, shownAtPull(outcome.atPull));
+      const options = ensembleOf(input, pullGoalsC(outcome, input.targetC));
       const shares = await bandOverPool("band", options);
       if (!stopped) setState((before) => ({ ...before, shares, refining: false }));
     };

@@ -1,6 +1,7 @@
 /** Instants as a cook reads them: local times in the roast's own zone. */
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
+import { type Late, NEVER } from "../../core/forecast/ensemble";
 
 const written = new Map<string, string>();
 const MOST_WRITTEN = 4000;
@@ -66,8 +67,8 @@ export function largeCountdown(ms: number): { readonly figure: string; readonly 
 }
 
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
-export function giveOrTake(p10Ms: number, p90Ms: number): string {
-  const half = (p90Ms - p10Ms) / 2 / 60_000;
+export function giveOrTake(p10Ms: number, p90Ms: Late): string {
+  const half = p90Ms === NEVER ? Number.NaN : (p90Ms - p10Ms) / 2 / 60_000;
   if (!Number.isFinite(half)) return "how late cannot be told";
   return `give or take ${half > 15 ? Math.round(half / 5) * 5 : Math.max(1, Math.round(half))} min`;
 }

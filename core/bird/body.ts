@@ -96,9 +96,11 @@ export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number
 /** Masses as bought that the shapes were made for, kg. */
 export function massRangeKg(species: Species, cut: Cut): readonly [low: number, high: number] {
   const whole = { turkey: [2, 16], chicken: [0.5, 5], duck: [0.8, 5] }[species] as [number, number];
-  if (cut === "crown") return [whole[0] * 0.4, whole[1] * 0.6];
-  if (cut === "boneless-breast") return [whole[0] * 0.08, whole[1] * 0.3];
-  if (cut === "leg-roll") return [whole[0] * 0.08, whole[1] * 0.3];
+  // To the gram: a bound that is shown as 0.32 kg is one.
+  const parts = (low: number, high: number) =>
+    [Math.round(1000 * whole[0] * low) / 1000, Math.round(1000 * whole[1] * high) / 1000] as const;
+  if (cut === "crown") return parts(0.4, 0.6);
+  if (cut === "boneless-breast" || cut === "leg-roll") return parts(0.08, 0.3);
   return whole;
 }
 

@@ -1,7 +1,16 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
 import type { CentreTemperatures } from "../bird/solid";
-import type { HistoryPoint } from "../processes/bird";
-import { type EnsembleOptions, type Member, minuteAllShown, type Quantiles, quantiles, runEnsemble } from "./ensemble";
+import {
+  type EnsembleOptions,
+  type Late,
+  lateOf,
+  type Member,
+  minuteAllShown,
+  NEVER,
+  type Quantiles,
+  quantiles,
+  runEnsemble,
+} from "./ensemble";
 import { type Draw, priorDraws, UNKNOWNS } from "./prior";
 
 export const BAND_MEMBERS = 24;
@@ -9,17 +18,33 @@ export const BAND_MEMBERS = 24;
 /** The usual bird first, then the prior's spread. */
 export const BAND_DRAWS: readonly Draw[] = [UNKNOWNS.map(() => 0), ...priorDraws(BAND_MEMBERS)];
 
-/** Shares that multiply a fine-grid finish. @param members of {@link BAND_DRAWS}, in their order */
-export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Quantiles {
-  const own = usual ? minuteAllShown(usual, shownC) : Number.NaN;
-  const { p10, p50, p90 } = quantiles(members.map((member) => minuteAllShown(member, shownC)));
-  return { p10: p10 / own, p50: p50 / own, p90: p90 / own };
+/** Shares that multiply a computed finish: early, middle, late. */
+export interface Shares {
+  readonly p10: number;
+  readonly p50: number;
+  /** "never" where one bird in ten does not get there at this heat: a normal outcome, to be said and not to be drawn. */
+  readonly p90: Late;
+}
+
+/** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
+export const FIRST_SHARES: Shares = { p10: 0.9, p50: 1, p90: 1.1 };
+
+/** Of minutes to a finish, as shares of the finish itself. */
+export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): Shares {
+  // Heat that only just does it: the computed bird gets there, its coarse copies hardly do.
+  if (!Number.isFinite(ownMin) || !Number.isFinite(p10)) return { p10: 1, p50: 1, p90: NEVER };
+  return { p10: p10 / ownMin, p50: Number.isFinite(p50) ? p50 / ownMin : 1, p90: lateOf(p90 / ownMin) };
+}
+
+/** @param members of {@link BAND_DRAWS}, in their order */
+export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Shares {
+  return sharesOfMinutes(
+    quantiles(members.map((member) => minuteAllShown(member, shownC))),
+    usual ? minuteAllShown(usual, shownC) : Number.POSITIVE_INFINITY,
+  );
 }
 
 /** Yields after each member. */
-export function* bandShares(options: EnsembleOptions): Generator<number, Quantiles> {
+export function* bandShares(options: EnsembleOptions): Generator<number, Shares> {
   return sharesOf(yield* runEnsemble(options, BAND_DRAWS), options.shownC);
 }
-
-/** What the thermometer shows at the pull: the targets of the band's members. */
-export const shownAtPull = ({ centresC }: HistoryPoint): CentreTemperatures => centresC;

@@ -159,6 +159,14 @@ export interface Quantiles {
   readonly p90: number;
 }
 
+/** A late end that one bird in ten never comes to is no number of minutes. */
+export const NEVER = "never";
+export type Late = number | typeof NEVER;
+export const lateOf = (value: number): Late => (Number.isFinite(value) ? value : NEVER);
+
+/** Something done with a late end, where there is one. */
+export const mapLate = (late: Late, change: (value: number) => number): Late => (late === NEVER ? NEVER : change(late));
+
 /** Quantiles of a sample, straight between the ordered values (Hyndman and Fan's type 7). */
 export function quantiles(values: readonly number[]): Quantiles {
   const ordered = [...values].sort((a, b) => a - b);

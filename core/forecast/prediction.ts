@@ -1,5 +1,7 @@
 /** What was predicted when the bird went in, carried along when that moment is corrected: it counts from the oven's door. */
+
 import type { PredictionRecord, Roast } from "../formats/roast";
+import { NEVER } from "./ensemble";
 
 const moved = (at: string, byMs: number): string => new Date(Date.parse(at) + byMs).toISOString();
 
@@ -7,7 +9,7 @@ export const movedBy = (prediction: PredictionRecord, byMs: number): PredictionR
   ...prediction,
   pullP10At: moved(prediction.pullP10At, byMs),
   pullP50At: moved(prediction.pullP50At, byMs),
-  pullP90At: moved(prediction.pullP90At, byMs),
+  pullP90At: prediction.pullP90At === NEVER ? NEVER : moved(prediction.pullP90At, byMs),
 });
 
 /** The roast with its bird in the oven since then, whatever was said before. */

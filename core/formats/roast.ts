@@ -151,7 +151,8 @@ export const EquipmentSchema = z.strictObject({
 const Prediction = z.strictObject({
   pullP10At: instant,
   pullP50At: instant,
-  pullP90At: instant,
+  /** Never: one bird in ten was not expected to get there at that heat. */
+  pullP90At: z.union([instant, z.literal("never")]),
   pullC: centresC(-30, 110),
 });
 

@@ -1,5 +1,7 @@
 /** Amounts as a list writes them, in the cook's units. */
+import { NEVER } from "../forecast/ensemble";
 import { formatMass, type UnitSystem } from "../units/quantity";
+import type { Schedule } from "./backward";
 
 const ML_PER_CUP = 236.6;
 const GRAMS_PER_OUNCE = 28.35;
@@ -23,3 +25,7 @@ export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ce
 
 /** The warmest a fridge, a brine or a cooler may be, as the guidance of each unit system puts it (USDA FSIS). */
 export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40 °F" };
+
+/** How long it rests: from a late bird to an early one. */
+export const restRange = ({ early, late }: Schedule["restMin"]): string =>
+  late === NEVER ? `up to ${Math.round(early)} min` : `${Math.round(late)} to ${Math.round(early)} min`;

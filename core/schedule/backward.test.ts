@@ -30,7 +30,7 @@ describe("backward placement", () => {
         );
         expect(restMin.late).toBeGreaterThanOrEqual(20);
         expect(restMin.expected).toBeGreaterThanOrEqual(30);
-        expect(restMin.early).toBeGreaterThanOrEqual(restMin.late);
+        expect(restMin.early).toBeGreaterThanOrEqual(restMin.late as number);
         expect(inAtMs).toBeLessThan(SERVE);
       }),
     );

@@ -2,6 +2,7 @@
  * The bird's own tasks placed backward from the serving time. Instants are epoch milliseconds; what a cook reads as
  * local time is the edge's business, so a clock change in the night moves nothing here.
  */
+import { type Late, mapLate, NEVER } from "../forecast/ensemble";
 import type { ThawPlace } from "../processes/thaw";
 import { constant } from "../sources";
 
@@ -40,7 +41,7 @@ export interface ScheduleInput {
   readonly prepareMin: number;
   readonly saltHours: number;
   readonly dryHours: number;
-  readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: number };
+  readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: Late };
   readonly carveMin: number;
   /** Rest that even a late bird gets, and the rest aimed at. */
   readonly shortestRestMin: number;
@@ -54,14 +55,18 @@ export interface ScheduleInput {
 export interface Schedule {
   readonly tasks: readonly Task[];
   readonly inAtMs: number;
-  readonly pullAtMs: { readonly p10: number; readonly p50: number; readonly p90: number };
+  readonly pullAtMs: { readonly p10: number; readonly p50: number; readonly p90: Late };
+  /** The late pull that everything is placed by: where one bird in ten never gets there, a stand-in for it. */
+  readonly latePullMs: number;
   readonly carveAtMs: number;
   /** Rest if the bird is early, as expected, late. */
-  readonly restMin: { readonly early: number; readonly expected: number; readonly late: number };
+  readonly restMin: { readonly early: number; readonly expected: number; readonly late: Late };
 }
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
+/** Where the late end is never reached, the plan counts on one so many times as far as the middle (chosen: half as much again). */
+const STAND_IN_SHARE = 1.5;
 /** Between the end of carving on the day before and the table. */
 const DAY_BEFORE_HOURS = 18;
 
@@ -74,12 +79,13 @@ export function placeBackward(input: ScheduleInput): Schedule {
   const { serveAtMs, roastMin, awake = (ms: number) => ms } = input;
   const carvedAtMs = input.dayBefore ? awake(serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : serveAtMs;
   const carveAtMs = carvedAtMs - input.carveMin * MINUTE_MS;
-  const lead = Math.max(roastMin.p90 + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
+  const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
+  const lead = Math.max(lateMin + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
   const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
   const pullAtMs = {
     p10: inAtMs + roastMin.p10 * MINUTE_MS,
     p50: inAtMs + roastMin.p50 * MINUTE_MS,
-    p90: inAtMs + roastMin.p90 * MINUTE_MS,
+    p90: mapLate(roastMin.p90, (minutes) => inAtMs + minutes * MINUTE_MS),
   };
   const rest = (pulledMs: number): number => (carveAtMs - pulledMs) / MINUTE_MS;
   const tasks: Task[] = [];
@@ -108,8 +114,9 @@ export function placeBackward(input: ScheduleInput): Schedule {
     tasks,
     inAtMs,
     pullAtMs,
+    latePullMs: inAtMs + lateMin * MINUTE_MS,
     carveAtMs,
-    restMin: { early: rest(pullAtMs.p10), expected: rest(pullAtMs.p50), late: rest(pullAtMs.p90) },
+    restMin: { early: rest(pullAtMs.p10), expected: rest(pullAtMs.p50), late: mapLate(pullAtMs.p90, rest) },
   };
 }
 

@@ -1,4 +1,5 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
+import { NEVER } from "../forecast/ensemble";
 import type { Plan } from "../formats/roast";
 import type { Fit } from "../kitchen/fits";
 import type { SaltPlan } from "../kitchen/saltPlan";
@@ -17,7 +18,9 @@ export type Conflict =
   | { readonly kind: "salted-twice" }
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
-  | { readonly kind: "does-not-fit"; readonly fit: Fit };
+  | { readonly kind: "does-not-fit"; readonly fit: Fit }
+  /** One bird in ten does not get there at this heat, however long it stays. */
+  | { readonly kind: "late-never" };
 
 export interface ConflictInput {
   readonly plan: Plan;
@@ -72,6 +75,7 @@ export function conflictsOf({ plan, schedule, input, salt, fits, nowMs }: Confli
       conflicts.push({ kind: "at-night", task: id, startMs: task.startMs });
     }
   }
+  if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
   for (const fit of fits) if (!fit.fits) conflicts.push({ kind: "does-not-fit", fit });
   return conflicts;
 }

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
+import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../formats/roast";
 import { METHODS } from "../methods/methods";
 import { fullStages } from "../processes/stages";
-import { derivePlan, FIRST_SHARES, REHEAT_ID, type Simulated } from "./derive";
+import { derivePlan, REHEAT_ID, type Simulated } from "./derive";
 
 const { plan } = sampleRoast();
 const LONG_BEFORE = Date.parse(plan.serveAt) - 30 * 86_400_000;

@@ -1,5 +1,6 @@
 /** From a plan and its simulation to everything the cook reads off it. Pure: the clock is handed in. */
-import type { Quantiles } from "../forecast/ensemble";
+import type { Shares } from "../forecast/band";
+import { mapLate } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
 import type { Plan } from "../formats/roast";
 import { boardMin, carvingMin } from "../kitchen/cutting";
@@ -65,7 +66,7 @@ function reheatingDish({ dayAfter }: Simulated): SideDish[] {
 export function derivePlan(
   plan: Plan,
   simulated: Simulated,
-  shares: Quantiles,
+  shares: Shares,
   nowMs: number,
   inAt?: string,
 ): DerivedPlan {
@@ -89,7 +90,7 @@ export function derivePlan(
     prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
     dryHours: plan.salt.dryHours,
-    roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: roastMin * shares.p90 },
+    roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     // Dishes that bake after the bird need the oven: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
@@ -124,6 +125,3 @@ export function derivePlan(
     plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + rest.usualMin) * 60_000 },
   };
 }
-
-/** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
-export const FIRST_SHARES: Quantiles = { p10: 0.9, p50: 1, p90: 1.1 };

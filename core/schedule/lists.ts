@@ -55,7 +55,7 @@ function toBuy(
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const stockMl = gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
-  const roastH = (schedule.pullAtMs.p90 - schedule.inAtMs) / 3_600_000;
+  const roastH = (schedule.latePullMs - schedule.inAtMs) / 3_600_000;
   const iceKg = (salt.bath ? salt.bath.iceKg * bird.count : 0) + (salt.coolerIceKg ?? 0);
   return [
     {

@@ -1,10 +1,13 @@
 /** Each conflict made on purpose, and each of its remedies applied: the conflict is gone. */
+
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
+import { FIRST_SHARES } from "../forecast/band";
+import { NEVER } from "../forecast/ensemble";
 import type { Plan } from "../formats/roast";
 import type { Conflict } from "./conflicts";
-import { type DerivedPlan, derivePlan, FIRST_SHARES } from "./derive";
+import { type DerivedPlan, derivePlan } from "./derive";
 import { remediesOf, resourceRemedies } from "./remedies";
 import type { ResourceConflict } from "./resources";
 
@@ -96,6 +99,16 @@ const dish = (id: string, ovenC: number | null, change: Partial<Plan["sides"][nu
   slot: "auto" as const,
   ...change,
 });
+describe("heat that one bird in ten does not get there with", () => {
+  it("is said, and a hotter oven is the remedy", () => {
+    const never = { ...FIRST_SHARES, p90: NEVER } as const;
+    const { conflicts } = derivePlan(usual, simulated(), never, SERVE - 30 * 24 * HOUR);
+    expect(conflicts).toContainEqual({ kind: "late-never" });
+    const [remedy] = remediesOf({ kind: "late-never" }, usual);
+    expect(remedy?.change(usual).stages.map(({ airC }) => airC)).toEqual(usual.stages.map(({ airC }) => airC + 20));
+  });
+});
+
 const SHORT: readonly [ResourceConflict["kind"], Plan][] = [
   ["oven-two-temperatures", changed({ sides: [dish("gratin", 220, { slot: "with" })] })],
   ["oven-full", changed({ sides: ["a", "b"].map((id) => dish(id, 163, { slot: "with" })) })],

@@ -60,6 +60,18 @@ const JOINT: Remedy = {
   label: "Joint it",
   change: (plan) => ({ ...STUFFING_BESIDE.change(plan), bird: { ...plan.bird, cut: "parts", cavity: "empty" } }),
 };
+const HOTTER_BY_K = 20;
+const HOTTEST_C = 230;
+const HOTTER: Remedy = {
+  label: "A hotter oven all through",
+  change: (plan) => ({
+    ...plan,
+    stages: plan.stages.map((stage) => ({
+      ...stage,
+      airC: Math.max(stage.airC, Math.min(HOTTEST_C, stage.airC + HOTTER_BY_K)),
+    })),
+  }),
+};
 const ONE_BIRD: Remedy = { label: "One bird only", change: withBird({ count: 1 }) };
 
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
@@ -95,6 +107,8 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
         },
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
       ];
+    case "late-never":
+      return plan.stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
     case "does-not-fit": {
       const { where } = conflict.fit;
       if (where === "pot") return [BAG, DRY_INSTEAD];

@@ -2,7 +2,7 @@
  * The plan of a day that goes otherwise: everything that is still to come is placed again from the finish as it is now
  * expected; what should have begun by now keeps its time, since what has passed is not rewritten.
  */
-import type { Quantiles } from "../forecast/ensemble";
+import { lateOf, type Quantiles } from "../forecast/ensemble";
 import type { Plan } from "../formats/roast";
 import { restFor } from "../processes/rest";
 import type { UnitSystem } from "../units/quantity";
@@ -35,7 +35,7 @@ export function replan(
   const earliestCarveMs = pullMs + restFor(plan.bird.massKg).shortestMin * MINUTE_MS;
   const lateMs = plan.roasted === "day-before" ? 0 : Math.max(0, earliestCarveMs - planned.schedule.carveAtMs);
   const later = { ...plan, serveAt: new Date(Date.parse(plan.serveAt) + lateMs).toISOString() };
-  const shares = { p10: pullMin.p10 / pullMin.p50, p50: 1, p90: Math.min(2, pullMin.p90 / pullMin.p50) };
+  const shares = { p10: pullMin.p10 / pullMin.p50, p50: 1, p90: lateOf(pullMin.p90 / pullMin.p50) };
   const renewed = derivePlan(later, { ...simulated, pullMinute: pullMin.p50 }, shares, nowMs, inAt);
   const begun = before.filter(({ startMs }) => startMs <= nowMs);
   const known = new Set(begun.map(({ id }) => id));

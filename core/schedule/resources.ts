@@ -80,7 +80,7 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
     add(
       "bird",
       schedule.inAtMs + fromMin * MINUTE_MS,
-      next ? schedule.inAtMs + next.fromMin * MINUTE_MS : schedule.pullAtMs.p90,
+      next ? schedule.inAtMs + next.fromMin * MINUTE_MS : schedule.latePullMs,
       {
         ...(isInOven(plan) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
       },

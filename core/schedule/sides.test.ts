@@ -40,7 +40,7 @@ describe("side dishes", () => {
     const placed = placeSides(sides, schedule, SERVE, KITCHEN);
     for (const side of placed) {
       expect(side.slot).toBe("rest");
-      expect(side.startMs).toBeGreaterThanOrEqual(schedule.pullAtMs.p90 - 1);
+      expect(side.startMs).toBeGreaterThanOrEqual(schedule.latePullMs - 1);
       expect(side.endMs).toBe(SERVE - 5 * MINUTE);
     }
   });

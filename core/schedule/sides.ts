@@ -81,7 +81,7 @@ export function placeSides(
   for (const side of inOven) {
     if (side.slot === "with" || side.slot === "tray") put(side, side.slot, schedule.pullAtMs.p50);
   }
-  const freeFromMs = ovens > 1 || !birdInOven ? Number.NEGATIVE_INFINITY : schedule.pullAtMs.p90;
+  const freeFromMs = ovens > 1 || !birdInOven ? Number.NEGATIVE_INFINITY : schedule.latePullMs;
   for (const batch of batches(
     inOven.filter(({ slot }) => slot === "auto" || slot === "rest"),
     dishesInOven,

@@ -5,7 +5,7 @@ import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { glazeAtC } from "../kitchen/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
-import { COLD_LIMIT, ice, liquid, small } from "./amounts";
+import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
 import type { Lane, TaskId } from "./backward";
 import type { Chore, ChoreKind } from "./chores";
 import type { DerivedPlan } from "./derive";
@@ -103,9 +103,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       "Expected out: check every centre, then rest",
       `probe left in; ${Object.entries(plan.targetC)
         .map(([centre, celsius]) => `${centre} ${t(celsius)}`)
-        .join(
-          ", ",
-        )} to be seen before carving; between ${Math.round(schedule.restMin.late)} and ${Math.round(schedule.restMin.early)} min`,
+        .join(", ")} to be seen before carving; rested ${restRange(schedule.restMin)}`,
     ],
     carve: [
       "Carve",

@@ -1,7 +1,8 @@
 import { TZDate } from "@date-fns/tz";
 import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
-import { derivePlan, FIRST_SHARES } from "../../../core/schedule/derive";
+import { FIRST_SHARES } from "../../../core/forecast/band";
+import { derivePlan } from "../../../core/schedule/derive";
 import { timetableOf } from "../../../core/schedule/timetable";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { simulated } from "../../../tests/helpers/simulated";

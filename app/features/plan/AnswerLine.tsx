@@ -1,8 +1,9 @@
 import { centresOf } from "../../../core/bird/form";
+import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/formats/roast";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
-import { liquid, small } from "../../../core/schedule/amounts";
+import { liquid, restRange, small } from "../../../core/schedule/amounts";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
@@ -57,7 +58,11 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         value={clockTime(taskOf(schedule, "preheat")?.startMs ?? 0, zone)}
         note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
       />
-      <Fact label="In" value={clockTime(schedule.inAtMs, zone)} note="on time 9 times in 10" />
+      <Fact
+        label="In"
+        value={clockTime(schedule.inAtMs, zone)}
+        note={schedule.pullAtMs.p90 === NEVER ? "if the heat suffices" : "on time 9 times in 10"}
+      />
       <Doubt
         label="Out, expected"
         value={clockTime(schedule.pullAtMs.p50, zone)}
@@ -68,11 +73,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
-      <Fact
-        label="Carve"
-        value={clockTime(schedule.carveAtMs, zone)}
-        note={`rested ${Math.round(schedule.restMin.late)} to ${Math.round(schedule.restMin.early)} min`}
-      />
+      <Fact label="Carve" value={clockTime(schedule.carveAtMs, zone)} note={`rested ${restRange(schedule.restMin)}`} />
     </section>
   );
 }

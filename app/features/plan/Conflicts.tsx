@@ -94,6 +94,8 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return `The meat could come to ${conflict.percent.toFixed(1)} % of salt; 0.7 to 1.5 % is usual.`;
     case "at-night":
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
+    case "late-never":
+      return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
       return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;

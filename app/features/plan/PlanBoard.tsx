@@ -119,7 +119,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
               history={cook.history}
               targetC={highestTargetC(plan)}
               pullMinute={cook.pullMinute}
-              pullBand={{ p10: cook.pullMinute * shares.p10, p90: cook.pullMinute * shares.p90 }}
+              pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / MINUTE }}
               inAtMs={schedule.inAtMs}
               zone={plan.zone}
               units={units}

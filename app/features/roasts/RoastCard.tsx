@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { type Late, NEVER } from "../../../core/forecast/ensemble";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
 import { CUT_NAMES, RATING_NAMES } from "../../bird-view/names";
@@ -56,9 +57,10 @@ function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
   const inMs = Date.parse(happened.inAt ?? "");
   const { predicted } = happened;
   if (!predicted) return <>{`${dayAndTime(inMs, plan.zone)}; out after ${formatDuration((pulledMs - inMs) / 1000)}`}</>;
-  const [p10, p50, p90] = [predicted.pullP10At, predicted.pullP50At, predicted.pullP90At].map((at) =>
-    Date.parse(at),
-  ) as [number, number, number];
+  const [p10, p50] = [predicted.pullP10At, predicted.pullP50At].map((at) => Date.parse(at)) as [number, number];
+  const late: Late = predicted.pullP90At === NEVER ? NEVER : Date.parse(predicted.pullP90At);
+  // A late end that was never to be reached runs out of the picture.
+  const p90 = late === NEVER ? Math.max(p50, pulledMs) + 60 * 60_000 : late;
   const lateMin = (pulledMs - p50) / 60_000;
   const from = Math.min(p10, pulledMs) - 5 * 60_000;
   const span = Math.max(p90, pulledMs) + 5 * 60_000 - from;
@@ -70,7 +72,7 @@ function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
   return (
     <>
       {dayAndTime(Date.parse(plan.serveAt), plan.zone)}: out at <b>{clockTime(pulledMs, plan.zone)}</b>, {verdict} (
-      {clockTime(p50, plan.zone)}, {giveOrTake(p10, p90)})
+      {clockTime(p50, plan.zone)}, {giveOrTake(p10, late)})
       <span aria-hidden className="relative mt-2 block h-5">
         <span className="absolute inset-x-0 top-1/2 border-t border-line" />
         <span

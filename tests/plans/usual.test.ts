@@ -1,0 +1,76 @@
+/**
+ * No usual plan breaks a screen: a thousand of every species, cut and way through everything that is derived from one,
+ * late ends that are never reached among them. `BRUMA_PLANS=1000` simulates each of so many with its own band.
+ */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { planCalendar } from "../../app/features/list/calendar";
+import { dayAndTime } from "../../app/ui/time";
+import { bandShares, type Shares } from "../../core/forecast/band";
+import { NEVER } from "../../core/forecast/ensemble";
+import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "../../core/forecast/planned";
+import { planMarkdown } from "../../core/formats/markdown";
+import type { Plan } from "../../core/formats/roast";
+import { usualPlan } from "../../core/methods/usualPlan";
+import { drain } from "../../core/processes/cook";
+import { derivePlan } from "../../core/schedule/derive";
+import { listsOf } from "../../core/schedule/lists";
+import { timetableOf } from "../../core/schedule/timetable";
+import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
+
+const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
+
+/** Everything a cook reads of a plan; throws where anything of it cannot be written. */
+function readEverything(plan: Plan, cook: PlannedDone, shares: Shares): void {
+  const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
+  for (const { id, startMs, endMs } of derived.schedule.tasks) {
+    expect(Number.isFinite(startMs) && Number.isFinite(endMs), id).toBe(true);
+  }
+  expect(derived.conflicts.some(({ kind }) => kind === "late-never")).toBe(shares.p90 === NEVER);
+  for (const units of ["metric", "us"] as const) {
+    const rows = timetableOf(plan, derived, units);
+    const lists = listsOf(plan, derived, units);
+    const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone));
+    const calendar = planCalendar("id", "A roast", rows, Date.parse(plan.serveAt));
+    expect(page + calendar).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+  }
+}
+
+describe("a usual plan", () => {
+  it("is there on every page, whatever its band", () => {
+    fc.assert(
+      fc.property(USUAL_PLAN, ANY_SHARES, (plan, shares) => {
+        const cook = cookOf(plan);
+        // Heat that does not suffice is told by the simulation itself.
+        if (cook.kind === "done") readEverything(plan, cook, shares);
+        else expect(cook.highestC).toBeLessThan(cook.targetC);
+      }),
+      { numRuns: 1000 },
+    );
+  });
+
+  it("is there with the band that its own ensemble gives", () => {
+    fc.assert(
+      fc.property(USUAL_PLAN, (plan) => {
+        const cook = drain(plannedCook(plannedInput(plan), "preview"));
+        if (cook.kind !== "done") return;
+        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC)))));
+      }),
+      { numRuns: SIMULATED },
+    );
+  });
+
+  it("asks of a band what decides at the pull, and not what is hot by the way: a flat duck has a late end", () => {
+    const plan = usualPlan({
+      bird: { species: "duck", cut: "spatchcock", massKg: 3.38, state: "fresh" },
+      method: "steady",
+      serveAt: "2026-12-20T12:00:00.000Z",
+      zone: "UTC",
+    });
+    const cook = drain(plannedCook(plannedInput(plan), "preview"));
+    if (cook.kind !== "done") throw new Error("a duck gets done");
+    const { p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC))));
+    expect(p90).toBeGreaterThan(1);
+    expect(p90).toBeLessThan(1.4);
+  });
+});
