@@ -1,7 +1,9 @@
 /** The Express application: serves the built app, says how it was started, and takes the thermometer bridge in. */
+
 import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
 import type { Bridge } from "./bridge";
+import { clockRouter, type PacedClock } from "./clock";
 import { isThisMachine, paired } from "./pairing";
 import { onlySameOrigin } from "./sameOrigin";
 import type { Sharing } from "./sharing";
@@ -16,6 +18,8 @@ export interface ServerOptions {
   readonly bridge?: Bridge;
   /** Roasts that devices have in common; none without it. */
   readonly sharing?: Sharing;
+  /** What simulated devices keep pace with; none without it. */
+  readonly clock?: PacedClock;
   /** Once it is open to the home network. */
   readonly lan?: {
     /** Where other devices find it. */
@@ -35,7 +39,7 @@ const refuse: ErrorRequestHandler = (error, _request, response, next) => {
   response.status(status).json({ accepted: 0, rejected: [{ line: 1, why: String((error as Error).message) }] });
 };
 
-export function makeServer({ demo, inAt, root, bridge, sharing, lan }: ServerOptions): Express {
+export function makeServer({ demo, inAt, root, bridge, sharing, clock, lan }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -62,6 +66,7 @@ export function makeServer({ demo, inAt, root, bridge, sharing, lan }: ServerOpt
     response.json({ demo, ...(inAt && { inAt }), ...open });
   });
   const known = lan ? paired(lan.pairingCode) : [];
+  if (clock) app.use("/api/clock", ...known, clockRouter(clock));
   if (bridge) app.use("/api/readings", ...known, bridge.router);
   if (sharing) app.use("/api/roasts", ...known, sharing.router);
   app.use("/api", refuse);

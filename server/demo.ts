@@ -4,7 +4,7 @@ import { join } from "node:path";
 import { loadKernel } from "../cli/loadKernel";
 import { ensembleOptions } from "../core/forecast/planned";
 import { IN_PROGRESS_SEED, IN_SINCE_MIN, planInProgress } from "../demo/inProgress";
-import { runThermometer } from "./thermometer";
+import { type DeviceClock, runThermometer } from "./thermometer";
 
 const MINUTE_MS = 60_000;
 /** A bird that went in so long ago is eaten: the next demo has a new one. */
@@ -30,8 +30,13 @@ export function demoFiles(folder: string, nowMs: number): DemoFiles {
 }
 
 /** Puts the probes into the demo's bird. */
-export function startDemoThermometer(url: string, inAtMs: number, signal?: AbortSignal): Promise<void> {
+export function startDemoThermometer(
+  url: string,
+  inAtMs: number,
+  clock: DeviceClock,
+  signal?: AbortSignal,
+): Promise<void> {
   loadKernel();
   const options = ensembleOptions(planInProgress(inAtMs, "UTC"), {});
-  return runThermometer({ options, seed: IN_PROGRESS_SEED, inAtMs, url, ...(signal && { signal }) });
+  return runThermometer({ options, seed: IN_PROGRESS_SEED, inAtMs, url, clock, ...(signal && { signal }) });
 }

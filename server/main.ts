@@ -5,6 +5,7 @@ import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
+import { PacedClock } from "./clock";
 import { demoFiles, startDemoThermometer } from "./demo";
 import { newPairingCode } from "./pairing";
 import { ReadingStore } from "./readingStore";
@@ -23,6 +24,7 @@ const data = fileURLToPath(new URL("../.data", import.meta.url));
 const inDemo = demo ? demoFiles(data, Date.now()) : null;
 const store = new ReadingStore(process.env.BRUMA_READINGS ?? inDemo?.readings ?? join(data, "readings.jsonl"));
 const pairingCode = newPairingCode();
+const clock = new PacedClock();
 const sharing = makeSharing(new RoastShelf(join(data, demo ? "demo-roasts" : "roasts")));
 /** Where other devices of the home network find a port of this machine. */
 const addressesAt = (port: number): string[] =>
@@ -41,6 +43,7 @@ const server = createServer(
     bridge: makeBridge(store),
     ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
     sharing,
+    clock,
     ...(lan && { lan: { pairingCode, addresses } }),
   }),
 );
@@ -66,5 +69,5 @@ if (lan) {
   addresses.push(...addressesAt(port));
   console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
 }
-if (inDemo) void startDemoThermometer(`http://127.0.0.1:${port}`, inDemo.inAtMs);
+if (inDemo) void startDemoThermometer(`http://127.0.0.1:${port}`, inDemo.inAtMs, clock);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at http://127.0.0.1:${port}/  (Ctrl+C ends it)`);

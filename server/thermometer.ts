@@ -7,13 +7,23 @@ export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "see
   /** Of the machine that serves Bruma. */
   readonly url: string;
   readonly code?: string;
-  /** What lies behind is told so many times as fast as life; left out, at once, as a logger hands over its memory. */
-  readonly speed?: number;
+  /** What it keeps pace with. */
+  readonly clock: DeviceClock;
   readonly everyS?: number;
   readonly signal?: AbortSignal;
 }
 
+/** A device's time, and how fast it runs against life. */
+export interface DeviceClock {
+  now(): number;
+  readonly rate: number;
+}
+
 const EVERY_S = 5;
+/** However fast the clock, no more posts in a second of life than a device makes. */
+const SHORTEST_PAUSE_MS = 50;
+/** A clock may be set anew while a device waits. */
+const LONGEST_PAUSE_MS = 1000;
 /** Lines of the memory that go out together. */
 const BATCH = 400;
 
@@ -34,7 +44,7 @@ export async function runThermometer({
   inAtMs,
   url,
   code = "",
-  speed,
+  clock,
   everyS = EVERY_S,
   signal,
 }: ThermometerOptions): Promise<void> {
@@ -58,10 +68,11 @@ export async function runThermometer({
     const atMs = inAtMs + 60_000 * minute;
     const at = new Date(atMs).toISOString();
     memory.push(...Object.entries(shownC).map(([probe, celsius]) => ({ at, probe: probe as Probe, celsius })));
-    const aheadMs = atMs - Date.now();
-    if (aheadMs <= 0 && speed === undefined && memory.length < BATCH) continue;
-    // From now on a second is a second.
-    await pause(Math.max(aheadMs, speed === undefined ? 0 : (1000 * everyS) / speed), signal);
+    // What lies behind is told at once, as a logger hands over its memory; from now on a second is the clock's second.
+    if (atMs - clock.now() <= SHORTEST_PAUSE_MS * clock.rate && memory.length < BATCH) continue;
+    while (!signal?.aborted && atMs > clock.now()) {
+      await pause(Math.min(LONGEST_PAUSE_MS, (atMs - clock.now()) / clock.rate), signal);
+    }
     if (memory.length > 0) await post(memory);
     memory = [];
   }

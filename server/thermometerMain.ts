@@ -1,11 +1,13 @@
 /**
  * `npm run thermometer -- --plan roast.json [--speed 60] [--seed anything] [--url http://127.0.0.1:4173] [--code 123456]`:
- * the simulated thermometer for the cook's own roast, whose file comes from the list screen.
+ * the simulated thermometer for the cook's own roast, whose file comes from the list screen. It keeps pace with the
+ * server's clock, which a practice page sets; `--speed` sets it too.
  */
 import { parseArgs } from "node:util";
 import { loadKernel } from "../cli/loadKernel";
 import { readText, roastsIn } from "../cli/readFile";
 import { ensembleOptions } from "../core/forecast/planned";
+import { PacedClock, PaceSchema } from "./clock";
 import { runThermometer } from "./thermometer";
 
 const { values } = parseArgs({
@@ -24,14 +26,33 @@ const speed = values.speed === undefined ? undefined : Number(values.speed);
 if (speed !== undefined && !(speed >= 1 && speed <= 240)) {
   throw new Error(`speed: got ${values.speed}, allowed is 1 to 240`);
 }
+const ASK_EVERY_MS = 1000;
+const clock = new PacedClock();
+
+/** The server's clock, asked now and then; where it has none, life's. */
+async function follow(): Promise<void> {
+  try {
+    const response = await fetch(`${url}/api/clock`, { headers: { "X-Pairing-Code": code } });
+    const told = response.ok ? PaceSchema.safeParse(await response.json()) : null;
+    if (told?.success) clock.set(told.data);
+  } catch (error) {
+    // Said by the posts as well: the last pace goes on.
+    console.error(`thermometer: no clock: ${error instanceof Error ? error.message : error}`);
+  }
+}
+await follow();
+if (speed !== undefined) {
+  clock.set({ rate: speed, now: new Date(clock.now()).toISOString() });
+  const set = await fetch(`${url}/api/clock`, {
+    method: "PUT",
+    headers: { "Content-Type": "application/json", "X-Pairing-Code": code },
+    body: JSON.stringify(clock.told()),
+  });
+  if (!set.ok) throw new Error(`the server does not take the speed: ${await set.text()}`);
+}
+const asking = setInterval(() => void follow(), ASK_EVERY_MS);
 loadKernel();
-const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : Date.now();
+const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : clock.now();
 console.log(`The hidden bird went in ${new Date(inAtMs).toISOString()}; its probes post to ${url}.`);
-await runThermometer({
-  options: ensembleOptions(roast.plan, {}),
-  seed,
-  inAtMs,
-  url,
-  code,
-  ...(speed !== undefined && { speed }),
-});
+await runThermometer({ options: ensembleOptions(roast.plan, {}), seed, inAtMs, url, code, clock });
+clearInterval(asking);

@@ -1,6 +1,7 @@
 import { Flame, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet, useMatch } from "react-router";
 import { Toaster } from "sonner";
+import { PracticeBadge } from "./PracticeBadge";
 import { usePreferences } from "./preferences";
 
 const LINK =
@@ -81,6 +82,7 @@ export function Frame() {
           </button>
         </div>
       </header>
+      <PracticeBadge />
       <main id="content" className="flex grow flex-col">
         <Outlet />
       </main>

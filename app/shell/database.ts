@@ -1,6 +1,8 @@
 /** The one database of this page; the demo has its own, so that it never mixes with a cook's roasts. */
+
 import { z } from "zod";
 import { BrumaDatabase } from "../../storage/database";
+import { usePace } from "./clock";
 
 const Mode = z.object({
   demo: z.boolean(),
@@ -27,14 +29,20 @@ export interface Shelf {
 }
 
 let shelf: Shelf | undefined;
+let opening: Promise<Shelf> | undefined;
 
-/** Opens the database; called once before the first screen. */
-export async function openShelf(): Promise<Shelf> {
+async function open(): Promise<Shelf> {
   const mode = await startedAs();
-  const db = new BrumaDatabase(mode.demo ? "bruma-demo" : "bruma");
+  const db = new BrumaDatabase(usePace.getState().pace ? "bruma-practice" : mode.demo ? "bruma-demo" : "bruma");
   await db.open();
   shelf = { db, mode };
   return shelf;
+}
+
+/** Opens the database, once: the frame is painted meanwhile. */
+export function openShelf(): Promise<Shelf> {
+  opening ??= open();
+  return opening;
 }
 
 /** How the server was started, as far as this page knows. @throws Error before {@link openShelf} has finished */

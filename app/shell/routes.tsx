@@ -1,40 +1,44 @@
-/** The routes are the table of contents of the app. */
+/** The routes are the table of contents of the app; each screen's script is fetched when it is first opened. */
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
-import { CarveScreen } from "../features/carve";
-import { CompareScreen } from "../features/compare";
-import { CookScreen } from "../features/cook";
-import { HandbookScreen } from "../features/handbook";
-import { KitchenScreen } from "../features/kitchen";
-import { ListScreen } from "../features/list";
-import { PlanScreen } from "../features/plan";
-import { RoastsScreen } from "../features/roasts";
-import { TakeScreen } from "../features/take";
 import { Frame } from "./Frame";
+import { Opened } from "./Opened";
 
 const styleRoute: RouteObject[] = import.meta.env.DEV
   ? [{ path: "style", lazy: async () => ({ Component: (await import("../features/style")).StyleScreen }) }]
   : [];
 
+const SCREENS: RouteObject[] = [
+  { index: true, lazy: async () => ({ Component: (await import("../features/roasts")).RoastsScreen }) },
+  { path: "roast/:id/plan", lazy: async () => ({ Component: (await import("../features/plan")).PlanScreen }) },
+  { path: "roast/:id/compare", lazy: async () => ({ Component: (await import("../features/compare")).CompareScreen }) },
+  { path: "roast/:id/list", lazy: async () => ({ Component: (await import("../features/list")).ListScreen }) },
+  { path: "roast/:id/cook", lazy: async () => ({ Component: (await import("../features/cook")).CookScreen }) },
+  { path: "roast/:id/carve", lazy: async () => ({ Component: (await import("../features/carve")).CarveScreen }) },
+  { path: "take", lazy: async () => ({ Component: (await import("../features/take")).TakeScreen }) },
+  { path: "kitchen", lazy: async () => ({ Component: (await import("../features/kitchen")).KitchenScreen }) },
+  { path: "handbook", lazy: async () => ({ Component: (await import("../features/handbook")).HandbookScreen }) },
+  ...styleRoute,
+];
+
 export const makeRouter = () =>
   createBrowserRouter([
     {
       Component: Frame,
-      HydrateFallback: () => null,
+      HydrateFallback: Opening,
       ErrorBoundary: Fault,
-      children: [
-        { index: true, Component: RoastsScreen },
-        { path: "roast/:id/plan", Component: PlanScreen },
-        { path: "roast/:id/compare", Component: CompareScreen },
-        { path: "roast/:id/list", Component: ListScreen },
-        { path: "roast/:id/cook", Component: CookScreen },
-        { path: "roast/:id/carve", Component: CarveScreen },
-        { path: "take", Component: TakeScreen },
-        { path: "kitchen", Component: KitchenScreen },
-        { path: "handbook", Component: HandbookScreen },
-        ...styleRoute,
-      ],
+      children: [{ Component: Opened, children: SCREENS }],
     },
   ]);
+
+/** While the first screen's script is on its way: what the page's own file shows. */
+function Opening() {
+  return (
+    <div className="mx-auto max-w-[1280px] px-6 py-4">
+      <p className="font-display text-xl font-semibold">Bruma</p>
+      <p className="py-6 text-lg text-soft">From how big a bird to dinner on time. Opening your roasts …</p>
+    </div>
+  );
+}
 
 function Fault() {
   const error = useRouteError();

@@ -3,6 +3,7 @@
  * after a gap both are joined. Every tab sends, one of them listens. Runs as long as the page is open; without the
  * server it waits for it.
  */
+
 import { liveQuery } from "dexie";
 import { toast } from "sonner";
 import { z } from "zod";
@@ -10,6 +11,7 @@ import { create } from "zustand";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
 import { outgoing, takeAlong, takeIn, wasKept } from "../../storage/sharing";
+import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";
 import { usePreferences } from "./preferences";
 
@@ -129,7 +131,7 @@ export function startSharing(db: BrumaDatabase): void {
   });
   const lookNow = (): void => void look(db);
   lookNow();
-  setInterval(lookNow, ASK_AGAIN_MS);
+  every(ASK_AGAIN_MS, lookNow);
   // A phone that slept is not told: it asks at once when it is looked at.
   document.addEventListener("visibilitychange", () => {
     if (document.visibilityState === "visible") lookNow();
@@ -140,7 +142,7 @@ export function startSharing(db: BrumaDatabase): void {
     end = null;
     lookNow();
   });
-  let breath: ReturnType<typeof setTimeout> | undefined;
+  let breath = (): void => undefined;
   liveQuery(async () => {
     const shared = (await db.shared.toCollection().primaryKeys()) as string[];
     // Looked at so that the query runs again when one of them, or its readings, change.
@@ -151,10 +153,10 @@ export function startSharing(db: BrumaDatabase): void {
     next: (shared) => {
       ids = shared;
       follow();
-      clearTimeout(breath);
-      breath = setTimeout(() => {
+      breath();
+      breath = soon(BREATH_MS, () => {
         if (useSharing.getState().link === "open") sendAll();
-      }, BREATH_MS);
+      });
     },
     error: (error: unknown) => toast.error(`Sharing has stopped: ${error instanceof Error ? error.message : error}`),
   });

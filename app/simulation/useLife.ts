@@ -1,10 +1,12 @@
 /** What the bird lives through before the oven, simulated when the plan has stood still. */
+
 import { useEffect, useState } from "react";
 import { type PlannedInput, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import { Superseded } from "../../workers/pool";
 import type { LifeSummary } from "../../workers/protocol";
 import { simulations } from "../../workers/simulations";
+import { soon } from "../shell/clock";
 
 const SETTLE_MS = 700;
 
@@ -21,7 +23,7 @@ export function useLife(plan: Plan): Life {
   const [fault, setFault] = useState<string | null>(null);
   useEffect(() => {
     let stopped = false;
-    const timer = setTimeout(() => {
+    const wait = soon(SETTLE_MS, () => {
       const input = JSON.parse(key) as Pick<PlannedInput, "form" | "massKg" | "before">;
       simulations.request<"life">("life", { kind: "life", ...input }).then(
         (life) => {
@@ -35,10 +37,10 @@ export function useLife(plan: Plan): Life {
           setFault(error instanceof Error ? error.message : String(error));
         },
       );
-    }, SETTLE_MS);
+    });
     return () => {
       stopped = true;
-      clearTimeout(timer);
+      wait();
     };
   }, [key]);
   return { life: state?.key === key ? state.life : null, fault };

@@ -1,4 +1,5 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
+
 import { useLayoutEffect, useRef, useState } from "react";
 import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import type { PlannedDone, PlannedInput, PlannedOutcome } from "../../core/forecast/planned";
@@ -8,6 +9,7 @@ import type { NeverMet } from "../../core/processes/cook";
 import { bandOverPool, dropBand } from "../../workers/band";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
+import { soon } from "../shell/clock";
 
 export interface SimulatedPlan {
   /** The newest finished simulation; kept while the next is under way. */
@@ -57,10 +59,10 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
           : { ...before, neverMet: outcome, refining: false },
       );
     // Starts when the plan has stood still since its preview was shown.
-    let settle: ReturnType<typeof setTimeout> | undefined;
+    let settle = (): void => undefined;
     const refineSoon = (): void => {
-      clearTimeout(settle);
-      if (!stopped) settle = setTimeout(() => refine().catch(failed), SETTLE_MS);
+      settle();
+      if (!stopped) settle = soon(SETTLE_MS, () => void refine().catch(failed));
     };
     const preview = async (): Promise<void> => {
       if (previewing.current) {
@@ -97,7 +99,7 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
     void preview();
     return () => {
       stopped = true;
-      clearTimeout(settle);
+      settle();
       // Their processors are wanted for the next preview.
       simulations.drop("plan");
       dropBand("band");

@@ -1,11 +1,14 @@
 import { useEffect, useState } from "react";
+import { clockNow, every, usePace } from "../shell/clock";
 
-/** The present instant, moving on every second. */
+/** The present instant by the page's clock, moving on every second. */
 export function useNow(): number {
-  const [now, setNow] = useState(Date.now);
+  const { pace } = usePace();
+  const [now, setNow] = useState(clockNow);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another pace is another tick
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
-  }, []);
+    setNow(clockNow());
+    return every(1000, () => setNow(clockNow()));
+  }, [pace]);
   return now;
 }

@@ -99,12 +99,15 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     );
     if (there && point.minute >= atLeastMin) break;
   }
-  return {
+  const member: Member = {
     draw,
     minutes: Float64Array.from(minutes),
     shown: Object.fromEntries(probes.map(({ centre, shown }) => [centre, Float64Array.from(shown)])),
     ...(watched && { indices: bird.indices() }),
   };
+  // There are many members, and one after the other needs the same memory.
+  bird.release();
+  return member;
 }
 
 /** All members in turn, yielding after each. */

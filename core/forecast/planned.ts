@@ -1,4 +1,5 @@
 /** The plan's own simulation: the bird's life up to the oven, the cook as planned, and the pictures that the plan shows. */
+
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
@@ -7,7 +8,7 @@ import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import type { Plan, Roast } from "../formats/roast";
 import type { HeatSource } from "../heat/ovens";
-import { USUAL_OVEN } from "../heat/ovens";
+import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
 import { cookedMeatKg } from "../kitchen/guests";
 import { saltPlan } from "../kitchen/saltPlan";
@@ -174,11 +175,12 @@ export type PlannedOutcome = PlannedDone | NeverMet;
 const FRAME_EVERY_MIN = { preview: 18, settled: 5 } as const;
 const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
 
-/** Bodies of the last life up to the oven: while only the heat is edited, the bird that goes in stays the same. */
+/** What the last life up to the oven came to: while only the heat is edited, the bird that goes in stays the same. */
 interface GoingIn {
   readonly key: string;
-  readonly bird: LivingBird;
   readonly state: BirdState;
+  /** Its salt, kg per m³ of each cell. */
+  readonly salt: Float64Array | null;
   readonly saltPercent: number | null;
 }
 const goneIn = new Map<PictureQuality, GoingIn>();
@@ -187,33 +189,53 @@ const goneIn = new Map<PictureQuality, GoingIn>();
 function* birdGoingIn(
   { form, massKg, before, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
   quality: PictureQuality,
-): Generator<number, GoingIn> {
+): Generator<number, { readonly bird: LivingBird; readonly saltPercent: number | null }> {
   const key = JSON.stringify({ form, massKg, before, wholeGrid });
+  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
   const known = goneIn.get(quality);
   if (known?.key === key) {
-    known.bird.restore(known.state, []);
-    return known;
+    bird.restore(known.state, []);
+    if (known.salt) bird.salt.restore(known.salt);
+    return { bird, saltPercent: known.saltPercent };
   }
-  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
   let saltPercent: number | null = null;
   // A hand that drags the weight is answered with a bird straight from the fridge; its whole life follows when it rests.
   if (quality === "settled") {
     const { bird: coarse, salt } = yield* beforeOven(form, massKg, before);
     bird.takeOver(coarse);
+    coarse.release();
     saltPercent = salt.whole;
   } else bird.startAt(startCOf(before));
   if (form.cavity === "stuffed") bird.fill(constant("stuffingStartC"));
   bird.minute = 0;
   bird.history.length = 0;
-  const going = { key, bird, state: bird.snapshot(), saltPercent };
-  goneIn.set(quality, going);
-  return going;
+  goneIn.set(quality, {
+    key,
+    state: bird.snapshot(),
+    salt: bird.isSalted ? bird.salt.snapshot() : null,
+    saltPercent,
+  });
+  return { bird, saltPercent };
 }
 
 export function* plannedCook(input: PlannedInput, quality: PictureQuality): Generator<number, PlannedOutcome> {
   const traits = { ...USUAL_OVEN, hotSideK: input.hotSideK };
   const wholeGrid = needsBothHalves({ stages: input.stages, traits, birds: input.birds });
   const { bird, saltPercent } = yield* birdGoingIn({ ...input, wholeGrid }, quality);
+  try {
+    return yield* cookedWithPictures(input, quality, bird, saltPercent, traits);
+  } finally {
+    bird.release();
+  }
+}
+
+function* cookedWithPictures(
+  input: PlannedInput,
+  quality: PictureQuality,
+  bird: LivingBird,
+  saltPercent: number | null,
+  traits: OvenTraits,
+): Generator<number, PlannedOutcome> {
   const outcome = yield* cooking({
     body: bird,
     source: input.source,

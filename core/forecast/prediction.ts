@@ -1,7 +1,27 @@
 /** What was predicted when the bird went in, carried along when that moment is corrected: it counts from the oven's door. */
 
 import type { PredictionRecord, Roast } from "../formats/roast";
+import type { HistoryPoint } from "../processes/bird";
+import type { Shares } from "./band";
 import { NEVER } from "./ensemble";
+import type { PlannedDone } from "./planned";
+
+const MINUTE_MS = 60_000;
+
+/** A plan's finish as it is written down when the bird goes in. */
+export function predictionOf(
+  { pullMinute, atPull }: Pick<PlannedDone, "pullMinute"> & { readonly atPull: Pick<HistoryPoint, "centresC"> },
+  { p10, p90 }: Shares,
+  inAtMs: number,
+): PredictionRecord {
+  const at = (share: number): string => new Date(inAtMs + pullMinute * share * MINUTE_MS).toISOString();
+  return {
+    pullP10At: at(p10),
+    pullP50At: at(1),
+    pullP90At: p90 === NEVER ? NEVER : at(p90),
+    pullC: atPull.centresC,
+  };
+}
 
 const moved = (at: string, byMs: number): string => new Date(Date.parse(at) + byMs).toISOString();
 

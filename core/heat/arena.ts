@@ -24,6 +24,8 @@ export interface Arena {
   warm: typeof warm;
   mark: typeof mark;
   coldest: typeof coldest;
+  /** Gives its memory back to be used again: none of its arrays may be touched afterwards. */
+  release(): void;
   /** temperature[c] from content[c] over the runs, by the inverse table of each cell's tissue. */
   temperatures(
     temperature: Float64Array,
@@ -82,6 +84,7 @@ export function referenceArena(): Arena {
     mark,
     coldest,
     temperatures,
+    release: () => undefined,
   };
 }
 
@@ -96,18 +99,61 @@ interface KernelExports {
 
 const PAGE_BYTES = 65_536;
 
-function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
-  const memory = new WebAssembly.Memory({ initial: Math.ceil(bytes / PAGE_BYTES) + 1 });
+/** A memory with the kernel that runs over it. A browser reserves gigabytes of addresses for each: they are few, and used again. */
+interface KernelMemory {
+  readonly memory: WebAssembly.Memory;
+  readonly kernel: KernelExports;
+}
+
+let made = 0;
+/** How many memories have been asked of the machine so far: what a test holds flat. */
+export const kernelMemoriesMade = (): number => made;
+
+const pagesFor = (bytes: number): number => Math.ceil(bytes / PAGE_BYTES) + 1;
+
+function newMemory(module: WebAssembly.Module, bytes: number): KernelMemory {
+  const memory = new WebAssembly.Memory({ initial: pagesFor(bytes) });
+  made++;
   const env = { memory, abort: () => undefined };
-  const {
-    conduct: run,
-    exchange: pass,
-    temperatures: read,
-    warm: raise,
-    mark: copy,
-    coldest: least,
-  } = new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports;
+  return { memory, kernel: new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports };
+}
+
+/** Memories that nobody uses now. */
+let free: KernelMemory[] = [];
+
+/** One that is free, grown where it is too small (nobody holds a view of it); a new one only where none is free. */
+function takeMemory(module: WebAssembly.Module, bytes: number): KernelMemory {
+  const bySize = [...free].sort((a, b) => a.memory.buffer.byteLength - b.memory.buffer.byteLength);
+  const taken = bySize.find(({ memory }) => memory.buffer.byteLength >= pagesFor(bytes) * PAGE_BYTES) ?? bySize.at(-1);
+  if (!taken) return newMemory(module, bytes);
+  free = free.filter((each) => each !== taken);
+  const missing = pagesFor(bytes) - taken.memory.buffer.byteLength / PAGE_BYTES;
+  if (missing > 0) taken.memory.grow(missing);
+  return taken;
+}
+
+/** What was taken since a scope was opened and has not been given back. */
+let scope: Set<Arena> | null = null;
+
+/**
+ * From now on, until it is ended, every memory that is taken is known, and given back at the end by whoever forgot to:
+ * a job that was cancelled, or one whose bird nobody asks for any more. One at a time.
+ */
+export function openKernelScope(): () => void {
+  const opened = new Set<Arena>();
+  scope = opened;
+  return () => {
+    for (const arena of opened) arena.release();
+    if (scope === opened) scope = null;
+  };
+}
+
+function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
+  const held = takeMemory(module, bytes);
+  const { memory } = held;
+  const { conduct: run, exchange: pass, temperatures: read, warm: raise, mark: copy, coldest: least } = held.kernel;
   let top = 1024;
+  let isHeld = true;
   const take = (size: number): number => {
     const start = top;
     top = (start + size + 15) & ~15;
@@ -115,8 +161,9 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
       throw new RangeError(`kernel memory: ${top} bytes asked of ${memory.buffer.byteLength}`);
     return start;
   };
-  return {
-    float64: (length) => new Float64Array(memory.buffer, take(length * 8), length),
+  const arena: Arena = {
+    // Used again: what stood there before is wiped out.
+    float64: (length) => new Float64Array(memory.buffer, take(length * 8), length).fill(0),
     int32: (values) => {
       const copy = new Int32Array(memory.buffer, take(values.byteLength), values.length);
       copy.set(values);
@@ -187,13 +234,23 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         runs.byteOffset,
         runs.length,
       ),
+    release: () => {
+      if (!isHeld) return;
+      isHeld = false;
+      scope?.delete(arena);
+      // Of a module that is not installed any more, nothing is kept.
+      if (installed === module) free.push(held);
+    },
   };
+  scope?.add(arena);
+  return arena;
 }
 
 let installed: WebAssembly.Module | undefined;
 
-/** Called once by a shell (worker, command line) that has the compiled module. */
-export function installKernel(module: WebAssembly.Module): void {
+/** Called by a shell (worker, command line) that has the compiled module; without one the reference runs. */
+export function installKernel(module: WebAssembly.Module | undefined): void {
+  if (module !== installed) free = [];
   installed = module;
 }
 

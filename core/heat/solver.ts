@@ -185,6 +185,11 @@ export class HeatSolver {
     this.sinceRefreshS += durationS;
   }
 
+  /** Gives its memory back; nothing may be asked of it afterwards. */
+  release(): void {
+    this.arena.release();
+  }
+
   /** Heat in this half of the bird above 0 °C, J. */
   heatJ(): number {
     let sum = 0;

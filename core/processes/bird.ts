@@ -136,6 +136,12 @@ export class LivingBird {
     this.removeGone();
   }
 
+  /** This bird is done with: its memory is used again. */
+  release(): void {
+    this.solver.release();
+    this.saltField?.release();
+  }
+
   private removeGone(): void {
     if (this.gone.size === 0) return;
     const { part } = this.body.unit;

@@ -101,6 +101,7 @@ export function thawHours(form: FormChoice, boughtKg: number, before: BeforeOven
   const bird = new LivingBird(body, { watched: false });
   drain(born(bird, cautious));
   const outcome = drain(thawing(bird, { medium: thawIn, mediumC: mediumC(cautious) }));
+  bird.release();
   const hours = outcome.kind === "thawed" ? outcome.hours : Number.POSITIVE_INFINITY;
   thawTimes.set(key, hours);
   return hours;

@@ -94,6 +94,11 @@ export class SaltField {
     this.boundS = bound;
   }
 
+  /** Gives its memory back; nothing may be asked of it afterwards. */
+  release(): void {
+    this.arena.release();
+  }
+
   private eachCell(visit: (cell: number) => void): void {
     const { runs } = this.body.unit.grid;
     for (let r = 0; r < runs.length; r += 2) {

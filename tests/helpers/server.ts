@@ -1,4 +1,5 @@
 /** The real server over the built app, on any free port. */
+
 import { once } from "node:events";
 import { mkdtempSync } from "node:fs";
 import { createServer } from "node:http";
@@ -9,6 +10,7 @@ import { fileURLToPath } from "node:url";
 import { IN_SINCE_MIN } from "../../demo/inProgress";
 import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
+import { PacedClock } from "../../server/clock";
 import { startDemoThermometer } from "../../server/demo";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
@@ -16,6 +18,7 @@ import { makeSharing } from "../../server/sharing";
 
 export interface RunningServer {
   readonly url: string;
+  readonly clock: PacedClock;
   close(): void;
 }
 
@@ -24,18 +27,20 @@ export async function serve(demo: boolean): Promise<RunningServer> {
   const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings.jsonl"));
   const bridge = makeBridge(store);
+  const clock = new PacedClock();
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
   const server = createServer(
-    makeServer({ demo, root, bridge, sharing, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
+    makeServer({ demo, root, bridge, sharing, clock, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
   );
   server.listen(0, "127.0.0.1");
   await once(server, "listening");
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const thermometer = new AbortController();
-  if (demo) void startDemoThermometer(url, inAtMs, thermometer.signal);
+  if (demo) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
   return {
     url,
+    clock,
     close: () => {
       if (closed) return;
       closed = true;

@@ -55,12 +55,12 @@ export const ANY_SHARES: fc.Arbitrary<Shares> = fc
 
 const cooked = new Map<string, PlannedOutcome>();
 
-/** The plan's own simulation, coarse; one bird of two weights stands for those near it. */
+/** The plan's own simulation, coarse; one bird of a middling weight stands for all of its cut and way. */
 export function cookOf(plan: Plan): PlannedOutcome {
   const [low, high] = massRangeKg(plan.bird.species, plan.bird.cut);
-  const massKg = low + (plan.bird.massKg < (low + high) / 2 ? 0.25 : 0.75) * (high - low);
+  const massKg = (low + high) / 2;
   const input = plannedInput({ ...plan, bird: { ...plan.bird, massKg, legs: "tied" } });
-  const key = JSON.stringify([input.form, input.massKg, input.stages, input.before.iceShare > 0]);
+  const key = JSON.stringify([input.form, input.stages]);
   const known = cooked.get(key) ?? drain(plannedCook(input, "preview"));
   cooked.set(key, known);
   return known;

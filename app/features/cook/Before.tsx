@@ -2,6 +2,7 @@ import type { Plan, Roast } from "../../../core/formats/roast";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { dueRows } from "../../../core/schedule/due";
 import { type TimetableRow, timetableOf } from "../../../core/schedule/timetable";
+import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { dayAndTime, largeCountdown } from "../../ui/time";
@@ -49,7 +50,7 @@ export function Before({ plan, derived, now, thermometer, onIn, onThermometer }:
       <Button
         tone={schedule.inAtMs - now < DAY / 2 ? "primary" : "plain"}
         size="stove"
-        onClick={() => onIn(Date.now())}
+        onClick={() => onIn(clockNow())}
       >
         The bird is in the oven
       </Button>

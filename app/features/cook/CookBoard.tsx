@@ -7,6 +7,7 @@ import { derivePlan } from "../../../core/schedule/derive";
 import { changeRoast } from "../../../storage/roasts";
 import { Superseded } from "../../../workers/pool";
 import { predictPull } from "../../../workers/predict";
+import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Caution } from "../../ui/Caution";
@@ -31,7 +32,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
   const { cook, shares } = simulated;
   const { inAt } = roast.happened;
   const derived = useMemo(
-    () => (cook ? derivePlan(roast.plan, cook, shares, Date.now(), inAt) : null),
+    () => (cook ? derivePlan(roast.plan, cook, shares, clockNow(), inAt) : null),
     [roast.plan, cook, shares, inAt],
   );
   const observed = useMemo(
@@ -101,13 +102,13 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           observed={observed}
           now={now}
           onReading={add}
-          onPull={() => happened({ pulledAt: new Date().toISOString() })}
+          onPull={() => happened({ pulledAt: instantNow() })}
           onTakeBack={() => takeBack("inAt", "predicted")}
           onThermometer={(thermometer) => change((before) => ({ ...before, thermometer }))}
           onInAt={goesIn}
           onDone={happened}
           onDoor={(openMin) => {
-            const at = new Date(Date.now() - openMin * 60_000).toISOString();
+            const at = new Date(clockNow() - openMin * 60_000).toISOString();
             change((before) => ({
               ...before,
               happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
@@ -115,8 +116,8 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
             toast.success(`Noted: the door was open for ${openMin} min; the forecast counts with it`);
           }}
           onWhatIf={(name, { stages, leaves }) => {
-            const minute = Math.round((Date.now() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
-            const instantNow = new Date().toISOString();
+            const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
+            const at = instantNow();
             const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
             change((before) => ({
               ...before,
@@ -125,7 +126,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
                 ...before.happened,
                 stagesDone: stageNow(stages, minute + 1, {}),
                 ...(leaves.length > 0 && {
-                  left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at: instantNow }))],
+                  left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
                 }),
               },
               notes: `${before.notes}${before.notes && "\n"}Minute ${minute}: ${name}${left}.`.slice(-4000),
@@ -153,13 +154,13 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           observed={observed}
           now={now}
           onReading={add}
-          onCarve={() => happened({ carvedAt: new Date().toISOString() })}
+          onCarve={() => happened({ carvedAt: instantNow() })}
           onCover={(cover) => change((before) => ({ ...before, plan: { ...before.plan, cover } }))}
           onBackIn={() =>
             change((before) => {
               const { pulledAt, outs = [], ...rest } = before.happened;
               if (!pulledAt) return before;
-              const out = { outAt: pulledAt, backAt: new Date().toISOString() };
+              const out = { outAt: pulledAt, backAt: instantNow() };
               return { ...before, happened: { ...rest, outs: [...outs, out] } };
             })
           }
@@ -172,7 +173,7 @@ export function CookBoard({ roast }: { readonly roast: Roast }) {
           readings={readings}
           onTakeBack={() => takeBack("carvedAt", "closedAt")}
           onRecord={(record) => change((before) => ({ ...before, ...record }))}
-          onClose={(closed) => (closed ? happened({ closedAt: new Date().toISOString() }) : takeBack("closedAt"))}
+          onClose={(closed) => (closed ? happened({ closedAt: instantNow() }) : takeBack("closedAt"))}
         />
       )}
     </div>

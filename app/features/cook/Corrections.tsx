@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import { fieldTime, instantOf } from "../../ui/time";
@@ -34,7 +35,7 @@ export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, on
           defaultValue={fieldTime(inAtMs, zone)}
           onBlur={(event) => {
             const ms = instantOf(event.target.value, zone);
-            if (!Number.isNaN(ms) && ms <= Date.now() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
+            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
           }}
           className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />

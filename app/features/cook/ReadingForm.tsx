@@ -6,6 +6,7 @@ import { type Place, type Probe, probeOf } from "../../../core/formats/thermomet
 import { corrected } from "../../../core/kitchen/calibration";
 import { parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
+import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 
@@ -22,7 +23,7 @@ export function ReadingForm({ places, units, onReading }: Props) {
   const kitchen = useLiveQuery(() => kitchenOf(database()), []);
   const calibration = kitchen?.calibration;
   const note = async (): Promise<void> => {
-    const at = new Date().toISOString();
+    const at = instantNow();
     try {
       const readings = places
         .filter((place) => typed[probeOf(place)]?.trim())

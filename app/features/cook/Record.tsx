@@ -4,6 +4,7 @@ import { useState } from "react";
 import { MOST_PHOTOS, type Roast } from "../../../core/formats/roast";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { RATING_NAMES } from "../../bird-view/names";
+import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -29,7 +30,7 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
   const photos = useLiveQuery(() => photosOf(database(), roast.id), [roast.id]) ?? [];
   const take = async (file: File): Promise<void> => {
     try {
-      await addPhoto(database(), roast.id, { takenAt: new Date().toISOString(), jpeg: await smallJpeg(file) });
+      await addPhoto(database(), roast.id, { takenAt: instantNow(), jpeg: await smallJpeg(file) });
       setFault(null);
     } catch (error) {
       setFault(error instanceof Error ? error.message : String(error));

@@ -1,6 +1,8 @@
 /** Rings: a tone, a buzz, a notification and the page's title, each where the browser allows it. */
+
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
+import { every } from "../../shell/clock";
 
 interface AlarmState {
   readonly on: boolean;
@@ -83,9 +85,9 @@ export function useAlarm(calls: readonly Call[]): void {
     const [first] = calls;
     if (first) document.title = `${first.does} – Bruma`;
     if (on && fresh.length > 0) ring(fresh);
-    const again = on && calls.length > 0 ? setInterval(() => ring(calls), AGAIN_MS) : undefined;
+    const again = on && calls.length > 0 ? every(AGAIN_MS, () => ring(calls)) : undefined;
     return () => {
-      clearInterval(again);
+      again?.();
       document.title = before;
     };
   }, [keys, on]);

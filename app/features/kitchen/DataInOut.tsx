@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { FileFault } from "../../../core/formats/file";
 import { exportRoasts, importRoasts } from "../../../storage/roasts";
+import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
@@ -17,7 +18,7 @@ const FAULTS_SHOWN = 8;
 export function DataInOut() {
   const [said, setSaid] = useState<Said>({ kind: "quiet" });
   const write = async (): Promise<void> => {
-    const now = new Date();
+    const now = new Date(clockNow());
     const name = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
     saveFile(name, "application/json", await exportRoasts(database(), now));
     setSaid({ kind: "done", text: `Written to ${name}.` });

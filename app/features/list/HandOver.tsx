@@ -4,6 +4,7 @@ import { encode } from "uqr";
 import { packRoast } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
 import { share, unshare } from "../../../storage/sharing";
+import { clockNow } from "../../shell/clock";
 import { database, mode } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
 import { useSharing } from "../../shell/sharing";
@@ -71,7 +72,7 @@ function Dots({ roast }: { readonly roast: Roast }) {
   const [packed, setPacked] = useState<string | null>(null);
   useEffect(() => {
     let stopped = false;
-    void packRoast(roast, new Date()).then((made) => {
+    void packRoast(roast, new Date(clockNow())).then((made) => {
       if (!stopped) setPacked(made);
     });
     return () => {

@@ -6,6 +6,7 @@ import { derivePlan } from "../../../core/schedule/derive";
 import { type ListItem, listsOf } from "../../../core/schedule/lists";
 import { timetableOf } from "../../../core/schedule/timetable";
 import { exportRoast } from "../../../storage/roasts";
+import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -22,7 +23,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { plan } = roast;
   const { cook, shares, fault, neverMet } = useSimulatedPlan(plan);
   const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook, shares, Date.now(), roast.happened.inAt) : null),
+    () => (cook ? derivePlan(plan, cook, shares, clockNow(), roast.happened.inAt) : null),
     [plan, cook, shares, roast.happened.inAt],
   );
   if (!derived) {
@@ -48,7 +49,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </Button>
           <Button
             onClick={() =>
-              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.id, roast.title, rows, Date.now()))
+              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.id, roast.title, rows, clockNow()))
             }
           >
             <CalendarDays aria-hidden className="mr-1.5 size-4" /> Calendar with alarms
@@ -60,7 +61,11 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </Button>
           <Button
             onClick={async () =>
-              saveFile(`${fileName}.json`, "application/json", await exportRoast(database(), roast.id, new Date()))
+              saveFile(
+                `${fileName}.json`,
+                "application/json",
+                await exportRoast(database(), roast.id, new Date(clockNow())),
+              )
             }
           >
             <FileJson aria-hidden className="mr-1.5 size-4" /> JSON

@@ -7,6 +7,7 @@ import { formatDuration } from "../../../core/units/quantity";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
+import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { clockTime } from "../../ui/time";
@@ -38,7 +39,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
   const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook, shares, Date.now(), inAt) : null),
+    () => (cook ? derivePlan(plan, cook, shares, clockNow(), inAt) : null),
     [plan, cook, shares, inAt],
   );
   if (!cook || !derived) {

@@ -9,6 +9,7 @@ import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
 import { saveRoast } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
+import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -41,7 +42,7 @@ export function StartForm() {
       guests: "",
       cut: "whole",
       state: "frozen",
-      serveAt: `${fieldTime(Date.now() + WEEK, zone).slice(0, 10)}T13:30`,
+      serveAt: `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
       method: "steady",
     },
   });
@@ -49,7 +50,7 @@ export function StartForm() {
   const known = watch("known");
   const start = async (answers: Answers): Promise<void> => {
     const equipment = await kitchenOf(database());
-    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: Date.now(), zone, units, equipment });
+    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: clockNow(), zone, units, equipment });
     await saveRoast(database(), roast);
     await navigate(`/roast/${roast.id}/plan`);
   };

@@ -1,0 +1,65 @@
+/** The demo's past roasts simulated: predictions by the plan's own bird, readings by a hidden one. Nothing is invented. */
+import { bandShares } from "../core/forecast/band";
+import { type HiddenPoint, hiddenRoast } from "../core/forecast/hiddenRoast";
+import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import type { Plan } from "../core/formats/roast";
+import { type Probe, placeOf } from "../core/formats/thermometer";
+import { drain } from "../core/processes/cook";
+import type { Computed, ComputedRoast } from "./computed";
+import { planInProgress } from "./inProgress";
+import { type Past, pastRoasts } from "./scenario";
+
+const thousandth = (value: number): number => Math.round(1000 * value) / 1000;
+
+export function computePrediction(plan: Plan) {
+  const cook = drain(plannedCook(plannedInput(plan), "settled"));
+  if (cook.kind !== "done") throw new Error("a roast of the demo does not get done");
+  const goalsC = pullGoalsC(cook, plan.targetC);
+  const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, goalsC)));
+  return {
+    goalsC,
+    predicted: {
+      pullMinute: cook.pullMinute,
+      shares: { p10: thousandth(p10), p50: thousandth(p50), p90: typeof p90 === "number" ? thousandth(p90) : p90 },
+      atPull: {
+        centresC: Object.fromEntries(
+          Object.entries(cook.atPull.centresC).map(([centre, celsius]) => [centre, thousandth(celsius)]),
+        ),
+      },
+    },
+  };
+}
+
+/** Read every ten minutes from when something begins to show, until every tip shows what the pull asks. */
+export function computePast({ seed, plan: planned }: Pick<Past, "seed" | "plan">): ComputedRoast {
+  const plan = planned(0);
+  const { predicted, goalsC } = computePrediction(plan);
+  const { shownC: _, ...options } = ensembleOptions(plan, goalsC);
+  const points: HiddenPoint[] = [];
+  for (const point of hiddenRoast({ options, seed, everyMin: 2, trouble: false })) {
+    points.push(point);
+    const isThere = Object.entries(point.shownC).every(
+      ([probe, celsius]) => celsius >= (goalsC[placeOf(probe as Probe).part] ?? 0),
+    );
+    if (isThere) break;
+  }
+  const pulledMin = points.at(-1)?.minute ?? 0;
+  return {
+    predicted,
+    pulledMin,
+    readings: points
+      .filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute % 10 < 2)
+      .flatMap(({ minute, shownC }) =>
+        Object.entries(shownC).map(([probe, celsius]): ComputedRoast["readings"][number] => [
+          minute,
+          probe as Probe,
+          celsius,
+        ]),
+      ),
+  };
+}
+
+export const computeDemo = (): Computed => ({
+  inProgress: computePrediction(planInProgress(0, "UTC")).predicted,
+  past: Object.fromEntries(pastRoasts("UTC").map((past) => [past.id, computePast(past)])),
+});

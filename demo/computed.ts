@@ -1,0 +1,25 @@
+/** What a roast of the demo came to, by the minute since it went in: the shape of computed.json. */
+import { z } from "zod";
+import { NEVER } from "../core/forecast/ensemble";
+import { PROBES } from "../core/formats/thermometer";
+
+const Predicted = z.strictObject({
+  pullMinute: z.number(),
+  shares: z.strictObject({ p10: z.number(), p50: z.number(), p90: z.union([z.number(), z.literal(NEVER)]) }),
+  atPull: z.strictObject({ centresC: z.record(z.string(), z.number()) }),
+});
+
+export const ComputedSchema = z.strictObject({
+  inProgress: Predicted,
+  past: z.record(
+    z.string(),
+    z.strictObject({
+      predicted: Predicted,
+      pulledMin: z.number(),
+      /** Minute, probe, °C. */
+      readings: z.array(z.tuple([z.number(), z.enum(PROBES), z.number()])),
+    }),
+  ),
+});
+export type Computed = z.infer<typeof ComputedSchema>;
+export type ComputedRoast = Computed["past"][string];

@@ -1,0 +1,143 @@
+/**
+ * The demo's made-up scenario, as plans: the open-day lunch of a harbour light's volunteer keepers, and three roasts of
+ * the past. What the past roasts came to is computed by `npm run demo-data` into computed.json.
+ */
+import { TZDate } from "@date-fns/tz";
+import type { Plan, Roast } from "../core/formats/roast";
+import type { MethodId } from "../core/methods/methods";
+import { usualPlan } from "../core/methods/usualPlan";
+
+const DAY = 86_400_000;
+/** A hidden bird that is slower than most: chosen so that the record shows a late one. */
+const SLOW_SEED = "late-11";
+
+const iso = (ms: number): string => new Date(ms).toISOString();
+
+function plan(
+  bird: Partial<Plan["bird"]>,
+  method: MethodId,
+  serveAtMs: number,
+  zone: string,
+  change: Partial<Plan> = {},
+): Plan {
+  return {
+    ...usualPlan({
+      bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen", ...bird },
+      method,
+      serveAt: iso(serveAtMs),
+      zone,
+    }),
+    table: { guests: { light: 0, usual: 8, hearty: 0 }, leftoverMeals: 0 },
+    ...change,
+  };
+}
+
+const withSalt = (planned: Plan, change: Partial<Plan["salt"]>): Plan => ({
+  ...planned,
+  salt: { ...planned.salt, ...change },
+});
+
+/** The last Sunday of the coming September, half past one. */
+function openDay(nowMs: number, zone: string): number {
+  const now = new TZDate(nowMs, zone);
+  for (let year = now.getFullYear(); ; year++) {
+    const last = new TZDate(year, 8, 30, 13, 30, zone);
+    const sunday = new TZDate(year, 8, 30 - last.getDay(), 13, 30, zone).getTime();
+    if (sunday > nowMs + 10 * DAY) return sunday;
+  }
+}
+
+export interface Past {
+  readonly id: string;
+  readonly title: string;
+  readonly notes: string;
+  readonly daysAgo: number;
+  /** On the table, local hour; into the oven so many minutes before. */
+  readonly serveHour: number;
+  readonly leadMin: number;
+  readonly rating: number;
+  /** Which hidden bird it was. */
+  readonly seed: string;
+  plan(serveAtMs: number): Plan;
+}
+
+export const pastRoasts = (zone: string): readonly Past[] => [
+  {
+    id: "demo-late",
+    title: "Wet-brined turkey that came late",
+    notes: "Brined two days in the bag, no more salt after. The oven runs cool: believe the thermometer at two hours.",
+    daysAgo: 58,
+    serveHour: 18,
+    leadMin: 300,
+    rating: 2,
+    seed: SLOW_SEED,
+    plan: (serveAtMs) =>
+      withSalt(plan({ massKg: 6.4 }, "steady", serveAtMs, zone), {
+        method: "brine",
+        brinePercent: 5,
+        bath: "bag",
+        saltHours: 48,
+        dryHours: 0,
+      }),
+  },
+  {
+    id: "demo-duck",
+    title: "Duck in the fan oven",
+    notes: "Poured off two cups of fat for potatoes. Legs could have stayed in ten minutes more.",
+    daysAgo: 110,
+    serveHour: 19,
+    leadMin: 150,
+    rating: 4,
+    seed: "duck-3",
+    plan: (serveAtMs) =>
+      withSalt(
+        plan({ species: "duck", massKg: 2.4, state: "fresh" }, "steady", serveAtMs, zone, {
+          heat: "fan-oven",
+          stages: [{ fromMin: 0, airC: 165 }],
+        }),
+        { kind: "fine", percent: 0.8, saltHours: 12, dryHours: 12 },
+      ),
+  },
+  {
+    id: "demo-parts",
+    title: "Winter chicken in parts",
+    notes: "Breasts out first, legs ten minutes later. Everything hot at once, and no carving.",
+    daysAgo: 305,
+    serveHour: 13,
+    leadMin: 75,
+    rating: 5,
+    seed: "parts-2",
+    plan: (serveAtMs) =>
+      withSalt(
+        plan({ species: "chicken", cut: "parts", massKg: 1.9, state: "fresh" }, "hot-flat", serveAtMs, zone, {
+          cover: "none",
+        }),
+        { kind: "dense-flake", percent: 1, saltHours: 12, dryHours: 0 },
+      ),
+  },
+];
+
+/** When a past roast was on the table. */
+export function servedAt({ daysAgo, serveHour }: Past, nowMs: number, zone: string): number {
+  const day = new TZDate(nowMs - daysAgo * DAY, zone);
+  return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), serveHour, 0, zone).getTime();
+}
+
+/** The lunch that is still to be planned. */
+export function openDayRoast(nowMs: number, zone: string): Roast {
+  return {
+    id: "demo-open-day",
+    title: "Open-day lunch at the harbour light",
+    createdAt: iso(nowMs),
+    plan: plan({ cut: "spatchcock" }, "hot-flat", openDay(nowMs, zone), zone, {
+      table: { guests: { light: 2, usual: 7, hearty: 2 }, leftoverMeals: 0 },
+      sides: [
+        { id: "potatoes", name: "Roast potatoes", minutes: 45, ovenC: 200, ring: false, slot: "auto" },
+        { id: "stuffing", name: "Bread stuffing, beside the bird", minutes: 35, ovenC: 190, ring: false, slot: "auto" },
+      ],
+    }),
+    happened: {},
+    notes: "Eleven at the table. One oven, and two side dishes that need it while the bird rests.",
+    thermometer: "typed",
+  };
+}
