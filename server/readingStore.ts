@@ -117,4 +117,4 @@ const linesIn = (text: string): ThermometerLine[] =>
       return parsed?.success ? [parsed.data] : [];
     });
 
-const keyOf = ({ at, probe }: ThermometerLine): string => `${probe} ${at}`;
+const keyOf = ({ at, probe, device = "" }: ThermometerLine): string => `${device} ${probe} ${at}`;

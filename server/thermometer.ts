@@ -10,6 +10,8 @@ export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "see
   /** What it keeps pace with. */
   readonly clock: DeviceClock;
   readonly everyS?: number;
+  /** Its name, where several stand in one kitchen. */
+  readonly device?: string;
   readonly signal?: AbortSignal;
 }
 
@@ -46,6 +48,7 @@ export async function runThermometer({
   code = "",
   clock,
   everyS = EVERY_S,
+  device,
   signal,
 }: ThermometerOptions): Promise<void> {
   const post = async (lines: readonly ThermometerLine[]): Promise<void> => {
@@ -67,7 +70,14 @@ export async function runThermometer({
     if (signal?.aborted) return;
     const atMs = inAtMs + 60_000 * minute;
     const at = new Date(atMs).toISOString();
-    memory.push(...Object.entries(shownC).map(([probe, celsius]) => ({ at, probe: probe as Probe, celsius })));
+    memory.push(
+      ...Object.entries(shownC).map(([probe, celsius]) => ({
+        at,
+        probe: probe as Probe,
+        celsius,
+        ...(device && { device }),
+      })),
+    );
     // What lies behind is told at once, as a logger hands over its memory; from now on a second is the clock's second.
     if (atMs - clock.now() <= SHORTEST_PAUSE_MS * clock.rate && memory.length < BATCH) continue;
     while (!signal?.aborted && atMs > clock.now()) {

@@ -1,6 +1,6 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
-import { roastWithBridge, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
+import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
 import type { Equipment, Photo, Roast, RoastReading } from "../core/formats/roast";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
@@ -54,6 +54,8 @@ export class BrumaDatabase extends Dexie {
     this.version(4)
       .stores({ shared: "roastId", photos: "++key, roastId" })
       .upgrade((change) => eachRoast(change, roastWithBridge));
+    // Version 5, the day: what is ticked off, struck out, and which probe is in which bird.
+    this.version(5).upgrade((change) => eachRoast(change, roastWithDay));
   }
 }
 

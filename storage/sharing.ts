@@ -2,8 +2,10 @@
  * A roast in common with other devices, this one's side: what is to be sent, and what has come. What was agreed on last
  * is kept beside it, so that changes made here and there while they were apart can be told from one another.
  */
+
 import { mergedRoast } from "../core/formats/merge";
 import type { RoastReading } from "../core/formats/roast";
+import { same } from "../core/formats/same";
 import { type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
 import type { BrumaDatabase } from "./database";
 import { addReadings, readingsOf } from "./roasts";
@@ -27,8 +29,7 @@ export async function outgoing(db: BrumaDatabase, roastId: string): Promise<Shar
   const [agreed, roast] = await Promise.all([db.shared.get(roastId), db.roasts.get(roastId)]);
   if (!agreed || !roast) return null;
   const readings = typedOnly(await readingsOf(db, roastId));
-  const unchanged =
-    agreed.revision > 0 && JSON.stringify(roast) === JSON.stringify(agreed.roast) && readings.length <= agreed.readings;
+  const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && readings.length <= agreed.readings;
   return unchanged ? null : { revision: agreed.revision, roast, readings };
 }
 

@@ -1,25 +1,27 @@
-/** The band around a finish, its ensemble spread over the pool: members are independent, so each lane takes its share. */
+/** The band around a finish: its members are independent, so they are asked of the pool a handful at a time. */
 import { BAND_DRAWS, type Shares, sharesOf } from "../core/forecast/band";
 import type { EnsembleOptions } from "../core/forecast/ensemble";
-import { SPARE_LANES, simulations } from "./simulations";
+import { simulations } from "./simulations";
+
+/** So many members a job: a job is soon over, and what is more urgent waits for no more. */
+const HANDFUL = 5;
+const HANDFULS = Array.from({ length: Math.ceil(BAND_DRAWS.length / HANDFUL) }, (_, n) =>
+  BAND_DRAWS.slice(n * HANDFUL, (n + 1) * HANDFUL),
+);
 
 /** What is under way of a band is not wanted any more. */
-export function dropBand(name: string): void {
-  for (let lane = 0; lane < SPARE_LANES; lane++) simulations.drop(`${name} ${lane}`);
+export function dropBand(lane: string): void {
+  HANDFULS.forEach((_, n) => {
+    simulations.drop(`${lane} ${n}`);
+  });
 }
 
-/** @throws Superseded when a newer band is asked for under the same name */
-export async function bandOverPool(name: string, options: EnsembleOptions): Promise<Shares> {
-  const shares = Array.from({ length: SPARE_LANES }, (_, lane) =>
-    BAND_DRAWS.filter((__, n) => n % SPARE_LANES === lane),
-  );
+/** @throws Superseded when a newer band is asked for in the same lane */
+export async function bandOverPool(lane: string, options: EnsembleOptions): Promise<Shares> {
   const members = await Promise.all(
-    shares.map((draws, lane) => simulations.request<"members">(`${name} ${lane}`, { kind: "members", options, draws })),
+    HANDFULS.map((draws, n) =>
+      simulations.ask<"members">({ kind: "members", options, draws }, { lane: `${lane} ${n}`, urgency: "behind" }),
+    ),
   );
-  // Put back in the order of the draws: the first is the usual bird.
-  const ordered = BAND_DRAWS.map((_, n) => members[n % SPARE_LANES]?.[Math.floor(n / SPARE_LANES)]);
-  return sharesOf(
-    ordered.filter((member) => member !== undefined),
-    options.shownC,
-  );
+  return sharesOf(members.flat(), options.shownC);
 }

@@ -1,5 +1,6 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { Superseded, type WorkerLike, WorkerPool } from "./pool";
+import { type How, Superseded, URGENCIES, type WorkerLike, WorkerPool } from "./pool";
 import type { FromWorker, Job, ToWorker } from "./protocol";
 
 /** A worker that answers when it is told to. */
@@ -17,74 +18,177 @@ class Stand implements WorkerLike {
   answer(message: FromWorker): void {
     this.onmessage?.({ data: message } as MessageEvent<FromWorker>);
   }
+  die(message: string): void {
+    this.onerror?.({ message } as ErrorEvent);
+  }
+  /** The job it was given last. */
+  get job(): Extract<ToWorker, { kind: "job" }> | undefined {
+    return this.heard.findLast((message) => message.kind === "job");
+  }
+  get last(): ToWorker | undefined {
+    return this.heard.at(-1);
+  }
 }
 
-const job = {
-  kind: "members",
-  options: { form: { species: "turkey", cut: "whole" }, boughtKg: 5, startC: 4, stages: [], shownC: {} },
-  draws: [],
-} as const satisfies Job;
+const job = (boughtKg = 5) =>
+  ({
+    kind: "members",
+    options: { form: { species: "turkey", cut: "whole" }, boughtKg, startC: 4, stages: [], shownC: {} },
+    draws: [],
+  }) as const satisfies Job;
 
-function pool() {
+async function pool(size = 2) {
   const workers: Stand[] = [];
-  const made = new WorkerPool(() => {
-    const worker = new Stand();
-    workers.push(worker);
-    return worker;
-  }, Promise.resolve(null));
-  const ask = (lane: string) => made.request<"members">(lane, job);
+  const made = new WorkerPool({
+    size,
+    start: () => {
+      const worker = new Stand();
+      workers.push(worker);
+      return worker;
+    },
+    kernel: Promise.resolve(null),
+  });
+  await Promise.resolve();
+  const ask = (how: How = {}) => made.ask<"members">(job(), how);
   return { workers, ask, made };
 }
 
-const nextTurn = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));
-
 describe("the worker pool", () => {
   it("answers the job that was asked", async () => {
-    const { workers, ask } = pool();
-    const answer = ask("a");
-    await nextTurn();
+    const { workers, ask } = await pool();
+    const answer = ask();
     const result: never[] = [];
     workers[0]?.answer({ kind: "done", id: 1, result });
     expect(await answer).toBe(result);
   });
 
-  it("cancels what a newer request in the lane supersedes, and leaves other lanes alone", async () => {
-    const { workers, ask } = pool();
-    const first = ask("a");
-    const other = ask("b");
-    await nextTurn();
-    const second = ask("a");
-    await expect(first).rejects.toBeInstanceOf(Superseded);
-    expect(workers[0]?.heard.at(-2)).toEqual({ kind: "cancel", id: 1 });
-    workers[1]?.answer({ kind: "failed", id: 2, message: "why" });
-    await expect(other).rejects.toThrow("why");
-    workers[0]?.answer({ kind: "failed", id: 3, message: "second's own" });
-    await expect(second).rejects.toThrow("second's own");
+  it("opens no more workers than it may, and gives the next job to the first that is free", async () => {
+    const { workers, ask, made } = await pool(2);
+    const asked = [ask(), ask(), ask()];
+    expect(made.workers).toBe(2);
+    workers[1]?.answer({ kind: "done", id: 2, result: [] });
+    await asked[1];
+    expect(workers[1]?.job?.id).toBe(3);
   });
 
-  it("drops what is not wanted any more, and answers the next request in its lane", async () => {
-    const { workers, ask, made } = pool();
-    const first = ask("a");
-    await nextTurn();
+  it("cancels what a newer request in the lane supersedes, and leaves other lanes alone", async () => {
+    const { workers, ask } = await pool();
+    const first = ask({ lane: "a" });
+    const other = ask({ lane: "b" });
+    const second = ask({ lane: "a" });
+    await expect(first).rejects.toBeInstanceOf(Superseded);
+    expect(workers[0]?.last).toEqual({ kind: "cancel", id: 1 });
+    // Both are still at work: the new one waits until one of them is free.
+    workers[0]?.answer({ kind: "ended", id: 1 });
+    expect(workers[0]?.job?.id).toBe(3);
+    workers[1]?.answer({ kind: "done", id: 2, result: [] });
+    workers[0]?.answer({ kind: "done", id: 3, result: [] });
+    await Promise.all([other, second]);
+  });
+
+  it("drops what waits in the queue as well", async () => {
+    const { workers, ask, made } = await pool(1);
+    const running = ask();
+    const waiting = ask({ lane: "a" });
     made.drop("a");
     made.drop("nothing there");
-    await expect(first).rejects.toBeInstanceOf(Superseded);
-    expect(workers[0]?.heard.at(-1)).toEqual({ kind: "cancel", id: 1 });
-    const second = ask("a");
-    await nextTurn();
-    workers[0]?.answer({ kind: "failed", id: 2, message: "answered" });
-    await expect(second).rejects.toThrow("answered");
+    await expect(waiting).rejects.toBeInstanceOf(Superseded);
+    workers[0]?.answer({ kind: "done", id: 1, result: [] });
+    await running;
+    expect(workers[0]?.job?.id).toBe(1);
   });
 
-  it("rejects what was pending when a worker dies, and starts another for the next request", async () => {
-    const { workers, ask } = pool();
-    const lost = ask("a");
-    await nextTurn();
-    workers[0]?.onerror?.({ message: "out of memory" } as ErrorEvent);
-    await expect(lost).rejects.toThrow("out of memory");
+  it("lets a hand go first, and begins what was only prepared again after it", async () => {
+    const { workers, ask } = await pool(1);
+    const prepared = ask({ urgency: "behind" });
+    const hand = ask({ urgency: "hand" });
+    expect(workers[0]?.last).toEqual({ kind: "cancel", id: 1 });
+    workers[0]?.answer({ kind: "ended", id: 1 });
+    expect(workers[0]?.job?.id).toBe(2);
+    workers[0]?.answer({ kind: "done", id: 2, result: [] });
+    await hand;
+    expect(workers[0]?.job?.id).toBe(1);
+    workers[0]?.answer({ kind: "done", id: 1, result: [] });
+    await prepared;
+  });
+
+  it("takes nothing away from a screen that waits", async () => {
+    const { workers, ask } = await pool(1);
+    void ask({ urgency: "screen" });
+    void ask({ urgency: "hand" });
+    expect(workers[0]?.last?.kind).toBe("job");
+  });
+
+  it("tries a job that failed once more on the reference kernel, and then says why", async () => {
+    const { workers, ask } = await pool(1);
+    const answer = ask();
+    expect(workers[0]?.job?.reference).toBe(false);
+    workers[0]?.answer({ kind: "failed", id: 1, message: "could not allocate memory", refused: false });
+    expect(workers[0]?.job).toMatchObject({ id: 1, reference: true });
+    workers[0]?.answer({ kind: "failed", id: 1, message: "again", refused: false });
+    await expect(answer).rejects.toThrow("again");
+  });
+
+  it("does not try again what was refused", async () => {
+    const { workers, ask } = await pool(1);
+    const answer = ask();
+    workers[0]?.answer({ kind: "failed", id: 1, message: "mass: got 99", refused: true });
+    await expect(answer).rejects.toThrow("mass: got 99");
+    expect(workers[0]?.heard.filter(({ kind }) => kind === "job")).toHaveLength(1);
+  });
+
+  it("replaces a worker that dies, and tries its job once more", async () => {
+    const { workers, ask, made } = await pool(1);
+    const answer = ask();
+    workers[0]?.die("out of memory");
     expect(workers[0]?.dead).toBe(true);
-    void ask("a").catch(() => undefined);
-    await nextTurn();
-    expect(workers).toHaveLength(2);
+    expect(workers[1]?.job).toMatchObject({ id: 1, reference: true });
+    workers[1]?.die("out of memory");
+    await expect(answer).rejects.toThrow("out of memory");
+    expect(made.workers).toBe(0);
+  });
+
+  it("answers or supersedes every request, whatever comes in what order, and never has more workers", async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.integer({ min: 1, max: 4 }),
+        fc.array(
+          fc.oneof(
+            fc.record({ urgency: fc.constantFrom(...URGENCIES), lane: fc.constantFrom("a", "b", undefined) }),
+            fc.constantFrom("answer", "fail", "die" as const),
+          ),
+          { maxLength: 60 },
+        ),
+        async (size, acts) => {
+          const { workers, made } = await pool(size);
+          const ends: Promise<unknown>[] = [];
+          /** One worker does what a real one would: what was cancelled ends, the rest is answered as told. */
+          const turn = (how: "answer" | "fail" | "die"): boolean => {
+            const busy = workers.find((worker) => !worker.dead && worker.job && !done.has(worker.job));
+            if (!busy?.job) return false;
+            const { id } = busy.job;
+            const cancelled = busy.heard.slice(busy.heard.indexOf(busy.job)).some(({ kind }) => kind === "cancel");
+            done.add(busy.job);
+            if (how === "die") busy.die("gone");
+            else if (cancelled) busy.answer({ kind: "ended", id });
+            else if (how === "fail") busy.answer({ kind: "failed", id, message: "no", refused: false });
+            else busy.answer({ kind: "done", id, result: [] });
+            return true;
+          };
+          const done = new Set<ToWorker>();
+          for (const act of acts) {
+            if (typeof act === "string") turn(act);
+            else {
+              const { lane, urgency } = act;
+              ends.push(made.ask<"members">(job(), lane ? { lane, urgency } : { urgency }).catch((error) => error));
+            }
+            expect(made.workers).toBeLessThanOrEqual(size);
+          }
+          while (turn("answer"));
+          expect(await Promise.all(ends)).toHaveLength(ends.length);
+        },
+      ),
+      { numRuns: 200 },
+    );
   });
 });

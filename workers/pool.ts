@@ -1,6 +1,8 @@
 /**
- * The pool: a few workers, and lanes. In one lane only the newest request counts: an older one is cancelled and its
- * promise rejects with {@link Superseded}. A worker that dies rejects what was pending and is replaced.
+ * The pool: as many workers as there are processors to spare, one queue before them. What a hand waits for goes first,
+ * and takes the place of what is only prepared behind. In one lane only the newest request counts: an older one is
+ * cancelled and its promise rejects with {@link Superseded}. A job that fails is tried once more on the reference
+ * kernel, and a worker that dies is replaced.
  */
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 
@@ -11,10 +13,15 @@ export class Superseded extends Error {
   }
 }
 
-interface Pending {
-  readonly id: number;
-  resolve(result: never): void;
-  reject(error: Error): void;
+/** Most urgent first: a hand that drags, a screen that waits, what is only prepared. */
+export const URGENCIES = ["hand", "screen", "behind"] as const;
+export type Urgency = (typeof URGENCIES)[number];
+const rank = (urgency: Urgency): number => URGENCIES.indexOf(urgency);
+
+export interface How {
+  /** Of one name only the newest counts; what has no lane is always answered. */
+  readonly lane?: string;
+  readonly urgency?: Urgency;
 }
 
 /** What the pool needs of a worker; a real one or, in tests, a stand-in. */
@@ -25,55 +32,141 @@ export interface WorkerLike {
   onerror: ((event: ErrorEvent) => void) | null;
 }
 
+interface Task {
+  readonly id: number;
+  readonly job: Job;
+  readonly lane: string | undefined;
+  readonly urgency: Urgency;
+  /** Its first try has failed. */
+  again: boolean;
+  resolve(result: never): void;
+  reject(error: Error): void;
+}
+
+interface Slot {
+  readonly worker: WorkerLike;
+  /** What it works at; cancelled, until it says that it has ended. */
+  busyWith: number | undefined;
+  task: Task | undefined;
+  /** Whose job it had last: it still has what that job's next one begins from. */
+  lane: string | undefined;
+}
+
+interface PoolOptions {
+  /** Never more workers than these. */
+  readonly size: number;
+  start(): WorkerLike;
+  /** Sent to each worker before its first job; null where only the reference is to be had. */
+  readonly kernel: Promise<WebAssembly.Module | null>;
+}
+
 export class WorkerPool {
-  private readonly slots = new Map<string, { worker: WorkerLike; pending: Pending | undefined }>();
+  private readonly slots: Slot[] = [];
+  private queue: Task[] = [];
   private nextId = 1;
+  private kernel: WebAssembly.Module | null | undefined;
 
-  /** @param start makes a worker; @param kernel is sent to each before its first job */
-  constructor(
-    private readonly start: () => WorkerLike,
-    private readonly kernel: Promise<WebAssembly.Module | null>,
-  ) {}
-
-  /** @throws Superseded when a newer request comes in the same lane; Error when the job or its worker fails */
-  async request<Kind extends Job["kind"]>(lane: string, job: Extract<Job, { kind: Kind }>): Promise<Results[Kind]> {
-    const id = this.nextId++;
-    const module = await this.kernel;
-    const slot = this.slots.get(lane) ?? this.open(lane, module);
-    if (slot.pending && slot.pending.id > id) throw new Superseded();
-    this.drop(lane);
-    return new Promise<Results[Kind]>((resolve, reject) => {
-      slot.pending = { id, resolve: resolve as Pending["resolve"], reject };
-      slot.worker.postMessage({ kind: "job", id, job });
+  constructor(private readonly options: PoolOptions) {
+    void options.kernel.then((module) => {
+      this.kernel = module;
+      this.fill();
     });
   }
 
-  /** What is under way in a lane is not wanted any more: its promise rejects with {@link Superseded}. */
-  drop(lane: string): void {
-    const slot = this.slots.get(lane);
-    if (!slot?.pending) return;
-    slot.worker.postMessage({ kind: "cancel", id: slot.pending.id });
-    slot.pending.reject(new Superseded());
-    slot.pending = undefined;
+  /** Workers that are alive. */
+  get workers(): number {
+    return this.slots.length;
   }
 
-  private open(lane: string, kernel: WebAssembly.Module | null) {
-    const worker = this.start();
-    const slot: { worker: WorkerLike; pending: Pending | undefined } = { worker, pending: undefined };
-    worker.postMessage({ kind: "start", kernel });
+  /** @throws Superseded when a newer request comes in the same lane; Error when the job fails twice, or is refused */
+  ask<Kind extends Job["kind"]>(job: Extract<Job, { kind: Kind }>, how: How = {}): Promise<Results[Kind]> {
+    const { lane, urgency = "screen" } = how;
+    if (lane !== undefined) this.drop(lane);
+    return new Promise<Results[Kind]>((resolve, reject) => {
+      const id = this.nextId++;
+      this.queue.push({ id, job, lane, urgency, again: false, resolve: resolve as Task["resolve"], reject });
+      this.fill();
+    });
+  }
+
+  /** What is asked in a lane is not wanted any more: its promise rejects with {@link Superseded}. */
+  drop(lane: string): void {
+    for (const task of this.queue.filter((each) => each.lane === lane)) task.reject(new Superseded());
+    this.queue = this.queue.filter((each) => each.lane !== lane);
+    for (const slot of this.slots) {
+      if (slot.task?.lane !== lane) continue;
+      slot.task.reject(new Superseded());
+      this.cancel(slot);
+    }
+  }
+
+  private cancel(slot: Slot): void {
+    if (slot.task) slot.worker.postMessage({ kind: "cancel", id: slot.task.id });
+    slot.task = undefined;
+  }
+
+  private fill(): void {
+    if (this.kernel === undefined) return;
+    this.queue.sort((a, b) => rank(a.urgency) - rank(b.urgency) || a.id - b.id);
+    while (this.queue.length > 0) {
+      const free = this.slots.filter(({ busyWith }) => busyWith === undefined);
+      const lane = this.queue[0]?.lane;
+      const slot = free.find((each) => lane !== undefined && each.lane === lane) ?? free[0] ?? this.open();
+      if (!slot) break;
+      this.give(slot, this.queue.shift() as Task);
+    }
+    const [first] = this.queue;
+    if (first?.urgency === "hand") this.makeRoom();
+  }
+
+  /** Something that is only prepared behind is begun again later, so that a hand does not wait. */
+  private makeRoom(): void {
+    // One that is ending anyway makes room by itself.
+    if (this.slots.some(({ task, busyWith }) => task === undefined && busyWith !== undefined)) return;
+    const least = [...this.slots].sort((a, b) => rank(b.task?.urgency ?? "hand") - rank(a.task?.urgency ?? "hand"))[0];
+    if (least?.task?.urgency !== "behind") return;
+    this.queue.push(least.task);
+    this.cancel(least);
+  }
+
+  private give(slot: Slot, task: Task): void {
+    slot.task = task;
+    slot.busyWith = task.id;
+    slot.lane = task.lane;
+    slot.worker.postMessage({ kind: "job", id: task.id, job: task.job, reference: task.again });
+  }
+
+  private failed(task: Task, message: string, refused: boolean): void {
+    if (refused || task.again) task.reject(new Error(message));
+    else {
+      task.again = true;
+      this.queue.push(task);
+    }
+  }
+
+  private open(): Slot | undefined {
+    if (this.slots.length >= this.options.size) return undefined;
+    const worker = this.options.start();
+    const slot: Slot = { worker, busyWith: undefined, task: undefined, lane: undefined };
+    worker.postMessage({ kind: "start", kernel: this.kernel ?? null });
     worker.onmessage = ({ data }) => {
-      if (slot.pending?.id !== data.id) return;
-      const { resolve, reject } = slot.pending;
-      slot.pending = undefined;
-      if (data.kind === "done") resolve(data.result as never);
-      else reject(new Error(data.message));
+      if (slot.busyWith !== data.id) return;
+      const { task } = slot;
+      slot.busyWith = undefined;
+      slot.task = undefined;
+      if (task?.id === data.id) {
+        if (data.kind === "done") task.resolve(data.result as never);
+        else if (data.kind === "failed") this.failed(task, data.message, data.refused);
+      }
+      this.fill();
     };
     worker.onerror = (event) => {
       worker.terminate();
-      this.slots.delete(lane);
-      slot.pending?.reject(new Error(`the simulation stopped: ${event.message}`));
+      this.slots.splice(this.slots.indexOf(slot), 1);
+      if (slot.task) this.failed(slot.task, `the simulation stopped: ${event.message}`, false);
+      this.fill();
     };
-    this.slots.set(lane, slot);
+    this.slots.push(slot);
     return slot;
   }
 }

@@ -5,15 +5,14 @@ import type { Plan, PredictionRecord } from "../core/formats/roast";
 import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
 
-/** @throws Error when the oven, as planned, never gets there */
-export async function predictPull(plan: Plan, inAtMs: number): Promise<PredictionRecord> {
-  const cook = await simulations.request<"plan">("predict", {
-    kind: "plan",
-    input: plannedInput(plan),
-    quality: "settled",
-  });
+/** @throws Error when the oven, as planned, never gets there; Superseded when the same roast is asked again */
+export async function predictPull(roastId: string, plan: Plan, inAtMs: number): Promise<PredictionRecord> {
+  const lane = `predict ${roastId}`;
+  const cook = await simulations.ask<"plan">(
+    { kind: "plan", input: plannedInput(plan), quality: "settled" },
+    { lane, urgency: "behind" },
+  );
   if (cook.kind === "never-met")
     throw new Error(`the oven as planned never brings the ${cook.centre} to ${cook.targetC} °C`);
-  const shares = await bandOverPool("predict", ensembleOptions(plan, pullGoalsC(cook, plan.targetC)));
-  return predictionOf(cook, shares, inAtMs);
+  return predictionOf(cook, await bandOverPool(lane, ensembleOptions(plan, pullGoalsC(cook, plan.targetC))), inAtMs);
 }

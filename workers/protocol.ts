@@ -3,13 +3,13 @@
 import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
+import type { Present, PresentOptions } from "../core/day/present";
+import type { Changed, WhatIfAnswer, WhatIfId } from "../core/day/whatIf";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
-import type { Present, PresentOptions } from "../core/forecast/present";
 import type { Draw } from "../core/forecast/prior";
 import type { Reading } from "../core/forecast/reading";
-import type { Changed, WhatIfAnswer, WhatIfId } from "../core/forecast/whatIf";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
@@ -22,7 +22,7 @@ export type Job =
   | {
       readonly kind: "what-if";
       readonly options: EnsembleOptions;
-      readonly estimate: Draw;
+      readonly draws: readonly Draw[];
       readonly nowMin: number;
       readonly changes: readonly (readonly [WhatIfId, Changed])[];
     }
@@ -50,9 +50,13 @@ export interface Results {
 
 export type ToWorker =
   | { readonly kind: "start"; readonly kernel: WebAssembly.Module | null }
-  | { readonly kind: "job"; readonly id: number; readonly job: Job }
+  /** With the reference kernel: the second try of a job that failed with the compiled one. */
+  | { readonly kind: "job"; readonly id: number; readonly job: Job; readonly reference: boolean }
   | { readonly kind: "cancel"; readonly id: number };
 
 export type FromWorker =
   | { readonly kind: "done"; readonly id: number; readonly result: Results[Job["kind"]] }
-  | { readonly kind: "failed"; readonly id: number; readonly message: string };
+  /** Refused: the job asked for what no kernel can do, a mass outside its range. */
+  | { readonly kind: "failed"; readonly id: number; readonly message: string; readonly refused: boolean }
+  /** Cancelled, and ended: the worker is free. */
+  | { readonly kind: "ended"; readonly id: number };

@@ -4,18 +4,21 @@
  */
 import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
+import { presentBird } from "../core/day/present";
+import { whatIfs } from "../core/day/whatIf";
+import { QuantityError } from "../core/errors";
 import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
-import { presentBird } from "../core/forecast/present";
-import { whatIfs } from "../core/forecast/whatIf";
-import { installKernel } from "../core/heat/arena";
+import { installKernel, openKernelScope } from "../core/heat/arena";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
+import { Slice } from "./slice";
 
-const SLICE_MS = 30;
+const slice = new Slice();
+let compiled: WebAssembly.Module | undefined;
 const cancelled = new Set<number>();
 let queue: Promise<void> = Promise.resolve();
 /** The prior's members of the plan that was fitted last. */
@@ -37,7 +40,7 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return fit.members;
     }
     case "what-if":
-      return yield* whatIfs(job.options, job.estimate, job.nowMin, job.changes);
+      return yield* whatIfs(job.options, job.draws, job.nowMin, job.changes);
     case "present":
       return yield* presentBird(job.asked);
     case "leftovers":
@@ -79,35 +82,44 @@ function buffersOf(result: Results[Job["kind"]]): Transferable[] {
 
 async function run(id: number, job: Job): Promise<void> {
   const post = (message: FromWorker, transfer: Transferable[] = []): void => self.postMessage(message, { transfer });
+  // Whatever becomes of the job, its memory is there for the next one.
+  const endScope = openKernelScope();
   try {
     const work = running(job);
-    let until = performance.now() + SLICE_MS;
+    slice.begin();
     for (;;) {
-      if (cancelled.has(id)) return;
+      if (cancelled.has(id)) {
+        work.return(undefined as never);
+        post({ kind: "ended", id });
+        return;
+      }
       const step = work.next();
       if (step.done) {
         post({ kind: "done", id, result: step.value }, buffersOf(step.value));
         return;
       }
-      if (performance.now() > until) {
+      if (slice.isOver) {
         await breath();
-        until = performance.now() + SLICE_MS;
+        slice.begin();
       }
     }
   } catch (error) {
-    post({ kind: "failed", id, message: error instanceof Error ? error.message : String(error) });
+    const message = error instanceof Error ? error.message : String(error);
+    post({ kind: "failed", id, message, refused: error instanceof QuantityError });
   } finally {
+    endScope();
     cancelled.delete(id);
   }
 }
 
 self.onmessage = ({ data }: MessageEvent<ToWorker>) => {
-  if (data.kind === "start") {
-    if (data.kernel) installKernel(data.kernel);
-  } else if (data.kind === "cancel") {
-    cancelled.add(data.id);
-  } else {
-    const { id, job } = data;
-    queue = queue.then(() => run(id, job));
+  if (data.kind === "start") compiled = data.kernel ?? undefined;
+  else if (data.kind === "cancel") cancelled.add(data.id);
+  else {
+    const { id, job, reference } = data;
+    queue = queue.then(() => {
+      installKernel(reference ? undefined : compiled);
+      return run(id, job);
+    });
   }
 };

@@ -2,8 +2,10 @@
 import kernelUrl from "../build/kernel.wasm?url";
 import { type WorkerLike, WorkerPool } from "./pool";
 
-/** Lanes for work that is spread: one processor is left to the page and its picture. */
-export const SPARE_LANES = Math.max(1, Math.min(6, (navigator.hardwareConcurrency || 2) - 1));
+/** However many processors there are, no more are put to work: each keeps bodies and memory of its own. */
+const MOST_WORKERS = 6;
+/** One processor is left to the page and its picture. */
+const spare = Math.max(1, Math.min(MOST_WORKERS, (navigator.hardwareConcurrency || 2) - 1));
 
 async function fetchKernel(): Promise<WebAssembly.Module | null> {
   try {
@@ -15,7 +17,7 @@ async function fetchKernel(): Promise<WebAssembly.Module | null> {
   }
 }
 
-const startWorker = (): WorkerLike =>
+const start = (): WorkerLike =>
   new Worker(new URL("./simulation.worker.ts", import.meta.url), { type: "module", name: "simulation" });
 
-export const simulations = new WorkerPool(startWorker, fetchKernel());
+export const simulations = new WorkerPool({ size: spare, start, kernel: fetchKernel() });

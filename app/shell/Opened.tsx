@@ -1,6 +1,8 @@
-import { Suspense, use } from "react";
+import { lazy, Suspense, use } from "react";
 import { Outlet } from "react-router";
 import { openShelf } from "./database";
+
+const DayService = lazy(async () => ({ default: (await import("../day/DayService")).DayService }));
 
 /** Screens that need the database: the frame stands around them while it opens. */
 export function Opened() {
@@ -13,5 +15,13 @@ export function Opened() {
 
 function WithDatabase() {
   use(openShelf());
-  return <Outlet />;
+  return (
+    <>
+      <Outlet />
+      {/* Behind the screens, and not in their way: its script comes after the first of them. */}
+      <Suspense fallback={null}>
+        <DayService />
+      </Suspense>
+    </>
+  );
 }

@@ -1,10 +1,11 @@
-/** Every column simulated, spread over the pool; each answer is shown as it comes and kept while the bird stays the same. */
-import { useEffect, useState } from "react";
+/** Several plans simulated side by side; each answer is shown as it comes and kept while its plan stays the same. */
+import { useEffect, useId, useRef, useState } from "react";
 import { type PictureQuality, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import { type Comparison, comparisonOf } from "../../core/methods/compare";
 import { Superseded } from "../../workers/pool";
-import { SPARE_LANES, simulations } from "../../workers/simulations";
+import { simulations } from "../../workers/simulations";
+import { messageOf } from "./newest";
 
 export type Answer =
   | { readonly kind: "waiting" }
@@ -13,46 +14,53 @@ export type Answer =
 
 const keyOf = (plan: Plan): string => JSON.stringify([plannedInput(plan), plan.season, plan.equipment]);
 
+async function compared(plan: Plan, quality: PictureQuality, lane: string): Promise<Answer | null> {
+  try {
+    const cook = await simulations.ask<"plan">({ kind: "plan", input: plannedInput(plan), quality }, { lane });
+    if (cook.kind === "done") return { kind: "compared", comparison: comparisonOf(cook, plan) };
+    return { kind: "failed", why: `the ${cook.centre} does not get done` };
+  } catch (error) {
+    // Not wanted any more.
+    if (error instanceof Superseded) return null;
+    return { kind: "failed", why: messageOf(error) };
+  }
+}
+
 /**
- * @param name one of a screen's questions: its newest request takes the place of the one before
  * @param quality preview: from the fridge, coarse and quick; settled: with the whole life before the oven
  * @returns the answers in the order of the plans
  */
-export function useComparisons(name: string, plans: readonly Plan[], quality: PictureQuality): readonly Answer[] {
+export function useComparisons(plans: readonly Plan[], quality: PictureQuality): readonly Answer[] {
+  const name = useId();
   const keys = plans.map(keyOf);
   const wanted = keys.join("\n");
   const [known, setKnown] = useState<ReadonlyMap<string, Answer>>(new Map());
+  const underWay = useRef(new Map<string, string>());
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is wanted stands for the plans
   useEffect(() => {
-    let stopped = false;
-    const one = async (plan: Plan, lane: number): Promise<Answer | null> => {
-      try {
-        const cook = await simulations.request<"plan">(`${name} ${lane}`, {
-          kind: "plan",
-          input: plannedInput(plan),
-          quality,
-        });
-        if (cook.kind === "done") return { kind: "compared", comparison: comparisonOf(cook, plan) };
-        return { kind: "failed", why: `the ${cook.centre} does not get done` };
-      } catch (error) {
-        // A newer question took this one's place.
-        if (error instanceof Superseded) return null;
-        return { kind: "failed", why: error instanceof Error ? error.message : String(error) };
-      }
-    };
-    const missing = plans.filter((_, n) => !known.has(keys[n] as string));
-    for (let lane = 0; lane < SPARE_LANES; lane++) {
-      void (async () => {
-        for (const plan of missing.filter((_, n) => n % SPARE_LANES === lane)) {
-          if (stopped) return;
-          const answer = await one(plan, lane);
-          if (answer && !stopped) setKnown((before) => new Map(before).set(keyOf(plan), answer));
-        }
-      })();
+    for (const [key, lane] of underWay.current) {
+      if (keys.includes(key)) continue;
+      underWay.current.delete(key);
+      simulations.drop(lane);
     }
-    return () => {
-      stopped = true;
-    };
+    plans.forEach((plan, n) => {
+      const key = keys[n] as string;
+      if (known.has(key) || underWay.current.has(key)) return;
+      const lane = `${name} ${key}`;
+      underWay.current.set(key, lane);
+      void compared(plan, quality, lane).then((answer) => {
+        if (underWay.current.get(key) === lane) underWay.current.delete(key);
+        if (answer) setKnown((before) => new Map(before).set(key, answer));
+      });
+    });
   }, [wanted]);
+  useEffect(() => {
+    const lanes = underWay.current;
+    return () => {
+      // The screen is left: its processors are wanted elsewhere.
+      for (const lane of lanes.values()) simulations.drop(lane);
+      lanes.clear();
+    };
+  }, []);
   return keys.map((key) => known.get(key) ?? { kind: "waiting" });
 }

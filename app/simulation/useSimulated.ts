@@ -1,38 +1,45 @@
-/** One question to a worker, asked anew when it changes; only the newest of a lane is answered. */
-import { useEffect, useState } from "react";
-import { Superseded } from "../../workers/pool";
+/** One question to the pool, asked anew when it changes: the one way in which a screen simulates. */
+import { useEffect, useId, useLayoutEffect, useState, useSyncExternalStore } from "react";
+import type { Urgency } from "../../workers/pool";
 import type { Job, Results } from "../../workers/protocol";
 import { simulations } from "../../workers/simulations";
+import { type Asked, type Manner, Newest } from "./newest";
 
-export type Asked<Answer> =
-  | { readonly kind: "waiting" }
-  /** Stands until the next answer is there. */
-  | { readonly kind: "known"; readonly answer: Answer }
-  | { readonly kind: "failed"; readonly why: string };
+export type { Asked } from "./newest";
+
+/** The newest answer to anything that is asked and can be dropped. @param key null while there is nothing to ask */
+export function useNewest<Answer>(
+  key: string | null,
+  ask: (lane: string) => Promise<Answer>,
+  manner: Omit<Manner, "drop"> & { drop?(lane: string): void } = {},
+): Asked<Answer> {
+  const lane = useId();
+  const { drop } = manner;
+  const [newest] = useState(
+    () => new Newest<Answer>({ ...manner, drop: () => (drop ? drop(lane) : simulations.drop(lane)) }),
+  );
+  // Before the page is painted: the workers begin while it is.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is asked
+  useLayoutEffect(() => {
+    newest.want(key, () => ask(lane));
+  }, [newest, key]);
+  useEffect(() => () => newest.stop(), [newest]);
+  return useSyncExternalStore(newest.subscribe, newest.get);
+}
+
+interface Question extends Omit<Manner, "drop"> {
+  readonly urgency?: Urgency;
+}
 
 /** @param job null while there is nothing to ask */
 export function useSimulated<Kind extends Job["kind"]>(
-  lane: string,
   job: Extract<Job, { kind: Kind }> | null,
+  { urgency = "screen", ...manner }: Question = {},
 ): Asked<Results[Kind]> {
-  const [state, setState] = useState<Asked<Results[Kind]>>({ kind: "waiting" });
   const key = job && JSON.stringify(job);
-  useEffect(() => {
-    if (!key) return;
-    let stopped = false;
-    simulations
-      .request<Kind>(lane, JSON.parse(key))
-      .then((answer) => {
-        if (!stopped) setState({ kind: "known", answer });
-      })
-      .catch((error: unknown) => {
-        // A newer question took this one's place.
-        if (stopped || error instanceof Superseded) return;
-        setState({ kind: "failed", why: error instanceof Error ? error.message : String(error) });
-      });
-    return () => {
-      stopped = true;
-    };
-  }, [lane, key]);
-  return state;
+  return useNewest<Results[Kind]>(
+    key,
+    (lane) => simulations.ask<Kind>(JSON.parse(key ?? ""), { lane, urgency }),
+    manner,
+  );
 }

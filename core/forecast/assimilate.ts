@@ -220,7 +220,7 @@ export function* fitting(
   allReadings: readonly Reading[],
   known?: Simulated,
 ): Generator<number, { readonly members: readonly Member[]; readonly prior: Simulated }> {
-  const readings = thinned(screened(allReadings).kept);
+  const readings = thinned(screened(allReadings, options.startC).kept);
   const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
@@ -247,11 +247,11 @@ export function* fitting(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  { shownC }: Pick<EnsembleOptions, "shownC">,
+  { shownC, startC }: Pick<EnsembleOptions, "shownC" | "startC">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
-  const { kept, setAside, lost } = screened(allReadings);
+  const { kept, setAside, lost } = screened(allReadings, startC);
   const readings = thinned(kept);
   const latest = latestOf(readings);
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.

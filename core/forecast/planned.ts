@@ -83,7 +83,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
 });
 
 /** One temperature for a coarse bird that goes in as this one does. */
-const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
+export const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
   thawIn !== "none" || iceShare === 0 ? fridgeC : iceShare === 1 ? FREEZER_C : meanFrozenC(iceShare);
 
 /** The same plan as the ensembles take it; the targets are what the thermometer shows at the pull. */

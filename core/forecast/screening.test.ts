@@ -42,6 +42,46 @@ describe("readings that are set aside", () => {
     );
   });
 
+  it("are by hand what no bird shows after the one before, until another agrees", () => {
+    const hand = (...celsius: number[]): Reading[] =>
+      celsius.map((value, n) => ({ minute: 60 + 20 * n, part: "breast", celsius: value }));
+    const asideOf = (...celsius: number[]): number[] =>
+      screened(hand(...celsius), 4).setAside.map(({ reading }) => reading.celsius);
+    expect(asideOf(40, 55, 7)).toEqual([7]);
+    expect(asideOf(40, 55, 7, 63)).toEqual([7]);
+    expect(asideOf(40, 55, 207, 63)).toEqual([207]);
+    expect(asideOf(-20)).toEqual([-20]);
+    expect(asideOf(97 + 2)).toEqual([99]);
+    // The first was wrong: two that agree say so.
+    expect(asideOf(70, 31, 38)).toEqual([70]);
+    // Put in a little elsewhere, it may show somewhat less.
+    expect(asideOf(40, 55, 51)).toEqual([]);
+    expect(asideOf(207, 210)).toEqual([207, 210]);
+  });
+
+  it("are by hand none of a bird's own, however it is cooked and however seldom it is read", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 1, max: 60 }), { minLength: 1, maxLength: 12 }),
+        fc.integer({ min: 15, max: 200 }),
+        fc.array(fc.double({ min: -2.5, max: 2.5, noNaN: true }), { minLength: 12, maxLength: 12 }),
+        (gaps, timeMin, noise) => {
+          let minute = 0;
+          const readings = gaps.map((gap, n): Reading => {
+            minute += gap;
+            return {
+              minute,
+              part: "thigh",
+              celsius: 4 + 80 * (1 - Math.exp(-minute / timeMin)) + (noise[n] as number),
+            };
+          });
+          expect(screened(readings, 4).setAside.filter(({ why }) => why !== "spike")).toEqual([]);
+          if (Math.min(...gaps) > 5) expect(screened(readings, 4).kept).toHaveLength(readings.length);
+        },
+      ),
+    );
+  });
+
   it("lose nothing: every reading is kept or set aside", () => {
     fc.assert(
       fc.property(

@@ -20,6 +20,26 @@ const SLIP_READINGS = 3;
 const OUT_JUMP_K = 18;
 const OUT_C = 98;
 
+/**
+ * By hand, readings are too far apart for a line. In the heat a thermal centre does not fall, and rises no faster than
+ * the thinnest piece in a hot oven (chosen: a tip that is put in a finger's breadth elsewhere may show so much less).
+ */
+const FALLS_MOST_K = 8;
+const RISES_MOST_K = 8;
+const RISES_MOST_K_PER_MIN = 3.5;
+/** So many by hand that agree with one another are believed against what stood before. */
+const AGREE_READINGS = 2;
+
+/** Whether no bird shows this after that. */
+const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, celsius }: Reading): boolean => {
+  const byK = celsius - before.celsius;
+  return (
+    celsius > OUT_C ||
+    byK < -FALLS_MOST_K ||
+    byK > RISES_MOST_K + RISES_MOST_K_PER_MIN * Math.max(0, minute - before.minute)
+  );
+};
+
 /** What a line through readings comes to at a minute, by least squares. */
 function lineAt(readings: readonly Reading[], minute: number): number {
   const n = readings.length;
@@ -42,21 +62,39 @@ function jumpK(before: readonly Reading[], reading: Reading): number | null {
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
 }
 
+interface Run {
+  readonly readings: Reading[];
+  /** Its readings agree with one another against what stood before: believed without a jump back. */
+  readonly agreed: boolean;
+}
+
 /** One probe's readings: stretches between jumps, and the strays between them. */
-function stretches(own: readonly Reading[]): { readonly runs: Reading[][]; readonly strays: Reading[] } {
-  const runs: Reading[][] = [[]];
+function stretches(
+  own: readonly Reading[],
+  startC: number | undefined,
+): { readonly runs: readonly Run[]; readonly strays: readonly Reading[] } {
+  const runs: Run[] = [{ readings: [], agreed: false }];
   const strays: Reading[] = [];
   let pending: Reading[] = [];
   for (const reading of own) {
-    const run = runs.at(-1) as Reading[];
-    if (jumpK(run, reading)) {
-      pending.push(reading);
-      if (pending.length < SLIP_READINGS) continue;
-      runs.push(pending);
-    } else {
+    const { readings: run } = runs.at(-1) as Run;
+    const jump = jumpK(run, reading);
+    const before = run.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
+    const byHand = jump === null;
+    const isOff = byHand ? (before ? cannotFollow(before, reading) : reading.celsius > OUT_C) : jump !== 0;
+    if (!isOff) {
       strays.push(...pending);
       run.push(reading);
+      pending = [];
+      continue;
     }
+    const last = pending.at(-1);
+    // Two that contradict what stood before and one another say nothing.
+    if (byHand && last && cannotFollow(last, reading)) strays.push(...pending.splice(0));
+    pending.push(reading);
+    if (pending.length < (byHand ? AGREE_READINGS : SLIP_READINGS)) continue;
+    if (byHand && pending.some(({ celsius }) => celsius > OUT_C)) continue;
+    runs.push({ readings: pending, agreed: byHand });
     pending = [];
   }
   // The newest ones may be either: until the next reading says which, they are not counted.
@@ -65,9 +103,14 @@ function stretches(own: readonly Reading[]): { readonly runs: Reading[][]; reado
 
 /**
  * The stretch before the first jump is believed, and after a slip the one that begins with a jump back towards it: the
- * cook has pushed the probe in again. Readings typed by hand are too far apart for a line: all of them are kept.
+ * cook has pushed the probe in again. By hand, a reading that no bird shows after the one before is set aside until
+ * another agrees with it.
+ * @param startC of the bird as it went in, where it is known: nothing in the heat is much colder
  */
-export function screened(readings: readonly Reading[]): {
+export function screened(
+  readings: readonly Reading[],
+  startC?: number,
+): {
   readonly kept: readonly Reading[];
   readonly setAside: readonly SetAside[];
   /** Probes that are not where they should be now. */
@@ -77,19 +120,22 @@ export function screened(readings: readonly Reading[]): {
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
   for (const own of seriesOf(readings)) {
-    const { runs, strays } = stretches(own);
+    const { runs, strays } = stretches(own, startC);
     setAside.push(...strays.map((reading) => ({ reading, why: "spike" as const })));
     let believed = true;
     let slipK = 0;
-    runs.forEach((run, n) => {
-      const before = runs[n - 1]?.at(-1);
+    runs.forEach(({ readings: run, agreed }, n) => {
+      const before = runs[n - 1]?.readings.at(-1);
       const first = run[0];
-      if (before && first) {
+      if (agreed) believed = true;
+      else if (before && first) {
         const byK = first.celsius - before.celsius;
         believed = !believed && Math.sign(byK) !== Math.sign(slipK) && Math.abs(byK) > Math.abs(slipK) / 2;
         slipK = byK;
       }
-      if (believed) kept.push(...run);
+      const outvoted = runs[n + 1]?.agreed === true && run.length < (runs[n + 1] as Run).readings.length;
+      if (outvoted) setAside.push(...run.map((reading) => ({ reading, why: "spike" as const })));
+      else if (believed) kept.push(...run);
       else {
         const out = slipK > OUT_JUMP_K || run.some(({ celsius }) => celsius > OUT_C);
         setAside.push(...run.map((reading) => ({ reading, why: out ? ("out" as const) : ("slipped" as const) })));

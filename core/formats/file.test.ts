@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
-import { checkRoastFile } from "./file";
+import { checkRoastFile, FILE_VERSION } from "./file";
 
 const faultsOf = (text: string): readonly { where: string; what: string }[] => {
   const result = checkRoastFile(text);
@@ -11,7 +11,7 @@ const faultsOf = (text: string): readonly { where: string; what: string }[] => {
 describe("the roast file", () => {
   it("takes what it wrote", () => {
     const result = checkRoastFile(JSON.stringify(sampleFile()));
-    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: 4 });
+    expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: FILE_VERSION });
     expect(result.valid && result.file).toEqual(sampleFile());
   });
 

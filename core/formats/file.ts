@@ -1,10 +1,10 @@
 /** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
 import { z } from "zod";
-import { roastWithBridge, roastWithForm, roastWithKitchen } from "./migrations";
+import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
 import { MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 4;
+export const FILE_VERSION = 5;
 
 export const RoastFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
@@ -39,7 +39,7 @@ export type FileCheck =
     };
 
 /** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. */
-const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge].map(
+const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge, roastWithDay].map(
   (step, n) =>
     (file: Record<string, unknown>): Record<string, unknown> => ({
       ...file,

@@ -3,7 +3,9 @@
  * through the plan; lists are taken whole. Where both changed one field, the one that was kept first stands, and its
  * path is told; counts of what was done keep the higher, notes keep the lines of both.
  */
+
 import { type Roast, RoastSchema } from "./roast";
+import { same } from "./same";
 
 export interface Merged {
   readonly roast: Roast;
@@ -13,9 +15,20 @@ export interface Merged {
 
 type Tree = Readonly<Record<string, unknown>>;
 const isTree = (value: unknown): value is Tree => typeof value === "object" && value !== null && !Array.isArray(value);
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
+/** Lists of ids: what either took in or out counts. */
+const LISTS = new Set(["happened.ticked", "happened.struck"]);
 const COUNTS = new Set(["happened.stagesDone", "happened.bastingsDone", "happened.fuelsDone"]);
+
+const asIds = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
+
+function mergedIds(base: readonly unknown[], kept: readonly unknown[], mine: readonly unknown[]): readonly unknown[] {
+  const taken = base.filter((id) => !mine.includes(id));
+  return [
+    ...kept.filter((id) => !taken.includes(id)),
+    ...mine.filter((id) => !base.includes(id) && !kept.includes(id)),
+  ];
+}
 
 /** Lines of both, those that are in both once. */
 function allLines(kept: string, mine: string): string {
@@ -41,6 +54,7 @@ function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, 
   if (COUNTS.has(path) && typeof kept === "number" && typeof mine === "number") return Math.max(kept, mine);
   if (path === "notes" && typeof kept === "string" && typeof mine === "string")
     return allLines(kept, mine).slice(-4000);
+  if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine));
   if (isTree(kept) && isTree(mine)) return mergedTree(isTree(base) ? base : {}, kept, mine, path, conflicts);
   conflicts.push(path);
   return kept;

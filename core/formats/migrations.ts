@@ -75,3 +75,6 @@ export function roastWithKitchen(roast: unknown): unknown {
 export function roastWithBridge(roast: unknown): unknown {
   return isRecord(roast) && roast.thermometer === "simulated" ? { ...roast, thermometer: "bridge" } : roast;
 }
+
+/** Version 4 to 5: what is ticked off, readings that are struck out, probes by their device; what was there stays as it is. */
+export const roastWithDay = (roast: unknown): unknown => roast;

@@ -12,7 +12,7 @@ import { METHOD_IDS } from "../methods/methods";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { SIDE_SLOTS } from "../schedule/slots";
-import { SIDES } from "./thermometer";
+import { PROBES, SIDES } from "./thermometer";
 
 const instant = z.iso.datetime({ offset: true });
 
@@ -164,6 +164,10 @@ const Happened = z.strictObject({
   stagesDone: z.number().int().min(0).max(8).optional(),
   bastingsDone: z.number().int().min(0).max(200).optional(),
   fuelsDone: z.number().int().min(0).max(24).optional(),
+  /** Rows of the timetable that were ticked off, by their ids. */
+  ticked: z.array(z.string().min(1).max(80)).max(200).optional(),
+  /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
+  struck: z.array(z.string().min(1).max(120)).max(500).optional(),
   /** The oven's door stood open. */
   doors: z
     .array(z.strictObject({ at: instant, openMin: z.number().min(0.5).max(30) }))
@@ -214,9 +218,10 @@ export const ReadingSchema = z.strictObject({
   part: centre,
   /** Of a pair; left out where one probe stands for both. */
   side: z.enum(SIDES).optional(),
-  celsius: z.number().min(-30).max(110),
+  /** Also what no meat shows: a cook who keeps it is believed, the forecast sets it aside. */
+  celsius: z.number().min(-40).max(330),
   /** What the thermometer showed, where its calibration has put that right. */
-  shownC: z.number().min(-40).max(120).optional(),
+  shownC: z.number().min(-50).max(340).optional(),
   source: z.enum(["typed", "simulated", "bridge"]),
 });
 
@@ -239,6 +244,19 @@ export const RoastSchema = z.strictObject({
   rating: z.number().int().min(1).max(5).optional(),
   /** Where readings come from: a hand, or probes that post to the bridge. */
   thermometer: z.enum(["typed", "bridge"]),
+  /** Probes of the bridge that are in this bird, each where it sits. */
+  probes: z
+    .array(
+      z.strictObject({
+        /** Empty for a device that gives no name. */
+        device: z.string().max(40),
+        /** As it names itself. */
+        probe: z.enum(PROBES),
+        sits: z.enum(PROBES),
+      }),
+    )
+    .max(16)
+    .optional(),
 });
 
 export type Plan = z.infer<typeof PlanSchema>;

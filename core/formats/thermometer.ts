@@ -42,5 +42,10 @@ export const ThermometerLineSchema = z.strictObject({
   at: z.iso.datetime({ offset: true }),
   probe: z.enum(PROBES),
   celsius: z.number().min(-30).max(110),
+  /** Which of several thermometers speaks; one by itself needs no name. */
+  device: z
+    .string()
+    .regex(/^[\p{L}\p{N}][\p{L}\p{N} ._-]{0,39}$/u, "a name of letters and figures, 40 at most")
+    .optional(),
 });
 export type ThermometerLine = z.infer<typeof ThermometerLineSchema>;

@@ -53,6 +53,8 @@ export interface ScheduleInput {
 }
 
 export interface Schedule {
+  /** On the table: as asked, or as late as a bird that is in makes it. */
+  readonly serveAtMs: number;
   readonly tasks: readonly Task[];
   readonly inAtMs: number;
   readonly pullAtMs: { readonly p10: number; readonly p50: number; readonly p90: Late };
@@ -76,9 +78,16 @@ const DAY_BEFORE_HOURS = 18;
  * it in the fridge takes a little longer.
  */
 export function placeBackward(input: ScheduleInput): Schedule {
-  const { serveAtMs, roastMin, awake = (ms: number) => ms } = input;
-  const carvedAtMs = input.dayBefore ? awake(serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : serveAtMs;
-  const carveAtMs = carvedAtMs - input.carveMin * MINUTE_MS;
+  const { roastMin, awake = (ms: number) => ms } = input;
+  const wantedMs = input.dayBefore ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : input.serveAtMs;
+  // A bird that is in and late moves what follows: nothing stands before its pull and its shortest rest.
+  const earliestMs =
+    input.wentInAtMs === undefined
+      ? Number.NEGATIVE_INFINITY
+      : input.wentInAtMs + (roastMin.p50 + input.shortestRestMin) * MINUTE_MS;
+  const carveAtMs = Math.max(wantedMs - input.carveMin * MINUTE_MS, earliestMs);
+  const carvedAtMs = carveAtMs + input.carveMin * MINUTE_MS;
+  const serveAtMs = Math.max(input.serveAtMs, input.dayBefore ? carvedAtMs + HOUR_MS : carvedAtMs);
   const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
   const lead = Math.max(lateMin + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
   const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
@@ -87,7 +96,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
     p50: inAtMs + roastMin.p50 * MINUTE_MS,
     p90: mapLate(roastMin.p90, (minutes) => inAtMs + minutes * MINUTE_MS),
   };
-  const rest = (pulledMs: number): number => (carveAtMs - pulledMs) / MINUTE_MS;
+  const rest = (pulledMs: number): number => Math.max(0, (carveAtMs - pulledMs) / MINUTE_MS);
   const tasks: Task[] = [];
   const before = (id: TaskId, lane: Lane, endMs: number, hours: number, startAt = awake): number => {
     if (!(hours > 0)) return endMs;
@@ -111,6 +120,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
   if (input.dayBefore) tasks.push({ id: "chill", lane: "cold", startMs: carvedAtMs, endMs: serveAtMs - HOUR_MS });
   tasks.push({ id: "table", lane: "table", startMs: serveAtMs, endMs: serveAtMs + HOUR_MS });
   return {
+    serveAtMs,
     tasks,
     inAtMs,
     pullAtMs,

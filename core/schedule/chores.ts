@@ -150,7 +150,8 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
       Math.max(pullAtMs.p50 + 5 * MINUTE_MS, pullAtMs.p10),
       gravyEndMs - (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS,
     );
-    put("loosen", "board", poured, LOOSEN_MIN);
+    // Out of a tray that is out, however short the rest.
+    put("loosen", "board", Math.max(pullAtMs.p50, poured), LOOSEN_MIN);
   } else put("loosen", "board", pullAtMs.p50 + 5 * MINUTE_MS, LOOSEN_MIN);
   put("thicken", "board", gravyEndMs - THICKEN_MIN * MINUTE_MS, THICKEN_MIN, { hands: 1, ring: true });
   bench.take(gravyEndMs - THICKEN_MIN * MINUTE_MS, gravyEndMs);

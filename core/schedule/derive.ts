@@ -72,7 +72,6 @@ export function derivePlan(
 ): DerivedPlan {
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
-  const serveAtMs = Date.parse(plan.serveAt);
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
   const dishes = [...plan.sides, ...reheatingDish(simulated)];
@@ -83,7 +82,7 @@ export function derivePlan(
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
   const input: ScheduleInput = {
-    serveAtMs,
+    serveAtMs: Date.parse(plan.serveAt),
     dayBefore,
     thawHours,
     thawIn: plan.thawIn,
@@ -102,6 +101,7 @@ export function derivePlan(
     ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
   const schedule = placeBackward(input);
+  const { serveAtMs } = schedule;
   const sides = placeSides(dishes, schedule, serveAtMs, stoves);
   const chores = choresOf(plan, schedule, simulated.history);
   const uses = usesOf(plan, { schedule, sides, chores, salt });

@@ -62,7 +62,7 @@ const JOINT: Remedy = {
 };
 const HOTTER_BY_K = 20;
 const HOTTEST_C = 230;
-const HOTTER: Remedy = {
+export const HOTTER: Remedy = {
   label: "A hotter oven all through",
   change: (plan) => ({
     ...plan,

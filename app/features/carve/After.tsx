@@ -81,7 +81,7 @@ function CoolingTray({ roast, units }: Props) {
   const [cover, setCover] = useState<"open" | "covered">("open");
   const allKg = cookedMeatKg(bird.massKg, bird.species, bird.cut) * bird.count;
   const massKg = Math.min(LARGEST_TRAY_KG, Math.max(0.2, Number(share) * allKg));
-  const state = useSimulated<"leftovers">("leftovers", {
+  const state = useSimulated<"leftovers">({
     kind: "leftovers",
     asked: {
       massKg,
@@ -124,9 +124,9 @@ function CoolingTray({ roast, units }: Props) {
           onChange={setCover}
         />
       </div>
-      {state.kind === "waiting" && <p className="text-soft">Cooling it …</p>}
-      {state.kind === "failed" && <Caution>That could not be simulated: {state.why}</Caution>}
-      {state.kind === "known" && (
+      {!state.answer && !state.fault && <p className="text-soft">Cooling it …</p>}
+      {state.fault && <Caution>That could not be simulated: {state.fault}</Caution>}
+      {state.answer && (
         <>
           {state.answer.chill.keepsTheRule ? (
             <p role="status" className="text-lg">

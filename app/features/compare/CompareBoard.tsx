@@ -120,7 +120,6 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     })),
   ];
   const answers = useComparisons(
-    "compare",
     columns.map((column) => column.plan),
     "preview",
   );

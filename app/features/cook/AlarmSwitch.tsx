@@ -1,6 +1,6 @@
 import { BellOff, BellRing } from "lucide-react";
+import { useAlarmSwitch } from "../../day/alarm";
 import { Button } from "../../ui/Button";
-import { useAlarmSwitch } from "./useAlarm";
 import { abilitiesHere, withheldFrom } from "./withheld";
 
 /** The bell: browsers give sound and notifications only after a tap. */

@@ -1,68 +1,124 @@
-import type { Plan, Roast } from "../../../core/formats/roast";
-import type { DerivedPlan } from "../../../core/schedule/derive";
-import { dueRows } from "../../../core/schedule/due";
-import { type TimetableRow, timetableOf } from "../../../core/schedule/timetable";
+import { OVEN_ON } from "../../../core/day/late";
+import type { Plan } from "../../../core/formats/roast";
+import { lateWords } from "../../day/adviceWords";
+import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
-import { dayAndTime, largeCountdown } from "../../ui/time";
+import { Caution } from "../../ui/Caution";
+import { clockTime, dayAndTime, largeCountdown } from "../../ui/time";
+import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
+import type { Acts } from "./acts";
+import { FasterWays } from "./FasterWays";
+import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
+import { Simulating } from "./Simulating";
 import { ThermometerChoice } from "./ThermometerChoice";
-import { useAlarm } from "./useAlarm";
 
 interface Props {
-  readonly plan: Plan;
-  readonly derived: DerivedPlan;
-  readonly now: number;
-  readonly thermometer: Roast["thermometer"];
-  onIn(atMs: number): void;
-  onThermometer(thermometer: Roast["thermometer"]): void;
+  readonly day: RoastDay;
+  readonly acts: Acts;
 }
 
 const DAY = 86_400_000;
 
-/** Before the oven: the next task of the plan, and the one tap that starts the cook. */
-export function Before({ plan, derived, now, thermometer, onIn, onThermometer }: Props) {
+/** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
+export function Before({ day, acts }: Props) {
+  const now = useNow();
+  const { roast, derived, rows, items, late } = day;
+  const { plan } = roast;
+  const next = rows.find((row) => row.startMs > now && row.id !== "table");
+  const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
+  return (
+    <>
+      {late ? (
+        <LateNow day={day} late={late} acts={acts} />
+      ) : (
+        next && (
+          <NextAction
+            action={next.what}
+            {...largeCountdown(next.startMs - now)}
+            below={
+              <>
+                {dayAndTime(next.startMs, plan.zone)}
+                {next.detail && <span className="block text-base">{next.detail}</span>}
+              </>
+            }
+          />
+        )
+      )}
+      <Simulating day={day} />
+      <AdviceList items={items} acts={acts} />
+      <ThermometerChoice
+        value={roast.thermometer}
+        onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
+      />
+      {rows.length > 0 && <Rows rows={rows} plan={plan} />}
+      <MainAct>
+        <Button
+          tone={late?.what === "oven" ? "plain" : inAtMs - now < DAY / 2 ? "primary" : "plain"}
+          size="stove"
+          onClick={() => acts.goesIn(clockNow())}
+        >
+          The bird is in the {plan.heat.includes("oven") ? "oven" : "heat"}
+        </Button>
+      </MainAct>
+    </>
+  );
+}
+
+/** Late is a state: what to do now, what that makes of dinner, and what would be quicker. */
+function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<RoastDay["late"]> }) {
   const { units } = usePreferences();
-  const { schedule } = derived;
-  const rows = timetableOf(plan, derived, units);
-  const next = rows.find((row) => row.startMs > now) ?? (rows.find((row) => row.id === "roast") as TimetableRow);
-  const wait = next.startMs - now;
-  const due = dueRows(rows, now);
-  useAlarm(due.map(({ id, what }) => ({ key: `due ${id}`, does: what })));
+  const { plan } = day.roast;
+  const at = (ms: number): string => clockTime(ms, plan.zone);
+  const { serveAtMs } = late.derived.schedule;
   return (
     <>
       <NextAction
-        action={next.what}
-        {...largeCountdown(wait)}
+        action={lateWords(late, plan, units).does}
+        figure={at(serveAtMs)}
+        unit="dinner"
         below={
           <>
-            {dayAndTime(next.startMs, plan.zone)}
-            {next.detail && <span className="block text-base">{next.detail}</span>}
+            {late.what === "oven"
+              ? `It should have been on at ${at(late.dueMs)}; on now, the bird goes in at ${at(late.inAtMs)}`
+              : `It should have gone in at ${at(late.dueMs)}`}
+            {late.lateMin > 0 ? `; dinner ${lateText(late.lateMin)} later than planned` : "; dinner is still in time"}
           </>
         }
       />
-      <AdviceList
-        advice={due.map(({ id, what, detail }) => ({ key: id, does: what, why: detail, rings: true }))}
-        onDone={() => null}
-      />
-      <Button
-        tone={schedule.inAtMs - now < DAY / 2 ? "primary" : "plain"}
-        size="stove"
-        onClick={() => onIn(clockNow())}
-      >
-        The bird is in the oven
-      </Button>
-      <ThermometerChoice value={thermometer} onChange={onThermometer} />
-      <ol className="divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4">
-        {rows.map((row) => (
-          <li key={row.id} className={`flex gap-4 py-2.5 ${row.startMs < now ? "text-soft" : ""}`}>
-            <span className="w-32 shrink-0 text-soft">{dayAndTime(row.startMs, plan.zone)}</span>
-            <span>{row.what}</span>
-          </li>
-        ))}
-      </ol>
+      {late.what === "oven" && (
+        <Button tone="primary" size="stove" onClick={() => acts.ticks(OVEN_ON)}>
+          {plan.heat.includes("oven") ? "The oven is on" : "The heat is on"}
+        </Button>
+      )}
+      {late.lateMin > 0 && <FasterWays plan={plan} fromMs={late.inAtMs} asPlannedMs={serveAtMs} acts={acts} />}
+      {plan.bird.state !== "fresh" && plan.thawIn !== "none" && (
+        <Caution>
+          Is there no ice left in it? A hand in the cavity says so; with ice, see the plan for what can be done.
+        </Caution>
+      )}
     </>
+  );
+}
+
+const lateText = (minutes: number): string =>
+  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+
+function Rows({ rows, plan }: { readonly rows: RoastDay["rows"]; readonly plan: Plan }) {
+  return (
+    <ol
+      aria-label="What is still to come"
+      className="divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4"
+    >
+      {rows.map((row) => (
+        <li key={row.id} className="flex gap-4 py-2.5">
+          <span className="w-32 shrink-0 text-soft">{dayAndTime(row.startMs, plan.zone)}</span>
+          <span>{row.what}</span>
+        </li>
+      ))}
+    </ol>
   );
 }

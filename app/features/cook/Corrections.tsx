@@ -1,9 +1,12 @@
 import { useState } from "react";
+import { centresOf } from "../../../core/bird/form";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { PROBES, placeOf } from "../../../core/formats/thermometer";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
 import { fieldTime, instantOf } from "../../ui/time";
+import type { Acts } from "./acts";
 import { ReadingFile } from "./ReadingFile";
 import { ThermometerChoice } from "./ThermometerChoice";
 
@@ -11,11 +14,7 @@ interface Props {
   readonly roast: Roast;
   readonly readings: readonly RoastReading[];
   readonly inAtMs: number;
-  onReading(readings: readonly RoastReading[]): Promise<void>;
-  onTakeBack(): void;
-  onThermometer(thermometer: Roast["thermometer"]): void;
-  onInAt(ms: number): void;
-  onDoor(openMin: number): void;
+  readonly acts: Acts;
 }
 
 const DOOR_MIN = [2, 5, 10] as const;
@@ -23,7 +22,7 @@ const DOOR_MIN = [2, 5, 10] as const;
 const MINUTE = 60_000;
 
 /** What was not so after all: when it went in, where readings come from, or that it is in at all. */
-export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, onThermometer, onInAt, onDoor }: Props) {
+export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const [sure, setSure] = useState(false);
   const { zone } = roast.plan;
   return (
@@ -35,7 +34,7 @@ export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, on
           defaultValue={fieldTime(inAtMs, zone)}
           onBlur={(event) => {
             const ms = instantOf(event.target.value, zone);
-            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE) onInAt(ms);
+            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE) acts.goesIn(ms);
           }}
           className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />
@@ -44,22 +43,66 @@ export function Corrections({ roast, readings, inAtMs, onReading, onTakeBack, on
         <p className="text-sm text-soft">The oven's door stood open until now, for</p>
         <div className="flex flex-wrap gap-2">
           {DOOR_MIN.map((minutes) => (
-            <Button key={minutes} onClick={() => onDoor(minutes)}>
+            <Button key={minutes} onClick={() => acts.door(minutes)}>
               {minutes} min
             </Button>
           ))}
         </div>
       </div>
-      <ReadingFile roast={roast} readings={readings} onReading={onReading} />
-      <ThermometerChoice value={roast.thermometer} onChange={onThermometer} />
+      <ReadingFile roast={roast} readings={readings} onReading={acts.notes} />
+      <ThermometerChoice
+        value={roast.thermometer}
+        onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
+      />
+      <Probes roast={roast} acts={acts} />
       <Button
         onClick={() => {
-          if (sure) onTakeBack();
+          if (sure) void acts.takeBack("inAt", "predicted");
           setSure(!sure);
         }}
       >
         {sure ? "Yes, it is not in the oven" : "It is not in yet"}
       </Button>
     </Sheet>
+  );
+}
+
+/** Which probe sits where; one that was put in elsewhere is told here. */
+function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
+  const { probes = [], thermometer } = roast;
+  if (thermometer !== "bridge" || probes.length === 0) return null;
+  const centres = centresOf(roast.plan.bird);
+  const places = PROBES.filter((probe) => centres.includes(placeOf(probe).part));
+  return (
+    <div className="grid gap-2">
+      <p className="text-sm text-soft">Probes, and where they sit</p>
+      {probes.map(({ device, probe, sits }, n) => (
+        <label key={`${device} ${probe}`} className="flex items-center gap-3">
+          <span className="grow">
+            {device ? `${device}: ` : ""}
+            {probe}
+          </span>
+          <select
+            value={sits}
+            onChange={(event) => {
+              const place = PROBES.find((each) => each === event.target.value);
+              if (!place) return;
+              void acts.change((before) => ({
+                ...before,
+                probes: (before.probes ?? []).map((each, m) => (m === n ? { ...each, sits: place } : each)),
+              }));
+            }}
+            className="min-h-12 rounded-xl border border-line-strong bg-mist-1 px-3"
+          >
+            {places.map((place) => (
+              <option key={place}>{place}</option>
+            ))}
+          </select>
+        </label>
+      ))}
+      <Button onClick={() => void acts.change(({ probes: _, ...before }) => before)}>
+        None of them is in this bird
+      </Button>
+    </div>
   );
 }

@@ -1,20 +1,19 @@
 import { Link } from "react-router";
-import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { formatDuration } from "../../../core/units/quantity";
+import type { RoastDay } from "../../day/roastDay";
+import { instantNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { clockTime } from "../../ui/time";
+import type { Acts } from "./acts";
 import { Record } from "./Record";
 
 interface Props {
-  readonly roast: Roast;
-  readonly readings: readonly RoastReading[];
-  onTakeBack(): void;
-  onRecord(change: Pick<Partial<Roast>, "notes" | "rating">): void;
-  onClose(closed: boolean): void;
+  readonly day: RoastDay;
+  readonly acts: Acts;
 }
 
 /** Predicted against actual, at once, while the platter is carried out. */
-export function Done({ roast, readings, onTakeBack, onRecord, onClose }: Props) {
+export function Done({ day: { roast, readings }, acts }: Props) {
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
@@ -34,7 +33,7 @@ export function Done({ roast, readings, onTakeBack, onRecord, onClose }: Props) 
         <dt className="text-soft">Rested</dt>
         <dd>{formatDuration((carvedMs - pulledMs) / 1000)}</dd>
         <dt className="text-soft">Readings kept</dt>
-        <dd>{readings.length}</dd>
+        <dd>{readings?.length ?? 0}</dd>
       </dl>
       <p className="text-soft">
         Leftovers into the fridge within two hours of carving; one hour where it is above 32 °C.
@@ -44,9 +43,9 @@ export function Done({ roast, readings, onTakeBack, onRecord, onClose }: Props) 
       </Link>
       <Record
         roast={roast}
-        onNotes={(notes) => onRecord({ notes })}
-        onRating={(rating) => onRecord({ rating })}
-        onClose={onClose}
+        onNotes={(notes) => void acts.change((before) => ({ ...before, notes }))}
+        onRating={(rating) => void acts.change((before) => ({ ...before, rating }))}
+        onClose={(closed) => void (closed ? acts.happens({ closedAt: instantNow() }) : acts.takeBack("closedAt"))}
       />
       <div className="flex flex-wrap gap-3">
         <Link
@@ -55,9 +54,11 @@ export function Done({ roast, readings, onTakeBack, onRecord, onClose }: Props) 
         >
           To the roasts
         </Link>
-        <Button size="stove" onClick={onTakeBack}>
-          Not carved yet
-        </Button>
+        {!happened.closedAt && (
+          <Button size="stove" onClick={() => void acts.takeBack("carvedAt")}>
+            Not carved yet
+          </Button>
+        )}
       </div>
     </section>
   );

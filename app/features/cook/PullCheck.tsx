@@ -1,27 +1,22 @@
 import { Check } from "lucide-react";
-import type { CentreTemperatures } from "../../../core/bird/solid";
-import type { Present } from "../../../core/forecast/present";
-import type { Reading } from "../../../core/forecast/reading";
-import { type PlaceSeen, placesSeen } from "../../../core/forecast/seen";
-import type { Plan, RoastReading } from "../../../core/formats/roast";
-import { placeOf } from "../../../core/formats/thermometer";
+import type { Present } from "../../../core/day/present";
+import { type PlaceSeen, placesSeen } from "../../../core/day/seen";
+import { placeOf, probeOf } from "../../../core/formats/thermometer";
 import { verdict } from "../../../core/safety/guideline";
 import { LOGS } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
+import type { Acts } from "./acts";
 import { ReadingForm } from "./ReadingForm";
 
 interface Props {
-  readonly plan: Plan;
-  readonly goalsC: CentreTemperatures;
-  /** Since the bird went in. */
-  readonly readings: readonly Reading[];
+  readonly day: RoastDay;
   readonly nowMin: number;
-  readonly present: Present | null;
   readonly units: UnitSystem;
-  onReading(readings: readonly RoastReading[]): Promise<void>;
+  readonly acts: Acts;
 }
 
 /** A reading older than this is not of the bird that is about to be lifted. */
@@ -47,11 +42,14 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
 }
 
 /** Before it is lifted: every place that has to be there, both sides, what is hot, and what the rest will do. */
-export function PullCheck({ plan, goalsC, readings, nowMin, present, units, onReading }: Props) {
+export function PullCheck({ day, nowMin, units, acts }: Props) {
+  const { goalsC, believed, lost, present, roast } = day;
+  const { plan, happened } = roast;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const places = placesSeen(
     goalsC,
-    readings.filter(({ minute }) => minute >= nowMin - FRESH_MIN),
+    // A probe that is set aside has measured nothing.
+    believed.filter((reading) => reading.minute >= nowMin - FRESH_MIN && !lost.includes(probeOf(reading))),
   );
   const all = places.every(({ seen }) => seen);
   const peaks = Object.entries(present?.rest.peak ?? {});
@@ -62,7 +60,13 @@ export function PullCheck({ plan, goalsC, readings, nowMin, present, units, onRe
       </p>
       <p>Deepest meat, off the bone, read within the last {FRESH_MIN} minutes:</p>
       <PlacesSeen places={places} units={units} />
-      <ReadingForm places={places.map(({ probe }) => placeOf(probe))} units={units} onReading={onReading} />
+      <ReadingForm
+        places={places.map(({ probe }) => placeOf(probe))}
+        units={units}
+        inAtMs={Date.parse(happened.inAt ?? "")}
+        doubted={day.doubted}
+        onReading={acts.notes}
+      />
       {plan.bird.cut === "whole" && (
         <Caution>
           Hot juice stands in the cavity: tip it into the tray, away from you, before you lift the bird.
@@ -90,9 +94,11 @@ function Lethality({ present: { killed, rest }, units }: { readonly present: Pre
   const guideline = formatTemperature(constant("guidelineC"), units);
   return (
     <p className="text-sm text-soft">
-      {judged.kind === "meets-guideline"
-        ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
-        : `Pulled as planned, not every centre comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
+      {judged.kind === "unknown"
+        ? "What its centres come to at rest is not known."
+        : judged.kind === "meets-guideline"
+          ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
+          : `Pulled as planned, not every centre comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
       Computed at the coldest point of the bird that your readings point to: {logs(killed.now)} decimal reductions of
       Salmonella by now, {logs(killed.afterRest)} after the rest, where the published tables ask for {LOGS}. Not
       computed: what is on the surface or in the kitchen. Follow your local food-safety authority.

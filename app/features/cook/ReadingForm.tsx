@@ -1,27 +1,55 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
+import type { Doubted } from "../../../core/day/doubt";
 import { requireBetween } from "../../../core/errors";
+import type { Reading } from "../../../core/forecast/reading";
 import type { RoastReading } from "../../../core/formats/roast";
 import { type Place, type Probe, probeOf } from "../../../core/formats/thermometer";
 import { corrected } from "../../../core/kitchen/calibration";
-import { parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { messageOf } from "../../simulation/newest";
 import { Button } from "../../ui/Button";
 
 interface Props {
   readonly places: readonly Place[];
   readonly units: UnitSystem;
+  /** When the bird went in. */
+  readonly inAtMs: number;
+  /** Which of them this bird cannot show. */
+  doubted(fresh: readonly Reading[]): readonly Doubted[];
+  /** Throws where they are not stored. */
   onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
+/** What a thermometer can be read as at all, °C: a cook who types an oven's air is asked, not refused. */
+const LOWEST_C = -40;
+const HIGHEST_C = 330;
+
+interface Question {
+  readonly readings: readonly RoastReading[];
+  readonly doubts: readonly Doubted[];
+}
+
 /** Temperatures from a hand thermometer, put right by its calibration; any may be left empty. */
-export function ReadingForm({ places, units, onReading }: Props) {
+export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props) {
   const [typed, setTyped] = useState<Partial<Record<Probe, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
+  const [question, setQuestion] = useState<Question | null>(null);
   const kitchen = useLiveQuery(() => kitchenOf(database()), []);
   const calibration = kitchen?.calibration;
+  const keep = async (readings: readonly RoastReading[]): Promise<void> => {
+    try {
+      await onReading(readings);
+      setTyped({});
+      setFault(null);
+      setQuestion(null);
+    } catch (error) {
+      setFault(`Not stored, and still here: ${messageOf(error)}`);
+    }
+  };
   const note = async (): Promise<void> => {
     const at = instantNow();
     try {
@@ -32,54 +60,90 @@ export function ReadingForm({ places, units, onReading }: Props) {
           const shownC = requireBetween(
             `${probe} reading`,
             parseTemperatureC(typed[probe] ?? "", units),
-            -30,
-            110,
+            LOWEST_C,
+            HIGHEST_C,
             "°C",
           );
-          const celsius = Math.min(110, Math.max(-30, Math.round(10 * corrected(shownC, calibration)) / 10));
+          const put = Math.round(10 * corrected(shownC, calibration)) / 10;
+          const celsius = Math.min(HIGHEST_C, Math.max(LOWEST_C, put));
           return { at, ...place, celsius, ...(calibration && { shownC }), source: "typed" };
         });
       if (readings.length === 0) throw new Error("Type at least one temperature.");
-      await onReading(readings);
-      setTyped({});
+      const minute = (Date.parse(at) - inAtMs) / 60_000;
+      const doubts = doubted(
+        readings.map(({ part, side, celsius }) => ({ minute, part, celsius, ...(side && { side }) })),
+      );
       setFault(null);
+      if (doubts.length > 0) setQuestion({ readings, doubts });
+      else await keep(readings);
     } catch (error) {
-      setFault(error instanceof Error ? error.message : String(error));
+      setFault(messageOf(error));
     }
   };
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const isPair = places.length > 1;
   return (
     <form
       aria-label="A reading"
-      className="grid grid-cols-2 gap-3"
+      className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
       onSubmit={(event) => {
         event.preventDefault();
         void note();
       }}
     >
-      {places.map((place) => {
+      {places.map((place, n) => {
         const probe = probeOf(place);
         return (
-          <label key={probe} className="text-soft">
+          <label
+            key={probe}
+            className={`text-soft ${isPair ? (places.length > 2 && n % 2 === 1 ? "col-span-2" : "") : "col-span-2"}`}
+          >
             <span className="inline-block first-letter:uppercase">{probe}</span>, {units === "metric" ? "°C" : "°F"}
             <input
               value={typed[probe] ?? ""}
               inputMode="decimal"
               autoComplete="off"
-              onChange={(event) => setTyped((before) => ({ ...before, [probe]: event.target.value }))}
+              onChange={(event) => {
+                setTyped((before) => ({ ...before, [probe]: event.target.value }));
+                setQuestion(null);
+              }}
               aria-describedby="reading-fault"
-              className="mt-1 block min-h-14 w-full rounded-2xl border border-line-strong bg-mist-1 px-4 text-2xl text-ink"
+              className="mt-0.5 block min-h-14 w-full rounded-2xl border border-line-strong bg-mist-1 px-4 text-2xl text-ink"
             />
           </label>
         );
       })}
-      <p id="reading-fault" role="alert" className="col-span-2 font-medium text-ember empty:hidden">
+      {!question && (
+        <Button type="submit" size="stove" className={`px-4! ${places.length > 2 ? "col-span-3" : ""}`}>
+          Note <span className="sr-only">the reading</span>
+        </Button>
+      )}
+      {question && (
+        <div role="alert" className="col-span-3 grid gap-2 rounded-2xl bg-caution px-4 py-3 text-caution-ink">
+          {question.doubts.map(({ reading, expected }) => (
+            <p key={probeOf(reading)} className="text-lg">
+              {t(reading.celsius)} in the {probeOf(reading)}?{" "}
+              {expected
+                ? `About ${t(expected.lowC)} to ${t(expected.highC)} was to be expected there now.`
+                : "No meat in the heat shows that now."}
+            </p>
+          ))}
+          <p>Kept all the same, it is set aside until another reading agrees with it.</p>
+          <div className="flex flex-wrap gap-2">
+            <Button size="stove" onClick={() => setQuestion(null)}>
+              Correct it
+            </Button>
+            <Button size="stove" onClick={() => void keep(question.readings)}>
+              Keep it all the same
+            </Button>
+          </div>
+        </div>
+      )}
+      <p id="reading-fault" role="alert" className="col-span-3 font-medium text-ember empty:hidden">
         {fault}
       </p>
-      <Button type="submit" size="stove" className="col-span-2">
-        Note the reading
-      </Button>
       {calibration && (
-        <p className="col-span-2 text-sm text-soft">Put right by your thermometer's calibration before it is kept.</p>
+        <p className="col-span-3 text-sm text-soft">Put right by your thermometer's calibration before it is kept.</p>
       )}
     </form>
   );

@@ -45,13 +45,16 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
           label="How was it?"
           value={roast.rating ? (String(roast.rating) as (typeof RATINGS)[number]) : ("" as "1")}
           choices={RATINGS.map((value) => ({ value, label: RATING_NAMES[Number(value) - 1] ?? value }))}
-          onChange={(value) => onRating(Number(value))}
+          onChange={(value) => {
+            if (!closedAt) onRating(Number(value));
+          }}
         />
       </div>
       <label className="text-soft">
         What to change, what to keep
         <textarea
           key={closedAt ?? "open"}
+          readOnly={closedAt !== undefined}
           defaultValue={roast.notes}
           rows={4}
           maxLength={4000}
@@ -70,27 +73,33 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
                 alt={`Taken ${dayAndTime(Date.parse(takenAt), roast.plan.zone)}`}
                 className="aspect-square w-full rounded-2xl object-cover"
               />
-              <span className="absolute right-1 top-1 rounded-full bg-mist-1">
-                <IconButton
-                  label="Take this picture out"
-                  icon={X}
-                  onClick={() => void deletePhoto(database(), key ?? 0)}
-                />
-              </span>
+              {!closedAt && (
+                <span className="absolute right-1 top-1 rounded-full bg-mist-1">
+                  <IconButton
+                    label="Take this picture out"
+                    icon={X}
+                    onClick={() => void deletePhoto(database(), key ?? 0)}
+                  />
+                </span>
+              )}
             </li>
           ))}
         </ul>
       )}
       {fault && <Caution>The picture was not kept: {fault}.</Caution>}
       <div className="flex flex-wrap gap-3">
-        {photos.length < MOST_PHOTOS && (
+        {photos.length < MOST_PHOTOS && !closedAt && (
           <FilePicker label="A picture" accept="image/*" onFile={take}>
             Add a picture
           </FilePicker>
         )}
-        <Button tone={closedAt ? "plain" : "primary"} onClick={() => onClose(!closedAt)}>
-          {closedAt ? "Open the record again" : "Close the record"}
-        </Button>
+        {closedAt ? (
+          <OpenAgain onOpen={() => onClose(false)} />
+        ) : (
+          <Button tone="primary" onClick={() => onClose(true)}>
+            Close the record
+          </Button>
+        )}
       </div>
       <p role="status" className="text-soft">
         {closedAt
@@ -98,5 +107,18 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
           : "Everything is kept as you go; closing says that nothing more will happen."}
       </p>
     </section>
+  );
+}
+
+/** What is closed opens again only on purpose. */
+function OpenAgain({ onOpen }: { onOpen(): void }) {
+  const [asked, setAsked] = useState(false);
+  if (!asked) return <Button onClick={() => setAsked(true)}>Open the record again</Button>;
+  return (
+    <div className="flex flex-wrap items-center gap-3">
+      <span>What happened could then be changed. Open it?</span>
+      <Button onClick={onOpen}>Yes, open it</Button>
+      <Button onClick={() => setAsked(false)}>No, leave it closed</Button>
+    </div>
   );
 }

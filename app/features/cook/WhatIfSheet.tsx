@@ -1,8 +1,15 @@
 import { useState } from "react";
-import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
+import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
+import {
+  type Changed,
+  DIAL_STEP_K,
+  HOLD_C,
+  SAME_WITHIN_MIN,
+  type WhatIfAnswer,
+  type WhatIfId,
+} from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
-import { type Changed, DIAL_STEP_K, HOLD_C, type WhatIfAnswer, type WhatIfId } from "../../../core/forecast/whatIf";
 import type { Plan } from "../../../core/formats/roast";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
@@ -13,6 +20,8 @@ import { useWhatIfs } from "./useWhatIfs";
 
 interface Props {
   readonly plan: Plan;
+  /** Pieces that are out. */
+  readonly left: readonly Piece[];
   readonly options: EnsembleOptions;
   readonly forecast: Forecast;
   readonly inAtMs: number;
@@ -46,19 +55,27 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
+function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
   const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE)) }));
-  const { answers, changes } = useWhatIfs(plan, options, then.forecast, then.nowMin, then.readC);
-  if (answers.kind === "waiting") return <p className="text-lg text-soft">Cooking each of them on …</p>;
-  if (answers.kind === "failed") return <Caution>That could not be simulated: {answers.why}</Caution>;
+  const { answers, changes } = useWhatIfs({
+    plan,
+    left,
+    options,
+    readC: then.readC,
+    forecast: then.forecast,
+    nowMin: then.nowMin,
+  });
+  if (answers.fault) return <Caution>That could not be simulated: {answers.fault}</Caution>;
+  if (!answers.answer) return <p className="text-lg text-soft">Cooking each of them on …</p>;
   const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
+  const asIsMin = then.forecast.pull.p50;
   const names = namesIn(units);
   return (
     <>
       <p className="text-lg">
-        As it is: <Finish answer={asIs} inAtMs={inAtMs} zone={plan.zone} />
+        As it is: <Finish answer={asIs} asIsMin={asIsMin} inAtMs={inAtMs} zone={plan.zone} />
       </p>
       <ul className="grid gap-3">
         {others.map((answer) => {
@@ -69,7 +86,7 @@ function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }:
             <li key={answer.id} className="grid gap-2 rounded-2xl border border-line p-3">
               <h3 className="text-xl">{name}</h3>
               <p>
-                <Finish answer={answer} against={asIs} inAtMs={inAtMs} zone={plan.zone} />
+                <Finish answer={answer} asIsMin={asIsMin} inAtMs={inAtMs} zone={plan.zone} />
               </p>
               {changed.leaves.length > 0 && plan.bird.cut !== "parts" && (
                 <p className="text-sm text-soft">
@@ -92,34 +109,37 @@ function Choices({ plan, options, forecast, inAtMs, now, readC, units, onTake }:
   );
 }
 
-const lastOf = ({ doneMin }: WhatIfAnswer): number => Math.max(...Object.values(doneMin));
-
 interface FinishProps {
   readonly answer: WhatIfAnswer;
-  readonly against?: WhatIfAnswer;
+  /** Minute at which it is there as it is. */
+  readonly asIsMin: number;
   readonly inAtMs: number;
   readonly zone: string;
 }
 
-/** When all of it is there, what comes first by how much, and what of the juice is left. */
-function Finish({ answer, against, inAtMs, zone }: FinishProps) {
-  const done = lastOf(answer);
+/** When all of it is there, held against leaving it as it is, what comes first by how much, and what of the juice is left. */
+function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
+  const { laterMin, juicesMore } = answer;
+  const done = asIsMin + (laterMin ?? 0);
   if (!Number.isFinite(done)) return <>not done in the next five hours</>;
   const { breast, thigh } = answer.doneMin as Partial<Record<Centre, number>>;
   const gap = breast !== undefined && thigh !== undefined ? Math.round(thigh - breast) : null;
-  const later = against ? Math.round(done - lastOf(against)) : 0;
-  const juice =
-    against && answer.juicesBreast !== null && against.juicesBreast !== null
-      ? Math.round(100 * (answer.juicesBreast - against.juicesBreast))
-      : 0;
+  const juice = juicesMore === null || laterMin === null ? 0 : Math.round(100 * juicesMore);
+  const isSame = laterMin !== null && Math.abs(laterMin) < SAME_WITHIN_MIN;
   return (
     <>
-      <b>{clockTime(inAtMs + done * MINUTE, zone)}</b>
-      {against &&
-        Number.isFinite(lastOf(against)) &&
-        `, ${later === 0 ? "no later" : `${Math.abs(later)} min ${later > 0 ? "later" : "sooner"}`}`}
+      {laterMin !== null && isSame && juice === 0 ? (
+        <b>No difference to speak of</b>
+      ) : (
+        <>
+          <b>{clockTime(inAtMs + done * MINUTE, zone)}</b>
+          {laterMin !== null &&
+            (isSame ? ", no later" : `, ${Math.round(Math.abs(laterMin))} min ${laterMin > 0 ? "later" : "sooner"}`)}
+        </>
+      )}
       {gap !== null &&
-        (Math.abs(gap) < 3
+        Number.isFinite(gap) &&
+        (Math.abs(gap) < SAME_WITHIN_MIN
           ? "; breast and thigh together"
           : `; ${gap > 0 ? "breast" : "thigh"} ${Math.abs(gap)} min first`)}
       {juice !== 0 && `; ${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} juice in the breast`}

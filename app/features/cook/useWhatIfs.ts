@@ -1,37 +1,51 @@
-/** Every change that can be made now, simulated from the bird that the readings point to; asked when it is opened. */
+/** Every change that can be made now, simulated from the birds that the readings point to; asked when it is opened. */
 import { useMemo } from "react";
-import type { CentreTemperatures } from "../../../core/bird/solid";
+import type { CentreTemperatures, Piece } from "../../../core/bird/solid";
+import {
+  type Changed,
+  changedNow,
+  drawsOf,
+  WHAT_IFS,
+  type WhatIfAnswer,
+  type WhatIfId,
+} from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
-import { type Changed, changedNow, WHAT_IFS, type WhatIfAnswer, type WhatIfId } from "../../../core/forecast/whatIf";
 import type { Plan } from "../../../core/formats/roast";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
+
+interface Wanted {
+  readonly plan: Plan;
+  /** Pieces that are out. */
+  readonly left: readonly Piece[];
+  readonly options: EnsembleOptions;
+  readonly forecast: Forecast;
+  /** Whole minutes since it went in. */
+  readonly nowMin: number;
+  /** Newest readings. */
+  readonly readC: CentreTemperatures;
+}
 
 export interface WhatIfs {
   readonly answers: Asked<readonly WhatIfAnswer[]>;
   readonly changes: ReadonlyMap<WhatIfId, Changed>;
 }
 
-/** @param nowMin whole minutes since it went in; @param readC newest readings */
-export function useWhatIfs(
-  plan: Plan,
-  options: EnsembleOptions,
-  forecast: Forecast,
-  nowMin: number,
-  readC: CentreTemperatures,
-): WhatIfs {
+export function useWhatIfs({ plan, left, options, forecast, nowMin, readC }: Wanted): WhatIfs {
+  const out = left.join();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is out stands for the list of it
   const changes = useMemo(
     () =>
       WHAT_IFS.flatMap((id): (readonly [WhatIfId, Changed])[] => {
-        const changed = changedNow(id, plan, nowMin, readC);
+        const changed = changedNow(id, plan, nowMin, readC, left);
         return changed ? [[id, changed]] : [];
       }),
-    [plan, nowMin, readC],
+    [plan, nowMin, readC, out],
   );
-  const answers = useSimulated<"what-if">("what-if", {
+  const answers = useSimulated<"what-if">({
     kind: "what-if",
     options: { ...options, shownC: forecast.aimC },
-    estimate: forecast.estimate,
+    draws: drawsOf(forecast),
     nowMin,
     changes,
   });

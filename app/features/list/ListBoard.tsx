@@ -1,5 +1,6 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { useMemo } from "react";
+import { Link } from "react-router";
 import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/formats/roast";
 import { derivePlan } from "../../../core/schedule/derive";
@@ -27,8 +28,21 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
     [plan, cook, shares, roast.happened.inAt],
   );
   if (!derived) {
-    const why = fault ?? (neverMet ? "The oven as set never gets there." : "Cooking this bird once, to see …");
-    return <p className="py-10 text-lg text-soft">{why}</p>;
+    const why = fault
+      ? `The simulation stopped: ${fault}.`
+      : neverMet
+        ? "At the heat that is set it never gets there, so nothing can be placed: the plan says what would help."
+        : "Cooking this bird once, to see …";
+    return (
+      <p className="py-10 text-lg text-soft">
+        {why}{" "}
+        {(fault || neverMet) && (
+          <Link to={`/roast/${roast.id}/plan`} className="underline underline-offset-4">
+            To the plan
+          </Link>
+        )}
+      </p>
+    );
   }
   const lists = listsOf(plan, derived, units);
   const rows = timetableOf(plan, derived, units);

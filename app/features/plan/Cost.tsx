@@ -23,7 +23,7 @@ const juiceWords = (share: number): string => {
 
 /** What one choice costs this very bird: cooked once with it and once without. */
 export function Cost({ plan, without, against }: Props) {
-  const [as, bare] = useComparisons(`cost against ${against}`, [plan, without(plan)], "settled");
+  const [as, bare] = useComparisons([plan, without(plan)], "settled");
   const says = ((): string => {
     if (as?.kind === "failed" || bare?.kind === "failed") return "one of the two never gets done";
     if (as?.kind !== "compared" || bare?.kind !== "compared") return "simulating …";

@@ -33,7 +33,7 @@ const withTarget =
 
 const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
 
-export function HeatPanel({ plan, units }: PanelProps) {
+export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const guideline = constant("guidelineC");

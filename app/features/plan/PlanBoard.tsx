@@ -10,11 +10,13 @@ import { ClockView } from "../../clock-view/ClockView";
 import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { SafetyNotices } from "../../ui/SafetyNotices";
 import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
 import { withStage } from "./changes";
 import { LivingBirdView } from "./LivingBirdView";
+import { NotThere } from "./NotThere";
 import { usePlanStore } from "./planStore";
 import { type PanelId, panelOf, StagePanel } from "./StagePanel";
 
@@ -24,12 +26,14 @@ interface Props {
   readonly title: string;
   readonly plan: Plan;
   readonly canUndo: boolean;
+  /** The record is closed: looked at, not changed. */
+  readonly isClosed: boolean;
 }
 
 const MINUTE = 60_000;
 
 /** The clock and the bird together, with the stage under the hand open beside them. */
-export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
+export function PlanBoard({ title, plan, canUndo, inAt, isClosed }: Props) {
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
   const simulated = useSimulatedPlan(plan);
@@ -43,11 +47,7 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
     [plan, cook, shares, inAt],
   );
   if (!cook || !derived) {
-    return (
-      <p className="py-10 text-lg text-soft">
-        {fault ?? (neverMet ? "The oven as set never gets there." : "Cooking this bird once, to see …")}
-      </p>
-    );
+    return <NotThere title={title} plan={plan} neverMet={neverMet} fault={fault} units={units} />;
   }
   const { schedule } = derived;
   const serveAtMs = Date.parse(plan.serveAt);
@@ -86,8 +86,14 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
           <Undo2 aria-hidden className="size-4" /> Undo
         </button>
       </div>
+      {isClosed && (
+        <p role="status" className="rounded-2xl border border-line-strong px-4 py-2">
+          The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
+        </p>
+      )}
+      <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
-      <Conflicts plan={plan} derived={derived} neverMet={neverMet} units={units} />
+      {!isClosed && <Conflicts plan={plan} derived={derived} neverMet={neverMet} units={units} />}
       <ClockView
         schedule={schedule}
         sides={derived.sides}
@@ -130,7 +136,9 @@ export function PlanBoard({ title, plan, canUndo, inAt }: Props) {
             />
           )}
         </section>
-        <StagePanel plan={plan} derived={derived} cook={cook} open={open} onOpen={setOpen} units={units} />
+        <div inert={isClosed} className="contents">
+          <StagePanel plan={plan} derived={derived} cook={cook} open={open} onOpen={setOpen} units={units} />
+        </div>
       </div>
     </div>
   );

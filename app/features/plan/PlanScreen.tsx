@@ -11,7 +11,7 @@ export function PlanScreen() {
   const roast = useLiveQuery(async () => (await database().roasts.get(id)) ?? null, [id]);
   const { roastId, history, open, undo, redo } = usePlanStore();
   useEffect(() => {
-    if (roast) open(roast.id, roast.plan);
+    if (roast) open(roast.id, roast.plan, roast.happened.closedAt !== undefined);
   }, [roast, open]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
@@ -32,6 +32,7 @@ export function PlanScreen() {
       plan={history.present}
       canUndo={history.past.length > 0}
       inAt={roast.happened.inAt}
+      isClosed={roast.happened.closedAt !== undefined}
     />
   );
 }

@@ -32,6 +32,8 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
       <p className="text-[0.95rem]">
         {judged.kind === "meets-guideline" ? (
           <>Every thermal centre is seen at or above the guideline before carving. </>
+        ) : judged.kind === "unknown" ? (
+          <>What its centres come to is not known. </>
         ) : (
           <>Not all of it reaches the guideline: the lowest centre peaks at {t(judged.highestC)}. </>
         )}

@@ -1,3 +1,4 @@
+import { same } from "../../../core/formats/same";
 /** Undo for every edit: a pure history of kept states, with one dragged state in between that is not kept. */
 export interface EditHistory<State> {
   readonly past: readonly State[];
@@ -24,7 +25,7 @@ export const preview = <State>(history: EditHistory<State>, present: State): Edi
 
 /** Keeps a state; the one kept before it can be had back. */
 export function commit<State>(history: EditHistory<State>, present: State): EditHistory<State> {
-  if (JSON.stringify(present) === JSON.stringify(history.kept)) return { ...history, present: history.kept };
+  if (same(present, history.kept)) return { ...history, present: history.kept };
   return { past: [...history.past, history.kept].slice(-DEEPEST), present, future: [], kept: present };
 }
 

@@ -17,24 +17,24 @@ const mass = (): number | undefined => store().history?.present.bird.massKg;
 describe("the plan under the hand", () => {
   beforeEach(() => {
     usePlanStore.setState({ roastId: null, history: null });
-    store().open("one", plan);
+    store().open("one", plan, false);
   });
 
   it("is not thrown back by its own writes coming back late", () => {
     store().settle(heavier(6));
     store().settle(heavier(7));
-    store().open("one", heavier(6)(plan));
+    store().open("one", heavier(6)(plan), false);
     expect(mass()).toBe(7);
-    store().open("one", heavier(7)(plan));
+    store().open("one", heavier(7)(plan), false);
     expect(mass()).toBe(7);
   });
 
   it("takes up what was changed elsewhere, and can undo it", () => {
     store().settle(heavier(6));
-    store().open("one", heavier(6)(plan));
-    store().open("one", heavier(9)(plan));
+    store().open("one", heavier(6)(plan), false);
+    store().open("one", heavier(9)(plan), false);
     expect(mass()).toBe(9);
-    store().open("one", plan);
+    store().open("one", plan, false);
     expect(mass()).toBe(plan.bird.massKg);
     store().undo();
     expect(mass()).toBe(9);
@@ -42,16 +42,41 @@ describe("the plan under the hand", () => {
 
   it("takes up a change made elsewhere while its own last write was never handed back", () => {
     store().settle(heavier(6));
-    store().open("one", heavier(9)(plan));
+    store().open("one", heavier(9)(plan), false);
     expect(mass()).toBe(9);
-    store().open("one", heavier(6)(plan));
+    store().open("one", heavier(6)(plan), false);
     expect(mass()).toBe(6);
   });
 
   it("starts a new history with another roast", () => {
     store().settle(heavier(6));
-    store().open("two", plan);
+    store().open("two", plan, false);
     expect(store().history?.past).toEqual([]);
+    expect(mass()).toBe(plan.bird.massKg);
+  });
+
+  it("is undone by one press, in whatever order a stored plan has its keys", () => {
+    const reordered = (value: unknown): unknown =>
+      Array.isArray(value)
+        ? value.map(reordered)
+        : value && typeof value === "object"
+          ? Object.fromEntries(
+              Object.entries(value)
+                .reverse()
+                .map(([key, each]) => [key, reordered(each)]),
+            )
+          : value;
+    store().settle(heavier(6));
+    store().settle(heavier(7));
+    store().open("one", reordered(heavier(7)(plan)) as typeof plan, false);
+    store().undo();
+    expect(mass()).toBe(6);
+  });
+
+  it("is left alone while its record is closed", () => {
+    store().open("one", plan, true);
+    store().settle(heavier(9));
+    store().drag(heavier(9));
     expect(mass()).toBe(plan.bird.massKg);
   });
 });

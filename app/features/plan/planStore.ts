@@ -1,8 +1,10 @@
 /** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
+
 import { toast } from "sonner";
 import { create } from "zustand";
 import { mergedRoast } from "../../../core/formats/merge";
 import type { Plan } from "../../../core/formats/roast";
+import { canonical } from "../../../core/formats/same";
 import { changeRoast } from "../../../storage/roasts";
 import { database } from "../../shell/database";
 import { commit, type EditHistory, openHistory, preview, redo, undo } from "./editHistory";
@@ -10,8 +12,10 @@ import { commit, type EditHistory, openHistory, preview, redo, undo } from "./ed
 interface PlanState {
   readonly roastId: string | null;
   readonly history: EditHistory<Plan> | null;
+  /** Its record is closed: nothing is changed until it is opened again. */
+  readonly isClosed: boolean;
   /** Takes up a roast's plan as it is stored, and what is stored of it later from elsewhere. */
-  open(roastId: string, plan: Plan): void;
+  open(roastId: string, plan: Plan, isClosed: boolean): void;
   /** While the hand drags: shown, not yet kept. */
   drag(change: (plan: Plan) => Plan): void;
   /** The hand has let go: kept, and can be undone. */
@@ -24,10 +28,14 @@ export const usePlanStore = create<PlanState>((set, get) => {
   /** Plans written from here that the database has not handed back yet, oldest first. */
   let underWay: string[] = [];
   const keep = (history: EditHistory<Plan>): void => {
-    const { roastId, history: before } = get();
+    const { roastId, history: before, isClosed } = get();
+    if (isClosed) {
+      toast.info("The record is closed; it is opened again under Cook.");
+      return;
+    }
     set({ history });
     if (!roastId || !before) return;
-    underWay.push(JSON.stringify(history.present));
+    underWay.push(canonical(history.present));
     // Only what was changed here is written: another tab or device may have changed something else meanwhile.
     changeRoast(
       database(),
@@ -40,26 +48,28 @@ export const usePlanStore = create<PlanState>((set, get) => {
   return {
     roastId: null,
     history: null,
-    open: (roastId, plan) => {
+    isClosed: false,
+    open: (roastId, plan, isClosed) => {
+      set({ isClosed });
       const { roastId: openId, history } = get();
       if (openId !== roastId || !history) {
         underWay = [];
         set({ roastId, history: openHistory(plan) });
         return;
       }
-      const stored = JSON.stringify(plan);
+      const stored = canonical(plan);
       const echo = underWay.lastIndexOf(stored);
       // Some of the writes before it may never be handed back: only the newest state of a row is.
       if (echo >= 0) underWay = underWay.slice(echo + 1);
-      else if (stored !== JSON.stringify(history.kept)) {
+      else if (stored !== canonical(history.kept)) {
         // Changed from elsewhere (another screen, another tab): an edit like any other, to be undone like any other.
         underWay = [];
         set({ history: commit(history, plan) });
       }
     },
     drag: (change) => {
-      const { history } = get();
-      if (history) set({ history: preview(history, change(history.present)) });
+      const { history, isClosed } = get();
+      if (history && !isClosed) set({ history: preview(history, change(history.present)) });
     },
     settle: (change) => {
       const { history } = get();

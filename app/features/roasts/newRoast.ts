@@ -51,7 +51,8 @@ export const answersSchema = (units: UnitSystem) =>
     })
     .superRefine((answers, context) => {
       try {
-        birdsOf(answers, units);
+        // The way decides the cut where it does not take the one that was asked for.
+        birdsOf({ ...answers, cut: cutFor(answers.method, answers.cut) }, units);
       } catch (error) {
         if (!(error instanceof QuantityError)) throw error;
         context.addIssue({ code: "custom", path: [answers.known], message: error.message });

@@ -1,0 +1,46 @@
+/** The day's service: outside all screens, alive while the app is open. Screens only show what it knows. */
+import { useLiveQuery } from "dexie-react-hooks";
+import { useEffect } from "react";
+import { useMatch } from "react-router";
+import { cookStage, type Roast } from "../../core/formats/roast";
+import { database } from "../shell/database";
+import { useNow } from "../ui/useNow";
+import { useAlarms } from "./alarm";
+import { useBridge } from "./bridge";
+import { forgetDay, publishDay } from "./roastDay";
+import { useRoastDay } from "./useRoastDay";
+import { useWakeLock } from "./useWakeLock";
+
+const HOUR = 3_600_000;
+/** A roast that is planned belongs to the day from its eve on; one whose dinner is long over, no more. */
+const EVE_HOURS = 36;
+const OVER_HOURS = 12;
+
+function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): boolean {
+  const stage = cookStage(roast);
+  if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
+  const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;
+  return stage === "planned" && aheadMs < EVE_HOURS * HOUR && aheadMs > -OVER_HOURS * HOUR;
+}
+
+const QUARTER = 15 * 60_000;
+const NONE: readonly Roast[] = [];
+
+export function DayService() {
+  const roasts = useLiveQuery(() => database().roasts.toArray(), []) ?? NONE;
+  const openId = useMatch("/roast/:id/cook")?.params.id;
+  const quarter = QUARTER * Math.floor(useNow() / QUARTER);
+  const ofTheDay = roasts.filter((roast) => isOfTheDay(roast, quarter, openId));
+  const inTheKitchen = ofTheDay.filter((roast) => ["roasting", "resting"].includes(cookStage(roast)));
+  useBridge(roasts, inTheKitchen);
+  useWakeLock(inTheKitchen.length > 0);
+  useAlarms(openId);
+  return ofTheDay.map((roast) => <OnItsDay key={roast.id} roast={roast} />);
+}
+
+function OnItsDay({ roast }: { readonly roast: Roast }) {
+  const day = useRoastDay(roast);
+  useEffect(() => publishDay(day), [day]);
+  useEffect(() => () => forgetDay(roast.id), [roast.id]);
+  return null;
+}

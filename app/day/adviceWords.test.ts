@@ -1,0 +1,57 @@
+import { describe, expect, it } from "vitest";
+import type { Advice } from "../../core/day/coach";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { adviceWords } from "./adviceWords";
+import { changeWords } from "./changeWords";
+
+const { plan } = sampleRoast();
+const EVERY: readonly Advice[] = [
+  { kind: "stage", n: 0, because: "time", sinceMin: 2 },
+  { kind: "baste", n: 2 },
+  { kind: "soon", minutes: 9 },
+  { kind: "slipped", probe: "left breast" },
+  { kind: "out", probe: "right thigh" },
+  { kind: "misplaced", part: "thigh" },
+  { kind: "stalled", part: "breast", kelvinPerHour: 2 },
+  { kind: "cooled", paceShare: 0.6 },
+  { kind: "dark-early" },
+  { kind: "fuel", n: 1, briquettes: 14 },
+  { kind: "late", minutes: 20 },
+  { kind: "breast-ahead", minutes: 18 },
+  { kind: "oven-cold", kelvin: 12 },
+  { kind: "oven-hot", kelvin: 12 },
+  { kind: "read-again", part: "thigh", inMin: 10, less: 0.4 },
+];
+
+describe("advice in words", () => {
+  it("says what, and why or what happens otherwise, without raising its voice; each by a key of its own", () => {
+    const words = EVERY.map((advice) => adviceWords(advice, plan, "metric"));
+    for (const { does, why } of words) {
+      expect(`${does} ${why}`).not.toMatch(/!|undefined|NaN/);
+      expect(why.length).toBeGreaterThan(30);
+    }
+    expect(new Set(words.map(({ key }) => key)).size).toBe(EVERY.length);
+  });
+
+  it("is in the cook's units: a difference is no temperature", () => {
+    expect(adviceWords({ kind: "oven-cold", kelvin: 10 }, plan, "us").does).toContain("18 °F below");
+    expect(adviceWords({ kind: "oven-cold", kelvin: 10 }, plan, "metric").does).toContain("10 °C below");
+  });
+
+  it("rings only where a hand is wanted now", () => {
+    const ringing = EVERY.filter((advice) => adviceWords(advice, plan, "metric").rings).map(({ kind }) => kind);
+    expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "cooled", "dark-early", "fuel"]);
+  });
+});
+
+describe("what moved the forecast", () => {
+  it("is one line: how far, which way, and by what", () => {
+    const because = { kind: "reading", part: "breast", readC: 50, expectedC: 53.4 } as const;
+    expect(changeWords({ byMin: 6.2, because }, "metric")).toBe(
+      "6 min later: the breast read 50.0 °C, 53.4 °C was expected",
+    );
+    expect(changeWords({ byMin: -4, because: { kind: "lost", probe: "left breast" } }, "metric")).toBe(
+      "4 min sooner: the probe in the left breast is not believed any more",
+    );
+  });
+});

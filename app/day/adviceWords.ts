@@ -1,0 +1,166 @@
+/** Advice in words: what to do, why, and what happens otherwise. */
+import type { Advice } from "../../core/day/coach";
+import { dueRows } from "../../core/day/due";
+import type { LateBefore } from "../../core/day/late";
+import type { CookStage, Plan } from "../../core/formats/roast";
+import { isInOven } from "../../core/schedule/resources";
+import { stageWords, type TimetableRow } from "../../core/schedule/timetable";
+import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../core/units/quantity";
+
+export interface AdviceWords {
+  /** Stays the same while it is the same advice: it rings once. */
+  readonly key: string;
+  readonly does: string;
+  readonly why: string;
+  /** Whether a hand is wanted now: it rings. */
+  readonly rings: boolean;
+}
+
+/** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
+const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
+/** Late, the oven and the bird are called by that. */
+const CALLED_AS_LATE = /^(preheat|roast)$/;
+/** Only said: the end of what is on. */
+const NEVER_CALLED = /^table$/;
+
+/** Rows of the timetable that are due: dishes, gravy, whatever stands beside the bird. */
+export const dueWords = (
+  rows: readonly TimetableRow[],
+  nowMs: number,
+  stage: CookStage,
+  isLate: boolean,
+): (AdviceWords & { readonly row: string })[] => {
+  const otherwise = stage === "planned" ? (isLate ? CALLED_AS_LATE : NEVER_CALLED) : CALLED_OTHERWISE;
+  return dueRows(rows, nowMs, (id) => otherwise.test(id)).map(({ id, what, detail }) => ({
+    key: `due ${id}`,
+    row: id,
+    does: what,
+    why: detail || "By the plan, now; later, and what follows waits.",
+    rings: true,
+  }));
+};
+
+/** What should have happened and has not: what to do now. */
+export const lateWords = ({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> =>
+  what === "oven"
+    ? { key: "late oven", does: `${heatName(plan)} on now, at ${formatTemperature(plan.stages[0]?.airC ?? 0, units)}` }
+    : { key: "late bird", does: isInOven(plan) ? "Bird into the oven now" : "Bird onto the heat now" };
+
+const heatName = (plan: Plan): string => (isInOven(plan) ? "Oven" : "Heat");
+
+export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
+  switch (advice.kind) {
+    case "stage": {
+      const when = plan.stages[advice.n]?.when;
+      return {
+        key: `stage ${advice.n}`,
+        does: stageWords(plan, advice.n, units),
+        why:
+          advice.because === "temperature" && when
+            ? `The ${when.centre} has come to where the plan changes the heat; left as it is, it goes on as before.`
+            : "The plan changes the heat now; left as it is, it goes on as before.",
+        rings: true,
+      };
+    }
+    case "baste":
+      return {
+        key: `baste ${advice.n}`,
+        does: "Baste, quickly",
+        why: "The door costs more than the juice gives; skipping it loses nothing but colour.",
+        rings: true,
+      };
+    case "soon":
+      return {
+        key: "soon",
+        does:
+          advice.minutes > 0
+            ? `Stay near: it may be there in ${advice.minutes} min`
+            : "Stay near: it may be there any minute",
+        why: "That is the early end of the doubt. Platter, foil and a clear board now; later there is no hand free.",
+        rings: true,
+      };
+    case "slipped":
+      return {
+        key: `slipped ${advice.probe}`,
+        does: `Look at the probe in the ${advice.probe}: it has slipped`,
+        why: "Its readings jumped as no meat does. They are set aside; the forecast goes on with the others until it sits right.",
+        rings: true,
+      };
+    case "out":
+      return {
+        key: `out ${advice.probe}`,
+        does: `The probe in the ${advice.probe} is out of the meat`,
+        why: "It shows the oven's air. Push it back into the deepest meat; until then its readings are set aside.",
+        rings: true,
+      };
+    case "misplaced":
+      return {
+        key: `misplaced ${advice.part}`,
+        does: `Check where the ${advice.part}'s tip sits`,
+        why: "It does not warm as the deepest meat does: on bone, or too near the skin. Left there, it calls too early; read a second place.",
+        rings: false,
+      };
+    case "late":
+      return {
+        key: "late",
+        does: `Dinner will be about ${advice.minutes} min late`,
+        why: "After its shortest rest. Tell the table now, or see under What if what a hotter oven gains and costs; done late, it will not help.",
+        rings: false,
+      };
+    case "stalled":
+      return {
+        key: `stalled ${advice.part}`,
+        does: `The ${advice.part} has all but stopped rising`,
+        why: `Half an hour has brought it ${formatTemperatureDifference(advice.kelvinPerHour / 2, units)}. Is the heat on? If it is, evaporation takes all of it: wrap it tight or turn the heat up, or it stands for hours.`,
+        rings: true,
+      };
+    case "cooled":
+      return {
+        key: "cooled",
+        does: "Is the door shut, and the heat on?",
+        why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. A door that stood open is noted under Correct something, and the forecast counts with it; a fire that is low costs every minute of it.`,
+        rings: true,
+      };
+    case "dark-early":
+      return {
+        key: "dark early",
+        does: "Foil over what is brown",
+        why: "The skin is golden by now and has long to go: left open, it will be dark before the thigh is there.",
+        rings: true,
+      };
+    case "fuel":
+      return {
+        key: `fuel ${advice.n}`,
+        does: `Feed the fire: ${advice.briquettes} briquettes`,
+        why: "An hour has burnt as many. Lid on again at once; without them the heat falls within half an hour.",
+        rings: true,
+      };
+    case "breast-ahead":
+      return {
+        key: "breast ahead",
+        does: "Foil over the breast",
+        why: `The breast will be there ${advice.minutes} min before the thigh, and dries while it waits.`,
+        rings: false,
+      };
+    case "oven-cold":
+    case "oven-hot": {
+      const cold = advice.kind === "oven-cold";
+      return {
+        key: advice.kind,
+        does: `The oven is about ${formatTemperatureDifference(advice.kelvin, units)} ${cold ? "below" : "above"} its dial`,
+        why: cold
+          ? "The bird warms more slowly than the dial says. Turn it up by as much, or eat later; the forecast counts with it."
+          : "The bird warms faster than the dial says. Turn it down by as much, or rest it longer; the forecast counts with it.",
+        rings: false,
+      };
+    }
+    case "read-again":
+      return {
+        key: `read ${advice.part}`,
+        does:
+          advice.inMin > 0 ? `Next reading: the ${advice.part}, in ${advice.inMin} min` : `Read the ${advice.part} now`,
+        why: `Of all readings to be had, that one would take away most of the doubt: ${Math.round(100 * advice.less)} % of it. Sooner says little.`,
+        rings: false,
+      };
+  }
+}

@@ -1,0 +1,79 @@
+/** What the day knows of each roast in the kitchen: worked out by the day's service, shown by the screens. */
+import { create } from "zustand";
+import type { CentreTemperatures } from "../../core/bird/solid";
+import type { Advice } from "../../core/day/coach";
+import type { Doubted } from "../../core/day/doubt";
+import type { LateBefore } from "../../core/day/late";
+import type { Present } from "../../core/day/present";
+import type { RestPlan } from "../../core/day/restPlan";
+import type { EnsembleOptions } from "../../core/forecast/ensemble";
+import type { Reading } from "../../core/forecast/reading";
+import type { CookStage, Roast, RoastReading } from "../../core/formats/roast";
+import type { Probe } from "../../core/formats/thermometer";
+import type { DerivedPlan } from "../../core/schedule/derive";
+import type { TimetableRow } from "../../core/schedule/timetable";
+import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
+import type { AdviceWords } from "./adviceWords";
+import type { Call } from "./alarm";
+import type { ForecastState } from "./useForecast";
+
+/** A reading that counts, by the minute since the bird went in. */
+export interface Observed extends Reading {
+  /** Of the stored reading. */
+  readonly key: string;
+}
+
+/** One thing to mind, with what a tap does about it. */
+export interface Item extends AdviceWords {
+  readonly about: Advice | { readonly kind: "row"; readonly id: string };
+}
+
+export interface RoastDay {
+  readonly roast: Roast;
+  readonly stage: CookStage;
+  readonly simulated: SimulatedPlan;
+  /** Null until the plan has been simulated once; nothing a hand needs waits for it. */
+  readonly derived: DerivedPlan | null;
+  /** What stands in the store and counts; null until read. */
+  readonly readings: readonly RoastReading[] | null;
+  readonly observed: readonly Observed[];
+  /** Those of them that are believed. */
+  readonly believed: readonly Reading[];
+  readonly lost: readonly Probe[];
+  /** What each centre has to show for the next step: the pull, or carving. */
+  readonly goalsC: CentreTemperatures;
+  readonly options: EnsembleOptions | null;
+  readonly forecast: ForecastState;
+  readonly present: Present | null;
+  readonly rest: RestPlan | null;
+  /** Before the oven: what should have happened and has not. */
+  readonly late: LateBefore | null;
+  /** What is still to come, placed again. */
+  readonly rows: readonly TimetableRow[];
+  readonly carveAtMs: number | null;
+  readonly lateMin: number;
+  /** Every centre shows what the pull asks. */
+  readonly reached: boolean;
+  readonly items: readonly Item[];
+  readonly calls: readonly Call[];
+  /** Which of some new readings no bird shows. */
+  doubted(fresh: readonly Reading[]): readonly Doubted[];
+}
+
+interface Days {
+  readonly days: Readonly<Record<string, RoastDay>>;
+}
+
+export const useDays = create<Days>(() => ({ days: {} }));
+
+/** Null before the day's service has taken the roast up. */
+export const useDay = (roastId: string): RoastDay | null => useDays(({ days }) => days[roastId] ?? null);
+
+export const publishDay = (day: RoastDay): void =>
+  useDays.setState(({ days }) => ({ days: { ...days, [day.roast.id]: day } }));
+
+export const forgetDay = (roastId: string): void =>
+  useDays.setState(({ days }) => {
+    const { [roastId]: _, ...others } = days;
+    return { days: others };
+  });

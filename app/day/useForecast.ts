@@ -1,0 +1,68 @@
+import { useMemo, useRef } from "react";
+import { changeOf, type ForecastChange } from "../../core/day/change";
+import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
+import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
+import { type Reading, thinned } from "../../core/forecast/reading";
+import { simulations } from "../../workers/simulations";
+import { useNewest } from "../simulation/useSimulated";
+
+export interface ForecastState {
+  readonly forecast: Forecast | null;
+  /** What moved it last. */
+  readonly change: ForecastChange | null;
+  readonly refitting: boolean;
+  readonly fault: string | null;
+}
+
+/** Close enough together that a tip which slips is seen. */
+const BIN_MIN = 2;
+
+interface Fitted {
+  readonly options: EnsembleOptions;
+  readonly members: readonly Member[];
+}
+
+const planOf = (question: string): string => question.split("\n")[0] ?? "";
+
+/**
+ * The model fitted to the readings so far. A new reading moves the forecast at once, by what the fitted birds miss of
+ * it; the birds are fitted anew behind it, one fit after the other, each with the newest readings.
+ * @param options null while the bird is not in
+ */
+export function useForecast(options: EnsembleOptions | null, readings: readonly Reading[]): ForecastState {
+  // A thermometer that speaks every second says nothing new within a bin until its mean has moved.
+  const coarse = useMemo(
+    () => thinned(readings, BIN_MIN).map((each) => ({ ...each, celsius: Math.round(10 * each.celsius) / 10 })),
+    [readings],
+  );
+  const plan = JSON.stringify(options);
+  const worthAFit = JSON.stringify(coarse.map(({ part, side, celsius }) => [part, side, Math.round(2 * celsius)]));
+  const newest = useRef(coarse);
+  newest.current = coarse;
+  const fit = useNewest<Fitted>(
+    options && coarse.length > 0 ? `${plan}\n${worthAFit}` : null,
+    async (lane) => {
+      const asked: EnsembleOptions = JSON.parse(plan);
+      const job = { kind: "fit", options: asked, readings: newest.current } as const;
+      return { options: asked, members: await simulations.ask<"fit">(job, { lane }) };
+    },
+    { follows: (running, next) => planOf(running) === planOf(next) },
+  );
+  // After a change of the plan the forecast of the plan before stands until the new one is fitted.
+  const fitted = fit.answer;
+  const forecast = useMemo(
+    () => (fitted && coarse.length > 0 ? forecastFrom(fitted.options, fitted.members, coarse) : null),
+    [fitted, coarse],
+  );
+  return { forecast, change: useChange(forecast, coarse), refitting: fit.stale, fault: fit.fault };
+}
+
+/** The newest news: kept until there is other. */
+function useChange(forecast: Forecast | null, readings: readonly Reading[]): ForecastChange | null {
+  const told = useRef<{ at: Forecast; change: ForecastChange | null } | null>(null);
+  if (forecast && forecast !== told.current?.at) {
+    const change = told.current && changeOf(told.current.at, forecast, readings);
+    if (change || !told.current) told.current = { at: forecast, change };
+  }
+  return told.current?.change ?? null;
+}

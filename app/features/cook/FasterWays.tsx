@@ -1,0 +1,74 @@
+import type { Plan } from "../../../core/formats/roast";
+import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
+import { planByWay, type Way } from "../../../core/methods/compare";
+import { restFor } from "../../../core/processes/rest";
+import { useComparisons } from "../../simulation/useComparisons";
+import { Button } from "../../ui/Button";
+import { clockTime } from "../../ui/time";
+import type { Acts } from "./acts";
+
+interface Props {
+  readonly plan: Plan;
+  /** Into the heat at the earliest. */
+  readonly fromMs: number;
+  /** Dinner, cooked as planned. */
+  readonly asPlannedMs: number;
+  readonly acts: Acts;
+}
+
+const MINUTE = 60_000;
+/** What a whole bird can still become, quickest last. */
+const WAYS: readonly Way[] = [
+  { id: "spatchcock/hot-flat", cut: "spatchcock", method: "hot-flat", birds: 1 },
+  { id: "parts/hot-flat", cut: "parts", method: "hot-flat", birds: 1 },
+];
+const NAMES: Record<string, string> = {
+  "spatchcock/hot-flat": "Flat and hot",
+  "parts/hot-flat": "In parts and hot",
+};
+/** Less is not worth another cut. */
+const WORTH_MIN = 15;
+
+/** The same bird cut otherwise, each simulated: dinner when, and one tap to take it. */
+export function FasterWays({ plan, fromMs, asPlannedMs, acts }: Props) {
+  const ways =
+    plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
+  const plans = ways.map((way) => planByWay(plan, { ...way, birds: plan.bird.count }));
+  const answers = useComparisons(plans, "preview");
+  const quicker = plans.flatMap((made, n) => {
+    const answer = answers[n];
+    if (answer?.kind !== "compared") return [];
+    const { cut, massKg, count } = made.bird;
+    const cutting = Math.max(0, boardMin(cut, count) - boardMin(plan.bird.cut, plan.bird.count));
+    const minutes = cutting + answer.comparison.roastMin + restFor(massKg).shortestMin + carvingMin(cut, count);
+    const dinnerMs = fromMs + minutes * MINUTE;
+    const name = NAMES[ways[n]?.id ?? ""];
+    return name && dinnerMs < asPlannedMs - WORTH_MIN * MINUTE ? [{ made, dinnerMs, name }] : [];
+  });
+  if (quicker.length === 0) return null;
+  return (
+    <section aria-label="Quicker" className="flex flex-wrap gap-2">
+      {quicker.map(({ made, dinnerMs, name }) => (
+        <Button
+          key={name}
+          size="stove"
+          onClick={() =>
+            void acts.change((before) => ({
+              ...before,
+              plan: {
+                ...before.plan,
+                bird: made.bird,
+                heat: made.heat,
+                method: made.method,
+                stages: made.stages,
+                targetC: made.targetC,
+              },
+            }))
+          }
+        >
+          {name}: dinner at {clockTime(dinnerMs, plan.zone)}
+        </Button>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,37 @@
+import type { Roast } from "../../../core/formats/roast";
+import { formatTemperature } from "../../../core/units/quantity";
+import { claim, isElsewhere, useBridgeState } from "../../day/bridge";
+import { usePreferences } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import type { Acts } from "./acts";
+
+interface Props {
+  readonly roast: Roast;
+  readonly acts: Acts;
+}
+
+/** Thermometers that speak and are in no bird that is known: asked once, by what they show. */
+export function ProbeQuestions({ roast }: Props) {
+  const { units } = usePreferences();
+  const { unclaimed } = useBridgeState();
+  if (roast.thermometer !== "bridge") return null;
+  return unclaimed.map(({ device, newest }) => (
+    <Caution
+      key={device}
+      actions={
+        <>
+          <Button size="stove" onClick={() => void claim(roast.id, device)}>
+            In this bird
+          </Button>
+          <Button size="stove" onClick={() => isElsewhere(device)}>
+            In none
+          </Button>
+        </>
+      }
+    >
+      {device ? `The thermometer “${device}”` : "A thermometer without a name"} speaks, and is in no bird yet:{" "}
+      {newest.map(({ probe, celsius }) => `${probe} ${formatTemperature(celsius, units)}`).join(", ")}.
+    </Caution>
+  ));
+}

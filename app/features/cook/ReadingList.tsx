@@ -1,0 +1,114 @@
+import { Pencil, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { requireBetween } from "../../../core/errors";
+import type { RoastReading } from "../../../core/formats/roast";
+import { readingKey } from "../../../core/formats/shared";
+import { probeOf } from "../../../core/formats/thermometer";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { messageOf } from "../../simulation/newest";
+import { Button } from "../../ui/Button";
+import { IconButton } from "../../ui/IconButton";
+import { Sheet } from "../../ui/Sheet";
+import { clockTime } from "../../ui/time";
+import type { Acts } from "./acts";
+
+interface Props {
+  readonly readings: readonly RoastReading[];
+  /** Keys of those that are set aside. */
+  readonly aside: ReadonlySet<string>;
+  readonly zone: string;
+  readonly units: UnitSystem;
+  readonly acts: Acts;
+}
+
+const MOST_SHOWN = 60;
+
+/** Every reading, newest first: each can be put right or struck out, and had back. */
+export function ReadingList({ readings, aside, zone, units, acts }: Props) {
+  if (readings.length === 0) return null;
+  const newest = [...readings].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_SHOWN);
+  return (
+    <Sheet opens={`Readings: ${readings.length}`} title="Readings, newest first">
+      <ul className="divide-y divide-line">
+        {newest.map((reading) => (
+          <Row
+            key={readingKey(reading)}
+            reading={reading}
+            isAside={aside.has(readingKey(reading))}
+            zone={zone}
+            units={units}
+            acts={acts}
+          />
+        ))}
+      </ul>
+      {readings.length > MOST_SHOWN && (
+        <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
+      )}
+    </Sheet>
+  );
+}
+
+interface RowProps extends Omit<Props, "readings" | "aside"> {
+  readonly reading: RoastReading;
+  readonly isAside: boolean;
+}
+
+function Row({ reading, isAside, zone, units, acts }: RowProps) {
+  const [text, setText] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const probe = probeOf(reading);
+  const shown = formatTemperature(reading.celsius, units, 1);
+  const correct = async (): Promise<void> => {
+    try {
+      const celsius = requireBetween(`${probe} reading`, parseTemperatureC(text ?? "", units), -40, 330, "°C");
+      await acts.corrects(reading, Math.round(10 * celsius) / 10);
+      setText(null);
+      setFault(null);
+    } catch (error) {
+      setFault(messageOf(error));
+    }
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 py-1">
+      <span className="w-14 shrink-0 font-semibold">{clockTime(Date.parse(reading.at), zone)}</span>
+      <span className="grow">
+        {probe} {isAside ? <s>{shown}</s> : <b>{shown}</b>}
+        {isAside && <span className="text-soft">, set aside</span>}
+      </span>
+      <IconButton
+        label={`Put right: ${probe} ${shown}`}
+        icon={Pencil}
+        onClick={() => setText(text === null ? shown.replace(/ °[CF]/, "") : null)}
+      />
+      <IconButton label={`Strike out: ${probe} ${shown}`} icon={Trash2} onClick={() => void acts.strikes(reading)} />
+      {text !== null && (
+        <form
+          className="flex w-full items-end gap-2 pb-2"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void correct();
+          }}
+        >
+          <label className="grow text-sm text-soft">
+            What it really showed, {units === "metric" ? "°C" : "°F"}
+            <input
+              value={text}
+              inputMode="decimal"
+              autoComplete="off"
+              onChange={(event) => setText(event.target.value)}
+              className="mt-0.5 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-xl text-ink"
+            />
+          </label>
+          <Button type="submit" size="stove">
+            Put right
+          </Button>
+        </form>
+      )}
+      {fault && (
+        <p role="alert" className="w-full font-medium text-ember">
+          {fault}
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,30 @@
+import { formatTemperature } from "../../../core/units/quantity";
+import type { RoastDay } from "../../day/roastDay";
+import { usePreferences } from "../../shell/preferences";
+import { Caution } from "../../ui/Caution";
+
+/** What the simulation cannot say, beside what the hand goes on with. */
+export function Simulating({ day: { simulated } }: { readonly day: RoastDay }) {
+  const { units } = usePreferences();
+  const { cook, neverMet, fault } = simulated;
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  return (
+    <>
+      {neverMet && (
+        <Caution>
+          At this heat the {neverMet.centre} does not come to {t(neverMet.targetC)}: it stands at {t(neverMet.highestC)}{" "}
+          in air of {t(neverMet.airC)}. A hotter oven, or foil wrapped tight, brings it there.
+        </Caution>
+      )}
+      {fault && (
+        <Caution>
+          The simulation stopped: {fault}. Times are {cook ? "as last computed" : "not known"}; read the thermometer,
+          and go on.
+        </Caution>
+      )}
+      {!cook && !neverMet && !fault && (
+        <p className="text-soft">Cooking this bird once in the computer, to see when …</p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,136 @@
+/** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
+import { toast } from "sonner";
+import type { Changed } from "../../../core/day/whatIf";
+import { stageNow } from "../../../core/day/whatIf";
+import { wentIn, withPrediction } from "../../../core/forecast/prediction";
+import type { Roast, RoastReading } from "../../../core/formats/roast";
+import { readingKey } from "../../../core/formats/shared";
+import { addReadings, changeRoast } from "../../../storage/roasts";
+import { Superseded } from "../../../workers/pool";
+import { predictPull } from "../../../workers/predict";
+import { clockNow, instantNow } from "../../shell/clock";
+import { database } from "../../shell/database";
+import { messageOf } from "../../simulation/newest";
+
+type Happened = Roast["happened"];
+
+export function actsOf(roast: Roast) {
+  /** @returns whether it was stored */
+  const change = async (next: (before: Roast) => Roast): Promise<boolean> => {
+    try {
+      await changeRoast(database(), roast.id, next);
+      return true;
+    } catch (error) {
+      toast.error(`That was not stored: ${messageOf(error)}`);
+      return false;
+    }
+  };
+  const happens = (event: Partial<Happened>): Promise<boolean> =>
+    change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
+  const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
+    change((before) => ({
+      ...before,
+      happened: Object.fromEntries(
+        Object.entries(before.happened).filter(([event]) => !events.includes(event as keyof Happened)),
+      ),
+    }));
+  const withIds = (list: "ticked" | "struck", update: (ids: readonly string[]) => readonly string[]) =>
+    change((before) => ({
+      ...before,
+      happened: { ...before.happened, [list]: [...update(before.happened[list] ?? [])] },
+    }));
+  return {
+    change,
+    happens,
+    takeBack,
+    goesIn(atMs: number): void {
+      void change((before) => wentIn(before, atMs));
+      if (roast.happened.predicted) return;
+      predictPull(roast.id, roast.plan, atMs)
+        .then((predicted) => change((before) => withPrediction(before, predicted, atMs)))
+        .catch((error: unknown) => {
+          // Asked again for a corrected moment: the newer one answers for both.
+          if (error instanceof Superseded) return;
+          toast.error(`No prediction was stored: ${messageOf(error)}`);
+        });
+    },
+    /** @throws Error when they are not stored: what was typed stays in its field */
+    async notes(readings: readonly RoastReading[]): Promise<void> {
+      await addReadings(database(), roast.id, readings);
+    },
+    /** A reading does not count any more; it can be had back. */
+    async strikes(reading: RoastReading): Promise<void> {
+      const key = readingKey(reading);
+      if (!(await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]))) return;
+      toast("That reading does not count any more", {
+        action: { label: "Undo", onClick: () => void withIds("struck", (ids) => ids.filter((id) => id !== key)) },
+      });
+    },
+    /** Another value in the place of one that was read wrong. @throws Error when it is not stored */
+    async corrects(reading: RoastReading, celsius: number): Promise<void> {
+      const key = readingKey(reading);
+      // A thousandth of a second later: it is another reading, of the same moment.
+      const at = new Date(Date.parse(reading.at) + 1).toISOString();
+      const { shownC: _, ...place } = reading;
+      const corrected: RoastReading = { ...place, at, celsius, source: "typed" };
+      await addReadings(database(), roast.id, [corrected]);
+      await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]);
+      toast("The reading was put right", {
+        action: {
+          label: "Undo",
+          onClick: () => void withIds("struck", (ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),
+        },
+      });
+    },
+    ticks(id: string): void {
+      void withIds("ticked", (ids) => [...ids.filter((each) => each !== id), id]);
+    },
+    door(openMin: number): void {
+      const at = new Date(clockNow() - openMin * 60_000).toISOString();
+      void change((before) => ({
+        ...before,
+        happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
+      })).then((stored) => {
+        if (stored) toast.success(`Noted: the door was open for ${openMin} min; the forecast counts with it`);
+      });
+    },
+    backIn(): void {
+      void change((before) => {
+        const { pulledAt, outs = [], ...rest } = before.happened;
+        if (!pulledAt) return before;
+        return { ...before, happened: { ...rest, outs: [...outs, { outAt: pulledAt, backAt: instantNow() }] } };
+      });
+    },
+    async whatIf(name: string, { stages, leaves }: Changed): Promise<void> {
+      const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
+      const at = instantNow();
+      const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
+      const stored = await change((before) => ({
+        ...before,
+        plan: { ...before.plan, stages },
+        happened: {
+          ...before.happened,
+          stagesDone: stageNow(stages, minute + 1, {}),
+          ...(leaves.length > 0 && {
+            left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
+          }),
+        },
+        notes: `${before.notes}${before.notes && "\n"}Minute ${minute}: ${name}${left}.`.slice(-4000),
+      }));
+      if (!stored) return;
+      toast.success(`${name}: it is the plan now`, {
+        action: {
+          label: "Undo",
+          onClick: () =>
+            void change((before) => ({
+              ...before,
+              plan: roast.plan,
+              notes: roast.notes,
+              happened: { ...before.happened, stagesDone: roast.happened.stagesDone, left: roast.happened.left },
+            })),
+        },
+      });
+    },
+  };
+}
+export type Acts = ReturnType<typeof actsOf>;

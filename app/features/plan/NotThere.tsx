@@ -1,0 +1,49 @@
+import type { Plan } from "../../../core/formats/roast";
+import type { NeverMet } from "../../../core/processes/cook";
+import { HOTTER } from "../../../core/schedule/remedies";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { HeatPanel } from "./HeatPanel";
+import { usePlanStore } from "./planStore";
+
+interface Props {
+  readonly title: string;
+  readonly plan: Plan;
+  readonly neverMet: NeverMet | null;
+  readonly fault: string | null;
+  readonly units: UnitSystem;
+}
+
+/** A plan that no simulation has finished: what is known of it, what would help, and the heat under the hand. */
+export function NotThere({ title, plan, neverMet, fault, units }: Props) {
+  const { settle } = usePlanStore();
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  return (
+    <div className="flex max-w-xl grow flex-col gap-3 py-2">
+      <h1 className="text-2xl">{title}</h1>
+      {neverMet && (
+        <Caution
+          actions={
+            <Button size="small" onClick={() => settle(HOTTER.change)}>
+              {HOTTER.label}
+            </Button>
+          }
+        >
+          At this heat the {neverMet.centre} never comes to {t(neverMet.targetC)}: it stands at {t(neverMet.highestC)}{" "}
+          in air of {t(neverMet.airC)}. More heat, foil wrapped tight in time, or a lower target would do it.
+        </Caution>
+      )}
+      {fault && <Caution>The simulation stopped: {fault}. The plan is stored; change it, or open it again.</Caution>}
+      {!neverMet && !fault && <p className="text-lg text-soft">Cooking this bird once, to see …</p>}
+      {(neverMet || fault) && (
+        <section
+          aria-label="Heat"
+          className="flex flex-col gap-2 rounded-2xl border border-line bg-mist-1 p-3 shadow-card"
+        >
+          <HeatPanel plan={plan} units={units} />
+        </section>
+      )}
+    </div>
+  );
+}

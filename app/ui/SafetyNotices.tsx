@@ -1,0 +1,50 @@
+import type { PlannedDone } from "../../core/forecast/planned";
+import type { Plan } from "../../core/formats/roast";
+import type { DerivedPlan } from "../../core/schedule/derive";
+import { constant } from "../../core/sources";
+import { formatDuration, formatTemperature } from "../../core/units/quantity";
+import { usePreferences } from "../shell/preferences";
+import { Caution } from "./Caution";
+
+interface Props {
+  readonly plan: Plan;
+  readonly cook: PlannedDone | null;
+  readonly derived: DerivedPlan | null;
+}
+
+/** What of a plan lies outside the usual guidance, said before anything else: what was computed of it, and what was not. */
+export function SafetyNotices({ plan, cook, derived }: Props) {
+  const { units } = usePreferences();
+  const guidelineC = constant("guidelineC");
+  const lowestC = Math.min(...Object.values(plan.targetC).filter((celsius) => celsius !== undefined));
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const longestMin = constant("longestRestMin");
+  const restMin = derived?.schedule.restMin.expected ?? 0;
+  const chill = cook?.dayAfter?.chill;
+  return (
+    <>
+      {lowestC < guidelineC && (
+        <Caution>
+          The target of {t(lowestC)} is below the usual guidance of {t(guidelineC)}.{" "}
+          {cook && `Computed at the coldest point, through roast and rest: ${reductions(cook.logReduction)}. `}
+          Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
+        </Caution>
+      )}
+      {restMin > longestMin && (
+        <Caution>
+          It would rest {formatDuration(60 * restMin)}, longer than the {formatDuration(60 * longestMin)} that even a
+          wrapped bird stays hot: put it in later.
+        </Caution>
+      )}
+      {chill && !chill.keepsTheRule && (
+        <Caution>
+          Carved the day before, the trays would cool too slowly: spread the meat over more of them, and leave them open
+          until they are cold.
+        </Caution>
+      )}
+    </>
+  );
+}
+
+const reductions = (value: number): string =>
+  `Salmonella falls by ${value >= 12 ? "over 12" : value.toFixed(1)} powers of ten, where the published tables ask for 7`;

@@ -1,0 +1,34 @@
+import { describe, expect, it } from "vitest";
+import type { Forecast } from "../forecast/assimilate";
+import { changeOf } from "./change";
+
+const forecast = (p50: number, change: Partial<Forecast> = {}): Forecast => ({
+  targets: { breast: { p10: p50 - 9, p50, p90: p50 + 9 } },
+  pull: { p10: p50 - 9, p50, p90: p50 + 9 },
+  estimate: [],
+  aimC: { breast: 70 },
+  members: [{ draw: [], minutes: Float64Array.of(0, 200), shown: { breast: Float64Array.of(0, 80) } }],
+  setAside: [],
+  lost: [],
+  ...change,
+});
+const readings = [{ minute: 100, part: "breast" as const, celsius: 36 }];
+
+describe("what changed a forecast", () => {
+  it("is no news while it moves by less than two minutes", () => {
+    expect(changeOf(forecast(180), forecast(181), readings)).toBeNull();
+  });
+
+  it("is the reading that was not expected, with what was", () => {
+    expect(changeOf(forecast(180), forecast(188), readings)).toEqual({
+      byMin: 8,
+      because: { kind: "reading", part: "breast", readC: 36, expectedC: 40 },
+    });
+  });
+
+  it("is a probe that is no longer believed, or is again", () => {
+    const lost = forecast(186, { lost: ["left breast"] });
+    expect(changeOf(forecast(180), lost, readings)?.because).toEqual({ kind: "lost", probe: "left breast" });
+    expect(changeOf(lost, forecast(180), readings)?.because).toEqual({ kind: "believed-again", probe: "left breast" });
+  });
+});

@@ -1,0 +1,135 @@
+import { describe, expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { UNKNOWNS } from "../forecast/prior";
+import type { Reading } from "../forecast/reading";
+import type { Plan } from "../formats/roast";
+import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
+
+const { plan } = sampleRoast();
+const STAGED: Plan["stages"] = [
+  { fromMin: 0, airC: 218, shield: "breast" },
+  { fromMin: 20, airC: 163 },
+  { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 163, shield: "none" },
+];
+const at = (minutes: number) => ({ p10: minutes - 4, p50: minutes, p90: minutes + 4 });
+const forecast = (change: Partial<NonNullable<Watched["forecast"]>> = {}): NonNullable<Watched["forecast"]> => ({
+  targets: { breast: at(180), thigh: at(184) },
+  pull: at(184),
+  estimate: UNKNOWNS.map(() => 0),
+  aimC: { breast: 70, thigh: 74 },
+  members: [],
+  setAside: [],
+  lost: [],
+  ...change,
+});
+const NOTHING: Watched = {
+  plan,
+  nowMin: 60,
+  readings: [],
+  forecast: null,
+  browning: null,
+  outByMin: 240,
+  stagesDone: 0,
+  bastingsDone: 0,
+  fuelsDone: 0,
+};
+const kinds = (change: Partial<Watched>): string[] => adviceFor({ ...NOTHING, ...change }).map(({ kind }) => kind);
+
+describe("the coach", () => {
+  it("says nothing where nothing is due", () => {
+    expect(kinds({})).toEqual([]);
+    expect(kinds({ forecast: forecast() })).toEqual([]);
+  });
+
+  it("calls a change of the heat by the clock, and by the temperature once it was read, until it is done", () => {
+    const staged = { ...plan, stages: STAGED };
+    expect(kinds({ plan: staged, nowMin: 19 })).toEqual([]);
+    expect(kinds({ plan: staged, nowMin: 21 })).toEqual(["stage"]);
+    expect(kinds({ plan: staged, nowMin: 21, stagesDone: 1 })).toEqual([]);
+    const readings = [{ minute: 99, part: "breast" as const, celsius: 60.5 }];
+    expect(kinds({ plan: staged, nowMin: 100, stagesDone: 1, readings })).toEqual(["stage"]);
+    expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
+  });
+
+  it("counts bastings", () => {
+    const basted = { ...plan, season: { ...plan.season, basteEveryMin: 30 } };
+    expect(kinds({ plan: basted, nowMin: 65, bastingsDone: 1 })).toEqual(["baste"]);
+    expect(kinds({ plan: basted, nowMin: 65, bastingsDone: 2 })).toEqual([]);
+  });
+
+  it("gives an early word a quarter of an hour before the early end of the doubt", () => {
+    expect(kinds({ nowMin: 180 - EARLY_WORD_MIN - 1, forecast: forecast() })).toEqual([]);
+    expect(kinds({ nowMin: 180 - EARLY_WORD_MIN + 1, forecast: forecast() })).toEqual(["soon"]);
+  });
+
+  it("sees a probe that slipped, a breast far ahead, and an oven that is not where its dial is", () => {
+    const reading = { minute: 80, part: "breast" as const, celsius: 70 };
+    const lost = ["breast" as const];
+    expect(kinds({ forecast: forecast({ lost, setAside: [{ reading, why: "slipped" }] }) })).toEqual(["slipped"]);
+    expect(kinds({ forecast: forecast({ lost, setAside: [{ reading, why: "out" }] }) })).toEqual(["out"]);
+    expect(kinds({ forecast: forecast({ setAside: [{ reading, why: "spike" }] }) })).toEqual([]);
+    expect(kinds({ forecast: forecast({ targets: { breast: at(150), thigh: at(184) } }) })).toEqual(["breast-ahead"]);
+    const oven = (offset: number) =>
+      forecast({ estimate: UNKNOWNS.map((name) => (name === "ovenOffset" ? offset : 0)) });
+    expect(kinds({ forecast: oven(-1.6) })).toEqual(["oven-cold"]);
+    expect(kinds({ forecast: oven(1.6) })).toEqual(["oven-hot"]);
+  });
+
+  it("takes a tip for misplaced when the readings put it far from the centre", () => {
+    const off = (sd: number) => forecast({ estimate: UNKNOWNS.map((name) => (name === "thighProbe" ? sd : 0)) });
+    expect(kinds({ forecast: off(1) })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, forecast: off(-2) })).toEqual([{ kind: "misplaced", part: "thigh" }]);
+  });
+
+  it("says that dinner will be late once the finish leaves too short a rest", () => {
+    expect(kinds({ forecast: forecast(), outByMin: 182 })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, forecast: forecast(), outByMin: 160 })).toEqual([{ kind: "late", minutes: 24 }]);
+  });
+
+  it("sees a centre that has stalled, not one that is still cold, nearly done, or rising", () => {
+    const rising = (from: number, perHour: number): Reading[] =>
+      Array.from({ length: 25 }, (_, n) => ({
+        minute: 100 + 2 * n,
+        part: "thigh",
+        celsius: from + (perHour * 2 * n) / 60,
+      }));
+    const on = (readings: Reading[]) => kinds({ nowMin: 150, readings, forecast: forecast() });
+    expect(on(rising(62, 1))).toEqual(["stalled"]);
+    expect(on(rising(10, 1))).toEqual([]);
+    expect(on(rising(72, 1))).toEqual([]);
+    expect(on(rising(50, 15))).toEqual([]);
+  });
+
+  it("asks for the door when everything warms too slowly, not when one probe does, or by a hand's few readings", () => {
+    const minutes = Float64Array.from({ length: 51 }, (_, n) => 4 * n);
+    const rising = (from: number) => minutes.map((minute) => from + 0.4 * minute);
+    const members = [{ draw: [], minutes, shown: { breast: rising(0), thigh: rising(4) } }];
+    const read = (paces: readonly [number, number], everyMin = 2): Reading[] =>
+      (["breast", "thigh"] as const).flatMap((part, n) =>
+        Array.from({ length: 60 / everyMin }, (_, m): Reading => {
+          const minute = 60 + everyMin * m;
+          const after = Math.max(0, minute - 100);
+          return { minute, part, celsius: 4 * n + 0.4 * (minute - after + (paces[n] as number) * after) };
+        }),
+      );
+    const on = (readings: Reading[]) => kinds({ nowMin: 120, readings, forecast: forecast({ members }) });
+    expect(on(read([1, 1]))).toEqual([]);
+    expect(on(read([0.5, 0.7]))).toEqual(["cooled"]);
+    expect(on(read([0.4, 1]))).toEqual([]);
+    expect(on(read([0.5, 0.7], 20))).toEqual([]);
+  });
+
+  it("asks for foil where the skin is golden with so long to go that it would be dark", () => {
+    expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 2.4 } })).toEqual(["dark-early"]);
+    expect(kinds({ forecast: forecast(), browning: { now: 1, atPull: 1.4 } })).toEqual([]);
+    expect(kinds({ forecast: forecast(), browning: { now: 0.4, atPull: 2.4 } })).toEqual([]);
+  });
+
+  it("calls for charcoal by the hour where there is any to burn", () => {
+    const smoked = { ...plan, heat: "smoker" as const };
+    expect(kinds({ plan: smoked, nowMin: 59 })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, plan: smoked, nowMin: 121, fuelsDone: 1 })).toMatchObject([{ kind: "fuel", n: 2 }]);
+    expect(kinds({ plan: smoked, nowMin: 121, fuelsDone: 2 })).toEqual([]);
+    expect(kinds({ nowMin: 121 })).toEqual([]);
+  });
+});

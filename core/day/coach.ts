@@ -1,0 +1,195 @@
+/**
+ * What to say at the stove: what is due by the plan, and what the readings show. Each says what to do, why, and what
+ * happens otherwise; data, so that the words can be in the cook's units.
+ */
+import { CENTRES, type Centre } from "../bird/solid";
+import type { Forecast } from "../forecast/assimilate";
+import { middleShownAt } from "../forecast/ensemble";
+import { lowestC } from "../forecast/newest";
+import { UNKNOWNS } from "../forecast/prior";
+import { type Reading, seriesOf, thinned } from "../forecast/reading";
+import type { Plan } from "../formats/roast";
+import { type Probe, probeOf } from "../formats/thermometer";
+import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
+import { constant } from "../sources";
+import { nextReading } from "./nextReading";
+
+import { stageNow } from "./whatIf";
+
+export type Advice =
+  /** The plan's next change of the heat is due. */
+  | {
+      readonly kind: "stage";
+      readonly n: number;
+      readonly because: "time" | "temperature";
+      /** Minutes since it was due. */
+      readonly sinceMin: number;
+    }
+  | { readonly kind: "baste"; readonly n: number }
+  | { readonly kind: "soon"; readonly minutes: number }
+  /** A probe whose readings are set aside: it slipped, or it is in the oven's air. */
+  | { readonly kind: "slipped" | "out"; readonly probe: Probe }
+  /** The tip is likely far from the thickest place, on bone or under the skin. */
+  | { readonly kind: "misplaced"; readonly part: "breast" | "thigh" }
+  | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
+  /** Everything warms more slowly than the fitted bird has it: an open door, or the heat is off. */
+  | { readonly kind: "cooled"; readonly paceShare: number }
+  | { readonly kind: "dark-early" }
+  | { readonly kind: "fuel"; readonly n: number; readonly briquettes: number }
+  | { readonly kind: "late"; readonly minutes: number }
+  | { readonly kind: "breast-ahead"; readonly minutes: number }
+  | { readonly kind: "oven-cold" | "oven-hot"; readonly kelvin: number }
+  | { readonly kind: "read-again"; readonly part: Centre; readonly inMin: number; readonly less: number };
+
+export interface Watched {
+  readonly plan: Plan;
+  readonly nowMin: number;
+  readonly readings: readonly Reading[];
+  readonly forecast: Forecast | null;
+  /** Browning of the estimated bird by now and at its finish, 1 is golden; null while it is not known. */
+  readonly browning: { readonly now: number; readonly atPull: number } | null;
+  /** Out by then, there is the shortest rest before it is carved, minutes since it went in. */
+  readonly outByMin: number;
+  /** Stages that have been done, by their number; the first is on from the start. */
+  readonly stagesDone: number;
+  readonly bastingsDone: number;
+  readonly fuelsDone: number;
+}
+
+/** An early word before the early end of the band, min. */
+export const EARLY_WORD_MIN = 15;
+/** So far ahead of the thigh, the breast wants a shield. */
+const AHEAD_MIN = 12;
+/** An oven is off when the readings put it further from its dial than most are, in standard deviations of the prior. */
+const OVEN_OFF_SD = 1.2;
+/** A tip is misplaced when the readings put it further from the centre than most are, likewise. */
+const MISPLACED_SD = 1.7;
+/** Skin that is as brown as it should be with so long to go is burnt at the end. */
+const GOLDEN = 0.9;
+const BURNT = 1.9;
+/** A cold bird's centre stands still for a while before the heat is there: that is no stall. */
+const STALL_FROM_C = 30;
+/** A centre that rises by less over the last half hour, and is far from done, has stalled (chosen). */
+const STALL_OVER_MIN = 30;
+const STALL_K_PER_HOUR = 4;
+const STALL_TO_GO_K = 4;
+/** Over so long the pace of each centre is held against that of the fitted birds. */
+const PACE_MIN = 15;
+const PACE_MOST_MIN = 25;
+const PACE_READINGS = 4;
+/** Under this on average, and none at its full pace, is no noise (a door of ten minutes gives 0.76, an honest oven 0.96 to 1.04). */
+const COOLED_SHARE = 0.8;
+const FULL_PACE_SHARE = 0.9;
+/** Where little was to be expected, little says nothing. */
+const EXPECTED_LEAST_K = 2;
+const FUEL_EVERY_MIN = 60;
+/** A finish that is late by less is the plan's own doubt. */
+const LATE_MIN = 5;
+
+/** A change of the heat that has waited so long comes before everything else. */
+export const OVERDUE_MIN = 5;
+
+/** Most urgent first. */
+export function adviceFor(watched: Watched): Advice[] {
+  return [...dueByPlan(watched), ...(watched.forecast ? seenInReadings(watched, watched.forecast) : [])];
+}
+
+/** What the plan says is to be done now. */
+function dueByPlan({ plan, nowMin, readings, forecast, stagesDone, bastingsDone, fuelsDone }: Watched): Advice[] {
+  const advice: Advice[] = [];
+  const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost));
+  const stage = plan.stages[due];
+  if (due > stagesDone && stage) {
+    const { when, fromMin } = stage;
+    const metMin = when
+      ? (readings.find(({ part, celsius }) => part === when.centre && celsius >= when.reachesC)?.minute ?? nowMin)
+      : fromMin;
+    const sinceMin = nowMin - Math.max(fromMin, metMin);
+    advice.push({ kind: "stage", n: due, because: when ? "temperature" : "time", sinceMin });
+  }
+  const every = plan.season.basteEveryMin;
+  if (every > 0 && Math.floor(nowMin / every) > bastingsDone) {
+    advice.push({ kind: "baste", n: Math.floor(nowMin / every) });
+  }
+  const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);
+  if (burnsCharcoal(plan.heat) && fuels > fuelsDone) {
+    advice.push({ kind: "fuel", n: fuels, briquettes: briquettesPerHour(plan) });
+  }
+  return advice;
+}
+
+/** What the readings and the bird they point to show. */
+function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forecast: Forecast): Advice[] {
+  const advice: Advice[] = [];
+  for (const probe of forecast.lost) {
+    const out = forecast.setAside.some(({ reading, why }) => why === "out" && probeOf(reading) === probe);
+    advice.push({ kind: out ? "out" : "slipped", probe });
+  }
+  const untilEarly = forecast.pull.p10 - nowMin;
+  if (untilEarly <= EARLY_WORD_MIN && forecast.pull.p50 > nowMin) {
+    advice.push({ kind: "soon", minutes: Math.max(0, Math.round(untilEarly)) });
+  }
+  const lateMin = forecast.pull.p50 - outByMin;
+  if (lateMin > LATE_MIN) advice.push({ kind: "late", minutes: Math.round(lateMin) });
+  const cooled = cooledDown(readings, forecast);
+  if (cooled) advice.push(cooled);
+  const stalled = stall(readings, forecast);
+  if (stalled) advice.push(stalled);
+  const { breast, thigh } = forecast.targets;
+  if (breast && thigh && thigh.p50 - breast.p50 > AHEAD_MIN && breast.p50 > nowMin) {
+    advice.push({ kind: "breast-ahead", minutes: Math.round(thigh.p50 - breast.p50) });
+  }
+  if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT) advice.push({ kind: "dark-early" });
+  const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;
+  if (Math.abs(offset) > OVEN_OFF_SD) {
+    const kelvin = Math.round(Math.abs(offset) * constant("ovenOffsetSdK"));
+    advice.push({ kind: offset < 0 ? "oven-cold" : "oven-hot", kelvin });
+  }
+  for (const part of ["breast", "thigh"] as const) {
+    const off = forecast.estimate[UNKNOWNS.indexOf(`${part}Probe`)] ?? 0;
+    if (Math.abs(off) > MISPLACED_SD && forecast.targets[part]) advice.push({ kind: "misplaced", part });
+  }
+  const next = nextReading(forecast, readings, nowMin);
+  if (next) {
+    advice.push({ kind: "read-again", part: next.part, inMin: Math.round(next.atMin - nowMin), less: next.less });
+  }
+  return advice;
+}
+
+/** One probe of a centre that is in the meat, the one that has spoken most; its readings thinned. */
+function bestSeries(readings: readonly Reading[], part: Centre, lost: readonly Probe[]): readonly Reading[] {
+  const [own = []] = seriesOf(thinned(readings.filter((reading) => reading.part === part)))
+    .filter(([first]) => first && !lost.includes(probeOf(first)))
+    .sort((a, b) => b.length - a.length);
+  return own;
+}
+
+/** Every centre warms more slowly than the fitted birds do: heat is missing. */
+function cooledDown(readings: readonly Reading[], { targets, members, lost }: Forecast): Advice | null {
+  const paces = CENTRES.filter((each) => targets[each]).map((part) => {
+    const own = bestSeries(readings, part, lost);
+    const last = own.at(-1);
+    const before = own.findLast(({ minute }) => last && minute <= last.minute - PACE_MIN);
+    if (!last || !before || last.minute - before.minute > PACE_MOST_MIN) return null;
+    if (own.filter(({ minute }) => minute >= before.minute).length < PACE_READINGS) return null;
+    const expectedK = middleShownAt(members, part, last.minute) - middleShownAt(members, part, before.minute);
+    return expectedK < EXPECTED_LEAST_K ? null : (last.celsius - before.celsius) / expectedK;
+  });
+  const known = paces.filter((pace) => pace !== null);
+  if (known.length === 0 || known.length < paces.length) return null;
+  const paceShare = known.reduce((sum, pace) => sum + pace, 0) / known.length;
+  return paceShare < COOLED_SHARE && Math.max(...known) < FULL_PACE_SHARE ? { kind: "cooled", paceShare } : null;
+}
+
+/** A centre that has all but stopped: evaporation takes what the oven gives, or the oven is out. */
+function stall(readings: readonly Reading[], { targets, aimC, lost }: Forecast): Advice | null {
+  for (const part of CENTRES.filter((each) => targets[each])) {
+    const own = bestSeries(readings, part, lost);
+    const last = own.at(-1);
+    const before = own.findLast(({ minute }) => last && minute <= last.minute - STALL_OVER_MIN);
+    if (!last || !before || last.celsius > (aimC[part] ?? 0) - STALL_TO_GO_K || last.celsius < STALL_FROM_C) continue;
+    const kelvinPerHour = (60 * (last.celsius - before.celsius)) / (last.minute - before.minute);
+    if (kelvinPerHour < STALL_K_PER_HOUR) return { kind: "stalled", part, kelvinPerHour };
+  }
+  return null;
+}

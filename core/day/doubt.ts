@@ -1,0 +1,52 @@
+/** A reading that this bird cannot show: asked about once, before it is kept. */
+import type { Centre } from "../bird/solid";
+import { type Member, quantiles, shownAt } from "../forecast/ensemble";
+import type { Reading } from "../forecast/reading";
+import { screened } from "../forecast/screening";
+import type { HistoryPoint } from "../processes/bird";
+
+export interface Expected {
+  readonly lowC: number;
+  readonly highC: number;
+}
+
+export interface Doubted {
+  readonly reading: Reading;
+  /** What was to be expected there and then; null where nothing is known yet. */
+  readonly expected: Expected | null;
+}
+
+/** A plan's own bird is one of many: its curve is good to so much. */
+const PLANNED_WITHIN_K = 8;
+
+/** By the fitted birds where there are some, else by the plan's own. */
+export function expectedC(
+  part: Centre,
+  minute: number,
+  members: readonly Member[] | null,
+  history: readonly HistoryPoint[],
+): Expected | null {
+  const known = members?.filter(({ shown }) => shown[part] !== undefined) ?? [];
+  if (known.length > 0) {
+    const { p10, p90 } = quantiles(known.map((member) => shownAt(member, part, minute)));
+    return { lowC: p10, highC: p90 };
+  }
+  const planned = (history.find((point) => point.minute >= minute) ?? history.at(-1))?.centresC[part];
+  return planned === undefined ? null : { lowC: planned - PLANNED_WITHIN_K, highC: planned + PLANNED_WITHIN_K };
+}
+
+/**
+ * Which of some new readings would be set aside with those that are there.
+ * @param startC of the bird as it went in
+ */
+export function doubtedOf(
+  fresh: readonly Reading[],
+  before: readonly Reading[],
+  startC: number,
+  expected: (reading: Reading) => Expected | null,
+): Doubted[] {
+  const { setAside } = screened([...before, ...fresh], startC);
+  return fresh
+    .filter((reading) => setAside.some((each) => each.reading === reading))
+    .map((reading) => ({ reading, expected: expected(reading) }));
+}

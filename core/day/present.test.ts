@@ -1,0 +1,58 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { ensembleOptions } from "../forecast/planned";
+import { UNKNOWNS } from "../forecast/prior";
+import { drain } from "../processes/cook";
+import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";
+
+const { plan } = sampleRoast();
+const targetsC = { breast: 69, thigh: 72 };
+const asked: PresentOptions = {
+  options: ensembleOptions(plan, targetsC),
+  estimate: UNKNOWNS.map(() => 0),
+  targetsC,
+  nowMin: 100,
+  pulledMin: null,
+  cover: "foil",
+  seenC: guidelineEverywhere(),
+};
+const present = (change: Partial<PresentOptions> = {}) => drain(presentBird({ ...asked, ...change }));
+
+describe("the bird as the readings point to it", () => {
+  beforeAll(() => void loadKernel());
+
+  it("browns and is killed through more and more of it, from now to the pull and through the rest", () => {
+    const { browning, killed } = present();
+    expect(browning.now).toBeLessThan(browning.atPull);
+    expect(killed.now).toBe(0);
+    expect(killed.afterRest).toBeGreaterThan(3);
+  });
+
+  it("goes on rising at rest, more under towels, and cools sooner bare", () => {
+    const peak = (cover: PresentOptions["cover"]) => present({ cover }).rest.peak.breast?.celsius ?? 0;
+    expect(peak("foil")).toBeGreaterThan(targetsC.breast);
+    expect(peak("towels")).toBeGreaterThanOrEqual(peak("foil"));
+    expect(peak("none")).toBeLessThanOrEqual(peak("foil"));
+    const bare = present({ cover: "none" }).rest.hotUntilMin ?? Number.POSITIVE_INFINITY;
+    expect(bare).toBeLessThan(present({ cover: "towels" }).rest.hotUntilMin ?? Number.POSITIVE_INFINITY);
+  });
+
+  it("says when what has to be seen is seen, and how long back in the oven where it is not", () => {
+    const pulledMin = 150;
+    const early = present({ pulledMin, nowMin: 165 });
+    expect(early.rest.seenMin).toBeNull();
+    expect(early.rest.backInMin).toBeGreaterThan(4);
+    const enough = present({ pulledMin, nowMin: 165, seenC: { breast: 40, thigh: 40 } });
+    expect(enough.rest.seenMin).toBe(0);
+    expect(enough.rest.backInMin).toBeNull();
+  });
+
+  it("shows what the cook's thermometer shows: what the estimate misses of it is added", () => {
+    // The cook's breast reads two degrees more than the estimate's bird.
+    const warmer = present({ options: { ...asked.options, shownC: { ...targetsC, breast: 67 } } });
+    const usual = present();
+    expect(warmer.rest.peak.breast?.celsius ?? 0).toBeCloseTo(usual.rest.peak.breast?.celsius ?? 0, -1);
+    expect(Object.keys(warmer.rest.peak)).toEqual(["breast", "thigh"]);
+  });
+});

@@ -1,0 +1,68 @@
+/** Which bird a probe's reading belongs to: none is ever guessed where there are two. */
+import type { Roast } from "../formats/roast";
+import type { Probe, ThermometerLine } from "../formats/thermometer";
+
+/** A thermometer that speaks and is in no bird that is known; the newest of each of its probes. */
+export interface Unclaimed {
+  readonly device: string;
+  readonly newest: readonly ThermometerLine[];
+}
+
+export type Route =
+  | {
+      readonly kind: "bird";
+      readonly roastId: string;
+      readonly sits: Probe;
+      /** Taken for the only bird there is: to be kept from now on. */
+      readonly fresh: boolean;
+    }
+  /** Somebody has to say. */
+  | { readonly kind: "unclaimed" }
+  /** Of no bird: it was said so before, or it is older than all of them. */
+  | { readonly kind: "nobody" };
+
+/** A thermometer that was in another bird so lately is not taken for this one's without a word. */
+const LATELY_MS = 12 * 3_600_000;
+
+const has = ({ probes }: Roast, device: string): boolean => (probes ?? []).some((each) => each.device === device);
+
+/**
+ * @param roasts all there are
+ * @param inKitchen those in the heat or at rest that listen to probes
+ * @param elsewhere devices in no bird
+ */
+export function routeOf(
+  { at, device = "", probe }: ThermometerLine,
+  roasts: readonly Roast[],
+  inKitchen: readonly Roast[],
+  elsewhere: readonly string[],
+): Route {
+  const atMs = Date.parse(at);
+  const isSinceIn = ({ happened }: Roast): boolean => atMs >= Date.parse(happened.inAt ?? "");
+  const own = inKitchen.find(({ probes }) =>
+    (probes ?? []).some((each) => each.device === device && each.probe === probe),
+  );
+  if (own) {
+    const { sits } = (own.probes ?? []).find((each) => each.device === device && each.probe === probe) as {
+      readonly sits: Probe;
+    };
+    return isSinceIn(own) ? { kind: "bird", roastId: own.id, sits, fresh: false } : { kind: "nobody" };
+  }
+  const could = inKitchen.filter(isSinceIn);
+  if (could.length === 0 || elsewhere.includes(device)) return { kind: "nobody" };
+  const [only] = could;
+  const lately = roasts.some(
+    (roast) => roast.id !== only?.id && has(roast, device) && atMs - Date.parse(roast.happened.inAt ?? "") < LATELY_MS,
+  );
+  // A second thermometer in a bird that has one is a question too.
+  const another = only?.probes?.some((each) => each.device !== device) ?? false;
+  if (only && inKitchen.length === 1 && !lately && !another) {
+    return { kind: "bird", roastId: only.id, sits: probe, fresh: true };
+  }
+  // A new probe of a thermometer that is in one bird is in the same.
+  const sameDevice = could.filter((roast) => has(roast, device));
+  if (sameDevice.length === 1 && sameDevice[0]) {
+    return { kind: "bird", roastId: sameDevice[0].id, sits: probe, fresh: true };
+  }
+  return { kind: "unclaimed" };
+}

@@ -1,0 +1,69 @@
+/**
+ * The plan of a day that goes otherwise: everything that is still to come is placed again from the finish as it is now
+ * expected; what has begun keeps its time, since what has passed is not rewritten. What follows from the pull never
+ * stands before it.
+ */
+import { lateOf, type Quantiles } from "../forecast/ensemble";
+import type { Plan } from "../formats/roast";
+import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
+import { type TimetableRow, timetableOf } from "../schedule/timetable";
+import type { UnitSystem } from "../units/quantity";
+
+const MINUTE_MS = 60_000;
+
+export interface Replanned {
+  readonly rows: readonly TimetableRow[];
+  readonly carveAtMs: number;
+  readonly serveAtMs: number;
+  /** To the table so much later than planned, min; 0 when the rest takes up what is late. */
+  readonly lateMin: number;
+}
+
+export interface DayNow {
+  /** When it went in, or is to go in at the earliest. */
+  readonly inAt: string;
+  /** Minutes from the oven's door to the pull, as expected now; all three the same once it is out. */
+  readonly pullMin: Quantiles;
+  readonly pulled: boolean;
+  readonly nowMs: number;
+}
+
+/** Rows that wait for the bird to be out. */
+const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|loosen|thicken)(-|$)/;
+
+/** @param planned what was derived from the plan as the bird went in */
+export function replan(
+  plan: Plan,
+  simulated: Simulated,
+  planned: DerivedPlan,
+  { inAt, pullMin, pulled, nowMs }: DayNow,
+  units: UnitSystem,
+): Replanned {
+  const before = timetableOf(plan, planned, units);
+  if (!Number.isFinite(pullMin.p50)) {
+    return { rows: before, carveAtMs: planned.schedule.carveAtMs, serveAtMs: planned.schedule.serveAtMs, lateMin: 0 };
+  }
+  // A bird that should be out and is not comes out now at the earliest.
+  const sinceInMin = (nowMs - Date.parse(inAt)) / MINUTE_MS;
+  const pullMinute = pulled ? pullMin.p50 : Math.max(pullMin.p50, sinceInMin);
+  const shares = {
+    p10: Math.min(1, pullMin.p10 / pullMinute),
+    p50: 1,
+    p90: lateOf(Math.max(1, pullMin.p90 / pullMinute)),
+  };
+  const renewed = derivePlan(plan, { ...simulated, pullMinute }, shares, nowMs, inAt);
+  const afterPull = new Set(
+    planned.sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `side-${id}`),
+  );
+  const begun = before.filter(
+    ({ id, startMs }) => startMs <= nowMs && (pulled || !(FOLLOWS_THE_PULL.test(id) || afterPull.has(id))),
+  );
+  const known = new Set(begun.map(({ id }) => id));
+  const coming = timetableOf(plan, renewed, units).filter(({ id, startMs }) => !known.has(id) && startMs >= nowMs);
+  return {
+    rows: [...begun, ...coming].sort((a, b) => a.startMs - b.startMs),
+    carveAtMs: renewed.schedule.carveAtMs,
+    serveAtMs: renewed.schedule.serveAtMs,
+    lateMin: Math.round((renewed.schedule.serveAtMs - Date.parse(plan.serveAt)) / MINUTE_MS),
+  };
+}

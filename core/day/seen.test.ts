@@ -1,0 +1,40 @@
+import { describe, expect, it } from "vitest";
+import { placesSeen } from "./seen";
+
+const goals = { breast: 74, thigh: 74, filling: 74 };
+
+describe("what has been seen", () => {
+  it("is asked of both sides of a pair and of the filling's middle", () => {
+    expect(placesSeen(goals, []).map(({ probe }) => probe)).toEqual([
+      "left breast",
+      "right breast",
+      "left thigh",
+      "right thigh",
+      "filling",
+    ]);
+    expect(placesSeen(goals, []).some(({ seen }) => seen)).toBe(false);
+  });
+
+  it("is the highest of each side; one that names no side counts for one", () => {
+    const seen = placesSeen(goals, [
+      { minute: 1, part: "breast", side: "left", celsius: 74.2 },
+      { minute: 2, part: "breast", side: "right", celsius: 73.4 },
+      { minute: 9, part: "breast", side: "left", celsius: 71 },
+      { minute: 3, part: "thigh", celsius: 79 },
+    ]);
+    expect(seen.filter((place) => place.seen).map(({ probe }) => probe)).toEqual(["left breast", "left thigh"]);
+    expect(seen.find(({ probe }) => probe === "left breast")?.highestC).toBe(74.2);
+  });
+
+  it("gives a reading without a side to the side that has none of its own", () => {
+    const seen = placesSeen({ breast: 74 }, [
+      { minute: 1, part: "breast", side: "left", celsius: 70 },
+      { minute: 2, part: "breast", celsius: 75 },
+    ]);
+    expect(seen.map(({ highestC }) => highestC)).toEqual([70, 75]);
+  });
+
+  it("has the filling's only place in its middle", () => {
+    expect(placesSeen({ filling: 74 }, [{ minute: 1, part: "filling", celsius: 75 }])).toMatchObject([{ seen: true }]);
+  });
+});

@@ -1,0 +1,35 @@
+/** What has been seen on the thermometer at every place that counts: both sides of a pair, and the filling's middle. */
+
+import type { Centre, CentreTemperatures } from "../bird/solid";
+import type { Reading } from "../forecast/reading";
+import { bothSides, type Probe, probeOf } from "../formats/thermometer";
+
+export interface PlaceSeen {
+  readonly probe: Probe;
+  readonly goalC: number;
+  /** Highest that was read there; null before a reading. */
+  readonly highestC: number | null;
+  readonly seen: boolean;
+}
+
+/** A thermometer is read to a tenth. */
+const READ_TO_K = 0.05;
+
+/**
+ * A reading that names no side was taken on one of them: it counts for one that has none of its own, never for both.
+ * @param readings that are believed: of a probe that is set aside, none
+ */
+export function placesSeen(goalsC: CentreTemperatures, readings: readonly Reading[]): PlaceSeen[] {
+  return (Object.entries(goalsC) as [Centre, number][]).flatMap(([part, goalC]) => {
+    const own = readings.filter((each) => each.part === part);
+    const places = bothSides(part);
+    const unnamed = own.filter(({ side }) => !side);
+    const takesUnnamed = places.find(({ side }) => side && !own.some((each) => each.side === side)) ?? places[0];
+    return places.map((place): PlaceSeen => {
+      const here = own.filter((each) => each.side === place.side && each.side !== undefined);
+      const all = place === takesUnnamed ? [...here, ...unnamed] : here;
+      const highestC = all.length > 0 ? Math.max(...all.map(({ celsius }) => celsius)) : null;
+      return { probe: probeOf(place), goalC, highestC, seen: highestC !== null && highestC >= goalC - READ_TO_K };
+    });
+  });
+}

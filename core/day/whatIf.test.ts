@@ -1,0 +1,162 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { ensembleOptions } from "../forecast/planned";
+import { UNKNOWNS } from "../forecast/prior";
+import { PlanSchema } from "../formats/roast";
+import { METHODS } from "../methods/methods";
+import { usualPlan } from "../methods/usualPlan";
+import { drain } from "../processes/cook";
+import { fullStages } from "../processes/stages";
+import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
+
+const { plan } = sampleRoast();
+const USUAL = UNKNOWNS.map(() => 0);
+const AIM = { breast: 71, thigh: 74 };
+const NOW = 90;
+
+describe("what can be changed now", () => {
+  it("makes a whole plan of it, with the new stage begun now", () => {
+    for (const id of WHAT_IFS) {
+      const changed = changedNow(id, plan, NOW, {});
+      if (!changed) continue;
+      expect(PlanSchema.safeParse({ ...plan, stages: changed.stages }).success, id).toBe(true);
+      if (changed.leaves.length === 0) expect(changed.stages.at(-1)?.fromMin, id).toBe(NOW);
+    }
+  });
+
+  it("leaves out what would change nothing, or cannot be", () => {
+    const can = (cut: typeof plan.bird.cut, stages = plan.stages): WhatIfId[] =>
+      WHAT_IFS.filter((id) => changedNow(id, { ...plan, stages, bird: { ...plan.bird, cut } }, NOW, {}) !== null);
+    expect(can("whole")).not.toContain("uncover");
+    expect(can("crown")).not.toContain("legs-off");
+    for (const cut of ["whole", "spatchcock", "parts"] as const) expect(can(cut)).toContain("legs-off");
+    expect(can("whole")).not.toContain("rotate");
+    expect(can("spatchcock")).not.toContain("turn-over");
+    expect(can("whole", [{ fromMin: 0, airC: 163, shield: "breast" }])).toContain("uncover");
+    expect(can("whole", [{ fromMin: 0, airC: 80 }])).not.toContain("hold");
+  });
+
+  it("turns it round where the oven has a hot side", () => {
+    const uneven = { ...plan, equipment: { ...plan.equipment, hotSideK: 15 } };
+    expect(changedNow("rotate", uneven, NOW, {})?.stages.at(-1)).toMatchObject({ towardsHot: "breast", fromMin: NOW });
+  });
+
+  it("keeps what comes later as it is, and never more stages than a plan holds", () => {
+    const stages = [
+      { fromMin: 0, airC: 200 },
+      { fromMin: 20, airC: 163 },
+      { fromMin: 120, airC: 180 },
+    ];
+    const up = changedNow("oven-up", { ...plan, stages }, NOW, {});
+    expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 183, 180]);
+    const many = Array.from({ length: 8 }, (_, n) => ({ fromMin: 10 * n, airC: 160 }));
+    expect(changedNow("oven-up", { ...plan, stages: many }, NOW, {})?.stages.length).toBeLessThanOrEqual(8);
+  });
+
+  it("names a change that can be made in every stage of every way and cut, also long before the next", () => {
+    for (const { id: method, cuts } of METHODS) {
+      for (const cut of cuts) {
+        const made = usualPlan({
+          bird: {
+            species: "turkey",
+            cut,
+            massKg: cut === "leg-roll" || cut === "boneless-breast" ? 1.2 : 4,
+            state: "fresh",
+          },
+          method,
+          serveAt: plan.serveAt,
+          zone: "UTC",
+        });
+        for (const nowMin of [1, 10, 30, 70, 200]) {
+          for (const id of WHAT_IFS) {
+            const changed = changedNow(id, made, nowMin, { breast: 62, thigh: 62 });
+            if (!changed) continue;
+            const parsed = PlanSchema.safeParse({ ...made, stages: changed.stages });
+            expect(parsed.success, `${method} ${cut} ${id} at ${nowMin}`).toBe(true);
+            expect(() => fullStages(changed.stages, cut), `${method} ${cut} ${id} at ${nowMin}`).not.toThrow();
+          }
+        }
+      }
+    }
+  });
+
+  it("lets a hold last: no later stage ends it", () => {
+    const hot = [
+      { fromMin: 0, airC: 218 },
+      { fromMin: 20, airC: 163 },
+    ];
+    expect(changedNow("hold", { ...plan, stages: hot }, 10, {})?.stages).toEqual([
+      { fromMin: 0, airC: 218 },
+      { fromMin: 10, airC: 90 },
+    ]);
+  });
+
+  it("takes nothing out that is out", () => {
+    expect(changedNow("legs-off", plan, NOW, {}, ["thigh", "drumstick"])).toBeNull();
+    expect(changedNow("breast-off", plan, NOW, {}, ["thigh", "drumstick"])).toBeNull();
+  });
+
+  it("knows which stage is on: by the clock, or once its temperature was read", () => {
+    const stages = [
+      { fromMin: 0, airC: 200 },
+      { fromMin: 30, when: { centre: "breast" as const, reachesC: 60 }, airC: 163 },
+    ];
+    expect(stageNow(stages, 90, {})).toBe(0);
+    expect(stageNow(stages, 90, { breast: 61 })).toBe(1);
+    expect(stageNow(stages, 20, { breast: 61 })).toBe(0);
+  });
+});
+
+describe("what it does to this bird", () => {
+  beforeAll(() => void loadKernel());
+  const changes = WHAT_IFS.flatMap((id) => {
+    const changed = changedNow(id, plan, NOW, {});
+    return changed ? [[id, changed] as const] : [];
+  });
+
+  it("is what a cook would expect of it", () => {
+    const answers = drain(whatIfs(ensembleOptions(plan, AIM), [USUAL], NOW, changes));
+    const of = (id: WhatIfId | "as-is") => answers.find((answer) => answer.id === id);
+    const breast = (id: WhatIfId | "as-is"): number => of(id)?.doneMin.breast ?? Number.NaN;
+    expect(answers).toHaveLength(changes.length + 1);
+    expect(breast("oven-up")).toBeLessThan(breast("as-is"));
+    expect(breast("oven-down")).toBeGreaterThan(breast("as-is"));
+    expect(breast("cover-breast")).toBeGreaterThan(breast("as-is"));
+    // A shield holds back the breast far more than the thigh.
+    const gap = (id: WhatIfId | "as-is"): number => (of(id)?.doneMin.thigh ?? 0) - breast(id);
+    expect(gap("cover-breast")).toBeLessThan(gap("as-is"));
+    expect(breast("hold")).toBeGreaterThan(breast("oven-down"));
+    // What leaves first is not waited for.
+    expect(Object.keys(of("legs-off")?.doneMin ?? {})).toEqual(["breast"]);
+    expect(Object.keys(of("breast-off")?.doneMin ?? {})).toEqual(["thigh"]);
+    expect(of("breast-off")?.doneMin.thigh).toBeLessThan(NOW + 300);
+    expect(of("oven-down")?.browning).toBeLessThan(of("as-is")?.browning ?? 0);
+  });
+
+  it("never brings dinner forward by foil, on any bird that fits", () => {
+    for (const [species, cut, massKg] of [
+      ["turkey", "whole", 5],
+      ["turkey", "spatchcock", 5.8],
+      ["chicken", "whole", 1.8],
+      ["duck", "crown", 1.2],
+    ] as const) {
+      const made = usualPlan({
+        bird: { species, cut, massKg, state: "fresh" },
+        method: "steady",
+        serveAt: plan.serveAt,
+        zone: "UTC",
+      });
+      const aim = Object.fromEntries(Object.keys(made.targetC).map((centre) => [centre, 71]));
+      const foil = changedNow("cover-breast", made, 40, {});
+      if (!foil) throw new Error(`${species} ${cut} has a breast`);
+      const draws = [
+        USUAL,
+        USUAL.map((_, n) => (n % 2 === 0 ? 0.8 : -0.8)),
+        USUAL.map((_, n) => (n % 2 === 0 ? -0.8 : 0.8)),
+      ];
+      const [, answer] = drain(whatIfs(ensembleOptions(made, aim), draws, 40, [["cover-breast", foil]]));
+      expect(answer?.laterMin, `${species} ${cut}`).toBeGreaterThan(-SAME_WITHIN_MIN);
+    }
+  });
+});

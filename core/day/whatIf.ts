@@ -1,0 +1,224 @@
+/**
+ * What if, stove side: the bird that the readings point to, cooked again with one thing changed from now on. Up to now
+ * both cooks are the same, so what differs is what the change does.
+ */
+import { centresOf } from "../bird/form";
+import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
+import type { Forecast } from "../forecast/assimilate";
+import {
+  type EnsembleOptions,
+  type Member,
+  minuteAllShown,
+  minuteShown,
+  runMember,
+  targetsStillIn,
+} from "../forecast/ensemble";
+import type { Draw } from "../forecast/prior";
+import type { Plan } from "../formats/roast";
+import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
+import { fullStages } from "../processes/stages";
+
+export const WHAT_IFS = [
+  "cover-breast",
+  "uncover",
+  "oven-up",
+  "oven-down",
+  "turn-over",
+  "wrap",
+  "rotate",
+  "legs-off",
+  "breast-off",
+  "hold",
+] as const;
+export type WhatIfId = (typeof WHAT_IFS)[number];
+
+/** A turn of the dial that is worth a tap, K. */
+export const DIAL_STEP_K = 20;
+/** An oven that keeps a bird without cooking it on by much, °C (common practice). */
+export const HOLD_C = 90;
+
+export interface Changed {
+  readonly stages: Plan["stages"];
+  readonly leaves: readonly Piece[];
+}
+
+const MOST_STAGES = 8;
+
+/** Number of the stage that is on: later ones that wait for a temperature have begun once it was read. */
+export function stageNow(stages: readonly OvenStage[], nowMin: number, readC: CentreTemperatures): number {
+  return stages.findLastIndex(
+    ({ fromMin, when }) =>
+      fromMin <= nowMin && (!when || (readC[when.centre] ?? Number.NEGATIVE_INFINITY) >= when.reachesC),
+  );
+}
+
+/** The stages with something else from now on; what comes later by itself keeps its own settings. */
+function fromNow(
+  { stages, bird }: Pick<Plan, "stages" | "bird">,
+  nowMin: number,
+  readC: CentreTemperatures,
+  change: Partial<OvenStage>,
+  endsThere = false,
+): Plan["stages"] {
+  const at = Math.max(0, stageNow(stages, nowMin, readC));
+  const holds = fullStages(stages, bird.cut)[at];
+  if (!holds) return stages;
+  const begun = stages.slice(0, at + 1);
+  const later = endsThere ? [] : stages.slice(at + 1).filter(({ fromMin, when }) => when || fromMin > nowMin);
+  const last = begun.at(-1) as Plan["stages"][number];
+  const next = { fromMin: Math.max(nowMin, last.fromMin + 0.5), airC: holds.airC, ...change };
+  const room = MOST_STAGES - 1 - later.length;
+  return [...begun.slice(0, Math.max(1, room)), next, ...later];
+}
+
+/** Cuts that have both breast and legs, so that one of them can go first. */
+const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
+const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left: "right", right: "left" };
+
+/** Where a bird can be turned round or over by hand: not on a spit, which does it all the time. */
+const TURNS_ITSELF: ReadonlySet<string> = new Set(["spit"]);
+
+/** The plan with one thing changed now; null where it would change nothing, or cannot be. @param left pieces that are out */
+export function changedNow(
+  id: WhatIfId,
+  plan: Pick<Plan, "stages" | "bird" | "equipment" | "heat">,
+  nowMin: number,
+  readC: CentreTemperatures,
+  left: readonly Piece[] = [],
+): Changed | null {
+  const { stages, bird, equipment, heat } = plan;
+  const holds = fullStages(stages, bird.cut)[Math.max(0, stageNow(stages, nowMin, readC))];
+  if (!holds) return null;
+  const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
+  // What is out is out, and the last of it is the pull.
+  const leave = (...leaves: Piece[]): Changed | null =>
+    JOINTED.has(bird.cut) && left.length === 0 ? { stages, leaves } : null;
+  const hasBreastUp = centresOf(bird).includes("breast") && !left.includes("breast") && holds.side === "up";
+  switch (id) {
+    case "cover-breast":
+      return hasBreastUp && holds.shield === "none" && holds.wrap === "none" && bird.cut !== "parts"
+        ? set({ shield: "breast" })
+        : null;
+    case "uncover":
+      return holds.shield === "none" && holds.wrap === "none" ? null : set({ shield: "none", wrap: "none" });
+    case "oven-up":
+      return holds.airC + DIAL_STEP_K > 260 ? null : set({ airC: holds.airC + DIAL_STEP_K });
+    case "oven-down":
+      return holds.airC - DIAL_STEP_K < 110 ? null : set({ airC: holds.airC - DIAL_STEP_K });
+    case "turn-over":
+      return bird.cut === "whole" && !TURNS_ITSELF.has(heat)
+        ? set({ side: holds.side === "up" ? "down" : "up" })
+        : null;
+    case "wrap":
+      return holds.wrap === "foil" ? null : set({ wrap: "foil" });
+    case "rotate":
+      return equipment.hotSideK === 0 || TURNS_ITSELF.has(heat)
+        ? null
+        : set({ towardsHot: OPPOSITE[holds.towardsHot] });
+    case "legs-off":
+      return leave("thigh", "drumstick");
+    case "breast-off":
+      return leave("breast", "wing");
+    case "hold":
+      return holds.airC <= HOLD_C ? null : { stages: fromNow(plan, nowMin, readC, { airC: HOLD_C }, true), leaves: [] };
+  }
+}
+
+export interface WhatIfAnswer {
+  readonly id: WhatIfId | "as-is";
+  /** Minute at which each centre shows its target; infinite where it would not. */
+  readonly doneMin: Partial<Record<Centre, number>>;
+  /** Against leaving everything as it is, on the same birds: minutes, infinite where it is not done any more; null for as-is. */
+  readonly laterMin: number | null;
+  /** Of the breast's juice, more than as it is; null where it is not known. */
+  readonly juicesMore: number | null;
+  readonly browning: number;
+}
+
+/** Less is no difference to speak of: the computer's own steps are no finer. */
+export const SAME_WITHIN_MIN = 3;
+
+/** Long enough to see what holding does; a bird that is not there by then will not be at this heat. */
+const LOOK_AHEAD_MIN = 5 * 60;
+
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? Number.NaN;
+
+/** Difference of two finishes of one bird; what is done neither way does not differ. */
+const laterBy = (done: number, asIs: number): number => (done === asIs ? 0 : done - asIs);
+
+/**
+ * The bird of the estimate, and one quicker and one slower of those that fit the readings: a change is held against
+ * "as it is" on each of them, so that a slip of the fit is in both and falls out.
+ */
+export function drawsOf({ estimate, members, aimC }: Pick<Forecast, "estimate" | "members" | "aimC">): readonly Draw[] {
+  const byFinish = [...members].sort((a, b) => minuteAllShown(a, aimC) - minuteAllShown(b, aimC));
+  const at = (share: number): Draw => (byFinish[Math.floor(share * (byFinish.length - 1))] as Member).draw;
+  return [estimate, at(0.2), at(0.8)];
+}
+
+/**
+ * Every change that can be made now, and none, in turn; yields after each.
+ * @param draws unknowns of the birds that the readings point to, the likeliest first (see {@link drawsOf})
+ */
+export function* whatIfs(
+  options: EnsembleOptions,
+  draws: readonly Draw[],
+  nowMin: number,
+  changes: readonly (readonly [WhatIfId, Changed])[],
+): Generator<number, WhatIfAnswer[]> {
+  const answers: WhatIfAnswer[] = [];
+  let asIs: readonly Ran[] = [];
+  function* run(id: WhatIfAnswer["id"], { stages, leaves }: Changed): Generator<number, void> {
+    const leaving = leaves.map((piece): RoastEvent => ({ kind: "leave", piece, atMin: nowMin }));
+    const changed = {
+      ...options,
+      stages,
+      events: [...(options.events ?? []), ...leaving],
+      shownC: targetsStillIn(options.shownC, leaves),
+      longestMin: nowMin + LOOK_AHEAD_MIN,
+      watched: true,
+    };
+    const ran: Ran[] = [];
+    for (const draw of draws) {
+      ran.push(ranOf(runMember(changed, draw), changed.shownC));
+      yield answers.length;
+    }
+    const likeliest = ran[0] as Ran;
+    if (id === "as-is") asIs = ran;
+    const differences = ran.map(({ allMin }, n) => laterBy(allMin, asIs[n]?.allMin ?? Number.NaN));
+    const juices = ran.flatMap(({ juicesBreast }, n) => {
+      const before = asIs[n]?.juicesBreast ?? null;
+      return juicesBreast === null || before === null ? [] : [juicesBreast - before];
+    });
+    answers.push({
+      id,
+      doneMin: likeliest.doneMin,
+      laterMin: id === "as-is" ? null : median(differences),
+      juicesMore: juices.length === 0 ? null : median(juices),
+      browning: likeliest.browning,
+    });
+  }
+  yield* run("as-is", { stages: options.stages as Plan["stages"], leaves: [] });
+  for (const [id, changed] of changes) yield* run(id, changed);
+  return answers;
+}
+
+interface Ran {
+  readonly doneMin: WhatIfAnswer["doneMin"];
+  readonly allMin: number;
+  readonly juicesBreast: number | null;
+  readonly browning: number;
+}
+
+function ranOf(member: Member, shownC: CentreTemperatures): Ran {
+  const centres = Object.keys(shownC) as Centre[];
+  return {
+    doneMin: Object.fromEntries(
+      centres.map((centre) => [centre, minuteShown(member, centre, shownC[centre] as number)]),
+    ),
+    allMin: minuteAllShown(member, shownC),
+    juicesBreast: member.indices?.juicesKept.breast ?? null,
+    browning: member.indices?.browning ?? 0,
+  };
+}
