@@ -1,4 +1,5 @@
 /** Figures, no pass or fail: `npm run bench`, with `--json` for one JSON object. Timings move with the machine. */
+
 import { execFileSync } from "node:child_process";
 import { existsSync, mkdtempSync, readdirSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -12,6 +13,7 @@ import { usualPlan } from "../core/methods/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";
+import { benchFirstPaint } from "./benchFirstPaint";
 import { benchFollow } from "./benchFollow";
 
 const median = (values: readonly number[]): number =>
@@ -156,6 +158,7 @@ const figures = {
     slabOrder: slabErrorsC.slice(1).map((error, n) => round(Math.log2((slabErrorsC[n] as number) / error))),
   },
   bundleKilobytes: bundleKilobytes(),
+  firstVisit: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFirstPaint() : null,
   drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
   follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
 };

@@ -5,7 +5,7 @@ import { join } from "node:path";
 import { By, type WebDriver } from "selenium-webdriver";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
 import { usualPlan } from "../core/methods/usualPlan";
-import { button, openBrowser, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import { openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
 interface Shot {
@@ -27,8 +27,8 @@ const SHOTS: readonly Shot[] = [
     size: TABLE,
     waitFor: ["give or take"],
     prepare: async (driver) => {
-      await (await see(driver, 'button[aria-label^="Dry, uncovered:"]')).click();
-      await (await see(driver, 'button[role="radio"][value="salt"]')).click();
+      await pressAt(driver, 'button[aria-label^="Dry, uncovered:"]');
+      await pressAt(driver, 'button[role="radio"][value="salt"]');
       await seeText(driver, "outer centimetre");
     },
   },
@@ -38,7 +38,7 @@ const SHOTS: readonly Shot[] = [
     size: TABLE,
     waitFor: ["give or take"],
     prepare: async (driver) => {
-      await (await see(driver, 'button[aria-label^="At the table:"]')).click();
+      await pressAt(driver, 'button[aria-label^="At the table:"]');
       await seeText(driver, "Side dishes");
     },
   },
@@ -48,8 +48,8 @@ const SHOTS: readonly Shot[] = [
     size: TABLE,
     waitFor: ["give or take"],
     prepare: async (driver) => {
-      await (await see(driver, 'button[role="tab"][id*="bird"]')).click();
-      await (await button(driver, "Spatchcock it: how")).click();
+      await pressAt(driver, 'button[role="tab"][id*="bird"]');
+      await press(driver, "Spatchcock it: how");
       await see(driver, 'svg[aria-label^="Flatten it"] path');
     },
   },
@@ -139,7 +139,7 @@ try {
       30_000,
     );
     await shot.prepare?.(driver);
-    if (shot.dark) await (await see(driver, 'button[aria-label="Dark colours"]')).click();
+    if (shot.dark) await pressAt(driver, 'button[aria-label="Dark colours"]');
     await driver.executeScript("return document.fonts.ready.then(() => true)");
     await driver.executeScript("document.activeElement?.blur()");
     writeFileSync(`${folder}/${shot.name}.png`, Buffer.from(await driver.takeScreenshot(), "base64"));

@@ -5,7 +5,7 @@ import type { Centre } from "../../core/bird/solid";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
-import { clockTime } from "../ui/time";
+import { clockTime, wholeTicks } from "../ui/time";
 import { spread } from "./spread";
 
 interface Props {
@@ -68,8 +68,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
   const stepMin = last > 150 ? 60 : 30;
   // Ticks on the clock's own hours, not on hours since the bird went in.
-  const firstMin = Math.ceil(inAtMs / 60_000 / stepMin) * stepMin - inAtMs / 60_000;
-  const hours = Array.from({ length: Math.floor((last - firstMin) / stepMin) + 1 }, (_, n) => firstMin + n * stepMin);
+  const hours = wholeTicks(inAtMs, inAtMs + last * 60_000, stepMin, zone).map((ms) => (ms - inAtMs) / 60_000);
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}

@@ -6,7 +6,7 @@ import type { Forecast } from "../../core/forecast/assimilate";
 import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
 import { type Reading, thinned } from "../../core/forecast/reading";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
-import { clockTime } from "../ui/time";
+import { clockTime, wholeTicks } from "../ui/time";
 import { spread } from "./spread";
 import { useSize } from "./useSize";
 
@@ -57,10 +57,8 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   );
   const parts = Object.entries(curves) as [Centre, readonly CurvePoint[]][];
   const stepMin = (toMin - fromMin) / Math.max(1, width - MARGIN.left - MARGIN.right) > 0.4 ? 60 : 30;
-  const firstMin = Math.ceil((inAtMs / MINUTE + fromMin) / stepMin) * stepMin - inAtMs / MINUTE;
-  const ticks = Array.from(
-    { length: Math.max(0, Math.floor((toMin - firstMin) / stepMin) + 1) },
-    (_, n) => firstMin + n * stepMin,
+  const ticks = wholeTicks(inAtMs + fromMin * MINUTE, inAtMs + toMin * MINUTE, stepMin, zone).map(
+    (ms) => (ms - inAtMs) / MINUTE,
   );
   const ends = spread(
     parts.map(([, points]) => y(points.at(-1)?.p50 ?? 0)),

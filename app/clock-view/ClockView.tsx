@@ -5,7 +5,7 @@ import type { Chore, ChoreKind } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
-import { clockTime, dayAndTime, dayName, giveOrTake, midnights } from "../ui/time";
+import { clockTime, dayAndTime, dayName, giveOrTake, midnights, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
 import { type ClockScale, clockScale } from "./timeScale";
 
@@ -72,10 +72,9 @@ export function ClockView(props: Props) {
   );
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
-  const hours = Math.ceil(wideFrom / (60 * MINUTE)) * 60 * MINUTE;
-  const ticks: number[] = [];
-  for (let ms = hours; ms < until - 10 * MINUTE; ms += 60 * MINUTE)
-    if (Math.abs(ms - serveAtMs) > 20 * MINUTE) ticks.push(ms);
+  const ticks = wholeTicks(wideFrom, until - 10 * MINUTE - 1, 60, zone).filter(
+    (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE,
+  );
   const days = first.startMs < wideFrom ? apart(midnights(first.startMs, wideFrom, zone), scale) : [];
   const top = 24;
   return (

@@ -1,6 +1,6 @@
 /** The day's service: outside all screens, alive while the app is open. Screens only show what it knows. */
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect } from "react";
+import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/formats/roast";
 import { database } from "../shell/database";
@@ -34,13 +34,25 @@ export function DayService() {
   const inTheKitchen = ofTheDay.filter((roast) => ["roasting", "resting"].includes(cookStage(roast)));
   useBridge(roasts, inTheKitchen);
   useWakeLock(inTheKitchen.length > 0);
-  useAlarms(openId);
-  return ofTheDay.map((roast) => <OnItsDay key={roast.id} roast={roast} />);
+  return (
+    <>
+      {ofTheDay.map((roast) => (
+        <OnItsDay key={roast.id} roast={roast} />
+      ))}
+      <Alarms openId={openId} />
+    </>
+  );
 }
 
-function OnItsDay({ roast }: { readonly roast: Roast }) {
+/** By itself: what it follows is what the roasts publish, and nothing of it makes them work again. */
+function Alarms({ openId }: { readonly openId: string | undefined }) {
+  useAlarms(openId);
+  return null;
+}
+
+const OnItsDay = memo(function OnItsDay({ roast }: { readonly roast: Roast }) {
   const day = useRoastDay(roast);
   useEffect(() => publishDay(day), [day]);
   useEffect(() => () => forgetDay(roast.id), [roast.id]);
   return null;
-}
+});

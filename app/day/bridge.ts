@@ -51,6 +51,8 @@ class Listener {
   private readonly heardMs = new Map<string, number>();
   private readonly gathered = new Map<string, RoastReading[]>();
   private waiting: ThermometerLine[] = [];
+  /** Whether what waits has changed since it was told. */
+  private untold = false;
   private writing = false;
 
   /** Which birds there are, and which are in the heat or at rest; what waited for its bird may know it now. */
@@ -59,6 +61,7 @@ class Listener {
     this.inKitchen = inKitchen.filter(({ thermometer }) => thermometer === "bridge");
     const waited = this.waiting;
     this.waiting = [];
+    this.untold = waited.length > 0;
     for (const line of waited) this.hear(line);
     this.tell();
   }
@@ -68,6 +71,7 @@ class Listener {
     const route = routeOf(line, this.roasts, this.inKitchen, elsewhere);
     if (route.kind === "unclaimed") {
       this.waiting.push(line);
+      this.untold = true;
       if (this.waiting.length > MOST_KEPT) this.waiting.splice(0, MOST_KEPT / 10);
       return;
     }
@@ -85,6 +89,8 @@ class Listener {
 
   /** Told once a burst is through. */
   tell(): void {
+    if (!this.untold) return;
+    this.untold = false;
     useBridgeState.setState({ unclaimed: unclaimedIn(this.waiting) });
   }
 

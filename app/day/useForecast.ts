@@ -3,6 +3,7 @@ import { changeOf, type ForecastChange } from "../../core/day/change";
 import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
 import { type Reading, thinned } from "../../core/forecast/reading";
+import type { Screened } from "../../core/forecast/screening";
 import { simulations } from "../../workers/simulations";
 import { useNewest } from "../simulation/useSimulated";
 
@@ -28,13 +29,19 @@ const planOf = (question: string): string => question.split("\n")[0] ?? "";
  * The model fitted to the readings so far. A new reading moves the forecast at once, by what the fitted birds miss of
  * it; the birds are fitted anew behind it, one fit after the other, each with the newest readings.
  * @param options null while the bird is not in
+ * @param screen readings that are believed, and those that are set aside
  */
-export function useForecast(options: EnsembleOptions | null, readings: readonly Reading[]): ForecastState {
+export function useForecast(options: EnsembleOptions | null, screen: Screened): ForecastState {
   // A thermometer that speaks every second says nothing new within a bin until its mean has moved.
-  const coarse = useMemo(
-    () => thinned(readings, BIN_MIN).map((each) => ({ ...each, celsius: Math.round(10 * each.celsius) / 10 })),
-    [readings],
-  );
+  const coarse = useMemo(() => {
+    // What is believed and what is set aside are never averaged with one another.
+    const { kept, setAside } = screen;
+    const aside = setAside.map(({ reading }) => reading);
+    return [...thinned(kept, BIN_MIN), ...thinned(aside, BIN_MIN)].map((each) => ({
+      ...each,
+      celsius: Math.round(10 * each.celsius) / 10,
+    }));
+  }, [screen]);
   const plan = JSON.stringify(options);
   const worthAFit = JSON.stringify(coarse.map(({ part, side, celsius }) => [part, side, Math.round(2 * celsius)]));
   const newest = useRef(coarse);

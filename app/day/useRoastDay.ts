@@ -101,7 +101,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     () => (inAt && stage !== "done" ? roastOptions({ plan, happened }, goalsC) : null),
     [plan, happened, goalsC, inAt, stage],
   );
-  const forecastState = useForecast(options, inOven);
+  const forecastState = useForecast(options, screen);
   const { forecast } = forecastState;
   const present = usePresent({
     options,

@@ -86,7 +86,7 @@ export function Frame() {
       <main id="content" className="flex grow flex-col">
         <Outlet />
       </main>
-      <Toaster position="bottom-center" theme={dark ? "dark" : "light"} />
+      <Toaster position="top-center" theme={dark ? "dark" : "light"} />
     </div>
   );
 }

@@ -10,10 +10,12 @@ interface Props {
   readonly plan: Plan;
   readonly cook: PlannedDone | null;
   readonly derived: DerivedPlan | null;
+  /** The bird is in the heat. */
+  readonly isIn?: boolean;
 }
 
 /** What of a plan lies outside the usual guidance, said before anything else: what was computed of it, and what was not. */
-export function SafetyNotices({ plan, cook, derived }: Props) {
+export function SafetyNotices({ plan, cook, derived, isIn = false }: Props) {
   const { units } = usePreferences();
   const guidelineC = constant("guidelineC");
   const lowestC = Math.min(...Object.values(plan.targetC).filter((celsius) => celsius !== undefined));
@@ -33,7 +35,7 @@ export function SafetyNotices({ plan, cook, derived }: Props) {
       {restMin > longestMin && (
         <Caution>
           It would rest {formatDuration(60 * restMin)}, longer than the {formatDuration(60 * longestMin)} that even a
-          wrapped bird stays hot: put it in later.
+          wrapped bird stays hot: {isIn ? "eat earlier, or hold it in the oven (What if)" : "put it in later"}.
         </Caution>
       )}
       {chill && !chill.keepsTheRule && (

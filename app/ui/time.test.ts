@@ -1,6 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { clockTime, countdown, dayAndTime, fieldTime, giveOrTake, instantOf, largeCountdown, midnights } from "./time";
+import {
+  clockTime,
+  countdown,
+  dayAndTime,
+  fieldTime,
+  giveOrTake,
+  instantOf,
+  largeCountdown,
+  midnights,
+  wholeTicks,
+} from "./time";
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
@@ -70,5 +80,22 @@ describe("a wait read from two metres", () => {
     ]);
     for (const { figure } of said) expect(figure.length).toBeLessThanOrEqual(4);
     expect(largeCountdown(-5).figure).toBe("0:00");
+  });
+
+  it("ticks where the clock on the wall shows whole hours, half-hour zones too", () => {
+    for (const [zone, offsetMin] of [
+      ["UTC", 0],
+      ["Asia/Kolkata", 330],
+      ["Asia/Kathmandu", 345],
+      ["America/New_York", -240],
+    ] as const) {
+      const fromMs = Date.UTC(2026, 8, 27, 8, 7);
+      const ticks = wholeTicks(fromMs, fromMs + 5 * 3_600_000, 60, zone);
+      expect(ticks, zone).toHaveLength(5);
+      for (const ms of ticks) {
+        expect(clockTime(ms, zone), zone).toMatch(/:00$/);
+        expect((ms / 60_000 + offsetMin) % 60, zone).toBe(0);
+      }
+    }
   });
 });

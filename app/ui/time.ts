@@ -45,6 +45,14 @@ export function midnights(fromMs: number, toMs: number, zone: string): number[] 
   }
 }
 
+/** Instants at which a clock on the wall shows whole steps of an hour, between two others: also where zones lie half an hour apart. */
+export function wholeTicks(fromMs: number, toMs: number, stepMin: number, zone: string): number[] {
+  const stepMs = stepMin * 60_000;
+  const offsetMs = -new TZDate(fromMs, zone).getTimezoneOffset() * 60_000;
+  const firstMs = Math.ceil((fromMs + offsetMs) / stepMs) * stepMs - offsetMs;
+  return Array.from({ length: Math.max(0, Math.floor((toMs - firstMs) / stepMs) + 1) }, (_, n) => firstMs + n * stepMs);
+}
+
 /** "1:04:09" or "12:30": a countdown, never negative. */
 export function countdown(ms: number): string {
   const total = Math.max(0, Math.floor(ms / 1000));

@@ -58,6 +58,22 @@ describe("the forecast", () => {
     }
   });
 
+  it.each([7, 207, -20])(
+    "sets a typed %s aside: the finish is within three minutes of the one without it",
+    (celsius) => {
+      const truth = runMember(
+        { ...options, atLeastMin: 300 },
+        UNKNOWNS.map(() => 0.4),
+      );
+      const honest = readingsOf(truth, [70, 100]);
+      const without = drain(forecasting(options, honest));
+      const typed: Reading = { minute: 101, part: "breast", celsius };
+      const kept = drain(forecasting(options, [...honest, typed]));
+      expect(kept.setAside.map(({ reading }) => reading)).toEqual([typed]);
+      expect(Math.abs(kept.pull.p50 - without.pull.p50)).toBeLessThan(3);
+    },
+  );
+
   it("averages a talkative thermometer before it counts it", () => {
     const talk: Reading[] = Array.from({ length: 600 }, (_, n) => ({
       minute: 60 + n / 60,

@@ -62,6 +62,13 @@ function jumpK(before: readonly Reading[], reading: Reading): number | null {
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
 }
 
+export interface Screened {
+  readonly kept: readonly Reading[];
+  readonly setAside: readonly SetAside[];
+  /** Probes that are not where they should be now. */
+  readonly lost: readonly Probe[];
+}
+
 interface Run {
   readonly readings: Reading[];
   /** Its readings agree with one another against what stood before: believed without a jump back. */
@@ -107,15 +114,7 @@ function stretches(
  * another agrees with it.
  * @param startC of the bird as it went in, where it is known: nothing in the heat is much colder
  */
-export function screened(
-  readings: readonly Reading[],
-  startC?: number,
-): {
-  readonly kept: readonly Reading[];
-  readonly setAside: readonly SetAside[];
-  /** Probes that are not where they should be now. */
-  readonly lost: readonly Probe[];
-} {
+export function screened(readings: readonly Reading[], startC?: number): Screened {
   const kept: Reading[] = [];
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];

@@ -1,5 +1,5 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
-import type { Cut } from "../bird/form";
+import { type Cut, centresOf, type FormChoice } from "../bird/form";
 import type { HeatSource } from "../heat/ovens";
 import type { OvenStage } from "../processes/stages";
 
@@ -113,6 +113,36 @@ export const METHODS: readonly Method[] = [
     heat: "smoker",
   },
 ];
+
+/**
+ * Stages as they can be done with a bird: what it has not is not waited for or covered, and only a whole one is turned.
+ * A later stage that has lost its condition goes.
+ */
+export function stagesFitting<Stage extends OvenStage>(
+  stages: readonly Stage[],
+  bird: Pick<FormChoice, "cut" | "cavity">,
+): Stage[] {
+  const centres = centresOf(bird);
+  return stages
+    .filter(({ when }, n) => n === 0 || !when || centres.includes(when.centre))
+    .map((stage) => {
+      const { side, shield, ...kept } = stage;
+      return {
+        ...kept,
+        ...(side !== undefined && (bird.cut === "whole" || side === "up") && { side }),
+        ...(shield !== undefined && (centres.includes("breast") || shield !== "breast") && { shield }),
+      } as Stage;
+    });
+}
+
+/** A plan's heat for another bird: as it was where it fits, else the steady way, which takes any. */
+export function heatFitting<Stage extends OvenStage>(
+  before: { readonly method: MethodId; readonly heat: HeatSource; readonly stages: readonly Stage[] },
+  bird: Pick<FormChoice, "cut" | "cavity">,
+) {
+  if (!methodById(before.method).cuts.includes(bird.cut)) return heatBy("steady", before);
+  return { method: before.method, heat: before.heat, stages: stagesFitting(before.stages, bird) };
+}
 
 export function methodById(id: MethodId): Method {
   return METHODS.find((method) => method.id === id) as Method;

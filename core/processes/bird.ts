@@ -90,6 +90,7 @@ export class LivingBird {
     this.solver.startFrom(resampled(this.body, from.body, from.solver.temperatureC));
     this.solver.surface.arrays.vapourLostKgPerM2.fill(from.meanVapourLostKgPerM2());
     if (from.isSalted) this.salt.takeOver(from.salt);
+    this.zoneMin = from.zoneMin;
   }
 
   /** Bread or aromatics go in, at their own temperature. */

@@ -3,9 +3,11 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
+import { CUTS, centresOf } from "../bird/form";
 import { FIRST_SHARES } from "../forecast/band";
 import { NEVER } from "../forecast/ensemble";
 import type { Plan } from "../formats/roast";
+import { methodById, stagesFitting } from "../methods/methods";
 import type { Conflict } from "./conflicts";
 import { type DerivedPlan, derivePlan } from "./derive";
 import { remediesOf, resourceRemedies } from "./remedies";
@@ -134,4 +136,62 @@ describe("a conflict over the kitchen", () => {
   });
 
   it("is none in the usual kitchen", () => expect(derive(usual).resourceConflicts).toEqual([]));
+});
+
+describe("a remedy that cuts the bird otherwise", () => {
+  it("takes the stages along that fit it, and no others", () => {
+    const down = changed({
+      method: "breast-down",
+      stages: [
+        { fromMin: 0, airC: 190, side: "down" },
+        { fromMin: 50, airC: 163, side: "up" },
+      ],
+      equipment: { ovenCm: { width: 46, depth: 40, height: 20 } },
+    });
+    const conflict = derive(down).conflicts.find(({ kind }) => kind === "does-not-fit") as Conflict;
+    for (const { label, change } of remediesOf(conflict, down)) {
+      const { bird, method, stages } = change(down);
+      expect(methodById(method).cuts, label).toContain(bird.cut);
+      expect(
+        stages.some(({ side }) => side === "down"),
+        label,
+      ).toBe(false);
+    }
+  });
+
+  it("waits for no centre that the cut has not, and covers none", () => {
+    for (const cut of CUTS) {
+      const stages = stagesFitting(
+        [
+          { fromMin: 0, airC: 218, shield: "breast" as const, side: "down" as const },
+          { fromMin: 30, airC: 163, when: { centre: "filling" as const, reachesC: 40 } },
+          { fromMin: 40, airC: 160, when: { centre: "breast" as const, reachesC: 60 } },
+        ],
+        { cut },
+      );
+      const centres = centresOf({ cut });
+      for (const { when } of stages) if (when) expect(centres, cut).toContain(when.centre);
+      expect(stages[0]?.side, cut).toBe(cut === "whole" ? "down" : undefined);
+      if (!centres.includes("breast")) expect(stages[0]).not.toHaveProperty("shield");
+    }
+  });
+});
+
+describe("the oven", () => {
+  it("is free once the bird is out, whatever stage was still waiting", () => {
+    const waiting = changed({
+      stages: [
+        { fromMin: 0, airC: 190 },
+        { fromMin: 90, airC: 160, when: { centre: "breast", reachesC: 85 } },
+        { fromMin: 600, airC: 220 },
+      ],
+    });
+    const { uses, schedule } = derive(waiting);
+    const birds = uses.filter(({ id, ovenC }) => id === "bird" && ovenC !== null);
+    expect(birds.map(({ ovenC }) => ovenC)).toEqual([190]);
+    for (const { startMs, endMs } of birds) {
+      expect(startMs).toBeGreaterThanOrEqual(schedule.inAtMs);
+      expect(endMs).toBeLessThanOrEqual(schedule.latePullMs);
+    }
+  });
 });

@@ -1,6 +1,9 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
+
 import { hasCavity } from "../bird/form";
 import type { Plan } from "../formats/roast";
+import { heatFitting } from "../methods/methods";
+import { targetsFor } from "../methods/usualPlan";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
@@ -52,13 +55,21 @@ const STUFFING_BESIDE: Remedy = {
     return { ...withBird({ cavity: "empty" })(plan), targetC };
   },
 };
+/** Another cut, with the heat and the targets that go with it. */
+function cutTo(cut: "spatchcock" | "parts"): Remedy["change"] {
+  return (plan) => {
+    const unfilled = STUFFING_BESIDE.change(plan);
+    const bird = { ...plan.bird, cut, cavity: "empty" as const };
+    return { ...unfilled, bird, targetC: targetsFor(bird, unfilled.targetC), ...heatFitting(plan, bird) };
+  };
+}
 const FLATTEN: Remedy = {
   label: "Spatchcock it",
-  change: (plan) => ({ ...STUFFING_BESIDE.change(plan), bird: { ...plan.bird, cut: "spatchcock", cavity: "empty" } }),
+  change: cutTo("spatchcock"),
 };
 const JOINT: Remedy = {
   label: "Joint it",
-  change: (plan) => ({ ...STUFFING_BESIDE.change(plan), bird: { ...plan.bird, cut: "parts", cavity: "empty" } }),
+  change: cutTo("parts"),
 };
 const HOTTER_BY_K = 20;
 const HOTTEST_C = 230;

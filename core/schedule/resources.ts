@@ -75,16 +75,17 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
   }
   const salting = taskOf(schedule, "salt");
   if (salting) add("salt", salting.startMs, salting.startMs + 10 * MINUTE_MS, { hands: 1 });
-  plan.stages.forEach(({ fromMin, airC }, n) => {
-    const next = plan.stages[n + 1];
-    add(
-      "bird",
-      schedule.inAtMs + fromMin * MINUTE_MS,
-      next ? schedule.inAtMs + next.fromMin * MINUTE_MS : schedule.latePullMs,
-      {
-        ...(isInOven(plan) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
-      },
-    );
+  // A stage begins when it was simulated to; one that waits beyond the pull never does. With it out, the oven is free.
+  const begins = plan.stages.flatMap(({ airC }, n) => {
+    const startMs =
+      n === 0 ? schedule.inAtMs : chores.find((chore) => chore.kind === "stage" && chore.n === n)?.startMs;
+    return startMs === undefined ? [] : [{ startMs, airC }];
+  });
+  begins.forEach(({ startMs, airC }, n) => {
+    const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
+    add("bird", startMs, endMs, {
+      ...(isInOven(plan) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
+    });
   });
   // One probe a bird at least, from the oven to the end of the rest.
   add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
@@ -125,20 +126,21 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity): Res
   for (const ms of instants) {
     const now = uses.filter(({ startMs, endMs }) => startMs <= ms && endMs > ms);
     // Ovens are filled in turn with what goes together.
-    const filled: { ovenC: number; share: number; last: Use }[] = [];
+    const filled: Use[][] = [];
     for (const use of now) {
-      if (use.ovenC === null) continue;
-      const { ovenC } = use;
-      const same = filled.find(
-        (oven) => Math.abs(oven.ovenC - ovenC) <= SAME_OVEN_K && oven.share + use.ovenShare <= 1 + 1e-9,
-      );
-      if (same) {
-        same.share += use.ovenShare;
-        same.last = use;
-      } else if (filled.length < capacity.ovens) filled.push({ ovenC, share: use.ovenShare, last: use });
+      const { ovenC, ovenShare } = use;
+      if (ovenC === null) continue;
+      // All that is in one oven agrees, each with each.
+      const agrees = (oven: readonly Use[]): boolean =>
+        oven.every((other) => Math.abs((other.ovenC as number) - ovenC) <= SAME_OVEN_K);
+      const hasRoom = (oven: readonly Use[]): boolean =>
+        oven.reduce((sum, other) => sum + other.ovenShare, ovenShare) <= 1 + 1e-9;
+      const same = filled.find((oven) => agrees(oven) && hasRoom(oven));
+      if (same) same.push(use);
+      else if (filled.length < capacity.ovens) filled.push([use]);
       else {
-        const near = filled.find((oven) => Math.abs(oven.ovenC - ovenC) <= SAME_OVEN_K);
-        const other = (near ?? (filled[0] as (typeof filled)[number])).last;
+        const near = filled.find(agrees);
+        const other = (near ?? (filled[0] as Use[])).at(-1) as Use;
         report(near ? "oven-full" : "oven-two-temperatures", other, use, ms);
       }
     }

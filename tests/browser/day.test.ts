@@ -1,7 +1,7 @@
 /** The day: probes that post to the bridge, advice, what if, and the app without its server. */
-import { By, type WebDriver } from "selenium-webdriver";
+import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, STOVE, see, seeText, wentInAgo } from "../helpers/browser";
+import { field, openBrowser, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -11,10 +11,10 @@ beforeAll(async () => {
   driver = await openBrowser(STOVE);
   await driver.get(server.url);
   await (await field(driver, "Weight as bought")).sendKeys("5 kg");
-  await (await button(driver, "Shielded")).click();
-  await (await button(driver, "Plan it")).click();
+  await press(driver, "Shielded");
+  await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
-  await (await see(driver, 'nav a[href$="/cook"]')).click();
+  await pressAt(driver, 'nav a[href$="/cook"]');
   await seeText(driver, "The bird is in the oven");
 });
 afterAll(async () => {
@@ -31,13 +31,13 @@ const post = (probe: string, celsius: number, minutesAgo: number): Promise<Respo
 
 describe("the day", () => {
   it("hears probes that post to the bridge: what they said before it listened, and what they say now", async () => {
-    await (await button(driver, "The bird is in the oven")).click();
+    await press(driver, "The bird is in the oven");
     // Ninety minutes ago.
     await wentInAgo(driver, 90);
     await post("breast", 38, 10);
     await post("thigh", 41, 10);
-    await (await button(driver, "probes that post to Bruma")).click();
-    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+    await press(driver, "probes that post to Bruma");
+    await pressAt(driver, 'button[aria-label="Close"]');
     await driver.wait(
       async () => {
         const text = await bodyText();
@@ -53,16 +53,16 @@ describe("the day", () => {
 
   it("calls the change of the heat that is due, and is quiet once it is done", async () => {
     await seeText(driver, "Heat to 163 °C");
-    await (await button(driver, "Done")).click();
+    await press(driver, "Done");
     await driver.wait(async () => !(await bodyText()).includes("Heat to 163 °C"), 10_000);
   });
 
   it("cooks on what if, and makes what was done the plan", async () => {
-    await (await button(driver, "What if …")).click();
+    await press(driver, "What if …");
     await seeText(driver, "As it is:", "Oven down 20 °C", "later");
-    await (await button(driver, "Done: oven down 20 °C")).click();
+    await press(driver, "Done: oven down 20 °C");
     await seeText(driver, "it is the plan now");
-    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
   });
 
   it("goes on without its server: the app opens, and readings are typed", async () => {
@@ -76,11 +76,11 @@ describe("the day", () => {
     await driver.navigate().refresh();
     await seeText(driver, "Correct something");
     await seeText(driver, "No word from the bridge");
-    await (await button(driver, "Correct something")).click();
-    await (await button(driver, "my thermometer, typed in")).click();
-    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+    await press(driver, "Correct something");
+    await press(driver, "my thermometer, typed in");
+    await pressAt(driver, 'button[aria-label="Close"]');
     await (await field(driver, "breast")).sendKeys("47");
-    await (await button(driver, "Note the reading")).click();
+    await press(driver, "Note the reading");
     await driver.wait(async () => (await bodyText()).includes("\n47\n"), 10_000, "the typed reading was not kept");
     await driver.get(`${server.url}/handbook`);
     await seeText(driver, "Every number");

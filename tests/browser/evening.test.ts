@@ -1,10 +1,10 @@
 /** A planning evening from nothing to paper, with as few steps as it takes, and what the cook meets on the way. */
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { By, Key, type WebDriver, type WebElement } from "selenium-webdriver";
+import { Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, newProfile, openBrowser, see, seeText } from "../helpers/browser";
+import { button, field, newProfile, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -68,18 +68,18 @@ describe("from a fresh start to a plan on paper", () => {
 
 describe("on the way", () => {
   it("steps at the board are drawn on this bird", async () => {
-    await (await see(driver, 'nav a[href$="/plan"]')).click();
+    await pressAt(driver, 'nav a[href$="/plan"]');
     await (await tab("bird")).click();
-    await (await button(driver, "Spatchcocked")).click();
-    await (await button(driver, "Spatchcock it: how")).click();
+    await press(driver, "Spatchcocked");
+    await press(driver, "Spatchcock it: how");
     await see(driver, 'svg[aria-label^="Cut out the backbone"] path');
     await seeText(driver, "To the stock pot:");
-    await driver.findElement(By.css('button[aria-label="Close"]')).click();
-    await (await button(driver, "Whole")).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
+    await press(driver, "Whole");
   });
 
   it("a kitchen that is too small is a conflict with a remedy, which is undone as easily", async () => {
-    await (await see(driver, 'nav a[href$="/kitchen"]')).click();
+    await pressAt(driver, 'nav a[href$="/kitchen"]');
     const label = "height";
     const height = await field(driver, label);
     await height.sendKeys(Key.chord(Key.CONTROL, "a"), "8 in", Key.ENTER);
@@ -88,46 +88,46 @@ describe("on the way", () => {
       10_000,
       "the height was not kept",
     );
-    await (await see(driver, 'nav a[href="/"]')).click();
-    await (await see(driver, 'main a[href$="/plan"]')).click();
+    await pressAt(driver, 'nav a[href="/"]');
+    await pressAt(driver, 'main a[href$="/plan"]');
     await seeText(driver, "It does not fit your oven");
-    await (await button(driver, "Spatchcock it")).click();
+    await press(driver, "Spatchcock it");
     await driver.wait(async () => !(await bodyText()).includes("does not fit your oven"), 20_000);
-    await (await button(driver, "Undo")).click();
+    await press(driver, "Undo");
     await seeText(driver, "It does not fit your oven");
-    await (await button(driver, "Spatchcock it")).click();
+    await press(driver, "Spatchcock it");
   });
 
   it("brine: the amounts, the pot and the ice, and what a bag saves", async () => {
     await (await tab("salt")).click();
-    await (await button(driver, "Brine, by time")).click();
+    await press(driver, "Brine, by time");
     await seeText(driver, "Salt for the brine", "of ice. It takes");
-    await (await button(driver, "In a closed bag")).click();
-    await (await button(driver, "In a cooler with ice")).click();
+    await press(driver, "In a closed bag");
+    await press(driver, "In a cooler with ice");
     await seeText(driver, "of ice outside the bag for");
-    await (await button(driver, "Dry salt")).click();
+    await press(driver, "Dry salt");
   });
 
   it("stuffing: what it costs this bird, simulated", async () => {
     await (await tab("bird")).click();
-    await (await button(driver, "Whole")).click();
+    await press(driver, "Whole");
     await (await tab("skin")).click();
-    await (await button(driver, "Stuffed")).click();
+    await press(driver, "Stuffed");
     await seeText(driver, "Against an empty cavity:");
     await driver.wait(
       async () => /empty cavity: \d+ min more/.test(await bodyText()),
       60_000,
       "the cost was not simulated",
     );
-    await (await button(driver, "Cavity empty")).click();
+    await press(driver, "Cavity empty");
   });
 
   it("ice on the morning: both ways out, with what they cost", async () => {
     await (await tab("bird")).click();
-    await (await button(driver, "Still ice")).click();
+    await press(driver, "Still ice");
     await seeText(driver, "Cold water first, then roast", "Roast it as it is");
     await driver.wait(async () => !/simulating/.test(await bodyText()), 60_000, "the ways out were not simulated");
-    await driver.findElement(By.css('button[aria-label="Close"]')).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
   });
 
   it("side dishes from a CSV file: the good rows come in, the others are named with their line", async () => {
@@ -140,21 +140,21 @@ describe("on the way", () => {
   });
 
   it("the day before: carved, chilled, and heated again as one more dish", async () => {
-    await (await button(driver, "The day before")).click();
+    await press(driver, "The day before");
     await seeText(driver, "Covered in the oven at 190 °C", "The carved bird, covered");
-    await (await button(driver, "Roasted that day")).click();
+    await press(driver, "Roasted that day");
   });
 
   it("goes to another device as an address, asks there, and is taken in", async () => {
-    await (await see(driver, 'nav a[href$="/list"]')).click();
-    await (await button(driver, "To a phone")).click();
+    await pressAt(driver, 'nav a[href$="/list"]');
+    await press(driver, "To a phone");
     await see(driver, 'svg[aria-label="This roast, to be scanned"] path');
     const address = await (await button(driver, "The same as a link")).getAttribute("href");
     const phone = await openBrowser({ width: 390, height: 844 });
     try {
       await phone.get(address ?? "");
       await seeText(phone, "Take this roast in", "turkey");
-      await (await button(phone, "Take this roast in")).click();
+      await press(phone, "Take this roast in");
       await seeText(phone, "The bird is in the oven");
       await phone.get(`${server.url}/take#broken`);
       await seeText(phone, "This is no roast", "scan it again", "Nothing stored has changed");

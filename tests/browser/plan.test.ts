@@ -1,6 +1,6 @@
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, see, seeText } from "../helpers/browser";
+import { field, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -28,12 +28,12 @@ describe("planning evening", () => {
     await driver.get(server.url);
     await seeText(driver, "Nothing planned yet");
     await (await field(driver, "Weight as bought")).sendKeys("a heap");
-    await (await button(driver, "Plan it")).click();
+    await press(driver, "Plan it");
     await seeText(driver, "mass: got a heap");
     const mass = await field(driver, "Weight as bought");
     await mass.sendKeys(Key.chord(Key.CONTROL, "a"), "14 lb");
-    await (await button(driver, "Hot start")).click();
-    await (await button(driver, "Plan it")).click();
+    await press(driver, "Hot start");
+    await press(driver, "Plan it");
     await seeText(driver, "Out, expected", "give or take", "15 minutes a pound would say 3 h 30");
     expect(await answers()).toContain("64 g");
   });
@@ -60,7 +60,7 @@ describe("planning evening", () => {
     await driver.wait(async () => (await expectedOut()) !== before, 20_000, "the expected finish did not move");
     await settled();
     const hot = await expectedOut();
-    await (await button(driver, "Undo")).click();
+    await press(driver, "Undo");
     await driver.wait(async () => (await expectedOut()) !== hot, 20_000, "undo did not move the finish back");
   });
 
@@ -92,9 +92,9 @@ describe("planning evening", () => {
   });
 
   it("shows every number in the other units after one press", async () => {
-    await (await button(driver, "°C, kg")).click();
+    await press(driver, "°C, kg");
     await seeText(driver, "target 165 °F");
-    await (await button(driver, "°F, lb")).click();
+    await press(driver, "°F, lb");
   });
 
   it("keeps all of it over a reload", async () => {
@@ -110,67 +110,67 @@ describe("planning evening", () => {
   it("opens the stage of a task that is chosen on the clock", async () => {
     await driver.findElement(By.css('button[aria-label^="Salt"]')).click();
     await seeText(driver, "Salt for the bird");
-    await (await button(driver, "light hollow flake")).click();
+    await press(driver, "light hollow flake");
     await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);
   });
 
   it("shows another bird when one is chosen: a duck's outline, its weight in range, one centre for a crown", async () => {
-    await (await see(driver, 'button[role="tab"][id*="bird"]')).click();
-    await (await button(driver, "Duck")).click();
+    await pressAt(driver, 'button[role="tab"][id*="bird"]');
+    await press(driver, "Duck");
     await see(driver, 'svg[aria-label^="Whole duck, cut open"]');
-    await (await button(driver, "Crown")).click();
+    await press(driver, "Crown");
     const label = await (await see(driver, 'svg[aria-label^="Crown duck, cut open"]')).getAttribute("aria-label");
     expect(label).toContain("breast");
     expect(label).not.toContain("thigh");
-    await (await button(driver, "Turkey")).click();
-    await (await button(driver, "Whole")).click();
+    await press(driver, "Turkey");
+    await press(driver, "Whole");
     await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
   });
 
   it("can be scrubbed back to the days before: the salt that has crept in", async () => {
-    await (await see(driver, 'button[aria-label^="Dry, uncovered:"]')).click();
-    await (await see(driver, 'button[role="radio"][value="salt"]')).click();
+    await pressAt(driver, 'button[aria-label^="Dry, uncovered:"]');
+    await pressAt(driver, 'button[role="radio"][value="salt"]');
     await seeText(driver, "in the outer centimetre", "It goes in by millimetres");
-    await (await see(driver, 'button[role="radio"][value="temperature"]')).click();
+    await pressAt(driver, 'button[role="radio"][value="temperature"]');
   });
 
   it("feeds more guests, and fits two dishes into the rest in two taps each", async () => {
-    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
-    await (await see(driver, 'button[aria-label="More: hearty"]')).click();
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
+    await pressAt(driver, 'button[aria-label="More: hearty"]');
     await seeText(driver, "of cooked meat each");
     for (const dish of ["Roast potatoes", "Warm rolls"]) {
-      await (await button(driver, "Add a dish")).click();
-      await (await button(driver, dish)).click();
+      await press(driver, "Add a dish");
+      await press(driver, dish);
     }
     await seeText(driver, "while it rests");
     await see(driver, '[role="img"][aria-label^="Roast potatoes:"]');
   });
 
   it("goes onto paper: what to buy, and a timetable that has the dishes in it", async () => {
-    await (await see(driver, 'nav a[href$="/list"]')).click();
+    await pressAt(driver, 'nav a[href$="/list"]');
     await seeText(driver, "Buy", "Lay out", "Timetable", "Roast potatoes: start", "Bird into the oven", "Gravy:");
   });
 
   it("arranges a stage: foil over the breast, and says so", async () => {
-    await (await see(driver, 'nav a[href$="/plan"]')).click();
-    await (await see(driver, 'button[role="tab"][id*="heat"]')).click();
-    await (await see(driver, "details summary")).click();
-    await (await see(driver, 'details button[role="radio"][value="breast"]')).click();
+    await pressAt(driver, 'nav a[href$="/plan"]');
+    await pressAt(driver, 'button[role="tab"][id*="heat"]');
+    await pressAt(driver, "details summary");
+    await pressAt(driver, 'details button[role="radio"][value="breast"]');
     await seeText(driver, "foil over breast");
   });
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
-    await (await see(driver, 'nav a[href$="/compare"]')).click();
+    await pressAt(driver, 'nav a[href$="/compare"]');
     await seeText(driver, "Ways to cook this", "Juices kept", "Room for error", "Whole at the table");
     // Any other way can be put on the sheet beside them.
-    await (await see(driver, "details summary")).click();
-    await (await see(driver, 'button[aria-label="Spatchcocked, steady"]')).click();
+    await pressAt(driver, "details summary");
+    await pressAt(driver, 'button[aria-label="Spatchcocked, steady"]');
     await driver.wait(
       async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("simulating …"),
       60_000,
     );
-    await (await see(driver, 'button[aria-label="Take it: Spatchcocked, steady"]')).click();
+    await pressAt(driver, 'button[aria-label="Take it: Spatchcocked, steady"]');
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
-    await (await button(driver, "Undo")).click();
+    await press(driver, "Undo");
   });
 });

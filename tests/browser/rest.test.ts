@@ -1,7 +1,7 @@
 /** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
 import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, field, openBrowser, STOVE, see, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { field, openBrowser, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -35,36 +35,36 @@ describe("a rest that falls short", () => {
 
   it("keeps what was shown beside what it stands for", async () => {
     await driver.get(server.url);
-    await (await button(driver, "Chicken")).click();
+    await press(driver, "Chicken");
     const weight = await field(driver, "Weight as bought");
     await weight.sendKeys("1.8 kg");
-    await (await button(driver, "Plan it")).click();
+    await press(driver, "Plan it");
     await seeText(driver, "Out, expected");
-    await (await see(driver, 'nav a[href$="/cook"]')).click();
-    await (await button(driver, "The bird is in the oven")).click();
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await press(driver, "The bird is in the oven");
     await wentInAgo(driver, 70);
-    await (await see(driver, 'button[aria-label="Close"]')).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
     cook = await driver.getCurrentUrl();
     await (await field(driver, "breast")).sendKeys("61");
     await (await field(driver, "thigh")).sendKeys("63");
-    await (await button(driver, "Note the reading")).click();
+    await press(driver, "Note the reading");
     await seeText(driver, "refitted to your readings");
     expect((await stored())[0]).toMatchObject({ celsius: 60, shownC: 61 });
   });
 
   it("is checked place by place, both sides, before it is lifted", async () => {
-    await (await button(driver, "Check before you lift it")).click();
+    await press(driver, "Check before you lift it");
     await seeText(driver, "Not all of it is there yet", "Left breast", "Right thigh", "Hot juice stands in the cavity");
     await (await field(driver, "left breast")).sendKeys("62");
-    await (await see(driver, '[role="dialog"] button[type="submit"]')).click();
+    await pressAt(driver, '[role="dialog"] button[type="submit"]');
     await driver.wait(async () => (await stored()).some(({ side }) => side === "left"), 10_000);
-    await (await see(driver, 'button[aria-label="Close"]')).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
   });
 
   it("pulled all the same, it says that the guideline will not be seen, and for how long it goes back", async () => {
-    await (await button(driver, "It is out of the oven")).click();
+    await press(driver, "It is out of the oven");
     await seeText(driver, "Put it back into the oven", "it would not show 74 °C at every centre");
-    await (await button(driver, "It is back in the oven")).click();
+    await press(driver, "It is back in the oven");
     await seeText(driver, "out at 74 °C");
     expect(await bodyText()).not.toContain("Put it back");
     expect(await driver.getCurrentUrl()).toBe(cook);

@@ -65,31 +65,61 @@ export async function seeText(driver: WebDriver, ...texts: readonly string[]): P
   }
 }
 
+/** Scrolled to where a hand would scroll it: to the middle, clear of what stands at the edges. */
+async function inReach(driver: WebDriver, by: By, what: string): Promise<WebElement> {
+  const element = await driver.wait(until.elementLocated(by), WAIT_MS, `never seen: ${what}`);
+  await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+  return element;
+}
+
 /** A button, link or radio by the words on it. */
 export const button = (driver: WebDriver, words: string): Promise<WebElement> =>
-  driver.wait(
-    until.elementLocated(
-      By.xpath(`//*[self::button or self::a][contains(normalize-space(.), "${words}") or @aria-label="${words}"]`),
-    ),
-    WAIT_MS,
-    `never seen: a button "${words}"`,
+  inReach(
+    driver,
+    By.xpath(`//*[self::button or self::a][contains(normalize-space(.), "${words}") or @aria-label="${words}"]`),
+    `a button "${words}"`,
   );
+
+/** Presses it, as a cook does: again where the page was still moving under the finger. */
+export async function press(driver: WebDriver, words: string): Promise<void> {
+  await pressed(driver, () => button(driver, words), `a button "${words}"`);
+}
+
+/** Presses what a selector finds. */
+export async function pressAt(driver: WebDriver, css: string): Promise<void> {
+  await pressed(driver, () => inReach(driver, By.css(css), css), css);
+}
+
+const MOVED = new Set(["ElementClickInterceptedError", "StaleElementReferenceError", "ElementNotInteractableError"]);
+async function pressed(driver: WebDriver, find: () => Promise<WebElement>, what: string): Promise<void> {
+  await driver.wait(
+    async () => {
+      try {
+        await (await find()).click();
+        return true;
+      } catch (error) {
+        if (error instanceof Error && MOVED.has(error.name)) return false;
+        throw error;
+      }
+    },
+    WAIT_MS,
+    `could not be pressed: ${what}`,
+  );
+}
 
 /** A field by its label. */
 export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
-  driver.wait(
-    until.elementLocated(
-      By.xpath(
-        `//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input`,
-      ),
+  inReach(
+    driver,
+    By.xpath(
+      `//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input`,
     ),
-    WAIT_MS,
-    `never seen: a field "${label}"`,
+    `a field "${label}"`,
   );
 
 /** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */
 export async function wentInAgo(driver: WebDriver, minutes: number): Promise<void> {
-  await (await button(driver, "Correct something")).click();
+  await press(driver, "Correct something");
   const input = await see(driver, 'input[type="datetime-local"]');
   await driver.executeScript(
     `const at = new Date(Date.now() - arguments[1] * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
@@ -101,13 +131,14 @@ export async function wentInAgo(driver: WebDriver, minutes: number): Promise<voi
 }
 
 /** Every row of a table of the page's own database. */
-export const storedRows = <Row>(driver: WebDriver, table: string): Promise<Row[]> =>
+export const storedRows = <Row>(driver: WebDriver, table: string, name = "bruma"): Promise<Row[]> =>
   driver.executeAsyncScript(
-    `const [table, done] = arguments;
-     const open = indexedDB.open("bruma");
+    `const [table, name, done] = arguments;
+     const open = indexedDB.open(name);
      open.onsuccess = () => {
        const all = open.result.transaction(table).objectStore(table).getAll();
        all.onsuccess = () => { open.result.close(); done(all.result); };
      };`,
     table,
+    name,
   );

@@ -48,13 +48,6 @@ export function Before({ day, acts }: Props) {
           />
         )
       )}
-      <Simulating day={day} />
-      <AdviceList items={items} acts={acts} />
-      <ThermometerChoice
-        value={roast.thermometer}
-        onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
-      />
-      {rows.length > 0 && <Rows rows={rows} plan={plan} />}
       <MainAct>
         <Button
           tone={late?.what === "oven" ? "plain" : inAtMs - now < DAY / 2 ? "primary" : "plain"}
@@ -64,6 +57,13 @@ export function Before({ day, acts }: Props) {
           The bird is in the {plan.heat.includes("oven") ? "oven" : "heat"}
         </Button>
       </MainAct>
+      <Simulating day={day} />
+      <AdviceList items={items} acts={acts} />
+      <ThermometerChoice
+        value={roast.thermometer}
+        onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
+      />
+      {rows.length > 0 && <Rows rows={rows} plan={plan} />}
     </>
   );
 }

@@ -25,7 +25,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
         <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
         {stage !== "done" && <AlarmSwitch />}
       </div>
-      {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} />}
+      {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
       {isOn && <ProbeQuestions roast={roast} acts={acts} />}
       {bridgeFault && isOn && roast.thermometer === "bridge" && <Caution>{bridgeFault}</Caution>}
       {stage === "planned" && <Before day={day} acts={acts} />}

@@ -1,9 +1,12 @@
 import type { ReactNode } from "react";
 
-/** The main act of the moment, at the thumb: it stays at the lower edge of a phone whatever is scrolled. */
+/** The main act of the moment: at the thumb on a phone, whatever is scrolled; under the next action on a table. */
 export function MainAct({ children }: { readonly children: ReactNode }) {
   return (
-    <div className="sticky bottom-0 z-10 -mx-4 flex flex-wrap gap-3 border-t border-line bg-mist-0 px-4 pb-[max(0.75rem,env(safe-area-inset-bottom))] pt-3 [&>button]:grow sm:-mx-6 sm:px-6 lg:static lg:mx-0 lg:border-0 lg:p-0 lg:[&>button]:grow-0">
+    <div
+      data-main-act
+      className="flex flex-wrap gap-3 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10 max-lg:border-t max-lg:border-line max-lg:bg-mist-0 max-lg:px-4 max-lg:pb-[max(0.75rem,env(safe-area-inset-bottom))] max-lg:pt-3 max-lg:[&>button]:grow"
+    >
       {children}
     </div>
   );

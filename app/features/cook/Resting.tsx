@@ -83,6 +83,20 @@ export function Resting({ day, acts }: Props) {
                 below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest?.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
               />
             )}
+            <MainAct>
+              {rest?.fallsShort && (
+                <Button tone="primary" size="stove" onClick={acts.backIn}>
+                  It is back in the oven
+                </Button>
+              )}
+              <Button
+                tone={!rest?.fallsShort && (allSeen ? now >= earliestMs : now >= carveMs) ? "primary" : "plain"}
+                size="stove"
+                onClick={() => void carve()}
+              >
+                Carving now
+              </Button>
+            </MainAct>
             <Temperatures
               readings={believed}
               lost={[]}
@@ -135,20 +149,6 @@ export function Resting({ day, acts }: Props) {
           </>
         }
       />
-      <MainAct>
-        {rest?.fallsShort && (
-          <Button tone="primary" size="stove" onClick={acts.backIn}>
-            It is back in the oven
-          </Button>
-        )}
-        <Button
-          tone={!rest?.fallsShort && (allSeen ? now >= earliestMs : now >= carveMs) ? "primary" : "plain"}
-          size="stove"
-          onClick={() => void carve()}
-        >
-          Carving now
-        </Button>
-      </MainAct>
     </>
   );
 }

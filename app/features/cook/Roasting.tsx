@@ -71,6 +71,13 @@ export function Roasting({ day, acts }: Props) {
   const aside = new Set(
     observed.filter(({ part, side, minute }) => !kept.has(`${part}${side}${minute}`)).map(({ key }) => key),
   );
+  const finish = pull && Number.isFinite(pull.p50) && (
+    <span aria-live="polite">
+      at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
+      {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
+      {refitting && " …"}
+    </span>
+  );
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE);
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
@@ -96,6 +103,7 @@ export function Roasting({ day, acts }: Props) {
                 >
                   Done
                 </Button>
+                {finish && <p className="text-lg">As it goes, out {finish}</p>}
               </>
             ) : reached ? (
               <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
@@ -103,13 +111,7 @@ export function Roasting({ day, acts }: Props) {
               <NextAction
                 action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
                 {...largeCountdown(pull.p50 - now)}
-                below={
-                  <span aria-live="polite">
-                    at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
-                    {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
-                    {refitting && " …"}
-                  </span>
-                }
+                below={finish}
               />
             ) : (
               <NextAction
@@ -122,6 +124,15 @@ export function Roasting({ day, acts }: Props) {
                 }
               />
             )}
+            <MainAct>
+              <Button
+                tone={isNear && !overdue ? "primary" : "plain"}
+                size="stove"
+                onClick={() => void acts.happens({ pulledAt: instantNow() })}
+              >
+                It is out of the {plan.heat.includes("oven") ? "oven" : "heat"}
+              </Button>
+            </MainAct>
             <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
             {roast.thermometer === "typed" && (
               <ReadingForm
@@ -148,7 +159,7 @@ export function Roasting({ day, acts }: Props) {
                   now={now}
                   readC={lowestC(believed, lost)}
                   units={units}
-                  onTake={(name, changed) => void acts.whatIf(name, changed)}
+                  onTake={(name, changed) => void acts.whatIf(name, changed, lowestC(believed, lost))}
                 />
               )}
             </div>
@@ -180,15 +191,6 @@ export function Roasting({ day, acts }: Props) {
           </>
         }
       />
-      <MainAct>
-        <Button
-          tone={isNear && !overdue ? "primary" : "plain"}
-          size="stove"
-          onClick={() => void acts.happens({ pulledAt: instantNow() })}
-        >
-          It is out of the {plan.heat.includes("oven") ? "oven" : "heat"}
-        </Button>
-      </MainAct>
     </>
   );
 }

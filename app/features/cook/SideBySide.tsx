@@ -7,12 +7,12 @@ interface Props {
   readonly then: ReactNode;
 }
 
-/** One under the other at the stove, side by side on a table. */
+/** One under the other at the stove, side by side on a table; no wider than the screen, whatever a chart has been before. */
 export function SideBySide({ now, then }: Props) {
   return (
-    <div className="grid gap-4 lg:grid-cols-2 lg:gap-8">
-      <div className="flex flex-col gap-4">{now}</div>
-      <div className="flex flex-col gap-4">{then}</div>
+    <div className="grid grid-cols-[minmax(0,1fr)] gap-3 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] lg:gap-8">
+      <div className="flex min-w-0 flex-col gap-3">{now}</div>
+      <div className="flex min-w-0 flex-col gap-4">{then}</div>
     </div>
   );
 }

@@ -1,5 +1,7 @@
 /** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
+
 import { toast } from "sonner";
+import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
 import { stageNow } from "../../../core/day/whatIf";
 import { wentIn, withPrediction } from "../../../core/forecast/prediction";
@@ -101,7 +103,8 @@ export function actsOf(roast: Roast) {
         return { ...before, happened: { ...rest, outs: [...outs, { outAt: pulledAt, backAt: instantNow() }] } };
       });
     },
-    async whatIf(name: string, { stages, leaves }: Changed): Promise<void> {
+    /** @param readC newest readings: which stage is on may hang on them */
+    async whatIf(name: string, { stages, leaves }: Changed, readC: CentreTemperatures): Promise<void> {
       const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
       const at = instantNow();
       const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
@@ -110,7 +113,8 @@ export function actsOf(roast: Roast) {
         plan: { ...before.plan, stages },
         happened: {
           ...before.happened,
-          stagesDone: stageNow(stages, minute + 1, {}),
+          // What was done is not called again.
+          stagesDone: Math.max(before.happened.stagesDone ?? 0, stageNow(stages, minute + 1, readC)),
           ...(leaves.length > 0 && {
             left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
           }),

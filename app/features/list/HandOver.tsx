@@ -68,11 +68,23 @@ function InCommon({ roast }: { readonly roast: Roast }) {
   );
 }
 
+/** What a picture of dots holds: version 40 at the lowest level of correction (ISO/IEC 18004). */
+const MOST_BYTES = 2953;
+
+/** The roast as an address; without its notes where they would be too long for a picture. */
+async function shortEnough(roast: Roast): Promise<{ readonly address: string; readonly withNotes: boolean }> {
+  const addressOf = async (each: Roast): Promise<string> =>
+    `${location.origin}/take#${await packRoast(each, new Date(clockNow()))}`;
+  const whole = await addressOf(roast);
+  if (whole.length <= MOST_BYTES || roast.notes === "") return { address: whole, withNotes: true };
+  return { address: await addressOf({ ...roast, notes: "" }), withNotes: false };
+}
+
 function Dots({ roast }: { readonly roast: Roast }) {
-  const [packed, setPacked] = useState<string | null>(null);
+  const [packed, setPacked] = useState<{ readonly address: string; readonly withNotes: boolean } | null>(null);
   useEffect(() => {
     let stopped = false;
-    void packRoast(roast, new Date(clockNow())).then((made) => {
+    void shortEnough(roast).then((made) => {
       if (!stopped) setPacked(made);
     });
     return () => {
@@ -80,7 +92,18 @@ function Dots({ roast }: { readonly roast: Roast }) {
     };
   }, [roast]);
   if (packed === null) return null;
-  const address = `${location.origin}/take#${packed}`;
+  const { address, withNotes } = packed;
+  if (address.length > MOST_BYTES) {
+    return (
+      <Caution>
+        This roast is too long for a picture: take the JSON file, or{" "}
+        <a href={address} className="underline underline-offset-4">
+          the same as a link
+        </a>
+        .
+      </Caution>
+    );
+  }
   const { data, size } = encode(address, { ecc: "L", border: 4 });
   const path = data.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x},${y}h1v1h-1z`] : []))).join("");
   return (
@@ -95,6 +118,7 @@ function Dots({ roast }: { readonly roast: Roast }) {
       >
         <path d={path} fill="#000" />
       </svg>
+      {!withNotes && <p>The notes are too long for the picture and stay here; the JSON file has them.</p>}
       <p>
         Point the phone's camera at it: Bruma opens there and asks before it takes the plan in. The plan is in the
         address itself and goes through no server; readings stay where they are.

@@ -2,7 +2,7 @@
 import { massRangeKg } from "../../../core/bird/body";
 import { hasCavity } from "../../../core/bird/form";
 import type { Plan } from "../../../core/formats/roast";
-import { heatBy, methodById } from "../../../core/methods/methods";
+import { heatFitting } from "../../../core/methods/methods";
 import { targetsFor } from "../../../core/methods/usualPlan";
 import { constant } from "../../../core/sources";
 
@@ -29,12 +29,11 @@ export const withForm =
     const [low, high] = massRangeKg(bird.species, bird.cut);
     const massKg = Math.min(high, Math.max(low, bird.massKg));
     const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
-    const fits = methodById(plan.method).cuts.includes(bird.cut);
     return {
       ...plan,
       bird: { ...bird, massKg, cavity },
       targetC: targetsFor({ ...bird, cavity }, plan.targetC),
-      ...(!fits && heatBy("steady", plan)),
+      ...heatFitting(plan, { ...bird, cavity }),
     };
   };
 

@@ -1,0 +1,112 @@
+/**
+ * Many roasts opened one after another in one tab: the workers stay as many as there are processors to spare, and the
+ * memory stays flat. `BRUMA_ROASTS=40` opens as many on pages that see 2, 8 and 16 processors.
+ */
+import { execFileSync } from "node:child_process";
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import type { WebDriver } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../../core/formats/file";
+import { METHODS } from "../../core/methods/methods";
+import { usualPlan } from "../../core/methods/usualPlan";
+import { newProfile, openBrowser, pressAt, see, seeText, TABLE } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+const ROASTS = Number(process.env.BRUMA_ROASTS ?? 8);
+const PROCESSORS = process.env.BRUMA_ROASTS ? [2, 8, 16] : [8];
+
+const roastFile = (): RoastFile => ({
+  format: FILE_FORMAT,
+  version: FILE_VERSION,
+  exportedAt: "2026-11-01T10:00:00.000Z",
+  roasts: Array.from({ length: ROASTS }, (_, n) => {
+    const { id: method } = METHODS[n % 3] as (typeof METHODS)[number];
+    const bird = { species: "turkey", cut: "whole", massKg: 4 + 0.1 * n, state: "fresh" } as const;
+    const serveAt = new Date(Date.UTC(2027, 8, 1 + n, 12)).toISOString();
+    return {
+      roast: {
+        id: `many-${n}`,
+        title: `Turkey number ${n}`,
+        createdAt: "2026-11-01T10:00:00.000Z",
+        plan: usualPlan({ bird, method, serveAt, zone: "UTC" }),
+        happened: {},
+        notes: "",
+        thermometer: "typed",
+      },
+      readings: [],
+    };
+  }),
+});
+
+/** Workers as the page makes and ends them. */
+const COUNTING = `
+  window.workersAlive = 0;
+  window.workersMost = 0;
+  const Made = window.Worker;
+  window.Worker = class extends Made {
+    constructor(...args) { super(...args); window.workersAlive++; window.workersMost = Math.max(window.workersMost, window.workersAlive); }
+    terminate() { window.workersAlive--; super.terminate(); }
+  };
+`;
+
+/** Memory that the browser's page processes hold, MB. */
+function memoryMb(profile: string): number {
+  const lines = execFileSync("ps", ["-eo", "rss,args"], { encoding: "utf8", maxBuffer: 1 << 26 }).split("\n");
+  const own = lines.filter((line) => line.includes("--type=renderer") && line.includes(profile));
+  return own.reduce((sum, line) => sum + Number.parseInt(line, 10), 0) / 1024;
+}
+
+describe.each(PROCESSORS)("roasts opened one after another on a page that sees %d processors", (processors) => {
+  let server: RunningServer;
+  let driver: WebDriver;
+  const profile = newProfile();
+  beforeAll(async () => {
+    server = await serve(false);
+    driver = await openBrowser(TABLE, profile);
+    const devTools = driver as ChromeDriver;
+    await devTools.sendDevToolsCommand("Emulation.setHardwareConcurrencyOverride", { hardwareConcurrency: processors });
+    await devTools.sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: COUNTING });
+    const file = join(mkdtempSync(join(tmpdir(), "bruma-many-")), "many.json");
+    writeFileSync(file, JSON.stringify(roastFile()));
+    await driver.get(`${server.url}/kitchen`);
+    await (await see(driver, 'input[type="file"]')).sendKeys(file);
+    await seeText(driver, `${ROASTS} roasts taken in`);
+    expect(await driver.executeScript("return navigator.hardwareConcurrency")).toBe(processors);
+  });
+  afterAll(async () => {
+    await driver?.quit();
+    server?.close();
+  });
+
+  it(
+    "keep the workers and the memory as they are, and none of them fails",
+    async () => {
+      const held: number[] = [];
+      for (let n = 0; n < ROASTS; n++) {
+        await pressAt(driver, 'nav a[href="/"]');
+        await pressAt(driver, `main a[href^="/roast/many-${n}/"]`);
+        await seeText(driver, "Out, expected");
+        for (const [screen, text] of [
+          ["compare", "Juices kept"],
+          ["list", "Timetable"],
+          ["cook", "Readings come from"],
+        ] as const) {
+          await pressAt(driver, `nav a[href$="/roast/many-${n}/${screen}"]`);
+          await seeText(driver, text);
+          const body = await driver.executeScript<string>("return document.body.innerText");
+          expect(body).not.toMatch(/stopped|could not|allocate|failed/);
+        }
+        const workers = await driver.executeScript<number>("return window.workersMost");
+        expect(workers).toBeLessThanOrEqual(Math.max(1, processors - 1));
+        held.push(memoryMb(profile));
+      }
+      const after5 = held[Math.min(4, held.length - 1)] as number;
+      console.log(`${processors} processors: ${held.map((mb) => Math.round(mb)).join(", ")} MB`);
+      expect(Math.min(...held.slice(-3))).toBeLessThan(1.2 * Math.max(after5, ...held.slice(0, 5)));
+    },
+    30_000 * ROASTS,
+  );
+});

@@ -1,0 +1,155 @@
+/**
+ * A whole roast through the real interface, from "oven on" to the closed record, on the fast clock with the simulated
+ * thermometer at the same rate: every alarm once, in order, on whichever screen is open, and the record right to the
+ * minute.
+ */
+import type { WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { ensembleOptions } from "../../core/forecast/planned";
+import type { Roast, RoastReading } from "../../core/formats/roast";
+import { runThermometer } from "../../server/thermometer";
+import { field, openBrowser, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+const RATE = 120;
+const MINUTE = 60_000;
+
+let server: RunningServer;
+let driver: WebDriver;
+const thermometer = new AbortController();
+beforeAll(async () => {
+  loadKernel();
+  server = await serve(false);
+  driver = await openBrowser(STOVE);
+});
+afterAll(async () => {
+  thermometer.abort();
+  await driver?.quit();
+  server?.close();
+});
+
+const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const stored = async (): Promise<Roast> => (await storedRows<Roast>(driver, "roasts", "bruma-practice"))[0] as Roast;
+/** What the page's clock says. */
+const pageNow = (): Promise<number> =>
+  driver.executeScript<number>(
+    "const { nowMs, rate, lifeMs } = JSON.parse(sessionStorage.getItem('bruma-practice-clock')); return nowMs + rate * (Date.now() - lifeMs);",
+  );
+/** A link of the page itself: the page is not loaded anew. */
+const goTo = async (end: string): Promise<void> => (await see(driver, `nav a[href$="${end}"]`)).click();
+/** Opened, what has rung: the newest first, so turned round. */
+async function rung(): Promise<readonly { readonly at: string; readonly does: string }[]> {
+  const lines = await driver.executeScript<string[]>(
+    "return [...document.querySelectorAll('ol[aria-label=\"What has rung\"] li')].map((each) => each.textContent);",
+  );
+  return lines.toReversed().map((line) => ({ at: line.slice(0, 5), does: line.slice(6) }));
+}
+const waitFor = (what: string, seconds = 60): Promise<boolean> =>
+  driver.wait(async () => (await bodyText()).includes(what), seconds * 1000, `never seen: ${what}`, 100);
+
+describe("a whole roast on the fast clock", () => {
+  let id = "";
+  const taps: Record<string, number> = {};
+  const heard: string[] = [];
+
+  it("is planned, and the clock set to when the oven goes on", async () => {
+    await driver.get(`${server.url}/?rate=1&now=2026-12-20T09:00:00Z`);
+    await waitFor("Practice clock");
+    await press(driver, "Chicken");
+    await (await field(driver, "Weight as bought")).sendKeys("1.6 kg");
+    await press(driver, "Fresh");
+    await press(driver, "Hot start");
+    await press(driver, "Plan it");
+    await seeText(driver, "Out, expected", "In");
+    await driver.wait(async () => !(await bodyText()).includes("refining"), 30_000);
+    const roast = await stored();
+    id = roast.id;
+    await goTo("/list");
+    await waitFor("Oven on at 218 °C");
+    const on = /(\d\d):(\d\d)\s+Oven on at 218/.exec(await bodyText());
+    const serveAt = new Date(Date.parse(roast.plan.serveAt));
+    const onMs = Date.UTC(
+      serveAt.getUTCFullYear(),
+      serveAt.getUTCMonth(),
+      serveAt.getUTCDate(),
+      Number(on?.[1]),
+      Number(on?.[2]) - 2,
+    );
+    await driver.get(`${server.url}/roast/${id}/cook?rate=${RATE}&now=${new Date(onMs).toISOString()}`);
+    await waitFor("probes that post to Bruma");
+    expect(server.clock.rate).toBe(RATE);
+    await press(driver, "Turn alarms on");
+    await press(driver, "probes that post to Bruma");
+  });
+
+  it("calls for the oven and the bird, on another screen too", async () => {
+    await waitFor("Oven on at 218 °C");
+    await pressAt(driver, 'button[aria-label^="Done: Oven on"]');
+    await goTo("/kitchen");
+    await waitFor("Bird into the oven");
+    await waitFor("To the stove");
+    await press(driver, "To the stove");
+    taps.inAt = await pageNow();
+    await press(driver, "The bird is in the oven");
+    await driver.wait(async () => (await stored()).happened.inAt !== undefined, 10_000);
+    const { plan, happened } = await stored();
+    const inAtMs = Date.parse(happened.inAt ?? "");
+    void runThermometer({
+      options: ensembleOptions(plan, {}),
+      seed: "whole roast",
+      inAtMs,
+      url: server.url,
+      clock: server.clock,
+      everyS: 20,
+      signal: thermometer.signal,
+    });
+    await waitFor("refitted to your readings");
+  });
+
+  it("calls for the change of the heat while the plan is open", async () => {
+    await goTo("/plan");
+    await waitFor("Heat to 163 °C");
+    await goTo("/cook");
+    await pressAt(driver, 'button[aria-label^="Done: Heat to"]');
+    await driver.wait(async () => (await stored()).happened.stagesDone === 1, 10_000);
+  });
+
+  it("calls it out, lets it rest and calls for the knife", async () => {
+    await waitFor("Take it out: it is there", 80);
+    taps.pulledAt = await pageNow();
+    await press(driver, "It is out of the oven");
+    await waitFor("Let it rest");
+    const title = await driver.wait(async () => {
+      const now = await driver.getTitle();
+      return now.includes("Carve") ? now : null;
+    }, 60_000);
+    expect(title).toContain("Carve");
+    await pressAt(driver, "summary.min-h-12.cursor-pointer.content-center");
+    heard.push(...(await rung()).map(({ does }) => does));
+    taps.carvedAt = await pageNow();
+    await press(driver, "Carving now");
+    await driver.wait(async () => (await driver.getCurrentUrl()).endsWith("/carve"), 10_000);
+    await seeText(driver, "Leftovers into the fridge by");
+  });
+
+  it("is closed, with a record that is right to the minute, and every alarm in it once, in order", async () => {
+    await goTo("/cook");
+    await press(driver, "Close the record");
+    await waitFor("Closed ");
+    const { happened } = await stored();
+    for (const event of ["inAt", "pulledAt", "carvedAt"] as const) {
+      expect(Math.abs(Date.parse(happened[event] ?? "") - (taps[event] ?? 0)), event).toBeLessThan(2 * MINUTE);
+    }
+    const readings = await storedRows<RoastReading>(driver, "readings", "bruma-practice");
+    expect(readings.length).toBeGreaterThan(100);
+    for (const { at } of readings) expect(Date.parse(at)).toBeGreaterThanOrEqual(Date.parse(happened.inAt ?? ""));
+    const once = (what: string): number => {
+      const times = heard.filter((does) => does.startsWith(what));
+      expect(times, what).toHaveLength(1);
+      return heard.findIndex((does) => does.startsWith(what));
+    };
+    const order = ["Oven on", "Dress the bird", "Bird into the oven", "Heat to 163", "Take it out", "Carve"].map(once);
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+  });
+});
