@@ -21,7 +21,6 @@ export default defineConfig({
           include: ["tests/browser/**/*.test.ts"],
           testTimeout: 120_000,
           hookTimeout: 120_000,
-          fileParallelism: false,
         },
       },
     ],

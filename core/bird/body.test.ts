@@ -4,8 +4,9 @@ import { QuantityError } from "../errors";
 import { ADDED_TISSUES, TISSUES, type Tissue } from "../heat/tissue";
 import { SPECIES } from "./anatomy";
 import { type Body, coarseCellM, makeBody, makeBodyAtGrid, massRangeKg, ovenMassKg, viewIn } from "./body";
-import { CUTS, type FormChoice } from "./form";
+import { birdForm, CUTS, type FormChoice } from "./form";
 import { OUTSIDE } from "./grid";
+import { birdShape } from "./shape";
 import { PART_NAMES, type PartName } from "./solid";
 import { REGION } from "./surfaceCells";
 import { voxelise } from "./voxelise";
@@ -171,5 +172,37 @@ describe("the voxel bird", () => {
     expect(() => makeBody({ species: "duck", cut: "crown" }, 9, 0.01)).toThrow("mass of the duck (crown): got 9");
     expect(() => makeBody({ ...WHOLE, breastThickness: 3 }, 6, 0.01)).toThrow("breast thickness: got 3");
     expect(() => makeBody({ species: "turkey", cut: "spatchcock", cavity: "stuffed" }, 6, 0.01)).toThrow("no cavity");
+  });
+});
+
+describe("the box around a bird", () => {
+  it("is the one that a walk over every point of the lattice finds, for every species, cut and thickness", () => {
+    const step = 0.012;
+    const across = 25;
+    for (const species of SPECIES) {
+      for (const cut of CUTS) {
+        for (const breastThickness of [1.3]) {
+          const { body, bounds } = birdShape(birdForm({ species, cut, breastThickness, legs: "open" }));
+          const low = [0, 1, 1];
+          const high = [0, -1, -1];
+          for (let i = 0; i <= across; i++) {
+            for (let j = -across; j <= across; j++) {
+              for (let k = -across; k <= across; k++) {
+                if (body(i * step, j * step, k * step) > step / 2) continue;
+                [i, j, k].forEach((n, axis) => {
+                  if (axis > 0) low[axis] = Math.min(low[axis] as number, (n - 1) * step);
+                  high[axis] = Math.max(high[axis] as number, (n + 1) * step);
+                });
+              }
+            }
+          }
+          [low, high].forEach((corner, n) => {
+            corner.forEach((value, axis) => {
+              expect((n === 0 ? bounds.low : bounds.high)[axis], `${species} ${cut}`).toBeCloseTo(value, 9);
+            });
+          });
+        }
+      }
+    }
   });
 });

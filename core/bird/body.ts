@@ -51,8 +51,8 @@ class Shelf<Value> {
   }
 }
 
-const shapes = new Shelf<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(32);
-const unitBodies = new Shelf<UnitBody>(24);
+const shapes = new Shelf<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(48);
+const unitBodies = new Shelf<UnitBody>(48);
 const views = new WeakMap<VoxelSolid, Map<string, View>>();
 
 /** The shape of a form and its thermal centres, remembered. */
@@ -113,6 +113,16 @@ function usualBreast({ species, cut }: BirdForm, boughtKg: number): number {
   const wholeKg = cut === "crown" ? boughtKg / 0.48 : boughtKg;
   const factor = (wholeKg / ANATOMY[species].referenceKg) ** constant("breastThicknessPower");
   return Math.round(factor / THICKNESS_STEP) * THICKNESS_STEP;
+}
+
+/** Thicknesses of the many birds of an ensemble are rounded to these steps: birds of every mass share their solids. */
+const COARSE_THICKNESS_STEP = 0.02;
+
+/** A breast so thick, to be asked of {@link makeBody}, that the solid is one of a few. @param share of the usual bird of its mass */
+export function coarseThickness(choice: FormChoice, boughtKg: number, share: number): number {
+  const usual = usualBreast(birdForm(choice), boughtKg);
+  const wanted = (choice.breastThickness ?? 1) * share * usual;
+  return (Math.round(wanted / COARSE_THICKNESS_STEP) * COARSE_THICKNESS_STEP) / usual;
 }
 
 /**

@@ -13,9 +13,12 @@ const OFF_BONE_M = 0.005;
 function deepest(shape: BirdShape, part: BodyPart): Vec3 {
   const outer = shape.skin?.outer ?? shape.body;
   const bones = shape.parts.filter((each) => isBone(each));
-  const depth = ([x, y, z]: Vec3): number => {
+  /** @param above what is not deeper need not be known exactly */
+  const depth = ([x, y, z]: Vec3, above = Number.NEGATIVE_INFINITY): number => {
+    const inPart = part.field(x, y, z);
+    if (-inPart <= above) return -inPart;
     // Depth under the skin: the cavity's wall is no way in for heat, and a cook does not measure from it.
-    let least = -Math.max(part.field(x, y, z), outer(x, y, z));
+    let least = -Math.max(inPart, outer(x, y, z));
     // A limit, not a depth: clear of bone is clear enough.
     for (const bone of bones) least = Math.min(least, (bone.field(x, y, z) - OFF_BONE_M) * 10);
     return least;
@@ -24,7 +27,7 @@ function deepest(shape: BirdShape, part: BodyPart): Vec3 {
   let best: Vec3 = low;
   let bestDepth = depth(low);
   const consider = (point: Vec3, gain: number): boolean => {
-    const found = depth(point);
+    const found = depth(point, bestDepth + gain);
     if (found <= bestDepth + gain) return false;
     best = point;
     bestDepth = found;

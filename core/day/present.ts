@@ -2,7 +2,7 @@
  * The bird as the readings point to it: what cannot be read off a thermometer (its skin, its juice, its coldest point),
  * now, at the pull, and through a rest. One bird, that of the estimate; its doubt is the forecast's.
  */
-import { coarseCellM, makeBody } from "../bird/body";
+import { coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { ENSEMBLE_CELL_M, type EnsembleOptions, tipStencil } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
@@ -67,7 +67,7 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
   const traits = traitsOf(estimate);
   const oven = { ...traits.oven, hotSideK };
   const body = makeBody(
-    { ...form, breastThickness: (form.breastThickness ?? 1) * traits.breastThickness },
+    { ...form, breastThickness: coarseThickness(form, boughtKg, traits.breastThickness) },
     boughtKg,
     coarseCellM(form, ENSEMBLE_CELL_M),
     needsBothHalves({ stages, traits: oven, birds }),

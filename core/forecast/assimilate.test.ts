@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { drain } from "../processes/cook";
-import { forecasting } from "./assimilate";
+import { type Forecast, forecasting } from "./assimilate";
 import { minuteAllShown, quantiles, runMember, shownAt } from "./ensemble";
 import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 import { type Reading, thinned } from "./reading";
@@ -58,6 +58,7 @@ describe("the forecast", () => {
     }
   });
 
+  let without: Forecast | undefined;
   it.each([7, 207, -20])(
     "sets a typed %s aside: the finish is within three minutes of the one without it",
     (celsius) => {
@@ -66,7 +67,7 @@ describe("the forecast", () => {
         UNKNOWNS.map(() => 0.4),
       );
       const honest = readingsOf(truth, [70, 100]);
-      const without = drain(forecasting(options, honest));
+      without ??= drain(forecasting(options, honest));
       const typed: Reading = { minute: 101, part: "breast", celsius };
       const kept = drain(forecasting(options, [...honest, typed]));
       expect(kept.setAside.map(({ reading }) => reading)).toEqual([typed]);

@@ -1,5 +1,5 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
-import { type Body, coarseCellM, makeBody } from "../bird/body";
+import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
@@ -68,7 +68,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { birds = 1, hotSideK = 0, watched = false, longestMin = LONGEST_MEMBER_MIN } = options;
   const traits = traitsOf(draw);
   const oven = { ...traits.oven, hotSideK };
-  const breastThickness = (form.breastThickness ?? 1) * traits.breastThickness;
+  const breastThickness = coarseThickness(form, boughtKg, traits.breastThickness);
   const body = makeBody(
     { ...form, breastThickness },
     boughtKg,

@@ -79,13 +79,9 @@ export function priorDraws(count: number): Draw[] {
 const WIDEST_SD = 3;
 export const within = (z: number): number => Math.min(WIDEST_SD, Math.max(-WIDEST_SD, z));
 
-/** Shapes are rounded to these steps, so that members share voxel solids. */
-const SHAPE_STEP = 0.02;
-
 /** The bird and oven a draw stands for. */
 export function traitsOf(draw: Draw): BirdTraits {
   const z = (name: Unknown): number => within(draw[UNKNOWNS.indexOf(name)] ?? 0);
-  const thickness = 1 + constant("shapeSdShare") * z("shape");
   return {
     oven: {
       offsetK: constant("ovenOffsetSdK") * z("ovenOffset"),
@@ -94,7 +90,7 @@ export function traitsOf(draw: Draw): BirdTraits {
       crustShare: Math.exp(constant("crustSdShare") * z("crust")),
       hotSideK: 0,
     },
-    breastThickness: Math.round(thickness / SHAPE_STEP) * SHAPE_STEP,
+    breastThickness: 1 + constant("shapeSdShare") * z("shape"),
     startOffsetK: constant("startSdK") * z("start"),
     probeM: { breast: constant("probeSdM") * z("breastProbe"), thigh: constant("probeSdM") * z("thighProbe") },
   };

@@ -1,9 +1,11 @@
 /**
  * No usual plan breaks a screen: a thousand of every species, cut and way through everything that is derived from one,
- * late ends that are never reached among them. `BRUMA_PLANS=1000` simulates each of so many with its own band.
+ * late ends that are never reached among them. `BRUMA_PLANS=1000` shows so many on every board, and simulates each with
+ * its own band.
  */
+
 import fc from "fast-check";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { dayAndTime } from "../../app/ui/time";
 import { bandShares, type Shares } from "../../core/forecast/band";
@@ -16,49 +18,71 @@ import { drain } from "../../core/processes/cook";
 import { derivePlan } from "../../core/schedule/derive";
 import { listsOf } from "../../core/schedule/lists";
 import { timetableOf } from "../../core/schedule/timetable";
+import type { UnitSystem } from "../../core/units/quantity";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
+// Nothing is simulated behind the boards: what they show is handed to them.
+vi.mock("../../workers/simulations", () => ({
+  simulations: { ask: () => new Promise(() => undefined), drop: () => undefined },
+}));
+// What the boards ask of a browser.
+vi.stubGlobal("window", { isSecureContext: true });
+vi.stubGlobal("navigator", {});
+vi.stubGlobal("location", { origin: "http://127.0.0.1", hostname: "127.0.0.1" });
+const { shownBy } = await import("../helpers/boards");
+
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
+const BOARDS = Number(process.env.BRUMA_PLANS ?? 80);
 
 /** Everything a cook reads of a plan; throws where anything of it cannot be written. */
-function readEverything(plan: Plan, cook: PlannedDone, shares: Shares): void {
+function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem): void {
   const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
   for (const { id, startMs, endMs } of derived.schedule.tasks) {
     expect(Number.isFinite(startMs) && Number.isFinite(endMs), id).toBe(true);
   }
   expect(derived.conflicts.some(({ kind }) => kind === "late-never")).toBe(shares.p90 === NEVER);
-  for (const units of ["metric", "us"] as const) {
-    const rows = timetableOf(plan, derived, units);
-    const lists = listsOf(plan, derived, units);
-    const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone));
-    const calendar = planCalendar("id", "A roast", rows, Date.parse(plan.serveAt));
-    expect(page + calendar).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
-  }
+  const rows = timetableOf(plan, derived, units);
+  const lists = listsOf(plan, derived, units);
+  const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone));
+  const calendar = planCalendar("id", "A roast", rows, Date.parse(plan.serveAt));
+  expect(page + calendar).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
 }
 
 describe("a usual plan", () => {
   it("is there on every page, whatever its band", () => {
     fc.assert(
-      fc.property(USUAL_PLAN, ANY_SHARES, (plan, shares) => {
+      fc.property(USUAL_PLAN, ANY_SHARES, fc.constantFrom("metric", "us" as const), (plan, shares, units) => {
         const cook = cookOf(plan);
         // Heat that does not suffice is told by the simulation itself.
-        if (cook.kind === "done") readEverything(plan, cook, shares);
+        if (cook.kind === "done") readEverything(plan, cook, shares, units);
         else expect(cook.highestC).toBeLessThan(cook.targetC);
       }),
       { numRuns: 1000 },
     );
   });
 
+  it("is there on every board: the plan's, the clock's, the stove's before and with the bird in", () => {
+    fc.assert(
+      fc.property(USUAL_PLAN, ANY_SHARES, fc.constantFrom("metric", "us" as const), (plan, shares, units) => {
+        const cook = cookOf(plan);
+        if (cook.kind !== "done") return;
+        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
+        expect(shownBy({ plan, cook, derived, shares, units })).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+      }),
+      { numRuns: BOARDS },
+    );
+  }, 300_000);
+
   it("is there with the band that its own ensemble gives", () => {
     fc.assert(
       fc.property(USUAL_PLAN, (plan) => {
         const cook = drain(plannedCook(plannedInput(plan), "preview"));
         if (cook.kind !== "done") return;
-        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC)))));
+        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC)))), "us");
       }),
       { numRuns: SIMULATED },
     );
-  });
+  }, 3_600_000);
 
   it("asks of a band what decides at the pull, and not what is hot by the way: a flat duck has a late end", () => {
     const plan = usualPlan({

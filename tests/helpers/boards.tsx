@@ -1,0 +1,98 @@
+/** The boards' own components for a plan, as text: what the plan, the clock and the stove would show of it. */
+import { renderToStaticMarkup } from "react-dom/server";
+import { MemoryRouter } from "react-router";
+import { CentreChart } from "../../app/chart/CentreChart";
+import { ClockView } from "../../app/clock-view/ClockView";
+import type { RoastDay } from "../../app/day/roastDay";
+import { actsOf } from "../../app/features/cook/acts";
+import { Before } from "../../app/features/cook/Before";
+import { Roasting } from "../../app/features/cook/Roasting";
+import { AnswerLine } from "../../app/features/plan/AnswerLine";
+import { Conflicts } from "../../app/features/plan/Conflicts";
+import { SafetyNotices } from "../../app/ui/SafetyNotices";
+import type { Shares } from "../../core/forecast/band";
+import type { PlannedDone } from "../../core/forecast/planned";
+import { predictionOf } from "../../core/forecast/prediction";
+import type { Plan, Roast } from "../../core/formats/roast";
+import type { DerivedPlan } from "../../core/schedule/derive";
+import { timetableOf } from "../../core/schedule/timetable";
+import type { UnitSystem } from "../../core/units/quantity";
+import { sampleRoast } from "./sampleRoast";
+
+interface Shown {
+  readonly plan: Plan;
+  readonly cook: PlannedDone;
+  readonly derived: DerivedPlan;
+  readonly shares: Shares;
+  readonly units: UnitSystem;
+}
+
+const nothing = (): void => undefined;
+
+/** The text that is read on them, tags taken off. @throws whatever a screen would throw */
+export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
+  const { schedule } = derived;
+  const inAt = new Date(schedule.inAtMs).toISOString();
+  const roast: Roast = { ...sampleRoast(), plan };
+  const isIn: Roast = { ...roast, happened: { inAt, predicted: predictionOf(cook, shares, schedule.inAtMs) } };
+  const day: RoastDay = {
+    roast,
+    stage: "planned",
+    simulated: { cook, neverMet: null, shares, refining: false, fault: null },
+    derived,
+    readings: [],
+    observed: [],
+    believed: [],
+    lost: [],
+    goalsC: plan.targetC,
+    options: null,
+    forecast: { forecast: null, change: null, refitting: false, fault: null },
+    present: null,
+    rest: null,
+    late: null,
+    rows: timetableOf(plan, derived, units),
+    carveAtMs: schedule.carveAtMs,
+    lateMin: 0,
+    reached: false,
+    items: [],
+    calls: [],
+    doubted: () => [],
+  };
+  const markup = renderToStaticMarkup(
+    <MemoryRouter>
+      <SafetyNotices plan={plan} cook={cook} derived={derived} />
+      <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
+      <Conflicts plan={plan} derived={derived} neverMet={null} units={units} />
+      <ClockView
+        schedule={schedule}
+        sides={derived.sides}
+        chores={derived.chores}
+        stageMin={plan.stages.map(() => null)}
+        history={cook.history}
+        zone={plan.zone}
+        serveAtMs={schedule.serveAtMs}
+        scrubMs={schedule.inAtMs}
+        selected="roast"
+        onSelect={nothing}
+        onScrub={nothing}
+        onServe={nothing}
+        onStage={nothing}
+      />
+      <CentreChart
+        history={cook.history}
+        targetC={74}
+        pullMinute={cook.pullMinute}
+        pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / 60_000 }}
+        inAtMs={schedule.inAtMs}
+        zone={plan.zone}
+        units={units}
+        minute={10}
+        width={400}
+        height={300}
+      />
+      <Before day={day} acts={actsOf(roast)} />
+      <Roasting day={{ ...day, roast: isIn, stage: "roasting" }} acts={actsOf(isIn)} />
+    </MemoryRouter>,
+  );
+  return markup.replace(/<[^>]*>/g, " ");
+}
