@@ -35,7 +35,7 @@ const joinNegatives = (args: readonly string[]): string[] =>
 
 /** Refusals become one line and their exit code; any other error is a fault of the program and is thrown on. */
 export function run([name = "", ...args]: readonly string[]): Ran {
-  const command = COMMANDS[name];
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   try {
     if (!command)
       throw new CommandError(

@@ -57,7 +57,9 @@ step("types", "npx", ["tsc", "--noEmit"]);
 step("import rule", process.execPath, ["tools/importRules.mjs"]);
 suite("unit");
 buildApp();
-if (browserReady()) suite("browser");
-else failed++;
+if (browserReady()) {
+  suite("browser");
+  suite("day");
+} else failed++;
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

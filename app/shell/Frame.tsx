@@ -86,7 +86,13 @@ export function Frame() {
       <main id="content" className="flex grow flex-col">
         <Outlet />
       </main>
-      <Toaster position="top-center" theme={dark ? "dark" : "light"} />
+      <Toaster
+        position="top-center"
+        // Under the ways from screen to screen, and clear of the main act at the thumb.
+        offset={{ top: 68 }}
+        mobileOffset={{ top: 68 }}
+        theme={dark ? "dark" : "light"}
+      />
     </div>
   );
 }

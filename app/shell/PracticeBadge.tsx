@@ -1,16 +1,31 @@
 import { usePace } from "./clock";
-import { endPractice } from "./practiceClock";
+import { changeRate, endPractice, RATES } from "./practiceClock";
 
 /** Nobody takes a fast clock for the kitchen's. */
 export function PracticeBadge() {
   const { pace } = usePace();
   if (!pace) return null;
   return (
-    <p className="flex flex-wrap items-center gap-x-3 rounded-full bg-caution px-3 text-sm text-caution-ink print:hidden">
-      Practice clock, {pace.rate} times as fast as life; practice has roasts of its own.
+    <div className="flex flex-wrap items-center gap-x-3 rounded-2xl bg-caution px-3 py-1 text-sm text-caution-ink print:hidden">
+      <label>
+        Practice clock, with roasts of its own:{" "}
+        <select
+          value={pace.rate}
+          onChange={(event) => changeRate(Number(event.target.value))}
+          className="min-h-11 rounded-xl border border-line-strong bg-mist-1 px-2 text-ink"
+        >
+          {[...new Set([...RATES, pace.rate])]
+            .sort((a, b) => a - b)
+            .map((rate) => (
+              <option key={rate} value={rate}>
+                {rate === 1 ? "as fast as life" : `${rate} times life`}
+              </option>
+            ))}
+        </select>
+      </label>
       <button type="button" className="min-h-11 underline underline-offset-4" onClick={endPractice}>
         Back to the real time
       </button>
-    </p>
+    </div>
   );
 }

@@ -40,6 +40,12 @@ async function tellServer(rate: number, nowMs: number): Promise<void> {
   }
 }
 
+/** What a hand chooses from. */
+export const RATES: readonly number[] = [1, 10, 30, 60, 120, 240];
+
+/** From this moment on so fast. */
+export const changeRate = (rate: number): void => set(rate, clock.now());
+
 /** Back to life's time, and to the cook's own roasts. */
 export function endPractice(): void {
   sessionStorage.removeItem(KEY);

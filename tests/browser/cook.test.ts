@@ -188,7 +188,7 @@ describe("the day itself, at the stove", () => {
 
   it("is pulled, rested and carved, and stands in the list with predicted against actual", async () => {
     await press(driver, "It is out of the oven");
-    await seeText(driver, "carve in");
+    await seeText(driver, "Leave the probe in until");
     await (await field(driver, "left breast")).sendKeys("74.5");
     await (await field(driver, "left thigh")).sendKeys("80");
     await press(driver, "Note the reading");

@@ -1,0 +1,78 @@
+/** Two birds in one kitchen, each with a thermometer of four probes: no reading in the wrong one. */
+import type { WebDriver } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { ThermometerLine } from "../../core/formats/thermometer";
+import type { StoredReading } from "../../storage/database";
+import { field, openBrowser, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { type RunningServer, serve } from "../helpers/server";
+
+const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  server = await serve(false);
+  driver = await openBrowser(STOVE);
+});
+afterAll(async () => {
+  await driver?.quit();
+  server?.close();
+});
+
+/** Four probes of one thermometer, a degree apart from a first value that tells the thermometers apart. */
+async function post(device: string, fromC: number): Promise<void> {
+  const at = new Date().toISOString();
+  const lines = PROBES.map((probe, n): ThermometerLine => ({ at, probe, celsius: fromC + n, device }));
+  const answer = await fetch(`${server.url}/api/readings`, { method: "POST", body: JSON.stringify(lines) });
+  expect(answer.status).toBe(200);
+}
+const stored = (): Promise<StoredReading[]> => storedRows<StoredReading>(driver, "readings");
+
+async function intoTheOven(weight: string): Promise<string> {
+  await driver.get(server.url);
+  await (await field(driver, "Weight as bought")).sendKeys(weight);
+  await press(driver, "Fresh");
+  await press(driver, "Plan it");
+  await seeText(driver, "Out, expected");
+  await (await see(driver, 'nav a[href$="/cook"]')).click();
+  await seeText(driver, "Readings come from");
+  await press(driver, "probes that post to Bruma");
+  await press(driver, "The bird is in the oven");
+  await seeText(driver, "Take it out in");
+  return /roast\/([^/]+)\/cook/.exec(await driver.getCurrentUrl())?.[1] ?? "";
+}
+
+describe("two birds at once", () => {
+  let first = "";
+  let second = "";
+
+  it("the first takes the only thermometer there is", async () => {
+    first = await intoTheOven("5 kg");
+    await post("one", 21);
+    await driver.wait(async () => (await stored()).length === 4, 10_000, "the first bird's probes were not heard");
+  });
+
+  it("with the second in, a new thermometer is asked about once, and everything it said is kept", async () => {
+    second = await intoTheOven("4 kg");
+    await post("two", 11);
+    await post("one", 22);
+    await seeText(driver, "The thermometer “two” speaks, and is in no bird yet", "left breast 11 °C");
+    await post("two", 12);
+    await press(driver, "In this bird");
+    await driver.wait(async () => (await stored()).length === 16, 10_000, "what it had said was not kept");
+    await post("two", 13);
+    await post("one", 23);
+    await driver.wait(async () => (await stored()).length === 24, 10_000);
+    expect(await driver.executeScript<string>("return document.body.innerText")).not.toContain("in no bird yet");
+  });
+
+  it("gives every reading to the bird its probe is in", async () => {
+    const rows = await stored();
+    const of = (roastId: string): number[] =>
+      rows.filter((row) => row.roastId === roastId).map(({ celsius }) => celsius);
+    expect(of(first).every((celsius) => celsius >= 21)).toBe(true);
+    expect(of(second).every((celsius) => celsius < 20)).toBe(true);
+    expect(of(first)).toHaveLength(12);
+    expect(of(second)).toHaveLength(12);
+  });
+});
