@@ -6,12 +6,18 @@ export default defineConfig({
     maxWorkers: "100%",
     projects: [
       {
+        // What is pure shares its modules, and with them the solids of birds that have been made once.
+        test: {
+          name: "core",
+          include: ["{core,cli,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          testTimeout: 60_000,
+          isolate: false,
+        },
+      },
+      {
         test: {
           name: "unit",
-          include: [
-            "{core,app,workers,storage,server,cli,demo}/**/*.test.ts",
-            "tests/{outside,plans}/**/*.test.{ts,tsx}",
-          ],
+          include: ["{app,workers,storage,server}/**/*.test.ts", "tests/plans/**/*.test.ts"],
           testTimeout: 60_000,
         },
       },

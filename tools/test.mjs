@@ -18,13 +18,17 @@ function step(name, command, args) {
 }
 
 /** Runs one project of tests and adds up its own counts. */
-function suite(project) {
-  console.log(`\n— ${project} tests`);
-  const report = `.cache/${project}.json`;
+function suite(...projects) {
+  console.log(`\n— ${projects.join(" and ")} tests`);
+  const report = `.cache/${projects[0]}.json`;
   mkdirSync(".cache", { recursive: true });
   rmSync(report, { force: true });
   const reporters = ["--reporter", "default", "--reporter", "json", "--outputFile.json", report];
-  const { status } = spawnSync("npx", ["vitest", "run", "--project", project, ...reporters], { stdio: "inherit" });
+  const { status } = spawnSync(
+    "npx",
+    ["vitest", "run", ...projects.flatMap((project) => ["--project", project]), ...reporters],
+    { stdio: "inherit" },
+  );
   if (!existsSync(report)) {
     failed++;
     return;
@@ -55,7 +59,7 @@ function browserReady() {
 step("format and lint", "npx", ["biome", "check", "."]);
 step("types", "npx", ["tsc", "--noEmit"]);
 step("import rule", process.execPath, ["tools/importRules.mjs"]);
-suite("unit");
+suite("core", "unit");
 buildApp();
 if (browserReady()) {
   suite("browser");
