@@ -28,6 +28,8 @@ function parsePercent(option: string, text: string): number {
   return Number(match[1].replace(",", "."));
 }
 
+const LEAST_BATH_L = 0.1;
+
 /** @throws CommandError with the exit code of the contract; QuantityError for values out of range */
 export function salt(args: readonly string[]): unknown {
   const { values } = parseArgs({
@@ -59,7 +61,8 @@ export function salt(args: readonly string[]): unknown {
   const waterKg = values.water
     ? parseMassKg(values.water.replace(/\s*l(it(er|re)s?)?$/i, "kg"))
     : inBath
-      ? constant("bathPerBirdKgPerKg") * body.massKg
+      ? // No vessel is filled with less.
+        Math.max(LEAST_BATH_L, constant("bathPerBirdKgPerKg") * body.massKg)
       : method === "injection"
         ? injectionWaterKg(body.massKg)
         : 0;

@@ -38,7 +38,7 @@ module.exports = {
     {
       name: "shared-pictures-know-no-feature",
       severity: "error",
-      from: { path: "^app/(ui|chart|bird-view|clock-view|simulation)/" },
+      from: { path: "^app/(day|ui|chart|bird-view|clock-view|simulation)/" },
       to: { path: "^app/features/" },
     },
     {
