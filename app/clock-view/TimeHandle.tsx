@@ -1,4 +1,5 @@
 import { useRef } from "react";
+import { Drag } from "./drag";
 import type { ClockScale } from "./timeScale";
 
 interface Props {
@@ -20,14 +21,13 @@ const LOOKS = {
 } as const;
 
 const COARSE_STEPS = 12;
-/** A finger that rests trembles by less. */
-const TREMBLE_PX = 4;
 
 /** A moment on the axis that can be taken by hand or by arrow keys. The scale is held still while it is dragged. */
 export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, topPx }: Props) {
-  const held = useRef<{ scale: ClockScale; offset: number; fromX: number; fromMs: number; moved: boolean } | null>(
-    null,
-  );
+  const held = useRef<Drag | null>(null);
+  const told = (at: number | null | undefined, settled: boolean): void => {
+    if (at !== null && at !== undefined) onMove(at, settled);
+  };
   const snapped = (value: number): number => Math.round(value / stepMs) * stepMs;
   return (
     <div className="pointer-events-none absolute inset-y-0 z-10" style={{ left: scale.toX(ms) }}>
@@ -47,26 +47,16 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, 
         className={`pointer-events-auto absolute flex -translate-x-1/2 cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full text-[0.8rem] font-semibold ${kind === "stage" ? "" : "shadow-card"} ${LOOKS[kind]}`}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          const fromX = event.clientX;
-          held.current = { scale, offset: fromX - scale.toX(ms), fromX, fromMs: ms, moved: false };
+          held.current = new Drag(scale, event.clientX, ms, stepMs);
         }}
-        onPointerMove={(event) => {
-          const hand = held.current;
-          if (!hand) return;
-          hand.moved ||= Math.abs(event.clientX - hand.fromX) >= TREMBLE_PX;
-          if (hand.moved) onMove(snapped(hand.scale.toMs(event.clientX - hand.offset)), false);
-        }}
+        onPointerMove={(event) => told(held.current?.move(event.clientX), false)}
         onPointerUp={(event) => {
-          const hand = held.current;
+          told(held.current?.drop(event.clientX), true);
           held.current = null;
-          // A tap moves nothing, not even onto the grid.
-          if (hand?.moved) onMove(snapped(hand.scale.toMs(event.clientX - hand.offset)), true);
         }}
         onPointerCancel={() => {
-          const hand = held.current;
+          told(held.current?.cancel(), false);
           held.current = null;
-          // The system took the finger away: nothing was dropped, everything is as it was.
-          if (hand?.moved) onMove(hand.fromMs, false);
         }}
         onKeyDown={(event) => {
           const steps = {

@@ -8,7 +8,7 @@ import { METHODS } from "../methods/methods";
 import { usualPlan } from "../methods/usualPlan";
 import { drain } from "../processes/cook";
 import { fullStages } from "../processes/stages";
-import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
+import { changedNow, SAME_WITHIN_MIN, stageNow, stagesDoneAfter, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
 
 const { plan } = sampleRoast();
 const USUAL = UNKNOWNS.map(() => 0);
@@ -90,6 +90,17 @@ describe("what can be changed now", () => {
       { fromMin: 0, airC: 218 },
       { fromMin: 10, airC: 90 },
     ]);
+  });
+
+  it("calls no stage again that was done: legs out while the next waits for the breast", () => {
+    const shielded = [
+      { fromMin: 0, airC: 218 },
+      { fromMin: 20, airC: 163 },
+      { fromMin: 40, when: { centre: "breast" as const, reachesC: 60 }, airC: 163, shield: "none" as const },
+    ];
+    expect(stagesDoneAfter(shielded, 2, 100, {})).toBe(2);
+    expect(stagesDoneAfter(shielded, 1, 100, { breast: 61 })).toBe(2);
+    expect(stagesDoneAfter(shielded, 1, 100, {})).toBe(1);
   });
 
   it("takes nothing out that is out", () => {

@@ -52,6 +52,14 @@ export function stageNow(stages: readonly OvenStage[], nowMin: number, readC: Ce
   );
 }
 
+/** What counts as done once a change is the plan: what was done before is not called again. @param done before the change */
+export const stagesDoneAfter = (
+  stages: readonly OvenStage[],
+  done: number,
+  nowMin: number,
+  readC: CentreTemperatures,
+): number => Math.max(done, stageNow(stages, nowMin + 1, readC));
+
 /** The stages with something else from now on; what comes later by itself keeps its own settings. */
 function fromNow(
   { stages, bird }: Pick<Plan, "stages" | "bird">,

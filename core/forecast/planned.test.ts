@@ -77,4 +77,13 @@ describe("the plan's simulation", () => {
     expect(p50).toBeLessThan(1.07);
     expect((p90 - p10) / 2).toBeLessThan(0.2);
   });
+
+  it("counts the minutes on the counter into the time in the zone where bacteria grow", () => {
+    const zoneOf = (counterMin: number) => {
+      const cook = drain(plannedCook(plannedInput({ ...plan, season: { ...plan.season, counterMin } }), "settled"));
+      if (cook.kind !== "done") throw new Error("a usual turkey gets done");
+      return cook.zoneMin.surface;
+    };
+    expect(zoneOf(60) - zoneOf(0)).toBeGreaterThan(45);
+  });
 });

@@ -1,8 +1,7 @@
-import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { base64url, packRoast, unpackRoast } from "./handover";
+import { base64url, packRoast, packShort, unpackRoast } from "./handover";
 
 const NOW = new Date("2026-09-20T10:00:00Z");
 
@@ -43,5 +42,16 @@ describe("a roast handed over in an address", () => {
       new Blob([new Uint8Array(3_000_000)]).stream().pipeThrough(new CompressionStream("deflate-raw")),
     ).arrayBuffer();
     expect(await unpackRoast(base64url(new Uint8Array(flood)))).toMatchObject({ kind: "refused" });
+  });
+
+  it("leaves notes at home that are too long for the picture, and only those", async () => {
+    const long = Array.from({ length: 400 }, (_, n) => `${(n * 7919) % 9973} min `).join("");
+    const roast = { ...sampleRoast(), notes: long.slice(0, 4000) };
+    const short = await packShort(roast, new Date(0), 2800);
+    expect(short.withNotes).toBe(false);
+    expect(short.packed.length).toBeLessThan(2800);
+    const back = await unpackRoast(short.packed);
+    expect(back).toEqual({ kind: "roast", roast: { ...roast, notes: "" } });
+    expect((await packShort({ ...roast, notes: "Ten minutes less." }, new Date(0), 2800)).withNotes).toBe(true);
   });
 });

@@ -48,6 +48,17 @@ export async function packRoast(roast: Roast, exportedAt: Date): Promise<string>
   return base64url(await through(bytes, new CompressionStream("deflate-raw")));
 }
 
+/** Small enough for a picture: without its notes where they would be too long. @param most letters */
+export async function packShort(
+  roast: Roast,
+  exportedAt: Date,
+  most: number,
+): Promise<{ readonly packed: string; readonly withNotes: boolean }> {
+  const packed = await packRoast(roast, exportedAt);
+  if (packed.length <= most || roast.notes === "") return { packed, withNotes: true };
+  return { packed: await packRoast({ ...roast, notes: "" }, exportedAt), withNotes: false };
+}
+
 export type Unpacked =
   | { readonly kind: "roast"; readonly roast: Roast }
   | { readonly kind: "refused"; readonly faults: readonly FileFault[] };

@@ -7,7 +7,7 @@ import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkRoastFile } from "../../core/formats/file";
 import type { RoastReading } from "../../core/formats/roast";
-import { field, newProfile, openBrowser, press, pressAt, STOVE, seeText, storedRows } from "../helpers/browser";
+import { field, newProfile, openBrowser, press, pressAt, resize, STOVE, seeText, storedRows } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** How often the browser is killed; twenty times for the record: `BRUMA_KILLS=20 npm run browser`. */
@@ -110,6 +110,27 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "That reading does not count any more");
     await driver.actions().sendKeys(Key.ESCAPE).perform();
     await seeText(driver, "Readings: 2");
+  });
+
+  it("keeps what was typed where it cannot be stored, and stays as wide as the phone when that is turned", async () => {
+    await driver.executeScript(
+      "window.kept = IDBObjectStore.prototype.add; IDBObjectStore.prototype.add = () => { throw new DOMException('the disk is full', 'QuotaExceededError'); };",
+    );
+    const breast = await field(driver, "breast");
+    await breast.sendKeys("38");
+    await press(driver, "Note the reading");
+    await seeText(driver, "Not stored, and still here");
+    expect(await breast.getAttribute("value")).toBe("38");
+    await driver.executeScript("IDBObjectStore.prototype.add = window.kept;");
+    await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
+    await resize(driver, { width: STOVE.height, height: STOVE.width });
+    await seeText(driver, "Breast");
+    await resize(driver, STOVE);
+    await driver.wait(
+      async () => driver.executeScript("return document.documentElement.scrollWidth <= innerWidth"),
+      10_000,
+      "turned there and back, the page is wider than the phone",
+    );
   });
 
   it("refuses a reading no thermometer shows and keeps what was typed", async () => {

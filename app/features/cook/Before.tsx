@@ -78,14 +78,16 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
     <>
       <NextAction
         action={lateWords(late, plan, units).does}
-        figure={at(serveAtMs)}
-        unit="dinner"
+        figure="now"
         below={
           <>
+            <b className="block text-2xl">
+              Dinner at {at(serveAtMs)}
+              {late.lateMin > 0 ? `, ${lateText(late.lateMin)} late` : ", still in time"}
+            </b>
             {late.what === "oven"
-              ? `It should have been on at ${at(late.dueMs)}; on now, the bird goes in at ${at(late.inAtMs)}`
-              : `It should have gone in at ${at(late.dueMs)}`}
-            {late.lateMin > 0 ? `; dinner ${lateText(late.lateMin)} later than planned` : "; dinner is still in time"}
+              ? `It should have been on at ${at(late.dueMs)}; on now, the bird goes in at ${at(late.inAtMs)}.`
+              : `It should have gone in at ${at(late.dueMs)}.`}
           </>
         }
       />

@@ -3,7 +3,7 @@
 import { toast } from "sonner";
 import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
-import { stageNow } from "../../../core/day/whatIf";
+import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { wentIn, withPrediction } from "../../../core/forecast/prediction";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { readingKey } from "../../../core/formats/shared";
@@ -113,8 +113,7 @@ export function actsOf(roast: Roast) {
         plan: { ...before.plan, stages },
         happened: {
           ...before.happened,
-          // What was done is not called again.
-          stagesDone: Math.max(before.happened.stagesDone ?? 0, stageNow(stages, minute + 1, readC)),
+          stagesDone: stagesDoneAfter(stages, before.happened.stagesDone ?? 0, minute, readC),
           ...(leaves.length > 0 && {
             left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
           }),

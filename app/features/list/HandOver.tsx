@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { encode } from "uqr";
-import { packRoast } from "../../../core/formats/handover";
+import { packShort } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
 import { share, unshare } from "../../../storage/sharing";
 import { clockNow } from "../../shell/clock";
@@ -73,11 +73,9 @@ const MOST_BYTES = 2953;
 
 /** The roast as an address; without its notes where they would be too long for a picture. */
 async function shortEnough(roast: Roast): Promise<{ readonly address: string; readonly withNotes: boolean }> {
-  const addressOf = async (each: Roast): Promise<string> =>
-    `${location.origin}/take#${await packRoast(each, new Date(clockNow()))}`;
-  const whole = await addressOf(roast);
-  if (whole.length <= MOST_BYTES || roast.notes === "") return { address: whole, withNotes: true };
-  return { address: await addressOf({ ...roast, notes: "" }), withNotes: false };
+  const before = `${location.origin}/take#`;
+  const { packed, withNotes } = await packShort(roast, new Date(clockNow()), MOST_BYTES - before.length);
+  return { address: before + packed, withNotes };
 }
 
 function Dots({ roast }: { readonly roast: Roast }) {

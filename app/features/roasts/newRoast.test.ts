@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { CUTS } from "../../../core/bird/form";
 import { usualKitchen } from "../../../core/kitchen/usualKitchen";
+import { METHOD_IDS } from "../../../core/methods/methods";
 import { answersSchema, newRoast } from "./newRoast";
 
 const setting = {
@@ -21,6 +23,19 @@ const answers = {
 } as const;
 
 describe("three answers", () => {
+  it("are judged by the cut that the way decides: what the form lets pass becomes a roast", () => {
+    const roll = { ...answers, cut: "leg-roll", method: "breast-down", mass: "1.2 kg" } as const;
+    expect(answersSchema("metric").safeParse(roll).success).toBe(false);
+    for (const method of METHOD_IDS) {
+      for (const cut of CUTS) {
+        for (const mass of ["0.3 kg", "1.2 kg", "5 kg", "14 kg"]) {
+          const asked = { ...answers, method, cut, mass };
+          if (answersSchema("metric").safeParse(asked).success) expect(() => newRoast(asked, setting)).not.toThrow();
+        }
+      }
+    }
+  });
+
   it("become a roast with the usual values", () => {
     const { plan } = newRoast(answers, setting);
     expect(plan.bird.massKg).toBeCloseTo(6.35, 2);
