@@ -9,7 +9,7 @@ export default defineConfig({
         // What is pure shares its modules, and with them the solids of birds that have been made once.
         test: {
           name: "core",
-          include: ["{core,cli,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          include: ["{core,cli}/**/*.test.ts", "tests/outside/**/*.test.ts"],
           testTimeout: 60_000,
           isolate: false,
         },
@@ -17,7 +17,7 @@ export default defineConfig({
       {
         test: {
           name: "unit",
-          include: ["{app,workers,storage,server}/**/*.test.ts", "tests/plans/**/*.test.ts"],
+          include: ["{app,workers,storage,server,demo}/**/*.test.ts", "tests/plans/**/*.test.ts"],
           testTimeout: 60_000,
         },
       },

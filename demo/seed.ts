@@ -77,13 +77,16 @@ async function seedInProgress(
 export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const computed = ComputedSchema.parse(computedFile);
-  const empty = (await db.roasts.count()) === 0;
-  if (empty || inAtMs !== null) await seedInProgress(db, computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
-  if (!empty) return;
-  await saveRoast(db, openDayRoast(nowMs, zone));
-  for (const past of pastRoasts(zone)) {
-    const { roast, readings } = pastRoast(past, computed, nowMs, zone);
-    await saveRoast(db, roast);
-    await addReadings(db, roast.id, readings);
-  }
+  // All of it or nothing: a page that is left half way must not leave half a demo for good.
+  await db.transaction("rw", db.roasts, db.readings, db.photos, db.shared, async () => {
+    const empty = (await db.roasts.count()) === 0;
+    if (empty || inAtMs !== null) await seedInProgress(db, computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
+    if (!empty) return;
+    await saveRoast(db, openDayRoast(nowMs, zone));
+    for (const past of pastRoasts(zone)) {
+      const { roast, readings } = pastRoast(past, computed, nowMs, zone);
+      await saveRoast(db, roast);
+      await addReadings(db, roast.id, readings);
+    }
+  });
 }

@@ -1,0 +1,29 @@
+import "fake-indexeddb/auto";
+import { describe, expect, it } from "vitest";
+import { BrumaDatabase } from "../storage/database";
+import { seedDemo } from "./seed";
+
+const NOW = Date.UTC(2026, 10, 26, 12);
+
+describe("the demo", () => {
+  it("is filled whole or not at all, once, and its roast in progress follows the thermometer's bird", async () => {
+    const db = new BrumaDatabase("seed");
+    // Broken off by what a page that is left does to it: the last write fails.
+    const add = db.readings.bulkAdd.bind(db.readings);
+    let left = 2;
+    db.readings.bulkAdd = ((...args: Parameters<typeof add>) => {
+      if (left-- <= 0) throw new Error("the page was left");
+      return add(...args);
+    }) as typeof db.readings.bulkAdd;
+    await expect(seedDemo(db, NOW, NOW - 3_600_000)).rejects.toThrow("the page was left");
+    expect(await db.roasts.count()).toBe(0);
+    db.readings.bulkAdd = add;
+    await seedDemo(db, NOW, NOW - 3_600_000);
+    await seedDemo(db, NOW, NOW - 3_600_000);
+    expect(await db.roasts.count()).toBe(5);
+    const before = await db.readings.count();
+    await seedDemo(db, NOW, NOW - 600_000);
+    expect((await db.roasts.get("demo-now"))?.happened.inAt).toBe(new Date(NOW - 600_000).toISOString());
+    expect(await db.readings.count()).toBe(before);
+  });
+});
