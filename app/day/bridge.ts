@@ -1,4 +1,5 @@
 /** Probes that post to the bridge: heard once for all roasts, and each reading given to the bird its probe is in. */
+
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
 import { routeOf, type Unclaimed } from "../../core/day/probes";
@@ -9,6 +10,7 @@ import { addReadings, changeRoast } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { inOneTab } from "../shell/oneTab";
 import { usePreferences } from "../shell/preferences";
+import { messageOf } from "../simulation/newest";
 
 interface BridgeState {
   /** A word about the connection where it is not there. */
@@ -22,7 +24,6 @@ interface BridgeState {
 export const useBridgeState = create<BridgeState>(() => ({ fault: null, unclaimed: [], elsewhere: [] }));
 
 const MOST_KEPT = 20_000;
-const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 /** A thermometer is in this bird: its probes sit where they are called. */
 export async function claim(roastId: string, device: string): Promise<void> {
@@ -154,10 +155,13 @@ const unclaimedIn = (waiting: readonly ThermometerLine[]): readonly Unclaimed[] 
 export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast[]): void {
   const { pairingCode } = usePreferences();
   const listener = useRef<Listener | null>(null);
+  const newest = useRef([roasts, inTheKitchen] as const);
+  newest.current = [roasts, inTheKitchen];
   const on = inTheKitchen.some(({ thermometer }) => thermometer === "bridge");
   useEffect(() => {
     if (!on) return;
     const heard = new Listener();
+    heard.know(...newest.current);
     listener.current = heard;
     const leave = inOneTab("bruma-bridge", () => {
       let source: EventSource | null = null;

@@ -66,89 +66,87 @@ export function Resting({ day, acts }: Props) {
     if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
   };
   return (
-    <>
-      <SideBySide
-        now={
-          <>
-            {rest?.fallsShort ? (
-              <NextAction
-                action="Put it back into the oven"
-                {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
-                below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
-              />
-            ) : (
-              <NextAction
-                action={now < carveMs ? "Let it rest; carve in" : "Carve"}
-                {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
-                below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest?.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
-              />
-            )}
-            <MainAct>
-              {rest?.fallsShort && (
-                <Button tone="primary" size="stove" onClick={acts.backIn}>
-                  It is back in the oven
-                </Button>
-              )}
-              <Button
-                tone={!rest?.fallsShort && (allSeen ? now >= earliestMs : now >= carveMs) ? "primary" : "plain"}
-                size="stove"
-                onClick={() => void carve()}
-              >
-                Carving now
-              </Button>
-            </MainAct>
-            <Temperatures
-              readings={believed}
-              lost={[]}
-              nowMin={nowMin}
-              units={units}
-              goalsC={plan.targetC}
-              goal="to be seen:"
+    <SideBySide
+      now={
+        <>
+          {rest?.fallsShort ? (
+            <NextAction
+              action="Put it back into the oven"
+              {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
+              below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
             />
-            <ReadingForm {...form} />
-            <section aria-label="Seen before carving" className="grid gap-2">
-              <p role="status" className="text-lg">
-                {allSeen
-                  ? `${target} has been seen at every centre.`
-                  : `Leave the probe in until ${target} is seen at every centre${peaks.length > 0 ? `; the lowest is expected to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
-              </p>
-              {!allSeen && <PlacesSeen places={places} units={units} />}
-            </section>
-            <Simulating day={day} />
-            <AdviceList items={items} acts={acts} />
-            {day.lateMin > 0 && !rest?.fallsShort && (
-              <p className="text-lg">
-                To the table about {day.lateMin} min later than planned; what follows has moved with it.
-              </p>
+          ) : (
+            <NextAction
+              action={now < carveMs ? "Let it rest; carve in" : "Carve"}
+              {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
+              below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest?.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
+            />
+          )}
+          <MainAct>
+            {rest?.fallsShort && (
+              <Button tone="primary" size="stove" onClick={acts.backIn}>
+                It is back in the oven
+              </Button>
             )}
-          </>
-        }
-        then={
-          <>
-            <div className="grid gap-1.5">
-              <p className="text-soft">Covered with</p>
-              <Segmented
-                label="Covered with"
-                value={plan.cover}
-                choices={COVER_CHOICES}
-                onChange={(cover) => void acts.change((before) => ({ ...before, plan: { ...before.plan, cover } }))}
-              />
-            </div>
-            <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
-            <Upcoming rows={rows} now={now} zone={plan.zone} />
-            <Caution>
-              Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the
-              gravy; taste before salting.
-            </Caution>
-            <AlarmLimits />
-            <Rung roastId={roast.id} zone={plan.zone} />
-            <Sheet opens="Correct something" title="Correct something">
-              <Button onClick={acts.backIn}>It went back into the oven</Button>
-              <Button onClick={() => void acts.takeBack("pulledAt")}>It was never out</Button>
-            </Sheet>
-          </>
-        }
-      />
-    </>
+            <Button
+              tone={!rest?.fallsShort && (allSeen ? now >= earliestMs : now >= carveMs) ? "primary" : "plain"}
+              size="stove"
+              onClick={() => void carve()}
+            >
+              Carving now
+            </Button>
+          </MainAct>
+          <Temperatures
+            readings={believed}
+            lost={[]}
+            nowMin={nowMin}
+            units={units}
+            goalsC={plan.targetC}
+            goal="to be seen:"
+          />
+          <ReadingForm {...form} />
+          <section aria-label="Seen before carving" className="grid gap-2">
+            <p role="status" className="text-lg">
+              {allSeen
+                ? `${target} has been seen at every centre.`
+                : `Leave the probe in until ${target} is seen at every centre${peaks.length > 0 ? `; the lowest is expected to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+            </p>
+            {!allSeen && <PlacesSeen places={places} units={units} />}
+          </section>
+          <Simulating day={day} />
+          <AdviceList items={items} acts={acts} />
+          {day.lateMin > 0 && !rest?.fallsShort && (
+            <p className="text-lg">
+              To the table about {day.lateMin} min later than planned; what follows has moved with it.
+            </p>
+          )}
+        </>
+      }
+      then={
+        <>
+          <div className="grid gap-1.5">
+            <p className="text-soft">Covered with</p>
+            <Segmented
+              label="Covered with"
+              value={plan.cover}
+              choices={COVER_CHOICES}
+              onChange={(cover) => void acts.change((before) => ({ ...before, plan: { ...before.plan, cover } }))}
+            />
+          </div>
+          <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
+          <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <Caution>
+            Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the
+            gravy; taste before salting.
+          </Caution>
+          <AlarmLimits />
+          <Rung roastId={roast.id} zone={plan.zone} />
+          <Sheet opens="Correct something" title="Correct something">
+            <Button onClick={acts.backIn}>It went back into the oven</Button>
+            <Button onClick={() => void acts.takeBack("pulledAt")}>It was never out</Button>
+          </Sheet>
+        </>
+      }
+    />
   );
 }

@@ -84,113 +84,111 @@ export function Roasting({ day, acts }: Props) {
     return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${centre}`];
   });
   return (
-    <>
-      <SideBySide
-        now={
-          <>
-            {overdue?.about.kind === "stage" ? (
-              <>
-                <NextAction
-                  action={overdue.does}
-                  figure={`${Math.round(overdue.about.sinceMin)}`}
-                  unit="min late"
-                  below="The plan wanted it by now; until it is done, everything goes on as before."
-                />
-                <Button
-                  tone="primary"
-                  size="stove"
-                  onClick={() => overdue.about.kind === "stage" && void acts.happens({ stagesDone: overdue.about.n })}
-                >
-                  Done
-                </Button>
-                {finish && <p className="text-lg">As it goes, out {finish}</p>}
-              </>
-            ) : reached ? (
-              <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
-            ) : pull && Number.isFinite(pull.p50) ? (
+    <SideBySide
+      now={
+        <>
+          {overdue?.about.kind === "stage" ? (
+            <>
               <NextAction
-                action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
-                {...largeCountdown(pull.p50 - now)}
-                below={finish}
+                action={overdue.does}
+                figure={`${Math.round(overdue.about.sinceMin)}`}
+                unit="min late"
+                below="The plan wanted it by now; until it is done, everything goes on as before."
               />
-            ) : (
-              <NextAction
-                action={forecast ? "At this heat it does not get there" : "In the heat for"}
-                {...largeCountdown(now - inAtMs)}
-                below={
-                  forecast
-                    ? "By your readings, most such birds would not come to their target: turn the heat up, or wrap it tight."
-                    : "A reading says when it will be done."
-                }
-              />
-            )}
-            <MainAct>
               <Button
-                tone={isNear && !overdue ? "primary" : "plain"}
+                tone="primary"
                 size="stove"
-                onClick={() => void acts.happens({ pulledAt: instantNow() })}
+                onClick={() => overdue.about.kind === "stage" && void acts.happens({ stagesDone: overdue.about.n })}
               >
-                It is out of the {plan.heat.includes("oven") ? "oven" : "heat"}
+                Done
               </Button>
-            </MainAct>
-            <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
-            {roast.thermometer === "typed" && (
-              <ReadingForm
-                places={centres.map((part) => ({ part }))}
-                units={units}
-                inAtMs={inAtMs}
-                doubted={day.doubted}
-                onReading={acts.notes}
-              />
-            )}
-            {change && <p className="text-soft">{changeWords(change, units)}.</p>}
-            <Simulating day={day} />
-            {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
-            <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
-            <div className="flex flex-wrap gap-3">
-              <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />
-              {forecast && options && (
-                <WhatIfSheet
-                  plan={plan}
-                  left={(happened.left ?? []).map(({ piece }) => piece)}
-                  options={options}
-                  forecast={forecast}
-                  inAtMs={inAtMs}
-                  now={now}
-                  readC={lowestC(believed, lost)}
-                  units={units}
-                  onTake={(name, changed) => void acts.whatIf(name, changed, lowestC(believed, lost))}
-                />
-              )}
-            </div>
-          </>
-        }
-        then={
-          <>
-            {forecast && (
-              <ForecastChart
+              {finish && <p className="text-lg">As it goes, out {finish}</p>}
+            </>
+          ) : reached ? (
+            <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
+          ) : pull && Number.isFinite(pull.p50) ? (
+            <NextAction
+              action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
+              {...largeCountdown(pull.p50 - now)}
+              below={finish}
+            />
+          ) : (
+            <NextAction
+              action={forecast ? "At this heat it does not get there" : "In the heat for"}
+              {...largeCountdown(now - inAtMs)}
+              below={
+                forecast
+                  ? "By your readings, most such birds would not come to their target: turn the heat up, or wrap it tight."
+                  : "A reading says when it will be done."
+              }
+            />
+          )}
+          <MainAct>
+            <Button
+              tone={isNear && !overdue ? "primary" : "plain"}
+              size="stove"
+              onClick={() => void acts.happens({ pulledAt: instantNow() })}
+            >
+              It is out of the {plan.heat.includes("oven") ? "oven" : "heat"}
+            </Button>
+          </MainAct>
+          <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
+          {roast.thermometer === "typed" && (
+            <ReadingForm
+              places={centres.map((part) => ({ part }))}
+              units={units}
+              inAtMs={inAtMs}
+              doubted={day.doubted}
+              onReading={acts.notes}
+            />
+          )}
+          {change && <p className="text-soft">{changeWords(change, units)}.</p>}
+          <Simulating day={day} />
+          {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
+          <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
+          <div className="flex flex-wrap gap-3">
+            <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />
+            {forecast && options && (
+              <WhatIfSheet
+                plan={plan}
+                left={(happened.left ?? []).map(({ piece }) => piece)}
+                options={options}
                 forecast={forecast}
-                readings={observed}
-                goalsC={goalsC}
-                nowMin={nowMin}
                 inAtMs={inAtMs}
-                zone={plan.zone}
+                now={now}
+                readC={lowestC(believed, lost)}
                 units={units}
+                onTake={(name, changed) => void acts.whatIf(name, changed, lowestC(believed, lost))}
               />
             )}
-            <ReadingList readings={readings ?? []} aside={aside} zone={plan.zone} units={units} acts={acts} />
-            <Upcoming rows={rows} now={now} zone={plan.zone} />
-            <AlarmLimits />
-            <Rung roastId={roast.id} zone={plan.zone} />
-            <p className="text-soft">
-              In since {clockTime(inAtMs, plan.zone)}.{" "}
-              {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}. `}
-              Measure in the deepest meat, off the bone, both sides.
-            </p>
-            <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
-          </>
-        }
-      />
-    </>
+          </div>
+        </>
+      }
+      then={
+        <>
+          {forecast && (
+            <ForecastChart
+              forecast={forecast}
+              readings={observed}
+              goalsC={goalsC}
+              nowMin={nowMin}
+              inAtMs={inAtMs}
+              zone={plan.zone}
+              units={units}
+            />
+          )}
+          <ReadingList readings={readings ?? []} aside={aside} zone={plan.zone} units={units} acts={acts} />
+          <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <AlarmLimits />
+          <Rung roastId={roast.id} zone={plan.zone} />
+          <p className="text-soft">
+            In since {clockTime(inAtMs, plan.zone)}.{" "}
+            {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}. `}
+            Measure in the deepest meat, off the bone, both sides.
+          </p>
+          <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
+        </>
+      }
+    />
   );
 }
