@@ -1,6 +1,8 @@
 /** Two birds in one kitchen, each with a thermometer of four probes: no reading in the wrong one. */
+
 import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/formats/roast";
 import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { StoredReading } from "../../storage/database";
 import { field, openBrowser, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
@@ -36,10 +38,20 @@ async function intoTheOven(weight: string): Promise<string> {
   await seeText(driver, "Out, expected");
   await (await see(driver, 'nav a[href$="/cook"]')).click();
   await seeText(driver, "Readings come from");
-  await press(driver, "probes that post to Bruma");
+  const id = /roast\/([^/]+)\/cook/.exec(await driver.getCurrentUrl())?.[1] ?? "";
+  await driver.wait(
+    async () => {
+      // Pressed until it is stored: while the plan is still being computed, the page moves under the finger.
+      await press(driver, "probes that post to Bruma");
+      const roasts = await storedRows<Roast>(driver, "roasts");
+      return roasts.some((roast) => roast.id === id && roast.thermometer === "bridge");
+    },
+    20_000,
+    "the choice of the thermometer was not stored",
+  );
   await press(driver, "The bird is in the oven");
   await seeText(driver, "Take it out in");
-  return /roast\/([^/]+)\/cook/.exec(await driver.getCurrentUrl())?.[1] ?? "";
+  return id;
 }
 
 describe("two birds at once", () => {
@@ -49,7 +61,7 @@ describe("two birds at once", () => {
   it("the first takes the only thermometer there is", async () => {
     first = await intoTheOven("5 kg");
     await post("one", 21);
-    await driver.wait(async () => (await stored()).length === 4, 10_000, "the first bird's probes were not heard");
+    await driver.wait(async () => (await stored()).length === 4, 20_000, "the first bird's probes were not heard");
   });
 
   it("with the second in, a new thermometer is asked about once, and everything it said is kept", async () => {
@@ -59,10 +71,10 @@ describe("two birds at once", () => {
     await seeText(driver, "The thermometer “two” speaks, and is in no bird yet", "left breast 11 °C");
     await post("two", 12);
     await press(driver, "In this bird");
-    await driver.wait(async () => (await stored()).length === 16, 10_000, "what it had said was not kept");
+    await driver.wait(async () => (await stored()).length === 16, 20_000, "what it had said was not kept");
     await post("two", 13);
     await post("one", 23);
-    await driver.wait(async () => (await stored()).length === 24, 10_000);
+    await driver.wait(async () => (await stored()).length === 24, 20_000);
     expect(await driver.executeScript<string>("return document.body.innerText")).not.toContain("in no bird yet");
   });
 
