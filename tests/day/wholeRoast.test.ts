@@ -79,7 +79,14 @@ describe("a whole roast on the fast clock", () => {
     // As fast as life until everything is ready, then fast.
     await driver.get(`${server.url}/roast/${id}/cook?rate=1&now=${new Date(onMs).toISOString()}`);
     await press(driver, "Turn alarms on");
-    await press(driver, "probes that post to Bruma");
+    await driver.wait(
+      async () => {
+        await press(driver, "probes that post to Bruma");
+        return (await stored()).thermometer === "bridge";
+      },
+      20_000,
+      "the choice of the thermometer was not stored",
+    );
   });
 
   it("calls for the oven and the bird, on another screen too", async () => {
