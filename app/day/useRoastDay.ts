@@ -1,7 +1,7 @@
 /** One roast on its day: readings in, screened, forecast, advice, what is late, what is called. Runs on every screen. */
 import { useCallback, useMemo } from "react";
 import { type Advice, adviceFor } from "../../core/day/coach";
-import { type Doubted, doubtedOf, expectedC } from "../../core/day/doubt";
+import { type Doubted, doubtedAtRest, doubtedOf, expectedC, mostAtRestC } from "../../core/day/doubt";
 import { comingRows } from "../../core/day/due";
 import { lateBeforeOven } from "../../core/day/late";
 import { guidelineEverywhere } from "../../core/day/present";
@@ -33,8 +33,6 @@ const MINUTE = 60_000;
 const SEEN_C = guidelineEverywhere();
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;
-/** A bird at rest rises no further above what it showed in the oven. */
-const RISES_AT_REST_K = 15;
 const NONE: readonly string[] = [];
 const UNKNOWN = { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN };
 
@@ -82,10 +80,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   const screen = useMemo(() => screened(inOven, startC), [inOven, startC]);
   const believed = useMemo(() => {
     if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE + 1);
-    const highestC = Math.max(startC, ...screen.kept.map(({ celsius }) => celsius));
-    const resting = observed.filter(
-      ({ minute, celsius }) => minute > pulledMin && celsius <= Math.max(90, highestC + RISES_AT_REST_K),
-    );
+    const mostC = mostAtRestC(screen.kept, startC);
+    const resting = observed.filter(({ minute, celsius }) => minute > pulledMin && celsius <= mostC);
     return [...screen.kept, ...resting];
   }, [screen, observed, pulledMin, startC, inAtMs]);
 
@@ -181,10 +177,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     (fresh: readonly Reading[]): readonly Doubted[] => {
       const expected = ({ part, minute }: Reading) => expectedC(part, minute, members, history ?? []);
       if (pulledMin === null) return doubtedOf(fresh, inOven, startC, expected);
-      const highestC = Math.max(startC, ...inOven.map(({ celsius }) => celsius));
-      return fresh
-        .filter(({ celsius }) => celsius > Math.max(90, highestC + RISES_AT_REST_K) || celsius < 0)
-        .map((reading) => ({ reading, expected: { lowC: highestC - RISES_AT_REST_K, highC: highestC + 5 } }));
+      return doubtedAtRest(fresh, inOven, startC);
     },
     [inOven, startC, members, history, pulledMin],
   );

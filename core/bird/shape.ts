@@ -29,13 +29,13 @@ const REACH_M = 0.3;
  * A field's value changes by no more than this over a metre (chosen: twice an exact distance; ellipsoids are only nearly
  * exact, and a test walks the lattice without it).
  */
-export const STEEPEST = 2;
+const STEEPEST = 2;
 
 /** Points of a line that need no look: the field is too far from a value to come to it sooner. */
-export const stepsToSpare = (awayM: number, stepM: number): number => Math.max(0, Math.floor(awayM / STEEPEST / stepM));
+const stepsToSpare = (awayM: number, stepM: number): number => Math.max(0, Math.floor(awayM / STEEPEST / stepM));
 
 /** The box that holds a field's inside, found on a lattice and widened by its step. */
-export function boundsOf(body: DistanceField): Solid["bounds"] {
+function boundsOf(body: DistanceField): Solid["bounds"] {
   const low = [REACH_M, REACH_M, REACH_M];
   const high = [0, -REACH_M, -REACH_M];
   const across = Math.floor(REACH_M / PROBE_M + 1e-9);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { simulated } from "../../tests/helpers/simulated";
 import type { Reading } from "../forecast/reading";
-import { doubtedOf, expectedC } from "./doubt";
+import { doubtedAtRest, doubtedOf, expectedC } from "./doubt";
 
 const at = (minute: number, celsius: number): Reading => ({ minute, part: "breast", celsius });
 const none = () => null;
@@ -29,5 +29,22 @@ describe("a typed reading", () => {
       shown: { breast: Float64Array.of(celsius, celsius) },
     });
     expect(expectedC("breast", 100, [member(50), member(60)], history)).toEqual({ lowC: 51, highC: 59 });
+  });
+});
+
+describe("a reading at rest", () => {
+  const inOven = [at(60, 38), at(100, 72)];
+
+  it.each([68, 74, 90])("of %s is carry-over or cooling, and is kept", (celsius) => {
+    expect(doubtedAtRest([at(110, celsius)], inOven, 4)).toEqual([]);
+  });
+
+  it.each([165, 91, -1])("of %s is asked about, with what was to be expected", (celsius) => {
+    const [asked] = doubtedAtRest([at(110, celsius)], inOven, 4);
+    expect(asked).toMatchObject({ reading: { celsius }, expected: { lowC: 57, highC: 77 } });
+  });
+
+  it("of a bird that was hotter in the oven may be hotter at rest", () => {
+    expect(doubtedAtRest([at(110, 94)], [...inOven, at(105, 80)], 4)).toEqual([]);
   });
 });

@@ -50,3 +50,24 @@ export function doubtedOf(
     .filter((reading) => setAside.some((each) => each.reading === reading))
     .map((reading) => ({ reading, expected: expected(reading) }));
 }
+
+/** What carry-over adds to the hottest place of the oven's time at the very most (chosen). */
+const RISES_AT_REST_K = 15;
+/** A place that was never read in the oven may show so much at rest (chosen: below boiling). */
+const AT_REST_C = 90;
+
+const highestOf = (inOven: readonly Reading[], startC: number): number =>
+  Math.max(startC, ...inOven.map(({ celsius }) => celsius));
+
+/** The most a resting bird can show, by what it showed in the oven, °C. */
+export const mostAtRestC = (inOven: readonly Reading[], startC: number): number =>
+  Math.max(AT_REST_C, highestOf(inOven, startC) + RISES_AT_REST_K);
+
+/** Which of some new readings a resting bird cannot show. */
+export function doubtedAtRest(fresh: readonly Reading[], inOven: readonly Reading[], startC: number): Doubted[] {
+  const mostC = mostAtRestC(inOven, startC);
+  const highestC = highestOf(inOven, startC);
+  return fresh
+    .filter(({ celsius }) => celsius > mostC || celsius < 0)
+    .map((reading) => ({ reading, expected: { lowC: highestC - RISES_AT_REST_K, highC: highestC + 5 } }));
+}
