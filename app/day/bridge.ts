@@ -3,7 +3,7 @@
 import { useEffect, useRef } from "react";
 import { create } from "zustand";
 import { routeOf, type Unclaimed } from "../../core/day/probes";
-import type { Roast, RoastReading } from "../../core/formats/roast";
+import { MOST_PROBES, type Roast, type RoastReading } from "../../core/formats/roast";
 import { type Probe, placeOf, type ThermometerLine, ThermometerLineSchema } from "../../core/formats/thermometer";
 import { newestAtOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";
@@ -35,7 +35,7 @@ export async function claim(roastId: string, device: string): Promise<void> {
     probes: [
       ...(roast.probes ?? []).filter((each) => each.device !== device),
       ...probes.map((probe) => ({ device, probe, sits: probe })),
-    ].slice(0, 16),
+    ].slice(0, MOST_PROBES),
   }));
 }
 
@@ -106,7 +106,7 @@ class Listener {
     }
     changeRoast(database(), roastId, (before) => {
       const there = (before.probes ?? []).some((each) => each.device === device && each.probe === probe);
-      return there ? before : { ...before, probes: [...(before.probes ?? []), entry].slice(0, 16) };
+      return there ? before : { ...before, probes: [...(before.probes ?? []), entry].slice(0, MOST_PROBES) };
     }).catch((error: unknown) => {
       useBridgeState.setState({ fault: `Which bird a probe is in was not stored: ${messageOf(error)}` });
     });

@@ -233,6 +233,9 @@ export const PhotoSchema = z.strictObject({
 export type Photo = z.infer<typeof PhotoSchema>;
 export const MOST_PHOTOS = 12;
 
+/** Probes that may be in one bird. */
+export const MOST_PROBES = 16;
+
 export const RoastSchema = z.strictObject({
   id: z.string().min(1).max(64),
   title: z.string().min(1).max(120),
@@ -255,7 +258,7 @@ export const RoastSchema = z.strictObject({
         sits: z.enum(PROBES),
       }),
     )
-    .max(16)
+    .max(MOST_PROBES)
     .optional(),
 });
 
