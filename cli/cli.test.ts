@@ -279,8 +279,15 @@ describe("forecast", () => {
   const forecast = (...more: readonly string[]) =>
     bruma("forecast", "--plan", planPath, "--readings", logPath, ...more);
 
+  /** Of the whole log; asked once. */
+  let whole: ReturnType<typeof forecast> | undefined;
+  const ofAll = () => {
+    whole ??= forecast();
+    return whole;
+  };
+
   it("says when each target will be shown, with its doubt, and which rows it did not take", () => {
-    const { status, stdout } = forecast();
+    const { status, stdout } = ofAll();
     expect(status).toBe(0);
     const answer = JSON.parse(stdout);
     for (const part of ["breast", "thigh"]) {
@@ -296,7 +303,7 @@ describe("forecast", () => {
 
   it("knows no more than what had been read by then", () => {
     const early = JSON.parse(forecast("--at", "60m").stdout);
-    const late = JSON.parse(forecast().stdout);
+    const late = JSON.parse(ofAll().stdout);
     expect(early.atMinute).toBe(60);
     expect(early.all.p90 - early.all.p10).toBeGreaterThan(late.all.p90 - late.all.p10);
   });

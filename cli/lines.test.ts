@@ -53,22 +53,10 @@ const saltLine = fc
     hours: fc.integer({ min: 1, max: 48 }),
   })
   .map(({ bird: { species, cut, mass }, method, salt, hours }) => {
-    const line = [
-      "salt",
-      "--species",
-      species,
-      "--cut",
-      cut,
-      "--mass",
-      mass,
-      "--method",
-      method,
-      "--salt",
-      salt,
-      "--hours",
-      `${hours}`,
+    return [
+      ...["salt", "--species", species, "--cut", cut, "--mass", mass, "--grid", "15mm"],
+      ...["--method", method, "--salt", salt, "--hours", `${hours}`],
     ];
-    return line;
   });
 const anyLine = fc.oneof({ weight: 3, arbitrary: simulateLine }, { weight: 1, arbitrary: saltLine });
 

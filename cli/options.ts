@@ -1,6 +1,7 @@
 /** Reading options of the command line. */
 import { SPECIES, type Species } from "../core/bird/anatomy";
 import { CUTS, type Cut } from "../core/bird/form";
+import { QuantityError } from "../core/errors";
 import { parseMassKg } from "../core/units/quantity";
 import { CommandError, USAGE } from "./errors";
 
@@ -22,6 +23,13 @@ export function oneOf<Value extends string>(
 export function required<Value>(option: string, value: Value | undefined, example: string): Value {
   if (value === undefined) throw new CommandError(USAGE, `${option} is missing, such as ${example}`);
   return value;
+}
+
+/** @throws QuantityError for what is no cell size */
+export function parseGridM(text: string): number {
+  const grid = /^([\d.]+)\s*mm$/.exec(text);
+  if (!grid) throw new QuantityError("--grid", text, "a cell size such as 5mm");
+  return Number(grid[1]) / 1000;
 }
 
 export const tenth = (value: number): number => Math.round(value * 10) / 10;

@@ -1,6 +1,6 @@
 /** `salt`: what to weigh, and where the salt is when its time is up. */
 import { parseArgs } from "node:util";
-import { coarseCellM, makeBody } from "../core/bird/body";
+import { coarseCellM, makeBody, makeBodyAtGrid } from "../core/bird/body";
 import {
   brine,
   drySaltGrams,
@@ -15,7 +15,7 @@ import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/
 import { constant } from "../core/sources";
 import { parseDurationS, parseMassKg } from "../core/units/quantity";
 import { CommandError, USAGE } from "./errors";
-import { BIRD_OPTIONS, birdOf, oneOf, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, tenth } from "./options";
 
 /** Cell size in metres of a turkey: salt creeps in millimetres, so the grid is fine. */
 const CELL_M = 0.006;
@@ -41,13 +41,16 @@ export function salt(args: readonly string[]): unknown {
       percent: { type: "string" },
       hours: { type: "string" },
       water: { type: "string" },
+      grid: { type: "string" },
     },
   });
   const { species, cut, boughtKg } = birdOf(values);
   const method = oneOf("--method", values.method, SALTING_METHODS, "dry");
   const kind = oneOf("--salt", values.salt, SALT_KINDS, "table");
   const form = { species, cut } as const;
-  const body = makeBody(form, boughtKg, coarseCellM(form, CELL_M));
+  const body = values.grid
+    ? makeBodyAtGrid(form, boughtKg, parseGridM(values.grid))
+    : makeBody(form, boughtKg, coarseCellM(form, CELL_M));
   const bird = new LivingBird(body, { watched: false });
   const meatWaterKg = bird.salt.meatWaterKg() * bird.salt.copies;
   const percent = parsePercent(

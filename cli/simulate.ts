@@ -4,7 +4,6 @@ import { parseArgs } from "node:util";
 import { makeBodyAtGrid } from "../core/bird/body";
 import { type FormChoice, hasCavity } from "../core/bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
-import { QuantityError } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
 import { HEAT_SOURCES } from "../core/heat/ovens";
@@ -15,7 +14,7 @@ import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { constant } from "../core/sources";
 import { parseDurationS, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
-import { BIRD_OPTIONS, birdOf, oneOf, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";
 
 function parseStage(text: string): OvenStage {
   const [when, ...options] = text.split(",");
@@ -124,10 +123,8 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     .map(parseStage)
     .sort((a, b) => a.fromMin - b.fromMin);
   const source = oneOf("--heat", values.heat, HEAT_SOURCES, "oven");
-  const grid = /^([\d.]+)\s*mm$/.exec(values.grid ?? "5mm");
-  if (!grid) throw new QuantityError("--grid", values.grid, "a cell size such as 5mm");
   const fillingC = values.stuffed ? constant("stuffingStartC") : startC;
-  const body = makeBodyAtGrid(form, boughtKg, Number(grid[1]) / 1000);
+  const body = makeBodyAtGrid(form, boughtKg, parseGridM(values.grid ?? "5mm"));
   const outcome = drain(
     cooking({
       body,

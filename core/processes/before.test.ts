@@ -50,8 +50,16 @@ describe("thawing", () => {
   it("says so when the medium is too cold to end it", () => {
     const frozen = bird();
     frozen.startAt(-18);
-    const done = drain(thawing(frozen, { medium: "fridge", mediumC: -1.5, longestMin: 3 * 24 * 60 }));
-    expect(done).toMatchObject({ kind: "still-frozen", afterHours: 72 });
+    expect(drain(thawing(frozen, { medium: "fridge", mediumC: 3, longestMin: 12 * 60 }))).toMatchObject({
+      kind: "still-frozen",
+      afterHours: 12,
+    });
+    const settled = bird();
+    settled.startAt(-18);
+    const done = drain(thawing(settled, { medium: "fridge", mediumC: -2 }));
+    // Said when the bird takes up no more heat, not after the longest time there is.
+    expect(done).toMatchObject({ kind: "still-frozen" });
+    expect(done.kind === "still-frozen" && done.afterHours).toBeLessThan(10 * 24);
     expect(() => drain(thawing(bird(), { medium: "water", mediumC: 40 }))).toThrow(
       "water temperature: got 40, allowed is 0 to 21 °C",
     );

@@ -60,7 +60,13 @@ export interface StillFrozen {
   readonly afterHours: number;
 }
 
-const LONGEST_MIN = 14 * 24 * 60;
+const DAY_MIN = 24 * 60;
+const LONGEST_MIN = 14 * DAY_MIN;
+/**
+ * In a fortnight a seventh of what frozen meat needs to thaw (some 200 kJ/kg): where a day brings no more than this, the
+ * days after it bring less still.
+ */
+const SETTLED_J_PER_KG_DAY = 2000;
 const WATER_HEAT_J_PER_KG_K = 4186;
 /** How far the air on the shelf goes towards its balance in one step: it follows in minutes, damped for steadiness. */
 const SHELF_SHARE = 0.5;
@@ -89,12 +95,21 @@ export function* thawing(bird: LivingBird, options: ThawOptions): Generator<Hist
   let sinceChange = 0;
   let changes = 0;
   let surfaceWarmMin = 0;
+  let dayFrom = { minute: from, heatInJ: solver.heatInJ };
   let last = bird.note(mediumC);
   yield last;
+  const stillFrozen = (): StillFrozen => ({
+    kind: "still-frozen",
+    coldestC: last.coldestC,
+    afterHours: (bird.minute - from) / 60,
+  });
   while (last.coldestC < thawedC && (untilIceShare === 0 || iceShareOf(bird) > untilIceShare)) {
-    if (bird.minute - from >= longestMin) {
-      return { kind: "still-frozen", coldestC: last.coldestC, afterHours: longestMin / 60 };
+    if (bird.minute - dayFrom.minute >= DAY_MIN) {
+      const dayJ = copies * (solver.heatInJ - dayFrom.heatInJ);
+      if (dayJ < SETTLED_J_PER_KG_DAY * body.massKg) return stillFrozen();
+      dayFrom = { minute: bird.minute, heatInJ: solver.heatInJ };
     }
+    if (bird.minute - from >= longestMin) return stillFrozen();
     const before = solver.heatInJ;
     const around =
       medium === "fridge"
