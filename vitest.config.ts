@@ -34,6 +34,7 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
+          isolate: false,
           testTimeout: 120_000,
           hookTimeout: 120_000,
         },

@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { Keeping } from "./answers";
 import { type How, Superseded, URGENCIES, type WorkerLike, WorkerPool } from "./pool";
 import type { FromWorker, Job, ToWorker } from "./protocol";
 
@@ -37,7 +38,7 @@ const job = (boughtKg = 5) =>
     draws: [],
   }) as const satisfies Job;
 
-async function pool(size = 2) {
+async function pool(size = 2, keeping: Keeping = {}) {
   const workers: Stand[] = [];
   const made = new WorkerPool({
     size,
@@ -47,6 +48,7 @@ async function pool(size = 2) {
       return worker;
     },
     kernel: Promise.resolve(null),
+    keeping,
   });
   await Promise.resolve();
   const ask = (how: How = {}) => made.ask<"members">(job(), how);
@@ -127,6 +129,38 @@ describe("the worker pool", () => {
     expect(workers[0]?.job).toMatchObject({ id: 1, reference: true });
     workers[0]?.answer({ kind: "failed", id: 1, message: "again", refused: false });
     await expect(answer).rejects.toThrow("again");
+  });
+
+  it("answers from memory what was asked lately, and forgets what was not wanted for longest", async () => {
+    const { workers, made } = await pool(1, { members: 2 });
+    let asked = 0;
+    async function isAskedAnew(kg: number): Promise<boolean> {
+      const before = workers[0]?.job?.id;
+      const answer = made.ask<"members">(job(kg), { lane: "a" });
+      const given = workers[0]?.job;
+      const isNew = given !== undefined && given.id !== before;
+      if (isNew) workers[0]?.answer({ kind: "done", id: ++asked, result: [] });
+      await answer;
+      return isNew;
+    }
+    const anew: boolean[] = [];
+    for (const kg of [4, 5, 4, 6, 4, 5]) anew.push(await isAskedAnew(kg));
+    // With two kept, the 6 takes the place of the 5: the 4 had been wanted since.
+    expect(anew).toEqual([true, true, false, true, false, true]);
+  });
+
+  it("keeps nothing of what failed, and supersedes an older request in the lane by a known answer too", async () => {
+    const { workers, made } = await pool(1, { members: 2 });
+    const failed = made.ask<"members">(job(4));
+    workers[0]?.answer({ kind: "failed", id: 1, message: "mass: got 4", refused: true });
+    await expect(failed).rejects.toThrow("mass: got 4");
+    const first = made.ask<"members">(job(4), { lane: "a" });
+    workers[0]?.answer({ kind: "done", id: 2, result: [] });
+    await first;
+    const older = made.ask<"members">(job(5), { lane: "a" });
+    const known = made.ask<"members">(job(4), { lane: "a" });
+    await expect(older).rejects.toBeInstanceOf(Superseded);
+    expect(await known).toEqual([]);
   });
 
   it("does not try again what was refused", async () => {

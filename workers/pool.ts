@@ -2,8 +2,9 @@
  * The pool: as many workers as there are processors to spare, one queue before them. What a hand waits for goes first,
  * and takes the place of what is only prepared behind. In one lane only the newest request counts: an older one is
  * cancelled and its promise rejects with {@link Superseded}. A job that fails is tried once more on the reference
- * kernel, and a worker that dies is replaced.
+ * kernel, and a worker that dies is replaced. What was answered lately is answered again without a worker.
  */
+import { Answers, type Keeping } from "./answers";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 
 export class Superseded extends Error {
@@ -58,6 +59,8 @@ interface PoolOptions {
   start(): WorkerLike;
   /** Sent to each worker before its first job; null where only the reference is to be had. */
   readonly kernel: Promise<WebAssembly.Module | null>;
+  /** What is answered from memory when it is asked again; nothing is where this is left out. */
+  readonly keeping?: Keeping;
 }
 
 export class WorkerPool {
@@ -65,8 +68,10 @@ export class WorkerPool {
   private queue: Task[] = [];
   private nextId = 1;
   private kernel: WebAssembly.Module | null | undefined;
+  private readonly answers: Answers;
 
   constructor(private readonly options: PoolOptions) {
+    this.answers = new Answers(options.keeping ?? {});
     void options.kernel.then((module) => {
       this.kernel = module;
       this.fill();
@@ -82,6 +87,8 @@ export class WorkerPool {
   ask<Kind extends Job["kind"]>(job: Extract<Job, { kind: Kind }>, how: How = {}): Promise<Results[Kind]> {
     const { lane, urgency = "screen" } = how;
     if (lane !== undefined) this.drop(lane);
+    const known = this.answers.recall(job) as Results[Kind] | undefined;
+    if (known !== undefined) return Promise.resolve(known);
     return new Promise<Results[Kind]>((resolve, reject) => {
       const id = this.nextId++;
       this.queue.push({ id, job, lane, urgency, again: false, resolve: resolve as Task["resolve"], reject });
@@ -155,8 +162,10 @@ export class WorkerPool {
       slot.busyWith = undefined;
       slot.task = undefined;
       if (task?.id === data.id) {
-        if (data.kind === "done") task.resolve(data.result as never);
-        else if (data.kind === "failed") this.failed(task, data.message, data.refused);
+        if (data.kind === "done") {
+          this.answers.keep(task.job, data.result);
+          task.resolve(data.result as never);
+        } else if (data.kind === "failed") this.failed(task, data.message, data.refused);
       }
       this.fill();
     };
