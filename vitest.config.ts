@@ -6,19 +6,12 @@ export default defineConfig({
     maxWorkers: "100%",
     projects: [
       {
-        // What is pure shares its modules, and with them the solids of birds that have been made once.
-        test: {
-          name: "core",
-          include: ["{core,cli}/**/*.test.ts", "tests/outside/**/*.test.ts"],
-          testTimeout: 60_000,
-          isolate: false,
-        },
-      },
-      {
+        // Files share their modules, and with them the solids of birds that have been made once.
         test: {
           name: "unit",
-          include: ["{app,workers,storage,server,demo}/**/*.test.ts", "tests/plans/**/*.test.ts"],
+          include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/{outside,plans}/**/*.test.ts"],
           testTimeout: 60_000,
+          isolate: false,
         },
       },
       {

@@ -9,8 +9,8 @@ import type { Numbered, ReadingStore } from "./readingStore";
 
 const LARGEST_BODY = "256kb";
 const MOST_LINES = 2000;
-/** Posts a second from one address: a probe speaks once a second, a gateway for many of them somewhat more. */
-const POSTS_A_SECOND = 200;
+/** Posts from one address: a probe speaks once a second, a gateway for many of them somewhat more. */
+const PATIENCE = { posts: 200, perMs: 1000 } as const;
 const MOST_LISTENERS = 2000;
 /** Readings go out together this often, so that the work does not grow with readings times listeners. */
 const FLUSH_MS = 100;
@@ -51,7 +51,10 @@ export interface Bridge {
   close(): void;
 }
 
-export function makeBridge(store: ReadingStore): Bridge {
+export function makeBridge(
+  store: ReadingStore,
+  patience: { readonly posts: number; readonly perMs: number } = PATIENCE,
+): Bridge {
   const listeners = new Set<Response>();
   let pending = "";
   const send = (response: Response, text: string): void => {
@@ -126,13 +129,15 @@ export function makeBridge(store: ReadingStore): Bridge {
 
   const router = Router();
   const limit = rateLimit({
-    windowMs: 1000,
-    limit: POSTS_A_SECOND,
+    windowMs: patience.perMs,
+    limit: patience.posts,
     standardHeaders: true,
     legacyHeaders: false,
     message: {
       accepted: 0,
-      rejected: [{ line: 1, why: `more than ${POSTS_A_SECOND} posts a second: send lines together` }],
+      rejected: [
+        { line: 1, why: `more than ${patience.posts} posts in ${patience.perMs / 1000} s: send lines together` },
+      ],
     },
   });
   router.post("/", limit, express.text({ type: () => true, limit: LARGEST_BODY }), take);

@@ -1,27 +1,7 @@
-// Builds the app when its sources are newer than the build, then serves it.
-import { spawnSync } from "node:child_process";
-import { existsSync, readdirSync, statSync } from "node:fs";
-import { join } from "node:path";
+// Serves the app, built anew when its sources are newer than the build.
+import { register } from "tsx/esm/api";
+import { buildApp } from "./build.mjs";
 
-const SOURCES = ["app", "core", "workers", "storage", "demo", "vite.config.ts", "package-lock.json"];
-
-function newest(path) {
-  const stat = statSync(path);
-  if (!stat.isDirectory()) return stat.mtimeMs;
-  return Math.max(stat.mtimeMs, ...readdirSync(path).map((name) => newest(join(path, name))));
-}
-
-export function buildApp() {
-  const built = existsSync("dist/index.html") ? statSync("dist/index.html").mtimeMs : 0;
-  if (built > Math.max(...SOURCES.map(newest))) return;
-  console.log("Building the app …");
-  const { status } = spawnSync("npx", ["vite", "build", "--logLevel", "warn"], { stdio: "inherit" });
-  if (status !== 0) process.exit(status ?? 1);
-}
-
-if (process.argv[1]?.endsWith("start.mjs")) {
-  buildApp();
-  const { register } = await import("tsx/esm/api");
-  register();
-  await import("../server/main.ts");
-}
+buildApp();
+register();
+await import("../server/main.ts");

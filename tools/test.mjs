@@ -1,34 +1,40 @@
-// `npm test`: every check in turn, and one plain line over all of them at the end.
-import { spawnSync } from "node:child_process";
+// `npm test`: every check, and one plain line over all of them at the end. What needs no browser runs beside the rest.
+import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
-import { buildApp } from "./start.mjs";
 
 let passed = 0;
 let failed = 0;
 
-function step(name, command, args) {
-  console.log(`\n— ${name}`);
-  const { status } = spawnSync(command, args, { stdio: "inherit" });
+/** Runs a command; what it prints is shown when it ends, so that two at once can be read. */
+function run(command, args, env = {}) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { stdio: ["ignore", "pipe", "pipe"], env: { ...process.env, ...env } });
+    let printed = "";
+    for (const stream of [child.stdout, child.stderr]) stream.on("data", (chunk) => (printed += chunk));
+    child.on("error", (error) => resolve({ status: 1, printed: `${printed}${error.message}\n` }));
+    child.on("close", (status) => resolve({ status, printed }));
+  });
+}
+
+async function check(name, command, args) {
+  const { status, printed } = await run(command, args);
+  console.log(`\n— ${name}\n${printed}`);
   if (status === 0) passed++;
   else {
     failed++;
     console.log(`${name}: failed`);
   }
-  return status === 0;
 }
 
-/** Runs one project of tests and adds up its own counts. */
-function suite(...projects) {
-  console.log(`\n— ${projects.join(" and ")} tests`);
+/** Runs projects of tests and adds up their own counts. */
+async function suite(...projects) {
   const report = `.cache/${projects[0]}.json`;
   mkdirSync(".cache", { recursive: true });
   rmSync(report, { force: true });
   const reporters = ["--reporter", "default", "--reporter", "json", "--outputFile.json", report];
-  const { status } = spawnSync(
-    "npx",
-    ["vitest", "run", ...projects.flatMap((project) => ["--project", project]), ...reporters],
-    { stdio: "inherit" },
-  );
+  const named = projects.flatMap((project) => ["--project", project]);
+  const { status, printed } = await run("npx", ["vitest", "run", ...named, ...reporters]);
+  console.log(`\n— ${projects.join(" and ")} tests\n${printed}`);
   if (!existsSync(report)) {
     failed++;
     return;
@@ -39,31 +45,37 @@ function suite(...projects) {
   failed += numFailedTests + (numFailedTests === 0 && (status !== 0 || numTotalTests === 0) ? 1 : 0);
 }
 
+const browserIsThere = () => existsSync("/usr/bin/chromium") && existsSync("/usr/bin/chromedriver");
+
 /** Debian's browser and its driver: there, or installed where that is allowed. */
-function browserReady() {
-  const there = () => existsSync("/usr/bin/chromium") && existsSync("/usr/bin/chromedriver");
-  if (there()) return true;
-  if (process.getuid?.() === 0 && existsSync("/usr/bin/apt-get")) {
-    console.log("Installing chromium and chromium-driver …");
-    spawnSync("apt-get", ["update", "-qq"], { stdio: "inherit" });
-    spawnSync("apt-get", ["install", "-y", "-qq", "chromium", "chromium-driver"], {
-      stdio: ["ignore", "ignore", "inherit"],
-      env: { ...process.env, DEBIAN_FRONTEND: "noninteractive" },
-    });
-  }
-  if (!there())
-    console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
-  return there();
+async function installBrowser() {
+  if (browserIsThere() || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) return;
+  console.log("Installing chromium and chromium-driver …");
+  const install = "apt-get update -qq && apt-get install -y -qq chromium chromium-driver";
+  const { status, printed } = await run("sh", ["-c", install], { DEBIAN_FRONTEND: "noninteractive" });
+  if (status !== 0) console.log(printed);
 }
 
-step("format and lint", "npx", ["biome", "check", "."]);
-step("types", "npx", ["tsc", "--noEmit"]);
-step("import rule", process.execPath, ["tools/importRules.mjs"]);
-suite("core", "unit");
-buildApp();
-if (browserReady()) {
-  suite("browser");
-  suite("day");
-} else failed++;
+async function quickChecks() {
+  await check("format and lint", "npx", ["biome", "check", "."]);
+  await check("types", "npm", ["run", "--silent", "types"]);
+  await check("import rule", process.execPath, ["tools/importRules.mjs"]);
+  await check("build", process.execPath, ["tools/build.mjs"]);
+}
+
+const browser = installBrowser();
+const { status, printed } = await run(process.execPath, ["tools/setup.mjs"]);
+console.log(printed);
+if (status !== 0) process.exit(1);
+await Promise.all([suite("unit"), quickChecks()]);
+await browser;
+if (browserIsThere()) {
+  await suite("browser");
+  // By itself: its clock runs fast.
+  await suite("day");
+} else {
+  failed++;
+  console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
+}
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

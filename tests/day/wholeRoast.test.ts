@@ -51,7 +51,8 @@ const waitFor = (what: string, seconds = 60): Promise<boolean> =>
 describe("a whole roast on the fast clock", () => {
   let id = "";
   /** What the page's clock said before and after each tap. */
-  const taps: Partial<Record<"inAt" | "pulledAt" | "carvedAt", { readonly fromMs: number; readonly toMs: number }>> = {};
+  const taps: Partial<Record<"inAt" | "pulledAt" | "carvedAt", { readonly fromMs: number; readonly toMs: number }>> =
+    {};
   async function tap(event: keyof typeof taps, words: string): Promise<void> {
     const fromMs = await pageNow();
     await press(driver, words);

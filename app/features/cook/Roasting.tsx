@@ -1,6 +1,5 @@
 import { centresOf } from "../../../core/bird/form";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
-import { NEVER } from "../../../core/forecast/ensemble";
 import { lowestC } from "../../../core/forecast/newest";
 import { formatTemperature } from "../../../core/units/quantity";
 import { ForecastChart } from "../../chart/ForecastChart";
@@ -19,6 +18,7 @@ import { Corrections } from "./Corrections";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { PullCheck } from "./PullCheck";
+import { pullOf } from "./pull";
 import { ReadingForm } from "./ReadingForm";
 import { ReadingList } from "./ReadingList";
 import { Rung } from "./Rung";
@@ -34,22 +34,6 @@ interface Props {
 }
 
 const MINUTE = 60_000;
-
-/** When it will be there, early, middle and late: by the fitted birds, else as predicted when it went in. */
-function pullOf({ roast: { happened }, forecast: { forecast } }: RoastDay, inAtMs: number) {
-  if (forecast) {
-    const { p10, p50, p90 } = forecast.pull;
-    return { p10: inAtMs + p10 * MINUTE, p50: inAtMs + p50 * MINUTE, p90: inAtMs + p90 * MINUTE };
-  }
-  const { predicted } = happened;
-  return (
-    predicted && {
-      p10: Date.parse(predicted.pullP10At),
-      p50: Date.parse(predicted.pullP50At),
-      p90: predicted.pullP90At === NEVER ? Number.POSITIVE_INFINITY : Date.parse(predicted.pullP90At),
-    }
-  );
-}
 
 /** A change of the heat that should long have been made comes before the countdown. */
 const overdueOf = (items: readonly Item[]): Item | undefined =>

@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import { FIRST_SHARES } from "../../../core/forecast/band";
+import { NEVER } from "../../../core/forecast/ensemble";
+import { sampleRoast } from "../../../tests/helpers/sampleRoast";
+import { simulated } from "../../../tests/helpers/simulated";
+import { pullOf } from "./pull";
+
+const IN_MS = Date.parse("2026-12-20T09:00:00Z");
+const HOUR = 3_600_000;
+const roast = { ...sampleRoast(), happened: { inAt: new Date(IN_MS).toISOString() } };
+const cook = simulated({ pullMinute: 60 });
+const planned = { cook, neverMet: null, shares: FIRST_SHARES };
+const unread = { forecast: null };
+
+describe("when it will be there", () => {
+  it("is known the moment the bird goes in: by the plan, until its prediction is written down", () => {
+    expect(pullOf({ roast, forecast: unread, simulated: planned }, IN_MS)).toEqual({
+      p10: IN_MS + 0.9 * HOUR,
+      p50: IN_MS + HOUR,
+      p90: IN_MS + 1.1 * HOUR,
+    });
+    const [pullP10At, pullP50At] = ["2026-12-20T09:50:00.000Z", "2026-12-20T10:05:00.000Z"];
+    const predicted = { pullP10At, pullP50At, pullP90At: NEVER, pullC: {} };
+    const written = { ...roast, happened: { ...roast.happened, predicted } };
+    expect(pullOf({ roast: written, forecast: unread, simulated: planned }, IN_MS)).toEqual({
+      p10: Date.parse(pullP10At),
+      p50: Date.parse(pullP50At),
+      p90: Number.POSITIVE_INFINITY,
+    });
+  });
+
+  it("is not known of a plan that never gets there, nor before anything is simulated", () => {
+    const neverMet = {
+      kind: "never-met",
+      centre: "breast",
+      targetC: 74,
+      highestC: 60,
+      afterMin: 900,
+      airC: 80,
+    } as const;
+    expect(pullOf({ roast, forecast: unread, simulated: { ...planned, neverMet } }, IN_MS)).toBeNull();
+    expect(pullOf({ roast, forecast: unread, simulated: { ...planned, cook: null } }, IN_MS)).toBeNull();
+  });
+});

@@ -1,0 +1,40 @@
+import { NEVER, type Quantiles } from "../../../core/forecast/ensemble";
+import type { Roast } from "../../../core/formats/roast";
+import type { RoastDay } from "../../day/roastDay";
+
+const MINUTE = 60_000;
+
+interface Known {
+  readonly roast: Pick<Roast, "happened">;
+  readonly forecast: Pick<RoastDay["forecast"], "forecast">;
+  readonly simulated: Pick<RoastDay["simulated"], "neverMet" | "shares"> & {
+    readonly cook: { readonly pullMinute: number } | null;
+  };
+}
+
+/**
+ * When it will be there, early, middle and late (ms; infinite: never at this heat): by the fitted birds, else as
+ * predicted when it went in, and until that is written down by the plan's own simulation. Null while nothing is known.
+ */
+export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAtMs: number): Quantiles | null {
+  if (forecast) {
+    const { p10, p50, p90 } = forecast.pull;
+    return { p10: inAtMs + p10 * MINUTE, p50: inAtMs + p50 * MINUTE, p90: inAtMs + p90 * MINUTE };
+  }
+  const { predicted } = roast.happened;
+  if (predicted) {
+    return {
+      p10: Date.parse(predicted.pullP10At),
+      p50: Date.parse(predicted.pullP50At),
+      p90: predicted.pullP90At === NEVER ? Number.POSITIVE_INFINITY : Date.parse(predicted.pullP90At),
+    };
+  }
+  const { cook, neverMet, shares } = simulated;
+  if (!cook || neverMet) return null;
+  const after = (share: number): number => inAtMs + share * cook.pullMinute * MINUTE;
+  return {
+    p10: after(shares.p10),
+    p50: after(shares.p50),
+    p90: shares.p90 === NEVER ? Number.POSITIVE_INFINITY : after(shares.p90),
+  };
+}
