@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { messageOf } from "../core/errors";
 import { checkRoastFile, type RoastFile } from "../core/formats/file";
 import { CommandError, USAGE } from "./errors";
 
@@ -7,7 +8,7 @@ export function readText(who: string, path: string): string {
   try {
     return readFileSync(path, "utf8");
   } catch (error) {
-    const why = error instanceof Error ? error.message : String(error);
+    const why = messageOf(error);
     throw new CommandError(USAGE, `${who}: cannot read ${path}: ${why}`);
   }
 }

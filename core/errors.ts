@@ -24,3 +24,6 @@ export function requireBetween(quantity: string, value: number, low: number, hig
   }
   return value;
 }
+
+/** The words of whatever was thrown. */
+export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

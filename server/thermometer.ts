@@ -1,4 +1,5 @@
 /** The simulated thermometer: a hidden roast whose readings are posted to the bridge, as a real device would. */
+import { messageOf } from "../core/errors";
 import { type HiddenOptions, hiddenRoast } from "../core/forecast/hiddenRoast";
 import type { Probe, ThermometerLine } from "../core/formats/thermometer";
 
@@ -64,7 +65,7 @@ export async function runThermometer({
       if (!response.ok) console.error(`thermometer: ${response.status}: ${await response.text()}`);
     } catch (error) {
       // The server may be starting again: a real probe would go on too.
-      if (!signal?.aborted) console.error(`thermometer: not heard: ${error instanceof Error ? error.message : error}`);
+      if (!signal?.aborted) console.error(`thermometer: not heard: ${messageOf(error)}`);
     }
   };
   let memory: ThermometerLine[] = [];

@@ -3,9 +3,11 @@
  * the simulated thermometer for the cook's own roast, whose file comes from the list screen. It keeps pace with the
  * server's clock, which a practice page sets; `--speed` sets it too.
  */
+
 import { parseArgs } from "node:util";
 import { loadKernel } from "../cli/loadKernel";
 import { readText, roastsIn } from "../cli/readFile";
+import { messageOf } from "../core/errors";
 import { ensembleOptions } from "../core/forecast/planned";
 import { PacedClock, PaceSchema } from "./clock";
 import { runThermometer } from "./thermometer";
@@ -37,7 +39,7 @@ async function follow(): Promise<void> {
     if (told?.success) clock.set(told.data);
   } catch (error) {
     // Said by the posts as well: the last pace goes on.
-    console.error(`thermometer: no clock: ${error instanceof Error ? error.message : error}`);
+    console.error(`thermometer: no clock: ${messageOf(error)}`);
   }
 }
 await follow();

@@ -6,7 +6,7 @@ import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
 import { presentBird } from "../core/day/present";
 import { whatIfs } from "../core/day/whatIf";
-import { QuantityError } from "../core/errors";
+import { messageOf, QuantityError } from "../core/errors";
 import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
@@ -104,7 +104,7 @@ async function run(id: number, job: Job): Promise<void> {
       }
     }
   } catch (error) {
-    const message = error instanceof Error ? error.message : String(error);
+    const message = messageOf(error);
     post({ kind: "failed", id, message, refused: error instanceof QuantityError });
   } finally {
     endScope();

@@ -3,6 +3,7 @@
  * until life is chosen again, told to the server so that the simulated thermometer keeps pace. Practice has a database of
  * its own: no roast of the cook's gets the times of a fast clock.
  */
+import { messageOf } from "../../core/errors";
 import { backToLife, clock, setPace, usePace } from "./clock";
 
 const KEY = "bruma-practice-clock";
@@ -25,7 +26,7 @@ function set(rate: number, nowMs: number): void {
     sessionStorage.setItem(KEY, JSON.stringify(setPace(rate, nowMs)));
   } catch (error) {
     // Nonsense in the address: life goes on, and the reason is where a developer looks.
-    console.warn(`no practice clock: ${error instanceof Error ? error.message : error}`);
+    console.warn(`no practice clock: ${messageOf(error)}`);
     return;
   }
   void tellServer(rate, nowMs);

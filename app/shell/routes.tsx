@@ -1,5 +1,7 @@
 /** The routes are the table of contents of the app; each screen's script is fetched when it is first opened. */
+
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
+import { messageOf } from "../../core/errors";
 import { Frame } from "./Frame";
 import { Opened } from "./Opened";
 
@@ -43,7 +45,7 @@ function Opening() {
 function Fault() {
   const error = useRouteError();
   const missing = isRouteErrorResponse(error) && error.status === 404;
-  const text = error instanceof Error ? error.message : String(error);
+  const text = messageOf(error);
   return (
     <div className="mx-auto max-w-xl p-8">
       <h1 className="text-3xl">{missing ? "There is no such page" : "This screen has stopped"}</h1>

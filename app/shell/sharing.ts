@@ -8,6 +8,7 @@ import { liveQuery } from "dexie";
 import { toast } from "sonner";
 import { z } from "zod";
 import { create } from "zustand";
+import { messageOf } from "../../core/errors";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
 import { outgoing, takeAlong, takeIn, wasKept } from "../../storage/sharing";
@@ -58,7 +59,7 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
   } catch (error) {
     // The server is away: sent once it is back. Anything else is said.
     if (!(error instanceof TypeError)) {
-      toast.error(`The other devices were not told: ${error instanceof Error ? error.message : String(error)}`);
+      toast.error(`The other devices were not told: ${messageOf(error)}`);
     }
   } finally {
     sending.delete(roastId);
@@ -158,6 +159,6 @@ export function startSharing(db: BrumaDatabase): void {
         if (useSharing.getState().link === "open") sendAll();
       });
     },
-    error: (error: unknown) => toast.error(`Sharing has stopped: ${error instanceof Error ? error.message : error}`),
+    error: (error: unknown) => toast.error(`Sharing has stopped: ${messageOf(error)}`),
   });
 }

@@ -3,6 +3,7 @@
  * older wording, and that the newest has failed, are told beside it, never instead of it.
  */
 
+import { messageOf } from "../../core/errors";
 import { Superseded } from "../../workers/pool";
 import { soon } from "../shell/clock";
 
@@ -92,5 +93,3 @@ export class Newest<Answer> {
     if (this.wanted && this.wanted.key !== asked.key) void this.run();
   }
 }
-
-export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

@@ -1,11 +1,12 @@
 /** Several plans simulated side by side; each answer is shown as it comes and kept while its plan stays the same. */
+
 import { useEffect, useId, useRef, useState } from "react";
+import { messageOf } from "../../core/errors";
 import { type PictureQuality, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/formats/roast";
 import { type Comparison, comparisonOf } from "../../core/methods/compare";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
-import { messageOf } from "./newest";
 
 export type Answer =
   | { readonly kind: "waiting" }

@@ -1,4 +1,5 @@
 import { useId, useState } from "react";
+import { messageOf } from "../../core/errors";
 
 interface Props {
   readonly label: string;
@@ -24,7 +25,7 @@ export function UnitField({ label, shown, parse, onChange, hint, size = "table",
       setFault(null);
       setTyped(null);
     } catch (error) {
-      setFault(error instanceof Error ? error.message : String(error));
+      setFault(messageOf(error));
     }
   };
   return (

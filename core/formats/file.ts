@@ -1,5 +1,7 @@
 /** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
+
 import { z } from "zod";
+import { messageOf } from "../errors";
 import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
 import { MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
 
@@ -58,7 +60,7 @@ export function checkRoastFile(text: string): FileCheck {
   try {
     raw = JSON.parse(text);
   } catch (error) {
-    const what = `not JSON: ${error instanceof Error ? error.message : String(error)}`;
+    const what = `not JSON: ${messageOf(error)}`;
     return { valid: false, format: null, version: null, faults: [{ where: "", what }] };
   }
   const header = Header.safeParse(raw);

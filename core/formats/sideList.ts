@@ -1,6 +1,6 @@
 /** A list of side dishes as rows of text, such as a spreadsheet writes them: what can be taken in, and what is wrong with the rest. */
 import { z } from "zod";
-import { requireBetween } from "../errors";
+import { messageOf, requireBetween } from "../errors";
 import { SIDE_SLOTS } from "../schedule/slots";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
 import type { Plan } from "./roast";
@@ -40,7 +40,7 @@ export function readSideRows(
     try {
       dishes.push(readRow(row, units));
     } catch (error) {
-      rejected.push({ line, why: error instanceof Error ? error.message : String(error) });
+      rejected.push({ line, why: messageOf(error) });
     }
   });
   return { dishes, rejected };

@@ -1,5 +1,6 @@
 import { useNavigate, useSearchParams } from "react-router";
 import { toast } from "sonner";
+import { messageOf } from "../../../core/errors";
 import type { Plan, Roast } from "../../../core/formats/roast";
 import {
   type Comparison,
@@ -135,7 +136,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
       toast.success(`${name} is the plan now`, { action: { label: "Undo", onClick: () => void store(plan) } });
       await navigate(`/roast/${roast.id}/plan`);
     } catch (error) {
-      toast.error(`That was not stored: ${error instanceof Error ? error.message : String(error)}`);
+      toast.error(`That was not stored: ${messageOf(error)}`);
     }
   };
   const sheet = { columns, answers, longest, rows: rowsFor(units), onTake: (column: Column) => void take(column) };

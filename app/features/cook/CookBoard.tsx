@@ -1,5 +1,5 @@
 import type { Roast } from "../../../core/formats/roast";
-import { useBridgeState } from "../../day/bridge";
+import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { SafetyNotices } from "../../ui/SafetyNotices";
@@ -14,7 +14,7 @@ import { Roasting } from "./Roasting";
 /** The stove side: one next action, large; what has happened decides which of four faces is shown. */
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const day = useDay(stored.id);
-  const { fault: bridgeFault } = useBridgeState();
+  const { unheard, unstored } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
   const { roast, stage, simulated, derived } = day;
   const acts = actsOf(roast);
@@ -27,7 +27,9 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       </div>
       {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
       {isOn && <ProbeQuestions roast={roast} acts={acts} />}
-      {bridgeFault && isOn && roast.thermometer === "bridge" && <Caution>{bridgeFault}</Caution>}
+      {isOn &&
+        roast.thermometer === "bridge" &&
+        [unheard, unstored].map((fault) => fault && <Caution key={fault}>{fault}</Caution>)}
       {stage === "planned" && <Before day={day} acts={acts} />}
       {stage === "roasting" && <Roasting day={day} acts={acts} />}
       {stage === "resting" && <Resting day={day} acts={acts} />}

@@ -1,6 +1,7 @@
 import type { Roast } from "../../../core/formats/roast";
 import { formatTemperature } from "../../../core/units/quantity";
-import { claim, isElsewhere, useBridgeState } from "../../day/bridge";
+import { claim, isElsewhere } from "../../day/bridge";
+import { useBridgeState } from "../../day/listener";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import type { Doubted } from "../../../core/day/doubt";
-import { requireBetween } from "../../../core/errors";
+import { messageOf, requireBetween } from "../../../core/errors";
 import type { Reading } from "../../../core/forecast/reading";
 import type { RoastReading } from "../../../core/formats/roast";
 import { type Place, type Probe, probeOf } from "../../../core/formats/thermometer";
@@ -10,7 +10,6 @@ import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../
 import { kitchenOf } from "../../../storage/kitchen";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
-import { messageOf } from "../../simulation/newest";
 import { Button } from "../../ui/Button";
 
 interface Props {

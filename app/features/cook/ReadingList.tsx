@@ -1,11 +1,10 @@
 import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { requireBetween } from "../../../core/errors";
+import { messageOf, requireBetween } from "../../../core/errors";
 import type { RoastReading } from "../../../core/formats/roast";
 import { readingKey } from "../../../core/formats/shared";
 import { probeOf } from "../../../core/formats/thermometer";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
-import { messageOf } from "../../simulation/newest";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { Sheet } from "../../ui/Sheet";

@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
+import { messageOf } from "../../../core/errors";
 import { MOST_PHOTOS, type Roast } from "../../../core/formats/roast";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { RATING_NAMES } from "../../bird-view/names";
@@ -33,7 +34,7 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
       await addPhoto(database(), roast.id, { takenAt: instantNow(), jpeg: await smallJpeg(file) });
       setFault(null);
     } catch (error) {
-      setFault(error instanceof Error ? error.message : String(error));
+      setFault(messageOf(error));
     }
   };
   return (

@@ -4,6 +4,7 @@ import { toast } from "sonner";
 import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
+import { messageOf } from "../../../core/errors";
 import { wentIn, withPrediction } from "../../../core/forecast/prediction";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { readingKey } from "../../../core/formats/shared";
@@ -12,7 +13,6 @@ import { Superseded } from "../../../workers/pool";
 import { predictPull } from "../../../workers/predict";
 import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
-import { messageOf } from "../../simulation/newest";
 
 type Happened = Roast["happened"];
 

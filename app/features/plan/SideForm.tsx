@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { requireBetween } from "../../../core/errors";
+import { messageOf, requireBetween } from "../../../core/errors";
 import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
@@ -47,7 +47,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
       setOwn({ name: "", minutes: "", oven: "" });
       setFault(null);
     } catch (error) {
-      setFault(error instanceof Error ? error.message : String(error));
+      setFault(messageOf(error));
     }
   };
   if (plan.sides.length >= MOST_SIDES) {

@@ -2,6 +2,7 @@
 
 import { toast } from "sonner";
 import { create } from "zustand";
+import { messageOf } from "../../../core/errors";
 import { mergedRoast } from "../../../core/formats/merge";
 import type { Plan } from "../../../core/formats/roast";
 import { canonical } from "../../../core/formats/same";
@@ -42,7 +43,7 @@ export const usePlanStore = create<PlanState>((set, get) => {
       roastId,
       (roast) => mergedRoast({ ...roast, plan: before.kept }, { ...roast, plan: history.present }, roast).roast,
     ).catch((error: unknown) => {
-      toast.error(`The change was not stored: ${error instanceof Error ? error.message : String(error)}`);
+      toast.error(`The change was not stored: ${messageOf(error)}`);
     });
   };
   return {

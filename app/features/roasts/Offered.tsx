@@ -1,5 +1,6 @@
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
+import { messageOf } from "../../../core/errors";
 import { database } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
 import { takeFromServer, useSharing } from "../../shell/sharing";
@@ -15,7 +16,7 @@ export function Offered() {
       await takeFromServer(database(), id);
       await navigate(`/roast/${id}/cook`);
     } catch (error) {
-      toast.error(`It was not taken along: ${error instanceof Error ? error.message : String(error)}`);
+      toast.error(`It was not taken along: ${messageOf(error)}`);
     }
   };
   if (link === "locked") return <PairingCode />;

@@ -1,0 +1,68 @@
+import "fake-indexeddb/auto";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import type { Roast } from "../../core/formats/roast";
+import { BrumaDatabase } from "../../storage/database";
+import { readingsOf, saveRoast } from "../../storage/roasts";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { Listener, useBridgeState } from "./listener";
+
+const roast: Roast = {
+  ...sampleRoast("in"),
+  thermometer: "bridge",
+  happened: { inAt: "2026-09-27T09:00:00.000Z" },
+  probes: [{ device: "one", probe: "left breast", sits: "left breast" }],
+};
+const line = (minute: number) => ({
+  at: new Date(Date.parse("2026-09-27T09:00:00Z") + 60_000 * minute).toISOString(),
+  device: "one",
+  probe: "left breast" as const,
+  celsius: 20 + minute,
+});
+
+let db: BrumaDatabase;
+let listener: Listener;
+beforeEach(async () => {
+  useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [], elsewhere: [] });
+  db = new BrumaDatabase(`listener-${Math.random()}`);
+  await db.open();
+  await saveRoast(db, roast);
+  listener = new Listener(db);
+  listener.know([roast], [roast]);
+});
+afterEach(() => {
+  vi.restoreAllMocks();
+  db.close();
+});
+
+describe("what probes say", () => {
+  it("is stored once, though the bridge tells everything again", async () => {
+    await listener.begin();
+    for (const minute of [1, 2, 2, 1, 3]) listener.hear(line(minute));
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(3));
+    const again = new Listener(db);
+    again.know([roast], [roast]);
+    await again.begin();
+    for (const minute of [1, 2, 3, 4]) again.hear(line(minute));
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4));
+  });
+
+  it("is told where the stored readings cannot be read, and is listened to all the same", async () => {
+    vi.spyOn(db.readings, "where").mockImplementationOnce(() => {
+      throw new Error("the disk is gone");
+    });
+    await listener.begin();
+    expect(useBridgeState.getState().unstored).toBe("The stored readings cannot be read: the disk is gone");
+    listener.hear(line(1));
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(1));
+  });
+
+  it("is kept where it cannot be stored, and the word about it goes when it can", async () => {
+    const add = vi.spyOn(db.readings, "bulkAdd").mockRejectedValueOnce(new Error("the disk is full"));
+    listener.hear(line(1));
+    await vi.waitFor(() => expect(useBridgeState.getState().unstored).toContain("the disk is full"));
+    add.mockRestore();
+    listener.hear(line(2));
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(2));
+    await vi.waitFor(() => expect(useBridgeState.getState().unstored).toBeNull());
+  });
+});

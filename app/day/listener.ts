@@ -1,0 +1,144 @@
+/** What probes say, given to the bird each is in and stored; what is in no bird waits. */
+
+import { create } from "zustand";
+import { routeOf, type Unclaimed } from "../../core/day/probes";
+import { messageOf } from "../../core/errors";
+import { MOST_PROBES, type Roast, type RoastReading } from "../../core/formats/roast";
+import { type Probe, placeOf, type ThermometerLine } from "../../core/formats/thermometer";
+import type { BrumaDatabase } from "../../storage/database";
+import { newestAtOf } from "../../storage/readings";
+import { addReadings, changeRoast } from "../../storage/roasts";
+
+interface BridgeState {
+  /** A word about the connection where it is not there. */
+  readonly unheard: string | null;
+  /** A word about what could not be read of the store, or written to it. */
+  readonly unstored: string | null;
+  /** Thermometers that speak and are in no bird that is known. */
+  readonly unclaimed: readonly Unclaimed[];
+  /** Thermometers that are in no bird, as the cook has said. */
+  readonly elsewhere: readonly string[];
+}
+
+export const useBridgeState = create<BridgeState>(() => ({
+  unheard: null,
+  unstored: null,
+  unclaimed: [],
+  elsewhere: [],
+}));
+
+const MOST_KEPT = 20_000;
+
+const unclaimedIn = (waiting: readonly ThermometerLine[]): readonly Unclaimed[] => {
+  const devices = new Map<string, Map<Probe, ThermometerLine>>();
+  for (const line of waiting) {
+    const own = devices.get(line.device ?? "") ?? new Map<Probe, ThermometerLine>();
+    own.set(line.probe, line);
+    devices.set(line.device ?? "", own);
+  }
+  return [...devices].map(([device, own]) => ({ device, newest: [...own.values()] }));
+};
+
+export class Listener {
+  private roasts: readonly Roast[] = [];
+  private inKitchen: readonly Roast[] = [];
+  /** The newest that is known of each probe in each bird: on a reload the bridge tells everything again. */
+  private readonly heardMs = new Map<string, number>();
+  private readonly gathered = new Map<string, RoastReading[]>();
+  private waiting: ThermometerLine[] = [];
+  /** Whether what waits has changed since it was told. */
+  private untold = false;
+  private writing = false;
+
+  constructor(private readonly db: BrumaDatabase) {}
+
+  /** Which birds there are, and which are in the heat or at rest; what waited for its bird may know it now. */
+  know(roasts: readonly Roast[], inKitchen: readonly Roast[]): void {
+    this.roasts = roasts;
+    this.inKitchen = inKitchen.filter(({ thermometer }) => thermometer === "bridge");
+    const waited = this.waiting;
+    this.waiting = [];
+    this.untold = waited.length > 0;
+    for (const line of waited) this.hear(line);
+    this.tell();
+  }
+
+  hear(line: ThermometerLine): void {
+    const { elsewhere } = useBridgeState.getState();
+    const route = routeOf(line, this.roasts, this.inKitchen, elsewhere);
+    if (route.kind === "unclaimed") {
+      this.waiting.push(line);
+      this.untold = true;
+      if (this.waiting.length > MOST_KEPT) this.waiting.splice(0, MOST_KEPT / 10);
+      return;
+    }
+    if (route.kind === "nobody") return;
+    const { roastId, sits } = route;
+    if (route.fresh) this.remember(roastId, line, sits);
+    const key = `${roastId} ${sits}`;
+    const atMs = Date.parse(line.at);
+    if (atMs <= (this.heardMs.get(key) ?? Number.NEGATIVE_INFINITY)) return;
+    this.heardMs.set(key, atMs);
+    const reading: RoastReading = { at: line.at, ...placeOf(sits), celsius: line.celsius, source: "bridge" };
+    this.gathered.set(roastId, [...(this.gathered.get(roastId) ?? []), reading]);
+    void this.write();
+  }
+
+  /** Told once a burst is through. */
+  tell(): void {
+    if (!this.untold) return;
+    this.untold = false;
+    useBridgeState.setState({ unclaimed: unclaimedIn(this.waiting) });
+  }
+
+  /** The only bird there is: the probe is in it, from now on by name. */
+  private remember(roastId: string, { device = "", probe }: ThermometerLine, sits: Probe): void {
+    const entry = { device, probe, sits };
+    const roast = this.roasts.find(({ id }) => id === roastId);
+    if (roast) {
+      const known = { ...roast, probes: [...(roast.probes ?? []), entry] };
+      this.roasts = this.roasts.map((each) => (each.id === roastId ? known : each));
+      this.inKitchen = this.inKitchen.map((each) => (each.id === roastId ? known : each));
+    }
+    changeRoast(this.db, roastId, (before) => {
+      const there = (before.probes ?? []).some((each) => each.device === device && each.probe === probe);
+      return there ? before : { ...before, probes: [...(before.probes ?? []), entry].slice(0, MOST_PROBES) };
+    }).catch((error: unknown) => {
+      useBridgeState.setState({ unstored: `Which bird a probe is in was not stored: ${messageOf(error)}` });
+    });
+  }
+
+  /** What comes while a burst is being written is the next one; a timer would sleep in a tab that is not looked at. */
+  private async write(): Promise<void> {
+    if (this.writing) return;
+    this.writing = true;
+    try {
+      while (this.gathered.size > 0) {
+        const [[roastId, fresh] = ["", []]] = this.gathered;
+        this.gathered.delete(roastId);
+        try {
+          await addReadings(this.db, roastId, fresh);
+          useBridgeState.setState({ unstored: null });
+        } catch (error) {
+          // Kept for the next try, which the next reading makes.
+          this.gathered.set(roastId, [...fresh, ...(this.gathered.get(roastId) ?? [])]);
+          useBridgeState.setState({ unstored: `Readings are not being stored: ${messageOf(error)}` });
+          return;
+        }
+      }
+    } finally {
+      this.writing = false;
+    }
+  }
+
+  /** Learns what is stored already, so that it is not gathered again; what cannot be read is left to the store to sift. */
+  async begin(): Promise<void> {
+    try {
+      for (const { id } of this.inKitchen) {
+        for (const [probe, atMs] of await newestAtOf(this.db, id)) this.heardMs.set(`${id} ${probe}`, atMs);
+      }
+    } catch (error) {
+      useBridgeState.setState({ unstored: `The stored readings cannot be read: ${messageOf(error)}` });
+    }
+  }
+}
