@@ -1,0 +1,53 @@
+import { describe, expect, it } from "vitest";
+import type { RestPlan } from "../../core/day/restPlan";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { callsOf } from "./calls";
+import type { Item } from "./roastDay";
+
+const MINUTE = 60_000;
+const { plan } = sampleRoast();
+const item = (key: string, rings: boolean): Item =>
+  ({ key, does: key, rings, about: { kind: "row", id: key } }) as Item;
+const rest: RestPlan = {
+  earliestMin: 20,
+  latestMin: 60,
+  latestBecause: "cools",
+  fallsShort: false,
+  backInMin: null,
+};
+const inHeat = {
+  plan,
+  units: "metric",
+  nowMs: 0,
+  items: [item("baste", true), item("look", false)],
+  late: null,
+  reached: false,
+  pulledMs: Number.NaN,
+  rest: null,
+  carveAtMs: null,
+} as const;
+const keysOf = (change: Partial<Parameters<typeof callsOf>[0]>): string[] =>
+  callsOf({ ...inHeat, ...change }).map(({ key }) => key);
+
+describe("what is called", () => {
+  it("is what rings, and the pull before all of it", () => {
+    expect(keysOf({})).toEqual(["baste"]);
+    expect(keysOf({ reached: true })).toEqual(["pull", "baste"]);
+  });
+
+  it("says of a rest: carve when it is time, not before the shortest rest and not after it has cooled", () => {
+    const at = (minute: number, carveMin: number): string[] =>
+      keysOf({ items: [], nowMs: minute * MINUTE, pulledMs: 0, rest, carveAtMs: carveMin * MINUTE });
+    expect(at(10, 5)).toEqual([]);
+    expect(at(20, 5)).toEqual(["carve"]);
+    expect(at(40, 45)).toEqual([]);
+    expect(at(45, 45)).toEqual(["carve"]);
+    expect(at(56, 90)).toEqual(["cools"]);
+    expect(at(60, 90)).toEqual(["carve", "cools"]);
+  });
+
+  it("calls it back where the rest falls short", () => {
+    const short = { ...rest, fallsShort: true, backInMin: 15 };
+    expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short, carveAtMs: 90 * MINUTE })).toEqual(["back in"]);
+  });
+});

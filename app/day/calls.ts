@@ -1,0 +1,39 @@
+/** What is called out loud of a roast's day, the most urgent first. */
+import type { LateBefore } from "../../core/day/late";
+import type { RestPlan } from "../../core/day/restPlan";
+import type { Plan } from "../../core/formats/roast";
+import type { UnitSystem } from "../../core/units/quantity";
+import { lateWords } from "./adviceWords";
+import type { Call } from "./alarm";
+import type { Item } from "./roastDay";
+
+const MINUTE = 60_000;
+/** An alarm so long before it cools. */
+const WARN_MIN = 5;
+
+interface Standing {
+  readonly plan: Plan;
+  readonly units: UnitSystem;
+  readonly nowMs: number;
+  readonly items: readonly Item[];
+  readonly late: LateBefore | null;
+  /** Every centre shows what the pull asks. */
+  readonly reached: boolean;
+  /** Once it is out: when, and how it rests. */
+  readonly pulledMs: number;
+  readonly rest: RestPlan | null;
+  readonly carveAtMs: number | null;
+}
+
+export function callsOf({ plan, units, nowMs, items, late, reached, pulledMs, rest, carveAtMs }: Standing): Call[] {
+  const calls: Call[] = items.filter(({ rings }) => rings);
+  if (late) calls.unshift(lateWords(late, plan, units));
+  if (reached) calls.unshift({ key: "pull", does: "Take it out: it is there" });
+  if (!rest || carveAtMs === null) return calls;
+  const earliestMs = pulledMs + rest.earliestMin * MINUTE;
+  const latestMs = pulledMs + rest.latestMin * MINUTE;
+  if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: "carve", does: "Carve" });
+  if (rest.fallsShort) calls.push({ key: "back in", does: "Back into the oven" });
+  if (nowMs >= latestMs - WARN_MIN * MINUTE) calls.push({ key: "cools", does: "Carve now, before it cools" });
+  return calls;
+}

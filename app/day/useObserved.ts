@@ -1,0 +1,57 @@
+/** The readings of a roast as its day takes them: those that count, by the minute, and which of them are believed. */
+import { useMemo } from "react";
+import { mostAtRestC } from "../../core/day/doubt";
+import type { Reading } from "../../core/forecast/reading";
+import { type Screened, screened } from "../../core/forecast/screening";
+import type { Roast, RoastReading } from "../../core/formats/roast";
+import { readingKey } from "../../core/formats/shared";
+import { clockNow } from "../shell/clock";
+import type { Observed } from "./roastDay";
+import { useReadings } from "./useReadings";
+
+const MINUTE = 60_000;
+const NONE: readonly string[] = [];
+
+interface Observation {
+  /** What stands in the store and counts; null until read. */
+  readonly readings: readonly RoastReading[] | null;
+  readonly observed: readonly Observed[];
+  /** Those of them that were taken in the heat. */
+  readonly inOven: readonly Observed[];
+  readonly screen: Screened;
+  readonly believed: readonly Reading[];
+}
+
+/** @param pulledMin when it came out, minutes since it went in; null while it is in */
+export function useObserved({ id, happened }: Roast, startC: number, pulledMin: number | null): Observation {
+  const inAtMs = Date.parse(happened.inAt ?? "");
+  const struck = happened.struck ?? NONE;
+  const stored = useReadings(id);
+  const readings = useMemo(
+    () => stored?.filter((reading) => !struck.includes(readingKey(reading))) ?? null,
+    [stored, struck],
+  );
+  const observed = useMemo(
+    () =>
+      (readings ?? [])
+        .map((reading): Observed => {
+          const { at, part, side, celsius } = reading;
+          const minute = (Date.parse(at) - inAtMs) / MINUTE;
+          return { minute, part, celsius, ...(side && { side }), key: readingKey(reading) };
+        })
+        .filter(({ minute }) => minute >= 0),
+    [readings, inAtMs],
+  );
+  const inOven = useMemo(
+    () => (pulledMin === null ? observed : observed.filter(({ minute }) => minute <= pulledMin)),
+    [observed, pulledMin],
+  );
+  const screen = useMemo(() => screened(inOven, startC), [inOven, startC]);
+  const believed = useMemo(() => {
+    if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE + 1);
+    const mostC = mostAtRestC(screen.kept, startC);
+    const resting = observed.filter(({ minute, celsius }) => minute > pulledMin && celsius <= mostC);
+    return [...screen.kept, ...resting];
+  }, [screen, observed, pulledMin, startC, inAtMs]);
+  return { readings, observed, inOven, screen, believed };
+}

@@ -1,0 +1,67 @@
+/** What is still to come of a roast's day, placed again by what has happened and by what has not. */
+import { useMemo } from "react";
+import { comingRows } from "../../core/day/due";
+import { type LateBefore, lateBeforeOven } from "../../core/day/late";
+import { replan } from "../../core/day/replan";
+import type { Quantiles } from "../../core/forecast/ensemble";
+import { cookStage, type Roast } from "../../core/formats/roast";
+import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import { type TimetableRow, timetableOf } from "../../core/schedule/timetable";
+import { clockNow } from "../shell/clock";
+import { usePreferences } from "../shell/preferences";
+import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
+
+const NONE: readonly string[] = [];
+const UNKNOWN = { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN };
+
+/** The plan placed on the clock; null until it has been simulated once. */
+export function useDerived({ plan, happened: { inAt } }: Roast, { cook, shares }: SimulatedPlan): DerivedPlan | null {
+  return useMemo(() => (cook ? derivePlan(plan, cook, shares, clockNow(), inAt) : null), [plan, cook, shares, inAt]);
+}
+
+interface Rows {
+  /** Before the oven: what should have happened and has not. */
+  readonly late: LateBefore | null;
+  readonly rows: readonly TimetableRow[];
+  readonly carveAtMs: number | null;
+  readonly lateMin: number;
+}
+
+/**
+ * @param pull when it will be there, minutes since it went in; null while nothing is forecast
+ * @param nowMinute the moment, at a whole minute
+ */
+export function useRows(
+  roast: Roast,
+  { cook, shares }: SimulatedPlan,
+  derived: DerivedPlan | null,
+  pull: Quantiles | null,
+  pulledMin: number | null,
+  nowMinute: number,
+): Rows {
+  const { units } = usePreferences();
+  const { plan, happened } = roast;
+  const { inAt } = happened;
+  const ticked = happened.ticked ?? NONE;
+  const stage = cookStage(roast);
+  const late = useMemo(
+    () =>
+      stage === "planned" && cook && derived ? lateBeforeOven(plan, cook, shares, derived, ticked, nowMinute) : null,
+    [stage, plan, cook, shares, derived, ticked, nowMinute],
+  );
+  const replanned = useMemo(() => {
+    if (!cook || !derived || !inAt) return null;
+    const pullMin = pulledMin === null ? (pull ?? UNKNOWN) : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
+    return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute }, units);
+  }, [plan, cook, derived, inAt, pulledMin, pull, nowMinute, units]);
+  const rows = useMemo((): readonly TimetableRow[] => {
+    const placed = derived ? (replanned?.rows ?? timetableOf(plan, late?.derived ?? derived, units)) : [];
+    return comingRows(placed, ticked, nowMinute);
+  }, [derived, replanned, plan, late, units, ticked, nowMinute]);
+  return {
+    late,
+    rows,
+    carveAtMs: replanned?.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
+    lateMin: late?.lateMin ?? replanned?.lateMin ?? 0,
+  };
+}
