@@ -1,23 +1,21 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { By, Key, type WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { button, openBrowser, resize, STOVE, see, seeText, TABLE } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { button, resize, STOVE, see, seeText, TABLE } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  server = await serve(true);
-  driver = await openBrowser();
+  const app = await startApp({ demo: true });
+  ({ server, driver } = app);
   await driver.get(server.url);
   await seeText(driver, "Open-day lunch");
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  return app.end;
 });
 
 const VIEWS = [

@@ -1,14 +1,15 @@
 /** The day: probes that post to the bridge, advice, what if, and the app without its server. */
 import type { WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { field, openBrowser, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  server = await serve(false);
-  driver = await openBrowser(STOVE);
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
   await driver.get(server.url);
   await (await field(driver, "Weight as bought")).sendKeys("5 kg");
   await press(driver, "Shielded");
@@ -16,10 +17,7 @@ beforeAll(async () => {
   await seeText(driver, "Out, expected");
   await pressAt(driver, 'nav a[href$="/cook"]');
   await seeText(driver, "The bird is in the oven");
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  return app.end;
 });
 
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");

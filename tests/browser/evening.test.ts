@@ -3,21 +3,19 @@ import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
 import { button, field, newProfile, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  server = await serve(false);
-  driver = await openBrowser();
+  const app = await startApp();
+  ({ server, driver } = app);
   await driver.get(server.url);
   await seeText(driver, "Nothing planned yet");
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  return app.end;
 });
 
 /** What the cook does: each tap and each field filled counts once. */

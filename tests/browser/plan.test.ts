@@ -1,17 +1,15 @@
 import { By, Key, type WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { field, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, see, seeText } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  server = await serve(false);
-  driver = await openBrowser();
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  const app = await startApp();
+  ({ server, driver } = app);
+  return app.end;
 });
 
 const text = (css: string): Promise<string> => driver.findElement(By.css(css)).getText();

@@ -1,19 +1,17 @@
 /** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
 import type { WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { field, openBrowser, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
 let driver: WebDriver;
 let cook: string;
 beforeAll(async () => {
-  server = await serve(false);
-  driver = await openBrowser(STOVE);
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
+  return app.end;
 });
 
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");

@@ -1,24 +1,22 @@
 /** Two birds in one kitchen, each with a thermometer of four probes: no reading in the wrong one. */
 
 import type { WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/formats/roast";
 import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { StoredReading } from "../../storage/database";
-import { field, openBrowser, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { startApp } from "../helpers/app";
+import { field, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
 
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  server = await serve(false);
-  driver = await openBrowser(STOVE);
-});
-afterAll(async () => {
-  await driver?.quit();
-  server?.close();
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
+  return app.end;
 });
 
 /** Four probes of one thermometer, a degree apart from a first value that tells the thermometers apart. */

@@ -9,8 +9,9 @@ import { loadKernel } from "../../cli/loadKernel";
 import { ensembleOptions } from "../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../core/formats/roast";
 import { runThermometer } from "../../server/thermometer";
-import { field, openBrowser, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
-import { type RunningServer, serve } from "../helpers/server";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
 const MINUTE = 60_000;
@@ -20,13 +21,12 @@ let driver: WebDriver;
 const thermometer = new AbortController();
 beforeAll(async () => {
   loadKernel();
-  server = await serve(false);
-  driver = await openBrowser(STOVE);
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
+  return app.end;
 });
 afterAll(async () => {
   thermometer.abort();
-  await driver?.quit();
-  server?.close();
 });
 
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
