@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
-import { ADDED_TISSUES, TISSUES, type Tissue } from "../heat/tissue";
+import { ADDED_TISSUES, TISSUE_INDEX, TISSUES, type Tissue } from "../heat/tissue";
 import { SPECIES } from "./anatomy";
 import { type Body, coarseCellM, makeBody, makeBodyAtGrid, massRangeKg, ovenMassKg, viewIn } from "./body";
-import { birdForm, CUTS, type FormChoice } from "./form";
+import { birdForm, CUTS, type FormChoice, hasCavity } from "./form";
 import { OUTSIDE } from "./grid";
 import { birdShape } from "./shape";
-import { PART_NAMES, type PartName } from "./solid";
+import { type BodyPart, PART_NAMES, type PartName, partAt } from "./solid";
 import { REGION } from "./surfaceCells";
 import { voxelise } from "./voxelise";
 
@@ -172,6 +172,33 @@ describe("the voxel bird", () => {
     expect(() => makeBody({ species: "duck", cut: "crown" }, 9, 0.01)).toThrow("mass of the duck (crown): got 9");
     expect(() => makeBody({ ...WHOLE, breastThickness: 3 }, 6, 0.01)).toThrow("breast thickness: got 3");
     expect(() => makeBody({ species: "turkey", cut: "spatchcock", cavity: "stuffed" }, 6, 0.01)).toThrow("no cavity");
+  });
+});
+
+describe("a solid's cells", () => {
+  it("are those that a look at every point of the lattice finds, for every species and cut, hollow and filled", () => {
+    const cellM = 0.009;
+    for (const species of SPECIES) {
+      for (const cut of CUTS) {
+        for (const cavity of hasCavity(cut) ? (["empty", "stuffed", "aromatics"] as const) : (["empty"] as const)) {
+          const shape = birdShape(birdForm({ species, cut, cavity, breastThickness: 1.3 }));
+          const { grid, origin } = voxelise(shape, cellM);
+          const { nx, ny, nz, tissue } = grid;
+          const { skin } = shape;
+          let wrong = 0;
+          for (let cell = 0; cell < nx * ny * nz; cell++) {
+            const [i, j, k] = [cell % nx, Math.floor(cell / nx) % ny, Math.floor(cell / (nx * ny))];
+            if (i < 1 || i > nx - 2 || j < 1 || j > ny - 2 || k < 1 || k > nz - 2) continue;
+            const [x, y, z] = [origin[0] + i * cellM, origin[1] + j * cellM, origin[2] + k * cellM];
+            const own = TISSUE_INDEX[(shape.parts[partAt(shape.parts, x, y, z)] as BodyPart).tissue];
+            const inSkin = skin && !ADDED_TISSUES.includes(own) && skin.outer(x, y, z) > -skin.depthM;
+            const wanted = shape.body(x, y, z) < 0 ? (inSkin ? TISSUE_INDEX[skin.tissue] : own) : OUTSIDE;
+            if (tissue[cell] !== wanted) wrong++;
+          }
+          expect(wrong, `${species} ${cut} ${cavity}`).toBe(0);
+        }
+      }
+    }
   });
 });
 

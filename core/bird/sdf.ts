@@ -91,6 +91,51 @@ export function smoothUnion(a: number, b: number, blend: number): number {
   return Math.min(a, b) - (share * share * blend) / 4;
 }
 
+/**
+ * A field's value changes by no more than this over a metre (chosen: twice an exact distance; ellipsoids are only nearly
+ * exact, and tests walk the lattice without it).
+ */
+const STEEPEST = 2;
+
+/** Points of a line that need no look: the field is too far from a value to come to it sooner. */
+export const stepsToSpare = (awayM: number, stepM: number): number => Math.max(0, Math.floor(awayM / STEEPEST / stepM));
+
+/**
+ * Whether a field is below a value at the points of a line, asked in rising order; it is looked at only where the answer
+ * may have changed.
+ * @param valueAt the field at point `n` of the line
+ */
+export function belowAlong(valueAt: (n: number) => number, value: number, stepM: number): (n: number) => boolean {
+  let until = -1;
+  let isBelow = false;
+  return (n) => {
+    if (n <= until) return isBelow;
+    const away = valueAt(n) - value;
+    until = n + stepsToSpare(Math.abs(away), stepM);
+    isBelow = away < 0;
+    return isBelow;
+  };
+}
+
+/**
+ * A field at the points of a lattice of half steps, looked up once each.
+ * @param origin of point (0, 0, 0)
+ * @param size points along each axis
+ * @returns the value at point (a, b, c)
+ */
+export function onHalfLattice(field: DistanceField, origin: Vec3, stepM: number, size: Vec3) {
+  const [nx, ny, nz] = size;
+  const known = new Float64Array(nx * ny * nz).fill(Number.NaN);
+  return (a: number, b: number, c: number): number => {
+    const place = a + nx * (b + ny * c);
+    const before = known[place] as number;
+    if (!Number.isNaN(before)) return before;
+    const value = field(origin[0] + a * stepM, origin[1] + b * stepM, origin[2] + c * stepM);
+    known[place] = value;
+    return value;
+  };
+}
+
 /** Outward unit normal of a field at a point, by central differences over `step`. */
 export function normalAt(field: DistanceField, x: number, y: number, z: number, step: number): Vec3 {
   const nx = field(x + step, y, z) - field(x - step, y, z);

@@ -6,7 +6,7 @@ import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
 import { bonelessBreast, crown, legRoll, pieces } from "./poses/pieces";
 import { wholeBird } from "./poses/whole";
-import type { DistanceField, Vec3 } from "./sdf";
+import { type DistanceField, stepsToSpare, type Vec3 } from "./sdf";
 import type { Posed, Solid } from "./solid";
 
 export interface BirdShape extends Solid {
@@ -24,15 +24,6 @@ const POSES: Record<Cut, (anatomy: Anatomy, form: BirdForm) => Posed> = {
 
 const PROBE_M = 0.012;
 const REACH_M = 0.3;
-
-/**
- * A field's value changes by no more than this over a metre (chosen: twice an exact distance; ellipsoids are only nearly
- * exact, and a test walks the lattice without it).
- */
-const STEEPEST = 2;
-
-/** Points of a line that need no look: the field is too far from a value to come to it sooner. */
-const stepsToSpare = (awayM: number, stepM: number): number => Math.max(0, Math.floor(awayM / STEEPEST / stepM));
 
 /** The box that holds a field's inside, found on a lattice and widened by its step. */
 function boundsOf(body: DistanceField): Solid["bounds"] {

@@ -33,12 +33,17 @@ const BREAST_PARTS: readonly number[] = ["breast", "tenderloin", "keel"].map((na
   PART_NAMES.indexOf(name as (typeof PART_NAMES)[number]),
 );
 
+/**
+ * The surface of a solid made of cells.
+ * @param bodyAt the solid's field on the lattice of half cells: the centre of cell (i, j, k) is (2i, 2j, 2k)
+ */
 export function surfaceCells(
   shape: Solid,
   grid: VoxelGrid,
   part: Uint8Array,
   origin: Vec3,
   cellM: number,
+  bodyAt: (a: number, b: number, c: number) => number,
 ): SurfaceCells {
   const { nx, ny, runs, tissue, mirrored } = grid;
   const cells: number[] = [];
@@ -66,9 +71,10 @@ export function surfaceCells(
         if (!open[face]) continue;
         const axis = face >> 1;
         const sign = face % 2 === 0 ? 1 : -1;
-        const half = (sign * cellM) / 2;
-        const at: Vec3 = [x + (axis === 0 ? half : 0), y + (axis === 1 ? half : 0), z + (axis === 2 ? half : 0)];
-        const faceNormal = normalAt(shape.body, ...at, cellM * 0.5);
+        const a = 2 * i + (axis === 0 ? sign : 0);
+        const b = 2 * j + (axis === 1 ? sign : 0);
+        const c = 2 * k + (axis === 2 ? sign : 0);
+        const faceNormal = normalAt(bodyAt, a, b, c, 1);
         area += sign * (faceNormal[axis] as number);
         sx += faceNormal[0];
         sy += faceNormal[1];
@@ -79,7 +85,11 @@ export function surfaceCells(
       const normal: Vec3 = [sx / length, sy / length, sz / length];
       cells.push(cell);
       areas.push(area);
-      const depth = Math.max(-shape.body(x, y, z) / cellM, 1 / LARGEST_INVERSE_DEPTH, area / LARGEST_CONDUCTANCE);
+      const depth = Math.max(
+        -bodyAt(2 * i, 2 * j, 2 * k) / cellM,
+        1 / LARGEST_INVERSE_DEPTH,
+        area / LARGEST_CONDUCTANCE,
+      );
       inverseDepths.push(1 / Math.min(depth, MOST_DEPTH));
       normals.push(normal);
       const [u, v, w] = [x + normal[0] * cellM, y + normal[1] * cellM, z + normal[2] * cellM];

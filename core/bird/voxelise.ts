@@ -1,7 +1,7 @@
 /** Voxels of a solid: cubic cells on a padded box, the tissue and part of each, and the mass. */
 import { ADDED_TISSUES, TISSUE_INDEX, TISSUES, type Tissue } from "../heat/tissue";
 import { OUTSIDE, type VoxelGrid } from "./grid";
-import type { Vec3 } from "./sdf";
+import { belowAlong, onHalfLattice, type Vec3 } from "./sdf";
 import { PART_NAMES, partAt, type Solid } from "./solid";
 import { type SurfaceCells, surfaceCells } from "./surfaceCells";
 
@@ -36,7 +36,9 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
   const part = new Uint8Array(nx * ny * nz).fill(OUTSIDE);
   const partOf = shape.parts.map(({ name }) => PART_NAMES.indexOf(name));
   const tissueOf = shape.parts.map((each) => TISSUE_INDEX[each.tissue]);
-  const skin = shape.skin;
+  const { skin } = shape;
+  // Of half cells, since the surface asks between the cells' centres too.
+  const bodyAt = onHalfLattice(shape.body, origin, cellM / 2, [2 * nx, 2 * ny, 2 * nz]);
   const runs: number[] = [];
   let cellCount = 0;
   let mass = 0;
@@ -45,15 +47,17 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
     const z = origin[2] + k * cellM;
     for (let j = 1; j < ny - 1; j++) {
       const y = origin[1] + j * cellM;
+      const xOf = (i: number): number => origin[0] + i * cellM;
+      const isInside = belowAlong((i) => bodyAt(2 * i, 2 * j, 2 * k), 0, cellM);
+      const isUnderSkin = skin ? belowAlong((i) => skin.outer(xOf(i), y, z), -skin.depthM, cellM) : (): boolean => true;
       let runStart = -1;
       for (let i = 1; i < nx; i++) {
-        const x = origin[0] + i * cellM;
         const cell = i + nx * (j + ny * k);
-        if (i < nx - 1 && shape.body(x, y, z) < 0) {
-          const p = partAt(shape.parts, x, y, z);
+        if (i < nx - 1 && isInside(i)) {
+          const p = partAt(shape.parts, xOf(i), y, z);
           const own = tissueOf[p] as number;
           // A layer thinner than a cell comes out right in volume: cells are taken by the depth of their centres.
-          const inSkin = skin && !ADDED_TISSUES.includes(own) && skin.outer(x, y, z) > -skin.depthM;
+          const inSkin = skin && !ADDED_TISSUES.includes(own) && !isUnderSkin(i);
           const kind = inSkin ? TISSUE_INDEX[skin.tissue] : own;
           part[cell] = partOf[p] as number;
           tissue[cell] = kind;
@@ -74,7 +78,7 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
   return {
     grid,
     part,
-    surface: surfaceCells(shape, grid, part, origin, cellM),
+    surface: surfaceCells(shape, grid, part, origin, cellM, bodyAt),
     cellM,
     origin,
     massKg: mass * volume,
