@@ -6,13 +6,18 @@ export default defineConfig({
     maxWorkers: "100%",
     projects: [
       {
-        // Files share their modules, and with them the solids of birds that have been made once.
+        // Files share their modules, and with them the solids of birds that have been made once: none mocks a module.
         test: {
           name: "unit",
-          include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/{outside,plans}/**/*.test.ts"],
+          include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          setupFiles: ["fake-indexeddb/auto"],
           testTimeout: 60_000,
           isolate: false,
         },
+      },
+      {
+        // Pages without a browser: the pool and what a browser gives are stood in for.
+        test: { name: "plans", include: ["tests/plans/**/*.test.ts"], testTimeout: 60_000 },
       },
       {
         // By itself: a clock that runs so fast leaves no time for a neighbour.

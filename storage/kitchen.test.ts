@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it } from "vitest";
 import { usualKitchen } from "../core/kitchen/usualKitchen";
 import { sampleRoast } from "../tests/helpers/sampleRoast";

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it } from "vitest";
 import { MOST_PHOTOS } from "../core/formats/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";

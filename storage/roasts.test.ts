@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { planOfVersion } from "../tests/helpers/oldPlans";

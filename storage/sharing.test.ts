@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";

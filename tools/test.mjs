@@ -67,7 +67,7 @@ const browser = installBrowser();
 const { status, printed } = await run(process.execPath, ["tools/setup.mjs"]);
 console.log(printed);
 if (status !== 0) process.exit(1);
-await Promise.all([suite("unit"), quickChecks()]);
+await Promise.all([suite("unit", "plans"), quickChecks()]);
 await browser;
 if (browserIsThere()) {
   await suite("browser");

@@ -1,4 +1,3 @@
-import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { Roast } from "../../core/formats/roast";
 import { BrumaDatabase } from "../../storage/database";

@@ -1,20 +1,17 @@
-import "fake-indexeddb/auto";
-import { beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
+import { openShelf } from "../../shell/database";
+import { usePlanStore } from "./planStore";
 
-vi.mock("../../shell/database", async () => {
-  const { BrumaDatabase } = await import("../../../storage/database");
-  const made = new BrumaDatabase("plan-store");
-  return { database: () => made };
-});
-
-const { usePlanStore } = await import("./planStore");
 const { plan } = sampleRoast();
 const heavier = (massKg: number) => (before: typeof plan) => ({ ...before, bird: { ...before.bird, massKg } });
 const store = () => usePlanStore.getState();
 const mass = (): number | undefined => store().history?.present.bird.massKg;
 
 describe("the plan under the hand", () => {
+  beforeAll(async () => {
+    await openShelf();
+  });
   beforeEach(() => {
     usePlanStore.setState({ roastId: null, history: null });
     store().open("one", plan, false);
