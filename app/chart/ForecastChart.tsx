@@ -1,19 +1,26 @@
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
-import { useMemo } from "react";
+import { type PointerEvent, useMemo } from "react";
 import type { Centre, CentreTemperatures } from "../../core/bird/solid";
 import type { Forecast } from "../../core/forecast/assimilate";
 import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
 import { type Reading, thinned } from "../../core/forecast/reading";
+import { probeOf } from "../../core/formats/thermometer";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime, wholeTicks } from "../ui/time";
+import { dotAt } from "./pickDot";
 import { spread } from "./spread";
 import { useSize } from "./useSize";
 
+/** A reading that can be told from all others. */
+type Keyed = Reading & { readonly key: string };
+
 interface Props {
   readonly forecast: Forecast;
-  /** Believed and not; thinned before. */
-  readonly readings: readonly Reading[];
+  /** Believed and not. */
+  readonly readings: readonly Keyed[];
+  /** A dot was tapped: the keys of the readings it stands for. */
+  onPick(keys: readonly string[]): void;
   readonly goalsC: CentreTemperatures;
   readonly nowMin: number;
   readonly inAtMs: number;
@@ -31,7 +38,7 @@ const DASH: Record<Centre, string | undefined> = { breast: undefined, thigh: "9 
 const MINUTE = 60_000;
 
 /** What was read, and where it is going: each centre's band from now to past its goal; set-aside readings crossed. */
-export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone, units }: Props) {
+export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone, units, onPick }: Props) {
   const { ref, width } = useSize<HTMLDivElement>();
   const fromMin = Math.max(0, nowMin - BACK_MIN);
   const last = readings.reduce((latest, { minute }) => Math.max(latest, minute), 0);
@@ -42,10 +49,20 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   );
   const aside = new Set(forecast.setAside.map(({ reading }) => `${reading.part}${reading.side}${reading.minute}`));
   // Close enough for the eye; those that are set aside each by itself.
-  const recent = thinned(readings, aside.size > 0 ? 2 : DOT_MIN).filter(({ minute }) => minute >= fromMin);
+  const dotMin = aside.size > 0 ? 2 : DOT_MIN;
+  const recent = thinned(readings, dotMin).filter(({ minute }) => minute >= fromMin);
   const lowestC = Math.min(60, ...recent.map(({ celsius }) => celsius));
   const x = scaleLinear([fromMin, toMin], [MARGIN.left, Math.max(MARGIN.left + 1, width - MARGIN.right)]);
   const y = scaleLinear([10 * Math.floor(lowestC / 10), 86], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
+  const dots = recent.map((reading) => ({ reading, x: x(reading.minute), y: y(reading.celsius) }));
+  const pick = (event: PointerEvent<SVGSVGElement>): void => {
+    const { left, top } = event.currentTarget.getBoundingClientRect();
+    const dot = dotAt(dots, event.clientX - left, event.clientY - top)?.reading;
+    if (!dot) return;
+    const isOfDot = (each: Keyed): boolean =>
+      probeOf(each) === probeOf(dot) && Math.floor(each.minute / dotMin) === Math.floor(dot.minute / dotMin);
+    onPick(readings.filter(isOfDot).map(({ key }) => key));
+  };
   const band = area<CurvePoint>(
     ({ minute }) => x(minute),
     ({ p10 }) => y(p10),
@@ -83,7 +100,13 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
       </figcaption>
       <div ref={ref}>
         {width > 0 && (
-          <svg width={width} height={HEIGHT} role="img" aria-label="Readings so far and where they are going">
+          <svg
+            width={width}
+            height={HEIGHT}
+            role="img"
+            aria-label="Readings so far and where they are going"
+            onPointerUp={pick}
+          >
             {[20, 40, 60, 80].map((celsius) =>
               celsius < lowestC ? null : (
                 <g key={celsius}>
@@ -142,8 +165,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
                 />
               </g>
             ))}
-            {recent.map((reading) => {
-              const [cx, cy] = [x(reading.minute), y(reading.celsius)];
+            {dots.map(({ reading, x: cx, y: cy }) => {
               const key = `${reading.part}${reading.side}${reading.minute}`;
               return aside.has(key) ? (
                 <path key={key} d={`M${cx - 3.5} ${cy - 3.5}l7 7m0-7l-7 7`} stroke="var(--ember)" strokeWidth="1.5" />
@@ -184,7 +206,11 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
           </svg>
         )}
       </div>
-      {aside.size > 0 && <p className="px-1 text-sm text-soft">Crossed: set aside, since no meat jumps so.</p>}
+      {recent.length > 0 && (
+        <p className="px-1 text-sm text-soft">
+          {aside.size > 0 && "Crossed: set aside, since no meat jumps so. "}A tap on a dot puts its reading right.
+        </p>
+      )}
     </figure>
   );
 

@@ -3,19 +3,23 @@ import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
 
 interface Props {
-  /** What opens it, as words on a button. */
-  readonly opens: string;
+  /** What opens it, as words on a button; left out where something else does, and `open` says so. */
+  readonly opens?: string;
+  readonly open?: boolean;
   readonly title: string;
   readonly children: ReactNode;
+  onClose?(): void;
 }
 
 /** Something set aside from the main path: rises from the lower edge, leaves with Escape, and gives the focus back. */
-export function Sheet({ opens, title, children }: Props) {
+export function Sheet({ opens, open, title, children, onClose }: Props) {
   return (
-    <Dialog.Root>
-      <Dialog.Trigger className="min-h-12 self-start rounded-full px-4 underline decoration-line-strong underline-offset-4 hover:decoration-ember">
-        {opens}
-      </Dialog.Trigger>
+    <Dialog.Root {...(open !== undefined && { open })} onOpenChange={(isOpen) => !isOpen && onClose?.()}>
+      {opens && (
+        <Dialog.Trigger className="min-h-12 self-start rounded-full px-4 underline decoration-line-strong underline-offset-4 hover:decoration-ember">
+          {opens}
+        </Dialog.Trigger>
+      )}
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-[oklch(0.2_0.03_235/0.45)]" />
         <Dialog.Content

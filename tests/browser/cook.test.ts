@@ -112,6 +112,18 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Readings: 2");
   });
 
+  it("puts a reading right by a tap on its dot", async () => {
+    const dot = await driver.wait(until.elementLocated(By.css("figure svg circle[r='2.2']")), 10_000);
+    await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", dot);
+    await driver.actions().move({ origin: dot }).click().perform();
+    await seeText(driver, "What this dot stands for");
+    await pressAt(driver, 'button[aria-label^="Put right:"]');
+    const value = await field(driver, "What it really showed");
+    await value.sendKeys(Key.chord(Key.CONTROL, "a"), "38", Key.ENTER);
+    await seeText(driver, "The reading was put right");
+    await seeText(driver, "Readings: 2");
+  });
+
   it("keeps what was typed where it cannot be stored, and stays as wide as the phone when that is turned", async () => {
     await driver.executeScript(
       "window.kept = IDBObjectStore.prototype.add; IDBObjectStore.prototype.add = () => { throw new DOMException('the disk is full', 'QuotaExceededError'); };",

@@ -18,36 +18,45 @@ interface Props {
   readonly zone: string;
   readonly units: UnitSystem;
   readonly acts: Acts;
+  /** Keys of those that a tap on the chart has picked; none where nothing is picked. */
+  readonly picked?: readonly string[];
+  onLeave?(): void;
 }
 
 const MOST_SHOWN = 60;
+const NONE: readonly string[] = [];
 
-/** Every reading, newest first: each can be put right or struck out, and had back. */
-export function ReadingList({ readings, aside, zone, units, acts }: Props) {
+/** Every reading, newest first, or those behind a dot of the chart: each can be put right or struck out, and had back. */
+export function ReadingList({ readings, picked = NONE, onLeave, ...rest }: Props) {
   if (readings.length === 0) return null;
-  const newest = [...readings].sort((a, b) => b.at.localeCompare(a.at)).slice(0, MOST_SHOWN);
+  const newest = [...readings].sort((a, b) => b.at.localeCompare(a.at));
+  const behindDot = newest.filter((reading) => picked.includes(readingKey(reading)));
   return (
-    <Sheet opens={`Readings: ${readings.length}`} title="Readings, newest first">
-      <ul className="divide-y divide-line">
-        {newest.map((reading) => (
-          <Row
-            key={readingKey(reading)}
-            reading={reading}
-            isAside={aside.has(readingKey(reading))}
-            zone={zone}
-            units={units}
-            acts={acts}
-          />
-        ))}
-      </ul>
-      {readings.length > MOST_SHOWN && (
-        <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
-      )}
-    </Sheet>
+    <>
+      <Sheet opens={`Readings: ${readings.length}`} title="Readings, newest first">
+        <Rows readings={newest.slice(0, MOST_SHOWN)} {...rest} />
+        {readings.length > MOST_SHOWN && (
+          <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
+        )}
+      </Sheet>
+      <Sheet open={behindDot.length > 0} title="What this dot stands for" onClose={() => onLeave?.()}>
+        <Rows readings={behindDot} {...rest} />
+      </Sheet>
+    </>
   );
 }
 
-interface RowProps extends Omit<Props, "readings" | "aside"> {
+function Rows({ readings, aside, ...rest }: Omit<Props, "picked" | "onLeave">) {
+  return (
+    <ul className="divide-y divide-line">
+      {readings.map((reading) => (
+        <Row key={readingKey(reading)} reading={reading} isAside={aside.has(readingKey(reading))} {...rest} />
+      ))}
+    </ul>
+  );
+}
+
+interface RowProps extends Omit<Props, "readings" | "aside" | "picked" | "onLeave"> {
   readonly reading: RoastReading;
   readonly isAside: boolean;
 }

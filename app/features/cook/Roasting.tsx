@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
@@ -43,6 +44,7 @@ const overdueOf = (items: readonly Item[]): Item | undefined =>
 export function Roasting({ day, acts }: Props) {
   const now = useNow();
   const { units } = usePreferences();
+  const [picked, setPicked] = useState<readonly string[]>([]);
   const { roast, simulated, observed, believed, lost, goalsC, options, rows, reached, items, readings } = day;
   const { forecast, change, refitting, fault } = day.forecast;
   const { plan, happened } = roast;
@@ -154,6 +156,7 @@ export function Roasting({ day, acts }: Props) {
             <ForecastChart
               forecast={forecast}
               readings={observed}
+              onPick={setPicked}
               goalsC={goalsC}
               nowMin={nowMin}
               inAtMs={inAtMs}
@@ -161,7 +164,15 @@ export function Roasting({ day, acts }: Props) {
               units={units}
             />
           )}
-          <ReadingList readings={readings ?? []} aside={aside} zone={plan.zone} units={units} acts={acts} />
+          <ReadingList
+            readings={readings ?? []}
+            picked={picked}
+            onLeave={() => setPicked([])}
+            aside={aside}
+            zone={plan.zone}
+            units={units}
+            acts={acts}
+          />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
