@@ -34,10 +34,7 @@ export function ReadingList({ readings, picked = NONE, onLeave, ...rest }: Props
   return (
     <>
       <Sheet opens={`Readings: ${readings.length}`} title="Readings, newest first">
-        <Rows readings={newest.slice(0, MOST_SHOWN)} {...rest} />
-        {readings.length > MOST_SHOWN && (
-          <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
-        )}
+        <Rows readings={newest} {...rest} />
       </Sheet>
       <Sheet open={behindDot.length > 0} title="What this dot stands for" onClose={() => onLeave?.()}>
         <Rows readings={behindDot} {...rest} />
@@ -48,11 +45,16 @@ export function ReadingList({ readings, picked = NONE, onLeave, ...rest }: Props
 
 function Rows({ readings, aside, ...rest }: Omit<Props, "picked" | "onLeave">) {
   return (
-    <ul className="divide-y divide-line">
-      {readings.map((reading) => (
-        <Row key={readingKey(reading)} reading={reading} isAside={aside.has(readingKey(reading))} {...rest} />
-      ))}
-    </ul>
+    <>
+      <ul className="divide-y divide-line">
+        {readings.slice(0, MOST_SHOWN).map((reading) => (
+          <Row key={readingKey(reading)} reading={reading} isAside={aside.has(readingKey(reading))} {...rest} />
+        ))}
+      </ul>
+      {readings.length > MOST_SHOWN && (
+        <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
+      )}
+    </>
   );
 }
 
