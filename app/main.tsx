@@ -23,10 +23,12 @@ createRoot(root).render(
 
 async function start(): Promise<void> {
   const { db, mode } = await openShelf();
+  // Its script is on its way while the preferences are read.
+  const demo = mode.demo ? import("../demo/seed") : null;
   await usePreferences.getState().load();
   startSharing(db);
-  if (!mode.demo) return;
-  const { seedDemo } = await import("../demo/seed");
+  if (!demo) return;
+  const { seedDemo } = await demo;
   await seedDemo(db, clockNow(), mode.inAt ? Date.parse(mode.inAt) : null);
 }
 start().catch((error: unknown) => {

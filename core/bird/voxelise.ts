@@ -1,5 +1,5 @@
 /** Voxels of a solid: cubic cells on a padded box, the tissue and part of each, and the mass. */
-import { ADDED_TISSUES, TISSUE_INDEX, TISSUES, type Tissue } from "../heat/tissue";
+import { ADDED_TISSUES, TISSUE_INDEX, TISSUES } from "../heat/tissue";
 import { OUTSIDE, type VoxelGrid } from "./grid";
 import { belowAlong, onHalfLattice, type Vec3 } from "./sdf";
 import { PART_NAMES, partAt, type Solid } from "./solid";
@@ -36,6 +36,7 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
   const part = new Uint8Array(nx * ny * nz).fill(OUTSIDE);
   const partOf = shape.parts.map(({ name }) => PART_NAMES.indexOf(name));
   const tissueOf = shape.parts.map((each) => TISSUE_INDEX[each.tissue]);
+  const densities = TISSUES.map(({ densityKgPerM3 }) => densityKgPerM3);
   const { skin } = shape;
   // Of half cells, since the surface asks between the cells' centres too.
   const bodyAt = onHalfLattice(shape.body, origin, cellM / 2, [2 * nx, 2 * ny, 2 * nz]);
@@ -61,7 +62,7 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
           const kind = inSkin ? TISSUE_INDEX[skin.tissue] : own;
           part[cell] = partOf[p] as number;
           tissue[cell] = kind;
-          const density = (TISSUES[kind] as Tissue).densityKgPerM3;
+          const density = densities[kind] as number;
           if (ADDED_TISSUES.includes(kind)) filling += density;
           else mass += density;
           cellCount++;

@@ -182,9 +182,40 @@ const AIR_SHARE: Partial<Record<keyof typeof COMPOSITIONS, number>> = {
 
 export type TissueName = keyof typeof COMPOSITIONS;
 const TISSUE_NAMES = Object.keys(COMPOSITIONS) as TissueName[];
-export const TISSUES: readonly Tissue[] = TISSUE_NAMES.map((name) =>
-  makeTissue(name, COMPOSITIONS[name], AIR_SHARE[name] ?? 0),
-);
+
+/** A tissue whose tables are made when they are first asked for: a page that only shows has no use for them. */
+function onDemand(name: TissueName): Tissue {
+  let made: Tissue | undefined;
+  const whole = (): Tissue => {
+    made ??= makeTissue(name, COMPOSITIONS[name], AIR_SHARE[name] ?? 0);
+    return made;
+  };
+  return {
+    name,
+    get densityKgPerM3() {
+      return whole().densityKgPerM3;
+    },
+    get enthalpyJPerM3() {
+      return whole().enthalpyJPerM3;
+    },
+    get temperatureC() {
+      return whole().temperatureC;
+    },
+    get enthalpyLowJPerM3() {
+      return whole().enthalpyLowJPerM3;
+    },
+    get inverseStepPerJ() {
+      return whole().inverseStepPerJ;
+    },
+    get conductivityWPerMK() {
+      return whole().conductivityWPerMK;
+    },
+    get leastHeatJPerM3K() {
+      return whole().leastHeatJPerM3K;
+    },
+  };
+}
+export const TISSUES: readonly Tissue[] = TISSUE_NAMES.map(onDemand);
 export const TISSUE_INDEX = Object.fromEntries(TISSUE_NAMES.map((name, n) => [name, n])) as Record<TissueName, number>;
 /** Density of each cell of a grid, kg/m³; 1 where there is no tissue, so that it can be divided by. */
 export const densitiesOf = (tissue: Uint8Array): Float64Array =>
