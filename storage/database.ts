@@ -1,5 +1,6 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
+import type { InNone } from "../core/day/probes";
 import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
 import type { Equipment, Photo, Roast, RoastReading } from "../core/formats/roast";
 
@@ -11,6 +12,8 @@ export interface Preferences {
   readonly id: "preferences";
   readonly units: "metric" | "us";
   readonly theme: "system" | "light" | "dark";
+  /** Thermometers of which the cook has said that they are in no bird: asked once. */
+  readonly inNone?: readonly InNone[];
   /** What pairs this device with the machine that serves, once it has been typed. */
   readonly pairingCode?: string;
 }

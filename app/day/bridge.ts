@@ -23,18 +23,19 @@ export async function claim(roastId: string, device: string): Promise<void> {
   }));
 }
 
-export const isElsewhere = (device: string): void =>
-  useBridgeState.setState(({ unclaimed, elsewhere }) => ({
-    unclaimed: unclaimed.filter((each) => each.device !== device),
-    elsewhere: [...elsewhere, device],
-  }));
+/** A thermometer is in none of the birds that are in the kitchen now. */
+export async function putInNone(device: string): Promise<void> {
+  const { inNone, set } = usePreferences.getState();
+  const { couldBeIn } = useBridgeState.getState();
+  await set({ inNone: [...inNone.filter((each) => each.device !== device), { device, birds: couldBeIn }] });
+}
 
 /** Listens while a bird with probes is in the kitchen. */
 export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast[]): void {
-  const { pairingCode } = usePreferences();
+  const { pairingCode, inNone } = usePreferences();
   const listener = useRef<Listener | null>(null);
-  const newest = useRef([roasts, inTheKitchen] as const);
-  newest.current = [roasts, inTheKitchen];
+  const newest = useRef([roasts, inTheKitchen, inNone] as const);
+  newest.current = [roasts, inTheKitchen, inNone];
   const on = inTheKitchen.some(({ thermometer }) => thermometer === "bridge");
   useEffect(() => {
     if (!on) return;
@@ -75,5 +76,5 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
       useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [] });
     };
   }, [on, pairingCode]);
-  useEffect(() => listener.current?.know(roasts, inTheKitchen), [roasts, inTheKitchen]);
+  useEffect(() => listener.current?.know(roasts, inTheKitchen, inNone), [roasts, inTheKitchen, inNone]);
 }

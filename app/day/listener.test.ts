@@ -21,12 +21,12 @@ const line = (minute: number) => ({
 let db: BrumaDatabase;
 let listener: Listener;
 beforeEach(async () => {
-  useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [], elsewhere: [] });
+  useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [], couldBeIn: [] });
   db = new BrumaDatabase(`listener-${Math.random()}`);
   await db.open();
   await saveRoast(db, roast);
   listener = new Listener(db);
-  listener.know([roast], [roast]);
+  listener.know([roast], [roast], []);
 });
 afterEach(() => {
   vi.restoreAllMocks();
@@ -39,10 +39,27 @@ describe("what probes say", () => {
     for (const minute of [1, 2, 2, 1, 3]) listener.hear(line(minute));
     await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(3));
     const again = new Listener(db);
-    again.know([roast], [roast]);
+    again.know([roast], [roast], []);
     await again.begin();
     for (const minute of [1, 2, 3, 4]) again.hear(line(minute));
     await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4));
+  });
+
+  it("of a second thermometer is asked about, and not again of these birds once it is in none", () => {
+    const said = { ...line(1), device: "two" };
+    const asked = (): readonly string[] => useBridgeState.getState().unclaimed.map(({ device }) => device);
+    listener.hear(said);
+    listener.tell();
+    expect(asked()).toEqual(["two"]);
+    expect(useBridgeState.getState().couldBeIn).toEqual(["in"]);
+    const inNone = [{ device: "two", birds: ["in"] }];
+    listener.know([roast], [roast], inNone);
+    expect(asked()).toEqual([]);
+    const later = { ...roast, id: "later", probes: [] };
+    listener.know([roast, later], [roast, later], inNone);
+    listener.hear({ ...said, at: line(2).at });
+    listener.tell();
+    expect(asked()).toEqual(["two"]);
   });
 
   it("is told where the stored readings cannot be read, and is listened to all the same", async () => {

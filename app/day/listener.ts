@@ -1,7 +1,7 @@
 /** What probes say, given to the bird each is in and stored; what is in no bird waits. */
 
 import { create } from "zustand";
-import { routeOf, type Unclaimed } from "../../core/day/probes";
+import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
 import { messageOf } from "../../core/errors";
 import { MOST_PROBES, type Roast, type RoastReading } from "../../core/formats/roast";
 import { type Probe, placeOf, type ThermometerLine } from "../../core/formats/thermometer";
@@ -16,15 +16,15 @@ interface BridgeState {
   readonly unstored: string | null;
   /** Thermometers that speak and are in no bird that is known. */
   readonly unclaimed: readonly Unclaimed[];
-  /** Thermometers that are in no bird, as the cook has said. */
-  readonly elsewhere: readonly string[];
+  /** Birds that one of those could be in. */
+  readonly couldBeIn: readonly string[];
 }
 
 export const useBridgeState = create<BridgeState>(() => ({
   unheard: null,
   unstored: null,
   unclaimed: [],
-  elsewhere: [],
+  couldBeIn: [],
 }));
 
 const MOST_KEPT = 20_000;
@@ -42,6 +42,7 @@ const unclaimedIn = (waiting: readonly ThermometerLine[]): readonly Unclaimed[] 
 export class Listener {
   private roasts: readonly Roast[] = [];
   private inKitchen: readonly Roast[] = [];
+  private inNone: readonly InNone[] = [];
   /** The newest that is known of each probe in each bird: on a reload the bridge tells everything again. */
   private readonly heardMs = new Map<string, number>();
   private readonly gathered = new Map<string, RoastReading[]>();
@@ -53,8 +54,9 @@ export class Listener {
   constructor(private readonly db: BrumaDatabase) {}
 
   /** Which birds there are, and which are in the heat or at rest; what waited for its bird may know it now. */
-  know(roasts: readonly Roast[], inKitchen: readonly Roast[]): void {
+  know(roasts: readonly Roast[], inKitchen: readonly Roast[], inNone: readonly InNone[]): void {
     this.roasts = roasts;
+    this.inNone = inNone;
     this.inKitchen = inKitchen.filter(({ thermometer }) => thermometer === "bridge");
     const waited = this.waiting;
     this.waiting = [];
@@ -64,8 +66,7 @@ export class Listener {
   }
 
   hear(line: ThermometerLine): void {
-    const { elsewhere } = useBridgeState.getState();
-    const route = routeOf(line, this.roasts, this.inKitchen, elsewhere);
+    const route = routeOf(line, this.roasts, this.inKitchen, this.inNone);
     if (route.kind === "unclaimed") {
       this.waiting.push(line);
       this.untold = true;
@@ -88,7 +89,10 @@ export class Listener {
   tell(): void {
     if (!this.untold) return;
     this.untold = false;
-    useBridgeState.setState({ unclaimed: unclaimedIn(this.waiting) });
+    useBridgeState.setState({
+      unclaimed: unclaimedIn(this.waiting),
+      couldBeIn: this.inKitchen.map(({ id }) => id),
+    });
   }
 
   /** The only bird there is: the probe is in it, from now on by name. */

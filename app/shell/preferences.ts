@@ -1,4 +1,4 @@
-/** Units and theme: a small store, kept in the database. */
+/** What this device keeps of its cook's ways: a small store, kept in the database. */
 import { create } from "zustand";
 import type { Preferences } from "../../storage/database";
 import { database } from "./database";
@@ -17,16 +17,20 @@ export const usePreferences = create<PreferencesState>((set, get) => ({
   units: "metric",
   theme: "system",
   pairingCode: "",
+  inNone: [],
   load: async () => {
     const stored = await database().preferences.get("preferences");
-    if (stored) set({ units: stored.units, theme: stored.theme, pairingCode: stored.pairingCode ?? "" });
+    if (stored) {
+      const { units, theme, pairingCode = "", inNone = [] } = stored;
+      set({ units, theme, pairingCode, inNone });
+    }
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { units, theme, pairingCode } = get();
+    const { units, theme, pairingCode, inNone } = get();
     applyTheme(theme);
-    await database().preferences.put({ id: "preferences", units, theme, pairingCode });
+    await database().preferences.put({ id: "preferences", units, theme, pairingCode, inNone });
   },
 }));

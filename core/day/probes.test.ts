@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../formats/roast";
 import { PROBES, type ThermometerLine } from "../formats/thermometer";
-import { routeOf } from "./probes";
+import { type InNone, routeOf } from "./probes";
 
 const IN = "2026-09-27T08:00:00.000Z";
 const roast = (id: string, devices: readonly string[] = [], inAt = IN): Roast => ({
@@ -18,8 +18,8 @@ const line = (device: string, at = "2026-09-27T09:00:00.000Z"): ThermometerLine 
   celsius: 41,
   ...(device && { device }),
 });
-const route = (said: ThermometerLine, all: readonly Roast[], inKitchen = all, elsewhere: readonly string[] = []) =>
-  routeOf(said, all, inKitchen, elsewhere);
+const route = (said: ThermometerLine, all: readonly Roast[], inKitchen = all, inNone: readonly InNone[] = []) =>
+  routeOf(said, all, inKitchen, inNone);
 
 describe("a probe's reading", () => {
   it("is of the only bird there is, and is remembered as such", () => {
@@ -37,7 +37,10 @@ describe("a probe's reading", () => {
     expect(route(line(""), [roast("a"), roast("b")])).toEqual({ kind: "unclaimed" });
     expect(route(line("one"), [roast("a", ["one"]), roast("b")], [roast("b")])).toEqual({ kind: "unclaimed" });
     expect(route(line("two"), [roast("a", ["one"])])).toEqual({ kind: "unclaimed" });
-    expect(route(line("two"), [roast("a", ["one"])], undefined, ["two"])).toEqual({ kind: "nobody" });
+    const inNone = [{ device: "two", birds: ["a"] }];
+    expect(route(line("two"), [roast("a", ["one"])], undefined, inNone)).toEqual({ kind: "nobody" });
+    // A bird that came later was not meant.
+    expect(route(line("two"), [roast("a", ["one"]), roast("b")], undefined, inNone)).toEqual({ kind: "unclaimed" });
   });
 
   it("never lands in a bird whose thermometer is another", () => {

@@ -8,6 +8,12 @@ export interface Unclaimed {
   readonly newest: readonly ThermometerLine[];
 }
 
+/** A thermometer that is in none of these birds, as the cook has said; of a bird that comes later it may be. */
+export interface InNone {
+  readonly device: string;
+  readonly birds: readonly string[];
+}
+
 export type Route =
   | {
       readonly kind: "bird";
@@ -29,13 +35,13 @@ const has = ({ probes }: Roast, device: string): boolean => (probes ?? []).some(
 /**
  * @param roasts all there are
  * @param inKitchen those in the heat or at rest that listen to probes
- * @param elsewhere devices in no bird
+ * @param inNone thermometers of which the cook has said so
  */
 export function routeOf(
   { at, device = "", probe }: ThermometerLine,
   roasts: readonly Roast[],
   inKitchen: readonly Roast[],
-  elsewhere: readonly string[],
+  inNone: readonly InNone[],
 ): Route {
   const atMs = Date.parse(at);
   const isSinceIn = ({ happened }: Roast): boolean => atMs >= Date.parse(happened.inAt ?? "");
@@ -49,7 +55,8 @@ export function routeOf(
     return isSinceIn(own) ? { kind: "bird", roastId: own.id, sits, fresh: false } : { kind: "nobody" };
   }
   const could = inKitchen.filter(isSinceIn);
-  if (could.length === 0 || elsewhere.includes(device)) return { kind: "nobody" };
+  const isInNone = inNone.some((said) => said.device === device && could.every(({ id }) => said.birds.includes(id)));
+  if (could.length === 0 || isInNone) return { kind: "nobody" };
   const [only] = could;
   const lately = roasts.some(
     (roast) => roast.id !== only?.id && has(roast, device) && atMs - Date.parse(roast.happened.inAt ?? "") < LATELY_MS,

@@ -1,6 +1,6 @@
 import type { Roast } from "../../../core/formats/roast";
 import { formatTemperature } from "../../../core/units/quantity";
-import { claim, isElsewhere } from "../../day/bridge";
+import { claim, putInNone } from "../../day/bridge";
 import { useBridgeState } from "../../day/listener";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -25,7 +25,7 @@ export function ProbeQuestions({ roast }: Props) {
           <Button size="stove" onClick={() => void claim(roast.id, device)}>
             In this bird
           </Button>
-          <Button size="stove" onClick={() => isElsewhere(device)}>
+          <Button size="stove" onClick={() => void putInNone(device)}>
             In none
           </Button>
         </>
