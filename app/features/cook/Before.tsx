@@ -26,25 +26,33 @@ const DAY = 86_400_000;
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
   const now = useNow();
-  const { roast, derived, rows, items, late } = day;
+  const { roast, derived, rows, items, late, simulated } = day;
   const { plan } = roast;
   const next = rows.find((row) => row.startMs > now && row.id !== "table");
+  const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
   return (
     <>
       {late ? (
         <LateNow day={day} late={late} acts={acts} />
+      ) : next ? (
+        <NextAction
+          action={next.what}
+          {...largeCountdown(next.startMs - now)}
+          below={
+            <>
+              {dayAndTime(next.startMs, plan.zone)}
+              {next.detail && <span className="block text-base">{next.detail}</span>}
+            </>
+          }
+        />
       ) : (
-        next && (
+        // Where the countdown will stand, and as large: nothing moves under the finger when it is there.
+        isUnknown && (
           <NextAction
-            action={next.what}
-            {...largeCountdown(next.startMs - now)}
-            below={
-              <>
-                {dayAndTime(next.startMs, plan.zone)}
-                {next.detail && <span className="block text-base">{next.detail}</span>}
-              </>
-            }
+            action="Working out what is next"
+            figure="…"
+            below="This bird is cooked once in the computer; nothing has to wait for it."
           />
         )
       )}
@@ -57,7 +65,7 @@ export function Before({ day, acts }: Props) {
           The bird is in the {plan.heat.includes("oven") ? "oven" : "heat"}
         </Button>
       </MainAct>
-      <Simulating day={day} />
+      <Simulating day={day} isToldAbove />
       <AdviceList items={items} acts={acts} />
       <ThermometerChoice
         value={roast.thermometer}

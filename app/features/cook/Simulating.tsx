@@ -3,8 +3,14 @@ import type { RoastDay } from "../../day/roastDay";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 
+interface Props {
+  readonly day: RoastDay;
+  /** That it is under way is said in the place where its answer will stand. */
+  readonly isToldAbove?: boolean;
+}
+
 /** What the simulation cannot say, beside what the hand goes on with. */
-export function Simulating({ day: { simulated } }: { readonly day: RoastDay }) {
+export function Simulating({ day: { simulated }, isToldAbove = false }: Props) {
   const { units } = usePreferences();
   const { cook, neverMet, fault } = simulated;
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -22,7 +28,7 @@ export function Simulating({ day: { simulated } }: { readonly day: RoastDay }) {
           and go on.
         </Caution>
       )}
-      {!cook && !neverMet && !fault && (
+      {!isToldAbove && !cook && !neverMet && !fault && (
         <p className="text-soft">Cooking this bird once in the computer, to see when …</p>
       )}
     </>
