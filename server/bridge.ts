@@ -5,6 +5,7 @@
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
+import { EventStream } from "./eventStream";
 import type { Numbered, ReadingStore } from "./readingStore";
 
 const LARGEST_BODY = "256kb";
@@ -14,9 +15,6 @@ const PATIENCE = { posts: 200, perMs: 1000 } as const;
 const MOST_LISTENERS = 2000;
 /** Readings go out together this often, so that the work does not grow with readings times listeners. */
 const FLUSH_MS = 100;
-const HEARTBEAT_MS = 15_000;
-/** A listener that does not read is let go; it comes back with the number it has. */
-const SLOWEST_BYTES = 4_000_000;
 
 interface Rejected {
   readonly line: number;
@@ -55,23 +53,14 @@ export function makeBridge(
   store: ReadingStore,
   patience: { readonly posts: number; readonly perMs: number } = PATIENCE,
 ): Bridge {
-  const listeners = new Set<Response>();
+  const stream = new EventStream(MOST_LISTENERS);
   let pending = "";
-  const send = (response: Response, text: string): void => {
-    if (response.writableLength > SLOWEST_BYTES) {
-      listeners.delete(response);
-      response.destroy();
-    } else response.write(text);
-  };
   const flushNow = (): void => {
     const text = pending;
     pending = "";
-    if (text !== "") for (const listener of listeners) send(listener, text);
+    if (text !== "") stream.send(text);
   };
   const timer = setInterval(flushNow, FLUSH_MS);
-  const heartbeat = setInterval(() => {
-    for (const listener of listeners) send(listener, ": still here\n\n");
-  }, HEARTBEAT_MS);
 
   const take = async (request: Request, response: Response): Promise<void> => {
     const body: unknown = request.body;
@@ -108,23 +97,15 @@ export function makeBridge(
   };
 
   const listen = (request: Request, response: Response): void => {
-    if (listeners.size >= MOST_LISTENERS) {
-      response.status(503).json({ why: `${MOST_LISTENERS} are listening already` });
-      return;
-    }
     const told = Number(request.header("Last-Event-ID") ?? request.query.after ?? 0);
-    response.set({ "Content-Type": "text/event-stream", "Cache-Control": "no-store", Connection: "keep-alive" });
-    response.flushHeaders();
-    // Those that are on their way to all are not sent twice to the one who has just come.
-    flushNow();
-    response.write(
-      `retry: 2000\n\n${store
+    stream.open(response, () => {
+      // Those that are on their way to all are not sent twice to the one who has just come.
+      flushNow();
+      return store
         .after(Number.isFinite(told) ? told : 0)
         .map(eventOf)
-        .join("")}`,
-    );
-    listeners.add(response);
-    response.on("close", () => listeners.delete(response));
+        .join("");
+    });
   };
 
   const router = Router();
@@ -146,8 +127,7 @@ export function makeBridge(
     router,
     close: () => {
       clearInterval(timer);
-      clearInterval(heartbeat);
-      for (const listener of listeners) listener.end();
+      stream.close();
     },
   };
 }

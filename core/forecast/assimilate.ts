@@ -6,6 +6,7 @@
  * observation error inflated so that the passes together count the readings once; after each pass every member is
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
+
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import type { Probe } from "../formats/thermometer";
 import {
@@ -18,6 +19,7 @@ import {
   runEnsemble,
   shownAt,
 } from "./ensemble";
+import { lineThrough } from "./line";
 import { type Draw, normalQuantile, priorDraws, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
 import { type SetAside, screened } from "./screening";
@@ -168,14 +170,10 @@ const TREND_READINGS = 3;
 
 /** What a member will miss of a probe so long from now, K: the mean of what it missed, and on along its trend. */
 function carriedK(own: readonly Reading[], member: Member, part: Centre, aheadMin: number): number {
-  const n = own.length;
-  const missed = own.map(({ minute, celsius }) => ({ minute, byK: celsius - shownAt(member, part, minute) }));
-  const meanMin = missed.reduce((sum, { minute }) => sum + minute, 0) / n;
-  const meanK = missed.reduce((sum, { byK }) => sum + byK, 0) / n;
-  if (n < TREND_READINGS) return meanK;
-  const spread = missed.reduce((sum, { minute }) => sum + (minute - meanMin) ** 2, 0);
-  const slope = missed.reduce((sum, { minute, byK }) => sum + (minute - meanMin) * (byK - meanK), 0) / (spread || 1);
-  return meanK + TREND_SHARE * slope * Math.min(TREND_MOST_MIN, aheadMin);
+  const missed = own.map(({ minute, celsius }) => ({ minute, celsius: celsius - shownAt(member, part, minute) }));
+  const { celsius: meanK, slopeKPerMin } = lineThrough(missed);
+  if (own.length < TREND_READINGS) return meanK;
+  return meanK + TREND_SHARE * slopeKPerMin * Math.min(TREND_MOST_MIN, aheadMin);
 }
 
 /** Targets as one member has to show them, given what it misses of the newest readings. */

@@ -1,5 +1,7 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
+
 import { type Probe, probeOf } from "../formats/thermometer";
+import { lineThrough, onLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
 
 export interface SetAside {
@@ -40,16 +42,6 @@ const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, cel
   );
 };
 
-/** What a line through readings comes to at a minute, by least squares. */
-function lineAt(readings: readonly Reading[], minute: number): number {
-  const n = readings.length;
-  const x = readings.reduce((sum, each) => sum + each.minute, 0) / n;
-  const y = readings.reduce((sum, each) => sum + each.celsius, 0) / n;
-  const spread = readings.reduce((sum, each) => sum + (each.minute - x) ** 2, 0);
-  const slope = readings.reduce((sum, each) => sum + (each.minute - x) * (each.celsius - y), 0) / (spread || 1);
-  return y + slope * (minute - x);
-}
-
 /** How far a reading lies from the line through those shortly before it; null where they are too few for a line. */
 function jumpK(before: readonly Reading[], reading: Reading): number | null {
   const line: Reading[] = [];
@@ -58,7 +50,7 @@ function jumpK(before: readonly Reading[], reading: Reading): number | null {
   }
   const [last] = line;
   if (!last || line.length < LINE_READINGS) return null;
-  const away = reading.celsius - lineAt(line, reading.minute);
+  const away = reading.celsius - onLine(lineThrough(line), reading.minute);
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
 }
 
