@@ -4,6 +4,7 @@ import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { create } from "zustand";
 import { clockNow, every } from "../shell/clock";
+import { CallBook } from "./calls";
 import { useDays } from "./roastDay";
 
 /** A call as it rang, newest last. */
@@ -103,17 +104,14 @@ export function useAlarms(openId: string | undefined): void {
   const { on } = useAlarmSwitch();
   const calls = useCalls();
   const navigate = useNavigate();
-  const rung = useRef(new Set<string>());
+  const book = useRef(new CallBook());
   const title = useRef(document.title);
   const newest = useRef(calls);
   newest.current = calls;
   const keys = calls.map(({ key }) => key).join("\n");
   // biome-ignore lint/correctness/useExhaustiveDependencies: the keys stand for the calls
   useEffect(() => {
-    const fresh = calls.filter(({ key }) => !rung.current.has(key));
-    for (const { key } of fresh) rung.current.add(key);
-    // A call that is over may come again.
-    for (const key of rung.current) if (!calls.some((call) => call.key === key)) rung.current.delete(key);
+    const fresh = book.current.fresh(calls, clockNow());
     document.title = calls[0] ? `${calls[0].does} – Bruma` : title.current;
     if (!on) return;
     if (fresh.length > 0) {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { RestPlan } from "../../core/day/restPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { callsOf } from "./calls";
+import { CallBook, callsOf } from "./calls";
 import type { Item } from "./roastDay";
 
 const MINUTE = 60_000;
@@ -28,6 +28,34 @@ const inHeat = {
 } as const;
 const keysOf = (change: Partial<Parameters<typeof callsOf>[0]>): string[] =>
   callsOf({ ...inHeat, ...change }).map(({ key }) => key);
+
+describe("a call", () => {
+  it("is new once, also where it is over for a moment, and again after ten minutes", () => {
+    const book = new CallBook();
+    const pull = { key: "pull", does: "Take it out" };
+    const baste = { key: "baste", does: "Baste" };
+    const told = [
+      [0, [pull]],
+      [1, [pull, baste]],
+      [2, []],
+      [4, [pull]],
+      [5, [baste]],
+      [14, [pull]],
+      [20, []],
+      [30, [pull]],
+    ] as const;
+    expect(told.map(([minute, calls]) => book.fresh(calls, minute * MINUTE).map(({ key }) => key))).toEqual([
+      ["pull"],
+      ["baste"],
+      [],
+      [],
+      [],
+      [],
+      [],
+      ["pull"],
+    ]);
+  });
+});
 
 describe("what is called", () => {
   it("is what rings, and the pull before all of it", () => {

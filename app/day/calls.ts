@@ -11,6 +11,25 @@ const MINUTE = 60_000;
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;
 
+/** A call that was over and comes back so soon is the same call: a probe that trembles rings once. */
+const SAME_CALL_MS = 10 * MINUTE;
+
+/** Which calls are new: each is told once, however often it stands and falls within minutes. */
+export class CallBook {
+  private standing: ReadonlySet<string> = new Set();
+  private readonly overSinceMs = new Map<string, number>();
+
+  fresh<Each extends Call>(calls: readonly Each[], nowMs: number): readonly Each[] {
+    const now = new Set(calls.map(({ key }) => key));
+    for (const key of this.standing) if (!now.has(key)) this.overSinceMs.set(key, nowMs);
+    const isNew = ({ key }: Each): boolean =>
+      !this.standing.has(key) && nowMs - (this.overSinceMs.get(key) ?? Number.NEGATIVE_INFINITY) >= SAME_CALL_MS;
+    const fresh = calls.filter(isNew);
+    this.standing = now;
+    return fresh;
+  }
+}
+
 interface Standing {
   readonly plan: Plan;
   readonly units: UnitSystem;

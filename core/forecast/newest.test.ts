@@ -42,11 +42,23 @@ describe("what the thermometers show now", () => {
           const newest = probes.flatMap(
             (own) => own.findLast(({ minute }) => own.every((o) => o.minute <= minute)) ?? [],
           );
-          return newest.length > 0 && newest.every(({ celsius }) => celsius >= goal - 0.5);
+          const furthest = newest.sort((a, b) => a.celsius - b.celsius)[0];
+          if (!furthest) return false;
+          const wasThere = readings.some(
+            (each) => each.part === part && each.side === furthest.side && each.celsius >= goal - 0.5,
+          );
+          return furthest.celsius >= goal - (wasThere ? 2.5 : 0.5);
         };
         expect(allReached(goals, readings)).toBe(byHand("breast", 70) && byHand("thigh", 74));
       }),
     );
     expect(allReached({ breast: 70 }, [], [] satisfies Probe[])).toBe(false);
+  });
+
+  it("stays reached while a probe trembles about its goal, and is not where it falls back", () => {
+    const trembling = [69.4, 69.6, 69.2, 68.4, 69.9, 68.9].map((celsius, n) => at(100 + n, "breast", celsius, "left"));
+    const told = trembling.map((_, n) => allReached({ breast: 70 }, trembling.slice(0, n + 1)));
+    expect(told).toEqual([false, true, true, true, true, true]);
+    expect(allReached({ breast: 70 }, [...trembling, at(106, "breast", 66, "left")])).toBe(false);
   });
 });

@@ -41,12 +41,23 @@ export function behind<Item extends Reading>(
 export const lowestC = (readings: readonly Reading[], lost: readonly Probe[] = []): CentreTemperatures =>
   Object.fromEntries(Object.entries(behind(readings, lost)).map(([part, { celsius }]) => [part, celsius]));
 
-/** Whether every centre's probe that is furthest behind shows what it should, to half a degree. */
+/** A thermometer that shows a goal to half a degree shows it. */
+const SHOWN_K = 0.5;
+/** Meat in the heat does not cool: a probe that was there and shows so little less is still there (chosen: noise, a door). */
+const HELD_K = 2.5;
+
+/** Whether every centre's probe that is furthest behind shows what it should, or did and has not fallen back. */
 export function allReached(
   goalsC: CentreTemperatures,
   readings: readonly Reading[],
   lost: readonly Probe[] = [],
 ): boolean {
-  const now = lowestC(readings, lost);
-  return Object.entries(goalsC).every(([part, goal]) => (now[part as Centre] ?? Number.NaN) >= goal - 0.5);
+  const now = behind(readings, lost);
+  return Object.entries(goalsC).every(([part, goal]) => {
+    const reading = now[part as Centre];
+    if (!reading) return false;
+    if (reading.celsius >= goal - SHOWN_K) return true;
+    const wasThere = readings.some((each) => probeOf(each) === probeOf(reading) && each.celsius >= goal - SHOWN_K);
+    return wasThere && reading.celsius >= goal - HELD_K;
+  });
 }
