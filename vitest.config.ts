@@ -20,9 +20,10 @@ export default defineConfig({
         test: { name: "plans", include: ["tests/plans/**/*.test.ts"], testTimeout: 60_000 },
       },
       {
-        // By itself: a clock that runs so fast leaves no time for a neighbour.
+        // By itself, after all others: a clock that runs so fast leaves no time for a neighbour.
         test: {
           name: "day",
+          sequence: { groupOrder: 1 },
           include: ["tests/day/**/*.test.ts"],
           testTimeout: 120_000,
           hookTimeout: 120_000,

@@ -70,9 +70,7 @@ if (status !== 0) process.exit(1);
 await Promise.all([suite("unit", "plans"), quickChecks()]);
 await browser;
 if (browserIsThere()) {
-  await suite("browser");
-  // By itself: its clock runs fast.
-  await suite("day");
+  await suite("browser", "day");
 } else {
   failed++;
   console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
