@@ -65,11 +65,26 @@ export async function seeText(driver: WebDriver, ...texts: readonly string[]): P
   }
 }
 
+const ABSENT = new Set(["NoSuchElementError", "StaleElementReferenceError"]);
+
 /** Scrolled to where a hand would scroll it: to the middle, clear of what stands at the edges. */
 async function inReach(driver: WebDriver, by: By, what: string): Promise<WebElement> {
-  const element = await driver.wait(until.elementLocated(by), WAIT_MS, `never seen: ${what}`);
-  await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
-  return element;
+  const found = await driver.wait(
+    async () => {
+      // Drawn anew between being found and being scrolled to, it is found again.
+      try {
+        const element = await driver.findElement(by);
+        await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+        return element;
+      } catch (error) {
+        if (error instanceof Error && ABSENT.has(error.name)) return null;
+        throw error;
+      }
+    },
+    WAIT_MS,
+    `never seen: ${what}`,
+  );
+  return found as WebElement;
 }
 
 /** A button, link or radio by the words on it. */
