@@ -19,6 +19,7 @@ const inHeat = {
   plan,
   units: "metric",
   nowMs: 0,
+  stay: 0,
   items: [item("baste", true), item("look", false)],
   late: null,
   reached: false,
@@ -61,6 +62,8 @@ describe("what is called", () => {
   it("is what rings, and the pull before all of it", () => {
     expect(keysOf({})).toEqual(["baste"]);
     expect(keysOf({ reached: true })).toEqual(["pull", "baste"]);
+    // Put back and there again within minutes, it is called again.
+    expect(keysOf({ reached: true, stay: 1 })).toEqual(["pull 1", "baste"]);
   });
 
   it("says of a rest: carve when it is time, not before the shortest rest and not after it has cooled", () => {

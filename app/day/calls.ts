@@ -34,6 +34,8 @@ interface Standing {
   readonly plan: Plan;
   readonly units: UnitSystem;
   readonly nowMs: number;
+  /** How often it has been put back: what is called of another stay in the heat, or of its rest, is another call. */
+  readonly stay: number;
   readonly items: readonly Item[];
   readonly late: LateBefore | null;
   /** Every centre shows what the pull asks. */
@@ -44,15 +46,27 @@ interface Standing {
   readonly carveAtMs: number | null;
 }
 
-export function callsOf({ plan, units, nowMs, items, late, reached, pulledMs, rest, carveAtMs }: Standing): Call[] {
+export function callsOf({
+  plan,
+  units,
+  nowMs,
+  stay,
+  items,
+  late,
+  reached,
+  pulledMs,
+  rest,
+  carveAtMs,
+}: Standing): Call[] {
   const calls: Call[] = items.filter(({ rings }) => rings);
   if (late) calls.unshift(lateWords(late, plan, units));
-  if (reached) calls.unshift({ key: "pull", does: "Take it out: it is there" });
+  const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
+  if (reached) calls.unshift({ key: ofStay("pull"), does: "Take it out: it is there" });
   if (!rest || carveAtMs === null) return calls;
   const earliestMs = pulledMs + rest.earliestMin * MINUTE;
   const latestMs = pulledMs + rest.latestMin * MINUTE;
-  if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: "carve", does: "Carve" });
-  if (rest.fallsShort) calls.push({ key: "back in", does: "Back into the oven" });
-  if (nowMs >= latestMs - WARN_MIN * MINUTE) calls.push({ key: "cools", does: "Carve now, before it cools" });
+  if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: ofStay("carve"), does: "Carve" });
+  if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: "Back into the oven" });
+  if (nowMs >= latestMs - WARN_MIN * MINUTE) calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
   return calls;
 }

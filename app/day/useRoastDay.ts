@@ -73,7 +73,12 @@ export function useRoastDay(roast: Roast): RoastDay {
   );
   const allSeen = placed.every(({ seen }) => seen);
   const rest = pulledMin === null ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen);
-  const reached = stage === "roasting" && Object.keys(goalsC).length > 0 && allReached(goalsC, believed, screen.lost);
+  const outs = happened.outs ?? [];
+  const backAt = outs.at(-1)?.backAt;
+  const reached =
+    stage === "roasting" &&
+    Object.keys(goalsC).length > 0 &&
+    allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE : 0);
 
   const told = useMemo(
     (): readonly Advice[] =>
@@ -131,7 +136,9 @@ export function useRoastDay(roast: Roast): RoastDay {
     reached,
     items,
     calls:
-      stage === "done" ? [] : callsOf({ plan, units, nowMs: now, items, late, reached, pulledMs, rest, carveAtMs }),
+      stage === "done"
+        ? []
+        : callsOf({ plan, units, nowMs: now, stay: outs.length, items, late, reached, pulledMs, rest, carveAtMs }),
     doubted,
   };
 }

@@ -60,5 +60,8 @@ describe("what the thermometers show now", () => {
     const told = trembling.map((_, n) => allReached({ breast: 70 }, trembling.slice(0, n + 1)));
     expect(told).toEqual([false, true, true, true, true, true]);
     expect(allReached({ breast: 70 }, [...trembling, at(106, "breast", 66, "left")])).toBe(false);
+    // Back in the heat at minute 110: what was shown before the rest does not count.
+    expect(allReached({ breast: 70 }, [...trembling, at(112, "breast", 68, "left")], [], 110)).toBe(false);
+    expect(allReached({ breast: 70 }, [...trembling, at(115, "breast", 70, "left")], [], 110)).toBe(true);
   });
 });

@@ -46,18 +46,24 @@ const SHOWN_K = 0.5;
 /** Meat in the heat does not cool: a probe that was there and shows so little less is still there (chosen: noise, a door). */
 const HELD_K = 2.5;
 
-/** Whether every centre's probe that is furthest behind shows what it should, or did and has not fallen back. */
+/**
+ * Whether every centre's probe that is furthest behind shows what it should, or did and has not fallen back.
+ * @param sinceMin when it last went into the heat: what was shown before has cooled since
+ */
 export function allReached(
   goalsC: CentreTemperatures,
   readings: readonly Reading[],
   lost: readonly Probe[] = [],
+  sinceMin = 0,
 ): boolean {
   const now = behind(readings, lost);
   return Object.entries(goalsC).every(([part, goal]) => {
     const reading = now[part as Centre];
     if (!reading) return false;
     if (reading.celsius >= goal - SHOWN_K) return true;
-    const wasThere = readings.some((each) => probeOf(each) === probeOf(reading) && each.celsius >= goal - SHOWN_K);
+    const wasThere = readings.some(
+      (each) => probeOf(each) === probeOf(reading) && each.minute >= sinceMin && each.celsius >= goal - SHOWN_K,
+    );
     return wasThere && reading.celsius >= goal - HELD_K;
   });
 }

@@ -54,6 +54,12 @@ describe("thawing", () => {
       kind: "still-frozen",
       afterHours: 12,
     });
+    const cold = bird();
+    cold.startAt(-18);
+    expect(drain(thawing(cold, { medium: "fridge", mediumC: -1.5, longestMin: 3 * 24 * 60 }))).toMatchObject({
+      kind: "still-frozen",
+      afterHours: 72,
+    });
     const settled = bird();
     settled.startAt(-18);
     const done = drain(thawing(settled, { medium: "fridge", mediumC: -2 }));
