@@ -5,12 +5,13 @@ import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
 let passed = 0;
 let failed = 0;
 
-/** Runs a command; what it prints is shown when it ends, so that two at once can be read. */
-function run(command, args, env = {}) {
+/** Runs a command. What it prints is shown as it comes, or handed back when it ends, so that two at once can be read. */
+function run(command, args, { live = false, env = {} } = {}) {
   return new Promise((resolve) => {
-    const child = spawn(command, args, { stdio: ["ignore", "pipe", "pipe"], env: { ...process.env, ...env } });
+    const stdio = live ? "inherit" : ["ignore", "pipe", "pipe"];
+    const child = spawn(command, args, { stdio, env: { ...process.env, ...env } });
     let printed = "";
-    for (const stream of [child.stdout, child.stderr]) stream.on("data", (chunk) => (printed += chunk));
+    for (const stream of [child.stdout, child.stderr]) stream?.on("data", (chunk) => (printed += chunk));
     child.on("error", (error) => resolve({ status: 1, printed: `${printed}${error.message}\n` }));
     child.on("close", (status) => resolve({ status, printed }));
   });
@@ -33,8 +34,8 @@ async function suite(...projects) {
   rmSync(report, { force: true });
   const reporters = ["--reporter", "default", "--reporter", "json", "--outputFile.json", report];
   const named = projects.flatMap((project) => ["--project", project]);
-  const { status, printed } = await run("npx", ["vitest", "run", ...named, ...reporters]);
-  console.log(`\n— ${projects.join(" and ")} tests\n${printed}`);
+  console.log(`\n— ${projects.join(" and ")} tests`);
+  const { status } = await run("npx", ["vitest", "run", ...named, ...reporters], { live: true });
   if (!existsSync(report)) {
     failed++;
     return;
@@ -52,7 +53,7 @@ async function installBrowser() {
   if (browserIsThere() || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) return;
   console.log("Installing chromium and chromium-driver …");
   const install = "apt-get update -qq && apt-get install -y -qq chromium chromium-driver";
-  const { status, printed } = await run("sh", ["-c", install], { DEBIAN_FRONTEND: "noninteractive" });
+  const { status, printed } = await run("sh", ["-c", install], { env: { DEBIAN_FRONTEND: "noninteractive" } });
   if (status !== 0) console.log(printed);
 }
 
@@ -64,8 +65,7 @@ async function quickChecks() {
 }
 
 const browser = installBrowser();
-const { status, printed } = await run(process.execPath, ["tools/setup.mjs"]);
-console.log(printed);
+const { status } = await run(process.execPath, ["tools/setup.mjs"], { live: true });
 if (status !== 0) process.exit(1);
 await Promise.all([suite("unit", "plans"), quickChecks()]);
 await browser;

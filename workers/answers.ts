@@ -19,7 +19,10 @@ export class Answers {
     if (!ofKind) return undefined;
     const key = JSON.stringify(job);
     const answer = ofKind.get(key);
-    if (answer !== undefined) this.keep(job, answer);
+    if (answer !== undefined) {
+      ofKind.delete(key);
+      ofKind.set(key, answer);
+    }
     return answer;
   }
 

@@ -21,9 +21,9 @@ const start = (): WorkerLike =>
   new Worker(new URL("./simulation.worker.ts", import.meta.url), { type: "module", name: "simulation" });
 
 /**
- * Plan, list, stove and comparison ask for the same few birds: of two roasts the picture, its preview and the ways that
- * are compared; of as many the bands, a handful of members a job. A picture takes 1 to 3 MB, a handful a tenth of one.
+ * Plan, list, stove and comparison ask for the same few birds: kept are picture and preview of the roast at hand and of
+ * the one before, and their bands, a handful of members a job. A picture takes 1 to 3 MB, a handful a tenth of one.
  */
-const KEEPING = { plan: 12, members: 24, life: 1 } as const;
+const KEEPING = { plan: 4, members: 12, life: 1 } as const;
 
 export const simulations = new WorkerPool({ size: spare, start, kernel: fetchKernel(), keeping: KEEPING });

@@ -4,8 +4,7 @@ import { type PointerEvent, useMemo } from "react";
 import type { Centre, CentreTemperatures } from "../../core/bird/solid";
 import type { Forecast } from "../../core/forecast/assimilate";
 import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
-import { type Reading, thinned } from "../../core/forecast/reading";
-import { probeOf } from "../../core/formats/thermometer";
+import { binned, meanOf, type Reading } from "../../core/forecast/reading";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { clockTime, wholeTicks } from "../ui/time";
 import { dotAt } from "./pickDot";
@@ -50,7 +49,9 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   const aside = new Set(forecast.setAside.map(({ reading }) => `${reading.part}${reading.side}${reading.minute}`));
   // Close enough for the eye; those that are set aside each by itself.
   const dotMin = aside.size > 0 ? 2 : DOT_MIN;
-  const recent = thinned(readings, dotMin).filter(({ minute }) => minute >= fromMin);
+  const recent = binned(readings, dotMin)
+    .map((bin) => ({ ...meanOf(bin), keys: bin.map(({ key }) => key) }))
+    .filter(({ minute }) => minute >= fromMin);
   const lowestC = Math.min(60, ...recent.map(({ celsius }) => celsius));
   const x = scaleLinear([fromMin, toMin], [MARGIN.left, Math.max(MARGIN.left + 1, width - MARGIN.right)]);
   const y = scaleLinear([10 * Math.floor(lowestC / 10), 86], [HEIGHT - MARGIN.bottom, MARGIN.top]).clamp(true);
@@ -58,10 +59,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   const pick = (event: PointerEvent<SVGSVGElement>): void => {
     const { left, top } = event.currentTarget.getBoundingClientRect();
     const dot = dotAt(dots, event.clientX - left, event.clientY - top)?.reading;
-    if (!dot) return;
-    const isOfDot = (each: Keyed): boolean =>
-      probeOf(each) === probeOf(dot) && Math.floor(each.minute / dotMin) === Math.floor(dot.minute / dotMin);
-    onPick(readings.filter(isOfDot).map(({ key }) => key));
+    if (dot) onPick(dot.keys);
   };
   const band = area<CurvePoint>(
     ({ minute }) => x(minute),

@@ -21,18 +21,25 @@ export function seriesOf<Item extends Reading>(readings: readonly Item[]): Item[
 /** Readings close in time say the same; those of one probe within this are averaged, which also bounds the work. */
 const THIN_MIN = 6;
 
-/** Averages readings of one probe that lie within so many minutes of one another. */
-export function thinned(readings: readonly Reading[], binMin = THIN_MIN): Reading[] {
-  const bins = new Map<string, Reading[]>();
+/** Readings of one probe that lie within so many minutes of one another, together. */
+export function binned<Item extends Reading>(readings: readonly Item[], binMin: number): Item[][] {
+  const bins = new Map<string, Item[]>();
   for (const reading of readings) {
     const key = `${reading.part}/${reading.side}/${Math.floor(reading.minute / binMin)}`;
     const bin = bins.get(key);
     if (bin) bin.push(reading);
     else bins.set(key, [reading]);
   }
-  return [...bins.values()].map((bin) => ({
-    ...(bin[0] as Reading),
-    minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
-    celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
-  }));
+  return [...bins.values()];
 }
+
+/** What readings of one probe come to together. */
+export const meanOf = <Item extends Reading>(bin: readonly Item[]): Item => ({
+  ...(bin[0] as Item),
+  minute: bin.reduce((sum, { minute }) => sum + minute, 0) / bin.length,
+  celsius: bin.reduce((sum, { celsius }) => sum + celsius, 0) / bin.length,
+});
+
+/** Averages readings of one probe that lie within so many minutes of one another. */
+export const thinned = (readings: readonly Reading[], binMin = THIN_MIN): Reading[] =>
+  binned(readings, binMin).map(meanOf);
