@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Keeping } from "./answers";
-import { type How, Superseded, URGENCIES, type WorkerLike, WorkerPool } from "./pool";
+import { type How, JOBS_OF_ALL, Superseded, URGENCIES, type WorkerLike, WorkerPool } from "./pool";
 import type { FromWorker, Job, ToWorker } from "./protocol";
 
 /** A worker that answers when it is told to. */
@@ -71,6 +71,24 @@ describe("the worker pool", () => {
     workers[1]?.answer({ kind: "done", id: 2, result: [] });
     await asked[1];
     expect(workers[1]?.job?.id).toBe(3);
+  });
+
+  it("lets a worker go that has done many jobs, but only when nothing waits", async () => {
+    const { workers, ask, made } = await pool(1);
+    const asked = Array.from({ length: JOBS_OF_ALL + 1 }, () => ask());
+    for (const [n, answer] of asked.entries()) {
+      expect(workers).toHaveLength(1);
+      expect(workers[0]?.dead).toBe(false);
+      workers[0]?.answer({ kind: "done", id: n + 1, result: [] });
+      await answer;
+    }
+    expect(workers[0]?.dead).toBe(true);
+    expect(made.workers).toBe(0);
+    const next = ask();
+    expect(made.workers).toBe(1);
+    expect(workers[1]?.heard[0]).toEqual({ kind: "start", kernel: null });
+    workers[1]?.answer({ kind: "done", id: JOBS_OF_ALL + 2, result: [] });
+    await next;
   });
 
   it("cancels what a newer request in the lane supersedes, and leaves other lanes alone", async () => {

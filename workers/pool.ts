@@ -3,6 +3,9 @@
  * and takes the place of what is only prepared behind. In one lane only the newest request counts: an older one is
  * cancelled and its promise rejects with {@link Superseded}. A job that fails is tried once more on the reference
  * kernel, and a worker that dies is replaced. What was answered lately is answered again without a worker.
+ *
+ * A worker that has nothing to do never tidies up what its jobs have let go of: after many jobs it is let go itself, once
+ * nothing waits, and the next job begins in a new one.
  */
 import { Answers, type Keeping } from "./answers";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
@@ -51,7 +54,15 @@ interface Slot {
   task: Task | undefined;
   /** Whose job it had last: it still has what that job's next one begins from. */
   lane: string | undefined;
+  /** How many it has had. */
+  jobs: number;
 }
+
+/**
+ * What all workers together let lie is bounded by the jobs they have had since they began: some eight roasts with plan,
+ * comparison, list and stove. Beginning anew costs the next job a quarter of a second.
+ */
+export const JOBS_OF_ALL = 300;
 
 interface PoolOptions {
   /** Never more workers than these. */
@@ -140,7 +151,13 @@ export class WorkerPool {
     slot.task = task;
     slot.busyWith = task.id;
     slot.lane = task.lane;
+    slot.jobs++;
     slot.worker.postMessage({ kind: "job", id: task.id, job: task.job, reference: task.again });
+  }
+
+  private close(slot: Slot): void {
+    slot.worker.terminate();
+    this.slots.splice(this.slots.indexOf(slot), 1);
   }
 
   private failed(task: Task, message: string, refused: boolean): void {
@@ -154,7 +171,7 @@ export class WorkerPool {
   private open(): Slot | undefined {
     if (this.slots.length >= this.options.size) return undefined;
     const worker = this.options.start();
-    const slot: Slot = { worker, busyWith: undefined, task: undefined, lane: undefined };
+    const slot: Slot = { worker, busyWith: undefined, task: undefined, lane: undefined, jobs: 0 };
     worker.postMessage({ kind: "start", kernel: this.kernel ?? null });
     worker.onmessage = ({ data }) => {
       if (slot.busyWith !== data.id) return;
@@ -168,10 +185,10 @@ export class WorkerPool {
         } else if (data.kind === "failed") this.failed(task, data.message, data.refused);
       }
       this.fill();
+      if (slot.busyWith === undefined && slot.jobs >= JOBS_OF_ALL / this.options.size) this.close(slot);
     };
     worker.onerror = (event) => {
-      worker.terminate();
-      this.slots.splice(this.slots.indexOf(slot), 1);
+      this.close(slot);
       if (slot.task) this.failed(slot.task, `the simulation stopped: ${event.message}`, false);
       this.fill();
     };

@@ -51,8 +51,8 @@ class Shelf<Value> {
   }
 }
 
-const shapes = new Shelf<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(48);
-const unitBodies = new Shelf<UnitBody>(48);
+const shapes = new Shelf<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(24);
+const unitBodies = new Shelf<UnitBody>(24);
 const views = new WeakMap<VoxelSolid, Map<string, View>>();
 
 /** The shape of a form and its thermal centres, remembered. */

@@ -17,6 +17,31 @@ export interface VoxelGrid {
   readonly mirrored: boolean;
 }
 
+type Field = Float64Array | Float32Array;
+
+/** The values of a field inside the solid, run after run: half of its box, to be kept and put back by {@link unpack}. */
+export function packed<F extends Field>({ runs, cellCount }: VoxelGrid, field: F): F {
+  const kept = new (field.constructor as { new (length: number): F })(cellCount);
+  let at = 0;
+  for (let r = 0; r < runs.length; r += 2) {
+    const run = field.subarray(runs[r], runs[r + 1]);
+    kept.set(run, at);
+    at += run.length;
+  }
+  return kept;
+}
+
+/** Puts back what {@link packed} has kept. */
+export function unpack({ runs }: VoxelGrid, kept: Field, field: Field): void {
+  let at = 0;
+  for (let r = 0; r < runs.length; r += 2) {
+    const start = runs[r] as number;
+    const length = (runs[r + 1] as number) - start;
+    field.set(kept.subarray(at, at + length), start);
+    at += length;
+  }
+}
+
 /** A point in cells of the grid, as fractional indices; a mirrored grid takes both sides. */
 export function inCells(
   { mirrored }: VoxelGrid,

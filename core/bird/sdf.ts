@@ -117,15 +117,21 @@ export function belowAlong(valueAt: (n: number) => number, value: number, stepM:
   };
 }
 
+/** Values of the lattice that was made last, and of the next one: megabytes a solid, wanted for milliseconds. */
+let latticeMemory = new Float64Array(0);
+
 /**
- * A field at the points of a lattice of half steps, looked up once each.
+ * A field at the points of a lattice of half steps, looked up once each. One lattice at a time: the next one takes the
+ * memory of this one.
  * @param origin of point (0, 0, 0)
  * @param size points along each axis
  * @returns the value at point (a, b, c)
  */
 export function onHalfLattice(field: DistanceField, origin: Vec3, stepM: number, size: Vec3) {
   const [nx, ny, nz] = size;
-  const known = new Float64Array(nx * ny * nz).fill(Number.NaN);
+  const count = nx * ny * nz;
+  if (latticeMemory.length < count) latticeMemory = new Float64Array(count);
+  const known = latticeMemory.subarray(0, count).fill(Number.NaN);
   return (a: number, b: number, c: number): number => {
     const place = a + nx * (b + ny * c);
     const before = known[place] as number;

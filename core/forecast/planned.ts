@@ -2,7 +2,6 @@
 
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
-import type { Vec3 } from "../bird/sdf";
 import { cellCentre, sectionSampler } from "../bird/section";
 import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
@@ -148,15 +147,7 @@ export function pullGoalsC(
   );
 }
 
-export interface PictureFrame {
-  readonly minute: number;
-  /** Temperatures on each section, see `bird/section.ts`. */
-  readonly sections: readonly Float32Array[];
-  readonly coldestAt: Vec3;
-}
-
-export type PlannedDone = Omit<CookDone, "frames"> & {
-  readonly frames: readonly PictureFrame[];
+export type PlannedDone = CookDone & {
   /** The form the frames are of: the plan may have moved on since. */
   readonly form: FormChoice;
   /** What goes into the oven, giblets and backbone taken off. */
@@ -236,6 +227,7 @@ function* cookedWithPictures(
   saltPercent: number | null,
   traits: OvenTraits,
 ): Generator<number, PlannedOutcome> {
+  const sampler = sectionSampler(bird.body);
   const outcome = yield* cooking({
     body: bird,
     source: input.source,
@@ -248,19 +240,19 @@ function* cookedWithPictures(
     birds: input.birds,
     traits,
     everyMin: HISTORY_EVERY_MIN[quality],
-    frameEveryMin: FRAME_EVERY_MIN[quality],
+    pictures: {
+      everyMin: FRAME_EVERY_MIN[quality],
+      of: () => ({
+        minute: bird.minute,
+        sections: sampler.sample(bird.solver.temperatureC),
+        coldestAt: cellCentre(bird.body, bird.coldest().cell),
+      }),
+    },
   });
   if (outcome.kind === "never-met") return outcome;
-  const sampler = sectionSampler(bird.body);
-  const frames = outcome.frames.map(({ minute, temperatureC, coldestCell }) => ({
-    minute,
-    sections: sampler.sample(temperatureC),
-    coldestAt: cellCentre(bird.body, coldestCell),
-  }));
   return {
     ...outcome,
     history: [...outcome.history],
-    frames,
     form: input.form,
     ovenMassKg: bird.body.massKg,
     sizeCm: sizeOf(bird.body),

@@ -4,6 +4,7 @@
  * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
  */
 import type { HeatBody } from "../bird/body";
+import { packed, unpack } from "../bird/grid";
 import { requireBetween } from "../errors";
 import { type Arena, type CellTables, newArena, packTables } from "./arena";
 import { SurfaceExchange, type SurfaceState } from "./surface";
@@ -19,10 +20,10 @@ import {
   type Tissue,
 } from "./tissue";
 
-/** Everything needed to go on later from here, or to start another process from it. */
+/** Everything needed to go on later from here: temperatures follow from what the cells hold. */
 export interface Snapshot {
+  /** Of the cells inside the solid, see {@link packed}. */
   readonly enthalpyJPerM3: Float64Array;
-  readonly temperatureC: Float64Array;
   readonly surface: SurfaceState;
 }
 
@@ -143,15 +144,14 @@ export class HeatSolver {
 
   snapshot(): Snapshot {
     return {
-      enthalpyJPerM3: this.enthalpyJPerM3.slice(),
-      temperatureC: this.temperatureC.slice(),
+      enthalpyJPerM3: packed(this.body.unit.grid, this.enthalpyJPerM3),
       surface: this.surface.snapshot(),
     };
   }
 
   restore(snapshot: Snapshot): void {
-    this.enthalpyJPerM3.set(snapshot.enthalpyJPerM3);
-    this.temperatureC.set(snapshot.temperatureC);
+    unpack(this.body.unit.grid, snapshot.enthalpyJPerM3, this.enthalpyJPerM3);
+    this.readTemperatures();
     this.surface.restore(snapshot.surface);
     this.sinceRefreshS = Number.POSITIVE_INFINITY;
   }

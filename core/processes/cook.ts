@@ -5,6 +5,7 @@
  * yields; {@link drain} runs one to its end.
  */
 import type { Body } from "../bird/body";
+import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/surroundings";
@@ -28,17 +29,17 @@ export interface CookOptions extends RoastOptions {
   readonly finish: Finish;
   readonly restMin: number;
   readonly cover: Cover;
-  /** Keep whole temperature fields this often, for pictures; none when left out. */
-  readonly frameEveryMin?: number;
+  /** What is kept of it this often, to be looked at; nothing when left out. */
+  readonly pictures?: { readonly everyMin: number; of(): Frame };
   /** Keep what lethality and indices need; on unless it is an ensemble's member. */
   readonly watched?: boolean;
 }
 
 export interface Frame {
   readonly minute: number;
-  readonly coldestCell: number;
-  /** °C of every cell of the padded grid. */
-  readonly temperatureC: Float32Array;
+  /** Temperatures on each section, see `bird/section.ts`. */
+  readonly sections: readonly Float32Array[];
+  readonly coldestAt: Vec3;
 }
 
 export interface CookDone {
@@ -128,7 +129,7 @@ const STALL_MIN = 120;
 
 /** Simulates one cook. @throws QuantityError for options outside the model's range, or a target the bird has no centre for */
 export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
-  const { finish, cover, frameEveryMin, everyMin = 1, startC, watched = true } = options;
+  const { finish, cover, pictures, everyMin = 1, startC, watched = true } = options;
   requireBetween("rest", options.restMin, 0, 240, "min");
   const bird = options.body instanceof LivingBird ? options.body : new LivingBird(options.body, { watched });
   for (const [centre, target] of targetsOf(finish.targetsC)) {
@@ -139,12 +140,8 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
   const fromMin = bird.minute;
   const frames: Frame[] = [];
   const keepFrame = (): void => {
-    if (frameEveryMin === undefined || bird.minute - fromMin < frames.length * frameEveryMin - 1e-6) return;
-    frames.push({
-      minute: bird.minute,
-      coldestCell: bird.coldest().cell,
-      temperatureC: Float32Array.from(bird.solver.temperatureC),
-    });
+    if (!pictures || bird.minute - fromMin < frames.length * pictures.everyMin - 1e-6) return;
+    frames.push(pictures.of());
   };
   const marks: BirdState[] = [];
   const near = Object.fromEntries(

@@ -3,6 +3,7 @@
  * the fat that has run, the skin that has browned. Each index is a model of a tendency, not of one bird's plate.
  */
 import type { Body } from "../bird/body";
+import { packed, unpack } from "../bird/grid";
 import { PART_NAMES, type PartName } from "../bird/solid";
 import type { HeatSolver } from "../heat/solver";
 import { TISSUE_INDEX } from "../heat/tissue";
@@ -94,7 +95,7 @@ export class Watch {
     const { water, lastC, logReduction, table, legMinutes, fatDose } = this;
     // Juice is pressed out towards what the meat holds at its temperature, by degrees.
     const pressed = 1 - Math.exp(-minutes / constant("juiceLossMin"));
-    const duck = fatDose.length > 0;
+    const duck = this.hasFat;
     const renderRate = constant("renderPerMinAt80C");
     const [thigh, drumstick] = this.darkParts;
     for (let r = 0; r < runs.length; r += 2) {
@@ -177,7 +178,7 @@ export class Watch {
       juicesKept: { ...(breast !== undefined && { breast }), ...(thigh !== undefined && { thigh }) },
       browning: area > 0 ? brown / area : 0,
       ...(legTenderMin !== undefined && { legTenderMin }),
-      ...(this.fatDose.length > 0 && { fatRendered: this.rendered() }),
+      ...(this.hasFat && { fatRendered: this.rendered() }),
     };
   }
 
@@ -197,31 +198,37 @@ export class Watch {
 
   snapshot(): WatchState {
     this.look();
+    const { grid } = this.body.unit;
     return {
-      water: this.water.slice(),
-      logReduction: this.logReduction.slice(),
-      lastC: this.lastC.slice(),
+      water: packed(grid, this.water),
+      logReduction: packed(grid, this.logReduction),
       brown: this.brown.slice(),
-      legMinutes: this.legMinutes.slice(),
-      fatDose: this.fatDose.slice(),
+      legMinutes: packed(grid, this.legMinutes),
+      fatDose: this.hasFat ? packed(grid, this.fatDose) : this.fatDose,
     };
   }
 
+  /** After the solver has gone back to the same moment: it was looked at then. */
   restore(state: WatchState): void {
+    const { grid } = this.body.unit;
     this.waitedMin = 0;
-    this.water.set(state.water);
-    this.logReduction.set(state.logReduction);
-    this.lastC.set(state.lastC);
+    this.lastC.set(this.solver.temperatureC);
+    unpack(grid, state.water, this.water);
+    unpack(grid, state.logReduction, this.logReduction);
     this.brown.set(state.brown);
-    this.legMinutes.set(state.legMinutes);
-    this.fatDose.set(state.fatDose);
+    unpack(grid, state.legMinutes, this.legMinutes);
+    if (this.hasFat) unpack(grid, state.fatDose, this.fatDose);
+  }
+
+  private get hasFat(): boolean {
+    return this.fatDose.length > 0;
   }
 }
 
+/** Of the cells inside the solid, see {@link packed}; browning of those of its surface. */
 export interface WatchState {
   readonly water: Float32Array;
   readonly logReduction: Float32Array;
-  readonly lastC: Float32Array;
   readonly brown: Float32Array;
   readonly legMinutes: Float32Array;
   readonly fatDose: Float32Array;

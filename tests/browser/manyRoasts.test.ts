@@ -85,6 +85,7 @@ describe.each(PROCESSORS)("roasts opened one after another on a page that sees %
     "keep the workers and the memory as they are, and none of them fails",
     async () => {
       const held: number[] = [];
+      const lyingAbout: number[] = [];
       for (let n = 0; n < ROASTS; n++) {
         await pressAt(driver, 'nav a[href="/"]');
         await pressAt(driver, `main a[href^="/roast/many-${n}/"]`);
@@ -101,10 +102,14 @@ describe.each(PROCESSORS)("roasts opened one after another on a page that sees %
         }
         const workers = await driver.executeScript<number>("return window.workersMost");
         expect(workers).toBeLessThanOrEqual(Math.max(1, processors - 1));
+        lyingAbout.push(memoryMb(profile));
+        // How long the browser lets the page's own garbage lie is its affair, and the machine's; what is held is ours.
+        await (driver as ChromeDriver).sendDevToolsCommand("HeapProfiler.collectGarbage", {});
         held.push(memoryMb(profile));
       }
       const after5 = held[Math.min(4, held.length - 1)] as number;
-      console.log(`${processors} processors: ${held.map((mb) => Math.round(mb)).join(", ")} MB`);
+      const said = (megabytes: readonly number[]): string => megabytes.map((mb) => Math.round(mb)).join(", ");
+      console.log(`${processors} processors: ${said(held)} MB; before the page was tidied ${said(lyingAbout)} MB`);
       expect(Math.min(...held.slice(-3))).toBeLessThan(1.2 * Math.max(after5, ...held.slice(0, 5)));
     },
     30_000 * ROASTS,
