@@ -7,7 +7,7 @@ import { predictionOf } from "../core/forecast/prediction";
 import type { Roast, RoastReading } from "../core/formats/roast";
 import { placeOf } from "../core/formats/thermometer";
 import type { BrumaDatabase } from "../storage/database";
-import { addReadings, deleteRoast, saveRoast } from "../storage/roasts";
+import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";
 import computedFile from "./computed.json";
 import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
@@ -55,38 +55,35 @@ function pastRoast(
   };
 }
 
-/** The roast in progress: begun anew with each bird of the simulated thermometer, left alone while it is the same. */
-async function seedInProgress(
-  db: BrumaDatabase,
-  { inProgress }: Computed,
-  inAtMs: number,
-  zone: string,
-): Promise<void> {
+/** The roast in progress as it was predicted. */
+function inProgressSince({ inProgress }: Computed, inAtMs: number, zone: string): Roast {
   const roast = roastInProgress(inAtMs, zone);
-  const stored = await db.roasts.get(roast.id);
-  if (stored?.createdAt === roast.createdAt) return;
-  await deleteRoast(db, roast.id);
   const predicted = predictionOf(inProgress, inProgress.shares, inAtMs);
-  await saveRoast(db, { ...roast, happened: { ...roast.happened, predicted } });
+  return { ...roast, happened: { ...roast.happened, predicted } };
 }
 
 /**
- * Fills an empty demo database; one that holds anything keeps what it has.
+ * Fills an empty demo database; one that holds anything keeps what it has, but for the roast in progress: it begins anew
+ * with each bird of the simulated thermometer.
  * @param inAtMs when the bird at the simulated thermometer went in; null where none is running
  */
 export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const computed = ComputedSchema.parse(computedFile);
+  const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
+  const past = pastRoasts(zone).map((each) => pastRoast(each, computed, nowMs, zone));
   // All of it or nothing: a page that is left half way must not leave half a demo for good.
   await db.transaction("rw", db.roasts, db.readings, db.photos, db.shared, async () => {
-    const empty = (await db.roasts.count()) === 0;
-    if (empty || inAtMs !== null) await seedInProgress(db, computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
-    if (!empty) return;
-    await saveRoast(db, openDayRoast(nowMs, zone));
-    for (const past of pastRoasts(zone)) {
-      const { roast, readings } = pastRoast(past, computed, nowMs, zone);
-      await saveRoast(db, roast);
-      await addReadings(db, roast.id, readings);
+    if ((await db.roasts.count()) > 0) {
+      if (inAtMs === null || (await db.roasts.get(current.id))?.createdAt === current.createdAt) return;
+      await deleteRoast(db, current.id);
+      await saveRoast(db, current);
+      return;
     }
+    // All at once: somebody waits for the list.
+    await db.roasts.bulkAdd([current, openDayRoast(nowMs, zone), ...past.map(({ roast }) => roast)]);
+    await db.readings.bulkAdd(
+      past.flatMap(({ roast, readings }) => readings.map((each) => ({ ...each, roastId: roast.id }))),
+    );
   });
 }

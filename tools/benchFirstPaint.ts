@@ -11,13 +11,23 @@ export interface FirstPaint {
 }
 
 const BITS_PER_BYTE = 8;
+const LAST_LISTED = "Winter chicken in parts";
+
+/** The page notes the moment by itself: who asks it from outside, asks late. */
+const NOTING = `
+  new MutationObserver(() => {
+    if (window.listedMs === undefined && document.body?.textContent.includes(${JSON.stringify(LAST_LISTED)}))
+      window.listedMs = performance.now();
+  }).observe(document, { childList: true, subtree: true });
+`;
 
 async function visit(slow: boolean): Promise<FirstPaint> {
   const server = await serve(true);
   const driver = await openBrowser(TABLE);
   try {
+    const devTools = driver as ChromeDriver;
+    await devTools.sendDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", { source: NOTING });
     if (slow) {
-      const devTools = driver as ChromeDriver;
       await devTools.sendDevToolsCommand("Emulation.setCPUThrottlingRate", { rate: 4 });
       await devTools.sendDevToolsCommand("Network.enable", {});
       await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", {
@@ -28,8 +38,8 @@ async function visit(slow: boolean): Promise<FirstPaint> {
       });
     }
     await driver.get(server.url);
-    await seeText(driver, "Winter chicken in parts");
-    const roastsMs = await driver.executeScript<number>("return performance.now()");
+    await seeText(driver, LAST_LISTED);
+    const roastsMs = await driver.executeScript<number>("return window.listedMs");
     const readMs = await driver.executeScript<number>(
       "return performance.getEntriesByName('first-contentful-paint')[0].startTime",
     );

@@ -1,27 +1,36 @@
-import { lazy, Suspense, use } from "react";
+import { lazy, Suspense, useDeferredValue, useEffect, useState } from "react";
 import { Outlet } from "react-router";
-import { openShelf } from "./database";
+import { begun } from "./begun";
 
 const DayService = lazy(async () => ({ default: (await import("../day/DayService")).DayService }));
 
-/** Screens that need the database: the frame stands around them while it opens. */
-export function Opened() {
-  return (
-    <Suspense fallback={<p className="py-10 text-lg text-soft">Opening your roasts …</p>}>
-      <WithDatabase />
-    </Suspense>
-  );
+/**
+ * Whether what stands before the first screen is there. A state, and not a promise that is suspended on: React holds back
+ * what comes behind a suspended screen for a third of a second.
+ * @throws Error when the database does not open
+ */
+function useBegun(): boolean {
+  const [known, setKnown] = useState<{ readonly fault?: Error } | null>(null);
+  useEffect(() => {
+    begun().then(
+      () => setKnown({}),
+      (fault: Error) => setKnown({ fault }),
+    );
+  }, []);
+  if (known?.fault) throw known.fault;
+  return known !== null;
 }
 
-function WithDatabase() {
-  use(openShelf());
+/** Screens that need the database: the frame stands around them while it opens. */
+export function Opened() {
+  const hasBegun = useBegun();
+  // Behind the screens, and not in their way: its script is fetched once the first of them has been drawn.
+  const isDrawn = useDeferredValue(hasBegun, false);
+  if (!hasBegun) return <p className="py-10 text-lg text-soft">Opening your roasts …</p>;
   return (
     <>
       <Outlet />
-      {/* Behind the screens, and not in their way: its script comes after the first of them. */}
-      <Suspense fallback={null}>
-        <DayService />
-      </Suspense>
+      <Suspense fallback={null}>{isDrawn && <DayService />}</Suspense>
     </>
   );
 }

@@ -13,7 +13,15 @@ const Mode = z.object({
 });
 type Mode = z.infer<typeof Mode>;
 
-async function startedAs(): Promise<Mode> {
+let starting: Promise<Mode> | undefined;
+
+/** How the server was started, asked once. */
+export function startedAs(): Promise<Mode> {
+  starting ??= askMode();
+  return starting;
+}
+
+async function askMode(): Promise<Mode> {
   try {
     const response = await fetch("/api/mode");
     if (response.ok) return Mode.parse(await response.json());

@@ -1,4 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { useDeferredValue } from "react";
 import { cookStage, type Roast } from "../../../core/formats/roast";
 import { database } from "../../shell/database";
 import { Offered } from "./Offered";
@@ -14,6 +15,8 @@ const GROUPS = [
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {
   const roasts = useLiveQuery(() => database().roasts.toArray(), []);
+  // What is stored is painted first; the form takes a tenth of a second to build and comes right behind.
+  const isListed = useDeferredValue(roasts !== undefined, false);
   const ordered = [...(roasts ?? [])].sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
@@ -42,9 +45,7 @@ export function RoastsScreen() {
           );
         })}
       </div>
-      <div className="lg:pt-2">
-        <StartForm />
-      </div>
+      <div className="lg:pt-2">{isListed && <StartForm />}</div>
     </div>
   );
 }

@@ -1,0 +1,41 @@
+/** What stands before the first screen: the database, the cook's preferences and, in the demo, its roasts. */
+
+import { messageOf } from "../../core/errors";
+import type { BrumaDatabase } from "../../storage/database";
+import { clockNow } from "./clock";
+import { openShelf, startedAs } from "./database";
+import { usePreferences } from "./preferences";
+import { startSharing } from "./sharing";
+
+/** Fetches the demo's own script. */
+type LoadDemo = () => Promise<{ seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> }>;
+
+let beginning: Promise<void> | undefined;
+
+async function prepare(loadDemo: LoadDemo): Promise<void> {
+  // Its script is on its way while the database opens.
+  const seeding = startedAs().then(({ demo }) => (demo ? loadDemo() : null));
+  const { db, mode } = await openShelf();
+  const [demo] = await Promise.all([seeding, usePreferences.getState().load()]);
+  try {
+    await demo?.seedDemo(db, clockNow(), mode.inAt ? Date.parse(mode.inAt) : null);
+  } catch (error) {
+    console.error("the demo's roasts were not stored:", messageOf(error));
+  }
+  startSharing(db);
+}
+
+/** Called once; the frame is painted meanwhile. */
+export function begin(loadDemo: LoadDemo): void {
+  beginning = prepare(loadDemo);
+  beginning.catch((error: unknown) => {
+    // Told by the screens that wait for it; this is where a developer looks.
+    console.error("the start was not finished:", error);
+  });
+}
+
+/** @throws Error when the database does not open */
+export function begun(): Promise<void> {
+  if (!beginning) throw new Error("nothing has begun yet");
+  return beginning;
+}
