@@ -16,9 +16,9 @@ let bridge: Bridge;
 let server: Server;
 let url: string;
 
-async function start(patience?: Parameters<typeof makeBridge>[1]): Promise<void> {
+async function start(patience?: { readonly posts: number; readonly perMs: number }): Promise<void> {
   store = new ReadingStore(path);
-  bridge = makeBridge(store, patience);
+  bridge = makeBridge(store, patience ? { patience } : {});
   const timeouts = { requestTimeout: 1000, headersTimeout: 800, connectionsCheckingInterval: 100 };
   server = createServer(timeouts, makeServer({ demo: false, root: tmpdir(), bridge })).listen(0, "127.0.0.1");
   await once(server, "listening");
@@ -31,7 +31,7 @@ function stop(): void {
   store.close();
 }
 beforeEach(() => {
-  path = join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings.jsonl");
+  path = join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings");
   return start();
 });
 afterEach(stop);
@@ -49,9 +49,10 @@ const answer = async (body: string) => {
 };
 
 /** Listens until so many readings have come, and hands back their numbers and temperatures. */
-async function heard(count: number, after = 0): Promise<{ id: number; celsius: number }[]> {
+async function heard(count: number, after = 0, epoch = store.epoch): Promise<{ id: number; celsius: number }[]> {
   const abort = new AbortController();
-  const response = await fetch(`${url}/stream`, { headers: { "Last-Event-ID": String(after) }, signal: abort.signal });
+  const headers = { "Last-Event-ID": `${epoch}-${after}` };
+  const response = await fetch(`${url}/stream`, { headers, signal: abort.signal });
   const events: { id: number; celsius: number }[] = [];
   let text = "";
   for await (const chunk of response.body as unknown as AsyncIterable<Uint8Array>) {
@@ -59,7 +60,7 @@ async function heard(count: number, after = 0): Promise<{ id: number; celsius: n
     const blocks = text.split("\n\n");
     text = blocks.pop() ?? "";
     for (const block of blocks) {
-      const id = /^id: (\d+)$/m.exec(block)?.[1];
+      const id = /^id: [0-9a-f]+-(\d+)$/m.exec(block)?.[1];
       const data = /^data: (.+)$/m.exec(block)?.[1];
       if (id && data) events.push({ id: Number(id), celsius: JSON.parse(data).celsius });
     }
@@ -88,26 +89,20 @@ describe("the thermometer bridge", () => {
     expect((await heard(4, 6)).map(({ id }) => id)).toEqual([7, 8, 9, 10]);
   });
 
+  it("tells everything again to one whose number is of a store that was reset", async () => {
+    await post(JSON.stringify(Array.from({ length: 10 }, (_, n) => line(n))));
+    expect((await heard(10, 6, "0123456789ab")).map(({ id }) => id)).toHaveLength(10);
+  });
+
   it("loses nothing acknowledged over a restart, even one in the middle of a line", async () => {
     await post(JSON.stringify([line(1), line(2)]));
     stop();
-    appendFileSync(path, '{"at":"2026-09-27T09:00');
+    const file = join(path, "000000001.jsonl");
+    appendFileSync(file, '{"at":"2026-09-27T09:00');
     await start();
     await post(JSON.stringify(line(3)));
     expect((await heard(3)).map(({ celsius }) => celsius)).toEqual([20.01, 20.02, 20.03]);
-    expect(readFileSync(path, "utf8").trim().split("\n")).toHaveLength(3);
-  });
-
-  it("reads from disk what is too old for its memory", async () => {
-    for (let batch = 0; batch < 12; batch++) {
-      await store.add(
-        Array.from({ length: 2000 }, (_, n) => ({ ...line(2000 * batch + n, 20), probe: "breast" as const })),
-      );
-    }
-    const all = store.after(0);
-    expect(all.map(({ seq }) => seq)).toEqual(Array.from({ length: 24_000 }, (_, n) => n + 1));
-    expect(store.after(23_990)).toHaveLength(10);
-    expect(store.after(1000)[0]).toEqual(all[1000]);
+    expect(readFileSync(file, "utf8").trim().split("\n")).toHaveLength(3);
   });
 
   it("keeps a reading once however often it is posted", async () => {
@@ -137,6 +132,13 @@ describe("the thermometer bridge", () => {
     );
     expect([status, accepted]).toEqual([200, 2]);
     expect(rejected).toMatchObject([{ line: 2 }]);
+  });
+
+  it("is not held up by a body of line breaks, nor by one that is nested without end", async () => {
+    expect((await answer("\n".repeat(250_000))).status).toBe(400);
+    expect((await answer("\n{}".repeat(80_000))).status).toBe(413);
+    expect((await answer("[".repeat(200_000))).status).toBe(400);
+    expect((await answer(`${"[".repeat(100_000)}${"]".repeat(100_000)}`)).status).toBe(400);
   });
 
   it("refuses what is too large, and goes on", async () => {

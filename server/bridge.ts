@@ -4,9 +4,13 @@
  */
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
+import { messageOf } from "../core/errors";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
+import { type ArrivalClock, Arrivals } from "./arrival";
+import { PacedClock } from "./clock";
+import { isFull } from "./durable";
 import { EventStream } from "./eventStream";
-import type { Numbered, ReadingStore } from "./readingStore";
+import { type Numbered, type ReadingStore, takenMs } from "./readingStore";
 
 const LARGEST_BODY = "256kb";
 const MOST_LINES = 2000;
@@ -15,21 +19,37 @@ const PATIENCE = { posts: 200, perMs: 1000 } as const;
 const MOST_LISTENERS = 2000;
 /** Readings go out together this often, so that the work does not grow with readings times listeners. */
 const FLUSH_MS = 100;
+/** A word about one line is read by a person. */
+const LONGEST_WORD = 200;
 
 interface Rejected {
   readonly line: number;
   readonly why: string;
 }
 
+/** Texts of the lines that hold something, one more than are taken at most: nobody makes this machine read on. */
+function filledLines(text: string): readonly string[] {
+  const lines: string[] = [];
+  for (let from = 0; from < text.length && lines.length <= MOST_LINES; ) {
+    const found = text.indexOf("\n", from);
+    const end = found < 0 ? text.length : found;
+    if (end > from) {
+      const line = text.slice(from, end).trim();
+      if (line !== "") lines.push(line);
+    }
+    from = end + 1;
+  }
+  return lines;
+}
+
 /** One JSON object, an array of them, or one a line. */
-function linesOf(text: string): readonly unknown[] | null {
+function linesOf(text: string): readonly unknown[] {
   try {
     const whole: unknown = JSON.parse(text);
     return Array.isArray(whole) ? whole : [whole];
   } catch {
     // Not one JSON text: a line each, judged one by one.
-    const lines = text.split("\n").filter((line) => line.trim() !== "");
-    return lines.length === 0 ? null : lines.map(parsedOrText);
+    return filledLines(text).map(parsedOrText);
   }
 }
 
@@ -42,18 +62,44 @@ function parsedOrText(line: string): unknown {
   }
 }
 
-const eventOf = ({ seq, ...line }: Numbered): string => `id: ${seq}\ndata: ${JSON.stringify(line)}\n\n`;
+/** An event's number: of its epoch, so that it says nothing once the store was reset. */
+const idOf = (epoch: string, seq: number): string => `${epoch}-${seq}`;
+
+/** @returns 0 for a number of another epoch: all of it is told again */
+function seqOf(epoch: string, told: unknown): number {
+  const [, own, seq] = /^([0-9a-z]+)-(\d{1,15})$/.exec(String(told ?? "")) ?? [];
+  return own === epoch ? Number(seq) : 0;
+}
+
+/** As listeners hear it: at the moment it was taken; the device's own word beside it where its clock is wrong. */
+const eventOf = (epoch: string, { seq, arrivedAt: _, placedAt, at, ...line }: Numbered): string => {
+  const heard = { at: placedAt ?? at, ...line, ...(placedAt && { saidAt: at }) };
+  return `id: ${idOf(epoch, seq)}\ndata: ${JSON.stringify(heard)}\n\n`;
+};
+
+const refused = (why: string, line = 1): { readonly accepted: 0; readonly rejected: readonly Rejected[] } => ({
+  accepted: 0,
+  rejected: [{ line, why }],
+});
 
 export interface Bridge {
   readonly router: Router;
   close(): void;
 }
 
+interface BridgeOptions {
+  readonly patience?: { readonly posts: number; readonly perMs: number };
+  /** By which it is seen whether a device's clock is right. */
+  readonly clock?: ArrivalClock;
+}
+
 export function makeBridge(
   store: ReadingStore,
-  patience: { readonly posts: number; readonly perMs: number } = PATIENCE,
+  { patience = PATIENCE, clock = new PacedClock() }: BridgeOptions = {},
 ): Bridge {
   const stream = new EventStream(MOST_LISTENERS);
+  const arrivals = new Arrivals(clock);
+  const { epoch } = store;
   let pending = "";
   const flushNow = (): void => {
     const text = pending;
@@ -64,18 +110,13 @@ export function makeBridge(
 
   const take = async (request: Request, response: Response): Promise<void> => {
     const body: unknown = request.body;
-    const lines = typeof body === "string" ? linesOf(body) : null;
-    if (!lines) {
-      response
-        .status(400)
-        .json({ accepted: 0, rejected: [{ line: 1, why: "the body is empty: post JSON, or a JSON object a line" }] });
+    const lines = typeof body === "string" ? linesOf(body) : [];
+    if (lines.length === 0) {
+      response.status(400).json(refused("the body is empty: post JSON, or a JSON object a line"));
       return;
     }
     if (lines.length > MOST_LINES) {
-      response.status(413).json({
-        accepted: 0,
-        rejected: [{ line: MOST_LINES + 1, why: `${lines.length} lines: ${MOST_LINES} at a time are taken` }],
-      });
+      response.status(413).json(refused(`more than ${MOST_LINES} lines: send them in several posts`, MOST_LINES + 1));
       return;
     }
     const good: ThermometerLine[] = [];
@@ -86,25 +127,47 @@ export function makeBridge(
       else {
         const [issue] = checked.error.issues;
         const where = issue?.path.join(".");
-        rejected.push({ line: n + 1, why: `${where ? `${where}: ` : ""}${issue?.message ?? "no reading"}` });
+        const why = `${where ? `${where}: ` : ""}${issue?.message ?? "no reading"}`;
+        rejected.push({ line: n + 1, why: why.slice(0, LONGEST_WORD) });
       }
     });
-    const fresh = await store.add(good);
-    pending += fresh.map(eventOf).join("");
+    let fresh: readonly Numbered[];
+    try {
+      fresh = await store.add(arrivals.place(good));
+    } catch (error) {
+      const where = "the machine that runs Bruma";
+      const why = isFull(error)
+        ? `the disk of ${where} is full: nothing of this post was kept; make room there and send it again`
+        : `the disk of ${where} cannot be written (${messageOf(error)}): nothing of this post was kept; send it again`;
+      response.status(507).json(refused(why.slice(0, LONGEST_WORD)));
+      return;
+    }
+    pending += fresh.map((line) => eventOf(epoch, line)).join("");
     response
       .status(good.length > 0 ? 200 : 400)
       .json({ accepted: good.length, repeated: good.length - fresh.length, rejected });
   };
 
-  const listen = (request: Request, response: Response): void => {
-    const told = Number(request.header("Last-Event-ID") ?? request.query.after ?? 0);
-    stream.open(response, () => {
+  const listen = async (request: Request, response: Response): Promise<void> => {
+    const told = seqOf(epoch, request.header("Last-Event-ID") ?? request.query.after);
+    const since = Date.parse(String(request.query.since ?? ""));
+    const sinceMs = Number.isFinite(since) ? since : Number.NEGATIVE_INFINITY;
+    let reached = told;
+    async function* missed(): AsyncGenerator<string> {
+      // Meanwhile what was in memory may have gone to disk: read on until the rest is in memory.
+      while (reached + 1 < store.firstKept) {
+        const from = reached;
+        reached = store.firstKept - 1;
+        for await (const slice of store.olderAfter(from, sinceMs)) {
+          yield slice.map((line) => eventOf(epoch, line)).join("");
+        }
+      }
+    }
+    await stream.open(request, response, missed(), () => {
       // Those that are on their way to all are not sent twice to the one who has just come.
       flushNow();
-      return store
-        .after(Number.isFinite(told) ? told : 0)
-        .map(eventOf)
-        .join("");
+      const rest = store.keptAfter(reached).filter((line) => takenMs(line) >= sinceMs);
+      return rest.map((line) => eventOf(epoch, line)).join("");
     });
   };
 
@@ -114,12 +177,7 @@ export function makeBridge(
     limit: patience.posts,
     standardHeaders: true,
     legacyHeaders: false,
-    message: {
-      accepted: 0,
-      rejected: [
-        { line: 1, why: `more than ${patience.posts} posts in ${patience.perMs / 1000} s: send lines together` },
-      ],
-    },
+    message: refused(`more than ${patience.posts} posts in ${patience.perMs / 1000} s: send lines together`),
   });
   router.post("/", limit, express.text({ type: () => true, limit: LARGEST_BODY }), take);
   router.get("/stream", listen);

@@ -12,7 +12,7 @@ const LONGEST_MIN = 5 * 60;
 
 export interface DemoFiles {
   readonly inAtMs: number;
-  /** Where the readings of its bird are kept. */
+  /** Folder in which the readings of its bird are kept. */
   readonly readings: string;
 }
 
@@ -20,11 +20,11 @@ export interface DemoFiles {
 export function demoFiles(folder: string, nowMs: number): DemoFiles {
   mkdirSync(folder, { recursive: true });
   const started = join(folder, "demo-in-at.txt");
-  const readings = join(folder, "demo-readings.jsonl");
+  const readings = join(folder, "demo-readings");
   const kept = existsSync(started) ? Date.parse(readFileSync(started, "utf8")) : Number.NaN;
   if (nowMs - kept < LONGEST_MIN * MINUTE_MS) return { inAtMs: kept, readings };
   const inAtMs = nowMs - IN_SINCE_MIN * MINUTE_MS;
-  rmSync(readings, { force: true });
+  rmSync(readings, { force: true, recursive: true });
   writeFileSync(started, new Date(inAtMs).toISOString());
   return { inAtMs, readings };
 }

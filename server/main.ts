@@ -1,12 +1,13 @@
 import { once } from "node:events";
 import { createServer } from "node:http";
 import { networkInterfaces } from "node:os";
-import { join } from "node:path";
+import { join, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
 import { PacedClock } from "./clock";
 import { demoFiles, startDemoThermometer } from "./demo";
+import { lockFolder } from "./folderLock";
 import { newPairingCode } from "./pairing";
 import { ReadingStore } from "./readingStore";
 import { RoastShelf } from "./roastShelf";
@@ -20,12 +21,30 @@ const PORTS_TRIED = 20;
 
 const root = fileURLToPath(new URL("../dist", import.meta.url));
 const demo = process.argv.includes("--demo");
-const data = fileURLToPath(new URL("../.data", import.meta.url));
+
+/** @throws Error when the option stands there without a folder */
+function dataFolder(): string {
+  const at = process.argv.indexOf("--data");
+  if (at < 0) return process.env.BRUMA_DATA ?? fileURLToPath(new URL("../.data", import.meta.url));
+  const named = process.argv[at + 1];
+  if (!named || named.startsWith("--")) throw new Error("--data wants a folder: --data my-folder");
+  return resolve(named);
+}
+
+const data = join(dataFolder(), demo ? "demo" : "");
+const lock = lockFolder(data);
+if (lock.kind === "taken") {
+  const where = lock.url ? `at ${lock.url}` : "and is just starting";
+  console.error(
+    `Bruma runs on ${data} already, ${where} (process ${lock.pid}): use that one, or name another folder with --data.`,
+  );
+  process.exit(1);
+}
 const inDemo = demo ? demoFiles(data, Date.now()) : null;
-const store = new ReadingStore(process.env.BRUMA_READINGS ?? inDemo?.readings ?? join(data, "readings.jsonl"));
-const pairingCode = newPairingCode();
 const clock = new PacedClock();
-const sharing = makeSharing(new RoastShelf(join(data, demo ? "demo-roasts" : "roasts")));
+const store = new ReadingStore(inDemo?.readings ?? join(data, "readings"));
+const pairingCode = newPairingCode();
+const sharing = makeSharing(new RoastShelf(join(data, "roasts")));
 /** Where other devices of the home network find a port of this machine. */
 const addressesAt = (port: number): string[] =>
   Object.values(networkInterfaces())
@@ -40,7 +59,7 @@ const server = createServer(
   makeServer({
     demo,
     root,
-    bridge: makeBridge(store),
+    bridge: makeBridge(store, { clock }),
     ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
     sharing,
     clock,
@@ -65,9 +84,17 @@ while (!(await listen(port))) {
   port++;
   if (port >= FIRST_PORT + PORTS_TRIED) throw new Error(`no free port from ${FIRST_PORT} to ${port - 1}`);
 }
+const url = `http://127.0.0.1:${port}`;
+lock.tell(`${url}/`);
+for (const signal of ["SIGINT", "SIGTERM"] as const) {
+  process.once(signal, () => {
+    lock.release();
+    process.exit(0);
+  });
+}
 if (lan) {
   addresses.push(...addressesAt(port));
   console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
 }
-if (inDemo) void startDemoThermometer(`http://127.0.0.1:${port}`, inDemo.inAtMs, clock);
-console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at http://127.0.0.1:${port}/  (Ctrl+C ends it)`);
+if (inDemo) void startDemoThermometer(url, inDemo.inAtMs, clock);
+console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at ${url}/  (Ctrl+C ends it)`);

@@ -1,101 +1,344 @@
 /**
- * Readings on disk: an append-only file of JSON lines. A file and not a database, because readings are only ever added,
- * read in order, and must outlive a power cut: what was acknowledged has been flushed before.
+ * Readings on disk: files of JSON lines in a folder, written one after the other and only ever added to. Files and not a
+ * database, because readings are read in order and must outlive a power cut: what was acknowledged has been written whole
+ * and flushed before. A post that cannot be is as if it had never come.
+ *
+ * A reading's number is its line, counted over all files (a file is named by its first). Numbers belong to one epoch: a
+ * folder that was emptied, or a file that had to be mended, begins a new one.
  */
-import { closeSync, existsSync, fdatasync, mkdirSync, openSync, readFileSync, truncateSync, write } from "node:fs";
-import { dirname } from "node:path";
-import { promisify } from "node:util";
-import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
-
-const writeTo = promisify(write);
-const flush = promisify(fdatasync);
+import { randomBytes } from "node:crypto";
+import {
+  closeSync,
+  constants,
+  copyFileSync,
+  createReadStream,
+  existsSync,
+  ftruncateSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+} from "node:fs";
+import { join } from "node:path";
+import { z } from "zod";
+import { messageOf } from "../core/errors";
+import { ThermometerLineSchema } from "../core/formats/thermometer";
+import type { Arrived } from "./arrival";
+import { flushFolder, replaceFile, writeWhole } from "./durable";
 
 /** A reading with its place in the order of arrival. */
-export type Numbered = ThermometerLine & { readonly seq: number };
+export type Numbered = Arrived & { readonly seq: number };
+
+/** As it is stored; lines of older files lack when they came. */
+const StoredSchema = ThermometerLineSchema.extend({
+  arrivedAt: z.iso.datetime({ offset: true }).optional(),
+  placedAt: z.iso.datetime({ offset: true }).optional(),
+});
+
+const HeaderSchema = z.object({ format: z.literal("bruma-readings"), version: z.literal(1), epoch: z.string().min(1) });
+const HEADER = "store.json";
 
 /** Kept in memory: five hours of four probes every four seconds. What is older is read from disk for those who ask. */
 const KEPT = 20_000;
+/** Lines of a file: the next one begins a new file. */
+const LONGEST_FILE = 50_000;
+/** What is read and judged in one go while others wait: some hundred lines. */
+const SLICE_BYTES = 64 * 1024;
+const NEWLINE = 10;
+
+interface Segment {
+  readonly path: string;
+  /** Number of its first line. */
+  readonly first: number;
+  /** Newest instant in it, epoch milliseconds; known once it was read through. */
+  newestMs?: number;
+}
+
+interface Waiting {
+  readonly lines: readonly Arrived[];
+  done(stored: readonly Numbered[]): void;
+  failed(error: unknown): void;
+}
+
+/** When a reading was taken, epoch milliseconds. */
+export const takenMs = ({ at, placedAt }: Arrived): number => Date.parse(placedAt ?? at);
+
+const keyOf = ({ at, probe, device = "", celsius }: Arrived): string => `${device} ${probe} ${at} ${celsius}`;
+const nameOf = (first: number): string => `${String(first).padStart(9, "0")}.jsonl`;
+
+function readingIn(line: string): Arrived | null {
+  try {
+    const parsed = StoredSchema.safeParse(JSON.parse(line));
+    if (!parsed.success) return null;
+    return { ...parsed.data, arrivedAt: parsed.data.arrivedAt ?? parsed.data.at };
+  } catch {
+    // No JSON: the caller counts it as damaged, and says so.
+    return null;
+  }
+}
+
+/** Lines of a file that ends with one, and where the last of them begin. @param most so many of those */
+function linesOf(bytes: Buffer, most: number): { readonly count: number; readonly tailAt: number } {
+  let count = 0;
+  for (let at = bytes.indexOf(NEWLINE); at >= 0; at = bytes.indexOf(NEWLINE, at + 1)) count++;
+  let tailAt = bytes.length;
+  for (let n = 0; n < most && tailAt > 0; n++) tailAt = tailAt < 2 ? 0 : bytes.lastIndexOf(NEWLINE, tailAt - 2) + 1;
+  return { count, tailAt };
+}
+
+/** What stands behind the last whole line: the beginning of a line that was never acknowledged, or something else. */
+const isBegun = (bytes: Buffer): boolean => bytes[0] === "{".charCodeAt(0) && !bytes.includes(0);
 
 export class ReadingStore {
+  readonly epoch: string;
   private readonly kept: Numbered[] = [];
   private readonly known = new Set<string>();
-  private readonly file: number;
+  private readonly segments: Segment[];
+  private file: number;
+  /** Bytes of the newest file that are whole. */
+  private length: number;
+  /** Something may stand behind them that was never acknowledged. */
+  private torn = false;
   private lastSeq = 0;
-  private waiting: { readonly text: string; done(): void; failed(error: unknown): void }[] = [];
+  private waiting: Waiting[] = [];
   private writing = false;
 
-  /** @param path of the file; made when it is not there, and cut back to its last whole line */
-  constructor(private readonly path: string) {
-    mkdirSync(dirname(path), { recursive: true });
-    if (existsSync(path)) this.load(path);
-    this.file = openSync(path, "a");
+  /**
+   * @param write how bytes come to disk; another one in tests of what a disk may do
+   * @param folder made when it is not there; a file of that name and `.jsonl`, of older versions, becomes its first
+   * @throws Error when the folder can be neither made nor read
+   */
+  constructor(
+    private readonly folder: string,
+    private readonly write = writeWhole,
+  ) {
+    mkdirSync(folder, { recursive: true });
+    const older = `${folder}.jsonl`;
+    this.segments = this.listed();
+    if (this.segments.length === 0 && existsSync(older)) {
+      renameSync(older, join(folder, nameOf(1)));
+      this.segments = this.listed();
+    }
+    const wasMended = this.load();
+    this.epoch = this.header(wasMended);
+    if (this.segments.length === 0) this.segments.push({ path: join(folder, nameOf(1)), first: 1 });
+    const { path } = this.segments.at(-1) as Segment;
+    // Opened for writing at a place, and not for appending: what was torn is written over.
+    this.file = openSync(path, constants.O_RDWR | constants.O_CREAT);
+    this.length = wholeLength(path);
+    this.torn = true;
   }
 
-  private load(path: string): void {
-    const text = readFileSync(path, "utf8");
-    const whole = text.lastIndexOf("\n") + 1;
-    // A power cut in the middle of a line: it was never acknowledged.
-    if (whole < text.length) truncateSync(path, Buffer.byteLength(text.slice(0, whole)));
-    for (const line of linesIn(text)) this.keep(line);
+  private listed(): Segment[] {
+    return readdirSync(this.folder)
+      .filter((name) => /^\d{9,}\.jsonl$/.test(name))
+      .sort()
+      .map((name) => ({ path: join(this.folder, name), first: Number.parseInt(name, 10) }));
   }
 
-  private keep(line: ThermometerLine): Numbered {
-    const numbered = { ...line, seq: ++this.lastSeq };
-    this.kept.push(numbered);
+  /** The folder's epoch; a new one where it has none yet, or its numbers count no more. */
+  private header(isNew: boolean): string {
+    const path = join(this.folder, HEADER);
+    try {
+      const told = HeaderSchema.safeParse(JSON.parse(readFileSync(path, "utf8")));
+      if (told.success && !isNew) return told.data.epoch;
+    } catch {
+      // Not there yet, or damaged: a new epoch makes every listener ask for all of it again.
+    }
+    const epoch = randomBytes(6).toString("hex");
+    try {
+      replaceFile(path, Buffer.from(`${JSON.stringify({ format: "bruma-readings", version: 1, epoch })}\n`));
+    } catch (error) {
+      console.warn(
+        `${path} cannot be written (${messageOf(error)}): listeners are told everything again after a restart`,
+      );
+    }
+    return epoch;
+  }
+
+  /** The newest lines, over as many files as it takes. @returns whether the newest file had to be mended */
+  private load(): boolean {
+    let wasMended = false;
+    const tails: Numbered[][] = [];
+    let missing = KEPT;
+    for (const segment of this.segments.toReversed()) {
+      if (missing <= 0) break;
+      const isNewest = tails.length === 0;
+      const bytes = readFileSync(segment.path);
+      const whole = bytes.subarray(0, bytes.lastIndexOf(NEWLINE) + 1);
+      const { count, tailAt } = linesOf(whole, missing);
+      const texts = whole.subarray(tailAt).toString("utf8").split("\n").slice(0, -1);
+      const firstSeq = segment.first + count - texts.length;
+      const read = texts.map((text) => readingIn(text.replace(/^\uFEFF/, "")));
+      const good = read.filter((each) => each !== null);
+      const rest = bytes.subarray(whole.length);
+      const damaged = read.length - good.length + (rest.length > 0 && !isBegun(rest) ? 1 : 0);
+      let lines: readonly (Arrived | null)[] = read;
+      if (
+        isNewest &&
+        (damaged > 0 || rest.length > 0) &&
+        this.mend(segment, whole.subarray(0, tailAt), good, damaged)
+      ) {
+        lines = good;
+        wasMended = damaged > 0;
+      }
+      if (isNewest) this.lastSeq = firstSeq + lines.length - 1;
+      tails.unshift(lines.flatMap((line, n) => (line ? [{ ...line, seq: firstSeq + n }] : [])));
+      missing -= lines.length;
+    }
+    for (const numbered of tails.flat()) this.remember(numbered);
+    return wasMended;
+  }
+
+  /** The file without what cannot be read; as it was, it is kept beside. A line that was torn was never acknowledged. */
+  private mend({ path }: Segment, before: Buffer, good: readonly Arrived[], damaged: number): boolean {
+    try {
+      const aside = `${path}.damaged-${new Date().toISOString().replaceAll(/[:.]/g, "-")}`;
+      if (damaged > 0) copyFileSync(path, aside);
+      const lines = good.map((line) => `${JSON.stringify(line)}\n`).join("");
+      replaceFile(path, Buffer.concat([before, Buffer.from(lines)]));
+      if (damaged > 0)
+        console.warn(`${path}: ${damaged} damaged lines are left out; as it was, it is kept as ${aside}`);
+      return true;
+    } catch (error) {
+      console.warn(`${path}: ${damaged} damaged lines are passed over; it cannot be mended (${messageOf(error)})`);
+      return false;
+    }
+  }
+
+  private remember(line: Numbered): void {
+    this.kept.push(line);
     this.known.add(keyOf(line));
     if (this.kept.length > KEPT) {
       for (const old of this.kept.splice(0, KEPT / 10)) this.known.delete(keyOf(old));
     }
-    return numbered;
   }
 
-  /** Keeps what is new of them; answered once they are on disk. What was posted before is not kept twice. */
-  async add(lines: readonly ThermometerLine[]): Promise<readonly Numbered[]> {
-    const fresh: ThermometerLine[] = [];
-    const seen = new Set<string>();
-    for (const line of lines) {
-      const key = keyOf(line);
-      if (this.known.has(key) || seen.has(key)) continue;
-      seen.add(key);
-      fresh.push(line);
-    }
-    if (fresh.length === 0) return [];
-    // Numbered now, so that two posts at once keep their order.
-    const numbered = fresh.map((line) => this.keep(line));
-    await this.append(`${fresh.map((line) => JSON.stringify(line)).join("\n")}\n`);
-    return numbered;
-  }
-
-  /** Several posts share one flush. */
-  private append(text: string): Promise<void> {
+  /**
+   * Keeps what is new of them, in the order of arrival; answered once it is on disk. What is stored already is not kept
+   * twice.
+   * @throws Error of the file system; then nothing of these is kept, and they may be sent again
+   */
+  add(lines: readonly Arrived[]): Promise<readonly Numbered[]> {
     return new Promise((done, failed) => {
-      this.waiting.push({ text, done, failed });
+      this.waiting.push({ lines, done, failed });
       if (!this.writing) void this.drain();
     });
   }
 
+  /** Several posts share one flush. */
   private async drain(): Promise<void> {
     this.writing = true;
     while (this.waiting.length > 0) {
-      const batch = this.waiting;
+      const posts = this.waiting;
       this.waiting = [];
       try {
-        await writeTo(this.file, batch.map(({ text }) => text).join(""));
-        await flush(this.file);
-        for (const { done } of batch) done();
+        const stored = await this.append(posts.map(({ lines }) => lines));
+        posts.forEach(({ done }, n) => {
+          done(stored[n] ?? []);
+        });
       } catch (error) {
-        for (const { failed } of batch) failed(error);
+        for (const { failed } of posts) failed(error);
       }
     }
     this.writing = false;
   }
 
-  /** In the order of arrival, after a number. */
-  after(seq: number): readonly Numbered[] {
-    const first = this.kept[0]?.seq ?? 1;
-    if (seq + 1 >= first) return this.kept.slice(seq + 1 - first);
-    const older = linesIn(readFileSync(this.path, "utf8")).map((line, n): Numbered => ({ ...line, seq: n + 1 }));
-    return [...older.slice(Math.max(0, seq), first - 1), ...this.kept];
+  private async append(posts: readonly (readonly Arrived[])[]): Promise<readonly (readonly Numbered[])[]> {
+    const seen = new Set<string>();
+    let seq = this.lastSeq;
+    const fresh = posts.map((lines) =>
+      lines.flatMap((line): Numbered[] => {
+        const key = keyOf(line);
+        if (this.known.has(key) || seen.has(key)) return [];
+        seen.add(key);
+        return [{ ...line, seq: ++seq }];
+      }),
+    );
+    const text = fresh.flat().map(({ seq: _, ...line }) => `${JSON.stringify(line)}\n`);
+    if (text.length === 0) return fresh;
+    await this.turnPage();
+    const bytes = Buffer.from(text.join(""));
+    this.cutTorn();
+    try {
+      await this.write(this.file, bytes, this.length);
+    } catch (error) {
+      this.torn = true;
+      // Tried again before the next is written, should it fail now.
+      this.cutTorn();
+      throw error;
+    }
+    this.length += bytes.length;
+    this.lastSeq = seq;
+    for (const line of fresh.flat()) this.remember(line);
+    return fresh;
+  }
+
+  /** What was begun and not acknowledged must not stand before what comes next. */
+  private cutTorn(): void {
+    if (!this.torn) return;
+    ftruncateSync(this.file, this.length);
+    this.torn = false;
+  }
+
+  /** A full file is closed, and the next one begun. */
+  private async turnPage(): Promise<void> {
+    const newest = this.segments.at(-1) as Segment;
+    if (this.lastSeq - newest.first + 1 < LONGEST_FILE) return;
+    const next: Segment = { path: join(this.folder, nameOf(this.lastSeq + 1)), first: this.lastSeq + 1 };
+    const file = openSync(next.path, "w+");
+    try {
+      await flushFolder(this.folder);
+    } catch (error) {
+      closeSync(file);
+      throw error;
+    }
+    closeSync(this.file);
+    this.file = file;
+    this.length = 0;
+    this.torn = false;
+    this.segments.push(next);
+  }
+
+  /** Those in memory after a number: the newest, in the order of arrival. */
+  keptAfter(seq: number): readonly Numbered[] {
+    const from = this.kept.findIndex((line) => line.seq > seq);
+    return from < 0 ? [] : this.kept.slice(from);
+  }
+
+  /** Number of the oldest reading in memory. */
+  get firstKept(): number {
+    return this.kept[0]?.seq ?? this.lastSeq + 1;
+  }
+
+  /**
+   * Those after a number that are on disk only, a slice at a time, so that who listens from the beginning keeps nobody
+   * else waiting.
+   * @param sinceMs older ones are left out, epoch milliseconds
+   */
+  async *olderAfter(seq: number, sinceMs: number): AsyncGenerator<readonly Numbered[]> {
+    const until = this.firstKept;
+    for (const [n, segment] of this.segments.entries()) {
+      const next = this.segments[n + 1]?.first ?? Number.POSITIVE_INFINITY;
+      if (segment.first >= until) return;
+      if (next <= seq + 1 || (segment.newestMs ?? Number.POSITIVE_INFINITY) < sinceMs) continue;
+      let at = segment.first;
+      let newestMs = Number.NEGATIVE_INFINITY;
+      for await (const texts of slicesOf(segment.path)) {
+        const slice = texts.flatMap((text): Numbered[] => {
+          const line = readingIn(text);
+          const own = at++;
+          if (!line) return [];
+          const ms = takenMs(line);
+          newestMs = Math.max(newestMs, ms);
+          return own > seq && own < until && ms >= sinceMs ? [{ ...line, seq: own }] : [];
+        });
+        if (slice.length > 0) yield slice;
+        if (at >= until) return;
+      }
+      if (Number.isFinite(next)) segment.newestMs = newestMs;
+    }
   }
 
   get last(): number {
@@ -107,14 +350,15 @@ export class ReadingStore {
   }
 }
 
-/** Whole lines that can be read: what a line is numbered by. */
-const linesIn = (text: string): ThermometerLine[] =>
-  text
-    .slice(0, text.lastIndexOf("\n") + 1)
-    .split("\n")
-    .flatMap((line) => {
-      const parsed = line === "" ? null : ThermometerLineSchema.safeParse(JSON.parse(line));
-      return parsed?.success ? [parsed.data] : [];
-    });
+/** Bytes of a file up to the end of its last whole line. */
+const wholeLength = (path: string): number => readFileSync(path).lastIndexOf(NEWLINE) + 1;
 
-const keyOf = ({ at, probe, device = "" }: ThermometerLine): string => `${device} ${probe} ${at}`;
+/** Whole lines of a file, a slice at a time. */
+async function* slicesOf(path: string): AsyncGenerator<readonly string[]> {
+  let rest = "";
+  for await (const chunk of createReadStream(path, { encoding: "utf8", highWaterMark: SLICE_BYTES })) {
+    const lines = (rest + chunk).split("\n");
+    rest = lines.pop() ?? "";
+    yield lines;
+  }
+}

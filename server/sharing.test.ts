@@ -1,10 +1,10 @@
 import { once } from "node:events";
-import { mkdtempSync, readdirSync } from "node:fs";
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { createServer, type Server } from "node:http";
 import { type AddressInfo, connect } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import type { SharedRoast } from "../core/formats/shared";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { makeServer } from "./app";
@@ -34,6 +34,7 @@ beforeEach(() => {
 afterEach(stop);
 
 const shared = (change: Partial<SharedRoast> = {}): SharedRoast => ({
+  version: 2,
   revision: 0,
   roast: sampleRoast(),
   readings: [],
@@ -73,22 +74,33 @@ async function heard(count: number): Promise<SharedRoast[]> {
 }
 
 describe("roasts in common", () => {
-  it("are counted, sent on, and there again after a restart", async () => {
-    expect(await (await put(shared())).json()).toMatchObject({ revision: 1 });
+  const keptAs = async (response: Response): Promise<number> => ((await response.json()) as SharedRoast).revision;
+
+  it("rise with every change, are sent on, and there again after a restart", async () => {
+    const first = await keptAs(await put(shared()));
     const listening = heard(2);
-    expect((await put(shared({ revision: 1, roast: { ...sampleRoast(), title: "Ours" } }))).status).toBe(200);
+    const second = await keptAs(await put(shared({ revision: first, roast: { ...sampleRoast(), title: "Ours" } })));
+    expect(second).toBeGreaterThan(first);
     expect((await listening).map(({ revision, roast }) => [revision, roast.title])).toEqual([
-      [1, "A Sunday turkey"],
-      [2, "Ours"],
+      [first, "A Sunday turkey"],
+      [second, "Ours"],
     ]);
     stop();
     await start();
     expect(await (await fetch(url)).json()).toEqual({
+      version: 2,
       roasts: [{ id: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
     });
-    expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: 2, roast: { title: "Ours" } });
+    expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: second, roast: { title: "Ours" } });
     expect((await fetch(`${url}/another`)).status).toBe(404);
-    expect(readdirSync(folder)).toEqual(["sample.json"]);
+  });
+
+  it("rise over an emptied shelf too, so that no device takes the newest for an old one", async () => {
+    const first = await keptAs(await put(shared()));
+    stop();
+    folder = mkdtempSync(join(tmpdir(), "bruma-roasts-"));
+    await start();
+    expect(await keptAs(await put(shared({ revision: first })))).toBeGreaterThan(first);
   });
 
   it("that were made from an older one are handed back, their readings joined all the same", async () => {
@@ -96,18 +108,30 @@ describe("roasts in common", () => {
     const stale = await put(shared({ roast: { ...sampleRoast(), title: "Too late" }, readings: [reading(2)] }));
     expect(stale.status).toBe(409);
     expect(await stale.json()).toMatchObject({
-      revision: 1,
       roast: { title: "A Sunday turkey" },
       readings: [{ celsius: 21 }, { celsius: 22 }],
     });
   });
 
+  it("are in common no more once one device takes them out, and are not brought back by one that was away", async () => {
+    const revision = await keptAs(await put(shared()));
+    expect((await fetch(`${url}/sample`, { method: "DELETE" })).status).toBe(204);
+    expect((await fetch(`${url}/sample`, { method: "DELETE" })).status).toBe(404);
+    stop();
+    await start();
+    expect((await put(shared({ revision }))).status).toBe(410);
+    // Put in common anew, on purpose.
+    expect((await put(shared())).status).toBe(200);
+  });
+
   it.each([
     ["no JSON", "{", 400],
-    ["no roast", { revision: 0 }, 400],
+    ["no roast", { version: 2, revision: 0 }, 400],
     ["a roast that cannot be", { ...shared(), roast: { ...sampleRoast(), title: "" } }, 400],
     ["a field nobody knows", { ...shared(), more: 1 }, 400],
-    ["too large", `"${"x".repeat(2_100_000)}"`, 413],
+    ["an older page", { ...shared(), version: undefined }, 426],
+    ["a newer page", { ...shared(), version: 3 }, 426],
+    ["too large", `"${"x".repeat(4_200_000)}"`, 413],
   ])("answers %s with what is wrong, and keeps nothing", async (_, body, status) => {
     const response = await put(body);
     expect(response.status).toBe(status);
@@ -115,11 +139,32 @@ describe("roasts in common", () => {
     expect(readdirSync(folder)).toEqual([]);
   });
 
-  it("keeps to its folder, whatever a roast is called", async () => {
-    const id = "../../etc";
-    expect((await put(shared(), encodeURIComponent(id))).status).toBe(400);
-    expect((await put(shared({ roast: sampleRoast(id) }), encodeURIComponent(id))).status).toBe(200);
-    expect(readdirSync(folder)).toEqual(["..%2F..%2Fetc.json"]);
+  it("may be called anything: each has a file in the folder, and no other", async () => {
+    for (const id of ["../../etc", "ü".repeat(64), "\u{1F414}", "con", ".", "a/b\\c"]) {
+      const address = encodeURIComponent(id === "." ? "%2E" : id);
+      const own = id === "." ? "%2E" : id;
+      expect((await put(shared(), address)).status).toBe(400);
+      expect((await put(shared({ roast: sampleRoast(own) }), address)).status).toBe(200);
+      expect(await (await fetch(`${url}/${address}`)).json()).toMatchObject({ roast: { id: own } });
+    }
+    expect(readdirSync(folder).every((name) => /^[0-9a-f]{32}\.json$/.test(name))).toBe(true);
+    expect(readdirSync(folder)).toHaveLength(6);
+  });
+
+  it("leave alone what a newer server has kept, and what is damaged; the others are there", async () => {
+    await put(shared());
+    await put(shared({ roast: sampleRoast("other") }), "other");
+    stop();
+    const [one] = readdirSync(folder).filter((name) => readFileSync(join(folder, name), "utf8").includes('"sample"'));
+    const newer = JSON.stringify({ ...shared(), version: 3 });
+    writeFileSync(join(folder, one as string), newer);
+    writeFileSync(join(folder, "damaged.json"), "{");
+    vi.spyOn(console, "warn").mockImplementation(() => undefined);
+    await start();
+    expect(((await (await fetch(url)).json()) as { roasts: unknown[] }).roasts).toHaveLength(1);
+    expect((await put(shared())).status).toBe(507);
+    expect(readFileSync(join(folder, one as string), "utf8")).toBe(newer);
+    expect(readFileSync(join(folder, "damaged.json"), "utf8")).toBe("{");
   });
 
   it("lets no page from elsewhere speak in the cook's name", async () => {

@@ -1,11 +1,13 @@
 /** Roasts in common: a device sends its own with the revision it was made from, and hears of every change. */
-import express, { Router } from "express";
+import express, { type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
+import { messageOf } from "../core/errors";
+import { SHARED_VERSION, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
+import { isFull } from "./durable";
 import { EventStream } from "./eventStream";
-import type { RoastShelf } from "./roastShelf";
+import type { Kept, RoastShelf } from "./roastShelf";
 
-const LARGEST_BODY = "2mb";
+const LARGEST_BODY = "4mb";
 const POSTS_A_SECOND = 50;
 const MOST_LISTENERS = 200;
 
@@ -15,6 +17,29 @@ export interface Sharing {
 }
 
 const eventOf = (shared: SharedRoast): string => `data: ${JSON.stringify(shared)}\n\n`;
+const goneEvent = (id: string): string => `event: gone\ndata: ${JSON.stringify({ id })}\n\n`;
+
+/** What a body says of its version, before anything else of it is looked at. */
+function versionFault(body: unknown): string | null {
+  const told = typeof body === "object" && body !== null && "version" in body ? body.version : 1;
+  if (typeof told !== "number" || told === SHARED_VERSION) return null;
+  return told < SHARED_VERSION
+    ? "this page is of an older Bruma than the machine that serves it: reload the page"
+    : "the machine that serves is of an older Bruma than this page: start it anew";
+}
+
+/** Does what writes to the disk, and says it in a sentence when it cannot. */
+function onDisk<Result>(response: Response, work: () => Result): Result | null {
+  try {
+    return work();
+  } catch (error) {
+    const why = isFull(error)
+      ? "the disk of the machine that runs Bruma is full: make room there; what was kept before stands"
+      : `the disk of the machine that runs Bruma cannot be written (${messageOf(error)}); what was kept before stands`;
+    response.status(507).json({ why });
+    return null;
+  }
+}
 
 export function makeSharing(shelf: RoastShelf): Sharing {
   const stream = new EventStream(MOST_LISTENERS);
@@ -26,19 +51,29 @@ export function makeSharing(shelf: RoastShelf): Sharing {
     legacyHeaders: false,
     message: { why: `more than ${POSTS_A_SECOND} changes a second` },
   });
-  router.get("/stream", (_request, response) => stream.open(response, () => shelf.all().map(eventOf).join("")));
+  router.get("/stream", (request, response) => {
+    const missed = async function* (): AsyncGenerator<string> {
+      for (const shared of shelf.all()) yield eventOf(shared);
+    };
+    return stream.open(request, response, missed(), () => "");
+  });
   router.get("/", (_request, response) => {
     const titles = shelf.all().map(({ roast: { id, title, plan } }): SharedTitle => {
       return { id, title, serveAt: plan.serveAt, zone: plan.zone };
     });
-    response.json({ roasts: titles });
+    response.json({ version: SHARED_VERSION, roasts: titles });
   });
   router.get("/:id", (request, response) => {
-    const shared = shelf.all().find(({ roast }) => roast.id === request.params.id);
+    const shared = shelf.get(request.params.id);
     if (shared) response.json(shared);
-    else response.status(404).json({ why: `no roast ${request.params.id} is kept here` });
+    else response.status(404).json({ why: "this roast is not kept here" });
   });
   router.put("/:id", limit, express.json({ limit: LARGEST_BODY }), (request, response) => {
+    const why = versionFault(request.body);
+    if (why) {
+      response.status(426).json({ why });
+      return;
+    }
     const checked = SharedRoastSchema.safeParse(request.body);
     if (!checked.success) {
       const [issue] = checked.error.issues;
@@ -46,18 +81,28 @@ export function makeSharing(shelf: RoastShelf): Sharing {
       return;
     }
     if (checked.data.roast.id !== request.params.id) {
-      response
-        .status(400)
-        .json({ why: `roast.id: got ${checked.data.roast.id}, the address says ${request.params.id}` });
+      response.status(400).json({ why: "roast.id: not the one that the address says" });
       return;
     }
-    const kept = shelf.keep(checked.data);
-    if (kept.kind === "full") {
-      response.status(507).json({ why: "no more roasts are kept here" });
+    const kept = onDisk<Kept>(response, () => shelf.keep(checked.data));
+    if (!kept) return;
+    if (kept.kind === "refused") {
+      response.status(507).json({ why: kept.why });
+      return;
+    }
+    if (kept.kind === "removed") {
+      response.status(410).json({ why: "another device has taken this roast out of what is in common" });
       return;
     }
     if (kept.changed) stream.send(eventOf(kept.shared));
     response.status(kept.kind === "kept" ? 200 : 409).json(kept.shared);
+  });
+  router.delete("/:id", limit, (request, response) => {
+    const id = String(request.params.id);
+    const removed = onDisk(response, () => shelf.remove(id));
+    if (removed === null) return;
+    if (removed) stream.send(goneEvent(id));
+    response.status(removed ? 204 : 404).json(removed ? undefined : { why: "this roast is not kept here" });
   });
   return { router, close: () => stream.close() };
 }

@@ -23,8 +23,8 @@ export interface SharedHere {
   readonly roastId: string;
   readonly revision: number;
   readonly roast: Roast;
-  /** Readings that the server has. */
-  readonly readings: number;
+  /** What the server has of its readings, see `digestOf`; a number in rows of older versions, which are sent once more. */
+  readonly readings: string | number;
 }
 
 /** What the cook's kitchen has; new roasts start from it. */

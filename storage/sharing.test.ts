@@ -23,7 +23,7 @@ async function meet(db: BrumaDatabase, shelf: RoastShelf): Promise<void> {
   for (let sent = await outgoing(db, "sample"); sent; sent = await outgoing(db, "sample")) {
     const kept = shelf.keep(sent);
     if (kept.kind === "kept") {
-      await wasKept(db, { ...sent, revision: kept.shared.revision, readings: kept.shared.readings });
+      await wasKept(db, { ...kept.shared, roast: sent.roast });
     } else if (kept.kind === "stale") await takeIn(db, kept.shared);
   }
 }
@@ -72,6 +72,22 @@ describe("a roast in common", () => {
       happened: { inAt: "2026-09-27T08:00:00Z" },
       notes: "mine",
     });
+  });
+
+  it("is one again after the server's shelf was emptied, and a reading put right goes out", async () => {
+    const { laptop, phone } = await laptopAndPhone();
+    await addReadings(laptop, "sample", [typed(5)]);
+    const emptied = new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-")));
+    await laptop.readings.toCollection().modify({ celsius: 31 });
+    await changeRoast(phone, "sample", (roast) => ({ ...roast, notes: "mine" }));
+    for (const db of [phone, laptop, phone, laptop]) await meet(db, emptied);
+    for (const db of [laptop, phone]) {
+      expect((await db.roasts.get("sample"))?.notes).toBe("mine");
+      expect(await readingsOf(db, "sample")).toEqual([{ ...typed(5), celsius: 31 }]);
+    }
+    await laptop.readings.toCollection().modify({ celsius: 32 });
+    for (const db of [laptop, phone]) await meet(db, emptied);
+    expect(await readingsOf(phone, "sample")).toEqual([{ ...typed(5), celsius: 32 }]);
   });
 
   it("is this device's own again when it is taken out", async () => {

@@ -6,8 +6,8 @@
 import { mergedRoast } from "../core/formats/merge";
 import type { RoastReading } from "../core/formats/roast";
 import { same } from "../core/formats/same";
-import { type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
-import type { BrumaDatabase } from "./database";
+import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
+import type { BrumaDatabase, SharedHere } from "./database";
 import { addReadings, readingsOf } from "./roasts";
 
 const typedOnly = (readings: readonly RoastReading[]): RoastReading[] =>
@@ -18,7 +18,7 @@ export async function share(db: BrumaDatabase, roastId: string): Promise<void> {
   const roast = await db.roasts.get(roastId);
   if (!roast) throw new Error(`no roast ${roastId} is stored`);
   if (await db.shared.get(roastId)) return;
-  await db.shared.put({ roastId, revision: 0, roast, readings: 0 });
+  await db.shared.put({ roastId, revision: 0, roast, readings: digestOf([]) });
 }
 
 /** From now on it is this device's own. */
@@ -29,17 +29,52 @@ export async function outgoing(db: BrumaDatabase, roastId: string): Promise<Shar
   const [agreed, roast] = await Promise.all([db.shared.get(roastId), db.roasts.get(roastId)]);
   if (!agreed || !roast) return null;
   const readings = typedOnly(await readingsOf(db, roastId));
-  const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && readings.length <= agreed.readings;
-  return unchanged ? null : { revision: agreed.revision, roast, readings };
+  const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && digestOf(readings) === agreed.readings;
+  return unchanged ? null : { version: SHARED_VERSION, revision: agreed.revision, roast, readings };
 }
 
-/** The server has kept what was sent. */
-export async function wasKept(db: BrumaDatabase, { revision, roast, readings }: SharedRoast): Promise<void> {
-  await db.transaction("rw", db.shared, async () => {
+const agreedOn = ({ revision, roast, readings }: SharedRoast): SharedHere => ({
+  roastId: roast.id,
+  revision,
+  roast,
+  readings: digestOf(readings),
+});
+
+/** The server has it no more, and nobody took it out: it is sent once more, whatever was agreed. */
+export const tellAgain = (db: BrumaDatabase, roastId: string): Promise<number> =>
+  db.shared.update(roastId, { readings: "" });
+
+/**
+ * Readings that the server has: what is not here is added, and one that was put right there is put right here, unless
+ * something was put right here that the server does not know yet.
+ */
+async function joinReadings(
+  db: BrumaDatabase,
+  roastId: string,
+  theirs: readonly RoastReading[],
+  agreed?: SharedHere,
+): Promise<void> {
+  const mine = typedOnly(await readingsOf(db, roastId));
+  const isMineNew = agreed !== undefined && digestOf(mine) !== agreed.readings;
+  const told = new Map(isMineNew ? [] : theirs.map((reading) => [readingKey(reading), reading]));
+  await db.readings
+    .where("roastId")
+    .equals(roastId)
+    .modify((row, place) => {
+      const { key, roastId: _, ...here } = row;
+      const reading = told.get(readingKey(here));
+      if (reading && !same(reading, here)) place.value = { ...reading, roastId, ...(key !== undefined && { key }) };
+    });
+  await addReadings(db, roastId, theirs);
+}
+
+/** The server has kept what was sent, and says what it has now. */
+export async function wasKept(db: BrumaDatabase, kept: SharedRoast): Promise<void> {
+  await db.transaction("rw", db.shared, db.readings, async () => {
     // It may have been made this device's own meanwhile.
-    if (await db.shared.get(roast.id)) {
-      await db.shared.put({ roastId: roast.id, revision, roast, readings: readings.length });
-    }
+    if (!(await db.shared.get(kept.roast.id))) return;
+    await joinReadings(db, kept.roast.id, kept.readings);
+    await db.shared.put(agreedOn(kept));
   });
 }
 
@@ -55,23 +90,19 @@ export async function takeIn(db: BrumaDatabase, sent: SharedRoast): Promise<read
     if (!agreed || !mine || shared.revision < agreed.revision) return [];
     const { roast, conflicts } = mergedRoast(agreed.roast, shared.roast, mine);
     await db.roasts.put(roast);
-    await addReadings(db, id, shared.readings);
-    await db.shared.put({
-      roastId: id,
-      revision: shared.revision,
-      roast: shared.roast,
-      readings: shared.readings.length,
-    });
+    await joinReadings(db, id, shared.readings, agreed);
+    await db.shared.put(agreedOn(shared));
     return conflicts;
   });
 }
 
 /** A roast from the server taken along; one that is here from elsewhere gets its plan and keeps what has happened to it. */
-export async function takeAlong(db: BrumaDatabase, { revision, roast, readings }: SharedRoast): Promise<void> {
+export async function takeAlong(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
+  const { roast, readings } = shared;
   await db.transaction("rw", db.roasts, db.readings, db.shared, async () => {
     const mine = await db.roasts.get(roast.id);
     await db.roasts.put(mine ? mergedRoast({ ...mine, happened: {}, notes: "" }, roast, mine).roast : roast);
-    await addReadings(db, roast.id, readings);
-    await db.shared.put({ roastId: roast.id, revision, roast, readings: readings.length });
+    await joinReadings(db, roast.id, readings);
+    await db.shared.put(agreedOn(shared));
   });
 }

@@ -26,7 +26,7 @@ export async function benchBridge(listeners: number, perSecond: number, seconds:
     env: {
       ...process.env,
       PORT: String(port),
-      BRUMA_READINGS: join(mkdtempSync(join(tmpdir(), "bruma-bench-")), "r.jsonl"),
+      BRUMA_DATA: mkdtempSync(join(tmpdir(), "bruma-bench-")),
     },
     stdio: ["ignore", "pipe", "inherit", "ipc"],
     detached: true,
@@ -43,7 +43,7 @@ export async function benchBridge(listeners: number, perSecond: number, seconds:
         text += chunk;
         let end = text.lastIndexOf("\n\n");
         if (end < 0) return;
-        for (const found of text.slice(0, end).matchAll(/^id: (\d+)$/gm)) {
+        for (const found of text.slice(0, end).matchAll(/^id: [0-9a-f]+-(\d+)$/gm)) {
           const id = Number(found[1]);
           if (id !== last + 1) outOfOrder++;
           last = id;

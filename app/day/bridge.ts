@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from "react";
 import { MOST_PROBES, type Roast } from "../../core/formats/roast";
-import { ThermometerLineSchema } from "../../core/formats/thermometer";
+import { HeardLineSchema } from "../../core/formats/thermometer";
 import { changeRoast } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { inOneTab } from "../shell/oneTab";
@@ -47,7 +47,8 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
       let ended = false;
       void heard.begin().then(() => {
         if (ended) return;
-        source = new EventSource(`/api/readings/stream?code=${encodeURIComponent(pairingCode)}`);
+        const asked = new URLSearchParams({ code: pairingCode, since: heard.since });
+        source = new EventSource(`/api/readings/stream?${asked}`);
         const from = source;
         from.onopen = () => useBridgeState.setState({ unheard: null });
         from.onerror = () =>
@@ -58,7 +59,7 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
                 : "No word from the bridge; asking again. Readings can be typed meanwhile.",
           });
         from.onmessage = ({ data }) => {
-          const parsed = ThermometerLineSchema.safeParse(JSON.parse(data));
+          const parsed = HeardLineSchema.safeParse(JSON.parse(data));
           // The server has checked it already; a newer one may speak of what this app does not know.
           if (!parsed.success) return;
           heard.hear(parsed.data);
@@ -73,7 +74,7 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
     return () => {
       leave();
       listener.current = null;
-      useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [] });
+      useBridgeState.setState({ unheard: null, unstored: null, wrongClocks: [], unclaimed: [] });
     };
   }, [on, pairingCode]);
   useEffect(() => listener.current?.know(roasts, inTheKitchen, inNone), [roasts, inTheKitchen, inNone]);

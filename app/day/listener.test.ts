@@ -21,7 +21,7 @@ const line = (minute: number) => ({
 let db: BrumaDatabase;
 let listener: Listener;
 beforeEach(async () => {
-  useBridgeState.setState({ unheard: null, unstored: null, unclaimed: [], couldBeIn: [] });
+  useBridgeState.setState({ unheard: null, unstored: null, wrongClocks: [], unclaimed: [], couldBeIn: [] });
   db = new BrumaDatabase(`listener-${Math.random()}`);
   await db.open();
   await saveRoast(db, roast);
@@ -43,6 +43,24 @@ describe("what probes say", () => {
     await again.begin();
     for (const minute of [1, 2, 3, 4]) again.hear(line(minute));
     await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4));
+  });
+
+  it("counts in whatever order it comes, and one from the future silences nobody", async () => {
+    await listener.begin();
+    for (const minute of [1, 500, 2, 4, 3]) listener.hear({ ...line(minute), celsius: 40 });
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(5));
+  });
+
+  it("is placed where it belongs when its clock is wrong, and the cook is told until it is right", () => {
+    const wrong = (): readonly string[] => useBridgeState.getState().wrongClocks;
+    listener.hear({ ...line(1), saidAt: "2031-01-01T00:00:00Z" });
+    expect(wrong()).toEqual(["one"]);
+    listener.hear(line(2));
+    expect(wrong()).toEqual([]);
+  });
+
+  it("is asked for from when the first bird went in", () => {
+    expect(listener.since).toBe("2026-09-27T09:00:00.000Z");
   });
 
   it("of a second thermometer is asked about, and not again of these birds once it is in none", () => {

@@ -4,16 +4,19 @@ import { create } from "zustand";
 import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
 import { messageOf } from "../../core/errors";
 import { MOST_PROBES, type Roast, type RoastReading } from "../../core/formats/roast";
-import { type Probe, placeOf, type ThermometerLine } from "../../core/formats/thermometer";
+import { type HeardLine, type Probe, placeOf, type ThermometerLine } from "../../core/formats/thermometer";
 import type { BrumaDatabase } from "../../storage/database";
-import { newestAtOf } from "../../storage/readings";
+import { momentsOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";
+import { clockNow } from "../shell/clock";
 
 interface BridgeState {
   /** A word about the connection where it is not there. */
   readonly unheard: string | null;
   /** A word about what could not be read of the store, or written to it. */
   readonly unstored: string | null;
+  /** Thermometers whose clock is wrong, as they name themselves. */
+  readonly wrongClocks: readonly string[];
   /** Thermometers that speak and are in no bird that is known. */
   readonly unclaimed: readonly Unclaimed[];
   /** Birds that one of those could be in. */
@@ -23,6 +26,7 @@ interface BridgeState {
 export const useBridgeState = create<BridgeState>(() => ({
   unheard: null,
   unstored: null,
+  wrongClocks: [],
   unclaimed: [],
   couldBeIn: [],
 }));
@@ -43,10 +47,10 @@ export class Listener {
   private roasts: readonly Roast[] = [];
   private inKitchen: readonly Roast[] = [];
   private inNone: readonly InNone[] = [];
-  /** The newest that is known of each probe in each bird: on a reload the bridge tells everything again. */
-  private readonly heardMs = new Map<string, number>();
+  /** What is known of the probes in each bird: on a reload the bridge tells everything again, in whatever order. */
+  private readonly known = new Set<string>();
   private readonly gathered = new Map<string, RoastReading[]>();
-  private waiting: ThermometerLine[] = [];
+  private waiting: HeardLine[] = [];
   /** Whether what waits has changed since it was told. */
   private untold = false;
   private writing = false;
@@ -65,7 +69,14 @@ export class Listener {
     this.tell();
   }
 
-  hear(line: ThermometerLine): void {
+  /** Nothing older is of use: when the first of the birds that listen went in. */
+  get since(): string {
+    const instants = this.inKitchen.map(({ happened }) => Date.parse(happened.inAt ?? "")).filter(Number.isFinite);
+    return new Date(Math.min(...instants, clockNow())).toISOString();
+  }
+
+  hear(line: HeardLine): void {
+    this.noteClock(line);
     const route = routeOf(line, this.roasts, this.inKitchen, this.inNone);
     if (route.kind === "unclaimed") {
       this.waiting.push(line);
@@ -76,13 +87,21 @@ export class Listener {
     if (route.kind === "nobody") return;
     const { roastId, sits } = route;
     if (route.fresh) this.remember(roastId, line, sits);
-    const key = `${roastId} ${sits}`;
-    const atMs = Date.parse(line.at);
-    if (atMs <= (this.heardMs.get(key) ?? Number.NEGATIVE_INFINITY)) return;
-    this.heardMs.set(key, atMs);
+    const key = `${roastId} ${sits} ${Date.parse(line.at)}`;
+    if (this.known.has(key)) return;
+    this.known.add(key);
     const reading: RoastReading = { at: line.at, ...placeOf(sits), celsius: line.celsius, source: "bridge" };
     this.gathered.set(roastId, [...(this.gathered.get(roastId) ?? []), reading]);
     void this.write();
+  }
+
+  /** What a device says of its clock counts until it says otherwise. */
+  private noteClock({ device = "", saidAt }: HeardLine): void {
+    const { wrongClocks } = useBridgeState.getState();
+    const isKnown = wrongClocks.includes(device);
+    if ((saidAt !== undefined) === isKnown) return;
+    const others = wrongClocks.filter((each) => each !== device);
+    useBridgeState.setState({ wrongClocks: saidAt === undefined ? others : [...others, device] });
   }
 
   /** Told once a burst is through. */
@@ -139,7 +158,7 @@ export class Listener {
   async begin(): Promise<void> {
     try {
       for (const { id } of this.inKitchen) {
-        for (const [probe, atMs] of await newestAtOf(this.db, id)) this.heardMs.set(`${id} ${probe}`, atMs);
+        for (const { probe, atMs } of await momentsOf(this.db, id)) this.known.add(`${id} ${probe} ${atMs}`);
       }
     } catch (error) {
       useBridgeState.setState({ unstored: `The stored readings cannot be read: ${messageOf(error)}` });

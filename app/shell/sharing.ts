@@ -11,7 +11,7 @@ import { create } from "zustand";
 import { messageOf } from "../../core/errors";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
-import { outgoing, takeAlong, takeIn, wasKept } from "../../storage/sharing";
+import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
 import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";
 import { usePreferences } from "./preferences";
@@ -49,8 +49,9 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
       if (response.status === 409) await comeIn(db, SharedRoastSchema.parse(await response.json()));
       else if (response.ok) {
         // Kept with all readings the server has; the roast itself is the one that was sent.
-        const { revision, readings } = SharedRoastSchema.parse(await response.json());
-        await wasKept(db, { ...sent, revision, readings });
+        await wasKept(db, { ...SharedRoastSchema.parse(await response.json()), roast: sent.roast });
+      } else if (response.status === 410) {
+        await isOwnAgain(db, roastId);
       } else {
         const { why } = z.object({ why: z.string() }).parse(await response.json());
         throw new Error(why);
@@ -63,6 +64,27 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
     }
   } finally {
     sending.delete(roastId);
+  }
+}
+
+/** Another device has taken it out of what is in common. */
+async function isOwnAgain(db: BrumaDatabase, roastId: string): Promise<void> {
+  const roast = await db.roasts.get(roastId);
+  await unshare(db, roastId);
+  if (roast) toast.info(`“${roast.title}” is in common no more: this device keeps its own.`);
+}
+
+/** It is in common no more, on no device. */
+export async function takeOut(db: BrumaDatabase, roastId: string): Promise<void> {
+  await unshare(db, roastId);
+  try {
+    const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
+      method: "DELETE",
+      headers: codeHeader(),
+    });
+    if (!response.ok && response.status !== 404) throw new Error(`the server answers ${response.status}`);
+  } catch (error) {
+    toast.info(`Out of what is in common here; the server still offers it to others (${messageOf(error)}).`);
   }
 }
 
@@ -82,6 +104,11 @@ async function look(db: BrumaDatabase): Promise<void> {
     const list = response.ok ? SharedListSchema.safeParse(await response.json().catch(() => null)) : null;
     if (!list?.success) return;
     const here = new Set(await db.shared.toCollection().primaryKeys());
+    const there = new Set(list.data.roasts.map(({ id }) => id));
+    // A shelf that was emptied gets them again.
+    for (const { roastId, revision } of await db.shared.toArray()) {
+      if (revision > 0 && !there.has(roastId)) await tellAgain(db, roastId);
+    }
     useSharing.setState({ link: "open", offered: list.data.roasts.filter(({ id }) => !here.has(id)) });
   } catch {
     // The server cannot be reached: asked again, and the app goes on by itself meanwhile.
@@ -105,8 +132,12 @@ function listen(db: BrumaDatabase): () => void {
   source.onmessage = ({ data }) => {
     const parsed = SharedRoastSchema.safeParse(JSON.parse(data));
     if (parsed.success) void comeIn(db, parsed.data);
-    else console.warn("a shared roast this version cannot read:", parsed.error.issues[0]?.message);
+    else toast.error("A shared roast cannot be read by this page: reload it.", { id: "unreadable-shared" });
   };
+  source.addEventListener(
+    "gone",
+    ({ data }) => void isOwnAgain(db, z.object({ id: z.string() }).parse(JSON.parse(data)).id),
+  );
   return () => source.close();
 }
 

@@ -47,6 +47,20 @@ describe("one roast changed in two places", () => {
     expect(conflicts).toEqual([]);
   });
 
+  it("joins side dishes by what they are: one added on each, one changed, one taken away", () => {
+    const side = (id: string, minutes = 30) =>
+      ({ id, name: id, minutes, ovenC: null, ring: true, slot: "auto" }) as const;
+    const withSides = (...sides: ReturnType<typeof side>[]): Roast => ({ ...base, plan: { ...base.plan, sides } });
+    const was = withSides(side("beans"), side("mash"), side("peas"));
+    const { roast, conflicts } = mergedRoast(
+      was,
+      withSides(side("beans", 12), side("mash"), side("peas"), side("rolls")),
+      withSides(side("beans"), side("peas"), side("sprouts")),
+    );
+    expect(conflicts).toEqual([]);
+    expect(roast.plan.sides).toEqual([side("beans", 12), side("peas"), side("rolls"), side("sprouts")]);
+  });
+
   it("takes something away where one took it away and the other left it alone", () => {
     const pulled = { ...base, happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T10:00:00Z" } };
     const back = { ...base, happened: { inAt: "2026-09-27T08:00:00Z" } };

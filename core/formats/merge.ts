@@ -1,6 +1,6 @@
 /**
  * One roast that was changed in two places: what only one of them changed is taken from there, field by field, down
- * through the plan; lists are taken whole. Where both changed one field, the one that was kept first stands, and its
+ * through the plan; lists of what has a name are joined by it, others are taken whole. Where both changed one field, the one that was kept first stands, and its
  * path is told; counts of what was done keep the higher, notes keep the lines of both.
  */
 
@@ -19,6 +19,18 @@ const isTree = (value: unknown): value is Tree => typeof value === "object" && v
 /** Lists of ids: what either took in or out counts. */
 const LISTS = new Set(["happened.ticked", "happened.struck"]);
 const COUNTS = new Set(["happened.stagesDone", "happened.bastingsDone", "happened.fuelsDone"]);
+
+/** Lists of what has a name of its own, and that name. */
+const NAMED: Readonly<Record<string, (item: Tree) => string>> = {
+  "plan.sides": ({ id }) => String(id),
+  probes: ({ device, probe }) => `${device} ${probe}`,
+  "happened.doors": ({ at }) => String(at),
+  "happened.left": ({ at, piece }) => `${at} ${piece}`,
+  "happened.outs": ({ outAt }) => String(outAt),
+};
+
+const byName = (list: unknown, nameOf: (item: Tree) => string): Tree =>
+  Object.fromEntries((Array.isArray(list) ? list.filter(isTree) : []).map((item) => [nameOf(item), item]));
 
 const asIds = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 
@@ -55,6 +67,11 @@ function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, 
   if (path === "notes" && typeof kept === "string" && typeof mine === "string")
     return allLines(kept, mine).slice(-4000);
   if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine));
+  const nameOf = NAMED[path];
+  if (nameOf && Array.isArray(kept) && Array.isArray(mine)) {
+    const [was, one, other] = [byName(base, nameOf), byName(kept, nameOf), byName(mine, nameOf)];
+    return Object.values(mergedTree(was, one, other, path, conflicts));
+  }
   if (isTree(kept) && isTree(mine)) return mergedTree(isTree(base) ? base : {}, kept, mine, path, conflicts);
   conflicts.push(path);
   return kept;

@@ -3,27 +3,51 @@ import { z } from "zod";
 import { ReadingSchema, type RoastReading, RoastSchema } from "./roast";
 import { probeOf } from "./thermometer";
 
-/** Typed readings of one roast; those of probes each device hears from the bridge itself. */
-const Readings = z.array(ReadingSchema).max(5000);
+/** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */
+export const SHARED_VERSION = 2;
+
+/** Typed readings of one roast: one every ten seconds for two days. */
+export const MOST_SHARED_READINGS = 20_000;
 
 export const SharedRoastSchema = z.strictObject({
-  /** Counts what was kept; 0 before the first. */
+  version: z.literal(SHARED_VERSION),
+  /** Rises with all that is kept, and over an emptied shelf too; 0 before the first. */
   revision: z.number().int().min(0),
   roast: RoastSchema,
-  readings: Readings,
+  /** Typed ones; those of probes each device hears from the bridge itself. */
+  readings: z.array(ReadingSchema).max(MOST_SHARED_READINGS),
 });
 export type SharedRoast = z.infer<typeof SharedRoastSchema>;
 
 /** What is told of each roast to those who ask what there is. */
 export const SharedListSchema = z.object({
+  version: z.number(),
   roasts: z.array(z.object({ id: z.string(), title: z.string(), serveAt: z.string(), zone: z.string() })),
 });
 export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];
 
 export const readingKey = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)} ${reading.source}`;
 
-/** Readings of both, each once, oldest first: a reading is never taken back. */
+/** Readings of both, each once, oldest first: of two by one key the second stands, a reading is never taken back. */
 export function allReadings(a: readonly RoastReading[], b: readonly RoastReading[]): RoastReading[] {
   const all = new Map([...a, ...b].map((reading) => [readingKey(reading), reading]));
   return [...all.values()].sort((x, y) => x.at.localeCompare(y.at));
+}
+
+const FNV_START = 0x811c9dc5;
+const FNV_PRIME = 0x01000193;
+
+/**
+ * A short text that is the same for the same readings, in whatever order: how many, and the sum of their hashes (FNV-1a,
+ * G. Fowler, L. C. Noll and K.-P. Vo; constants from memory).
+ */
+export function digestOf(readings: readonly RoastReading[]): string {
+  let sum = 0;
+  for (const reading of readings) {
+    const text = `${readingKey(reading)} ${reading.celsius} ${reading.shownC ?? ""}`;
+    let hash = FNV_START;
+    for (let n = 0; n < text.length; n++) hash = Math.imul(hash ^ text.charCodeAt(n), FNV_PRIME);
+    sum = (sum + (hash >>> 0)) % 2 ** 48;
+  }
+  return `${readings.length}-${sum.toString(36)}`;
 }

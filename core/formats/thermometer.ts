@@ -48,4 +48,10 @@ export const ThermometerLineSchema = z.strictObject({
     .regex(/^[\p{L}\p{N}][\p{L}\p{N} ._-]{0,39}$/u, "a name of letters and figures, 40 at most")
     .optional(),
 });
+/** As it is heard from the bridge: at the moment it was taken. */
+export const HeardLineSchema = ThermometerLineSchema.extend({
+  /** What the device said, where its clock is wrong. */
+  saidAt: z.iso.datetime({ offset: true }).optional(),
+});
+export type HeardLine = z.infer<typeof HeardLineSchema>;
 export type ThermometerLine = z.infer<typeof ThermometerLineSchema>;

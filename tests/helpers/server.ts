@@ -25,9 +25,9 @@ export interface RunningServer {
 export async function serve(demo: boolean): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
-  const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings.jsonl"));
-  const bridge = makeBridge(store);
+  const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
   const clock = new PacedClock();
+  const bridge = makeBridge(store, { clock });
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
   const server = createServer(
     makeServer({ demo, root, bridge, sharing, clock, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),

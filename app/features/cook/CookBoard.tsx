@@ -11,10 +11,16 @@ import { ProbeQuestions } from "./ProbeQuestions";
 import { Resting } from "./Resting";
 import { Roasting } from "./Roasting";
 
+/** A word about thermometers whose clock is wrong; nothing where there is none. */
+const clockWord = (devices: readonly string[]): string | null =>
+  devices.length > 0
+    ? `The clock of the thermometer ${devices.filter((name) => name !== "").join(", ")} is wrong: its readings count from the moment they come.`
+    : null;
+
 /** The stove side: one next action, large; what has happened decides which of four faces is shown. */
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const day = useDay(stored.id);
-  const { unheard, unstored } = useBridgeState();
+  const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
   const { roast, stage, simulated, derived } = day;
   const acts = actsOf(roast);
@@ -29,7 +35,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       {isOn && <ProbeQuestions roast={roast} acts={acts} />}
       {isOn &&
         roast.thermometer === "bridge" &&
-        [unheard, unstored].map((fault) => fault && <Caution key={fault}>{fault}</Caution>)}
+        [unheard, unstored, clockWord(wrongClocks)].map((fault) => fault && <Caution key={fault}>{fault}</Caution>)}
       {stage === "planned" && <Before day={day} acts={acts} />}
       {stage === "roasting" && <Roasting day={day} acts={acts} />}
       {stage === "resting" && <Resting day={day} acts={acts} />}

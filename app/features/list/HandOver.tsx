@@ -3,11 +3,11 @@ import { useEffect, useState } from "react";
 import { encode } from "uqr";
 import { packShort } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
-import { share, unshare } from "../../../storage/sharing";
+import { share } from "../../../storage/sharing";
 import { clockNow } from "../../shell/clock";
 import { database, mode } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
-import { useSharing } from "../../shell/sharing";
+import { takeOut, useSharing } from "../../shell/sharing";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
@@ -36,7 +36,7 @@ function InCommon({ roast }: { readonly roast: Roast }) {
     <section className="grid gap-2" aria-label="In common">
       <Toggle
         checked={shared}
-        onChange={(on) => void (on ? share(database(), roast.id) : unshare(database(), roast.id))}
+        onChange={(on) => void (on ? share(database(), roast.id) : takeOut(database(), roast.id))}
         label="The same roast on every paired device"
       />
       {shared && (
