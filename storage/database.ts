@@ -1,7 +1,13 @@
 /** Where roasts live: IndexedDB in the cook's own browser. Every write is on disk before it is answered. */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { InNone } from "../core/day/probes";
-import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "../core/formats/migrations";
+import {
+  roastInOrder,
+  roastWithBridge,
+  roastWithDay,
+  roastWithForm,
+  roastWithKitchen,
+} from "../core/formats/migrations";
 import type { Equipment, Photo, Roast, RoastReading } from "../core/formats/roast";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
@@ -59,6 +65,8 @@ export class BrumaDatabase extends Dexie {
       .upgrade((change) => eachRoast(change, roastWithBridge));
     // Version 5, the day: what is ticked off, struck out, and which probe is in which bird.
     this.version(5).upgrade((change) => eachRoast(change, roastWithDay));
+    // Version 6, what happened in its order, texts that can be shown.
+    this.version(6).upgrade((change) => eachRoast(change, roastInOrder));
   }
 }
 

@@ -2,6 +2,7 @@
 import { cookStage, type Equipment, EquipmentSchema, RoastSchema } from "../core/formats/roast";
 import { usualKitchen } from "../core/kitchen/usualKitchen";
 import type { BrumaDatabase } from "./database";
+import { readableRoasts } from "./listing";
 
 /** As measured, or the usual one. */
 export async function kitchenOf(db: BrumaDatabase): Promise<Equipment> {
@@ -19,7 +20,7 @@ export async function changeKitchen(db: BrumaDatabase, change: Partial<Equipment
   await db.transaction("rw", db.kitchen, db.roasts, async () => {
     const equipment = EquipmentSchema.parse({ ...(await kitchenOf(db)), ...change });
     await db.kitchen.put({ id: "kitchen", ...equipment });
-    for (const roast of await db.roasts.toArray()) {
+    for (const roast of await readableRoasts(db)) {
       if (cookStage(roast) !== "planned") continue;
       const plan = { ...roast.plan, equipment: { ...roast.plan.equipment, ...change } };
       await db.roasts.put(RoastSchema.parse({ ...roast, plan }));

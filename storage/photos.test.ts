@@ -1,9 +1,11 @@
 import { beforeEach, describe, expect, it } from "vitest";
+import { checkRoastFile } from "../core/formats/file";
 import { MOST_PHOTOS } from "../core/formats/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
+import { exportAll, takeFile } from "./files";
 import { addPhoto, deletePhoto, photosOf } from "./photos";
-import { deleteRoast, exportRoasts, importRoasts, saveRoast } from "./roasts";
+import { deleteRoast, saveRoast } from "./roasts";
 
 let db: BrumaDatabase;
 beforeEach(async () => {
@@ -27,10 +29,13 @@ describe("pictures of a record", () => {
 
   it("go out with the file and come in again, once", async () => {
     await addPhoto(db, "sample", photo(27));
-    const text = await exportRoasts(db, new Date(0));
-    await importRoasts(db, text);
-    await importRoasts(db, text);
-    expect(await exportRoasts(db, new Date(0))).toBe(text);
+    const text = await exportAll(db, new Date(Date.UTC(2026, 1, 1)));
+    const checked = checkRoastFile(text);
+    if (!checked.valid) throw new Error("the file was refused");
+    const chosen = { roasts: new Set(checked.file.roasts.map(({ roast }) => roast.id)), kitchen: false };
+    await takeFile(db, checked.file, chosen);
+    await takeFile(db, checked.file, chosen);
+    expect(await exportAll(db, new Date(Date.UTC(2026, 1, 1)))).toBe(text);
     expect(JSON.parse(text).roasts[0].photos).toEqual([photo(27)]);
   });
 

@@ -1,27 +1,15 @@
 import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { planOfVersion } from "../tests/helpers/oldPlans";
-import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
-import {
-  addReadings,
-  changeRoast,
-  deleteRoast,
-  exportRoasts,
-  importRoasts,
-  readingsAfter,
-  readingsOf,
-  saveRoast,
-  takeRoast,
-} from "./roasts";
+import { addReadings, changeRoast, deleteRoast, readingsAfter, readingsOf, saveRoast, takeRoast } from "./roasts";
 
 let db: BrumaDatabase;
 beforeEach(async () => {
   db = new BrumaDatabase(`test-${Math.random()}`);
   await db.open();
 });
-
-const exported = (): Promise<string> => exportRoasts(db, new Date(0));
 
 describe("the database", () => {
   it("carries roasts stored by version 1 forward", async () => {
@@ -39,31 +27,6 @@ describe("the database", () => {
 });
 
 describe("stored roasts", () => {
-  it("come out as they went in, through a file and another database", async () => {
-    await importRoasts(db, JSON.stringify(sampleFile()));
-    const text = await exported();
-    const other = new BrumaDatabase("other");
-    expect(await importRoasts(other, text)).toEqual({ kind: "imported", count: 1 });
-    expect(await exportRoasts(other, new Date(0))).toBe(text);
-  });
-
-  it("are untouched by a file with one wrong roast among good ones", async () => {
-    await saveRoast(db, sampleRoast("mine"));
-    const before = await exported();
-    const file = sampleFile();
-    file.roasts.push({ ...file.roasts[0], roast: { ...sampleRoast("bad"), title: "" } });
-    const result = await importRoasts(db, JSON.stringify(file));
-    expect(result).toMatchObject({ kind: "refused", faults: [{ where: "roasts.1.roast.title" }] });
-    expect(await exported()).toBe(before);
-  });
-
-  it("do not double their readings when the same file comes twice", async () => {
-    const text = JSON.stringify(sampleFile());
-    await importRoasts(db, text);
-    await importRoasts(db, text);
-    expect(await readingsOf(db, "sample")).toHaveLength(1);
-  });
-
   it("keep both of two edits made at once", async () => {
     await saveRoast(db, sampleRoast());
     await Promise.all([

@@ -1,9 +1,7 @@
 /** Reading and writing roasts; every row is checked against its schema on the way in. */
-import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "../core/formats/file";
 import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/formats/roast";
 import { readingKey } from "../core/formats/shared";
 import type { BrumaDatabase, StoredReading } from "./database";
-import { photosOf } from "./photos";
 
 const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
 
@@ -73,33 +71,6 @@ export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> 
   });
 }
 
-/** All roasts with their readings and pictures, as the file's text. */
-export async function exportRoasts(db: BrumaDatabase, exportedAt: Date): Promise<string> {
-  return fileText(db, await db.roasts.toArray(), exportedAt);
-}
-
-/** One roast with its readings, as a file another device takes in. @throws Error when there is no such roast */
-export async function exportRoast(db: BrumaDatabase, id: string, exportedAt: Date): Promise<string> {
-  const roast = await db.roasts.get(id);
-  if (!roast) throw new Error(`no roast ${id} is stored`);
-  return fileText(db, [roast], exportedAt);
-}
-
-async function fileText(db: BrumaDatabase, roasts: readonly Roast[], exportedAt: Date): Promise<string> {
-  const file: RoastFile = {
-    format: FILE_FORMAT,
-    version: FILE_VERSION,
-    exportedAt: exportedAt.toISOString(),
-    roasts: await Promise.all(
-      roasts.map(async (roast) => {
-        const photos = (await photosOf(db, roast.id)).map(({ takenAt, jpeg }) => ({ takenAt, jpeg }));
-        return { roast, readings: await readingsOf(db, roast.id), ...(photos.length > 0 && { photos }) };
-      }),
-    ),
-  };
-  return `${JSON.stringify(file, null, 1)}\n`;
-}
-
 /**
  * Takes in a roast that another device planned. One that is here already gets its plan and its title; its readings, and
  * what has happened to it, stay.
@@ -109,25 +80,4 @@ export async function takeRoast(db: BrumaDatabase, roast: Roast): Promise<void> 
     const here = await db.roasts.get(roast.id);
     await saveRoast(db, here ? { ...here, title: roast.title, plan: roast.plan } : { ...roast, happened: {} });
   });
-}
-
-export type ImportResult =
-  | { readonly kind: "imported"; readonly count: number }
-  | { readonly kind: "refused"; readonly faults: readonly FileFault[] };
-
-/** Takes a file in, whole or not at all; a roast of the same id is replaced with its readings. */
-export async function importRoasts(db: BrumaDatabase, text: string): Promise<ImportResult> {
-  const checked = checkRoastFile(text);
-  if (!checked.valid) return { kind: "refused", faults: checked.faults };
-  const { roasts } = checked.file;
-  await db.transaction("rw", db.roasts, db.readings, db.photos, async () => {
-    for (const { roast, readings, photos = [] } of roasts) {
-      await db.readings.where("roastId").equals(roast.id).delete();
-      await db.photos.where("roastId").equals(roast.id).delete();
-      await db.photos.bulkAdd(photos.map((photo) => ({ ...photo, roastId: roast.id })));
-      await db.roasts.put(roast);
-      await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
-    }
-  });
-  return { kind: "imported", count: roasts.length };
 }

@@ -8,6 +8,7 @@ import type { RoastReading } from "../core/formats/roast";
 import { same } from "../core/formats/same";
 import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
 import type { BrumaDatabase, SharedHere } from "./database";
+import { isReadable, storedRoast } from "./listing";
 import { addReadings, readingsOf } from "./roasts";
 
 const typedOnly = (readings: readonly RoastReading[]): RoastReading[] =>
@@ -26,8 +27,8 @@ export const unshare = (db: BrumaDatabase, roastId: string): Promise<void> => db
 
 /** What has changed here since the devices last agreed; null where nothing has. */
 export async function outgoing(db: BrumaDatabase, roastId: string): Promise<SharedRoast | null> {
-  const [agreed, roast] = await Promise.all([db.shared.get(roastId), db.roasts.get(roastId)]);
-  if (!agreed || !roast) return null;
+  const [agreed, roast] = await Promise.all([db.shared.get(roastId), storedRoast(db, roastId)]);
+  if (!agreed || !roast || !isReadable(roast)) return null;
   const readings = typedOnly(await readingsOf(db, roastId));
   const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && digestOf(readings) === agreed.readings;
   return unchanged ? null : { version: SHARED_VERSION, revision: agreed.revision, roast, readings };
@@ -86,8 +87,8 @@ export async function takeIn(db: BrumaDatabase, sent: SharedRoast): Promise<read
   const shared = SharedRoastSchema.parse(sent);
   const { id } = shared.roast;
   return db.transaction("rw", db.roasts, db.readings, db.shared, async () => {
-    const [agreed, mine] = await Promise.all([db.shared.get(id), db.roasts.get(id)]);
-    if (!agreed || !mine || shared.revision < agreed.revision) return [];
+    const [agreed, mine] = await Promise.all([db.shared.get(id), storedRoast(db, id)]);
+    if (!agreed || !mine || !isReadable(mine) || shared.revision < agreed.revision) return [];
     const { roast, conflicts } = mergedRoast(agreed.roast, shared.roast, mine);
     await db.roasts.put(roast);
     await joinReadings(db, id, shared.readings, agreed);
@@ -100,8 +101,10 @@ export async function takeIn(db: BrumaDatabase, sent: SharedRoast): Promise<read
 export async function takeAlong(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
   const { roast, readings } = shared;
   await db.transaction("rw", db.roasts, db.readings, db.shared, async () => {
-    const mine = await db.roasts.get(roast.id);
-    await db.roasts.put(mine ? mergedRoast({ ...mine, happened: {}, notes: "" }, roast, mine).roast : roast);
+    const mine = await storedRoast(db, roast.id);
+    await db.roasts.put(
+      mine && isReadable(mine) ? mergedRoast({ ...mine, happened: {}, notes: "" }, roast, mine).roast : roast,
+    );
     await joinReadings(db, roast.id, readings);
     await db.shared.put(agreedOn(shared));
   });

@@ -68,6 +68,7 @@ const SHOTS: readonly Shot[] = [
     prepare: async (driver) => {
       const picker = await see(driver, 'input[aria-label="File of roasts"]');
       await picker.sendKeys(restingChicken());
+      await press(driver, "Take in 1 roast");
       await seeText(driver, "1 roast taken in");
       await driver.get(`${server.url}/roast/resting/cook`);
       await seeText(driver, "good to carve from", "the lowest is expected to peak");

@@ -3,6 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/formats/roast";
+import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
 import { useAlarms } from "./alarm";
@@ -27,7 +28,7 @@ const QUARTER = 15 * 60_000;
 const NONE: readonly Roast[] = [];
 
 export function DayService() {
-  const roasts = useLiveQuery(() => database().roasts.toArray(), []) ?? NONE;
+  const roasts = useLiveQuery(() => readableRoasts(database()), []) ?? NONE;
   const openId = useMatch("/roast/:id/cook")?.params.id;
   const quarter = QUARTER * Math.floor(useNow() / QUARTER);
   const ofTheDay = roasts.filter((roast) => isOfTheDay(roast, quarter, openId));

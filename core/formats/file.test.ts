@@ -1,4 +1,6 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ANY_FILE } from "../../tests/helpers/anyRoast";
 import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
 import { checkRoastFile, FILE_VERSION } from "./file";
@@ -82,6 +84,93 @@ describe("the roast file", () => {
       { fromMin: 0, airC: 200 },
     ];
     expect(faultsOf(JSON.stringify(file))[0]?.where).toBe("roasts.0.roast.plan.stages.1.fromMin");
+  });
+
+  it("carries a file of version 5 forward: what happened in its order, texts that can be shown", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.version = 5;
+    Object.assign(file.roasts[0].roast, {
+      title: "A\u0000 Sunday",
+      happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T07:00:00Z", closedAt: "2026-09-27T12:00:00Z" },
+    });
+    const carried = checkRoastFile(JSON.stringify(file));
+    expect(carried.valid && carried.file.roasts[0]?.roast).toMatchObject({
+      title: "A  Sunday",
+      happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T08:00:00Z" },
+    });
+  });
+
+  it.each<[string, (roast: Record<string, never> & { plan: Record<string, unknown> }) => void, string]>([
+    ["a zone nobody knows", (roast) => Object.assign(roast.plan, { zone: "Moon/Base" }), "plan.zone"],
+    ["a zone that is an offset", (roast) => Object.assign(roast.plan, { zone: "+02:00" }), "plan.zone"],
+    [
+      "a dinner of another century",
+      (roast) => Object.assign(roast.plan, { serveAt: "1912-04-14T20:00:00Z" }),
+      "plan.serveAt",
+    ],
+    ["a 30th of February", (roast) => Object.assign(roast.plan, { serveAt: "2026-02-30T20:00:00Z" }), "plan.serveAt"],
+    [
+      "carved and never out",
+      (roast) => Object.assign(roast, { happened: { inAt: "2026-09-27T08:00:00Z", carvedAt: "2026-09-27T12:00:00Z" } }),
+      "happened.carvedAt",
+    ],
+    [
+      "out before it was in",
+      (roast) => Object.assign(roast, { happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T07:00:00Z" } }),
+      "happened.pulledAt",
+    ],
+    ["a title that turns around", (roast) => Object.assign(roast, { title: "a\u202Eb" }), "title"],
+    ["a title of two lines", (roast) => Object.assign(roast, { title: "a\nb" }), "title"],
+    ["an id of half a letter", (roast) => Object.assign(roast, { id: "\uD800" }), "id"],
+  ])("refuses %s, and says where", (_, change, where) => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    change(file.roasts[0].roast);
+    expect(faultsOf(JSON.stringify(file))).toMatchObject([{ where: `roasts.0.roast.${where}` }]);
+  });
+
+  it("refuses two roasts of one id", () => {
+    const file = sampleFile();
+    file.roasts.push(file.roasts[0]);
+    expect(faultsOf(JSON.stringify(file))).toMatchObject([{ where: "roasts.1.roast.id" }]);
+  });
+
+  it("tells five faults at most, each in one short line, whatever stands in the file", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    const reading = { ...file.roasts[0].readings[0], celsius: 9999 };
+    file.roasts[0].readings = Array.from({ length: 25_000 }, () => reading);
+    file.roasts[0].roast[`evil\n${"x".repeat(1000)}`] = 1;
+    const checked = checkRoastFile(JSON.stringify(file));
+    expect(checked).toMatchObject({ valid: false, more: 24_996 });
+    const faults = checked.valid ? [] : checked.faults;
+    expect(faults).toHaveLength(5);
+    for (const { where, what } of faults) {
+      expect(`${where}: ${what}`.length).toBeLessThan(200);
+      expect(`${where}: ${what}`).not.toMatch(/[\n\r]/);
+    }
+  });
+
+  it.each([
+    ["deep without end", "[".repeat(100_000)],
+    ["deep and closed", `${"[".repeat(100_000)}${"]".repeat(100_000)}`],
+    [
+      "deep inside",
+      `{"format":"bruma-roasts","version":1,"exportedAt":"2026-09-01T08:00:00Z","roasts":[{"roast":{"plan":{"bird":${'{"a":'.repeat(20_000)}1${"}".repeat(20_000)}}},"readings":[]}]}`,
+    ],
+    ["a wall of nulls", `[${"null,".repeat(500_000)}null]`],
+    ["no pair of letters", '{"format":"\\ud800","version":1}'],
+  ])("never throws, and answers in a sentence: %s", (_, text) => {
+    const faults = faultsOf(text);
+    expect(faults.length).toBeGreaterThan(0);
+    expect(faults.every(({ what }) => what !== "" && what.length < 200)).toBe(true);
+  });
+
+  it("takes what it wrote, for every roast there is", () => {
+    fc.assert(
+      fc.property(ANY_FILE, (file) => {
+        expect(checkRoastFile(JSON.stringify(file))).toMatchObject({ valid: true, file });
+      }),
+      { numRuns: 50 },
+    );
   });
 
   it.each([

@@ -1,26 +1,51 @@
-/** The roast file: one JSON file that carries roasts out and in. Described in docs/formats.md. */
+/** The roast file: one JSON file that carries all of the cook's own out and in. Described in docs/formats.md. */
 
 import { z } from "zod";
 import { messageOf } from "../errors";
-import { roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
-import { MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
+import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
+import { EquipmentSchema, MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
+import { shown } from "./text";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 5;
+export const FILE_VERSION = 6;
+
+const MOST_ROASTS = 2000;
+const MOST_READINGS = 200_000;
+
+/** How the cook has things shown. */
+export const PreferencesSchema = z.strictObject({
+  units: z.enum(["metric", "us"]),
+  theme: z.enum(["system", "light", "dark"]),
+});
+export type FilePreferences = z.infer<typeof PreferencesSchema>;
+
+const Entry = z.strictObject({
+  roast: RoastSchema,
+  readings: z.array(ReadingSchema).max(MOST_READINGS),
+  photos: z.array(PhotoSchema).max(MOST_PHOTOS).optional(),
+});
+export type RoastEntry = z.infer<typeof Entry>;
 
 export const RoastFileSchema = z.strictObject({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),
+  /** By the clock of the device that wrote it, right or wrong. */
   exportedAt: z.iso.datetime({ offset: true }),
   roasts: z
-    .array(
-      z.strictObject({
-        roast: RoastSchema,
-        readings: z.array(ReadingSchema).max(200_000),
-        photos: z.array(PhotoSchema).max(MOST_PHOTOS).optional(),
-      }),
-    )
-    .max(2000),
+    .array(Entry)
+    .max(MOST_ROASTS)
+    .superRefine((entries, context) => {
+      const known = new Set<string>();
+      for (const [n, { roast }] of entries.entries()) {
+        if (known.has(roast.id)) {
+          context.addIssue({ code: "custom", path: [n, "roast", "id"], message: "another roast has this id" });
+        }
+        known.add(roast.id);
+      }
+    }),
+  /** The kitchen as measured, its thermometer's calibration with it. */
+  kitchen: EquipmentSchema.optional(),
+  preferences: PreferencesSchema.optional(),
 });
 export type RoastFile = z.infer<typeof RoastFileSchema>;
 
@@ -37,11 +62,14 @@ export type FileCheck =
       readonly valid: false;
       readonly format: string | null;
       readonly version: number | null;
+      /** The first few. */
       readonly faults: readonly FileFault[];
+      /** How many there are besides. */
+      readonly more: number;
     };
 
 /** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. */
-const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge, roastWithDay].map(
+const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge, roastWithDay, roastInOrder].map(
   (step, n) =>
     (file: Record<string, unknown>): Record<string, unknown> => ({
       ...file,
@@ -54,34 +82,59 @@ const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge, roastWithD
 
 const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
 
-/** Reads a file's text: the roasts in it, or every fault with its place. Never throws. */
+const MOST_FAULTS = 5;
+const LONGEST_WORD = 160;
+const LONGEST_PATH = 80;
+
+/** One line that a person reads, whatever stood in the file. */
+const oneLine = (text: string, longest: number): string => {
+  const flat = shown(text.slice(0, 4 * longest)).replaceAll(/\s+/g, " ");
+  return flat.length <= longest ? flat : `${flat.slice(0, longest - 2)} …`;
+};
+
+function refused(
+  faults: readonly FileFault[],
+  format: string | null = null,
+  version: number | null = null,
+): FileCheck & { readonly valid: false } {
+  // Of one value the first fault says enough.
+  const places = new Set<string>();
+  const first = faults.filter(({ where }) => !places.has(where) && places.add(where));
+  return {
+    valid: false,
+    format: format === null ? null : oneLine(format, LONGEST_PATH),
+    version,
+    faults: first.slice(0, MOST_FAULTS).map(({ where, what }) => ({
+      where: oneLine(where, LONGEST_PATH),
+      what: oneLine(what, LONGEST_WORD),
+    })),
+    more: Math.max(0, first.length - MOST_FAULTS),
+  };
+}
+
+/** Reads a file's text: what is in it, or the first faults with their places. Never throws. */
 export function checkRoastFile(text: string): FileCheck {
   let raw: unknown;
   try {
-    raw = JSON.parse(text);
+    raw = JSON.parse(text.replace(/^\uFEFF/, ""));
   } catch (error) {
-    const what = `not JSON: ${messageOf(error)}`;
-    return { valid: false, format: null, version: null, faults: [{ where: "", what }] };
+    return refused([{ where: "", what: `not JSON: ${messageOf(error)}` }]);
   }
   const header = Header.safeParse(raw);
   if (!header.success || header.data.format !== FILE_FORMAT) {
     const got = header.success ? `"${header.data.format}"` : "none";
-    return {
-      valid: false,
-      format: header.success ? header.data.format : null,
-      version: null,
-      faults: [{ where: "format", what: `expected "${FILE_FORMAT}" with a version, got ${got}` }],
-    };
+    const what = `expected "${FILE_FORMAT}" with a version, got ${got}`;
+    return refused([{ where: "format", what }], header.success ? header.data.format : null);
   }
   const { version } = header.data;
   if (version > FILE_VERSION) {
     const what = `written by a newer Bruma: version ${version}, this one reads up to ${FILE_VERSION}`;
-    return { valid: false, format: FILE_FORMAT, version, faults: [{ where: "version", what }] };
+    return refused([{ where: "version", what }], FILE_FORMAT, version);
   }
   let current: Record<string, unknown> = header.data;
   for (const migrate of MIGRATIONS.slice(version - 1)) current = migrate(current);
   const parsed = RoastFileSchema.safeParse(current);
   if (parsed.success) return { valid: true, format: FILE_FORMAT, version, file: parsed.data };
   const faults = parsed.error.issues.map((issue) => ({ where: issue.path.join("."), what: issue.message }));
-  return { valid: false, format: FILE_FORMAT, version, faults };
+  return refused(faults, FILE_FORMAT, version);
 }

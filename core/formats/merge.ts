@@ -4,6 +4,7 @@
  * path is told; counts of what was done keep the higher, notes keep the lines of both.
  */
 
+import { inOrder } from "./happened";
 import { type Roast, RoastSchema } from "./roast";
 import { same } from "./same";
 
@@ -84,7 +85,8 @@ function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, 
  */
 export function mergedRoast(base: Roast, kept: Roast, mine: Roast): Merged {
   const conflicts: string[] = [];
-  const checked = RoastSchema.safeParse(mergedTree(base, kept, mine, "", conflicts));
+  const joined = mergedTree(base, kept, mine, "", conflicts) as Roast;
+  const checked = RoastSchema.safeParse({ ...joined, happened: inOrder(joined.happened) });
   // Each half may be right by itself and the whole not: stages of the one that overlap those of the other.
   return checked.success ? { roast: checked.data, conflicts } : { roast: kept, conflicts: ["plan"] };
 }

@@ -1,4 +1,7 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
+import { inOrder } from "./happened";
+import type { Roast } from "./roast";
+import { shown } from "./text";
 
 type Loose = Record<string, unknown>;
 const isRecord = (value: unknown): value is Loose => typeof value === "object" && value !== null;
@@ -78,3 +81,25 @@ export function roastWithBridge(roast: unknown): unknown {
 
 /** Version 4 to 5: what is ticked off, readings that are struck out, probes by their device; what was there stays as it is. */
 export const roastWithDay = (roast: unknown): unknown => roast;
+
+/**
+ * Version 5 to 6: what happened stands in the order in which it can happen, and texts hold nothing that cannot be shown.
+ * The file carries the kitchen and the preferences too.
+ */
+export function roastInOrder(roast: unknown): unknown {
+  if (!isRecord(roast)) return roast;
+  const { happened } = roast;
+  const ordered = isRecord(happened) ? inOrder(happened as Roast["happened"]) : happened;
+  return textsShown({ ...roast, happened: ordered });
+}
+
+/** Texts of a roast, at whatever depth a roast has. */
+function textsShown(value: unknown, depth = 0): unknown {
+  if (typeof value === "string") return shown(value);
+  if (depth > DEEPEST || typeof value !== "object" || value === null) return value;
+  if (Array.isArray(value)) return value.map((item) => textsShown(item, depth + 1));
+  return Object.fromEntries(Object.entries(value).map(([name, item]) => [name, textsShown(item, depth + 1)]));
+}
+
+/** Deeper than any roast. */
+const DEEPEST = 8;

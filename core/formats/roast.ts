@@ -12,9 +12,9 @@ import { METHOD_IDS } from "../methods/methods";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { SIDE_SLOTS } from "../schedule/slots";
+import { outOfOrder } from "./happened";
+import { instant, line, lines, zone } from "./text";
 import { PROBES, SIDES } from "./thermometer";
-
-const instant = z.iso.datetime({ offset: true });
 
 const Bird = z.strictObject({
   species: z.enum(SPECIES),
@@ -106,8 +106,8 @@ const Table = z.strictObject({
 export const MOST_SIDES = 12;
 
 const Side = z.strictObject({
-  id: z.string().min(1).max(64),
-  name: z.string().trim().min(1).max(60),
+  id: line(1, 64),
+  name: z.string().trim().pipe(line(1, 60)),
   minutes: z.number().min(1).max(600),
   /** °C in the oven; null for a ring or a board. */
   ovenC: z.number().min(60).max(300).nullable(),
@@ -156,7 +156,7 @@ const Prediction = z.strictObject({
   pullC: centresC(-30, 110),
 });
 
-const Happened = z.strictObject({
+const HappenedFields = z.strictObject({
   inAt: instant.optional(),
   pulledAt: instant.optional(),
   carvedAt: instant.optional(),
@@ -165,9 +165,9 @@ const Happened = z.strictObject({
   bastingsDone: z.number().int().min(0).max(200).optional(),
   fuelsDone: z.number().int().min(0).max(24).optional(),
   /** Rows of the timetable that were ticked off, by their ids. */
-  ticked: z.array(z.string().min(1).max(80)).max(200).optional(),
+  ticked: z.array(line(1, 80)).max(200).optional(),
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
-  struck: z.array(z.string().min(1).max(120)).max(500).optional(),
+  struck: z.array(line(1, 120)).max(500).optional(),
   /** The oven's door stood open. */
   doors: z
     .array(z.strictObject({ at: instant, openMin: z.number().min(0.5).max(30) }))
@@ -188,6 +188,11 @@ const Happened = z.strictObject({
   predicted: Prediction.optional(),
 });
 
+const Happened = HappenedFields.superRefine((happened, context) => {
+  const fault = outOfOrder(happened);
+  if (fault) context.addIssue({ code: "custom", path: [fault.what], message: fault.why });
+});
+
 export const PlanSchema = z.strictObject({
   bird: Bird,
   thawIn: z.enum(THAW_PLACES),
@@ -195,7 +200,7 @@ export const PlanSchema = z.strictObject({
   /** Roasted on the day it is eaten, or the day before: carved, chilled, heated again. */
   roasted: z.enum(["same-day", "day-before"]),
   /** IANA zone in which the cook reads the clock. */
-  zone: z.string().min(1).max(64),
+  zone,
   /** What heats the bird. */
   heat: z.enum(HEAT_SOURCES),
   method: z.enum(METHOD_IDS),
@@ -207,7 +212,10 @@ export const PlanSchema = z.strictObject({
   weather: z.strictObject({ airC: z.number().min(-30).max(45), windy: z.boolean() }),
   cover: z.enum(COVERS),
   table: Table,
-  sides: z.array(Side).max(MOST_SIDES),
+  sides: z
+    .array(Side)
+    .max(MOST_SIDES)
+    .refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, "two dishes have one id"),
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
   stock: z.enum(STOCKS),
@@ -237,12 +245,12 @@ export const MOST_PHOTOS = 12;
 export const MOST_PROBES = 16;
 
 export const RoastSchema = z.strictObject({
-  id: z.string().min(1).max(64),
-  title: z.string().min(1).max(120),
+  id: line(1, 64),
+  title: line(1, 120),
   createdAt: instant,
   plan: PlanSchema,
   happened: Happened,
-  notes: z.string().max(4000),
+  notes: lines(4000),
   /** How good it was, once it was eaten. */
   rating: z.number().int().min(1).max(5).optional(),
   /** Where readings come from: a hand, or probes that post to the bridge. */
@@ -252,7 +260,7 @@ export const RoastSchema = z.strictObject({
     .array(
       z.strictObject({
         /** Empty for a device that gives no name. */
-        device: z.string().max(40),
+        device: line(0, 40),
         /** As it names itself. */
         probe: z.enum(PROBES),
         sits: z.enum(PROBES),

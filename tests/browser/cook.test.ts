@@ -280,7 +280,7 @@ describe("the day itself, at the stove", () => {
       downloadPath: folder,
     });
     await driver.get(`${server.url}/kitchen`);
-    await press(driver, "Write all roasts to a file");
+    await press(driver, "Write everything to a file");
     const written = (): string | undefined => readdirSync(folder).find((name) => name.endsWith(".json"));
     await driver.wait(() => written() !== undefined, 20_000, "no file was written");
     const text = readFileSync(join(folder, written() as string), "utf8");
@@ -293,7 +293,41 @@ describe("the day itself, at the stove", () => {
     await picker.sendKeys(bad);
     await seeText(driver, "bad.txt was refused; nothing stored has changed", "roasts.0.roast.plan.bird.massKg");
     await picker.sendKeys(join(folder, written() as string));
-    await seeText(driver, "1 roast taken in");
+    await seeText(driver, "Roasts: 1 the same as here");
+    await press(driver, "Leave everything as it is");
+    const other = join(folder, "other.txt");
+    writeFileSync(other, text.replace(/"title": "[^"]*"/, '"title": "Another name"'));
+    await picker.sendKeys(other);
+    await seeText(driver, "1 where file and device each have something of their own");
+    await press(driver, "Leave everything as it is");
+    const another = join(folder, "another.txt");
+    writeFileSync(another, text.replace(/"id": "[^"]*"/, '"id": "another"'));
+    await picker.sendKeys(another);
+    await seeText(driver, "Roasts: 1 not here yet");
+    await press(driver, "Take in 1 roast");
+    await seeText(driver, "1 roast taken in from another.txt.");
+  });
+
+  it("lists all others when a stored one is damaged, which can be written out and deleted", async () => {
+    await driver.get(`${server.url}/`);
+    await seeText(driver, "Done: predicted against actual");
+    await driver.executeAsyncScript(`
+      const done = arguments[0];
+      const opened = indexedDB.open("bruma");
+      opened.onsuccess = () => {
+        const change = opened.result.transaction("roasts", "readwrite");
+        change.objectStore("roasts").put({ id: "damaged", title: "A lost dinner", plan: { bird: 7 } });
+        change.oncomplete = () => { opened.result.close(); done(); };
+      };`);
+    await driver.get(`${server.url}/`);
+    await seeText(driver, "A lost dinner", "cannot be shown", "Done: predicted against actual");
+    for (const screen of ["plan", "list", "cook"]) {
+      await driver.get(`${server.url}/roast/damaged/${screen}`);
+      await seeText(driver, "A lost dinner", "cannot be shown");
+    }
+    await press(driver, "Delete it");
+    await press(driver, "Delete it for good");
+    await seeText(driver, "There is no roast at this address");
   });
 });
 

@@ -12,7 +12,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../../core/formats/file";
 import { METHODS } from "../../core/methods/methods";
 import { usualPlan } from "../../core/methods/usualPlan";
-import { newProfile, openBrowser, pressAt, see, seeText, TABLE } from "../helpers/browser";
+import { newProfile, openBrowser, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 const ROASTS = Number(process.env.BRUMA_ROASTS ?? 8);
@@ -73,6 +73,7 @@ describe.each(PROCESSORS)("roasts opened one after another on a page that sees %
     writeFileSync(file, JSON.stringify(roastFile()));
     await driver.get(`${server.url}/kitchen`);
     await (await see(driver, 'input[type="file"]')).sendKeys(file);
+    await press(driver, `Take in ${ROASTS} roasts`);
     await seeText(driver, `${ROASTS} roasts taken in`);
     expect(await driver.executeScript("return navigator.hardwareConcurrency")).toBe(processors);
   });

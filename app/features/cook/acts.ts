@@ -6,6 +6,7 @@ import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { messageOf } from "../../../core/errors";
 import { wentIn, withPrediction } from "../../../core/forecast/prediction";
+import { inOrder } from "../../../core/formats/happened";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { readingKey } from "../../../core/formats/shared";
 import { addReadings, changeRoast } from "../../../storage/roasts";
@@ -20,7 +21,11 @@ export function actsOf(roast: Roast) {
   /** @returns whether it was stored */
   const change = async (next: (before: Roast) => Roast): Promise<boolean> => {
     try {
-      await changeRoast(database(), roast.id, next);
+      await changeRoast(database(), roast.id, (before) => {
+        const after = next(before);
+        // A clock that was set back meanwhile must not keep the cook from saying what happens.
+        return { ...after, happened: inOrder(after.happened) };
+      });
       return true;
     } catch (error) {
       toast.error(`That was not stored: ${messageOf(error)}`);

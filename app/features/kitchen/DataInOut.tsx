@@ -1,64 +1,127 @@
-import { useState } from "react";
-import type { FileFault } from "../../../core/formats/file";
-import { exportRoasts, importRoasts } from "../../../storage/roasts";
+import { useRef, useState } from "react";
+import { messageOf } from "../../../core/errors";
+import type { FileFault, RoastFile } from "../../../core/formats/file";
+import { exportAll, type Review, reviewFile, takeFile } from "../../../storage/files";
+import { readRoastFile } from "../../../workers/roastFile";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
 import { saveFile } from "../../ui/saveFile";
+import { type Choice, FileReview } from "./FileReview";
 
 type Said =
   | { readonly kind: "quiet" }
-  | { readonly kind: "done"; readonly text: string }
-  | { readonly kind: "refused"; readonly name: string; readonly faults: readonly FileFault[] };
+  | { readonly kind: "done" | "failed"; readonly text: string }
+  | { readonly kind: "reading"; readonly name: string; readonly megabytes: number }
+  | { readonly kind: "review"; readonly name: string; readonly file: RoastFile; readonly review: Review }
+  | {
+      readonly kind: "refused";
+      readonly name: string;
+      readonly faults: readonly FileFault[];
+      readonly more: number;
+    };
 
-const FAULTS_SHOWN = 8;
+const roastsOf = (count: number): string => `${count} ${count === 1 ? "roast" : "roasts"}`;
 
-/** All roasts as one file, out and in. A file that is not right is refused whole, with what is wrong and where. */
+/** What was taken of a file, and what of it was not. */
+function takenWords(taken: number, { roasts }: Review, name: string): string {
+  const same = roasts.filter(({ standing }) => standing === "same").length;
+  const left = roasts.length - same - taken;
+  return [
+    `${roastsOf(taken)} taken in from ${name}.`,
+    same > 0 && `${roastsOf(same)} here already, the same.`,
+    left > 0 && `${roastsOf(left)} of the file left out, as you said.`,
+  ]
+    .filter(Boolean)
+    .join(" ");
+}
+
+/** All of the cook's own as one file, out and in. A file that is not right is refused whole, with what is wrong and where. */
 export function DataInOut() {
   const [said, setSaid] = useState<Said>({ kind: "quiet" });
+  const reading = useRef<AbortController | null>(null);
+  const { set } = usePreferences();
+  const failed = (what: string) => (error: unknown) =>
+    setSaid({ kind: "failed", text: `${what}: ${messageOf(error)}` });
   const write = async (): Promise<void> => {
     const now = new Date(clockNow());
     const name = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
-    saveFile(name, "application/json", await exportRoasts(database(), now));
+    saveFile(name, "application/json", await exportAll(database(), now));
     setSaid({ kind: "done", text: `Written to ${name}.` });
   };
   const read = async (file: File): Promise<void> => {
-    const result = await importRoasts(database(), await file.text());
-    setSaid(
-      result.kind === "imported"
-        ? {
-            kind: "done",
-            text: `${result.count} ${result.count === 1 ? "roast" : "roasts"} taken in from ${file.name}.`,
-          }
-        : { kind: "refused", name: file.name, faults: result.faults },
-    );
+    reading.current?.abort();
+    const abort = new AbortController();
+    reading.current = abort;
+    setSaid({ kind: "reading", name: file.name, megabytes: file.size / 1e6 });
+    const check = await readRoastFile(file, abort.signal);
+    if (check === null) setSaid({ kind: "quiet" });
+    else if (check.valid) {
+      const review = await reviewFile(database(), check.file);
+      setSaid({ kind: "review", name: file.name, file: check.file, review });
+    } else setSaid({ kind: "refused", name: file.name, faults: check.faults, more: check.more });
+  };
+  const take = async (name: string, file: RoastFile, review: Review, choice: Choice): Promise<void> => {
+    const taken = await takeFile(database(), file, choice);
+    if (choice.preferences && file.preferences) await set(file.preferences);
+    setSaid({ kind: "done", text: takenWords(taken, review, name) });
   };
   return (
-    <section className="grid gap-3">
+    <section className="grid gap-3" aria-label="Your data">
       <h2 className="text-xl">Your data</h2>
       <p className="text-soft">
         Roasts and readings live in this browser, on this device, and nowhere else, but for a roast that you have in
-        common through your own server. One file carries all of them out, as a copy or to another device.
+        common through your own server. One file carries all of it out, with pictures, kitchen and preferences, as a
+        copy or to another device.
       </p>
       <div className="flex flex-wrap gap-3">
-        <Button onClick={() => void write()}>Write all roasts to a file</Button>
-        <FilePicker label="File of roasts" accept="application/json,.json" onFile={read}>
+        <Button onClick={() => void write().catch(failed("Nothing was written"))}>Write everything to a file</Button>
+        <FilePicker
+          label="File of roasts"
+          accept="application/json,.json"
+          onFile={(file) => read(file).catch(failed("The file was not read; nothing stored has changed"))}
+        >
           Take roasts in from a file
         </FilePicker>
       </div>
+      {said.kind === "review" && (
+        <FileReview
+          name={said.name}
+          review={said.review}
+          onTake={(choice) =>
+            void take(said.name, said.file, said.review, choice).catch(
+              failed("Nothing was taken in, and nothing stored has changed"),
+            )
+          }
+          onLeave={() => setSaid({ kind: "quiet" })}
+        />
+      )}
       <div role="status">
         {said.kind === "done" && <p>{said.text}</p>}
+        {said.kind === "failed" && <p className="rounded-2xl bg-caution px-4 py-3 text-caution-ink">{said.text}</p>}
+        {said.kind === "reading" && (
+          <div className="flex flex-wrap items-center gap-3">
+            <span>
+              Reading {said.name}, {said.megabytes < 1 ? "less than 1" : Math.round(said.megabytes)} MB …
+            </span>
+            <progress aria-label={`Reading ${said.name}`} className="h-2 w-40 accent-ember" />
+            <Button size="small" onClick={() => reading.current?.abort()}>
+              Stop
+            </Button>
+          </div>
+        )}
         {said.kind === "refused" && (
           <div className="rounded-2xl bg-caution px-4 py-3 text-caution-ink">
             <p className="font-semibold">{said.name} was refused; nothing stored has changed.</p>
             <ul className="mt-1 list-disc pl-5">
-              {said.faults.slice(0, FAULTS_SHOWN).map((fault) => (
+              {said.faults.map((fault) => (
                 <li key={fault.where + fault.what}>
                   {fault.where ? <code>{fault.where}</code> : "The file"}: {fault.what}
                 </li>
               ))}
-              {said.faults.length > FAULTS_SHOWN && <li>and {said.faults.length - FAULTS_SHOWN} more</li>}
+              {said.more > 0 && <li>and {said.more} more</li>}
             </ul>
           </div>
         )}

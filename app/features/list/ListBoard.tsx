@@ -6,7 +6,7 @@ import type { Roast } from "../../../core/formats/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import { type ListItem, listsOf } from "../../../core/schedule/lists";
 import { timetableOf } from "../../../core/schedule/timetable";
-import { exportRoast } from "../../../storage/roasts";
+import { exportRoast } from "../../../storage/files";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";

@@ -1,7 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useDeferredValue } from "react";
 import { cookStage, type Roast } from "../../../core/formats/roast";
+import { isReadable, storedRoasts } from "../../../storage/listing";
 import { database } from "../../shell/database";
+import { UnreadableCard } from "../../shell/UnreadableCard";
 import { Offered } from "./Offered";
 import { RoastCard } from "./RoastCard";
 import { StartForm } from "./StartForm";
@@ -14,10 +16,10 @@ const GROUPS = [
 
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {
-  const roasts = useLiveQuery(() => database().roasts.toArray(), []);
+  const roasts = useLiveQuery(() => storedRoasts(database()), []);
   // What is stored is painted first; the form takes a tenth of a second to build and comes right behind.
   const isListed = useDeferredValue(roasts !== undefined, false);
-  const ordered = [...(roasts ?? [])].sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
+  const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">
@@ -29,6 +31,7 @@ export function RoastsScreen() {
           </p>
         )}
         <Offered />
+        {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
         {GROUPS.map(({ title, holds }) => {
           const members = ordered.filter(holds);
           return (

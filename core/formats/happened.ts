@@ -1,0 +1,36 @@
+/** What happened to a roast, in the order in which it can happen. */
+import type { Roast } from "./roast";
+
+type Happened = Roast["happened"];
+
+/** Each needs the one before, and is not before it. */
+const ORDER = ["inAt", "pulledAt", "carvedAt", "closedAt"] as const;
+
+/** The first of them that cannot be, and why; null where all is in order. */
+export function outOfOrder(happened: Happened): { readonly what: (typeof ORDER)[number]; readonly why: string } | null {
+  for (const [n, what] of ORDER.entries()) {
+    const at = happened[what];
+    const before = ORDER[n - 1];
+    if (at === undefined || before === undefined) continue;
+    const beforeAt = happened[before];
+    if (beforeAt === undefined) return { what, why: `wants ${before}` };
+    if (Date.parse(at) < Date.parse(beforeAt)) return { what, why: `is before ${before}` };
+  }
+  return null;
+}
+
+/**
+ * The same with what cannot be put right: a clock that was set back meanwhile, or two devices that each took something
+ * back. What lacks the one before is not there; what is before it happened at its moment.
+ */
+export function inOrder(happened: Happened): Happened {
+  const right: { -readonly [What in keyof Happened]: Happened[What] } = { ...happened };
+  for (const [n, what] of ORDER.entries()) {
+    const before = ORDER[n - 1];
+    if (before === undefined || right[what] === undefined) continue;
+    const beforeAt = right[before];
+    if (beforeAt === undefined) delete right[what];
+    else if (Date.parse(right[what] as string) < Date.parse(beforeAt)) right[what] = beforeAt;
+  }
+  return right;
+}

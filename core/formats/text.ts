@@ -1,0 +1,54 @@
+/** Texts and instants that come from outside: what may stand in them, wherever they are shown or written to. */
+import { z } from "zod";
+
+/** Control characters, halves of pairs, breaks of line and paragraph, and what turns the direction of a text around. */
+const UNPRINTABLE = /[\p{Cc}\p{Cs}\u2028\u2029\u202A-\u202E\u2066-\u2069]/u;
+const ALL_UNPRINTABLE = new RegExp(UNPRINTABLE.source, "gu");
+const BREAKS = /[\n\t]/g;
+
+/** One line of a text that can be shown. */
+export const line = (least: number, most: number) =>
+  z
+    .string()
+    .min(least)
+    .max(most)
+    .refine((text) => !UNPRINTABLE.test(text), "holds characters that cannot be shown");
+
+/** Several lines of it. */
+export const lines = (most: number) =>
+  z
+    .string()
+    .max(most)
+    .refine((text) => !UNPRINTABLE.test(text.replaceAll(BREAKS, "")), "holds characters that cannot be shown");
+
+/** A text of older versions as it may stand from now on. */
+export const shown = (text: string): string =>
+  text.replaceAll(ALL_UNPRINTABLE, (sign) => (sign === "\n" || sign === "\t" ? sign : " "));
+
+const FIRST_MS = Date.UTC(2000, 0, 1);
+const LAST_MS = Date.UTC(2100, 0, 1);
+
+/** An instant with its offset, within a century. */
+export const instant = z.iso
+  .datetime({ offset: true })
+  .refine((at) => Date.parse(at) >= FIRST_MS && Date.parse(at) < LAST_MS, "an instant of the years 2000 to 2099");
+
+const zones = new Map<string, boolean>();
+
+/** Whether the clock of this machine knows a zone by its name. */
+function isKnownZone(name: string): boolean {
+  const known = zones.get(name);
+  if (known !== undefined) return known;
+  let answer: boolean;
+  try {
+    answer = /^[A-Za-z]/.test(name) && new Intl.DateTimeFormat("en", { timeZone: name }).format(0) !== "";
+  } catch {
+    // Refused by the clock's own table: there is no such zone.
+    answer = false;
+  }
+  zones.set(name, answer);
+  return answer;
+}
+
+/** An IANA zone that this machine's clock knows. */
+export const zone = z.string().min(1).max(64).refine(isKnownZone, "a time zone that the clock of this machine knows");

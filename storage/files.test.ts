@@ -1,0 +1,151 @@
+import fc from "fast-check";
+import { beforeEach, describe, expect, it } from "vitest";
+import { checkRoastFile, type RoastFile } from "../core/formats/file";
+import { ANY_ROAST } from "../tests/helpers/anyRoast";
+import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
+import { BrumaDatabase } from "./database";
+import { exportAll, reviewFile, takeFile } from "./files";
+import { changeKitchen } from "./kitchen";
+import { exportUnreadable, isReadable, storedRoast, storedRoasts } from "./listing";
+import { addPhoto } from "./photos";
+import { addReadings, changeRoast, readingsOf, saveRoast } from "./roasts";
+
+const RUNS = Number(process.env.BRUMA_EXPORTS ?? 20);
+
+let db: BrumaDatabase;
+const newDatabase = async (): Promise<BrumaDatabase> => {
+  const made = new BrumaDatabase(`files-${Math.random()}`);
+  await made.open();
+  return made;
+};
+beforeEach(async () => {
+  db = await newDatabase();
+});
+
+const exported = (from = db): Promise<string> => exportAll(from, new Date(Date.UTC(2026, 1, 1)));
+function fileIn(text: string): RoastFile {
+  const checked = checkRoastFile(text);
+  if (!checked.valid) throw new Error(JSON.stringify(checked.faults));
+  return checked.file;
+}
+const everything = (file: RoastFile) => ({
+  roasts: new Set(file.roasts.map(({ roast }) => roast.id)),
+  kitchen: true,
+});
+
+describe("the cook's own as a file", () => {
+  it("comes back equal into an empty browser: roasts, readings, pictures, kitchen, calibration", async () => {
+    await changeKitchen(db, { potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } });
+    await db.preferences.put({ id: "preferences", units: "us", theme: "dark", pairingCode: "123456" });
+    const file = sampleFile();
+    await takeFile(db, file, everything(file));
+    await addPhoto(db, "sample", { takenAt: "2026-09-27T12:00:00Z", jpeg: "/9j/4AAQ" });
+    const text = await exported();
+    // What pairs this device stays on it.
+    expect(text).not.toContain("123456");
+    const out = fileIn(text);
+    expect(out).toMatchObject({ kitchen: { potL: 9 }, preferences: { units: "us", theme: "dark" } });
+    const other = await newDatabase();
+    expect(await reviewFile(other, out)).toMatchObject({
+      roasts: [{ standing: "new" }],
+      kitchen: "other",
+      preferences: "other",
+    });
+    await takeFile(other, out, everything(out));
+    await other.preferences.put({ id: "preferences", ...(out.preferences as never as { units: "us"; theme: "dark" }) });
+    expect(await exported(other)).toBe(text);
+  });
+
+  it("is a law: export, wipe, import gives the same, whatever roasts there are", async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.uniqueArray(ANY_ROAST, { maxLength: 3, selector: ({ roast }) => roast.id }),
+        async (entries) => {
+          const from = await newDatabase();
+          for (const { roast, readings, photos = [] } of entries) {
+            await saveRoast(from, roast);
+            await addReadings(from, roast.id, readings);
+            for (const photo of photos) await addPhoto(from, roast.id, photo);
+          }
+          const text = await exported(from);
+          const file = fileIn(text);
+          const to = await newDatabase();
+          await takeFile(to, file, everything(file));
+          expect(await exported(to)).toBe(text);
+          const again = await reviewFile(to, file);
+          expect(again.roasts.every(({ standing }) => standing === "same")).toBe(true);
+        },
+      ),
+      { numRuns: RUNS },
+    );
+  });
+
+  it("says what is new, newer, older, the same, and takes nothing that is here away unasked", async () => {
+    for (const id of ["same", "newer", "older", "different"]) await saveRoast(db, sampleRoast(id));
+    await changeRoast(db, "newer", (roast) => ({ ...roast, happened: { inAt: "2026-09-27T08:00:00Z" } }));
+    const file = fileIn(await exported());
+    await changeRoast(db, "newer", (roast) => ({ ...roast, happened: {} }));
+    await changeRoast(db, "older", (roast) => ({ ...roast, notes: "crisp" }));
+    await changeRoast(db, "different", (roast) => ({ ...roast, title: "Another" }));
+    const review = await reviewFile(db, {
+      ...file,
+      roasts: [...file.roasts, { roast: sampleRoast("new"), readings: [] }],
+    });
+    expect(Object.fromEntries(review.roasts.map(({ id, standing }) => [id, standing]))).toEqual({
+      same: "same",
+      newer: "newer",
+      older: "older",
+      different: "different",
+      new: "new",
+    });
+    await takeFile(db, file, { roasts: new Set(["newer"]), kitchen: false });
+    expect((await db.roasts.get("newer"))?.happened.inAt).toBe("2026-09-27T08:00:00Z");
+    expect((await db.roasts.get("older"))?.notes).toBe("crisp");
+  });
+
+  it("is refused whole for one wrong roast among good ones, with where it is wrong", () => {
+    const file = sampleFile();
+    file.roasts.push({ ...file.roasts[0], roast: { ...sampleRoast("bad"), title: "" } });
+    expect(checkRoastFile(JSON.stringify(file))).toMatchObject({
+      valid: false,
+      faults: [{ where: "roasts.1.roast.title" }],
+    });
+  });
+
+  it("changes nothing when a write fails half way, and does not double readings when it comes twice", async () => {
+    const file = sampleFile();
+    await takeFile(db, file, everything(file));
+    await takeFile(db, file, everything(file));
+    expect(await readingsOf(db, "sample")).toHaveLength(1);
+    const before = await exported();
+    const add = db.readings.bulkAdd.bind(db.readings);
+    db.readings.bulkAdd = (() => Promise.reject(new Error("the quota is used up"))) as never;
+    file.roasts[0].roast.title = "Other";
+    await expect(takeFile(db, file, everything(file))).rejects.toThrow("quota");
+    db.readings.bulkAdd = add;
+    expect(await exported()).toBe(before);
+  });
+});
+
+describe("a stored roast that cannot be read", () => {
+  const bad = { ...sampleRoast("bad"), plan: { ...sampleRoast().plan, stages: "none" }, title: "Broken\u202E one" };
+  it("is told apart, can be written out as it is, and leaves the others alone", async () => {
+    await saveRoast(db, sampleRoast("good"));
+    await db.roasts.put(bad as never);
+    await db.roasts.put({ id: "nothing" } as never);
+    const all = await storedRoasts(db);
+    expect(all.filter(isReadable).map(({ id }) => id)).toEqual(["good"]);
+    expect(all.filter((each) => !isReadable(each))).toEqual([
+      { kind: "unreadable", id: "bad", title: "Broken  one", why: expect.stringContaining("title: holds") },
+      { kind: "unreadable", id: "nothing", title: "A roast without a name", why: expect.any(String) },
+    ]);
+    expect(await storedRoast(db, "bad")).toMatchObject({ kind: "unreadable" });
+    expect(await storedRoast(db, "nobody")).toBeNull();
+    expect(JSON.parse(await exportUnreadable(db, "bad"))).toMatchObject({ roast: { id: "bad" }, readings: [] });
+    expect(fileIn(await exported()).roasts.map(({ roast }) => roast.id)).toEqual(["good"]);
+    await changeKitchen(db, { potL: 9 });
+    expect((await db.roasts.get("good"))?.plan.equipment.potL).toBe(9);
+    const file = { ...sampleFile(), roasts: [{ roast: sampleRoast("bad"), readings: [] }] };
+    expect((await reviewFile(db, file as RoastFile)).roasts).toMatchObject([{ standing: "different" }]);
+  });
+});

@@ -1,0 +1,102 @@
+/** The cook's own as a file, out and in again; what comes in is looked at first, and taken as a whole or not at all. */
+import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../core/formats/file";
+import type { Equipment, Roast } from "../core/formats/roast";
+import { same } from "../core/formats/same";
+import { type Standing, standingOf } from "../core/formats/standing";
+import type { BrumaDatabase } from "./database";
+import { kitchenOf } from "./kitchen";
+import { isReadable, readableRoasts, storedRoast } from "./listing";
+import { photosOf } from "./photos";
+import { readingsOf } from "./roasts";
+
+/** A roast of a file, and how it stands to what is here. */
+export interface Reviewed {
+  readonly id: string;
+  readonly title: string;
+  readonly serveAt: string;
+  readonly zone: string;
+  readonly standing: Standing;
+}
+
+export interface Review {
+  readonly roasts: readonly Reviewed[];
+  /** The file's kitchen, preferences: whether they are other than what is here. */
+  readonly kitchen: "none" | "same" | "other";
+  readonly preferences: "none" | "same" | "other";
+}
+
+async function entryOf(db: BrumaDatabase, roast: Roast): Promise<RoastEntry> {
+  const photos = (await photosOf(db, roast.id)).map(({ takenAt, jpeg }) => ({ takenAt, jpeg }));
+  return { roast, readings: await readingsOf(db, roast.id), ...(photos.length > 0 && { photos }) };
+}
+
+const textOf = (file: RoastFile): string => `${JSON.stringify(file, null, 1)}\n`;
+
+/** All of the cook's own as the file's text; what cannot be read is not in it. */
+export async function exportAll(db: BrumaDatabase, exportedAt: Date): Promise<string> {
+  const roasts: RoastEntry[] = [];
+  for (const roast of await readableRoasts(db)) roasts.push(await entryOf(db, roast));
+  const measured = await db.kitchen.get("kitchen");
+  const preferences = await db.preferences.get("preferences");
+  return textOf({
+    format: FILE_FORMAT,
+    version: FILE_VERSION,
+    exportedAt: exportedAt.toISOString(),
+    roasts,
+    ...(measured && { kitchen: await kitchenOf(db) }),
+    ...(preferences && { preferences: { units: preferences.units, theme: preferences.theme } }),
+  });
+}
+
+/** One roast with its readings, as a file another device takes in. @throws Error when there is no such roast */
+export async function exportRoast(db: BrumaDatabase, id: string, exportedAt: Date): Promise<string> {
+  const roast = await storedRoast(db, id);
+  if (!roast || !isReadable(roast)) throw new Error("this roast is not stored, or cannot be read");
+  const roasts = [await entryOf(db, roast)];
+  return textOf({ format: FILE_FORMAT, version: FILE_VERSION, exportedAt: exportedAt.toISOString(), roasts });
+}
+
+const againstMine = (sent: unknown, mine: unknown): Review["kitchen"] =>
+  sent === undefined ? "none" : same(sent, mine) ? "same" : "other";
+
+/** What a file would change here; nothing is changed yet. */
+export async function reviewFile(db: BrumaDatabase, { roasts, kitchen, preferences }: RoastFile): Promise<Review> {
+  const reviewed: Reviewed[] = [];
+  for (const entry of roasts) {
+    const { id, title, plan } = entry.roast;
+    const stored = await storedRoast(db, id);
+    const readable = stored && isReadable(stored) ? await entryOf(db, stored) : undefined;
+    // One that is here and cannot be read may hold what the file does not: it is asked about.
+    const standing = stored && !readable ? "different" : standingOf(entry, readable);
+    reviewed.push({ id, title, serveAt: plan.serveAt, zone: plan.zone, standing });
+  }
+  const mine = await db.preferences.get("preferences");
+  return {
+    roasts: reviewed,
+    kitchen: againstMine(kitchen, await kitchenOf(db)),
+    preferences: againstMine(preferences, { units: mine?.units ?? "metric", theme: mine?.theme ?? "system" }),
+  };
+}
+
+export interface Chosen {
+  /** Ids of the roasts that are taken, each with all that belongs to it in the place of what is here. */
+  readonly roasts: ReadonlySet<string>;
+  readonly kitchen: boolean;
+}
+
+/** Takes in what was chosen of a file, all of it or, when a write fails, nothing. @returns roasts that were taken */
+export async function takeFile(db: BrumaDatabase, file: RoastFile, chosen: Chosen): Promise<number> {
+  const entries = file.roasts.filter(({ roast }) => chosen.roasts.has(roast.id));
+  await db.transaction("rw", db.roasts, db.readings, db.photos, db.kitchen, async () => {
+    for (const { roast, readings, photos = [] } of entries) {
+      await db.readings.where("roastId").equals(roast.id).delete();
+      await db.photos.where("roastId").equals(roast.id).delete();
+      await db.photos.bulkAdd(photos.map((photo) => ({ ...photo, roastId: roast.id })));
+      await db.roasts.put(roast);
+      await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
+    }
+    // Planned roasts keep the kitchen they were planned in.
+    if (chosen.kitchen && file.kitchen) await db.kitchen.put({ id: "kitchen", ...(file.kitchen as Equipment) });
+  });
+  return entries.length;
+}

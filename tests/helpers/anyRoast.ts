@@ -1,0 +1,74 @@
+/** Roasts of every kind with what happened to them, their readings and pictures, for laws that hold for all. */
+import fc from "fast-check";
+import { CENTRES } from "../../core/bird/solid";
+import { type RoastEntry, RoastFileSchema } from "../../core/formats/file";
+import { SIDES } from "../../core/formats/thermometer";
+import { ANY_PLAN } from "./anyPlan";
+
+const START = Date.UTC(2026, 5, 1);
+const instant = (minute: number): string => new Date(START + 60_000 * minute).toISOString();
+
+/** Letters of every kind that can be shown. */
+const anyText = (maxLength: number) =>
+  fc
+    .string({ unit: "grapheme", minLength: 1, maxLength })
+    .filter((text) => text.length <= maxLength && !/[\p{Cc}\p{Cs}\u2028\u2029\u202A-\u202E\u2066-\u2069]/u.test(text));
+
+const anyReading = fc.record({
+  at: fc.integer({ min: 0, max: 20_000 }).map(instant),
+  part: fc.constantFrom(...CENTRES),
+  // JSON knows no negative zero.
+  celsius: fc.double({ min: -40, max: 330, noNaN: true }).map((value) => value + 0),
+  source: fc.constantFrom("typed", "simulated", "bridge" as const),
+});
+
+const anyPhoto = fc.record({
+  takenAt: fc.integer({ min: 0, max: 20_000 }).map(instant),
+  jpeg: fc.uint8Array({ minLength: 3, maxLength: 400 }).map((bytes) => Buffer.from(bytes).toString("base64")),
+});
+
+const anyHappened = fc
+  .record({ steps: fc.integer({ min: 0, max: 4 }), gaps: fc.array(fc.nat(300), { minLength: 4, maxLength: 4 }) })
+  .map(({ steps, gaps }) => {
+    const names = ["inAt", "pulledAt", "carvedAt", "closedAt"].slice(0, steps);
+    let minute = 0;
+    return Object.fromEntries(
+      names.map((name, n) => {
+        minute += gaps[n] ?? 0;
+        return [name, instant(minute)];
+      }),
+    );
+  });
+
+export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
+  .record({
+    id: fc.uuid(),
+    title: anyText(60),
+    plan: ANY_PLAN,
+    happened: anyHappened,
+    notes: anyText(200),
+    rating: fc.option(fc.integer({ min: 1, max: 5 }), { nil: undefined }),
+    readings: fc.uniqueArray(anyReading, { maxLength: 20, selector: ({ at, part }) => `${at} ${part}` }),
+    photos: fc.uniqueArray(anyPhoto, { maxLength: 2, selector: ({ takenAt }) => takenAt }),
+    side: fc.constantFrom(...SIDES),
+  })
+  .map(({ id, title, plan, happened, notes, rating, readings, photos, side }) => ({
+    roast: {
+      id,
+      title,
+      createdAt: instant(0),
+      plan,
+      happened,
+      notes,
+      ...(rating !== undefined && { rating }),
+      thermometer: "bridge" as const,
+      probes: [{ device: "one", probe: `${side} breast` as const, sits: `${side} thigh` as const }],
+    },
+    readings: [...readings].sort((a, b) => a.at.localeCompare(b.at)),
+    ...(photos.length > 0 && { photos: [...photos].sort((a, b) => a.takenAt.localeCompare(b.takenAt)) }),
+  }));
+
+/** A whole file of them. */
+export const ANY_FILE = fc
+  .uniqueArray(ANY_ROAST, { maxLength: 4, selector: ({ roast }) => roast.id })
+  .map((roasts) => RoastFileSchema.parse({ format: "bruma-roasts", version: 6, exportedAt: instant(0), roasts }));
