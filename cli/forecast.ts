@@ -38,7 +38,11 @@ export function forecast(args: readonly string[]): unknown {
     skipEmptyLines: "greedy",
   });
   const [header = [], ...rows] = data;
-  const log = readLog(header, rows, { unit, ...(happened.inAt && { inAtMs: Date.parse(happened.inAt) }) });
+  const log = readLog(header, rows, {
+    unit,
+    zone: plan.zone,
+    ...(happened.inAt && { inAtMs: Date.parse(happened.inAt) }),
+  });
   const [rejected] = log.rejected;
   if (log.readings.length === 0 && rejected) {
     throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rejected.why}`);

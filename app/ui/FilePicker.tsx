@@ -1,4 +1,6 @@
 import { type ReactNode, useRef } from "react";
+import { toast } from "sonner";
+import { messageOf } from "../../core/errors";
 import { Button } from "./Button";
 
 interface Props {
@@ -8,6 +10,7 @@ interface Props {
   readonly accept: string;
   readonly size?: "small" | "table";
   readonly children: ReactNode;
+  /** What it rejects with is told in a sentence. */
   onFile(file: File): Promise<void>;
 }
 
@@ -29,7 +32,8 @@ export function FilePicker({ label, accept, size = "table", children, onFile }: 
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = "";
-          if (file) void onFile(file);
+          if (!file) return;
+          onFile(file).catch((error: unknown) => toast.error(`${file.name} was not taken in: ${messageOf(error)}`));
         }}
       />
     </>

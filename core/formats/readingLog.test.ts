@@ -1,3 +1,4 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readLog } from "./readingLog";
 
@@ -47,6 +48,79 @@ describe("a log of temperatures", () => {
       ],
     );
     expect(readings.map(({ minute }) => minute)).toEqual([0, 30, 80]);
+  });
+
+  it.each([
+    ["after it went in", "10:30", 30],
+    ["the moment it went in", "10:00", 0],
+    ["the same evening", "21:00", 660],
+  ])("puts a clock time where it belongs by the clock at which the bird went in: %s", (_, at, minute) => {
+    const { readings } = readLog(["time", "breast"], [[at, "20"]], { inAtMs: IN, zone: "Europe/Paris" });
+    expect(readings).toMatchObject([{ minute }]);
+  });
+
+  it("puts the first clock time on the day that is nearer: after midnight for a bird of the evening", () => {
+    const { readings } = readLog(["time", "breast"], [["00:30", "20"]], { inAtMs: IN, zone: "Etc/GMT-12" });
+    expect(readings).toMatchObject([{ minute: 270 }]);
+  });
+
+  it("refuses a clock time from before the bird went in, over midnight too", () => {
+    const early = (zone: string, at: string) =>
+      readLog(["time", "breast"], [[at, "5"]], { inAtMs: IN, zone }).rejected[0]?.why;
+    expect(early("Europe/Paris", "09:59")).toContain("before the bird went in");
+    // There it went in at midnight.
+    expect(early("Etc/GMT+8", "23:50")).toContain("before the bird went in");
+  });
+
+  it("takes a cell's own unit before its column's", () => {
+    const { readings } = readLog(["min", "breast", "thigh_f"], [["10", "104 °F", "40 C"]]);
+    expect(readings.map(({ celsius }) => Math.round(celsius))).toEqual([40, 40]);
+  });
+
+  it.each([
+    ["1e3", "breast"],
+    ["0x1F", "breast"],
+    ["Infinity", "breast"],
+    ["12.5.1", "breast"],
+  ])("takes no %s for a temperature", (cell, where) => {
+    expect(readLog(["min", "breast"], [["10", cell]]).rejected).toMatchObject([
+      { why: expect.stringContaining(where) },
+    ]);
+  });
+
+  it.each(["10:75", "1e9", "0x10", "1492-10-12T08:00:00Z", "+275760-01-01T00:00:00Z", "9999"])(
+    "takes no %s for a time",
+    (at) => {
+      const { readings, rejected } = readLog(
+        ["time", "breast"],
+        [
+          ["0", "5"],
+          [at, "20"],
+        ],
+      );
+      expect(readings).toHaveLength(1);
+      expect(rejected).toMatchObject([{ line: 3, why: expect.stringContaining("time:") }]);
+    },
+  );
+
+  it("is a law: whatever the cells hold, every row is taken or told in a short line", () => {
+    const cell = fc.oneof(fc.string(), fc.constantFrom("12:30", "20", "20 F", "2026-09-27T08:30:00Z", "", "-", "1e99"));
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(cell, cell), { maxLength: 30 }),
+        fc.constantFrom("UTC", "Asia/Kolkata"),
+        (rows, zone) => {
+          const { readings, rejected } = readLog(["time", "breast"], rows, { inAtMs: IN, zone });
+          for (const { minute, celsius } of readings) {
+            expect(minute).toBeGreaterThanOrEqual(0);
+            expect(minute).toBeLessThanOrEqual(48 * 60);
+            expect(Math.abs(celsius)).toBeLessThanOrEqual(110);
+          }
+          for (const { why } of rejected) expect(why.length).toBeLessThan(200);
+        },
+      ),
+      { numRuns: 300 },
+    );
   });
 
   it("lists every cell it cannot take, with its line; a probe that said nothing is a gap", () => {

@@ -4,6 +4,7 @@
  */
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Reading } from "../forecast/reading";
+import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
 import type { RejectedRow } from "./sideList";
 import { type Place, SIDES } from "./thermometer";
@@ -16,6 +17,8 @@ export interface ReadingLog {
 export interface LogContext {
   /** Instant at which the bird went in, where it is known; without it, the first row of clock times or instants is minute 0. */
   readonly inAtMs?: number;
+  /** IANA zone of the clock in the log; without it, the first clock time is when the bird went in. */
+  readonly zone?: string;
   /** What a column without a unit is in. */
   readonly unit?: "C" | "F";
 }
@@ -47,22 +50,103 @@ function timeKind(name: string): TimeKind {
 const CLOCK = /^(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
 const MINUTE_MS = 60_000;
 
-/** Milliseconds of an entry on its own scale, and whether that scale is the calendar's. */
-function timeMs(text: string, kind: TimeKind): { readonly ms: number; readonly isInstant: boolean } | null {
+const DAY_MS = 24 * 60 * MINUTE_MS;
+/** No cook and no rest is longer; a row that is further off is a slip. */
+const LONGEST_MIN = 48 * 60;
+const FIRST_YEAR_MS = Date.UTC(2000, 0, 1);
+const LAST_YEAR_MS = Date.UTC(2100, 0, 1);
+/** As people and loggers write them; a hexadecimal or an exponent is something else. */
+const NUMBER = /^[+-]?\d{1,9}(?:[.,]\d{0,12})?$/;
+
+const numberIn = (text: string): number => (NUMBER.test(text) ? Number(text.replace(",", ".")) : Number.NaN);
+
+type Time =
+  /** On the scale of its column, from its own zero. */
+  | { readonly kind: "span"; readonly ms: number }
+  /** Of the day. */
+  | { readonly kind: "clock"; readonly ms: number }
+  | { readonly kind: "instant"; readonly ms: number }
+  | { readonly kind: "wrong"; readonly why: string };
+
+/** What an entry of the time column says. */
+function timeIn(text: string, column: TimeKind): Time {
   const clock = CLOCK.exec(text);
   if (clock) {
+    const [hours, minutes] = [Number(clock[1]), Number(clock[2])];
     const seconds = Number((clock[3] ?? "0").replace(",", "."));
-    return { ms: ((Number(clock[1]) * 60 + Number(clock[2])) * 60 + seconds) * 1000, isInstant: false };
+    if (minutes > 59 || seconds >= 60) return { kind: "wrong", why: `got ${JSON.stringify(text)}: no such time` };
+    const ms = ((hours * 60 + minutes) * 60 + seconds) * 1000;
+    return { kind: column === "clock" && hours < 24 ? "clock" : "span", ms };
   }
-  const value = Number(text.replace(",", "."));
-  if (text !== "" && Number.isFinite(value)) {
+  const value = numberIn(text);
+  if (Number.isFinite(value)) {
     return {
-      ms: value * { minutes: MINUTE_MS, seconds: 1000, hours: 60 * MINUTE_MS, clock: MINUTE_MS }[kind],
-      isInstant: false,
+      kind: "span",
+      ms: value * { minutes: MINUTE_MS, seconds: 1000, hours: 60 * MINUTE_MS, clock: MINUTE_MS }[column],
     };
   }
-  const instant = Date.parse(text);
-  return Number.isNaN(instant) ? null : { ms: instant, isInstant: true };
+  const ms = Date.parse(text);
+  if (Number.isNaN(ms)) {
+    return { kind: "wrong", why: `got ${cellWord(text)}, allowed is an instant, hh:mm or a number` };
+  }
+  if (ms < FIRST_YEAR_MS || ms >= LAST_YEAR_MS) {
+    return { kind: "wrong", why: `got ${cellWord(text)}: allowed are the years 2000 to 2099` };
+  }
+  return { kind: "instant", ms };
+}
+
+/** A cell as it is told: short, and on one line. */
+const cellWord = (cell: string): string => JSON.stringify(cell.length > 40 ? `${cell.slice(0, 39)}…` : cell);
+
+/** Rows of one log on one scale: milliseconds since the bird went in. */
+class Scale {
+  /** The first row, where nothing says when the bird went in. */
+  private zeroMs: number | undefined;
+  private days = 0;
+  private lastClockMs: number | undefined;
+
+  /** What the clock showed when the bird went in, to the minute: milliseconds since midnight. */
+  private readonly inClockMs: number | undefined;
+
+  constructor(
+    column: TimeKind,
+    private readonly context: LogContext,
+  ) {
+    const { inAtMs, zone } = context;
+    this.zeroMs = column === "clock" ? undefined : 0;
+    if (inAtMs !== undefined && zone !== undefined) {
+      this.inClockMs = Math.round(60 * localHour(inAtMs, zone)) * MINUTE_MS;
+    }
+  }
+
+  msOf(time: Exclude<Time, { kind: "wrong" }>): number {
+    if (time.kind === "instant") return time.ms - (this.context.inAtMs ?? this.zero(time.ms));
+    if (time.kind === "span") return time.ms - this.zero(time.ms);
+    const clockMs = this.acrossMidnight(time.ms);
+    return clockMs - (this.inClockMs ?? this.zero(clockMs));
+  }
+
+  private zero(ms: number): number {
+    this.zeroMs ??= ms;
+    return this.zeroMs;
+  }
+
+  /** Over midnight the clock begins again; the first row is on the day that is nearer to when the bird went in. */
+  private acrossMidnight(ms: number): number {
+    if (this.lastClockMs === undefined && this.inClockMs !== undefined) {
+      const off = ms - this.inClockMs;
+      this.days = off < -DAY_MS / 2 ? 1 : off > DAY_MS / 2 ? -1 : 0;
+    } else if (this.lastClockMs !== undefined && ms + this.days * DAY_MS < this.lastClockMs - DAY_MS / 2) this.days++;
+    this.lastClockMs = ms + this.days * DAY_MS;
+    return this.lastClockMs;
+  }
+}
+
+/** °C of a cell, by its own unit where it names one. */
+function celsiusIn(cell: string, fahrenheit: boolean): number {
+  const [, text = "", unit] = /^(.*?)\s*°?\s*([cf])?$/i.exec(cell) ?? [];
+  const value = numberIn(text.trim());
+  return (unit ? unit.toLowerCase() === "f" : fahrenheit) ? fahrenheitToC(value) : value;
 }
 
 /**
@@ -72,8 +156,9 @@ function timeMs(text: string, kind: TimeKind): { readonly ms: number; readonly i
 export function readLog(
   header: readonly string[],
   rows: readonly (readonly string[])[],
-  { inAtMs, unit = "C" }: LogContext = {},
+  context: LogContext = {},
 ): ReadingLog {
+  const { unit = "C" } = context;
   const names = header.map(words);
   const timeAt = names.findIndex((name) => TIME_NAMES.test(name));
   const columns = names.flatMap((name, index): Column[] => {
@@ -86,40 +171,32 @@ export function readLog(
   });
   if (timeAt < 0 || columns.length === 0) {
     const lacks = timeAt < 0 ? "time" : "breast, thigh or filling";
-    const why = `the header has no column for ${lacks}; got ${header.join(", ") || "nothing"}`;
+    const why = `the header has no column for ${lacks}; got ${header.join(", ").slice(0, 100) || "nothing"}`;
     return { readings: [], rejected: [{ line: 1, why }] };
   }
   const kind = timeKind(names[timeAt] as string);
+  const scale = new Scale(kind, context);
   const readings: Reading[] = [];
   const rejected: RejectedRow[] = [];
-  let zeroMs: number | undefined = kind === "clock" ? undefined : 0;
-  let daysMs = 0;
-  let lastMs = Number.NEGATIVE_INFINITY;
   rows.forEach((row, n) => {
     const line = n + 2;
-    const text = (row[timeAt] ?? "").trim();
-    const time = timeMs(text, kind);
-    if (!time) {
-      rejected.push({ line, why: `time: got ${JSON.stringify(text)}, allowed is an instant, hh:mm or a number` });
+    const time = timeIn((row[timeAt] ?? "").trim(), kind);
+    if (time.kind === "wrong") {
+      rejected.push({ line, why: `time: ${time.why}` });
       return;
     }
-    let { ms } = time;
-    if (!time.isInstant && kind === "clock") {
-      // Over midnight the clock begins again.
-      if (ms + daysMs < lastMs - 12 * 60 * MINUTE_MS) daysMs += 24 * 60 * MINUTE_MS;
-      ms += daysMs;
+    const minute = scale.msOf(time) / MINUTE_MS;
+    if (minute > LONGEST_MIN) {
+      rejected.push({ line, why: `time: more than ${LONGEST_MIN / 60} hours after the bird went in` });
+      return;
     }
-    lastMs = ms;
-    zeroMs ??= time.isInstant && inAtMs !== undefined ? inAtMs : ms;
-    const minute = (ms - zeroMs) / MINUTE_MS;
     for (const { index, place, fahrenheit } of columns) {
       const cell = (row[index] ?? "").trim();
       // A probe that said nothing is a gap, not a fault.
       if (cell === "" || /^(nan|-+|n\/a|null)$/i.test(cell)) continue;
-      const value = Number(cell.replace(/[°\s]*[cf]?$/i, "").replace(",", "."));
-      const celsius = fahrenheit ? fahrenheitToC(value) : value;
+      const celsius = celsiusIn(cell, fahrenheit);
       if (!(celsius >= -30 && celsius <= 110)) {
-        rejected.push({ line, why: `${place.part}: got ${JSON.stringify(cell)}, allowed is −30 to 110 °C` });
+        rejected.push({ line, why: `${place.part}: got ${cellWord(cell)}, allowed is −30 to 110 °C` });
       } else if (minute < 0) rejected.push({ line, why: `${place.part}: before the bird went in` });
       else readings.push({ minute, ...place, celsius });
     }

@@ -4,6 +4,7 @@ import { messageOf, requireBetween } from "../errors";
 import { SIDE_SLOTS } from "../schedule/slots";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
 import type { Plan } from "./roast";
+import { line } from "./text";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
 
@@ -16,7 +17,10 @@ export interface RejectedRow {
   readonly why: string;
 }
 
-const Name = z.string().trim().min(1).max(60);
+const Name = z.string().trim().pipe(line(1, 60));
+/** What is told of a cell that is wrong. */
+const LONGEST_WORD = 60;
+const word = (cell: string): string => JSON.stringify(cell.slice(0, LONGEST_WORD));
 const YES = new Set(["yes", "y", "true", "1"]);
 const NO = new Set(["no", "n", "false", "0"]);
 
@@ -32,15 +36,15 @@ export function readSideRows(
   const dishes: Dish[] = [];
   const rejected: RejectedRow[] = [];
   rows.forEach((row, n) => {
-    const line = n + 2;
+    const at = n + 2;
     if (dishes.length >= places) {
-      rejected.push({ line, why: "no more dishes fit this plan" });
+      rejected.push({ line: at, why: "no more dishes fit this plan" });
       return;
     }
     try {
       dishes.push(readRow(row, units));
     } catch (error) {
-      rejected.push({ line, why: messageOf(error) });
+      rejected.push({ line: at, why: messageOf(error).slice(0, 200) });
     }
   });
   return { dishes, rejected };
@@ -49,16 +53,16 @@ export function readSideRows(
 function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish {
   const cell = (column: (typeof SIDE_COLUMNS)[number]): string => (row[column] ?? "").trim();
   const name = Name.safeParse(cell("name"));
-  if (!name.success) throw new RangeError(`name: got ${JSON.stringify(cell("name"))}, allowed is 1 to 60 letters`);
+  if (!name.success) throw new RangeError(`name: got ${word(cell("name"))}, allowed is 1 to 60 letters on one line`);
   const minutes = requireBetween("minutes", parseDurationS(cell("minutes")) / 60, 1, 600, "min");
   const oven = cell("oven");
   const ovenC = oven === "" ? null : requireBetween("oven", parseTemperatureC(oven, units), 60, 300, "°C");
   const said = cell("ring").toLowerCase();
   if (said !== "" && !YES.has(said) && !NO.has(said)) {
-    throw new RangeError(`ring: got ${JSON.stringify(cell("ring"))}, allowed is yes or no`);
+    throw new RangeError(`ring: got ${word(cell("ring"))}, allowed is yes or no`);
   }
   const slot = SIDE_SLOTS.find((known) => known === (cell("slot").toLowerCase() || "auto"));
-  if (!slot) throw new RangeError(`slot: got ${JSON.stringify(cell("slot"))}, allowed is ${SIDE_SLOTS.join(", ")}`);
+  if (!slot) throw new RangeError(`slot: got ${word(cell("slot"))}, allowed is ${SIDE_SLOTS.join(", ")}`);
   return { name: name.data, minutes, ovenC, ring: said === "" ? ovenC === null : YES.has(said), slot };
 }
 

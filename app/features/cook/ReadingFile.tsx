@@ -1,9 +1,9 @@
-import Papa from "papaparse";
 import { useState } from "react";
 import { readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/formats/roast";
 import { probeOf } from "../../../core/formats/thermometer";
 import { Button } from "../../ui/Button";
+import { rowsIn, textOfTable, toCsv } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
 import { saveFile } from "../../ui/saveFile";
@@ -21,9 +21,8 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
   const [report, setReport] = useState<ImportReport | null>(null);
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
   const read = async (file: File): Promise<void> => {
-    const { data } = Papa.parse<string[]>((await file.text()).replace(/^\uFEFF/, ""), { skipEmptyLines: "greedy" });
-    const [header = [], ...rows] = data;
-    const log = readLog(header, rows, { inAtMs });
+    const [header = [], ...rows] = rowsIn(await textOfTable(file));
+    const log = readLog(header, rows, { inAtMs, zone: roast.plan.zone });
     const keyOf = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)}`;
     const known = new Set(readings.map(keyOf));
     const fresh = log.readings
@@ -37,7 +36,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
   const write = (): void => {
     const rows = readings.map((reading) => ({ at: reading.at, [probeOf(reading)]: reading.celsius }));
     const columns = ["at", ...new Set(readings.map(probeOf))];
-    saveFile("readings.csv", "text/csv", `${Papa.unparse(rows, { columns })}\r\n`);
+    saveFile("readings.csv", "text/csv", toCsv(rows, columns));
   };
   return (
     <div className="grid gap-2">

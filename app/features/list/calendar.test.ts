@@ -26,6 +26,15 @@ describe("the calendar file, read by an independent parser", () => {
   const parsed = new ICAL.Component(ICAL.parse(planCalendar("r1", "Lunch, with guests", rows, serveMs)));
   const events = parsed.getAllSubcomponents("vevent").map((component) => new ICAL.Event(component));
 
+  it("adds nothing for names that would break its lines", () => {
+    const evil = "Lunch\r\nBEGIN:VEVENT\nSUMMARY:evil\r";
+    const [first, ...rest] = rows.map((row) => ({ ...row, what: `${row.what}${evil}`, detail: evil }));
+    const text = planCalendar(`r1${evil}`, evil, first ? [first, ...rest] : [], serveMs);
+    const again = new ICAL.Component(ICAL.parse(text));
+    expect(again.getAllSubcomponents("vevent")).toHaveLength(rows.length);
+    expect(text.split("\r\n").filter((line) => line.startsWith("SUMMARY:evil"))).toEqual([]);
+  });
+
   it("has every task at the right instant, across the change of the clocks too", () => {
     expect(events).toHaveLength(rows.length);
     rows.forEach((row) => {

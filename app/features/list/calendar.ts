@@ -1,23 +1,27 @@
 /** The timetable as an iCalendar file: instants in UTC, so every calendar shows them in its own zone, and an alarm each. */
 import ical, { ICalAlarmType } from "ical-generator";
+import { shown } from "../../../core/formats/text";
 import type { TimetableRow } from "../../../core/schedule/timetable";
 
 /** Tasks without a length of their own get a few minutes, so that calendars show them. */
 const SHORTEST_MS = 5 * 60_000;
 
+/** A name of several lines must not become lines of the file. */
+const flat = (text: string): string => shown(text).replace(/[\n\t]+/g, " ");
+
 export function planCalendar(roastId: string, title: string, rows: readonly TimetableRow[], nowMs: number): string {
-  const calendar = ical({ name: title, prodId: { company: "Bruma", product: "Bruma plan", language: "EN" } });
+  const calendar = ical({ name: flat(title), prodId: { company: "Bruma", product: "Bruma plan", language: "EN" } });
   for (const { id, startMs, endMs, what, detail, alarmMin } of rows) {
     const event = calendar.createEvent({
-      id: `${roastId}-${id}@bruma`,
+      id: flat(`${roastId}-${id}@bruma`),
       stamp: new Date(nowMs),
       start: new Date(startMs),
       end: new Date(Math.max(endMs, startMs + SHORTEST_MS)),
-      summary: what,
-      description: detail,
+      summary: flat(what),
+      description: flat(detail),
     });
     if (alarmMin !== undefined) {
-      event.createAlarm({ type: ICalAlarmType.display, trigger: alarmMin * 60, description: what });
+      event.createAlarm({ type: ICalAlarmType.display, trigger: alarmMin * 60, description: flat(what) });
     }
   }
   return calendar.toString();

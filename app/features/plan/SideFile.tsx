@@ -2,6 +2,7 @@ import { useState } from "react";
 import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
+import { textOfTable } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
 import { saveFile } from "../../ui/saveFile";
@@ -17,7 +18,7 @@ interface Props {
 export function SideFile({ plan, units, onAdd }: Props) {
   const [report, setReport] = useState<ImportReport | null>(null);
   const read = async (file: File): Promise<void> => {
-    const { dishes, rejected } = sidesFromCsv(await file.text(), MOST_SIDES - plan.sides.length, units);
+    const { dishes, rejected } = sidesFromCsv(await textOfTable(file), MOST_SIDES - plan.sides.length, units);
     if (dishes.length > 0) onAdd(dishes.map((dish) => ({ ...dish, id: crypto.randomUUID() })));
     setReport({ file: file.name, taken: dishes.length, rejected });
   };
