@@ -2,9 +2,11 @@
 
 import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
+import { messageOf } from "../core/errors";
 import type { Bridge } from "./bridge";
 import { clockRouter, type PacedClock } from "./clock";
-import { isThisMachine, paired } from "./pairing";
+import type { Pairing } from "./pairing";
+import { onlyPaired, pairingRouter } from "./pairingRouter";
 import { onlySameOrigin } from "./sameOrigin";
 import type { Sharing } from "./sharing";
 
@@ -24,19 +26,19 @@ export interface ServerOptions {
   readonly lan?: {
     /** Where other devices find it. */
     readonly addresses: readonly string[];
-    /** Needed from any other machine. */
-    readonly pairingCode: string;
+    /** Which other machines may speak to it. */
+    readonly pairing: Pairing;
   };
 }
 
-/** A body that is too large or broken is answered with what is wrong; anything else of /api is not there. */
-const refuse: ErrorRequestHandler = (error, _request, response, next) => {
-  const status = Number((error as { status?: unknown }).status);
-  if (!(status >= 400 && status < 500)) {
-    next(error);
-    return;
-  }
-  response.status(status).json({ accepted: 0, rejected: [{ line: 1, why: String((error as Error).message) }] });
+/** Whatever goes wrong is answered in one sentence; how it came about stands on this machine's console alone. */
+const refuse: ErrorRequestHandler = (error, request, response, _next) => {
+  const told = Number((error as { status?: unknown }).status);
+  const isTheirs = told >= 400 && told < 500;
+  const why = isTheirs ? messageOf(error).slice(0, 200) : "this went wrong on the machine that runs Bruma";
+  if (!isTheirs) console.error(`${request.method} ${request.path}:`, error);
+  if (response.headersSent) response.end();
+  else response.status(isTheirs ? told : 500).json({ why, accepted: 0, rejected: [{ line: 1, why }] });
 };
 
 export function makeServer({ demo, inAt, root, bridge, sharing, clock, lan }: ServerOptions): Express {
@@ -59,22 +61,23 @@ export function makeServer({ demo, inAt, root, bridge, sharing, clock, lan }: Se
     }),
   );
   app.use("/api", onlySameOrigin);
-  app.get("/api/mode", (request, response) => {
-    // The code stands on the screen of this machine, and on no other.
-    const { addresses, pairingCode } = lan ?? {};
-    const open = lan && { lan: { addresses, ...(isThisMachine(request) && { pairingCode }) } };
-    response.json({ demo, ...(inAt && { inAt }), ...open });
+  app.get("/api/mode", (_request, response) => {
+    response.json({ demo, ...(inAt && { inAt }), ...(lan && { lan: { addresses: lan.addresses } }) });
   });
-  const known = lan ? paired(lan.pairingCode) : [];
+  const known = lan ? [onlyPaired(lan.pairing)] : [];
+  if (lan) app.use("/api/pair", pairingRouter(lan.pairing));
   if (clock) app.use("/api/clock", ...known, clockRouter(clock));
   if (bridge) app.use("/api/readings", ...known, bridge.router);
   if (sharing) app.use("/api/roasts", ...known, sharing.router);
-  app.use("/api", refuse);
   app.use(express.static(root, { index: "index.html", maxAge: 0 }));
   // Any other path is a route of the app; a missing file under /assets is a missing file.
   app.get("/{*path}", (request, response, next) => {
     if (request.path.startsWith("/assets/") || request.path.startsWith("/api/")) next();
     else response.sendFile("index.html", { root });
   });
+  app.use((_request, response) => {
+    response.status(404).json({ why: "there is nothing at this address" });
+  });
+  app.use(refuse);
   return app;
 }

@@ -7,7 +7,6 @@ import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { makeServer } from "./app";
 import { type Bridge, makeBridge } from "./bridge";
-import { paired } from "./pairing";
 import { ReadingStore } from "./readingStore";
 
 let path: string;
@@ -165,31 +164,5 @@ describe("the thermometer bridge", () => {
     const [chunk] = await once(socket, "data");
     expect(String(chunk)).toContain("408");
     expect((await answer(JSON.stringify(line(1)))).status).toBe(200);
-  });
-});
-
-describe("pairing", () => {
-  const ask = (remoteAddress: string, code?: string): number => {
-    let status = 200;
-    const [, check] = paired("123456");
-    check?.(
-      { socket: { remoteAddress }, header: () => code, query: {} } as never,
-      {
-        status: (told: number) => ({
-          json: () => {
-            status = told;
-          },
-        }),
-      } as never,
-      () => undefined,
-    );
-    return status;
-  };
-  it("lets this machine in, and from another only who knows the code", () => {
-    expect(ask("127.0.0.1")).toBe(200);
-    expect(ask("192.168.1.7")).toBe(401);
-    expect(ask("192.168.1.7", "654321")).toBe(401);
-    expect(ask("192.168.1.7", "12345")).toBe(401);
-    expect(ask("192.168.1.7", "123456")).toBe(200);
   });
 });

@@ -4,7 +4,7 @@
  */
 import express, { Router } from "express";
 import { z } from "zod";
-import { isThisMachine } from "./pairing";
+import { isThisMachine } from "./thisMachine";
 
 const MOST_RATE = 240;
 

@@ -1,7 +1,7 @@
 /** Server-sent events to all who listen: opened, told what they have missed, kept alive and let go in one place. */
 import { once } from "node:events";
 import type { Request, Response } from "express";
-import { isThisMachine } from "./pairing";
+import { callerOf, isThisMachine } from "./thisMachine";
 
 const HEARTBEAT_MS = 15_000;
 /** Who has so much unread is let go before more is sent; it comes back with the number it has. */
@@ -23,7 +23,7 @@ export class EventStream {
    * @param rest what has come meanwhile; from then on it hears everything
    */
   async open(request: Request, response: Response, missed: AsyncIterable<string>, rest: () => string): Promise<void> {
-    const device = isThisMachine(request) ? "" : (request.socket.remoteAddress ?? "");
+    const device = isThisMachine(request) ? "" : callerOf(request);
     const own = this.devices.get(device) ?? 0;
     if (this.opened >= this.most || (device !== "" && own >= MOST_A_DEVICE)) {
       const why = this.opened >= this.most ? `${this.most} are listening` : `this device listens ${own} times`;

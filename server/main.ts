@@ -8,7 +8,7 @@ import { makeBridge } from "./bridge";
 import { PacedClock } from "./clock";
 import { demoFiles, startDemoThermometer } from "./demo";
 import { lockFolder } from "./folderLock";
-import { newPairingCode } from "./pairing";
+import { Pairing } from "./pairing";
 import { ReadingStore } from "./readingStore";
 import { RoastShelf } from "./roastShelf";
 import { makeSharing } from "./sharing";
@@ -43,7 +43,7 @@ if (lock.kind === "taken") {
 const inDemo = demo ? demoFiles(data, Date.now()) : null;
 const clock = new PacedClock();
 const store = new ReadingStore(inDemo?.readings ?? join(data, "readings"));
-const pairingCode = newPairingCode();
+const pairing = new Pairing(join(data, "devices.json"));
 const sharing = makeSharing(new RoastShelf(join(data, "roasts")));
 /** Where other devices of the home network find a port of this machine. */
 const addressesAt = (port: number): string[] =>
@@ -63,7 +63,7 @@ const server = createServer(
     ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
     sharing,
     clock,
-    ...(lan && { lan: { pairingCode, addresses } }),
+    ...(lan && { lan: { pairing, addresses } }),
   }),
 );
 
@@ -94,7 +94,15 @@ for (const signal of ["SIGINT", "SIGTERM"] as const) {
 }
 if (lan) {
   addresses.push(...addressesAt(port));
-  console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}; pairing code ${pairingCode}`);
+  console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}.`);
+  const offer = pairing.offer();
+  if (offer.kind === "codes") {
+    const [address = ""] = addresses;
+    console.log(
+      `Pair a device within five minutes: open ${address}pair#${offer.long} there, or type the code ${offer.short}.`,
+    );
+    console.log(`Later: on this machine's page, a roast's list, "To a phone", shows a new code.`);
+  }
 }
 if (inDemo) void startDemoThermometer(url, inDemo.inAtMs, clock);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at ${url}/  (Ctrl+C ends it)`);

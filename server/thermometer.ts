@@ -7,7 +7,8 @@ export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "see
   readonly inAtMs: number;
   /** Of the machine that serves Bruma. */
   readonly url: string;
-  readonly code?: string;
+  /** What pairs it with that machine, from any other. */
+  readonly cookie?: string;
   /** What it keeps pace with. */
   readonly clock: DeviceClock;
   readonly everyS?: number;
@@ -48,7 +49,7 @@ export async function runThermometer({
   seed,
   inAtMs,
   url,
-  code = "",
+  cookie = "",
   clock,
   everyS = EVERY_S,
   device,
@@ -58,7 +59,7 @@ export async function runThermometer({
     try {
       const response = await fetch(`${url}/api/readings`, {
         method: "POST",
-        headers: { "X-Pairing-Code": code },
+        headers: { Cookie: cookie },
         body: JSON.stringify(lines),
         ...(signal && { signal }),
       });

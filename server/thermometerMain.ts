@@ -31,10 +31,23 @@ if (speed !== undefined && !(speed >= 1 && speed <= 240)) {
 const ASK_EVERY_MS = 1000;
 const clock = new PacedClock();
 
+/** Paired once by the code on the machine's screen, it speaks by its cookie from then on. */
+async function paired(): Promise<string> {
+  if (code === "") return "";
+  const answer = await fetch(`${url}/api/pair`, {
+    method: "POST",
+    headers: { "Content-Type": "application/json" },
+    body: JSON.stringify({ code, name: "A simulated thermometer" }),
+  });
+  if (!answer.ok) throw new Error(`--code: ${await answer.text()}`);
+  return (answer.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
+}
+const cookie = await paired();
+
 /** The server's clock, asked now and then; where it has none, life's. */
 async function follow(): Promise<void> {
   try {
-    const response = await fetch(`${url}/api/clock`, { headers: { "X-Pairing-Code": code } });
+    const response = await fetch(`${url}/api/clock`, { headers: { Cookie: cookie } });
     const told = response.ok ? PaceSchema.safeParse(await response.json()) : null;
     if (told?.success) clock.set(told.data);
   } catch (error) {
@@ -47,7 +60,7 @@ if (speed !== undefined) {
   clock.set({ rate: speed, now: new Date(clock.now()).toISOString() });
   const set = await fetch(`${url}/api/clock`, {
     method: "PUT",
-    headers: { "Content-Type": "application/json", "X-Pairing-Code": code },
+    headers: { "Content-Type": "application/json", Cookie: cookie },
     body: JSON.stringify(clock.told()),
   });
   if (!set.ok) throw new Error(`the server does not take the speed: ${await set.text()}`);
@@ -56,5 +69,5 @@ const asking = setInterval(() => void follow(), ASK_EVERY_MS);
 loadKernel();
 const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : clock.now();
 console.log(`The hidden bird went in ${new Date(inAtMs).toISOString()}; its probes post to ${url}.`);
-await runThermometer({ options: ensembleOptions(roast.plan, {}), seed, inAtMs, url, code, clock });
+await runThermometer({ options: ensembleOptions(roast.plan, {}), seed, inAtMs, url, cookie, clock });
 clearInterval(asking);

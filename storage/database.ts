@@ -20,8 +20,6 @@ export interface Preferences {
   readonly theme: "system" | "light" | "dark";
   /** Thermometers of which the cook has said that they are in no bird: asked once. */
   readonly inNone?: readonly InNone[];
-  /** What pairs this device with the machine that serves, once it has been typed. */
-  readonly pairingCode?: string;
 }
 
 /** A roast that other devices have too: what the server kept of it when they last agreed. */

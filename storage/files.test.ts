@@ -36,13 +36,11 @@ const everything = (file: RoastFile) => ({
 describe("the cook's own as a file", () => {
   it("comes back equal into an empty browser: roasts, readings, pictures, kitchen, calibration", async () => {
     await changeKitchen(db, { potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } });
-    await db.preferences.put({ id: "preferences", units: "us", theme: "dark", pairingCode: "123456" });
+    await db.preferences.put({ id: "preferences", units: "us", theme: "dark" });
     const file = sampleFile();
     await takeFile(db, file, everything(file));
     await addPhoto(db, "sample", { takenAt: "2026-09-27T12:00:00Z", jpeg: "/9j/4AAQ" });
     const text = await exported();
-    // What pairs this device stays on it.
-    expect(text).not.toContain("123456");
     const out = fileIn(text);
     expect(out).toMatchObject({ kitchen: { potL: 9 }, preferences: { units: "us", theme: "dark" } });
     const other = await newDatabase();

@@ -6,6 +6,7 @@ import { HeardLineSchema } from "../../core/formats/thermometer";
 import { changeRoast } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { inOneTab } from "../shell/oneTab";
+import { usePaired } from "../shell/pairing";
 import { usePreferences } from "../shell/preferences";
 import { Listener, useBridgeState } from "./listener";
 
@@ -32,7 +33,7 @@ export async function putInNone(device: string): Promise<void> {
 
 /** Listens while a bird with probes is in the kitchen. */
 export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast[]): void {
-  const { pairingCode, inNone } = usePreferences();
+  const { inNone } = usePreferences();
   const listener = useRef<Listener | null>(null);
   const newest = useRef([roasts, inTheKitchen, inNone] as const);
   newest.current = [roasts, inTheKitchen, inNone];
@@ -42,40 +43,48 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
     const heard = new Listener(database());
     heard.know(...newest.current);
     listener.current = heard;
-    const leave = inOneTab("bruma-bridge", () => {
-      let source: EventSource | null = null;
-      let ended = false;
-      void heard.begin().then(() => {
-        if (ended) return;
-        const asked = new URLSearchParams({ code: pairingCode, since: heard.since });
-        source = new EventSource(`/api/readings/stream?${asked}`);
-        const from = source;
-        from.onopen = () => useBridgeState.setState({ unheard: null });
-        from.onerror = () =>
-          useBridgeState.setState({
-            unheard:
-              from.readyState === EventSource.CLOSED
-                ? "The bridge does not let this device in: is the pairing code right?"
-                : "No word from the bridge; asking again. Readings can be typed meanwhile.",
-          });
-        from.onmessage = ({ data }) => {
-          const parsed = HeardLineSchema.safeParse(JSON.parse(data));
-          // The server has checked it already; a newer one may speak of what this app does not know.
-          if (!parsed.success) return;
-          heard.hear(parsed.data);
-          heard.tell();
+    const listen = () =>
+      inOneTab("bruma-bridge", () => {
+        let source: EventSource | null = null;
+        let ended = false;
+        void heard.begin().then(() => {
+          if (ended) return;
+          const asked = new URLSearchParams({ since: heard.since });
+          source = new EventSource(`/api/readings/stream?${asked}`);
+          const from = source;
+          from.onopen = () => useBridgeState.setState({ unheard: null });
+          from.onerror = () =>
+            useBridgeState.setState({
+              unheard:
+                from.readyState === EventSource.CLOSED
+                  ? "The bridge does not let this device in: pair it, where readings come from."
+                  : "No word from the bridge; asking again. Readings can be typed meanwhile.",
+            });
+          from.onmessage = ({ data }) => {
+            const parsed = HeardLineSchema.safeParse(JSON.parse(data));
+            // The server has checked it already; a newer one may speak of what this app does not know.
+            if (!parsed.success) return;
+            heard.hear(parsed.data);
+            heard.tell();
+          };
+        });
+        return () => {
+          ended = true;
+          source?.close();
         };
       });
-      return () => {
-        ended = true;
-        source?.close();
-      };
+    let leave = listen();
+    // Let in from now on: asked again.
+    const forget = usePaired.subscribe(() => {
+      leave();
+      leave = listen();
     });
     return () => {
+      forget();
       leave();
       listener.current = null;
       useBridgeState.setState({ unheard: null, unstored: null, wrongClocks: [], unclaimed: [] });
     };
-  }, [on, pairingCode]);
+  }, [on]);
   useEffect(() => listener.current?.know(roasts, inTheKitchen, inNone), [roasts, inTheKitchen, inNone]);
 }

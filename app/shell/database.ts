@@ -8,8 +8,8 @@ const Mode = z.object({
   demo: z.boolean(),
   /** When the bird at the demo's simulated thermometer went in. */
   inAt: z.iso.datetime().optional(),
-  /** Open to the home network: where other devices find it, and the code they need, told to this machine alone. */
-  lan: z.object({ addresses: z.array(z.string()), pairingCode: z.string().optional() }).optional(),
+  /** Open to the home network: where other devices find it. */
+  lan: z.object({ addresses: z.array(z.string()) }).optional(),
 });
 type Mode = z.infer<typeof Mode>;
 

@@ -16,21 +16,20 @@ function applyTheme(theme: Preferences["theme"]): void {
 export const usePreferences = create<PreferencesState>((set, get) => ({
   units: "metric",
   theme: "system",
-  pairingCode: "",
   inNone: [],
   load: async () => {
     const stored = await database().preferences.get("preferences");
     if (stored) {
-      const { units, theme, pairingCode = "", inNone = [] } = stored;
-      set({ units, theme, pairingCode, inNone });
+      const { units, theme, inNone = [] } = stored;
+      set({ units, theme, inNone });
     }
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { units, theme, pairingCode, inNone } = get();
+    const { units, theme, inNone } = get();
     applyTheme(theme);
-    await database().preferences.put({ id: "preferences", units, theme, pairingCode, inNone });
+    await database().preferences.put({ id: "preferences", units, theme, inNone });
   },
 }));

@@ -14,7 +14,7 @@ import type { BrumaDatabase } from "../../storage/database";
 import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
 import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";
-import { usePreferences } from "./preferences";
+import { usePaired } from "./pairing";
 
 export type Link = "none" | "locked" | "open";
 
@@ -31,8 +31,6 @@ export const useSharing = create<SharingState>(() => ({ link: "none", offered: [
 const BREATH_MS = 300;
 const ASK_AGAIN_MS = 5000;
 
-const codeHeader = (): Record<string, string> => ({ "X-Pairing-Code": usePreferences.getState().pairingCode });
-
 const sending = new Set<string>();
 
 /** Sends what has changed of a roast, and what changes meanwhile; the server hands back what it must be joined with. */
@@ -43,7 +41,7 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
     for (let sent = await outgoing(db, roastId); sent; sent = await outgoing(db, roastId)) {
       const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
         method: "PUT",
-        headers: { "Content-Type": "application/json", ...codeHeader() },
+        headers: { "Content-Type": "application/json" },
         body: JSON.stringify(sent),
       });
       if (response.status === 409) await comeIn(db, SharedRoastSchema.parse(await response.json()));
@@ -80,7 +78,6 @@ export async function takeOut(db: BrumaDatabase, roastId: string): Promise<void>
   try {
     const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
       method: "DELETE",
-      headers: codeHeader(),
     });
     if (!response.ok && response.status !== 404) throw new Error(`the server answers ${response.status}`);
   } catch (error) {
@@ -98,7 +95,7 @@ async function comeIn(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
 /** Asks what there is: whether the server shares, lets this device in, and has what is not here. */
 async function look(db: BrumaDatabase): Promise<void> {
   try {
-    const response = await fetch("/api/roasts", { headers: codeHeader() });
+    const response = await fetch("/api/roasts");
     if (response.status === 401) useSharing.setState({ link: "locked", offered: [] });
     // A server without a shelf, or plain files, answers with something else.
     const list = response.ok ? SharedListSchema.safeParse(await response.json().catch(() => null)) : null;
@@ -118,7 +115,7 @@ async function look(db: BrumaDatabase): Promise<void> {
 
 /** A roast that the server has, taken along. @throws Error when it cannot be had */
 export async function takeFromServer(db: BrumaDatabase, id: string): Promise<void> {
-  const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`, { headers: codeHeader() });
+  const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`);
   if (!response.ok) throw new Error(`the server answers ${response.status}`);
   await takeAlong(db, SharedRoastSchema.parse(await response.json()));
   await look(db);
@@ -126,9 +123,7 @@ export async function takeFromServer(db: BrumaDatabase, id: string): Promise<voi
 
 /** Hears every change until it is ended; comes back by itself when the server does. */
 function listen(db: BrumaDatabase): () => void {
-  const source = new EventSource(
-    `/api/roasts/stream?code=${encodeURIComponent(usePreferences.getState().pairingCode)}`,
-  );
+  const source = new EventSource("/api/roasts/stream");
   source.onmessage = ({ data }) => {
     const parsed = SharedRoastSchema.safeParse(JSON.parse(data));
     if (parsed.success) void comeIn(db, parsed.data);
@@ -168,8 +163,7 @@ export function startSharing(db: BrumaDatabase): void {
   document.addEventListener("visibilitychange", () => {
     if (document.visibilityState === "visible") lookNow();
   });
-  usePreferences.subscribe(({ pairingCode }, before) => {
-    if (pairingCode === before.pairingCode) return;
+  usePaired.subscribe(() => {
     end?.();
     end = null;
     lookNow();

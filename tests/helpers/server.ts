@@ -12,6 +12,7 @@ import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
 import { PacedClock } from "../../server/clock";
 import { startDemoThermometer } from "../../server/demo";
+import type { Pairing } from "../../server/pairing";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
 import { makeSharing } from "../../server/sharing";
@@ -22,7 +23,8 @@ export interface RunningServer {
   close(): void;
 }
 
-export async function serve(demo: boolean): Promise<RunningServer> {
+/** @param pairing open to the home network, as far as the app can tell */
+export async function serve(demo: boolean, pairing?: Pairing): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
@@ -30,7 +32,15 @@ export async function serve(demo: boolean): Promise<RunningServer> {
   const bridge = makeBridge(store, { clock });
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
   const server = createServer(
-    makeServer({ demo, root, bridge, sharing, clock, ...(demo && { inAt: new Date(inAtMs).toISOString() }) }),
+    makeServer({
+      demo,
+      root,
+      bridge,
+      sharing,
+      clock,
+      ...(demo && { inAt: new Date(inAtMs).toISOString() }),
+      ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
+    }),
   );
   server.listen(0, "127.0.0.1");
   await once(server, "listening");

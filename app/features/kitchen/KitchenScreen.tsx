@@ -3,6 +3,7 @@ import { usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
 import { Equipment } from "./Equipment";
+import { PairedDevices } from "./PairedDevices";
 import { Thermometer } from "./Thermometer";
 
 /** Units, colours, the kitchen's measures, and the way in and out for the cook's own data. */
@@ -36,6 +37,7 @@ export function KitchenScreen() {
       </section>
       <Equipment />
       <Thermometer />
+      <PairedDevices />
       <DataInOut />
       <p>
         <Link to="/handbook" className="underline underline-offset-4">

@@ -1,15 +1,16 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
-import { encode } from "uqr";
 import { packShort } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/formats/roast";
 import { share } from "../../../storage/sharing";
 import { clockNow } from "../../shell/clock";
 import { database, mode } from "../../shell/database";
+import { NewDevice } from "../../shell/NewDevice";
 import { PairingCode } from "../../shell/PairingCode";
 import { takeOut, useSharing } from "../../shell/sharing";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Caution } from "../../ui/Caution";
+import { Dots } from "../../ui/Dots";
 import { Sheet } from "../../ui/Sheet";
 import { Toggle } from "../../ui/Toggle";
 
@@ -19,7 +20,7 @@ export function HandOver({ roast }: { readonly roast: Roast }) {
     <Sheet opens="To a phone" title="To a phone">
       <InCommon roast={roast} />
       <h3 className="text-xl">Or a copy, once</h3>
-      <Dots roast={roast} />
+      <Copy roast={roast} />
     </Sheet>
   );
 }
@@ -46,22 +47,17 @@ function InCommon({ roast }: { readonly roast: Roast }) {
             : "The server is not there: what is done here goes to the others once it is back."}
         </p>
       )}
-      {shared && address && (
-        <p>
-          On the phone open <b>{address}</b>
-          {lan?.pairingCode && (
-            <>
-              , pairing code <b className="font-display text-2xl">{lan.pairingCode}</b>
-            </>
-          )}
-          ; the roast is offered there.
-        </p>
+      {shared && address && isThisMachine(location.hostname) && (
+        <>
+          <p>A device that is paired already finds the roast among its own.</p>
+          <NewDevice address={address} />
+        </>
       )}
       {shared && !lan && isThisMachine(location.hostname) && (
         <p className="text-soft">
           Only this machine reaches the server now. Start it with{" "}
-          <code className="whitespace-nowrap">npm start -- --lan</code> to open it to the home network; it then shows
-          the phone's address and a pairing code here.
+          <code className="whitespace-nowrap">npm start -- --lan</code> to open it to the home network; the way to pair
+          the phone then stands here.
         </p>
       )}
     </section>
@@ -78,7 +74,7 @@ async function shortEnough(roast: Roast): Promise<{ readonly address: string; re
   return { address: before + packed, withNotes };
 }
 
-function Dots({ roast }: { readonly roast: Roast }) {
+function Copy({ roast }: { readonly roast: Roast }) {
   const [packed, setPacked] = useState<{ readonly address: string; readonly withNotes: boolean } | null>(null);
   useEffect(() => {
     let stopped = false;
@@ -102,20 +98,9 @@ function Dots({ roast }: { readonly roast: Roast }) {
       </Caution>
     );
   }
-  const { data, size } = encode(address, { ecc: "L", border: 4 });
-  const path = data.flatMap((row, y) => row.flatMap((dark, x) => (dark ? [`M${x},${y}h1v1h-1z`] : []))).join("");
   return (
     <>
-      {/* Dark on light in either theme: cameras want it so. */}
-      <svg
-        viewBox={`0 0 ${size} ${size}`}
-        role="img"
-        aria-label="This roast, to be scanned"
-        shapeRendering="crispEdges"
-        className="mx-auto aspect-square w-full max-w-[26rem] shrink-0 rounded-2xl bg-white"
-      >
-        <path d={path} fill="#000" />
-      </svg>
+      <Dots text={address} label="This roast, to be scanned" />
       {!withNotes && <p>The notes are too long for the picture and stay here; the JSON file has them.</p>}
       <p>
         Point the phone's camera at it: Bruma opens there and asks before it takes the plan in. The plan is in the

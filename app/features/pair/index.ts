@@ -1,0 +1,1 @@
+export { PairScreen } from "./PairScreen";
