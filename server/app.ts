@@ -14,6 +14,8 @@ export interface ServerOptions {
   readonly demo: boolean;
   /** When the bird at the demo's simulated thermometer went in, where one is running. */
   readonly inAt?: string;
+  /** Host names of its own by which it is reached, besides addresses and those of a home network. */
+  readonly names?: readonly string[];
   /** Folder of the built app. */
   readonly root: string;
   /** Where probes post readings and the app listens; none without it. */
@@ -28,6 +30,9 @@ export interface ServerOptions {
     readonly addresses: readonly string[];
     /** Which other machines may speak to it. */
     readonly pairing: Pairing;
+    /** Of the authority that devices are to trust, and itself, PEM; none over plain http. */
+    readonly fingerprint?: string;
+    readonly authority?: string;
   };
 }
 
@@ -41,7 +46,10 @@ const refuse: ErrorRequestHandler = (error, request, response, _next) => {
   else response.status(isTheirs ? told : 500).json({ why, accepted: 0, rejected: [{ line: 1, why }] });
 };
 
-export function makeServer({ demo, inAt, root, bridge, sharing, clock, lan }: ServerOptions): Express {
+/** What a phone takes to trust this server. */
+const AUTHORITY_PATH = "/bruma-at-home.crt";
+
+export function makeServer({ demo, inAt, names = [], root, bridge, sharing, clock, lan }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -60,10 +68,17 @@ export function makeServer({ demo, inAt, root, bridge, sharing, clock, lan }: Se
       strictTransportSecurity: false,
     }),
   );
-  app.use("/api", onlySameOrigin);
+  app.use("/api", onlySameOrigin(names));
   app.get("/api/mode", (_request, response) => {
-    response.json({ demo, ...(inAt && { inAt }), ...(lan && { lan: { addresses: lan.addresses } }) });
+    const { addresses, fingerprint } = lan ?? {};
+    response.json({ demo, ...(inAt && { inAt }), ...(lan && { lan: { addresses, fingerprint } }) });
   });
+  if (lan?.authority) {
+    const { authority } = lan;
+    app.get(AUTHORITY_PATH, (_request, response) => {
+      response.type("application/x-x509-ca-cert").send(authority);
+    });
+  }
   const known = lan ? [onlyPaired(lan.pairing)] : [];
   if (lan) app.use("/api/pair", pairingRouter(lan.pairing));
   if (clock) app.use("/api/clock", ...known, clockRouter(clock));

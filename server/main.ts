@@ -1,10 +1,18 @@
+/**
+ * `npm start -- [--demo] [--lan [--plain-http]] [--data FOLDER] [--name HOST …]`: the server. This machine reaches it at
+ * 127.0.0.1; with `--lan` the home network does too, over https.
+ */
 import { once } from "node:events";
-import { createServer } from "node:http";
-import { networkInterfaces } from "node:os";
+import { createServer, type Server } from "node:http";
+import { createServer as createSecureServer } from "node:https";
+import { hostname, networkInterfaces } from "node:os";
 import { join, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
+import { parseArgs } from "node:util";
+import { messageOf } from "../core/errors";
 import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
+import { certificateFor } from "./certificate";
 import { PacedClock } from "./clock";
 import { demoFiles, startDemoThermometer } from "./demo";
 import { lockFolder } from "./folderLock";
@@ -13,78 +21,97 @@ import { ReadingStore } from "./readingStore";
 import { RoastShelf } from "./roastShelf";
 import { makeSharing } from "./sharing";
 
-/** This machine alone, unless the cook opens it to the home network. */
-const lan = process.argv.includes("--lan");
-const HOST = lan ? "0.0.0.0" : "127.0.0.1";
 const FIRST_PORT = Number(process.env.PORT ?? 4173);
 const PORTS_TRIED = 20;
-
-const root = fileURLToPath(new URL("../dist", import.meta.url));
-const demo = process.argv.includes("--demo");
-
-/** @throws Error when the option stands there without a folder */
-function dataFolder(): string {
-  const at = process.argv.indexOf("--data");
-  if (at < 0) return process.env.BRUMA_DATA ?? fileURLToPath(new URL("../.data", import.meta.url));
-  const named = process.argv[at + 1];
-  if (!named || named.startsWith("--")) throw new Error("--data wants a folder: --data my-folder");
-  return resolve(named);
-}
-
-const data = join(dataFolder(), demo ? "demo" : "");
-const lock = lockFolder(data);
-if (lock.kind === "taken") {
-  const where = lock.url ? `at ${lock.url}` : "and is just starting";
-  console.error(
-    `Bruma runs on ${data} already, ${where} (process ${lock.pid}): use that one, or name another folder with --data.`,
-  );
-  process.exit(1);
-}
-const inDemo = demo ? demoFiles(data, Date.now()) : null;
-const clock = new PacedClock();
-const store = new ReadingStore(inDemo?.readings ?? join(data, "readings"));
-const pairing = new Pairing(join(data, "devices.json"));
-const sharing = makeSharing(new RoastShelf(join(data, "roasts")));
-/** Where other devices of the home network find a port of this machine. */
-const addressesAt = (port: number): string[] =>
-  Object.values(networkInterfaces())
-    .flat()
-    .filter((each) => each?.family === "IPv4" && !each.internal)
-    .map((each) => `http://${each?.address}:${port}/`);
-const addresses: string[] = [];
 // Nobody holds the door open: a request that does not arrive is ended.
 const PATIENCE = { requestTimeout: 20_000, headersTimeout: 10_000, connectionsCheckingInterval: 5_000 };
-const server = createServer(
-  PATIENCE,
-  makeServer({
-    demo,
-    root,
-    bridge: makeBridge(store, { clock }),
-    ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
-    sharing,
-    clock,
-    ...(lan && { lan: { pairing, addresses } }),
-  }),
-);
+const EVERYWHERE = "0.0.0.0";
+const HERE = "127.0.0.1";
 
-async function listen(port: number): Promise<boolean> {
-  server.listen(port, HOST);
+function fail(why: string): never {
+  console.error(why);
+  process.exit(1);
+}
+
+function optionsOf() {
   try {
-    await once(server, "listening");
-    return true;
+    return parseArgs({
+      options: {
+        demo: { type: "boolean", default: false },
+        lan: { type: "boolean", default: false },
+        "plain-http": { type: "boolean", default: false },
+        data: { type: "string" },
+        name: { type: "string", multiple: true, default: [] },
+      },
+    }).values;
   } catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== "EADDRINUSE") throw error;
-    console.log(`Port ${port} is taken; trying ${port + 1}.`);
-    return false;
+    return fail(`${messageOf(error)}: the options are --demo, --lan, --plain-http, --data FOLDER and --name HOST.`);
   }
 }
 
-let port = FIRST_PORT;
-while (!(await listen(port))) {
-  port++;
-  if (port >= FIRST_PORT + PORTS_TRIED) throw new Error(`no free port from ${FIRST_PORT} to ${port - 1}`);
+const options = optionsOf();
+const { demo, name: names } = options;
+const root = fileURLToPath(new URL("../dist", import.meta.url));
+const inHouse = process.env.BRUMA_DATA ?? fileURLToPath(new URL("../.data", import.meta.url));
+const data = join(resolve(options.data ?? inHouse), demo ? "demo" : "");
+const lock = lockFolder(data);
+if (lock.kind === "taken") {
+  const where = lock.url ? `at ${lock.url}` : "and is just starting";
+  fail(
+    `Bruma runs on ${data} already, ${where} (process ${lock.pid}): use that one, or name another folder with --data.`,
+  );
 }
-const url = `http://127.0.0.1:${port}`;
+
+const ownAddresses = Object.values(networkInterfaces())
+  .flat()
+  .flatMap((each) => (each?.family === "IPv4" && !each.internal ? [each.address] : []));
+const inDemo = demo ? demoFiles(data, Date.now()) : null;
+const clock = new PacedClock();
+const pairing = new Pairing(join(data, "devices.json"));
+const isSecure = options.lan && !options["plain-http"];
+const certificate = isSecure
+  ? await certificateFor(join(data, "https"), [...ownAddresses, `${hostname()}.local`, "localhost", HERE, ...names])
+  : null;
+/** Filled in once the port is known. */
+const addresses: string[] = [];
+const app = makeServer({
+  demo,
+  root,
+  names,
+  bridge: makeBridge(new ReadingStore(inDemo?.readings ?? join(data, "readings")), { clock }),
+  ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
+  sharing: makeSharing(new RoastShelf(join(data, "roasts"))),
+  clock,
+  ...((options.lan || names.length > 0) && {
+    lan: {
+      pairing,
+      addresses,
+      ...(certificate && { fingerprint: certificate.fingerprint, authority: certificate.authority }),
+    },
+  }),
+});
+
+/** Listens on the first port that is free. */
+async function listen(server: Server, host: string, first: number): Promise<number> {
+  for (let port = first; port < first + PORTS_TRIED; port++) {
+    server.listen(port, host);
+    try {
+      await once(server, "listening");
+      return port;
+    } catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== "EADDRINUSE") throw error;
+      console.log(`Port ${port} is taken; trying ${port + 1}.`);
+    }
+  }
+  return fail(`no free port from ${first} to ${first + PORTS_TRIED - 1}`);
+}
+
+const port = await listen(
+  createServer(PATIENCE, app),
+  options["plain-http"] && options.lan ? EVERYWHERE : HERE,
+  FIRST_PORT,
+);
+const url = `http://${HERE}:${port}`;
 lock.tell(`${url}/`);
 for (const signal of ["SIGINT", "SIGTERM"] as const) {
   process.once(signal, () => {
@@ -92,17 +119,29 @@ for (const signal of ["SIGINT", "SIGTERM"] as const) {
     process.exit(0);
   });
 }
-if (lan) {
-  addresses.push(...addressesAt(port));
-  console.log(`Open to the home network at ${addresses.join(" and ") || "no address"}.`);
+if (options.lan) {
+  const secure = certificate
+    ? await listen(
+        createSecureServer({ ...PATIENCE, key: certificate.key, cert: certificate.cert }, app),
+        EVERYWHERE,
+        port + 1,
+      )
+    : null;
+  const hosts = ownAddresses.length > 0 ? ownAddresses : [`${hostname()}.local`];
+  addresses.push(...hosts.map((host) => (secure ? `https://${host}:${secure}/` : `http://${host}:${port}/`)));
+  console.log(`Open to the home network at ${addresses.join(" and ")}.`);
   const offer = pairing.offer();
   if (offer.kind === "codes") {
-    const [address = ""] = addresses;
     console.log(
-      `Pair a device within five minutes: open ${address}pair#${offer.long} there, or type the code ${offer.short}.`,
+      `Pair a device within five minutes: open ${addresses[0]}pair#${offer.long} there, or type ${offer.short}.`,
     );
-    console.log(`Later: on this machine's page, a roast's list, "To a phone", shows a new code.`);
+    console.log(`Later this machine's own page shows a new code: Kitchen, Paired devices.`);
   }
+  if (certificate) console.log(`The certificate's fingerprint: ${certificate.fingerprint}`);
+  else
+    console.log(
+      "Plain http: devices have no notifications, no wake lock and no offline use, and anybody near can listen.",
+    );
 }
 if (inDemo) void startDemoThermometer(url, inDemo.inAtMs, clock);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at ${url}/  (Ctrl+C ends it)`);

@@ -1,7 +1,9 @@
 import { useEffect, useState } from "react";
+import { Link } from "react-router";
 import { messageOf } from "../../core/errors";
 import { Dots } from "../ui/Dots";
 import { every } from "./clock";
+import { mode } from "./database";
 import { type Offer, offeredCodes } from "./pairing";
 
 const ASK_EVERY_MS = 3000;
@@ -39,6 +41,15 @@ export function NewDevice({ address }: { readonly address: string }) {
         <b className="font-display text-2xl tabular-nums">{offer.short}</b>. Either works once, for five minutes; then
         another one stands here.
       </p>
+      {mode().lan?.fingerprint && (
+        <p className="text-soft">
+          The first time, the phone says that it does not know this certificate: go on, then follow{" "}
+          <Link to="/trust" className="underline underline-offset-4">
+            Trust this kitchen
+          </Link>{" "}
+          there, and the stove has notifications, a screen that stays awake, and Bruma without the network.
+        </p>
+      )}
     </div>
   );
 }

@@ -8,8 +8,8 @@ const Mode = z.object({
   demo: z.boolean(),
   /** When the bird at the demo's simulated thermometer went in. */
   inAt: z.iso.datetime().optional(),
-  /** Open to the home network: where other devices find it. */
-  lan: z.object({ addresses: z.array(z.string()) }).optional(),
+  /** Open to the home network: where other devices find it, and the fingerprint of what they are to trust. */
+  lan: z.object({ addresses: z.array(z.string()), fingerprint: z.string().optional() }).optional(),
 });
 type Mode = z.infer<typeof Mode>;
 

@@ -16,6 +16,7 @@ const SCREENS: RouteObject[] = [
   { path: "roast/:id/list", lazy: async () => ({ Component: (await import("../features/list")).ListScreen }) },
   { path: "roast/:id/cook", lazy: async () => ({ Component: (await import("../features/cook")).CookScreen }) },
   { path: "roast/:id/carve", lazy: async () => ({ Component: (await import("../features/carve")).CarveScreen }) },
+  { path: "trust", lazy: async () => ({ Component: (await import("../features/trust")).TrustScreen }) },
   { path: "pair", lazy: async () => ({ Component: (await import("../features/pair")).PairScreen }) },
   { path: "take", lazy: async () => ({ Component: (await import("../features/take")).TakeScreen }) },
   { path: "kitchen", lazy: async () => ({ Component: (await import("../features/kitchen")).KitchenScreen }) },

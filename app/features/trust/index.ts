@@ -1,0 +1,1 @@
+export { TrustScreen } from "./TrustScreen";
