@@ -5,8 +5,10 @@ import { RouterProvider } from "react-router";
 import { begin } from "./shell/begun";
 import { startPracticeClock } from "./shell/practiceClock";
 import { makeRouter } from "./shell/routes";
+import { sayWhatFails } from "./shell/stored";
 import "./theme.css";
 
+sayWhatFails();
 startPracticeClock();
 begin(() => import("../demo/seed"));
 

@@ -25,5 +25,17 @@ export function requireBetween(quantity: string, value: number, low: number, hig
   return value;
 }
 
+/** What a browser throws when it has no room left, by itself or inside what a broken-off transaction throws. */
+const NO_ROOM = "QuotaExceededError";
+
+const isNoRoom = (error: unknown): boolean =>
+  error instanceof Error &&
+  (error.name === NO_ROOM || error.message.includes(NO_ROOM) || isNoRoom((error as { inner?: unknown }).inner));
+
 /** The words of whatever was thrown. */
-export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+export function messageOf(error: unknown): string {
+  if (isNoRoom(error)) {
+    return "this device has no room left for Bruma: free some, or write everything to a file (Kitchen) and delete old roasts";
+  }
+  return error instanceof Error ? error.message : String(error);
+}

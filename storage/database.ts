@@ -20,6 +20,8 @@ export interface Preferences {
   readonly theme: "system" | "light" | "dark";
   /** Thermometers of which the cook has said that they are in no bird: asked once. */
   readonly inNone?: readonly InNone[];
+  /** When everything was last written to a file on this device; empty for never. */
+  readonly lastCopyAt?: string;
 }
 
 /** A roast that other devices have too: what the server kept of it when they last agreed. */
@@ -33,6 +35,9 @@ export interface SharedHere {
 
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
+
+/** The newest of the versions below. */
+export const DATABASE_VERSION = 6;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -64,7 +69,7 @@ export class BrumaDatabase extends Dexie {
     // Version 5, the day: what is ticked off, struck out, and which probe is in which bird.
     this.version(5).upgrade((change) => eachRoast(change, roastWithDay));
     // Version 6, what happened in its order, texts that can be shown.
-    this.version(6).upgrade((change) => eachRoast(change, roastInOrder));
+    this.version(DATABASE_VERSION).upgrade((change) => eachRoast(change, roastInOrder));
   }
 }
 

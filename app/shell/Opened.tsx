@@ -1,6 +1,8 @@
 import { lazy, Suspense, useDeferredValue, useEffect, useState } from "react";
 import { Outlet } from "react-router";
 import { begun } from "./begun";
+import { useOpening } from "./database";
+import { Blocked, Outdated } from "./NotOpened";
 
 const DayService = lazy(async () => ({ default: (await import("../day/DayService")).DayService }));
 
@@ -26,6 +28,9 @@ export function Opened() {
   const hasBegun = useBegun();
   // Behind the screens, and not in their way: its script is fetched once the first of them has been drawn.
   const isDrawn = useDeferredValue(hasBegun, false);
+  const { isBlocked, isOutdated } = useOpening();
+  if (isOutdated) return <Outdated />;
+  if (!hasBegun && isBlocked) return <Blocked />;
   if (!hasBegun) return <p className="py-10 text-lg text-soft">Opening your roasts …</p>;
   return (
     <>

@@ -1,7 +1,9 @@
 /** The one database of this page; the demo has its own, so that it never mixes with a cook's roasts. */
 
 import { z } from "zod";
+import { create } from "zustand";
 import { BrumaDatabase } from "../../storage/database";
+import { openDatabase } from "../../storage/opening";
 import { usePace } from "./clock";
 
 const Mode = z.object({
@@ -31,6 +33,12 @@ async function askMode(): Promise<Mode> {
   return { demo: false };
 }
 
+/** What keeps the database from being opened, or used any further. */
+export const useOpening = create<{ readonly isBlocked: boolean; readonly isOutdated: boolean }>(() => ({
+  isBlocked: false,
+  isOutdated: false,
+}));
+
 export interface Shelf {
   readonly db: BrumaDatabase;
   readonly mode: Mode;
@@ -42,7 +50,13 @@ let opening: Promise<Shelf> | undefined;
 async function open(): Promise<Shelf> {
   const mode = await startedAs();
   const db = new BrumaDatabase(usePace.getState().pace ? "bruma-practice" : mode.demo ? "bruma-demo" : "bruma");
-  await db.open();
+  await openDatabase(db, () => useOpening.setState({ isBlocked: true }));
+  useOpening.setState({ isBlocked: false });
+  // A newer page wants to change it: this one lets go, and says that it must be loaded anew.
+  db.on("versionchange", () => {
+    db.close();
+    useOpening.setState({ isOutdated: true });
+  });
   shelf = { db, mode };
   return shelf;
 }

@@ -2,6 +2,7 @@
 import { create } from "zustand";
 import type { Preferences } from "../../storage/database";
 import { database } from "./database";
+import { stored as keptOrSaid } from "./stored";
 
 interface PreferencesState extends Required<Omit<Preferences, "id">> {
   load(): Promise<void>;
@@ -17,19 +18,21 @@ export const usePreferences = create<PreferencesState>((set, get) => ({
   units: "metric",
   theme: "system",
   inNone: [],
+  lastCopyAt: "",
   load: async () => {
     const stored = await database().preferences.get("preferences");
     if (stored) {
-      const { units, theme, inNone = [] } = stored;
-      set({ units, theme, inNone });
+      const { units, theme, inNone = [], lastCopyAt = "" } = stored;
+      set({ units, theme, inNone, lastCopyAt });
     }
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { units, theme, inNone } = get();
+    const { units, theme, inNone, lastCopyAt } = get();
     applyTheme(theme);
-    await database().preferences.put({ id: "preferences", units, theme, inNone });
+    const row = { id: "preferences", units, theme, inNone, lastCopyAt } as const;
+    await keptOrSaid("It holds for this visit only; it was", database().preferences.put(row));
   },
 }));

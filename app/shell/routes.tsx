@@ -2,7 +2,9 @@
 
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
 import { messageOf } from "../../core/errors";
+import { OpeningFault } from "../../storage/opening";
 import { Frame } from "./Frame";
+import { NotOpened } from "./NotOpened";
 import { Opened } from "./Opened";
 
 const styleRoute: RouteObject[] = import.meta.env.DEV
@@ -46,6 +48,13 @@ function Opening() {
 
 function Fault() {
   const error = useRouteError();
+  if (error instanceof OpeningFault) {
+    return (
+      <div className="mx-auto max-w-[1280px] px-6">
+        <NotOpened fault={error} />
+      </div>
+    );
+  }
   const missing = isRouteErrorResponse(error) && error.status === 404;
   const text = messageOf(error);
   return (

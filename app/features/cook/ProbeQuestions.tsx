@@ -3,6 +3,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { claim, putInNone } from "../../day/bridge";
 import { useBridgeState } from "../../day/listener";
 import { usePreferences } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import type { Acts } from "./acts";
@@ -22,10 +23,10 @@ export function ProbeQuestions({ roast }: Props) {
       key={device}
       actions={
         <>
-          <Button size="stove" onClick={() => void claim(roast.id, device)}>
+          <Button size="stove" onClick={() => void stored("That was", claim(roast.id, device))}>
             In this bird
           </Button>
-          <Button size="stove" onClick={() => void putInNone(device)}>
+          <Button size="stove" onClick={() => void stored("That was", putInNone(device))}>
             In none
           </Button>
         </>

@@ -7,6 +7,7 @@ import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { RATING_NAMES } from "../../bird-view/names";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { FilePicker } from "../../ui/FilePicker";
@@ -79,7 +80,9 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
                   <IconButton
                     label="Take this picture out"
                     icon={X}
-                    onClick={() => void deletePhoto(database(), key ?? 0)}
+                    onClick={() =>
+                      void stored("The picture is still there; that was", deletePhoto(database(), key ?? 0))
+                    }
                   />
                 </span>
               )}

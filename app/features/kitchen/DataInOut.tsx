@@ -1,15 +1,15 @@
 import { useRef, useState } from "react";
 import { messageOf } from "../../../core/errors";
 import type { FileFault, RoastFile } from "../../../core/formats/file";
-import { exportAll, type Review, reviewFile, takeFile } from "../../../storage/files";
+import { type Review, reviewFile, takeFile } from "../../../storage/files";
 import { readRoastFile } from "../../../workers/roastFile";
-import { clockNow } from "../../shell/clock";
+import { writeCopy } from "../../shell/copy";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
-import { saveFile } from "../../ui/saveFile";
 import { type Choice, FileReview } from "./FileReview";
+import { StorageWords } from "./StorageWords";
 
 type Said =
   | { readonly kind: "quiet" }
@@ -46,10 +46,7 @@ export function DataInOut() {
   const failed = (what: string) => (error: unknown) =>
     setSaid({ kind: "failed", text: `${what}: ${messageOf(error)}` });
   const write = async (): Promise<void> => {
-    const now = new Date(clockNow());
-    const name = `bruma-roasts-${now.toISOString().slice(0, 10)}.json`;
-    saveFile(name, "application/json", await exportAll(database(), now));
-    setSaid({ kind: "done", text: `Written to ${name}.` });
+    setSaid({ kind: "done", text: `Written to ${await writeCopy()}.` });
   };
   const read = async (file: File): Promise<void> => {
     reading.current?.abort();
@@ -76,6 +73,7 @@ export function DataInOut() {
         common through your own server. One file carries all of it out, with pictures, kitchen and preferences, as a
         copy or to another device.
       </p>
+      <StorageWords />
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => void write().catch(failed("Nothing was written"))}>Write everything to a file</Button>
         <FilePicker

@@ -15,6 +15,7 @@ import {
 import { changeKitchen, kitchenOf } from "../../../storage/kitchen";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { Stepper } from "../../ui/Stepper";
 import { UnitField } from "../../ui/UnitField";
 
@@ -42,7 +43,8 @@ export function Equipment() {
   const { units } = usePreferences();
   const kitchen = useLiveQuery(() => kitchenOf(database()), []);
   if (!kitchen) return null;
-  const change = (measured: Partial<Measures>): void => void changeKitchen(database(), measured);
+  const change = (measured: Partial<Measures>): void =>
+    void stored("The kitchen was", changeKitchen(database(), measured));
   return (
     <section className="grid gap-4" aria-labelledby="equipment-title">
       <div>

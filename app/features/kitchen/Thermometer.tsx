@@ -13,6 +13,7 @@ import {
 import { changeKitchen, kitchenOf } from "../../../storage/kitchen";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { UnitField } from "../../ui/UnitField";
@@ -26,8 +27,10 @@ export function Thermometer() {
   if (!kitchen) return null;
   const { calibration } = kitchen;
   const t = (celsius: number, decimals = 0): string => formatTemperature(celsius, units, decimals);
-  const change = (measured: Partial<Calibration>): void =>
-    void changeKitchen(database(), { calibration: { iceC: 0, altitudeM: 0, ...calibration, ...measured } });
+  const change = (measured: Partial<Calibration>): void => {
+    const next = { iceC: 0, altitudeM: 0, ...calibration, ...measured };
+    void stored("The calibration was", changeKitchen(database(), { calibration: next }));
+  };
   const boilsAtC = boilingPointC(calibration?.altitudeM ?? 0);
   const guidelineC = constant("guidelineC");
   const offK = corrected(guidelineC, calibration) - guidelineC;
@@ -81,7 +84,7 @@ export function Thermometer() {
           )}
           <Button
             className="justify-self-start"
-            onClick={() => void changeKitchen(database(), { calibration: undefined })}
+            onClick={() => void stored("That was", changeKitchen(database(), { calibration: undefined }))}
           >
             Take it as exact again
           </Button>

@@ -8,6 +8,7 @@ import { database, mode } from "../../shell/database";
 import { NewDevice } from "../../shell/NewDevice";
 import { PairingCode } from "../../shell/PairingCode";
 import { takeOut, useSharing } from "../../shell/sharing";
+import { stored } from "../../shell/stored";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Caution } from "../../ui/Caution";
 import { Dots } from "../../ui/Dots";
@@ -37,7 +38,7 @@ function InCommon({ roast }: { readonly roast: Roast }) {
     <section className="grid gap-2" aria-label="In common">
       <Toggle
         checked={shared}
-        onChange={(on) => void (on ? share(database(), roast.id) : takeOut(database(), roast.id))}
+        onChange={(on) => void stored("That was", on ? share(database(), roast.id) : takeOut(database(), roast.id))}
         label="The same roast on every paired device"
       />
       {shared && (

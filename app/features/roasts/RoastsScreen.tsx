@@ -4,6 +4,7 @@ import { cookStage, type Roast } from "../../../core/formats/roast";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { database } from "../../shell/database";
 import { UnreadableCard } from "../../shell/UnreadableCard";
+import { CopyReminder } from "./CopyReminder";
 import { Offered } from "./Offered";
 import { RoastCard } from "./RoastCard";
 import { StartForm } from "./StartForm";
@@ -32,6 +33,7 @@ export function RoastsScreen() {
         )}
         <Offered />
         {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
+        <CopyReminder roasts={ordered} />
         {GROUPS.map(({ title, holds }) => {
           const members = ordered.filter(holds);
           return (

@@ -12,6 +12,8 @@ import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { askToKeep } from "../../shell/storageKept";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime } from "../../ui/time";
@@ -51,7 +53,8 @@ export function StartForm() {
   const start = async (answers: Answers): Promise<void> => {
     const equipment = await kitchenOf(database());
     const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: clockNow(), zone, units, equipment });
-    await saveRoast(database(), roast);
+    if (!(await stored("The roast was", saveRoast(database(), roast)))) return;
+    void askToKeep();
     await navigate(`/roast/${roast.id}/plan`);
   };
   return (

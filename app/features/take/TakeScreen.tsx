@@ -8,6 +8,7 @@ import { takeRoast } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/time";
 
@@ -49,8 +50,8 @@ function Offer({ roast }: { readonly roast: Roast }) {
   const known = useLiveQuery(async () => (await database().roasts.get(roast.id)) !== undefined, [roast.id]);
   const { bird, serveAt, zone } = roast.plan;
   const take = async (): Promise<void> => {
-    await takeRoast(database(), roast);
-    await navigate(`/roast/${roast.id}/cook`, { replace: true });
+    if (await stored("The roast was", takeRoast(database(), roast)))
+      await navigate(`/roast/${roast.id}/cook`, { replace: true });
   };
   return (
     <div className="grid max-w-xl gap-4 py-6">

@@ -1,0 +1,44 @@
+import { useEffect, useState } from "react";
+import { toast } from "sonner";
+import { messageOf } from "../../../core/errors";
+import type { Roast } from "../../../core/formats/roast";
+import { clockNow } from "../../shell/clock";
+import { writeCopy } from "../../shell/copy";
+import { mode } from "../../shell/database";
+import { usePreferences } from "../../shell/preferences";
+import { lookAtStorage, useStorageKept } from "../../shell/storageKept";
+import { Button } from "../../ui/Button";
+import { withoutCopy } from "./withoutCopy";
+
+/** Said once there are records that would be lost with this browser's storage. */
+export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) {
+  const { kept } = useStorageKept();
+  const { lastCopyAt } = usePreferences();
+  const [isLater, setIsLater] = useState(false);
+  useEffect(() => {
+    void lookAtStorage();
+  }, []);
+  const count = withoutCopy(roasts, lastCopyAt, kept === true, clockNow());
+  if (mode().demo || count === 0 || isLater) return null;
+  const write = async (): Promise<void> => {
+    try {
+      toast.success(`Written to ${await writeCopy()}.`);
+    } catch (error) {
+      toast.error(`Nothing was written: ${messageOf(error)}`);
+    }
+  };
+  return (
+    <section aria-label="A copy" className="grid gap-2 rounded-2xl border border-line bg-mist-1 px-4 py-3">
+      <p>
+        {count === 1 ? "One record is" : `${count} records are`} on this device alone, in no file: a browser that is
+        reset loses {count === 1 ? "it" : "them"}.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => void write()}>Write everything to a file</Button>
+        <Button tone="quiet" onClick={() => setIsLater(true)}>
+          Later
+        </Button>
+      </div>
+    </section>
+  );
+}

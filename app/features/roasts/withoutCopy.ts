@@ -1,0 +1,20 @@
+/** Records that would be lost with the browser's storage. */
+import { cookStage, type Roast } from "../../../core/formats/roast";
+
+/** Where the browser promises to keep it, a copy is asked for less often. */
+const KEPT_DAYS = 90;
+const DAY_MS = 86_400_000;
+
+/** When something of a roast was last written down; planning it again is no loss. */
+const doneAtMs = ({ happened }: Roast): number => Date.parse(happened.closedAt ?? happened.carvedAt ?? "");
+
+/**
+ * How many records are in no copy.
+ * @param lastCopyAt instant of the last copy, empty for never
+ * @param isKept whether the browser promises to keep what is stored
+ */
+export function withoutCopy(roasts: readonly Roast[], lastCopyAt: string, isKept: boolean, nowMs: number): number {
+  const copyMs = lastCopyAt === "" ? Number.NEGATIVE_INFINITY : Date.parse(lastCopyAt);
+  if (isKept && nowMs - copyMs < KEPT_DAYS * DAY_MS) return 0;
+  return roasts.filter((roast) => cookStage(roast) === "done" && doneAtMs(roast) > copyMs).length;
+}
