@@ -1,12 +1,41 @@
+import { readFileSync, writeFileSync } from "node:fs";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+
+/** Toasts put their own style sheet into the page, which its content policy forbids: it comes with ours (theme.css). */
+function withoutInjectedStyles(): Plugin {
+  return {
+    name: "without-injected-styles",
+    apply: "build",
+    transform: (code, id) => (id.includes("/sonner/dist/") ? code.replace(/^__insertCSS\(.*\);?$/m, "") : undefined),
+  };
+}
+
+const LICENCES = "licences.txt";
+const FONTS = ["@fontsource-variable/atkinson-hyperlegible-next", "@fontsource-variable/bricolage-grotesque"];
+
+/** Fonts come in through style sheets, which the list of licences does not look at; Bruma's own stands first. */
+function fontLicences(): Plugin {
+  return {
+    name: "font-licences",
+    apply: "build",
+    closeBundle() {
+      const path = `dist/${LICENCES}`;
+      const fonts = FONTS.map((name) => `## ${name}\n\n${readFileSync(`node_modules/${name}/LICENSE`, "utf8")}`);
+      const libraries = readFileSync(path, "utf8");
+      writeFileSync(path, [`# Bruma\n\n${readFileSync("LICENSE", "utf8")}`, libraries, ...fonts].join("\n---\n\n"));
+    },
+  };
+}
 
 export default defineConfig({
   root: "app",
   plugins: [
     react(),
+    withoutInjectedStyles(),
+    fontLicences(),
     tailwindcss(),
     VitePWA({
       // A new version waits until the pages of the old one are closed: nothing changes under a cook's hand.
@@ -31,7 +60,8 @@ export default defineConfig({
         globPatterns: ["**/*.{js,css,html,svg,woff2,wasm}"],
         maximumFileSizeToCacheInBytes: 4_000_000,
         navigateFallback: "/index.html",
-        navigateFallbackDenylist: [/^\/api\//],
+        // What the server has besides the app is not the app.
+        navigateFallbackDenylist: [/^\/api\//, /^\/(licences\.txt|bruma-at-home\.crt)$/],
         // Which database is open must not depend on whether the server can be reached.
         runtimeCaching: [{ urlPattern: /\/api\/mode$/, handler: "NetworkFirst" }],
       },
@@ -41,6 +71,8 @@ export default defineConfig({
     outDir: "../dist",
     emptyOutDir: true,
     // A small .wasm inlined as a data: address would be blocked by the content security policy.
+    // What the libraries in the build are licensed by; the fonts' own are added behind.
+    license: { fileName: LICENCES },
     assetsInlineLimit: (file) => (file.endsWith(".wasm") ? false : undefined),
     chunkSizeWarningLimit: 900,
   },

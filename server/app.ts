@@ -3,6 +3,7 @@
 import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
 import { messageOf } from "../core/errors";
+import { LONGEST_REASON, oneLine } from "../core/formats/text";
 import type { Bridge } from "./bridge";
 import { clockRouter, type PacedClock } from "./clock";
 import type { Pairing } from "./pairing";
@@ -40,7 +41,7 @@ export interface ServerOptions {
 const refuse: ErrorRequestHandler = (error, request, response, _next) => {
   const told = Number((error as { status?: unknown }).status);
   const isTheirs = told >= 400 && told < 500;
-  const why = isTheirs ? messageOf(error).slice(0, 200) : "this went wrong on the machine that runs Bruma";
+  const why = isTheirs ? oneLine(messageOf(error), LONGEST_REASON) : "this went wrong on the machine that runs Bruma";
   if (!isTheirs) console.error(`${request.method} ${request.path}:`, error);
   if (response.headersSent) response.end();
   else response.status(isTheirs ? told : 500).json({ why, accepted: 0, rejected: [{ line: 1, why }] });
@@ -58,7 +59,7 @@ export function makeServer({ demo, inAt, names = [], root, bridge, sharing, cloc
         directives: {
           defaultSrc: ["'self'"],
           scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
-          styleSrc: ["'self'", "'unsafe-inline'"],
+          styleSrc: ["'self'"],
           imgSrc: ["'self'", "data:", "blob:"],
           workerSrc: ["'self'"],
           // Plain http on the loopback address: browsers must not be told to upgrade.

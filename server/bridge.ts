@@ -5,6 +5,7 @@
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { messageOf } from "../core/errors";
+import { LONGEST_REASON, oneLine } from "../core/formats/text";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
 import { type ArrivalClock, Arrivals } from "./arrival";
 import { PacedClock } from "./clock";
@@ -19,8 +20,6 @@ const PATIENCE = { posts: 200, perMs: 1000 } as const;
 const MOST_LISTENERS = 2000;
 /** Readings go out together this often, so that the work does not grow with readings times listeners. */
 const FLUSH_MS = 100;
-/** A word about one line is read by a person. */
-const LONGEST_WORD = 200;
 
 interface Rejected {
   readonly line: number;
@@ -128,7 +127,7 @@ export function makeBridge(
         const [issue] = checked.error.issues;
         const where = issue?.path.join(".");
         const why = `${where ? `${where}: ` : ""}${issue?.message ?? "no reading"}`;
-        rejected.push({ line: n + 1, why: why.slice(0, LONGEST_WORD) });
+        rejected.push({ line: n + 1, why: oneLine(why, LONGEST_REASON) });
       }
     });
     let fresh: readonly Numbered[];
@@ -139,7 +138,7 @@ export function makeBridge(
       const why = isFull(error)
         ? `the disk of ${where} is full: nothing of this post was kept; make room there and send it again`
         : `the disk of ${where} cannot be written (${messageOf(error)}): nothing of this post was kept; send it again`;
-      response.status(507).json(refused(why.slice(0, LONGEST_WORD)));
+      response.status(507).json(refused(oneLine(why, LONGEST_REASON)));
       return;
     }
     pending += fresh.map((line) => eventOf(epoch, line)).join("");

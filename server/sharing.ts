@@ -3,12 +3,13 @@ import express, { type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { messageOf } from "../core/errors";
 import { SHARED_VERSION, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
+import { LONGEST_REASON, oneLine } from "../core/formats/text";
 import { isFull } from "./durable";
 import { EventStream } from "./eventStream";
 import type { Kept, RoastShelf } from "./roastShelf";
 
 const LARGEST_BODY = "4mb";
-const POSTS_A_SECOND = 50;
+const CHANGES_A_SECOND = 50;
 const MOST_LISTENERS = 200;
 
 export interface Sharing {
@@ -41,15 +42,15 @@ function onDisk<Result>(response: Response, work: () => Result): Result | null {
   }
 }
 
-export function makeSharing(shelf: RoastShelf): Sharing {
+export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECOND } = {}): Sharing {
   const stream = new EventStream(MOST_LISTENERS);
   const router = Router();
   const limit = rateLimit({
     windowMs: 1000,
-    limit: POSTS_A_SECOND,
+    limit: changesASecond,
     standardHeaders: true,
     legacyHeaders: false,
-    message: { why: `more than ${POSTS_A_SECOND} changes a second` },
+    message: { why: `more than ${changesASecond} changes a second` },
   });
   router.get("/stream", (request, response) => {
     const missed = async function* (): AsyncGenerator<string> {
@@ -77,7 +78,7 @@ export function makeSharing(shelf: RoastShelf): Sharing {
     const checked = SharedRoastSchema.safeParse(request.body);
     if (!checked.success) {
       const [issue] = checked.error.issues;
-      response.status(400).json({ why: `${issue?.path.join(".")}: ${issue?.message}` });
+      response.status(400).json({ why: oneLine(`${issue?.path.join(".")}: ${issue?.message}`, LONGEST_REASON) });
       return;
     }
     if (checked.data.roast.id !== request.params.id) {

@@ -4,7 +4,7 @@ import { z } from "zod";
 import { messageOf } from "../errors";
 import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
 import { EquipmentSchema, MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
-import { shown } from "./text";
+import { oneLine } from "./text";
 
 export const FILE_FORMAT = "bruma-roasts";
 export const FILE_VERSION = 6;
@@ -85,12 +85,6 @@ const Header = z.looseObject({ format: z.string(), version: z.number().int().pos
 const MOST_FAULTS = 5;
 const LONGEST_WORD = 160;
 const LONGEST_PATH = 80;
-
-/** One line that a person reads, whatever stood in the file. */
-const oneLine = (text: string, longest: number): string => {
-  const flat = shown(text.slice(0, 4 * longest)).replaceAll(/\s+/g, " ");
-  return flat.length <= longest ? flat : `${flat.slice(0, longest - 2)} …`;
-};
 
 function refused(
   faults: readonly FileFault[],

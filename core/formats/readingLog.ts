@@ -7,6 +7,7 @@ import type { Reading } from "../forecast/reading";
 import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
 import type { RejectedRow } from "./sideList";
+import { oneLine } from "./text";
 import { type Place, SIDES } from "./thermometer";
 
 export interface ReadingLog {
@@ -74,7 +75,7 @@ function timeIn(text: string, column: TimeKind): Time {
   if (clock) {
     const [hours, minutes] = [Number(clock[1]), Number(clock[2])];
     const seconds = Number((clock[3] ?? "0").replace(",", "."));
-    if (minutes > 59 || seconds >= 60) return { kind: "wrong", why: `got ${JSON.stringify(text)}: no such time` };
+    if (minutes > 59 || seconds >= 60) return { kind: "wrong", why: `got ${cellWord(text)}: no such time` };
     const ms = ((hours * 60 + minutes) * 60 + seconds) * 1000;
     return { kind: column === "clock" && hours < 24 ? "clock" : "span", ms };
   }
@@ -96,7 +97,7 @@ function timeIn(text: string, column: TimeKind): Time {
 }
 
 /** A cell as it is told: short, and on one line. */
-const cellWord = (cell: string): string => JSON.stringify(cell.length > 40 ? `${cell.slice(0, 39)}…` : cell);
+const cellWord = (cell: string): string => JSON.stringify(oneLine(cell, 40));
 
 /** Rows of one log on one scale: milliseconds since the bird went in. */
 class Scale {
@@ -171,7 +172,7 @@ export function readLog(
   });
   if (timeAt < 0 || columns.length === 0) {
     const lacks = timeAt < 0 ? "time" : "breast, thigh or filling";
-    const why = `the header has no column for ${lacks}; got ${header.join(", ").slice(0, 100) || "nothing"}`;
+    const why = `the header has no column for ${lacks}; got ${oneLine(header.join(", "), 100) || "nothing"}`;
     return { readings: [], rejected: [{ line: 1, why }] };
   }
   const kind = timeKind(names[timeAt] as string);

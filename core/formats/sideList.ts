@@ -4,7 +4,7 @@ import { messageOf, requireBetween } from "../errors";
 import { SIDE_SLOTS } from "../schedule/slots";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
 import type { Plan } from "./roast";
-import { line } from "./text";
+import { LONGEST_REASON, line, oneLine } from "./text";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
 
@@ -44,7 +44,7 @@ export function readSideRows(
     try {
       dishes.push(readRow(row, units));
     } catch (error) {
-      rejected.push({ line: at, why: messageOf(error).slice(0, 200) });
+      rejected.push({ line: at, why: oneLine(messageOf(error), LONGEST_REASON) });
     }
   });
   return { dishes, rejected };

@@ -25,6 +25,15 @@ export const lines = (most: number) =>
 export const shown = (text: string): string =>
   text.replaceAll(ALL_UNPRINTABLE, (sign) => (sign === "\n" || sign === "\t" ? sign : " "));
 
+/** One line that a person reads, whatever stood in it. */
+export function oneLine(text: string, longest: number): string {
+  const flat = shown(text.slice(0, 4 * longest)).replaceAll(/\s+/g, " ");
+  return flat.length <= longest ? flat : `${flat.slice(0, longest - 2)} …`;
+}
+
+/** How long a reason may be that is told with its place. */
+export const LONGEST_REASON = 190;
+
 const FIRST_MS = Date.UTC(2000, 0, 1);
 const LAST_MS = Date.UTC(2100, 0, 1);
 

@@ -60,6 +60,12 @@ export function HandbookScreen() {
           </table>
         </div>
       </section>
+
+      <p>
+        <a href="/licences.txt" className="underline underline-offset-4">
+          Licences: Bruma's own, and those of its libraries and fonts
+        </a>
+      </p>
     </div>
   );
 }

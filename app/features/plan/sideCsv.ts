@@ -1,5 +1,6 @@
 /** Side dishes out of a CSV file and into one: the core says what the cells mean. */
 import { type Dish, readSideRows, SIDE_COLUMNS, sideRows } from "../../../core/formats/sideList";
+import { oneLine } from "../../../core/formats/text";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { namedRowsIn, toCsv } from "../../ui/csv";
 
@@ -8,7 +9,7 @@ export function sidesFromCsv(text: string, places: number, units: UnitSystem): R
   const { rows, columns } = namedRowsIn(text);
   const missing = SIDE_COLUMNS.slice(0, 2).filter((column) => !columns.includes(column));
   if (missing.length > 0) {
-    const got = columns.join(", ").slice(0, 100) || "nothing";
+    const got = oneLine(columns.join(", "), 80) || "nothing";
     const why = `the header needs ${missing.join(" and ")}, and may have oven, ring, slot; got ${got}`;
     return { dishes: [], rejected: [{ line: 1, why }] };
   }
