@@ -2,6 +2,7 @@
 import express, { type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { messageOf } from "../core/errors";
+import { judgedBy } from "../core/formats/judged";
 import { SHARED_VERSION, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
 import { LONGEST_REASON, oneLine } from "../core/formats/text";
 import { isFull } from "./durable";
@@ -75,9 +76,9 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
       response.status(426).json({ why });
       return;
     }
-    const checked = SharedRoastSchema.safeParse(request.body);
+    const checked = judgedBy(SharedRoastSchema, request.body);
     if (!checked.success) {
-      const [issue] = checked.error.issues;
+      const [issue] = checked.issues;
       response.status(400).json({ why: oneLine(`${issue?.path.join(".")}: ${issue?.message}`, LONGEST_REASON) });
       return;
     }

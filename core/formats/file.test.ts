@@ -149,6 +149,16 @@ describe("the roast file", () => {
     }
   });
 
+  it("answers for two hundred thousand wrong readings, and for more wrong names than a stack holds", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.roasts[0].readings = Array.from({ length: 200_000 }, () => 0);
+    const text = JSON.stringify(file);
+    expect(checkRoastFile(text)).toMatchObject({ valid: false, more: 199_995 });
+    file.roasts[0].readings = [];
+    file.roasts[0].roast.plan.targetC = Object.fromEntries(Array.from({ length: 300_000 }, (_, n) => [`x${n}`, 1]));
+    expect(checkRoastFile(JSON.stringify(file))).toMatchObject({ valid: false });
+  });
+
   it.each([
     ["deep without end", "[".repeat(100_000)],
     ["deep and closed", `${"[".repeat(100_000)}${"]".repeat(100_000)}`],

@@ -2,8 +2,19 @@
 
 import { z } from "zod";
 import { messageOf } from "../errors";
+import { judgedBy } from "./judged";
 import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
-import { EquipmentSchema, MOST_PHOTOS, PhotoSchema, ReadingSchema, RoastSchema } from "./roast";
+import {
+  type Equipment,
+  EquipmentSchema,
+  MOST_PHOTOS,
+  type Photo,
+  PhotoSchema,
+  ReadingSchema,
+  type Roast,
+  type RoastReading,
+  RoastSchema,
+} from "./roast";
 import { oneLine } from "./text";
 
 export const FILE_FORMAT = "bruma-roasts";
@@ -19,35 +30,41 @@ export const PreferencesSchema = z.strictObject({
 });
 export type FilePreferences = z.infer<typeof PreferencesSchema>;
 
-const Entry = z.strictObject({
-  roast: RoastSchema,
-  readings: z.array(ReadingSchema).max(MOST_READINGS),
-  photos: z.array(PhotoSchema).max(MOST_PHOTOS).optional(),
-});
-export type RoastEntry = z.infer<typeof Entry>;
+/** A roast of a file, with its readings and pictures. */
+export interface RoastEntry {
+  readonly roast: Roast;
+  readonly readings: RoastReading[];
+  readonly photos?: Photo[] | undefined;
+}
 
-export const RoastFileSchema = z.strictObject({
+export interface RoastFile {
+  readonly format: typeof FILE_FORMAT;
+  readonly version: typeof FILE_VERSION;
+  readonly exportedAt: string;
+  readonly roasts: RoastEntry[];
+  /** The kitchen as measured, its thermometer's calibration with it. */
+  readonly kitchen?: Equipment | undefined;
+  readonly preferences?: FilePreferences | undefined;
+}
+
+/** The file without what its roasts hold: each of those is judged by itself, however many there are. */
+const Outside = z.strictObject({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),
   /** By the clock of the device that wrote it, right or wrong. */
   exportedAt: z.iso.datetime({ offset: true }),
   roasts: z
-    .array(Entry)
-    .max(MOST_ROASTS)
-    .superRefine((entries, context) => {
-      const known = new Set<string>();
-      for (const [n, { roast }] of entries.entries()) {
-        if (known.has(roast.id)) {
-          context.addIssue({ code: "custom", path: [n, "roast", "id"], message: "another roast has this id" });
-        }
-        known.add(roast.id);
-      }
-    }),
-  /** The kitchen as measured, its thermometer's calibration with it. */
+    .array(
+      z.strictObject({
+        roast: z.unknown(),
+        readings: z.array(z.unknown()).max(MOST_READINGS),
+        photos: z.array(z.unknown()).max(MOST_PHOTOS).optional(),
+      }),
+    )
+    .max(MOST_ROASTS),
   kitchen: EquipmentSchema.optional(),
   preferences: PreferencesSchema.optional(),
 });
-export type RoastFile = z.infer<typeof RoastFileSchema>;
 
 /** One thing wrong with a file, and where. */
 export interface FileFault {
@@ -86,24 +103,46 @@ const MOST_FAULTS = 5;
 const LONGEST_WORD = 160;
 const LONGEST_PATH = 80;
 
-function refused(
-  faults: readonly FileFault[],
-  format: string | null = null,
-  version: number | null = null,
-): FileCheck & { readonly valid: false } {
-  // Of one value the first fault says enough.
-  const places = new Set<string>();
-  const first = faults.filter(({ where }) => !places.has(where) && places.add(where));
-  return {
-    valid: false,
-    format: format === null ? null : oneLine(format, LONGEST_PATH),
-    version,
-    faults: first.slice(0, MOST_FAULTS).map(({ where, what }) => ({
-      where: oneLine(where, LONGEST_PATH),
-      what: oneLine(what, LONGEST_WORD),
-    })),
-    more: Math.max(0, first.length - MOST_FAULTS),
-  };
+/** What is wrong with a file: the first of it, and how much more. */
+class Faults {
+  private readonly first: FileFault[] = [];
+  /** Of one value the first fault says enough. */
+  private readonly places = new Set<string>();
+  private more = 0;
+
+  add(where: string, what: string): void {
+    if (this.places.has(where)) return;
+    if (this.first.length >= MOST_FAULTS) {
+      this.more++;
+      return;
+    }
+    this.places.add(where);
+    this.first.push({ where: oneLine(where, LONGEST_PATH), what: oneLine(what, LONGEST_WORD) });
+  }
+
+  /** @param path of the value, from the top @returns the value, if it is right */
+  judge<Value>(path: readonly PropertyKey[], schema: z.ZodType<Value>, value: unknown): Value | undefined {
+    const judged = judgedBy(schema, value);
+    if (judged.success) return judged.data;
+    for (const { path: inside, message } of judged.issues)
+      this.add([...path, ...inside].map(String).join("."), message);
+    return undefined;
+  }
+
+  get any(): boolean {
+    return this.first.length > 0;
+  }
+
+  refused(format: string | null, version: number | null): FileCheck {
+    const told = format === null ? null : oneLine(format, LONGEST_PATH);
+    return { valid: false, format: told, version, faults: this.first, more: this.more };
+  }
+}
+
+function refused(where: string, what: string, format: string | null = null, version: number | null = null): FileCheck {
+  const faults = new Faults();
+  faults.add(where, what);
+  return faults.refused(format, version);
 }
 
 /** Reads a file's text: what is in it, or the first faults with their places. Never throws. */
@@ -112,23 +151,46 @@ export function checkRoastFile(text: string): FileCheck {
   try {
     raw = JSON.parse(text.replace(/^\uFEFF/, ""));
   } catch (error) {
-    return refused([{ where: "", what: `not JSON: ${messageOf(error)}` }]);
+    return refused("", `not JSON: ${messageOf(error)}`);
   }
   const header = Header.safeParse(raw);
   if (!header.success || header.data.format !== FILE_FORMAT) {
     const got = header.success ? `"${header.data.format}"` : "none";
     const what = `expected "${FILE_FORMAT}" with a version, got ${got}`;
-    return refused([{ where: "format", what }], header.success ? header.data.format : null);
+    return refused("format", what, header.success ? header.data.format : null);
   }
   const { version } = header.data;
   if (version > FILE_VERSION) {
     const what = `written by a newer Bruma: version ${version}, this one reads up to ${FILE_VERSION}`;
-    return refused([{ where: "version", what }], FILE_FORMAT, version);
+    return refused("version", what, FILE_FORMAT, version);
   }
   let current: Record<string, unknown> = header.data;
   for (const migrate of MIGRATIONS.slice(version - 1)) current = migrate(current);
-  const parsed = RoastFileSchema.safeParse(current);
-  if (parsed.success) return { valid: true, format: FILE_FORMAT, version, file: parsed.data };
-  const faults = parsed.error.issues.map((issue) => ({ where: issue.path.join("."), what: issue.message }));
-  return refused(faults, FILE_FORMAT, version);
+  const faults = new Faults();
+  const outside = faults.judge([], Outside, current);
+  const roasts = (outside?.roasts ?? []).map((entry, n) => entryIn(entry, ["roasts", n], faults));
+  const ids = new Set<string>();
+  for (const [n, entry] of roasts.entries()) {
+    if (entry && ids.has(entry.roast.id)) faults.add(`roasts.${n}.roast.id`, "another roast has this id");
+    if (entry) ids.add(entry.roast.id);
+  }
+  if (!outside || faults.any) return faults.refused(FILE_FORMAT, version);
+  const entries = roasts.filter((entry) => entry !== undefined);
+  return { valid: true, format: FILE_FORMAT, version, file: { ...outside, roasts: entries } };
+}
+
+function entryIn(
+  { roast, readings, photos }: z.infer<typeof Outside>["roasts"][number],
+  path: readonly PropertyKey[],
+  faults: Faults,
+): RoastEntry | undefined {
+  const judged = faults.judge([...path, "roast"], RoastSchema, roast);
+  const read = readings.map((each, n) => faults.judge([...path, "readings", n], ReadingSchema, each));
+  const seen = photos?.map((each, n) => faults.judge([...path, "photos", n], PhotoSchema, each));
+  if (!judged) return undefined;
+  return {
+    roast: judged,
+    readings: read.filter((each) => each !== undefined),
+    ...(seen && { photos: seen.filter((each) => each !== undefined) }),
+  };
 }

@@ -1,7 +1,7 @@
 /** Roasts of every kind with what happened to them, their readings and pictures, for laws that hold for all. */
 import fc from "fast-check";
 import { CENTRES } from "../../core/bird/solid";
-import { type RoastEntry, RoastFileSchema } from "../../core/formats/file";
+import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
 import { SIDES } from "../../core/formats/thermometer";
 import { ANY_PLAN } from "./anyPlan";
 
@@ -71,4 +71,4 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
 /** A whole file of them. */
 export const ANY_FILE = fc
   .uniqueArray(ANY_ROAST, { maxLength: 4, selector: ({ roast }) => roast.id })
-  .map((roasts) => RoastFileSchema.parse({ format: "bruma-roasts", version: 6, exportedAt: instant(0), roasts }));
+  .map((roasts): RoastFile => ({ format: FILE_FORMAT, version: FILE_VERSION, exportedAt: instant(0), roasts }));

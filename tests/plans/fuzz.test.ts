@@ -145,7 +145,8 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
     if (large) {
       const [reading] = roasts.find(({ readings }) => readings.length > 0)?.readings ?? [];
       const celsius = pick(random, [20, 1e9]);
-      file.roasts[0]?.readings.push(...Array.from({ length: 150_000 }, () => ({ ...reading, celsius })));
+      const [entry] = file.roasts;
+      if (entry) entry.readings = Array.from({ length: 150_000 }, () => ({ ...reading, celsius }));
     }
     const checked = checkRoastFile(wrongJson(file, random));
     if (checked.valid) {
