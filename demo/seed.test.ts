@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { checkRoastFile } from "../core/formats/file";
 import { BrumaDatabase } from "../storage/database";
+import { exportAll, takeFile } from "../storage/files";
 import { seedDemo } from "./seed";
 
 const NOW = Date.UTC(2026, 10, 26, 12);
@@ -22,5 +24,17 @@ describe("the demo", () => {
     await seedDemo(db, NOW, NOW - 600_000);
     expect((await db.roasts.get("demo-now"))?.happened.inAt).toBe(new Date(NOW - 600_000).toISOString());
     expect(await db.readings.count()).toBe(before);
+  });
+
+  it("goes out to a file and comes back equal into an empty browser", async () => {
+    const from = new BrumaDatabase("seed-out");
+    await seedDemo(from, NOW, NOW - 3_600_000);
+    const text = await exportAll(from, new Date(NOW));
+    const checked = checkRoastFile(text);
+    if (!checked.valid) throw new Error(JSON.stringify(checked.faults));
+    const to = new BrumaDatabase("seed-in");
+    const ids = new Set(checked.file.roasts.map(({ roast }) => roast.id));
+    expect(await takeFile(to, checked.file, { roasts: ids, kitchen: false })).toBe(5);
+    expect(await exportAll(to, new Date(NOW))).toBe(text);
   });
 });
