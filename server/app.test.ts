@@ -1,7 +1,7 @@
 import { once } from "node:events";
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
 import { createServer, type Server } from "node:http";
-import type { AddressInfo } from "node:net";
+import { type AddressInfo, connect } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -14,7 +14,7 @@ beforeAll(async () => {
   writeFileSync(join(root, "index.html"), "<title>Bruma</title>");
   mkdirSync(join(root, "assets"));
   writeFileSync(join(root, "assets", "kernel.wasm"), Buffer.from([0, 97, 115, 109]));
-  server = createServer(makeServer({ demo: true, root })).listen(0, "127.0.0.1");
+  server = createServer(makeServer({ demo: true, root, names: ["dinner.example"] })).listen(0, "127.0.0.1");
   await once(server, "listening");
   url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
 });
@@ -35,6 +35,33 @@ describe("the server", () => {
 
   it("serves the kernel as what it is, so that it can be compiled while it streams", async () => {
     expect((await fetch(`${url}/assets/kernel.wasm`)).headers.get("content-type")).toBe("application/wasm");
+  });
+
+  it("answers to addresses, names of a home network and its own, and to no name that was bent to it", async () => {
+    const asked = (host: string): Promise<string> =>
+      new Promise((resolve) => {
+        const socket = connect((server.address() as AddressInfo).port, "127.0.0.1");
+        socket.once("data", (chunk) => {
+          resolve(String(chunk).split(" ")[1] ?? "");
+          socket.destroy();
+        });
+        socket.write(`GET /api/mode HTTP/1.1\r\nHost: ${host}\r\n\r\n`);
+      });
+    for (const host of ["127.0.0.1:4173", "kitchen", "kitchen.local:4174", "dinner.example"]) {
+      expect([host, await asked(host)]).toEqual([host, "200"]);
+    }
+    for (const host of ["elsewhere.example", "dinner.example.elsewhere.example", "constructor.example"]) {
+      expect([host, await asked(host)]).toEqual([host, "403"]);
+    }
+  });
+
+  it("tells a mistake of its own in one sentence, without how it came about", async () => {
+    for (const path of ["/%E0%A4%A", "/api/%E0%A4%A", "/api/roasts/%E0%A4%A"]) {
+      const answer = await fetch(url + path);
+      const text = await answer.text();
+      expect([400, 404]).toContain(answer.status);
+      expect(text).not.toMatch(/\.[jt]s:\d+|node_modules/);
+    }
   });
 
   it("lets the page run its own scripts and the kernel, and nothing from elsewhere", async () => {

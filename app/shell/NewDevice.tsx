@@ -12,6 +12,7 @@ const ASK_EVERY_MS = 3000;
 export function NewDevice({ address }: { readonly address: string }) {
   const [offer, setOffer] = useState<Offer | null>(null);
   const [fault, setFault] = useState("");
+  const fingerprint = mode().lan?.fingerprint;
   useEffect(() => {
     // Asked again and again: a code is gone once it was used, and after five minutes.
     const ask = (): void => {
@@ -41,13 +42,14 @@ export function NewDevice({ address }: { readonly address: string }) {
         <b className="font-display text-2xl tabular-nums">{offer.short}</b>. Either works once, for five minutes; then
         another one stands here.
       </p>
-      {mode().lan?.fingerprint && (
+      {fingerprint && (
         <p className="text-soft">
-          The first time, the phone says that it does not know this certificate: go on, then follow{" "}
+          The first time, the phone says that it does not know this certificate. Its SHA-256 fingerprint is{" "}
+          <code className="break-all text-ink">{fingerprint}</code>; go on, then follow{" "}
           <Link to="/trust" className="underline underline-offset-4">
             Trust this kitchen
           </Link>{" "}
-          there, and the stove has notifications, a screen that stays awake, and Bruma without the network.
+          there: the stove then has notifications, a screen that stays awake, and Bruma without the network.
         </p>
       )}
     </div>

@@ -29,7 +29,7 @@ export function AlarmLimits() {
           <p>
             {abilities.isSecure
               ? "This browser does not give:"
-              : "This address is plain http, and browsers then withhold:"}
+              : "This address is plain http, and browsers then withhold what follows. A server that is started with --lan has an https address, which gives it:"}
           </p>
           <ul className="list-disc pl-5">
             {withheld.map(({ what, instead }) => (
