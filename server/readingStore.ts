@@ -10,8 +10,6 @@ import { randomBytes } from "node:crypto";
 import {
   closeSync,
   constants,
-  copyFileSync,
-  createReadStream,
   existsSync,
   ftruncateSync,
   mkdirSync,
@@ -23,18 +21,9 @@ import {
 import { join } from "node:path";
 import { z } from "zod";
 import { messageOf } from "../core/errors";
-import { ThermometerLineSchema } from "../core/formats/thermometer";
 import type { Arrived } from "./arrival";
 import { flushFolder, replaceFile, writeWhole } from "./durable";
-
-/** A reading with its place in the order of arrival. */
-export type Numbered = Arrived & { readonly seq: number };
-
-/** As it is stored; lines of older files lack when they came. */
-const StoredSchema = ThermometerLineSchema.extend({
-  arrivedAt: z.iso.datetime({ offset: true }).optional(),
-  placedAt: z.iso.datetime({ offset: true }).optional(),
-});
+import { mend, readingIn, slicesOf, tailOf, wholeLength } from "./readingFile";
 
 const HeaderSchema = z.object({ format: z.literal("bruma-readings"), version: z.literal(1), epoch: z.string().min(1) });
 const HEADER = "store.json";
@@ -43,9 +32,6 @@ const HEADER = "store.json";
 const KEPT = 20_000;
 /** Lines of a file: the next one begins a new file. */
 const LONGEST_FILE = 50_000;
-/** What is read and judged in one go while others wait: some hundred lines. */
-const SLICE_BYTES = 64 * 1024;
-const NEWLINE = 10;
 
 interface Segment {
   readonly path: string;
@@ -61,34 +47,14 @@ interface Waiting {
   failed(error: unknown): void;
 }
 
+/** A reading with its place in the order of arrival. */
+export type Numbered = Arrived & { readonly seq: number };
+
 /** When a reading was taken, epoch milliseconds. */
 export const takenMs = ({ at, placedAt }: Arrived): number => Date.parse(placedAt ?? at);
 
 const keyOf = ({ at, probe, device = "", celsius }: Arrived): string => `${device} ${probe} ${at} ${celsius}`;
 const nameOf = (first: number): string => `${String(first).padStart(9, "0")}.jsonl`;
-
-function readingIn(line: string): Arrived | null {
-  try {
-    const parsed = StoredSchema.safeParse(JSON.parse(line));
-    if (!parsed.success) return null;
-    return { ...parsed.data, arrivedAt: parsed.data.arrivedAt ?? parsed.data.at };
-  } catch {
-    // No JSON: the caller counts it as damaged, and says so.
-    return null;
-  }
-}
-
-/** Lines of a file that ends with one, and where the last of them begin. @param most so many of those */
-function linesOf(bytes: Buffer, most: number): { readonly count: number; readonly tailAt: number } {
-  let count = 0;
-  for (let at = bytes.indexOf(NEWLINE); at >= 0; at = bytes.indexOf(NEWLINE, at + 1)) count++;
-  let tailAt = bytes.length;
-  for (let n = 0; n < most && tailAt > 0; n++) tailAt = tailAt < 2 ? 0 : bytes.lastIndexOf(NEWLINE, tailAt - 2) + 1;
-  return { count, tailAt };
-}
-
-/** What stands behind the last whole line: the beginning of a line that was never acknowledged, or something else. */
-const isBegun = (bytes: Buffer): boolean => bytes[0] === "{".charCodeAt(0) && !bytes.includes(0);
 
 export class ReadingStore {
   readonly epoch: string;
@@ -157,54 +123,25 @@ export class ReadingStore {
     return epoch;
   }
 
-  /** The newest lines, over as many files as it takes. @returns whether the newest file had to be mended */
+  /** The newest lines, over as many files as it takes. @returns whether numbers count no more, since one had to be mended */
   private load(): boolean {
     let wasMended = false;
     const tails: Numbered[][] = [];
     let missing = KEPT;
-    for (const segment of this.segments.toReversed()) {
+    for (const { path, first } of this.segments.toReversed()) {
       if (missing <= 0) break;
+      const tail = tailOf(path, missing);
       const isNewest = tails.length === 0;
-      const bytes = readFileSync(segment.path);
-      const whole = bytes.subarray(0, bytes.lastIndexOf(NEWLINE) + 1);
-      const { count, tailAt } = linesOf(whole, missing);
-      const texts = whole.subarray(tailAt).toString("utf8").split("\n").slice(0, -1);
-      const firstSeq = segment.first + count - texts.length;
-      const read = texts.map((text) => readingIn(text.replace(/^\uFEFF/, "")));
-      const good = read.filter((each) => each !== null);
-      const rest = bytes.subarray(whole.length);
-      const damaged = read.length - good.length + (rest.length > 0 && !isBegun(rest) ? 1 : 0);
-      let lines: readonly (Arrived | null)[] = read;
-      if (
-        isNewest &&
-        (damaged > 0 || rest.length > 0) &&
-        this.mend(segment, whole.subarray(0, tailAt), good, damaged)
-      ) {
-        lines = good;
-        wasMended = damaged > 0;
-      }
+      const isMended = isNewest && (tail.damaged > 0 || tail.isTorn) && mend(path, tail);
+      if (isMended && tail.damaged > 0) wasMended = true;
+      const lines = isMended ? tail.lines.filter((line) => line !== null) : tail.lines;
+      const firstSeq = first + tail.before;
       if (isNewest) this.lastSeq = firstSeq + lines.length - 1;
       tails.unshift(lines.flatMap((line, n) => (line ? [{ ...line, seq: firstSeq + n }] : [])));
       missing -= lines.length;
     }
     for (const numbered of tails.flat()) this.remember(numbered);
     return wasMended;
-  }
-
-  /** The file without what cannot be read; as it was, it is kept beside. A line that was torn was never acknowledged. */
-  private mend({ path }: Segment, before: Buffer, good: readonly Arrived[], damaged: number): boolean {
-    try {
-      const aside = `${path}.damaged-${new Date().toISOString().replaceAll(/[:.]/g, "-")}`;
-      if (damaged > 0) copyFileSync(path, aside);
-      const lines = good.map((line) => `${JSON.stringify(line)}\n`).join("");
-      replaceFile(path, Buffer.concat([before, Buffer.from(lines)]));
-      if (damaged > 0)
-        console.warn(`${path}: ${damaged} damaged lines are left out; as it was, it is kept as ${aside}`);
-      return true;
-    } catch (error) {
-      console.warn(`${path}: ${damaged} damaged lines are passed over; it cannot be mended (${messageOf(error)})`);
-      return false;
-    }
   }
 
   private remember(line: Numbered): void {
@@ -347,18 +284,5 @@ export class ReadingStore {
 
   close(): void {
     closeSync(this.file);
-  }
-}
-
-/** Bytes of a file up to the end of its last whole line. */
-const wholeLength = (path: string): number => readFileSync(path).lastIndexOf(NEWLINE) + 1;
-
-/** Whole lines of a file, a slice at a time. */
-async function* slicesOf(path: string): AsyncGenerator<readonly string[]> {
-  let rest = "";
-  for await (const chunk of createReadStream(path, { encoding: "utf8", highWaterMark: SLICE_BYTES })) {
-    const lines = (rest + chunk).split("\n");
-    rest = lines.pop() ?? "";
-    yield lines;
   }
 }

@@ -1,11 +1,10 @@
 /** Many who listen, and many who do not read what they asked for. */
 import { mkdtempSync } from "node:fs";
-import { get } from "node:http";
 import { connect, type Socket } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { post, startServer, watchWaits } from "./server";
+import { hear, post, startServer, watchWaits } from "./server";
 
 const newFolder = (): string => mkdtempSync(join(tmpdir(), "bruma-listeners-"));
 const pause = (ms: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, ms));
@@ -52,19 +51,11 @@ export async function silentListeners(count: number, changes: number) {
 export async function listeners(count: number, perSecond: number, seconds: number) {
   const server = await startServer(newFolder());
   const heard = new Array<number>(count).fill(0);
-  const requests = Array.from({ length: count }, (_, n) => {
-    const request = get(`${server.url}/api/readings/stream`, { agent: false }, (response) => {
-      response.setEncoding("utf8");
-      let rest = "";
-      response.on("data", (chunk: string) => {
-        const blocks = (rest + chunk).split("\n\n");
-        rest = blocks.pop() ?? "";
-        heard[n] = (heard[n] as number) + blocks.filter((block) => block.startsWith("id: ")).length;
-      });
-    });
-    request.on("error", () => undefined);
-    return request;
-  });
+  const ends = heard.map((_, n) =>
+    hear(server.url, "/api/readings/stream", (more) => {
+      heard[n] = (heard[n] as number) + more;
+    }),
+  );
   await pause(4000);
   const waits = watchWaits(server.url);
   let acknowledged = 0;
@@ -76,7 +67,7 @@ export async function listeners(count: number, perSecond: number, seconds: numbe
   }
   for (let n = 0; n < 300 && heard.some((each) => each < acknowledged); n++) await pause(100);
   const longestMs = await waits();
-  for (const request of requests) request.destroy();
+  for (const end of ends) end();
   await server.stop();
   return { acknowledged, lost: heard.reduce((sum, each) => sum + (acknowledged - each), 0), longestMs };
 }

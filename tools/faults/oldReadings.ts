@@ -1,10 +1,9 @@
 /** A folder with very many readings of old: how soon the server is there, and whether who reads them all holds others up. */
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
-import { get } from "node:http";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { ReadingStore } from "../../server/readingStore";
-import { startServer, watchWaits } from "./server";
+import { hear, startServer, watchWaits } from "./server";
 
 const START = Date.UTC(2025, 0, 1);
 
@@ -23,20 +22,13 @@ export async function oldReadings(count: number) {
   const waits = watchWaits(server.url);
   const before = performance.now();
   let read = 0;
-  await new Promise<void>((resolve, reject) => {
-    const request = get(`${server.url}/api/readings/stream`, { agent: false }, (response) => {
-      response.setEncoding("utf8");
-      let rest = "";
-      response.on("data", (chunk: string) => {
-        const blocks = (rest + chunk).split("\n\n");
-        rest = blocks.pop() ?? "";
-        read += blocks.filter((block) => block.startsWith("id: ")).length;
-        if (read < count) return;
-        resolve();
-        request.destroy();
-      });
+  await new Promise<void>((resolve) => {
+    const end = hear(server.url, "/api/readings/stream", (more) => {
+      read += more;
+      if (read < count) return;
+      end();
+      resolve();
     });
-    request.on("error", (error) => (read < count ? reject(error) : resolve()));
   });
   const readMs = Math.round(performance.now() - before);
   const longestMs = await waits();

@@ -57,6 +57,22 @@ export function startServer(folder: string): Promise<ServerProcess> {
   });
 }
 
+/** Listens to a stream. @param onEvents how many have come, each time some do @returns what ends it */
+export function hear(url: string, path: string, onEvents: (count: number) => void): () => void {
+  const request = get(url + path, { agent: false }, (response) => {
+    response.setEncoding("utf8");
+    let rest = "";
+    response.on("data", (chunk: string) => {
+      const blocks = (rest + chunk).split("\n\n");
+      rest = blocks.pop() ?? "";
+      onEvents(blocks.filter((block) => block.startsWith("id: ")).length);
+    });
+  });
+  // Ended on purpose, or with its server: what it has heard is what counts.
+  request.on("error", () => undefined);
+  return () => request.destroy();
+}
+
 /** Asks for something small again and again. @returns the longest it took, once it is told to end */
 export function watchWaits(url: string): () => Promise<number> {
   let longest = 0;

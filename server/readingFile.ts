@@ -1,0 +1,109 @@
+/** One file of readings: a JSON line each. Its end, its lines a slice at a time, and what is done with damage. */
+import { copyFileSync, createReadStream, readFileSync } from "node:fs";
+import { z } from "zod";
+import { messageOf } from "../core/errors";
+import { ThermometerLineSchema } from "../core/formats/thermometer";
+import type { Arrived } from "./arrival";
+import { replaceFile } from "./durable";
+
+/** As it is stored; lines of older files lack when they came. */
+const StoredSchema = ThermometerLineSchema.extend({
+  arrivedAt: z.iso.datetime({ offset: true }).optional(),
+  placedAt: z.iso.datetime({ offset: true }).optional(),
+});
+
+/** What is read and judged in one go while others wait: some hundred lines. */
+const SLICE_BYTES = 64 * 1024;
+const NEWLINE = 10;
+
+/** The reading of a line; null where there is none. */
+export function readingIn(line: string): Arrived | null {
+  try {
+    const parsed = StoredSchema.safeParse(JSON.parse(line));
+    if (!parsed.success) return null;
+    return { ...parsed.data, arrivedAt: parsed.data.arrivedAt ?? parsed.data.at };
+  } catch {
+    // No JSON: the caller counts it as damaged, and says so.
+    return null;
+  }
+}
+
+/** The end of a file. */
+export interface Tail {
+  /** Lines that stand before it. */
+  readonly before: number;
+  /** Its readings; null where a line is none. */
+  readonly lines: readonly (Arrived | null)[];
+  /** Pieces of it that are no readings and were never written as ones. */
+  readonly damaged: number;
+  /** Behind its last whole line stands the beginning of one that was never acknowledged. */
+  readonly isTorn: boolean;
+  /** Bytes before it. */
+  readonly head: Buffer;
+}
+
+/** What was begun to be written, and not something else. */
+const isBegun = (bytes: Buffer): boolean => bytes[0] === "{".charCodeAt(0) && !bytes.includes(0);
+
+/** Where the last lines of a file begin that ends with one. @param most so many of them */
+function tailAt(bytes: Buffer, most: number): number {
+  let at = bytes.length;
+  for (let n = 0; n < most && at > 0; n++) at = at < 2 ? 0 : bytes.lastIndexOf(NEWLINE, at - 2) + 1;
+  return at;
+}
+
+function countLines(bytes: Buffer): number {
+  let count = 0;
+  for (let at = bytes.indexOf(NEWLINE); at >= 0; at = bytes.indexOf(NEWLINE, at + 1)) count++;
+  return count;
+}
+
+/** @param most lines that are wanted @throws Error of the file system */
+export function tailOf(path: string, most: number): Tail {
+  const bytes = readFileSync(path);
+  const whole = bytes.subarray(0, bytes.lastIndexOf(NEWLINE) + 1);
+  const at = tailAt(whole, most);
+  const head = whole.subarray(0, at);
+  const texts = whole.subarray(at).toString("utf8").split("\n").slice(0, -1);
+  const lines = texts.map((text) => readingIn(text.replace(/^\uFEFF/, "")));
+  const rest = bytes.subarray(whole.length);
+  const isOther = rest.length > 0 && !isBegun(rest);
+  return {
+    before: countLines(head),
+    lines,
+    damaged: lines.filter((line) => line === null).length + (isOther ? 1 : 0),
+    isTorn: rest.length > 0 && !isOther,
+    head,
+  };
+}
+
+/**
+ * The file without what cannot be read; as it was, it is kept beside. A line that was torn is only cut off.
+ * @returns whether it could be; if not, damage is passed over
+ */
+export function mend(path: string, { head, lines, damaged }: Tail): boolean {
+  try {
+    const aside = `${path}.damaged-${new Date().toISOString().replaceAll(/[:.]/g, "-")}`;
+    if (damaged > 0) copyFileSync(path, aside);
+    const good = lines.filter((line) => line !== null).map((line) => `${JSON.stringify(line)}\n`);
+    replaceFile(path, Buffer.concat([head, Buffer.from(good.join(""))]));
+    if (damaged > 0) console.warn(`${path}: ${damaged} damaged lines are left out; as it was, it is kept as ${aside}`);
+    return true;
+  } catch (error) {
+    console.warn(`${path}: ${damaged} damaged lines are passed over; it cannot be mended (${messageOf(error)})`);
+    return false;
+  }
+}
+
+/** Bytes of a file up to the end of its last whole line. */
+export const wholeLength = (path: string): number => readFileSync(path).lastIndexOf(NEWLINE) + 1;
+
+/** Whole lines of a file, a slice at a time. */
+export async function* slicesOf(path: string): AsyncGenerator<readonly string[]> {
+  let rest = "";
+  for await (const chunk of createReadStream(path, { encoding: "utf8", highWaterMark: SLICE_BYTES })) {
+    const lines = (rest + chunk).split("\n");
+    rest = lines.pop() ?? "";
+    yield lines;
+  }
+}
