@@ -1,5 +1,6 @@
 /** A bird of a given mass as voxels, with its thermal centres: what every process works on. */
 import { requireBetween } from "../errors";
+import { Recent } from "../recent";
 import { constant } from "../sources";
 import { ANATOMY, type Species } from "./anatomy";
 import { type CentrePoints, thermalCentres } from "./centres";
@@ -36,23 +37,8 @@ const MEAT_KG_PER_M3 = 1060;
 /** Cube root of the bird's volume, m: the length its film coefficients go by. */
 export const sizeOfM = ({ massKg }: Pick<Body, "massKg">): number => Math.cbrt(massKg / MEAT_KG_PER_M3);
 
-/** Remembers the newest of what is dear to make. */
-class Shelf<Value> {
-  private readonly kept = new Map<string, Value>();
-  constructor(private readonly size: number) {}
-  get(key: string, make: () => Value): Value {
-    const known = this.kept.get(key);
-    if (known !== undefined) return known;
-    const made = make();
-    const oldest = this.kept.keys().next();
-    if (this.kept.size >= this.size && !oldest.done) this.kept.delete(oldest.value);
-    this.kept.set(key, made);
-    return made;
-  }
-}
-
-const shapes = new Shelf<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(24);
-const unitBodies = new Shelf<UnitBody>(24);
+const shapes = new Recent<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(24);
+const unitBodies = new Recent<UnitBody>(24);
 const views = new WeakMap<VoxelSolid, Map<string, View>>();
 
 /** The shape of a form and its thermal centres, remembered. */

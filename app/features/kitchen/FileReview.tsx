@@ -19,6 +19,7 @@ const SAFE: readonly Standing[] = ["new", "newer"];
 /** Replaced only when the cook says so, one by one. */
 const ASKED: readonly Standing[] = ["older", "different"];
 const LISTED = 100;
+const NAMED = 8;
 
 const WORDS: Record<Standing, (count: number) => string> = {
   new: (count) => `${count} not here yet`,
@@ -27,6 +28,13 @@ const WORDS: Record<Standing, (count: number) => string> = {
   older: (count) => `${count} with less in it than here`,
   different: (count) => `${count} where file and device each have something of their own`,
 };
+
+/** The first of those that are taken unasked, by name. */
+function namesOf(roasts: Review["roasts"]): string {
+  const more = roasts.length - NAMED;
+  const names = roasts.slice(0, NAMED).map(({ title }) => `“${title}”`);
+  return `Taken in: ${names.join(", ")}${more > 0 ? ` and ${more} more` : ""}. Nothing that is here is lost by it.`;
+}
 
 /** What a file would change, before it changes anything. */
 export function FileReview({ name, review: { roasts, kitchen, preferences }, onTake, onLeave }: Props) {
@@ -45,6 +53,7 @@ export function FileReview({ name, review: { roasts, kitchen, preferences }, onT
     <section aria-label={`What is in ${name}`} className="grid gap-3 rounded-2xl border border-line-strong p-4">
       <h3 className="text-lg font-semibold">In {name}</h3>
       <p>Roasts: {counts.length > 0 ? counts.join("; ") : "none"}.</p>
+      {safe.length > 0 && <p className="text-soft">{namesOf(safe)}</p>}
       {asked.length > 0 && (
         <fieldset className="grid gap-1">
           <legend className="mb-1">These stay as they are here, unless the file's is to take their place:</legend>
