@@ -21,7 +21,7 @@ export interface BridgeFigures {
 const POSTS_A_SECOND = 20;
 
 export async function benchBridge(listeners: number, perSecond: number, seconds: number): Promise<BridgeFigures> {
-  const port = 4900 + Math.floor(process.pid % 90);
+  const port = 4800 + (process.pid % 90);
   const child = spawn("npx", ["tsx", "server/main.ts"], {
     env: {
       ...process.env,

@@ -13,7 +13,7 @@ export interface ServerProcess {
   stop(): Promise<void>;
 }
 
-let port = 5000 + (process.pid % 1000);
+let port = 21_000 + 10 * (process.pid % 1000);
 
 const ended = (child: ChildProcess): Promise<void> =>
   new Promise((resolve) => {
