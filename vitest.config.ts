@@ -10,14 +10,19 @@ export default defineConfig({
         test: {
           name: "unit",
           include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
-          setupFiles: ["fake-indexeddb/auto"],
+          setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts"],
           testTimeout: 60_000,
           isolate: false,
         },
       },
       {
         // Pages without a browser: the pool and what a browser gives are stood in for.
-        test: { name: "plans", include: ["tests/plans/**/*.test.ts"], testTimeout: 60_000 },
+        test: {
+          name: "plans",
+          include: ["tests/plans/**/*.test.ts"],
+          setupFiles: ["tests/helpers/withKernel.ts"],
+          testTimeout: 60_000,
+        },
       },
       {
         // By itself, after all others: a clock that runs so fast leaves no time for a neighbour.

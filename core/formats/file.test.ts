@@ -149,13 +149,13 @@ describe("the roast file", () => {
     }
   });
 
-  it("answers for two hundred thousand wrong readings, and for more wrong names than a stack holds", () => {
+  it("answers for more wrong readings than a stack holds, and for as many wrong names", () => {
     const file = JSON.parse(JSON.stringify(sampleFile()));
-    file.roasts[0].readings = Array.from({ length: 200_000 }, () => 0);
+    file.roasts[0].readings = Array.from({ length: 130_000 }, () => 0);
     const text = JSON.stringify(file);
-    expect(checkRoastFile(text)).toMatchObject({ valid: false, more: 199_995 });
+    expect(checkRoastFile(text)).toMatchObject({ valid: false, more: 129_995 });
     file.roasts[0].readings = [];
-    file.roasts[0].roast.plan.targetC = Object.fromEntries(Array.from({ length: 300_000 }, (_, n) => [`x${n}`, 1]));
+    file.roasts[0].roast.plan.targetC = Object.fromEntries(Array.from({ length: 150_000 }, (_, n) => [`x${n}`, 1]));
     expect(checkRoastFile(JSON.stringify(file))).toMatchObject({ valid: false });
   });
 
