@@ -10,7 +10,7 @@ import { exportUnreadable, isReadable, storedRoast, storedRoasts } from "./listi
 import { addPhoto } from "./photos";
 import { addReadings, changeRoast, readingsOf, saveRoast } from "./roasts";
 
-const RUNS = Number(process.env.BRUMA_EXPORTS ?? 20);
+const RUNS = Number(process.env.BRUMA_EXPORTS ?? 12);
 
 let db: BrumaDatabase;
 const newDatabase = async (): Promise<BrumaDatabase> => {
