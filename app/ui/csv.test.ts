@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { namedRowsIn, rowsIn, toCsv } from "./csv";
 
 describe("a table as CSV", () => {
-  it.each(["=1+1", "+cmd", "-cmd|' /C calc'!A0", "@sum(A1)", "\tx", '=HYPERLINK("x")'])(
+  it.each(["=1+1", "+cmd", "-cmd|' /C calc'!A0", "@sum(A1)", "\tx", '=HYPERLINK("x")', "'@!", "''=1"])(
     "lets no spreadsheet take %j for a formula, and reads it again as it was",
     (cell) => {
       const text = toCsv([{ name: cell }], ["name"]);
@@ -18,7 +18,7 @@ describe("a table as CSV", () => {
   });
 
   it("is a law: what was written is read again", () => {
-    const cell = fc.string({ minLength: 1 }).filter((text) => text.trim() !== "" && !/^'[=+\-@\t\r]/.test(text));
+    const cell = fc.string({ minLength: 1 }).filter((text) => text.trim() !== "");
     fc.assert(
       fc.property(fc.array(fc.record({ a: cell, b: cell }), { minLength: 1 }), (rows) => {
         expect(namedRowsIn(toCsv(rows, ["a", "b"])).rows).toEqual(rows);

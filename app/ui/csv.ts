@@ -6,10 +6,11 @@ const LARGEST_BYTES = 5_000_000;
 
 /**
  * What a spreadsheet would take for a formula, and is none. A number may begin with its sign.
- * Common practice: such a cell gets an apostrophe in front, which a spreadsheet hides.
+ * Common practice: such a cell gets an apostrophe in front, which a spreadsheet hides; one that has its own gets another,
+ * so that every cell is read as it was.
  */
-const FORMULA = /^(?![+-]?[\d.,]+$)[=+\-@\t\r]/;
-const DEFUSED = /^'(?=[=+\-@\t\r])/;
+const FORMULA = /^(?![+-]?[\d.,]+$)'*[=+\-@\t\r]/;
+const DEFUSED = /^'(?='*[=+\-@\t\r])/;
 
 /** @throws RangeError for a file that is too large */
 export async function textOfTable(file: File): Promise<string> {
