@@ -20,7 +20,7 @@ export default defineConfig({
         test: {
           name: "plans",
           include: ["tests/plans/**/*.test.ts"],
-          setupFiles: ["tests/helpers/withKernel.ts"],
+          setupFiles: ["tests/helpers/pageless.ts"],
           testTimeout: 60_000,
         },
       },

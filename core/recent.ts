@@ -22,6 +22,10 @@ export class Recent<Value> {
     }
   }
 
+  forget(key: string): void {
+    this.kept.delete(key);
+  }
+
   /** The value, made where it is not there. */
   get(key: string, make: () => Value): Value {
     const known = this.recall(key);

@@ -4,6 +4,7 @@
  * or ahead of now, has a wrong clock, and is moved by as much: nobody waits for a probe that seems to speak of yesterday.
  */
 import type { ThermometerLine } from "../core/formats/thermometer";
+import { Recent } from "../core/recent";
 
 export interface Arrived extends ThermometerLine {
   readonly arrivedAt: string;
@@ -28,8 +29,18 @@ interface Behind {
   readonly arrivedMs: number;
 }
 
+/** Devices whose last post is remembered: far more than a kitchen has. */
+const MOST_DEVICES = 1000;
+
+interface Shift {
+  /** By how much those from the future are to be moved: the newest of them was taken now. */
+  readonly aheadMs: number;
+  /** By how much all others are, if they are always as late as now. */
+  readonly steadyMs: number;
+}
+
 export class Arrivals {
-  private readonly behind = new Map<string, Behind>();
+  private readonly behind = new Recent<Behind>(MOST_DEVICES);
 
   constructor(private readonly clock: ArrivalClock) {}
 
@@ -37,15 +48,22 @@ export class Arrivals {
   place(lines: readonly ThermometerLine[]): readonly Arrived[] {
     const nowMs = this.clock.now();
     const arrivedAt = new Date(nowMs).toISOString();
-    const shifts = new Map<string, { readonly ahead: number; readonly steady: number }>();
-    for (const device of new Set(lines.map((line) => line.device ?? ""))) {
-      const own = lines.filter((line) => (line.device ?? "") === device).map(({ at }) => Date.parse(at));
-      shifts.set(device, { ahead: this.aheadMs(own, nowMs), steady: this.steadyMs(device, own, nowMs) });
+    const newestMs = new Map<string, { ahead: number; other: number }>();
+    for (const { at, device = "" } of lines) {
+      const newest = newestMs.get(device) ?? { ahead: Number.NEGATIVE_INFINITY, other: Number.NEGATIVE_INFINITY };
+      const atMs = Date.parse(at);
+      const side = this.isAhead(atMs, nowMs) ? "ahead" : "other";
+      newest[side] = Math.max(newest[side], atMs);
+      newestMs.set(device, newest);
+    }
+    const shifts = new Map<string, Shift>();
+    for (const [device, { ahead, other }] of newestMs) {
+      shifts.set(device, { aheadMs: nowMs - ahead, steadyMs: this.steadyMs(device, other, nowMs) });
     }
     return lines.map((line) => {
       const atMs = Date.parse(line.at);
-      const shift = shifts.get(line.device ?? "");
-      const byMs = this.isAhead(atMs, nowMs) ? (shift?.ahead ?? 0) : (shift?.steady ?? 0);
+      const { aheadMs, steadyMs } = shifts.get(line.device ?? "") as Shift;
+      const byMs = this.isAhead(atMs, nowMs) ? aheadMs : steadyMs;
       return { ...line, arrivedAt, ...(byMs !== 0 && { placedAt: new Date(atMs + byMs).toISOString() }) };
     });
   }
@@ -54,25 +72,17 @@ export class Arrivals {
     return atMs - nowMs > 1000 * OFF_S * this.clock.rate;
   }
 
-  /** By how much those from the future are to be moved: the newest of them was taken now. */
-  private aheadMs(own: readonly number[], nowMs: number): number {
-    const ahead = own.filter((atMs) => this.isAhead(atMs, nowMs));
-    return ahead.length === 0 ? 0 : nowMs - Math.max(...ahead);
-  }
-
-  /** By how much a device's readings are to be moved, if they are always as late as now. */
-  private steadyMs(device: string, own: readonly number[], nowMs: number): number {
-    const newest = Math.max(...own.filter((atMs) => !this.isAhead(atMs, nowMs)));
-    if (!Number.isFinite(newest)) return 0;
-    const lagMs = nowMs - newest;
+  private steadyMs(device: string, newestMs: number, nowMs: number): number {
+    if (!Number.isFinite(newestMs)) return 0;
+    const lagMs = nowMs - newestMs;
     const second = 1000 * this.clock.rate;
-    const before = this.behind.get(device);
     if (lagMs <= OFF_S * second) {
-      this.behind.delete(device);
+      this.behind.forget(device);
       return 0;
     }
+    const before = this.behind.recall(device);
     const isApart = before !== undefined && nowMs - before.arrivedMs >= APART_S * second;
-    if (!before || isApart) this.behind.set(device, { lagMs, arrivedMs: nowMs });
+    if (!before || isApart) this.behind.keep(device, { lagMs, arrivedMs: nowMs });
     return isApart && Math.abs(lagMs - before.lagMs) <= STEADY_S * second ? lagMs : 0;
   }
 }

@@ -4,12 +4,11 @@
  */
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { messageOf } from "../core/errors";
-import { LONGEST_REASON, oneLine } from "../core/formats/text";
+import { reasonOf } from "../core/formats/judged";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
 import { type ArrivalClock, Arrivals } from "./arrival";
 import { PacedClock } from "./clock";
-import { isFull } from "./durable";
+import { diskWords } from "./durable";
 import { EventStream } from "./eventStream";
 import { type Numbered, type ReadingStore, takenMs } from "./readingStore";
 
@@ -124,21 +123,14 @@ export function makeBridge(
       const checked = ThermometerLineSchema.safeParse(line);
       if (checked.success) good.push(checked.data);
       else {
-        const [issue] = checked.error.issues;
-        const where = issue?.path.join(".");
-        const why = `${where ? `${where}: ` : ""}${issue?.message ?? "no reading"}`;
-        rejected.push({ line: n + 1, why: oneLine(why, LONGEST_REASON) });
+        rejected.push({ line: n + 1, why: reasonOf(checked.error.issues) });
       }
     });
     let fresh: readonly Numbered[];
     try {
       fresh = await store.add(arrivals.place(good));
     } catch (error) {
-      const where = "the machine that runs Bruma";
-      const why = isFull(error)
-        ? `the disk of ${where} is full: nothing of this post was kept; make room there and send it again`
-        : `the disk of ${where} cannot be written (${messageOf(error)}): nothing of this post was kept; send it again`;
-      response.status(507).json(refused(oneLine(why, LONGEST_REASON)));
+      response.status(507).json(refused(diskWords(error, "nothing of this post was kept, send it again")));
       return;
     }
     pending += fresh.map((line) => eventOf(epoch, line)).join("");

@@ -4,6 +4,7 @@
  */
 import express, { Router } from "express";
 import { z } from "zod";
+import { reasonOf } from "../core/formats/judged";
 import { isThisMachine } from "./thisMachine";
 
 const MOST_RATE = 240;
@@ -52,8 +53,7 @@ export function clockRouter(clock: PacedClock): Router {
     }
     const checked = PaceSchema.safeParse(request.body);
     if (!checked.success) {
-      const [issue] = checked.error.issues;
-      response.status(400).json({ why: `${issue?.path.join(".")}: ${issue?.message}` });
+      response.status(400).json({ why: reasonOf(checked.error.issues) });
       return;
     }
     clock.set(checked.data);

@@ -14,6 +14,8 @@ import {
 } from "node:fs";
 import { dirname } from "node:path";
 import { promisify } from "node:util";
+import { messageOf } from "../core/errors";
+import { LONGEST_REASON, oneLine } from "../core/formats/text";
 
 const writeTo = promisify(write);
 const flush = promisify(fdatasync);
@@ -24,6 +26,15 @@ const close = promisify(closeFile);
 /** What a disk says when there is no room, or no more is allowed. */
 const NO_ROOM = new Set(["ENOSPC", "EDQUOT", "EFBIG"]);
 export const isFull = (error: unknown): boolean => NO_ROOM.has((error as NodeJS.ErrnoException)?.code ?? "");
+
+/** What is answered when a write has failed. @param meanwhile what became of what was to be written */
+export const diskWords = (error: unknown, meanwhile: string): string =>
+  oneLine(
+    isFull(error)
+      ? `the disk of the machine that runs Bruma is full: ${meanwhile}; make room there`
+      : `the disk of the machine that runs Bruma cannot be written (${messageOf(error)}): ${meanwhile}`,
+    LONGEST_REASON,
+  );
 
 /** Writes all of it at a place and flushes it: a system may take less than it was given, and says so. */
 export async function writeWhole(file: number, bytes: Uint8Array, place: number): Promise<void> {

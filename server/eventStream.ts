@@ -1,5 +1,5 @@
 /** Server-sent events to all who listen: opened, told what they have missed, kept alive and let go in one place. */
-import { once } from "node:events";
+import { pipeline } from "node:stream/promises";
 import type { Request, Response } from "express";
 import { callerOf, isThisMachine } from "./thisMachine";
 
@@ -42,9 +42,11 @@ export class EventStream {
     response.set({ "Content-Type": "text/event-stream", "Cache-Control": "no-store", Connection: "keep-alive" });
     response.flushHeaders();
     response.write("retry: 2000\n\n");
-    for await (const text of missed) {
-      if (response.destroyed) return;
-      if (!response.write(text)) await Promise.race([once(response, "drain"), once(response, "close")]);
+    try {
+      await pipeline(missed, response, { end: false });
+    } catch (error) {
+      // It left while it was being told; what else goes wrong is the caller's.
+      if (!response.destroyed || (error as NodeJS.ErrnoException).code !== "ERR_STREAM_PREMATURE_CLOSE") throw error;
     }
     if (response.destroyed) return;
     const text = rest();

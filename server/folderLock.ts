@@ -1,5 +1,5 @@
 /** One folder, one server: two that wrote to the same files would each lose what the other has kept. */
-import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
 import { messageOf } from "../core/errors";
@@ -39,22 +39,23 @@ export function lockFolder(folder: string): Locked {
   const known = holder(path);
   if (known && known.pid !== process.pid && isAlive(known.pid)) return { kind: "taken", ...known };
   rmSync(path, { force: true });
+  const write = (url: string, flag: "w" | "wx"): void =>
+    writeFileSync(path, JSON.stringify({ pid: process.pid, url }), { flag });
   const tell = (url: string): void => {
     try {
-      writeFileSync(path, JSON.stringify({ pid: process.pid, url }));
+      write(url, "w");
     } catch (error) {
       console.warn(`${path} cannot be written: ${messageOf(error)}; do not start a second server here`);
     }
   };
   try {
     // Of two that start at one moment, one makes the file.
-    closeSync(openSync(path, "wx"));
+    write("", "wx");
   } catch (error) {
     const first = holder(path);
     if ((error as NodeJS.ErrnoException).code === "EEXIST")
       return { kind: "taken", pid: first?.pid ?? 0, url: first?.url ?? "" };
     console.warn(`${path} cannot be made: ${messageOf(error)}; do not start a second server here`);
   }
-  tell("");
   return { kind: "mine", tell, release: () => rmSync(path, { force: true }) };
 }

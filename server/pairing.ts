@@ -15,7 +15,8 @@ import { replaceFile } from "./durable";
 const DeviceSchema = z.strictObject({
   id: z.string(),
   name: z.string().max(40),
-  tokenHash: z.string(),
+  /** SHA-256. */
+  tokenHash: z.string().regex(/^[0-9a-f]{64}$/),
   pairedAt: z.iso.datetime(),
 });
 type Stored = z.infer<typeof DeviceSchema>;
@@ -165,7 +166,7 @@ export class Pairing {
   /** @param token what the device holds */
   knows(token: string): boolean {
     const hash = hashOf(token);
-    return this.stored.some(({ tokenHash }) => sameHash(tokenHash.padEnd(64).slice(0, 64), hash));
+    return this.stored.some(({ tokenHash }) => sameHash(tokenHash, hash));
   }
 
   devices(): readonly Device[] {

@@ -1,11 +1,13 @@
 /** Pairing over HTTP: codes for this machine's screen, a cookie for a device that knows one, and the list of devices. */
-import express, { type Request, type RequestHandler, type Response, Router } from "express";
+import express, { type Request, type RequestHandler, Router } from "express";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
+import { onDisk } from "./onDisk";
 import { LONG_CODE, type Pairing, SHORT_CODE } from "./pairing";
 import { callerOf, isThisMachine } from "./thisMachine";
 
 const COOKIE = "bruma-paired";
+/** What became of a change of the list that could not be written. */
+const UNPAIRED = "paired devices are those of before";
 const YEAR_S = 365 * 24 * 60 * 60;
 
 const Asked = z.strictObject({ code: z.string().max(200), name: z.string().max(40).optional() });
@@ -35,14 +37,6 @@ const onlyHere: RequestHandler = (request, response, next) => {
   else response.status(403).json({ why: "only the machine that runs Bruma may ask for this" });
 };
 
-function onDisk(response: Response, work: () => void): void {
-  try {
-    work();
-  } catch (error) {
-    response.status(507).json({ why: `paired devices cannot be written down: ${messageOf(error)}` });
-  }
-}
-
 export function pairingRouter(pairing: Pairing): Router {
   const router = Router();
   router.post("/", express.json({ limit: "1kb" }), (request, response) => {
@@ -52,7 +46,7 @@ export function pairingRouter(pairing: Pairing): Router {
       response.status(400).json({ why: "a pairing code has six figures" });
       return;
     }
-    onDisk(response, () => {
+    onDisk(response, UNPAIRED, () => {
       const tried = pairing.tryCode(code, callerOf(request), asked.data.name ?? "A device");
       if (tried.kind === "wait") {
         response.set("Retry-After", String(tried.seconds));
@@ -76,7 +70,7 @@ export function pairingRouter(pairing: Pairing): Router {
     response.json({ devices: pairing.devices() });
   });
   router.delete("/devices/:id", onlyHere, (request, response) => {
-    onDisk(response, () => {
+    onDisk(response, UNPAIRED, () => {
       if (pairing.remove(String(request.params.id))) response.status(204).end();
       else response.status(404).json({ why: "no such device is paired" });
     });

@@ -40,6 +40,8 @@ export interface Tail {
   readonly isTorn: boolean;
   /** Bytes before it. */
   readonly head: Buffer;
+  /** Bytes of the file up to the end of its last whole line. */
+  readonly length: number;
 }
 
 /** What was begun to be written, and not something else. */
@@ -74,29 +76,29 @@ export function tailOf(path: string, most: number): Tail {
     damaged: lines.filter((line) => line === null).length + (isOther ? 1 : 0),
     isTorn: rest.length > 0 && !isOther,
     head,
+    length: whole.length,
   };
 }
 
 /**
  * The file without what cannot be read; as it was, it is kept beside. A line that was torn is only cut off.
- * @returns whether it could be; if not, damage is passed over
+ * @returns the end of the file as it is now; null when it could not be, and damage is passed over
  */
-export function mend(path: string, { head, lines, damaged }: Tail): boolean {
+export function mend(path: string, tail: Tail): Tail | null {
+  const { head, damaged } = tail;
   try {
     const aside = `${path}.damaged-${new Date().toISOString().replaceAll(/[:.]/g, "-")}`;
     if (damaged > 0) copyFileSync(path, aside);
-    const good = lines.filter((line) => line !== null).map((line) => `${JSON.stringify(line)}\n`);
-    replaceFile(path, Buffer.concat([head, Buffer.from(good.join(""))]));
+    const lines = tail.lines.filter((line) => line !== null);
+    const bytes = Buffer.concat([head, Buffer.from(lines.map((line) => `${JSON.stringify(line)}\n`).join(""))]);
+    replaceFile(path, bytes);
     if (damaged > 0) console.warn(`${path}: ${damaged} damaged lines are left out; as it was, it is kept as ${aside}`);
-    return true;
+    return { ...tail, lines, damaged: 0, isTorn: false, length: bytes.length };
   } catch (error) {
     console.warn(`${path}: ${damaged} damaged lines are passed over; it cannot be mended (${messageOf(error)})`);
-    return false;
+    return null;
   }
 }
-
-/** Bytes of a file up to the end of its last whole line. */
-export const wholeLength = (path: string): number => readFileSync(path).lastIndexOf(NEWLINE) + 1;
 
 /** Whole lines of a file, a slice at a time. */
 export async function* slicesOf(path: string): AsyncGenerator<readonly string[]> {

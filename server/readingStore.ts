@@ -23,7 +23,7 @@ import { z } from "zod";
 import { messageOf } from "../core/errors";
 import type { Arrived } from "./arrival";
 import { flushFolder, replaceFile, writeWhole } from "./durable";
-import { mend, readingIn, slicesOf, tailOf, wholeLength } from "./readingFile";
+import { mend, readingIn, slicesOf, tailOf } from "./readingFile";
 
 const HeaderSchema = z.object({ format: z.literal("bruma-readings"), version: z.literal(1), epoch: z.string().min(1) });
 const HEADER = "store.json";
@@ -63,7 +63,7 @@ export class ReadingStore {
   private readonly segments: Segment[];
   private file: number;
   /** Bytes of the newest file that are whole. */
-  private length: number;
+  private length = 0;
   /** Something may stand behind them that was never acknowledged. */
   private torn = false;
   private lastSeq = 0;
@@ -92,7 +92,6 @@ export class ReadingStore {
     const { path } = this.segments.at(-1) as Segment;
     // Opened for writing at a place, and not for appending: what was torn is written over.
     this.file = openSync(path, constants.O_RDWR | constants.O_CREAT);
-    this.length = wholeLength(path);
     this.torn = true;
   }
 
@@ -130,13 +129,16 @@ export class ReadingStore {
     let missing = KEPT;
     for (const { path, first } of this.segments.toReversed()) {
       if (missing <= 0) break;
-      const tail = tailOf(path, missing);
+      const found = tailOf(path, missing);
       const isNewest = tails.length === 0;
-      const isMended = isNewest && (tail.damaged > 0 || tail.isTorn) && mend(path, tail);
-      if (isMended && tail.damaged > 0) wasMended = true;
-      const lines = isMended ? tail.lines.filter((line) => line !== null) : tail.lines;
-      const firstSeq = first + tail.before;
-      if (isNewest) this.lastSeq = firstSeq + lines.length - 1;
+      const mended = isNewest && (found.damaged > 0 || found.isTorn) ? mend(path, found) : null;
+      if (mended && found.damaged > 0) wasMended = true;
+      const { lines, before, length } = mended ?? found;
+      const firstSeq = first + before;
+      if (isNewest) {
+        this.lastSeq = firstSeq + lines.length - 1;
+        this.length = length;
+      }
       tails.unshift(lines.flatMap((line, n) => (line ? [{ ...line, seq: firstSeq + n }] : [])));
       missing -= lines.length;
     }

@@ -4,7 +4,7 @@
  * read is left alone, and never written over: a newer Bruma may have written it.
  */
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
+import { mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
 import { messageOf } from "../core/errors";
@@ -134,8 +134,7 @@ export class RoastShelf {
   remove(id: string): boolean {
     if (!this.roasts.has(id)) return false;
     this.remember([...this.removed, id]);
-    const path = join(this.folder, nameOf(id));
-    if (existsSync(path)) rmSync(path);
+    rmSync(join(this.folder, nameOf(id)), { force: true });
     return this.roasts.delete(id);
   }
 

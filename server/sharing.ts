@@ -1,17 +1,18 @@
 /** Roasts in common: a device sends its own with the revision it was made from, and hears of every change. */
-import express, { type Response, Router } from "express";
+import express, { Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { messageOf } from "../core/errors";
-import { judgedBy } from "../core/formats/judged";
+import { judgedBy, reasonOf } from "../core/formats/judged";
 import { SHARED_VERSION, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
-import { LONGEST_REASON, oneLine } from "../core/formats/text";
-import { isFull } from "./durable";
 import { EventStream } from "./eventStream";
+import { onDisk } from "./onDisk";
 import type { Kept, RoastShelf } from "./roastShelf";
 
 const LARGEST_BODY = "4mb";
 const CHANGES_A_SECOND = 50;
 const MOST_LISTENERS = 200;
+
+/** What became of a change that could not be written. */
+const STANDS = "what was kept before stands";
 
 export interface Sharing {
   readonly router: Router;
@@ -28,19 +29,6 @@ function versionFault(body: unknown): string | null {
   return told < SHARED_VERSION
     ? "this page is of an older Bruma than the machine that serves it: reload the page"
     : "the machine that serves is of an older Bruma than this page: start it anew";
-}
-
-/** Does what writes to the disk, and says it in a sentence when it cannot. */
-function onDisk<Result>(response: Response, work: () => Result): Result | null {
-  try {
-    return work();
-  } catch (error) {
-    const why = isFull(error)
-      ? "the disk of the machine that runs Bruma is full: make room there; what was kept before stands"
-      : `the disk of the machine that runs Bruma cannot be written (${messageOf(error)}); what was kept before stands`;
-    response.status(507).json({ why });
-    return null;
-  }
 }
 
 export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECOND } = {}): Sharing {
@@ -78,15 +66,14 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
     }
     const checked = judgedBy(SharedRoastSchema, request.body);
     if (!checked.success) {
-      const [issue] = checked.issues;
-      response.status(400).json({ why: oneLine(`${issue?.path.join(".")}: ${issue?.message}`, LONGEST_REASON) });
+      response.status(400).json({ why: reasonOf(checked.issues) });
       return;
     }
     if (checked.data.roast.id !== request.params.id) {
       response.status(400).json({ why: "roast.id: not the one that the address says" });
       return;
     }
-    const kept = onDisk<Kept>(response, () => shelf.keep(checked.data));
+    const kept = onDisk<Kept>(response, STANDS, () => shelf.keep(checked.data));
     if (!kept) return;
     if (kept.kind === "refused") {
       response.status(507).json({ why: kept.why });
@@ -101,7 +88,7 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
   });
   router.delete("/:id", limit, (request, response) => {
     const id = String(request.params.id);
-    const removed = onDisk(response, () => shelf.remove(id));
+    const removed = onDisk(response, STANDS, () => shelf.remove(id));
     if (removed === null) return;
     if (removed) stream.send(goneEvent(id));
     response.status(removed ? 204 : 404).json(removed ? undefined : { why: "this roast is not kept here" });

@@ -1,4 +1,5 @@
 /** Stored roasts as screens may have them: one that cannot be read takes no other down. */
+import { reasonOf } from "../core/formats/judged";
 import { type Roast, RoastSchema } from "../core/formats/roast";
 import { shown } from "../core/formats/text";
 import type { BrumaDatabase } from "./database";
@@ -23,13 +24,12 @@ const textOf = (row: unknown, name: string): string => {
 export function readRow(row: unknown): Roast | Unreadable {
   const parsed = RoastSchema.safeParse(row);
   if (parsed.success) return parsed.data;
-  const [issue] = parsed.error.issues;
   return {
     kind: "unreadable",
     // Its own, letter for letter: it is found again by it.
     id: String((row as { id?: unknown } | null)?.id ?? ""),
     title: textOf(row, "title") || "A roast without a name",
-    why: `${issue?.path.join(".") || "the roast"}: ${issue?.message ?? "cannot be read"}`.slice(0, 200),
+    why: reasonOf(parsed.error.issues),
   };
 }
 

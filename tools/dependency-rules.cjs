@@ -20,7 +20,7 @@ module.exports = {
       "^demo/inProgress\\.ts",
       "^node_modules/",
       "^node:",
-      "^(fs|path|url|https?|net|events|os|crypto|util)$",
+      "^(fs|path|url|https?|net|events|os|crypto|util|stream/promises)$",
     ]),
     only("demo-feeds-the-app", "^demo/", ["^core/", "^workers/", "^storage/", "^demo/", "^node_modules/"]),
     {

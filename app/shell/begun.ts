@@ -16,8 +16,9 @@ async function prepare(loadDemo: LoadDemo): Promise<void> {
   // Its script is on its way while the database opens.
   const seeding = startedAs().then(({ demo }) => (demo ? loadDemo() : null));
   const { db, mode } = await openShelf();
-  const [demo] = await Promise.all([seeding, usePreferences.getState().load()]);
+  await usePreferences.getState().load();
   try {
+    const demo = await seeding;
     await demo?.seedDemo(db, clockNow(), mode.inAt ? Date.parse(mode.inAt) : null);
   } catch (error) {
     console.error("the demo's roasts were not stored:", messageOf(error));

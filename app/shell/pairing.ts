@@ -1,16 +1,10 @@
 /** Pairing of this device with the machine that serves, and what that machine's own screen shows of it. */
 import { z } from "zod";
 import { create } from "zustand";
+import { whyOf } from "./answer";
 
 /** Counts the times this device was paired: who was refused asks again. */
 export const usePaired = create<{ readonly times: number }>(() => ({ times: 0 }));
-
-const Refused = z.object({ why: z.string() });
-
-async function whyOf(response: Response): Promise<string> {
-  const told = Refused.safeParse(await response.json().catch(() => null));
-  return told.success ? told.data.why : `the server answers ${response.status}`;
-}
 
 /** What this device is called on the machine that serves. */
 const ownName = (): string => (matchMedia("(pointer: coarse)").matches ? "A phone or tablet" : "A computer");

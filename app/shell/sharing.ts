@@ -12,6 +12,7 @@ import { messageOf } from "../../core/errors";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
 import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
+import { whyOf } from "./answer";
 import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";
 import { usePaired } from "./pairing";
@@ -51,8 +52,7 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
       } else if (response.status === 410) {
         await isOwnAgain(db, roastId);
       } else {
-        const { why } = z.object({ why: z.string() }).parse(await response.json());
-        throw new Error(why);
+        throw new Error(await whyOf(response));
       }
     }
   } catch (error) {
@@ -79,7 +79,7 @@ export async function takeOut(db: BrumaDatabase, roastId: string): Promise<void>
     const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
       method: "DELETE",
     });
-    if (!response.ok && response.status !== 404) throw new Error(`the server answers ${response.status}`);
+    if (!response.ok && response.status !== 404) throw new Error(await whyOf(response));
   } catch (error) {
     toast.info(`Out of what is in common here; the server still offers it to others (${messageOf(error)}).`);
   }
@@ -116,7 +116,7 @@ async function look(db: BrumaDatabase): Promise<void> {
 /** A roast that the server has, taken along. @throws Error when it cannot be had */
 export async function takeFromServer(db: BrumaDatabase, id: string): Promise<void> {
   const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`);
-  if (!response.ok) throw new Error(`the server answers ${response.status}`);
+  if (!response.ok) throw new Error(await whyOf(response));
   await takeAlong(db, SharedRoastSchema.parse(await response.json()));
   await look(db);
 }

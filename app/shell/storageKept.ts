@@ -1,4 +1,5 @@
 /** Whether the browser keeps what is stored here, or may clear it when it is short of room. */
+import { useEffect } from "react";
 import { create } from "zustand";
 
 interface StorageState {
@@ -8,17 +9,25 @@ interface StorageState {
   readonly roomMb: number | null;
 }
 
-export const useStorageKept = create<StorageState>(() => ({ kept: null, usedMb: null, roomMb: null }));
+const useKnown = create<StorageState>(() => ({ kept: null, usedMb: null, roomMb: null }));
+
+/** As it is now: looked at when it is first asked for. */
+export function useStorageKept(): StorageState {
+  useEffect(() => {
+    void lookAtStorage();
+  }, []);
+  return useKnown();
+}
 
 const MB = 1_000_000;
 
 /** Looks how it is now; asks nobody. */
-export async function lookAtStorage(): Promise<void> {
+async function lookAtStorage(): Promise<void> {
   // Over plain http a browser has no such thing.
   const storage = navigator.storage as StorageManager | undefined;
   if (!storage?.persisted) return;
   const [kept, { usage, quota }] = await Promise.all([storage.persisted(), storage.estimate()]);
-  useStorageKept.setState({
+  useKnown.setState({
     kept,
     usedMb: usage === undefined ? null : usage / MB,
     roomMb: quota === undefined ? null : quota / MB,

@@ -1,6 +1,8 @@
 /** A value held against a schema, whatever it is: also one with more wrong in it than the schemas' library can hold. */
 import type { z } from "zod";
 
+import { LONGEST_REASON, oneLine } from "./text";
+
 interface Issue {
   readonly path: readonly PropertyKey[];
   readonly message: string;
@@ -9,6 +11,12 @@ interface Issue {
 export type Judged<Value> =
   | { readonly success: true; readonly data: Value }
   | { readonly success: false; readonly issues: readonly Issue[] };
+
+/** The first of what is wrong, with its place: one line that a person reads. */
+export function reasonOf([first]: readonly Issue[]): string {
+  const where = first?.path.map(String).join(".");
+  return oneLine(`${where ? `${where}: ` : ""}${first?.message ?? "cannot be read"}`, LONGEST_REASON);
+}
 
 export function judgedBy<Value>(schema: z.ZodType<Value>, value: unknown): Judged<Value> {
   try {

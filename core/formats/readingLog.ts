@@ -7,7 +7,7 @@ import type { Reading } from "../forecast/reading";
 import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
 import type { RejectedRow } from "./sideList";
-import { oneLine } from "./text";
+import { isOfCentury, oneLine } from "./text";
 import { type Place, SIDES } from "./thermometer";
 
 export interface ReadingLog {
@@ -54,8 +54,6 @@ const MINUTE_MS = 60_000;
 const DAY_MS = 24 * 60 * MINUTE_MS;
 /** No cook and no rest is longer; a row that is further off is a slip. */
 const LONGEST_MIN = 48 * 60;
-const FIRST_YEAR_MS = Date.UTC(2000, 0, 1);
-const LAST_YEAR_MS = Date.UTC(2100, 0, 1);
 /** As people and loggers write them; a hexadecimal or an exponent is something else. */
 const NUMBER = /^[+-]?\d{1,9}(?:[.,]\d{0,12})?$/;
 
@@ -90,7 +88,7 @@ function timeIn(text: string, column: TimeKind): Time {
   if (Number.isNaN(ms)) {
     return { kind: "wrong", why: `got ${cellWord(text)}, allowed is an instant, hh:mm or a number` };
   }
-  if (ms < FIRST_YEAR_MS || ms >= LAST_YEAR_MS) {
+  if (!isOfCentury(ms)) {
     return { kind: "wrong", why: `got ${cellWord(text)}: allowed are the years 2000 to 2099` };
   }
   return { kind: "instant", ms };

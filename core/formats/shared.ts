@@ -28,6 +28,10 @@ export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];
 
 export const readingKey = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)} ${reading.source}`;
 
+/** All that a reading says, as a text: equal readings, equal texts. */
+export const readingText = (reading: RoastReading): string =>
+  `${readingKey(reading)} ${reading.celsius} ${reading.shownC ?? ""}`;
+
 /** Readings of both, each once, oldest first: of two by one key the second stands, a reading is never taken back. */
 export function allReadings(a: readonly RoastReading[], b: readonly RoastReading[]): RoastReading[] {
   const all = new Map([...a, ...b].map((reading) => [readingKey(reading), reading]));
@@ -44,7 +48,7 @@ const FNV_PRIME = 0x01000193;
 export function digestOf(readings: readonly RoastReading[]): string {
   let sum = 0;
   for (const reading of readings) {
-    const text = `${readingKey(reading)} ${reading.celsius} ${reading.shownC ?? ""}`;
+    const text = readingText(reading);
     let hash = FNV_START;
     for (let n = 0; n < text.length; n++) hash = Math.imul(hash ^ text.charCodeAt(n), FNV_PRIME);
     sum = (sum + (hash >>> 0)) % 2 ** 48;

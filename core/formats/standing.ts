@@ -5,14 +5,13 @@
 import type { RoastEntry } from "./file";
 import type { Roast } from "./roast";
 import { canonical, same } from "./same";
-import { readingKey } from "./shared";
+import { readingText } from "./shared";
 
 /**
  * New: not stored. Same: nothing would change. Newer: all that is stored is in it, and more. Older: the stored one holds
  * all of it, and more. Different: each holds what the other has not.
  */
-export const STANDINGS = ["new", "same", "newer", "older", "different"] as const;
-export type Standing = (typeof STANDINGS)[number];
+export type Standing = "new" | "same" | "newer" | "older" | "different";
 
 /** All that has been written down of a roast, each thing as a text of its own; the plan counts as one. */
 function held({ roast, readings, photos = [] }: RoastEntry): ReadonlySet<string> {
@@ -27,7 +26,7 @@ function held({ roast, readings, photos = [] }: RoastEntry): ReadonlySet<string>
     ...events,
     ...others,
     ...notes.split("\n").filter((line) => line.trim() !== ""),
-    ...readings.map((reading) => `${readingKey(reading)} ${reading.celsius} ${reading.shownC ?? ""}`),
+    ...readings.map(readingText),
     ...photos.map(({ takenAt, jpeg }) => `${takenAt} ${jpeg}`),
   ]);
 }

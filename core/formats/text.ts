@@ -1,5 +1,6 @@
 /** Texts and instants that come from outside: what may stand in them, wherever they are shown or written to. */
 import { z } from "zod";
+import { Recent } from "../recent";
 
 /** Control characters, halves of pairs, breaks of line and paragraph, and what turns the direction of a text around. */
 const UNPRINTABLE = /[\p{Cc}\p{Cs}\u2028\u2029\u202A-\u202E\u2066-\u2069]/u;
@@ -37,26 +38,27 @@ export const LONGEST_REASON = 190;
 const FIRST_MS = Date.UTC(2000, 0, 1);
 const LAST_MS = Date.UTC(2100, 0, 1);
 
+/** Whether a moment lies in the years 2000 to 2099: what is outside is a slip. */
+export const isOfCentury = (ms: number): boolean => ms >= FIRST_MS && ms < LAST_MS;
+
 /** An instant with its offset, within a century. */
 export const instant = z.iso
   .datetime({ offset: true })
-  .refine((at) => Date.parse(at) >= FIRST_MS && Date.parse(at) < LAST_MS, "an instant of the years 2000 to 2099");
+  .refine((at) => isOfCentury(Date.parse(at)), "an instant of the years 2000 to 2099");
 
-const zones = new Map<string, boolean>();
+/** Whether zones are known, as they were asked for last: asking the clock takes a while, and files may name any. */
+const zones = new Recent<boolean>(600);
 
 /** Whether the clock of this machine knows a zone by its name. */
 function isKnownZone(name: string): boolean {
-  const known = zones.get(name);
-  if (known !== undefined) return known;
-  let answer: boolean;
-  try {
-    answer = /^[A-Za-z]/.test(name) && new Intl.DateTimeFormat("en", { timeZone: name }).format(0) !== "";
-  } catch {
-    // Refused by the clock's own table: there is no such zone.
-    answer = false;
-  }
-  zones.set(name, answer);
-  return answer;
+  return zones.get(name, () => {
+    try {
+      return /^[A-Za-z]/.test(name) && new Intl.DateTimeFormat("en", { timeZone: name }).format(0) !== "";
+    } catch {
+      // Refused by the clock's own table: there is no such zone.
+      return false;
+    }
+  });
 }
 
 /** An IANA zone that this machine's clock knows. */

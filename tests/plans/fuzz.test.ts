@@ -9,9 +9,13 @@ import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
+import { createElement } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import { MemoryRouter } from "react-router";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { sidesFromCsv, sidesToCsv } from "../../app/features/plan/sideCsv";
+import { RoastCard } from "../../app/features/roasts/RoastCard";
 import { rowsIn, toCsv } from "../../app/ui/csv";
 import { dayAndTime } from "../../app/ui/time";
 import { checkRoastFile } from "../../core/formats/file";
@@ -28,20 +32,9 @@ import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
 import { makeSharing } from "../../server/sharing";
 import { ANY_ROAST } from "../helpers/anyRoast";
+import { shownBy } from "../helpers/boards";
 import { below, mutateText, mutateTree, pick, type Random, randomOf } from "../helpers/mutate";
 import { cookOf } from "../helpers/usualPlans";
-
-vi.mock("../../workers/simulations", () => ({
-  simulations: { ask: () => new Promise(() => undefined), drop: () => undefined },
-}));
-vi.stubGlobal("window", { isSecureContext: true });
-vi.stubGlobal("navigator", {});
-vi.stubGlobal("location", { origin: "http://127.0.0.1", hostname: "127.0.0.1" });
-const { shownBy } = await import("../helpers/boards");
-const { renderToStaticMarkup } = await import("react-dom/server");
-const { MemoryRouter } = await import("react-router");
-const { createElement } = await import("react");
-const { RoastCard } = await import("../../app/features/roasts/RoastCard");
 
 const SEED = Number(process.env.BRUMA_FUZZ_SEED ?? 1);
 const COUNT = Number(process.env.BRUMA_FUZZ_COUNT ?? 96);

@@ -5,7 +5,7 @@
  */
 
 import fc from "fast-check";
-import { describe, expect, it, vi } from "vitest";
+import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { dayAndTime } from "../../app/ui/time";
 import { bandShares, type Shares } from "../../core/forecast/band";
@@ -19,17 +19,8 @@ import { derivePlan } from "../../core/schedule/derive";
 import { listsOf } from "../../core/schedule/lists";
 import { timetableOf } from "../../core/schedule/timetable";
 import type { UnitSystem } from "../../core/units/quantity";
+import { shownBy } from "../helpers/boards";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
-
-// Nothing is simulated behind the boards: what they show is handed to them.
-vi.mock("../../workers/simulations", () => ({
-  simulations: { ask: () => new Promise(() => undefined), drop: () => undefined },
-}));
-// What the boards ask of a browser.
-vi.stubGlobal("window", { isSecureContext: true });
-vi.stubGlobal("navigator", {});
-vi.stubGlobal("location", { origin: "http://127.0.0.1", hostname: "127.0.0.1" });
-const { shownBy } = await import("../helpers/boards");
 
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 80);

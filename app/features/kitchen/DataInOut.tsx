@@ -54,6 +54,8 @@ export function DataInOut() {
     reading.current = abort;
     setSaid({ kind: "reading", name: file.name, megabytes: file.size / 1e6 });
     const check = await readRoastFile(file, abort.signal);
+    // Another one was chosen meanwhile.
+    if (reading.current !== abort) return;
     if (check === null) setSaid({ kind: "quiet" });
     else if (check.valid) {
       const review = await reviewFile(database(), check.file);

@@ -1,6 +1,5 @@
-import { useEffect } from "react";
 import { usePreferences } from "../../shell/preferences";
-import { askToKeep, lookAtStorage, useStorageKept } from "../../shell/storageKept";
+import { askToKeep, useStorageKept } from "../../shell/storageKept";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/time";
 
@@ -10,9 +9,6 @@ const ROOM_SCARCE = 0.8;
 export function StorageWords() {
   const { kept, usedMb, roomMb } = useStorageKept();
   const { lastCopyAt } = usePreferences();
-  useEffect(() => {
-    void lookAtStorage();
-  }, []);
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
   return (
     <ul className="grid gap-1">

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
 import type { Roast } from "../../../core/formats/roast";
@@ -6,7 +6,7 @@ import { clockNow } from "../../shell/clock";
 import { writeCopy } from "../../shell/copy";
 import { mode } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
-import { lookAtStorage, useStorageKept } from "../../shell/storageKept";
+import { useStorageKept } from "../../shell/storageKept";
 import { Button } from "../../ui/Button";
 import { withoutCopy } from "./withoutCopy";
 
@@ -15,9 +15,6 @@ export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) 
   const { kept } = useStorageKept();
   const { lastCopyAt } = usePreferences();
   const [isLater, setIsLater] = useState(false);
-  useEffect(() => {
-    void lookAtStorage();
-  }, []);
   const count = withoutCopy(roasts, lastCopyAt, kept === true, clockNow());
   if (mode().demo || count === 0 || isLater) return null;
   const write = async (): Promise<void> => {

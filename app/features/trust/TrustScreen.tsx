@@ -45,8 +45,9 @@ export function TrustScreen() {
         </li>
       </ol>
       <p className="text-soft">
-        It is good for this kitchen alone: its key never leaves the machine. To take it back, delete the certificate in
-        the phone's settings.
+        Whoever has the key of such a certificate could pass any page off to this phone as the right one. It never
+        leaves the machine in your kitchen, and only its owner can read it there. To take your trust back, delete the
+        certificate in the phone's settings.
       </p>
     </div>
   );
