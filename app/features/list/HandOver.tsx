@@ -50,7 +50,7 @@ function InCommon({ roast }: { readonly roast: Roast }) {
       )}
       {shared && address && isThisMachine(location.hostname) && (
         <>
-          <p>A device that is paired already finds the roast among its own.</p>
+          <p>A device that is paired already is offered the roast on its start page.</p>
           <NewDevice address={address} />
         </>
       )}
