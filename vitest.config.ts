@@ -30,6 +30,7 @@ export default defineConfig({
           name: "day",
           sequence: { groupOrder: 1 },
           include: ["tests/day/**/*.test.ts"],
+          globalSetup: "tests/helpers/chromedriver.ts",
           testTimeout: 120_000,
           hookTimeout: 120_000,
         },
@@ -38,6 +39,7 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
+          globalSetup: "tests/helpers/chromedriver.ts",
           isolate: false,
           testTimeout: 120_000,
           hookTimeout: 120_000,

@@ -52,7 +52,7 @@ const browserIsThere = () => existsSync("/usr/bin/chromium") && existsSync("/usr
 async function installBrowser() {
   if (browserIsThere() || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) return;
   console.log("Installing chromium and chromium-driver …");
-  const install = "apt-get update -qq && apt-get install -y -qq chromium chromium-driver";
+  const install = "apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium chromium-driver";
   const { status, printed } = await run("sh", ["-c", install], { env: { DEBIAN_FRONTEND: "noninteractive" } });
   if (status !== 0) console.log(printed);
 }

@@ -1,6 +1,7 @@
-/** The app on a server of its own, and a browser to open it in: what a file of browser tests begins and ends with. */
-import type { WebDriver } from "selenium-webdriver";
-import { openBrowser, TABLE } from "./browser";
+/** The app on a server of its own, and a page to open it in: what a file of browser tests begins and ends with. */
+import { Builder, type WebDriver } from "selenium-webdriver";
+import { inject } from "vitest";
+import { newProfile, optionsFor, resize, TABLE } from "./browser";
 import { type RunningServer, serve } from "./server";
 
 interface RunningApp {
@@ -9,12 +10,32 @@ interface RunningApp {
   end(): Promise<void>;
 }
 
+let browser: WebDriver | undefined;
+
+/** A fresh tab of the browser that one file after another uses: each has an address of its own, and with it a storage. */
+async function newTab(size: typeof TABLE): Promise<WebDriver> {
+  browser ??= await new Builder()
+    .forBrowser("chrome")
+    .setChromeOptions(optionsFor(size, newProfile()))
+    .usingServer(inject("chromedriver"))
+    .build();
+  const before = await browser.getWindowHandle();
+  await browser.switchTo().newWindow("tab");
+  const tab = await browser.getWindowHandle();
+  await browser.switchTo().window(before);
+  await browser.close();
+  await browser.switchTo().window(tab);
+  await resize(browser, size);
+  return browser;
+}
+
 export async function startApp({ demo = false, size = TABLE } = {}): Promise<RunningApp> {
   const server = await serve(demo);
   try {
-    const driver = await openBrowser(size);
+    const driver = await newTab(size);
     const end = async (): Promise<void> => {
-      await driver.quit();
+      // What the page still simulates and listens to ends with it.
+      await driver.get("about:blank");
       server.close();
     };
     return { server, driver, end };

@@ -23,18 +23,25 @@ const WAIT_MS = 30_000;
 
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profile-"));
 
-/** @param profile a folder that outlives the browser, to open the same storage again */
+export function optionsFor(size: typeof TABLE, profile: string, extra: readonly string[] = []): Options {
+  const options = new Options();
+  options.setChromeBinaryPath("/usr/bin/chromium");
+  options.addArguments(...FLAGS, ...extra, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+  return options;
+}
+
+/**
+ * A browser of its own, to be killed, to have flags or to be one of two.
+ * @param profile a folder that outlives the browser, to open the same storage again
+ */
 export async function openBrowser(
   size = TABLE,
   profile = newProfile(),
   extra: readonly string[] = [],
 ): Promise<WebDriver> {
-  const options = new Options();
-  options.setChromeBinaryPath("/usr/bin/chromium");
-  options.addArguments(...FLAGS, ...extra, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
   const driver = await new Builder()
     .forBrowser("chrome")
-    .setChromeOptions(options)
+    .setChromeOptions(optionsFor(size, profile, extra))
     .setChromeService(new ServiceBuilder("/usr/bin/chromedriver"))
     .build();
   await resize(driver, size);

@@ -26,7 +26,7 @@ const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 80);
 
 /** Everything a cook reads of a plan; throws where anything of it cannot be written. */
-function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem): void {
+function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem, withCalendar = true): void {
   const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
   for (const { id, startMs, endMs } of derived.schedule.tasks) {
     expect(Number.isFinite(startMs) && Number.isFinite(endMs), id).toBe(true);
@@ -35,19 +35,26 @@ function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: Un
   const rows = timetableOf(plan, derived, units);
   const lists = listsOf(plan, derived, units);
   const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone));
-  const calendar = planCalendar("id", "A roast", rows, Date.parse(plan.serveAt));
+  // Its writer takes as long as all else together, and is given the same rows.
+  const calendar = withCalendar ? planCalendar("id", "A roast", rows, Date.parse(plan.serveAt)) : "";
   expect(page + calendar).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
 }
 
 describe("a usual plan", () => {
   it("is there on every page, whatever its band", () => {
     fc.assert(
-      fc.property(USUAL_PLAN, ANY_SHARES, fc.constantFrom("metric", "us" as const), (plan, shares, units) => {
-        const cook = cookOf(plan);
-        // Heat that does not suffice is told by the simulation itself.
-        if (cook.kind === "done") readEverything(plan, cook, shares, units);
-        else expect(cook.highestC).toBeLessThan(cook.targetC);
-      }),
+      fc.property(
+        USUAL_PLAN,
+        ANY_SHARES,
+        fc.constantFrom("metric", "us" as const),
+        fc.nat(4),
+        (plan, shares, units, n) => {
+          const cook = cookOf(plan);
+          // Heat that does not suffice is told by the simulation itself.
+          if (cook.kind === "done") readEverything(plan, cook, shares, units, n === 0);
+          else expect(cook.highestC).toBeLessThan(cook.targetC);
+        },
+      ),
       { numRuns: 1000 },
     );
   });
