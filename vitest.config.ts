@@ -22,13 +22,13 @@ export default defineConfig({
           include: ["tests/plans/**/*.test.ts"],
           setupFiles: ["tests/helpers/pageless.ts"],
           testTimeout: 60_000,
+          isolate: false,
         },
       },
       {
-        // By itself, after all others: a clock that runs so fast leaves no time for a neighbour.
+        // By itself: a clock that runs so fast leaves no time for a neighbour.
         test: {
           name: "day",
-          sequence: { groupOrder: 1 },
           include: ["tests/day/**/*.test.ts"],
           globalSetup: "tests/helpers/chromedriver.ts",
           testTimeout: 120_000,

@@ -15,7 +15,7 @@ import { usualPlan } from "../../core/methods/usualPlan";
 import { newProfile, openBrowser, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
-const ROASTS = Number(process.env.BRUMA_ROASTS ?? 3);
+const ROASTS = Number(process.env.BRUMA_ROASTS ?? 2);
 /** From so many on, memory that grows is told from memory that is being filled. */
 const MANY = 10;
 const PROCESSORS = process.env.BRUMA_ROASTS ? [2, 8, 16] : [8];

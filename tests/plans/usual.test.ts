@@ -23,7 +23,7 @@ import { shownBy } from "../helpers/boards";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
-const BOARDS = Number(process.env.BRUMA_PLANS ?? 80);
+const BOARDS = Number(process.env.BRUMA_PLANS ?? 40);
 
 /** Everything a cook reads of a plan; throws where anything of it cannot be written. */
 function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem, withCalendar = true): void {
