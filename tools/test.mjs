@@ -80,7 +80,7 @@ async function pages() {
 const browser = installBrowser();
 const { status } = await run(process.execPath, ["tools/setup.mjs"], { live: true });
 if (status !== 0) process.exit(1);
-await Promise.all([pages(), suite(["unit", "plans"], { gently: true }).then(quickChecks)]);
+await Promise.all([pages(), suite(["unit", "plans"], { gently: true }), quickChecks()]);
 if (browserIsThere()) {
   await suite(["browser"]);
 } else {

@@ -21,6 +21,13 @@ export function newestByProbe<Item extends Reading>(
   return newest;
 }
 
+/** The newest of a centre's probes, those that were read within minutes of the last of them. */
+function freshOf<Item extends Reading>(newest: readonly Item[], part: Centre): Item[] {
+  const own = newest.filter((reading) => reading.part === part);
+  const last = Math.max(...own.map(({ minute }) => minute));
+  return own.filter(({ minute }) => minute >= last - STALE_MIN);
+}
+
 /** Of each centre the probe that is furthest behind, among those read within minutes of its newest. */
 export function behind<Item extends Reading>(
   readings: readonly Item[],
@@ -29,9 +36,7 @@ export function behind<Item extends Reading>(
   const newest = [...newestByProbe(readings, lost).values()];
   return Object.fromEntries(
     CENTRES.flatMap((part) => {
-      const own = newest.filter((reading) => reading.part === part);
-      const last = Math.max(...own.map(({ minute }) => minute));
-      const [lowest] = own.filter(({ minute }) => minute >= last - STALE_MIN).sort((a, b) => a.celsius - b.celsius);
+      const [lowest] = freshOf(newest, part).sort((a, b) => a.celsius - b.celsius);
       return lowest ? [[part, lowest]] : [];
     }),
   );
@@ -47,7 +52,7 @@ const SHOWN_K = 0.5;
 const HELD_K = 2.5;
 
 /**
- * Whether every centre's probe that is furthest behind shows what it should, or did and has not fallen back.
+ * Whether every probe of each centre shows what it should, or did and has not fallen back.
  * @param sinceMin when it last went into the heat: what was shown before has cooled since
  */
 export function allReached(
@@ -56,14 +61,16 @@ export function allReached(
   lost: readonly Probe[] = [],
   sinceMin = 0,
 ): boolean {
-  const now = behind(readings, lost);
+  const newest = [...newestByProbe(readings, lost).values()];
   return Object.entries(goalsC).every(([part, goal]) => {
-    const reading = now[part as Centre];
-    if (!reading) return false;
-    if (reading.celsius >= goal - SHOWN_K) return true;
-    const wasThere = readings.some(
-      (each) => probeOf(each) === probeOf(reading) && each.minute >= sinceMin && each.celsius >= goal - SHOWN_K,
-    );
-    return wasThere && reading.celsius >= goal - HELD_K;
+    const isThere = (reading: Reading): boolean => {
+      if (reading.celsius >= goal - SHOWN_K) return true;
+      const wasThere = readings.some(
+        (each) => probeOf(each) === probeOf(reading) && each.minute >= sinceMin && each.celsius >= goal - SHOWN_K,
+      );
+      return wasThere && reading.celsius >= goal - HELD_K;
+    };
+    const fresh = freshOf(newest, part as Centre);
+    return fresh.length > 0 && fresh.every(isThere);
   });
 }
