@@ -2,7 +2,7 @@
 import { bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
-import type { Roast } from "../core/formats/roast";
+import type { Roast } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
 import { timetableOf } from "../core/schedule/timetable";

@@ -1,9 +1,10 @@
 /** The demo's past roasts simulated: predictions by the plan's own bird, readings by a hidden one. Nothing is invented. */
+
+import { type Probe, placeOf } from "../core/bird/probe";
 import { bandShares } from "../core/forecast/band";
 import { type HiddenPoint, hiddenRoast } from "../core/forecast/hiddenRoast";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
-import type { Plan } from "../core/formats/roast";
-import { type Probe, placeOf } from "../core/formats/thermometer";
+import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import type { Computed, ComputedRoast } from "./computed";
 import { planInProgress } from "./inProgress";

@@ -1,7 +1,7 @@
 /** What a roast of the demo came to, by the minute since it went in: the shape of computed.json. */
 import { z } from "zod";
+import { PROBES } from "../core/bird/probe";
 import { NEVER } from "../core/forecast/ensemble";
-import { PROBES } from "../core/formats/thermometer";
 
 const Predicted = z.strictObject({
   pullMinute: z.number(),

@@ -1,6 +1,6 @@
 /** The roast in progress of the demo: known to the page that shows it and to the thermometer that stands in its bird. */
-import type { Plan, Roast } from "../core/formats/roast";
-import { usualPlan } from "../core/methods/usualPlan";
+import type { Plan, Roast } from "../core/plan/schema";
+import { usualPlan } from "../core/plan/usualPlan";
 
 const MINUTE = 60_000;
 /** It has been in so long when the demo starts (a probe has just slipped), and is on the table so long after it went in. */

@@ -3,9 +3,9 @@
  * the past. What the past roasts came to is computed by `npm run demo-data` into computed.json.
  */
 import { TZDate } from "@date-fns/tz";
-import type { Plan, Roast } from "../core/formats/roast";
-import type { MethodId } from "../core/methods/methods";
-import { usualPlan } from "../core/methods/usualPlan";
+import type { MethodId } from "../core/plan/methods";
+import type { Plan, Roast } from "../core/plan/schema";
+import { usualPlan } from "../core/plan/usualPlan";
 
 const DAY = 86_400_000;
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */

@@ -3,9 +3,10 @@
  * progress at the simulated thermometer, and three of the past with their readings: a turkey that came out late, a duck
  * in a fan oven, a winter chicken in parts.
  */
+
+import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
-import type { Roast, RoastReading } from "../core/formats/roast";
-import { placeOf } from "../core/formats/thermometer";
+import type { Roast, RoastReading } from "../core/plan/schema";
 import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";

@@ -15,7 +15,7 @@ import {
 import { dirname } from "node:path";
 import { promisify } from "node:util";
 import { messageOf } from "../core/errors";
-import { LONGEST_REASON, oneLine } from "../core/formats/text";
+import { LONGEST_REASON, oneLine } from "../core/units/text";
 
 const writeTo = promisify(write);
 const flush = promisify(fdatasync);

@@ -1,7 +1,9 @@
 /** The simulated thermometer: a hidden roast whose readings are posted to the bridge, as a real device would. */
+
+import type { Probe } from "../core/bird/probe";
 import { messageOf } from "../core/errors";
 import { type HiddenOptions, hiddenRoast } from "../core/forecast/hiddenRoast";
-import type { Probe, ThermometerLine } from "../core/formats/thermometer";
+import type { ThermometerLine } from "../core/formats/thermometer";
 
 export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "seed"> {
   readonly inAtMs: number;

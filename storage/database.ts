@@ -8,7 +8,7 @@ import {
   roastWithForm,
   roastWithKitchen,
 } from "../core/formats/migrations";
-import type { Equipment, Photo, Roast, RoastReading } from "../core/formats/roast";
+import type { Equipment, Photo, Roast, RoastReading } from "../core/plan/schema";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
 

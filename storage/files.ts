@@ -1,8 +1,8 @@
 /** The cook's own as a file, out and in again; what comes in is looked at first, and taken as a whole or not at all. */
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../core/formats/file";
-import type { Equipment, Roast } from "../core/formats/roast";
 import { same } from "../core/formats/same";
 import { type Standing, standingOf } from "../core/formats/standing";
+import type { Equipment, Roast } from "../core/plan/schema";
 import type { BrumaDatabase } from "./database";
 import { kitchenOf } from "./kitchen";
 import { isReadable, readableRoasts, storedRoast } from "./listing";

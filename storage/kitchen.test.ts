@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { usualKitchen } from "../core/kitchen/usualKitchen";
+import { usualKitchen } from "../core/plan/usualKitchen";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
 import { changeKitchen, kitchenOf } from "./kitchen";

@@ -1,6 +1,6 @@
 /** The cook's own kitchen: measured once, and what every new roast reckons with. */
-import { cookStage, type Equipment, EquipmentSchema, RoastSchema } from "../core/formats/roast";
-import { usualKitchen } from "../core/kitchen/usualKitchen";
+import { cookStage, type Equipment, EquipmentSchema, RoastSchema } from "../core/plan/schema";
+import { usualKitchen } from "../core/plan/usualKitchen";
 import type { BrumaDatabase } from "./database";
 import { readableRoasts } from "./listing";
 

@@ -1,7 +1,7 @@
 /** Stored roasts as screens may have them: one that cannot be read takes no other down. */
 import { reasonOf } from "../core/formats/judged";
-import { type Roast, RoastSchema } from "../core/formats/roast";
-import { shown } from "../core/formats/text";
+import { type Roast, RoastSchema } from "../core/plan/schema";
+import { shown } from "../core/units/text";
 import type { BrumaDatabase } from "./database";
 
 /** A stored roast that cannot be shown: damaged, or written by a newer version. */

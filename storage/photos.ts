@@ -1,5 +1,5 @@
 /** Pictures of a roast's record. */
-import { MOST_PHOTOS, type Photo, PhotoSchema } from "../core/formats/roast";
+import { MOST_PHOTOS, type Photo, PhotoSchema } from "../core/plan/schema";
 import type { BrumaDatabase, StoredPhoto } from "./database";
 
 export const photosOf = (db: BrumaDatabase, roastId: string): Promise<StoredPhoto[]> =>

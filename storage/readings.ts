@@ -1,5 +1,5 @@
 /** What the store knows of a roast's readings by their probes. */
-import { type Probe, probeOf } from "../core/formats/thermometer";
+import { type Probe, probeOf } from "../core/bird/probe";
 import type { BrumaDatabase } from "./database";
 
 /** When each probe of a roast was read, epoch milliseconds; typed readings are no probe's. */

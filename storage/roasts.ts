@@ -1,6 +1,7 @@
 /** Reading and writing roasts; every row is checked against its schema on the way in. */
-import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/formats/roast";
+
 import { readingKey } from "../core/formats/shared";
+import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/plan/schema";
 import type { BrumaDatabase, StoredReading } from "./database";
 
 const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;

@@ -4,9 +4,9 @@
  */
 
 import { mergedRoast } from "../core/formats/merge";
-import type { RoastReading } from "../core/formats/roast";
 import { same } from "../core/formats/same";
 import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
+import type { RoastReading } from "../core/plan/schema";
 import type { BrumaDatabase, SharedHere } from "./database";
 import { isReadable, storedRoast } from "./listing";
 import { addReadings, readingsOf } from "./roasts";

@@ -9,7 +9,7 @@ import { loadKernel } from "../cli/loadKernel";
 import { makeBodyAtGrid } from "../core/bird/body";
 import { plannedCook, plannedInput } from "../core/forecast/planned";
 import { type Arena, newArena, referenceArena } from "../core/heat/arena";
-import { usualPlan } from "../core/methods/usualPlan";
+import { usualPlan } from "../core/plan/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";

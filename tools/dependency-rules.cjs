@@ -6,8 +6,30 @@ const only = (name, from, allowed) => ({
   to: { pathNot: allowed },
 });
 
+/** The core's folders, each of which may know those before it; what meat is made of is known to solids too. */
+const CORE = [
+  "units",
+  "bird",
+  "heat",
+  "safety",
+  "processes",
+  "kitchen",
+  "plan",
+  "forecast",
+  "schedule",
+  "day",
+  "formats",
+];
+const downwards = CORE.slice(0, -1).map((folder, n) => ({
+  name: `core-${folder}-looks-down`,
+  severity: "error",
+  from: { path: `^core/${folder}/` },
+  to: { path: `^core/(${CORE.slice(n + 1).join("|")})/`, pathNot: "^core/heat/tissue\\.ts$" },
+}));
+
 module.exports = {
   forbidden: [
+    ...downwards,
     only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
     only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),

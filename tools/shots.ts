@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { By, type WebDriver } from "selenium-webdriver";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
-import { usualPlan } from "../core/methods/usualPlan";
+import { usualPlan } from "../core/plan/usualPlan";
 import { openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 

@@ -1,7 +1,7 @@
 /** A plan's finish, computed once and written down when the bird goes in. */
 import { ensembleOptions, plannedInput, pullGoalsC } from "../core/forecast/planned";
 import { predictionOf } from "../core/forecast/prediction";
-import type { Plan, PredictionRecord } from "../core/formats/roast";
+import type { Plan, PredictionRecord } from "../core/plan/schema";
 import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
 

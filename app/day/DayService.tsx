@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
-import { cookStage, type Roast } from "../../core/formats/roast";
+import { cookStage, type Roast } from "../../core/plan/schema";
 import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";

@@ -2,7 +2,7 @@
 import type { Advice } from "../../core/day/coach";
 import { dueRows } from "../../core/day/due";
 import type { LateBefore } from "../../core/day/late";
-import type { CookStage, Plan } from "../../core/formats/roast";
+import type { CookStage, Plan } from "../../core/plan/schema";
 import { isInOven } from "../../core/schedule/resources";
 import { stageWords, type TimetableRow } from "../../core/schedule/timetable";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../core/units/quantity";

@@ -1,8 +1,8 @@
 /** Probes that post to the bridge: heard once for all roasts while a bird with probes is in the kitchen. */
 
 import { useEffect, useRef } from "react";
-import { MOST_PROBES, type Roast } from "../../core/formats/roast";
 import { HeardLineSchema } from "../../core/formats/thermometer";
+import { MOST_PROBES, type Roast } from "../../core/plan/schema";
 import { changeRoast } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { inOneTab } from "../shell/oneTab";

@@ -1,7 +1,7 @@
 /** What is called out loud of a roast's day, the most urgent first. */
 import type { LateBefore } from "../../core/day/late";
 import type { RestPlan } from "../../core/day/restPlan";
-import type { Plan } from "../../core/formats/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
 import { lateWords } from "./adviceWords";
 import type { Call } from "./alarm";

@@ -1,10 +1,11 @@
 /** What probes say, given to the bird each is in and stored; what is in no bird waits. */
 
 import { create } from "zustand";
+import { type Probe, placeOf } from "../../core/bird/probe";
 import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
 import { messageOf } from "../../core/errors";
-import { MOST_PROBES, type Roast, type RoastReading } from "../../core/formats/roast";
-import { type HeardLine, type Probe, placeOf, type ThermometerLine } from "../../core/formats/thermometer";
+import type { HeardLine, ThermometerLine } from "../../core/formats/thermometer";
+import { MOST_PROBES, type Roast, type RoastReading } from "../../core/plan/schema";
 import type { BrumaDatabase } from "../../storage/database";
 import { momentsOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";

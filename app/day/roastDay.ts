@@ -1,5 +1,6 @@
 /** What the day knows of each roast in the kitchen: worked out by the day's service, shown by the screens. */
 import { create } from "zustand";
+import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
 import type { Advice } from "../../core/day/coach";
 import type { Doubted } from "../../core/day/doubt";
@@ -8,8 +9,7 @@ import type { Present } from "../../core/day/present";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { EnsembleOptions } from "../../core/forecast/ensemble";
 import type { Reading } from "../../core/forecast/reading";
-import type { CookStage, Roast, RoastReading } from "../../core/formats/roast";
-import type { Probe } from "../../core/formats/thermometer";
+import type { CookStage, Roast, RoastReading } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { TimetableRow } from "../../core/schedule/timetable";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";

@@ -1,7 +1,7 @@
 import { liveQuery } from "dexie";
 import { useEffect, useState } from "react";
 import { toast } from "sonner";
-import type { RoastReading } from "../../core/formats/roast";
+import type { RoastReading } from "../../core/plan/schema";
 import { readingsAfter } from "../../storage/roasts";
 import { database } from "../shell/database";
 

@@ -9,7 +9,7 @@ import { targetsStillIn } from "../../core/forecast/ensemble";
 import { allReached } from "../../core/forecast/newest";
 import { plannedInput, pullGoalsC, roastOptions, startCOf } from "../../core/forecast/planned";
 import type { Reading } from "../../core/forecast/reading";
-import { cookStage, type Roast } from "../../core/formats/roast";
+import { cookStage, type Roast } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
 import { usePreferences } from "../shell/preferences";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";

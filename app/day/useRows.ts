@@ -4,7 +4,7 @@ import { comingRows } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
 import type { Quantiles } from "../../core/forecast/ensemble";
-import { cookStage, type Roast } from "../../core/formats/roast";
+import { cookStage, type Roast } from "../../core/plan/schema";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { type TimetableRow, timetableOf } from "../../core/schedule/timetable";
 import { clockNow } from "../shell/clock";

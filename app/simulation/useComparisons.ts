@@ -3,8 +3,8 @@
 import { useEffect, useId, useRef, useState } from "react";
 import { messageOf } from "../../core/errors";
 import { type PictureQuality, plannedInput } from "../../core/forecast/planned";
-import type { Plan } from "../../core/formats/roast";
-import { type Comparison, comparisonOf } from "../../core/methods/compare";
+import { type Comparison, comparisonOf } from "../../core/plan/compare";
+import type { Plan } from "../../core/plan/schema";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
 

@@ -1,6 +1,6 @@
 /** What the bird lives through before the oven, simulated when the plan has stood still. */
 import { plannedInput } from "../../core/forecast/planned";
-import type { Plan } from "../../core/formats/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { LifeSummary } from "../../workers/protocol";
 import { useSimulated } from "./useSimulated";
 

@@ -8,7 +8,7 @@ import {
   plannedInput,
   pullGoalsC,
 } from "../../core/forecast/planned";
-import type { Plan } from "../../core/formats/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
 import { bandOverPool, dropBand } from "../../workers/band";
 import type { Asked } from "./newest";

@@ -1,5 +1,5 @@
 import type { PlannedDone } from "../../core/forecast/planned";
-import type { Plan } from "../../core/formats/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { constant } from "../../core/sources";
 import { formatDuration, formatTemperature } from "../../core/units/quantity";

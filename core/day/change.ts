@@ -1,9 +1,10 @@
 /** What moved a forecast: by how much, and which reading did it. */
+
+import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/assimilate";
 import { middleShownAt } from "../forecast/ensemble";
 import { type Reading, thinned } from "../forecast/reading";
-import type { Probe } from "../formats/thermometer";
 
 export interface ForecastChange {
   /** Later is more. */

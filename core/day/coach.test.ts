@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { UNKNOWNS } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
-import type { Plan } from "../formats/roast";
+import type { Plan } from "../plan/schema";
 import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
 
 const { plan } = sampleRoast();

@@ -2,15 +2,16 @@
  * What to say at the stove: what is due by the plan, and what the readings show. Each says what to do, why, and what
  * happens otherwise; data, so that the words can be in the cook's units.
  */
+
+import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/assimilate";
 import { middleShownAt } from "../forecast/ensemble";
 import { lowestC } from "../forecast/newest";
 import { UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
-import type { Plan } from "../formats/roast";
-import { type Probe, probeOf } from "../formats/thermometer";
 import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
+import type { Plan } from "../plan/schema";
 import { constant } from "../sources";
 import { nextReading } from "./nextReading";
 

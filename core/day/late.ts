@@ -4,7 +4,7 @@
  */
 
 import type { Shares } from "../forecast/band";
-import type { Plan } from "../formats/roast";
+import type { Plan } from "../plan/schema";
 import { taskOf } from "../schedule/backward";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { constant } from "../sources";

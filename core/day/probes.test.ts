@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import type { Roast } from "../formats/roast";
-import { PROBES, type ThermometerLine } from "../formats/thermometer";
+import { PROBES } from "../bird/probe";
+import type { ThermometerLine } from "../formats/thermometer";
+import type { Roast } from "../plan/schema";
 import { type InNone, routeOf } from "./probes";
 
 const IN = "2026-09-27T08:00:00.000Z";

@@ -1,11 +1,21 @@
 /** Which bird a probe's reading belongs to: none is ever guessed where there are two. */
-import type { Roast } from "../formats/roast";
-import type { Probe, ThermometerLine } from "../formats/thermometer";
+
+import type { Probe } from "../bird/probe";
+import type { Roast } from "../plan/schema";
+
+/** What a probe says, as far as it matters whose it is. */
+interface Said {
+  readonly at: string;
+  readonly probe: Probe;
+  readonly celsius: number;
+  /** Empty or left out by one that gives no name. */
+  readonly device?: string | undefined;
+}
 
 /** A thermometer that speaks and is in no bird that is known; the newest of each of its probes. */
 export interface Unclaimed {
   readonly device: string;
-  readonly newest: readonly ThermometerLine[];
+  readonly newest: readonly Said[];
 }
 
 /** A thermometer that is in none of these birds, as the cook has said; of a bird that comes later it may be. */
@@ -38,7 +48,7 @@ const has = ({ probes }: Roast, device: string): boolean => (probes ?? []).some(
  * @param inNone thermometers of which the cook has said so
  */
 export function routeOf(
-  { at, device = "", probe }: ThermometerLine,
+  { at, device = "", probe }: Said,
   roasts: readonly Roast[],
   inKitchen: readonly Roast[],
   inNone: readonly InNone[],

@@ -4,7 +4,7 @@
  * stands before it.
  */
 import { lateOf, type Quantiles } from "../forecast/ensemble";
-import type { Plan } from "../formats/roast";
+import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type TimetableRow, timetableOf } from "../schedule/timetable";
 import type { UnitSystem } from "../units/quantity";

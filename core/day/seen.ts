@@ -1,8 +1,8 @@
 /** What has been seen on the thermometer at every place that counts: both sides of a pair, and the filling's middle. */
 
+import { bothSides, type Probe, probeOf } from "../bird/probe";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import type { Reading } from "../forecast/reading";
-import { bothSides, type Probe, probeOf } from "../formats/thermometer";
 
 export interface PlaceSeen {
   readonly probe: Probe;

@@ -14,7 +14,7 @@ import {
   targetsStillIn,
 } from "../forecast/ensemble";
 import type { Draw } from "../forecast/prior";
-import type { Plan } from "../formats/roast";
+import type { Plan } from "../plan/schema";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
 

@@ -7,8 +7,8 @@
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
 
+import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import type { Probe } from "../formats/thermometer";
 import {
   type EnsembleOptions,
   type Member,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { type Probe, placeOf, ThermometerLineSchema } from "../formats/thermometer";
+import { type Probe, placeOf } from "../bird/probe";
+import { ThermometerLineSchema } from "../formats/thermometer";
 import { type HiddenPoint, hiddenRoast } from "./hiddenRoast";
 import { ensembleOptions } from "./planned";
 import { screened } from "./screening";

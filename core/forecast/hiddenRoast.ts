@@ -4,7 +4,7 @@
  * and thigh, none of them quite where it should be; noise, gaps, a tip that slips and a door left open included.
  */
 import { coarseCellM, makeBody } from "../bird/body";
-import { bothSides, type Probe, probeOf } from "../formats/thermometer";
+import { bothSides, type Probe, probeOf } from "../bird/probe";
 import { readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { roasting } from "../processes/roast";

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Probe } from "../formats/thermometer";
+import type { Probe } from "../bird/probe";
 import { allReached, behind, lowestC, newestByProbe } from "./newest";
 import type { Reading } from "./reading";
 

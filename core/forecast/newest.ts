@@ -1,6 +1,7 @@
 /** What the thermometers show now: the newest of each probe, and of a pair the side that is behind. */
+
+import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import { type Probe, probeOf } from "../formats/thermometer";
 import type { Reading } from "./reading";
 
 /** A side read so long before the other says nothing of now. */

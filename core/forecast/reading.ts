@@ -1,5 +1,5 @@
 /** Readings of one roast by the minute since its bird went in, and the plain ways of putting them together. */
-import { type Place, probeOf } from "../formats/thermometer";
+import { type Place, probeOf } from "../bird/probe";
 
 export interface Reading extends Place {
   readonly minute: number;

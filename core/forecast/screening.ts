@@ -1,6 +1,6 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
 
-import { type Probe, probeOf } from "../formats/thermometer";
+import { type Probe, probeOf } from "../bird/probe";
 import { lineThrough, onLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
 

@@ -2,8 +2,6 @@
 
 import { z } from "zod";
 import { messageOf } from "../errors";
-import { judgedBy } from "./judged";
-import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
 import {
   type Equipment,
   EquipmentSchema,
@@ -14,8 +12,10 @@ import {
   type Roast,
   type RoastReading,
   RoastSchema,
-} from "./roast";
-import { oneLine } from "./text";
+} from "../plan/schema";
+import { oneLine } from "../units/text";
+import { judgedBy } from "./judged";
+import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
 export const FILE_VERSION = 6;

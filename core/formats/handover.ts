@@ -2,8 +2,9 @@
  * One roast small enough for a picture of dots: the roast file, deflated (RFC 1951), in base64url (RFC 4648), behind the
  * `#` of an address, which a browser never sends anywhere. Readings stay where they are.
  */
+
+import type { Roast } from "../plan/schema";
 import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "./file";
-import type { Roast } from "./roast";
 
 /** Far above any roast, far below what would stall a phone. */
 const LONGEST_TEXT = 200_000;

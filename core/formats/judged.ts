@@ -1,7 +1,7 @@
 /** A value held against a schema, whatever it is: also one with more wrong in it than the schemas' library can hold. */
 import type { z } from "zod";
 
-import { LONGEST_REASON, oneLine } from "./text";
+import { LONGEST_REASON, oneLine } from "../units/text";
 
 interface Issue {
   readonly path: readonly PropertyKey[];

@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import type { Roast } from "../plan/schema";
 import { mergedRoast } from "./merge";
-import type { Roast } from "./roast";
 
 const base = sampleRoast();
 const anyRoast = fc

@@ -4,8 +4,8 @@
  * path is told; counts of what was done keep the higher, notes keep the lines of both.
  */
 
-import { inOrder } from "./happened";
-import { type Roast, RoastSchema } from "./roast";
+import { inOrder } from "../plan/happened";
+import { type Roast, RoastSchema } from "../plan/schema";
 import { same } from "./same";
 
 export interface Merged {

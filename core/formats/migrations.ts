@@ -1,7 +1,7 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
-import { inOrder } from "./happened";
-import type { Roast } from "./roast";
-import { shown } from "./text";
+import { inOrder } from "../plan/happened";
+import type { Roast } from "../plan/schema";
+import { shown } from "../units/text";
 
 type Loose = Record<string, unknown>;
 const isRecord = (value: unknown): value is Loose => typeof value === "object" && value !== null;

@@ -2,13 +2,14 @@
  * A log of temperatures as rows of text, such as a spreadsheet or a logger writes them: which column is the time, which
  * ones are the centres, in which unit; and what cannot be read.
  */
+
+import { type Place, SIDES } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Reading } from "../forecast/reading";
 import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
+import { isOfCentury, oneLine } from "../units/text";
 import type { RejectedRow } from "./sideList";
-import { isOfCentury, oneLine } from "./text";
-import { type Place, SIDES } from "./thermometer";
 
 export interface ReadingLog {
   readonly readings: readonly Reading[];

@@ -1,7 +1,7 @@
 /** A roast that several devices have in common through the server: what is sent, and what is kept. Described in docs/formats.md. */
 import { z } from "zod";
-import { ReadingSchema, type RoastReading, RoastSchema } from "./roast";
-import { probeOf } from "./thermometer";
+import { probeOf } from "../bird/probe";
+import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
 
 /** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */
 export const SHARED_VERSION = 2;

@@ -1,10 +1,10 @@
 /** A list of side dishes as rows of text, such as a spreadsheet writes them: what can be taken in, and what is wrong with the rest. */
 import { z } from "zod";
 import { messageOf, requireBetween } from "../errors";
-import { SIDE_SLOTS } from "../schedule/slots";
+import type { Plan } from "../plan/schema";
+import { SIDE_SLOTS } from "../plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
-import type { Plan } from "./roast";
-import { LONGEST_REASON, line, oneLine } from "./text";
+import { LONGEST_REASON, line, oneLine } from "../units/text";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
 

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import type { Roast } from "../plan/schema";
 import type { RoastEntry } from "./file";
-import type { Roast } from "./roast";
 import { standingOf } from "./standing";
 
 const reading = (minute: number) => ({

@@ -2,8 +2,9 @@
  * How a roast of a file stands to the one that is stored: by what each of them holds, and not by a clock, which may have
  * been wrong on either device.
  */
+
+import type { Roast } from "../plan/schema";
 import type { RoastEntry } from "./file";
-import type { Roast } from "./roast";
 import { canonical, same } from "./same";
 import { readingText } from "./shared";
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { bothSides, PROBES, placeOf, probeOf, ThermometerLineSchema } from "./thermometer";
+import { bothSides, PROBES, placeOf, probeOf } from "../bird/probe";
+import { ThermometerLineSchema } from "./thermometer";
 
 describe("what a thermometer says", () => {
   it("has one name a place and one place a name", () => {

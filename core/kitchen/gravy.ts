@@ -1,10 +1,7 @@
 /** Stock and gravy: how much of what, and whether this bird's drippings are too salty for it. */
 import type { Species } from "../bird/anatomy";
-import { ovenMassKg } from "../bird/body";
 import { requireBetween } from "../errors";
-import type { Plan } from "../formats/roast";
 import { constant } from "../sources";
-import { headsAt } from "./guests";
 
 export const THICKENERS = ["flour", "starch"] as const;
 export type Thickener = (typeof THICKENERS)[number];
@@ -65,16 +62,6 @@ export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: Gra
     saltPercent: alone,
   };
 }
-
-/** The gravy of a plan. @param saltPercent in the meat as it goes in, simulated or reckoned */
-export const gravyOf = ({ bird, table, gravy }: Pick<Plan, "bird" | "table" | "gravy">, saltPercent: number): Gravy =>
-  gravyFor({
-    heads: Math.max(1, headsAt(table)),
-    species: bird.species,
-    ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
-    thickener: gravy,
-    saltPercent,
-  });
 
 /** Water to start a stock with, so that so much is left after simmering an hour, mL: a quarter is lost. */
 export const stockWaterMl = (wantedMl: number): number => wantedMl / (1 - constant("stockLossShare"));

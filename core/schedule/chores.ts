@@ -1,7 +1,8 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
-import type { Plan } from "../formats/roast";
+
 import { burnsCharcoal } from "../kitchen/fuel";
-import { glazeAtC } from "../kitchen/season";
+import type { Plan } from "../plan/schema";
+import { glazeAtC } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
 import type { Moment } from "../processes/stages";
 import { constant } from "../sources";

@@ -1,8 +1,8 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
 import { NEVER } from "../forecast/ensemble";
-import type { Plan } from "../formats/roast";
-import type { Fit } from "../kitchen/fits";
-import type { SaltPlan } from "../kitchen/saltPlan";
+import type { Fit } from "../plan/fits";
+import type { SaltPlan } from "../plan/saltPlan";
+import type { Plan } from "../plan/schema";
 import { constant } from "../sources";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
 import { isWithin, WAKING } from "./waking";

@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { FIRST_SHARES } from "../forecast/band";
-import type { Plan } from "../formats/roast";
-import { METHODS } from "../methods/methods";
+import { METHODS } from "../plan/methods";
+import type { Plan } from "../plan/schema";
 import { fullStages } from "../processes/stages";
 import { derivePlan, REHEAT_ID, type Simulated } from "./derive";
 

@@ -1,10 +1,10 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 import { ovenMassKg } from "../bird/body";
-import type { Plan } from "../formats/roast";
 import { bathFor, SALT_SHARES } from "../kitchen/brining";
 import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../kitchen/fuel";
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
+import type { Plan } from "../plan/schema";
 import { formatMass, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, small } from "./amounts";
 import type { DerivedPlan } from "./derive";

@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
 import { FIRST_SHARES } from "../forecast/band";
-import type { Plan } from "../formats/roast";
+import type { Plan } from "../plan/schema";
 import { taskOf } from "./backward";
 import { type DerivedPlan, derivePlan } from "./derive";
 import { listsOf } from "./lists";

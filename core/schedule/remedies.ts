@@ -1,9 +1,10 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
 
 import { hasCavity } from "../bird/form";
-import type { Plan } from "../formats/roast";
-import { heatFitting } from "../methods/methods";
-import { targetsFor } from "../methods/usualPlan";
+import { withBird, withSalt } from "../plan/edits";
+import { heatFitting } from "../plan/methods";
+import type { Plan } from "../plan/schema";
+import { targetsFor } from "../plan/usualPlan";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
@@ -14,12 +15,6 @@ export interface Remedy {
   change(plan: Plan): Plan;
 }
 
-const withSalt =
-  (change: Partial<Plan["salt"]>) =>
-  (plan: Plan): Plan => ({ ...plan, salt: { ...plan.salt, ...change } });
-const withBird =
-  (change: Partial<Plan["bird"]>) =>
-  (plan: Plan): Plan => ({ ...plan, bird: { ...plan.bird, ...change } });
 const withEquipment =
   (change: (equipment: Plan["equipment"]) => Partial<Plan["equipment"]>) =>
   (plan: Plan): Plan => ({ ...plan, equipment: { ...plan.equipment, ...change(plan.equipment) } });

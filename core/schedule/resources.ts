@@ -1,6 +1,7 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
-import type { Equipment, Plan } from "../formats/roast";
-import type { SaltPlan } from "../kitchen/saltPlan";
+
+import type { SaltPlan } from "../plan/saltPlan";
+import type { Equipment, Plan } from "../plan/schema";
 import { constant } from "../sources";
 import { type Schedule, taskOf } from "./backward";
 import type { Chore } from "./chores";

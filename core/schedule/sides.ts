@@ -1,7 +1,6 @@
 /** Side dishes fitted around the bird: during the rest, with it, or before it, by what the oven and the rings allow. */
-import type { Equipment } from "../formats/roast";
+import type { Equipment, SideSlot } from "../plan/schema";
 import { type Schedule, taskOf } from "./backward";
-import type { SideSlot } from "./slots";
 
 export interface SideDish {
   readonly id: string;

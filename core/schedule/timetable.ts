@@ -1,8 +1,9 @@
 /** Everything that is done, in order, in plain words: for the list, the calendar, the command line and the stove. */
-import type { Plan } from "../formats/roast";
+
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
-import { glazeAtC } from "../kitchen/season";
+import type { Plan } from "../plan/schema";
+import { glazeAtC } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";

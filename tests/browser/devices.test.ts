@@ -3,7 +3,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import type { Roast } from "../../core/formats/roast";
+import type { Roast } from "../../core/plan/schema";
 import { field, openBrowser, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 

@@ -10,8 +10,8 @@ import type { WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../../core/formats/file";
-import { METHODS } from "../../core/methods/methods";
-import { usualPlan } from "../../core/methods/usualPlan";
+import { METHODS } from "../../core/plan/methods";
+import { usualPlan } from "../../core/plan/usualPlan";
 import { newProfile, openBrowser, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 

@@ -2,8 +2,8 @@
 
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
-import type { Roast } from "../../core/formats/roast";
 import type { ThermometerLine } from "../../core/formats/thermometer";
+import type { Roast } from "../../core/plan/schema";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
 import { field, press, STOVE, see, seeText, storedRows } from "../helpers/browser";

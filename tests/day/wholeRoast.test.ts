@@ -7,7 +7,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { ensembleOptions } from "../../core/forecast/planned";
-import type { Roast, RoastReading } from "../../core/formats/roast";
+import type { Roast, RoastReading } from "../../core/plan/schema";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
 import { field, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";

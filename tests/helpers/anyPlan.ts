@@ -2,16 +2,16 @@
 import fc from "fast-check";
 import { SPECIES } from "../../core/bird/anatomy";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
-import type { Plan } from "../../core/formats/roast";
 import { HEAT_SOURCES } from "../../core/heat/ovens";
+import { FATS } from "../../core/kitchen/fats";
 import { STOCKS, THICKENERS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
-import { FATS } from "../../core/kitchen/season";
-import { usualKitchen } from "../../core/kitchen/usualKitchen";
-import { METHODS } from "../../core/methods/methods";
-import { usualPlan } from "../../core/methods/usualPlan";
+import { METHODS } from "../../core/plan/methods";
+import type { Plan } from "../../core/plan/schema";
+import { SIDE_SLOTS } from "../../core/plan/schema";
+import { usualKitchen } from "../../core/plan/usualKitchen";
+import { usualPlan } from "../../core/plan/usualPlan";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
-import { SIDE_SLOTS } from "../../core/schedule/slots";
 
 const anySide = fc.record({
   id: fc.uuid(),

@@ -1,8 +1,8 @@
 /** Roasts of every kind with what happened to them, their readings and pictures, for laws that hold for all. */
 import fc from "fast-check";
+import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
-import { SIDES } from "../../core/formats/thermometer";
 import { ANY_PLAN } from "./anyPlan";
 
 const START = Date.UTC(2026, 5, 1);

@@ -13,7 +13,7 @@ import { SafetyNotices } from "../../app/ui/SafetyNotices";
 import type { Shares } from "../../core/forecast/band";
 import type { PlannedDone } from "../../core/forecast/planned";
 import { predictionOf } from "../../core/forecast/prediction";
-import type { Plan, Roast } from "../../core/formats/roast";
+import type { Plan, Roast } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { timetableOf } from "../../core/schedule/timetable";
 import type { UnitSystem } from "../../core/units/quantity";

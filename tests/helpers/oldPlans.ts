@@ -1,5 +1,5 @@
 /** A plan as an earlier version of the file and the database held it: without what was added since. */
-import type { Plan } from "../../core/formats/roast";
+import type { Plan } from "../../core/plan/schema";
 
 type Loose = Record<string, unknown>;
 const ADDED: Record<2 | 3, Record<string, readonly string[]>> = {

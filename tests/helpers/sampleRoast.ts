@@ -1,7 +1,7 @@
 /** One roast with readings, as the file and the database hold it. */
 import { FILE_VERSION, type RoastFile } from "../../core/formats/file";
-import type { Roast } from "../../core/formats/roast";
-import { usualPlan } from "../../core/methods/usualPlan";
+import type { Roast } from "../../core/plan/schema";
+import { usualPlan } from "../../core/plan/usualPlan";
 
 export function sampleRoast(id = "sample"): Roast {
   return {

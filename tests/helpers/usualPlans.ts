@@ -6,9 +6,9 @@ import type { Cut } from "../../core/bird/form";
 import type { Shares } from "../../core/forecast/band";
 import { NEVER } from "../../core/forecast/ensemble";
 import { type PlannedOutcome, plannedCook, plannedInput } from "../../core/forecast/planned";
-import type { Plan } from "../../core/formats/roast";
-import { METHODS } from "../../core/methods/methods";
-import { usualPlan } from "../../core/methods/usualPlan";
+import { METHODS } from "../../core/plan/methods";
+import type { Plan } from "../../core/plan/schema";
+import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
 
 /** Every way of the start form that goes with a cut. */

@@ -22,7 +22,7 @@ import { checkRoastFile } from "../../core/formats/file";
 import { base64url, packRoast, unpackRoast } from "../../core/formats/handover";
 import { planMarkdown } from "../../core/formats/markdown";
 import { readLog } from "../../core/formats/readingLog";
-import { cookStage, type Roast } from "../../core/formats/roast";
+import { cookStage, type Roast } from "../../core/plan/schema";
 import { derivePlan } from "../../core/schedule/derive";
 import { listsOf } from "../../core/schedule/lists";
 import { timetableOf } from "../../core/schedule/timetable";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import type { Roast } from "../../../core/formats/roast";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
+import type { Roast } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import {
   formatDuration,

@@ -1,9 +1,9 @@
-import type { Roast } from "../../../core/formats/roast";
 import { carveGuide } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
-import { gravyOf } from "../../../core/kitchen/gravy";
 import { portionsOf } from "../../../core/kitchen/guests";
-import { saltPlan } from "../../../core/kitchen/saltPlan";
+import { gravyOf } from "../../../core/plan/gravy";
+import { saltPlan } from "../../../core/plan/saltPlan";
+import type { Roast } from "../../../core/plan/schema";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";

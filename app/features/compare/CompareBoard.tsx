@@ -1,7 +1,6 @@
 import { useNavigate, useSearchParams } from "react-router";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
-import type { Plan, Roast } from "../../../core/formats/roast";
 import {
   type Comparison,
   firstWays,
@@ -10,8 +9,9 @@ import {
   planByWay,
   type Way,
   waysFor,
-} from "../../../core/methods/compare";
-import { methodById } from "../../../core/methods/methods";
+} from "../../../core/plan/compare";
+import { methodById } from "../../../core/plan/methods";
+import type { Plan, Roast } from "../../../core/plan/schema";
 import {
   formatDuration,
   formatMass,

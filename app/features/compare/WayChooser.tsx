@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
-import type { Plan } from "../../../core/formats/roast";
-import { planByWay, type Way } from "../../../core/methods/compare";
-import { methodById } from "../../../core/methods/methods";
+import { planByWay, type Way } from "../../../core/plan/compare";
+import { methodById } from "../../../core/plan/methods";
+import type { Plan } from "../../../core/plan/schema";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { CUT_NAMES } from "../../bird-view/names";
 

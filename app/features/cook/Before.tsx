@@ -1,5 +1,5 @@
 import { OVEN_ON } from "../../../core/day/late";
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { lateWords } from "../../day/adviceWords";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";

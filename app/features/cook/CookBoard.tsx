@@ -1,4 +1,4 @@
-import type { Roast } from "../../../core/formats/roast";
+import type { Roast } from "../../../core/plan/schema";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
-import type { Roast, RoastReading } from "../../../core/formats/roast";
-import { PROBES, placeOf } from "../../../core/formats/thermometer";
+import { PROBES, placeOf } from "../../../core/bird/probe";
+import type { Roast, RoastReading } from "../../../core/plan/schema";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";

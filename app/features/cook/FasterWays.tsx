@@ -1,6 +1,6 @@
-import type { Plan } from "../../../core/formats/roast";
 import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
-import { planByWay, type Way } from "../../../core/methods/compare";
+import { planByWay, type Way } from "../../../core/plan/compare";
+import type { Plan } from "../../../core/plan/schema";
 import { restFor } from "../../../core/processes/rest";
 import { useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";

@@ -1,7 +1,7 @@
 import { Check } from "lucide-react";
+import { placeOf, probeOf } from "../../../core/bird/probe";
 import type { Present } from "../../../core/day/present";
 import { type PlaceSeen, placesSeen } from "../../../core/day/seen";
-import { placeOf, probeOf } from "../../../core/formats/thermometer";
 import { verdict } from "../../../core/safety/guideline";
 import { LOGS } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";

@@ -1,7 +1,7 @@
 import { useState } from "react";
+import { probeOf } from "../../../core/bird/probe";
 import { readLog } from "../../../core/formats/readingLog";
-import type { Roast, RoastReading } from "../../../core/formats/roast";
-import { probeOf } from "../../../core/formats/thermometer";
+import type { Roast, RoastReading } from "../../../core/plan/schema";
 import { Button } from "../../ui/Button";
 import { rowsIn, textOfTable, toCsv } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";

@@ -1,11 +1,11 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
+import { type Place, type Probe, probeOf } from "../../../core/bird/probe";
 import type { Doubted } from "../../../core/day/doubt";
 import { messageOf, requireBetween } from "../../../core/errors";
 import type { Reading } from "../../../core/forecast/reading";
-import type { RoastReading } from "../../../core/formats/roast";
-import { type Place, type Probe, probeOf } from "../../../core/formats/thermometer";
 import { corrected } from "../../../core/kitchen/calibration";
+import type { RoastReading } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
 import { instantNow } from "../../shell/clock";

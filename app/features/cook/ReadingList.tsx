@@ -1,9 +1,9 @@
 import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
+import { probeOf } from "../../../core/bird/probe";
 import { messageOf, requireBetween } from "../../../core/errors";
-import type { RoastReading } from "../../../core/formats/roast";
 import { readingKey } from "../../../core/formats/shared";
-import { probeOf } from "../../../core/formats/thermometer";
+import type { RoastReading } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";

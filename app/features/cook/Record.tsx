@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
 import { messageOf } from "../../../core/errors";
-import { MOST_PHOTOS, type Roast } from "../../../core/formats/roast";
+import { MOST_PHOTOS, type Roast } from "../../../core/plan/schema";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { RATING_NAMES } from "../../bird-view/names";
 import { instantNow } from "../../shell/clock";

@@ -1,6 +1,6 @@
 import { useNavigate } from "react-router";
+import { placeOf } from "../../../core/bird/probe";
 import { placesSeen } from "../../../core/day/seen";
-import { placeOf } from "../../../core/formats/thermometer";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
 import { COVER_CHOICES } from "../../bird-view/names";

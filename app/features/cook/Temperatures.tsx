@@ -1,7 +1,7 @@
+import type { Probe } from "../../../core/bird/probe";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
 import { behind, newestByProbe } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
-import type { Probe } from "../../../core/formats/thermometer";
 import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { temperatureColour } from "../../ui/temperatureScale";
 

@@ -10,7 +10,7 @@ import {
 } from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";

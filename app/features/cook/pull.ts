@@ -1,5 +1,5 @@
 import { NEVER, type Quantiles } from "../../../core/forecast/ensemble";
-import type { Roast } from "../../../core/formats/roast";
+import type { Roast } from "../../../core/plan/schema";
 import type { RoastDay } from "../../day/roastDay";
 
 const MINUTE = 60_000;

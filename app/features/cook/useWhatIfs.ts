@@ -11,7 +11,7 @@ import {
 } from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 
 interface Wanted {

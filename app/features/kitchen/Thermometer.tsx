@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { requireBetween } from "../../../core/errors";
-import type { Equipment } from "../../../core/formats/roast";
 import { boilingPointC, corrected, isUnfit, MOST_OFF_K } from "../../../core/kitchen/calibration";
+import type { Equipment } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import {
   formatAltitude,

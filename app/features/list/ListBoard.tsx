@@ -2,7 +2,7 @@ import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { planMarkdown } from "../../../core/formats/markdown";
-import type { Roast } from "../../../core/formats/roast";
+import type { Roast } from "../../../core/plan/schema";
 import { derivePlan } from "../../../core/schedule/derive";
 import { type ListItem, listsOf } from "../../../core/schedule/lists";
 import { timetableOf } from "../../../core/schedule/timetable";

@@ -1,8 +1,8 @@
 import { centresOf } from "../../../core/bird/form";
 import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
-import type { Plan } from "../../../core/formats/roast";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
+import type { Plan } from "../../../core/plan/schema";
 import { liquid, restRange, small } from "../../../core/schedule/amounts";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";

@@ -1,4 +1,4 @@
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import type { Conflict } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";

@@ -1,6 +1,6 @@
-import type { Plan } from "../../../core/formats/roast";
+import type { Change } from "../../../core/plan/edits";
+import type { Plan } from "../../../core/plan/schema";
 import { useComparisons } from "../../simulation/useComparisons";
-import type { Change } from "./changes";
 
 interface Props {
   readonly plan: Plan;

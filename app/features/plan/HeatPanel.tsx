@@ -1,10 +1,10 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
-import type { Plan } from "../../../core/formats/roast";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../../../core/kitchen/fuel";
-import { heatBy, METHODS } from "../../../core/methods/methods";
+import { heatBy, METHODS } from "../../../core/plan/methods";
+import type { Plan } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { HEAT_NAMES } from "../../bird-view/names";

@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import type { PlannedDone } from "../../../core/forecast/planned";
-import { highestTargetC, type Plan } from "../../../core/formats/roast";
+import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import { LIFE_PHASES, type LifePhase } from "../../../core/processes/life";
 import type { Schedule } from "../../../core/schedule/backward";
 import type { UnitSystem } from "../../../core/units/quantity";

@@ -1,4 +1,4 @@
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import { HOTTER } from "../../../core/schedule/remedies";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";

@@ -1,6 +1,7 @@
 import { Undo2 } from "lucide-react";
 import { useMemo, useState } from "react";
-import { highestTargetC, type Plan } from "../../../core/formats/roast";
+import { withStage } from "../../../core/plan/edits";
+import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
@@ -14,7 +15,6 @@ import { SafetyNotices } from "../../ui/SafetyNotices";
 import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
-import { withStage } from "./changes";
 import { LivingBirdView } from "./LivingBirdView";
 import { NotThere } from "./NotThere";
 import { usePlanStore } from "./planStore";

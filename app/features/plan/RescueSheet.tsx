@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Plan } from "../../../core/formats/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { goesInWithIce } from "../../../core/schedule/conflicts";
 import { isInOven } from "../../../core/schedule/resources";
 import { formatDuration } from "../../../core/units/quantity";

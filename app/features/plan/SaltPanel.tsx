@@ -8,6 +8,7 @@ import {
   SALT_METHODS,
   SALT_NAMES,
 } from "../../../core/kitchen/salt";
+import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import { ice, liquid, small } from "../../../core/schedule/amounts";
 import { constant } from "../../../core/sources";
 import { Caution } from "../../ui/Caution";
@@ -15,7 +16,6 @@ import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
-import { withBird, withSalt, withSaltMethod } from "./changes";
 import { DragRow } from "./DragRow";
 import { HoursRow } from "./HoursRow";
 import type { PanelProps } from "./panelProps";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
+import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { textOfTable } from "../../ui/csv";

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { messageOf, requireBetween } from "../../../core/errors";
-import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
+import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";

@@ -1,11 +1,11 @@
-import { FATS } from "../../../core/kitchen/season";
+import { FATS } from "../../../core/kitchen/fats";
+import { withForm, withSeason } from "../../../core/plan/edits";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
 import { Cost } from "./Cost";
-import { withForm, withSeason } from "./changes";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 

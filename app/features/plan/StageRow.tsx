@@ -2,13 +2,13 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
-import type { Plan } from "../../../core/formats/roast";
+import { withStage } from "../../../core/plan/edits";
+import type { Plan } from "../../../core/plan/schema";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
-import { withStage } from "./changes";
 import { DragRow } from "./DragRow";
 import { usePlanStore } from "./planStore";
 

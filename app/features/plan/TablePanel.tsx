@@ -1,6 +1,6 @@
 import { Trash2 } from "lucide-react";
-import { MOST_SIDES, type Plan } from "../../../core/formats/roast";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
+import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { Dish } from "../../../core/formats/sideList";
-import { SIDE_SLOTS } from "../../../core/schedule/slots";
+import { SIDE_SLOTS } from "../../../core/plan/schema";
 import { sidesFromCsv, sidesToCsv } from "./sideCsv";
 
 describe("side dishes from a CSV file", () => {

@@ -1,7 +1,7 @@
 /** Side dishes out of a CSV file and into one: the core says what the cells mean. */
 import { type Dish, readSideRows, SIDE_COLUMNS, sideRows } from "../../../core/formats/sideList";
-import { oneLine } from "../../../core/formats/text";
 import type { UnitSystem } from "../../../core/units/quantity";
+import { oneLine } from "../../../core/units/text";
 import { namedRowsIn, toCsv } from "../../ui/csv";
 
 /** @returns what can be taken in, and every line that cannot with the reason */

@@ -1,8 +1,8 @@
 /** Both ways out of a bird that is still ice on the morning, simulated for this very bird. */
 import { type PlannedOutcome, plannedInput } from "../../../core/forecast/planned";
-import type { Plan } from "../../../core/formats/roast";
+import { onTheMorning } from "../../../core/plan/edits";
+import type { Plan } from "../../../core/plan/schema";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
-import { onTheMorning } from "./changes";
 
 export type WayOut =
   | { readonly kind: "waiting" }

@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useDeferredValue } from "react";
-import { cookStage, type Roast } from "../../../core/formats/roast";
+import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { database } from "../../shell/database";
 import { UnreadableCard } from "../../shell/UnreadableCard";

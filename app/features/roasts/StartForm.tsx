@@ -4,7 +4,7 @@ import { Controller, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { CUTS } from "../../../core/bird/form";
-import { cutFor, METHODS } from "../../../core/methods/methods";
+import { cutFor, METHODS } from "../../../core/plan/methods";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
 import { saveRoast } from "../../../storage/roasts";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { CUTS } from "../../../core/bird/form";
-import { usualKitchen } from "../../../core/kitchen/usualKitchen";
-import { METHOD_IDS } from "../../../core/methods/methods";
+import { METHOD_IDS } from "../../../core/plan/methods";
+import { usualKitchen } from "../../../core/plan/usualKitchen";
 import { answersSchema, newRoast } from "./newRoast";
 
 const setting = {

@@ -4,10 +4,10 @@ import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
 import { QuantityError, requireBetween } from "../../../core/errors";
-import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../core/formats/roast";
 import { birdsToBuy } from "../../../core/kitchen/guests";
-import { cutFor, METHOD_IDS } from "../../../core/methods/methods";
-import { usualPlan } from "../../../core/methods/usualPlan";
+import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
+import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
+import { usualPlan } from "../../../core/plan/usualPlan";
 import { formatMass, parseMassKg, type UnitSystem } from "../../../core/units/quantity";
 import { dayName, instantOf } from "../../ui/time";
 

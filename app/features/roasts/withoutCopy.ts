@@ -1,5 +1,5 @@
 /** Records that would be lost with the browser's storage. */
-import { cookStage, type Roast } from "../../../core/formats/roast";
+import { cookStage, type Roast } from "../../../core/plan/schema";
 
 /** Where the browser promises to keep it, a copy is asked for less often. */
 const KEPT_DAYS = 90;

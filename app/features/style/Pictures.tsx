@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { CUT_GUIDES, cutGuide } from "../../../core/kitchen/cutGuides";
-import { usualPlan } from "../../../core/methods/usualPlan";
+import { usualPlan } from "../../../core/plan/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { BirdView } from "../../bird-view/BirdView";

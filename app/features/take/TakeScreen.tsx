@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { type Unpacked, unpackRoast } from "../../../core/formats/handover";
-import type { Roast } from "../../../core/formats/roast";
+import type { Roast } from "../../../core/plan/schema";
 import { formatMass } from "../../../core/units/quantity";
 import { takeRoast } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";

@@ -2,9 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import type { Plan } from "../formats/roast";
 import { KG_PER_POUND } from "../units/quantity";
 import { saltPlan } from "./saltPlan";
+import type { Plan } from "./schema";
 
 const { plan } = sampleRoast();
 const of = (salt: Partial<Plan["salt"]>, bird: Partial<Plan["bird"]> = {}) =>

@@ -1,7 +1,7 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 import type { BirdSize } from "../bird/size";
-import type { Equipment, Plan } from "../formats/roast";
 import type { SaltPlan } from "./saltPlan";
+import type { Equipment, Plan } from "./schema";
 
 export interface Fit {
   readonly where: "pan" | "oven" | "shelf" | "pot";

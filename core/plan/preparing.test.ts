@@ -3,10 +3,10 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { coarseCellM, makeBody } from "../bird/body";
 import { sizeOf } from "../bird/size";
-import type { Plan } from "../formats/roast";
+import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { fitsOf } from "./fits";
-import { briquettesPerHour, briquettesToStart } from "./fuel";
 import { saltPlan } from "./saltPlan";
+import type { Plan } from "./schema";
 import { glazeAtC, seasoningEvents, seasoningFor } from "./season";
 import { usualKitchen } from "./usualKitchen";
 

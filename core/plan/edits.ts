@@ -1,10 +1,10 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
-import { massRangeKg } from "../../../core/bird/body";
-import { hasCavity } from "../../../core/bird/form";
-import type { Plan } from "../../../core/formats/roast";
-import { heatFitting } from "../../../core/methods/methods";
-import { targetsFor } from "../../../core/methods/usualPlan";
-import { constant } from "../../../core/sources";
+import { massRangeKg } from "../bird/body";
+import { hasCavity } from "../bird/form";
+import { constant } from "../sources";
+import { heatFitting } from "./methods";
+import type { Plan } from "./schema";
+import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
 

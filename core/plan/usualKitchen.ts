@@ -1,6 +1,7 @@
 /** The kitchen a plan reckons with until the cook has measured their own: common household sizes. */
-import type { Equipment } from "../formats/roast";
+
 import { constant } from "../sources";
+import type { Equipment } from "./schema";
 
 export const usualKitchen = (): Equipment => ({
   ovens: 1,

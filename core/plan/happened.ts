@@ -1,5 +1,5 @@
 /** What happened to a roast, in the order in which it can happen. */
-import type { Roast } from "./roast";
+import type { Roast } from "./schema";
 
 type Happened = Roast["happened"];
 

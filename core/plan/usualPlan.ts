@@ -1,9 +1,9 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 import { centresOf } from "../bird/form";
-import type { Equipment, Plan } from "../formats/roast";
-import { usualKitchen } from "../kitchen/usualKitchen";
 import { constant } from "../sources";
 import { heatBy } from "./methods";
+import type { Equipment, Plan } from "./schema";
+import { usualKitchen } from "./usualKitchen";
 
 type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
   readonly equipment?: Equipment;

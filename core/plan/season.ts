@@ -1,13 +1,10 @@
 /** Fat, paste, bacon, glaze and basting: how much of each, and what each does to the roast as events. */
 import { ovenMassKg } from "../bird/body";
 import { centresOf } from "../bird/form";
-import type { Plan } from "../formats/roast";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
 import { constant } from "../sources";
-
-export const FATS = ["before", "under-skin", "none-at-first"] as const;
-export type Fat = (typeof FATS)[number];
+import type { Plan } from "./schema";
 
 export interface Seasoning {
   readonly fatGrams: number;

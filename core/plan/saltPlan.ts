@@ -1,9 +1,9 @@
 /** What to weigh for a bird, by every school of salting: salt, sugar, water, what holds it, and what keeps it cold. */
 import { ovenMassKg } from "../bird/body";
-import type { Plan } from "../formats/roast";
+import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
+import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
 import { constant } from "../sources";
-import { type Bath, bathFor, coolerIceKg } from "./brining";
-import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "./salt";
+import type { Plan } from "./schema";
 
 export interface SaltPlan {
   readonly method: SaltMethod;

@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import { SPECIES } from "../bird/anatomy";
 import { massRangeKg } from "../bird/body";
 import { CUTS, centresOf } from "../bird/form";
-import { PlanSchema } from "../formats/roast";
 import { METHODS } from "./methods";
+import { PlanSchema } from "./schema";
 import { usualPlan } from "./usualPlan";
 
 describe("the usual plan", () => {

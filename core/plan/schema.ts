@@ -2,19 +2,18 @@
 import { z } from "zod";
 import { SPECIES } from "../bird/anatomy";
 import { CUTS, LEGS } from "../bird/form";
+import { PROBES, SIDES } from "../bird/probe";
 import { CENTRES, PIECES } from "../bird/solid";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
+import { FATS } from "../kitchen/fats";
 import { STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
-import { FATS } from "../kitchen/season";
-import { METHOD_IDS } from "../methods/methods";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
-import { SIDE_SLOTS } from "../schedule/slots";
+import { instant, line, lines, zone } from "../units/text";
 import { outOfOrder } from "./happened";
-import { instant, line, lines, zone } from "./text";
-import { PROBES, SIDES } from "./thermometer";
+import { METHOD_IDS } from "./methods";
 
 const Bird = z.strictObject({
   species: z.enum(SPECIES),
@@ -102,6 +101,10 @@ const Table = z.strictObject({
   guests: z.strictObject({ light: heads, usual: heads, hearty: heads }),
   leftoverMeals: z.number().min(0).max(5),
 });
+
+/** Where a side dish may go; "tray": under the bird, in its own tray. */
+export const SIDE_SLOTS = ["auto", "rest", "with", "before", "tray"] as const;
+export type SideSlot = (typeof SIDE_SLOTS)[number];
 
 export const MOST_SIDES = 12;
 

@@ -2,9 +2,9 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { plannedCook, plannedInput } from "../forecast/planned";
-import { PlanSchema } from "../formats/roast";
 import { drain } from "../processes/cook";
 import { comparisonOf, firstWays, isPlanned, planByWay, waysFor } from "./compare";
+import { PlanSchema } from "./schema";
 
 const { plan } = sampleRoast();
 const WAYS = waysFor(plan);

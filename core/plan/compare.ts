@@ -1,14 +1,15 @@
 /** Ways to cook this very bird, side by side: each a change of the plan, and what its simulation gives and costs. */
 import { massRangeKg } from "../bird/body";
 import type { Cut } from "../bird/form";
+import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
-import type { PlannedDone } from "../forecast/planned";
-import type { Plan } from "../formats/roast";
 import { boardMin, carvingMin } from "../kitchen/cutting";
-import { type Fit, fitsOf } from "../kitchen/fits";
-import { saltPlan } from "../kitchen/saltPlan";
+import type { CookDone } from "../processes/cook";
 import { constant } from "../sources";
+import { type Fit, fitsOf } from "./fits";
 import { heatBy, METHODS, type MethodId, methodById } from "./methods";
+import { saltPlan } from "./saltPlan";
+import type { Plan } from "./schema";
 import { targetsFor } from "./usualPlan";
 
 export interface Way {
@@ -71,6 +72,9 @@ export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
   };
 }
 
+/** What of a simulated cook is compared. */
+type Cooked = Pick<CookDone, "pullMinute" | "history" | "indices"> & { readonly sizeCm: BirdSize };
+
 export interface Comparison {
   readonly roastMin: number;
   /** Minutes between the first and the last centre at 70 °C; positive where the breast is first. */
@@ -95,7 +99,7 @@ export const OVERDONE_K = 6;
 const COMPARED_C = 70;
 
 /** Minute at which a centre first shows a temperature, straight between two points; null when it never does. */
-function minuteAt({ history }: PlannedDone, centre: Centre, celsius: number): number | null {
+function minuteAt({ history }: Cooked, centre: Centre, celsius: number): number | null {
   const n = history.findIndex((point) => (point.centresC[centre] ?? Number.NaN) >= celsius);
   const [before, after] = [history[n - 1], history[n]];
   if (!after) return null;
@@ -105,7 +109,7 @@ function minuteAt({ history }: PlannedDone, centre: Centre, celsius: number): nu
 }
 
 /** How fast the quickest centre rises as it is pulled, K/min. */
-function risingKPerMin({ history, pullMinute }: PlannedDone): number {
+function risingKPerMin({ history, pullMinute }: Cooked): number {
   const last = history.findLast(({ minute }) => minute <= pullMinute);
   const before = history.findLast(({ minute }) => minute <= pullMinute - 10);
   if (!last || !before) return 0;
@@ -116,7 +120,7 @@ function risingKPerMin({ history, pullMinute }: PlannedDone): number {
 }
 
 /** @param plan with the way taken */
-export function comparisonOf(cook: PlannedDone, plan: Plan): Comparison {
+export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
   const { cut, count } = plan.bird;
   const [breast, thigh] = [minuteAt(cook, "breast", COMPARED_C), minuteAt(cook, "thigh", COMPARED_C)];
   const kept = cook.indices?.juicesKept;

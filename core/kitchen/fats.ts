@@ -1,0 +1,3 @@
+/** When fat goes on, and where. */
+export const FATS = ["before", "under-skin", "none-at-first"] as const;
+export type Fat = (typeof FATS)[number];
