@@ -1,5 +1,5 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
-import { bandShares } from "../core/forecast/band";
+import { BY_TIME, bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
 import type { Roast } from "../core/plan/schema";
@@ -20,7 +20,8 @@ function planned({ title, plan, happened }: Roast) {
       `${cook.centre} ${cook.targetC} °C never met: highest was ${tenth(cook.highestC)} °C, because the heat of "${title}" carries it no further`,
     );
   }
-  const shares = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC))));
+  const shares =
+    plan.finish.kind === "time" ? BY_TIME : drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
   const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
   const nameOf = (id: string): string => derived.sides.find((side) => side.id === id)?.name ?? id;

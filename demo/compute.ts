@@ -15,7 +15,7 @@ const thousandth = (value: number): number => Math.round(1000 * value) / 1000;
 export function computePrediction(plan: Plan) {
   const cook = drain(plannedCook(plannedInput(plan), "settled"));
   if (cook.kind !== "done") throw new Error("a roast of the demo does not get done");
-  const goalsC = pullGoalsC(cook, plan.targetC);
+  const goalsC = pullGoalsC(cook, plan);
   const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, goalsC)));
   return {
     goalsC,

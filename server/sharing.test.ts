@@ -34,7 +34,7 @@ beforeEach(() => {
 afterEach(stop);
 
 const shared = (change: Partial<SharedRoast> = {}): SharedRoast => ({
-  version: 2,
+  version: 3,
   revision: 0,
   roast: sampleRoast(),
   readings: [],
@@ -88,7 +88,7 @@ describe("roasts in common", () => {
     stop();
     await start();
     expect(await (await fetch(url)).json()).toEqual({
-      version: 2,
+      version: 3,
       roasts: [{ id: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
     });
     expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: second, roast: { title: "Ours" } });
@@ -126,7 +126,7 @@ describe("roasts in common", () => {
 
   it.each([
     ["no JSON", "{", 400],
-    ["no roast", { version: 2, revision: 0 }, 400],
+    ["no roast", { version: 3, revision: 0 }, 400],
     ["a roast that cannot be", { ...shared(), roast: { ...sampleRoast(), title: "" } }, 400],
     ["a field nobody knows", { ...shared(), more: 1 }, 400],
     ["an older page", { ...shared(), version: undefined }, 426],

@@ -5,6 +5,7 @@ import {
   roastInOrder,
   roastWithBridge,
   roastWithDay,
+  roastWithFinish,
   roastWithForm,
   roastWithKitchen,
 } from "../core/formats/migrations";
@@ -37,7 +38,7 @@ export interface SharedHere {
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 6;
+export const DATABASE_VERSION = 7;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -69,7 +70,9 @@ export class BrumaDatabase extends Dexie {
     // Version 5, the day: what is ticked off, struck out, and which probe is in which bird.
     this.version(5).upgrade((change) => eachRoast(change, roastWithDay));
     // Version 6, what happened in its order, texts that can be shown.
-    this.version(DATABASE_VERSION).upgrade((change) => eachRoast(change, roastInOrder));
+    this.version(6).upgrade((change) => eachRoast(change, roastInOrder));
+    // Version 7, what burns, when it leaves the heat, how long it rests, what else goes on and in.
+    this.version(DATABASE_VERSION).upgrade((change) => eachRoast(change, roastWithFinish));
   }
 }
 

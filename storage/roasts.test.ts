@@ -22,7 +22,7 @@ describe("the database", () => {
     await old.table("roasts").add(roast);
     old.close();
     const now = new BrumaDatabase(name);
-    expect(await now.roasts.get("old")).toEqual({ ...sampleRoast("old"), thermometer: "bridge" });
+    expect(await now.roasts.get("old")).toEqual({ ...sampleRoast("old"), named: true, thermometer: "bridge" });
   });
 });
 

@@ -14,5 +14,5 @@ export async function predictPull(roastId: string, plan: Plan, inAtMs: number): 
   );
   if (cook.kind === "never-met")
     throw new Error(`the oven as planned never brings the ${cook.centre} to ${cook.targetC} °C`);
-  return predictionOf(cook, await bandOverPool(lane, ensembleOptions(plan, pullGoalsC(cook, plan.targetC))), inAtMs);
+  return predictionOf(cook, await bandOverPool(lane, ensembleOptions(plan, pullGoalsC(cook, plan))), inAtMs);
 }

@@ -15,7 +15,7 @@ const EVERY: readonly Advice[] = [
   { kind: "stalled", part: "breast", kelvinPerHour: 2 },
   { kind: "cooled", paceShare: 0.6 },
   { kind: "dark-early" },
-  { kind: "fuel", n: 1, briquettes: 14 },
+  { kind: "fuel", n: 1 },
   { kind: "late", minutes: 20 },
   { kind: "breast-ahead", minutes: 18 },
   { kind: "oven-cold", kelvin: 12 },

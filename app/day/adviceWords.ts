@@ -2,9 +2,9 @@
 import type { Advice } from "../../core/day/coach";
 import { dueRows } from "../../core/day/due";
 import type { LateBefore } from "../../core/day/late";
+import { isFire } from "../../core/kitchen/fuel";
 import type { CookStage, Plan } from "../../core/plan/schema";
-import { isInOven } from "../../core/schedule/resources";
-import { stageWords, type TimetableRow } from "../../core/schedule/timetable";
+import { fuelWords, stageWords, type TimetableRow } from "../../core/schedule/timetable";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../core/units/quantity";
 
 export interface AdviceWords {
@@ -44,9 +44,9 @@ export const dueWords = (
 export const lateWords = ({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> =>
   what === "oven"
     ? { key: "late oven", does: `${heatName(plan)} on now, at ${formatTemperature(plan.stages[0]?.airC ?? 0, units)}` }
-    : { key: "late bird", does: isInOven(plan) ? "Bird into the oven now" : "Bird onto the heat now" };
+    : { key: "late bird", does: isFire(plan.heat) ? "Bird onto the heat now" : "Bird into the oven now" };
 
-const heatName = (plan: Plan): string => (isInOven(plan) ? "Oven" : "Heat");
+const heatName = (plan: Plan): string => (isFire(plan.heat) ? "Heat" : "Oven");
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
   switch (advice.kind) {
@@ -131,7 +131,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "fuel":
       return {
         key: `fuel ${advice.n}`,
-        does: `Feed the fire: ${advice.briquettes} briquettes`,
+        does: fuelWords(plan, advice.n + 1)[0],
         why: "An hour has burnt as many. Lid on again at once; without them the heat falls within half an hour.",
         rings: true,
       };

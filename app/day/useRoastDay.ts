@@ -42,13 +42,14 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { readings, observed, inOven, screen, believed } = useObserved(roast, startC, pulledMin);
 
   // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
+  const { targetC, finish } = plan;
   const goalsC = useMemo(() => {
-    const aims = happened.outs?.length || !cook ? plan.targetC : pullGoalsC(cook, plan.targetC);
+    const aims = happened.outs?.length || !cook ? targetC : pullGoalsC(cook, { targetC, finish });
     return targetsStillIn(
       aims,
       (happened.left ?? []).map(({ piece }) => piece),
     );
-  }, [happened, plan.targetC, cook]);
+  }, [happened, targetC, finish, cook]);
   const options = useMemo(
     () => (inAt && stage !== "done" ? roastOptions({ plan, happened }, goalsC) : null),
     [plan, happened, goalsC, inAt, stage],

@@ -1,6 +1,6 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useRef } from "react";
-import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
+import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import {
   ensembleOf,
   type PlannedDone,
@@ -47,7 +47,8 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
   );
   const settled = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { settleMs: SETTLE_MS });
   const fine = settled.stale || settled.answer?.kind !== "done" ? null : settled.answer;
-  const options = fine && ensembleOf(input, pullGoalsC(fine, input.targetC));
+  const byTime = plan.finish.kind === "time";
+  const options = !byTime && fine ? ensembleOf(input, pullGoalsC(fine, input)) : null;
   const band = useNewest<Shares>(
     options && JSON.stringify(options),
     (lane) => bandOverPool(lane, options as NonNullable<typeof options>),
@@ -59,8 +60,8 @@ export function useSimulatedPlan(plan: Plan): SimulatedPlan {
   return {
     cook: done.current,
     neverMet: outcome?.kind === "never-met" ? outcome : null,
-    shares: band.answer ?? FIRST_SHARES,
-    refining: settled.stale || band.stale || (fine !== null && band.answer === null && band.fault === null),
+    shares: byTime ? BY_TIME : (band.answer ?? FIRST_SHARES),
+    refining: settled.stale || band.stale || (options !== null && band.answer === null && band.fault === null),
     fault: settled.fault ?? (settled.answer ? band.fault : preview.fault),
   };
 }

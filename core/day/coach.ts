@@ -10,8 +10,9 @@ import { middleShownAt } from "../forecast/ensemble";
 import { lowestC } from "../forecast/newest";
 import { UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
-import { briquettesPerHour, burnsCharcoal } from "../kitchen/fuel";
+import { isFed } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
+import { fullStages } from "../processes/stages";
 import { constant } from "../sources";
 import { nextReading } from "./nextReading";
 
@@ -36,7 +37,7 @@ export type Advice =
   /** Everything warms more slowly than the fitted bird has it: an open door, or the heat is off. */
   | { readonly kind: "cooled"; readonly paceShare: number }
   | { readonly kind: "dark-early" }
-  | { readonly kind: "fuel"; readonly n: number; readonly briquettes: number }
+  | { readonly kind: "fuel"; readonly n: number }
   | { readonly kind: "late"; readonly minutes: number }
   | { readonly kind: "breast-ahead"; readonly minutes: number }
   | { readonly kind: "oven-cold" | "oven-hot"; readonly kelvin: number }
@@ -109,12 +110,13 @@ function dueByPlan({ plan, nowMin, readings, forecast, stagesDone, bastingsDone,
     advice.push({ kind: "stage", n: due, because: when ? "temperature" : "time", sinceMin });
   }
   const every = plan.season.basteEveryMin;
-  if (every > 0 && Math.floor(nowMin / every) > bastingsDone) {
+  const isWrapped = fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap === "foil";
+  if (every > 0 && !isWrapped && Math.floor(nowMin / every) > bastingsDone) {
     advice.push({ kind: "baste", n: Math.floor(nowMin / every) });
   }
   const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);
-  if (burnsCharcoal(plan.heat) && fuels > fuelsDone) {
-    advice.push({ kind: "fuel", n: fuels, briquettes: briquettesPerHour(plan) });
+  if (isFed(plan) && fuels > fuelsDone) {
+    advice.push({ kind: "fuel", n: fuels });
   }
   return advice;
 }

@@ -26,6 +26,9 @@ export interface Shares {
   readonly p90: Late;
 }
 
+/** What leaves the heat by time alone leaves it then. */
+export const BY_TIME: Shares = { p10: 1, p50: 1, p90: 1 };
+
 /** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
 export const FIRST_SHARES: Shares = { p10: 0.9, p50: 1, p90: 1.1 };
 

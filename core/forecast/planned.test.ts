@@ -37,7 +37,7 @@ describe("the plan's simulation", () => {
 
   it("asks of each centre at the pull only what the rest needs to carry it to its target", () => {
     const done = planned("preview");
-    const goals = pullGoalsC(done, plan.targetC);
+    const goals = pullGoalsC(done, plan);
     for (const centre of ["breast", "thigh"] as const) {
       const carryK = (done.peak[centre]?.celsius ?? 0) - (done.atPull.centresC[centre] ?? 0);
       expect(goals[centre]).toBeLessThanOrEqual(done.atPull.centresC[centre] ?? 0);
@@ -69,7 +69,7 @@ describe("the plan's simulation", () => {
 
   it("has a band around its usual bird, not an empty one and not a boundless one", () => {
     const cook = planned("preview");
-    const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC))));
+    const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
     expect(p10).toBeLessThan(p50);
     if (p90 === NEVER) throw new Error("a usual turkey gets there");
     expect(p50).toBeLessThan(p90);

@@ -13,7 +13,7 @@ import { saltPlan } from "../plan/saltPlan";
 import type { Plan, Roast } from "../plan/schema";
 import { seasoningEvents } from "../plan/season";
 import { type BirdState, LivingBird } from "../processes/bird";
-import { type CookDone, cooking, type NeverMet } from "../processes/cook";
+import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
 import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
 import { restFor } from "../processes/rest";
@@ -32,7 +32,12 @@ export interface PlannedInput {
   readonly source: HeatSource;
   readonly stages: readonly OvenStage[];
   readonly targetC: CentreTemperatures;
+  readonly finish: Plan["finish"];
   readonly cover: Cover;
+  /** The rest that the carry-over is counted over, min. */
+  readonly restMin: number;
+  /** Stuffing as it goes in, °C. */
+  readonly stuffingC: number;
   /** Glazing and basting: each opens the door. */
   readonly events: readonly RoastEvent[];
   readonly birds: number;
@@ -48,17 +53,14 @@ const ICE_AT_FIRST = { fresh: () => 0, frozen: () => 1, "part-frozen": (ice: Ice
 /** What a plan has its bird live through before the oven. */
 export function beforeOvenOf(plan: Plan): BeforeOven {
   const { bird, equipment } = plan;
-  const { method, grams, hours, bath, injectionL } = saltPlan(plan);
+  const { method, grams, hours, waterEachL } = saltPlan(plan);
   return {
     iceShare: ICE_AT_FIRST[bird.state](bird.ice),
     thawIn: plan.thawIn,
     fridgeC: equipment.fridgeC,
     tapWaterC: equipment.tapWaterC,
     saltedPercent: bird.preSalted ? constant("preSaltedPercent") : 0,
-    salting:
-      method === "none"
-        ? null
-        : { method, saltKg: grams / 1000 / bird.count, waterKg: bath?.waterL ?? injectionL / bird.count, hours },
+    salting: method === "none" ? null : { method, saltKg: grams / 1000 / bird.count, waterKg: waterEachL, hours },
     dryHours: plan.salt.dryHours,
     counterMin: plan.season.counterMin,
   };
@@ -71,7 +73,10 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   source: plan.heat,
   stages: plan.stages,
   targetC: plan.targetC,
+  finish: plan.finish,
   cover: plan.cover,
+  restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
+  stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
   events: seasoningEvents(plan),
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,
@@ -108,7 +113,7 @@ export function roastOptions(
 }
 
 export const ensembleOf = (
-  { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK }: PlannedInput,
+  { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK, stuffingC }: PlannedInput,
   shownC: CentreTemperatures,
 ): EnsembleOptions => ({
   form,
@@ -117,7 +122,7 @@ export const ensembleOf = (
   events,
   birds,
   hotSideK,
-  ...(form.cavity === "stuffed" && { fillingC: constant("stuffingStartC") }),
+  ...(form.cavity === "stuffed" && { fillingC: stuffingC }),
   source,
   stages,
   shownC,
@@ -136,8 +141,9 @@ export const CARRY_MARGIN_K = 1;
  */
 export function pullGoalsC(
   { atPull, peak }: Pick<PlannedDone, "atPull" | "peak">,
-  targetC: CentreTemperatures,
+  { targetC, finish }: Pick<PlannedInput, "targetC" | "finish">,
 ): CentreTemperatures {
+  if (finish.kind === "at-pull") return targetC;
   return Object.fromEntries(
     (Object.entries(atPull.centresC) as [Centre, number][]).map(([centre, expectedC]) => {
       const target = targetC[centre];
@@ -178,10 +184,10 @@ const goneIn = new Map<PictureQuality, GoingIn>();
 
 /** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
 function* birdGoingIn(
-  { form, massKg, before, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
+  { form, massKg, before, stuffingC, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
   quality: PictureQuality,
 ): Generator<number, { readonly bird: LivingBird; readonly saltPercent: number | null }> {
-  const key = JSON.stringify({ form, massKg, before, wholeGrid });
+  const key = JSON.stringify({ form, massKg, before, stuffingC, wholeGrid });
   const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
   const known = goneIn.get(quality);
   if (known?.key === key) {
@@ -197,7 +203,7 @@ function* birdGoingIn(
     coarse.release();
     saltPercent = salt.whole;
   } else bird.startAt(startCOf(before));
-  if (form.cavity === "stuffed") bird.fill(constant("stuffingStartC"));
+  if (form.cavity === "stuffed") bird.fill(stuffingC);
   bird.minute = 0;
   bird.history.length = 0;
   goneIn.set(quality, {
@@ -232,9 +238,8 @@ function* cookedWithPictures(
     body: bird,
     source: input.source,
     stages: input.stages,
-    finish: { kind: "carried", targetsC: input.targetC, marginK: CARRY_MARGIN_K },
-    // The rest that the carry-over is counted over.
-    restMin: restFor(input.massKg).usualMin,
+    finish: finishOf(input),
+    restMin: input.restMin,
     cover: input.cover,
     events: input.events,
     birds: input.birds,
@@ -260,6 +265,19 @@ function* cookedWithPictures(
     saltPercent,
     dayAfter: input.trayKg === null ? null : dayAfter(input.trayKg, input.before.fridgeC),
   };
+}
+
+/** When it is taken out; signs are simulated as the temperatures they stand for. */
+function finishOf({ finish, targetC }: PlannedInput): Finish {
+  switch (finish.kind) {
+    case "time":
+      return { kind: "until", targetsC: {}, timeMin: finish.minutes };
+    case "at-pull":
+      return { kind: "until", targetsC: targetC };
+    case "after-rest":
+    case "signs":
+      return { kind: "carried", targetsC: targetC, marginK: CARRY_MARGIN_K };
+  }
 }
 
 /** Trays hold what fits them: more meat is more trays, not a deeper one. */

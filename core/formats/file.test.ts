@@ -38,7 +38,7 @@ describe("the roast file", () => {
     const { roast } = file.roasts[0];
     roast.plan = planOfVersion(2, roast.plan);
     const carried = checkRoastFile(JSON.stringify(file));
-    expect(carried.valid && carried.file.roasts[0]?.roast).toEqual(sampleFile().roasts[0].roast);
+    expect(carried.valid && carried.file.roasts[0]?.roast).toEqual({ ...sampleFile().roasts[0].roast, named: true });
     roast.plan.bird.preSalted = true;
     const salted = checkRoastFile(JSON.stringify(file));
     expect(salted.valid && salted.file.roasts[0]?.roast.plan.salt.method).toBe("none");

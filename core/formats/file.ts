@@ -15,10 +15,10 @@ import {
 } from "../plan/schema";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
-import { roastInOrder, roastWithBridge, roastWithDay, roastWithForm, roastWithKitchen } from "./migrations";
+import { STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 6;
+export const FILE_VERSION = 7;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;
@@ -86,7 +86,7 @@ export type FileCheck =
     };
 
 /** Migrations from older versions, oldest first: index n takes version n + 1 to n + 2. */
-const MIGRATIONS = [roastWithForm, roastWithKitchen, roastWithBridge, roastWithDay, roastInOrder].map(
+const MIGRATIONS = STEPS.map(
   (step, n) =>
     (file: Record<string, unknown>): Record<string, unknown> => ({
       ...file,

@@ -93,6 +93,38 @@ export function roastInOrder(roast: unknown): unknown {
   return textsShown({ ...roast, happened: ordered });
 }
 
+/**
+ * Version 6 to 7: what burns, when it leaves the heat, how long it rests, what else is put on and in, how stuffing goes
+ * in. A title of before stays as it is.
+ */
+export function roastWithFinish(roast: unknown): unknown {
+  if (!isRecord(roast) || !isRecord(roast.plan)) return roast;
+  const { plan } = roast;
+  return {
+    named: true,
+    ...roast,
+    plan: {
+      fuel: "charcoal",
+      finish: { kind: "after-rest" },
+      additions: [],
+      restMin: null,
+      liver: false,
+      ...plan,
+      season: isRecord(plan.season) ? { stuffing: "warm", ...plan.season } : plan.season,
+    },
+  };
+}
+
+/** Every step, by the version it begins from: 1, 2 and so on. */
+export const STEPS = [
+  roastWithForm,
+  roastWithKitchen,
+  roastWithBridge,
+  roastWithDay,
+  roastInOrder,
+  roastWithFinish,
+] as const;
+
 /** Texts of a roast, at whatever depth a roast has. */
 function textsShown(value: unknown, depth = 0): unknown {
   if (typeof value === "string") return shown(value);

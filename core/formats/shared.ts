@@ -4,7 +4,7 @@ import { probeOf } from "../bird/probe";
 import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
 
 /** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */
-export const SHARED_VERSION = 2;
+export const SHARED_VERSION = 3;
 
 /** Typed readings of one roast: one every ten seconds for two days. */
 export const MOST_SHARED_READINGS = 20_000;

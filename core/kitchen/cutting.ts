@@ -1,6 +1,9 @@
 /** Minutes at the board by cut (common practice): before the oven, and of carving after it. */
 import type { Cut } from "../bird/form";
 
+/** Sold with neck and giblets in it: whole birds, whatever becomes of them. */
+export const hasGiblets = (cut: Cut): boolean => cut === "whole" || cut === "spatchcock" || cut === "parts";
+
 /** Opening both ends, giblets out, drying it with paper: before any cut. */
 const CLEAN_MIN = 10;
 

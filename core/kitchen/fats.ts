@@ -1,3 +1,3 @@
 /** When fat goes on, and where. */
-export const FATS = ["before", "under-skin", "none-at-first"] as const;
+export const FATS = ["before", "under-skin", "none-at-first", "none"] as const;
 export type Fat = (typeof FATS)[number];

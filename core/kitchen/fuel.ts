@@ -2,8 +2,33 @@
 import type { HeatSource } from "../heat/ovens";
 import { constant } from "../sources";
 
-export const burnsCharcoal = (source: HeatSource): boolean =>
-  source === "covered-grill" || source === "smoker" || source === "spit";
+/** What a fire outdoors burns. */
+export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;
+export type Fuel = (typeof FUELS)[number];
+
+const BURNS: Record<HeatSource, boolean> = {
+  oven: false,
+  "fan-oven": false,
+  "covered-grill": true,
+  smoker: true,
+  spit: true,
+};
+/** Whether the heat is a fire: outdoors, with fuel and weather. */
+export const isFire = (source: HeatSource): boolean => BURNS[source];
+
+interface Fire {
+  readonly heat: HeatSource;
+  readonly fuel: Fuel;
+}
+/** Whether a hand has to feed it by the hour: a hopper and a bottle do that by themselves. */
+export const isFed = ({ heat, fuel }: Fire): boolean => isFire(heat) && (fuel === "charcoal" || fuel === "wood");
+
+/** Pellets an hour of a mild day, kg: half a kilogram to one and a half at roasting heat (common practice, from memory). */
+const PELLETS_KG_PER_HOUR = 0.9;
+export const pelletsKg = (plan: { readonly weather: Weather }, hours: number): number =>
+  PELLETS_KG_PER_HOUR *
+  hours *
+  (briquettesPerHour(plan) / briquettesPerHour({ weather: { airC: MILD_C, windy: false } }));
 
 /** Outdoors: charcoal burns faster in cold and wind. */
 export interface Weather {

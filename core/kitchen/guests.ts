@@ -32,7 +32,7 @@ export function portionsAt(table: Table): number {
 }
 
 /** Mass to buy a usual portion of, by what is bought; whole birds by species, since a duck is half bone and fat. */
-function portionKg(species: Species, cut: Cut): number {
+export function portionKg(species: Species, cut: Cut): number {
   if (cut === "crown") return constant("crownPortionKg");
   if (cut === "boneless-breast" || cut === "leg-roll") return constant("bonelessPortionKg");
   if (species === "duck") return constant("duckPortionKg");

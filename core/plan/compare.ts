@@ -133,7 +133,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
     browning: cook.indices?.browning ?? 0,
     leewayMin: OVERDONE_K / risingKPerMin(cook),
     ovenMin: cook.pullMinute + constant("preheatMin"),
-    tooLargeFor: fitsOf(cook.sizeCm, plan.bird, plan.equipment, saltPlan(plan))
+    tooLargeFor: fitsOf(cook.sizeCm, plan, saltPlan(plan))
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),

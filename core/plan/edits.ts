@@ -41,9 +41,18 @@ export const withForm =
 export const onTheMorning =
   (ice: Plan["bird"]["ice"], thawIn: "water" | "none"): Change =>
   (plan) => ({
-    ...withSalt({ saltHours: 0, dryHours: 0 })(withBird({ state: "part-frozen", ice })(plan)),
+    ...withSalt({ saltHours: 0, dryHours: 0 })(
+      withBird({ state: "part-frozen", ice })(thawIn === "none" ? unstuffed(plan) : plan),
+    ),
     thawIn,
   });
+
+/** Stuffing beside the bird: an empty cavity, and no centre of it to wait for. */
+export const unstuffed: Change = (plan) => {
+  if (plan.bird.cavity !== "stuffed") return plan;
+  const { filling: _, ...targetC } = plan.targetC;
+  return { ...withBird({ cavity: "empty" })(plan), targetC };
+};
 
 /** Another way of salting, with the hours it usually takes a bird of this size. */
 export const withSaltMethod =

@@ -1,5 +1,6 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 import type { BirdSize } from "../bird/size";
+import { isFire } from "../kitchen/fuel";
 import type { SaltPlan } from "./saltPlan";
 import type { Equipment, Plan } from "./schema";
 
@@ -23,21 +24,20 @@ const RACK_CM = 5;
  */
 const TUCKED = { share: 0.82, roomCm: 0 } as const;
 
+interface Measured {
+  readonly bird: Pick<Plan["bird"], "cut" | "count">;
+  readonly heat: Plan["heat"];
+  readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
+}
+
 const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
   needs.every((each, n) => each <= (has[n] as number));
 
-/** @param count birds of this cut side by side */
+/** @param size of one bird; a grill, a smoker and a spit are not measured */
 export function fitsOf(
   size: BirdSize,
-  { cut, count }: Pick<Plan["bird"], "cut" | "count">,
-  {
-    panCm,
-    ovenCm,
-    shelfCm,
-    potL,
-    dishesInOven,
-  }: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">,
+  { bird: { cut, count }, heat, equipment: { panCm, ovenCm, shelfCm, potL, dishesInOven } }: Measured,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
   const isFlat = cut === "spatchcock" || cut === "parts";
@@ -60,12 +60,16 @@ export function fitsOf(
     fits: within(needs, has),
   });
   return [
-    held("pan", inPan(trays), pan),
-    held(
-      "oven",
-      [...flat, trays * (size.height + RACK_CM) + ROOF_ROOM_CM],
-      [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
-    ),
+    ...(isFire(heat)
+      ? []
+      : [
+          held("pan", inPan(trays), pan),
+          held(
+            "oven",
+            [...flat, trays * (size.height + RACK_CM) + ROOF_ROOM_CM],
+            [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
+          ),
+        ]),
     ...(coolerIceKg === null
       ? [
           held(

@@ -140,9 +140,14 @@ export function heatFitting<Stage extends OvenStage>(
   before: { readonly method: MethodId; readonly heat: HeatSource; readonly stages: readonly Stage[] },
   bird: Pick<FormChoice, "cut" | "cavity">,
 ) {
-  if (!methodById(before.method).cuts.includes(bird.cut)) return heatBy("steady", before);
-  return { method: before.method, heat: before.heat, stages: stagesFitting(before.stages, bird) };
+  const heat = takes(before.heat, bird.cut) ? before.heat : "covered-grill";
+  if (!methodById(before.method).cuts.includes(bird.cut)) return heatBy("steady", { ...before, heat });
+  return { method: before.method, heat, stages: stagesFitting(before.stages, bird) };
 }
+
+/** What heat takes which cut: nothing flat or in pieces turns on a spit. */
+export const takes = (source: HeatSource, cut: Cut): boolean =>
+  source !== "spit" || (cut !== "spatchcock" && cut !== "parts");
 
 export function methodById(id: MethodId): Method {
   return METHODS.find((method) => method.id === id) as Method;

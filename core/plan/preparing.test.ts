@@ -51,12 +51,16 @@ describe("charcoal", () => {
 describe("whether it fits", () => {
   const kitchen = usualKitchen();
   const size = { length: 36, width: 26, height: 18 };
+  const made = (bird: Pick<Plan["bird"], "cut" | "count">, change: Partial<Plan["equipment"]>) => ({
+    bird,
+    heat: "oven" as const,
+    equipment: { ...kitchen, ...change },
+  });
   const fits = (change = {}, count = 1, salt = plan.salt, cut: Plan["bird"]["cut"] = "whole") =>
     Object.fromEntries(
-      fitsOf(size, { cut, count }, { ...kitchen, ...change }, saltPlan({ bird: plan.bird, salt })).map((fit) => [
-        fit.where,
-        fit.fits,
-      ]),
+      fitsOf(size, made({ cut, count }, change), saltPlan({ ...plan, equipment: { ...kitchen, ...change }, salt })).map(
+        (fit) => [fit.where, fit.fits],
+      ),
     );
 
   it("is asked of pan, oven and shelf, and of a pot only for a brine", () => {
@@ -64,6 +68,12 @@ describe("whether it fits", () => {
     expect(fits({ potL: 16 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", true);
     expect(fits({ potL: 8 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", false);
     expect(fits({}, 1, { ...plan.salt, method: "brine", keptIn: "cooler" })).not.toHaveProperty("shelf");
+  });
+
+  it("asks nothing of the oven or its pan where there is none", () => {
+    const salt = saltPlan(plan);
+    const asked = fitsOf(size, { ...made({ cut: "whole", count: 1 }, {}), heat: "smoker" }, salt);
+    expect(asked.map(({ where }) => where)).toEqual(["shelf"]);
   });
 
   it("does not depend on which way the pan is turned", () => {
@@ -75,7 +85,7 @@ describe("whether it fits", () => {
     const form = { species: "turkey", cut: "spatchcock" } as const;
     const flat = sizeOf(makeBody(form, 6, coarseCellM(form, 0.0125)));
     const onTray = (length: number, width: number) =>
-      fitsOf(flat, { cut: "spatchcock", count: 1 }, { ...kitchen, panCm: { length, width } }, saltPlan(plan))[0]?.fits;
+      fitsOf(flat, made({ cut: "spatchcock", count: 1 }, { panCm: { length, width } }), saltPlan(plan))[0]?.fits;
     expect(onTray(46, 33)).toBe(true);
     expect(onTray(40, 30)).toBe(false);
   });
@@ -83,11 +93,11 @@ describe("whether it fits", () => {
   it("shares pieces and flat birds out over the trays that the oven takes", () => {
     const pieces = { length: 40, width: 60, height: 8 };
     const trays = (dishesInOven: number) =>
-      fitsOf(pieces, { cut: "parts", count: 1 }, { ...kitchen, dishesInOven }, saltPlan(plan))[0]?.fits;
+      fitsOf(pieces, made({ cut: "parts", count: 1 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
     expect([trays(1), trays(2)]).toEqual([false, true]);
     const flat = { length: 38, width: 44, height: 9 };
     const two = (dishesInOven: number) =>
-      fitsOf(flat, { cut: "spatchcock", count: 2 }, { ...kitchen, dishesInOven }, saltPlan(plan))[0]?.fits;
+      fitsOf(flat, made({ cut: "spatchcock", count: 2 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
     expect([two(1), two(2)]).toEqual([false, true]);
   });
 

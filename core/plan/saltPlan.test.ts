@@ -8,7 +8,7 @@ import type { Plan } from "./schema";
 
 const { plan } = sampleRoast();
 const of = (salt: Partial<Plan["salt"]>, bird: Partial<Plan["bird"]> = {}) =>
-  saltPlan({ bird: { ...plan.bird, ...bird }, salt: { ...plan.salt, ...salt } });
+  saltPlan({ ...plan, bird: { ...plan.bird, ...bird }, salt: { ...plan.salt, ...salt } });
 /** Litres in a US gallon, millilitres in a US cup; table salt: USDA SR, 292 g a cup. */
 const GALLON_L = 3.785;
 
@@ -52,22 +52,41 @@ describe("what to weigh", () => {
     expect(of({ kind: "dense-flake" }).teaspoons).toBeGreaterThan(of({ kind: "table" }).teaspoons);
   });
 
-  it("is caught where it is too much: on a bird sold salted, and above what anybody asks for", () => {
-    expect(of({}).tooSalty).toBe(false);
-    expect(of({}, { preSalted: true }).tooSalty).toBe(true);
-    expect(of({ method: "none" }, { preSalted: true }).tooSalty).toBe(false);
-    expect(of({ percent: 2 }).tooSalty).toBe(true);
-    expect(of({ method: "brine", brinePercent: 12 }).tooSalty).toBe(true);
+  it("is certain of what it comes to, but for a brine that is stopped by the clock", () => {
+    expect(of({}).isCertain && of({ method: "equilibrium" }).isCertain && of({ method: "injection" }).isCertain).toBe(
+      true,
+    );
+    expect(of({ method: "brine" }).isCertain).toBe(false);
+  });
+
+  it("comes from no bath of no hours", () => {
+    expect(of({ method: "brine", saltHours: 0 })).toMatchObject({ method: "none", grams: 0, bath: null });
+    const thawing = { ...plan, bird: { ...plan.bird, state: "frozen" as const }, thawIn: "brine" as const };
+    expect(saltPlan({ ...thawing, salt: { ...plan.salt, method: "brine", saltHours: 0 } }).grams).toBeGreaterThan(0);
+  });
+
+  it("of two birds goes into one pot where that holds them, else into one each", () => {
+    const two = (potL: number, bath: "pot" | "bag" = "pot") =>
+      saltPlan({
+        ...plan,
+        bird: { ...plan.bird, count: 2 },
+        equipment: { ...plan.equipment, potL },
+        salt: { ...plan.salt, method: "brine", bath },
+      }).bath;
+    expect([two(60)?.vessels, two(12)?.vessels, two(60, "bag")?.vessels]).toEqual([1, 2, 2]);
+    // By displacement: as much water to each bird, whichever way.
+    expect(two(60)?.waterL).toBeCloseTo(2 * (two(12)?.waterL ?? 0), 6);
+    expect(two(60)?.saltGrams).toBeCloseTo(2 * (two(12)?.saltGrams ?? 0), 6);
   });
 
   it("grows with the birds, and is nothing where there is none", () => {
     fc.assert(
-      fc.property(ANY_PLAN, ({ bird, salt }) => {
-        const one = saltPlan({ bird: { ...bird, count: 1 }, salt });
-        const three = saltPlan({ bird: { ...bird, count: 3 }, salt });
+      fc.property(ANY_PLAN, (any) => {
+        const one = saltPlan({ ...any, bird: { ...any.bird, count: 1 } });
+        const three = saltPlan({ ...any, bird: { ...any.bird, count: 3 } });
         expect(three.grams).toBeCloseTo(3 * one.grams, 6);
-        expect(three.meatPercentMost).toBe(one.meatPercentMost);
-        const none = saltPlan({ bird, salt: { ...salt, method: "none" } });
+        expect(three.meatPercentMost).toBeCloseTo(one.meatPercentMost, 9);
+        const none = saltPlan({ ...any, salt: { ...any.salt, method: "none" } });
         expect([none.grams, none.sugarGrams, none.hours, none.bath]).toEqual([0, 0, 0, null]);
       }),
     );

@@ -5,6 +5,14 @@ import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMetho
 import { constant } from "../sources";
 import type { Plan } from "./schema";
 
+/** What a brine is in: one vessel for all the birds, or one for each. */
+export interface BrineBath extends Bath {
+  readonly vessels: number;
+  /** In each vessel. */
+  readonly saltGrams: number;
+  readonly gramsPerLitre: number;
+}
+
 export interface SaltPlan {
   readonly method: SaltMethod;
   /** For all the birds together. */
@@ -12,59 +20,79 @@ export interface SaltPlan {
   readonly teaspoons: number;
   readonly sugarGrams: number;
   readonly hours: number;
-  /** The bath of a brine, for one bird. */
-  readonly bath: (Bath & { readonly gramsPerLitre: number }) | null;
-  /** Water that carries an injection, L. */
+  /** The bath of a brine: its water, ice and room are those of one vessel. */
+  readonly bath: BrineBath | null;
+  /** Water of the bath to each bird, or that carries its injection, L. */
+  readonly waterEachL: number;
+  /** Water that carries an injection, for all the birds, L. */
   readonly injectionL: number;
   /** Ice around the bird in a cooler, kg; null where the fridge keeps it. */
   readonly coolerIceKg: number | null;
-  /** The most salt the meat can come to hold, % by mass, what it was sold with included: what the gravy reckons with until the salt has been simulated. */
+  /** The most salt the meat can come to hold, % by mass, what it was sold with included: what is reckoned with until the salt has been simulated. */
   readonly meatPercentMost: number;
-  /** Salted though it was sold salted, or more than is usual. */
-  readonly tooSalty: boolean;
+  /** Whether meat ends with just that: all but a brine that is stopped by the clock. */
+  readonly isCertain: boolean;
 }
 
 const waterShare = (species: Plan["bird"]["species"]): number =>
   constant(species === "duck" ? "duckWaterShare" : "meatWaterShare");
 
 /** Salt in meat that is more than anybody asks for, % by mass (common practice). */
-const TOO_SALTY_PERCENT = 1.6;
+export const TOO_SALTY_PERCENT = 1.6;
+
+/** One pot for all where it holds them, else a vessel for each; bags are one for each. */
+function vesselsFor({ bird, salt, equipment }: Pick<Plan, "bird" | "salt" | "equipment">, ovenKg: number): number {
+  if (bird.count === 1) return 1;
+  const together = salt.bath === "pot" && bathFor(Math.min(16, ovenKg * bird.count), false).containerL;
+  return together !== false && ovenKg * bird.count <= 16 && together <= equipment.potL ? 1 : bird.count;
+}
 
 /** @throws QuantityError for amounts outside their ranges */
-export function saltPlan({ bird, salt }: Pick<Plan, "bird" | "salt">): SaltPlan {
-  const { method } = salt;
+export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Partial<Pick<Plan, "thawIn">>): SaltPlan {
+  const { bird, salt, thawIn } = plan;
+  const thawsInIt = thawIn === "brine" && bird.state !== "fresh";
+  const wantsBath = salt.method === "brine" || salt.method === "equilibrium";
+  // A bath of no hours gives no salt.
+  const method = wantsBath && salt.saltHours === 0 && !thawsInIt ? "none" : salt.method;
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
   const inBath = method === "brine" || method === "equilibrium";
-  const bath = inBath ? bathFor(ovenKg, salt.bath === "bag") : null;
+  const vessels = vesselsFor(plan, ovenKg);
+  const birdsInOne = bird.count / vessels;
+  const bath = inBath ? bathFor(ovenKg * birdsInOne, salt.bath === "bag") : null;
   const meatWaterKg = ovenKg * waterShare(bird.species);
   const bathSalt =
-    bath && (method === "brine" || method === "equilibrium")
+    bath && inBath
       ? brine({
           method,
           percent: method === "brine" ? salt.brinePercent : salt.percent,
           waterKg: bath.waterL,
-          meatKg: ovenKg,
-          meatWaterKg,
+          meatKg: ovenKg * birdsInOne,
+          meatWaterKg: meatWaterKg * birdsInOne,
         })
       : null;
-  const each = bathSalt?.saltGrams ?? (method === "none" ? 0 : drySaltGrams(bird.massKg, salt.percent));
+  const each = bathSalt
+    ? bathSalt.saltGrams / birdsInOne
+    : method === "none"
+      ? 0
+      : drySaltGrams(bird.massKg, salt.percent);
   const grams = each * bird.count;
+  const waterEachL = bath ? bath.waterL / birdsInOne : method === "injection" ? injectionWaterKg(ovenKg) : 0;
   const taken = bathSalt
     ? // Evenly over bath and meat: where every brine ends.
-      (each * meatWaterKg) / (meatWaterKg + (bath as Bath).waterL) / (ovenKg * 10)
+      (each * meatWaterKg) / (meatWaterKg + waterEachL) / (ovenKg * 10)
     : each / (ovenKg * 10);
-  const meatPercentMost = taken + (bird.preSalted ? constant("preSaltedPercent") : 0);
   const hours = method === "none" ? 0 : salt.saltHours;
   return {
     method,
     grams,
     teaspoons: grams / (salt.gramsPerTeaspoon ?? gramsPerTeaspoon(salt.kind)),
-    sugarGrams: method === "none" ? 0 : grams * salt.sugarShare,
+    sugarGrams: grams * salt.sugarShare,
     hours,
-    bath: bath && bathSalt && { ...bath, gramsPerLitre: bathSalt.gramsPerLitre },
-    injectionL: method === "injection" ? injectionWaterKg(ovenKg) * bird.count : 0,
+    bath: bath && bathSalt && { ...bath, vessels, ...bathSalt },
+    waterEachL,
+    injectionL: method === "injection" ? waterEachL * bird.count : 0,
     coolerIceKg: method !== "none" && salt.keptIn === "cooler" ? coolerIceKg(hours) * bird.count : null,
-    meatPercentMost,
-    tooSalty: (bird.preSalted && method !== "none" && each > 0) || meatPercentMost > TOO_SALTY_PERCENT,
+    meatPercentMost: taken + (bird.preSalted ? constant("preSaltedPercent") : 0),
+    isCertain: method !== "brine",
   };
 }

@@ -7,6 +7,7 @@ import { CENTRES, PIECES } from "../bird/solid";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
 import { FATS } from "../kitchen/fats";
+import { FUELS } from "../kitchen/fuel";
 import { STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { FACINGS } from "../processes/stages";
@@ -82,6 +83,8 @@ const Salt = z.strictObject({
   dryHours: z.number().min(0).max(72),
 });
 
+export const STUFFINGS = ["cold", "warm", "raw"] as const;
+
 const Season = z.strictObject({
   fat: z.enum(FATS),
   /** A thin alkaline paste on the skin, for crispness. */
@@ -92,7 +95,41 @@ const Season = z.strictObject({
   /** Minutes between bastings; 0 leaves the door shut. */
   basteEveryMin: z.number().int().min(0).max(120),
   /** Minutes on the counter before the oven. */
-  counterMin: z.number().int().min(0).max(60),
+  counterMin: z.number().int().min(0).max(120),
+  /** How stuffing goes in: cold from the fridge, warm, or warm with raw meat in it. */
+  stuffing: z.enum(STUFFINGS),
+});
+
+/** When it leaves the heat: so that its targets are seen after the rest, as it shows them, by time alone, or by signs. */
+const Finish = z.discriminatedUnion("kind", [
+  z.strictObject({ kind: z.literal("after-rest") }),
+  z.strictObject({ kind: z.literal("at-pull") }),
+  z.strictObject({ kind: z.literal("time"), minutes: z.number().int().min(5).max(960) }),
+  z.strictObject({ kind: z.literal("signs") }),
+]);
+
+export const MOST_ADDITIONS = 20;
+export const ADDITION_UNITS = ["g", "mL", "tsp", "pieces", "g/kg"] as const;
+/** When it is put on or in: what the timetable and the lists go by. */
+export const ADDITION_MOMENTS = [
+  "with-the-salt",
+  "before-the-heat",
+  "into-the-tray",
+  "at-the-end",
+  "into-the-gravy",
+] as const;
+export const ADDITION_PLACES = ["over", "under-the-skin", "inside", "in-slits"] as const;
+
+/** A rub, a marinade, a paste, a glaze, spices, a liquid: a free line. */
+const Addition = z.strictObject({
+  id: line(1, 64),
+  name: z.string().trim().pipe(line(1, 60)),
+  amount: z.number().min(0.1).max(5000),
+  /** "g/kg": grams a kilogram of the bird as bought. */
+  unit: z.enum(ADDITION_UNITS),
+  when: z.enum(ADDITION_MOMENTS),
+  /** On the bird: where. */
+  where: z.enum(ADDITION_PLACES),
 });
 
 const heads = z.number().int().min(0).max(60);
@@ -206,14 +243,23 @@ export const PlanSchema = z.strictObject({
   zone,
   /** What heats the bird. */
   heat: z.enum(HEAT_SOURCES),
+  /** What burns, where the heat is a fire. */
+  fuel: z.enum(FUELS),
   method: z.enum(METHOD_IDS),
   stages: Stages,
   targetC: centresC(55, 90),
+  finish: Finish,
   salt: Salt,
   season: Season,
+  additions: z
+    .array(Addition)
+    .max(MOST_ADDITIONS)
+    .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, "two additions have one id"),
   /** Outdoors: charcoal burns faster in cold and wind. */
   weather: z.strictObject({ airC: z.number().min(-30).max(45), windy: z.boolean() }),
   cover: z.enum(COVERS),
+  /** Minutes of rest that are wanted; null: the usual for a bird of this size. */
+  restMin: z.number().int().min(10).max(120).nullable(),
   table: Table,
   sides: z
     .array(Side)
@@ -222,6 +268,8 @@ export const PlanSchema = z.strictObject({
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
   stock: z.enum(STOCKS),
+  /** Whether the liver goes into stock and gravy; it turns them bitter where it boils. */
+  liver: z.boolean(),
 });
 
 export const ReadingSchema = z.strictObject({
@@ -250,6 +298,8 @@ export const MOST_PROBES = 16;
 export const RoastSchema = z.strictObject({
   id: line(1, 64),
   title: line(1, 120),
+  /** The title is the cook's own: it follows bird and day no more. */
+  named: z.boolean().optional(),
   createdAt: instant,
   plan: PlanSchema,
   happened: Happened,
@@ -274,6 +324,7 @@ export const RoastSchema = z.strictObject({
 });
 
 export type Plan = z.infer<typeof PlanSchema>;
+export type Addition = Plan["additions"][number];
 export type Equipment = z.infer<typeof EquipmentSchema>;
 export type RoastReading = z.infer<typeof ReadingSchema>;
 export type Roast = z.infer<typeof RoastSchema>;

@@ -14,12 +14,21 @@ export interface Seasoning {
   readonly glazeMl: number;
 }
 
+/** Bacon goes over a breast. */
+export const wearsBacon = ({ bird, season }: Pick<Plan, "bird" | "season">): boolean =>
+  season.bacon && centresOf(bird).includes("breast");
+
+/** A shield over the breast from the start is moulded and oiled on the cold bird. */
+export const startsShielded = ({ bird, stages }: Pick<Plan, "bird" | "stages">): boolean =>
+  stages[0]?.shield === "breast" && centresOf(bird).includes("breast");
+
 export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): Seasoning {
   const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
   return {
-    fatGrams: kg * constant(season.fat === "under-skin" ? "underSkinGramsPerKg" : "oilGramsPerKg"),
+    fatGrams:
+      season.fat === "none" ? 0 : kg * constant(season.fat === "under-skin" ? "underSkinGramsPerKg" : "oilGramsPerKg"),
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
-    baconGrams: season.bacon ? kg * constant("baconGramsPerKg") : 0,
+    baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
     glazeMl: season.glazePasses > 0 ? kg * constant("glazeMlPerKg") : 0,
   };
 }

@@ -1,5 +1,6 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 import { centresOf } from "../bird/form";
+import { portionKg } from "../kitchen/guests";
 import { constant } from "../sources";
 import { heatBy } from "./methods";
 import type { Equipment, Plan } from "./schema";
@@ -17,6 +18,10 @@ export const targetsFor = (
 ): Plan["targetC"] =>
   Object.fromEntries(centresOf(bird).map((centre) => [centre, before[centre] ?? constant("guidelineC")]));
 
+/** As many as such birds feed. */
+const headsFor = ({ species, cut, massKg, count = 1 }: Told["bird"]): number =>
+  Math.min(60, Math.max(1, Math.round((massKg * count) / portionKg(species, cut))));
+
 export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitchen() }: Told): Plan {
   return {
     bird: { legs: "tied", cavity: "empty", preSalted: false, count: 1, ice: "middle", ...bird },
@@ -25,7 +30,9 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     roasted: "same-day",
     zone,
     ...heatBy(method, { method, heat: "oven" }),
+    fuel: "charcoal",
     targetC: targetsFor(bird),
+    finish: { kind: "after-rest" },
     salt: {
       method: bird.preSalted ? "none" : "dry",
       kind: "table",
@@ -38,16 +45,28 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
       saltHours: constant("drySaltHours"),
       dryHours: constant("wholeDryingHours"),
     },
-    season: { fat: "before", paste: false, bacon: false, glazePasses: 0, basteEveryMin: 0, counterMin: 0 },
+    season: {
+      // A duck brings its own.
+      fat: bird.species === "duck" ? "none" : "before",
+      paste: false,
+      bacon: false,
+      glazePasses: 0,
+      basteEveryMin: 0,
+      counterMin: 0,
+      stuffing: "warm",
+    },
+    additions: [],
     weather: { airC: 10, windy: false },
     cover: "foil",
+    restMin: null,
     table: {
-      guests: { light: 0, usual: Math.max(1, Math.round(bird.massKg / constant("wholePortionKg"))), hearty: 0 },
+      guests: { light: 0, usual: headsFor(bird), hearty: 0 },
       leftoverMeals: 0,
     },
     sides: [],
     equipment,
     gravy: "flour",
     stock: "ahead",
+    liver: false,
   };
 }

@@ -116,7 +116,10 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
           ? event.atMin < minute + step - 1e-9
           : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
       if (!due) continue;
-      upcomingEvents.delete(event);
+      // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
+      const waits = event.kind === "baste" && stage.wrap !== "none";
+      if (!waits || "atMin" in event) upcomingEvents.delete(event);
+      if (waits) continue;
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
       if (event.kind === "baste") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);

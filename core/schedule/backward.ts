@@ -40,12 +40,19 @@ export interface ScheduleInput {
   /** Opening, cleaning and cutting it, min. */
   readonly prepareMin: number;
   readonly saltHours: number;
+  /** Work of putting salt on or in, where it does not lie for hours after it, min; 0 for none. */
+  readonly saltMin: number;
   readonly dryHours: number;
+  /** From when it is out of the fridge for good, to be filled and dressed, min. */
+  readonly outMin: number;
+  /** A pot that simmers what was taken out of it must begin so long before the bird is carved, min; 0 for none. */
+  readonly stockMin: number;
   readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: Late };
   readonly carveMin: number;
-  /** Rest that even a late bird gets, and the rest aimed at. */
+  /** Rest that even a late bird gets, the rest aimed at, and the longest that a bird as expected is kept waiting. */
   readonly shortestRestMin: number;
   readonly usualRestMin: number;
+  readonly longestRestMin: number;
   /** The latest moment up to one given at which the cook is up; every moment when left out. */
   readonly awake?: (ms: number) => number;
   /** The bird is in already: nothing before the oven is placed any more. */
@@ -58,7 +65,7 @@ export interface Schedule {
   readonly tasks: readonly Task[];
   readonly inAtMs: number;
   readonly pullAtMs: { readonly p10: number; readonly p50: number; readonly p90: Late };
-  /** The late pull that everything is placed by: where one bird in ten never gets there, a stand-in for it. */
+  /** The late pull that everything is placed by: where one bird in ten never gets there, or only after dinner, a stand-in for it. */
   readonly latePullMs: number;
   readonly carveAtMs: number;
   /** Rest if the bird is early, as expected, late. */
@@ -89,7 +96,11 @@ export function placeBackward(input: ScheduleInput): Schedule {
   const carvedAtMs = carveAtMs + input.carveMin * MINUTE_MS;
   const serveAtMs = Math.max(input.serveAtMs, input.dayBefore ? carvedAtMs + HOUR_MS : carvedAtMs);
   const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
-  const lead = Math.max(lateMin + input.shortestRestMin, roastMin.p50 + input.usualRestMin);
+  // Where the doubt is so wide, the one in ten is late rather than all the others cold.
+  const lead = Math.min(
+    Math.max(lateMin + input.shortestRestMin, roastMin.p50 + input.usualRestMin),
+    roastMin.p50 + Math.max(input.longestRestMin, input.usualRestMin),
+  );
   const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
   const pullAtMs = {
     p10: inAtMs + roastMin.p10 * MINUTE_MS,
@@ -97,18 +108,28 @@ export function placeBackward(input: ScheduleInput): Schedule {
     p90: mapLate(roastMin.p90, (minutes) => inAtMs + minutes * MINUTE_MS),
   };
   const rest = (pulledMs: number): number => Math.max(0, (carveAtMs - pulledMs) / MINUTE_MS);
+  // What follows the latest pull is placed by one that still leaves the shortest rest.
+  const latestPullMs =
+    input.wentInAtMs === undefined ? carveAtMs - input.shortestRestMin * MINUTE_MS : Number.POSITIVE_INFINITY;
   const tasks: Task[] = [];
+  /** Places what ends at the latest at a moment. */
   const before = (id: TaskId, lane: Lane, endMs: number, hours: number, startAt = awake): number => {
     if (!(hours > 0)) return endMs;
     const startMs = startAt(endMs - hours * HOUR_MS);
     tasks.unshift({ id, lane, startMs, endMs });
     return startMs;
   };
-  const dryFrom = before("dry", "cold", inAtMs, input.dryHours);
+  const outMs = inAtMs - input.outMin * MINUTE_MS;
+  const dryFrom = before("dry", "cold", outMs, input.dryHours);
   // The work at the board comes right before the salt, so both are done in one waking stretch.
   const prepareMs = input.prepareMin * MINUTE_MS;
-  const saltFrom = before("salt", "cold", dryFrom, input.saltHours, (ms) => awake(ms - prepareMs) + prepareMs);
-  const prepareFrom = before("prepare", "board", saltFrom, input.prepareMin / 60, (ms) => ms);
+  const withPrepare = (ms: number): number => awake(ms - prepareMs) + prepareMs;
+  const saltFrom =
+    input.saltHours > 0
+      ? before("salt", "cold", dryFrom, input.saltHours, withPrepare)
+      : before("salt", "board", dryFrom, input.saltMin / 60, input.dryHours > 0 ? withPrepare : (ms) => ms);
+  const stockMs = input.stockMin > 0 ? carveAtMs - input.stockMin * MINUTE_MS : saltFrom;
+  const prepareFrom = before("prepare", "board", Math.min(saltFrom, stockMs), input.prepareMin / 60, (ms) => ms);
   // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.
   before("thaw", "cold", prepareFrom, input.thawHours, input.thawIn === "water" ? (ms) => ms : awake);
   tasks.push(
@@ -124,7 +145,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
     tasks,
     inAtMs,
     pullAtMs,
-    latePullMs: inAtMs + lateMin * MINUTE_MS,
+    latePullMs: Math.max(pullAtMs.p50, Math.min(inAtMs + lateMin * MINUTE_MS, latestPullMs)),
     carveAtMs,
     restMin: { early: rest(pullAtMs.p10), expected: rest(pullAtMs.p50), late: mapLate(pullAtMs.p90, rest) },
   };

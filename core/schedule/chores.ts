@@ -1,10 +1,12 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
-import { burnsCharcoal } from "../kitchen/fuel";
+import { hasGiblets } from "../kitchen/cutting";
+import { isFed, isFire } from "../kitchen/fuel";
+import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
-import { glazeAtC } from "../plan/season";
+import { glazeAtC, startsShielded, wearsBacon } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
-import type { Moment } from "../processes/stages";
+import { fullStages, type Moment } from "../processes/stages";
 import { constant } from "../sources";
 import { type Lane, type Schedule, type Task, taskOf } from "./backward";
 import { EVENING, latestWithin, WAKING } from "./waking";
@@ -14,8 +16,9 @@ export const CHORE_KINDS = [
   "mix-brine",
   "eve-check",
   "stock",
-  "season",
   "counter",
+  "fill",
+  "season",
   "stage",
   "baste",
   "glaze",
@@ -40,6 +43,8 @@ export interface Chore {
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
+/** Putting salt on or in: the hands it keeps, min (common practice). */
+export const SALT_HANDS_MIN = 10;
 export const STOCK_MIN = 75;
 const STOCK_HANDS_MIN = 10;
 const EVE_CHECK_MIN = 20;
@@ -69,8 +74,8 @@ class Bench {
     this.busy.push({ startMs, endMs });
   }
 
-  /** Start of so many minutes of work that end at the latest by `byMs`. */
-  before(byMs: number, minutes: number, hours = WAKING): number {
+  /** Start of so many minutes of work that end at the latest by `byMs`; where nothing from `fromMs` on is free, there. */
+  before(byMs: number, minutes: number, hours = WAKING, fromMs = Number.NEGATIVE_INFINITY): number {
     const length = minutes * MINUTE_MS;
     let startMs = latestWithin(byMs - length, this.zone, hours);
     for (;;) {
@@ -78,17 +83,35 @@ class Bench {
       if (!inTheWay) break;
       startMs = latestWithin(inTheWay.startMs - length, this.zone, hours);
     }
+    startMs = Math.max(startMs, fromMs);
     this.take(startMs, startMs + length);
     return startMs;
   }
 }
 
-const seasonMin = ({ season, bird, stages }: Plan): number =>
+/** Minutes of filling the bird, right before it is dressed. */
+const fillMin = ({ bird }: Plan): number => (bird.cavity === "empty" ? 0 : 10);
+
+/** Minutes of dressing it: fat, paste, bacon, what goes on before the heat, a shield moulded on the cold bird. */
+const seasonMin = (plan: Plan): number =>
   10 +
-  (season.fat === "under-skin" ? 10 : 0) +
-  (season.bacon || season.paste ? 5 : 0) +
-  (bird.cavity === "empty" ? 0 : 10) +
-  (stages[0]?.shield === "breast" ? 5 : 0);
+  (plan.season.fat === "under-skin" ? 10 : 0) +
+  (wearsBacon(plan) || plan.season.paste ? 5 : 0) +
+  (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +
+  (startsShielded(plan) ? 5 : 0);
+
+/** Minutes from out of the fridge to into the heat: on the counter, or only as long as it is worked on. */
+export const outMin = (plan: Plan): number => Math.max(plan.season.counterMin, fillMin(plan) + seasonMin(plan));
+
+/** Whether neck and giblets come out of this very bird in time for a stock. */
+export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
+
+/** A pot of them whose stock the gravy takes: it must have simmered before. */
+export const simmersGiblets = (plan: Plan): boolean =>
+  givesGiblets(plan) && (plan.stock === "ahead" || plan.stock === "while-roasting");
+
+/** From the giblets to the gravy, min. */
+export const STOCK_LEAD_MIN = STOCK_MIN + THICKEN_MIN + 5;
 
 /** @param history of the simulated roast: when it comes to its conditions */
 export function choresOf(plan: Plan, schedule: Schedule, history: readonly HistoryPoint[]): Chore[] {
@@ -113,6 +136,8 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     const fixed = task(id);
     if (fixed) bench.take(fixed.startMs, fixed.endMs);
   }
+  const salted = task("salt");
+  if (salted) bench.take(salted.startMs, Math.min(salted.endMs, salted.startMs + SALT_HANDS_MIN * MINUTE_MS));
 
   // What has its own moment.
   const thaw = task("thaw");
@@ -120,29 +145,41 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     const every = constant("waterChangeMin") * MINUTE_MS;
     for (let at = thaw.startMs + every; at < thaw.endMs - 1; at += every) put("water-change", "cold", at, 5);
   }
-  const seasoned = seasonMin(plan);
-  put("season", "board", inAtMs - seasoned * MINUTE_MS, seasoned, { hands: 1 });
-  bench.take(inAtMs - seasoned * MINUTE_MS, inAtMs);
-  if (season.counterMin > 0) put("counter", "board", inAtMs - season.counterMin * MINUTE_MS, season.counterMin);
+  const [fills, seasons] = [fillMin(plan), seasonMin(plan)];
+  const dressedFromMs = inAtMs - seasons * MINUTE_MS;
+  // Worked on for as long, it stands on the counter anyway.
+  if (season.counterMin > fills + seasons) {
+    put("counter", "board", inAtMs - season.counterMin * MINUTE_MS, season.counterMin);
+  }
+  if (fills > 0) put("fill", "board", dressedFromMs - fills * MINUTE_MS, fills, { hands: 1 });
+  put("season", "board", dressedFromMs, seasons, { hands: 1 });
+  bench.take(dressedFromMs - fills * MINUTE_MS, inAtMs);
   const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
   const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
-  plan.stages.forEach(({ fromMin, when }, n) => {
-    if (n === 0) return;
+  /** Minutes at which the arrangement changes, and whether it is wrapped from there on. */
+  const wraps: { readonly fromMin: number; readonly wrapped: boolean }[] = [];
+  fullStages(plan.stages, plan.bird.cut).forEach(({ fromMin, when, wrap }, n) => {
     const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
-    if (minute !== null && minute < pullMin) put("stage", "heat", atMinute(minute), 2, { n });
+    if (minute === null || minute >= pullMin) return;
+    wraps.push({ fromMin: minute, wrapped: wrap === "foil" });
+    if (n > 0) put("stage", "heat", atMinute(minute), 2, { n });
   });
+  const isWrapped = (minute: number): boolean => wraps.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
   if (season.basteEveryMin > 0) {
     for (let at = season.basteEveryMin; at < pullMin - 5; at += season.basteEveryMin) {
-      put("baste", "heat", atMinute(at), 2);
+      if (!isWrapped(at)) put("baste", "heat", atMinute(at), 2);
     }
   }
   for (const when of glazeAtC(plan)) {
-    const minute = minuteOf({ when }, history);
-    if (minute !== null && minute < pullMin) put("glaze", "heat", atMinute(minute), 3);
+    const met = minuteOf({ when }, history);
+    if (met === null) continue;
+    // Under a wrap it waits until that is off.
+    const minute = isWrapped(met) ? wraps.find(({ fromMin, wrapped }) => fromMin > met && !wrapped)?.fromMin : met;
+    if (minute !== undefined && minute < pullMin) put("glaze", "heat", atMinute(minute), 3);
   }
-  if (burnsCharcoal(plan.heat)) {
+  if (isFire(plan.heat)) {
     put("fuel", "heat", (task("preheat")?.startMs ?? inAtMs) - 10 * MINUTE_MS, 10);
-    for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
+    if (isFed(plan)) for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
   }
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.
   const gravyEndMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) - 10 * MINUTE_MS : carveAtMs;
@@ -158,23 +195,29 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
   bench.take(gravyEndMs - THICKEN_MIN * MINUTE_MS, gravyEndMs);
 
   // What may be done earlier: as late as there is a free pair of hands.
-  const salt = task("salt");
   const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
-  const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salt?.startMs;
+  const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salted?.startMs;
   if (inBath && bathFromMs !== undefined) {
     put("mix-brine", "board", bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN), MIX_BRINE_MIN, {
       hands: 1,
       ring: true,
     });
   }
-  const eveMs = latestWithin(Math.min(inAtMs - 8 * HOUR_MS, inAtMs), zone, EVENING);
-  put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN), EVE_CHECK_MIN, {
+  const eveMs = latestWithin(inAtMs - 8 * HOUR_MS, zone, EVENING);
+  put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING), EVE_CHECK_MIN, {
     hands: 1,
   });
   if (plan.stock === "ahead" || plan.stock === "while-roasting") {
-    // A pot that simmers over an hour needs a hand at its beginning only.
-    const byMs = plan.stock === "ahead" ? eveMs : gravyEndMs - (STOCK_MIN + 5) * MINUTE_MS;
-    const startMs = bench.before(byMs, STOCK_HANDS_MIN);
+    // A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird.
+    const latestMs = gravyEndMs - STOCK_LEAD_MIN * MINUTE_MS;
+    const byMs = plan.stock === "ahead" ? Math.min(eveMs, latestMs) : latestMs;
+    const outFromMs = simmersGiblets(plan)
+      ? (task("prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
+      : Number.NEGATIVE_INFINITY;
+    const startMs =
+      byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
+        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
+        : outFromMs;
     put("stock", "board", startMs, STOCK_MIN, { ring: true });
   }
   return chores.sort((a, b) => a.startMs - b.startMs);

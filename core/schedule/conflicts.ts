@@ -1,7 +1,9 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
 import { NEVER } from "../forecast/ensemble";
+import { isFire } from "../kitchen/fuel";
 import type { Fit } from "../plan/fits";
-import type { SaltPlan } from "../plan/saltPlan";
+import { goesInWithIce } from "../plan/ice";
+import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { constant } from "../sources";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
@@ -27,18 +29,16 @@ export interface ConflictInput {
   readonly schedule: Schedule;
   readonly input: ScheduleInput;
   readonly salt: SaltPlan;
+  /** Salt in the meat as it goes in, %: simulated, or what it comes to for certain; null while that is not known. */
+  readonly meatPercent: number | null;
   readonly fits: readonly Fit[];
   readonly nowMs: number;
 }
 
 const BRINE_LIMIT_HOURS = 48;
 
-/** Whether a bird goes into the heat with ice in it. */
-export const goesInWithIce = ({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">): boolean =>
-  bird.state !== "fresh" && thawIn === "none";
-
 /** The first task that should already have begun, birds that wait or brine too long, ice, salt, nights, measures. */
-export function conflictsOf({ plan, schedule, input, salt, fits, nowMs }: ConflictInput): Conflict[] {
+export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, nowMs }: ConflictInput): Conflict[] {
   const conflicts: Conflict[] = [];
   const first = schedule.tasks[0] as Task;
   if (first.startMs < nowMs && nowMs < schedule.inAtMs) {
@@ -51,13 +51,14 @@ export function conflictsOf({ plan, schedule, input, salt, fits, nowMs }: Confli
   if (!Number.isFinite(input.thawHours)) {
     conflicts.push({ kind: "never-thaws", mediumC: thawIn === "water" ? equipment.tapWaterC : equipment.fridgeC });
   }
-  const saltFrom = taskOf(schedule, "salt")?.startMs ?? taskOf(schedule, "dry")?.startMs ?? schedule.inAtMs;
-  const rawHours = (schedule.inAtMs - saltFrom) / 3_600_000;
+  // In the fridge, salted or drying; what is salted at the oven does not wait.
+  const waits = (["salt", "dry"] as const).map((id) => taskOf(schedule, id)).find((task) => task?.lane === "cold");
+  const rawHours = waits ? (schedule.inAtMs - waits.startMs) / 3_600_000 : 0;
   const inWater = bird.state !== "fresh" && thawIn === "water";
   if (inWater && rawHours > 0) conflicts.push({ kind: "thawed-in-water-waits", hours: rawHours });
   if (goesInWithIce(plan)) {
     if (rawHours > 0) conflicts.push({ kind: "ice-waits", hours: rawHours });
-    if (plan.heat !== "oven" && plan.heat !== "fan-oven") {
+    if (isFire(plan.heat)) {
       conflicts.push({ kind: "frozen-outside-an-oven", why: "heat" });
     } else if (bird.cavity === "stuffed") conflicts.push({ kind: "frozen-outside-an-oven", why: "stuffed" });
   }
@@ -66,8 +67,9 @@ export function conflictsOf({ plan, schedule, input, salt, fits, nowMs }: Confli
   if (salt.bath && salt.hours > BRINE_LIMIT_HOURS) {
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }
-  if (salt.tooSalty) {
-    conflicts.push(bird.preSalted ? { kind: "salted-twice" } : { kind: "too-salty", percent: salt.meatPercentMost });
+  if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice" });
+  else if (meatPercent !== null && meatPercent > TOO_SALTY_PERCENT) {
+    conflicts.push({ kind: "too-salty", percent: meatPercent });
   }
   for (const id of ["thaw", "roast"] as const) {
     const task = taskOf(schedule, id);

@@ -3,6 +3,7 @@ import type { Shares } from "../forecast/band";
 import { mapLate } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
 import { boardMin, carvingMin } from "../kitchen/cutting";
+import { isFire } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { type Fit, fitsOf } from "../plan/fits";
@@ -14,9 +15,9 @@ import { restFor } from "../processes/rest";
 import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
-import { type Chore, choresOf } from "./chores";
+import { type Chore, choresOf, outMin, SALT_HANDS_MIN, STOCK_LEAD_MIN, simmersGiblets } from "./chores";
 import { type Conflict, conflictsOf } from "./conflicts";
-import { isInOven, type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
+import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { latestWithin, WAKING } from "./waking";
 
@@ -76,9 +77,11 @@ export function derivePlan(
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
   const dishes = [...plan.sides, ...reheatingDish(simulated)];
-  const stoves = { ...plan.equipment, birdInOven: isInOven(plan) && !dayBefore };
+  const stoves = { ...plan.equipment, birdInOven: !isFire(plan.heat) && !dayBefore };
   const carveMin = carvingMin(cut, count);
   const rest = restFor(massKg);
+  const wantedMin = plan.restMin ?? rest.usualMin;
+  const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
@@ -89,15 +92,20 @@ export function derivePlan(
     thawIn: plan.thawIn,
     prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
+    saltMin: salt.grams > 0 && !inBrine ? SALT_HANDS_MIN : 0,
     dryHours: plan.salt.dryHours,
+    outMin: outMin(plan),
+    // What was roasted the day before gets its gravy on the day.
+    stockMin: simmersGiblets(plan) && !dayBefore ? STOCK_LEAD_MIN : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     // Dishes that bake after the bird need the oven: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
-      constant("longestRestMin"),
-      Math.max(rest.shortestMin, minutesWantedAfterPull(dishes, stoves) + 5 - carveMin),
+      longestRestMin,
+      Math.max(Math.min(rest.shortestMin, wantedMin), minutesWantedAfterPull(dishes, stoves) + 5 - carveMin),
     ),
-    usualRestMin: rest.usualMin,
+    usualRestMin: wantedMin,
+    longestRestMin,
     awake: (ms) => latestWithin(ms, plan.zone, WAKING),
     ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
@@ -106,7 +114,8 @@ export function derivePlan(
   const sides = placeSides(dishes, schedule, serveAtMs, stoves);
   const chores = choresOf(plan, schedule, simulated.history);
   const uses = usesOf(plan, { schedule, sides, chores, salt });
-  const fits = fitsOf(simulated.sizeCm, plan.bird, plan.equipment, salt);
+  const fits = fitsOf(simulated.sizeCm, plan, salt);
+  const meatPercent = simulated.saltPercent ?? (salt.isCertain ? salt.meatPercentMost : null);
   const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,
@@ -116,9 +125,17 @@ export function derivePlan(
     fits,
     conflicts: inAt
       ? []
-      : conflictsOf({ plan, schedule, input: { ...input, thawHours: simulated.thawHours }, salt, fits, nowMs }),
+      : conflictsOf({
+          plan,
+          schedule,
+          input: { ...input, thawHours: simulated.thawHours },
+          salt,
+          meatPercent,
+          fits,
+          nowMs,
+        }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),
-    gravy: gravyOf(plan, simulated.saltPercent ?? salt.meatPercentMost),
+    gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,

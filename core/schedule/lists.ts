@@ -1,13 +1,17 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 import { ovenMassKg } from "../bird/body";
 import { bathFor, SALT_SHARES } from "../kitchen/brining";
-import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../kitchen/fuel";
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import type { Plan } from "../plan/schema";
+import { startsShielded } from "../plan/season";
+import { fullStages } from "../processes/stages";
 import { formatMass, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, small } from "./amounts";
+import { givesGiblets, simmersGiblets } from "./chores";
 import type { DerivedPlan } from "./derive";
+import { additionAmount, underWords } from "./timetable";
 
 export interface ListItem {
   readonly what: string;
@@ -30,11 +34,11 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   "boneless-breast": "boneless breast",
   "leg-roll": "boned and rolled leg",
 };
-const FAT_WORD = {
+const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, string> = {
   before: "oil or soft butter over the skin",
   "under-skin": "soft butter under the skin",
   "none-at-first": "oil for the skin, once it has coloured",
-} as const;
+};
 
 type Part = readonly ListItem[];
 const when = (holds: boolean, ...items: ListItem[]): Part => (holds ? items : []);
@@ -56,7 +60,7 @@ function toBuy(
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const stockMl = gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
   const roastH = (schedule.latePullMs - schedule.inAtMs) / 3_600_000;
-  const iceKg = (salt.bath ? salt.bath.iceKg * bird.count : 0) + (salt.coolerIceKg ?? 0);
+  const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
     {
       what: `${bird.species}, ${CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
@@ -70,7 +74,9 @@ function toBuy(
       amount: ice(iceKg, units),
       why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
-    { what: FAT_WORD[plan.season.fat], amount: small(seasoning.fatGrams, units) },
+    ...(plan.season.fat === "none"
+      ? []
+      : [{ what: FAT_WORD[plan.season.fat], amount: small(seasoning.fatGrams, units) }]),
     ...when(seasoning.pasteGrams > 0, {
       what: "baking powder for the skin",
       amount: small(seasoning.pasteGrams, units),
@@ -95,29 +101,57 @@ function toBuy(
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
       amount: liquid(stockMl, units),
       ...(plan.stock !== "bought" && {
-        why: `from neck, giblets and bones with ${liquid(stockWaterMl(stockMl), units)} of water, simmered an hour`,
+        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(stockMl), units)} of water, simmered an hour`,
       }),
     }),
-    ...when(burnsCharcoal(plan.heat), {
-      what: "charcoal briquettes",
-      amount: `${briquettesToStart(plan) + Math.ceil(roastH) * briquettesPerHour(plan)}`,
-      why: `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
+    ...when(stockMl > 0 && !simmersGiblets(plan) && (plan.stock === "ahead" || plan.stock === "while-roasting"), {
+      what: "bones or wings of poultry for the stock",
+      amount: small(stockWaterMl(stockMl) / 2, units),
+      why: "what would come out of this bird is not there in time",
     }),
+    ...when(isFire(plan.heat), fuelItem(plan, roastH)),
+    ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
+    ...when(
+      fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),
+      {
+        what: "vegetables for under the bird",
+        amount: "a layer two fingers deep",
+      },
+    ),
     ...plan.sides.map(({ name }) => ({ what: name, amount: `for ${portions.heads}` })),
   ];
 }
 
+/** What burns, for so many hours. */
+function fuelItem(plan: Plan, hours: number): ListItem {
+  switch (plan.fuel) {
+    case "charcoal":
+      return {
+        what: "charcoal briquettes",
+        amount: `${briquettesToStart(plan) + Math.ceil(hours) * briquettesPerHour(plan)}`,
+        why: `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
+      };
+    case "wood":
+      return { what: "dry hardwood in small splits", amount: `for ${Math.ceil(hours + 1)} hours` };
+    case "pellets":
+      return { what: "wood pellets", amount: `${Math.ceil(pelletsKg(plan, hours + 1))} kg` };
+    case "gas":
+      return { what: "gas", amount: `for ${Math.ceil(hours + 1)} hours`, why: "a full bottle, or a second one" };
+  }
+}
+
 function toWeigh(plan: Plan, { salt, gravy }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
-  const each = bath && plan.bird.count > 1 ? ", for each bird" : "";
-  const spoons = formatSpoons(salt.teaspoons);
+  const each = bath && bath.vessels > 1 ? ", for each bird" : "";
+  const grams = bath ? bath.saltGrams : salt.grams;
+  const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons);
   const shares = SALT_SHARES.map(({ where, share }) => `${where} ${small(salt.grams * share, units)}`).join(", ");
   return [
     ...(salt.grams > 0
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} for the ${bath ? "brine" : "bird"}`,
-            amount: `${small(salt.grams, units)}, ${spoons}`,
+            what: `${SALT_NAMES[plan.salt.kind]} for the ${bath ? "brine" : "bird"}${each}`,
+            amount: `${small(grams, units)}, ${spoons}`,
             why: bath
               ? `${Math.round(bath.gramsPerLitre)} g a litre`
               : salt.injectionL > 0
@@ -147,21 +181,24 @@ function toWeigh(plan: Plan, { salt, gravy }: DerivedPlan, units: UnitSystem): P
   ];
 }
 
-function toLayOut(plan: Plan, { salt, fits }: DerivedPlan, units: UnitSystem): Part {
+function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
   const { bird } = plan;
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
   const cm = (sides: readonly number[]): string => sides.map((side) => Math.round(side)).join(" × ");
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
-  const flat = bird.cut === "whole" || bird.cut === "spatchcock" || bird.cut === "crown";
   return [
     { what: "thermometer, checked in ice water", amount: "" },
     {
-      what: flat ? "rack over a low tray" : "low tray",
+      what: underWords(plan),
       amount: "",
       ...(pan && { why: `at least ${cm(pan.needs)} cm; yours: ${cm(pan.has)} cm` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
+    ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
+      what: "skewers or string to hold what covers the breast",
+      amount: "",
+    }),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",
       amount: "",
@@ -175,7 +212,7 @@ function toLayOut(plan: Plan, { salt, fits }: DerivedPlan, units: UnitSystem): P
     ...(salt.bath
       ? [
           {
-            what: salt.bath.inBag ? "brining bag in a bowl, at least" : "pot or bucket for the brine, at least",
+            what: `${salt.bath.inBag ? "brining bag in a bowl" : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
             amount: liquid(salt.bath.containerL * 1000, units),
           },
         ]

@@ -1,10 +1,11 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
 
 import { hasCavity } from "../bird/form";
-import { withBird, withSalt } from "../plan/edits";
+import { unstuffed, withBird, withSalt } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
+import { constant } from "../sources";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
@@ -36,7 +37,11 @@ const THAW_IN_FRIDGE: Remedy = {
   label: "Thaw in the fridge instead",
   change: (plan) => ({ ...plan, thawIn: "fridge" }),
 };
-const SALT_AT_OVEN: Remedy = { label: "Salt it at the oven", change: withSalt(AT_THE_OVEN) };
+export const SALT_AT_OVEN: Remedy = {
+  label: "Salt it at the oven",
+  // A bath needs hours: at the oven salt goes on dry.
+  change: (plan) => withSalt({ ...AT_THE_OVEN, ...(plan.salt.method !== "none" && { method: "dry" }) })(plan),
+};
 const SHORTER: Remedy = { label: "Salt 12 h, no drying", change: withSalt({ saltHours: 12, dryHours: 0 }) };
 const NO_SALT: Remedy = { label: "No more salt", change: withSalt({ method: "none" }) };
 const BAG: Remedy = { label: "Brine it in a closed bag", change: withSalt({ bath: "bag" }) };
@@ -45,10 +50,7 @@ const DRY_INSTEAD: Remedy = { label: "Dry salt instead", change: withSalt({ meth
 const IN_THE_OVEN: Remedy = { label: "Roast it in the oven", change: (plan) => ({ ...plan, heat: "oven" }) };
 const STUFFING_BESIDE: Remedy = {
   label: "Stuffing beside the bird",
-  change: (plan) => {
-    const { filling: _, ...targetC } = plan.targetC;
-    return { ...withBird({ cavity: "empty" })(plan), targetC };
-  },
+  change: unstuffed,
 };
 /** Another cut, with the heat and the targets that go with it. */
 function cutTo(cut: "spatchcock" | "parts"): Remedy["change"] {
@@ -66,6 +68,20 @@ const JOINT: Remedy = {
   label: "Joint it",
   change: cutTo("parts"),
 };
+/** Less salt, by what decides it: the strength of a dry salt, the hours of a brine. */
+function lessSalt(percent: number, plan: Plan): readonly Remedy[] {
+  const aim = constant("drySaltPercent");
+  if (plan.salt.method !== "brine") return [{ label: `Back to ${aim} %`, change: withSalt({ percent: aim }) }];
+  // What has crept in grows with the root of the hours at first, and never faster than with the hours.
+  const hours = Math.max(1, Math.floor(plan.salt.saltHours * (aim / percent) ** 2));
+  const weaker = Math.max(1, Math.round(2 * plan.salt.brinePercent * (aim / percent)) / 2);
+  return [
+    ...(hours < plan.salt.saltHours ? [{ label: `Brine it ${hours} h`, change: withSalt({ saltHours: hours }) }] : []),
+    ...(weaker < plan.salt.brinePercent
+      ? [{ label: `A brine of ${weaker} %`, change: withSalt({ brinePercent: weaker }) }]
+      : []),
+  ];
+}
 const HOTTER_BY_K = 20;
 const HOTTEST_C = 230;
 export const HOTTER: Remedy = {
@@ -104,7 +120,7 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
     case "salted-twice":
       return [NO_SALT];
     case "too-salty":
-      return [{ label: "Back to 1 %", change: withSalt({ percent: 1, brinePercent: 6.5 }) }];
+      return lessSalt(conflict.percent, plan);
     case "at-night":
       return [
         {

@@ -1,10 +1,11 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
+import { isFire } from "../kitchen/fuel";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Equipment, Plan } from "../plan/schema";
 import { constant } from "../sources";
 import { type Schedule, taskOf } from "./backward";
-import type { Chore } from "./chores";
+import { type Chore, SALT_HANDS_MIN } from "./chores";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 
 /** Something that takes parts of the kitchen for a while. */
@@ -41,8 +42,6 @@ const MINUTE_MS = 60_000;
 const FRIDGE_ROOM = { thaw: 2, dry: 2.5, chill: 1.2 } as const;
 const MEAT_KG_PER_L = 1.06;
 
-export const isInOven = ({ heat }: Pick<Plan, "heat">): boolean => heat === "oven" || heat === "fan-oven";
-
 export interface Placed {
   readonly schedule: Schedule;
   readonly sides: readonly PlacedSide[];
@@ -58,15 +57,12 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
   const add = (id: string, startMs: number, endMs: number, takes: Partial<Use>): void => {
     if (endMs > startMs) uses.push({ ...nothing, id, startMs, endMs, ...takes });
   };
+  const salting = taskOf(schedule, "salt");
+  const bathL = salt.bath ? salt.bath.containerL * salt.bath.vessels : 0;
   const birdL = (bird.massKg * bird.count) / MEAT_KG_PER_L;
   const inFridge: Record<string, number> = {
-    thaw:
-      plan.thawIn === "fridge"
-        ? birdL * FRIDGE_ROOM.thaw
-        : plan.thawIn === "brine" && salt.bath
-          ? salt.bath.containerL * bird.count
-          : 0,
-    salt: salt.coolerIceKg !== null ? 0 : salt.bath ? salt.bath.containerL * bird.count : birdL * FRIDGE_ROOM.dry,
+    thaw: plan.thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : plan.thawIn === "brine" ? bathL : 0,
+    salt: salt.coolerIceKg !== null || salting?.lane !== "cold" ? 0 : bathL || birdL * FRIDGE_ROOM.dry,
     dry: birdL * FRIDGE_ROOM.dry,
     chill: birdL * constant("turkeyEdibleShare") * FRIDGE_ROOM.chill,
   };
@@ -74,8 +70,9 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
     if (inFridge[id]) add(id, startMs, endMs, { fridgeL: inFridge[id] });
     if (id === "prepare" || id === "carve") add(id, startMs, endMs, { hands: 1 });
   }
-  const salting = taskOf(schedule, "salt");
-  if (salting) add("salt", salting.startMs, salting.startMs + 10 * MINUTE_MS, { hands: 1 });
+  if (salting) {
+    add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + SALT_HANDS_MIN * MINUTE_MS), { hands: 1 });
+  }
   // A stage begins when it was simulated to; one that waits beyond the pull never does. With it out, the oven is free.
   const begins = plan.stages.flatMap(({ airC }, n) => {
     const startMs =
@@ -85,7 +82,7 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
   begins.forEach(({ startMs, airC }, n) => {
     const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
     add("bird", startMs, endMs, {
-      ...(isInOven(plan) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
+      ...(!isFire(plan.heat) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.

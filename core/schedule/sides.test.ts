@@ -29,6 +29,10 @@ const scheduleFor = (sides: readonly SideDish[], equipment = KITCHEN, change: Pa
     carveMin: 20,
     shortestRestMin: Math.max(20, needed + 5 - 20),
     usualRestMin: 30,
+    longestRestMin: 90,
+    saltMin: 0,
+    outMin: 0,
+    stockMin: 0,
     ...change,
   });
 };

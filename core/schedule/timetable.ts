@@ -1,14 +1,18 @@
 /** Everything that is done, in order, in plain words: for the list, the calendar, the command line and the stove. */
 
-import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
+import { centresOf, hasCavity } from "../bird/form";
+import type { Underlay } from "../heat/ovens";
+import { hasGiblets } from "../kitchen/cutting";
+import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
-import type { Plan } from "../plan/schema";
-import { glazeAtC } from "../plan/season";
+import { goesInWithIce } from "../plan/ice";
+import type { Addition, Plan } from "../plan/schema";
+import { glazeAtC, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
-import type { Lane, TaskId } from "./backward";
-import type { Chore, ChoreKind } from "./chores";
+import { type Lane, type TaskId, taskOf } from "./backward";
+import { type Chore, type ChoreKind, simmersGiblets } from "./chores";
 import type { DerivedPlan } from "./derive";
 
 export interface TimetableRow {
@@ -39,8 +43,9 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   "mix-brine": 5,
   "eve-check": 0,
   stock: 0,
-  season: 5,
   counter: 0,
+  fill: 5,
+  season: 5,
   stage: 0,
   baste: 0,
   glaze: 2,
@@ -68,23 +73,28 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const grams = small(salt.grams, units);
   const name = SALT_NAMES[plan.salt.kind];
+  const { bath } = salt;
   const inBath: Words = [
-    `Into the brine: ${grams} of salt in ${liquid((salt.bath?.waterL ?? 0) * 1000, units)}`,
+    `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${bath && bath.vessels > 1 ? ", for each bird" : ""}`,
     `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
   ];
+  const withSalt = additionWords(plan, "with-the-salt", units);
+  const fire = isFire(plan.heat);
   return {
     thaw: thawWords(units)[plan.thawIn],
-    prepare: [
-      CUT_WORDS[plan.bird.cut],
-      "giblets and neck out of both ends, pop-up thermometer out; pat dry, do not wash",
-    ],
+    prepare: goesInWithIce(plan)
+      ? ["Unwrap it", "with its ice it goes straight in; what is inside comes out as soon as it lets go"]
+      : [
+          CUT_WORDS[plan.bird.cut],
+          `${hasGiblets(plan.bird.cut) ? "giblets and neck out of both ends, " : ""}pop-up thermometer out; pat dry, do not wash${plan.bird.species === "duck" && centresOf(plan.bird).includes("breast") ? "; the skin scored through the fat, never the meat" : ""}`,
+        ],
     salt: {
-      dry: [`Salt it all over: ${grams}`, `${formatSpoons(salt.teaspoons)} ${name}`] as Words,
+      dry: [`Salt it all over: ${grams}`, [`${formatSpoons(salt.teaspoons)} ${name}`, ...withSalt].join("; ")] as Words,
       brine: inBath,
       equilibrium: inBath,
       injection: [
         `Inject: ${grams} of salt in ${liquid(salt.injectionL * 1000, units)} of water`,
-        "sites 3 cm apart over breast and legs, slowly, as the needle comes out",
+        ["sites 3 cm apart over breast and legs, slowly, as the needle comes out", ...withSalt].join("; "),
       ] as Words,
       none: ["", ""] as Words,
     }[salt.method],
@@ -92,32 +102,97 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       "Uncover on a rack in the fridge",
       salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
     ],
-    preheat: [
-      `${plan.heat.includes("oven") ? "Oven" : "Heat"} on at ${t(plan.stages[0]?.airC ?? 0)}`,
-      "rack set, oven empty",
-    ],
+    preheat: fire
+      ? [
+          `Bring the heat to ${t(plan.stages[0]?.airC ?? 0)}`,
+          `${underWords(plan)} set; the lid's own thermometer checked against yours`,
+        ]
+      : [`Oven on at ${t(plan.stages[0]?.airC ?? 0)}`, `${underWords(plan)} set, oven empty`],
     roast: [
-      plan.heat.includes("oven") ? "Bird into the oven" : "Bird onto the heat",
+      fire ? "Bird onto the heat" : "Bird into the oven",
       plan.stages.flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`])).join(", "),
     ],
     rest: [
       "Expected out: check every centre, then rest",
-      `probe left in; ${Object.entries(plan.targetC)
-        .map(([centre, celsius]) => `${centre} ${t(celsius)}`)
-        .join(", ")} to be seen before carving; rested ${restRange(schedule.restMin)}`,
+      `${finishWords(plan, units)}; rested ${restRange(schedule.restMin)}`,
     ],
-    carve: [
-      "Carve",
-      plan.bird.cut === "parts"
-        ? "breasts sliced across the grain; warm platter"
-        : "breast off the bone, across the grain; warm platter",
-    ],
+    carve: ["Carve", CARVE_WORDS[plan.bird.cut]],
     chill: [
       "Into shallow trays, into the fridge",
       "no deeper than two fingers, within two hours; drippings over the meat, covered once cold",
     ],
     table: ["To the table", "leftovers into the fridge within two hours"],
   };
+}
+
+const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
+  whole: "breast off the bone, across the grain; warm platter",
+  spatchcock: "breast off the bone, across the grain; warm platter",
+  parts: "breasts sliced across the grain; warm platter",
+  crown: "breast off the bone, across the grain; warm platter",
+  "boneless-breast": "strings off; sliced across the grain; warm platter",
+  "leg-roll": "strings off; sliced as thick as a finger; warm platter",
+};
+
+/** What the bird lies on as it goes in. */
+export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string =>
+  plan.heat === "spit" ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
+const UNDER_WORDS: Record<Underlay, string> = {
+  rack: "rack over a low tray",
+  pan: "low tray",
+  "hot-stone": "stone or steel",
+  grate: "grate with a tray under it",
+  vegetables: "low tray with a bed of vegetables",
+};
+
+/** What is waited for before it leaves the heat, and what is to be seen after. */
+function finishWords({ finish, targetC }: Plan, units: UnitSystem): string {
+  const goals = Object.entries(targetC)
+    .map(([centre, celsius]) => `${centre} ${formatTemperature(celsius, units)}`)
+    .join(", ");
+  switch (finish.kind) {
+    case "after-rest":
+      return `probe left in; ${goals} to be seen before carving`;
+    case "at-pull":
+      return `out when they show it: ${goals}`;
+    case "time":
+      return `by time alone, after ${finish.minutes} min: nothing tells whether the guideline is reached but a thermometer`;
+    case "signs":
+      return `by signs: juices of the thigh clear, the leg loose in its joint; neither tells whether the guideline (${goals}) is reached, a thermometer does`;
+  }
+}
+
+const ADDITION_WHERE: Record<Addition["where"], string> = {
+  over: "over the skin",
+  "under-the-skin": "under the skin",
+  inside: "inside",
+  "in-slits": "in slits",
+};
+
+/** How much of it, for all the birds. */
+export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, "bird">, units: UnitSystem): string {
+  switch (unit) {
+    case "g/kg":
+      return small(amount * bird.massKg * bird.count, units);
+    case "g":
+      return small(amount, units);
+    case "mL":
+      return liquid(amount, units);
+    case "tsp":
+      return formatSpoons(amount);
+    case "pieces":
+      return `${amount}`;
+  }
+}
+
+/** The cook's own lines for a moment: what, how much, where. */
+function additionWords(plan: Plan, moment: Addition["when"], units: UnitSystem): string[] {
+  const onBird = moment === "with-the-salt" || moment === "before-the-heat";
+  return plan.additions
+    .filter(({ when }) => when === moment)
+    .map(
+      (each) => `${each.name}, ${additionAmount(each, plan, units)}${onBird ? ` ${ADDITION_WHERE[each.where]}` : ""}`,
+    );
 }
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
@@ -139,38 +214,59 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
   return `${text[0]?.toUpperCase()}${text.slice(1)}`;
 }
 
-function choreWords(plan: Plan, { salt, seasoning, gravy }: DerivedPlan, { kind, n }: Chore, units: UnitSystem): Words {
+function choreWords(
+  plan: Plan,
+  { salt, seasoning, gravy, schedule }: DerivedPlan,
+  { kind, n, startMs }: Chore,
+  units: UnitSystem,
+): Words {
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (kind) {
     case "water-change":
       return ["Change the water", "cold from the tap; the bird turned over"];
     case "mix-brine":
       return [
-        `Mix the brine: ${small(salt.grams, units)} of salt${salt.sugarGrams > 0 ? `, ${small(salt.sugarGrams, units)} of sugar` : ""}`,
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${small(salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
         `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
       ];
-    case "eve-check":
+    case "eve-check": {
+      const thaw = taskOf(schedule, "thaw");
+      const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
       return [
         "The eve's check",
-        `${plan.bird.state === "fresh" ? "" : "a hand in the cavity: is there ice? then cold water tonight; "}oven empty and working, shelf set with the cold bird in its pan, knives, thermometer in ice water, which side is the breast, salt portioned and packets opened`,
+        [
+          thaws && "a hand in the cavity: is there ice? then cold water tonight",
+          isFire(plan.heat) ? "fuel and lighter to hand, ashes out, weather looked at" : "oven empty and working",
+          `${underWords(plan)} tried with the cold bird`,
+          "knives, thermometer in ice water",
+          plan.bird.cut === "whole" && "which side is the breast",
+          salt.grams > 0 ? "salt portioned and packets opened" : "packets opened",
+        ]
+          .filter(Boolean)
+          .join("; "),
       ];
+    }
     case "stock":
       return [
         "Stock on",
-        `neck, giblets${plan.bird.cut === "spatchcock" || plan.bird.cut === "parts" ? ", backbone" : ""} and vegetables, simmered an hour; liver left out; no salt`,
+        `${simmersGiblets(plan) ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered an hour; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
       ];
+    case "fill":
+      return plan.bird.cavity === "stuffed"
+        ? ["Stuff it loosely", STUFFING_WORDS[plan.season.stuffing]]
+        : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
     case "season":
       return [
-        `Dress the bird: ${small(seasoning.fatGrams, units)} of fat${plan.season.fat === "under-skin" ? " under the skin" : plan.season.fat === "before" ? " over the skin" : " kept for later"}`,
+        DRESS_WORDS[plan.season.fat](small(seasoning.fatGrams, units)),
         [
           seasoning.pasteGrams > 0 &&
             `${small(seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",
-          plan.bird.cavity === "stuffed" && "stuffing in, hot and loose, just before the oven",
-          plan.bird.cavity === "aromatics" && "aromatics in, loosely",
-          fullStages(plan.stages, plan.bird.cut)[0]?.shield === "breast" &&
-            "the breast shield moulded on the cold bird and oiled",
-          "no more salt",
+          ...additionWords(plan, "before-the-heat", units),
+          startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
+          plan.bird.cut === "whole" && plan.bird.legs === "tied" && "legs tied, wings tucked",
+          ...additionWords(plan, "into-the-tray", units).map((line) => `into the tray: ${line}`),
+          (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)
           .join("; "),
@@ -194,9 +290,7 @@ function choreWords(plan: Plan, { salt, seasoning, gravy }: DerivedPlan, { kind,
       ];
     }
     case "fuel":
-      return n === 1
-        ? [`Light ${briquettesToStart(plan)} briquettes`, "bird on when the smoke is thin and blue"]
-        : [`${briquettesPerHour(plan)} more briquettes`, "half on each side; lid shut again at once"];
+      return fuelWords(plan, n);
     case "loosen":
       return [
         plan.roasted === "day-before"
@@ -207,7 +301,7 @@ function choreWords(plan: Plan, { salt, seasoning, gravy }: DerivedPlan, { kind,
     case "thicken":
       return [
         `Gravy: ${liquid(gravy.finishedMl, units)}`,
-        `${gravy.liquid}; ${plan.gravy === "starch" ? "starch stirred in cold" : "liquid into the roux slowly"}; bring to the boil; taste, only then salt; warm jug`,
+        `${[gravy.liquid, ...additionWords(plan, "into-the-gravy", units)].join(", ")}; ${plan.gravy === "starch" ? "starch stirred in cold" : "liquid into the roux slowly"}; bring to the boil; taste, only then salt; warm jug`,
       ];
   }
 }
@@ -218,6 +312,38 @@ const SLOT_WORDS = {
   rest: ", while the bird rests",
   tray: "",
 } as const;
+
+const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
+  warm: "hot, just before the heat, and at once into it",
+  cold: "straight from the fridge; it takes longer to be done than warm",
+  raw: "with raw meat in it: cold, mixed at the last minute; its middle must reach the guideline like the bird",
+};
+
+const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
+  before: (fat) => `Dress the bird: ${fat} of fat over the skin`,
+  "under-skin": (fat) => `Dress the bird: ${fat} of fat under the skin`,
+  "none-at-first": (fat) => `Dress the bird: ${fat} of fat kept for later`,
+  none: () => "Dress the bird: no fat on it",
+};
+
+/** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. */
+export function fuelWords(plan: Plan, n: number): Words {
+  const clean = "bird on when the smoke is thin and blue";
+  switch (plan.fuel) {
+    case "charcoal":
+      return n === 1
+        ? [`Light ${briquettesToStart(plan)} briquettes`, clean]
+        : [`${briquettesPerHour(plan)} more briquettes`, "half on each side; lid shut again at once"];
+    case "wood":
+      return n === 1
+        ? ["Light the wood", `small splits, burnt down to embers; ${clean}`]
+        : ["A split or two more", "dry, warmed beside the fire; lid shut again at once"];
+    case "pellets":
+      return ["Fill the hopper and light it", `${clean}; the hopper looked at every hour`];
+    case "gas":
+      return ["Light the burners", "lid shut; the bottle weighed or shaken before"];
+  }
+}
 
 /** Everything that is to be done, in order. */
 export function timetableOf(plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
@@ -248,7 +374,7 @@ export function timetableOf(plan: Plan, derived: DerivedPlan, units: UnitSystem)
           ? "into the bird's own tray, under the rack"
           : ovenC === null
             ? "on a ring"
-            : `oven at ${t(ovenC)}${SLOT_WORDS[slot]}`,
+            : `oven at ${t(ovenC)}${plan.roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`,
       alarmMin: 5,
     }),
   );

@@ -2,16 +2,26 @@
 import fc from "fast-check";
 import { SPECIES } from "../../core/bird/anatomy";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
+import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import { HEAT_SOURCES } from "../../core/heat/ovens";
 import { FATS } from "../../core/kitchen/fats";
+import { FUELS } from "../../core/kitchen/fuel";
 import { STOCKS, THICKENERS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
 import { METHODS } from "../../core/plan/methods";
-import type { Plan } from "../../core/plan/schema";
-import { SIDE_SLOTS } from "../../core/plan/schema";
+import {
+  ADDITION_MOMENTS,
+  ADDITION_PLACES,
+  ADDITION_UNITS,
+  type Plan,
+  SIDE_SLOTS,
+  STUFFINGS,
+} from "../../core/plan/schema";
 import { usualKitchen } from "../../core/plan/usualKitchen";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
+import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import { simulated } from "./simulated";
 
 const anySide = fc.record({
   id: fc.uuid(),
@@ -20,6 +30,15 @@ const anySide = fc.record({
   ovenC: fc.option(fc.integer({ min: 90, max: 250 })),
   ring: fc.boolean(),
   slot: fc.constantFrom(...SIDE_SLOTS),
+});
+
+const anyAddition = fc.record({
+  id: fc.uuid(),
+  name: fc.constantFrom("A rub", "A paste", "Cider"),
+  amount: fc.double({ min: 0.1, max: 5000, noNaN: true }),
+  unit: fc.constantFrom(...ADDITION_UNITS),
+  when: fc.constantFrom(...ADDITION_MOMENTS),
+  where: fc.constantFrom(...ADDITION_PLACES),
 });
 
 /** Serving times of a whole year and more, the nights of both clock changes among them. */
@@ -46,6 +65,14 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     roasted: fc.constantFrom("same-day", "day-before" as const),
     heat: fc.constantFrom(...HEAT_SOURCES),
     method: fc.constantFrom(...METHODS.map(({ id }) => id)),
+    fuel: fc.constantFrom(...FUELS),
+    finish: fc.oneof(
+      fc.constantFrom({ kind: "after-rest" as const }, { kind: "at-pull" as const }, { kind: "signs" as const }),
+      fc.integer({ min: 5, max: 960 }).map((minutes) => ({ kind: "time" as const, minutes })),
+    ),
+    restMin: fc.option(fc.integer({ min: 10, max: 120 })),
+    liver: fc.boolean(),
+    additions: fc.uniqueArray(anyAddition, { maxLength: 6, selector: ({ id }) => id }),
     salt: fc.record({
       method: fc.constantFrom(...SALT_METHODS),
       kind: fc.constantFrom(...SALT_KINDS),
@@ -64,7 +91,8 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       bacon: fc.boolean(),
       glazePasses: fc.integer({ min: 0, max: 5 }),
       basteEveryMin: fc.constantFrom(0, 20, 30, 60),
-      counterMin: fc.integer({ min: 0, max: 60 }),
+      counterMin: fc.integer({ min: 0, max: 120 }),
+      stuffing: fc.constantFrom(...STUFFINGS),
     }),
     sides: fc.array(anySide, { maxLength: 7 }),
     equipment: fc
@@ -84,3 +112,27 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
     return { ...usualPlan({ bird: whole, method, serveAt, zone }), ...chosen };
   });
+
+const DAY_AFTER = {
+  chill: { to21Min: 60, to5Min: 240, keepsTheRule: true },
+  reheat: { kind: "hot", minutes: 35 },
+} as const;
+
+export const anyCook = fc.record({
+  pullMinute: fc.integer({ min: 30, max: 600 }),
+  thawHours: fc.integer({ min: 1, max: 140 }),
+});
+type AnyCook = { pullMinute: number; thawHours: number };
+
+/** Everything derived from a plan and a cook of round numbers, long before. */
+export const deriveAny = (plan: Plan, { pullMinute, thawHours }: AnyCook, shares: Shares = FIRST_SHARES): DerivedPlan =>
+  derivePlan(
+    plan,
+    simulated({
+      pullMinute,
+      thawHours: plan.bird.state === "fresh" || plan.thawIn === "none" ? 0 : thawHours,
+      dayAfter: plan.roasted === "day-before" ? DAY_AFTER : null,
+    }),
+    shares,
+    Date.parse(plan.serveAt) - 30 * 86_400_000,
+  );

@@ -22,6 +22,7 @@ import { checkRoastFile } from "../../core/formats/file";
 import { base64url, packRoast, unpackRoast } from "../../core/formats/handover";
 import { planMarkdown } from "../../core/formats/markdown";
 import { readLog } from "../../core/formats/readingLog";
+import { SHARED_VERSION } from "../../core/formats/shared";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { derivePlan } from "../../core/schedule/derive";
 import { listsOf } from "../../core/schedule/lists";
@@ -221,7 +222,7 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
   shared: async (random, large) => {
     const { roast, readings } = structuredClone(pick(random, roasts));
     const sent = {
-      version: 2,
+      version: SHARED_VERSION,
       revision: 0,
       roast,
       readings: large ? Array.from({ length: 25_000 }, () => readings[0]) : readings,

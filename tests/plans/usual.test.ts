@@ -76,7 +76,7 @@ describe("a usual plan", () => {
       fc.property(USUAL_PLAN, (plan) => {
         const cook = drain(plannedCook(plannedInput(plan), "preview"));
         if (cook.kind !== "done") return;
-        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC)))), "us");
+        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan)))), "us");
       }),
       { numRuns: SIMULATED },
     );
@@ -91,7 +91,7 @@ describe("a usual plan", () => {
     });
     const cook = drain(plannedCook(plannedInput(plan), "preview"));
     if (cook.kind !== "done") throw new Error("a duck gets done");
-    const { p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan.targetC))));
+    const { p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
     expect(p90).toBeGreaterThan(1);
     expect(p90).toBeLessThan(1.4);
   });

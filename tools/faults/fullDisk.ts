@@ -1,8 +1,10 @@
 /** A disk of 256 kB that fills up while readings come in, and has room again later. */
+
 import { spawnSync } from "node:child_process";
 import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { SHARED_VERSION } from "../../core/formats/shared";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
@@ -12,7 +14,7 @@ const put = (url: string, revision: number, notes: string): Promise<Response> =>
   fetch(`${url}/api/roasts/sample`, {
     method: "PUT",
     headers: { "Content-Type": "application/json" },
-    body: JSON.stringify({ version: 2, revision, roast: { ...sampleRoast(), notes }, readings: [] }),
+    body: JSON.stringify({ version: SHARED_VERSION, revision, roast: { ...sampleRoast(), notes }, readings: [] }),
   });
 
 /** @returns null where this machine lets no small disk be made */

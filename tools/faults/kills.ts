@@ -1,7 +1,9 @@
 /** Killed at any moment while readings and changes of a roast come in; then started on the same folder again. */
+
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { SHARED_VERSION } from "../../core/formats/shared";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
@@ -51,7 +53,12 @@ export async function kills(count: number) {
           const response = await fetch(`${server.url}/api/roasts/sample`, {
             method: "PUT",
             headers: { "Content-Type": "application/json" },
-            body: JSON.stringify({ version: 2, revision, roast: { ...sampleRoast(), notes }, readings: [] }),
+            body: JSON.stringify({
+              version: SHARED_VERSION,
+              revision,
+              roast: { ...sampleRoast(), notes },
+              readings: [],
+            }),
           });
           const kept = (await response.json()) as { revision: number; roast?: { notes: string } };
           if (response.status === 409 || response.status === 200) revision = kept.revision;

@@ -1,8 +1,10 @@
 /** Many who listen, and many who do not read what they asked for. */
+
 import { mkdtempSync } from "node:fs";
 import { connect, type Socket } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { SHARED_VERSION } from "../../core/formats/shared";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { hear, post, startServer, watchWaits } from "./server";
 
@@ -36,7 +38,12 @@ export async function silentListeners(count: number, changes: number) {
     const response = await fetch(`${server.url}/api/roasts/sample`, {
       method: "PUT",
       headers: { "Content-Type": "application/json" },
-      body: JSON.stringify({ version: 2, revision, roast: { ...sampleRoast(), notes: `change ${n}` }, readings }),
+      body: JSON.stringify({
+        version: SHARED_VERSION,
+        revision,
+        roast: { ...sampleRoast(), notes: `change ${n}` },
+        readings,
+      }),
     });
     revision = ((await response.json()) as { revision: number }).revision;
     mostMb = Math.max(mostMb, server.memoryMb());

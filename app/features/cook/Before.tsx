@@ -1,4 +1,5 @@
 import { OVEN_ON } from "../../../core/day/late";
+import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
 import { lateWords } from "../../day/adviceWords";
 import type { RoastDay } from "../../day/roastDay";
@@ -62,7 +63,7 @@ export function Before({ day, acts }: Props) {
           size="stove"
           onClick={() => acts.goesIn(clockNow())}
         >
-          The bird is in the {plan.heat.includes("oven") ? "oven" : "heat"}
+          The bird is in the {isFire(plan.heat) ? "heat" : "oven"}
         </Button>
       </MainAct>
       <Simulating day={day} isToldAbove />
@@ -101,7 +102,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
       />
       {late.what === "oven" && (
         <Button tone="primary" size="stove" onClick={() => acts.ticks(OVEN_ON)}>
-          {plan.heat.includes("oven") ? "The oven is on" : "The heat is on"}
+          {isFire(plan.heat) ? "The heat is on" : "The oven is on"}
         </Button>
       )}
       {late.lateMin > 0 && <FasterWays plan={plan} fromMs={late.inAtMs} asPlannedMs={serveAtMs} acts={acts} />}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
+import { isFire } from "../../../core/kitchen/fuel";
 import { formatTemperature } from "../../../core/units/quantity";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { changeWords } from "../../day/changeWords";
@@ -115,7 +116,7 @@ export function Roasting({ day, acts }: Props) {
               size="stove"
               onClick={() => void acts.happens({ pulledAt: instantNow() })}
             >
-              It is out of the {plan.heat.includes("oven") ? "oven" : "heat"}
+              It is out of the {isFire(plan.heat) ? "heat" : "oven"}
             </Button>
           </MainAct>
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />

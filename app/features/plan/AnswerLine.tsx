@@ -1,6 +1,7 @@
 import { centresOf } from "../../../core/bird/form";
 import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
+import { isFire } from "../../../core/kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
 import type { Plan } from "../../../core/plan/schema";
 import { liquid, restRange, small } from "../../../core/schedule/amounts";
@@ -54,7 +55,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         }
       />
       <Fact
-        label={plan.heat.includes("oven") ? "Oven on" : "Fire lit"}
+        label={isFire(plan.heat) ? "Fire lit" : "Oven on"}
         value={clockTime(taskOf(schedule, "preheat")?.startMs ?? 0, zone)}
         note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
       />

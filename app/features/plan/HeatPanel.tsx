@@ -2,8 +2,8 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
-import { briquettesPerHour, briquettesToStart, burnsCharcoal } from "../../../core/kitchen/fuel";
-import { heatBy, METHODS } from "../../../core/plan/methods";
+import { briquettesPerHour, briquettesToStart, FUELS, type Fuel, isFire } from "../../../core/kitchen/fuel";
+import { heatBy, METHODS, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
@@ -31,6 +31,30 @@ const withTarget =
     targetC: { ...plan.targetC, [centre]: celsius },
   });
 
+const FINISHES = ["after-rest", "at-pull", "time", "signs"] as const;
+const FINISH_NAMES: Record<Plan["finish"]["kind"], string> = {
+  "after-rest": "So that rest takes it there",
+  "at-pull": "When it shows it",
+  time: "By time",
+  signs: "By signs",
+};
+const GOAL_WORDS: Record<Exclude<Plan["finish"]["kind"], "time">, string> = {
+  "after-rest": "To be seen before carving",
+  "at-pull": "Shown as it leaves the heat",
+  signs: "What the signs stand for",
+};
+/** Time alone begins at what the plan has come to so far. */
+const withFinish =
+  (kind: Plan["finish"]["kind"]) =>
+  (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
+
+const FUEL_NAMES: Record<Fuel, string> = { charcoal: "Charcoal", wood: "Wood", pellets: "Pellets", gas: "Gas" };
+const FUEL_SAYS: Record<Exclude<Fuel, "charcoal">, string> = {
+  wood: "A split or two an hour, onto embers",
+  pellets: "The hopper feeds it; looked at every hour",
+  gas: "A full bottle, and a second one in reach",
+};
+
 const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
 
 export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
@@ -46,7 +70,10 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
       <Segmented
         label="Heat"
         value={plan.heat}
-        choices={HEAT_SOURCES.map((value) => ({ value, label: HEAT_NAMES[value] }))}
+        choices={HEAT_SOURCES.filter((source) => takes(source, plan.bird.cut)).map((value) => ({
+          value,
+          label: HEAT_NAMES[value],
+        }))}
         onChange={(heat) => settle((before) => ({ ...before, heat }))}
       />
       <Segmented
@@ -66,25 +93,58 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           Add a stage
         </Button>
       )}
-      {burnsCharcoal(plan.heat) && <Outdoors plan={plan} units={units} />}
-      <p className="text-[0.9rem]">To be seen before carving</p>
-      {centres.map((centre) => (
+      {isFire(plan.heat) && <Outdoors plan={plan} units={units} />}
+      <Segmented
+        label="It leaves the heat"
+        value={plan.finish.kind}
+        choices={FINISHES.map((value) => ({ value, label: FINISH_NAMES[value] }))}
+        onChange={(kind) => settle(withFinish(kind))}
+      />
+      {plan.finish.kind === "time" && (
         <DragRow
-          key={centre}
-          label={centre}
-          name={`Target, ${centre}`}
-          value={targetOf(centre)}
-          shown={t(targetOf(centre))}
-          min={LOWEST_TARGET_C[centre]}
-          max={85}
-          step={1}
-          parse={(text) =>
-            requireBetween(`target of the ${centre}`, parseTemperatureC(text, units), LOWEST_TARGET_C[centre], 90, "°C")
-          }
-          onDrag={(celsius) => drag(withTarget(centre, celsius))}
-          onSettle={(celsius) => settle(withTarget(centre, celsius))}
+          label="After"
+          name="Minutes in the heat"
+          value={plan.finish.minutes}
+          shown={`${plan.finish.minutes} min`}
+          min={10}
+          max={480}
+          step={5}
+          parse={(text) => Math.round(requireBetween("minutes in the heat", Number.parseFloat(text), 5, 960, "min"))}
+          onDrag={(minutes) => drag((before) => ({ ...before, finish: { kind: "time", minutes } }))}
+          onSettle={(minutes) => settle((before) => ({ ...before, finish: { kind: "time", minutes } }))}
         />
-      ))}
+      )}
+      {(plan.finish.kind === "time" || plan.finish.kind === "signs") && (
+        <Caution>
+          {plan.finish.kind === "time" ? "Time" : "Clear juices, a loose leg and a pop-up button"} cannot tell whether
+          the guideline is reached: what is shown is what the model expects of a usual bird. A thermometer decides.
+        </Caution>
+      )}
+      {plan.finish.kind !== "time" && <p className="text-[0.9rem]">{GOAL_WORDS[plan.finish.kind]}</p>}
+      {plan.finish.kind !== "time" &&
+        centres.map((centre) => (
+          <DragRow
+            key={centre}
+            label={centre}
+            name={`Target, ${centre}`}
+            value={targetOf(centre)}
+            shown={t(targetOf(centre))}
+            min={LOWEST_TARGET_C[centre]}
+            max={85}
+            step={1}
+            parse={(text) =>
+              requireBetween(
+                `target of the ${centre}`,
+                parseTemperatureC(text, units),
+                LOWEST_TARGET_C[centre],
+                90,
+                "°C",
+              )
+            }
+            onDrag={(celsius) => drag(withTarget(centre, celsius))}
+            onSettle={(celsius) => settle(withTarget(centre, celsius))}
+          />
+        ))}
       {below && (
         <Caution>
           Below {t(guideline)}, the usual guidance for poultry. The log reduction is computed for the coldest point
@@ -96,18 +156,26 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           An oven below {t(constant("minimumOvenC"))} keeps a whole bird long in the zone where bacteria grow.
         </Caution>
       )}
-      {!below && <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>}
+      {!below && plan.finish.kind === "after-rest" && (
+        <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>
+      )}
     </>
   );
 }
 
-/** Weather, for fires outdoors: what it takes of charcoal. */
+/** What burns outdoors, and the weather that it burns in. */
 function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
   const weather = (change: Partial<Plan["weather"]>): void =>
     settle((before) => ({ ...before, weather: { ...before.weather, ...change } }));
   return (
     <>
+      <Segmented
+        label="Fuel"
+        value={plan.fuel}
+        choices={FUELS.map((value) => ({ value, label: FUEL_NAMES[value] }))}
+        onChange={(fuel) => settle((before) => ({ ...before, fuel }))}
+      />
       <UnitField
         label="Outdoors"
         shown={formatTemperature(plan.weather.airC, units)}
@@ -116,8 +184,10 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
       />
       <Toggle label="Windy" checked={plan.weather.windy} onChange={(windy) => weather({ windy })} />
       <p className="text-sm text-soft">
-        Charcoal: {briquettesToStart(plan)} briquettes to start, {briquettesPerHour(plan)} more each hour. Little, clean
-        smoke; the lid stays shut.
+        {plan.fuel === "charcoal"
+          ? `${briquettesToStart(plan)} briquettes to start, ${briquettesPerHour(plan)} more each hour`
+          : FUEL_SAYS[plan.fuel]}
+        . Little, clean smoke; the lid stays shut.
       </p>
     </>
   );

@@ -1,7 +1,7 @@
 import { useState } from "react";
+import { isFire } from "../../../core/kitchen/fuel";
+import { goesInWithIce } from "../../../core/plan/ice";
 import type { Plan } from "../../../core/plan/schema";
-import { goesInWithIce } from "../../../core/schedule/conflicts";
-import { isInOven } from "../../../core/schedule/resources";
 import { formatDuration } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -34,7 +34,7 @@ export function RescueSheet({ plan, onTake }: Props) {
 function Rescue({ plan, onTake }: Props) {
   const [ice, setIce] = useState<Ice>(plan.bird.ice);
   const ways = useRescue(plan, ice);
-  const ovenOnly = !isInOven(plan) || plan.bird.cavity === "stuffed";
+  const ovenOnly = isFire(plan.heat) || plan.bird.cavity === "stuffed";
   const taken = (thawIn: "water" | "none"): boolean =>
     plan.bird.state === "part-frozen" && plan.bird.ice === ice && (thawIn === "none") === goesInWithIce(plan);
   return (

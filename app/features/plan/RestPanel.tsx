@@ -1,21 +1,32 @@
 import { centresOf } from "../../../core/bird/form";
+import { requireBetween } from "../../../core/errors";
 import type { Indices } from "../../../core/processes/indices";
+import { restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
 import { COVER_CHOICES } from "../../bird-view/names";
+import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
+import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
 export function RestPanel({ plan, cook, units }: PanelProps) {
-  const { settle } = usePlanStore();
+  const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const peaks = centresOf(plan.bird).flatMap((centre) => {
     const peak = cook.peak[centre];
     return peak ? [{ centre, celsius: peak.celsius }] : [];
   });
+  const restMin = plan.restMin ?? restFor(plan.bird.massKg).usualMin;
+  const ends = centresOf(plan.bird)
+    .flatMap((centre) => {
+      const celsius = cook.atCarve.centresC[centre];
+      return celsius === undefined ? [] : [`${t(celsius)} ${centre}`];
+    })
+    .join(", ");
   const judged = verdict(
     peaks.map(({ celsius }) => celsius),
     cook.logReduction,
@@ -29,7 +40,25 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
         choices={COVER_CHOICES}
         onChange={(cover) => settle((before) => ({ ...before, cover }))}
       />
+      <DragRow
+        label="Rests for"
+        name="Minutes of rest"
+        value={restMin}
+        shown={`${restMin} min`}
+        min={10}
+        max={120}
+        step={5}
+        parse={(text) => Math.round(requireBetween("rest", Number.parseFloat(text), 10, 120, "min"))}
+        onDrag={(minutes) => drag((before) => ({ ...before, restMin: minutes }))}
+        onSettle={(minutes) => settle((before) => ({ ...before, restMin: minutes }))}
+      />
+      {plan.restMin !== null && (
+        <Button size="small" className="self-start" onClick={() => settle((before) => ({ ...before, restMin: null }))}>
+          The usual rest
+        </Button>
+      )}
       <p className="text-[0.95rem]">
+        At the end of it {ends}.{" "}
         {judged.kind === "meets-guideline" ? (
           <>Every thermal centre is seen at or above the guideline before carving. </>
         ) : judged.kind === "unknown" ? (

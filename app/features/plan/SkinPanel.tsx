@@ -1,11 +1,17 @@
+import { centresOf } from "../../../core/bird/form";
+import { requireBetween } from "../../../core/errors";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
+import { STUFFINGS } from "../../../core/plan/schema";
+import { wearsBacon } from "../../../core/plan/season";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
+import { Additions } from "./Additions";
 import { Cost } from "./Cost";
+import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -13,12 +19,14 @@ const FAT_NAMES = {
   before: "Fat over the skin",
   "under-skin": "Butter under it",
   "none-at-first": "None at first",
+  none: "None",
 } as const;
+const STUFFING_NAMES = { warm: "Warm", cold: "Cold", raw: "With raw meat" } as const;
 const BASTE_EVERY = [0, 60, 30, 10] as const;
 
 /** What goes on the skin and into the cavity, before the oven and during it. */
 export function SkinPanel({ plan, derived, units }: PanelProps) {
-  const { settle } = usePlanStore();
+  const { drag, settle } = usePlanStore();
   const { season, bird } = plan;
   const { seasoning } = derived;
   return (
@@ -30,10 +38,12 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onChange={(fat) => settle(withSeason({ fat }))}
       />
       <p className="text-sm text-soft">
-        {small(seasoning.fatGrams, units)}.{" "}
-        {season.fat === "none-at-first"
-          ? "Bare skin takes smoke; oil it once it has coloured."
-          : "Herbs and butter season the skin and the drippings; only salt goes deep."}
+        {seasoning.fatGrams > 0 && `${small(seasoning.fatGrams, units)}. `}
+        {season.fat === "none"
+          ? "A duck brings its own; a lean bird browns less without."
+          : season.fat === "none-at-first"
+            ? "Bare skin takes smoke; oil it once it has coloured."
+            : "Herbs and butter season the skin and the drippings; only salt goes deep."}
       </p>
       {bird.cut === "whole" && (
         <>
@@ -53,6 +63,12 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
                 The middle of the stuffing must reach the guideline too, and the meat waits for it. Beside the bird it
                 is a side dish.
               </Caution>
+              <Segmented
+                label="Stuffing goes in"
+                value={season.stuffing}
+                choices={STUFFINGS.map((value) => ({ value, label: STUFFING_NAMES[value] }))}
+                onChange={(stuffing) => settle(withSeason({ stuffing }))}
+              />
               <Cost plan={plan} without={withForm({ cavity: "empty" })} against="an empty cavity" />
             </>
           )}
@@ -63,12 +79,14 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         checked={season.paste}
         onChange={(paste) => settle(withSeason({ paste }))}
       />
-      <Toggle
-        label="Bacon over the breast"
-        checked={season.bacon}
-        onChange={(bacon) => settle(withSeason({ bacon }))}
-      />
-      {season.bacon && (
+      {centresOf(bird).includes("breast") && (
+        <Toggle
+          label="Bacon over the breast"
+          checked={season.bacon}
+          onChange={(bacon) => settle(withSeason({ bacon }))}
+        />
+      )}
+      {wearsBacon(plan) && (
         <p className="text-sm text-soft">
           {small(seasoning.baconGrams, units)}. Its shade on the breast is not simulated; a foil shield is.
         </p>
@@ -97,18 +115,29 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       {season.basteEveryMin > 0 && (
         <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
       )}
-      <Segmented<string>
-        label="Out of the fridge"
-        value={season.counterMin > 0 ? "45" : "0"}
-        choices={[
-          { value: "0", label: "Straight into the oven" },
-          { value: "45", label: "45 min on the counter" },
-        ]}
-        onChange={(minutes) => settle(withSeason({ counterMin: Number(minutes) }))}
+      <DragRow
+        label="Out before"
+        name="Minutes out of the fridge before the heat"
+        value={season.counterMin}
+        shown={`${season.counterMin} min`}
+        min={0}
+        max={120}
+        step={5}
+        parse={(text) =>
+          Math.round(requireBetween("minutes out of the fridge", Number.parseFloat(text), 0, 120, "min"))
+        }
+        onDrag={(counterMin) => drag(withSeason({ counterMin }))}
+        onSettle={(counterMin) => settle(withSeason({ counterMin }))}
       />
       {season.counterMin > 0 && (
         <Cost plan={plan} without={withSeason({ counterMin: 0 })} against="straight from the fridge" />
       )}
+      {season.counterMin > 60 && (
+        <Caution>
+          The two hours in the warm count from here: one hour is left for what comes after, and less in summer.
+        </Caution>
+      )}
+      <Additions plan={plan} units={units} />
     </>
   );
 }

@@ -1,0 +1,154 @@
+/** The order of work and the words for it, as laws of every plan. */
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ANY_PLAN, anyCook, deriveAny } from "../../tests/helpers/anyPlan";
+import { simulated } from "../../tests/helpers/simulated";
+import { centresOf } from "../bird/form";
+import { FIRST_SHARES } from "../forecast/band";
+import { goesInWithIce } from "../plan/ice";
+import type { Plan } from "../plan/schema";
+import { usualPlan } from "../plan/usualPlan";
+import { constant } from "../sources";
+import { derivePlan } from "./derive";
+import { listsOf } from "./lists";
+import { SALT_AT_OVEN } from "./remedies";
+import { timetableOf } from "./timetable";
+
+/** Everything that is written for the cook, in one text. */
+function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {
+  const derived = deriveAny(plan, cook);
+  const lists = listsOf(plan, derived, "metric");
+  return [
+    ...timetableOf(plan, derived, "metric").map(({ what, detail }) => `${what}: ${detail}`),
+    ...[...lists.buy, ...lists.weigh, ...lists.kit].map(({ what, why }) => `${what}: ${why ?? ""}`),
+  ].join("\n");
+}
+
+const RUNS = { numRuns: 2000 };
+
+describe("the order of work", () => {
+  it("is: open, giblets out, stock, salt, dry, counter, fill, dress, in", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const derived = deriveAny(plan, cook);
+        const rows = timetableOf(plan, derived, "metric");
+        const row = (id: string) => rows.find((each) => each.id === id);
+        const order = ["thaw", "prepare", "salt", "dry", "counter-1", "fill-1", "season-1", "roast"].flatMap(
+          (id) => row(id) ?? [],
+        );
+        for (const [n, each] of order.entries()) {
+          const next = order[n + 1];
+          if (!next) break;
+          expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.startMs);
+          // What stands on the counter is filled and dressed there; all else is over before the next begins.
+          if (each.id !== "counter-1")
+            expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.endMs);
+        }
+        const stock = row("stock-1");
+        const giblets = ["whole", "spatchcock", "parts"].includes(plan.bird.cut) && !goesInWithIce(plan);
+        if (stock && giblets) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
+        if (stock) expect(stock.endMs).toBeLessThanOrEqual(row("thicken-1")?.startMs ?? 0);
+        // Salt that is weighed is put on by a step of its own.
+        expect(row("salt") !== undefined || (plan.thawIn === "brine" && plan.bird.state !== "fresh")).toBe(
+          derived.salt.grams > 0 || (plan.thawIn === "brine" && plan.bird.state !== "fresh"),
+        );
+      }),
+      RUNS,
+    );
+  });
+
+  it("has a step to salt where the salt is put off to the oven, and no quarrel of hands for it", () => {
+    for (const method of ["dry", "brine", "equilibrium", "injection"] as const) {
+      const before = usualPlan({
+        bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh", cavity: "aromatics" },
+        method: "steady",
+        serveAt: "2026-12-20T13:00:00.000Z",
+        zone: "UTC",
+      });
+      const plan = SALT_AT_OVEN.change({ ...before, salt: { ...before.salt, method } });
+      const derived = derivePlan(plan, simulated({ pullMinute: 170 }), FIRST_SHARES, 0);
+      const rows = timetableOf(plan, derived, "metric");
+      const salt = rows.find(({ id }) => id === "salt");
+      const dress = rows.find(({ id }) => id === "season-1");
+      expect(salt?.what).toMatch(/58 g/);
+      expect(salt?.endMs).toBeLessThanOrEqual(dress?.startMs ?? 0);
+      expect(derived.resourceConflicts).toEqual([]);
+    }
+  });
+
+  it("lets no bird rest for hours: it goes in later, whatever the doubt", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        anyCook,
+        fc.double({ min: 1, max: 5, noNaN: true }),
+        fc.double({ min: 0.6, max: 1, noNaN: true }),
+        (plan, cook, late, early) => {
+          const { schedule } = deriveAny(plan, cook, { p10: early, p50: 1, p90: late });
+          const longest = Math.max(constant("longestRestMin"), plan.restMin ?? 0);
+          expect(schedule.restMin.expected).toBeLessThanOrEqual(longest + 1);
+        },
+      ),
+      RUNS,
+    );
+  });
+});
+
+describe("the words", () => {
+  it("are of this bird and this fire", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const text = written(plan, cook);
+        const { cut, species } = plan.bird;
+        const outdoors = plan.heat !== "oven" && plan.heat !== "fan-oven";
+        if (!outdoors || plan.fuel !== "charcoal") expect(text).not.toMatch(/briquette|charcoal/i);
+        if (outdoors) expect(text).not.toMatch(/oven on at|oven empty|into the oven/i);
+        if (!["whole", "spatchcock", "parts"].includes(cut)) expect(text).not.toMatch(/giblet|both ends/);
+        if (!centresOf(plan.bird).includes("breast"))
+          expect(text).not.toMatch(/over the breast|breast shield|breast off/);
+        if (species === "duck" && plan.season.fat === "none") expect(text).not.toMatch(/fat over the skin|oil or soft/);
+        if (plan.roasted === "day-before") expect(text).not.toMatch(/while the bird rests/);
+        const under =
+          plan.stages[0]?.surface ?? (["parts", "boneless-breast", "leg-roll"].includes(cut) ? "pan" : "rack");
+        if (under !== "rack") expect(text).not.toMatch(/rack over a low tray/);
+      }),
+      RUNS,
+    );
+  });
+
+  it("tell of two birds in brine what each vessel takes: no salt of both in the water of one", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const { salt } = deriveAny(plan, cook);
+        if (!salt.bath) return;
+        const { bath } = salt;
+        expect(bath.vessels === 1 || bath.vessels === plan.bird.count).toBe(true);
+        expect(bath.saltGrams * bath.vessels).toBeCloseTo(salt.grams, 6);
+        expect(bath.saltGrams / bath.waterL).toBeCloseTo(bath.gramsPerLitre, 6);
+        if (bath.vessels > 1) expect(written(plan, cook)).toMatch(/each/);
+      }),
+      RUNS,
+    );
+  });
+
+  it("call for no basting and no glaze while it is wrapped", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.integer({ min: 20, max: 200 }), (plan, cook, fromMin) => {
+        const wrapped: Plan = {
+          ...plan,
+          stages: [
+            { fromMin: 0, airC: 160 },
+            { fromMin, airC: 160, wrap: "foil" },
+          ],
+        };
+        const { chores, schedule } = deriveAny(wrapped, cook);
+        const wraps = chores.find(({ kind }) => kind === "stage")?.startMs ?? Number.POSITIVE_INFINITY;
+        for (const { kind, startMs } of chores) {
+          if (kind === "baste" || kind === "glaze") expect(startMs).toBeLessThan(wraps);
+        }
+        expect(schedule.inAtMs).toBeLessThan(wraps);
+      }),
+      { numRuns: 500 },
+    );
+  });
+});
