@@ -284,7 +284,6 @@ export const SOURCES = {
   brineHours: practice(24, "h", "a brine by time for a turkey; 4 to 5 hours for a bird under 2 kg, 48 at most"),
   equilibriumHours: practice(48, "h", "an equilibrium brine, which cannot over-salt"),
   injectionHours: practice(12, "h", "injected brine spreads between its sites"),
-  sugarPerSalt: practice(0.5, "g/g", "sugar a gram of salt, where sugar is wanted"),
   meatWaterShare: chosen(
     0.68,
     "kg/kg",

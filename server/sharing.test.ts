@@ -5,7 +5,7 @@ import { type AddressInfo, connect } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { SharedRoast } from "../core/formats/shared";
+import { SHARED_VERSION, type SharedRoast } from "../core/formats/shared";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { makeServer } from "./app";
 import { RoastShelf } from "./roastShelf";
@@ -34,7 +34,7 @@ beforeEach(() => {
 afterEach(stop);
 
 const shared = (change: Partial<SharedRoast> = {}): SharedRoast => ({
-  version: 3,
+  version: SHARED_VERSION,
   revision: 0,
   roast: sampleRoast(),
   readings: [],
@@ -88,7 +88,7 @@ describe("roasts in common", () => {
     stop();
     await start();
     expect(await (await fetch(url)).json()).toEqual({
-      version: 3,
+      version: SHARED_VERSION,
       roasts: [{ id: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
     });
     expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: second, roast: { title: "Ours" } });
@@ -126,11 +126,11 @@ describe("roasts in common", () => {
 
   it.each([
     ["no JSON", "{", 400],
-    ["no roast", { version: 3, revision: 0 }, 400],
+    ["no roast", { version: SHARED_VERSION, revision: 0 }, 400],
     ["a roast that cannot be", { ...shared(), roast: { ...sampleRoast(), title: "" } }, 400],
     ["a field nobody knows", { ...shared(), more: 1 }, 400],
     ["an older page", { ...shared(), version: undefined }, 426],
-    ["a newer page", { ...shared(), version: 3 }, 426],
+    ["a newer page", { ...shared(), version: SHARED_VERSION + 1 }, 426],
     ["too large", `"${"x".repeat(4_200_000)}"`, 413],
   ])("answers %s with what is wrong, and keeps nothing", async (_, body, status) => {
     const response = await put(body);
@@ -156,7 +156,7 @@ describe("roasts in common", () => {
     await put(shared({ roast: sampleRoast("other") }), "other");
     stop();
     const [one] = readdirSync(folder).filter((name) => readFileSync(join(folder, name), "utf8").includes('"sample"'));
-    const newer = JSON.stringify({ ...shared(), version: 3 });
+    const newer = JSON.stringify({ ...shared(), version: SHARED_VERSION + 1 });
     writeFileSync(join(folder, one as string), newer);
     writeFileSync(join(folder, "damaged.json"), "{");
     vi.spyOn(console, "warn").mockImplementation(() => undefined);

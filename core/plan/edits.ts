@@ -1,6 +1,7 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 import { massRangeKg } from "../bird/body";
 import { hasCavity } from "../bird/form";
+import { isFire } from "../kitchen/fuel";
 import { constant } from "../sources";
 import { heatFitting } from "./methods";
 import type { Plan } from "./schema";
@@ -42,7 +43,10 @@ export const onTheMorning =
   (ice: Plan["bird"]["ice"], thawIn: "water" | "none"): Change =>
   (plan) => ({
     ...withSalt({ saltHours: 0, dryHours: 0 })(
-      withBird({ state: "part-frozen", ice })(thawIn === "none" ? unstuffed(plan) : plan),
+      withBird({ state: "part-frozen", ice })(
+        // With its ice it goes into an oven, and not stuffed.
+        thawIn === "none" ? { ...unstuffed(plan), ...(isFire(plan.heat) && { heat: "oven" }) } : plan,
+      ),
     ),
     thawIn,
   });

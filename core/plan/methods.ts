@@ -1,6 +1,7 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import { type Cut, centresOf, type FormChoice } from "../bird/form";
 import type { HeatSource } from "../heat/ovens";
+import { isFire } from "../kitchen/fuel";
 import type { OvenStage } from "../processes/stages";
 
 export const METHOD_IDS = [
@@ -148,6 +149,15 @@ export function heatFitting<Stage extends OvenStage>(
 /** What heat takes which cut: nothing flat or in pieces turns on a spit. */
 export const takes = (source: HeatSource, cut: Cut): boolean =>
   source !== "spit" || (cut !== "spatchcock" && cut !== "parts");
+
+/** Whether a bird may go into this heat with ice in it: whole, and only in an oven. */
+export const takesIce = ({
+  heat,
+  bird,
+}: {
+  readonly heat: HeatSource;
+  readonly bird: { readonly cut: Cut };
+}): boolean => !isFire(heat) && bird.cut === "whole";
 
 export function methodById(id: MethodId): Method {
   return METHODS.find((method) => method.id === id) as Method;

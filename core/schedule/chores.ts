@@ -182,7 +182,11 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     if (isFed(plan)) for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
   }
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.
-  const gravyEndMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) - 10 * MINUTE_MS : carveAtMs;
+  // After a rest that is too short for it, it is ready while the bird is carved.
+  const gravyEndMs =
+    plan.roasted === "day-before"
+      ? Date.parse(plan.serveAt) - 10 * MINUTE_MS
+      : Math.max(carveAtMs, pullAtMs.p50 + (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS);
   if (plan.roasted === "same-day") {
     const poured = Math.min(
       Math.max(pullAtMs.p50 + 5 * MINUTE_MS, pullAtMs.p10),

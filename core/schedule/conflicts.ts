@@ -3,6 +3,7 @@ import { NEVER } from "../forecast/ensemble";
 import { isFire } from "../kitchen/fuel";
 import type { Fit } from "../plan/fits";
 import { goesInWithIce } from "../plan/ice";
+import { takes } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { constant } from "../sources";
@@ -17,6 +18,8 @@ export type Conflict =
   | { readonly kind: "waits-too-long-raw"; readonly days: number; readonly limitDays: number }
   | { readonly kind: "brined-too-long"; readonly hours: number; readonly limitHours: number }
   | { readonly kind: "frozen-outside-an-oven"; readonly why: "heat" | "stuffed" }
+  /** Flat or in pieces it does not turn. */
+  | { readonly kind: "not-on-a-spit" }
   | { readonly kind: "salted-twice" }
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
@@ -67,6 +70,7 @@ export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, no
   if (salt.bath && salt.hours > BRINE_LIMIT_HOURS) {
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }
+  if (!takes(plan.heat, bird.cut)) conflicts.push({ kind: "not-on-a-spit" });
   if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice" });
   else if (meatPercent !== null && meatPercent > TOO_SALTY_PERCENT) {
     conflicts.push({ kind: "too-salty", percent: meatPercent });

@@ -62,6 +62,7 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
       targetC: { breast: 74, thigh: 74, filling: 74 },
     }),
   ],
+  ["not-on-a-spit", changed({ bird: { cut: "spatchcock" }, heat: "spit" })],
   ["salted-twice", changed({ bird: { preSalted: true } })],
   ["too-salty", changed({ salt: { percent: 2 } })],
   ["at-night", changed({ serveAt: new Date(SERVE - 6 * HOUR).toISOString() })],
@@ -69,6 +70,35 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
   ["does-not-fit", changed({ equipment: { ovenCm: { width: 46, depth: 40, height: 20 } } })],
   ["does-not-fit", changed({ bird: { count: 2 } })],
 ];
+
+describe("a brine that is stopped by the clock", () => {
+  const brined = changed({ salt: { method: "brine", brinePercent: 12, saltHours: 36, dryHours: 0 } });
+  /** What has crept in, as the model has it: with the strength, and with the root of the hours at the quickest. */
+  const derived = ({ salt }: Plan, percent: number): DerivedPlan =>
+    derivePlan(
+      { ...brined, salt },
+      simulated({ saltPercent: percent * (salt.brinePercent / 12) * Math.sqrt(salt.saltHours / 36) }),
+      FIRST_SHARES,
+      SERVE - 30 * 24 * HOUR,
+    );
+
+  it("is called too salty by what is simulated, and only then; every remedy takes it away", () => {
+    expect(derivePlan(brined, simulated(), FIRST_SHARES, 0).conflicts.map(({ kind }) => kind)).not.toContain(
+      "too-salty",
+    );
+    expect(derived(brined, 0.5).conflicts.map(({ kind }) => kind)).not.toContain("too-salty");
+    const conflict = derived(brined, 2.2).conflicts.find(({ kind }) => kind === "too-salty");
+    expect(conflict).toEqual({ kind: "too-salty", percent: 2.2 });
+    const remedies = remediesOf(conflict as Conflict, brined);
+    expect(remedies.length).toBe(2);
+    for (const { label, change } of remedies) {
+      expect(
+        derived(change(brined), 2.2).conflicts.map(({ kind }) => kind),
+        label,
+      ).not.toContain("too-salty");
+    }
+  });
+});
 
 describe("a conflict of the bird's own tasks", () => {
   it.each(MADE)("%s: every remedy takes it away", (kind, plan, nowMs) => {

@@ -1,7 +1,7 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
 
 import { hasCavity } from "../bird/form";
-import { unstuffed, withBird, withSalt } from "../plan/edits";
+import { unstuffed, withBird, withForm, withSalt } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
@@ -117,6 +117,11 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
       return [{ label: "Brine it one day", change: withSalt({ saltHours: 24 }) }];
     case "frozen-outside-an-oven":
       return conflict.why === "heat" ? [IN_THE_OVEN, WATER_NOW] : [STUFFING_BESIDE, WATER_NOW];
+    case "not-on-a-spit":
+      return [
+        { label: "On the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
+        { label: "Leave it whole", change: withForm({ cut: "whole" }) },
+      ];
     case "salted-twice":
       return [NO_SALT];
     case "too-salty":

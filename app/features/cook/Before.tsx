@@ -5,13 +5,13 @@ import { lateWords } from "../../day/adviceWords";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
+import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { clockTime, dayAndTime, largeCountdown } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import type { Acts } from "./acts";
-import { FasterWays } from "./FasterWays";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { Simulating } from "./Simulating";
@@ -105,7 +105,14 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           {isFire(plan.heat) ? "The heat is on" : "The oven is on"}
         </Button>
       )}
-      {late.lateMin > 0 && <FasterWays plan={plan} fromMs={late.inAtMs} asPlannedMs={serveAtMs} acts={acts} />}
+      {late.lateMin > 0 && (
+        <FasterWays
+          plan={plan}
+          fromMs={late.inAtMs}
+          asPlannedMs={serveAtMs}
+          onTake={(change) => void acts.change((before) => ({ ...before, plan: change(before.plan) }))}
+        />
+      )}
       {plan.bird.state !== "fresh" && plan.thawIn !== "none" && (
         <Caution>
           Is there no ice left in it? A hand in the cavity says so; with ice, see the plan for what can be done.

@@ -22,7 +22,7 @@ import { HandOver } from "./HandOver";
 export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { plan } = roast;
-  const { cook, shares, fault, neverMet } = useSimulatedPlan(plan);
+  const { cook, shares, refining, fault, neverMet } = useSimulatedPlan(plan);
   const derived = useMemo(
     () => (cook ? derivePlan(plan, cook, shares, clockNow(), roast.happened.inAt) : null),
     [plan, cook, shares, roast.happened.inAt],
@@ -58,7 +58,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         <h1 className="text-3xl print:text-2xl">{roast.title}</h1>
         <p className="text-soft">on the table {write(Date.parse(plan.serveAt))}</p>
         <div className="ml-auto flex flex-wrap gap-2 print:hidden">
-          <Button tone="primary" onClick={() => print()}>
+          <Button tone="primary" disabled={refining} onClick={() => print()}>
             <Printer aria-hidden className="mr-1.5 size-4" /> Print
           </Button>
           <Button
@@ -87,6 +87,9 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           <HandOver roast={roast} />
         </div>
       </header>
+      <p role="status" className="text-sm text-soft empty:hidden print:hidden">
+        {refining && "The times are still being refined: they may move by some minutes, and printing waits for them."}
+      </p>
       {derived.resourceConflicts.length + derived.conflicts.length > 0 && (
         <Caution>
           Something in this plan cannot fit yet: the plan names it, with remedies. The times below are as they stand.

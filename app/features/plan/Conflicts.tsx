@@ -1,9 +1,12 @@
+import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
+import { restFor } from "../../../core/processes/rest";
 import type { Conflict } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
-import { type Remedy, remediesOf, resourceRemedies } from "../../../core/schedule/remedies";
+import { type Remedy, remediesOf, resourceRemedies, SALT_AT_OVEN } from "../../../core/schedule/remedies";
 import type { ResourceConflict } from "../../../core/schedule/resources";
+import { constant } from "../../../core/sources";
 import {
   formatDuration,
   formatLength,
@@ -12,6 +15,8 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { TASK_NAMES } from "../../clock-view/ClockView";
+import { clockNow } from "../../shell/clock";
+import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { dayAndTime } from "../../ui/time";
@@ -37,7 +42,15 @@ export function Conflicts({ plan, derived, neverMet, units }: Props) {
         </Caution>
       )}
       {conflicts.map((conflict) => (
-        <Caution key={JSON.stringify({ ...conflict, byMs: 0 })} actions={<Remedies of={remediesOf(conflict, plan)} />}>
+        <Caution
+          key={JSON.stringify({ ...conflict, byMs: 0 })}
+          actions={
+            <>
+              <Remedies of={remediesOf(conflict, plan)} />
+              {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
+            </>
+          }
+        >
           {wordsFor(conflict, plan.zone, units)}
         </Caution>
       ))}
@@ -61,6 +74,27 @@ function Remedies({ of }: { readonly of: readonly Remedy[] }) {
     </Button>
   ));
 }
+
+/** With no time left: the bird salted at the oven and cut for it, each way simulated, and when dinner would be. */
+function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derived">) {
+  const { settle } = usePlanStore();
+  const atOven = SALT_AT_OVEN.change(plan);
+  const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
+  const { cut, count, massKg } = plan.bird;
+  const fromMs = clockNow() + Math.max(constant("preheatMin"), boardMin(cut, count)) * MINUTE;
+  const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE;
+  return (
+    <FasterWays
+      plan={atOven}
+      fromMs={fromMs}
+      asPlannedMs={fromMs + roastMs + restMs}
+      size="table"
+      onTake={(change) => settle((before) => change(SALT_AT_OVEN.change(before)))}
+    />
+  );
+}
+
+const MINUTE = 60_000;
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
 /** What a place takes or has: the sides of it, or the volume of a pot. */
@@ -88,10 +122,12 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return conflict.why === "heat"
         ? "With ice in it, a bird is for the oven only: never for a smoker, a grill or a spit."
         : "With ice in it, a bird is not stuffed: the middle would be in the warm for hours.";
+    case "not-on-a-spit":
+      return "A flat bird, or one in pieces, does not turn on a spit.";
     case "salted-twice":
       return "It was sold salted, and is to be salted again. None is usual; the drippings will be too salty for gravy as well.";
     case "too-salty":
-      return `The meat could come to ${conflict.percent.toFixed(1)} % of salt; 0.7 to 1.5 % is usual.`;
+      return `The meat comes to ${conflict.percent.toFixed(1)} % of salt, simulated; 0.7 to 1.5 % is usual.`;
     case "at-night":
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
     case "late-never":
@@ -111,6 +147,7 @@ const USE_NAMES: Record<string, string> = {
   chill: "the carved trays",
   prepare: "opening and cutting",
   carve: "carving",
+  fill: "filling the bird",
   season: "dressing the bird",
   stock: "the stock",
   thicken: "the gravy",

@@ -19,10 +19,12 @@ import { LivingBirdView } from "./LivingBirdView";
 import { NotThere } from "./NotThere";
 import { usePlanStore } from "./planStore";
 import { type PanelId, panelOf, StagePanel } from "./StagePanel";
+import { Title } from "./Title";
 
 interface Props {
   /** Set once the bird is in: the plan then follows what happened. */
   readonly inAt: string | undefined;
+  readonly roastId: string;
   readonly title: string;
   readonly plan: Plan;
   readonly canUndo: boolean;
@@ -33,7 +35,7 @@ interface Props {
 const MINUTE = 60_000;
 
 /** The clock and the bird together, with the stage under the hand open beside them. */
-export function PlanBoard({ title, plan, canUndo, inAt, isClosed }: Props) {
+export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Props) {
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
   const simulated = useSimulatedPlan(plan);
@@ -68,7 +70,7 @@ export function PlanBoard({ title, plan, canUndo, inAt, isClosed }: Props) {
   return (
     <div className="flex grow flex-col gap-2">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <h1 className="text-2xl">{title}</h1>
+        <Title roastId={roastId} title={title} />
         <p className="text-[0.95rem] text-soft">
           15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
           {clockTime(derived.plainRule.inAtMs, plan.zone)}. This bird, simulated:{" "}

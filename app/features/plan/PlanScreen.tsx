@@ -31,6 +31,7 @@ export function PlanScreen() {
   if (!roast || !history || roastId !== id) return <p className="py-10 text-soft">Opening the roast …</p>;
   return (
     <PlanBoard
+      roastId={roast.id}
       title={roast.title}
       plan={history.present}
       canUndo={history.past.length > 0}

@@ -64,8 +64,9 @@ function Rescue({ plan, onTake }: Props) {
       </ul>
       {ovenOnly && (
         <Caution>
-          {plan.bird.cavity === "stuffed" ? "A stuffed bird" : "A bird for the smoker, the grill or the spit"} does not
-          go in with ice: cold water first.
+          {plan.bird.cavity === "stuffed"
+            ? "A stuffed bird does not go in with ice: as it is, its stuffing goes beside it."
+            : "With ice it is for the oven, not for the smoker, the grill or the spit: as it is, it goes there."}
         </Caution>
       )}
       <p className="text-sm text-soft">

@@ -10,7 +10,6 @@ import {
 } from "../../../core/kitchen/salt";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import { ice, liquid, small } from "../../../core/schedule/amounts";
-import { constant } from "../../../core/sources";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -141,19 +140,29 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
                 onChange={(bath) => settle(withSalt({ bath }))}
               />
               <p className="text-sm">
-                <b>{liquid(salt.bath.waterL * 1000, units)}</b> of water{plan.bird.count > 1 && " for each bird"}:{" "}
+                <b>{liquid(salt.bath.waterL * 1000, units)}</b> of water{salt.bath.vessels > 1 && " for each bird"}
+                {salt.bath.vessels < plan.bird.count && " for all of them in one pot"}:{" "}
                 {liquid(salt.bath.hotL * 1000, units)} hot to dissolve, then the rest cold with{" "}
                 {ice(salt.bath.iceKg, units)} of ice. It takes {liquid(salt.bath.containerL * 1000, units)} of room.
               </p>
-              <Toggle
-                label="Sugar too, half as much as salt"
-                checked={chosen.sugarShare > 0}
-                onChange={(sugar) => settle(withSalt({ sugarShare: sugar ? constant("sugarPerSalt") : 0 }))}
-              />
-              <p className="text-sm text-soft">
-                Only salt goes deep; sugar, herbs and spice season the skin and the drippings.
-              </p>
             </>
+          )}
+          <DragRow
+            label="Sugar"
+            name="Sugar, share of the salt's weight"
+            value={chosen.sugarShare}
+            shown={`${Math.round(100 * chosen.sugarShare)} %`}
+            min={0}
+            max={1}
+            step={0.05}
+            parse={(text) => parsePercent("sugar", 0, 100)(text) / 100}
+            onDrag={(sugarShare) => drag(withSalt({ sugarShare }))}
+            onSettle={(sugarShare) => settle(withSalt({ sugarShare }))}
+          />
+          {chosen.sugarShare > 0 && (
+            <p className="text-sm text-soft">
+              Only salt goes deep; sugar, herbs and spice season the skin and the drippings, and sugar browns early.
+            </p>
           )}
           <Segmented
             label="Kept cold"
@@ -169,7 +178,8 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           )}
           {cook.saltPercent !== null && (
             <p className="text-sm text-soft">
-              Simulated: {cook.saltPercent.toFixed(1)} % of salt in the whole of the meat as it goes in.
+              Simulated: {cook.saltPercent.toFixed(1)} % of salt in the whole of the meat as it goes in
+              {!salt.isCertain && ", give or take a third: published speeds of salt in meat differ by four to one"}.
             </p>
           )}
         </>

@@ -8,9 +8,10 @@ import { constant } from "../../../core/sources";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";
+import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
-import { clockTime, fieldTime, instantOf } from "../../ui/time";
+import { clockTime } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { SideFile } from "./SideFile";
@@ -45,18 +46,12 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
     settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }));
   return (
     <>
-      <label className="text-sm text-soft">
-        On the table
-        <input
-          type="datetime-local"
-          value={fieldTime(Date.parse(plan.serveAt), plan.zone)}
-          onChange={(event) => {
-            const ms = instantOf(event.target.value, plan.zone);
-            if (!Number.isNaN(ms)) settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }));
-          }}
-          className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-        />
-      </label>
+      <MomentField
+        label="On the table"
+        atMs={Date.parse(plan.serveAt)}
+        zone={plan.zone}
+        onChange={(ms) => settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }))}
+      />
       <Segmented
         label="Roasted on"
         value={plan.roasted}

@@ -5,10 +5,16 @@ import { create } from "zustand";
 import { messageOf } from "../../../core/errors";
 import { mergedRoast } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
-import type { Plan } from "../../../core/plan/schema";
+import type { Plan, Roast } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
 import { database } from "../../shell/database";
+import { usePreferences } from "../../shell/preferences";
+import { titleOf } from "../../ui/titles";
 import { commit, type EditHistory, openHistory, preview, redo, undo } from "./editHistory";
+
+/** Called by its bird and day, as they are now, until the cook names it. */
+const titled = (roast: Roast): Roast =>
+  roast.named ? roast : { ...roast, title: titleOf(roast.plan, usePreferences.getState().units) };
 
 interface PlanState {
   readonly roastId: string | null;
@@ -38,10 +44,8 @@ export const usePlanStore = create<PlanState>((set, get) => {
     if (!roastId || !before) return;
     underWay.push(canonical(history.present));
     // Only what was changed here is written: another tab or device may have changed something else meanwhile.
-    changeRoast(
-      database(),
-      roastId,
-      (roast) => mergedRoast({ ...roast, plan: before.kept }, { ...roast, plan: history.present }, roast).roast,
+    changeRoast(database(), roastId, (roast) =>
+      titled(mergedRoast({ ...roast, plan: before.kept }, { ...roast, plan: history.present }, roast).roast),
     ).catch((error: unknown) => {
       toast.error(`The change was not stored: ${messageOf(error)}`);
     });

@@ -164,7 +164,15 @@ export function StartForm() {
                 choices={METHODS.map(({ id, short }) => ({ value: id, label: short }))}
                 onChange={field.onChange}
               />
-              <p className="mt-2 text-sm text-soft">{METHODS.find(({ id }) => id === field.value)?.says}</p>
+              <p className="mt-2 text-sm text-soft">
+                {METHODS.find(({ id }) => id === field.value)?.says}
+                {cutFor(field.value, watch("cut")) !== watch("cut") && (
+                  <b className="block font-medium text-ink">
+                    It is not for a bird left as it is: this one is cut,{" "}
+                    {CUT_NAMES[cutFor(field.value, watch("cut"))].toLowerCase()}.
+                  </b>
+                )}
+              </p>
             </>
           )}
         />

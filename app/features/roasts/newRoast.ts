@@ -8,8 +8,10 @@ import { birdsToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
 import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
 import { usualPlan } from "../../../core/plan/usualPlan";
-import { formatMass, parseMassKg, type UnitSystem } from "../../../core/units/quantity";
-import { dayName, instantOf } from "../../ui/time";
+import { inTime } from "../../../core/schedule/inTime";
+import { parseMassKg, type UnitSystem } from "../../../core/units/quantity";
+import { instantOf } from "../../ui/time";
+import { titleOf } from "../../ui/titles";
 
 type Known = { readonly known: "mass" | "guests"; readonly mass: string; readonly guests: string } & Pick<
   Plan["bird"],
@@ -68,15 +70,6 @@ interface Setting {
   readonly equipment: Equipment;
 }
 
-const CUT_WORDS: Record<Answers["cut"], string> = {
-  whole: "Whole",
-  spatchcock: "Flat",
-  parts: "Jointed",
-  crown: "Crown of",
-  "boneless-breast": "Boneless breast of",
-  "leg-roll": "Rolled leg of",
-};
-
 /** The roast that three answers stand for; everything else starts at its usual value. */
 export function newRoast(answers: Answers, { id, nowMs, zone, units, equipment }: Setting): Roast {
   const serveMs = instantOf(answers.serveAt, zone);
@@ -90,12 +83,12 @@ export function newRoast(answers: Answers, { id, nowMs, zone, units, equipment }
     zone,
     equipment,
   });
-  const birds = `${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
+  const made = inTime({ ...plan, ...(table && { table }) }, nowMs);
   return RoastSchema.parse({
     id,
-    title: `${CUT_WORDS[cut]} ${birds}, ${formatMass(massKg, units)}, ${dayName(serveMs, zone)}`,
+    title: titleOf(made, units),
     createdAt: new Date(nowMs).toISOString(),
-    plan: { ...plan, ...(table && { table }) },
+    plan: made,
     happened: {},
     notes: "",
     thermometer: "typed",

@@ -1,11 +1,10 @@
-import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
-import { planByWay, type Way } from "../../../core/plan/compare";
-import type { Plan } from "../../../core/plan/schema";
-import { restFor } from "../../../core/processes/rest";
-import { useComparisons } from "../../simulation/useComparisons";
-import { Button } from "../../ui/Button";
-import { clockTime } from "../../ui/time";
-import type { Acts } from "./acts";
+import { boardMin, carvingMin } from "../../core/kitchen/cutting";
+import { planByWay, type Way } from "../../core/plan/compare";
+import type { Plan } from "../../core/plan/schema";
+import { restFor } from "../../core/processes/rest";
+import { Button } from "../ui/Button";
+import { clockTime } from "../ui/time";
+import { useComparisons } from "./useComparisons";
 
 interface Props {
   readonly plan: Plan;
@@ -13,7 +12,9 @@ interface Props {
   readonly fromMs: number;
   /** Dinner, cooked as planned. */
   readonly asPlannedMs: number;
-  readonly acts: Acts;
+  readonly size?: "table" | "stove";
+  /** Another cut and heat for it. */
+  onTake(change: (plan: Plan) => Plan): void;
 }
 
 const MINUTE = 60_000;
@@ -30,7 +31,7 @@ const NAMES: Record<string, string> = {
 const WORTH_MIN = 15;
 
 /** The same bird cut otherwise, each simulated: dinner when, and one tap to take it. */
-export function FasterWays({ plan, fromMs, asPlannedMs, acts }: Props) {
+export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }: Props) {
   const ways =
     plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
   const plans = ways.map((way) => planByWay(plan, { ...way, birds: plan.bird.count }));
@@ -51,18 +52,15 @@ export function FasterWays({ plan, fromMs, asPlannedMs, acts }: Props) {
       {quicker.map(({ made, dinnerMs, name }) => (
         <Button
           key={name}
-          size="stove"
+          size={size}
           onClick={() =>
-            void acts.change((before) => ({
+            onTake((before) => ({
               ...before,
-              plan: {
-                ...before.plan,
-                bird: made.bird,
-                heat: made.heat,
-                method: made.method,
-                stages: made.stages,
-                targetC: made.targetC,
-              },
+              bird: made.bird,
+              heat: made.heat,
+              method: made.method,
+              stages: made.stages,
+              targetC: made.targetC,
             }))
           }
         >
