@@ -24,7 +24,7 @@ interface Props {
   onAdd(sides: Plan["sides"]): void;
 }
 
-/** A dish from the usual ones by a tap, or one of the cook's own. */
+/** Dishes from the usual ones by a tap each, or the cook's own; once open it stays so, for the next. */
 export function SideForm({ plan, units, onAdd }: Props) {
   const [open, setOpen] = useState(false);
   const [own, setOwn] = useState({ name: "", minutes: "", oven: "" });
@@ -32,7 +32,6 @@ export function SideForm({ plan, units, onAdd }: Props) {
   const [fault, setFault] = useState<string | null>(null);
   const add = (dish: Preset): void => {
     onAdd([{ ...dish, id: crypto.randomUUID(), slot }]);
-    setOpen(false);
   };
   const addOwn = (): void => {
     try {
@@ -64,7 +63,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-1.5">
-        {PRESETS.map((dish) => (
+        {PRESETS.filter(({ name }) => plan.sides.every((side) => side.name !== name)).map((dish) => (
           <Button key={dish.name} size="small" onClick={() => add(dish)}>
             {dish.name}
             <span className="text-soft">
