@@ -24,6 +24,7 @@ export function planInProgress(inAtMs: number, zone: string): Plan {
 export function roastInProgress(inAtMs: number, zone: string): Roast {
   return {
     id: "demo-now",
+    named: true,
     title: "Turkey at the simulated thermometer",
     createdAt: new Date(inAtMs - 1440 * MINUTE).toISOString(),
     plan: planInProgress(inAtMs, zone),

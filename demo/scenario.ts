@@ -127,6 +127,7 @@ export function servedAt({ daysAgo, serveHour }: Past, nowMs: number, zone: stri
 export function openDayRoast(nowMs: number, zone: string): Roast {
   return {
     id: "demo-open-day",
+    named: true,
     title: "Open-day lunch at the harbour light",
     createdAt: iso(nowMs),
     plan: plan({ cut: "spatchcock" }, "hot-flat", openDay(nowMs, zone), zone, {

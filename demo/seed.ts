@@ -33,6 +33,7 @@ function pastRoast(
   return {
     roast: {
       id: past.id,
+      named: true,
       title: past.title,
       createdAt: iso(serveAtMs - 6 * DAY),
       plan: past.plan(serveAtMs),

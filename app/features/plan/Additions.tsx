@@ -122,28 +122,28 @@ function AdditionForm() {
         add();
       }}
     >
-      <div className="grid grid-cols-[1fr_4.5rem_auto] gap-2">
-        <input
-          aria-label="What goes on"
-          placeholder="A rub, a paste, cider"
-          value={name}
-          maxLength={60}
-          onChange={(event) => setName(event.target.value)}
-          className={FIELD}
-        />
+      <input
+        aria-label="What goes on"
+        placeholder="A rub, a paste, cider"
+        value={name}
+        maxLength={60}
+        onChange={(event) => setName(event.target.value)}
+        className={`${FIELD} w-full min-w-0`}
+      />
+      <div className="grid grid-cols-[5rem_minmax(0,1fr)] gap-2">
         <input
           aria-label="How much of it"
           placeholder="20"
           inputMode="decimal"
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
-          className={FIELD}
+          className={`${FIELD} min-w-0`}
         />
         <select
           aria-label="Its unit"
           value={unit}
           onChange={(event) => setUnit(event.target.value as Addition["unit"])}
-          className={`${FIELD} max-w-24`}
+          className={`${FIELD} min-w-0`}
         >
           {choicesOf(ADDITION_UNITS, UNIT_NAMES)}
         </select>
