@@ -47,6 +47,7 @@ const CHORE_NAMES: Record<ChoreKind, string> = {
   counter: "On the counter",
   fill: "Fill",
   season: "Dress",
+  sear: "Sear",
   stage: "Change of the heat",
   baste: "Baste",
   glaze: "Glaze",

@@ -1,20 +1,28 @@
 import { useId, useState } from "react";
 import { messageOf } from "../../core/errors";
 
-interface Props {
+interface Props<Value> {
   readonly label: string;
   /** The value as text, in the cook's units. */
   readonly shown: string;
   /** Turns what was typed into a value; throws an Error whose message is shown. */
-  parse(text: string): number;
-  onChange(value: number): void;
+  parse(text: string): Value;
+  onChange(value: Value): void;
   readonly hint?: string;
   readonly size?: "table" | "stove";
   readonly hideLabel?: boolean;
 }
 
 /** A field that understands either unit system; what it cannot read it says in one sentence, and nothing changes. */
-export function UnitField({ label, shown, parse, onChange, hint, size = "table", hideLabel = false }: Props) {
+export function UnitField<Value = number>({
+  label,
+  shown,
+  parse,
+  onChange,
+  hint,
+  size = "table",
+  hideLabel = false,
+}: Props<Value>) {
   const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);

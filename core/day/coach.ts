@@ -12,6 +12,7 @@ import { UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { isFed } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
+import { basteMinutes } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { constant } from "../sources";
 import { nextReading } from "./nextReading";
@@ -109,10 +110,10 @@ function dueByPlan({ plan, nowMin, readings, forecast, stagesDone, bastingsDone,
     const sinceMin = nowMin - Math.max(fromMin, metMin);
     advice.push({ kind: "stage", n: due, because: when ? "temperature" : "time", sinceMin });
   }
-  const every = plan.season.basteEveryMin;
+  const bastings = basteMinutes(plan.season, nowMin).length;
   const isWrapped = fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap === "foil";
-  if (every > 0 && !isWrapped && Math.floor(nowMin / every) > bastingsDone) {
-    advice.push({ kind: "baste", n: Math.floor(nowMin / every) });
+  if (!isWrapped && bastings > bastingsDone) {
+    advice.push({ kind: "baste", n: bastings });
   }
   const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);
   if (isFed(plan) && fuels > fuelsDone) {

@@ -7,7 +7,6 @@ import { FIRST_SHARES } from "../forecast/band";
 import { restFor } from "../processes/rest";
 import { taskOf } from "../schedule/backward";
 import { derivePlan } from "../schedule/derive";
-import { constant } from "../sources";
 import { lateBeforeOven } from "./late";
 
 const MINUTE = 60_000;
@@ -27,7 +26,7 @@ describe("late before the oven", () => {
 
   it("wants the oven on first, and says what that makes of dinner", () => {
     const cold = late(onMs + 90 * MINUTE);
-    expect(cold).toMatchObject({ what: "oven", dueMs: onMs, inAtMs: onMs + (90 + constant("preheatMin")) * MINUTE });
+    expect(cold).toMatchObject({ what: "oven", dueMs: onMs, inAtMs: onMs + (90 + plan.preheat.minutes) * MINUTE });
     const { shortestMin } = restFor(plan.bird.massKg);
     const carve = taskOf(planned.schedule, "carve");
     const carveMin = ((carve?.endMs ?? 0) - (carve?.startMs ?? 0)) / MINUTE;

@@ -7,7 +7,6 @@ import type { Shares } from "../forecast/band";
 import type { Plan } from "../plan/schema";
 import { taskOf } from "../schedule/backward";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
-import { constant } from "../sources";
 
 export interface LateBefore {
   /** What to do now: the oven is cold, or the bird not in. */
@@ -43,7 +42,7 @@ export function lateBeforeOven(
   const birdLate = isLate(schedule.inAtMs);
   const ovenLate = preheat !== undefined && !isOn && isLate(preheat.startMs);
   if (!birdLate && !ovenLate) return null;
-  const inAtMs = Math.max(schedule.inAtMs, isOn ? nowMs : nowMs + constant("preheatMin") * MINUTE_MS);
+  const inAtMs = Math.max(schedule.inAtMs, isOn ? nowMs : nowMs + plan.preheat.minutes * MINUTE_MS);
   const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString());
   return {
     what: isOn ? "bird" : "oven",

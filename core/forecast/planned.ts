@@ -9,6 +9,7 @@ import type { HeatSource } from "../heat/ovens";
 import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
 import { cookedMeatKg } from "../kitchen/guests";
+import { sears } from "../plan/methods";
 import { saltPlan } from "../plan/saltPlan";
 import type { Plan, Roast } from "../plan/schema";
 import { seasoningEvents } from "../plan/season";
@@ -18,6 +19,7 @@ import { type Leftovers, leftovers } from "../processes/leftovers";
 import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
 import { restFor } from "../processes/rest";
 import { needsBothHalves } from "../processes/roast";
+import { searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
 
@@ -38,6 +40,10 @@ export interface PlannedInput {
   readonly restMin: number;
   /** Stuffing as it goes in, °C. */
   readonly stuffingC: number;
+  /** In a pan first; null: not. */
+  readonly sear: Plan["sear"];
+  /** The oven as it goes in, °C. */
+  readonly preheatC: number;
   /** Glazing and basting: each opens the door. */
   readonly events: readonly RoastEvent[];
   readonly birds: number;
@@ -77,6 +83,8 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   cover: plan.cover,
   restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
   stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
+  sear: sears(plan) ? plan.sear : null,
+  preheatC: plan.preheat.airC ?? plan.stages[0]?.airC ?? constant("minimumOvenC"),
   events: seasoningEvents(plan),
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,
@@ -184,10 +192,10 @@ const goneIn = new Map<PictureQuality, GoingIn>();
 
 /** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
 function* birdGoingIn(
-  { form, massKg, before, stuffingC, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
+  { form, massKg, before, stuffingC, sear, wholeGrid }: PlannedInput & { readonly wholeGrid: boolean },
   quality: PictureQuality,
 ): Generator<number, { readonly bird: LivingBird; readonly saltPercent: number | null }> {
-  const key = JSON.stringify({ form, massKg, before, stuffingC, wholeGrid });
+  const key = JSON.stringify({ form, massKg, before, stuffingC, sear, wholeGrid });
   const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
   const known = goneIn.get(quality);
   if (known?.key === key) {
@@ -204,6 +212,7 @@ function* birdGoingIn(
     saltPercent = salt.whole;
   } else bird.startAt(startCOf(before));
   if (form.cavity === "stuffed") bird.fill(stuffingC);
+  if (sear) for (const { minute } of searing(bird, sear)) yield minute;
   bird.minute = 0;
   bird.history.length = 0;
   goneIn.set(quality, {
@@ -244,6 +253,7 @@ function* cookedWithPictures(
     events: input.events,
     birds: input.birds,
     traits,
+    preheatC: input.preheatC,
     everyMin: HISTORY_EVERY_MIN[quality],
     pictures: {
       everyMin: FRAME_EVERY_MIN[quality],

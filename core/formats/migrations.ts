@@ -109,8 +109,12 @@ export function roastWithFinish(roast: unknown): unknown {
       additions: [],
       restMin: null,
       liver: false,
+      sear: null,
+      preheat: { minutes: 25, airC: null },
       ...plan,
-      season: isRecord(plan.season) ? { stuffing: "warm", ...plan.season } : plan.season,
+      season: isRecord(plan.season)
+        ? { stuffing: "warm", basteFromMin: 0, basteUntilMin: null, basteWith: "", glazeAt: [], ...plan.season }
+        : plan.season,
     },
   };
 }

@@ -16,7 +16,7 @@ import {
 export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
 export type HeatSource = (typeof HEAT_SOURCES)[number];
 
-export const SHIELDS = ["none", "breast", "tips", "all"] as const;
+export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
 export type Shield = (typeof SHIELDS)[number];
 export const WRAPS = ["none", "foil"] as const;
 export type Wrap = (typeof WRAPS)[number];
@@ -168,8 +168,8 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
         };
   const covered = moment.wrap === "none" && moment.shield !== "none" && moment.shield !== "all" ? foil : skin;
   return everywhere(skin, {
-    breast: moment.shield === "breast" ? covered : skin,
-    tips: moment.shield === "tips" ? covered : skin,
+    breast: moment.shield === "breast" || moment.shield === "breast-and-tips" ? covered : skin,
+    tips: moment.shield === "tips" || moment.shield === "breast-and-tips" ? covered : skin,
     cavity: cavityPatch(skin, moment.cavityC),
     contact,
     away: kitchenAir(),

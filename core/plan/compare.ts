@@ -5,11 +5,11 @@ import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
 import { boardMin, carvingMin } from "../kitchen/cutting";
 import type { CookDone } from "../processes/cook";
-import { constant } from "../sources";
 import { type Fit, fitsOf } from "./fits";
 import { heatBy, METHODS, type MethodId, methodById } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
+import { basteMinutes, glazePasses } from "./season";
 import { targetsFor } from "./usualPlan";
 
 export interface Way {
@@ -124,7 +124,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
   const { cut, count } = plan.bird;
   const [breast, thigh] = [minuteAt(cook, "breast", COMPARED_C), minuteAt(cook, "thigh", COMPARED_C)];
   const kept = cook.indices?.juicesKept;
-  const bastings = plan.season.basteEveryMin > 0 ? Math.floor((cook.pullMinute - 5) / plan.season.basteEveryMin) : 0;
+  const bastings = basteMinutes(plan.season, cook.pullMinute - 5).length;
   return {
     roastMin: cook.pullMinute,
     breastAheadMin: breast === null || thigh === null ? null : thigh - breast,
@@ -132,13 +132,13 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
     juicesLeg: kept?.thigh ?? null,
     browning: cook.indices?.browning ?? 0,
     leewayMin: OVERDONE_K / risingKPerMin(cook),
-    ovenMin: cook.pullMinute + constant("preheatMin"),
+    ovenMin: cook.pullMinute + plan.preheat.minutes,
     tooLargeFor: fitsOf(cook.sizeCm, plan, saltPlan(plan))
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),
     carveMin: carvingMin(cut, count),
-    acts: plan.stages.length - 1 + plan.season.glazePasses + bastings,
+    acts: plan.stages.length - 1 + glazePasses(plan) + bastings,
     wholeAtTable: cut === "whole",
   };
 }

@@ -131,7 +131,7 @@ export function stagesFitting<Stage extends OvenStage>(
       return {
         ...kept,
         ...(side !== undefined && (bird.cut === "whole" || side === "up") && { side }),
-        ...(shield !== undefined && (centres.includes("breast") || shield !== "breast") && { shield }),
+        ...(shield !== undefined && (centres.includes("breast") || !shield.startsWith("breast")) && { shield }),
       } as Stage;
     });
 }
@@ -149,6 +149,15 @@ export function heatFitting<Stage extends OvenStage>(
 /** What heat takes which cut: nothing flat or in pieces turns on a spit. */
 export const takes = (source: HeatSource, cut: Cut): boolean =>
   source !== "spit" || (cut !== "spatchcock" && cut !== "parts");
+
+/** Whether it is browned in a pan first: what lies flat in one. */
+export const sears = ({
+  sear,
+  bird,
+}: {
+  readonly sear: object | null;
+  readonly bird: { readonly cut: Cut };
+}): boolean => sear !== null && (bird.cut === "boneless-breast" || bird.cut === "leg-roll" || bird.cut === "parts");
 
 /** Whether a bird may go into this heat with ice in it: whole, and only in an oven. */
 export const takesIce = ({

@@ -7,7 +7,7 @@ import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { fitsOf } from "./fits";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
-import { glazeAtC, seasoningEvents, seasoningFor } from "./season";
+import { basteMinutes, glazeMoments, seasoningEvents, seasoningFor } from "./season";
 import { usualKitchen } from "./usualKitchen";
 
 const { plan } = sampleRoast();
@@ -24,10 +24,20 @@ describe("seasoning", () => {
   });
 
   it("glazes in steps, the last of them well before the target", () => {
-    const passes = glazeAtC({ ...plan, season });
-    expect(passes.map(({ reachesC }) => reachesC)).toEqual([...passes.map(({ reachesC }) => reachesC)].sort());
+    const passes = glazeMoments({ ...plan, season }).map((moment) => ("when" in moment ? moment.when.reachesC : 0));
+    expect(passes).toEqual([...passes].sort());
     expect(passes).toHaveLength(3);
-    expect(passes[2]?.reachesC).toBeLessThan((plan.targetC.breast ?? 0) - 5);
+    expect(passes[2]).toBeLessThan((plan.targetC.breast ?? 0) - 5);
+    const own = [{ atMin: 40 }];
+    expect(glazeMoments({ ...plan, season: { ...season, glazeAt: own } })).toEqual(own);
+  });
+
+  it("bastes between a beginning and an end", () => {
+    const every = { ...plan.season, basteEveryMin: 20 };
+    expect(basteMinutes(every, 70)).toEqual([20, 40, 60]);
+    expect(basteMinutes({ ...every, basteFromMin: 30, basteUntilMin: 70 }, 200)).toEqual([30, 50, 70]);
+    expect(basteMinutes({ ...every, basteFromMin: 90, basteUntilMin: 60 }, 200)).toEqual([]);
+    expect(basteMinutes(plan.season, 200)).toEqual([]);
   });
 
   it("opens the door for every pass and every basting", () => {

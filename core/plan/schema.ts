@@ -83,6 +83,12 @@ const Salt = z.strictObject({
   dryHours: z.number().min(0).max(72),
 });
 
+/** A minute of the roast, or the first time a centre has come so far. */
+const Moment = z.union([
+  z.strictObject({ atMin: z.number().int().min(0).max(960) }),
+  z.strictObject({ when: z.strictObject({ centre, reachesC: z.number().min(0).max(95) }) }),
+]);
+
 export const STUFFINGS = ["cold", "warm", "raw"] as const;
 
 const Season = z.strictObject({
@@ -94,6 +100,13 @@ const Season = z.strictObject({
   glazePasses: z.number().int().min(0).max(5),
   /** Minutes between bastings; 0 leaves the door shut. */
   basteEveryMin: z.number().int().min(0).max(120),
+  /** Not before this minute of the roast, and not after; null: to the end. */
+  basteFromMin: z.number().int().min(0).max(600),
+  basteUntilMin: z.number().int().min(0).max(600).nullable(),
+  /** What it is basted, brushed or misted with; empty: its own drippings. */
+  basteWith: line(0, 60),
+  /** Passes of glaze at moments of the cook's own; none: as many as there are, in the last stretch. */
+  glazeAt: z.array(Moment).max(5),
   /** Minutes on the counter before the oven. */
   counterMin: z.number().int().min(0).max(120),
   /** How stuffing goes in: cold from the fridge, warm, or warm with raw meat in it. */
@@ -246,6 +259,13 @@ export const PlanSchema = z.strictObject({
   /** What burns, where the heat is a fire. */
   fuel: z.enum(FUELS),
   method: z.enum(METHOD_IDS),
+  /** Boned pieces and parts, browned in a pan first. */
+  sear: z.strictObject({ panC: z.number().min(120).max(280), minutesPerSide: z.number().min(0.5).max(20) }).nullable(),
+  /** Before the bird goes in: how long, and how hot; null: as hot as the first stage. */
+  preheat: z.strictObject({
+    minutes: z.number().int().min(5).max(120),
+    airC: z.number().min(60).max(320).nullable(),
+  }),
   stages: Stages,
   targetC: centresC(55, 90),
   finish: Finish,

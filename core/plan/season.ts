@@ -2,7 +2,7 @@
 import { ovenMassKg } from "../bird/body";
 import { centresOf } from "../bird/form";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
-import type { RoastEvent } from "../processes/stages";
+import type { Moment, RoastEvent } from "../processes/stages";
 import { constant } from "../sources";
 import type { Plan } from "./schema";
 
@@ -20,7 +20,7 @@ export const wearsBacon = ({ bird, season }: Pick<Plan, "bird" | "season">): boo
 
 /** A shield over the breast from the start is moulded and oiled on the cold bird. */
 export const startsShielded = ({ bird, stages }: Pick<Plan, "bird" | "stages">): boolean =>
-  stages[0]?.shield === "breast" && centresOf(bird).includes("breast");
+  stages[0]?.shield?.startsWith("breast") === true && centresOf(bird).includes("breast");
 
 export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): Seasoning {
   const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
@@ -29,27 +29,36 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): S
       season.fat === "none" ? 0 : kg * constant(season.fat === "under-skin" ? "underSkinGramsPerKg" : "oilGramsPerKg"),
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
     baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
-    glazeMl: season.glazePasses > 0 ? kg * constant("glazeMlPerKg") : 0,
+    glazeMl: glazePasses({ season }) > 0 ? kg * constant("glazeMlPerKg") : 0,
   };
 }
 
-/** Temperatures of the first centre at which glaze goes on: sugar burns, so all of it is in the last stretch. */
-export function glazeAtC({ bird, season, targetC }: Pick<Plan, "bird" | "season" | "targetC">) {
+/** When glaze goes on: the cook's own moments, else in the last stretch by the first centre, since sugar burns. */
+export function glazeMoments({ bird, season, targetC }: Pick<Plan, "bird" | "season" | "targetC">): readonly Moment[] {
+  if (season.glazeAt.length > 0) return season.glazeAt;
   const centre = centresOf(bird)[0] ?? "breast";
   const target = targetC[centre] ?? constant("guidelineC");
   return Array.from({ length: season.glazePasses }, (_, n) => ({
-    centre,
     // Clear of the pull, which comes some degrees before the target.
-    reachesC: target - 10 - (season.glazePasses - 1 - n) * constant("glazeStepK"),
+    when: { centre, reachesC: target - 10 - (season.glazePasses - 1 - n) * constant("glazeStepK") },
   }));
 }
 
-/** What seasoning does to the heat: every glaze and every basting opens the door and wets the skin. */
-export function seasoningEvents(plan: Pick<Plan, "bird" | "season" | "targetC">): RoastEvent[] {
-  const every = plan.season.basteEveryMin;
-  const bastings = every > 0 ? Math.floor(LONGEST_ROAST_MIN / every) : 0;
-  return [
-    ...Array.from({ length: bastings }, (_, n): RoastEvent => ({ kind: "baste", atMin: (n + 1) * every })),
-    ...glazeAtC(plan).map((when): RoastEvent => ({ kind: "baste", when })),
-  ];
+export const glazePasses = ({ season }: Pick<Plan, "season">): number => season.glazeAt.length || season.glazePasses;
+
+/** Minutes of the roast at which it is basted, up to one. */
+export function basteMinutes(
+  { basteEveryMin, basteFromMin, basteUntilMin }: Plan["season"],
+  untilMin: number,
+): number[] {
+  if (basteEveryMin === 0) return [];
+  const first = basteFromMin > 0 ? basteFromMin : basteEveryMin;
+  const count = Math.floor((Math.min(untilMin, basteUntilMin ?? untilMin) - first) / basteEveryMin) + 1;
+  return Array.from({ length: Math.max(0, count) }, (_, n) => first + n * basteEveryMin);
 }
+
+/** What seasoning does to the heat: every glaze and every basting opens the door and wets the skin. */
+export const seasoningEvents = (plan: Pick<Plan, "bird" | "season" | "targetC">): RoastEvent[] => [
+  ...basteMinutes(plan.season, LONGEST_ROAST_MIN).map((atMin): RoastEvent => ({ kind: "baste", atMin })),
+  ...glazeMoments(plan).map((moment): RoastEvent => ({ kind: "glaze", ...moment })),
+];

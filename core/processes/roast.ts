@@ -24,6 +24,8 @@ export interface RoastOptions {
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
+  /** The oven as the bird goes in, °C; as hot as its first stage when left out. */
+  readonly preheatC?: number | undefined;
 }
 
 export const LONGEST_ROAST_MIN = 16 * 60;
@@ -53,8 +55,8 @@ const UNDERLAY_HEAT: Record<Underlay, () => number> = {
   vegetables: () => constant("vegetablesHeatJPerM2K"),
 };
 /** Only a stone is preheated with the oven; vegetables and a tray go in with the bird. */
-const underlayStartC = (stage: FullStage): number =>
-  stage.surface === "hot-stone" ? stage.airC : constant("kitchenC");
+const underlayStartC = (surface: Underlay, ovenC: number): number =>
+  surface === "hot-stone" ? ovenC : constant("kitchenC");
 
 /** Opening the door to change the arrangement takes this long. */
 const HANDLING_MIN = 1;
@@ -84,8 +86,9 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const sizeM = sizeOfM(bird.body);
   let at = 0;
   let stage = stages[0] as FullStage;
-  const oven = new Oven(stage.airC);
-  let underlayC = underlayStartC(stage);
+  const preheatC = options.preheatC ?? stage.airC;
+  const oven = new Oven(preheatC);
+  let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
   const arrange = (): void => {
     bird.turn(stage.side, birds > 1);
@@ -101,7 +104,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       const before = stage;
       at = next;
       stage = stages[at] as FullStage;
-      if (stage.surface !== before.surface) underlayC = underlayStartC(stage);
+      if (stage.surface !== before.surface) underlayC = underlayStartC(stage.surface, stage.airC);
       if (changedByHand(before, stage)) handling = HANDLING_MIN;
       arrange();
     }
@@ -117,11 +120,11 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
           : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
-      const waits = event.kind === "baste" && stage.wrap !== "none";
-      if (!waits || "atMin" in event) upcomingEvents.delete(event);
-      if (waits) continue;
+      const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
+      if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
+      if (wrapped) continue;
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
-      if (event.kind === "baste") surface.moisten(constant("dryAfterBasteShare"));
+      if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
     }
     oven.advance(minute + step, stage.airC, birds, openMin);

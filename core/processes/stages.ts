@@ -38,6 +38,8 @@ export type RoastEvent =
   | { readonly kind: "door"; readonly atMin: number; readonly openMin: number }
   /** Spooned over, brushed or misted: the door is open a while and the skin wet again. */
   | ({ readonly kind: "baste" } & Moment)
+  /** The same with a glaze, which waits where it is wrapped. */
+  | ({ readonly kind: "glaze" } & Moment)
   | ({ readonly kind: "leave"; readonly piece: Piece } & Moment);
 
 /** A minute, or the first time a centre has come so far. */

@@ -16,6 +16,7 @@ const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   dryHours: 12,
   roastMin: { p10: 180, p50: 200, p90: 225 },
   carveMin: 20,
+  preheatMin: 25,
   shortestRestMin: 20,
   usualRestMin: 30,
   longestRestMin: 90,

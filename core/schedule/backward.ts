@@ -4,7 +4,6 @@
  */
 import { type Late, mapLate, NEVER } from "../forecast/ensemble";
 import type { ThawPlace } from "../processes/thaw";
-import { constant } from "../sources";
 
 export const LANES = ["cold", "board", "heat", "table"] as const;
 export type Lane = (typeof LANES)[number];
@@ -49,6 +48,8 @@ export interface ScheduleInput {
   readonly stockMin: number;
   readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: Late };
   readonly carveMin: number;
+  /** The oven on before the bird, min. */
+  readonly preheatMin: number;
   /** Rest that even a late bird gets, the rest aimed at, and the longest that a bird as expected is kept waiting. */
   readonly shortestRestMin: number;
   readonly usualRestMin: number;
@@ -133,7 +134,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
   // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.
   before("thaw", "cold", prepareFrom, input.thawHours, input.thawIn === "water" ? (ms) => ms : awake);
   tasks.push(
-    { id: "preheat", lane: "heat", startMs: inAtMs - constant("preheatMin") * MINUTE_MS, endMs: inAtMs },
+    { id: "preheat", lane: "heat", startMs: inAtMs - input.preheatMin * MINUTE_MS, endMs: inAtMs },
     { id: "roast", lane: "heat", startMs: inAtMs, endMs: pullAtMs.p50 },
     { id: "rest", lane: "board", startMs: pullAtMs.p50, endMs: carveAtMs },
     { id: "carve", lane: "board", startMs: carveAtMs, endMs: carvedAtMs },

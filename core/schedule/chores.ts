@@ -3,8 +3,9 @@
 import { hasGiblets } from "../kitchen/cutting";
 import { isFed, isFire } from "../kitchen/fuel";
 import { goesInWithIce } from "../plan/ice";
+import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { glazeAtC, startsShielded, wearsBacon } from "../plan/season";
+import { basteMinutes, glazeMoments, startsShielded, wearsBacon } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
 import { fullStages, type Moment } from "../processes/stages";
 import { constant } from "../sources";
@@ -19,6 +20,7 @@ export const CHORE_KINDS = [
   "counter",
   "fill",
   "season",
+  "sear",
   "stage",
   "baste",
   "glaze",
@@ -101,7 +103,11 @@ const seasonMin = (plan: Plan): number =>
   (startsShielded(plan) ? 5 : 0);
 
 /** Minutes from out of the fridge to into the heat: on the counter, or only as long as it is worked on. */
-export const outMin = (plan: Plan): number => Math.max(plan.season.counterMin, fillMin(plan) + seasonMin(plan));
+export const outMin = (plan: Plan): number =>
+  Math.max(plan.season.counterMin, fillMin(plan) + seasonMin(plan) + searMin(plan));
+
+/** Minutes at the ring: both sides of it, and the pan heated before. */
+const searMin = (plan: Plan): number => (sears(plan) ? Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0)) + 5 : 0);
 
 /** Whether neck and giblets come out of this very bird in time for a stock. */
 export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
@@ -145,14 +151,15 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     const every = constant("waterChangeMin") * MINUTE_MS;
     for (let at = thaw.startMs + every; at < thaw.endMs - 1; at += every) put("water-change", "cold", at, 5);
   }
-  const [fills, seasons] = [fillMin(plan), seasonMin(plan)];
-  const dressedFromMs = inAtMs - seasons * MINUTE_MS;
+  const [fills, seasons, searing] = [fillMin(plan), seasonMin(plan), searMin(plan)];
+  const dressedFromMs = inAtMs - (seasons + searing) * MINUTE_MS;
   // Worked on for as long, it stands on the counter anyway.
-  if (season.counterMin > fills + seasons) {
+  if (season.counterMin > fills + seasons + searing) {
     put("counter", "board", inAtMs - season.counterMin * MINUTE_MS, season.counterMin);
   }
   if (fills > 0) put("fill", "board", dressedFromMs - fills * MINUTE_MS, fills, { hands: 1 });
   put("season", "board", dressedFromMs, seasons, { hands: 1 });
+  if (searing > 0) put("sear", "heat", inAtMs - searing * MINUTE_MS, searing, { hands: 1, ring: true });
   bench.take(dressedFromMs - fills * MINUTE_MS, inAtMs);
   const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
   const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
@@ -165,13 +172,9 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     if (n > 0) put("stage", "heat", atMinute(minute), 2, { n });
   });
   const isWrapped = (minute: number): boolean => wraps.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
-  if (season.basteEveryMin > 0) {
-    for (let at = season.basteEveryMin; at < pullMin - 5; at += season.basteEveryMin) {
-      if (!isWrapped(at)) put("baste", "heat", atMinute(at), 2);
-    }
-  }
-  for (const when of glazeAtC(plan)) {
-    const met = minuteOf({ when }, history);
+  for (const at of basteMinutes(season, pullMin - 5)) if (!isWrapped(at)) put("baste", "heat", atMinute(at), 2);
+  for (const moment of glazeMoments(plan)) {
+    const met = minuteOf(moment, history);
     if (met === null) continue;
     // Under a wrap it waits until that is off.
     const minute = isWrapped(met) ? wraps.find(({ fromMin, wrapped }) => fromMin > met && !wrapped)?.fromMin : met;

@@ -99,6 +99,7 @@ export function derivePlan(
     stockMin: simmersGiblets(plan) && !dayBefore ? STOCK_LEAD_MIN : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
+    preheatMin: plan.preheat.minutes,
     // Dishes that bake after the bird need the oven: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
       longestRestMin,

@@ -4,8 +4,9 @@ import { bathFor, SALT_SHARES } from "../kitchen/brining";
 import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../kitchen/fuel";
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
+import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { startsShielded } from "../plan/season";
+import { glazePasses, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatMass, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, small } from "./amounts";
@@ -84,8 +85,8 @@ function toBuy(
     ...when(seasoning.baconGrams > 0, { what: "bacon in thin slices", amount: small(seasoning.baconGrams, units) }),
     ...when(seasoning.glazeMl > 0, {
       what: "glaze",
-      amount: liquid(seasoning.glazeMl * plan.season.glazePasses, units),
-      why: `${plan.season.glazePasses} thin passes`,
+      amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
+      why: `${glazePasses(plan)} thin passes`,
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     {
@@ -108,6 +109,10 @@ function toBuy(
       what: "bones or wings of poultry for the stock",
       amount: small(stockWaterMl(stockMl) / 2, units),
       why: "what would come out of this bird is not there in time",
+    }),
+    ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "", {
+      what: `${plan.season.basteWith}, to baste with`,
+      amount: "",
     }),
     ...when(isFire(plan.heat), fuelItem(plan, roastH)),
     ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
@@ -217,6 +222,8 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
           },
         ]
       : []),
+    ...when(bird.species === "duck", { what: "jar for the fat, which keeps", amount: "" }),
+    ...when(sears(plan), { what: "heavy pan for the sear", amount: "" }),
     ...when(salt.injectionL > 0, { what: "injector with a fresh needle", amount: "" }),
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },

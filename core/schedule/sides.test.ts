@@ -27,6 +27,7 @@ const scheduleFor = (sides: readonly SideDish[], equipment = KITCHEN, change: Pa
     dryHours: 12,
     roastMin: { p10: 180, p50: 200, p90: 225 },
     carveMin: 20,
+    preheatMin: 25,
     shortestRestMin: Math.max(20, needed + 5 - 20),
     usualRestMin: 30,
     longestRestMin: 90,

@@ -1,13 +1,13 @@
 /** Everything that is done, in order, in plain words: for the list, the calendar, the command line and the stove. */
 
 import { centresOf, hasCavity } from "../bird/form";
-import type { Underlay } from "../heat/ovens";
+import type { Shield, Underlay } from "../heat/ovens";
 import { hasGiblets } from "../kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { goesInWithIce } from "../plan/ice";
 import type { Addition, Plan } from "../plan/schema";
-import { glazeAtC, startsShielded } from "../plan/season";
+import { glazeMoments, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
@@ -46,6 +46,7 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   counter: 0,
   fill: 5,
   season: 5,
+  sear: 2,
   stage: 0,
   baste: 0,
   glaze: 2,
@@ -80,6 +81,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   ];
   const withSalt = additionWords(plan, "with-the-salt", units);
   const fire = isFire(plan.heat);
+  const preheatC = plan.preheat.airC ?? plan.stages[0]?.airC ?? 0;
   return {
     thaw: thawWords(units)[plan.thawIn],
     prepare: goesInWithIce(plan)
@@ -103,11 +105,13 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
     ],
     preheat: fire
-      ? [
-          `Bring the heat to ${t(plan.stages[0]?.airC ?? 0)}`,
-          `${underWords(plan)} set; the lid's own thermometer checked against yours`,
-        ]
-      : [`Oven on at ${t(plan.stages[0]?.airC ?? 0)}`, `${underWords(plan)} set, oven empty`],
+      ? [`Bring the heat to ${t(preheatC)}`, `${underWords(plan)} set; the lid's own thermometer checked against yours`]
+      : [
+          `Oven on at ${t(preheatC)}`,
+          preheatC === plan.stages[0]?.airC
+            ? `${underWords(plan)} set, oven empty`
+            : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} as the bird goes in`,
+        ],
     roast: [
       fire ? "Bird onto the heat" : "Bird into the oven",
       plan.stages.flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`])).join(", "),
@@ -195,6 +199,13 @@ function additionWords(plan: Plan, moment: Addition["when"], units: UnitSystem):
     );
 }
 
+const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
+  breast: "breast",
+  tips: "tips of wings and drumsticks",
+  "breast-and-tips": "breast and the tips",
+  all: "whole bird",
+};
+
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
 export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: number, units: UnitSystem): string {
   const full = fullStages(stages, bird.cut);
@@ -204,7 +215,7 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
   const changes = [
     stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
-      (stage.shield === "none" ? "foil off" : `foil over the ${stage.shield === "all" ? "whole bird" : stage.shield}`),
+      (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && (stage.wrap === "foil" ? "wrap it tight" : "unwrap it"),
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
@@ -281,12 +292,22 @@ function choreWords(
       ];
     }
     case "baste":
-      return ["Baste", "quickly, door shut again at once"];
+      return [
+        plan.season.basteWith === "" ? "Baste" : `Baste with ${plan.season.basteWith}`,
+        "quickly, door shut again at once",
+      ];
+    case "sear":
+      return [
+        `Sear it: ${plan.sear?.minutesPerSide ?? 0} min a side`,
+        `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
+      ];
     case "glaze": {
-      const at = glazeAtC(plan)[n - 1];
+      const at = glazeMoments(plan)[n - 1];
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
-        at ? `thin, when the ${at.centre} shows ${t(at.reachesC)}; expected now` : "",
+        at && "when" in at
+          ? `thin, when the ${at.when.centre} shows ${t(at.when.reachesC)}; expected now`
+          : "thin, door shut again at once",
       ];
     }
     case "fuel":
@@ -296,7 +317,7 @@ function choreWords(
         plan.roasted === "day-before"
           ? "Loosen the tray, strain and keep the drippings"
           : "Loosen the tray with water, strain",
-        "cavity juices tipped in; hot juice and hot fat are a hazard; let the fat rise",
+        `cavity juices tipped in; hot juice and hot fat are a hazard; ${plan.bird.species === "duck" ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
       ];
     case "thicken":
       return [

@@ -32,6 +32,13 @@ const anySide = fc.record({
   slot: fc.constantFrom(...SIDE_SLOTS),
 });
 
+const anyMoment = fc.oneof(
+  fc.record({ atMin: fc.integer({ min: 0, max: 960 }) }),
+  fc.record({
+    when: fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) }),
+  }),
+);
+
 const anyAddition = fc.record({
   id: fc.uuid(),
   name: fc.constantFrom("A rub", "A paste", "Cider"),
@@ -72,6 +79,16 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     ),
     restMin: fc.option(fc.integer({ min: 10, max: 120 })),
     liver: fc.boolean(),
+    sear: fc.option(
+      fc.record({
+        panC: fc.integer({ min: 120, max: 280 }),
+        minutesPerSide: fc.double({ min: 0.5, max: 20, noNaN: true }),
+      }),
+    ),
+    preheat: fc.record({
+      minutes: fc.integer({ min: 5, max: 120 }),
+      airC: fc.option(fc.integer({ min: 60, max: 320 })),
+    }),
     additions: fc.uniqueArray(anyAddition, { maxLength: 6, selector: ({ id }) => id }),
     salt: fc.record({
       method: fc.constantFrom(...SALT_METHODS),
@@ -93,6 +110,10 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       basteEveryMin: fc.constantFrom(0, 20, 30, 60),
       counterMin: fc.integer({ min: 0, max: 120 }),
       stuffing: fc.constantFrom(...STUFFINGS),
+      basteFromMin: fc.constantFrom(0, 0, 45),
+      basteUntilMin: fc.constantFrom(null, 30, 90),
+      basteWith: fc.constantFrom("", "cider"),
+      glazeAt: fc.array(anyMoment, { maxLength: 3 }),
     }),
     sides: fc.array(anySide, { maxLength: 7 }),
     equipment: fc

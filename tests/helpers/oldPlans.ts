@@ -4,7 +4,10 @@ import type { Plan } from "../../core/plan/schema";
 type Loose = Record<string, unknown>;
 const ADDED: Record<2 | 3 | 7, Record<string, readonly string[]>> = {
   2: { "": ["heat", "table", "sides", "equipment", "gravy"], bird: ["legs", "cavity"] },
-  7: { "": ["fuel", "finish", "additions", "restMin", "liver"], season: ["stuffing"] },
+  7: {
+    "": ["fuel", "finish", "additions", "restMin", "liver", "sear", "preheat"],
+    season: ["stuffing", "basteFromMin", "basteUntilMin", "basteWith", "glazeAt"],
+  },
   3: {
     "": ["roasted", "season", "weather", "stock"],
     bird: ["count", "ice"],

@@ -6,7 +6,6 @@ import type { Conflict } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { type Remedy, remediesOf, resourceRemedies, SALT_AT_OVEN } from "../../../core/schedule/remedies";
 import type { ResourceConflict } from "../../../core/schedule/resources";
-import { constant } from "../../../core/sources";
 import {
   formatDuration,
   formatLength,
@@ -81,7 +80,7 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
   const atOven = SALT_AT_OVEN.change(plan);
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
   const { cut, count, massKg } = plan.bird;
-  const fromMs = clockNow() + Math.max(constant("preheatMin"), boardMin(cut, count)) * MINUTE;
+  const fromMs = clockNow() + Math.max(plan.preheat.minutes, boardMin(cut, count)) * MINUTE;
   const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE;
   return (
     <FasterWays

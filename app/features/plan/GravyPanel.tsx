@@ -3,6 +3,7 @@ import { liquid, small } from "../../../core/schedule/amounts";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
+import { Toggle } from "../../ui/Toggle";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -46,10 +47,20 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
       />
       <p className="text-sm text-soft">
         {plan.stock === "tray"
-          ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry. Liver left out."
+          ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry."
           : plan.stock === "bought"
             ? "Unsalted, or it salts the gravy twice."
-            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered an hour. Liver left out, no salt.`}
+            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered an hour, no salt.`}
+      </p>
+      <Toggle
+        label="The liver goes in too"
+        checked={plan.liver}
+        onChange={(liver) => settle((before) => ({ ...before, liver }))}
+      />
+      <p className="text-sm text-soft">
+        {plan.liver
+          ? "In for the last minutes only: boiled, it turns stock and gravy bitter."
+          : "Left out: boiled for an hour it turns a stock bitter."}
       </p>
       <p className="text-sm">
         {LIQUID_SAYS[gravy.liquid]}{" "}

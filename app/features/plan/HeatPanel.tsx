@@ -3,7 +3,7 @@ import type { Centre } from "../../../core/bird/solid";
 import { requireBetween } from "../../../core/errors";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { briquettesPerHour, briquettesToStart, FUELS, type Fuel, isFire } from "../../../core/kitchen/fuel";
-import { heatBy, METHODS, takes } from "../../../core/plan/methods";
+import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
@@ -43,6 +43,13 @@ const GOAL_WORDS: Record<Exclude<Plan["finish"]["kind"], "time">, string> = {
   "at-pull": "Shown as it leaves the heat",
   signs: "What the signs stand for",
 };
+const withPreheat =
+  (change: Partial<Plan["preheat"]>) =>
+  (plan: Plan): Plan => ({ ...plan, preheat: { ...plan.preheat, ...change } });
+const withSear =
+  (change: Partial<NonNullable<Plan["sear"]>>) =>
+  (plan: Plan): Plan =>
+    plan.sear ? { ...plan, sear: { ...plan.sear, ...change } } : plan;
 /** Time alone begins at what the plan has come to so far. */
 const withFinish =
   (kind: Plan["finish"]["kind"]) =>
@@ -92,6 +99,49 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         <Button size="small" className="self-start" onClick={() => settle(withOneMore)}>
           Add a stage
         </Button>
+      )}
+      <DragRow
+        label="On before"
+        name="Minutes on before the bird goes in"
+        value={plan.preheat.minutes}
+        shown={`${plan.preheat.minutes} min`}
+        min={5}
+        max={90}
+        step={5}
+        parse={(text) => Math.round(requireBetween("preheating", Number.parseFloat(text), 5, 120, "min"))}
+        onDrag={(minutes) => drag(withPreheat({ minutes }))}
+        onSettle={(minutes) => settle(withPreheat({ minutes }))}
+      />
+      <UnitField
+        label="Preheated to"
+        shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
+        parse={(text) => requireBetween("preheated oven", parseTemperatureC(text, units), 60, 320, "°C")}
+        onChange={(airC) => settle(withPreheat({ airC: airC === plan.stages[0]?.airC ? null : airC }))}
+      />
+      {sears({ sear: {}, bird: plan.bird }) && (
+        <>
+          <Toggle
+            label="Browned in a pan first"
+            checked={plan.sear !== null}
+            onChange={(on) => settle((before) => ({ ...before, sear: on ? { panC: 220, minutesPerSide: 4 } : null }))}
+          />
+          {plan.sear && (
+            <DragRow
+              label="A side"
+              name="Minutes a side in the pan"
+              value={plan.sear.minutesPerSide}
+              shown={`${plan.sear.minutesPerSide} min`}
+              min={1}
+              max={12}
+              step={0.5}
+              parse={(text) =>
+                requireBetween("minutes a side", Number.parseFloat(text.replace(",", ".")), 0.5, 20, "min")
+              }
+              onDrag={(minutesPerSide) => drag(withSear({ minutesPerSide }))}
+              onSettle={(minutesPerSide) => settle(withSear({ minutesPerSide }))}
+            />
+          )}
+        </>
       )}
       {isFire(plan.heat) && <Outdoors plan={plan} units={units} />}
       <Segmented

@@ -10,8 +10,10 @@ import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
 import { Additions } from "./Additions";
+import { BasteRows } from "./BasteRows";
 import { Cost } from "./Cost";
 import { DragRow } from "./DragRow";
+import { GlazeMoments } from "./GlazeMoments";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -96,11 +98,13 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         value={season.glazePasses}
         min={0}
         max={5}
-        onChange={(glazePasses) => settle(withSeason({ glazePasses }))}
+        onChange={(passes) => settle(withSeason({ glazePasses: passes, glazeAt: season.glazeAt.slice(0, passes) }))}
       />
+      {season.glazePasses > 0 && <GlazeMoments plan={plan} units={units} />}
       {season.glazePasses > 0 && (
         <p className="text-sm text-soft">
-          {liquid(seasoning.glazeMl, units)} a pass; sugar burns, so none of it goes on early.
+          {liquid(seasoning.glazeMl, units)} a pass; sugar burns, so{" "}
+          {season.glazeAt.length > 0 ? "early passes are watched" : "none of it goes on early"}.
         </p>
       )}
       <Segmented<string>
@@ -112,6 +116,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         }))}
         onChange={(minutes) => settle(withSeason({ basteEveryMin: Number(minutes) }))}
       />
+      {season.basteEveryMin > 0 && <BasteRows season={season} />}
       {season.basteEveryMin > 0 && (
         <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
       )}

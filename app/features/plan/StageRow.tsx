@@ -2,6 +2,7 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
+import type { Shield } from "../../../core/heat/ovens";
 import { withStage } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
@@ -31,6 +32,13 @@ export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): stri
   return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stage.fromMin} min`;
 }
 
+const SHIELDED: Record<Exclude<Shield, "none">, string> = {
+  breast: "the breast",
+  tips: "the tips",
+  "breast-and-tips": "breast and tips",
+  all: "all of it",
+};
+
 /** One stage of the heat: its temperature under the hand, its arrangement one tap below. */
 export function StageRow({ plan, n, units }: Props) {
   const { drag, settle } = usePlanStore();
@@ -56,7 +64,7 @@ export function StageRow({ plan, n, units }: Props) {
       />
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
-          {holds.shield === "none" ? "no shield" : `foil over ${holds.shield === "all" ? "all of it" : holds.shield}`},{" "}
+          {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {holds.wrap === "foil" ? "wrapped, " : ""}breast {holds.side}, on {SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
@@ -120,6 +128,7 @@ function Arrangement({ plan, n, units }: Props) {
           { value: "none", label: "No shield" },
           { value: "breast", label: "Over the breast" },
           { value: "tips", label: "Over the tips" },
+          { value: "breast-and-tips", label: "Over both" },
           { value: "all", label: "Over all" },
         ]}
         onChange={(shield) => set({ shield })}

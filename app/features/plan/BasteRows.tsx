@@ -1,0 +1,47 @@
+import { requireBetween } from "../../../core/errors";
+import { withSeason } from "../../../core/plan/edits";
+import type { Plan } from "../../../core/plan/schema";
+import { UnitField } from "../../ui/UnitField";
+import { usePlanStore } from "./planStore";
+
+const parseMinutes =
+  (what: string) =>
+  (text: string): number =>
+    Math.round(requireBetween(what, Number.parseFloat(text), 0, 600, "min"));
+
+/** Between which minutes it is basted, and with what. */
+export function BasteRows({ season }: { readonly season: Plan["season"] }) {
+  const { settle } = usePlanStore();
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-2">
+        <UnitField
+          label="From minute"
+          shown={`${season.basteFromMin}`}
+          parse={parseMinutes("first basting")}
+          onChange={(basteFromMin) => settle(withSeason({ basteFromMin }))}
+        />
+        <UnitField
+          label="Until minute"
+          shown={season.basteUntilMin === null ? "the end" : `${season.basteUntilMin}`}
+          parse={(text) => (text.trim() === "" || /end/i.test(text) ? null : parseMinutes("last basting")(text))}
+          onChange={(basteUntilMin) => settle(withSeason({ basteUntilMin }))}
+        />
+      </div>
+      <label className="text-sm text-soft">
+        With
+        <input
+          defaultValue={season.basteWith}
+          key={season.basteWith}
+          placeholder="its own drippings"
+          maxLength={60}
+          onBlur={({ target }) => {
+            const basteWith = target.value.replace(/\s+/g, " ").trim();
+            if (basteWith !== season.basteWith) settle(withSeason({ basteWith }));
+          }}
+          className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
+        />
+      </label>
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+import { centresOf } from "../../../core/bird/form";
+import { requireBetween } from "../../../core/errors";
+import { withSeason } from "../../../core/plan/edits";
+import type { Plan } from "../../../core/plan/schema";
+import { glazeMoments } from "../../../core/plan/season";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { Button } from "../../ui/Button";
+import { UnitField } from "../../ui/UnitField";
+import { usePlanStore } from "./planStore";
+
+type Moment = Plan["season"]["glazeAt"][number];
+
+const isMinute = (text: string): boolean => /min|^\s*\d+\s*$/i.test(text);
+
+/** When each pass goes on: a minute of the roast, or what the first centre shows. */
+export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
+  const { settle } = usePlanStore();
+  const centre = centresOf(plan.bird)[0] ?? "breast";
+  const moments = glazeMoments(plan);
+  const parse = (text: string): Moment =>
+    isMinute(text)
+      ? { atMin: Math.round(requireBetween("minute of the glaze", Number.parseFloat(text), 0, 960, "min")) }
+      : {
+          when: {
+            centre,
+            reachesC: requireBetween("temperature of the glaze", parseTemperatureC(text, units), 0, 95, "°C"),
+          },
+        };
+  const take = (n: number, moment: Moment): void =>
+    settle(withSeason({ glazeAt: moments.map((each, m) => (m === n ? moment : each)) }));
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-2">
+        {moments.map((moment, n) => (
+          <UnitField
+            // biome-ignore lint/suspicious/noArrayIndexKey: passes have no other name than their number
+            key={n}
+            label={`Pass ${n + 1}`}
+            shown={
+              "when" in moment
+                ? `${moment.when.centre} ${formatTemperature(moment.when.reachesC, units)}`
+                : `${moment.atMin} min`
+            }
+            hint="60 min, or 65 °C in the first centre"
+            parse={parse}
+            onChange={(taken) => take(n, taken)}
+          />
+        ))}
+      </div>
+      {plan.season.glazeAt.length > 0 && (
+        <Button size="small" className="self-start" onClick={() => settle(withSeason({ glazeAt: [] }))}>
+          At the usual moments
+        </Button>
+      )}
+    </>
+  );
+}
