@@ -19,7 +19,7 @@ export default defineConfig({
         // Pages without a browser: the pool and what a browser gives are stood in for.
         test: {
           name: "plans",
-          include: ["tests/plans/**/*.test.ts"],
+          include: ["tests/{plans,ways}/**/*.test.ts"],
           setupFiles: ["tests/helpers/pageless.ts"],
           testTimeout: 60_000,
           isolate: false,

@@ -6,8 +6,8 @@ import { constant } from "../sources";
 export const THICKENERS = ["flour", "starch"] as const;
 export type Thickener = (typeof THICKENERS)[number];
 
-/** Where the stock comes from: up to two days ahead, in a pot while the bird roasts, out of the drip tray, or bought. */
-export const STOCKS = ["ahead", "while-roasting", "tray", "bought"] as const;
+/** Where the stock comes from: up to two days ahead, a day-long broth, in a pot while the bird roasts, out of the drip tray, or bought. */
+export const STOCKS = ["ahead", "long", "while-roasting", "tray", "bought"] as const;
 export type Stock = (typeof STOCKS)[number];
 
 export interface GravyInput {

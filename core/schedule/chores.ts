@@ -47,7 +47,7 @@ const HOUR_MS = 60 * MINUTE_MS;
 
 /** Putting salt on or in: the hands it keeps, min (common practice). */
 export const SALT_HANDS_MIN = 10;
-export const STOCK_MIN = 75;
+const STOCK_MIN = 75;
 const STOCK_HANDS_MIN = 10;
 const EVE_CHECK_MIN = 20;
 const MIX_BRINE_MIN = 20;
@@ -113,11 +113,17 @@ const searMin = (plan: Plan): number => (sears(plan) ? Math.ceil(2 * (plan.sear?
 export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
 
 /** A pot of them whose stock the gravy takes: it must have simmered before. */
-export const simmersGiblets = (plan: Plan): boolean =>
-  givesGiblets(plan) && (plan.stock === "ahead" || plan.stock === "while-roasting");
+export const simmersGiblets = (plan: Plan): boolean => givesGiblets(plan) && simmers(plan);
+
+/** Whether a pot of it simmers in this kitchen. */
+const simmers = ({ stock }: Plan): boolean => stock === "ahead" || stock === "long" || stock === "while-roasting";
+
+/** A broth that takes the day (common practice), and a stock that takes an hour. */
+const LONG_STOCK_MIN = 8 * 60;
+export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "long" ? LONG_STOCK_MIN : STOCK_MIN);
 
 /** From the giblets to the gravy, min. */
-export const STOCK_LEAD_MIN = STOCK_MIN + THICKEN_MIN + 5;
+export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;
 
 /** @param history of the simulated roast: when it comes to its conditions */
 export function choresOf(plan: Plan, schedule: Schedule, history: readonly HistoryPoint[]): Chore[] {
@@ -214,10 +220,10 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
   put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING), EVE_CHECK_MIN, {
     hands: 1,
   });
-  if (plan.stock === "ahead" || plan.stock === "while-roasting") {
+  if (simmers(plan)) {
     // A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird.
-    const latestMs = gravyEndMs - STOCK_LEAD_MIN * MINUTE_MS;
-    const byMs = plan.stock === "ahead" ? Math.min(eveMs, latestMs) : latestMs;
+    const latestMs = gravyEndMs - stockLeadMin(plan) * MINUTE_MS;
+    const byMs = plan.stock === "while-roasting" ? latestMs : Math.min(eveMs, latestMs);
     const outFromMs = simmersGiblets(plan)
       ? (task("prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
       : Number.NEGATIVE_INFINITY;
@@ -225,7 +231,7 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
       byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
         ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
         : outFromMs;
-    put("stock", "board", startMs, STOCK_MIN, { ring: true });
+    put("stock", "board", startMs, stockMin(plan), { ring: true });
   }
   return chores.sort((a, b) => a.startMs - b.startMs);
 }

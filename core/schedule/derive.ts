@@ -15,7 +15,7 @@ import { restFor } from "../processes/rest";
 import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
-import { type Chore, choresOf, outMin, SALT_HANDS_MIN, STOCK_LEAD_MIN, simmersGiblets } from "./chores";
+import { type Chore, choresOf, outMin, SALT_HANDS_MIN, simmersGiblets, stockLeadMin } from "./chores";
 import { type Conflict, conflictsOf } from "./conflicts";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
@@ -96,7 +96,7 @@ export function derivePlan(
     dryHours: plan.salt.dryHours,
     outMin: outMin(plan),
     // What was roasted the day before gets its gravy on the day.
-    stockMin: simmersGiblets(plan) && !dayBefore ? STOCK_LEAD_MIN : 0,
+    stockMin: simmersGiblets(plan) && !dayBefore ? stockLeadMin(plan) : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,

@@ -102,10 +102,10 @@ function toBuy(
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
       amount: liquid(stockMl, units),
       ...(plan.stock !== "bought" && {
-        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(stockMl), units)} of water, simmered an hour`,
+        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(stockMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
       }),
     }),
-    ...when(stockMl > 0 && !simmersGiblets(plan) && (plan.stock === "ahead" || plan.stock === "while-roasting"), {
+    ...when(stockMl > 0 && !simmersGiblets(plan) && plan.stock !== "tray" && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
       amount: small(stockWaterMl(stockMl) / 2, units),
       why: "what would come out of this bird is not there in time",

@@ -86,7 +86,8 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.
-  add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
+  const isRead = plan.finish.kind === "after-rest" || plan.finish.kind === "at-pull";
+  if (isRead) add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
   for (const { id, startMs, endMs, ovenC, ring, slot } of sides) {
     const inTray = slot === "tray";
     add(id, startMs, endMs, {

@@ -7,7 +7,7 @@ import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { goesInWithIce } from "../plan/ice";
 import type { Addition, Plan } from "../plan/schema";
-import { glazeMoments, startsShielded } from "../plan/season";
+import { glazeMoments, glazePasses, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
@@ -118,7 +118,12 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
     ],
     rest: [
       "Expected out: check every centre, then rest",
-      `${finishWords(plan, units)}; rested ${restRange(schedule.restMin)}`,
+      [
+        finishWords(plan, units),
+        // What goes on last goes on with the glaze, or as it comes out.
+        ...(glazePasses(plan) > 0 ? [] : additionWords(plan, "at-the-end", units)),
+        `rested ${restRange(schedule.restMin)}`,
+      ].join("; "),
     ],
     carve: ["Carve", CARVE_WORDS[plan.bird.cut]],
     chill: [
@@ -260,7 +265,7 @@ function choreWords(
     case "stock":
       return [
         "Stock on",
-        `${simmersGiblets(plan) ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered an hour; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
+        `${simmersGiblets(plan) ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${plan.stock === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
       ];
     case "fill":
       return plan.bird.cavity === "stuffed"
@@ -303,11 +308,13 @@ function choreWords(
       ];
     case "glaze": {
       const at = glazeMoments(plan)[n - 1];
-      return [
-        `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
+      const how =
         at && "when" in at
           ? `thin, when the ${at.when.centre} shows ${t(at.when.reachesC)}; expected now`
-          : "thin, door shut again at once",
+          : "thin, door shut again at once";
+      return [
+        `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
+        [how, ...additionWords(plan, "at-the-end", units)].join("; "),
       ];
     }
     case "fuel":

@@ -9,6 +9,7 @@ import { usePlanStore } from "./planStore";
 
 const STOCK_NAMES = {
   ahead: "Stock the evening before",
+  long: "A day-long broth",
   "while-roasting": "While it roasts",
   tray: "In the drip tray",
   bought: "Bought",
@@ -50,7 +51,7 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
           ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry."
           : plan.stock === "bought"
             ? "Unsalted, or it salts the gravy twice."
-            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered an hour, no salt.`}
+            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
       </p>
       <Toggle
         label="The liver goes in too"
