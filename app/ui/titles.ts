@@ -1,5 +1,5 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
-import type { Plan } from "../../core/plan/schema";
+import type { Plan, Roast } from "../../core/plan/schema";
 import { formatMass, type UnitSystem } from "../../core/units/quantity";
 import { dayName } from "./time";
 
@@ -12,8 +12,13 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   "leg-roll": "Rolled leg of",
 };
 
+const birdsOf = ({ bird: { species, cut, count } }: Pick<Plan, "bird">): string =>
+  `${CUT_WORDS[cut]} ${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
+
+/** For tight places, beside others of the same dinner. */
+export const shortTitleOf = ({ plan, named, title }: Pick<Roast, "plan" | "named" | "title">): string =>
+  named ? title : birdsOf(plan);
+
 export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, units: UnitSystem): string {
-  const { species, cut, count, massKg } = bird;
-  const birds = `${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
-  return `${CUT_WORDS[cut]} ${birds}, ${formatMass(massKg, units)}, ${dayName(Date.parse(serveAt), zone)}`;
+  return `${birdsOf({ bird })}, ${formatMass(bird.massKg, units)}, ${dayName(Date.parse(serveAt), zone)}`;
 }

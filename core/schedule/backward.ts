@@ -58,6 +58,8 @@ export interface ScheduleInput {
   readonly awake?: (ms: number) => number;
   /** The bird is in already: nothing before the oven is placed any more. */
   readonly wentInAtMs?: number;
+  /** Carved by then, where the knife is wanted for another bird before the table. */
+  readonly carvedByMs?: number;
 }
 
 export interface Schedule {
@@ -87,7 +89,9 @@ const DAY_BEFORE_HOURS = 18;
  */
 export function placeBackward(input: ScheduleInput): Schedule {
   const { roastMin, awake = (ms: number) => ms } = input;
-  const wantedMs = input.dayBefore ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : input.serveAtMs;
+  const wantedMs = input.dayBefore
+    ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS)
+    : (input.carvedByMs ?? input.serveAtMs);
   // A bird that is in and late moves what follows: nothing stands before its pull and its shortest rest.
   const earliestMs =
     input.wentInAtMs === undefined

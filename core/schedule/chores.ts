@@ -125,8 +125,24 @@ export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "
 /** From the giblets to the gravy, min. */
 export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;
 
-/** @param history of the simulated roast: when it comes to its conditions */
-export function choresOf(plan: Plan, schedule: Schedule, history: readonly HistoryPoint[]): Chore[] {
+/** What else the cook's hands do meanwhile, of other roasts. */
+export interface Busy {
+  readonly id: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly hands: number;
+}
+
+/**
+ * @param history of the simulated roast: when it comes to its conditions
+ * @param taken by roasts of the same dinner that were placed before
+ */
+export function choresOf(
+  plan: Plan,
+  schedule: Schedule,
+  history: readonly HistoryPoint[],
+  taken: readonly Busy[] = [],
+): Chore[] {
   const { season, zone } = plan;
   const { inAtMs, pullAtMs, carveAtMs } = schedule;
   const chores: Chore[] = [];
@@ -143,6 +159,7 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     });
   };
   const bench = new Bench(zone);
+  for (const { startMs, endMs, hands } of taken) if (hands > 0) bench.take(startMs, endMs);
   const task = (id: Task["id"]): Task | undefined => taskOf(schedule, id);
   for (const id of ["prepare", "carve"] as const) {
     const fixed = task(id);
@@ -204,8 +221,12 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     // Out of a tray that is out, however short the rest.
     put("loosen", "board", Math.max(pullAtMs.p50, poured), LOOSEN_MIN);
   } else put("loosen", "board", pullAtMs.p50 + 5 * MINUTE_MS, LOOSEN_MIN);
-  put("thicken", "board", gravyEndMs - THICKEN_MIN * MINUTE_MS, THICKEN_MIN, { hands: 1, ring: true });
-  bench.take(gravyEndMs - THICKEN_MIN * MINUTE_MS, gravyEndMs);
+  // A table has one gravy, and one pot of stock for it.
+  const isMade = (kind: ChoreKind): boolean => taken.some(({ id }) => id === kind);
+  if (!isMade("thicken")) {
+    put("thicken", "board", gravyEndMs - THICKEN_MIN * MINUTE_MS, THICKEN_MIN, { hands: 1, ring: true });
+    bench.take(gravyEndMs - THICKEN_MIN * MINUTE_MS, gravyEndMs);
+  }
 
   // What may be done earlier: as late as there is a free pair of hands.
   const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
@@ -217,10 +238,13 @@ export function choresOf(plan: Plan, schedule: Schedule, history: readonly Histo
     });
   }
   const eveMs = latestWithin(inAtMs - 8 * HOUR_MS, zone, EVENING);
-  put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING), EVE_CHECK_MIN, {
-    hands: 1,
-  });
-  if (simmers(plan)) {
+  // One look at the kitchen is enough for all of them.
+  if (!isMade("eve-check")) {
+    put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING), EVE_CHECK_MIN, {
+      hands: 1,
+    });
+  }
+  if (simmers(plan) && !isMade("stock")) {
     // A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird.
     const latestMs = gravyEndMs - stockLeadMin(plan) * MINUTE_MS;
     const byMs = plan.stock === "while-roasting" ? latestMs : Math.min(eveMs, latestMs);

@@ -64,13 +64,33 @@ function reheatingDish({ dayAfter }: Simulated): SideDish[] {
   ];
 }
 
-/** @param shares band of the roast, as shares of it; @param inAt when the bird really went in */
+const MINUTE_MS = 60_000;
+
+/**
+ * Until when it is carved where hands are at other roasts before the table: one bird after the other. Null where there
+ * are hands enough.
+ */
+function carvedBy(taken: readonly Use[], hands: number, carveMin: number, serveMs: number): number | null {
+  let byMs = serveMs;
+  for (;;) {
+    const at = taken.filter((use) => use.hands > 0 && use.startMs < byMs && use.endMs > byMs - carveMin * MINUTE_MS);
+    if (at.length < hands) return byMs === serveMs ? null : byMs;
+    byMs = Math.min(...at.map(({ startMs }) => startMs));
+  }
+}
+
+/**
+ * @param shares band of the roast, as shares of it
+ * @param inAt when the bird really went in
+ * @param taken of the kitchen by roasts of the same dinner that were placed before, see `dinner.ts`
+ */
 export function derivePlan(
   plan: Plan,
   simulated: Simulated,
   shares: Shares,
   nowMs: number,
   inAt?: string,
+  taken: readonly Use[] = [],
 ): DerivedPlan {
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
@@ -85,8 +105,11 @@ export function derivePlan(
   // Thawed in its brine, a bird is being salted already.
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
+  const serveMs = Date.parse(plan.serveAt);
+  const carvedByMs = carvedBy(taken, plan.equipment.hands, carveMin, serveMs);
   const input: ScheduleInput = {
-    serveAtMs: Date.parse(plan.serveAt),
+    serveAtMs: serveMs,
+    ...(carvedByMs !== null && { carvedByMs }),
     dayBefore,
     thawHours,
     thawIn: plan.thawIn,
@@ -113,7 +136,7 @@ export function derivePlan(
   const schedule = placeBackward(input);
   const { serveAtMs } = schedule;
   const sides = placeSides(dishes, schedule, serveAtMs, stoves);
-  const chores = choresOf(plan, schedule, simulated.history);
+  const chores = choresOf(plan, schedule, simulated.history, taken);
   const uses = usesOf(plan, { schedule, sides, chores, salt });
   const fits = fitsOf(simulated.sizeCm, plan, salt);
   const meatPercent = simulated.saltPercent ?? (salt.isCertain ? salt.meatPercentMost : null);

@@ -41,6 +41,9 @@ const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, string> = {
   "none-at-first": "oil for the skin, once it has coloured",
 };
 
+/** Whether the gravy is made of this roast: another one of the dinner may make it. */
+const makesGravy = (chores: DerivedPlan["chores"]): boolean => chores.some(({ kind }) => kind === "thicken");
+
 type Part = readonly ListItem[];
 const when = (holds: boolean, ...items: ListItem[]): Part => (holds ? items : []);
 
@@ -54,12 +57,14 @@ export function listsOf(plan: Plan, derived: DerivedPlan, units: UnitSystem): Li
 
 function toBuy(
   plan: Plan,
-  { salt, seasoning, gravy, toBuyKg, portions, schedule }: DerivedPlan,
+  { salt, seasoning, gravy, toBuyKg, portions, schedule, chores }: DerivedPlan,
   units: UnitSystem,
 ): Part {
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
-  const stockMl = gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
+  const gravyHere = makesGravy(chores);
+  const stockMl =
+    !gravyHere || gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
   const roastH = (schedule.latePullMs - schedule.inAtMs) / 3_600_000;
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
@@ -89,11 +94,11 @@ function toBuy(
       why: `${glazePasses(plan)} thin passes`,
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
-    {
+    ...when(gravyHere, {
       what: plan.gravy === "starch" ? "starch for the gravy" : "flour for the gravy",
       amount: small(gravy.thickenerGrams, units),
-    },
-    ...when(gravy.fatGrams > 0, {
+    }),
+    ...when(gravyHere && gravy.fatGrams > 0, {
       what: "fat for the roux",
       amount: small(gravy.fatGrams, units),
       why: "skimmed from the drippings, or butter",
@@ -145,7 +150,7 @@ function fuelItem(plan: Plan, hours: number): ListItem {
   }
 }
 
-function toWeigh(plan: Plan, { salt, gravy }: DerivedPlan, units: UnitSystem): Part {
+function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
   const each = bath && bath.vessels > 1 ? ", for each bird" : "";
   const grams = bath ? bath.saltGrams : salt.grams;
@@ -174,15 +179,15 @@ function toWeigh(plan: Plan, { salt, gravy }: DerivedPlan, units: UnitSystem): P
           },
         ]
       : []),
-    {
+    ...when(makesGravy(chores), {
       what: plan.gravy === "starch" ? "starch, put in cold" : "flour, with as much fat",
       amount: small(gravy.thickenerGrams, units),
-    },
-    {
+    }),
+    ...when(makesGravy(chores), {
       what: `liquid for the gravy: ${gravy.liquid}`,
       amount: liquid(gravy.liquidMl, units),
       why: `with about ${liquid(gravy.drippingsMl, units)} of drippings; taste before salting`,
-    },
+    }),
   ];
 }
 

@@ -150,6 +150,8 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
 
 /** Remedies where two tasks want one thing. */
 export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
+  const between = otherRoastRemedies(kind, uses, plan, units);
+  if (between) return between;
   const ids = uses.map(({ id }) => id);
   const [first, second] = uses;
   const change =
@@ -204,6 +206,57 @@ export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, u
           label: "There is room for it",
           change: withEquipment(() => ({ fridgeL: Math.ceil(Math.max(...uses.map(({ fridgeL }) => fridgeL))) })),
         },
+      ];
+  }
+}
+
+/** Where another roast of the dinner wants the same: null where neither is another's. */
+function otherRoastRemedies(
+  kind: ResourceConflict["kind"],
+  uses: ResourceConflict["uses"],
+  plan: Plan,
+  units: UnitSystem,
+): readonly Remedy[] | null {
+  const other = uses.find(({ of }) => of !== undefined);
+  if (!other) return null;
+  const more = (label: string, change: (equipment: Plan["equipment"]) => Partial<Plan["equipment"]>): Remedy => ({
+    label,
+    change: withEquipment(change),
+  });
+  switch (kind) {
+    case "oven-two-temperatures":
+    case "oven-full":
+      return [
+        ...(kind === "oven-two-temperatures" && other.ovenC !== null
+          ? [
+              {
+                label: `This one at ${formatTemperature(other.ovenC, units)} too`,
+                change: (before: Plan): Plan => ({
+                  ...before,
+                  stages: before.stages.map((stage) => ({ ...stage, airC: other.ovenC ?? stage.airC })),
+                }),
+              },
+            ]
+          : []),
+        { label: "This one on the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
+        more("There is a second oven", ({ ovens }) => ({ ovens: Math.min(3, ovens + 1) })),
+      ];
+    case "rings-full":
+      return [more("There is one more ring", ({ rings }) => ({ rings: Math.min(8, rings + 1) }))];
+    case "hands-short":
+      return [more("Ask for one more pair of hands", ({ hands }) => ({ hands: Math.min(4, hands + 1) }))];
+    case "thermometers-short":
+      return [
+        more("There is one for each", ({ thermometers }) => ({
+          thermometers: Math.min(8, thermometers + plan.bird.count),
+        })),
+      ];
+    case "fridge-full":
+      return [
+        COOLER,
+        more("There is room for it", () => ({
+          fridgeL: Math.min(400, Math.ceil(uses.reduce((sum, { fridgeL }) => sum + fridgeL, 0))),
+        })),
       ];
   }
 }

@@ -12,6 +12,8 @@ import { type PlacedSide, SAME_OVEN_K } from "./sides";
 export interface Use {
   /** A side dish's own id, a task's or a chore's name; `bird` in the heat. */
   readonly id: string;
+  /** The roast it belongs to, where that is another one of the same dinner. */
+  readonly of?: string;
   readonly startMs: number;
   readonly endMs: number;
   /** °C in the oven; null where it takes none. */
@@ -117,7 +119,10 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity): Res
   const instants = [...new Set(uses.map(({ startMs }) => startMs))].sort((a, b) => a - b);
   const named = new Set<string>();
   const report = (kind: ResourceConflict["kind"], a: Use, b: Use, fromMs: number): void => {
-    const key = `${kind}/${[a.id, b.id].sort().join("/")}`;
+    const key = `${kind}/${[a, b]
+      .map(({ id, of = "" }) => `${of} ${id}`)
+      .sort()
+      .join("/")}`;
     if (named.has(key)) return;
     named.add(key);
     found.push({ kind, uses: [a, b], fromMs });

@@ -1,20 +1,20 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
-import { useMemo } from "react";
 import { Link } from "react-router";
 import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/plan/schema";
-import { derivePlan } from "../../../core/schedule/derive";
-import { type ListItem, listsOf } from "../../../core/schedule/lists";
+import { type ListItem, type Lists, listsOf } from "../../../core/schedule/lists";
 import { timetableOf } from "../../../core/schedule/timetable";
 import { exportRoast } from "../../../storage/files";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { saveFile } from "../../ui/saveFile";
 import { clockTime, dayAndTime, dayName } from "../../ui/time";
+import { shortTitleOf } from "../../ui/titles";
 import { planCalendar } from "./calendar";
 import { HandOver } from "./HandOver";
 
@@ -22,11 +22,10 @@ import { HandOver } from "./HandOver";
 export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { plan } = roast;
-  const { cook, shares, refining, fault, neverMet } = useSimulatedPlan(plan);
-  const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook, shares, clockNow(), roast.happened.inAt) : null),
-    [plan, cook, shares, roast.happened.inAt],
-  );
+  const simulated = useSimulatedPlan(plan);
+  const { fault, neverMet } = simulated;
+  const { derived, beside, waiting } = useDinner({ id: roast.id, plan, inAt: roast.happened.inAt }, simulated);
+  const refining = simulated.refining || waiting;
   if (!derived) {
     const why = fault
       ? `The simulation stopped: ${fault}.`
@@ -44,8 +43,22 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const lists = listsOf(plan, derived, units);
-  const rows = timetableOf(plan, derived, units);
+  const together = [{ roast, derived }, ...beside];
+  const many = together.length > 1;
+  const lists = joined(
+    together.map((each) => ({
+      name: many ? shortTitleOf(each.roast) : "",
+      lists: listsOf(each.roast.plan, each.derived, units),
+    })),
+  );
+  const rows = together
+    .flatMap((each) =>
+      timetableOf(each.roast.plan, each.derived, units).map((row) => ({
+        ...row,
+        ...(many && { id: `${each.roast.id}-${row.id}`, what: `${shortTitleOf(each.roast)}: ${row.what}` }),
+      })),
+    )
+    .sort((one, other) => one.startMs - other.startMs);
   const write = (ms: number): string => dayAndTime(ms, plan.zone);
   const fileName =
     roast.title
@@ -56,7 +69,10 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
     <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[9.5pt] print:leading-snug">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
         <h1 className="text-3xl print:text-2xl">{roast.title}</h1>
-        <p className="text-soft">on the table {write(Date.parse(plan.serveAt))}</p>
+        <p className="text-soft">
+          on the table {write(Date.parse(plan.serveAt))}
+          {many && `; with ${beside.map((each) => each.roast.title).join(", ")}`}
+        </p>
         <div className="ml-auto flex flex-wrap gap-2 print:hidden">
           <Button tone="primary" disabled={refining} onClick={() => print()}>
             <Printer aria-hidden className="mr-1.5 size-4" /> Print
@@ -140,13 +156,34 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   );
 }
 
+interface ListsOf {
+  /** Which of them, where there are several. */
+  readonly name: string;
+  readonly lists: Lists;
+}
+
+/** The lists of all the roasts of a dinner, each line under its roast's name; what two of them lay out is laid out once. */
+function joined(all: readonly ListsOf[]): Lists {
+  const named = (part: keyof Lists): ListItem[] =>
+    all.flatMap(({ name, lists }) =>
+      lists[part].map((item) => ({ ...item, what: name === "" ? item.what : `${name}: ${item.what}` })),
+    );
+  const kit = all.flatMap(({ lists }, n) =>
+    lists.kit.filter(({ what, amount }) =>
+      all.slice(0, n).every((before) => before.lists.kit.every((item) => item.what !== what || item.amount !== amount)),
+    ),
+  );
+  return { buy: all.flatMap(({ lists }) => lists.buy), weigh: named("weigh"), kit };
+}
+
 function ItemList({ name, items }: { readonly name: string; readonly items: readonly ListItem[] }) {
   return (
     <section className="rounded-2xl border border-line bg-mist-1 px-4 py-3 print:border-0 print:p-0">
       <h2 className="mb-1 text-xl">{name}</h2>
       <ul>
-        {items.map(({ what, amount, why }) => (
-          <li key={what} className="flex gap-2.5 border-t border-line py-1.5 first:border-0 print:py-0.5">
+        {items.map(({ what, amount, why }, n) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two birds may want the same, and lines never change places
+          <li key={`${n} ${what}`} className="flex gap-2.5 border-t border-line py-1.5 first:border-0 print:py-0.5">
             <span aria-hidden className="mt-1 size-4 shrink-0 rounded border border-line-strong" />
             <span className="grow">
               <span className="flex justify-between gap-3">

@@ -55,7 +55,7 @@ export function Conflicts({ plan, derived, neverMet, units }: Props) {
       ))}
       {resourceConflicts.map((conflict) => (
         <Caution
-          key={`${conflict.kind} ${conflict.uses.map(({ id }) => id).join(" ")}`}
+          key={`${conflict.kind} ${conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`}
           actions={<Remedies of={resourceRemedies(conflict, plan, units)} />}
         >
           {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone)}.
@@ -160,7 +160,14 @@ function resourceWords(
   { sides }: DerivedPlan,
   units: UnitSystem,
 ): string {
-  const names = [...new Set(uses.map(({ id }) => sides.find((side) => side.id === id)?.name ?? USE_NAMES[id] ?? id))];
+  const names = [
+    ...new Set(
+      uses.map(({ id, of }) => {
+        const name = sides.find((side) => side.id === id)?.name ?? USE_NAMES[id] ?? (of ? "a dish" : id);
+        return of ? `${name} (${of})` : name;
+      }),
+    ),
+  ];
   const both = names.join(" and ");
   const Both = `${both[0]?.toUpperCase()}${both.slice(1)}`;
   switch (kind) {

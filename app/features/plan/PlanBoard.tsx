@@ -1,15 +1,15 @@
 import { Undo2 } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useState } from "react";
+import { Link } from "react-router";
 import { withStage } from "../../../core/plan/edits";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
-import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
-import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
+import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { SafetyNotices } from "../../ui/SafetyNotices";
 import { clockTime } from "../../ui/time";
@@ -44,10 +44,7 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
   const [open, setOpen] = useState<PanelId>("heat");
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
-  const derived = useMemo(
-    () => (cook ? derivePlan(plan, cook, shares, clockNow(), inAt) : null),
-    [plan, cook, shares, inAt],
-  );
+  const { derived, beside } = useDinner({ id: roastId, plan, inAt }, simulated);
   if (!cook || !derived) {
     return <NotThere title={title} plan={plan} neverMet={neverMet} fault={fault} units={units} />;
   }
@@ -88,6 +85,20 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
           <Undo2 aria-hidden className="size-4" /> Undo
         </button>
       </div>
+      {beside.length > 0 && (
+        <p className="text-sm">
+          For the same dinner:{" "}
+          {beside.map(({ roast }, n) => (
+            <span key={roast.id}>
+              {n > 0 && ", "}
+              <Link to={`/roast/${roast.id}/plan`} className="underline underline-offset-4">
+                {roast.title}
+              </Link>
+            </span>
+          ))}
+          <span className="text-soft">. One kitchen for all: what they both want is named here and there.</span>
+        </p>
+      )}
       {isClosed && (
         <p role="status" className="rounded-2xl border border-line-strong px-4 py-2">
           The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.

@@ -1,4 +1,5 @@
 import { Trash2 } from "lucide-react";
+import { Link } from "react-router";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
@@ -11,7 +12,7 @@ import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
-import { clockTime } from "../../ui/time";
+import { clockTime, fieldTime } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { SideFile } from "./SideFile";
@@ -52,6 +53,12 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
         zone={plan.zone}
         onChange={(ms) => settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }))}
       />
+      <Link
+        to={`/?at=${fieldTime(Date.parse(plan.serveAt), plan.zone)}`}
+        className="self-start text-sm underline underline-offset-4"
+      >
+        Another roast for this dinner
+      </Link>
       <Segmented
         label="Roasted on"
         value={plan.roasted}

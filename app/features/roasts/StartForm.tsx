@@ -1,7 +1,7 @@
 import { zodResolver } from "@hookform/resolvers/zod";
 import { useMemo } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { useNavigate } from "react-router";
+import { useNavigate, useSearchParams } from "react-router";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { CUTS } from "../../../core/bird/form";
 import { cutFor, METHODS } from "../../../core/plan/methods";
@@ -33,6 +33,9 @@ const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong b
 export function StartForm() {
   const { units } = usePreferences();
   const navigate = useNavigate();
+  // For a dinner that has a roast already: eaten when that is.
+  const [asked] = useSearchParams();
+  const at = asked.get("at");
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const schema = useMemo(() => answersSchema(units), [units]);
   const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
@@ -44,7 +47,7 @@ export function StartForm() {
       guests: "",
       cut: "whole",
       state: "frozen",
-      serveAt: `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
+      serveAt: at ?? `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
       method: "steady",
     },
   });

@@ -1,0 +1,49 @@
+/** Two roasts of one dinner: one kitchen, whose oven both want, one list and one timetable. */
+import type { WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, see, seeText } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  const app = await startApp();
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+
+describe("a second roast for one dinner", () => {
+  it("is eaten when the first is, and both say that they want one oven at two heats", async () => {
+    await driver.get(server.url);
+    await (await field(driver, "Weight as bought")).sendKeys("5 kg");
+    await press(driver, "Fresh");
+    await press(driver, "Plan it");
+    await seeText(driver, "Out, expected");
+    expect(await bodyText()).not.toContain("For the same dinner");
+    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
+    await press(driver, "Another roast for this dinner");
+    await seeText(driver, "Start a roast");
+    await press(driver, "Chicken");
+    await (await field(driver, "Weight as bought")).sendKeys("1.8 kg");
+    await press(driver, "Fresh");
+    await press(driver, "Hot");
+    await press(driver, "Plan it");
+    await seeText(driver, "For the same dinner", "want one oven at", "the bird (Whole turkey)");
+  });
+
+  it("finds its place by a remedy, and stands on one list with the first", async () => {
+    await press(driver, "This one on the covered grill");
+    await driver.wait(async () => !(await bodyText()).includes("want one oven at"), 20_000, "they still want one oven");
+    await pressAt(driver, 'nav a[href$="/list"]');
+    await seeText(
+      driver,
+      "Timetable",
+      "with Whole turkey, 5 kg",
+      "Whole chicken: Bird onto the heat",
+      "Whole turkey: Bird into the oven",
+    );
+  });
+});
