@@ -152,7 +152,7 @@ describe("planning evening", () => {
     await pressAt(driver, 'button[role="tab"][id*="heat"]');
     await pressAt(driver, "details summary");
     await pressAt(driver, 'details button[role="radio"][value="breast"]');
-    await seeText(driver, "foil over breast");
+    await seeText(driver, "foil over the breast");
   });
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
