@@ -1,7 +1,7 @@
 /** One kitchen for all the roasts of a dinner, as a law of random pairs. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN, anyCook } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
@@ -51,7 +51,7 @@ describe("several roasts of one dinner", () => {
           if (equipment.ovens === 1 && Math.max(...heats) - Math.min(...heats) > 12) expect(said("oven")).toBe(true);
         }
       }),
-      { numRuns: 300 },
+      plansAsked(150),
     );
   });
 

@@ -1,7 +1,7 @@
 /** The order of work and the words for it, as laws of every plan. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN, anyCook, deriveAny } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
 import { centresOf } from "../bird/form";
 import { FIRST_SHARES } from "../forecast/band";
@@ -24,7 +24,7 @@ function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {
   ].join("\n");
 }
 
-const RUNS = { numRuns: 2000 };
+const RUNS = plansAsked(1000);
 
 describe("the order of work", () => {
   it("is: open, giblets out, stock, salt, dry, counter, fill, dress, in", () => {
@@ -148,7 +148,7 @@ describe("the words", () => {
         }
         expect(schedule.inAtMs).toBeLessThan(wraps);
       }),
-      { numRuns: 500 },
+      plansAsked(300),
     );
   });
 });

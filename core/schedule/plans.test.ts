@@ -1,7 +1,7 @@
 /** Laws of every plan, on thousands of random ones. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN, anyCook, deriveAny } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { taskOf } from "./backward";
 import { listsOf } from "./lists";
 import type { Use } from "./resources";
@@ -50,7 +50,7 @@ describe("every plan", () => {
         );
         expect(outside).toEqual([]);
       }),
-      { numRuns: 2000 },
+      plansAsked(1000),
     );
   });
 
@@ -70,7 +70,7 @@ describe("every plan", () => {
         const starts = order.flatMap((id) => taskOf(schedule, id)?.startMs ?? []);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
-      { numRuns: 2000 },
+      plansAsked(1000),
     );
   });
 
@@ -96,7 +96,7 @@ describe("every plan", () => {
           }
         }
       }),
-      { numRuns: 1000 },
+      plansAsked(1000),
     );
   });
 
@@ -116,7 +116,7 @@ describe("every plan", () => {
         const starts = rows.map(({ startMs }) => startMs);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
-      { numRuns: 500 },
+      plansAsked(400),
     );
   });
 
@@ -128,7 +128,7 @@ describe("every plan", () => {
         if (plan.roasted === "same-day") expect(then.inAtMs - now.inAtMs).toBe(10 * MINUTE);
         else expect(then.inAtMs).toBeGreaterThanOrEqual(now.inAtMs);
       }),
-      { numRuns: 300 },
+      plansAsked(300),
     );
   });
 });

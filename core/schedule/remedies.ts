@@ -7,6 +7,7 @@ import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
 import { constant } from "../sources";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
+import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
 import { earliestWithin, WAKING } from "./waking";
@@ -25,6 +26,31 @@ const laterBy =
     ...plan,
     serveAt: new Date(Date.parse(plan.serveAt) + hours * 3_600_000).toISOString(),
   });
+
+/** What a changed plan still comes to, with the simulation that is there: times alone are known from it. */
+export type ConflictsAfter = (plan: Plan) => readonly Conflict[];
+
+/** So far a dinner is moved at most, h. */
+const LATEST_H = 48;
+
+/** Later by as much as it takes: nights and mornings in between swallow some of it. None where no delay does it. */
+function later(
+  label: string,
+  leastHours: number,
+  conflict: Conflict & { readonly task: TaskId },
+  plan: Plan,
+  after?: ConflictsAfter,
+): readonly Remedy[] {
+  if (!after) return [{ label, change: laterBy(leastHours) }];
+  for (let hours = leastHours; hours <= LATEST_H; hours += 0.25) {
+    const change = laterBy(hours);
+    const stays = after(change(plan)).some(
+      (other) => other.kind === conflict.kind && "task" in other && other.task === conflict.task,
+    );
+    if (!stays) return [{ label, change }];
+  }
+  return [];
+}
 
 const QUARTER_MS = 900_000;
 const AT_THE_OVEN = { saltHours: 0, dryHours: 0 } as const;
@@ -97,13 +123,13 @@ export const HOTTER: Remedy = {
 const ONE_BIRD: Remedy = { label: "One bird only", change: withBird({ count: 1 }) };
 
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
-export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
+export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   switch (conflict.kind) {
     case "too-late": {
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
-      const later: Remedy = { label: "Eat later, and be in time", change: laterBy(quarters / 4) };
-      if (conflict.task === "thaw") return [WATER_NOW, SHORTER, later];
-      return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, later] : [later];
+      const eatLater = later("Eat later, and be in time", quarters / 4, conflict, plan, after);
+      if (conflict.task === "thaw") return [WATER_NOW, SHORTER, ...eatLater];
+      return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
     }
     case "never-thaws":
       return [WATER_NOW];
@@ -126,14 +152,13 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
       return [NO_SALT];
     case "too-salty":
       return lessSalt(conflict.percent, plan);
-    case "at-night":
+    case "at-night": {
+      const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / 3_600_000;
       return [
-        {
-          label: "Eat later, and sleep",
-          change: laterBy((earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / 3_600_000),
-        },
+        ...later("Eat later, and sleep", hours, conflict, plan, after),
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
       ];
+    }
     case "late-never":
       return plan.stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
     case "does-not-fit": {
@@ -148,24 +173,59 @@ export function remediesOf(conflict: Conflict, plan: Plan): readonly Remedy[] {
   }
 }
 
-/** Remedies where two tasks want one thing. */
-export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
-  const between = otherRoastRemedies(kind, uses, plan, units);
+/** What a changed plan still wants of the kitchen beyond what there is, with the simulation that is there. */
+export type ResourcesAfter = (plan: Plan) => readonly ResourceConflict[];
+
+const nameOf = ({ kind, uses }: ResourceConflict): string => `${kind} ${uses.map(({ id }) => id).join(" ")}`;
+
+/**
+ * Remedies where two tasks want one thing: of what could help, what does.
+ * @param after left out where it is not known: then all that could
+ */
+export function resourceRemedies(
+  conflict: ResourceConflict,
+  plan: Plan,
+  units: UnitSystem,
+  after?: ResourcesAfter,
+): readonly Remedy[] {
+  const between = otherRoastRemedies(conflict.kind, conflict.uses, plan, units);
   if (between) return between;
+  const could = couldHelp(conflict, plan, units);
+  if (!after) return could;
+  return could.filter(({ change }) => after(change(plan)).every((left) => nameOf(left) !== nameOf(conflict)));
+}
+
+const more = (of: "ovens" | "rings" | "hands", most: number, label: string): Remedy => ({
+  label,
+  change: withEquipment((equipment) => ({ [of]: Math.min(most, equipment[of] + 1) })),
+});
+const ONE_MORE_OVEN = more("ovens", 3, "There is one more oven");
+const ONE_MORE_RING = more("rings", 8, "There is one more ring");
+const ONE_MORE_HAND = more("hands", 4, "Ask for one more pair of hands");
+
+/** What could be done, the gentlest first; last, what always does. */
+function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
   const ids = uses.map(({ id }) => id);
   const [first, second] = uses;
+  const dishes = plan.sides.filter(({ id }) => ids.includes(id));
   const change =
     (what: Partial<Plan["sides"][number]>) =>
     (before: Plan): Plan => ({
       ...before,
       sides: before.sides.map((side) => (ids.includes(side.id) ? { ...side, ...what } : side)),
     });
+  const wherever: readonly Remedy[] =
+    dishes.length > 0 ? [{ label: "Put them wherever they fit", change: change({ slot: "auto" }) }] : [];
+  const without: readonly Remedy[] = dishes.map(({ id, name }) => ({
+    label: `Leave out: ${name}`,
+    change: (before) => ({ ...before, sides: before.sides.filter((side) => side.id !== id) }),
+  }));
   switch (kind) {
     case "oven-two-temperatures": {
       const shared = first.ovenC ?? second.ovenC;
       return [
-        { label: "Put them wherever they fit", change: change({ slot: "auto" }) },
-        ...(shared === null
+        ...wherever,
+        ...(shared === null || dishes.length === 0
           ? []
           : [
               {
@@ -173,21 +233,23 @@ export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, u
                 change: change({ ovenC: shared }),
               },
             ]),
+        ONE_MORE_OVEN,
+        ...without,
       ];
     }
     case "oven-full":
-      return [{ label: "Put them wherever they fit", change: change({ slot: "auto" }) }];
+      return [...wherever, ONE_MORE_OVEN, ...without];
     case "rings-full":
-      return ids.includes("stock")
-        ? [{ label: "Stock from the drip tray", change: (before) => ({ ...before, stock: "tray" }) }]
-        : [{ label: "They need no ring", change: change({ ring: false }) }];
-    case "hands-short":
       return [
-        {
-          label: "Ask for one more pair of hands",
-          change: withEquipment(({ hands }) => ({ hands: Math.min(4, hands + 1) })),
-        },
+        ...(ids.includes("stock")
+          ? [{ label: "Stock from the drip tray", change: (before: Plan): Plan => ({ ...before, stock: "tray" }) }]
+          : []),
+        ...(dishes.length > 0 ? [{ label: "They need no ring", change: change({ ring: false }) }] : []),
+        ONE_MORE_RING,
+        ...without,
       ];
+    case "hands-short":
+      return [ONE_MORE_HAND];
     case "thermometers-short":
       return [
         {
@@ -196,17 +258,17 @@ export function resourceRemedies({ kind, uses }: ResourceConflict, plan: Plan, u
         },
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
       ];
-    case "fridge-full":
-      if (ids.includes("salt")) {
-        const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
-        return [COOLER, ...(inBath && plan.salt.bath === "pot" ? [BAG] : [])];
-      }
-      return [
-        {
-          label: "There is room for it",
-          change: withEquipment(() => ({ fridgeL: Math.ceil(Math.max(...uses.map(({ fridgeL }) => fridgeL))) })),
-        },
-      ];
+    case "fridge-full": {
+      const room: Remedy = {
+        label: "There is room for it",
+        change: withEquipment(({ fridgeL }) => ({
+          fridgeL: Math.min(400, Math.max(fridgeL, Math.ceil(uses.reduce((sum, use) => sum + use.fridgeL, 0)))),
+        })),
+      };
+      if (!ids.includes("salt")) return [room];
+      const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
+      return [COOLER, ...(inBath && plan.salt.bath === "pot" ? [BAG] : []), room];
+    }
   }
 }
 
@@ -219,10 +281,6 @@ function otherRoastRemedies(
 ): readonly Remedy[] | null {
   const other = uses.find(({ of }) => of !== undefined);
   if (!other) return null;
-  const more = (label: string, change: (equipment: Plan["equipment"]) => Partial<Plan["equipment"]>): Remedy => ({
-    label,
-    change: withEquipment(change),
-  });
   switch (kind) {
     case "oven-two-temperatures":
     case "oven-full":
@@ -239,24 +297,28 @@ function otherRoastRemedies(
             ]
           : []),
         { label: "This one on the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
-        more("There is a second oven", ({ ovens }) => ({ ovens: Math.min(3, ovens + 1) })),
+        ONE_MORE_OVEN,
       ];
     case "rings-full":
-      return [more("There is one more ring", ({ rings }) => ({ rings: Math.min(8, rings + 1) }))];
+      return [ONE_MORE_RING];
     case "hands-short":
-      return [more("Ask for one more pair of hands", ({ hands }) => ({ hands: Math.min(4, hands + 1) }))];
+      return [ONE_MORE_HAND];
     case "thermometers-short":
       return [
-        more("There is one for each", ({ thermometers }) => ({
-          thermometers: Math.min(8, thermometers + plan.bird.count),
-        })),
+        {
+          label: "There is one for each",
+          change: withEquipment(({ thermometers }) => ({ thermometers: Math.min(8, thermometers + plan.bird.count) })),
+        },
       ];
     case "fridge-full":
       return [
         COOLER,
-        more("There is room for it", () => ({
-          fridgeL: Math.min(400, Math.ceil(uses.reduce((sum, { fridgeL }) => sum + fridgeL, 0))),
-        })),
+        {
+          label: "There is room for it",
+          change: withEquipment(() => ({
+            fridgeL: Math.min(400, Math.ceil(uses.reduce((sum, { fridgeL }) => sum + fridgeL, 0))),
+          })),
+        },
       ];
   }
 }

@@ -23,6 +23,11 @@ import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { simulated } from "./simulated";
 
+/** How many plans a law is asked of: `BRUMA_DINNERS=5000` for the record. */
+export const plansAsked = (usual: number): { readonly numRuns: number } => ({
+  numRuns: Number(process.env.BRUMA_DINNERS ?? usual),
+});
+
 const anySide = fc.record({
   id: fc.uuid(),
   name: fc.constant("A dish"),
@@ -115,7 +120,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       basteWith: fc.constantFrom("", "cider"),
       glazeAt: fc.array(anyMoment, { maxLength: 3 }),
     }),
-    sides: fc.array(anySide, { maxLength: 7 }),
+    sides: fc.uniqueArray(anySide, { maxLength: 7, selector: ({ id }) => id }),
     equipment: fc
       .record({
         ovens: fc.integer({ min: 1, max: 2 }),

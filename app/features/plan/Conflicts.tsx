@@ -25,11 +25,13 @@ interface Props {
   readonly plan: Plan;
   readonly derived: DerivedPlan;
   readonly neverMet: NeverMet | null;
+  /** What a changed plan would still come to, with the simulation that is there. */
+  after(plan: Plan): DerivedPlan;
   readonly units: UnitSystem;
 }
 
 /** What cannot fit, said where it is seen, with the remedies under the hand. */
-export function Conflicts({ plan, derived, neverMet, units }: Props) {
+export function Conflicts({ plan, derived, neverMet, after, units }: Props) {
   const { conflicts, resourceConflicts } = derived;
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
@@ -45,7 +47,7 @@ export function Conflicts({ plan, derived, neverMet, units }: Props) {
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
-              <Remedies of={remediesOf(conflict, plan)} />
+              <Remedies of={remediesOf(conflict, plan, (changed) => after(changed).conflicts)} />
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
             </>
           }
@@ -56,7 +58,9 @@ export function Conflicts({ plan, derived, neverMet, units }: Props) {
       {resourceConflicts.map((conflict) => (
         <Caution
           key={`${conflict.kind} ${conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`}
-          actions={<Remedies of={resourceRemedies(conflict, plan, units)} />}
+          actions={
+            <Remedies of={resourceRemedies(conflict, plan, units, (changed) => after(changed).resourceConflicts)} />
+          }
         >
           {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone)}.
         </Caution>

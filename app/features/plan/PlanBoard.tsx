@@ -4,10 +4,12 @@ import { Link } from "react-router";
 import { withStage } from "../../../core/plan/edits";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
+import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
+import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -106,7 +108,15 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
       )}
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
-      {!isClosed && <Conflicts plan={plan} derived={derived} neverMet={neverMet} units={units} />}
+      {!isClosed && (
+        <Conflicts
+          plan={plan}
+          derived={derived}
+          neverMet={neverMet}
+          after={(changed) => derivePlan(changed, cook, shares, clockNow(), inAt)}
+          units={units}
+        />
+      )}
       <ClockView
         schedule={schedule}
         sides={derived.sides}
