@@ -59,7 +59,7 @@ const ICE_AT_FIRST = { fresh: () => 0, frozen: () => 1, "part-frozen": (ice: Ice
 /** What a plan has its bird live through before the oven. */
 export function beforeOvenOf(plan: Plan): BeforeOven {
   const { bird, equipment } = plan;
-  const { method, grams, hours, waterEachL } = saltPlan(plan);
+  const { method, grams, hours, waterEachL, injected } = saltPlan(plan);
   return {
     iceShare: ICE_AT_FIRST[bird.state](bird.ice),
     thawIn: plan.thawIn,
@@ -67,6 +67,8 @@ export function beforeOvenOf(plan: Plan): BeforeOven {
     tapWaterC: equipment.tapWaterC,
     saltedPercent: bird.preSalted ? constant("preSaltedPercent") : 0,
     salting: method === "none" ? null : { method, saltKg: grams / 1000 / bird.count, waterKg: waterEachL, hours },
+    injection:
+      injected === null ? null : { saltKg: injected.grams / 1000 / bird.count, waterKg: injected.waterL / bird.count },
     dryHours: plan.salt.dryHours,
     counterMin: plan.season.counterMin,
   };

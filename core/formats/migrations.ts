@@ -112,6 +112,7 @@ export function roastWithFinish(roast: unknown): unknown {
       sear: null,
       preheat: { minutes: 25, airC: null },
       ...plan,
+      salt: isRecord(plan.salt) ? { injectPercent: 0, ...plan.salt } : plan.salt,
       season: isRecord(plan.season)
         ? { stuffing: "warm", basteFromMin: 0, basteUntilMin: null, basteWith: "", glazeAt: [], ...plan.season }
         : plan.season,

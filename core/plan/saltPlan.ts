@@ -26,6 +26,8 @@ export interface SaltPlan {
   readonly waterEachL: number;
   /** Water that carries an injection, for all the birds, L. */
   readonly injectionL: number;
+  /** Injected besides, before all else: salt and water for all the birds; null where it is not. */
+  readonly injected: { readonly grams: number; readonly waterL: number } | null;
   /** Ice around the bird in a cooler, kg; null where the fridge keeps it. */
   readonly coolerIceKg: number | null;
   /** The most salt the meat can come to hold, % by mass, what it was sold with included: what is reckoned with until the salt has been simulated. */
@@ -77,6 +79,7 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
       : drySaltGrams(bird.massKg, salt.percent);
   const grams = each * bird.count;
   const waterEachL = bath ? bath.waterL / birdsInOne : method === "injection" ? injectionWaterKg(ovenKg) : 0;
+  const injectedEach = method === "none" || method === "injection" ? 0 : drySaltGrams(bird.massKg, salt.injectPercent);
   const taken = bathSalt
     ? // Evenly over bath and meat: where every brine ends.
       (each * meatWaterKg) / (meatWaterKg + waterEachL) / (ovenKg * 10)
@@ -91,8 +94,10 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
     bath: bath && bathSalt && { ...bath, vessels, ...bathSalt },
     waterEachL,
     injectionL: method === "injection" ? waterEachL * bird.count : 0,
+    injected:
+      injectedEach > 0 ? { grams: injectedEach * bird.count, waterL: injectionWaterKg(ovenKg) * bird.count } : null,
     coolerIceKg: method !== "none" && salt.keptIn === "cooler" ? coolerIceKg(hours) * bird.count : null,
-    meatPercentMost: taken + (bird.preSalted ? constant("preSaltedPercent") : 0),
+    meatPercentMost: taken + injectedEach / (ovenKg * 10) + (bird.preSalted ? constant("preSaltedPercent") : 0),
     isCertain: method !== "brine",
   };
 }

@@ -73,6 +73,8 @@ const Salt = z.strictObject({
   gramsPerTeaspoon: z.number().min(1).max(8).nullable(),
   /** Of the bird as bought; at equilibrium, of the meat. */
   percent: z.number().min(0).max(2),
+  /** Injected besides, before it is salted or brined, of the bird as bought; 0: not. */
+  injectPercent: z.number().min(0).max(2),
   /** Of the water of a brine by time. */
   brinePercent: z.number().min(1).max(12),
   /** Grams of sugar a gram of salt. */

@@ -40,6 +40,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
       kind: "table",
       gramsPerTeaspoon: null,
       percent: constant("drySaltPercent"),
+      injectPercent: 0,
       brinePercent: constant("brinePercent"),
       sugarShare: 0,
       bath: "pot",

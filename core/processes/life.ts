@@ -29,6 +29,8 @@ export interface BeforeOven {
     readonly waterKg: number;
     readonly hours: number;
   } | null;
+  /** Put in at sites before it is salted; left out or null: nothing. */
+  readonly injection?: { readonly saltKg: number; readonly waterKg: number } | null;
   readonly dryHours: number;
   /** Minutes on the counter before the oven. */
   readonly counterMin: number;
@@ -162,6 +164,10 @@ export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOv
       const more = salting(bird, { ...salt, saltKg: bath.saltKg, hours: stillH, fridgeC });
       yield* lived("salt", more, (stillH * 60) / FRAMES_A_PHASE);
     }
+  }
+  if (before.injection) {
+    const { saltKg, waterKg } = before.injection;
+    for (const _ of salting(bird, { method: "injection", saltKg, waterKg, hours: 0, fridgeC })) yield bird.minute;
   }
   if (salt && salt.saltKg > 0 && salt.hours > 0 && !(inBath && thawIn === "brine" && before.iceShare > 0)) {
     yield* lived("salt", salting(bird, { ...salt, fridgeC }), (salt.hours * 60) / FRAMES_A_PHASE);

@@ -20,7 +20,8 @@ export type Conflict =
   | { readonly kind: "frozen-outside-an-oven"; readonly why: "heat" | "stuffed" }
   /** Flat or in pieces it does not turn. */
   | { readonly kind: "not-on-a-spit" }
-  | { readonly kind: "salted-twice" }
+  /** Salted though it was sold salted; what it comes to, where that is known. */
+  | { readonly kind: "salted-twice"; readonly percent: number | null }
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
   | { readonly kind: "does-not-fit"; readonly fit: Fit }
@@ -71,7 +72,7 @@ export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, no
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }
   if (!takes(plan.heat, bird.cut)) conflicts.push({ kind: "not-on-a-spit" });
-  if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice" });
+  if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice", percent: meatPercent });
   else if (meatPercent !== null && meatPercent > TOO_SALTY_PERCENT) {
     conflicts.push({ kind: "too-salty", percent: meatPercent });
   }

@@ -139,7 +139,10 @@ export function derivePlan(
   const chores = choresOf(plan, schedule, simulated.history, taken);
   const uses = usesOf(plan, { schedule, sides, chores, salt });
   const fits = fitsOf(simulated.sizeCm, plan, salt);
-  const meatPercent = simulated.saltPercent ?? (salt.isCertain ? salt.meatPercentMost : null);
+  // What goes on at the oven has no time to go in, and is in the drippings all the same.
+  const atOven = salt.grams > 0 && salt.hours === 0;
+  const known = salt.isCertain ? salt.meatPercentMost : null;
+  const meatPercent = atOven ? known : (simulated.saltPercent ?? known);
   const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,

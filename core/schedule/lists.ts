@@ -73,7 +73,10 @@ function toBuy(
       amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(bird.massKg, units)}`,
       why: forTable,
     },
-    ...when(salt.grams > 0, { what: SALT_NAMES[plan.salt.kind], amount: small(salt.grams, units) }),
+    ...when(salt.grams > 0, {
+      what: SALT_NAMES[plan.salt.kind],
+      amount: small(salt.grams + (salt.injected?.grams ?? 0), units),
+    }),
     ...when(salt.sugarGrams > 0, { what: "sugar", amount: small(salt.sugarGrams, units) }),
     ...when(iceKg > 0, {
       what: "ice",
@@ -170,6 +173,15 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
           },
         ]
       : [{ what: plan.bird.preSalted ? "no salt: the bird was sold salted" : "no salt before the oven", amount: "" }]),
+    ...(salt.injected
+      ? [
+          {
+            what: `${SALT_NAMES[plan.salt.kind]} to inject`,
+            amount: small(salt.injected.grams, units),
+            why: `dissolved in ${liquid(salt.injected.waterL * 1000, units)} of water, in an even pattern, before the rest`,
+          },
+        ]
+      : []),
     ...(bath
       ? [
           {
@@ -229,7 +241,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
       : []),
     ...when(bird.species === "duck", { what: "jar for the fat, which keeps", amount: "" }),
     ...when(sears(plan), { what: "heavy pan for the sear", amount: "" }),
-    ...when(salt.injectionL > 0, { what: "injector with a fresh needle", amount: "" }),
+    ...when(salt.injectionL > 0 || salt.injected !== null, { what: "injector with a fresh needle", amount: "" }),
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(shelf

@@ -75,11 +75,17 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const grams = small(salt.grams, units);
   const name = SALT_NAMES[plan.salt.kind];
   const { bath } = salt;
+  const first = salt.injected
+    ? [`first ${small(salt.injected.grams, units)} injected in ${liquid(salt.injected.waterL * 1000, units)} of water`]
+    : [];
   const inBath: Words = [
     `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${bath && bath.vessels > 1 ? ", for each bird" : ""}`,
-    `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
+    [
+      ...first,
+      `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
+    ].join("; "),
   ];
-  const withSalt = additionWords(plan, "with-the-salt", units);
+  const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
   const fire = isFire(plan.heat);
   const preheatC = plan.preheat.airC ?? plan.stages[0]?.airC ?? 0;
   return {

@@ -100,6 +100,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       kind: fc.constantFrom(...SALT_KINDS),
       gramsPerTeaspoon: fc.option(fc.double({ min: 1, max: 8, noNaN: true })),
       percent: fc.double({ min: 0, max: 2, noNaN: true }),
+      injectPercent: fc.constantFrom(0, 0, 0.4),
       brinePercent: fc.double({ min: 1, max: 12, noNaN: true }),
       sugarShare: fc.double({ min: 0, max: 1, noNaN: true }),
       bath: fc.constantFrom(...BATHS),

@@ -6,6 +6,7 @@ const ADDED: Record<2 | 3 | 7, Record<string, readonly string[]>> = {
   2: { "": ["heat", "table", "sides", "equipment", "gravy"], bird: ["legs", "cavity"] },
   7: {
     "": ["fuel", "finish", "additions", "restMin", "liver", "sear", "preheat"],
+    salt: ["injectPercent"],
     season: ["stuffing", "basteFromMin", "basteUntilMin", "basteWith", "glazeAt"],
   },
   3: {

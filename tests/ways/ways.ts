@@ -102,6 +102,17 @@ export const WAYS: readonly CookedSo[] = [
     says: [/baking powder/, /bed of vegetables/, /unwrap it/],
   },
   {
+    name: "brined and injected, in a smoker, out at a temperature",
+    plan: way({ species: "turkey", cut: "whole", massKg: 5 }, "low-smoke", {
+      fuel: "wood",
+      salt: { method: "brine", brinePercent: 5, injectPercent: 0.4, saltHours: 18, dryHours: 8 },
+      finish: { kind: "at-pull" },
+      targetC: { breast: 71, thigh: 77 },
+    }),
+    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird onto the heat", "Expected out"],
+    says: [/first 20 g injected/, /injector/, /out when they show it: breast 71 °C/],
+  },
+  {
     name: "butter in slits, a day-long broth",
     plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "hot-start", {
       stock: "long",

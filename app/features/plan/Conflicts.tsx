@@ -128,7 +128,7 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
     case "not-on-a-spit":
       return "A flat bird, or one in pieces, does not turn on a spit.";
     case "salted-twice":
-      return "It was sold salted, and is to be salted again. None is usual; the drippings will be too salty for gravy as well.";
+      return `It was sold salted, and is to be salted again${conflict.percent === null ? "" : `: it comes to ${conflict.percent.toFixed(1)} %`}. None is usual, since the drippings get too salty for gravy; some brine it all the same, for the flavour of the brine on the skin.`;
     case "too-salty":
       return `The meat comes to ${conflict.percent.toFixed(1)} % of salt, simulated; 0.7 to 1.5 % is usual.`;
     case "at-night":

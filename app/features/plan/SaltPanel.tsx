@@ -164,6 +164,20 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               Only salt goes deep; sugar, herbs and spice season the skin and the drippings, and sugar browns early.
             </p>
           )}
+          {chosen.method !== "injection" && (
+            <DragRow
+              label="Injected too"
+              name="Salt injected besides, share of the bird's weight"
+              value={chosen.injectPercent}
+              shown={`${chosen.injectPercent.toFixed(1)} %`}
+              min={0}
+              max={1}
+              step={0.1}
+              parse={parsePercent("salt injected besides", 0, 2)}
+              onDrag={(injectPercent) => drag(withSalt({ injectPercent }))}
+              onSettle={(injectPercent) => settle(withSalt({ injectPercent }))}
+            />
+          )}
           <Segmented
             label="Kept cold"
             value={chosen.keptIn}
@@ -176,7 +190,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               it: at or under 4 °C (40 °F) all the time, or more ice.
             </Caution>
           )}
-          {cook.saltPercent !== null && (
+          {cook.saltPercent !== null && salt.hours > 0 && (
             <p className="text-sm text-soft">
               Simulated: {cook.saltPercent.toFixed(1)} % of salt in the whole of the meat as it goes in
               {!salt.isCertain && ", give or take a third: published speeds of salt in meat differ by four to one"}.

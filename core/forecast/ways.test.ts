@@ -1,0 +1,84 @@
+/** What the plan's own terms do to its simulation: when it leaves the heat, how it rests, what is done to it before. */
+import { beforeAll, describe, expect, it } from "vitest";
+import { loadKernel } from "../../cli/loadKernel";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import type { Plan } from "../plan/schema";
+import { targetsFor, usualPlan } from "../plan/usualPlan";
+import { drain } from "../processes/cook";
+import { type PictureQuality, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "./planned";
+
+const { plan } = sampleRoast();
+
+function planned(change: Partial<Plan>, quality: PictureQuality = "preview"): PlannedDone {
+  const outcome = drain(plannedCook(plannedInput({ ...plan, ...change }), quality));
+  if (outcome.kind !== "done") throw new Error("never met");
+  return outcome;
+}
+
+describe("a plan in its cook's own terms", () => {
+  beforeAll(() => void loadKernel());
+
+  it("leaves the heat when it shows its targets, later than where the rest takes it there", () => {
+    const [rested, shown] = [planned({}), planned({ finish: { kind: "at-pull" } })];
+    expect(shown.pullMinute).toBeGreaterThan(rested.pullMinute);
+    for (const [centre, celsius] of Object.entries(plan.targetC)) {
+      expect(shown.atPull.centresC[centre as "breast"]).toBeGreaterThanOrEqual(celsius - 0.01);
+    }
+    expect(pullGoalsC(shown, { targetC: plan.targetC, finish: { kind: "at-pull" } })).toEqual(plan.targetC);
+  });
+
+  it("leaves it by the clock where that is what was said, done or not", () => {
+    expect(planned({ finish: { kind: "time", minutes: 45 } }).pullMinute).toBeCloseTo(45, 6);
+    expect(planned({ finish: { kind: "time", minutes: 45 } }).peak.breast?.celsius).toBeLessThan(
+      plan.targetC.breast ?? 0,
+    );
+  });
+
+  it("rests as long as was asked: cooler at the end of a longer rest", () => {
+    const [short, long] = [planned({ restMin: 15 }), planned({ restMin: 90 })];
+    expect(long.atCarve.minute - long.pullMinute).toBeCloseTo(90, 6);
+    expect(long.atCarve.centresC.breast).toBeLessThan(short.atCarve.centresC.breast ?? 0);
+  });
+
+  it("goes into an oven that was preheated hotter, and is done a little sooner", () => {
+    const hot = planned({ preheat: { minutes: 60, airC: 280 } }).pullMinute;
+    expect(hot).toBeLessThan(planned({}).pullMinute);
+    expect(hot).toBeGreaterThan(0.85 * planned({}).pullMinute);
+  });
+
+  it("is sooner done and browner where a boned breast was seared first", () => {
+    const boned = usualPlan({
+      bird: { species: "turkey", cut: "boneless-breast", massKg: 1.5, state: "fresh" },
+      method: "steady",
+      serveAt: plan.serveAt,
+      zone: "UTC",
+    });
+    const [raw, seared] = [planned(boned), planned({ ...boned, sear: { panC: 220, minutesPerSide: 4 } })];
+    expect(seared.pullMinute).toBeLessThan(raw.pullMinute);
+    expect(seared.indices?.browning).toBeGreaterThan(raw.indices?.browning ?? 0);
+  });
+
+  it("takes longer with stuffing from the fridge than with warm stuffing", () => {
+    const bird = { ...plan.bird, cut: "whole", cavity: "stuffed" } as const;
+    const stuffed = (stuffing: "cold" | "warm"): number =>
+      planned({ bird, targetC: targetsFor(bird), season: { ...plan.season, stuffing } }).pullMinute;
+    expect(stuffed("cold")).toBeGreaterThan(stuffed("warm"));
+  });
+
+  it("holds the salt that is injected besides: two fifths of a per cent more", () => {
+    const salt = { ...plan.salt, method: "brine", saltHours: 12, dryHours: 0 } as const;
+    const [brined, both] = [
+      planned({ salt }, "settled"),
+      planned({ salt: { ...salt, injectPercent: 0.4 } }, "settled"),
+    ].map(({ saltPercent }) => saltPercent ?? 0) as [number, number];
+    // Of the bird as bought; some of it goes out into the bath again.
+    expect(both - brined).toBeGreaterThan(0.2);
+    expect(both - brined).toBeLessThan(0.5);
+  });
+
+  it("is not basted inside its wrap", () => {
+    const stages = [{ fromMin: 0, airC: 200, wrap: "foil" as const }];
+    const basted = { ...plan.season, basteEveryMin: 10 };
+    expect(planned({ stages, season: basted }).pullMinute).toBeCloseTo(planned({ stages }).pullMinute, 9);
+  });
+});
