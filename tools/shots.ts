@@ -136,7 +136,10 @@ try {
     await driver.get(server.url + shot.path);
     await seeText(driver, ...shot.waitFor);
     await driver.wait(
-      async () => !/refining|being refined|simulating …/.test(await driver.executeScript<string>("return document.body.innerText")),
+      async () =>
+        !/refining|being refined|simulating …/.test(
+          await driver.executeScript<string>("return document.body.innerText"),
+        ),
       30_000,
     );
     await shot.prepare?.(driver);
