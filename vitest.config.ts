@@ -11,7 +11,8 @@ export default defineConfig({
           name: "unit",
           include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
           setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts"],
-          testTimeout: 60_000,
+          // They give way to the browser's tests: how long one takes says nothing.
+          testTimeout: 300_000,
           isolate: false,
         },
       },
@@ -21,7 +22,7 @@ export default defineConfig({
           name: "plans",
           include: ["tests/{plans,ways}/**/*.test.ts"],
           setupFiles: ["tests/helpers/pageless.ts"],
-          testTimeout: 60_000,
+          testTimeout: 300_000,
           isolate: false,
         },
       },

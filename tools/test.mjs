@@ -70,22 +70,22 @@ async function quickChecks() {
   await check("import rule", process.execPath, ["tools/importRules.mjs"]);
 }
 
-/** The day's clock goes so fast that it bears no neighbour but one that gives way. */
+/** In the browser, one after the other: the day's clock goes so fast that it bears no neighbour but one that gives way. */
 async function pages() {
   await check("build", process.execPath, ["tools/build.mjs"]);
   await browser;
-  if (browserIsThere()) await suite(["day"]);
+  if (browserIsThere()) {
+    await suite(["day"]);
+    await suite(["browser"]);
+  } else {
+    failed++;
+    console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
+  }
 }
 
 const browser = installBrowser();
 const { status } = await run(process.execPath, ["tools/setup.mjs"], { live: true });
 if (status !== 0) process.exit(1);
 await Promise.all([pages(), suite(["unit", "plans"], { gently: true }), quickChecks()]);
-if (browserIsThere()) {
-  await suite(["browser"]);
-} else {
-  failed++;
-  console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
-}
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);
