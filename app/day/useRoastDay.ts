@@ -12,6 +12,7 @@ import type { Reading } from "../../core/forecast/reading";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
 import { usePreferences } from "../shell/preferences";
+import { useDinner } from "../simulation/useDinner";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";
 import { useNow } from "../ui/useNow";
 import { adviceWords, dueWords } from "./adviceWords";
@@ -20,7 +21,7 @@ import type { Item, RoastDay } from "./roastDay";
 import { useForecast } from "./useForecast";
 import { useObserved } from "./useObserved";
 import { usePresent } from "./usePresent";
-import { useDerived, useRows } from "./useRows";
+import { useRows } from "./useRows";
 
 const MINUTE = 60_000;
 const SEEN_C = guidelineEverywhere();
@@ -64,7 +65,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     cover: plan.cover,
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
-  const derived = useDerived(roast, simulated);
+  const { derived } = useDinner({ id: roast.id, plan, inAt }, simulated);
   const coming = useRows(roast, simulated, derived, forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, rows, carveAtMs } = coming;
 

@@ -5,19 +5,13 @@ import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
 import type { Quantiles } from "../../core/forecast/ensemble";
 import { cookStage, type Roast } from "../../core/plan/schema";
-import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import type { DerivedPlan } from "../../core/schedule/derive";
 import { type TimetableRow, timetableOf } from "../../core/schedule/timetable";
-import { clockNow } from "../shell/clock";
 import { usePreferences } from "../shell/preferences";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 
 const NONE: readonly string[] = [];
 const UNKNOWN = { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN };
-
-/** The plan placed on the clock; null until it has been simulated once. */
-export function useDerived({ plan, happened: { inAt } }: Roast, { cook, shares }: SimulatedPlan): DerivedPlan | null {
-  return useMemo(() => (cook ? derivePlan(plan, cook, shares, clockNow(), inAt) : null), [plan, cook, shares, inAt]);
-}
 
 interface Rows {
   /** Before the oven: what should have happened and has not. */

@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { FIRST_SHARES } from "../../core/forecast/band";
-import { cookStage, type Plan, type Roast } from "../../core/plan/schema";
+import type { Plan, Roast } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { type DinnerRoast, isSameDinner, placeDinner } from "../../core/schedule/dinner";
 import { readableRoasts } from "../../storage/listing";
@@ -39,11 +39,7 @@ export function useDinner(
   const others = useMemo(
     () =>
       roasts.filter(
-        (each) =>
-          each.id !== id &&
-          each.happened.closedAt === undefined &&
-          cookStage(each) !== "done" &&
-          isSameDinner(each.plan, { serveAt }),
+        (each) => each.id !== id && each.happened.closedAt === undefined && isSameDinner(each.plan, { serveAt }),
       ),
     [roasts, id, serveAt],
   );

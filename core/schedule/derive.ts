@@ -32,6 +32,8 @@ export interface DerivedPlan {
   readonly sides: readonly PlacedSide[];
   readonly chores: readonly Chore[];
   readonly uses: readonly Use[];
+  /** What other roasts of the dinner had taken before it was placed. */
+  readonly taken: readonly Use[];
   readonly resourceConflicts: readonly ResourceConflict[];
   readonly conflicts: readonly Conflict[];
   readonly fits: readonly Fit[];
@@ -149,6 +151,7 @@ export function derivePlan(
     sides,
     chores,
     uses,
+    taken,
     fits,
     conflicts: inAt
       ? []

@@ -3,6 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
+import { replan } from "../day/replan";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
@@ -66,6 +67,17 @@ describe("several roasts of one dinner", () => {
     // One knife: one bird after the other, both before the table.
     const [first, second] = [a, b].map((each) => each?.schedule.tasks.find(({ id }) => id === "carve"));
     expect(second?.endMs).toBeLessThanOrEqual(first?.startMs ?? 0);
+  });
+
+  it("stay so on the day: the second, placed again, makes no gravy of its own", () => {
+    const second = roast("b", usual());
+    const planned = placeDinner([roast("a", usual()), second], 0).get("b");
+    if (!planned) throw new Error("it was not placed");
+    const inAtMs = planned.schedule.inAtMs;
+    const at = { inAt: new Date(inAtMs).toISOString(), pullMin: { p10: 180, p50: 190, p90: 200 }, pulled: false };
+    const { rows } = replan(second.plan, second.simulated, planned, { ...at, nowMs: inAtMs + 3_600_000 }, "metric");
+    expect(rows.some(({ id }) => id.startsWith("thicken"))).toBe(false);
+    expect(rows.some(({ id }) => id.startsWith("loosen"))).toBe(true);
   });
 
   it("want one oven at two heats: both say so, with which, and a remedy", () => {

@@ -32,7 +32,7 @@ export const isSameDinner = (one: Pick<Plan, "serveAt">, other: Pick<Plan, "serv
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
   const taken: Use[] = [];
   const alone = roasts.map(({ id, title, plan, simulated, shares, inAt }) => {
-    const derived = derivePlan(plan, simulated, shares, nowMs, inAt, taken);
+    const derived = derivePlan(plan, simulated, shares, nowMs, inAt, [...taken]);
     taken.push(...derived.uses.map((use) => ({ ...use, of: title })));
     return { id, title, plan, derived };
   });

@@ -24,7 +24,7 @@ function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {
   ].join("\n");
 }
 
-const RUNS = plansAsked(1000);
+const RUNS = plansAsked(400);
 
 describe("the order of work", () => {
   it("is: open, giblets out, stock, salt, dry, counter, fill, dress, in", () => {
@@ -148,7 +148,7 @@ describe("the words", () => {
         }
         expect(schedule.inAtMs).toBeLessThan(wraps);
       }),
-      plansAsked(300),
+      plansAsked(200),
     );
   });
 });

@@ -50,7 +50,7 @@ describe("every plan", () => {
         );
         expect(outside).toEqual([]);
       }),
-      plansAsked(1000),
+      plansAsked(500),
     );
   });
 
@@ -70,7 +70,7 @@ describe("every plan", () => {
         const starts = order.flatMap((id) => taskOf(schedule, id)?.startMs ?? []);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
-      plansAsked(1000),
+      plansAsked(500),
     );
   });
 
@@ -96,7 +96,7 @@ describe("every plan", () => {
           }
         }
       }),
-      plansAsked(1000),
+      plansAsked(500),
     );
   });
 

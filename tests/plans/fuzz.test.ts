@@ -38,7 +38,7 @@ import { below, mutateText, mutateTree, pick, type Random, randomOf } from "../h
 import { cookOf } from "../helpers/usualPlans";
 
 const SEED = Number(process.env.BRUMA_FUZZ_SEED ?? 1);
-const COUNT = Number(process.env.BRUMA_FUZZ_COUNT ?? 96);
+const COUNT = Number(process.env.BRUMA_FUZZ_COUNT ?? 72);
 /** One in so many is very large. */
 const LARGE_EVERY = 400;
 const SLOWEST_MS = 2000;
