@@ -12,6 +12,7 @@ import type { Reading } from "../../core/forecast/reading";
 import type { CookStage, Roast, RoastReading } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { TimetableRow } from "../../core/schedule/timetable";
+import type { Beside } from "../simulation/useDinner";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 import type { AdviceWords } from "./adviceWords";
 import type { Call } from "./alarm";
@@ -34,6 +35,8 @@ export interface RoastDay {
   readonly simulated: SimulatedPlan;
   /** Null until the plan has been simulated once; nothing a hand needs waits for it. */
   readonly derived: DerivedPlan | null;
+  /** Other roasts of the same dinner. */
+  readonly beside: readonly Beside[];
   /** What stands in the store and counts; null until read. */
   readonly readings: readonly RoastReading[] | null;
   readonly observed: readonly Observed[];

@@ -65,7 +65,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     cover: plan.cover,
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
-  const { derived } = useDinner({ id: roast.id, plan, inAt }, simulated);
+  const { derived, beside } = useDinner({ id: roast.id, plan, inAt }, simulated);
   const coming = useRows(roast, simulated, derived, forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, rows, carveAtMs } = coming;
 
@@ -126,6 +126,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     stage,
     simulated,
     derived,
+    beside,
     readings,
     observed,
     believed,

@@ -46,4 +46,11 @@ describe("a second roast for one dinner", () => {
       "Whole turkey: Bird into the oven",
     );
   });
+
+  it("says at the stove which it is, and leads to the other", async () => {
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await seeText(driver, "Whole chicken, 1.8 kg", "For the same dinner");
+    await pressAt(driver, 'nav[aria-label="Other roasts of this dinner"] a');
+    await seeText(driver, "Whole turkey, 5 kg", "The bird is in the oven");
+  });
 });

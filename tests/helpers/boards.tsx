@@ -40,6 +40,7 @@ export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
     stage: "planned",
     simulated: { cook, neverMet: null, shares, refining: false, fault: null },
     derived,
+    beside: [],
     readings: [],
     observed: [],
     believed: [],

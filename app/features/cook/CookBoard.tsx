@@ -1,8 +1,10 @@
+import { Link } from "react-router";
 import type { Roast } from "../../../core/plan/schema";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { SafetyNotices } from "../../ui/SafetyNotices";
+import { shortTitleOf } from "../../ui/titles";
 import { AlarmSwitch } from "./AlarmSwitch";
 import { actsOf } from "./acts";
 import { Before } from "./Before";
@@ -22,7 +24,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const day = useDay(stored.id);
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
-  const { roast, stage, simulated, derived } = day;
+  const { roast, stage, simulated, derived, beside } = day;
   const acts = actsOf(roast);
   const isOn = stage === "roasting" || stage === "resting";
   return (
@@ -31,6 +33,20 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
         <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
         {stage !== "done" && <AlarmSwitch />}
       </div>
+      {beside.length > 0 && (
+        <nav aria-label="Other roasts of this dinner" className="flex flex-wrap items-center gap-x-4">
+          <span className="text-soft">For the same dinner</span>
+          {beside.map((other) => (
+            <Link
+              key={other.roast.id}
+              to={`/roast/${other.roast.id}/cook`}
+              className="min-h-12 content-center underline underline-offset-4"
+            >
+              {shortTitleOf(other.roast)}
+            </Link>
+          ))}
+        </nav>
+      )}
       {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
       {isOn && <ProbeQuestions roast={roast} acts={acts} />}
       {isOn &&
