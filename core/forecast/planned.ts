@@ -9,7 +9,7 @@ import type { HeatSource } from "../heat/ovens";
 import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
 import { cookedMeatKg } from "../kitchen/guests";
-import { sears } from "../plan/methods";
+import { preheatedC, sears } from "../plan/methods";
 import { saltPlan } from "../plan/saltPlan";
 import type { Plan, Roast } from "../plan/schema";
 import { seasoningEvents } from "../plan/season";
@@ -86,7 +86,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
   stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
   sear: sears(plan) ? plan.sear : null,
-  preheatC: plan.preheat.airC ?? plan.stages[0]?.airC ?? constant("minimumOvenC"),
+  preheatC: preheatedC(plan),
   events: seasoningEvents(plan),
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,

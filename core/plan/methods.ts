@@ -150,6 +150,15 @@ export function heatFitting<Stage extends OvenStage>(
 export const takes = (source: HeatSource, cut: Cut): boolean =>
   source !== "spit" || (cut !== "spatchcock" && cut !== "parts");
 
+/** How hot it is as the bird goes in, °C: as its first stage, unless it was said otherwise. */
+export const preheatedC = ({
+  preheat,
+  stages,
+}: {
+  readonly preheat: { readonly airC: number | null };
+  readonly stages: readonly Pick<OvenStage, "airC">[];
+}): number => preheat.airC ?? (stages[0] as Pick<OvenStage, "airC">).airC;
+
 /** Whether it is browned in a pan first: what lies flat in one. */
 export const sears = ({
   sear,

@@ -6,6 +6,7 @@ import { hasGiblets } from "../kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
 import { goesInWithIce } from "../plan/ice";
+import { preheatedC } from "../plan/methods";
 import type { Addition, Plan } from "../plan/schema";
 import { glazeMoments, glazePasses, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
@@ -87,7 +88,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   ];
   const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
   const fire = isFire(plan.heat);
-  const preheatC = plan.preheat.airC ?? plan.stages[0]?.airC ?? 0;
+  const preheatC = preheatedC(plan);
   return {
     thaw: thawWords(units)[plan.thawIn],
     prepare: goesInWithIce(plan)

@@ -1,6 +1,7 @@
 /** Roasts as cooks mean them, each in its own terms: a made-up kitchen, the ways of common practice. */
 import { massRangeKg } from "../../core/bird/body";
 import type { Plan } from "../../core/plan/schema";
+import { usualKitchen } from "../../core/plan/usualKitchen";
 import { targetsFor, usualPlan } from "../../core/plan/usualPlan";
 import { KG_PER_POUND } from "../../core/units/quantity";
 
@@ -48,15 +49,10 @@ function way(
 
 /** A large kitchen, so that what conflicts is the way and not the room. */
 const ROOMY: Plan["equipment"] = {
-  ovens: 1,
-  dishesInOven: 2,
-  rings: 4,
+  ...usualKitchen(),
   hands: 2,
   thermometers: 2,
   fridgeL: 200,
-  fridgeC: 4,
-  tapWaterC: 12,
-  hotSideK: 0,
   ovenCm: { width: 60, depth: 45, height: 38 },
   panCm: { length: 56, width: 40 },
   shelfCm: { width: 60, depth: 45, height: 40 },

@@ -37,12 +37,30 @@ const PLACE_NAMES: Record<Addition["where"], string> = {
 };
 const FIELD = "min-h-10 rounded-xl border border-line-strong bg-mist-1 px-2 text-base text-ink";
 
-const choicesOf = <Value extends string>(values: readonly Value[], names: Record<Value, string>) =>
-  values.map((value) => (
-    <option key={value} value={value}>
-      {names[value]}
-    </option>
-  ));
+interface ChoiceProps<Value extends string> {
+  readonly label: string;
+  readonly value: Value;
+  readonly choices: readonly Value[];
+  readonly names: Record<Value, string>;
+  onChange(value: Value): void;
+}
+
+function Choice<Value extends string>({ label, value, choices, names, onChange }: ChoiceProps<Value>) {
+  return (
+    <select
+      aria-label={label}
+      value={value}
+      onChange={(event) => onChange(event.target.value as Value)}
+      className={`${FIELD} min-w-0`}
+    >
+      {choices.map((each) => (
+        <option key={each} value={each}>
+          {names[each]}
+        </option>
+      ))}
+    </select>
+  );
+}
 
 /** Rubs, pastes, liquids, spices: lines of the cook's own, which reach the lists and the timetable. */
 export function Additions({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
@@ -139,33 +157,24 @@ function AdditionForm() {
           onChange={(event) => setAmount(event.target.value)}
           className={`${FIELD} min-w-0`}
         />
-        <select
-          aria-label="Its unit"
-          value={unit}
-          onChange={(event) => setUnit(event.target.value as Addition["unit"])}
-          className={`${FIELD} min-w-0`}
-        >
-          {choicesOf(ADDITION_UNITS, UNIT_NAMES)}
-        </select>
+        <Choice label="Its unit" value={unit} choices={ADDITION_UNITS} names={UNIT_NAMES} onChange={setUnit} />
       </div>
       <div className="flex flex-wrap gap-2">
-        <select
-          aria-label="When it goes on"
+        <Choice
+          label="When it goes on"
           value={when}
-          onChange={(event) => setWhen(event.target.value as Addition["when"])}
-          className={FIELD}
-        >
-          {choicesOf(ADDITION_MOMENTS, MOMENT_NAMES)}
-        </select>
+          choices={ADDITION_MOMENTS}
+          names={MOMENT_NAMES}
+          onChange={setWhen}
+        />
         {isOnBird(when) && (
-          <select
-            aria-label="Where it goes"
+          <Choice
+            label="Where it goes"
             value={where}
-            onChange={(event) => setWhere(event.target.value as Addition["where"])}
-            className={FIELD}
-          >
-            {choicesOf(ADDITION_PLACES, PLACE_NAMES)}
-          </select>
+            choices={ADDITION_PLACES}
+            names={PLACE_NAMES}
+            onChange={setWhere}
+          />
         )}
         <Button type="submit" size="small">
           Add it

@@ -14,6 +14,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
 import { DragRow } from "./DragRow";
+import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { StageRow } from "./StageRow";
@@ -100,15 +101,14 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           Add a stage
         </Button>
       )}
-      <DragRow
+      <MinutesRow
         label="On before"
         name="Minutes on before the bird goes in"
-        value={plan.preheat.minutes}
-        shown={`${plan.preheat.minutes} min`}
+        what="preheating"
+        minutes={plan.preheat.minutes}
         min={5}
         max={90}
-        step={5}
-        parse={(text) => Math.round(requireBetween("preheating", Number.parseFloat(text), 5, 120, "min"))}
+        most={120}
         onDrag={(minutes) => drag(withPreheat({ minutes }))}
         onSettle={(minutes) => settle(withPreheat({ minutes }))}
       />
@@ -151,15 +151,15 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         onChange={(kind) => settle(withFinish(kind))}
       />
       {plan.finish.kind === "time" && (
-        <DragRow
+        <MinutesRow
           label="After"
           name="Minutes in the heat"
-          value={plan.finish.minutes}
-          shown={`${plan.finish.minutes} min`}
+          what="minutes in the heat"
+          minutes={plan.finish.minutes}
           min={10}
           max={480}
-          step={5}
-          parse={(text) => Math.round(requireBetween("minutes in the heat", Number.parseFloat(text), 5, 960, "min"))}
+          least={5}
+          most={960}
           onDrag={(minutes) => drag((before) => ({ ...before, finish: { kind: "time", minutes } }))}
           onSettle={(minutes) => settle((before) => ({ ...before, finish: { kind: "time", minutes } }))}
         />

@@ -1,5 +1,4 @@
 import { centresOf } from "../../../core/bird/form";
-import { requireBetween } from "../../../core/errors";
 import type { Indices } from "../../../core/processes/indices";
 import { restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
@@ -9,7 +8,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { COVER_CHOICES } from "../../bird-view/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
-import { DragRow } from "./DragRow";
+import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -40,15 +39,13 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
         choices={COVER_CHOICES}
         onChange={(cover) => settle((before) => ({ ...before, cover }))}
       />
-      <DragRow
+      <MinutesRow
         label="Rests for"
         name="Minutes of rest"
-        value={restMin}
-        shown={`${restMin} min`}
+        what="rest"
+        minutes={restMin}
         min={10}
         max={120}
-        step={5}
-        parse={(text) => Math.round(requireBetween("rest", Number.parseFloat(text), 10, 120, "min"))}
         onDrag={(minutes) => drag((before) => ({ ...before, restMin: minutes }))}
         onSettle={(minutes) => settle((before) => ({ ...before, restMin: minutes }))}
       />

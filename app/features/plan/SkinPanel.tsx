@@ -1,5 +1,4 @@
 import { centresOf } from "../../../core/bird/form";
-import { requireBetween } from "../../../core/errors";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { STUFFINGS } from "../../../core/plan/schema";
@@ -12,8 +11,8 @@ import { Toggle } from "../../ui/Toggle";
 import { Additions } from "./Additions";
 import { BasteRows } from "./BasteRows";
 import { Cost } from "./Cost";
-import { DragRow } from "./DragRow";
 import { GlazeMoments } from "./GlazeMoments";
+import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -120,17 +119,13 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       {season.basteEveryMin > 0 && (
         <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
       )}
-      <DragRow
+      <MinutesRow
         label="Out before"
         name="Minutes out of the fridge before the heat"
-        value={season.counterMin}
-        shown={`${season.counterMin} min`}
+        what="minutes out of the fridge"
+        minutes={season.counterMin}
         min={0}
         max={120}
-        step={5}
-        parse={(text) =>
-          Math.round(requireBetween("minutes out of the fridge", Number.parseFloat(text), 0, 120, "min"))
-        }
         onDrag={(counterMin) => drag(withSeason({ counterMin }))}
         onSettle={(counterMin) => settle(withSeason({ counterMin }))}
       />
