@@ -68,6 +68,8 @@ describe("the server", () => {
     const policy = (await fetch(url)).headers.get("content-security-policy") ?? "";
     expect(policy).toContain("script-src 'self' 'wasm-unsafe-eval'");
     expect(policy).toContain("default-src 'self'");
+    expect(policy).toMatch(/font-src 'self'(;|$)/);
+    expect(policy).not.toContain("https:");
     expect(policy).not.toContain("unsafe-inline");
     expect(policy).not.toContain("upgrade-insecure-requests");
   });

@@ -61,6 +61,7 @@ export function makeServer({ demo, inAt, names = [], root, bridge, sharing, cloc
           scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           styleSrc: ["'self'"],
           imgSrc: ["'self'", "data:", "blob:"],
+          fontSrc: ["'self'"],
           workerSrc: ["'self'"],
           // Plain http on the loopback address: browsers must not be told to upgrade.
           upgradeInsecureRequests: null,

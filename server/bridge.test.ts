@@ -112,8 +112,8 @@ describe("the thermometer bridge", () => {
 
   it.each([
     ["", "the body is empty"],
-    ["hello", "expected object"],
-    ["null", "expected object"],
+    ["hello", "has to be an object"],
+    ["null", "has to be an object"],
     ['{"at":"noon","probe":"breast","celsius":20}', "at:"],
     ['{"at":"2026-09-27T09:00:00Z","probe":"wing","celsius":20}', "probe:"],
     ['{"at":"2026-09-27T09:00:00Z","probe":"breast","celsius":1e9}', "celsius:"],

@@ -4,7 +4,7 @@
  */
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { reasonOf } from "../core/formats/judged";
+import { judgedBy, reasonOf } from "../core/formats/judged";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
 import { type ArrivalClock, Arrivals } from "./arrival";
 import { PacedClock } from "./clock";
@@ -120,11 +120,9 @@ export function makeBridge(
     const good: ThermometerLine[] = [];
     const rejected: Rejected[] = [];
     lines.forEach((line, n) => {
-      const checked = ThermometerLineSchema.safeParse(line);
+      const checked = judgedBy(ThermometerLineSchema, line);
       if (checked.success) good.push(checked.data);
-      else {
-        rejected.push({ line: n + 1, why: reasonOf(checked.error.issues) });
-      }
+      else rejected.push({ line: n + 1, why: reasonOf(checked.issues) });
     });
     let fresh: readonly Numbered[];
     try {

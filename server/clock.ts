@@ -4,7 +4,7 @@
  */
 import express, { Router } from "express";
 import { z } from "zod";
-import { reasonOf } from "../core/formats/judged";
+import { judgedBy, reasonOf } from "../core/formats/judged";
 import { isThisMachine } from "./thisMachine";
 
 const MOST_RATE = 240;
@@ -51,9 +51,9 @@ export function clockRouter(clock: PacedClock): Router {
       response.status(403).json({ why: "only the machine that runs Bruma sets its practice clock" });
       return;
     }
-    const checked = PaceSchema.safeParse(request.body);
+    const checked = judgedBy(PaceSchema, request.body);
     if (!checked.success) {
-      response.status(400).json({ why: reasonOf(checked.error.issues) });
+      response.status(400).json({ why: reasonOf(checked.issues) });
       return;
     }
     clock.set(checked.data);

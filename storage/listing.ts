@@ -1,5 +1,5 @@
 /** Stored roasts as screens may have them: one that cannot be read takes no other down. */
-import { reasonOf } from "../core/formats/judged";
+import { judgedBy, reasonOf } from "../core/formats/judged";
 import { type Roast, RoastSchema } from "../core/plan/schema";
 import { shown } from "../core/units/text";
 import type { BrumaDatabase } from "./database";
@@ -22,14 +22,14 @@ const textOf = (row: unknown, name: string): string => {
 
 /** @param row as it stands in the database */
 export function readRow(row: unknown): Roast | Unreadable {
-  const parsed = RoastSchema.safeParse(row);
-  if (parsed.success) return parsed.data;
+  const judged = judgedBy(RoastSchema, row);
+  if (judged.success) return judged.data;
   return {
     kind: "unreadable",
     // Its own, letter for letter: it is found again by it.
     id: String((row as { id?: unknown } | null)?.id ?? ""),
     title: textOf(row, "title") || "A roast without a name",
-    why: reasonOf(parsed.error.issues),
+    why: reasonOf(judged.issues),
   };
 }
 
