@@ -1,5 +1,7 @@
 /** The roast in progress of the demo: known to the page that shows it and to the thermometer that stands in its bird. */
+
 import type { Plan, Roast } from "../core/plan/schema";
+import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 
 const MINUTE = 60_000;
@@ -22,7 +24,7 @@ export function planInProgress(inAtMs: number, zone: string): Plan {
 }
 
 export function roastInProgress(inAtMs: number, zone: string): Roast {
-  return {
+  return alone({
     id: "demo-now",
     named: true,
     title: "Turkey at the simulated thermometer",
@@ -31,5 +33,5 @@ export function roastInProgress(inAtMs: number, zone: string): Roast {
     happened: { inAt: new Date(inAtMs).toISOString(), stagesDone: 1 },
     notes: "",
     thermometer: "bridge",
-  };
+  });
 }

@@ -2,9 +2,11 @@
  * The demo's made-up scenario, as plans: the open-day lunch of a harbour light's volunteer keepers, and three roasts of
  * the past. What the past roasts came to is computed by `npm run demo-data` into computed.json.
  */
+
 import { TZDate } from "@date-fns/tz";
 import type { MethodId } from "../core/plan/methods";
 import type { Plan, Roast } from "../core/plan/schema";
+import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 
 const DAY = 86_400_000;
@@ -125,7 +127,7 @@ export function servedAt({ daysAgo, serveHour }: Past, nowMs: number, zone: stri
 
 /** The lunch that is still to be planned. */
 export function openDayRoast(nowMs: number, zone: string): Roast {
-  return {
+  return alone({
     id: "demo-open-day",
     named: true,
     title: "Open-day lunch at the harbour light",
@@ -140,5 +142,5 @@ export function openDayRoast(nowMs: number, zone: string): Roast {
     happened: {},
     notes: "Eleven at the table. One oven, and two side dishes that need it while the bird rests.",
     thermometer: "typed",
-  };
+  });
 }

@@ -7,6 +7,7 @@
 import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
 import type { Roast, RoastReading } from "../core/plan/schema";
+import { alone } from "../core/plan/together";
 import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";
@@ -31,7 +32,7 @@ function pastRoast(
   const inAtMs = serveAtMs - past.leadMin * MINUTE;
   const pulledMs = inAtMs + known.pulledMin * MINUTE;
   return {
-    roast: {
+    roast: alone({
       id: past.id,
       named: true,
       title: past.title,
@@ -47,7 +48,7 @@ function pastRoast(
       notes: past.notes,
       rating: past.rating,
       thermometer: "bridge",
-    },
+    }),
     readings: known.readings.map(([minute, probe, celsius]) => ({
       at: iso(inAtMs + minute * MINUTE),
       ...placeOf(probe),

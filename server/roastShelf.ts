@@ -14,6 +14,7 @@ import {
   SHARED_VERSION,
   type SharedRoast,
   SharedRoastSchema,
+  sharedForward,
 } from "../core/formats/shared";
 import { replaceFile } from "./durable";
 
@@ -55,8 +56,7 @@ export class RoastShelf {
   private load(name: string): void {
     try {
       const raw: unknown = JSON.parse(readFileSync(join(this.folder, name), "utf8"));
-      // Kept before there were versions.
-      const parsed = SharedRoastSchema.safeParse({ version: SHARED_VERSION, ...(raw as object) });
+      const parsed = SharedRoastSchema.safeParse(sharedForward(raw));
       if (!parsed.success) throw new Error(parsed.error.issues[0]?.message);
       const { id } = parsed.data.roast;
       this.roasts.set(id, parsed.data);

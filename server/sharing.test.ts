@@ -89,10 +89,21 @@ describe("roasts in common", () => {
     await start();
     expect(await (await fetch(url)).json()).toEqual({
       version: SHARED_VERSION,
-      roasts: [{ id: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
+      roasts: [{ id: "sample", dinner: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
     });
     expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: second, roast: { title: "Ours" } });
     expect((await fetch(`${url}/another`)).status).toBe(404);
+  });
+
+  it("that an older version has kept are read as they would be now", async () => {
+    const { dinner: _, fire: __, ...roast } = sampleRoast();
+    stop();
+    writeFileSync(join(folder, "kept.json"), JSON.stringify({ version: 3, revision: 4, roast, readings: [] }));
+    await start();
+    expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({
+      version: SHARED_VERSION,
+      roast: sampleRoast(),
+    });
   });
 
   it("rise over an emptied shelf too, so that no device takes the newest for an old one", async () => {

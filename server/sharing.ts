@@ -48,8 +48,8 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
     return stream.open(request, response, missed(), () => "");
   });
   router.get("/", (_request, response) => {
-    const titles = shelf.all().map(({ roast: { id, title, plan } }): SharedTitle => {
-      return { id, title, serveAt: plan.serveAt, zone: plan.zone };
+    const titles = shelf.all().map(({ roast: { id, dinner, title, plan } }): SharedTitle => {
+      return { id, dinner, title, serveAt: plan.serveAt, zone: plan.zone };
     });
     response.json({ version: SHARED_VERSION, roasts: titles });
   });

@@ -2,9 +2,11 @@
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { InNone } from "../core/day/probes";
 import {
+  dinnersByTime,
   roastInOrder,
   roastWithBridge,
   roastWithDay,
+  roastWithDinner,
   roastWithFinish,
   roastWithForm,
   roastWithKitchen,
@@ -38,7 +40,7 @@ export interface SharedHere {
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 7;
+export const DATABASE_VERSION = 8;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -72,7 +74,15 @@ export class BrumaDatabase extends Dexie {
     // Version 6, what happened in its order, texts that can be shown.
     this.version(6).upgrade((change) => eachRoast(change, roastInOrder));
     // Version 7, what burns, when it leaves the heat, how long it rests, what else goes on and in.
-    this.version(DATABASE_VERSION).upgrade((change) => eachRoast(change, roastWithFinish));
+    this.version(7).upgrade((change) => eachRoast(change, roastWithFinish));
+    // Version 8, of which dinner and which fire a roast is.
+    this.version(DATABASE_VERSION)
+      .stores({ roasts: "id, createdAt, dinner" })
+      .upgrade(async (change) => {
+        await eachRoast(change, roastWithDinner);
+        const roasts = change.table("roasts");
+        await roasts.bulkPut(dinnersByTime(await roasts.toArray()));
+      });
   }
 }
 

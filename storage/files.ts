@@ -7,7 +7,7 @@ import type { BrumaDatabase } from "./database";
 import { kitchenOf } from "./kitchen";
 import { isReadable, readableRoasts, storedRoast } from "./listing";
 import { photosOf } from "./photos";
-import { readingsOf } from "./roasts";
+import { handOn, readingsOf, roastsOfDinner } from "./roasts";
 
 /** A roast of a file, and how it stands to what is here. */
 export interface Reviewed {
@@ -48,11 +48,11 @@ export async function exportAll(db: BrumaDatabase, exportedAt: Date): Promise<st
   });
 }
 
-/** One roast with its readings, as a file another device takes in. @throws Error when there is no such roast */
-export async function exportRoast(db: BrumaDatabase, id: string, exportedAt: Date): Promise<string> {
-  const roast = await storedRoast(db, id);
-  if (!roast || !isReadable(roast)) throw new Error("this roast is not stored, or cannot be read");
-  const roasts = [await entryOf(db, roast)];
+/** The roasts of a dinner with their readings, as a file another device takes in. @throws Error when there are none */
+export async function exportDinner(db: BrumaDatabase, dinner: string, exportedAt: Date): Promise<string> {
+  const roasts: RoastEntry[] = [];
+  for (const roast of await roastsOfDinner(db, dinner)) roasts.push(await entryOf(db, roast));
+  if (roasts.length === 0) throw new Error("no roast of this dinner is stored, or none can be read");
   return textOf({ format: FILE_FORMAT, version: FILE_VERSION, exportedAt: exportedAt.toISOString(), roasts });
 }
 
@@ -92,7 +92,9 @@ export async function takeFile(db: BrumaDatabase, file: RoastFile, chosen: Chose
       await db.readings.where("roastId").equals(roast.id).delete();
       await db.photos.where("roastId").equals(roast.id).delete();
       await db.photos.bulkAdd(photos.map((photo) => ({ ...photo, roastId: roast.id })));
+      const before = await storedRoast(db, roast.id);
       await db.roasts.put(roast);
+      if (before && isReadable(before)) await handOn(db, before, roast, chosen.roasts);
       await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
     }
     // Planned roasts keep the kitchen they were planned in.

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from "vitest";
 import { planOfVersion } from "../tests/helpers/oldPlans";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
-import { addReadings, changeRoast, deleteRoast, readingsAfter, readingsOf, saveRoast, takeRoast } from "./roasts";
+import { addReadings, changeRoast, deleteRoast, readingsAfter, readingsOf, saveRoast, takeRoasts } from "./roasts";
 
 let db: BrumaDatabase;
 beforeEach(async () => {
@@ -23,6 +23,67 @@ describe("the database", () => {
     old.close();
     const now = new BrumaDatabase(name);
     expect(await now.roasts.get("old")).toEqual({ ...sampleRoast("old"), named: true, thermometer: "bridge" });
+  });
+});
+
+describe("the roasts of one dinner", () => {
+  const together = async (): Promise<void> => {
+    await saveRoast(db, sampleRoast("one"));
+    await saveRoast(db, { ...sampleRoast("two"), dinner: "one" });
+    await saveRoast(db, { ...sampleRoast("piece"), dinner: "one", fire: "one" });
+    await saveRoast(db, sampleRoast("stranger"));
+  };
+  const later = "2026-09-27T15:00:00.000Z";
+  const serveAt = async (id: string) => (await db.roasts.get(id))?.plan.serveAt;
+
+  it("are eaten at one hour, whichever of them is changed, and go into one heat in one go", async () => {
+    await together();
+    await changeRoast(db, "two", (roast) => ({ ...roast, plan: { ...roast.plan, serveAt: later } }));
+    expect([await serveAt("one"), await serveAt("piece"), await serveAt("stranger")]).toEqual([
+      later,
+      later,
+      sampleRoast().plan.serveAt,
+    ]);
+    const inAt = "2026-09-27T12:00:00.000Z";
+    await changeRoast(db, "piece", (roast) => ({ ...roast, happened: { inAt } }));
+    expect((await db.roasts.get("one"))?.happened).toEqual({ inAt });
+    expect((await db.roasts.get("two"))?.happened).toEqual({});
+  });
+
+  it("keep what two hands change in two of them at once", async () => {
+    await together();
+    await Promise.all([
+      changeRoast(db, "one", (roast) => ({ ...roast, plan: { ...roast.plan, serveAt: later } })),
+      changeRoast(db, "two", (roast) => ({ ...roast, plan: { ...roast.plan, gravy: "starch" } })),
+    ]);
+    for (const id of ["one", "two", "piece"]) {
+      expect((await db.roasts.get(id))?.plan).toMatchObject({ serveAt: later, gravy: "starch" });
+    }
+  });
+
+  it("are changed though one of them is damaged, which is left as it is", async () => {
+    await together();
+    await db.table("roasts").put({ id: "hurt", dinner: "one", plan: 7 });
+    await changeRoast(db, "one", (roast) => ({ ...roast, plan: { ...roast.plan, serveAt: later } }));
+    expect(await serveAt("two")).toBe(later);
+    expect(await db.table("roasts").get("hurt")).toEqual({ id: "hurt", dinner: "one", plan: 7 });
+  });
+
+  it("of version 7 are those that were eaten within three hours of one another", async () => {
+    const name = `seven-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(7).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
+    const row = (id: string, hour: number, made: number) => {
+      const { dinner: _, fire: __, ...roast } = sampleRoast(id);
+      const at = `2026-09-27T${hour}:00:00.000Z`;
+      return { ...roast, createdAt: `2026-09-0${made}T08:00:00.000Z`, plan: { ...roast.plan, serveAt: at } };
+    };
+    await old.table("roasts").bulkAdd([row("late", 20, 3), row("second", 13, 2), row("first", 12, 1)]);
+    old.close();
+    const now = new BrumaDatabase(name);
+    const dinners = Object.fromEntries((await now.roasts.toArray()).map(({ id, dinner }) => [id, dinner]));
+    expect(dinners).toEqual({ first: "first", second: "first", late: "late" });
+    expect((await now.roasts.get("second"))?.plan.serveAt).toBe("2026-09-27T13:00:00.000Z");
   });
 });
 
@@ -69,14 +130,14 @@ describe("stored roasts", () => {
 
   it("take over a plan from another device, and keep what has happened here", async () => {
     const sent = { ...sampleRoast(), title: "From the laptop" };
-    await takeRoast(db, { ...sent, happened: { inAt: "2026-09-27T08:00:00Z" } });
+    await takeRoasts(db, [{ ...sent, happened: { inAt: "2026-09-27T08:00:00Z" } }]);
     expect((await db.roasts.get("sample"))?.happened).toEqual({});
     await changeRoast(db, "sample", (roast) => ({
       ...roast,
       notes: "mine",
       happened: { inAt: "2026-09-27T09:00:00Z" },
     }));
-    await takeRoast(db, { ...sent, plan: { ...sent.plan, cover: "towels" } });
+    await takeRoasts(db, [{ ...sent, plan: { ...sent.plan, cover: "towels" } }]);
     expect(await db.roasts.get("sample")).toMatchObject({
       notes: "mine",
       plan: { cover: "towels" },

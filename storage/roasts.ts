@@ -2,7 +2,9 @@
 
 import { readingKey } from "../core/formats/shared";
 import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/plan/schema";
+import { handedOn } from "../core/plan/together";
 import type { BrumaDatabase, StoredReading } from "./database";
+import { isReadable, readRow } from "./listing";
 
 const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
 
@@ -10,8 +12,30 @@ export async function saveRoast(db: BrumaDatabase, roast: Roast): Promise<void> 
   await db.roasts.put(RoastSchema.parse(roast));
 }
 
+/** All of a dinner that can be read, in the order in which they were planned. */
+export const roastsOfDinner = async (db: BrumaDatabase, dinner: string): Promise<readonly Roast[]> =>
+  (await db.roasts.where("dinner").equals(dinner).sortBy("createdAt")).map(readRow).filter(isReadable);
+
 /**
- * Changes one roast in a single transaction, so that two quick edits never overwrite each other.
+ * Hands a change on to the other roasts of its dinner: inside the transaction that has written it.
+ * @param skip ids of those that were written with it
+ */
+export async function handOn(
+  db: BrumaDatabase,
+  before: Roast,
+  after: Roast,
+  skip: ReadonlySet<string> = new Set(),
+): Promise<void> {
+  for (const other of await roastsOfDinner(db, after.dinner)) {
+    if (other.id === after.id || skip.has(other.id)) continue;
+    const changed = handedOn(before, after, other);
+    if (changed !== other) await db.roasts.put(RoastSchema.parse(changed));
+  }
+}
+
+/**
+ * Changes one roast, and what others have together with it, in a single transaction, so that two quick edits never
+ * overwrite each other.
  * @throws Error when there is no such roast
  */
 export async function changeRoast(db: BrumaDatabase, id: string, change: (roast: Roast) => Roast): Promise<Roast> {
@@ -20,6 +44,7 @@ export async function changeRoast(db: BrumaDatabase, id: string, change: (roast:
     if (!roast) throw new Error(`no roast ${id} is stored`);
     const changed = RoastSchema.parse(change(roast));
     await db.roasts.put(changed);
+    await handOn(db, roast, changed);
     return changed;
   });
 }
@@ -73,12 +98,18 @@ export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> 
 }
 
 /**
- * Takes in a roast that another device planned. One that is here already gets its plan and its title; its readings, and
- * what has happened to it, stay.
+ * Takes in a dinner that another device planned. A roast that is here already gets its plan and its title; its readings,
+ * and what has happened to it, stay.
  */
-export async function takeRoast(db: BrumaDatabase, roast: Roast): Promise<void> {
+export async function takeRoasts(db: BrumaDatabase, roasts: readonly Roast[]): Promise<void> {
   await db.transaction("rw", db.roasts, async () => {
-    const here = await db.roasts.get(roast.id);
-    await saveRoast(db, here ? { ...here, title: roast.title, plan: roast.plan } : { ...roast, happened: {} });
+    const sent = new Set(roasts.map(({ id }) => id));
+    for (const roast of roasts) {
+      const here = await db.roasts.get(roast.id);
+      const { dinner, fire, title, plan } = roast;
+      const taken = here ? { ...here, dinner, fire, title, plan } : { ...roast, happened: {} };
+      await saveRoast(db, taken);
+      if (here) await handOn(db, here, taken, sent);
+    }
   });
 }

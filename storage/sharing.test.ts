@@ -7,7 +7,7 @@ import { RoastShelf } from "../server/roastShelf";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
 import { addReadings, changeRoast, readingsOf, saveRoast } from "./roasts";
-import { outgoing, share, takeAlong, takeIn, unshare, wasKept } from "./sharing";
+import { outgoing, share, shareWithDinner, takeAlong, takeIn, unshare, wasKept } from "./sharing";
 
 const newDatabase = async (): Promise<BrumaDatabase> => {
   const db = new BrumaDatabase(`device-${Math.random()}`);
@@ -45,6 +45,24 @@ const typed = (minute: number) => ({
   part: "breast" as const,
   celsius: 20,
   source: "typed" as const,
+});
+
+describe("a dinner in common", () => {
+  it("goes whole, a roast that is planned later too, and what comes in of one is handed on to the others", async () => {
+    const db = await newDatabase();
+    await saveRoast(db, sampleRoast());
+    await saveRoast(db, { ...sampleRoast("second"), dinner: "sample" });
+    await share(db, "second");
+    expect((await db.shared.toCollection().primaryKeys()).sort()).toEqual(["sample", "second"]);
+    await saveRoast(db, { ...sampleRoast("third"), dinner: "sample" });
+    await shareWithDinner(db, { id: "third", dinner: "sample" });
+    expect(await db.shared.get("third")).toBeDefined();
+    const sent = await outgoing(db, "second");
+    if (!sent) throw new Error("nothing is to be sent");
+    const serveAt = "2026-09-27T15:00:00.000Z";
+    await takeIn(db, { ...sent, revision: 5, roast: { ...sent.roast, plan: { ...sent.roast.plan, serveAt } } });
+    expect((await db.roasts.get("sample"))?.plan.serveAt).toBe(serveAt);
+  });
 });
 
 describe("a roast in common", () => {

@@ -6,20 +6,31 @@
 import { mergedRoast } from "../core/formats/merge";
 import { same } from "../core/formats/same";
 import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
-import type { RoastReading } from "../core/plan/schema";
+import type { Roast, RoastReading } from "../core/plan/schema";
 import type { BrumaDatabase, SharedHere } from "./database";
 import { isReadable, storedRoast } from "./listing";
-import { addReadings, readingsOf } from "./roasts";
+import { addReadings, handOn, readingsOf, roastsOfDinner } from "./roasts";
 
 const typedOnly = (readings: readonly RoastReading[]): RoastReading[] =>
   readings.filter(({ source }) => source === "typed");
 
-/** From now on this roast is in common. @throws Error when there is no such roast */
+/** From now on this roast is in common, with all others of its dinner. @throws Error when there is no such roast */
 export async function share(db: BrumaDatabase, roastId: string): Promise<void> {
-  const roast = await db.roasts.get(roastId);
-  if (!roast) throw new Error(`no roast ${roastId} is stored`);
-  if (await db.shared.get(roastId)) return;
-  await db.shared.put({ roastId, revision: 0, roast, readings: digestOf([]) });
+  await db.transaction("rw", db.roasts, db.shared, async () => {
+    const asked = await db.roasts.get(roastId);
+    if (!asked) throw new Error(`no roast ${roastId} is stored`);
+    for (const roast of [asked, ...(await roastsOfDinner(db, asked.dinner))]) {
+      if (await db.shared.get(roast.id)) continue;
+      await db.shared.put({ roastId: roast.id, revision: 0, roast, readings: digestOf([]) });
+    }
+  });
+}
+
+/** A roast that was just planned goes where others of its dinner are. */
+export async function shareWithDinner(db: BrumaDatabase, { id, dinner }: Pick<Roast, "id" | "dinner">): Promise<void> {
+  for (const other of await roastsOfDinner(db, dinner)) {
+    if (other.id !== id && (await db.shared.get(other.id))) await share(db, id);
+  }
 }
 
 /** From now on it is this device's own. */
@@ -91,6 +102,7 @@ export async function takeIn(db: BrumaDatabase, sent: SharedRoast): Promise<read
     if (!agreed || !mine || !isReadable(mine) || shared.revision < agreed.revision) return [];
     const { roast, conflicts } = mergedRoast(agreed.roast, shared.roast, mine);
     await db.roasts.put(roast);
+    await handOn(db, mine, roast);
     await joinReadings(db, id, shared.readings, agreed);
     await db.shared.put(agreedOn(shared));
     return conflicts;

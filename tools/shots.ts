@@ -1,9 +1,11 @@
 /** Rewrites docs/screenshots from the demo data: `npm run shots`. Other folder and names: for looking while working. */
+
 import { mkdirSync, mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { By, type WebDriver } from "selenium-webdriver";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
+import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
@@ -98,7 +100,7 @@ function restingChicken(): string {
     exportedAt: at(76),
     roasts: [
       {
-        roast: {
+        roast: alone({
           id: "resting",
           title: "Sunday chicken",
           createdAt: at(-600),
@@ -111,7 +113,7 @@ function restingChicken(): string {
           happened: { inAt: at(0), pulledAt: at(70) },
           notes: "",
           thermometer: "typed",
-        },
+        }),
         readings: read.flatMap(([minute, breast, thigh]) => [
           { at: at(minute), part: "breast" as const, celsius: breast, source: "typed" as const },
           { at: at(minute), part: "thigh" as const, celsius: thigh, source: "typed" as const },

@@ -26,6 +26,9 @@ import { useRows } from "./useRows";
 const MINUTE = 60_000;
 const SEEN_C = guidelineEverywhere();
 
+/** What the hand does to a heat, whatever is in it. */
+const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
+
 export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
   const { units } = usePreferences();
@@ -65,9 +68,10 @@ export function useRoastDay(roast: Roast): RoastDay {
     cover: plan.cover,
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
-  const { derived, beside } = useDinner({ id: roast.id, plan, inAt }, simulated);
+  const { derived, beside } = useDinner(roast, plan, simulated);
   const coming = useRows(roast, simulated, derived, forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, rows, carveAtMs } = coming;
+  const isLed = derived?.beside.piece?.follows === true;
 
   const placed = placesSeen(
     plan.targetC,
@@ -100,8 +104,10 @@ export function useRoastDay(roast: Roast): RoastDay {
           })
             // A thermometer that speaks by itself needs no telling when to read it.
             .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed")
+            // What is done to the heat is said once, with the piece that leads.
+            .filter(({ kind }) => !isLed || !TO_THE_HEAT.includes(kind))
         : [],
-    [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer],
+    [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer, isLed],
   );
   const items: readonly Item[] = [
     ...told.map((about): Item => ({ ...adviceWords(about, plan, units), about })),

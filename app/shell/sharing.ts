@@ -11,6 +11,7 @@ import { create } from "zustand";
 import { messageOf } from "../../core/errors";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
+import { roastsOfDinner } from "../../storage/roasts";
 import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
 import { whyOf } from "./answer";
 import { every, soon } from "./clock";
@@ -72,8 +73,12 @@ async function isOwnAgain(db: BrumaDatabase, roastId: string): Promise<void> {
   if (roast) toast.info(`“${roast.title}” is in common no more: this device keeps its own.`);
 }
 
-/** It is in common no more, on no device. */
-export async function takeOut(db: BrumaDatabase, roastId: string): Promise<void> {
+/** A dinner is in common no more, on no device. */
+export async function takeOut(db: BrumaDatabase, dinner: string): Promise<void> {
+  for (const { id } of await roastsOfDinner(db, dinner)) if (await db.shared.get(id)) await takeRoastOut(db, id);
+}
+
+async function takeRoastOut(db: BrumaDatabase, roastId: string): Promise<void> {
   await unshare(db, roastId);
   try {
     const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
@@ -113,11 +118,13 @@ async function look(db: BrumaDatabase): Promise<void> {
   }
 }
 
-/** A roast that the server has, taken along. @throws Error when it cannot be had */
-export async function takeFromServer(db: BrumaDatabase, id: string): Promise<void> {
-  const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`);
-  if (!response.ok) throw new Error(await whyOf(response));
-  await takeAlong(db, SharedRoastSchema.parse(await response.json()));
+/** Roasts that the server has, taken along. @throws Error when they cannot be had */
+export async function takeFromServer(db: BrumaDatabase, ids: readonly string[]): Promise<void> {
+  for (const id of ids) {
+    const response = await fetch(`/api/roasts/${encodeURIComponent(id)}`);
+    if (!response.ok) throw new Error(await whyOf(response));
+    await takeAlong(db, SharedRoastSchema.parse(await response.json()));
+  }
   await look(db);
 }
 

@@ -1,11 +1,13 @@
-/** A roast's plan placed on the clock, beside whatever else is roasted for the same dinner. */
+/** A roast's plan placed on the clock, beside the other roasts of its dinner and the other pieces in its heat. */
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { FIRST_SHARES } from "../../core/forecast/band";
 import type { Plan, Roast } from "../../core/plan/schema";
+import { forDinner, forFire, isSameFire } from "../../core/plan/together";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { type DinnerRoast, isSameDinner, placeDinner } from "../../core/schedule/dinner";
-import { readableRoasts } from "../../storage/listing";
+import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
+import type { PlacedSide } from "../../core/schedule/sides";
+import { roastsOfDinner } from "../../storage/roasts";
 import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
 import { shortTitleOf } from "../ui/titles";
@@ -16,6 +18,8 @@ import type { SimulatedPlan } from "./useSimulatedPlan";
 export interface Beside {
   readonly roast: Roast;
   readonly derived: DerivedPlan;
+  /** It goes in with this one: a piece of the same roast. */
+  readonly isPiece: boolean;
 }
 
 interface Dinner {
@@ -23,6 +27,8 @@ interface Dinner {
   readonly derived: DerivedPlan | null;
   /** Those that have been simulated too, in the order in which they were planned. */
   readonly beside: readonly Beside[];
+  /** Every dish, around whichever roast it is placed. */
+  readonly dishes: readonly PlacedSide[];
   /** Another of them is still being simulated. */
   readonly waiting: boolean;
 }
@@ -30,18 +36,13 @@ interface Dinner {
 const NONE: readonly Roast[] = [];
 
 /** @param plan as it is under the hand, which may be newer than what is stored */
-export function useDinner(
-  { id, plan, inAt }: { readonly id: string; readonly plan: Plan; readonly inAt: string | undefined },
-  { cook, shares }: SimulatedPlan,
-): Dinner {
-  const roasts = useLiveQuery(() => readableRoasts(database()), []) ?? NONE;
-  const { serveAt } = plan;
+export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan): Dinner {
+  const { id, dinner, createdAt } = roast;
+  const { inAt } = roast.happened;
+  const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]) ?? NONE;
   const others = useMemo(
-    () =>
-      roasts.filter(
-        (each) => each.id !== id && each.happened.closedAt === undefined && isSameDinner(each.plan, { serveAt }),
-      ),
-    [roasts, id, serveAt],
+    () => together.filter((each) => each.id !== id && each.happened.closedAt === undefined),
+    [together, id],
   );
   const cooks = useCooks(
     others.map((each) => each.plan),
@@ -51,27 +52,37 @@ export function useDinner(
   // biome-ignore lint/correctness/useExhaustiveDependencies: which of them are known stands for the cooks
   return useMemo((): Dinner => {
     const waiting = cooks.some(({ kind }) => kind === "waiting");
-    if (!cook) return { derived: null, beside: [], waiting };
-    const createdAt = roasts.find((each) => each.id === id)?.createdAt ?? "";
-    const own = { id, title: "", plan, simulated: cook, shares, inAt, createdAt };
+    if (!cook) return { derived: null, beside: [], dishes: [], waiting };
+    const own = { id, fire: roast.fire, title: "", plan, simulated: cook, shares, inAt, createdAt };
     const all = others
       .flatMap((each, n) => {
         const answer = cooks[n];
         if (answer?.kind !== "cooked") return [];
-        const { happened } = each;
-        const shown = { simulated: answer.cook, shares: FIRST_SHARES, inAt: happened.inAt, createdAt: each.createdAt };
-        return [{ id: each.id, title: shortTitleOf(each), plan: each.plan, ...shown }];
+        return [
+          {
+            id: each.id,
+            fire: each.fire,
+            title: shortTitleOf(each),
+            // What they have together is as it is under the hand.
+            plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
+            simulated: answer.cook,
+            shares: FIRST_SHARES,
+            inAt: each.happened.inAt,
+            createdAt: each.createdAt,
+          },
+        ];
       })
       .concat(own)
       .sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
     const placed = placeDinner(all satisfies readonly DinnerRoast[], clockNow());
     return {
       derived: placed.get(id) ?? null,
-      beside: others.flatMap((roast) => {
-        const derived = placed.get(roast.id);
-        return derived ? [{ roast, derived }] : [];
+      beside: others.flatMap((each) => {
+        const derived = placed.get(each.id);
+        return derived ? [{ roast: each, derived, isPiece: isSameFire(each, roast) }] : [];
       }),
+      dishes: [...placed.values()].flatMap(({ sides }) => sides).sort((one, other) => one.startMs - other.startMs),
       waiting,
     };
-  }, [cook, shares, plan, inAt, id, others, known, roasts]);
+  }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known]);
 }

@@ -43,7 +43,7 @@ export function lateBeforeOven(
   const ovenLate = preheat !== undefined && !isOn && isLate(preheat.startMs);
   if (!birdLate && !ovenLate) return null;
   const inAtMs = Math.max(schedule.inAtMs, isOn ? nowMs : nowMs + plan.preheat.minutes * MINUTE_MS);
-  const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.taken);
+  const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.beside);
   return {
     what: isOn ? "bird" : "oven",
     dueMs: isOn ? schedule.inAtMs : (preheat?.startMs ?? schedule.inAtMs),

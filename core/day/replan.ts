@@ -51,7 +51,7 @@ export function replan(
     p50: 1,
     p90: lateOf(Math.max(1, pullMin.p90 / pullMinute)),
   };
-  const renewed = derivePlan(plan, { ...simulated, pullMinute }, shares, nowMs, inAt, planned.taken);
+  const renewed = derivePlan(plan, { ...simulated, pullMinute }, shares, nowMs, inAt, planned.beside);
   const afterPull = new Set(
     planned.sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `side-${id}`),
   );

@@ -15,10 +15,10 @@ import {
 } from "../plan/schema";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
-import { STEPS } from "./migrations";
+import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 7;
+export const FILE_VERSION = 8;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;
@@ -91,11 +91,15 @@ const MIGRATIONS = STEPS.map(
     (file: Record<string, unknown>): Record<string, unknown> => ({
       ...file,
       version: n + 2,
-      roasts: Array.isArray(file.roasts)
-        ? file.roasts.map((entry) => ({ ...entry, roast: step(entry?.roast) }))
-        : file.roasts,
+      roasts: Array.isArray(file.roasts) ? entriesAfter(step, file.roasts) : file.roasts,
     }),
 );
+
+function entriesAfter(step: (typeof STEPS)[number], entries: readonly { roast?: unknown }[]): unknown[] {
+  const roasts = entries.map((entry) => step(entry?.roast));
+  const known = step === roastWithDinner ? dinnersByTime(roasts) : roasts;
+  return entries.map((entry, n) => ({ ...entry, roast: known[n] }));
+}
 
 const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { base64url, packRoast, packShort, unpackRoast } from "./handover";
+import { base64url, packRoasts, packShort, unpackRoasts } from "./handover";
 
 const NOW = new Date("2026-09-20T10:00:00Z");
 
@@ -11,16 +11,16 @@ describe("a roast handed over in an address", () => {
     await fc.assert(
       fc.asyncProperty(ANY_PLAN, fc.string({ minLength: 1, maxLength: 120, unit: "grapheme" }), async (plan, title) => {
         const roast = { ...sampleRoast(), plan, title: title.slice(0, 60) };
-        const packed = await packRoast(roast, NOW);
+        const packed = await packRoasts([roast], NOW);
         expect(packed).toMatch(/^[\w-]+$/);
-        expect(await unpackRoast(packed)).toEqual({ kind: "roast", roast });
+        expect(await unpackRoasts(packed)).toEqual({ kind: "roasts", roasts: [roast] });
       }),
       { numRuns: 60 },
     );
   });
 
   it("is short enough for a picture of dots: 2953 bytes (ISO/IEC 18004, version 40, level L), and far less usually", async () => {
-    expect((await packRoast(sampleRoast(), NOW)).length).toBeLessThan(1200);
+    expect((await packRoasts([sampleRoast()], NOW)).length).toBeLessThan(1200);
     const dish = (n: number) => ({
       id: crypto.randomUUID(),
       name: `Dish number ${n} with a long name`,
@@ -31,29 +31,36 @@ describe("a roast handed over in an address", () => {
     });
     const { plan, ...roast } = sampleRoast();
     const sides = Array.from({ length: 12 }, (_, n) => dish(n));
-    expect((await packRoast({ ...roast, plan: { ...plan, sides } }, NOW)).length).toBeLessThan(2800);
+    expect((await packRoasts([{ ...roast, plan: { ...plan, sides } }], NOW)).length).toBeLessThan(2800);
+  });
+
+  it("takes a dinner of three roasts along, in one picture", async () => {
+    const roasts = ["one", "two", "three"].map((id) => ({ ...sampleRoast(id), dinner: "one" }));
+    const packed = await packRoasts(roasts, NOW);
+    expect(packed.length).toBeLessThan(1600);
+    expect(await unpackRoasts(packed)).toEqual({ kind: "roasts", roasts });
   });
 
   it("is refused when it is cut off, nothing, not ours, or a flood", async () => {
-    const packed = await packRoast(sampleRoast(), NOW);
+    const packed = await packRoasts([sampleRoast()], NOW);
     for (const wrong of [packed.slice(0, -20), "", "%%%", "AAAA"]) {
-      expect(await unpackRoast(wrong)).toMatchObject({ kind: "refused" });
+      expect(await unpackRoasts(wrong)).toMatchObject({ kind: "refused" });
     }
     const flood = await new Response(
       new Blob([new Uint8Array(3_000_000)]).stream().pipeThrough(new CompressionStream("deflate-raw")),
     ).arrayBuffer();
-    expect(await unpackRoast(base64url(new Uint8Array(flood)))).toMatchObject({ kind: "refused" });
+    expect(await unpackRoasts(base64url(new Uint8Array(flood)))).toMatchObject({ kind: "refused" });
   });
 
   it("leaves notes at home that are too long for the picture, and only those", async () => {
     // Nothing that a compressor finds twice.
     const long = Array.from({ length: 900 }, (_, n) => Math.imul(n + 1, 2654435761).toString(36)).join(" ");
     const roast = { ...sampleRoast(), notes: long.slice(0, 4000) };
-    const short = await packShort(roast, new Date(0), 2800);
+    const short = await packShort([roast], new Date(0), 2800);
     expect(short.withNotes).toBe(false);
     expect(short.packed.length).toBeLessThan(2800);
-    const back = await unpackRoast(short.packed);
-    expect(back).toEqual({ kind: "roast", roast: { ...roast, notes: "" } });
-    expect((await packShort({ ...roast, notes: "Ten minutes less." }, new Date(0), 2800)).withNotes).toBe(true);
+    const back = await unpackRoasts(short.packed);
+    expect(back).toEqual({ kind: "roasts", roasts: [{ ...roast, notes: "" }] });
+    expect((await packShort([{ ...roast, notes: "Ten minutes less." }], new Date(0), 2800)).withNotes).toBe(true);
   });
 });

@@ -1,5 +1,5 @@
 /**
- * One roast small enough for a picture of dots: the roast file, deflated (RFC 1951), in base64url (RFC 4648), behind the
+ * A dinner small enough for a picture of dots: the roast file, deflated (RFC 1951), in base64url (RFC 4648), behind the
  * `#` of an address, which a browser never sends anywhere. Readings stay where they are.
  */
 
@@ -38,12 +38,13 @@ export const base64url = (bytes: Uint8Array): string =>
 const fromBase64url = (text: string): Uint8Array<ArrayBuffer> =>
   Uint8Array.from(atob(text.replaceAll("-", "+").replaceAll("_", "/")), (letter) => letter.charCodeAt(0));
 
-export async function packRoast(roast: Roast, exportedAt: Date): Promise<string> {
+/** @param roasts of one dinner */
+export async function packRoasts(roasts: readonly Roast[], exportedAt: Date): Promise<string> {
   const file: RoastFile = {
     format: FILE_FORMAT,
     version: FILE_VERSION,
     exportedAt: exportedAt.toISOString(),
-    roasts: [{ roast, readings: [] }],
+    roasts: roasts.map((roast) => ({ roast, readings: [] })),
   };
   const bytes = new TextEncoder().encode(JSON.stringify(file));
   return base64url(await through(bytes, new CompressionStream("deflate-raw")));
@@ -51,21 +52,22 @@ export async function packRoast(roast: Roast, exportedAt: Date): Promise<string>
 
 /** Small enough for a picture: without its notes where they would be too long. @param most letters */
 export async function packShort(
-  roast: Roast,
+  roasts: readonly Roast[],
   exportedAt: Date,
   most: number,
 ): Promise<{ readonly packed: string; readonly withNotes: boolean }> {
-  const packed = await packRoast(roast, exportedAt);
-  if (packed.length <= most || roast.notes === "") return { packed, withNotes: true };
-  return { packed: await packRoast({ ...roast, notes: "" }, exportedAt), withNotes: false };
+  const packed = await packRoasts(roasts, exportedAt);
+  if (packed.length <= most || roasts.every(({ notes }) => notes === "")) return { packed, withNotes: true };
+  const bare = roasts.map((roast) => ({ ...roast, notes: "" }));
+  return { packed: await packRoasts(bare, exportedAt), withNotes: false };
 }
 
 export type Unpacked =
-  | { readonly kind: "roast"; readonly roast: Roast }
+  | { readonly kind: "roasts"; readonly roasts: readonly [Roast, ...Roast[]] }
   | { readonly kind: "refused"; readonly faults: readonly FileFault[] };
 
 /** Checked like any file that comes in, and carried forward from an older version. */
-export async function unpackRoast(packed: string): Promise<Unpacked> {
+export async function unpackRoasts(packed: string): Promise<Unpacked> {
   let text: string;
   try {
     text = new TextDecoder().decode(await through(fromBase64url(packed), new DecompressionStream("deflate-raw")));
@@ -75,8 +77,8 @@ export async function unpackRoast(packed: string): Promise<Unpacked> {
   }
   const checked = checkRoastFile(text);
   if (!checked.valid) return { kind: "refused", faults: checked.faults };
-  const [first] = checked.file.roasts;
+  const [first, ...others] = checked.file.roasts.map(({ roast }) => roast);
   return first
-    ? { kind: "roast", roast: first.roast }
+    ? { kind: "roasts", roasts: [first, ...others] }
     : { kind: "refused", faults: [{ where: "roasts", what: "there is no roast in it" }] };
 }

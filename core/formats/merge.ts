@@ -24,6 +24,7 @@ const COUNTS = new Set(["happened.stagesDone", "happened.bastingsDone", "happene
 /** Lists of what has a name of its own, and that name. */
 const NAMED: Readonly<Record<string, (item: Tree) => string>> = {
   "plan.sides": ({ id }) => String(id),
+  "plan.additions": ({ id }) => String(id),
   probes: ({ device, probe }) => `${device} ${probe}`,
   "happened.doors": ({ at }) => String(at),
   "happened.left": ({ at, piece }) => `${at} ${piece}`,

@@ -120,6 +120,35 @@ export function roastWithFinish(roast: unknown): unknown {
   };
 }
 
+/** Version 7 to 8: of which dinner and which fire it is. Each of its own; see {@link dinnersByTime}. */
+export const roastWithDinner = (roast: unknown): unknown =>
+  isRecord(roast) ? { dinner: roast.id, fire: roast.id, ...roast } : roast;
+
+/** Eaten within so many hours of one another, roasts were one dinner's until version 7. */
+const SAME_DINNER_MS = 3 * 3_600_000;
+
+/**
+ * What was one dinner by its hour is one dinner from version 8 on: no times move. Of all roasts together, once each has
+ * been carried to version 8.
+ */
+export function dinnersByTime(roasts: readonly unknown[]): unknown[] {
+  const first: { readonly atMs: number; readonly dinner: unknown }[] = [];
+  const at = (roast: unknown): number =>
+    isRecord(roast) && isRecord(roast.plan) && isRecord(roast.happened) && roast.happened.closedAt === undefined
+      ? Date.parse(String(roast.plan.serveAt))
+      : Number.NaN;
+  const made = (roast: unknown): string => (isRecord(roast) ? String(roast.createdAt) : "");
+  const dinners = new Map<unknown, unknown>();
+  for (const roast of [...roasts].sort((one, other) => made(one).localeCompare(made(other)))) {
+    const atMs = at(roast);
+    if (Number.isNaN(atMs) || !isRecord(roast)) continue;
+    const known = first.find((each) => Math.abs(each.atMs - atMs) <= SAME_DINNER_MS);
+    if (known) dinners.set(roast, known.dinner);
+    else first.push({ atMs, dinner: roast.dinner });
+  }
+  return roasts.map((roast) => (dinners.has(roast) ? { ...(roast as Loose), dinner: dinners.get(roast) } : roast));
+}
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -128,6 +157,7 @@ export const STEPS = [
   roastWithDay,
   roastInOrder,
   roastWithFinish,
+  roastWithDinner,
 ] as const;
 
 /** Texts of a roast, at whatever depth a roast has. */

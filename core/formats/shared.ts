@@ -2,9 +2,12 @@
 import { z } from "zod";
 import { probeOf } from "../bird/probe";
 import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
+import { STEPS } from "./migrations";
 
 /** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */
-export const SHARED_VERSION = 3;
+export const SHARED_VERSION = 4;
+/** Each newer one has brought the roasts of the next version of the file. */
+const ROASTS_OF = (version: number): number => Math.max(2, version) + 4;
 
 /** Typed readings of one roast: one every ten seconds for two days. */
 export const MOST_SHARED_READINGS = 20_000;
@@ -17,12 +20,23 @@ export const SharedRoastSchema = z.strictObject({
   /** Typed ones; those of probes each device hears from the bridge itself. */
   readings: z.array(ReadingSchema).max(MOST_SHARED_READINGS),
 });
+/** What was kept by an older version, carried to this one; anything else as it is. */
+export function sharedForward(kept: unknown): unknown {
+  if (typeof kept !== "object" || kept === null) return kept;
+  // Kept before there were versions.
+  const { version = 2, roast, ...rest } = kept as { readonly version?: unknown; readonly roast?: unknown };
+  if (typeof version !== "number" || version >= SHARED_VERSION) return kept;
+  const steps: readonly ((roast: unknown) => unknown)[] = STEPS.slice(ROASTS_OF(version) - 1);
+  return { ...rest, version: SHARED_VERSION, roast: steps.reduce((carried, step) => step(carried), roast) };
+}
 export type SharedRoast = z.infer<typeof SharedRoastSchema>;
 
 /** What is told of each roast to those who ask what there is. */
 export const SharedListSchema = z.object({
   version: z.number(),
-  roasts: z.array(z.object({ id: z.string(), title: z.string(), serveAt: z.string(), zone: z.string() })),
+  roasts: z.array(
+    z.object({ id: z.string(), dinner: z.string(), title: z.string(), serveAt: z.string(), zone: z.string() }),
+  ),
 });
 export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];
 

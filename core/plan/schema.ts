@@ -319,6 +319,10 @@ export const MOST_PROBES = 16;
 
 export const RoastSchema = z.strictObject({
   id: line(1, 64),
+  /** Roasts of one dinner have one; what they have together: `together.ts`. */
+  dinner: line(1, 64),
+  /** Pieces that go through one salting and one fire have one. */
+  fire: line(1, 64),
   title: line(1, 120),
   /** The title is the cook's own: it follows bird and day no more. */
   named: z.boolean().optional(),
@@ -347,6 +351,7 @@ export const RoastSchema = z.strictObject({
 
 export type Plan = z.infer<typeof PlanSchema>;
 export type Addition = Plan["additions"][number];
+export type Side = Plan["sides"][number];
 export type Equipment = z.infer<typeof EquipmentSchema>;
 export type RoastReading = z.infer<typeof ReadingSchema>;
 export type Roast = z.infer<typeof RoastSchema>;

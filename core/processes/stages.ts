@@ -1,6 +1,6 @@
 /** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
 import type { Side } from "../bird/exposure";
-import type { Cut } from "../bird/form";
+import { type Cut, centresOf } from "../bird/form";
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/ovens";
@@ -60,7 +60,8 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
     throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
   }
   const full: FullStage[] = [];
-  for (const stage of stages) {
+  for (const asked of stages) {
+    const stage = fitted(asked, cut, full.at(-1)?.fromMin);
     requireBetween("oven temperature", stage.airC, 60, 320, "°C");
     requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
     const before = full.at(-1);
@@ -82,6 +83,22 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
     } as FullStage);
   }
   return full;
+}
+
+/**
+ * As it can be done with a piece: one heat has other pieces too, for which it is meant as well. What the piece has not is
+ * not covered, and a stage that waits for it comes at its own minute; only a whole bird is turned.
+ */
+function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
+  const centres = centresOf({ cut, cavity: cut === "whole" ? "stuffed" : "empty" });
+  const { shield, side, when, fromMin } = stage;
+  const hasBreast = centres.includes("breast");
+  return {
+    ...stage,
+    ...(when && !centres.includes(when.centre) && { when: undefined, fromMin: Math.max(fromMin, beforeMin + 1) }),
+    ...(side === "down" && cut !== "whole" && { side: "up" as const }),
+    ...(shield?.startsWith("breast") && !hasBreast && { shield: shield === "breast" ? "none" : "tips" }),
+  };
 }
 
 /** The stage after the present one, if its time and its condition have come. */

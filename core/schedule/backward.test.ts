@@ -21,6 +21,8 @@ const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   usualRestMin: 30,
   longestRestMin: 90,
   saltMin: 0,
+  saltHandsMin: 10,
+  workMin: 0,
   outMin: 0,
   stockMin: 0,
   ...change,

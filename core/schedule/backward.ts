@@ -4,6 +4,7 @@
  */
 import { type Late, mapLate, NEVER } from "../forecast/ensemble";
 import type { ThawPlace } from "../processes/thaw";
+import type { Free } from "./hands";
 
 export const LANES = ["cold", "board", "heat", "table"] as const;
 export type Lane = (typeof LANES)[number];
@@ -39,11 +40,15 @@ export interface ScheduleInput {
   /** Opening, cleaning and cutting it, min. */
   readonly prepareMin: number;
   readonly saltHours: number;
+  /** Hands that salting keeps at its beginning, min. */
+  readonly saltHandsMin: number;
   /** Work of putting salt on or in, where it does not lie for hours after it, min; 0 for none. */
   readonly saltMin: number;
   readonly dryHours: number;
   /** From when it is out of the fridge for good, to be filled and dressed, min. */
   readonly outMin: number;
+  /** Of that, with hands on it right before the heat, min. */
+  readonly workMin: number;
   /** A pot that simmers what was taken out of it must begin so long before the bird is carved, min; 0 for none. */
   readonly stockMin: number;
   readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: Late };
@@ -56,10 +61,12 @@ export interface ScheduleInput {
   readonly longestRestMin: number;
   /** The latest moment up to one given at which the cook is up; every moment when left out. */
   readonly awake?: (ms: number) => number;
+  /** When there are hands for it beside other roasts; always when left out. */
+  readonly free?: Free;
+  /** It goes in by then, with others that need longer. */
+  readonly inByMs?: number;
   /** The bird is in already: nothing before the oven is placed any more. */
   readonly wentInAtMs?: number;
-  /** Carved by then, where the knife is wanted for another bird before the table. */
-  readonly carvedByMs?: number;
 }
 
 export interface Schedule {
@@ -88,16 +95,15 @@ const DAY_BEFORE_HOURS = 18;
  * it in the fridge takes a little longer.
  */
 export function placeBackward(input: ScheduleInput): Schedule {
-  const { roastMin, awake = (ms: number) => ms } = input;
-  const wantedMs = input.dayBefore
-    ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS)
-    : (input.carvedByMs ?? input.serveAtMs);
+  const { roastMin, awake = (ms: number) => ms, free = (ms: number) => ms } = input;
+  const wantedMs = input.dayBefore ? awake(input.serveAtMs - DAY_BEFORE_HOURS * HOUR_MS) : input.serveAtMs;
   // A bird that is in and late moves what follows: nothing stands before its pull and its shortest rest.
   const earliestMs =
     input.wentInAtMs === undefined
       ? Number.NEGATIVE_INFINITY
       : input.wentInAtMs + (roastMin.p50 + input.shortestRestMin) * MINUTE_MS;
-  const carveAtMs = Math.max(wantedMs - input.carveMin * MINUTE_MS, earliestMs);
+  // One bird after the other, where there is one knife.
+  const carveAtMs = Math.max(free(wantedMs - input.carveMin * MINUTE_MS, input.carveMin), earliestMs);
   const carvedAtMs = carveAtMs + input.carveMin * MINUTE_MS;
   const serveAtMs = Math.max(input.serveAtMs, input.dayBefore ? carvedAtMs + HOUR_MS : carvedAtMs);
   const lateMin = roastMin.p90 === NEVER ? STAND_IN_SHARE * roastMin.p50 : roastMin.p90;
@@ -106,7 +112,10 @@ export function placeBackward(input: ScheduleInput): Schedule {
     Math.max(lateMin + input.shortestRestMin, roastMin.p50 + input.usualRestMin),
     roastMin.p50 + Math.max(input.longestRestMin, input.usualRestMin),
   );
-  const inAtMs = input.wentInAtMs ?? carveAtMs - Math.ceil(lead) * MINUTE_MS;
+  const latestInMs = Math.min(input.inByMs ?? Number.POSITIVE_INFINITY, carveAtMs - Math.ceil(lead) * MINUTE_MS);
+  const workMs = input.workMin * MINUTE_MS;
+  // Dressed by the same hands one after the other, they go in one after the other.
+  const inAtMs = input.wentInAtMs ?? free(latestInMs - workMs, input.workMin) + workMs;
   const pullAtMs = {
     p10: inAtMs + roastMin.p10 * MINUTE_MS,
     p50: inAtMs + roastMin.p50 * MINUTE_MS,
@@ -128,13 +137,26 @@ export function placeBackward(input: ScheduleInput): Schedule {
   const dryFrom = before("dry", "cold", outMs, input.dryHours);
   // The work at the board comes right before the salt, so both are done in one waking stretch.
   const prepareMs = input.prepareMin * MINUTE_MS;
-  const withPrepare = (ms: number): number => awake(ms - prepareMs) + prepareMs;
+  const withPrepare = (ms: number): number => {
+    for (let startMs = awake(ms - prepareMs); ; ) {
+      const freeMs = awake(free(startMs, input.prepareMin + input.saltHandsMin));
+      if (freeMs === startMs) return startMs + prepareMs;
+      startMs = freeMs;
+    }
+  };
   const saltFrom =
     input.saltHours > 0
       ? before("salt", "cold", dryFrom, input.saltHours, withPrepare)
-      : before("salt", "board", dryFrom, input.saltMin / 60, input.dryHours > 0 ? withPrepare : (ms) => ms);
+      : before(
+          "salt",
+          "board",
+          dryFrom,
+          input.saltMin / 60,
+          input.dryHours > 0 ? withPrepare : (ms) => free(ms, input.saltMin),
+        );
   const stockMs = input.stockMin > 0 ? carveAtMs - input.stockMin * MINUTE_MS : saltFrom;
-  const prepareFrom = before("prepare", "board", Math.min(saltFrom, stockMs), input.prepareMin / 60, (ms) => ms);
+  const preparedMs = free(Math.min(saltFrom, stockMs) - prepareMs, input.prepareMin) + prepareMs;
+  const prepareFrom = before("prepare", "board", preparedMs, input.prepareMin / 60, (ms) => ms);
   // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.
   before("thaw", "cold", prepareFrom, input.thawHours, input.thawIn === "water" ? (ms) => ms : awake);
   tasks.push(

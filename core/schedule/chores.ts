@@ -10,6 +10,7 @@ import type { HistoryPoint } from "../processes/bird";
 import { fullStages, type Moment } from "../processes/stages";
 import { constant } from "../sources";
 import { type Lane, type Schedule, type Task, taskOf } from "./backward";
+import type { Busy } from "./hands";
 import { EVENING, latestWithin, WAKING } from "./waking";
 
 export const CHORE_KINDS = [
@@ -102,9 +103,11 @@ const seasonMin = (plan: Plan): number =>
   (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +
   (startsShielded(plan) ? 5 : 0);
 
+/** Minutes of work right before the heat: filled, dressed, seared. */
+export const workMin = (plan: Plan): number => fillMin(plan) + seasonMin(plan) + searMin(plan);
+
 /** Minutes from out of the fridge to into the heat: on the counter, or only as long as it is worked on. */
-export const outMin = (plan: Plan): number =>
-  Math.max(plan.season.counterMin, fillMin(plan) + seasonMin(plan) + searMin(plan));
+export const outMin = (plan: Plan): number => Math.max(plan.season.counterMin, workMin(plan));
 
 /** Minutes at the ring: both sides of it, and the pan heated before. */
 const searMin = (plan: Plan): number => (sears(plan) ? Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0)) + 5 : 0);
@@ -125,13 +128,14 @@ export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "
 /** From the giblets to the gravy, min. */
 export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;
 
-/** What else the cook's hands do meanwhile, of other roasts. */
-export interface Busy {
-  readonly id: string;
-  readonly startMs: number;
-  readonly endMs: number;
-  readonly hands: number;
-}
+/** Done once for all that is in one heat. */
+const OF_THE_HEAT: readonly ChoreKind[] = ["eve-check", "stock", "stage", "baste", "fuel", "loosen", "thicken"];
+
+/** What is left to do for a piece whose heat is another's: its own; but at the pan, in one go with that one's. */
+export const ownChores = (chores: readonly Chore[]): Chore[] =>
+  chores
+    .filter(({ kind }) => !OF_THE_HEAT.includes(kind))
+    .map((chore) => ({ ...chore, hands: chore.kind === "sear" ? chore.hands : 0 }));
 
 /**
  * @param history of the simulated roast: when it comes to its conditions

@@ -25,6 +25,8 @@ export type Conflict =
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
   | { readonly kind: "does-not-fit"; readonly fit: Fit }
+  /** Done long before it is carved, since it goes in with what takes longer. */
+  | { readonly kind: "done-too-soon"; readonly minutes: number }
   /** One bird in ten does not get there at this heat, however long it stays. */
   | { readonly kind: "late-never" };
 
@@ -83,6 +85,9 @@ export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, no
     }
   }
   if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
+  if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {
+    conflicts.push({ kind: "done-too-soon", minutes: schedule.restMin.expected });
+  }
   for (const fit of fits) if (!fit.fits) conflicts.push({ kind: "does-not-fit", fit });
   return conflicts;
 }

@@ -9,14 +9,24 @@ import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
-import type { Plan } from "../plan/schema";
+import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
 import { restFor } from "../processes/rest";
 import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
-import { type Chore, choresOf, outMin, SALT_HANDS_MIN, simmersGiblets, stockLeadMin } from "./chores";
+import {
+  type Chore,
+  choresOf,
+  outMin,
+  ownChores,
+  SALT_HANDS_MIN,
+  simmersGiblets,
+  stockLeadMin,
+  workMin,
+} from "./chores";
 import { type Conflict, conflictsOf } from "./conflicts";
+import { freeBeside } from "./hands";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { latestWithin, WAKING } from "./waking";
@@ -32,8 +42,8 @@ export interface DerivedPlan {
   readonly sides: readonly PlacedSide[];
   readonly chores: readonly Chore[];
   readonly uses: readonly Use[];
-  /** What other roasts of the dinner had taken before it was placed. */
-  readonly taken: readonly Use[];
+  /** What it was placed beside. */
+  readonly beside: Beside;
   readonly resourceConflicts: readonly ResourceConflict[];
   readonly conflicts: readonly Conflict[];
   readonly fits: readonly Fit[];
@@ -46,6 +56,23 @@ export interface DerivedPlan {
   /** What the plain minutes-per-pound rule would say. */
   readonly plainRule: { readonly roastMin: number; readonly inAtMs: number };
 }
+
+/** What a roast is placed beside: others of its dinner, and other pieces in its heat. */
+export interface Beside {
+  /** Of the kitchen, by roasts that were placed before. */
+  readonly taken: readonly Use[];
+  /** The dinner's dishes where they are placed around this one; its own where they are left out. */
+  readonly dishes?: readonly Side[];
+  /** One of several pieces in one heat. */
+  readonly piece?: {
+    /** From when all of them go in to the table, ms. */
+    readonly leadMs: number;
+    /** The first of them, whose steps are done for all: dressed with it, heated with it, out when it is done itself. */
+    readonly follows: boolean;
+  };
+}
+
+const ALONE: Beside = { taken: [] };
 
 /** A thaw that never ends is placed as if it took this long, and reported. */
 const LONGEST_THAW_HOURS = 14 * 24;
@@ -66,25 +93,9 @@ function reheatingDish({ dayAfter }: Simulated): SideDish[] {
   ];
 }
 
-const MINUTE_MS = 60_000;
-
-/**
- * Until when it is carved where hands are at other roasts before the table: one bird after the other. Null where there
- * are hands enough.
- */
-function carvedBy(taken: readonly Use[], hands: number, carveMin: number, serveMs: number): number | null {
-  let byMs = serveMs;
-  for (;;) {
-    const at = taken.filter((use) => use.hands > 0 && use.startMs < byMs && use.endMs > byMs - carveMin * MINUTE_MS);
-    if (at.length < hands) return byMs === serveMs ? null : byMs;
-    byMs = Math.min(...at.map(({ startMs }) => startMs));
-  }
-}
-
 /**
  * @param shares band of the roast, as shares of it
  * @param inAt when the bird really went in
- * @param taken of the kitchen by roasts of the same dinner that were placed before, see `dinner.ts`
  */
 export function derivePlan(
   plan: Plan,
@@ -92,13 +103,14 @@ export function derivePlan(
   shares: Shares,
   nowMs: number,
   inAt?: string,
-  taken: readonly Use[] = [],
+  beside: Beside = ALONE,
 ): DerivedPlan {
+  const { taken, piece } = beside;
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
-  const dishes = [...plan.sides, ...reheatingDish(simulated)];
+  const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated)];
   const stoves = { ...plan.equipment, birdInOven: !isFire(plan.heat) && !dayBefore };
   const carveMin = carvingMin(cut, count);
   const rest = restFor(massKg);
@@ -108,18 +120,19 @@ export function derivePlan(
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
   const serveMs = Date.parse(plan.serveAt);
-  const carvedByMs = carvedBy(taken, plan.equipment.hands, carveMin, serveMs);
   const input: ScheduleInput = {
     serveAtMs: serveMs,
-    ...(carvedByMs !== null && { carvedByMs }),
     dayBefore,
     thawHours,
     thawIn: plan.thawIn,
     prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
     saltMin: salt.grams > 0 && !inBrine ? SALT_HANDS_MIN : 0,
+    saltHandsMin: SALT_HANDS_MIN,
     dryHours: plan.salt.dryHours,
     outMin: outMin(plan),
+    workMin: workMin(plan),
+    free: freeBeside(taken, plan.equipment.hands),
     // What was roasted the day before gets its gravy on the day.
     stockMin: simmersGiblets(plan) && !dayBefore ? stockLeadMin(plan) : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
@@ -133,13 +146,16 @@ export function derivePlan(
     usualRestMin: wantedMin,
     longestRestMin,
     awake: (ms) => latestWithin(ms, plan.zone, WAKING),
+    ...(piece && { inByMs: serveMs - piece.leadMs }),
     ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
   const schedule = placeBackward(input);
   const { serveAtMs } = schedule;
   const sides = placeSides(dishes, schedule, serveAtMs, stoves);
-  const chores = choresOf(plan, schedule, simulated.history, taken);
-  const uses = usesOf(plan, { schedule, sides, chores, salt });
+  const isLed = piece?.follows === true;
+  const made = choresOf(plan, schedule, simulated.history, taken);
+  const chores = isLed ? ownChores(made) : made;
+  const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
   const fits = fitsOf(simulated.sizeCm, plan, salt);
   // What goes on at the oven has no time to go in, and is in the drippings all the same.
   const atOven = salt.grams > 0 && salt.hours === 0;
@@ -151,7 +167,7 @@ export function derivePlan(
     sides,
     chores,
     uses,
-    taken,
+    beside,
     fits,
     conflicts: inAt
       ? []

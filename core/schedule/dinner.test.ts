@@ -6,13 +6,20 @@ import { simulated } from "../../tests/helpers/simulated";
 import { replan } from "../day/replan";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
+import { forDinner, forFire } from "../plan/together";
 import { usualPlan } from "../plan/usualPlan";
-import { type DinnerRoast, isSameDinner, placeDinner } from "./dinner";
+import type { DerivedPlan } from "./derive";
+import { type DinnerRoast, placeDinner } from "./dinner";
 import { resourceRemedies } from "./remedies";
+import { timetableOf } from "./timetable";
+
+const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>
+  all.flatMap((derived, n) => timetableOf(plans[n] as Plan, derived, "metric"));
 
 const SERVE = "2026-12-20T13:00:00.000Z";
-const roast = (id: string, plan: Plan, pullMinute = 170): DinnerRoast => ({
+const roast = (id: string, plan: Plan, pullMinute = 170, fire = id): DinnerRoast => ({
   id,
+  fire,
   title: `Roast ${id}`,
   plan,
   simulated: simulated({ pullMinute }),
@@ -56,6 +63,29 @@ describe("several roasts of one dinner", () => {
     );
   });
 
+  it("never want one pair of hands at two of them: what is done by hand is done one after the other", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+        const placed = placeDinner(
+          [roast("a", one, first.pullMinute), roast("b", forDinner(other, one), second.pullMinute)],
+          0,
+        );
+        const between = [...placed.values()]
+          .flatMap(({ resourceConflicts }) => resourceConflicts)
+          .filter(({ kind, uses }) => kind === "hands-short" && uses.some(({ of }) => of !== undefined));
+        expect(between.map(({ uses }) => uses.map(({ id }) => id))).toEqual([]);
+      }),
+      plansAsked(150),
+    );
+  });
+
+  it("find room for two small birds in a usual kitchen with two thermometers", () => {
+    const { equipment, ...rest } = usual({ bird: { species: "chicken", cut: "whole", massKg: 1.6, state: "fresh" } });
+    const plan: Plan = { ...rest, equipment: { ...equipment, thermometers: 2 } };
+    const placed = placeDinner([roast("a", plan, 90), roast("b", plan, 90)], 0);
+    expect([...placed.values()].flatMap(({ resourceConflicts }) => resourceConflicts)).toEqual([]);
+  });
+
   it("leave one alone as it is, and look at the kitchen once on the eve", () => {
     const alone = placeDinner([roast("a", usual())], 0).get("a");
     const [a, b] = [...placeDinner([roast("a", usual()), roast("b", usual())], 0).values()];
@@ -80,6 +110,22 @@ describe("several roasts of one dinner", () => {
     expect(rows.some(({ id }) => id.startsWith("loosen"))).toBe(true);
   });
 
+  it("have their dishes once, around the one in the oven", () => {
+    const dishes: Plan["sides"] = [
+      { id: "potatoes", name: "Potatoes", minutes: 45, ovenC: 163, ring: false, slot: "auto" },
+    ];
+    const plan = { ...usual(), sides: dishes };
+    const placed = placeDinner([roast("a", { ...plan, heat: "covered-grill" }), roast("b", plan)], 0);
+    expect([...placed.values()].map(({ sides }) => sides.length)).toEqual([0, 1]);
+  });
+
+  it("feed the table together", () => {
+    const alone = placeDinner([roast("a", usual())], 0).get("a")?.portions;
+    const [a, b] = [...placeDinner([roast("a", usual()), roast("b", usual())], 0).values()];
+    expect(a?.portions).toEqual(b?.portions);
+    expect(a?.portions.eachKg).toBeCloseTo(2 * (alone?.eachKg ?? 0), 9);
+  });
+
   it("want one oven at two heats: both say so, with which, and a remedy", () => {
     const hot = usual({
       method: "hot-flat",
@@ -98,13 +144,70 @@ describe("several roasts of one dinner", () => {
     const kinds = [...outdoors.values()].flatMap(({ resourceConflicts }) => resourceConflicts.map(({ kind }) => kind));
     expect(kinds.filter((kind) => kind.startsWith("oven"))).toEqual([]);
   });
+});
 
-  it("are of one dinner within three hours", () => {
-    const at = (hour: number) => ({ serveAt: new Date(Date.parse(SERVE) + hour * 3_600_000).toISOString() });
-    expect([isSameDinner(at(0), at(2)), isSameDinner(at(0), at(-3)), isSameDinner(at(0), at(6))]).toEqual([
-      true,
-      true,
-      false,
-    ]);
+describe("several pieces of one heat", () => {
+  const { equipment, ...rest } = usual();
+  const whole: Plan = { ...rest, equipment: { ...equipment, thermometers: 2 } };
+  const crown: Plan = { ...whole, bird: { ...whole.bird, cut: "crown", massKg: 2.4 } };
+  const roll: Plan = { ...whole, bird: { ...whole.bird, cut: "leg-roll", massKg: 1.2 } };
+  const placed = (first = crown, second = roll) =>
+    placeDinner([roast("a", first, 110, "one"), roast("b", second, 80, "one")], 0);
+
+  it("go in together when the one that takes longest has to, and leave one by one", () => {
+    const [a, b] = [...placed().values()];
+    expect(b?.schedule.inAtMs).toBe(a?.schedule.inAtMs);
+    expect((a?.schedule.pullAtMs.p50 ?? 0) - (b?.schedule.pullAtMs.p50 ?? 0)).toBe(30 * 60_000);
+    expect(a?.schedule.tasks.find(({ id }) => id === "salt")?.startMs).toBe(
+      b?.schedule.tasks.find(({ id }) => id === "salt")?.startMs,
+    );
+  });
+
+  it("are dressed, salted and tended in one go, and want nothing of each other but the knife", () => {
+    const hot = {
+      stages: [
+        { fromMin: 0, airC: 220 },
+        { fromMin: 20, airC: 160 },
+      ],
+    };
+    const all = [...placed({ ...crown, ...hot }, { ...roll, ...hot }).values()];
+    expect(all.flatMap(({ resourceConflicts }) => resourceConflicts)).toEqual([]);
+    const kinds = all.flatMap(({ chores }) => chores.map(({ kind }) => kind));
+    for (const once of ["stage", "stock", "thicken", "eve-check", "loosen"]) {
+      expect(
+        kinds.filter((kind) => kind === once),
+        once,
+      ).toHaveLength(1);
+    }
+    const ovens = timetablesOf(all, [crown, roll]).filter(({ id }) => id === "preheat");
+    expect(ovens).toHaveLength(1);
+  });
+
+  it("say so where one is done long before it is carved", () => {
+    const early = placeDinner([roast("a", crown, 240, "one"), roast("b", roll, 60, "one")], 0).get("b");
+    expect(early?.conflicts.map(({ kind }) => kind)).toContain("done-too-soon");
+    const apart = placeDinner([roast("a", crown, 240), roast("b", roll, 60)], 0).get("b");
+    expect(apart?.conflicts.map(({ kind }) => kind)).not.toContain("done-too-soon");
+  });
+
+  it("hold together as a law: one moment in, nothing of the heat done twice, each with an answer", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+        const plan = forFire(other, one);
+        const all = [
+          ...placeDinner(
+            [roast("a", one, first.pullMinute, "one"), roast("b", plan, second.pullMinute, "one")],
+            0,
+          ).values(),
+        ];
+        expect(new Set(all.map(({ schedule }) => schedule.inAtMs)).size).toBe(1);
+        const kinds = all.map(({ chores }) => new Set(chores.map(({ kind }) => kind)));
+        for (const once of ["stage", "baste", "fuel", "thicken"] as const) {
+          expect(kinds.filter((of) => of.has(once)).length).toBeLessThanOrEqual(1);
+        }
+        for (const row of timetablesOf(all, [one, plan])) expect(row.what).not.toMatch(/NaN|undefined/);
+      }),
+      plansAsked(150),
+    );
   });
 });

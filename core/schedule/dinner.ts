@@ -1,18 +1,20 @@
 /**
- * Several roasts of one dinner: one clock and one kitchen. What is placed first keeps its place, what comes after finds
- * its hands free beside it, and what they want of one thing at one time is a conflict of both.
+ * The roasts of one dinner: one clock and one kitchen. What is placed first keeps its place, what comes after finds its
+ * hands free beside it, and what they want of one thing at one time is a conflict of both. Pieces of one heat go in
+ * together, when the one that takes longest has to, and leave one by one.
  */
 import type { Shares } from "../forecast/band";
-import type { Plan } from "../plan/schema";
-import { type DerivedPlan, derivePlan, type Simulated } from "./derive";
+import { isFire } from "../kitchen/fuel";
+import { type Portions, portionsOf } from "../kitchen/guests";
+import type { Plan, Side } from "../plan/schema";
+import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
-
-/** Eaten within so many hours of one another, roasts are one dinner's (chosen: lunch and dinner of a day are two). */
-export const SAME_DINNER_HOURS = 3;
 
 /** One of the dinner's roasts, with its simulation. */
 export interface DinnerRoast {
   readonly id: string;
+  /** Pieces in one heat have one. */
+  readonly fire: string;
   readonly title: string;
   readonly plan: Plan;
   readonly simulated: Simulated;
@@ -20,9 +22,25 @@ export interface DinnerRoast {
   readonly inAt?: string | undefined;
 }
 
-/** Whether two roasts are of one dinner, by when they are eaten. */
-export const isSameDinner = (one: Pick<Plan, "serveAt">, other: Pick<Plan, "serveAt">): boolean =>
-  Math.abs(Date.parse(one.serveAt) - Date.parse(other.serveAt)) <= SAME_DINNER_HOURS * 3_600_000;
+/** Of several, the one that needs longest: it says when all go in, and what is done for all is done at it. */
+function leadOf(pieces: readonly DinnerRoast[]): DinnerRoast {
+  return pieces.reduce((lead, each) => (each.simulated.pullMinute > lead.simulated.pullMinute ? each : lead));
+}
+
+/** Every dish of the dinner, once. */
+function dishesOf(roasts: readonly DinnerRoast[]): readonly Side[] {
+  return [...new Map(roasts.flatMap(({ plan }) => plan.sides).map((side) => [side.id, side])).values()];
+}
+
+/** Of all the birds of a dinner, what a head gets. */
+function portionsTogether(roasts: readonly DinnerRoast[]): Portions {
+  const each = roasts.map(({ plan: { table, bird } }) =>
+    portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut),
+  );
+  const sum = (of: "eachKg" | "lightKg" | "darkKg"): number =>
+    each.reduce((total, portions) => total + portions[of], 0);
+  return { heads: each[0]?.heads ?? 1, eachKg: sum("eachKg"), lightKg: sum("lightKg"), darkKg: sum("darkKg") };
+}
 
 /**
  * Everything of a dinner placed on its one clock.
@@ -30,19 +48,57 @@ export const isSameDinner = (one: Pick<Plan, "serveAt">, other: Pick<Plan, "serv
  * @returns what is derived from each, by its id; its conflicts name what of other roasts they are with
  */
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
+  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire) => roasts.filter((each) => each.fire === fire));
+  const leads = fires.map(leadOf);
+  // Dishes stand around what has the oven.
+  const host = leads.find(({ plan }) => !isFire(plan.heat)) ?? leads[0];
+  const dishes = dishesOf(roasts);
   const taken: Use[] = [];
-  const alone = roasts.map(({ id, title, plan, simulated, shares, inAt }) => {
-    const derived = derivePlan(plan, simulated, shares, nowMs, inAt, [...taken]);
-    taken.push(...derived.uses.map((use) => ({ ...use, of: title })));
-    return { id, title, plan, derived };
+  const placed = new Map<string, DerivedPlan>();
+  const place = (roast: DinnerRoast, beside: Beside): DerivedPlan =>
+    derivePlan(roast.plan, roast.simulated, roast.shares, nowMs, roast.inAt, {
+      dishes: roast === host ? dishes : [],
+      ...beside,
+    });
+  /** The pieces of one heat, the lead first. @param leadMs from when they go in to the table; left out while that is sought */
+  const placeAll = (pieces: readonly DinnerRoast[], leadMs?: number): readonly DerivedPlan[] => {
+    // The knife takes one after the other, and the gravy is stirred; what else is done is done for all of them at once.
+    const served: Use[] = [];
+    return pieces.map((piece, n) => {
+      const derived = place(piece, {
+        taken: [...taken, ...served],
+        ...(leadMs !== undefined && { piece: { leadMs, follows: n > 0 } }),
+      });
+      served.push(...derived.uses.filter(({ id }) => id === "carve" || id === "thicken"));
+      return derived;
+    });
+  };
+  fires.forEach((fire, n) => {
+    const pieces = [leads[n] as DinnerRoast, ...fire.filter((each) => each !== leads[n])];
+    let all = placeAll(pieces);
+    if (pieces.length > 1) {
+      const needsMs = (): number => Math.max(...all.map(({ schedule }) => schedule.serveAtMs - schedule.inAtMs));
+      // Earlier in moves the gravy, which may move the knife: sought until nothing moves any more.
+      for (let leadMs = needsMs(); ; leadMs = needsMs()) {
+        all = placeAll(pieces, leadMs);
+        if (needsMs() <= leadMs) break;
+      }
+    }
+    all.forEach((derived, m) => {
+      const { id, title } = pieces[m] as DinnerRoast;
+      placed.set(id, derived);
+      taken.push(...derived.uses.map((use) => ({ ...use, of: title })));
+    });
   });
+  const portions = portionsTogether(roasts);
   return new Map(
-    alone.map(({ id, plan, derived }) => {
-      const others = alone.flatMap((other) =>
-        other.id === id ? [] : other.derived.uses.map((use): Use => ({ ...use, of: other.title })),
+    roasts.map(({ id, plan }) => {
+      const own = placed.get(id) as DerivedPlan;
+      const others = roasts.flatMap((other) =>
+        other.id === id ? [] : (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })),
       );
-      const between = resourceConflicts([...derived.uses, ...others], plan.equipment).filter(isBetween);
-      return [id, { ...derived, resourceConflicts: [...derived.resourceConflicts, ...between] }];
+      const between = resourceConflicts([...own.uses, ...others], plan.equipment).filter(isBetween);
+      return [id, { ...own, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
     }),
   );
 }

@@ -159,6 +159,9 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
       ];
     }
+    case "done-too-soon":
+      // A heat of its own is no change of the plan but of the dinner.
+      return [];
     case "late-never":
       return plan.stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
     case "does-not-fit": {

@@ -49,10 +49,12 @@ export interface Placed {
   readonly sides: readonly PlacedSide[];
   readonly chores: readonly Chore[];
   readonly salt: SaltPlan;
+  /** In the heat of another piece, whose steps are done for both. */
+  readonly isLed: boolean;
 }
 
 /** Everything that is done, as what it takes. */
-export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): Use[] {
+export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Placed): Use[] {
   const { bird, equipment } = plan;
   const nothing = { ovenC: null, ovenShare: 0, rings: 0, hands: 0, thermometers: 0, fridgeL: 0 };
   const uses: Use[] = [];
@@ -70,9 +72,9 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
   };
   for (const { id, startMs, endMs } of schedule.tasks) {
     if (inFridge[id]) add(id, startMs, endMs, { fridgeL: inFridge[id] });
-    if (id === "prepare" || id === "carve") add(id, startMs, endMs, { hands: 1 });
+    if (id === "carve" || (id === "prepare" && !isLed)) add(id, startMs, endMs, { hands: 1 });
   }
-  if (salting) {
+  if (salting && !isLed) {
     add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + SALT_HANDS_MIN * MINUTE_MS), { hands: 1 });
   }
   // A stage begins when it was simulated to; one that waits beyond the pull never does. With it out, the oven is free.
@@ -84,7 +86,8 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt }: Placed): U
   begins.forEach(({ startMs, airC }, n) => {
     const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
     add("bird", startMs, endMs, {
-      ...(!isFire(plan.heat) && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
+      ...(!isFire(plan.heat) &&
+        !isLed && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.

@@ -32,6 +32,8 @@ const scheduleFor = (sides: readonly SideDish[], equipment = KITCHEN, change: Pa
     usualRestMin: 30,
     longestRestMin: 90,
     saltMin: 0,
+    saltHandsMin: 10,
+    workMin: 0,
     outMin: 0,
     stockMin: 0,
     ...change,

@@ -393,7 +393,10 @@ export function timetableOf(plan: Plan, derived: DerivedPlan, units: UnitSystem)
     const alarmMin = ALARMS[key];
     return { id, startMs, endMs, lane, what, detail, ...(alarmMin !== undefined && { alarmMin }) };
   };
-  const tasks = derived.schedule.tasks.map((task) => row(task.id, task.id, task, words[task.id]));
+  const isLed = derived.beside.piece?.follows === true;
+  // The oven is on already, for the piece that it goes in with.
+  const own = derived.schedule.tasks.filter(({ id }) => !isLed || (id !== "preheat" && id !== "table"));
+  const tasks = own.map((task) => row(task.id, task.id, task, words[task.id]));
   const chores = derived.chores.map((chore) =>
     row(chore.kind, `${chore.kind}-${chore.n}`, chore, choreWords(plan, derived, chore, units)),
   );

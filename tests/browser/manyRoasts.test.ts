@@ -2,6 +2,7 @@
  * Roasts opened one after another in one tab: the workers stay as many as there are processors to spare, and no screen
  * fails. `BRUMA_ROASTS=40` opens as many on pages that see 2, 8 and 16 processors, and the memory stays flat.
  */
+
 import { execFileSync } from "node:child_process";
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
@@ -11,6 +12,7 @@ import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../../core/formats/file";
 import { METHODS } from "../../core/plan/methods";
+import { alone } from "../../core/plan/together";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { newProfile, openBrowser, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
@@ -29,7 +31,7 @@ const roastFile = (): RoastFile => ({
     const bird = { species: "turkey", cut: "whole", massKg: 4 + 0.1 * n, state: "fresh" } as const;
     const serveAt = new Date(Date.UTC(2027, 8, 1 + n, 12)).toISOString();
     return {
-      roast: {
+      roast: alone({
         id: `many-${n}`,
         title: `Turkey number ${n}`,
         createdAt: "2026-11-01T10:00:00.000Z",
@@ -37,7 +39,7 @@ const roastFile = (): RoastFile => ({
         happened: {},
         notes: "",
         thermometer: "typed",
-      },
+      }),
       readings: [],
     };
   }),

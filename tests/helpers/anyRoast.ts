@@ -1,8 +1,10 @@
 /** Roasts of every kind with what happened to them, their readings and pictures, for laws that hold for all. */
+
 import fc from "fast-check";
 import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
+import { alone } from "../../core/plan/together";
 import { ANY_PLAN } from "./anyPlan";
 
 const START = Date.UTC(2026, 5, 1);
@@ -53,7 +55,7 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
     side: fc.constantFrom(...SIDES),
   })
   .map(({ id, title, plan, happened, notes, rating, readings, photos, side }) => ({
-    roast: {
+    roast: alone({
       id,
       title,
       createdAt: instant(0),
@@ -63,7 +65,7 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
       ...(rating !== undefined && { rating }),
       thermometer: "bridge" as const,
       probes: [{ device: "one", probe: `${side} breast` as const, sits: `${side} thigh` as const }],
-    },
+    }),
     readings: [...readings].sort((a, b) => a.at.localeCompare(b.at)),
     ...(photos.length > 0 && { photos: [...photos].sort((a, b) => a.takenAt.localeCompare(b.takenAt)) }),
   }));

@@ -63,7 +63,7 @@ export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
     <MemoryRouter>
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
-      <Conflicts plan={plan} derived={derived} neverMet={null} after={() => derived} units={units} />
+      <Conflicts roastId={roast.id} plan={plan} derived={derived} neverMet={null} after={() => derived} units={units} />
       <ClockView
         schedule={schedule}
         sides={derived.sides}

@@ -1,10 +1,12 @@
 /** One roast with readings, as the file and the database hold it. */
+
 import { FILE_VERSION, type RoastFile } from "../../core/formats/file";
 import type { Roast } from "../../core/plan/schema";
+import { alone } from "../../core/plan/together";
 import { usualPlan } from "../../core/plan/usualPlan";
 
 export function sampleRoast(id = "sample"): Roast {
-  return {
+  return alone({
     id,
     title: "A Sunday turkey",
     createdAt: "2026-09-01T08:00:00.000Z",
@@ -17,7 +19,7 @@ export function sampleRoast(id = "sample"): Roast {
     happened: {},
     notes: "",
     thermometer: "typed",
-  };
+  });
 }
 
 type Mutable = RoastFile & { roasts: [RoastFile["roasts"][number], ...RoastFile["roasts"]] };

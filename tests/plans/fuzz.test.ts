@@ -15,11 +15,11 @@ import { MemoryRouter } from "react-router";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { sidesFromCsv, sidesToCsv } from "../../app/features/plan/sideCsv";
-import { RoastCard } from "../../app/features/roasts/RoastCard";
+import { DinnerCard } from "../../app/features/roasts/RoastCard";
 import { rowsIn, toCsv } from "../../app/ui/csv";
 import { dayAndTime } from "../../app/ui/time";
 import { checkRoastFile } from "../../core/formats/file";
-import { base64url, packRoast, unpackRoast } from "../../core/formats/handover";
+import { base64url, packRoasts, unpackRoasts } from "../../core/formats/handover";
 import { planMarkdown } from "../../core/formats/markdown";
 import { readLog } from "../../core/formats/readingLog";
 import { SHARED_VERSION } from "../../core/formats/shared";
@@ -69,9 +69,9 @@ function isShown(roast: Roast): void {
 
 function showAll(roast: Roast): void {
   const { plan } = roast;
-  expect(renderToStaticMarkup(createElement(MemoryRouter, null, createElement(RoastCard, { roast })))).not.toMatch(
-    BROKEN,
-  );
+  expect(
+    renderToStaticMarkup(createElement(MemoryRouter, null, createElement(DinnerCard, { roasts: [roast] }))),
+  ).not.toMatch(BROKEN);
   expect(cookStage(roast)).toMatch(/planned|roasting|resting|done/);
   const cook = cookOf({ ...plan, heat: "oven" });
   if (cook.kind !== "done") return;
@@ -156,14 +156,14 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
   address: async (random, large) => {
     const { roast } = pick(random, roasts);
     let packed: string;
-    if (random() < 0.5) packed = mutateText(await packRoast(roast, new Date(0)), random);
+    if (random() < 0.5) packed = mutateText(await packRoasts([roast], new Date(0)), random);
     else {
       const text = wrongJson(fileOf(random), random) + (large ? " ".repeat(3_000_000) : "");
       const deflated = new Blob([text]).stream().pipeThrough(new CompressionStream("deflate-raw"));
       packed = base64url(new Uint8Array(await new Response(deflated).arrayBuffer()));
     }
-    const made = await unpackRoast(packed);
-    if (made.kind === "roast") isShown(made.roast);
+    const made = await unpackRoasts(packed);
+    if (made.kind === "roasts") for (const each of made.roasts) isShown(each);
     else for (const { where, what } of made.faults) isSentence(where === "" ? what : `${where}: ${what}`);
   },
 

@@ -25,7 +25,10 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
   const { roast, stage, simulated, derived, beside } = day;
-  const acts = actsOf(roast);
+  const acts = actsOf(
+    roast,
+    beside.flatMap((other) => (other.isPiece ? [other.roast] : [])),
+  );
   const isOn = stage === "roasting" || stage === "resting";
   return (
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
@@ -35,7 +38,9 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       </div>
       {beside.length > 0 && (
         <nav aria-label="Other roasts of this dinner" className="flex flex-wrap items-center gap-x-4">
-          <span className="text-soft">For the same dinner</span>
+          <span className="text-soft">
+            {beside.every(({ isPiece }) => isPiece) ? "In with it" : "For the same dinner"}
+          </span>
           {beside.map((other) => (
             <Link
               key={other.roast.id}

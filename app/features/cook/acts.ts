@@ -17,11 +17,12 @@ import { database } from "../../shell/database";
 
 type Happened = Roast["happened"];
 
-export function actsOf(roast: Roast) {
+/** @param pieces others that are in one heat with it: what happens to the heat is handed on to them by what stores it */
+export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
   /** @returns whether it was stored */
-  const change = async (next: (before: Roast) => Roast): Promise<boolean> => {
+  const changeOf = async (id: string, next: (before: Roast) => Roast): Promise<boolean> => {
     try {
-      await changeRoast(database(), roast.id, (before) => {
+      await changeRoast(database(), id, (before) => {
         const after = next(before);
         // A clock that was set back meanwhile must not keep the cook from saying what happens.
         return { ...after, happened: inOrder(after.happened) };
@@ -32,6 +33,7 @@ export function actsOf(roast: Roast) {
       return false;
     }
   };
+  const change = (next: (before: Roast) => Roast): Promise<boolean> => changeOf(roast.id, next);
   const happens = (event: Partial<Happened>): Promise<boolean> =>
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
@@ -52,14 +54,16 @@ export function actsOf(roast: Roast) {
     takeBack,
     goesIn(atMs: number): void {
       void change((before) => wentIn(before, atMs));
-      if (roast.happened.predicted) return;
-      predictPull(roast.id, roast.plan, atMs)
-        .then((predicted) => change((before) => withPrediction(before, predicted, atMs)))
-        .catch((error: unknown) => {
-          // Asked again for a corrected moment: the newer one answers for both.
-          if (error instanceof Superseded) return;
-          toast.error(`No prediction was stored: ${messageOf(error)}`);
-        });
+      for (const each of [roast, ...pieces]) {
+        if (each.happened.predicted) continue;
+        predictPull(each.id, each.plan, atMs)
+          .then((predicted) => changeOf(each.id, (before) => withPrediction(before, predicted, atMs)))
+          .catch((error: unknown) => {
+            // Asked again for a corrected moment: the newer one answers for both.
+            if (error instanceof Superseded) return;
+            toast.error(`No prediction was stored: ${messageOf(error)}`);
+          });
+      }
     },
     /** @throws Error when they are not stored: what was typed stays in its field */
     async notes(readings: readonly RoastReading[]): Promise<void> {

@@ -16,18 +16,18 @@ import { Sheet } from "../../ui/Sheet";
 import { Toggle } from "../../ui/Toggle";
 
 /** To another device: in common through the server, or once, as a picture of dots that a phone's camera opens. */
-export function HandOver({ roast }: { readonly roast: Roast }) {
+export function HandOver({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   return (
     <Sheet opens="To a phone" title="To a phone">
-      <InCommon roast={roast} />
+      <InCommon roasts={roasts} />
       <h3 className="text-xl">Or a copy, once</h3>
-      <Copy roast={roast} />
+      <Copy roasts={roasts} />
     </Sheet>
   );
 }
 
-/** One roast on laptop and phone: what happens on one shows on the other, and both ring. */
-function InCommon({ roast }: { readonly roast: Roast }) {
+/** One dinner on laptop and phone: what happens on one shows on the other, and both ring. */
+function InCommon({ roasts: [roast, ...others] }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   const { link } = useSharing();
   const shared = useLiveQuery(async () => (await database().shared.get(roast.id)) !== undefined, [roast.id]);
   const { lan } = mode();
@@ -38,8 +38,8 @@ function InCommon({ roast }: { readonly roast: Roast }) {
     <section className="grid gap-2" aria-label="In common">
       <Toggle
         checked={shared}
-        onChange={(on) => void stored("That was", on ? share(database(), roast.id) : takeOut(database(), roast.id))}
-        label="The same roast on every paired device"
+        onChange={(on) => void stored("That was", on ? share(database(), roast.id) : takeOut(database(), roast.dinner))}
+        label={`The same ${others.length > 0 ? "dinner" : "roast"} on every paired device`}
       />
       {shared && (
         <p role="status">
@@ -68,30 +68,32 @@ function InCommon({ roast }: { readonly roast: Roast }) {
 /** What a picture of dots holds: version 40 at the lowest level of correction (ISO/IEC 18004). */
 const MOST_BYTES = 2953;
 
-/** The roast as an address; without its notes where they would be too long for a picture. */
-async function shortEnough(roast: Roast): Promise<{ readonly address: string; readonly withNotes: boolean }> {
+/** Roasts as an address; without their notes where they would be too long for a picture. */
+async function shortEnough(
+  roasts: readonly Roast[],
+): Promise<{ readonly address: string; readonly withNotes: boolean }> {
   const before = `${location.origin}/take#`;
-  const { packed, withNotes } = await packShort(roast, new Date(clockNow()), MOST_BYTES - before.length);
+  const { packed, withNotes } = await packShort(roasts, new Date(clockNow()), MOST_BYTES - before.length);
   return { address: before + packed, withNotes };
 }
 
-function Copy({ roast }: { readonly roast: Roast }) {
+function Copy({ roasts }: { readonly roasts: readonly Roast[] }) {
   const [packed, setPacked] = useState<{ readonly address: string; readonly withNotes: boolean } | null>(null);
   useEffect(() => {
     let stopped = false;
-    void shortEnough(roast).then((made) => {
+    void shortEnough(roasts).then((made) => {
       if (!stopped) setPacked(made);
     });
     return () => {
       stopped = true;
     };
-  }, [roast]);
+  }, [roasts]);
   if (packed === null) return null;
   const { address, withNotes } = packed;
   if (address.length > MOST_BYTES) {
     return (
       <Caution>
-        This roast is too long for a picture: take the JSON file, or{" "}
+        {roasts.length > 1 ? "This dinner" : "This roast"} is too long for a picture: take the JSON file, or{" "}
         <a href={address} className="underline underline-offset-4">
           the same as a link
         </a>
@@ -101,7 +103,7 @@ function Copy({ roast }: { readonly roast: Roast }) {
   }
   return (
     <>
-      <Dots text={address} label="This roast, to be scanned" />
+      <Dots text={address} label={`This ${roasts.length > 1 ? "dinner" : "roast"}, to be scanned`} />
       {!withNotes && <p>The notes are too long for the picture and stay here; the JSON file has them.</p>}
       <p>
         Point the phone's camera at it: Bruma opens there and asks before it takes the plan in. The plan is in the

@@ -4,7 +4,7 @@ import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/plan/schema";
 import { type ListItem, type Lists, listsOf } from "../../../core/schedule/lists";
 import { timetableOf } from "../../../core/schedule/timetable";
-import { exportRoast } from "../../../storage/files";
+import { exportDinner } from "../../../storage/files";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -24,7 +24,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { plan } = roast;
   const simulated = useSimulatedPlan(plan);
   const { fault, neverMet } = simulated;
-  const { derived, beside, waiting } = useDinner({ id: roast.id, plan, inAt: roast.happened.inAt }, simulated);
+  const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const refining = simulated.refining || waiting;
   if (!derived) {
     const why = fault
@@ -94,13 +94,13 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
               saveFile(
                 `${fileName}.json`,
                 "application/json",
-                await exportRoast(database(), roast.id, new Date(clockNow())),
+                await exportDinner(database(), roast.dinner, new Date(clockNow())),
               )
             }
           >
             <FileJson aria-hidden className="mr-1.5 size-4" /> JSON
           </Button>
-          <HandOver roast={roast} />
+          <HandOver roasts={[roast, ...beside.map((each) => each.roast)]} />
         </div>
       </header>
       <p role="status" className="text-sm text-soft empty:hidden print:hidden">

@@ -1,7 +1,9 @@
+import { Link } from "react-router";
 import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
+import { isFire } from "../../../core/kitchen/fuel";
 import { publishedThaw } from "../../../core/kitchen/thaw";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
@@ -24,7 +26,7 @@ const THAW_NAMES = {
   none: "Not at all",
 } as const;
 
-export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
+export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const { bird } = plan;
   const [lowKg, highKg] = massRangeKg(bird.species, bird.cut);
@@ -78,6 +80,9 @@ export function BirdPanel({ plan, derived, cook, units }: PanelProps) {
         max={4}
         onChange={(count) => settle(withBird({ count }))}
       />
+      <Link to={`/?piece=${roast.id}`} className="self-start text-sm underline underline-offset-4">
+        Another kind of piece in the same {isFire(plan.heat) ? "heat" : "oven"}
+      </Link>
       <Segmented
         label="Bought"
         value={bird.state === "part-frozen" ? "frozen" : bird.state}

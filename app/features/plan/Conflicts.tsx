@@ -1,5 +1,7 @@
 import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
+import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
+import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
 import { restFor } from "../../../core/processes/rest";
 import type { Conflict } from "../../../core/schedule/conflicts";
@@ -13,8 +15,11 @@ import {
   formatVolume,
   type UnitSystem,
 } from "../../../core/units/quantity";
+import { changeRoast } from "../../../storage/roasts";
 import { TASK_NAMES } from "../../clock-view/ClockView";
 import { clockNow } from "../../shell/clock";
+import { database } from "../../shell/database";
+import { stored } from "../../shell/stored";
 import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -22,6 +27,7 @@ import { dayAndTime } from "../../ui/time";
 import { usePlanStore } from "./planStore";
 
 interface Props {
+  readonly roastId: string;
   readonly plan: Plan;
   readonly derived: DerivedPlan;
   readonly neverMet: NeverMet | null;
@@ -31,7 +37,7 @@ interface Props {
 }
 
 /** What cannot fit, said where it is seen, with the remedies under the hand. */
-export function Conflicts({ plan, derived, neverMet, after, units }: Props) {
+export function Conflicts({ roastId, plan, derived, neverMet, after, units }: Props) {
   const { conflicts, resourceConflicts } = derived;
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
@@ -49,6 +55,7 @@ export function Conflicts({ plan, derived, neverMet, after, units }: Props) {
             <>
               <Remedies of={remediesOf(conflict, plan, (changed) => after(changed).conflicts)} />
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
+              {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
           }
         >
@@ -76,6 +83,23 @@ function Remedies({ of }: { readonly of: readonly Remedy[] }) {
       {label}
     </Button>
   ));
+}
+
+/** A piece that is done too soon goes in later, by itself. */
+function OwnFire({ roastId, heat }: { readonly roastId: string; readonly heat: Plan["heat"] }) {
+  return (
+    <Button
+      size="small"
+      onClick={() =>
+        void stored(
+          "That was",
+          changeRoast(database(), roastId, (roast) => ownFire(roast, crypto.randomUUID())),
+        )
+      }
+    >
+      {isFire(heat) ? "Onto the heat later, by itself" : "Into the oven later, by itself"}
+    </Button>
+  );
 }
 
 /** With no time left: the bird salted at the oven and cut for it, each way simulated, and when dinner would be. */
@@ -133,6 +157,8 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return `The meat comes to ${conflict.percent.toFixed(1)} % of salt, simulated; 0.7 to 1.5 % is usual.`;
     case "at-night":
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
+    case "done-too-soon":
+      return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {

@@ -1,8 +1,7 @@
 import { Undo2 } from "lucide-react";
 import { useState } from "react";
-import { Link } from "react-router";
 import { withStage } from "../../../core/plan/edits";
-import { highestTargetC, type Plan } from "../../../core/plan/schema";
+import { highestTargetC, type Plan, type Roast } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
@@ -17,6 +16,7 @@ import { SafetyNotices } from "../../ui/SafetyNotices";
 import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
+import { DinnerRow } from "./DinnerRow";
 import { LivingBirdView } from "./LivingBirdView";
 import { NotThere } from "./NotThere";
 import { usePlanStore } from "./planStore";
@@ -24,20 +24,21 @@ import { type PanelId, panelOf, StagePanel } from "./StagePanel";
 import { Title } from "./Title";
 
 interface Props {
-  /** Set once the bird is in: the plan then follows what happened. */
-  readonly inAt: string | undefined;
-  readonly roastId: string;
-  readonly title: string;
+  /** As it is stored. */
+  readonly roast: Roast;
+  /** As it is under the hand. */
   readonly plan: Plan;
   readonly canUndo: boolean;
-  /** The record is closed: looked at, not changed. */
-  readonly isClosed: boolean;
 }
 
 const MINUTE = 60_000;
 
 /** The clock and the bird together, with the stage under the hand open beside them. */
-export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Props) {
+export function PlanBoard({ roast, plan, canUndo }: Props) {
+  const { title, happened } = roast;
+  // Once the bird is in, the plan follows what happened; once the record is closed, it is only looked at.
+  const { inAt } = happened;
+  const isClosed = happened.closedAt !== undefined;
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
   const simulated = useSimulatedPlan(plan);
@@ -46,7 +47,7 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
   const [open, setOpen] = useState<PanelId>("heat");
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
-  const { derived, beside } = useDinner({ id: roastId, plan, inAt }, simulated);
+  const { derived, beside, dishes } = useDinner(roast, plan, simulated);
   if (!cook || !derived) {
     return <NotThere title={title} plan={plan} neverMet={neverMet} fault={fault} units={units} />;
   }
@@ -69,7 +70,7 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
   return (
     <div className="flex grow flex-col gap-2">
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-        <Title roastId={roastId} title={title} />
+        <Title roastId={roast.id} title={title} />
         <p className="text-[0.95rem] text-soft">
           15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
           {clockTime(derived.plainRule.inAtMs, plan.zone)}. This bird, simulated:{" "}
@@ -87,20 +88,7 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
           <Undo2 aria-hidden className="size-4" /> Undo
         </button>
       </div>
-      {beside.length > 0 && (
-        <p className="text-sm">
-          For the same dinner:{" "}
-          {beside.map(({ roast }, n) => (
-            <span key={roast.id}>
-              {n > 0 && ", "}
-              <Link to={`/roast/${roast.id}/plan`} className="underline underline-offset-4">
-                {roast.title}
-              </Link>
-            </span>
-          ))}
-          <span className="text-soft">. One kitchen for all: what they both want is named here and there.</span>
-        </p>
-      )}
+      <DinnerRow roast={roast} beside={beside} />
       {isClosed && (
         <p role="status" className="rounded-2xl border border-line-strong px-4 py-2">
           The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
@@ -113,7 +101,8 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
           plan={plan}
           derived={derived}
           neverMet={neverMet}
-          after={(changed) => derivePlan(changed, cook, shares, clockNow(), inAt)}
+          roastId={roast.id}
+          after={(changed) => derivePlan(changed, cook, shares, clockNow(), inAt, derived.beside)}
           units={units}
         />
       )}
@@ -160,7 +149,17 @@ export function PlanBoard({ roastId, title, plan, canUndo, inAt, isClosed }: Pro
           )}
         </section>
         <div inert={isClosed} className="contents">
-          <StagePanel plan={plan} derived={derived} cook={cook} open={open} onOpen={setOpen} units={units} />
+          <StagePanel
+            roast={roast}
+            plan={plan}
+            derived={derived}
+            dishes={dishes}
+            isShared={beside.length > 0}
+            cook={cook}
+            open={open}
+            onOpen={setOpen}
+            units={units}
+          />
         </div>
       </div>
     </div>

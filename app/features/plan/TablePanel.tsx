@@ -12,7 +12,7 @@ import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
-import { clockTime, fieldTime } from "../../ui/time";
+import { clockTime } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { SideFile } from "./SideFile";
@@ -40,9 +40,9 @@ const withoutSide =
   (plan: Plan): Plan => ({ ...plan, sides: plan.sides.filter((side) => side.id !== id) });
 
 /** Who eats when, what that takes, and what else must be ready with the bird. */
-export function TablePanel({ plan, derived, cook, units }: PanelProps) {
+export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units }: PanelProps) {
   const { settle } = usePlanStore();
-  const { portions, toBuyKg, sides } = derived;
+  const { portions, toBuyKg } = derived;
   const add = (added: readonly Plan["sides"][number][]): void =>
     settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }));
   return (
@@ -53,10 +53,7 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
         zone={plan.zone}
         onChange={(ms) => settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }))}
       />
-      <Link
-        to={`/?at=${fieldTime(Date.parse(plan.serveAt), plan.zone)}`}
-        className="self-start text-sm underline underline-offset-4"
-      >
+      <Link to={`/?dinner=${roast.id}`} className="self-start text-sm underline underline-offset-4">
         Another roast for this dinner
       </Link>
       <Segmented
@@ -89,14 +86,23 @@ export function TablePanel({ plan, derived, cook, units }: PanelProps) {
         />
       </div>
       <p className="text-sm">
-        For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
-        {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
-        {formatMass(plan.bird.massKg, units)} gives <b>{formatMass(portions.eachKg, units)}</b> of cooked meat each.
+        {isShared ? (
+          <>
+            All that is roasted for this dinner gives these {portions.heads} <b>{formatMass(portions.eachKg, units)}</b>{" "}
+            of cooked meat each.
+          </>
+        ) : (
+          <>
+            For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
+            {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
+            {formatMass(plan.bird.massKg, units)} gives <b>{formatMass(portions.eachKg, units)}</b> of cooked meat each.
+          </>
+        )}
       </p>
       <h3 className="mt-1 text-sm font-semibold">Side dishes</h3>
-      {sides.length > 0 && (
+      {dishes.length > 0 && (
         <ul className="divide-y divide-line">
-          {sides.map((side) => (
+          {dishes.map((side) => (
             <li key={side.id} className="flex items-center gap-2 py-1 text-sm">
               <span className="grow">
                 <b>{clockTime(side.startMs, plan.zone)}</b> {side.name}

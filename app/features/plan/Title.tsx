@@ -15,6 +15,11 @@ export function Title({ roastId, title }: { readonly roastId: string; readonly t
   const [typed, setTyped] = useState<string | null>(null);
   const keep = async (): Promise<void> => {
     const name = (typed ?? "").replace(/\s+/g, " ").trim();
+    // Left as it was, it is no name of the cook's own.
+    if (name === title) {
+      setTyped(null);
+      return;
+    }
     const kept = await stored(
       "The name was",
       changeRoast(database(), roastId, ({ named: _, ...roast }) =>

@@ -1,20 +1,35 @@
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
+import type { SharedTitle } from "../../../core/formats/shared";
 import { database } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
 import { takeFromServer, useSharing } from "../../shell/sharing";
 import { Button } from "../../ui/Button";
 import { dayAndTime } from "../../ui/time";
 
+/** Those of one dinner side by side: they are taken along together. */
+const byDinner = (offered: readonly SharedTitle[]): readonly (readonly [SharedTitle, ...SharedTitle[]])[] => {
+  const dinners = new Map<string, [SharedTitle, ...SharedTitle[]]>();
+  for (const each of offered) {
+    const known = dinners.get(each.dinner);
+    if (known) known.push(each);
+    else dinners.set(each.dinner, [each]);
+  }
+  return [...dinners.values()];
+};
+
 /** Roasts that other devices have in common through the server, and this one has not yet. */
 export function Offered() {
   const { link, offered } = useSharing();
   const navigate = useNavigate();
-  const take = async (id: string): Promise<void> => {
+  const take = async (dinner: readonly [SharedTitle, ...SharedTitle[]]): Promise<void> => {
     try {
-      await takeFromServer(database(), id);
-      await navigate(`/roast/${id}/cook`);
+      await takeFromServer(
+        database(),
+        dinner.map(({ id }) => id),
+      );
+      await navigate(`/roast/${dinner[0].id}/cook`);
     } catch (error) {
       toast.error(`It was not taken along: ${messageOf(error)}`);
     }
@@ -25,13 +40,17 @@ export function Offered() {
     <section aria-label="On the other device">
       <h2 className="mb-2 text-lg text-soft">On the other device</h2>
       <ul className="grid gap-3">
-        {offered.map(({ id, title, serveAt, zone }) => (
-          <li key={id} className="flex flex-wrap items-center gap-4 rounded-2xl border border-line p-4">
+        {byDinner(offered).map((dinner) => (
+          <li key={dinner[0].id} className="flex flex-wrap items-center gap-4 rounded-2xl border border-line p-4">
             <span className="grow">
-              <b className="block text-xl">{title}</b>
-              on the table {dayAndTime(Date.parse(serveAt), zone)}
+              {dinner.map(({ id, title }) => (
+                <b key={id} className="block text-xl">
+                  {title}
+                </b>
+              ))}
+              on the table {dayAndTime(Date.parse(dinner[0].serveAt), dinner[0].zone)}
             </span>
-            <Button size="stove" onClick={() => void take(id)}>
+            <Button size="stove" onClick={() => void take(dinner)}>
               Cook it here too
             </Button>
           </li>

@@ -6,8 +6,23 @@ import { CUT_NAMES, RATING_NAMES } from "../../bird-view/names";
 import { usePreferences } from "../../shell/preferences";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 
+/** The roasts of one dinner, in one frame where there are several. */
+export function DinnerCard({ roasts }: { readonly roasts: readonly Roast[] }) {
+  if (roasts.length === 1) return roasts.map((roast) => <RoastCard key={roast.id} roast={roast} />);
+  return (
+    <li className="rounded-3xl border border-line-strong p-2">
+      <p className="px-2 pb-2 text-sm text-soft">One dinner</p>
+      <ul className="grid gap-2">
+        {roasts.map((roast) => (
+          <RoastCard key={roast.id} roast={roast} />
+        ))}
+      </ul>
+    </li>
+  );
+}
+
 /** One roast in the list: what it is, and what comes next or what came of it. */
-export function RoastCard({ roast }: { readonly roast: Roast }) {
+function RoastCard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);

@@ -6,8 +6,8 @@ import { database } from "../../shell/database";
 import { UnreadableCard } from "../../shell/UnreadableCard";
 import { CopyReminder } from "./CopyReminder";
 import { Offered } from "./Offered";
-import { RoastCard } from "./RoastCard";
-import { StartForm } from "./StartForm";
+import { DinnerCard } from "./RoastCard";
+import { StartForm, useCompany } from "./StartForm";
 
 const GROUPS = [
   { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting"].includes(cookStage(roast)) },
@@ -15,11 +15,16 @@ const GROUPS = [
   { title: "Done: predicted against actual", holds: (roast: Roast) => cookStage(roast) === "done" },
 ] as const;
 
+/** Roasts of one dinner side by side, where the first of them stands. */
+const byDinner = (roasts: readonly Roast[]): readonly (readonly Roast[])[] =>
+  [...new Set(roasts.map(({ dinner }) => dinner))].map((dinner) => roasts.filter((each) => each.dinner === dinner));
+
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {
   const roasts = useLiveQuery(() => storedRoasts(database()), []);
   // What is stored is painted first; the form takes a tenth of a second to build and comes right behind.
   const isListed = useDeferredValue(roasts !== undefined, false);
+  const company = useCompany();
   const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
@@ -41,8 +46,8 @@ export function RoastsScreen() {
               <section key={title} aria-label={title}>
                 <h2 className="mb-2 text-lg text-soft">{title}</h2>
                 <ul className="grid gap-3">
-                  {members.map((roast) => (
-                    <RoastCard key={roast.id} roast={roast} />
+                  {byDinner(members).map((dinner) => (
+                    <DinnerCard key={dinner[0]?.id} roasts={dinner} />
                   ))}
                 </ul>
               </section>
@@ -50,7 +55,12 @@ export function RoastsScreen() {
           );
         })}
       </div>
-      <div className="lg:pt-2">{isListed && <StartForm />}</div>
+      {/* Asked for from a plan, it comes first on a small screen too. */}
+      <div className={`lg:pt-2 ${company ? "max-lg:order-first" : ""}`}>
+        {isListed && company !== undefined && (
+          <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} />
+        )}
+      </div>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 import { zodResolver } from "@hookform/resolvers/zod";
+import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { useNavigate, useSearchParams } from "react-router";
@@ -7,7 +8,9 @@ import { CUTS } from "../../../core/bird/form";
 import { cutFor, METHODS } from "../../../core/plan/methods";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { kitchenOf } from "../../../storage/kitchen";
+import { isReadable, storedRoast } from "../../../storage/listing";
 import { saveRoast } from "../../../storage/roasts";
+import { shareWithDinner } from "../../../storage/sharing";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -17,7 +20,7 @@ import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime } from "../../ui/time";
-import { type Answers, answersSchema, birdsOf, newRoast } from "./newRoast";
+import { type Answers, answersSchema, birdsOf, type Company, newRoast } from "./newRoast";
 
 /** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
 function toBuyWords(answers: Answers, units: UnitSystem): string {
@@ -29,13 +32,21 @@ function toBuyWords(answers: Answers, units: UnitSystem): string {
 const WEEK = 7 * 86_400_000;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
 
-/** A roast from three answers: the bird, when to eat, how to cook. */
-export function StartForm() {
+/** Which roast the address asks for another one to go with; undefined while it is looked for. */
+export function useCompany(): Company | null | undefined {
+  const [asked] = useSearchParams();
+  const piece = asked.get("piece");
+  const id = piece ?? asked.get("dinner");
+  return useLiveQuery(async () => {
+    const roast = id === null ? null : await storedRoast(database(), id);
+    return roast && isReadable(roast) ? { roast, inOneHeat: piece !== null } : null;
+  }, [id, piece]);
+}
+
+/** A roast from three answers: the bird, when to eat, how to cook; of which the one it goes with has answered some. */
+export function StartForm({ company }: { readonly company: Company | null }) {
   const { units } = usePreferences();
   const navigate = useNavigate();
-  // For a dinner that has a roast already: eaten when that is.
-  const [asked] = useSearchParams();
-  const at = asked.get("at");
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const schema = useMemo(() => answersSchema(units), [units]);
   const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
@@ -47,7 +58,9 @@ export function StartForm() {
       guests: "",
       cut: "whole",
       state: "frozen",
-      serveAt: at ?? `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
+      serveAt: company
+        ? fieldTime(Date.parse(company.roast.plan.serveAt), zone)
+        : `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
       method: "steady",
     },
   });
@@ -55,8 +68,10 @@ export function StartForm() {
   const known = watch("known");
   const start = async (answers: Answers): Promise<void> => {
     const equipment = await kitchenOf(database());
-    const roast = newRoast(answers, { id: crypto.randomUUID(), nowMs: clockNow(), zone, units, equipment });
+    const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, units, equipment };
+    const roast = newRoast(answers, setting, company);
     if (!(await stored("The roast was", saveRoast(database(), roast)))) return;
+    if (company) await stored("That it is in common was", shareWithDinner(database(), roast));
     void askToKeep();
     await navigate(`/roast/${roast.id}/plan`);
   };
@@ -67,8 +82,15 @@ export function StartForm() {
       aria-labelledby="start-title"
     >
       <h2 id="start-title" className="text-2xl">
-        Start a roast
+        {company === null ? "Start a roast" : company.inOneHeat ? "One more piece" : "One more roast"}
       </h2>
+      {company && (
+        <p className="-mt-3 text-soft">
+          {company.inOneHeat
+            ? `Salted and heated with “${company.roast.title}”: it goes in with it, and out when it is done itself.`
+            : `For the dinner of “${company.roast.title}”: its table and its kitchen.`}
+        </p>
+      )}
       <fieldset className="grid gap-2">
         <legend className="mb-1 font-semibold">Which bird?</legend>
         <Controller
@@ -83,21 +105,23 @@ export function StartForm() {
             />
           )}
         />
-        <Controller
-          control={control}
-          name="known"
-          render={({ field }) => (
-            <Segmented
-              label="What is known"
-              value={field.value}
-              choices={[
-                { value: "mass", label: "I know its weight" },
-                { value: "guests", label: "I know how many eat" },
-              ]}
-              onChange={field.onChange}
-            />
-          )}
-        />
+        {company === null && (
+          <Controller
+            control={control}
+            name="known"
+            render={({ field }) => (
+              <Segmented
+                label="What is known"
+                value={field.value}
+                choices={[
+                  { value: "mass", label: "I know its weight" },
+                  { value: "guests", label: "I know how many eat" },
+                ]}
+                onChange={field.onChange}
+              />
+            )}
+          />
+        )}
         <label className="text-sm text-soft">
           {known === "mass" ? "Weight as bought, either unit" : "People at the table"}
           <input
@@ -147,14 +171,16 @@ export function StartForm() {
           />
         </div>
       </fieldset>
-      <label className="block">
-        <span className="font-semibold">When do you want to eat?</span>
-        <input type="datetime-local" {...register("serveAt")} className={FIELD} aria-invalid={!!errors.serveAt} />
-        <span role="alert" className="text-sm font-medium text-ember empty:hidden">
-          {errors.serveAt?.message}
-        </span>
-      </label>
-      <fieldset>
+      {company === null && (
+        <label className="block">
+          <span className="font-semibold">When do you want to eat?</span>
+          <input type="datetime-local" {...register("serveAt")} className={FIELD} aria-invalid={!!errors.serveAt} />
+          <span role="alert" className="text-sm font-medium text-ember empty:hidden">
+            {errors.serveAt?.message}
+          </span>
+        </label>
+      )}
+      <fieldset hidden={company?.inOneHeat === true}>
         <legend className="mb-2 font-semibold">How do you want to cook it?</legend>
         <Controller
           control={control}

@@ -7,6 +7,7 @@ import { QuantityError, requireBetween } from "../../../core/errors";
 import { birdsToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
 import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
+import { forDinner, forFire } from "../../../core/plan/together";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import { inTime } from "../../../core/schedule/inTime";
 import { parseMassKg, type UnitSystem } from "../../../core/units/quantity";
@@ -70,8 +71,21 @@ interface Setting {
   readonly equipment: Equipment;
 }
 
-/** The roast that three answers stand for; everything else starts at its usual value. */
-export function newRoast(answers: Answers, { id, nowMs, zone, units, equipment }: Setting): Roast {
+/** What a new roast goes with: another one's dinner, or its heat too. */
+export interface Company {
+  readonly roast: Roast;
+  readonly inOneHeat: boolean;
+}
+
+/**
+ * The roast that three answers stand for; everything else starts at its usual value, or as the roast has it that it goes
+ * with.
+ */
+export function newRoast(
+  answers: Answers,
+  { id, nowMs, zone, units, equipment }: Setting,
+  company: Company | null = null,
+): Roast {
   const serveMs = instantOf(answers.serveAt, zone);
   const { species } = answers;
   const cut = cutFor(answers.method, answers.cut);
@@ -83,9 +97,13 @@ export function newRoast(answers: Answers, { id, nowMs, zone, units, equipment }
     zone,
     equipment,
   });
-  const made = inTime({ ...plan, ...(table && { table }) }, nowMs);
+  const made = company
+    ? (company.inOneHeat ? forFire : forDinner)(plan, company.roast.plan)
+    : inTime({ ...plan, ...(table && { table }) }, nowMs);
   return RoastSchema.parse({
     id,
+    dinner: company?.roast.dinner ?? id,
+    fire: company?.inOneHeat ? company.roast.fire : id,
     title: titleOf(made, units),
     createdAt: new Date(nowMs).toISOString(),
     plan: made,

@@ -1,10 +1,10 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
-import { type Unpacked, unpackRoast } from "../../../core/formats/handover";
+import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/plan/schema";
 import { formatMass } from "../../../core/units/quantity";
-import { takeRoast } from "../../../storage/roasts";
+import { takeRoasts } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -18,7 +18,7 @@ export function TakeScreen() {
   const [unpacked, setUnpacked] = useState<Unpacked | null>(null);
   useEffect(() => {
     let stopped = false;
-    void unpackRoast(hash.slice(1)).then((made) => {
+    void unpackRoasts(hash.slice(1)).then((made) => {
       if (!stopped) setUnpacked(made);
     });
     return () => {
@@ -26,7 +26,7 @@ export function TakeScreen() {
     };
   }, [hash]);
   if (unpacked === null) return null;
-  if (unpacked.kind === "roast") return <Offer roast={unpacked.roast} />;
+  if (unpacked.kind === "roasts") return <Offer roasts={unpacked.roasts} />;
   return (
     <div className="grid max-w-xl gap-3 py-6">
       <h1 className="text-3xl">This is no roast</h1>
@@ -44,28 +44,40 @@ export function TakeScreen() {
   );
 }
 
-function Offer({ roast }: { readonly roast: Roast }) {
+function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   const { units } = usePreferences();
   const navigate = useNavigate();
-  const known = useLiveQuery(async () => (await database().roasts.get(roast.id)) !== undefined, [roast.id]);
-  const { bird, serveAt, zone } = roast.plan;
+  const [first, ...others] = roasts;
+  const ids = roasts.map(({ id }) => id);
+  const known = useLiveQuery(
+    async () => (await database().roasts.bulkGet(ids)).some((here) => here !== undefined),
+    [ids.join()],
+  );
+  const { serveAt, zone } = first.plan;
   const take = async (): Promise<void> => {
-    if (await stored("The roast was", takeRoast(database(), roast)))
-      await navigate(`/roast/${roast.id}/cook`, { replace: true });
+    if (await stored("The roast was", takeRoasts(database(), roasts)))
+      await navigate(`/roast/${first.id}/cook`, { replace: true });
   };
   return (
     <div className="grid max-w-xl gap-4 py-6">
-      <h1 className="text-4xl">{roast.title}</h1>
-      <p className="text-lg">
-        {bird.count > 1 && `${bird.count} × `}
-        {SPECIES_NAMES[bird.species]}, {CUT_NAMES[bird.cut].toLowerCase()}, {formatMass(bird.massKg, units)}; on the
-        table {dayAndTime(Date.parse(serveAt), zone)}.
-      </p>
+      {roasts.map(({ id, title, plan: { bird } }) => (
+        <div key={id}>
+          <h1 className="text-4xl">{title}</h1>
+          <p className="text-lg">
+            {bird.count > 1 && `${bird.count} × `}
+            {SPECIES_NAMES[bird.species]}, {CUT_NAMES[bird.cut].toLowerCase()}, {formatMass(bird.massKg, units)}
+          </p>
+        </div>
+      ))}
+      <p className="text-lg">On the table {dayAndTime(Date.parse(serveAt), zone)}.</p>
       {known && (
-        <p>This roast is here already: it gets the plan that was sent. Its readings, and what has happened, stay.</p>
+        <p>
+          {others.length > 0 ? "What of this dinner is here already gets" : "This roast is here already: it gets"} the
+          plan that was sent. Its readings, and what has happened, stay.
+        </p>
       )}
       <Button tone="primary" size="stove" className="justify-self-start" onClick={() => void take()}>
-        Take this roast in
+        {others.length > 0 ? "Take this dinner in" : "Take this roast in"}
       </Button>
     </div>
   );
