@@ -11,6 +11,7 @@ export const CUT_NAMES: Record<Cut, string> = {
   spatchcock: "Spatchcocked",
   parts: "In parts",
   crown: "Crown",
+  legs: "Whole legs",
   "boneless-breast": "Boneless breast",
   "leg-roll": "Rolled leg",
 };

@@ -10,7 +10,7 @@ import type { PlacedSide } from "../../core/schedule/sides";
 import { roastsOfDinner } from "../../storage/roasts";
 import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
-import { shortTitleOf } from "../ui/titles";
+import { inOrder, namesIn } from "../ui/titles";
 import { useCooks } from "./useCooks";
 import type { SimulatedPlan } from "./useSimulatedPlan";
 
@@ -53,27 +53,29 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
   return useMemo((): Dinner => {
     const waiting = cooks.some(({ kind }) => kind === "waiting");
     if (!cook) return { derived: null, beside: [], dishes: [], waiting };
-    const own = { id, fire: roast.fire, title: "", plan, simulated: cook, shares, inAt, createdAt };
-    const all = others
-      .flatMap((each, n) => {
-        const answer = cooks[n];
-        if (answer?.kind !== "cooked") return [];
-        return [
-          {
-            id: each.id,
-            fire: each.fire,
-            title: shortTitleOf(each),
-            // What they have together is as it is under the hand.
-            plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
-            simulated: answer.cook,
-            shares: FIRST_SHARES,
-            inAt: each.happened.inAt,
-            createdAt: each.createdAt,
-          },
-        ];
-      })
-      .concat(own)
-      .sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
+    const names = namesIn([roast, ...others]);
+    const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated: cook, shares, inAt, createdAt };
+    const all = inOrder(
+      others
+        .flatMap((each, n) => {
+          const answer = cooks[n];
+          if (answer?.kind !== "cooked") return [];
+          return [
+            {
+              id: each.id,
+              fire: each.fire,
+              title: names.get(each.id) ?? "",
+              // What they have together is as it is under the hand.
+              plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
+              simulated: answer.cook,
+              shares: FIRST_SHARES,
+              inAt: each.happened.inAt,
+              createdAt: each.createdAt,
+            },
+          ];
+        })
+        .concat(own),
+    );
     const placed = placeDinner(all satisfies readonly DinnerRoast[], clockNow());
     return {
       derived: placed.get(id) ?? null,

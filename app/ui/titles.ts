@@ -8,6 +8,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   spatchcock: "Flat",
   parts: "Jointed",
   crown: "Crown of",
+  legs: "Legs of",
   "boneless-breast": "Boneless breast of",
   "leg-roll": "Rolled leg of",
 };
@@ -15,9 +16,27 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
 const birdsOf = ({ bird: { species, cut, count } }: Pick<Plan, "bird">): string =>
   `${CUT_WORDS[cut]} ${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
 
-/** For tight places, beside others of the same dinner. */
-export const shortTitleOf = ({ plan, named, title }: Pick<Roast, "plan" | "named" | "title">): string =>
-  named ? title : birdsOf(plan);
+type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
+
+/**
+ * For tight places: what each of a dinner's roasts is called beside the others, by its id, in the order in which they
+ * were planned; those of one name are numbered.
+ */
+export function namesIn(roasts: readonly Called[]): ReadonlyMap<string, string> {
+  const names = new Map<string, string>();
+  const met = new Map<string, number>();
+  for (const { id, named, title, plan } of inOrder(roasts)) {
+    const name = named ? title : birdsOf(plan);
+    const n = (met.get(name) ?? 0) + 1;
+    met.set(name, n);
+    names.set(id, n === 1 ? name : `${name} ${n}`);
+  }
+  return names;
+}
+
+/** Roasts in the order in which they were planned. */
+export const inOrder = <Of extends Pick<Roast, "id" | "createdAt">>(roasts: readonly Of[]): readonly Of[] =>
+  [...roasts].sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
 
 export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, units: UnitSystem): string {
   return `${birdsOf({ bird })}, ${formatMass(bird.massKg, units)}, ${dayName(Date.parse(serveAt), zone)}`;

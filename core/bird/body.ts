@@ -69,12 +69,16 @@ export function viewIn(solid: VoxelSolid, posture: Posture): View {
 
 const GIBLETS = { turkey: "turkeyGibletShare", chicken: "chickenGibletShare", duck: "duckGibletShare" } as const;
 
+/** Bought as it is roasted, not as a whole bird. */
+export const isSoldCut = (cut: Cut): boolean =>
+  cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
+
 /**
  * Mass that goes into the oven. A whole bird, bought to be roasted whole, flat or in parts, loses neck and giblets and
- * what the cut takes out; a crown, a boneless breast and a rolled leg are bought as they are roasted.
+ * what the cut takes out; a crown, legs, a boneless breast and a rolled leg are bought as they are roasted.
  */
 export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number {
-  if (cut === "crown" || cut === "boneless-breast" || cut === "leg-roll") return boughtKg;
+  if (isSoldCut(cut)) return boughtKg;
   const backbone = cut === "whole" ? 0 : constant("backboneShare");
   return boughtKg * (1 - constant(GIBLETS[species]) - backbone);
 }
@@ -86,6 +90,7 @@ export function massRangeKg(species: Species, cut: Cut): readonly [low: number, 
   const parts = (low: number, high: number) =>
     [Math.round(1000 * whole[0] * low) / 1000, Math.round(1000 * whole[1] * high) / 1000] as const;
   if (cut === "crown") return parts(0.4, 0.6);
+  if (cut === "legs") return parts(0.2, 0.36);
   if (cut === "boneless-breast" || cut === "leg-roll") return parts(0.08, 0.3);
   return whole;
 }
@@ -95,7 +100,7 @@ const THICKNESS_STEP = 0.01;
 
 /** Heavier birds of a kind carry more of their mass on the breast: its thickness against the reference bird's. */
 function usualBreast({ species, cut }: BirdForm, boughtKg: number): number {
-  if (cut === "boneless-breast" || cut === "leg-roll") return 1;
+  if (cut === "legs" || cut === "boneless-breast" || cut === "leg-roll") return 1;
   const wholeKg = cut === "crown" ? boughtKg / 0.48 : boughtKg;
   const factor = (wholeKg / ANATOMY[species].referenceKg) ** constant("breastThicknessPower");
   return Math.round(factor / THICKNESS_STEP) * THICKNESS_STEP;

@@ -3,7 +3,7 @@ import { QuantityError, requireBetween } from "../errors";
 import { SPECIES, type Species } from "./anatomy";
 import type { Centre } from "./solid";
 
-export const CUTS = ["whole", "spatchcock", "parts", "crown", "boneless-breast", "leg-roll"] as const;
+export const CUTS = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"] as const;
 export type Cut = (typeof CUTS)[number];
 
 export const LEGS = ["tied", "open"] as const;
@@ -42,6 +42,7 @@ export function birdForm(choice: FormChoice): BirdForm {
 /** The thermal centres a form has: what can be measured and aimed at. */
 export function centresOf({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "cavity">): readonly Centre[] {
   if (cut === "crown" || cut === "boneless-breast") return ["breast"];
+  if (cut === "legs") return ["thigh"];
   if (cut === "leg-roll") return ["thigh", "filling"];
   return cavity === "stuffed" ? ["breast", "thigh", "filling"] : ["breast", "thigh"];
 }

@@ -4,7 +4,7 @@
 import { ANATOMY, type Anatomy } from "./anatomy";
 import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
-import { bonelessBreast, crown, legRoll, pieces } from "./poses/pieces";
+import { bonelessBreast, crown, legRoll, pieces, wholeLegs } from "./poses/pieces";
 import { wholeBird } from "./poses/whole";
 import { type DistanceField, stepsToSpare, type Vec3 } from "./sdf";
 import type { Posed, Solid } from "./solid";
@@ -18,6 +18,7 @@ const POSES: Record<Cut, (anatomy: Anatomy, form: BirdForm) => Posed> = {
   spatchcock: spatchcocked,
   parts: pieces,
   crown,
+  legs: wholeLegs,
   "boneless-breast": bonelessBreast,
   "leg-roll": legRoll,
 };

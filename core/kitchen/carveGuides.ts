@@ -88,6 +88,9 @@ export function carveGuide(species: Species, piece: Cut): CarveGuide {
     };
   }
   const steps = fromBones(species);
+  if (piece === "legs") {
+    return { steps: steps.filter(({ does }) => does === "Thigh from drumstick"), tools: TOOLS, toPot: ["leg bones"] };
+  }
   // Legs and wings are off already: breasts are sliced, thighs taken off their bone.
   const own =
     piece === "parts"

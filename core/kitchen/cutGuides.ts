@@ -12,6 +12,7 @@ export const CUT_GUIDES = [
   "spatchcock",
   "parts",
   "crown",
+  "legs",
   "boneless-breast",
   "leg-roll",
   "duck-skin",
@@ -171,6 +172,28 @@ const PARTS: Steps = (_, places) => [
     does: "Halve the breast",
     how: "A heavy knife down one side of the breastbone. A finger of room between the pieces, skin up.",
     form: { cut: "parts", legs: "tied" },
+    view: "breast",
+    lines: [],
+  },
+];
+
+const LEGS: Steps = (_, places) => [
+  legsOff(
+    places,
+    "Take off the legs",
+    "Skin between thigh and breast, hip popped, through the joint; the oyster of the back comes with the thigh. Thigh and drumstick stay one.",
+  ),
+  {
+    does: "Free the ends",
+    how: "A cut around each drumstick's end, through skin and sinews to the bone: the meat draws back, and carves clean.",
+    form: OPEN,
+    view: "side",
+    lines: [line("cut", [between(places.knee, places.ankle, 0.86), between(places.knee, places.ankle, 0.92)], false)],
+  },
+  {
+    does: "The legs",
+    how: "Skin up, a finger apart, the knee bent as it lies by itself.",
+    form: { cut: "legs", legs: "tied" },
     view: "breast",
     lines: [],
   },
@@ -360,6 +383,14 @@ const GUIDES: Record<CutGuideId, Told> = {
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["back", "wings", "neck", "giblets, liver left out"],
     steps: CROWN,
+  },
+  legs: {
+    name: "Take off the legs",
+    minutes: 10,
+    tools: ["a boning knife"],
+    cautions: [KNIFE_AWAY, RAW_BOARD],
+    toPot: ["loose skin and trimmings"],
+    steps: LEGS,
   },
   "boneless-breast": {
     name: "Bone and tie the breast",

@@ -12,6 +12,7 @@ const CUT_MIN: Record<Cut, number> = {
   spatchcock: 15,
   parts: 30,
   crown: 0,
+  legs: 5,
   "boneless-breast": 5,
   "leg-roll": 10,
 };
@@ -21,6 +22,7 @@ const CARVE_MIN: Record<Cut, number> = {
   spatchcock: 20,
   parts: 10,
   crown: 15,
+  legs: 10,
   "boneless-breast": 10,
   "leg-roll": 10,
 };

@@ -86,6 +86,10 @@ export function portionsOf(table: Table, boughtKg: number, species: Species, cut
   const heads = Math.max(1, headsAt(table));
   const meatKg = cookedMeatKg(boughtKg, species, cut);
   const lightShare =
-    cut === "crown" || cut === "boneless-breast" ? 1 : cut === "leg-roll" ? 0 : constant("lightMeatShare");
+    cut === "crown" || cut === "boneless-breast"
+      ? 1
+      : cut === "leg-roll" || cut === "legs"
+        ? 0
+        : constant("lightMeatShare");
   return { heads, eachKg: meatKg / heads, lightKg: meatKg * lightShare, darkKg: meatKg * (1 - lightShare) };
 }

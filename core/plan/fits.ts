@@ -40,11 +40,11 @@ export function fitsOf(
   { bird: { cut, count }, heat, equipment: { panCm, ovenCm, shelfCm, potL, dishesInOven } }: Measured,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
-  const isFlat = cut === "spatchcock" || cut === "parts";
+  const isFlat = cut === "spatchcock" || cut === "parts" || cut === "legs";
   const lies = isFlat ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
   const onEach = (trays: number): number[] => {
     // Pieces are shared out among the trays, whole flat birds lie on one or another.
-    const abreast = cut === "parts" ? count / trays : Math.ceil(count / trays);
+    const abreast = cut === "parts" || cut === "legs" ? count / trays : Math.ceil(count / trays);
     return smallerFirst([lies.share * size.width * abreast, lies.share * size.length]);
   };
   const pan = smallerFirst([panCm.width, panCm.length]);

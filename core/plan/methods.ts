@@ -29,7 +29,7 @@ export interface Method {
   readonly heat?: HeatSource;
 }
 
-const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "boneless-breast", "leg-roll"];
+const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"];
 
 /** Temperatures: 163 °C is the published minimum oven; all others are common practice. */
 export const METHODS: readonly Method[] = [
@@ -86,7 +86,7 @@ export const METHODS: readonly Method[] = [
     says: "High heat from start to end. Quick and crisp; only for a bird pressed flat or in parts.",
     mind: "fat that smokes; water or vegetables under it",
     stages: [{ fromMin: 0, airC: 220 }],
-    cuts: ["spatchcock", "parts"],
+    cuts: ["spatchcock", "parts", "legs"],
   },
   {
     id: "parts-hot-low",
@@ -98,7 +98,7 @@ export const METHODS: readonly Method[] = [
       { fromMin: 0, airC: 230 },
       { fromMin: 15, airC: 150 },
     ],
-    cuts: ["parts"],
+    cuts: ["parts", "legs"],
   },
   {
     id: "low-smoke",
@@ -148,7 +148,7 @@ export function heatFitting<Stage extends OvenStage>(
 
 /** What heat takes which cut: nothing flat or in pieces turns on a spit. */
 export const takes = (source: HeatSource, cut: Cut): boolean =>
-  source !== "spit" || (cut !== "spatchcock" && cut !== "parts");
+  source !== "spit" || (cut !== "spatchcock" && cut !== "parts" && cut !== "legs");
 
 /** How hot it is as the bird goes in, °C: as its first stage, unless it was said otherwise. */
 export const preheatedC = ({

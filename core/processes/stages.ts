@@ -49,7 +49,7 @@ export type Moment =
 
 /** What a bird lies on where the cook has not said: pieces on the tray itself, anything larger on a rack over it. */
 export const usualSurface = (cut: Cut): Underlay =>
-  cut === "parts" || cut === "boneless-breast" || cut === "leg-roll" ? "pan" : "rack";
+  cut === "parts" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll" ? "pan" : "rack";
 
 /**
  * Stages in order, each with everything said.

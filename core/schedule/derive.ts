@@ -63,6 +63,8 @@ export interface Beside {
   readonly taken: readonly Use[];
   /** The dinner's dishes where they are placed around this one; its own where they are left out. */
   readonly dishes?: readonly Side[];
+  /** The one oven is on already, as hot, for another roast that is in it. */
+  readonly ovenIsOn?: boolean;
   /** One of several pieces in one heat. */
   readonly piece?: {
     /** From when all of them go in to the table, ms. */

@@ -86,6 +86,22 @@ describe("several roasts of one dinner", () => {
     expect([...placed.values()].flatMap(({ resourceConflicts }) => resourceConflicts)).toEqual([]);
   });
 
+  it("turn the one oven on once, for the one that goes in first", () => {
+    const plans = [usual(), usual()];
+    const preheats = (equipment: Partial<Plan["equipment"]>) => {
+      const own = plans.map((plan): Plan => ({ ...plan, equipment: { ...plan.equipment, ...equipment } }));
+      const all = [
+        ...placeDinner(
+          own.map((plan, n) => roast(`r${n}`, plan, 150 + 20 * n)),
+          0,
+        ).values(),
+      ];
+      return timetablesOf(all, own).filter(({ id }) => id === "preheat");
+    };
+    expect(preheats({})).toHaveLength(1);
+    expect(preheats({ ovens: 2 })).toHaveLength(2);
+  });
+
   it("leave one alone as it is, and look at the kitchen once on the eve", () => {
     const alone = placeDinner([roast("a", usual())], 0).get("a");
     const [a, b] = [...placeDinner([roast("a", usual()), roast("b", usual())], 0).values()];

@@ -9,6 +9,7 @@ import { type Portions, portionsOf } from "../kitchen/guests";
 import type { Plan, Side } from "../plan/schema";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
+import { SAME_OVEN_K } from "./sides";
 
 /** One of the dinner's roasts, with its simulation. */
 export interface DinnerRoast {
@@ -92,14 +93,31 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
   });
   const portions = portionsTogether(roasts);
   return new Map(
-    roasts.map(({ id, plan }) => {
+    roasts.map(({ id, plan }, n) => {
       const own = placed.get(id) as DerivedPlan;
-      const others = roasts.flatMap((other) =>
-        other.id === id ? [] : (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })),
-      );
+      const usesOf = (some: readonly DinnerRoast[]): readonly Use[] =>
+        some.flatMap((other) => (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })));
+      const [before, after] = [usesOf(roasts.slice(0, n)), usesOf(roasts.slice(n + 1))];
+      const others = [...before, ...after];
       const between = resourceConflicts([...own.uses, ...others], plan.equipment).filter(isBetween);
-      return [id, { ...own, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
+      const beside: Beside = { ...own.beside, ovenIsOn: isOvenOn(own, plan, before, after) };
+      return [id, { ...own, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
     }),
+  );
+}
+
+/**
+ * Whether the one oven is on, as hot as it is wanted, when this one goes in: for another that is in it.
+ * @param before of those planned before: of two that go in at one moment, the first turns it on
+ */
+function isOvenOn({ uses }: DerivedPlan, { equipment, preheat }: Plan, before: readonly Use[], after: readonly Use[]) {
+  const own = uses.find(({ id, ovenC }) => id === "bird" && ovenC !== null);
+  if (!own || equipment.ovens > 1 || preheat.airC !== null) return false;
+  const isOnFor = ({ id, ovenC, endMs }: Use): boolean =>
+    id === "bird" && ovenC !== null && Math.abs(ovenC - (own.ovenC as number)) <= SAME_OVEN_K && endMs > own.startMs;
+  return (
+    before.some((use) => use.startMs <= own.startMs && isOnFor(use)) ||
+    after.some((use) => use.startMs < own.startMs && isOnFor(use))
   );
 }
 

@@ -1,6 +1,7 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 import { ovenMassKg } from "../bird/body";
 import { bathFor, SALT_SHARES } from "../kitchen/brining";
+import { hasGiblets } from "../kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../kitchen/fuel";
 import { stockWaterMl } from "../kitchen/gravy";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
@@ -18,8 +19,22 @@ export interface ListItem {
   readonly what: string;
   /** How much, as the cook weighs or counts it; empty where one is meant. */
   readonly amount: string;
+  /** What the amount says, g, where it may be added to that of another roast. */
+  readonly grams?: number;
+  /** Of the dinner, whichever roast it is made with. */
+  readonly isShared?: boolean;
   readonly why?: string;
 }
+
+/** Something that is bought once for all that wants it. */
+const weighed = (what: string, grams: number, units: UnitSystem): ListItem => ({
+  what,
+  amount: small(grams, units),
+  grams,
+});
+
+/** What is not divided among several birds: said by each for itself. */
+export type Company = "alone" | "of-a-dinner";
 
 export interface Lists {
   readonly buy: readonly ListItem[];
@@ -32,6 +47,7 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   spatchcock: "whole, to be spatchcocked",
   parts: "whole, to be jointed",
   crown: "crown",
+  legs: "whole legs, a pair",
   "boneless-breast": "boneless breast",
   "leg-roll": "boned and rolled leg",
 };
@@ -47,9 +63,9 @@ const makesGravy = (chores: DerivedPlan["chores"]): boolean => chores.some(({ ki
 type Part = readonly ListItem[];
 const when = (holds: boolean, ...items: ListItem[]): Part => (holds ? items : []);
 
-export function listsOf(plan: Plan, derived: DerivedPlan, units: UnitSystem): Lists {
+export function listsOf(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company = "alone"): Lists {
   return {
-    buy: toBuy(plan, derived, units),
+    buy: toBuy(plan, derived, units, company),
     weigh: toWeigh(plan, derived, units),
     kit: toLayOut(plan, derived, units),
   };
@@ -59,6 +75,7 @@ function toBuy(
   plan: Plan,
   { salt, seasoning, gravy, toBuyKg, portions, schedule, chores }: DerivedPlan,
   units: UnitSystem,
+  company: Company,
 ): Part {
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
@@ -71,26 +88,18 @@ function toBuy(
     {
       what: `${bird.species}, ${CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
       amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(bird.massKg, units)}`,
-      why: forTable,
+      ...(company === "alone" && { why: forTable }),
     },
-    ...when(salt.grams > 0, {
-      what: SALT_NAMES[plan.salt.kind],
-      amount: small(salt.grams + (salt.injected?.grams ?? 0), units),
-    }),
-    ...when(salt.sugarGrams > 0, { what: "sugar", amount: small(salt.sugarGrams, units) }),
+    ...when(salt.grams > 0, weighed(SALT_NAMES[plan.salt.kind], salt.grams + (salt.injected?.grams ?? 0), units)),
+    ...when(salt.sugarGrams > 0, weighed("sugar", salt.sugarGrams, units)),
     ...when(iceKg > 0, {
       what: "ice",
       amount: ice(iceKg, units),
       why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
-    ...(plan.season.fat === "none"
-      ? []
-      : [{ what: FAT_WORD[plan.season.fat], amount: small(seasoning.fatGrams, units) }]),
-    ...when(seasoning.pasteGrams > 0, {
-      what: "baking powder for the skin",
-      amount: small(seasoning.pasteGrams, units),
-    }),
-    ...when(seasoning.baconGrams > 0, { what: "bacon in thin slices", amount: small(seasoning.baconGrams, units) }),
+    ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
+    ...when(seasoning.pasteGrams > 0, weighed("baking powder for the skin", seasoning.pasteGrams, units)),
+    ...when(seasoning.baconGrams > 0, weighed("bacon in thin slices", seasoning.baconGrams, units)),
     ...when(seasoning.glazeMl > 0, {
       what: "glaze",
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
@@ -131,9 +140,12 @@ function toBuy(
         amount: "a layer two fingers deep",
       },
     ),
-    ...plan.sides.map(({ name }) => ({ what: name, amount: `for ${portions.heads}` })),
+    ...(company === "alone" ? dishesToBuy(plan, portions.heads) : []),
   ];
 }
+
+export const dishesToBuy = ({ sides }: Pick<Plan, "sides">, heads: number): Part =>
+  sides.map(({ name }) => ({ what: name, amount: `for ${heads}` }));
 
 /** What burns, for so many hours. */
 function fuelItem(plan: Plan, hours: number): ListItem {
@@ -158,6 +170,7 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
   const each = bath && bath.vessels > 1 ? ", for each bird" : "";
   const grams = bath ? bath.saltGrams : salt.grams;
   const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons);
+  const isWhole = hasGiblets(plan.bird.cut);
   const shares = SALT_SHARES.map(({ where, share }) => `${where} ${small(salt.grams * share, units)}`).join(", ");
   return [
     ...(salt.grams > 0
@@ -169,7 +182,7 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
               ? `${Math.round(bath.gramsPerLitre)} g a litre`
               : salt.injectionL > 0
                 ? `dissolved in ${liquid(salt.injectionL * 1000, units)} of water, injected in an even pattern`
-                : `portioned before raw hands touch anything: ${shares}`,
+                : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
           },
         ]
       : [{ what: plan.bird.preSalted ? "no salt: the bird was sold salted" : "no salt before the oven", amount: "" }]),
@@ -192,10 +205,12 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
         ]
       : []),
     ...when(makesGravy(chores), {
+      isShared: true,
       what: plan.gravy === "starch" ? "starch, put in cold" : "flour, with as much fat",
       amount: small(gravy.thickenerGrams, units),
     }),
     ...when(makesGravy(chores), {
+      isShared: true,
       what: `liquid for the gravy: ${gravy.liquid}`,
       amount: liquid(gravy.liquidMl, units),
       why: `with about ${liquid(gravy.drippingsMl, units)} of drippings; taste before salting`,

@@ -67,6 +67,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   spatchcock: "Open, clean and flatten",
   parts: "Open, clean and joint",
   crown: "Unwrap and dry the crown",
+  legs: "Unwrap and dry the legs",
   "boneless-breast": "Unwrap and tie the breast",
   "leg-roll": "Unwrap and tie the roll",
 };
@@ -146,6 +147,7 @@ const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
   spatchcock: "breast off the bone, across the grain; warm platter",
   parts: "breasts sliced across the grain; warm platter",
   crown: "breast off the bone, across the grain; warm platter",
+  legs: "thigh from drumstick, through the knee; warm platter",
   "boneless-breast": "strings off; sliced across the grain; warm platter",
   "leg-roll": "strings off; sliced as thick as a finger; warm platter",
 };
@@ -393,9 +395,11 @@ export function timetableOf(plan: Plan, derived: DerivedPlan, units: UnitSystem)
     const alarmMin = ALARMS[key];
     return { id, startMs, endMs, lane, what, detail, ...(alarmMin !== undefined && { alarmMin }) };
   };
-  const isLed = derived.beside.piece?.follows === true;
-  // The oven is on already, for the piece that it goes in with.
-  const own = derived.schedule.tasks.filter(({ id }) => !isLed || (id !== "preheat" && id !== "table"));
+  const { ovenIsOn, piece } = derived.beside;
+  const isLed = piece?.follows === true;
+  const own = derived.schedule.tasks.filter(
+    ({ id }) => !(id === "preheat" && (isLed || ovenIsOn)) && !(id === "table" && isLed),
+  );
   const tasks = own.map((task) => row(task.id, task.id, task, words[task.id]));
   const chores = derived.chores.map((chore) =>
     row(chore.kind, `${chore.kind}-${chore.n}`, chore, choreWords(plan, derived, chore, units)),

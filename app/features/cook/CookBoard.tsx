@@ -2,9 +2,10 @@ import { Link } from "react-router";
 import type { Roast } from "../../../core/plan/schema";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
+import type { Beside } from "../../simulation/useDinner";
 import { Caution } from "../../ui/Caution";
 import { SafetyNotices } from "../../ui/SafetyNotices";
-import { shortTitleOf } from "../../ui/titles";
+import { namesIn } from "../../ui/titles";
 import { AlarmSwitch } from "./AlarmSwitch";
 import { actsOf } from "./acts";
 import { Before } from "./Before";
@@ -29,6 +30,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
     roast,
     beside.flatMap((other) => (other.isPiece ? [other.roast] : [])),
   );
+  const names = namesIn([roast, ...beside.map((other) => other.roast)]);
   const isOn = stage === "roasting" || stage === "resting";
   return (
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
@@ -38,18 +40,8 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       </div>
       {beside.length > 0 && (
         <nav aria-label="Other roasts of this dinner" className="flex flex-wrap items-center gap-x-4">
-          <span className="text-soft">
-            {beside.every(({ isPiece }) => isPiece) ? "In with it" : "For the same dinner"}
-          </span>
-          {beside.map((other) => (
-            <Link
-              key={other.roast.id}
-              to={`/roast/${other.roast.id}/cook`}
-              className="min-h-12 content-center underline underline-offset-4"
-            >
-              {shortTitleOf(other.roast)}
-            </Link>
-          ))}
+          <Others of={beside.filter(({ isPiece }) => isPiece)} under="In with it" names={names} />
+          <Others of={beside.filter(({ isPiece }) => !isPiece)} under="For the same dinner" names={names} />
         </nav>
       )}
       {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
@@ -62,5 +54,30 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       {stage === "resting" && <Resting day={day} acts={acts} />}
       {stage === "done" && <Done day={day} acts={acts} />}
     </div>
+  );
+}
+
+interface OthersProps {
+  readonly of: readonly Beside[];
+  readonly under: string;
+  readonly names: ReadonlyMap<string, string>;
+}
+
+/** To the other roasts of a dinner, each with a stove screen of its own. */
+function Others({ of, under, names }: OthersProps) {
+  if (of.length === 0) return null;
+  return (
+    <span className="flex flex-wrap items-center gap-x-3">
+      <span className="text-soft">{under}</span>
+      {of.map(({ roast }) => (
+        <Link
+          key={roast.id}
+          to={`/roast/${roast.id}/cook`}
+          className="min-h-12 content-center underline underline-offset-4"
+        >
+          {names.get(roast.id)}
+        </Link>
+      ))}
+    </span>
   );
 }

@@ -2,8 +2,8 @@ import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
 import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/plan/schema";
-import { type ListItem, type Lists, listsOf } from "../../../core/schedule/lists";
-import { timetableOf } from "../../../core/schedule/timetable";
+import { dinnerLists, dinnerTimetable } from "../../../core/schedule/dinnerLists";
+import type { ListItem } from "../../../core/schedule/lists";
 import { exportDinner } from "../../../storage/files";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -14,7 +14,7 @@ import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { saveFile } from "../../ui/saveFile";
 import { clockTime, dayAndTime, dayName } from "../../ui/time";
-import { shortTitleOf } from "../../ui/titles";
+import { inOrder, namesIn } from "../../ui/titles";
 import { planCalendar } from "./calendar";
 import { HandOver } from "./HandOver";
 
@@ -43,35 +43,30 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const together = [{ roast, derived }, ...beside];
+  const roasts = [roast, ...beside.map((each) => each.roast)] as const;
+  const names = namesIn(roasts);
+  const known = new Map([[roast.id, derived], ...beside.map((each) => [each.roast.id, each.derived] as const)]);
+  const together = inOrder(roasts).flatMap(({ id, plan }) => {
+    const placed = known.get(id);
+    return placed ? [{ id, name: names.get(id) ?? "", plan, derived: placed }] : [];
+  });
   const many = together.length > 1;
-  const lists = joined(
-    together.map((each) => ({
-      name: many ? shortTitleOf(each.roast) : "",
-      lists: listsOf(each.roast.plan, each.derived, units),
-    })),
-  );
-  const rows = together
-    .flatMap((each) =>
-      timetableOf(each.roast.plan, each.derived, units).map((row) => ({
-        ...row,
-        ...(many && { id: `${each.roast.id}-${row.id}`, what: `${shortTitleOf(each.roast)}: ${row.what}` }),
-      })),
-    )
-    .sort((one, other) => one.startMs - other.startMs);
+  const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone)}` : roast.title;
+  const lists = dinnerLists(together, units);
+  const rows = dinnerTimetable(together, units);
   const write = (ms: number): string => dayAndTime(ms, plan.zone);
   const fileName =
-    roast.title
+    title
       .replace(/[^\p{L}\p{N}]+/gu, "-")
       .replace(/^-|-$/g, "")
       .toLowerCase() || "roast";
   return (
     <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[9.5pt] print:leading-snug">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-        <h1 className="text-3xl print:text-2xl">{roast.title}</h1>
+        <h1 className="text-3xl print:text-2xl">{title}</h1>
         <p className="text-soft">
           on the table {write(Date.parse(plan.serveAt))}
-          {many && `; with ${beside.map((each) => each.roast.title).join(", ")}`}
+          {many && `: ${together.map(({ name }) => name).join(", ")}`}
         </p>
         <div className="ml-auto flex flex-wrap gap-2 print:hidden">
           <Button tone="primary" disabled={refining} onClick={() => print()}>
@@ -79,14 +74,12 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </Button>
           <Button
             onClick={() =>
-              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.id, roast.title, rows, clockNow()))
+              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.dinner, title, rows, clockNow()))
             }
           >
             <CalendarDays aria-hidden className="mr-1.5 size-4" /> Calendar with alarms
           </Button>
-          <Button
-            onClick={() => saveFile(`${fileName}.md`, "text/markdown", planMarkdown(roast.title, lists, rows, write))}
-          >
+          <Button onClick={() => saveFile(`${fileName}.md`, "text/markdown", planMarkdown(title, lists, rows, write))}>
             <FileText aria-hidden className="mr-1.5 size-4" /> Markdown
           </Button>
           <Button
@@ -100,7 +93,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           >
             <FileJson aria-hidden className="mr-1.5 size-4" /> JSON
           </Button>
-          <HandOver roasts={[roast, ...beside.map((each) => each.roast)]} />
+          <HandOver roasts={roasts} />
         </div>
       </header>
       <p role="status" className="text-sm text-soft empty:hidden print:hidden">
@@ -154,26 +147,6 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </section>
     </article>
   );
-}
-
-interface ListsOf {
-  /** Which of them, where there are several. */
-  readonly name: string;
-  readonly lists: Lists;
-}
-
-/** The lists of all the roasts of a dinner, each line under its roast's name; what two of them lay out is laid out once. */
-function joined(all: readonly ListsOf[]): Lists {
-  const named = (part: keyof Lists): ListItem[] =>
-    all.flatMap(({ name, lists }) =>
-      lists[part].map((item) => ({ ...item, what: name === "" ? item.what : `${name}: ${item.what}` })),
-    );
-  const kit = all.flatMap(({ lists }, n) =>
-    lists.kit.filter(({ what, amount }) =>
-      all.slice(0, n).every((before) => before.lists.kit.every((item) => item.what !== what || item.amount !== amount)),
-    ),
-  );
-  return { buy: all.flatMap(({ lists }) => lists.buy), weigh: named("weigh"), kit };
 }
 
 function ItemList({ name, items }: { readonly name: string; readonly items: readonly ListItem[] }) {

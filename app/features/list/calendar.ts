@@ -9,11 +9,11 @@ const SHORTEST_MS = 5 * 60_000;
 /** A name of several lines must not become lines of the file. */
 const flat = (text: string): string => shown(text).replace(/[\n\t]+/g, " ");
 
-export function planCalendar(roastId: string, title: string, rows: readonly TimetableRow[], nowMs: number): string {
+export function planCalendar(dinner: string, title: string, rows: readonly TimetableRow[], nowMs: number): string {
   const calendar = ical({ name: flat(title), prodId: { company: "Bruma", product: "Bruma plan", language: "EN" } });
   for (const { id, startMs, endMs, what, detail, alarmMin } of rows) {
     const event = calendar.createEvent({
-      id: flat(`${roastId}-${id}@bruma`),
+      id: flat(`${dinner}-${id}@bruma`),
       stamp: new Date(nowMs),
       start: new Date(startMs),
       end: new Date(Math.max(endMs, startMs + SHORTEST_MS)),

@@ -8,7 +8,7 @@ import { database } from "../../shell/database";
 import { stored } from "../../shell/stored";
 import type { Beside } from "../../simulation/useDinner";
 import { Button } from "../../ui/Button";
-import { shortTitleOf } from "../../ui/titles";
+import { inOrder, namesIn } from "../../ui/titles";
 
 /** Eaten within so many hours of one another, roasts are most likely one dinner's (chosen: lunch and dinner are two). */
 const NEAR_MS = 3 * 3_600_000;
@@ -19,9 +19,8 @@ const change = (id: string, next: (roast: Roast) => Roast): void =>
 /** What else is roasted for this dinner, and with this one; nothing where it is the only one. */
 export function DinnerRow({ roast, beside }: { readonly roast: Roast; readonly beside: readonly Beside[] }) {
   if (beside.length === 0) return <Nearby roast={roast} />;
-  const all = [roast, ...beside.map((other) => other.roast)].sort((one, other) =>
-    one.createdAt.localeCompare(other.createdAt),
-  );
+  const all = inOrder([roast, ...beside.map((other) => other.roast)]);
+  const names = namesIn(all);
   const fires = [...new Set(all.map(({ fire }) => fire))].map((fire) => all.filter((each) => each.fire === fire));
   const isWithOthers = beside.some(({ isPiece }) => isPiece);
   return (
@@ -34,13 +33,13 @@ export function DinnerRow({ roast, beside }: { readonly roast: Roast; readonly b
           >
             {pieces.map((each, n) => (
               <span key={each.id} className="flex items-center">
-                {n > 0 && <span className="text-soft">with</span>}
+                {n > 0 && <span className="mx-1 text-soft">with</span>}
                 <Link
                   to={`/roast/${each.id}/plan`}
                   aria-current={each.id === roast.id ? "page" : undefined}
                   className="min-h-9 content-center rounded-full px-3 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 max-sm:min-h-12"
                 >
-                  {shortTitleOf(each)}
+                  {names.get(each.id)}
                 </Link>
               </span>
             ))}

@@ -4,6 +4,7 @@ import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { database } from "../../shell/database";
 import { UnreadableCard } from "../../shell/UnreadableCard";
+import { inOrder } from "../../ui/titles";
 import { CopyReminder } from "./CopyReminder";
 import { Offered } from "./Offered";
 import { DinnerCard } from "./RoastCard";
@@ -17,7 +18,9 @@ const GROUPS = [
 
 /** Roasts of one dinner side by side, where the first of them stands. */
 const byDinner = (roasts: readonly Roast[]): readonly (readonly Roast[])[] =>
-  [...new Set(roasts.map(({ dinner }) => dinner))].map((dinner) => roasts.filter((each) => each.dinner === dinner));
+  [...new Set(roasts.map(({ dinner }) => dinner))].map((dinner) =>
+    inOrder(roasts.filter((each) => each.dinner === dinner)),
+  );
 
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {

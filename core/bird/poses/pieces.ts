@@ -1,5 +1,5 @@
 /** The bird taken apart: pieces on a tray, the crown, a boneless breast, a boned leg stuffed and tied. */
-import type { Anatomy } from "../anatomy";
+import type { Anatomy, Limb } from "../anatomy";
 import type { BirdForm } from "../form";
 import { type DistanceField, ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
 import { type BodyPart, isBone, type Posed } from "../solid";
@@ -26,12 +26,56 @@ const GAP_SHARE = 0.35;
 const FLAT_SHARE = 0.12;
 const lying = (field: DistanceField, floorZ: number): DistanceField => within(field, (_x, _y, z) => floorZ - z);
 
+/** A thigh lying with its bone along y: bone first, as parts are listed. */
+function thighParts({ femur }: Anatomy, at: Vec3, [across, long, up]: Vec3, tissue: BodyPart["tissue"]): BodyPart[] {
+  const half = distanceBetween(femur.from, femur.to) / 2;
+  const bone: Vec3 = [at[0], at[1], at[2] - 0.3 * up];
+  const shaft = roundCone(
+    along(bone, [0, 1, 0], -half),
+    along(bone, [0, 1, 0], half),
+    femur.radiusFrom,
+    femur.radiusTo,
+  );
+  return [
+    { name: "femur", tissue: "bone", field: mirrored(shaft) },
+    { name: "thigh", tissue, field: mirrored(ellipsoid(at, [across, long, up])) },
+  ];
+}
+
+const drumParts = (drum: Limb, tissue: BodyPart["tissue"]): BodyPart[] => [
+  { name: "tibia", tissue: "bone", field: mirrored(tibiaOf(drum)) },
+  { name: "drumstick", tissue, field: mirrored(limb(drum)) },
+];
+
+/** Both legs whole, thigh and drumstick in one, skin up and bent as they lie, a finger apart. */
+export function wholeLegs(anatomy: Anatomy, _form: BirdForm): Posed {
+  const { dark } = meatOf(anatomy);
+  const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
+  const { drumstick } = anatomy;
+  const up = 0.78 * thighThick;
+  const floor = FLAT_SHARE * up;
+  const radii: Vec3 = [1.2 * thighHigh, 1.12 * thighLong, up];
+  const thighAt: Vec3 = [GAP_SHARE * thighHigh + radii[0], 0, up];
+  // From the knee, at the outer end of the thigh, back along it: as a leg folds by itself.
+  const knee: Vec3 = [thighAt[0] + 0.55 * radii[0], 0.62 * radii[1], floor + drumstick.radiusFrom];
+  const drum = {
+    ...drumstick,
+    from: knee,
+    to: along(knee, [0.5, -0.86, -0.1], distanceBetween(drumstick.from, drumstick.to)),
+  };
+  const parts = [...thighParts(anatomy, thighAt, radii, dark), ...drumParts(drum, dark)];
+  parts.sort((a, b) => Number(isBone(b)) - Number(isBone(a)));
+  const outer = joined(parts, anatomy.blendM);
+  const cap = ellipsoid(drum.to, [2.4, 2.4, 2.4].map((share) => share * drum.radiusTo) as unknown as Vec3);
+  return { parts, body: lying(outer, floor), tips: mirrored(cap), skin: { outer, ...skinOf(anatomy) } };
+}
+
 /** Breast halves on the bone, thighs, drumsticks and wings, skin up, a finger apart. */
 export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
   const { light, dark } = meatOf(anatomy);
   const [thick, length, width] = anatomy.breast.radii;
   const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
-  const { drumstick, upperWing, lowerWing, femur } = anatomy;
+  const { drumstick, upperWing, lowerWing } = anatomy;
   const gap = GAP_SHARE * width;
   // Off the bird, meat settles: flatter and wider than it hung on the bone, and flat where it lies.
   const high = thick * 1.02 * form.breastThickness;
@@ -55,7 +99,6 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
   const wingRoot = { ...upperWing, from: wingFrom, to: wingElbow };
   const wingTip = along(wingElbow, [-0.4, 0.92, 0], distanceBetween(lowerWing.from, lowerWing.to));
   const wingEnd = { ...lowerWing, from: wingElbow, to: wingTip };
-  const femurHalf = distanceBetween(femur.from, femur.to) / 2;
   const breastField = ellipsoid(breastAt, [1.08 * width, 1.0 * length, high]);
   const ribs = within(
     roundBox(
@@ -65,39 +108,13 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
     ),
     breastField,
   );
-  const thighField = ellipsoid(thighAt, [1.2 * thighHigh, 1.12 * thighLong, thighUp]);
   const groups: BodyPart[][] = [
     [
       { name: "breast", tissue: light, field: mirrored(breastField) },
       { name: "rib cage", tissue: "frame", field: mirrored(ribs) },
     ],
-    [
-      {
-        name: "femur",
-        tissue: "bone",
-        field: mirrored(
-          roundCone(
-            along([thighAt[0], thighAt[1], thighAt[2] - 0.3 * thighUp], [0, 1, 0], -femurHalf),
-            along([thighAt[0], thighAt[1], thighAt[2] - 0.3 * thighUp], [0, 1, 0], femurHalf),
-            femur.radiusFrom,
-            femur.radiusTo,
-          ),
-        ),
-      },
-      { name: "thigh", tissue: dark, field: mirrored(thighField) },
-    ],
-    [
-      {
-        name: "tibia",
-        tissue: "bone",
-        field: mirrored(tibiaOf(drum)),
-      },
-      {
-        name: "drumstick",
-        tissue: dark,
-        field: mirrored(limb(drum)),
-      },
-    ],
+    thighParts(anatomy, thighAt, [1.2 * thighHigh, 1.12 * thighLong, thighUp], dark),
+    drumParts(drum, dark),
     [
       {
         name: "wing",

@@ -1,0 +1,79 @@
+import { describe, expect, it } from "vitest";
+import { simulated } from "../../tests/helpers/simulated";
+import { FIRST_SHARES } from "../forecast/band";
+import type { Plan } from "../plan/schema";
+import { forDinner } from "../plan/together";
+import { usualPlan } from "../plan/usualPlan";
+import { placeDinner } from "./dinner";
+import { dinnerLists, dinnerTimetable, type ListedRoast } from "./dinnerLists";
+import { listsOf } from "./lists";
+import { timetableOf } from "./timetable";
+
+const usual = (cut: Plan["bird"]["cut"], massKg: number, change: Partial<Plan> = {}): Plan => ({
+  ...usualPlan({
+    bird: { species: "turkey", cut, massKg, state: "fresh" },
+    method: "steady",
+    serveAt: "2026-12-20T13:00:00.000Z",
+    zone: "UTC",
+  }),
+  ...change,
+});
+const potatoes = { id: "p", name: "Potatoes", minutes: 45, ovenC: 163, ring: false, slot: "auto" } as const;
+
+function listed(...plans: readonly Plan[]): ListedRoast[] {
+  const placed = placeDinner(
+    plans.map((plan, n) => ({
+      id: `r${n}`,
+      fire: `r${n}`,
+      title: `Roast ${n}`,
+      plan,
+      simulated: simulated({ pullMinute: 120 - 20 * n }),
+      shares: FIRST_SHARES,
+    })),
+    0,
+  );
+  return plans.flatMap((plan, n) => {
+    const derived = placed.get(`r${n}`);
+    return derived ? [{ id: `r${n}`, name: `Roast ${n}`, plan, derived }] : [];
+  });
+}
+
+const crown = usual("crown", 2.4, { sides: [potatoes] });
+const roll = forDinner(usual("leg-roll", 1.2), crown);
+
+describe("the list of a dinner", () => {
+  it("is the roast's own where there is one", () => {
+    const [one] = listed(crown);
+    if (!one) throw new Error("it was not placed");
+    expect(dinnerLists([one], "metric")).toEqual(listsOf(crown, one.derived, "metric"));
+    expect(dinnerTimetable([one], "metric")).toEqual(timetableOf(crown, one.derived, "metric"));
+  });
+
+  it("has every bird, what they want of one thing as one, and each dish once", () => {
+    const all = listed(crown, roll);
+    const { buy } = dinnerLists(all, "metric");
+    expect(buy.filter(({ what }) => what.startsWith("turkey"))).toHaveLength(2);
+    const salt = buy.filter(({ what }) => what === "table salt");
+    const grams = all.reduce((sum, { derived }) => sum + derived.salt.grams, 0);
+    expect(salt.map(({ amount }) => amount)).toEqual([`${Math.round(grams)} g`]);
+    expect(buy.filter(({ what }) => what === "Potatoes")).toHaveLength(1);
+  });
+
+  it("weighs each bird's salt by itself, portioned over parts only where it has them", () => {
+    const { weigh } = dinnerLists(listed(crown, roll), "metric");
+    expect(weigh.filter(({ what }) => what.includes("table salt")).map(({ what }) => what.split(":")[0])).toEqual([
+      "Roast 0",
+      "Roast 1",
+    ]);
+    expect(weigh.some(({ why }) => why?.includes("drumsticks"))).toBe(false);
+    const whole = dinnerLists(listed(usual("whole", 5)), "metric");
+    expect(whole.weigh.some(({ why }) => why?.includes("drumsticks"))).toBe(true);
+  });
+
+  it("goes to the table once, its rows in order, no two of one id", () => {
+    const rows = dinnerTimetable(listed(crown, roll), "metric");
+    expect(rows.filter(({ what }) => what.endsWith("To the table"))).toHaveLength(1);
+    expect(rows.map(({ startMs }) => startMs)).toEqual(rows.map(({ startMs }) => startMs).sort((a, b) => a - b));
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+  });
+});
