@@ -163,6 +163,19 @@ export const SOURCES = {
     "2 mm of air at 0.03 W/mK; it lies on in places",
   ),
   foilVapourShare: chosen(0.15, "1", "evaporation left under loose foil", "vapour escapes only at the edges"),
+  tapeOffShare: chosen(
+    0.12,
+    "1",
+    "that a mass by tape may be off by, either way",
+    "a finger's breadth in thirty centimetres, cubed, and birds of one length that differ in breast",
+  ),
+  baconConductanceWPerM2K: chosen(80, "W/m²K", "slices of bacon over the skin", "3 mm of fat meat at 0.25 W/mK"),
+  baconCrustShare: chosen(
+    0.3,
+    "1",
+    "depth of drying under bacon, of that in the open",
+    "its own water dries first; it shrinks from its edges",
+  ),
   wrapGapWPerM2K: chosen(20, "W/m²K", "steam and juice between a tight wrap and skin", "1.5 mm at 0.03 W/mK"),
   panContactWPerM2K: published(
     120,

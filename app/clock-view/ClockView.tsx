@@ -51,6 +51,7 @@ const CHORE_NAMES: Record<ChoreKind, string> = {
   stage: "Change of the heat",
   baste: "Baste",
   glaze: "Glaze",
+  "bacon-off": "Bacon off",
   fuel: "Fuel",
   loosen: "Loosen the tray",
   thicken: "Gravy",

@@ -4,6 +4,7 @@ import { dueRows } from "../../core/day/due";
 import type { LateBefore } from "../../core/day/late";
 import { isFire } from "../../core/kitchen/fuel";
 import type { CookStage, Plan } from "../../core/plan/schema";
+import { conditionWords, isColour } from "../../core/processes/conditions";
 import { fuelWords, stageWords, type TimetableRow } from "../../core/schedule/timetable";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../core/units/quantity";
 
@@ -49,16 +50,19 @@ export const lateWords = ({ what }: LateBefore, plan: Plan, units: UnitSystem): 
 const heatName = (plan: Plan): string => (isFire(plan.heat) ? "Heat" : "Oven");
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (advice.kind) {
     case "stage": {
       const when = plan.stages[advice.n]?.when;
       return {
         key: `stage ${advice.n}`,
-        does: stageWords(plan, advice.n, units),
+        does: `${when && isColour(when) ? `Look: once ${conditionWords(when, t)}: ` : ""}${stageWords(plan, advice.n, units)}`,
         why:
-          advice.because === "temperature" && when
-            ? `The ${when.centre} has come to where the plan changes the heat; left as it is, it goes on as before.`
-            : "The plan changes the heat now; left as it is, it goes on as before.",
+          when && isColour(when)
+            ? "By now it should have come so far; where it has not, look again in some minutes."
+            : when
+              ? `The ${when.centre} has come to where the plan changes the heat; left as it is, it goes on as before.`
+              : "The plan changes the heat now; left as it is, it goes on as before.",
         rings: true,
       };
     }

@@ -13,6 +13,7 @@ import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { isFed } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
+import { isColour } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
 import { constant } from "../sources";
 import { nextReading } from "./nextReading";
@@ -24,7 +25,7 @@ export type Advice =
   | {
       readonly kind: "stage";
       readonly n: number;
-      readonly because: "time" | "temperature";
+      readonly because: "time" | "temperature" | "colour";
       /** Minutes since it was due. */
       readonly sinceMin: number;
     }
@@ -98,17 +99,34 @@ export function adviceFor(watched: Watched): Advice[] {
 }
 
 /** What the plan says is to be done now. */
-function dueByPlan({ plan, nowMin, readings, forecast, stagesDone, bastingsDone, fuelsDone }: Watched): Advice[] {
+function dueByPlan({
+  plan,
+  nowMin,
+  readings,
+  forecast,
+  browning,
+  stagesDone,
+  bastingsDone,
+  fuelsDone,
+}: Watched): Advice[] {
   const advice: Advice[] = [];
-  const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost));
+  const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost), browning?.now);
   const stage = plan.stages[due];
   if (due > stagesDone && stage) {
     const { when, fromMin } = stage;
-    const metMin = when
-      ? (readings.find(({ part, celsius }) => part === when.centre && celsius >= when.reachesC)?.minute ?? nowMin)
-      : fromMin;
+    // A colour is asked for, not overdue.
+    const metMin = !when
+      ? fromMin
+      : isColour(when)
+        ? nowMin
+        : (readings.find(({ part, celsius }) => part === when.centre && celsius >= when.reachesC)?.minute ?? nowMin);
     const sinceMin = nowMin - Math.max(fromMin, metMin);
-    advice.push({ kind: "stage", n: due, because: when ? "temperature" : "time", sinceMin });
+    advice.push({
+      kind: "stage",
+      n: due,
+      because: !when ? "time" : isColour(when) ? "colour" : "temperature",
+      sinceMin,
+    });
   }
   const bastings = basteMinutes(plan.season, nowMin).length;
   const isWrapped = fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap === "foil";

@@ -2,16 +2,15 @@
  * The bird as the readings point to it: what cannot be read off a thermometer (its skin, its juice, its coldest point),
  * now, at the pull, and through a rest. One bird, that of the estimate; its doubt is the forecast's.
  */
-import { coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import { ENSEMBLE_CELL_M, type EnsembleOptions, tipStencil } from "../forecast/ensemble";
+import { type EnsembleOptions, memberBird, tipStencil } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
-import { LivingBird } from "../processes/bird";
+import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
 import { resting } from "../processes/rest";
-import { needsBothHalves, roasting } from "../processes/roast";
+import { roasting } from "../processes/roast";
 import { constant } from "../sources";
 
 export interface PresentOptions {
@@ -63,17 +62,10 @@ function indicesOf(bird: LivingBird): Indices {
 /** Yields now and then. */
 export function* presentBird(asked: PresentOptions): Generator<number, Present> {
   const { options, estimate, targetsC, nowMin, pulledMin, cover, seenC } = asked;
-  const { form, boughtKg, startC, fillingC, stages, events, source, birds = 1, hotSideK = 0, shownC } = options;
+  const { stages, events, source, birds = 1, shownC, bacon, preheatC } = options;
   const traits = traitsOf(estimate);
-  const oven = { ...traits.oven, hotSideK };
-  const body = makeBody(
-    { ...form, breastThickness: coarseThickness(form, boughtKg, traits.breastThickness) },
-    boughtKg,
-    coarseCellM(form, ENSEMBLE_CELL_M),
-    needsBothHalves({ stages, traits: oven, birds }),
-  );
-  const bird = new LivingBird(body);
-  bird.startAt(startC + traits.startOffsetK, fillingC);
+  const { bird, oven } = memberBird(options, traits);
+  const { body } = bird;
   const tips = bird.centres.map((centre) => ({
     centre,
     stencil: tipStencil(body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
@@ -93,6 +85,8 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     everyMin: STEP_MIN,
     ...(events && { events }),
     ...(source && { source }),
+    ...(bacon && { bacon }),
+    preheatC,
   });
   const until = pulledMin ?? nowMin;
   roast.next();

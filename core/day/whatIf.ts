@@ -15,6 +15,7 @@ import {
 } from "../forecast/ensemble";
 import type { Draw } from "../forecast/prior";
 import type { Plan } from "../plan/schema";
+import { isMet } from "../processes/conditions";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
 
@@ -44,11 +45,19 @@ export interface Changed {
 
 const MOST_STAGES = 8;
 
-/** Number of the stage that is on: later ones that wait for a temperature have begun once it was read. */
-export function stageNow(stages: readonly OvenStage[], nowMin: number, readC: CentreTemperatures): number {
+/**
+ * Number of the stage that is on: later ones that wait for a temperature have begun once it was read, for a colour once
+ * the bird of the estimate has it.
+ * @param browning of that bird; where it is not known, a colour is looked for from the stage's own minute on
+ */
+export function stageNow(
+  stages: readonly OvenStage[],
+  nowMin: number,
+  readC: CentreTemperatures,
+  browning = Number.POSITIVE_INFINITY,
+): number {
   return stages.findLastIndex(
-    ({ fromMin, when }) =>
-      fromMin <= nowMin && (!when || (readC[when.centre] ?? Number.NEGATIVE_INFINITY) >= when.reachesC),
+    ({ fromMin, when }) => fromMin <= nowMin && (!when || isMet(when, { centresC: readC, browning })),
   );
 }
 

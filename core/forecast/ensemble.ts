@@ -1,16 +1,18 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
-import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
+import { type Body, coarseCellM, coarseThickness, makeBody, massRangeKg } from "../bird/body";
 import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
-import type { HeatSource } from "../heat/ovens";
+import type { HeatSource, OvenTraits } from "../heat/ovens";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
+import { type Condition, waitsForColour } from "../processes/conditions";
 import type { Indices } from "../processes/indices";
 import { needsBothHalves, roasting } from "../processes/roast";
+import { type SearOptions, searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
-import { type Draw, traitsOf } from "./prior";
+import { type BirdTraits, type Draw, traitsOf } from "./prior";
 
 export interface EnsembleOptions {
   readonly form: FormChoice;
@@ -22,6 +24,13 @@ export interface EnsembleOptions {
   readonly source?: HeatSource;
   readonly birds?: number;
   readonly hotSideK?: number;
+  readonly bacon?: boolean;
+  /** The oven as it goes in, °C; as hot as its first stage when left out. */
+  readonly preheatC?: number;
+  /** Browned in a pan first. */
+  readonly sear?: SearOptions;
+  /** The weight may be off by so much either way, kg. */
+  readonly massOffKg?: number;
   /** What the thermometer must show at each centre. */
   readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */
@@ -62,21 +71,42 @@ export function tipStencil(body: Body, centre: Centre, offM: number): PointStenc
   return stencil.cells.length > 0 ? stencil : pointStencil(body, at);
 }
 
-/** One member's trajectory, past the point where all targets are shown. */
-export function runMember(options: EnsembleOptions, draw: Draw): Member {
-  const { form, boughtKg, startC, fillingC, stages, events, source, shownC, atLeastMin = 0 } = options;
-  const { birds = 1, hotSideK = 0, watched = false, longestMin = LONGEST_MEMBER_MIN } = options;
-  const traits = traitsOf(draw);
+/** A coarse bird of some traits as it goes in, and its oven. */
+export function memberBird(
+  { form, boughtKg, massOffKg = 0, startC, fillingC, stages, birds = 1, hotSideK = 0, sear }: EnsembleOptions,
+  traits: BirdTraits,
+  watched = true,
+): { readonly bird: LivingBird; readonly oven: OvenTraits } {
   const oven = { ...traits.oven, hotSideK };
-  const breastThickness = coarseThickness(form, boughtKg, traits.breastThickness);
+  const [lightestKg, heaviestKg] = massRangeKg(form.species, form.cut);
+  const massKg = Math.min(heaviestKg, Math.max(lightestKg, boughtKg + massOffKg * traits.massOff));
   const body = makeBody(
-    { ...form, breastThickness },
-    boughtKg,
+    { ...form, breastThickness: coarseThickness(form, massKg, traits.breastThickness) },
+    massKg,
     coarseCellM(form, ENSEMBLE_CELL_M),
     needsBothHalves({ stages, traits: oven, birds }),
   );
   const bird = new LivingBird(body, { watched });
   bird.startAt(startC + traits.startOffsetK, fillingC);
+  if (sear) {
+    for (const _ of searing(bird, sear));
+    bird.minute = 0;
+    bird.history.length = 0;
+  }
+  return { bird, oven };
+}
+
+const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when?: Condition }[] =>
+  events.flatMap((event) => ("when" in event ? [event] : []));
+
+/** One member's trajectory, past the point where all targets are shown. */
+export function runMember(options: EnsembleOptions, draw: Draw): Member {
+  const { stages, events, source, shownC, atLeastMin = 0 } = options;
+  const { birds = 1, longestMin = LONGEST_MEMBER_MIN } = options;
+  const traits = traitsOf(draw);
+  const watched = options.watched === true || waitsForColour([...stages, ...momentsOf(events)]);
+  const { bird, oven } = memberBird(options, traits, watched);
+  const { body } = bird;
   const probes = bird.centres.map((centre) => ({
     centre,
     stencil: tipStencil(body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
@@ -91,6 +121,8 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     longestMin,
     ...(events && { events }),
     ...(source && { source }),
+    ...(options.bacon && { bacon: true }),
+    preheatC: options.preheatC,
   })) {
     minutes.push(point.minute);
     for (const probe of probes) probe.shown.push(readAt(bird.solver.temperatureC, probe.stencil));
@@ -103,7 +135,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     draw,
     minutes: Float64Array.from(minutes),
     shown: Object.fromEntries(probes.map(({ centre, shown }) => [centre, Float64Array.from(shown)])),
-    ...(watched && { indices: bird.indices() }),
+    ...(options.watched && { indices: bird.indices() }),
   };
   // There are many members, and one after the other needs the same memory.
   bird.release();

@@ -12,7 +12,7 @@ import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";
 import { saltPlan } from "../plan/saltPlan";
 import type { Plan, Roast } from "../plan/schema";
-import { seasoningEvents } from "../plan/season";
+import { seasoningEvents, wearsBacon } from "../plan/season";
 import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
@@ -42,6 +42,10 @@ export interface PlannedInput {
   readonly stuffingC: number;
   /** In a pan first; null: not. */
   readonly sear: Plan["sear"];
+  /** Bacon lies over the breast as it goes in. */
+  readonly bacon: boolean;
+  /** The weight may be off by so much either way, kg. */
+  readonly massOffKg: number;
   /** The oven as it goes in, °C. */
   readonly preheatC: number;
   /** Glazing and basting: each opens the door. */
@@ -86,6 +90,8 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
   stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
   sear: sears(plan) ? plan.sear : null,
+  bacon: wearsBacon(plan),
+  massOffKg: plan.bird.massOffKg,
   preheatC: preheatedC(plan),
   events: seasoningEvents(plan),
   birds: plan.bird.count,
@@ -123,7 +129,21 @@ export function roastOptions(
 }
 
 export const ensembleOf = (
-  { form, massKg: boughtKg, before, source, stages, events, birds, hotSideK, stuffingC }: PlannedInput,
+  {
+    form,
+    massKg: boughtKg,
+    massOffKg,
+    before,
+    source,
+    stages,
+    events,
+    birds,
+    hotSideK,
+    stuffingC,
+    sear,
+    bacon,
+    preheatC,
+  }: PlannedInput,
   shownC: CentreTemperatures,
 ): EnsembleOptions => ({
   form,
@@ -132,6 +152,10 @@ export const ensembleOf = (
   events,
   birds,
   hotSideK,
+  bacon,
+  preheatC,
+  ...(sear && { sear }),
+  ...(massOffKg > 0 && { massOffKg }),
   ...(form.cavity === "stuffed" && { fillingC: stuffingC }),
   source,
   stages,
@@ -255,6 +279,7 @@ function* cookedWithPictures(
     events: input.events,
     birds: input.birds,
     traits,
+    bacon: input.bacon,
     preheatC: input.preheatC,
     everyMin: HISTORY_EVERY_MIN[quality],
     pictures: {

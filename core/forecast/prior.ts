@@ -15,6 +15,7 @@ export const UNKNOWNS = [
   "start",
   "breastProbe",
   "thighProbe",
+  "mass",
 ] as const;
 export type Unknown = (typeof UNKNOWNS)[number];
 export type Draw = readonly number[];
@@ -23,11 +24,13 @@ export interface BirdTraits {
   readonly oven: OvenTraits;
   readonly breastThickness: number;
   readonly startOffsetK: number;
+  /** Of what the weight may be off by, either way. */
+  readonly massOff: number;
   /** How far the tip is from the thermal centre along the way it was pushed in, metres; positive towards the skin. */
   readonly probeM: { readonly breast: number; readonly thigh: number };
 }
 
-const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19] as const;
+const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23] as const;
 
 function radicalInverse(index: number, base: number): number {
   let result = 0;
@@ -92,6 +95,8 @@ export function traitsOf(draw: Draw): BirdTraits {
     },
     breastThickness: 1 + constant("shapeSdShare") * z("shape"),
     startOffsetK: constant("startSdK") * z("start"),
+    // Anywhere within the range alike: the standard deviation of a uniform spread.
+    massOff: z("mass") / Math.sqrt(3),
     probeM: { breast: constant("probeSdM") * z("breastProbe"), thigh: constant("probeSdM") * z("thighProbe") },
   };
 }

@@ -4,8 +4,18 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Plan } from "../plan/schema";
 import { targetsFor, usualPlan } from "../plan/usualPlan";
+import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
-import { type PictureQuality, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "./planned";
+import { minuteAllShown, quantiles, runEnsemble } from "./ensemble";
+import {
+  ensembleOptions,
+  type PictureQuality,
+  type PlannedDone,
+  plannedCook,
+  plannedInput,
+  pullGoalsC,
+} from "./planned";
+import { priorDraws } from "./prior";
 
 const { plan } = sampleRoast();
 
@@ -56,6 +66,47 @@ describe("a plan in its cook's own terms", () => {
     const [raw, seared] = [planned(boned), planned({ ...boned, sear: { panC: 220, minutesPerSide: 4 } })];
     expect(seared.pullMinute).toBeLessThan(raw.pullMinute);
     expect(seared.indices?.browning).toBeGreaterThan(raw.indices?.browning ?? 0);
+  });
+
+  it("changes its heat by colour when the simulated skin has come so far", () => {
+    const stages: Plan["stages"] = [
+      { fromMin: 0, airC: 230 },
+      { fromMin: 10, when: { colour: "first-gold" }, airC: 150 },
+    ];
+    const { history } = planned({ stages });
+    const gold = history.findIndex(({ browning = 0 }) => browning >= BROWNING_AT["first-gold"]);
+    expect(gold).toBeGreaterThan(3);
+    expect(history[gold]?.airC).toBeGreaterThan(215);
+    expect(history[gold + 4]?.airC).toBeLessThan(200);
+  });
+
+  it("has its breast held back by bacon, less where it comes off in time", () => {
+    const bacon = { ...plan.season, bacon: true };
+    const off = { atMin: 30 };
+    const breastAt = ({ history }: PlannedDone): number =>
+      history.find(({ minute }) => minute >= 90)?.centresC.breast ?? Number.NaN;
+    const [bare, on, once] = [
+      planned({}),
+      planned({ season: bacon }),
+      planned({ season: { ...bacon, baconOff: off } }),
+    ];
+    expect(breastAt(on)).toBeLessThan(breastAt(bare));
+    expect(breastAt(once)).toBeGreaterThan(breastAt(on));
+  });
+
+  it("is known to the ensemble with its sear, its hotter oven, its bacon, and a weight that may be off", () => {
+    const pull = (change: Partial<Plan>) => {
+      const options = ensembleOptions({ ...plan, ...change }, { breast: 65 });
+      const members = drain(runEnsemble(options, priorDraws(9)));
+      return quantiles(members.map((member) => minuteAllShown(member, { breast: 65 })));
+    };
+    const usual = pull({});
+    expect(pull({ preheat: { minutes: 60, airC: 290 } }).p50).toBeLessThan(usual.p50);
+    expect(pull({ season: { ...plan.season, bacon: true } }).p50).toBeGreaterThan(usual.p50);
+    const unsure = pull({ bird: { ...plan.bird, massOffKg: 2 } });
+    expect(unsure.p90 - unsure.p10).toBeGreaterThan(usual.p90 - usual.p10);
+    const boned = { ...plan, bird: { ...plan.bird, cut: "boneless-breast", massKg: 1.5 } as const };
+    expect(pull({ ...boned, sear: { panC: 240, minutesPerSide: 5 } }).p50).toBeLessThan(pull(boned).p50);
   });
 
   it("takes longer with stuffing from the fridge than with warm stuffing", () => {

@@ -4,6 +4,8 @@ import type { Roast } from "../plan/schema";
 import { shown } from "../units/text";
 
 type Loose = Record<string, unknown>;
+/** With what an older version did not say. */
+const within = (value: unknown, added: Loose): unknown => (isRecord(value) ? { ...added, ...value } : value);
 const isRecord = (value: unknown): value is Loose => typeof value === "object" && value !== null;
 
 /**
@@ -39,7 +41,6 @@ export function roastWithForm(roast: unknown): unknown {
 export function roastWithKitchen(roast: unknown): unknown {
   if (!isRecord(roast) || !isRecord(roast.plan)) return roast;
   const { plan } = roast;
-  const within = (value: unknown, added: Loose): unknown => (isRecord(value) ? { ...added, ...value } : value);
   return {
     ...roast,
     plan: {
@@ -120,9 +121,25 @@ export function roastWithFinish(roast: unknown): unknown {
   };
 }
 
-/** Version 7 to 8: of which dinner and which fire it is. Each of its own; see {@link dinnersByTime}. */
-export const roastWithDinner = (roast: unknown): unknown =>
-  isRecord(roast) ? { dinner: roast.id, fire: roast.id, ...roast } : roast;
+/**
+ * Version 7 to 8: of which dinner and which fire it is, each of its own (see {@link dinnersByTime}); a weight that is
+ * known, bacon that stays on, one pot of stock.
+ */
+export function roastWithDinner(roast: unknown): unknown {
+  if (!isRecord(roast)) return roast;
+  const { plan } = roast;
+  const own = { dinner: roast.id, fire: roast.id, ...roast };
+  if (!isRecord(plan)) return own;
+  return {
+    ...own,
+    plan: {
+      morePots: [],
+      ...plan,
+      bird: within(plan.bird, { massOffKg: 0 }),
+      season: within(plan.season, { baconOff: null }),
+    },
+  };
+}
 
 /** Eaten within so many hours of one another, roasts were one dinner's until version 7. */
 const SAME_DINNER_MS = 3 * 3_600_000;

@@ -9,7 +9,7 @@ import { LONGEST_REASON, line, oneLine } from "../units/text";
 export type Dish = Omit<Plan["sides"][number], "id">;
 
 /** Columns of the list, in the order they are written; only the first two must be there. */
-export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot"] as const;
+export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot", "amount"] as const;
 
 export interface RejectedRow {
   /** Line of the file, its header being the first. */
@@ -18,6 +18,7 @@ export interface RejectedRow {
 }
 
 const Name = z.string().trim().pipe(line(1, 60));
+const Amount = line(1, 60);
 /** What is told of a cell that is wrong. */
 const LONGEST_WORD = 60;
 const word = (cell: string): string => JSON.stringify(cell.slice(0, LONGEST_WORD));
@@ -63,15 +64,21 @@ function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish
   }
   const slot = SIDE_SLOTS.find((known) => known === (cell("slot").toLowerCase() || "auto"));
   if (!slot) throw new RangeError(`slot: got ${word(cell("slot"))}, allowed is ${SIDE_SLOTS.join(", ")}`);
-  return { name: name.data, minutes, ovenC, ring: said === "" ? ovenC === null : YES.has(said), slot };
+  const amount = cell("amount");
+  if (amount !== "" && !Amount.safeParse(amount).success) {
+    throw new RangeError(`amount: got ${word(amount)}, allowed is up to 60 letters on one line`);
+  }
+  const ring = said === "" ? ovenC === null : YES.has(said);
+  return { name: name.data, minutes, ovenC, ring, slot, ...(amount !== "" && { amount }) };
 }
 
 /** The same list, to be written. */
 export const sideRows = (sides: readonly Dish[], units: UnitSystem): Record<(typeof SIDE_COLUMNS)[number], string>[] =>
-  sides.map(({ name, minutes, ovenC, ring, slot }) => ({
+  sides.map(({ name, minutes, ovenC, ring, slot, amount = "" }) => ({
     name,
     minutes: String(minutes),
     oven: ovenC === null ? "" : formatTemperature(ovenC, units, 1),
     ring: ring ? "yes" : "no",
     slot,
+    amount,
   }));

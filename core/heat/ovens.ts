@@ -9,6 +9,7 @@ import {
   type Patch,
   REFERENCE_SIZE_M,
   type Surroundings,
+  underBacon,
   underFoil,
   wrapped,
 } from "./surroundings";
@@ -43,6 +44,8 @@ export interface OvenMoment {
   readonly wallC: number;
   readonly shield: Shield;
   readonly wrap: Wrap;
+  /** Over the breast. */
+  readonly bacon: boolean;
   readonly underlay: Underlay;
   /** Temperature of pan, stone or vegetables under the bird. */
   readonly underlayC: number;
@@ -167,8 +170,10 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
           vapourShare: constant("contactVapourShare"),
         };
   const covered = moment.wrap === "none" && moment.shield !== "none" && moment.shield !== "all" ? foil : skin;
+  const isBreastShielded = moment.shield === "breast" || moment.shield === "breast-and-tips";
+  const isBare = moment.wrap === "none" && moment.shield !== "all";
   return everywhere(skin, {
-    breast: moment.shield === "breast" || moment.shield === "breast-and-tips" ? covered : skin,
+    breast: isBreastShielded ? covered : moment.bacon && isBare ? underBacon(open) : skin,
     tips: moment.shield === "tips" || moment.shield === "breast-and-tips" ? covered : skin,
     cavity: cavityPatch(skin, moment.cavityC),
     contact,

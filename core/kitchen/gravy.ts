@@ -10,6 +10,10 @@ export type Thickener = (typeof THICKENERS)[number];
 export const STOCKS = ["ahead", "long", "while-roasting", "tray", "bought"] as const;
 export type Stock = (typeof STOCKS)[number];
 
+/** Those that simmer in a pot of their own. */
+export const POTS = ["ahead", "long", "while-roasting"] as const satisfies readonly Stock[];
+export type Pot = (typeof POTS)[number];
+
 export interface GravyInput {
   readonly heads: number;
   readonly species: Species;

@@ -2,6 +2,7 @@
 import { type Cut, centresOf, type FormChoice } from "../bird/form";
 import type { HeatSource } from "../heat/ovens";
 import { isFire } from "../kitchen/fuel";
+import { isColour } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
 
 export const METHOD_IDS = [
@@ -125,7 +126,7 @@ export function stagesFitting<Stage extends OvenStage>(
 ): Stage[] {
   const centres = centresOf(bird);
   return stages
-    .filter(({ when }, n) => n === 0 || !when || centres.includes(when.centre))
+    .filter(({ when }, n) => n === 0 || !when || isColour(when) || centres.includes(when.centre))
     .map((stage) => {
       const { side, shield, ...kept } = stage;
       return {

@@ -24,7 +24,9 @@ describe("seasoning", () => {
   });
 
   it("glazes in steps, the last of them well before the target", () => {
-    const passes = glazeMoments({ ...plan, season }).map((moment) => ("when" in moment ? moment.when.reachesC : 0));
+    const passes = glazeMoments({ ...plan, season }).map((moment) =>
+      "when" in moment && "reachesC" in moment.when ? moment.when.reachesC : 0,
+    );
     expect(passes).toEqual([...passes].sort());
     expect(passes).toHaveLength(3);
     expect(passes[2]).toBeLessThan((plan.targetC.breast ?? 0) - 5);

@@ -8,8 +8,9 @@ import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
 import { FATS } from "../kitchen/fats";
 import { FUELS } from "../kitchen/fuel";
-import { STOCKS, THICKENERS } from "../kitchen/gravy";
+import { POTS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
+import { COLOURS } from "../processes/conditions";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { instant, line, lines, zone } from "../units/text";
@@ -24,6 +25,8 @@ const Bird = z.strictObject({
   cavity: z.enum(["empty", "aromatics", "stuffed"]),
   /** Of one bird, as bought. */
   massKg: z.number().min(0.03).max(16),
+  /** That it may be off by, either way: from a label's range, or by tape; 0 once it was weighed. */
+  massOffKg: z.number().min(0).max(4),
   /** Birds like this one, side by side in the oven. */
   count: z.number().int().min(1).max(4),
   /** Part-frozen: thawed, and still ice in it on the morning. */
@@ -37,10 +40,16 @@ const centre = z.enum(CENTRES);
 /** °C at the thermal centres a bird has. */
 const centresC = (low: number, high: number) => z.partialRecord(centre, z.number().min(low).max(high));
 
+/** What a thermometer shows, or what the eye sees. */
+const Condition = z.union([
+  z.strictObject({ centre, reachesC: z.number().min(0).max(95) }),
+  z.strictObject({ colour: z.enum(COLOURS) }),
+]);
+
 const Stage = z.strictObject({
   fromMin: z.number().min(0).max(1440),
   /** Waits for this besides its minute. */
-  when: z.strictObject({ centre, reachesC: z.number().min(0).max(95) }).optional(),
+  when: Condition.optional(),
   airC: z.number().min(60).max(320),
   shield: z.enum(SHIELDS).optional(),
   wrap: z.enum(WRAPS).optional(),
@@ -85,10 +94,10 @@ const Salt = z.strictObject({
   dryHours: z.number().min(0).max(72),
 });
 
-/** A minute of the roast, or the first time a centre has come so far. */
+/** A minute of the roast, or the first time a condition is met. */
 const Moment = z.union([
   z.strictObject({ atMin: z.number().int().min(0).max(960) }),
-  z.strictObject({ when: z.strictObject({ centre, reachesC: z.number().min(0).max(95) }) }),
+  z.strictObject({ when: Condition }),
 ]);
 
 export const STUFFINGS = ["cold", "warm", "raw"] as const;
@@ -98,6 +107,8 @@ const Season = z.strictObject({
   /** A thin alkaline paste on the skin, for crispness. */
   paste: z.boolean(),
   bacon: z.boolean(),
+  /** When the bacon comes off, so that the skin under it colours; null: it stays on. */
+  baconOff: Moment.nullable(),
   /** Thin passes of glaze towards the end. */
   glazePasses: z.number().int().min(0).max(5),
   /** Minutes between bastings; 0 leaves the door shut. */
@@ -168,6 +179,8 @@ const Side = z.strictObject({
   ovenC: z.number().min(60).max(300).nullable(),
   ring: z.boolean(),
   slot: z.enum(SIDE_SLOTS),
+  /** How much of what it is made of, as the cook writes it; left out: for the table. */
+  amount: line(1, 60).optional(),
 });
 
 const centimetres = z.number().min(5).max(150);
@@ -290,6 +303,11 @@ export const PlanSchema = z.strictObject({
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
   stock: z.enum(STOCKS),
+  /** Other pots besides, each of its own time. */
+  morePots: z
+    .array(z.enum(POTS))
+    .max(2)
+    .refine((pots) => new Set(pots).size === pots.length, "two pots of one kind"),
   /** Whether the liver goes into stock and gravy; it turns them bitter where it boils. */
   liver: z.boolean(),
 });

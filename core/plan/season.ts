@@ -1,8 +1,9 @@
 /** Fat, paste, bacon, glaze and basting: how much of each, and what each does to the roast as events. */
 import { ovenMassKg } from "../bird/body";
 import { centresOf } from "../bird/form";
+import type { Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
-import type { Moment, RoastEvent } from "../processes/stages";
+import type { RoastEvent } from "../processes/stages";
 import { constant } from "../sources";
 import type { Plan } from "./schema";
 
@@ -61,4 +62,7 @@ export function basteMinutes(
 export const seasoningEvents = (plan: Pick<Plan, "bird" | "season" | "targetC">): RoastEvent[] => [
   ...basteMinutes(plan.season, LONGEST_ROAST_MIN).map((atMin): RoastEvent => ({ kind: "baste", atMin })),
   ...glazeMoments(plan).map((moment): RoastEvent => ({ kind: "glaze", ...moment })),
+  ...(wearsBacon(plan) && plan.season.baconOff
+    ? [{ kind: "bacon-off", ...plan.season.baconOff } satisfies RoastEvent]
+    : []),
 ];

@@ -16,6 +16,7 @@ const OF_DINNER = [
   "weather",
   "gravy",
   "stock",
+  "morePots",
   "liver",
 ] as const satisfies readonly (keyof Plan)[];
 

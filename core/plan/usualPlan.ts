@@ -24,7 +24,7 @@ const headsFor = ({ species, cut, massKg, count = 1 }: Told["bird"]): number =>
 
 export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitchen() }: Told): Plan {
   return {
-    bird: { legs: "tied", cavity: "empty", preSalted: false, count: 1, ice: "middle", ...bird },
+    bird: { massOffKg: 0, legs: "tied", cavity: "empty", preSalted: false, count: 1, ice: "middle", ...bird },
     thawIn: "fridge",
     serveAt,
     roasted: "same-day",
@@ -53,6 +53,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
       fat: bird.species === "duck" ? "none" : "before",
       paste: false,
       bacon: false,
+      baconOff: null,
       glazePasses: 0,
       basteEveryMin: 0,
       counterMin: 0,
@@ -74,6 +75,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     equipment,
     gravy: "flour",
     stock: "ahead",
+    morePots: [],
     liver: false,
   };
 }

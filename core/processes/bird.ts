@@ -24,6 +24,8 @@ export interface HistoryPoint {
   readonly airC: number;
   readonly centresC: CentreTemperatures;
   readonly coldestC: number;
+  /** Mean over the open skin, 1 is golden; only of a bird that is watched. */
+  readonly browning?: number;
 }
 
 /** Minutes spent where bacteria grow, 4 to 60 °C, while the bird was above its start in the fridge or the freezer. */
@@ -167,6 +169,7 @@ export class LivingBird {
       airC,
       centresC: Object.fromEntries(this.centres.map((name) => [name, this.centreC(name)])),
       coldestC: this.coldest().celsius,
+      ...(this.watch && { browning: this.watch.browning() }),
     };
     this.history.push(point);
     return point;

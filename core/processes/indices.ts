@@ -168,18 +168,24 @@ export class Watch {
     const breast = meanOver(["breast", "tenderloin"], juice);
     const thigh = meanOver(["thigh", "drumstick"], juice);
     const legTenderMin = meanOver(["thigh", "drumstick"], (cell) => this.legMinutes[cell] as number);
+    return {
+      juicesKept: { ...(breast !== undefined && { breast }), ...(thigh !== undefined && { thigh }) },
+      browning: this.browning(),
+      ...(legTenderMin !== undefined && { legTenderMin }),
+      ...(this.hasFat && { fatRendered: this.rendered() }),
+    };
+  }
+
+  /** Mean over the open skin. */
+  browning(): number {
+    this.look();
     let brown = 0;
     let area = 0;
     this.solver.surface.forEachOpen((_skin, _lost, areaM2, n) => {
       brown += areaM2 * (this.brown[n] as number);
       area += areaM2;
     });
-    return {
-      juicesKept: { ...(breast !== undefined && { breast }), ...(thigh !== undefined && { thigh }) },
-      browning: area > 0 ? brown / area : 0,
-      ...(legTenderMin !== undefined && { legTenderMin }),
-      ...(this.hasFat && { fatRendered: this.rendered() }),
-    };
+    return area > 0 ? brown / area : 0;
   }
 
   private rendered(): number {

@@ -11,6 +11,7 @@ import {
 } from "../heat/ovens";
 import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
+import { isMet } from "./conditions";
 import { Oven } from "./oven";
 import { type Facing, type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
 
@@ -24,6 +25,8 @@ export interface RoastOptions {
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
+  /** Bacon lies over the breast as it goes in. */
+  readonly bacon?: boolean;
   /** The oven as the bird goes in, °C; as hot as its first stage when left out. */
   readonly preheatC?: number | undefined;
 }
@@ -90,6 +93,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const oven = new Oven(preheatC);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
+  let { bacon = false } = options;
   const arrange = (): void => {
     bird.turn(stage.side, birds > 1);
     surface.face(towardsHot(bird.body, stage.towardsHot));
@@ -99,7 +103,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
-    const next = nextStage(stages, at, minute, last.centresC);
+    const next = nextStage(stages, at, minute, last);
     if (next !== at) {
       const before = stage;
       at = next;
@@ -114,10 +118,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     let openMin = handling;
     handling = 0;
     for (const event of upcomingEvents) {
-      const due =
-        "atMin" in event
-          ? event.atMin < minute + step - 1e-9
-          : (last.centresC[event.when.centre] ?? Number.NEGATIVE_INFINITY) >= event.when.reachesC;
+      const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : isMet(event.when, last);
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
@@ -126,6 +127,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
+      else if (event.kind === "bacon-off") bacon = false;
     }
     oven.advance(minute + step, stage.airC, birds, openMin);
     const airC = oven.airC + traits.offsetK;
@@ -136,6 +138,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       wallC: oven.wallC,
       shield: stage.shield,
       wrap: stage.wrap,
+      bacon,
       underlay: stage.surface,
       underlayC,
       cavityC: surface.meanFrontC("cavity"),

@@ -40,10 +40,20 @@ describe("oven stages", () => {
       ],
       "whole",
     );
-    expect(nextStage(stages, 0, 20, { breast: 60 })).toBe(0);
-    expect(nextStage(stages, 0, 40, { breast: 50 })).toBe(0);
-    expect(nextStage(stages, 0, 40, { breast: 55 })).toBe(1);
-    expect(nextStage(stages, 1, 400, { breast: 80 })).toBe(1);
+    expect(nextStage(stages, 0, 20, { centresC: { breast: 60 } })).toBe(0);
+    expect(nextStage(stages, 0, 40, { centresC: { breast: 50 } })).toBe(0);
+    expect(nextStage(stages, 0, 40, { centresC: { breast: 55 } })).toBe(1);
+    const byColour = fullStages(
+      [
+        { fromMin: 0, airC: 220 },
+        { fromMin: 20, when: { colour: "golden" }, airC: 160 },
+      ],
+      "whole",
+    );
+    expect(nextStage(byColour, 0, 40, { centresC: {}, browning: 0.9 })).toBe(0);
+    expect(nextStage(byColour, 0, 40, { centresC: {}, browning: 1 })).toBe(1);
+    expect(nextStage(byColour, 0, 40, { centresC: {} })).toBe(0);
+    expect(nextStage(stages, 1, 400, { centresC: { breast: 80 } })).toBe(1);
   });
 });
 

@@ -1,15 +1,16 @@
 /** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
 import type { Side } from "../bird/exposure";
 import { type Cut, centresOf } from "../bird/form";
-import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
+import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/ovens";
+import { type Condition, isColour, isMet, type Moment, type Seen } from "./conditions";
 
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
 export interface OvenStage {
   readonly fromMin: number;
   /** Begins when this is met, not before `fromMin`. */
-  readonly when?: { readonly centre: Centre; readonly reachesC: number } | undefined;
+  readonly when?: Condition | undefined;
   readonly airC: number;
   readonly shield?: Shield | undefined;
   readonly wrap?: Wrap | undefined;
@@ -40,12 +41,8 @@ export type RoastEvent =
   | ({ readonly kind: "baste" } & Moment)
   /** The same with a glaze, which waits where it is wrapped. */
   | ({ readonly kind: "glaze" } & Moment)
+  | ({ readonly kind: "bacon-off" } & Moment)
   | ({ readonly kind: "leave"; readonly piece: Piece } & Moment);
-
-/** A minute, or the first time a centre has come so far. */
-export type Moment =
-  | { readonly atMin: number }
-  | { readonly when: { readonly centre: Centre; readonly reachesC: number } };
 
 /** What a bird lies on where the cook has not said: pieces on the tray itself, anything larger on a rack over it. */
 export const usualSurface = (cut: Cut): Underlay =>
@@ -72,7 +69,9 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
         `later than ${before.fromMin} min, the stage before it`,
       );
     }
-    if (stage.when) requireBetween("temperature a stage waits for", stage.when.reachesC, 0, 95, "°C");
+    if (stage.when && !isColour(stage.when)) {
+      requireBetween("temperature a stage waits for", stage.when.reachesC, 0, 95, "°C");
+    }
     full.push({
       shield: before?.shield ?? "none",
       wrap: before?.wrap ?? "none",
@@ -95,22 +94,19 @@ function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
   const hasBreast = centres.includes("breast");
   return {
     ...stage,
-    ...(when && !centres.includes(when.centre) && { when: undefined, fromMin: Math.max(fromMin, beforeMin + 1) }),
+    ...(when &&
+      !isColour(when) &&
+      !centres.includes(when.centre) && { when: undefined, fromMin: Math.max(fromMin, beforeMin + 1) }),
     ...(side === "down" && cut !== "whole" && { side: "up" as const }),
     ...(shield?.startsWith("breast") && !hasBreast && { shield: shield === "breast" ? "none" : "tips" }),
   };
 }
 
 /** The stage after the present one, if its time and its condition have come. */
-export function nextStage(
-  stages: readonly FullStage[],
-  present: number,
-  minute: number,
-  centresC: CentreTemperatures,
-): number {
+export function nextStage(stages: readonly FullStage[], present: number, minute: number, seen: Seen): number {
   const next = stages[present + 1];
   if (!next || minute < next.fromMin - 1e-9) return present;
-  if (next.when && !((centresC[next.when.centre] ?? Number.NEGATIVE_INFINITY) >= next.when.reachesC)) return present;
+  if (next.when && !isMet(next.when, seen)) return present;
   return present + 1;
 }
 

@@ -2,14 +2,17 @@
 
 import { hasGiblets } from "../kitchen/cutting";
 import { isFed, isFire } from "../kitchen/fuel";
+import { POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { basteMinutes, glazeMoments, startsShielded, wearsBacon } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
-import { fullStages, type Moment } from "../processes/stages";
+import { isMet, type Moment } from "../processes/conditions";
+import { fullStages } from "../processes/stages";
 import { constant } from "../sources";
 import { type Lane, type Schedule, type Task, taskOf } from "./backward";
+import type { Waiting } from "./conflicts";
 import type { Busy } from "./hands";
 import { EVENING, latestWithin, WAKING } from "./waking";
 
@@ -25,6 +28,7 @@ export const CHORE_KINDS = [
   "stage",
   "baste",
   "glaze",
+  "bacon-off",
   "fuel",
   "loosen",
   "thicken",
@@ -60,11 +64,22 @@ const THICKEN_MIN = 12;
 /** Minute of the roast at which a moment comes, by what the simulation went through; null when it never does. */
 export function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 0): number | null {
   if ("atMin" in moment) return moment.atMin;
-  const { centre, reachesC } = moment.when;
-  const point = history.find(
-    ({ minute, centresC }) => minute >= notBefore && (centresC[centre] ?? Number.NEGATIVE_INFINITY) >= reachesC,
-  );
-  return point?.minute ?? null;
+  const { when } = moment;
+  return history.find((point) => point.minute >= notBefore && isMet(when, point))?.minute ?? null;
+}
+
+/** What of a plan waits for something that does not come before the pull. */
+export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {
+  const { baconOff, glazeAt } = plan.season;
+  const moments: readonly (readonly [Waiting["what"], Moment])[] = [
+    ...fullStages(plan.stages, plan.bird.cut).flatMap(({ when }) => (when ? [["stage", { when }] as const] : [])),
+    ...glazeAt.map((moment) => ["glaze", moment] as const),
+    ...(wearsBacon(plan) && baconOff ? [["bacon", baconOff] as const] : []),
+  ];
+  return moments.flatMap(([what, moment]) => {
+    const minute = minuteOf(moment, history);
+    return "when" in moment && (minute === null || minute >= pullMin) ? [{ what, for: moment.when }] : [];
+  });
 }
 
 /** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up. */
@@ -116,10 +131,13 @@ const searMin = (plan: Plan): number => (sears(plan) ? Math.ceil(2 * (plan.sear?
 export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
 
 /** A pot of them whose stock the gravy takes: it must have simmered before. */
-export const simmersGiblets = (plan: Plan): boolean => givesGiblets(plan) && simmers(plan);
+export const simmersGiblets = (plan: Plan): boolean => givesGiblets(plan) && potsOf(plan)[0] === plan.stock;
 
-/** Whether a pot of it simmers in this kitchen. */
-const simmers = ({ stock }: Plan): boolean => stock === "ahead" || stock === "long" || stock === "while-roasting";
+/** The pots that simmer in this kitchen; what the gravy takes is in the first, where it simmers. */
+export const potsOf = ({ stock, morePots }: Pick<Plan, "stock" | "morePots">): readonly Pot[] => [
+  ...POTS.filter((pot) => pot === stock),
+  ...morePots.filter((pot) => pot !== stock),
+];
 
 /** A broth that takes the day (common practice), and a stock that takes an hour. */
 const LONG_STOCK_MIN = 8 * 60;
@@ -207,6 +225,9 @@ export function choresOf(
     const minute = isWrapped(met) ? wraps.find(({ fromMin, wrapped }) => fromMin > met && !wrapped)?.fromMin : met;
     if (minute !== undefined && minute < pullMin) put("glaze", "heat", atMinute(minute), 3);
   }
+  const { baconOff } = season;
+  const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
+  if (bareMin !== null && bareMin < pullMin) put("bacon-off", "heat", atMinute(bareMin), 3);
   if (isFire(plan.heat)) {
     put("fuel", "heat", (task("preheat")?.startMs ?? inAtMs) - 10 * MINUTE_MS, 10);
     if (isFed(plan)) for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
@@ -248,18 +269,19 @@ export function choresOf(
       hands: 1,
     });
   }
-  if (simmers(plan) && !isMade("stock")) {
+  for (const pot of isMade("stock") ? [] : potsOf(plan)) {
     // A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird.
-    const latestMs = gravyEndMs - stockLeadMin(plan) * MINUTE_MS;
-    const byMs = plan.stock === "while-roasting" ? latestMs : Math.min(eveMs, latestMs);
-    const outFromMs = simmersGiblets(plan)
-      ? (task("prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
-      : Number.NEGATIVE_INFINITY;
+    const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
+    const byMs = pot === "while-roasting" ? latestMs : Math.min(eveMs, latestMs);
+    const outFromMs =
+      pot === plan.stock && simmersGiblets(plan)
+        ? (task("prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
+        : Number.NEGATIVE_INFINITY;
     const startMs =
       byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
         ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
         : outFromMs;
-    put("stock", "board", startMs, stockMin(plan), { ring: true });
+    put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }
   return chores.sort((a, b) => a.startMs - b.startMs);
 }

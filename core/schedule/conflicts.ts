@@ -6,6 +6,7 @@ import { goesInWithIce } from "../plan/ice";
 import { takes } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
+import type { Condition } from "../processes/conditions";
 import { constant } from "../sources";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
 import { isWithin, WAKING } from "./waking";
@@ -27,6 +28,8 @@ export type Conflict =
   | { readonly kind: "does-not-fit"; readonly fit: Fit }
   /** Done long before it is carved, since it goes in with what takes longer. */
   | { readonly kind: "done-too-soon"; readonly minutes: number }
+  /** Waits for what this bird does not come to before it is out. */
+  | { readonly kind: "never-comes"; readonly what: Waiting["what"]; readonly for: Condition }
   /** One bird in ten does not get there at this heat, however long it stays. */
   | { readonly kind: "late-never" };
 
@@ -38,13 +41,30 @@ export interface ConflictInput {
   /** Salt in the meat as it goes in, %: simulated, or what it comes to for certain; null while that is not known. */
   readonly meatPercent: number | null;
   readonly fits: readonly Fit[];
+  /** What waits in vain, by the simulation. */
+  readonly inVain: readonly Waiting[];
   readonly nowMs: number;
+}
+
+/** A change of the heat, a glaze, the bacon: with what it waits for. */
+export interface Waiting {
+  readonly what: "stage" | "glaze" | "bacon";
+  readonly for: Condition;
 }
 
 const BRINE_LIMIT_HOURS = 48;
 
 /** The first task that should already have begun, birds that wait or brine too long, ice, salt, nights, measures. */
-export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, nowMs }: ConflictInput): Conflict[] {
+export function conflictsOf({
+  plan,
+  schedule,
+  input,
+  salt,
+  meatPercent,
+  fits,
+  inVain,
+  nowMs,
+}: ConflictInput): Conflict[] {
   const conflicts: Conflict[] = [];
   const first = schedule.tasks[0] as Task;
   if (first.startMs < nowMs && nowMs < schedule.inAtMs) {
@@ -84,6 +104,7 @@ export function conflictsOf({ plan, schedule, input, salt, meatPercent, fits, no
       conflicts.push({ kind: "at-night", task: id, startMs: task.startMs });
     }
   }
+  for (const each of inVain) conflicts.push({ kind: "never-comes", ...each });
   if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
   if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {
     conflicts.push({ kind: "done-too-soon", minutes: schedule.restMin.expected });

@@ -23,6 +23,7 @@ import {
   SALT_HANDS_MIN,
   simmersGiblets,
   stockLeadMin,
+  waitingInVain,
   workMin,
 } from "./chores";
 import { type Conflict, conflictsOf } from "./conflicts";
@@ -180,6 +181,7 @@ export function derivePlan(
           salt,
           meatPercent,
           fits,
+          inVain: waitingInVain(plan, simulated.history, roastMin),
           nowMs,
         }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),

@@ -11,7 +11,7 @@ import { glazePasses, startsShielded } from "../plan/season";
 import { fullStages } from "../processes/stages";
 import { formatMass, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, small } from "./amounts";
-import { givesGiblets, simmersGiblets } from "./chores";
+import { givesGiblets, potsOf, simmersGiblets } from "./chores";
 import type { DerivedPlan } from "./derive";
 import { additionAmount, underWords } from "./timetable";
 
@@ -127,6 +127,10 @@ function toBuy(
       amount: small(stockWaterMl(stockMl) / 2, units),
       why: "what would come out of this bird is not there in time",
     }),
+    ...when(gravyHere && potsOf(plan).length > 1, {
+      what: "bones or wings of poultry for the other stock",
+      amount: `${potsOf(plan).length - 1} ${potsOf(plan).length > 2 ? "pots" : "pot"} full`,
+    }),
     ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "", {
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
@@ -145,7 +149,7 @@ function toBuy(
 }
 
 export const dishesToBuy = ({ sides }: Pick<Plan, "sides">, heads: number): Part =>
-  sides.map(({ name }) => ({ what: name, amount: `for ${heads}` }));
+  sides.map(({ name, amount }) => ({ what: name, amount: amount ?? `for ${heads}` }));
 
 /** What burns, for so many hours. */
 function fuelItem(plan: Plan, hours: number): ListItem {

@@ -1,7 +1,7 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
 
 import { hasCavity } from "../bird/form";
-import { unstuffed, withBird, withForm, withSalt } from "../plan/edits";
+import { unstuffed, withBird, withForm, withSalt, withSeason } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
@@ -162,6 +162,21 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "done-too-soon":
       // A heat of its own is no change of the plan but of the dinner.
       return [];
+    case "never-comes": {
+      const { what } = conflict;
+      if (what === "glaze") return [{ label: "Glaze at the usual moments", change: withSeason({ glazeAt: [] }) }];
+      if (what === "bacon") return [{ label: "Leave the bacon on", change: withSeason({ baconOff: null }) }];
+      const wanted = JSON.stringify(conflict.for);
+      return [
+        {
+          label: "Without that change of the heat",
+          change: (before) => ({
+            ...before,
+            stages: before.stages.filter(({ when }) => JSON.stringify(when) !== wanted),
+          }),
+        },
+      ];
+    }
     case "late-never":
       return plan.stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
     case "does-not-fit": {
@@ -244,8 +259,16 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
       return [...wherever, ONE_MORE_OVEN, ...without];
     case "rings-full":
       return [
+        ...(ids.includes("stock") && plan.morePots.length > 0
+          ? [{ label: "Leave out the other stock", change: (before: Plan): Plan => ({ ...before, morePots: [] }) }]
+          : []),
         ...(ids.includes("stock")
-          ? [{ label: "Stock from the drip tray", change: (before: Plan): Plan => ({ ...before, stock: "tray" }) }]
+          ? [
+              {
+                label: "All stock from the drip tray",
+                change: (before: Plan): Plan => ({ ...before, stock: "tray", morePots: [] }),
+              },
+            ]
           : []),
         ...(dishes.length > 0 ? [{ label: "They need no ring", change: change({ ring: false }) }] : []),
         ONE_MORE_RING,

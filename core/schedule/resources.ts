@@ -1,5 +1,6 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
+import { hasGiblets } from "../kitchen/cutting";
 import { isFire } from "../kitchen/fuel";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Equipment, Plan } from "../plan/schema";
@@ -53,6 +54,12 @@ export interface Placed {
   readonly isLed: boolean;
 }
 
+/** Of the oven: birds each by itself, pieces side by side in one tray. */
+const shareOf = ({ bird, equipment }: Plan): number =>
+  hasGiblets(bird.cut) || bird.cut === "crown"
+    ? Math.min(1, constant("birdOvenShare") * bird.count)
+    : 1 / equipment.dishesInOven;
+
 /** Everything that is done, as what it takes. */
 export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Placed): Use[] {
   const { bird, equipment } = plan;
@@ -86,8 +93,7 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   begins.forEach(({ startMs, airC }, n) => {
     const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
     add("bird", startMs, endMs, {
-      ...(!isFire(plan.heat) &&
-        !isLed && { ovenC: airC, ovenShare: Math.min(1, constant("birdOvenShare") * bird.count) }),
+      ...(!isFire(plan.heat) && !isLed && { ovenC: airC, ovenShare: shareOf(plan) }),
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.

@@ -9,11 +9,12 @@ import { goesInWithIce } from "../plan/ice";
 import { preheatedC } from "../plan/methods";
 import type { Addition, Plan } from "../plan/schema";
 import { glazeMoments, glazePasses, startsShielded } from "../plan/season";
+import { conditionWords } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
 import { formatTemperature, type UnitSystem } from "../units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
 import { type Lane, type TaskId, taskOf } from "./backward";
-import { type Chore, type ChoreKind, simmersGiblets } from "./chores";
+import { type Chore, type ChoreKind, potsOf, simmersGiblets } from "./chores";
 import type { DerivedPlan } from "./derive";
 
 export interface TimetableRow {
@@ -51,6 +52,7 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   stage: 0,
   baste: 0,
   glaze: 2,
+  "bacon-off": 0,
   fuel: 2,
   loosen: 0,
   thicken: 0,
@@ -233,7 +235,7 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
     stage.wrap !== before.wrap && (stage.wrap === "foil" ? "wrap it tight" : "unwrap it"),
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
-    stage.towardsHot !== before.towardsHot && `${stage.towardsHot} to the hot side`,
+    stage.towardsHot !== before.towardsHot && `tray turned, ${stage.towardsHot} to the hot side`,
   ].filter((change) => change !== false);
   const text = changes.join(", ") || `heat stays at ${heat}`;
   return `${text[0]?.toUpperCase()}${text.slice(1)}`;
@@ -271,11 +273,14 @@ function choreWords(
           .join("; "),
       ];
     }
-    case "stock":
+    case "stock": {
+      const pot = potsOf(plan)[n - 1];
+      const giblets = pot === plan.stock && simmersGiblets(plan);
       return [
-        "Stock on",
-        `${simmersGiblets(plan) ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${plan.stock === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
+        n > 1 ? "Another pot of stock on" : "Stock on",
+        `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
       ];
+    }
     case "fill":
       return plan.bird.cavity === "stuffed"
         ? ["Stuff it loosely", STUFFING_WORDS[plan.season.stuffing]]
@@ -300,10 +305,7 @@ function choreWords(
       return ["Onto the counter", "out of the fridge; the two hours in the warm count from here"];
     case "stage": {
       const when = plan.stages[n]?.when;
-      return [
-        stageWords(plan, n, units),
-        when ? `when the ${when.centre} shows ${t(when.reachesC)}; expected now` : "",
-      ];
+      return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected now` : ""];
     }
     case "baste":
       return [
@@ -318,13 +320,16 @@ function choreWords(
     case "glaze": {
       const at = glazeMoments(plan)[n - 1];
       const how =
-        at && "when" in at
-          ? `thin, when the ${at.when.centre} shows ${t(at.when.reachesC)}; expected now`
-          : "thin, door shut again at once";
+        at && "when" in at ? `thin, when ${conditionWords(at.when, t)}; expected now` : "thin, door shut again at once";
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
       ];
+    }
+    case "bacon-off": {
+      const off = plan.season.baconOff;
+      const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected now; ` : "";
+      return ["Bacon off", `${when}so that the skin under it colours; it is good by itself`];
     }
     case "fuel":
       return fuelWords(plan, n);

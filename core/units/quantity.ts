@@ -40,6 +40,30 @@ export function parseMassKg(text: string, bareUnit: UnitSystem = "metric"): numb
   return unit.startsWith("g") ? value / 1000 : value * KG_PER_OUNCE;
 }
 
+const MASS_RANGE = /^(.+?)\s*(?:-|–|to|until)\s*(.+)$/;
+const MASS_SPREAD = /^(.+?)\s*(?:±|\+\/-|give or take)\s*(.+)$/;
+
+/**
+ * A mass as a label has it, in kg: "5.5 to 6.5 kg", "12–14 lb", "6 kg ± 300 g", or one alone, which is not off at all.
+ * @throws QuantityError when the text is no mass, or its ends are the wrong way round
+ */
+export function parseMassRangeKg(
+  text: string,
+  bareUnit: UnitSystem = "metric",
+): { readonly massKg: number; readonly offKg: number } {
+  const clean = text.trim().toLowerCase();
+  const spread = MASS_SPREAD.exec(clean);
+  const range = spread ?? MASS_RANGE.exec(clean);
+  if (!range?.[1] || !range[2]) return { massKg: parseMassKg(text, bareUnit), offKg: 0 };
+  // "5.5 to 6.5 kg": the unit is said once, for both.
+  const unit = /[a-z]+\s*$/.exec(range[2])?.[0] ?? "";
+  const first = /[a-z]\s*$/.test(range[1]) ? range[1] : `${range[1]} ${unit}`;
+  const [one, other] = [parseMassKg(first, bareUnit), parseMassKg(range[2], bareUnit)];
+  if (spread) return { massKg: one, offKg: other };
+  if (other < one) throw new QuantityError("mass", text, "a range from the lighter to the heavier end");
+  return { massKg: (one + other) / 2, offKg: (other - one) / 2 };
+}
+
 /**
  * Temperature in °C from "325f", "163 °C", "-18C"; a bare number is in the cook's own unit.
  * @throws QuantityError when the text is not a temperature.

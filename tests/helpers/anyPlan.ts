@@ -6,7 +6,7 @@ import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import { HEAT_SOURCES } from "../../core/heat/ovens";
 import { FATS } from "../../core/kitchen/fats";
 import { FUELS } from "../../core/kitchen/fuel";
-import { STOCKS, THICKENERS } from "../../core/kitchen/gravy";
+import { POTS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
 import { METHODS } from "../../core/plan/methods";
 import {
@@ -19,6 +19,7 @@ import {
 } from "../../core/plan/schema";
 import { usualKitchen } from "../../core/plan/usualKitchen";
 import { usualPlan } from "../../core/plan/usualPlan";
+import { COLOURS } from "../../core/processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { simulated } from "./simulated";
@@ -42,6 +43,7 @@ const anyMoment = fc.oneof(
   fc.record({
     when: fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) }),
   }),
+  fc.record({ when: fc.record({ colour: fc.constantFrom(...COLOURS) }) }),
 );
 
 const anyAddition = fc.record({
@@ -66,6 +68,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       legs: fc.constantFrom(...LEGS),
       cavity: fc.constantFrom("empty", "aromatics", "stuffed" as const),
       massKg: fc.double({ min: 0.4, max: 12, noNaN: true }),
+      massOffKg: fc.constantFrom(0, 0.4),
       count: fc.integer({ min: 1, max: 4 }),
       state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
       ice: fc.constantFrom(...ICE_LEFT),
@@ -112,6 +115,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       fat: fc.constantFrom(...FATS),
       paste: fc.boolean(),
       bacon: fc.boolean(),
+      baconOff: fc.option(anyMoment),
       glazePasses: fc.integer({ min: 0, max: 5 }),
       basteEveryMin: fc.constantFrom(0, 20, 30, 60),
       counterMin: fc.integer({ min: 0, max: 120 }),
@@ -134,6 +138,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       .map((measured) => ({ ...usualKitchen(), ...measured })),
     gravy: fc.constantFrom(...THICKENERS),
     stock: fc.constantFrom(...STOCKS),
+    morePots: fc.subarray([...POTS], { maxLength: 2 }),
   })
   .map(({ bird, method, serveAt, zone, ...chosen }) => {
     const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };

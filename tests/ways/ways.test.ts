@@ -1,40 +1,57 @@
-/** Each way of cooking is planned as its cook means it: every step in its order, no false conflict, a whole list. */
+/** Each dinner is planned as its cook means it: every step in its order, no false conflict, a whole list. */
 import { describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { BY_TIME, FIRST_SHARES } from "../../core/forecast/band";
 import { plannedCook, plannedInput } from "../../core/forecast/planned";
-import { PlanSchema } from "../../core/plan/schema";
+import { type Plan, PlanSchema } from "../../core/plan/schema";
+import { forDinner, forFire } from "../../core/plan/together";
 import { drain } from "../../core/processes/cook";
-import { derivePlan } from "../../core/schedule/derive";
-import { listsOf } from "../../core/schedule/lists";
-import { timetableOf } from "../../core/schedule/timetable";
-import { WAYS } from "./ways";
+import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
+import { dinnerLists, dinnerTimetable } from "../../core/schedule/dinnerLists";
+import { type CookedSo, WAYS } from "./ways";
 
 loadKernel();
 
-describe("roasts as cooks mean them", () => {
-  it.each(WAYS)("$name", ({ plan, steps, says }) => {
-    expect(PlanSchema.parse(plan)).toEqual(plan);
-    const cook = drain(plannedCook(plannedInput(plan), "preview"));
-    if (cook.kind !== "done") throw new Error(`${cook.centre} comes to ${cook.highestC} °C only`);
-    const shares = plan.finish.kind === "time" ? BY_TIME : FIRST_SHARES;
-    const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
-    expect(derived.conflicts).toEqual([]);
-    expect(derived.resourceConflicts).toEqual([]);
-    const rows = timetableOf(plan, derived, "metric");
+function simulated(id: string, fire: string, title: string, plan: Plan): DinnerRoast {
+  expect(PlanSchema.parse(plan)).toEqual(plan);
+  const cook = drain(plannedCook(plannedInput(plan), "preview"));
+  if (cook.kind !== "done") throw new Error(`${cook.centre} comes to ${cook.highestC} °C only`);
+  return { id, fire, title, plan, simulated: cook, shares: plan.finish.kind === "time" ? BY_TIME : FIRST_SHARES };
+}
+
+/** All its roasts, each with what it has together with the first. */
+function roastsOf({ plan, beside = [] }: CookedSo): DinnerRoast[] {
+  const all = [simulated("r0", "f0", "The first", plan)];
+  beside.forEach((each, n) => {
+    const id = `r${n + 1}`;
+    if (each.inOneHeat) all.push(simulated(id, "f0", each.name, forFire(each.plan, plan)));
+    else all.push(simulated(id, id, each.name, forDinner(each.plan, plan)));
+  });
+  return all;
+}
+
+describe("dinners as cooks mean them", () => {
+  it.each(WAYS)("$name", (way) => {
+    const { plan, steps, says } = way;
+    const roasts = roastsOf(way);
+    const placed = placeDinner(roasts, Date.parse(plan.serveAt) - 20 * 86_400_000);
+    const listed = roasts.flatMap(({ id, title, plan }) => {
+      const derived = placed.get(id);
+      return derived ? [{ id, name: title, plan, derived }] : [];
+    });
+    for (const { derived } of listed) {
+      expect(derived.conflicts).toEqual([]);
+      expect(derived.resourceConflicts.filter(({ kind }) => kind !== "thermometers-short")).toEqual([]);
+    }
+    const rows = dinnerTimetable(listed, "metric");
     let from = 0;
     for (const step of steps) {
       const at = rows.findIndex(({ what }, n) => n >= from && what.startsWith(step));
-      expect(
-        at,
-        `${step}, in ${rows
-          .slice(from)
-          .map(({ what }) => what)
-          .join(" | ")}`,
-      ).toBeGreaterThanOrEqual(0);
+      const left = rows.slice(from).map(({ what }) => what);
+      expect(at, `${step}, in ${left.join(" | ")}`).toBeGreaterThanOrEqual(0);
       from = at;
     }
-    const { buy, weigh, kit } = listsOf(plan, derived, "metric");
+    const { buy, weigh, kit } = dinnerLists(listed, "metric");
     const text = [
       ...rows.map(({ what, detail }) => `${what}: ${detail}`),
       ...[...buy, ...weigh, ...kit].map(({ what, amount, why = "" }) => `${what}, ${amount}, ${why}`),

@@ -1,4 +1,4 @@
-/** Roasts as cooks mean them, each in its own terms: a made-up kitchen, the ways of common practice. */
+/** Dinners as cooks mean them, each in its own terms: a made-up kitchen, the ways of common practice. */
 import { massRangeKg } from "../../core/bird/body";
 import type { Plan } from "../../core/plan/schema";
 import { usualKitchen } from "../../core/plan/usualKitchen";
@@ -8,6 +8,8 @@ import { KG_PER_POUND } from "../../core/units/quantity";
 export interface CookedSo {
   readonly name: string;
   readonly plan: Plan;
+  /** Others of the same dinner; those in one heat go in with the one before them. */
+  readonly beside?: readonly { readonly name: string; readonly plan: Plan; readonly inOneHeat: boolean }[];
   /** Rows of the timetable in their order, by the beginnings of their names. */
   readonly steps: readonly string[];
   /** What has to stand on the lists or in the timetable's words. */
@@ -196,7 +198,7 @@ export const WAYS: readonly CookedSo[] = [
     name: "a covered grill with bacon, two shields and ninety minutes of rest",
     plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "steady", {
       heat: "covered-grill",
-      season: { bacon: true },
+      season: { bacon: true, baconOff: { when: { centre: "breast", reachesC: 60 } } },
       restMin: 90,
       cover: "towels",
       stages: [
@@ -204,8 +206,8 @@ export const WAYS: readonly CookedSo[] = [
         { fromMin: 90, airC: 170, shield: "none" },
       ],
     }),
-    steps: ["Open and clean", "Light", "Bird onto the heat", "Foil off", "Expected out", "Carve"],
-    says: [/bacon in thin slices/, /skewers or string/, /breast shield moulded/],
+    steps: ["Open and clean", "Light", "Bird onto the heat", "Foil off", "Bacon off", "Expected out", "Carve"],
+    says: [/bacon in thin slices/, /when the breast shows 60 °C/, /skewers or string/, /breast shield moulded/],
   },
   {
     name: "on a stone, with paste and a shield, heated for an hour",
@@ -223,10 +225,12 @@ export const WAYS: readonly CookedSo[] = [
   {
     name: "potatoes in its tray",
     plan: way({ species: "chicken", cut: "whole", massKg: 2 }, "hot-start", {
-      sides: [{ id: "potatoes", name: "Potatoes", minutes: 60, ovenC: 200, ring: false, slot: "tray" }],
+      sides: [
+        { id: "potatoes", name: "Potatoes", minutes: 60, ovenC: 200, ring: false, slot: "tray", amount: "1.5 kg" },
+      ],
     }),
     steps: ["Open and clean", "Bird into the oven", "Expected out", "Gravy"],
-    says: [/Potatoes: start: into the bird's own tray/],
+    says: [/Potatoes: start: into the bird's own tray/, /Potatoes, 1.5 kg/],
   },
   {
     name: "without a thermometer",
@@ -280,5 +284,48 @@ export const WAYS: readonly CookedSo[] = [
     }),
     steps: ["Unwrap and tie", "Salt", "Dress", "Sear it", "Bird into the oven", "Expected out"],
     says: [/heavy pan/],
+  },
+  {
+    name: "at first gold lower, and glazed once it is golden",
+    plan: way({ species: "turkey", cut: "whole", massKg: 5 }, "hot-start", {
+      stages: [
+        { fromMin: 0, airC: 220 },
+        { fromMin: 15, when: { colour: "first-gold" }, airC: 180 },
+      ],
+      season: { glazePasses: 1, glazeAt: [{ when: { colour: "golden" } }] },
+    }),
+    steps: ["Open and clean", "Bird into the oven", "Heat to 180", "Glaze, pass 1", "Expected out"],
+    says: [/when it is first gold; expected now/, /thin, when it is golden/],
+  },
+  {
+    name: "several stocks",
+    plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "hot-start", {
+      stock: "ahead",
+      morePots: ["long", "while-roasting"],
+    }),
+    steps: ["Open and clean", "Stock on", "Bird into the oven", "Another pot of stock on", "Expected out"],
+    says: [/bones or wings of poultry for the other stock, 2 pots full/, /simmered all day/],
+  },
+  {
+    name: "a crown and whole legs in one heat",
+    plan: way({ species: "turkey", cut: "crown", massKg: 2.1 }, "steady"),
+    beside: [{ name: "Legs", plan: way({ species: "turkey", cut: "legs", massKg: 2.4 }, "steady"), inOneHeat: true }],
+    steps: [
+      "The first: Unwrap and dry the crown",
+      "Legs: Bird into the oven",
+      "Legs: Expected out",
+      "The first: Expected",
+    ],
+    says: [/turkey, whole legs, a pair/, /Legs: table salt/],
+  },
+  {
+    name: "boned breasts and a filled roll, with a whole bird beside them in one oven",
+    plan: way({ species: "turkey", cut: "boneless-breast", massKg: 1.6, count: 2 }, "steady"),
+    beside: [
+      { name: "Roll", plan: way({ species: "turkey", cut: "leg-roll", massKg: 1.2 }, "steady"), inOneHeat: true },
+      { name: "Bird", plan: way({ species: "chicken", cut: "whole", massKg: 1.8 }, "steady"), inOneHeat: false },
+    ],
+    steps: ["Bird: Open and clean", "Bird: Bird into the oven", "The first: Carve"],
+    says: [/2 of 1.6 kg/, /boned and rolled leg/, /together they give/],
   },
 ];

@@ -11,6 +11,7 @@ import { THAW_PLACES } from "../../../core/processes/thaw";
 import { COLD_LIMIT } from "../../../core/schedule/amounts";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
 import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
+import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { CutSheets } from "./CutSheet";
@@ -18,6 +19,7 @@ import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { RescueSheet } from "./RescueSheet";
+import { TapeSheet } from "./TapeSheet";
 
 const THAW_NAMES = {
   fridge: "In the fridge",
@@ -45,6 +47,21 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
         onDrag={(massKg) => drag(withBird({ massKg }))}
         onSettle={(massKg) => settle(withBird({ massKg }))}
       />
+      {bird.massOffKg > 0 && (
+        <p className="flex flex-wrap items-center gap-2 text-sm">
+          Give or take {formatMass(bird.massOffKg, units)}: that is in the doubt of every time.
+          <Button size="small" onClick={() => settle(withBird({ massOffKg: 0 }))}>
+            It was weighed
+          </Button>
+        </p>
+      )}
+      {bird.cut === "whole" && (
+        <TapeSheet
+          species={bird.species}
+          units={units}
+          onTake={({ massKg, offKg }) => settle(withBird({ massKg, massOffKg: offKg }))}
+        />
+      )}
       <p className="text-sm text-soft">
         {formatMass(cook.ovenMassKg, units)} of it goes into the heat, without neck and giblets.{" "}
         <FitWords fits={derived.fits} />

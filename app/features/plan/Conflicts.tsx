@@ -2,6 +2,7 @@ import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
 import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
+import { conditionWords } from "../../../core/processes/conditions";
 import type { NeverMet } from "../../../core/processes/cook";
 import { restFor } from "../../../core/processes/rest";
 import type { Conflict } from "../../../core/schedule/conflicts";
@@ -159,6 +160,10 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
     case "done-too-soon":
       return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
+    case "never-comes": {
+      const waits = { stage: "A change of the heat waits", glaze: "The glaze waits", bacon: "The bacon stays on" };
+      return `${waits[conflict.what]} until ${conditionWords(conflict.for, t)}, and before that the bird is out.`;
+    }
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {

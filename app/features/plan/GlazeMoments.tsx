@@ -3,6 +3,7 @@ import { requireBetween } from "../../../core/errors";
 import { withSeason } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { glazeMoments } from "../../../core/plan/season";
+import { COLOURS, conditionName } from "../../../core/processes/conditions";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { UnitField } from "../../ui/UnitField";
@@ -17,8 +18,10 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
   const { settle } = usePlanStore();
   const centre = centresOf(plan.bird)[0] ?? "breast";
   const moments = glazeMoments(plan);
-  const parse = (text: string): Moment =>
-    isMinute(text)
+  const parse = (text: string): Moment => {
+    const colour = COLOURS.find((each) => each.replace("-", " ") === text.trim().toLowerCase());
+    if (colour) return { when: { colour } };
+    return isMinute(text)
       ? { atMin: Math.round(requireBetween("minute of the glaze", Number.parseFloat(text), 0, 960, "min")) }
       : {
           when: {
@@ -26,6 +29,7 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
             reachesC: requireBetween("temperature of the glaze", parseTemperatureC(text, units), 0, 95, "°C"),
           },
         };
+  };
   const take = (n: number, moment: Moment): void =>
     settle(withSeason({ glazeAt: moments.map((each, m) => (m === n ? moment : each)) }));
   return (
@@ -38,10 +42,10 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
             label={`Pass ${n + 1}`}
             shown={
               "when" in moment
-                ? `${moment.when.centre} ${formatTemperature(moment.when.reachesC, units)}`
+                ? conditionName(moment.when, (celsius) => formatTemperature(celsius, units))
                 : `${moment.atMin} min`
             }
-            hint="60 min, or 65 °C in the first centre"
+            hint="60 min, 65 °C in the first centre, or first gold"
             parse={parse}
             onChange={(taken) => take(n, taken)}
           />

@@ -1,4 +1,4 @@
-import { RESCUES, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
+import { POTS, RESCUES, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
@@ -53,6 +53,19 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
             ? "Unsalted, or it salts the gravy twice."
             : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
       </p>
+      {POTS.filter((pot) => pot !== plan.stock).map((pot) => (
+        <Toggle
+          key={pot}
+          label={`Another pot: ${STOCK_NAMES[pot].toLowerCase()}`}
+          checked={plan.morePots.includes(pot)}
+          onChange={(on) =>
+            settle((before) => ({
+              ...before,
+              morePots: POTS.filter((each) => (each === pot ? on : before.morePots.includes(each))).slice(0, 2),
+            }))
+          }
+        />
+      ))}
       <Toggle
         label="The liver goes in too"
         checked={plan.liver}

@@ -94,7 +94,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
       />
       {plan.stages.map((stage, n) => (
-        <StageRow key={`${stage.fromMin} ${stage.when?.centre ?? ""}`} plan={plan} n={n} units={units} />
+        <StageRow key={`${stage.fromMin} ${JSON.stringify(stage.when ?? "")}`} plan={plan} n={n} units={units} />
       ))}
       {plan.stages.length < 8 && (
         <Button size="small" className="self-start" onClick={() => settle(withOneMore)}>

@@ -6,7 +6,8 @@ import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 
 type Side = Plan["sides"][number];
-type Preset = Pick<Side, "name" | "minutes" | "ovenC" | "ring">;
+type Preset = Pick<Side, "name" | "minutes" | "ovenC" | "ring" | "amount">;
+const NOTHING = { name: "", minutes: "", oven: "", amount: "" };
 
 /** Usual dishes with their usual times (common practice): two taps and they are in. */
 const PRESETS: readonly Preset[] = [
@@ -27,7 +28,7 @@ interface Props {
 /** Dishes from the usual ones by a tap each, or the cook's own; once open it stays so, for the next. */
 export function SideForm({ plan, units, onAdd }: Props) {
   const [open, setOpen] = useState(false);
-  const [own, setOwn] = useState({ name: "", minutes: "", oven: "" });
+  const [own, setOwn] = useState(NOTHING);
   const [slot, setSlot] = useState<Side["slot"]>("auto");
   const [fault, setFault] = useState<string | null>(null);
   const add = (dish: Preset): void => {
@@ -42,8 +43,10 @@ export function SideForm({ plan, units, onAdd }: Props) {
         own.oven.trim() === ""
           ? null
           : requireBetween("oven for the dish", parseTemperatureC(own.oven, units), 60, 300, "°C");
-      add({ name, minutes, ovenC, ring: ovenC === null });
-      setOwn({ name: "", minutes: "", oven: "" });
+      const amount = own.amount.trim();
+      if (amount.length > 60) throw new RangeError("amount of the dish: up to 60 letters");
+      add({ name, minutes, ovenC, ring: ovenC === null, ...(amount !== "" && { amount }) });
+      setOwn(NOTHING);
       setFault(null);
     } catch (error) {
       setFault(messageOf(error));
@@ -115,6 +118,15 @@ export function SideForm({ plan, units, onAdd }: Props) {
             value={own.oven}
             placeholder={units === "metric" ? "180 C" : "350 F"}
             onChange={(event) => setOwn({ ...own, oven: event.target.value })}
+          />
+        </label>
+        <label className="col-span-3">
+          How much, for the shopping list
+          <input
+            className={field}
+            value={own.amount}
+            placeholder={units === "metric" ? "1.2 kg, in the tray" : "3 lb, in the tray"}
+            onChange={(event) => setOwn({ ...own, amount: event.target.value })}
           />
         </label>
         <p role="alert" className="col-span-3 font-medium text-ember empty:hidden">

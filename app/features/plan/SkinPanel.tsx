@@ -1,13 +1,17 @@
 import { centresOf } from "../../../core/bird/form";
+import { requireBetween } from "../../../core/errors";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
-import { STUFFINGS } from "../../../core/plan/schema";
+import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
+import { conditionName } from "../../../core/processes/conditions";
 import { liquid, small } from "../../../core/schedule/amounts";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
+import { UnitField } from "../../ui/UnitField";
 import { Additions } from "./Additions";
 import { BasteRows } from "./BasteRows";
 import { Cost } from "./Cost";
@@ -24,6 +28,16 @@ const FAT_NAMES = {
 } as const;
 const STUFFING_NAMES = { warm: "Warm", cold: "Cold", raw: "With raw meat" } as const;
 const BASTE_EVERY = [0, 60, 30, 10] as const;
+
+/** A minute of the roast, what the breast shows, or never. */
+function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOff"] {
+  if (/never|stays|^\s*$/i.test(text)) return null;
+  if (/min|^\s*\d+\s*$/i.test(text)) {
+    return { atMin: Math.round(requireBetween("minute of the bacon", Number.parseFloat(text), 0, 960, "min")) };
+  }
+  const reachesC = requireBetween("temperature of the bacon", parseTemperatureC(text, units), 20, 80, "°C");
+  return { when: { centre: "breast", reachesC } };
+}
 
 /** What goes on the skin and into the cavity, before the oven and during it. */
 export function SkinPanel({ plan, derived, units }: PanelProps) {
@@ -88,9 +102,24 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         />
       )}
       {wearsBacon(plan) && (
-        <p className="text-sm text-soft">
-          {small(seasoning.baconGrams, units)}. Its shade on the breast is not simulated; a foil shield is.
-        </p>
+        <>
+          <p className="text-sm text-soft">
+            {small(seasoning.baconGrams, units)}. It shades the breast and keeps it wet; off in time, the skin colours.
+          </p>
+          <UnitField
+            label="The bacon comes off"
+            shown={
+              season.baconOff === null
+                ? "never"
+                : "when" in season.baconOff
+                  ? conditionName(season.baconOff.when, (celsius) => formatTemperature(celsius, units))
+                  : `${season.baconOff.atMin} min`
+            }
+            hint="60 min, 60 °C in the breast, or never"
+            parse={(text) => parseBaconOff(text, units)}
+            onChange={(baconOff) => settle(withSeason({ baconOff }))}
+          />
+        </>
       )}
       <Stepper
         label="Thin passes of glaze, at the end"

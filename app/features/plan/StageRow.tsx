@@ -5,6 +5,7 @@ import { requireBetween } from "../../../core/errors";
 import type { Shield } from "../../../core/heat/ovens";
 import { withStage } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
+import { COLOURS, conditionName, isColour } from "../../../core/processes/conditions";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
@@ -27,7 +28,7 @@ const withoutStage =
 
 export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): string {
   const stage = stages[n] as Stage;
-  if (stage.when) return `${stage.when.centre} ${formatTemperature(stage.when.reachesC, units)}`;
+  if (stage.when) return conditionName(stage.when, (celsius) => formatTemperature(celsius, units));
   if (stages.length === 1) return "all through";
   return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stage.fromMin} min`;
 }
@@ -77,6 +78,7 @@ export function StageRow({ plan, n, units }: Props) {
 function Arrangement({ plan, n, units }: Props) {
   const { settle } = usePlanStore();
   const stage = plan.stages[n] as Stage;
+  const { when } = stage;
   const before = plan.stages[n - 1];
   const after = plan.stages[n + 1];
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
@@ -102,21 +104,35 @@ function Arrangement({ plan, n, units }: Props) {
           />
           <Segmented
             label="Waits for"
-            value={stage.when?.centre ?? "time"}
+            value={!when ? "time" : isColour(when) ? "colour" : when.centre}
             choices={[
               { value: "time", label: "That time" },
               ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${centre}` })),
+              { value: "colour", label: "Its colour" },
             ]}
-            onChange={(value) =>
-              set({ when: value === "time" ? undefined : { centre: value, reachesC: stage.when?.reachesC ?? 55 } })
-            }
+            onChange={(value) => {
+              if (value === "time") set({ when: undefined });
+              else if (value === "colour") set({ when: { colour: "first-gold" } });
+              else set({ when: { centre: value, reachesC: when && !isColour(when) ? when.reachesC : 55 } });
+            }}
           />
-          {stage.when && (
+          {when && isColour(when) && (
+            <>
+              <Segmented
+                label="Begins when it is"
+                value={when.colour}
+                choices={COLOURS.map((colour) => ({ value: colour, label: conditionName({ colour }, String) }))}
+                onChange={(colour) => set({ when: { colour } })}
+              />
+              <p className="text-soft">The model says when to look, not before that minute; you say when it is.</p>
+            </>
+          )}
+          {when && !isColour(when) && (
             <UnitField
-              label={`Begins when the ${stage.when.centre} shows`}
-              shown={formatTemperature(stage.when.reachesC, units)}
+              label={`Begins when the ${when.centre} shows`}
+              shown={formatTemperature(when.reachesC, units)}
               parse={(text) => requireBetween("temperature to wait for", parseTemperatureC(text, units), 20, 90, "°C")}
-              onChange={(reachesC) => stage.when && set({ when: { ...stage.when, reachesC } })}
+              onChange={(reachesC) => set({ when: { ...when, reachesC } })}
             />
           )}
         </>
@@ -160,9 +176,9 @@ function Arrangement({ plan, n, units }: Props) {
         }))}
         onChange={(surface) => set({ surface })}
       />
-      {plan.equipment.hotSideK > 0 && (
+      {plan.heat !== "spit" && (
         <Segmented
-          label="To the hot side"
+          label={plan.equipment.hotSideK > 0 ? "To the hot side" : "How the tray stands, to be turned half way"}
           value={holds.towardsHot}
           choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
           onChange={(towardsHot) => set({ towardsHot })}

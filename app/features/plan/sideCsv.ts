@@ -10,7 +10,7 @@ export function sidesFromCsv(text: string, places: number, units: UnitSystem): R
   const missing = SIDE_COLUMNS.slice(0, 2).filter((column) => !columns.includes(column));
   if (missing.length > 0) {
     const got = oneLine(columns.join(", "), 80) || "nothing";
-    const why = `the header needs ${missing.join(" and ")}, and may have oven, ring, slot; got ${got}`;
+    const why = `the header needs ${missing.join(" and ")}, and may have oven, ring, slot, amount; got ${got}`;
     return { dishes: [], rejected: [{ line: 1, why }] };
   }
   return readSideRows(rows, places, units);

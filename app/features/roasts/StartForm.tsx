@@ -123,7 +123,7 @@ export function StartForm({ company }: { readonly company: Company | null }) {
           />
         )}
         <label className="text-sm text-soft">
-          {known === "mass" ? "Weight as bought, either unit" : "People at the table"}
+          {known === "mass" ? "Weight as bought, or the label's range; either unit" : "People at the table"}
           <input
             key={known}
             {...register(known)}

@@ -10,7 +10,7 @@ import { type Equipment, type Plan, type Roast, RoastSchema } from "../../../cor
 import { forDinner, forFire } from "../../../core/plan/together";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import { inTime } from "../../../core/schedule/inTime";
-import { parseMassKg, type UnitSystem } from "../../../core/units/quantity";
+import { parseMassRangeKg, type UnitSystem } from "../../../core/units/quantity";
 import { instantOf } from "../../ui/time";
 import { titleOf } from "../../ui/titles";
 
@@ -26,14 +26,22 @@ type Known = { readonly known: "mass" | "guests"; readonly mass: string; readonl
 export function birdsOf(
   { known, mass, guests, species, cut }: Known,
   units: UnitSystem,
-): { readonly count: number; readonly massKg: number; readonly table?: Plan["table"] } {
+): {
+  readonly count: number;
+  readonly massKg: number;
+  readonly massOffKg: number;
+  readonly table?: Plan["table"];
+} {
   if (known === "mass") {
     const [low, high] = massRangeKg(species, cut);
-    return { count: 1, massKg: requireBetween(`weight of the ${species}`, parseMassKg(mass, units), low, high, "kg") };
+    const { massKg, offKg } = parseMassRangeKg(mass, units);
+    requireBetween(`weight of the ${species}`, massKg, low, high, "kg");
+    requireBetween("half the range of its weight", offKg, 0, Math.min(4, massKg / 2), "kg");
+    return { count: 1, massKg, massOffKg: offKg };
   }
   const usual = Math.round(requireBetween("guests", Number(guests.trim() || Number.NaN), 1, 60, "people"));
   const table = { guests: { light: 0, usual, hearty: 0 }, leftoverMeals: 0 };
-  return { ...birdsToBuy(table, species, cut), table };
+  return { ...birdsToBuy(table, species, cut), massOffKg: 0, table };
 }
 
 /** The answers as typed; the mass may carry either unit. */
@@ -89,9 +97,9 @@ export function newRoast(
   const serveMs = instantOf(answers.serveAt, zone);
   const { species } = answers;
   const cut = cutFor(answers.method, answers.cut);
-  const { massKg, count, table } = birdsOf({ ...answers, cut }, units);
+  const { massKg, massOffKg, count, table } = birdsOf({ ...answers, cut }, units);
   const plan = usualPlan({
-    bird: { species, cut, massKg, count, state: answers.state },
+    bird: { species, cut, massKg, massOffKg, count, state: answers.state },
     method: answers.method,
     serveAt: new Date(serveMs).toISOString(),
     zone,

@@ -1,0 +1,47 @@
+/** What a stage, a glaze or a shield waits for: what a thermometer shows, or what the eye sees. */
+import type { Centre, CentreTemperatures } from "../bird/solid";
+
+/** By browning, see `indices.ts`: 1 is golden. Shares of it are chosen. */
+export const COLOURS = ["first-gold", "golden", "deep-gold"] as const;
+export type Colour = (typeof COLOURS)[number];
+export const BROWNING_AT: Record<Colour, number> = { "first-gold": 0.5, golden: 1, "deep-gold": 1.5 };
+
+export type Condition = { readonly centre: Centre; readonly reachesC: number } | { readonly colour: Colour };
+
+/** A minute, or the first time that a condition is met. */
+export type Moment = { readonly atMin: number } | { readonly when: Condition };
+
+/** What is known of a bird at a moment. */
+export interface Seen {
+  readonly centresC: CentreTemperatures;
+  /** Mean over the open skin; left out where nobody has followed it. */
+  readonly browning?: number | undefined;
+}
+
+export const isColour = (condition: Condition): condition is { readonly colour: Colour } => "colour" in condition;
+
+/** Whether it is met; a colour that nobody has followed is not. */
+export const isMet = (condition: Condition, { centresC, browning }: Seen): boolean =>
+  isColour(condition)
+    ? (browning ?? 0) >= BROWNING_AT[condition.colour]
+    : (centresC[condition.centre] ?? Number.NEGATIVE_INFINITY) >= condition.reachesC;
+
+/** Whether anything waits for a colour: a bird whose skin must be followed. */
+export const waitsForColour = (moments: readonly { readonly when?: Condition | undefined }[]): boolean =>
+  moments.some(({ when }) => when !== undefined && isColour(when));
+
+const COLOUR_WORDS: Record<Colour, string> = {
+  "first-gold": "first gold",
+  golden: "golden",
+  "deep-gold": "deep gold",
+};
+
+/** Short, for labels: "breast 60 °C", "first gold". @param write a temperature in the cook's unit */
+export const conditionName = (condition: Condition, write: (celsius: number) => string): string =>
+  isColour(condition) ? COLOUR_WORDS[condition.colour] : `${condition.centre} ${write(condition.reachesC)}`;
+
+/** After "when": "the breast shows 60 °C", "it is first gold". */
+export const conditionWords = (condition: Condition, write: (celsius: number) => string): string =>
+  isColour(condition)
+    ? `it is ${COLOUR_WORDS[condition.colour]}`
+    : `the ${condition.centre} shows ${write(condition.reachesC)}`;
