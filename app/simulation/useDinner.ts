@@ -31,6 +31,8 @@ interface Dinner {
   readonly dishes: readonly PlacedSide[];
   /** Another of them is still being simulated. */
   readonly waiting: boolean;
+  /** What a changed plan would come to in the same dinner, with the simulations that are there. */
+  after(plan: Plan): DerivedPlan | null;
 }
 
 const NONE: readonly Roast[] = [];
@@ -52,31 +54,30 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
   // biome-ignore lint/correctness/useExhaustiveDependencies: which of them are known stands for the cooks
   return useMemo((): Dinner => {
     const waiting = cooks.some(({ kind }) => kind === "waiting");
-    if (!cook) return { derived: null, beside: [], dishes: [], waiting };
+    if (!cook) return { derived: null, beside: [], dishes: [], waiting, after: () => null };
     const names = namesIn([roast, ...others]);
-    const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated: cook, shares, inAt, createdAt };
-    const all = inOrder(
-      others
-        .flatMap((each, n) => {
-          const answer = cooks[n];
-          if (answer?.kind !== "cooked") return [];
-          return [
-            {
-              id: each.id,
-              fire: each.fire,
-              title: names.get(each.id) ?? "",
-              // What they have together is as it is under the hand.
-              plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
-              simulated: answer.cook,
-              shares: FIRST_SHARES,
-              inAt: each.happened.inAt,
-              createdAt: each.createdAt,
-            },
-          ];
-        })
-        .concat(own),
-    );
-    const placed = placeDinner(all satisfies readonly DinnerRoast[], clockNow());
+    /** All of them, with this one's plan as it is or would be; what they have together goes with it. */
+    const withPlan = (plan: Plan): readonly DinnerRoast[] => {
+      const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated: cook, shares, inAt, createdAt };
+      const known = others.flatMap((each, n) => {
+        const answer = cooks[n];
+        if (answer?.kind !== "cooked") return [];
+        return [
+          {
+            id: each.id,
+            fire: each.fire,
+            title: names.get(each.id) ?? "",
+            plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
+            simulated: answer.cook,
+            shares: FIRST_SHARES,
+            inAt: each.happened.inAt,
+            createdAt: each.createdAt,
+          },
+        ];
+      });
+      return inOrder([...known, own]);
+    };
+    const placed = placeDinner(withPlan(plan), clockNow());
     return {
       derived: placed.get(id) ?? null,
       beside: others.flatMap((each) => {
@@ -85,6 +86,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
       }),
       dishes: [...placed.values()].flatMap(({ sides }) => sides).sort((one, other) => one.startMs - other.startMs),
       waiting,
+      after: (changed) => placeDinner(withPlan(changed), clockNow()).get(id) ?? null,
     };
   }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known]);
 }

@@ -2,6 +2,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
+import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
 import { replan } from "../day/replan";
 import { FIRST_SHARES } from "../forecast/band";
@@ -74,6 +75,48 @@ describe("several roasts of one dinner", () => {
           .flatMap(({ resourceConflicts }) => resourceConflicts)
           .filter(({ kind, uses }) => kind === "hands-short" && uses.some(({ of }) => of !== undefined));
         expect(between.map(({ uses }) => uses.map(({ id }) => id))).toEqual([]);
+      }),
+      plansAsked(150),
+    );
+  });
+
+  it("have an answer for whatever they want of one thing, and what is offered takes it away", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, inOneHeat) => {
+        const fire = inOneHeat ? "one" : "b";
+        const together = inOneHeat ? forFire : forDinner;
+        const placedWith = (plan: Plan) =>
+          placeDinner(
+            [roast("a", plan, first.pullMinute, "one"), roast("b", together(other, plan), second.pullMinute, fire)],
+            0,
+          ).get("a")?.resourceConflicts ?? [];
+        for (const conflict of placedWith(one)) {
+          const name = conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" and ");
+          // Of two uses of the other roast it is that one that says what helps.
+          if (conflict.uses.every(({ of }) => of !== undefined)) continue;
+          const remedies = resourceRemedies(conflict, one, "metric", placedWith);
+          expect(remedies.length, `${conflict.kind}: ${name}`).toBeGreaterThan(0);
+        }
+      }),
+      plansAsked(60),
+    );
+  });
+
+  it("keep the order of work each, and the salt each has by itself", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, inOneHeat) => {
+        const plan = (inOneHeat ? forFire : forDinner)(other, one);
+        const both = [
+          roast("a", one, first.pullMinute, "one"),
+          roast("b", plan, second.pullMinute, inOneHeat ? "one" : "b"),
+        ];
+        const placed = placeDinner(both, 0);
+        for (const each of both) {
+          const derived = placed.get(each.id);
+          if (!derived) throw new Error(`${each.id} was not placed`);
+          expectOrder(each.plan, derived);
+          expect(derived.salt).toEqual(placeDinner([each], 0).get(each.id)?.salt);
+        }
       }),
       plansAsked(150),
     );

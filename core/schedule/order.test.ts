@@ -2,14 +2,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
 import { centresOf } from "../bird/form";
 import { FIRST_SHARES } from "../forecast/band";
-import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { constant } from "../sources";
-import { potsOf } from "./chores";
 import { derivePlan } from "./derive";
 import { listsOf } from "./lists";
 import { SALT_AT_OVEN } from "./remedies";
@@ -31,29 +30,7 @@ describe("the order of work", () => {
   it("is: open, giblets out, stock, salt, dry, counter, fill, dress, in", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
-        const derived = deriveAny(plan, cook);
-        const rows = timetableOf(plan, derived, "metric");
-        const row = (id: string) => rows.find((each) => each.id === id);
-        const order = ["thaw", "prepare", "salt", "dry", "counter-1", "fill-1", "season-1", "roast"].flatMap(
-          (id) => row(id) ?? [],
-        );
-        for (const [n, each] of order.entries()) {
-          const next = order[n + 1];
-          if (!next) break;
-          expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.startMs);
-          // What stands on the counter is filled and dressed there; all else is over before the next begins.
-          if (each.id !== "counter-1")
-            expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.endMs);
-        }
-        // The pot that the gravy takes; others are of bones that were bought.
-        const stock = potsOf(plan)[0] === plan.stock ? row("stock-1") : undefined;
-        const giblets = ["whole", "spatchcock", "parts"].includes(plan.bird.cut) && !goesInWithIce(plan);
-        if (stock && giblets) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
-        if (stock) expect(stock.endMs).toBeLessThanOrEqual(row("thicken-1")?.startMs ?? 0);
-        // Salt that is weighed is put on by a step of its own.
-        expect(row("salt") !== undefined || (plan.thawIn === "brine" && plan.bird.state !== "fresh")).toBe(
-          derived.salt.grams > 0 || (plan.thawIn === "brine" && plan.bird.state !== "fresh"),
-        );
+        expectOrder(plan, deriveAny(plan, cook));
       }),
       RUNS,
     );

@@ -194,7 +194,8 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
 /** What a changed plan still wants of the kitchen beyond what there is, with the simulation that is there. */
 export type ResourcesAfter = (plan: Plan) => readonly ResourceConflict[];
 
-const nameOf = ({ kind, uses }: ResourceConflict): string => `${kind} ${uses.map(({ id }) => id).join(" ")}`;
+const nameOf = ({ kind, uses }: ResourceConflict): string =>
+  `${kind} ${uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`;
 
 /**
  * Remedies where two tasks want one thing: of what could help, what does.
@@ -206,9 +207,7 @@ export function resourceRemedies(
   units: UnitSystem,
   after?: ResourcesAfter,
 ): readonly Remedy[] {
-  const between = otherRoastRemedies(conflict.kind, conflict.uses, plan, units);
-  if (between) return between;
-  const could = couldHelp(conflict, plan, units);
+  const could = [...otherRoastRemedies(conflict.kind, conflict.uses, units), ...couldHelp(conflict, plan, units)];
   if (!after) return could;
   return could.filter(({ change }) => after(change(plan)).every((left) => nameOf(left) !== nameOf(conflict)));
 }
@@ -220,6 +219,10 @@ const more = (of: "ovens" | "rings" | "hands", most: number, label: string): Rem
 const ONE_MORE_OVEN = more("ovens", 3, "There is one more oven");
 const ONE_MORE_RING = more("rings", 8, "There is one more ring");
 const ONE_MORE_HAND = more("hands", 4, "Ask for one more pair of hands");
+
+/** As many and as much as a kitchen is asked for. */
+const MOST_THERMOMETERS = 8;
+const MOST_FRIDGE_L = 400;
 
 /** What could be done, the gentlest first; last, what always does. */
 function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
@@ -298,15 +301,14 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
   }
 }
 
-/** Where another roast of the dinner wants the same: null where neither is another's. */
+/** Where another roast of the dinner wants the same; none where neither is another's. */
 function otherRoastRemedies(
   kind: ResourceConflict["kind"],
   uses: ResourceConflict["uses"],
-  plan: Plan,
   units: UnitSystem,
-): readonly Remedy[] | null {
+): readonly Remedy[] {
   const other = uses.find(({ of }) => of !== undefined);
-  if (!other) return null;
+  if (!other) return [];
   switch (kind) {
     case "oven-two-temperatures":
     case "oven-full":
@@ -323,28 +325,16 @@ function otherRoastRemedies(
             ]
           : []),
         { label: "This one on the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
-        ONE_MORE_OVEN,
       ];
-    case "rings-full":
-      return [ONE_MORE_RING];
-    case "hands-short":
-      return [ONE_MORE_HAND];
     case "thermometers-short":
-      return [
-        {
-          label: "There is one for each",
-          change: withEquipment(({ thermometers }) => ({ thermometers: Math.min(8, thermometers + plan.bird.count) })),
-        },
-      ];
+      return [{ label: "There is one for each", change: withEquipment(() => ({ thermometers: MOST_THERMOMETERS })) }];
     case "fridge-full":
       return [
         COOLER,
-        {
-          label: "There is room for it",
-          change: withEquipment(() => ({
-            fridgeL: Math.min(400, Math.ceil(uses.reduce((sum, { fridgeL }) => sum + fridgeL, 0))),
-          })),
-        },
+        { label: "There is room for all of it", change: withEquipment(() => ({ fridgeL: MOST_FRIDGE_L })) },
       ];
+    case "rings-full":
+    case "hands-short":
+      return [];
   }
 }

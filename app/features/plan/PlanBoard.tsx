@@ -3,12 +3,10 @@ import { useState } from "react";
 import { withStage } from "../../../core/plan/edits";
 import { highestTargetC, type Plan, type Roast } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
-import { derivePlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
-import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -36,8 +34,7 @@ const MINUTE = 60_000;
 /** The clock and the bird together, with the stage under the hand open beside them. */
 export function PlanBoard({ roast, plan, canUndo }: Props) {
   const { title, happened } = roast;
-  // Once the bird is in, the plan follows what happened; once the record is closed, it is only looked at.
-  const { inAt } = happened;
+  // Once the record is closed, it is only looked at.
   const isClosed = happened.closedAt !== undefined;
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
@@ -47,7 +44,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
   const [open, setOpen] = useState<PanelId>("heat");
   const [scrubbed, setScrubbed] = useState<number | null>(null);
   const chart = useSize<HTMLDivElement>();
-  const { derived, beside, dishes } = useDinner(roast, plan, simulated);
+  const { derived, beside, dishes, after } = useDinner(roast, plan, simulated);
   if (!cook || !derived) {
     return <NotThere title={title} plan={plan} neverMet={neverMet} fault={fault} units={units} />;
   }
@@ -102,7 +99,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
           derived={derived}
           neverMet={neverMet}
           roastId={roast.id}
-          after={(changed) => derivePlan(changed, cook, shares, clockNow(), inAt, derived.beside)}
+          after={(changed) => after(changed) ?? derived}
           units={units}
         />
       )}

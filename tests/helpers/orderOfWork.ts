@@ -1,0 +1,32 @@
+/** The order of work as a law: opened, giblets out, stock, salted, dried, on the counter, filled, dressed, in. */
+import { expect } from "vitest";
+import { goesInWithIce } from "../../core/plan/ice";
+import type { Plan } from "../../core/plan/schema";
+import { potsOf } from "../../core/schedule/chores";
+import type { DerivedPlan } from "../../core/schedule/derive";
+import { timetableOf } from "../../core/schedule/timetable";
+
+/** Of one roast, alone or of a dinner. */
+export function expectOrder(plan: Plan, derived: DerivedPlan): void {
+  const rows = timetableOf(plan, derived, "metric");
+  const row = (id: string) => rows.find((each) => each.id === id);
+  const order = ["thaw", "prepare", "salt", "dry", "counter-1", "fill-1", "season-1", "roast"].flatMap(
+    (id) => row(id) ?? [],
+  );
+  for (const [n, each] of order.entries()) {
+    const next = order[n + 1];
+    if (!next) break;
+    expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.startMs);
+    // What stands on the counter is filled and dressed there; all else is over before the next begins.
+    if (each.id !== "counter-1") expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.endMs);
+  }
+  // The pot that the gravy takes; others are of bones that were bought.
+  const stock = potsOf(plan)[0] === plan.stock ? row("stock-1") : undefined;
+  const giblets = ["whole", "spatchcock", "parts"].includes(plan.bird.cut) && !goesInWithIce(plan);
+  if (stock && giblets) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
+  if (stock) expect(stock.endMs).toBeLessThanOrEqual(row("thicken-1")?.startMs ?? 0);
+  // Salt that is weighed is put on by a step of its own.
+  expect(row("salt") !== undefined || (plan.thawIn === "brine" && plan.bird.state !== "fresh")).toBe(
+    derived.salt.grams > 0 || (plan.thawIn === "brine" && plan.bird.state !== "fresh"),
+  );
+}
