@@ -163,6 +163,12 @@ export const SOURCES = {
     "2 mm of air at 0.03 W/mK; it lies on in places",
   ),
   foilVapourShare: chosen(0.15, "1", "evaporation left under loose foil", "vapour escapes only at the edges"),
+  seenHotSideK: chosen(
+    15,
+    "K",
+    "between an oven's sides where one comes out darker to the eye",
+    "browning half as much again",
+  ),
   tapeOffShare: chosen(
     0.12,
     "1",
@@ -170,11 +176,11 @@ export const SOURCES = {
     "a finger's breadth in thirty centimetres, cubed, and birds of one length that differ in breast",
   ),
   baconConductanceWPerM2K: chosen(80, "W/m²K", "slices of bacon over the skin", "3 mm of fat meat at 0.25 W/mK"),
-  baconCrustShare: chosen(
-    0.3,
+  baconVapourShare: chosen(
+    0.8,
     "1",
-    "depth of drying under bacon, of that in the open",
-    "its own water dries first; it shrinks from its edges",
+    "evaporation left under bacon",
+    "its own water dries; fat that melts out of it covers the rest",
   ),
   wrapGapWPerM2K: chosen(20, "W/m²K", "steam and juice between a tight wrap and skin", "1.5 mm at 0.03 W/mK"),
   panContactWPerM2K: published(

@@ -4,6 +4,7 @@ import { projectOn, type Section } from "../../core/bird/section";
 import { BandCanvas, ROOM } from "./BandCanvas";
 import type { BandScale } from "./bandScale";
 import { pathInside } from "./isolines";
+import { labelPlaces } from "./labels";
 
 export interface SectionMark {
   readonly kind: "centre" | "coldest";
@@ -49,6 +50,12 @@ export const SectionView = memo(function SectionView({
     [section, columns, rows],
   );
   const box = `${-ROOM} ${-ROOM} ${columns - 1 + 2 * ROOM} ${rows - 1 + 2 * ROOM}`;
+  const shown = marks.flatMap((mark) => {
+    const place = projectOn(section.plane, mark.at);
+    const isHere = place.offM <= NEAR_M || section.plane.id === "main";
+    return isHere ? [{ mark, x: place.column, y: place.row, label: mark.label }] : [];
+  });
+  const labelled = labelPlaces(shown, textSize);
   return (
     <div className="relative h-full w-full">
       {silhouette && (
@@ -106,11 +113,9 @@ export const SectionView = memo(function SectionView({
             </g>
           );
         })}
-        {marks.map((mark) => {
-          const place = projectOn(section.plane, mark.at);
-          if (place.offM > NEAR_M && section.plane.id !== "main") return null;
-          return <Mark key={mark.label} mark={mark} x={place.column} y={place.row} size={textSize} />;
-        })}
+        {shown.map(({ mark, x, y }, n) => (
+          <Mark key={mark.label} mark={mark} x={x} y={y} labelY={labelled[n] ?? y} size={textSize} />
+        ))}
       </svg>
     </div>
   );
@@ -127,11 +132,13 @@ function Mark({
   mark,
   x,
   y,
+  labelY,
   size,
 }: {
   readonly mark: SectionMark;
   readonly x: number;
   readonly y: number;
+  readonly labelY: number;
   readonly size: number;
 }) {
   const arm = size * 0.42;
@@ -161,7 +168,7 @@ function Mark({
       )}
       <text
         x={x}
-        y={y + (mark.kind === "centre" ? -size * 0.75 : size * 1.5)}
+        y={labelY}
         fontSize={size * 0.92}
         textAnchor="middle"
         dominantBaseline="central"

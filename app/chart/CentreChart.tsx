@@ -24,6 +24,10 @@ interface Props {
 }
 
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
+/** Hours of the clock are written so far apart that they can be read. */
+const TICK_APART = 46;
+const TICK_STEPS_MIN = [30, 60, 120, 180] as const;
+const LONGEST_STEP_MIN = 240;
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
 const LABEL_APART = 17;
 type Curve = Centre | "coldest";
@@ -66,7 +70,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
     units === "metric"
       ? [0, 20, 40, 60, 80]
       : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
-  const stepMin = last > 150 ? 60 : 30;
+  const stepMin = TICK_STEPS_MIN.find((step) => x(step) - x(0) >= TICK_APART) ?? LONGEST_STEP_MIN;
   // Ticks on the clock's own hours, not on hours since the bird went in.
   const hours = wholeTicks(inAtMs, inAtMs + last * 60_000, stepMin, zone).map((ms) => (ms - inAtMs) / 60_000);
   return (

@@ -46,6 +46,10 @@ interface Standing {
   readonly carveAtMs: number | null;
 }
 
+/** That it comes out now, and why. */
+export const outWords = ({ finish }: Pick<Plan, "finish">): string =>
+  finish.kind === "time" ? "Take it out: its time is up" : "Take it out: it is there";
+
 export function callsOf({
   plan,
   units,
@@ -61,7 +65,7 @@ export function callsOf({
   const calls: Call[] = items.filter(({ rings }) => rings);
   if (late) calls.unshift(lateWords(late, plan, units));
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
-  if (reached) calls.unshift({ key: ofStay("pull"), does: "Take it out: it is there" });
+  if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
   if (!rest || carveAtMs === null) return calls;
   const earliestMs = pulledMs + rest.earliestMin * MINUTE;
   const latestMs = pulledMs + rest.latestMin * MINUTE;

@@ -9,6 +9,7 @@ import { targetsStillIn } from "../../core/forecast/ensemble";
 import { allReached } from "../../core/forecast/newest";
 import { plannedInput, pullGoalsC, roastOptions, startCOf } from "../../core/forecast/planned";
 import type { Reading } from "../../core/forecast/reading";
+import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
 import { usePreferences } from "../shell/preferences";
@@ -69,7 +70,9 @@ export function useRoastDay(roast: Roast): RoastDay {
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
   const { derived, beside } = useDinner(roast, plan, simulated);
-  const coming = useRows(roast, simulated, derived, forecast?.pull ?? null, pulledMin, nowMinute);
+  const timeMin = byTimeMin(roast);
+  const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
+  const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, rows, carveAtMs } = coming;
   const isLed = derived?.beside.piece?.follows === true;
 
@@ -83,8 +86,10 @@ export function useRoastDay(roast: Roast): RoastDay {
   const backAt = outs.at(-1)?.backAt;
   const reached =
     stage === "roasting" &&
-    Object.keys(goalsC).length > 0 &&
-    allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE : 0);
+    (timeMin !== null
+      ? nowMin >= timeMin
+      : Object.keys(goalsC).length > 0 &&
+        allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE : 0));
 
   const told = useMemo(
     (): readonly Advice[] =>

@@ -11,6 +11,11 @@ interface Props {
   onClose?(): void;
 }
 
+/** Around a button: what it does done, the sheet is closed. */
+export const ClosesSheet = ({ children }: { readonly children: ReactNode }) => (
+  <Dialog.Close asChild>{children}</Dialog.Close>
+);
+
 /** Something set aside from the main path: rises from the lower edge, leaves with Escape, and gives the focus back. */
 export function Sheet({ opens, open, title, children, onClose }: Props) {
   return (

@@ -50,17 +50,14 @@ export function underFoil(open: Patch): Patch {
   };
 }
 
-/**
- * Under thin slices of bacon: the oven heats them and they the skin. What dries is their water in the place of the
- * skin's, so that the front of drying hardly goes in.
- */
+/** Under thin slices of bacon: the oven heats them and they the skin; their water dries in the place of the skin's. */
 export function underBacon(open: Patch): Patch {
   const outside = open.convectionWPerM2K + radiativeWPerM2K(open.emissivity, (open.airC + 80) / 2);
   return {
     ...open,
     convectionWPerM2K: inSeries(outside, constant("baconConductanceWPerM2K")),
     emissivity: 0,
-    crustShare: open.crustShare * constant("baconCrustShare"),
+    vapourShare: constant("baconVapourShare"),
   };
 }
 

@@ -4,7 +4,7 @@ import { hasCavity } from "../bird/form";
 import { isFire } from "../kitchen/fuel";
 import { constant } from "../sources";
 import { heatFitting } from "./methods";
-import type { Plan } from "./schema";
+import type { Plan, Roast } from "./schema";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
@@ -21,6 +21,19 @@ export const withSeason =
 export const withStage =
   (n: number, change: Partial<Plan["stages"][number]>): Change =>
   (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
+
+/**
+ * What the cook sees of its skin: the darker side is where it is hotter, so that much the oven is off from side to side
+ * from here on; even, it is not.
+ * @param n the stage that is on
+ */
+export const withDarker =
+  (side: NonNullable<Roast["happened"]["darker"]>, n: number): Change =>
+  (plan) => {
+    const hotSideK = side === "even" ? 0 : Math.max(plan.equipment.hotSideK, constant("seenHotSideK"));
+    const seen = { ...plan, equipment: { ...plan.equipment, hotSideK } };
+    return side === "even" ? seen : withStage(n, { towardsHot: side })(seen);
+  };
 
 /** Another bird, cut or filling: its weight comes into range, its centres get their targets, a method it does not take gives way. */
 export const withForm =

@@ -232,6 +232,8 @@ const HappenedFields = z.strictObject({
   stagesDone: z.number().int().min(0).max(8).optional(),
   bastingsDone: z.number().int().min(0).max(200).optional(),
   fuelsDone: z.number().int().min(0).max(24).optional(),
+  /** Which side had come out darker when the cook looked; "even": none. */
+  darker: z.enum([...FACINGS, "even"]).optional(),
   /** Rows of the timetable that were ticked off, by their ids. */
   ticked: z.array(line(1, 80)).max(200).optional(),
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */

@@ -3,8 +3,10 @@ import { centresOf } from "../../../core/bird/form";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
 import { isFire } from "../../../core/kitchen/fuel";
+import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
 import { ForecastChart } from "../../chart/ForecastChart";
+import { outWords } from "../../day/calls";
 import { changeWords } from "../../day/changeWords";
 import type { Item, RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
@@ -17,6 +19,7 @@ import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
 import type { Acts } from "./acts";
 import { Corrections } from "./Corrections";
+import { DarkerSide } from "./DarkerSide";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { PullCheck } from "./PullCheck";
@@ -60,9 +63,15 @@ export function Roasting({ day, acts }: Props) {
   );
   const finish = pull && Number.isFinite(pull.p50) && (
     <span aria-live="polite">
-      at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
-      {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
-      {refitting && " …"}
+      {byTimeMin(roast) !== null ? (
+        `at ${clockTime(pull.p50, plan.zone)}, by time alone`
+      ) : (
+        <>
+          at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
+          {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
+          {refitting && " …"}
+        </>
+      )}
     </span>
   );
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE);
@@ -92,7 +101,15 @@ export function Roasting({ day, acts }: Props) {
               {finish && <p className="text-lg">As it goes, out {finish}</p>}
             </>
           ) : reached ? (
-            <NextAction action="Take it out: it is there" figure="now" below="Check both breasts and both thighs." />
+            <NextAction
+              action={outWords(plan)}
+              figure="now"
+              below={
+                byTimeMin(roast) === null
+                  ? "Check both breasts and both thighs."
+                  : "The clock says nothing of how done it is: a thermometer does."
+              }
+            />
           ) : pull && Number.isFinite(pull.p50) ? (
             <NextAction
               action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
@@ -119,6 +136,7 @@ export function Roasting({ day, acts }: Props) {
               It is out of the {isFire(plan.heat) ? "heat" : "oven"}
             </Button>
           </MainAct>
+          <DarkerSide day={day} acts={acts} />
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
           {roast.thermometer === "typed" && (
             <ReadingForm

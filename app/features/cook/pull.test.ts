@@ -13,6 +13,19 @@ const planned = { cook, neverMet: null, shares: FIRST_SHARES };
 const unread = { forecast: null };
 
 describe("when it will be there", () => {
+  it("is the clock's business where the cook goes by time alone, until it has been back in", () => {
+    const byTime = { ...roast, plan: { ...roast.plan, finish: { kind: "time" as const, minutes: 90 } } };
+    const at = IN_MS + 1.5 * HOUR;
+    expect(pullOf({ roast: byTime, forecast: unread, simulated: planned }, IN_MS)).toEqual({
+      p10: at,
+      p50: at,
+      p90: at,
+    });
+    const outs = [{ outAt: new Date(at).toISOString(), backAt: new Date(at + HOUR).toISOString() }];
+    const back = { ...byTime, happened: { ...roast.happened, outs } };
+    expect(pullOf({ roast: back, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR);
+  });
+
   it("is known the moment the bird goes in: by the plan, until its prediction is written down", () => {
     expect(pullOf({ roast, forecast: unread, simulated: planned }, IN_MS)).toEqual({
       p10: IN_MS + 0.9 * HOUR,

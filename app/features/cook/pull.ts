@@ -1,11 +1,12 @@
 import { NEVER, type Quantiles } from "../../../core/forecast/ensemble";
+import { byTimeMin } from "../../../core/plan/byTime";
 import type { Roast } from "../../../core/plan/schema";
 import type { RoastDay } from "../../day/roastDay";
 
 const MINUTE = 60_000;
 
 interface Known {
-  readonly roast: Pick<Roast, "happened">;
+  readonly roast: Pick<Roast, "plan" | "happened">;
   readonly forecast: Pick<RoastDay["forecast"], "forecast">;
   readonly simulated: Pick<RoastDay["simulated"], "neverMet" | "shares"> & {
     readonly cook: { readonly pullMinute: number } | null;
@@ -14,9 +15,15 @@ interface Known {
 
 /**
  * When it will be there, early, middle and late (ms; infinite: never at this heat): by the fitted birds, else as
- * predicted when it went in, and until that is written down by the plan's own simulation. Null while nothing is known.
+ * predicted when it went in, and until that is written down by the plan's own simulation; by the clock where the cook goes
+ * by that. Null while nothing is known.
  */
 export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAtMs: number): Quantiles | null {
+  const timeMin = byTimeMin(roast);
+  if (timeMin !== null) {
+    const atMs = inAtMs + timeMin * MINUTE;
+    return { p10: atMs, p50: atMs, p90: atMs };
+  }
   if (forecast) {
     const { p10, p50, p90 } = forecast.pull;
     return { p10: inAtMs + p10 * MINUTE, p50: inAtMs + p50 * MINUTE, p90: inAtMs + p90 * MINUTE };

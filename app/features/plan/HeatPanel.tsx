@@ -93,8 +93,9 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         }))}
         onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
       />
-      {plan.stages.map((stage, n) => (
-        <StageRow key={`${stage.fromMin} ${JSON.stringify(stage.when ?? "")}`} plan={plan} n={n} units={units} />
+      {plan.stages.map((_, n) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a stage has no other name, and stays open while it is changed
+        <StageRow key={`${n} of ${plan.stages.length}`} plan={plan} n={n} units={units} />
       ))}
       {plan.stages.length < 8 && (
         <Button size="small" className="self-start" onClick={() => settle(withOneMore)}>

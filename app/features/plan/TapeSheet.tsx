@@ -4,7 +4,7 @@ import { type ByTape, massByTape } from "../../../core/bird/tape";
 import { messageOf } from "../../../core/errors";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
-import { Sheet } from "../../ui/Sheet";
+import { ClosesSheet, Sheet } from "../../ui/Sheet";
 
 interface Props {
   readonly species: Species;
@@ -61,9 +61,11 @@ export function TapeSheet({ species, units, onTake }: Props) {
           <p className="text-xl" role="status">
             About <b>{formatMass(found.massKg, units)}</b>, give or take {formatMass(found.offKg, units)}
           </p>
-          <Button tone="primary" className="justify-self-start" onClick={() => found && onTake(found)}>
-            Take this weight
-          </Button>
+          <ClosesSheet>
+            <Button tone="primary" className="self-start" onClick={() => found && onTake(found)}>
+              Take this weight
+            </Button>
+          </ClosesSheet>
         </>
       )}
     </Sheet>

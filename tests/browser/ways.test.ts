@@ -1,0 +1,100 @@
+/** Three ways of cooking, each along its evening: from the start form over plan and list to the record. */
+import type { WebDriver } from "selenium-webdriver";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, press, pressAt, see, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  const app = await startApp();
+  ({ server, driver } = app);
+  return app.end;
+});
+beforeEach(() => driver.get(server.url));
+
+const tab = async (id: string): Promise<void> => (await see(driver, `button[role="tab"][id*="${id}"]`)).click();
+const toPage = (page: string): Promise<void> => pressAt(driver, `nav a[href$="/${page}"]`);
+
+/** Says that the bird went in so long ago. */
+async function inAgo(minutes: number): Promise<void> {
+  await press(driver, "The bird is in the oven");
+  await wentInAgo(driver, minutes);
+  await pressAt(driver, '[role="dialog"] button[aria-label="Close"]');
+}
+
+async function start(words: readonly string[], weight: string): Promise<void> {
+  for (const word of words) await press(driver, word);
+  await (await field(driver, "Weight as bought")).sendKeys(weight);
+  await press(driver, "Plan it");
+  await seeText(driver, "Out, expected");
+}
+
+describe("a heat that is changed by colour", () => {
+  it("says in the list what to look for, asks at the stove, and takes the cook's yes", async () => {
+    await start(["Chicken", "Fresh", "Hot start"], "2 kg");
+    await tab("heat");
+    await pressAt(driver, '[role="tabpanel"]:not([hidden]) > div:nth-of-type(4) summary');
+    await press(driver, "Its colour");
+    await toPage("list");
+    await seeText(driver, "when it is first gold; expected now");
+    await toPage("cook");
+    await inAgo(45);
+    await seeText(driver, "Look: once it is first gold: Heat to 163");
+    await pressAt(driver, 'button[aria-label^="Done: Look: once it is first gold"]');
+    const [roast] = await storedRows<{ happened: { stagesDone?: number } }>(driver, "roasts");
+    expect(roast?.happened.stagesDone).toBe(1);
+  });
+});
+
+describe("a roast by time alone", () => {
+  it("is out when its time is up, whatever is expected, with a word of caution all the way", async () => {
+    await start(["Duck", "Fresh", "Steady"], "2.4 kg");
+    await tab("heat");
+    await press(driver, "By time");
+    await seeText(driver, "cannot tell whether");
+    await toPage("list");
+    await seeText(driver, "by time alone, after");
+    await toPage("cook");
+    await inAgo(400);
+    await seeText(driver, "Take it out: its time is up", "The clock says nothing of how done it is");
+    await press(driver, "It is out of the oven");
+    await seeText(driver, "rest");
+  });
+});
+
+describe("a crown and whole legs in one heat", () => {
+  it("go in by one tap and leave one by one; each has its rest and its record", async () => {
+    await start(["Turkey", "Fresh", "Crown"], "2.2 kg");
+    await tab("bird");
+    await press(driver, "Another kind of piece in the same oven");
+    await seeText(driver, "One more piece");
+    await start(["Whole legs", "Fresh"], "2.4 kg");
+    await toPage("list");
+    await seeText(
+      driver,
+      "Dinner,",
+      "turkey, whole legs, a pair",
+      "Legs of turkey: Expected out",
+      "Crown of turkey: Expected out",
+    );
+    await toPage("cook");
+    await inAgo(80);
+    await press(driver, "It is out of the oven");
+    await seeText(driver, "In with it");
+    await pressAt(driver, 'nav[aria-label="Other roasts of this dinner"] a');
+    await seeText(driver, "Crown of turkey", "Take it out in");
+    const roasts = await storedRows<{ fire: string; title: string; happened: { inAt?: string; pulledAt?: string } }>(
+      driver,
+      "roasts",
+    );
+    const pieces = roasts.filter(({ title }) => /Crown of turkey|Legs of turkey/.test(title));
+    expect(new Set(pieces.map(({ fire }) => fire)).size).toBe(1);
+    expect(new Set(pieces.map(({ happened }) => happened.inAt)).size).toBe(1);
+    expect(pieces.map(({ happened }) => happened.pulledAt !== undefined).sort()).toEqual([false, true]);
+    await press(driver, "It is out of the oven");
+    await press(driver, "Carve");
+    await seeText(driver, "Breast off the bone");
+  });
+});
