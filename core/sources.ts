@@ -183,6 +183,13 @@ export const SOURCES = {
     "its own water dries; fat that melts out of it covers the rest",
   ),
   wrapGapWPerM2K: chosen(20, "W/m²K", "steam and juice between a tight wrap and skin", "1.5 mm at 0.03 W/mK"),
+  lidEmissivity: published(0.9, "1", "emissivity of enamel", HEAT_TEXT),
+  lidGapWPerM2K: chosen(
+    11,
+    "W/m²K",
+    "steam between a lid and the skin under it",
+    "free convection over some centimetres, 5, and the lid's own radiation, 6",
+  ),
   panContactWPerM2K: published(
     120,
     "W/m²K",

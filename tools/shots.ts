@@ -7,7 +7,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
-import { openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import { field, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
 interface Shot {
@@ -78,10 +78,27 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: "carve-stove", path: "/roast/demo-late/carve", size: STOVE, waitFor: ["Legs off"] },
-  { name: "roasts-stove", path: "/", size: STOVE, waitFor: ["Open-day lunch"] },
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },
   { name: "handbook", path: "/handbook", size: TABLE, waitFor: ["Every number"] },
+  // Last: the demo's lunch has a second roast from here on.
+  {
+    name: "plan-dinner",
+    path: "/?dinner=demo-open-day",
+    size: TABLE,
+    waitFor: ["One more roast"],
+    prepare: async (driver) => {
+      await (await field(driver, "Weight as bought")).sendKeys("1.6 kg");
+      await press(driver, "Rolled leg");
+      await press(driver, "Hot");
+      await press(driver, "Plan it");
+      await seeText(driver, "Add a roast", "give or take");
+      await driver.wait(
+        async () => !/refining/.test(await driver.executeScript<string>("return document.body.innerText")),
+        30_000,
+      );
+    },
+  },
 ];
 
 /** A chicken that was pulled a few minutes ago, as a file to take in. */

@@ -42,6 +42,7 @@ export const TASK_NAMES: Record<TaskId, string> = {
 const CHORE_NAMES: Record<ChoreKind, string> = {
   "water-change": "Change the water",
   "mix-brine": "Mix the brine",
+  make: "Make what goes on",
   "eve-check": "The eve's check",
   stock: "Stock",
   counter: "On the counter",

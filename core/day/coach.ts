@@ -129,8 +129,8 @@ function dueByPlan({
     });
   }
   const bastings = basteMinutes(plan.season, nowMin).length;
-  const isWrapped = fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap === "foil";
-  if (!isWrapped && bastings > bastingsDone) {
+  const isOpen = (fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap ?? "none") === "none";
+  if (isOpen && bastings > bastingsDone) {
     advice.push({ kind: "baste", n: bastings });
   }
   const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);

@@ -127,7 +127,7 @@ export function changedNow(
         ? set({ side: holds.side === "up" ? "down" : "up" })
         : null;
     case "wrap":
-      return holds.wrap === "foil" ? null : set({ wrap: "foil" });
+      return holds.wrap === "none" ? set({ wrap: "foil" }) : null;
     case "rotate":
       return equipment.hotSideK === 0 || TURNS_ITSELF.has(heat)
         ? null

@@ -123,7 +123,7 @@ export function roastWithFinish(roast: unknown): unknown {
 
 /**
  * Version 7 to 8: of which dinner and which fire it is, each of its own (see {@link dinnersByTime}); a weight that is
- * known, bacon that stays on, one pot of stock.
+ * known, bacon that stays on, one pot of stock, additions without salt or sugar.
  */
 export function roastWithDinner(roast: unknown): unknown {
   if (!isRecord(roast)) return roast;
@@ -135,6 +135,9 @@ export function roastWithDinner(roast: unknown): unknown {
     plan: {
       morePots: [],
       ...plan,
+      additions: Array.isArray(plan.additions)
+        ? plan.additions.map((each) => within(each, { saltPercent: 0, sugarPercent: 0, makeMin: 0 }))
+        : plan.additions,
       bird: within(plan.bird, { massOffKg: 0 }),
       season: within(plan.season, { baconOff: null }),
     },

@@ -11,6 +11,7 @@ import {
   type Surroundings,
   underBacon,
   underFoil,
+  underLid,
   wrapped,
 } from "./surroundings";
 
@@ -19,7 +20,8 @@ export type HeatSource = (typeof HEAT_SOURCES)[number];
 
 export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
 export type Shield = (typeof SHIELDS)[number];
-export const WRAPS = ["none", "foil"] as const;
+/** Foil drawn tight around it, or the lid of the pan that it is in. */
+export const WRAPS = ["none", "foil", "lid"] as const;
 export type Wrap = (typeof WRAPS)[number];
 export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
 export type Underlay = (typeof UNDERLAYS)[number];
@@ -152,7 +154,11 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     crustShare: traits.crustShare,
   };
   const foil = underFoil(open);
-  const skin = moment.wrap === "foil" ? wrapped(open, moment.skinC) : moment.shield === "all" ? foil : open;
+  const skin = {
+    foil: () => wrapped(open, moment.skinC),
+    lid: () => underLid(open, moment.skinC),
+    none: () => (moment.shield === "all" ? foil : open),
+  }[moment.wrap]();
   const conductance = contactWPerM2K(underlay);
   const contact: Patch =
     conductance === null

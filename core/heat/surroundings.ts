@@ -62,11 +62,18 @@ export function underBacon(open: Patch): Patch {
 }
 
 /** Wrapped tight: the space within holds steam at the temperature of the skin, which condenses where it is colder. */
-export function wrapped(open: Patch, meanSkinC: number): Patch {
-  const outside = open.convectionWPerM2K + radiativeWPerM2K(constant("foilEmissivity"), (open.airC + 80) / 2);
+export const wrapped = (open: Patch, meanSkinC: number): Patch =>
+  inSteam(open, meanSkinC, constant("foilEmissivity"), constant("wrapGapWPerM2K"));
+
+/** In a pan with its lid on: the same, across a wider gap, and the lid's dark enamel takes up more of the oven's glow. */
+export const underLid = (open: Patch, meanSkinC: number): Patch =>
+  inSteam(open, meanSkinC, constant("lidEmissivity"), constant("lidGapWPerM2K"));
+
+function inSteam(open: Patch, meanSkinC: number, emissivity: number, gapWPerM2K: number): Patch {
+  const outside = open.convectionWPerM2K + radiativeWPerM2K(emissivity, (open.airC + 80) / 2);
   return {
     ...open,
-    convectionWPerM2K: inSeries(outside, constant("wrapGapWPerM2K")),
+    convectionWPerM2K: inSeries(outside, gapWPerM2K),
     emissivity: 0,
     vapourPa: saturationPa(Math.min(meanSkinC, 98)),
     vapourShare: 1,

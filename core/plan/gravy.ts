@@ -2,14 +2,18 @@
 import { ovenMassKg } from "../bird/body";
 import { type Gravy, gravyFor } from "../kitchen/gravy";
 import { headsAt } from "../kitchen/guests";
+import { gravySaltGrams } from "./additions";
 import type { Plan } from "./schema";
 
-/** The gravy of a plan. @param saltPercent in the meat as it goes in, simulated or reckoned */
-export const gravyOf = ({ bird, table, gravy }: Pick<Plan, "bird" | "table" | "gravy">, saltPercent: number): Gravy =>
-  gravyFor({
+/** The gravy of a plan, what the cook puts into it included. @param saltPercent in the meat as it goes in, simulated or reckoned */
+export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions">, saltPercent: number): Gravy {
+  const { bird, table, gravy } = plan;
+  const made = gravyFor({
     heads: Math.max(1, headsAt(table)),
     species: bird.species,
     ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
     thickener: gravy,
     saltPercent,
   });
+  return { ...made, saltPercent: made.saltPercent + (100 * gravySaltGrams(plan)) / made.finishedMl };
+}

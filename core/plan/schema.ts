@@ -156,6 +156,11 @@ const Addition = z.strictObject({
   when: z.enum(ADDITION_MOMENTS),
   /** On the bird: where. */
   where: z.enum(ADDITION_PLACES),
+  /** Of its mass: salt that the bird gets, sugar that burns. */
+  saltPercent: z.number().min(0).max(100),
+  sugarPercent: z.number().min(0).max(100),
+  /** Minutes of making it, before it is wanted; 0: ready as it is bought. */
+  makeMin: z.number().int().min(0).max(240),
 });
 
 const heads = z.number().int().min(0).max(60);

@@ -42,6 +42,7 @@ const TO_FIRE = [
   "stagesDone",
   "bastingsDone",
   "fuelsDone",
+  "darker",
 ] as const satisfies readonly (keyof Roast["happened"])[];
 
 type Of = Pick<Roast, "dinner" | "fire">;

@@ -19,6 +19,7 @@ import { EVENING, latestWithin, WAKING } from "./waking";
 export const CHORE_KINDS = [
   "water-change",
   "mix-brine",
+  "make",
   "eve-check",
   "stock",
   "counter",
@@ -147,7 +148,7 @@ export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "
 export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;
 
 /** Done once for all that is in one heat. */
-const OF_THE_HEAT: readonly ChoreKind[] = ["eve-check", "stock", "stage", "baste", "fuel", "loosen", "thicken"];
+const OF_THE_HEAT: readonly ChoreKind[] = ["make", "eve-check", "stock", "stage", "baste", "fuel", "loosen", "thicken"];
 
 /** What is left to do for a piece whose heat is another's: its own; but at the pan, in one go with that one's. */
 export const ownChores = (chores: readonly Chore[]): Chore[] =>
@@ -213,7 +214,7 @@ export function choresOf(
   fullStages(plan.stages, plan.bird.cut).forEach(({ fromMin, when, wrap }, n) => {
     const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
     if (minute === null || minute >= pullMin) return;
-    wraps.push({ fromMin: minute, wrapped: wrap === "foil" });
+    wraps.push({ fromMin: minute, wrapped: wrap !== "none" });
     if (n > 0) put("stage", "heat", atMinute(minute), 2, { n });
   });
   const isWrapped = (minute: number): boolean => wraps.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
@@ -254,6 +255,16 @@ export function choresOf(
   }
 
   // What may be done earlier: as late as there is a free pair of hands.
+  for (const { when, makeMin } of plan.additions.filter((each) => each.makeMin > 0)) {
+    const wantedMs = {
+      "with-the-salt": task("prepare")?.startMs ?? salted?.startMs ?? dressedFromMs,
+      "before-the-heat": dressedFromMs - fills * MINUTE_MS,
+      "into-the-tray": dressedFromMs - fills * MINUTE_MS,
+      "at-the-end": inAtMs,
+      "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
+    }[when];
+    put("make", "board", bench.before(wantedMs, makeMin), makeMin, { hands: 1 });
+  }
   const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
   const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salted?.startMs;
   if (inBath && bathFromMs !== undefined) {

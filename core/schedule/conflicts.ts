@@ -1,6 +1,7 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
 import { NEVER } from "../forecast/ensemble";
 import { isFire } from "../kitchen/fuel";
+import { burning } from "../plan/additions";
 import type { Fit } from "../plan/fits";
 import { goesInWithIce } from "../plan/ice";
 import { takes } from "../plan/methods";
@@ -26,6 +27,8 @@ export type Conflict =
   | { readonly kind: "too-salty"; readonly percent: number }
   | { readonly kind: "at-night"; readonly task: TaskId; readonly startMs: number }
   | { readonly kind: "does-not-fit"; readonly fit: Fit }
+  /** Sugar over the skin in too much heat. */
+  | { readonly kind: "sugar-burns"; readonly id: string; readonly name: string }
   /** Done long before it is carved, since it goes in with what takes longer. */
   | { readonly kind: "done-too-soon"; readonly minutes: number }
   /** Waits for what this bird does not come to before it is out. */
@@ -104,6 +107,7 @@ export function conflictsOf({
       conflicts.push({ kind: "at-night", task: id, startMs: task.startMs });
     }
   }
+  for (const { id, name } of burning(plan)) conflicts.push({ kind: "sugar-burns", id, name });
   for (const each of inVain) conflicts.push({ kind: "never-comes", ...each });
   if (schedule.pullAtMs.p90 === NEVER) conflicts.push({ kind: "late-never" });
   if (input.inByMs !== undefined && schedule.restMin.expected > input.longestRestMin) {

@@ -6,6 +6,7 @@ import { boardMin, carvingMin } from "../kitchen/cutting";
 import { isFire } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
+import { saltBesidesPercent } from "../plan/additions";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
@@ -76,6 +77,9 @@ export interface Beside {
 }
 
 const ALONE: Beside = { taken: [] };
+
+/** The most that the gravy is reckoned for. */
+const SALTIEST_PERCENT = 10;
 
 /** A thaw that never ends is placed as if it took this long, and reported. */
 const LONGEST_THAW_HOURS = 14 * 24;
@@ -163,7 +167,8 @@ export function derivePlan(
   // What goes on at the oven has no time to go in, and is in the drippings all the same.
   const atOven = salt.grams > 0 && salt.hours === 0;
   const known = salt.isCertain ? salt.meatPercentMost : null;
-  const meatPercent = atOven ? known : (simulated.saltPercent ?? known);
+  const salted = atOven ? known : (simulated.saltPercent ?? known);
+  const meatPercent = salted === null ? null : salted + saltBesidesPercent(plan);
   const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
   return {
     schedule,
@@ -185,7 +190,8 @@ export function derivePlan(
           nowMs,
         }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),
-    gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),
+    // Saltier than any meat is said elsewhere; the gravy of it is water.
+    gravy: gravyOf(plan, Math.min(SALTIEST_PERCENT, meatPercent ?? salt.meatPercentMost)),
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,

@@ -240,6 +240,10 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
       what: "skewers or string to hold what covers the breast",
       amount: "",
     }),
+    ...when(
+      plan.stages.some(({ wrap }) => wrap === "lid"),
+      { what: "lid that closes over the bird in its pan", amount: "" },
+    ),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",
       amount: "",

@@ -64,6 +64,25 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
   ],
   ["never-comes", changed({ season: { glazePasses: 1, glazeAt: [{ when: { centre: "breast", reachesC: 90 } }] } })],
   ["never-comes", changed({ season: { bacon: true, baconOff: { when: { colour: "golden" } } } })],
+  [
+    "sugar-burns",
+    changed({
+      stages: [{ fromMin: 0, airC: 220 }],
+      additions: [
+        {
+          id: "a",
+          name: "Honey",
+          amount: 50,
+          unit: "g",
+          when: "before-the-heat",
+          where: "over",
+          saltPercent: 0,
+          sugarPercent: 80,
+          makeMin: 0,
+        },
+      ],
+    }),
+  ],
   ["not-on-a-spit", changed({ bird: { cut: "spatchcock" }, heat: "spit" })],
   ["salted-twice", changed({ bird: { preSalted: true } })],
   ["too-salty", changed({ salt: { percent: 2 } })],

@@ -1,8 +1,10 @@
 /** What can be done about a conflict by one tap: a change of the plan under a plain label. */
 
 import { hasCavity } from "../bird/form";
+import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { unstuffed, withBird, withForm, withSalt, withSeason } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
+import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
 import { constant } from "../sources";
@@ -94,8 +96,29 @@ const JOINT: Remedy = {
   label: "Joint it",
   change: cutTo("parts"),
 };
-/** Less salt, by what decides it: the strength of a dry salt, the hours of a brine. */
+/** Less salt: of what is salted with, or of what goes on besides, whichever is too much. @param percent in all */
 function lessSalt(percent: number, plan: Plan): readonly Remedy[] {
+  const besides = saltBesidesPercent(plan);
+  const weaker = weakerSalt(percent - besides, plan);
+  if (besides === 0) return weaker;
+  const bland = (before: Plan): Plan => ({
+    ...before,
+    additions: before.additions.filter((each) => !isOnBird(each) || each.saltPercent === 0),
+  });
+  const isEnough = constant("drySaltPercent") + plan.salt.injectPercent + besides <= TOO_SALTY_PERCENT;
+  return [
+    ...(isEnough ? weaker : []),
+    ...(percent - besides <= TOO_SALTY_PERCENT
+      ? [{ label: "Nothing salty besides", change: bland }]
+      : weaker.map(({ label, change }) => ({
+          label: `${label}, and nothing salty besides`,
+          change: (before: Plan): Plan => change(bland(before)),
+        }))),
+  ];
+}
+
+/** By what decides it: the strength of a dry salt, the hours of a brine. */
+function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
   const aim = constant("drySaltPercent");
   if (plan.salt.method !== "brine") return [{ label: `Back to ${aim} %`, change: withSalt({ percent: aim }) }];
   // What has crept in grows with the root of the hours at first, and never faster than with the hours.
@@ -162,6 +185,19 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "done-too-soon":
       // A heat of its own is no change of the plan but of the dinner.
       return [];
+    case "sugar-burns": {
+      const { id } = conflict;
+      const change =
+        (what: Partial<Plan["additions"][number]>) =>
+        (before: Plan): Plan => ({
+          ...before,
+          additions: before.additions.map((each) => (each.id === id ? { ...each, ...what } : each)),
+        });
+      return [
+        { label: "Put it on at the end", change: change({ when: "at-the-end" }) },
+        { label: "Put it under the skin", change: change({ where: "under-the-skin" }) },
+      ];
+    }
     case "never-comes": {
       const { what } = conflict;
       if (what === "glaze") return [{ label: "Glaze at the usual moments", change: withSeason({ glazeAt: [] }) }];

@@ -5,6 +5,7 @@ import type { Shield, Underlay } from "../heat/ovens";
 import { hasGiblets } from "../kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
+import { isOnBird } from "../plan/additions";
 import { goesInWithIce } from "../plan/ice";
 import { preheatedC } from "../plan/methods";
 import type { Addition, Plan } from "../plan/schema";
@@ -43,6 +44,7 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   chill: 0,
   "water-change": 0,
   "mix-brine": 5,
+  make: 0,
   "eve-check": 0,
   stock: 0,
   counter: 0,
@@ -207,7 +209,7 @@ export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, 
 
 /** The cook's own lines for a moment: what, how much, where. */
 function additionWords(plan: Plan, moment: Addition["when"], units: UnitSystem): string[] {
-  const onBird = moment === "with-the-salt" || moment === "before-the-heat";
+  const onBird = isOnBird({ when: moment });
   return plan.additions
     .filter(({ when }) => when === moment)
     .map(
@@ -222,6 +224,13 @@ const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
   all: "whole bird",
 };
 
+const WRAP_WORDS: Readonly<Record<string, string>> = {
+  "on foil": "wrap it tight",
+  "on lid": "lid on",
+  "off foil": "unwrap it",
+  "off lid": "lid off",
+};
+
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
 export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: number, units: UnitSystem): string {
   const full = fullStages(stages, bird.cut);
@@ -232,11 +241,11 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
     stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
-    stage.wrap !== before.wrap && (stage.wrap === "foil" ? "wrap it tight" : "unwrap it"),
+    stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${stage.towardsHot} to the hot side`,
-  ].filter((change) => change !== false);
+  ].filter((change) => typeof change === "string");
   const text = changes.join(", ") || `heat stays at ${heat}`;
   return `${text[0]?.toUpperCase()}${text.slice(1)}`;
 }
@@ -256,6 +265,10 @@ function choreWords(
         `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${small(salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
         `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
       ];
+    case "make": {
+      const made = plan.additions.filter(({ makeMin }) => makeMin > 0)[n - 1];
+      return made ? [`Make: ${made.name}`, additionAmount(made, plan, units)] : ["", ""];
+    }
     case "eve-check": {
       const thaw = taskOf(schedule, "thaw");
       const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);

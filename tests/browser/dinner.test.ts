@@ -54,7 +54,8 @@ describe("a second roast for one dinner", () => {
     await seeText(
       driver,
       "Timetable",
-      "with Whole turkey, 5 kg",
+      "Dinner,",
+      "Whole turkey, Whole chicken",
       "Whole chicken: Bird onto the heat",
       "Whole turkey: Bird into the oven",
     );

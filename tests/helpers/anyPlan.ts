@@ -53,6 +53,9 @@ const anyAddition = fc.record({
   unit: fc.constantFrom(...ADDITION_UNITS),
   when: fc.constantFrom(...ADDITION_MOMENTS),
   where: fc.constantFrom(...ADDITION_PLACES),
+  saltPercent: fc.constantFrom(0, 0, 8),
+  sugarPercent: fc.constantFrom(0, 0, 40),
+  makeMin: fc.constantFrom(0, 0, 15),
 });
 
 /** Serving times of a whole year and more, the nights of both clock changes among them. */

@@ -67,7 +67,17 @@ const addition = (
   unit: Plan["additions"][number]["unit"],
   when: Plan["additions"][number]["when"],
   where: Plan["additions"][number]["where"] = "over",
-): Plan["additions"][number] => ({ id: name, name, amount, unit, when, where });
+): Plan["additions"][number] => ({
+  id: name,
+  name,
+  amount,
+  unit,
+  when,
+  where,
+  saltPercent: 0,
+  sugarPercent: 0,
+  makeMin: 0,
+});
 
 export const WAYS: readonly CookedSo[] = [
   {
@@ -296,6 +306,21 @@ export const WAYS: readonly CookedSo[] = [
     }),
     steps: ["Open and clean", "Bird into the oven", "Heat to 180", "Glaze, pass 1", "Expected out"],
     says: [/when it is first gold; expected now/, /thin, when it is golden/],
+  },
+  {
+    name: "a salted paste made that day, under a lid and then bare",
+    plan: way({ species: "chicken", cut: "whole", massKg: 2 }, "steady", {
+      stages: [
+        { fromMin: 0, airC: 200, wrap: "lid" },
+        { fromMin: 50, airC: 210, wrap: "none" },
+      ],
+      salt: { percent: 0.6 },
+      additions: [
+        { ...addition("a paste of herbs", 40, "g", "before-the-heat", "under-the-skin"), saltPercent: 10, makeMin: 15 },
+      ],
+    }),
+    steps: ["Open and clean", "Make: a paste of herbs", "Dress", "Bird into the oven", "Heat to 210", "Expected out"],
+    says: [/a paste of herbs, 40 g under the skin/, /lid that closes/, /lid off/],
   },
   {
     name: "several stocks",

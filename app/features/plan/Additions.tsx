@@ -1,6 +1,8 @@
+import { useLiveQuery } from "dexie-react-hooks";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { messageOf, requireBetween } from "../../../core/errors";
+import { isOnBird } from "../../../core/plan/additions";
 import {
   ADDITION_MOMENTS,
   ADDITION_PLACES,
@@ -11,6 +13,8 @@ import {
 } from "../../../core/plan/schema";
 import { additionAmount } from "../../../core/schedule/timetable";
 import type { UnitSystem } from "../../../core/units/quantity";
+import { readableRoasts } from "../../../storage/listing";
+import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { usePlanStore } from "./planStore";
@@ -62,6 +66,12 @@ function Choice<Value extends string>({ label, value, choices, names, onChange }
   );
 }
 
+const SHORT = `${FIELD} mt-0.5 block w-full min-w-0`;
+
+/** A share of its mass as typed; nothing is none. @throws QuantityError for what no mass holds */
+const share = (what: string, text: string): number =>
+  text.trim() === "" ? 0 : requireBetween(what, Number(text.replace(",", ".")), 0, 100, "%");
+
 /** Rubs, pastes, liquids, spices: lines of the cook's own, which reach the lists and the timetable. */
 export function Additions({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
@@ -76,7 +86,7 @@ export function Additions({ plan, units }: { readonly plan: Plan; readonly units
                 <b>{each.name}</b>, {additionAmount(each, plan, units)}
                 <span className="block text-soft">
                   {MOMENT_NAMES[each.when]}
-                  {isOnBird(each.when) && `, ${PLACE_NAMES[each.where]}`}
+                  {isOnBird(each) && `, ${PLACE_NAMES[each.where]}`}
                 </span>
               </span>
               <IconButton
@@ -90,12 +100,48 @@ export function Additions({ plan, units }: { readonly plan: Plan; readonly units
           ))}
         </ul>
       )}
-      {plan.additions.length < MOST_ADDITIONS && <AdditionForm />}
+      {plan.additions.length < MOST_ADDITIONS && (
+        <>
+          <OfBefore plan={plan} units={units} />
+          <AdditionForm />
+        </>
+      )}
     </>
   );
 }
 
-const isOnBird = (when: Addition["when"]): boolean => when === "with-the-salt" || when === "before-the-heat";
+const MOST_OFFERED = 6;
+
+/** What other roasts had, newest first: one tap and it goes on this one too. */
+function OfBefore({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
+  const { settle } = usePlanStore();
+  const known = useLiveQuery(async (): Promise<readonly Addition[]> => {
+    const roasts = [...(await readableRoasts(database()))].sort((a, b) => b.createdAt.localeCompare(a.createdAt));
+    const byName = new Map<string, Addition>();
+    for (const each of roasts.flatMap((roast) => roast.plan.additions)) {
+      if (!byName.has(each.name)) byName.set(each.name, each);
+    }
+    return [...byName.values()];
+  }, []);
+  const had = new Set(plan.additions.map(({ name }) => name));
+  const offered = (known ?? []).filter(({ name }) => !had.has(name)).slice(0, MOST_OFFERED);
+  if (offered.length === 0) return null;
+  return (
+    <div className="flex flex-wrap gap-1.5">
+      {offered.map((each) => (
+        <Button
+          key={each.id}
+          size="small"
+          onClick={() =>
+            settle((before) => ({ ...before, additions: [...before.additions, { ...each, id: crypto.randomUUID() }] }))
+          }
+        >
+          {each.name} <span className="text-soft">{additionAmount(each, plan, units)}, as before</span>
+        </Button>
+      ))}
+    </div>
+  );
+}
 
 /** One more line; what cannot be read is said in one sentence, and stays. */
 function AdditionForm() {
@@ -105,6 +151,9 @@ function AdditionForm() {
   const [unit, setUnit] = useState<Addition["unit"]>("g");
   const [when, setWhen] = useState<Addition["when"]>("before-the-heat");
   const [where, setWhere] = useState<Addition["where"]>("over");
+  const [salt, setSalt] = useState("");
+  const [sugar, setSugar] = useState("");
+  const [make, setMake] = useState("");
   const [fault, setFault] = useState<string | null>(null);
   const add = (): void => {
     try {
@@ -123,10 +172,17 @@ function AdditionForm() {
         unit,
         when,
         where,
+        saltPercent: share("salt in it", salt),
+        sugarPercent: share("sugar in it", sugar),
+        makeMin:
+          make.trim() === "" ? 0 : Math.round(requireBetween("minutes of making it", Number(make), 0, 240, "min")),
       };
       settle((before) => ({ ...before, additions: [...before.additions, line] }));
       setName("");
       setAmount("");
+      setSalt("");
+      setSugar("");
+      setMake("");
       setFault(null);
     } catch (error) {
       setFault(messageOf(error));
@@ -167,7 +223,7 @@ function AdditionForm() {
           names={MOMENT_NAMES}
           onChange={setWhen}
         />
-        {isOnBird(when) && (
+        {isOnBird({ when }) && (
           <Choice
             label="Where it goes"
             value={where}
@@ -176,10 +232,42 @@ function AdditionForm() {
             onChange={setWhere}
           />
         )}
-        <Button type="submit" size="small">
-          Add it
-        </Button>
       </div>
+      <div className="grid grid-cols-3 gap-2 text-xs text-soft">
+        <label>
+          Salt in it, %
+          <input
+            inputMode="decimal"
+            value={salt}
+            placeholder="0"
+            onChange={(e) => setSalt(e.target.value)}
+            className={SHORT}
+          />
+        </label>
+        <label>
+          Sugar in it, %
+          <input
+            inputMode="decimal"
+            value={sugar}
+            placeholder="0"
+            onChange={(e) => setSugar(e.target.value)}
+            className={SHORT}
+          />
+        </label>
+        <label>
+          Made in, min
+          <input
+            inputMode="numeric"
+            value={make}
+            placeholder="0"
+            onChange={(e) => setMake(e.target.value)}
+            className={SHORT}
+          />
+        </label>
+      </div>
+      <Button type="submit" size="small" className="self-start justify-self-start">
+        Add it
+      </Button>
       <p role="alert" className="text-sm font-medium text-ember empty:hidden">
         {fault}
       </p>

@@ -160,6 +160,8 @@ function wordsFor(conflict: Conflict, zone: string, units: UnitSystem): string {
       return `${TASK_NAMES[conflict.task]} begins in the night, ${dayAndTime(conflict.startMs, zone)}.`;
     case "done-too-soon":
       return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
+    case "sugar-burns":
+      return `The sugar in “${conflict.name}” burns over the skin at this heat before the bird is done.`;
     case "never-comes": {
       const waits = { stage: "A change of the heat waits", glaze: "The glaze waits", bacon: "The bacon stays on" };
       return `${waits[conflict.what]} until ${conditionWords(conflict.for, t)}, and before that the bird is out.`;
@@ -186,6 +188,7 @@ const USE_NAMES: Record<string, string> = {
   stock: "the stock",
   thicken: "the gravy",
   "mix-brine": "mixing the brine",
+  make: "making what goes on",
   "eve-check": "the eve's check",
 };
 

@@ -66,7 +66,8 @@ export function StageRow({ plan, n, units }: Props) {
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
-          {holds.wrap === "foil" ? "wrapped, " : ""}breast {holds.side}, on {SURFACE_WORDS[holds.surface]}
+          {{ none: "", foil: "wrapped, ", lid: "under a lid, " }[holds.wrap]}breast {holds.side}, on{" "}
+          {SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
       </details>
@@ -155,6 +156,7 @@ function Arrangement({ plan, n, units }: Props) {
         choices={[
           { value: "none", label: "Unwrapped" },
           { value: "foil", label: "Wrapped tight" },
+          { value: "lid", label: "Lid on" },
         ]}
         onChange={(wrap) => set({ wrap })}
       />
