@@ -5,6 +5,9 @@ import { headsAt } from "../kitchen/guests";
 import { gravySaltGrams } from "./additions";
 import type { Plan } from "./schema";
 
+/** The most that a gravy is reckoned for. */
+const SALTIEST_PERCENT = 10;
+
 /** The gravy of a plan, what the cook puts into it included. @param saltPercent in the meat as it goes in, simulated or reckoned */
 export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions">, saltPercent: number): Gravy {
   const { bird, table, gravy } = plan;
@@ -13,7 +16,8 @@ export function gravyOf(plan: Pick<Plan, "bird" | "table" | "gravy" | "additions
     species: bird.species,
     ovenKg: ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count,
     thickener: gravy,
-    saltPercent,
+    // Saltier than any meat is said elsewhere; the gravy of it is water.
+    saltPercent: Math.min(SALTIEST_PERCENT, saltPercent),
   });
   return { ...made, saltPercent: made.saltPercent + (100 * gravySaltGrams(plan)) / made.finishedMl };
 }

@@ -1,6 +1,6 @@
 /** Amounts as a list writes them, in the cook's units. */
 import { NEVER } from "../forecast/ensemble";
-import { formatMass, type UnitSystem } from "../units/quantity";
+import { formatDuration, formatMass, type UnitSystem } from "../units/quantity";
 import type { Schedule } from "./backward";
 
 const ML_PER_CUP = 236.6;
@@ -28,4 +28,11 @@ export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40
 
 /** How long it rests: from a late bird to an early one. */
 export const restRange = ({ early, late }: Schedule["restMin"]): string =>
-  late === NEVER ? `up to ${Math.round(early)} min` : `${Math.round(late)} to ${Math.round(early)} min`;
+  late === NEVER
+    ? `up to ${minutes(early)}`
+    : early < LONG_MIN
+      ? `${Math.round(late)} to ${minutes(early)}`
+      : `some ${minutes(early)}`;
+/** Longer is told in hours or days: nobody rests a bird so long on purpose. */
+const LONG_MIN = 300;
+const minutes = (min: number): string => (min < LONG_MIN ? `${Math.round(min)} min` : formatDuration(min * 60));

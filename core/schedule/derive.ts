@@ -78,9 +78,6 @@ export interface Beside {
 
 const ALONE: Beside = { taken: [] };
 
-/** The most that the gravy is reckoned for. */
-const SALTIEST_PERCENT = 10;
-
 /** A thaw that never ends is placed as if it took this long, and reported. */
 const LONGEST_THAW_HOURS = 14 * 24;
 export const REHEAT_ID = "reheat";
@@ -190,8 +187,7 @@ export function derivePlan(
           nowMs,
         }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),
-    // Saltier than any meat is said elsewhere; the gravy of it is water.
-    gravy: gravyOf(plan, Math.min(SALTIEST_PERCENT, meatPercent ?? salt.meatPercentMost)),
+    gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,

@@ -60,7 +60,7 @@ describe("several roasts of one dinner", () => {
           if (equipment.ovens === 1 && Math.max(...heats) - Math.min(...heats) > 12) expect(said("oven")).toBe(true);
         }
       }),
-      plansAsked(150),
+      plansAsked(50),
     );
   });
 
@@ -76,7 +76,7 @@ describe("several roasts of one dinner", () => {
           .filter(({ kind, uses }) => kind === "hands-short" && uses.some(({ of }) => of !== undefined));
         expect(between.map(({ uses }) => uses.map(({ id }) => id))).toEqual([]);
       }),
-      plansAsked(150),
+      plansAsked(50),
     );
   });
 
@@ -98,7 +98,7 @@ describe("several roasts of one dinner", () => {
           expect(remedies.length, `${conflict.kind}: ${name}`).toBeGreaterThan(0);
         }
       }),
-      plansAsked(60),
+      plansAsked(25),
     );
   });
 
@@ -118,7 +118,7 @@ describe("several roasts of one dinner", () => {
           expect(derived.salt).toEqual(placeDinner([each], 0).get(each.id)?.salt);
         }
       }),
-      plansAsked(150),
+      plansAsked(50),
     );
   });
 
@@ -266,7 +266,7 @@ describe("several pieces of one heat", () => {
         }
         for (const row of timetablesOf(all, [one, plan])) expect(row.what).not.toMatch(/NaN|undefined/);
       }),
-      plansAsked(150),
+      plansAsked(50),
     );
   });
 });

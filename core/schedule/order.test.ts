@@ -24,7 +24,7 @@ function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {
   ].join("\n");
 }
 
-const RUNS = plansAsked(400);
+const RUNS = plansAsked(250);
 
 describe("the order of work", () => {
   it("is: open, giblets out, stock, salt, dry, counter, fill, dress, in", () => {

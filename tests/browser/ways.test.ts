@@ -79,6 +79,13 @@ describe("a crown and whole legs in one heat", () => {
       "Legs of turkey: Expected out",
       "Crown of turkey: Expected out",
     );
+    // The oven is lit once, and both go in at one time.
+    const rows = await driver.executeScript<string[]>(
+      'return [...document.querySelectorAll("tbody tr")].map((row) => row.innerText)',
+    );
+    expect(rows.filter((row) => row.includes("Oven on"))).toHaveLength(1);
+    const times = rows.filter((row) => row.includes("into the oven")).map((row) => /\d\d:\d\d/.exec(row)?.[0]);
+    expect(new Set(times).size).toBe(1);
     await toPage("cook");
     await inAgo(80);
     await press(driver, "It is out of the oven");

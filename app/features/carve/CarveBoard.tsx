@@ -1,3 +1,4 @@
+import { useLiveQuery } from "dexie-react-hooks";
 import { carveGuide } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
@@ -7,11 +8,15 @@ import type { Roast } from "../../../core/plan/schema";
 import { liquid, small } from "../../../core/schedule/amounts";
 import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { roastsOfDinner } from "../../../storage/roasts";
 import { CutDrawing } from "../../bird-view/CutDrawing";
+import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
+import { OtherRoasts } from "../../ui/OtherRoasts";
 import { countdown } from "../../ui/time";
+import { namesIn } from "../../ui/titles";
 import { useNow } from "../../ui/useNow";
 import { After } from "./After";
 
@@ -19,12 +24,16 @@ import { After } from "./After";
 export function CarveBoard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { bird, table } = roast.plan;
+  const together = useLiveQuery(() => roastsOfDinner(database(), roast.dinner), [roast.dinner]) ?? [];
+  const others = together.filter(({ id }) => id !== roast.id);
+  const names = namesIn([roast, ...others]);
   const guide = carveGuide(bird.species, bird.cut);
   const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
   const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
-      <h1 className="text-4xl">Carve</h1>
+      <h1 className="text-4xl">{others.length > 0 ? `Carve: ${names.get(roast.id)}` : "Carve"}</h1>
+      <OtherRoasts of={others} under="Of the same dinner" page="carve" names={names} />
       {roast.happened.carvedAt ? <After roast={roast} units={units} /> : <NotYet roast={roast} units={units} />}
       <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
         <Fact
@@ -40,7 +49,9 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
         <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
       </div>
       <p className="text-soft">
-        To hand: {guide.tools.join(", ")}. If the whole bird is to be seen, show it first, then carve in the kitchen.
+        To hand: {guide.tools.join(", ")}.
+        {(bird.cut === "whole" || bird.cut === "spatchcock") &&
+          " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <ol className="grid gap-5">
         {guide.steps.map((step, n) => (

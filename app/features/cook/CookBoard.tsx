@@ -1,9 +1,8 @@
-import { Link } from "react-router";
 import type { Roast } from "../../../core/plan/schema";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
-import type { Beside } from "../../simulation/useDinner";
 import { Caution } from "../../ui/Caution";
+import { OtherRoasts } from "../../ui/OtherRoasts";
 import { SafetyNotices } from "../../ui/SafetyNotices";
 import { namesIn } from "../../ui/titles";
 import { AlarmSwitch } from "./AlarmSwitch";
@@ -26,10 +25,9 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
   const { roast, stage, simulated, derived, beside } = day;
-  const acts = actsOf(
-    roast,
-    beside.flatMap((other) => (other.isPiece ? [other.roast] : [])),
-  );
+  const others = (pieces: boolean): readonly Roast[] =>
+    beside.flatMap((other) => (other.isPiece === pieces ? [other.roast] : []));
+  const acts = actsOf(roast, others(true));
   const names = namesIn([roast, ...beside.map((other) => other.roast)]);
   const isOn = stage === "roasting" || stage === "resting";
   return (
@@ -40,8 +38,8 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       </div>
       {beside.length > 0 && (
         <nav aria-label="Other roasts of this dinner" className="flex flex-wrap items-center gap-x-4">
-          <Others of={beside.filter(({ isPiece }) => isPiece)} under="In with it" names={names} />
-          <Others of={beside.filter(({ isPiece }) => !isPiece)} under="For the same dinner" names={names} />
+          <OtherRoasts of={others(true)} under="In with it" page="cook" names={names} />
+          <OtherRoasts of={others(false)} under="For the same dinner" page="cook" names={names} />
         </nav>
       )}
       {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
@@ -54,30 +52,5 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       {stage === "resting" && <Resting day={day} acts={acts} />}
       {stage === "done" && <Done day={day} acts={acts} />}
     </div>
-  );
-}
-
-interface OthersProps {
-  readonly of: readonly Beside[];
-  readonly under: string;
-  readonly names: ReadonlyMap<string, string>;
-}
-
-/** To the other roasts of a dinner, each with a stove screen of its own. */
-function Others({ of, under, names }: OthersProps) {
-  if (of.length === 0) return null;
-  return (
-    <span className="flex flex-wrap items-center gap-x-3">
-      <span className="text-soft">{under}</span>
-      {of.map(({ roast }) => (
-        <Link
-          key={roast.id}
-          to={`/roast/${roast.id}/cook`}
-          className="min-h-12 content-center underline underline-offset-4"
-        >
-          {names.get(roast.id)}
-        </Link>
-      ))}
-    </span>
   );
 }

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
 import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
@@ -32,13 +33,13 @@ interface Props {
   readonly plan: Plan;
   readonly derived: DerivedPlan;
   readonly neverMet: NeverMet | null;
-  /** What a changed plan would still come to, with the simulation that is there. */
-  after(plan: Plan): DerivedPlan;
+  /** What a changed plan would still come to, with the simulations that are there. */
+  after(plan: Plan): DerivedPlan | null;
   readonly units: UnitSystem;
 }
 
-/** What cannot fit, said where it is seen, with the remedies under the hand. */
-export function Conflicts({ roastId, plan, derived, neverMet, after, units }: Props) {
+/** What cannot fit, said where it is seen, with the remedies under the hand: each is tried, so not once more while time is scrubbed. */
+export const Conflicts = memo(function Conflicts({ roastId, plan, derived, neverMet, after, units }: Props) {
   const { conflicts, resourceConflicts } = derived;
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
@@ -54,7 +55,7 @@ export function Conflicts({ roastId, plan, derived, neverMet, after, units }: Pr
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
-              <Remedies of={remediesOf(conflict, plan, (changed) => after(changed).conflicts)} />
+              <Remedies of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)} />
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
               {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
@@ -67,7 +68,9 @@ export function Conflicts({ roastId, plan, derived, neverMet, after, units }: Pr
         <Caution
           key={`${conflict.kind} ${conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`}
           actions={
-            <Remedies of={resourceRemedies(conflict, plan, units, (changed) => after(changed).resourceConflicts)} />
+            <Remedies
+              of={resourceRemedies(conflict, plan, units, (changed) => (after(changed) ?? derived).resourceConflicts)}
+            />
           }
         >
           {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone)}.
@@ -75,7 +78,7 @@ export function Conflicts({ roastId, plan, derived, neverMet, after, units }: Pr
       ))}
     </div>
   );
-}
+});
 
 function Remedies({ of }: { readonly of: readonly Remedy[] }) {
   const { settle } = usePlanStore();

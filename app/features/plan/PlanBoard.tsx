@@ -94,14 +94,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
       {!isClosed && (
-        <Conflicts
-          plan={plan}
-          derived={derived}
-          neverMet={neverMet}
-          roastId={roast.id}
-          after={(changed) => after(changed) ?? derived}
-          units={units}
-        />
+        <Conflicts plan={plan} derived={derived} neverMet={neverMet} roastId={roast.id} after={after} units={units} />
       )}
       <ClockView
         schedule={schedule}

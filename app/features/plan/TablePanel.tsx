@@ -54,7 +54,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
         onChange={(ms) => settle((before) => ({ ...before, serveAt: new Date(ms).toISOString() }))}
       />
       <Link to={`/?dinner=${roast.id}`} className="self-start text-sm underline underline-offset-4">
-        Another roast for this dinner
+        Another roast to eat with it
       </Link>
       <Segmented
         label="Roasted on"
