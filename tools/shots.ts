@@ -88,9 +88,10 @@ const SHOTS: readonly Shot[] = [
     size: TABLE,
     waitFor: ["One more roast"],
     prepare: async (driver) => {
-      await (await field(driver, "Weight as bought")).sendKeys("1.6 kg");
-      await press(driver, "Rolled leg");
-      await press(driver, "Hot");
+      await (await field(driver, "Weight as bought")).sendKeys("2 kg");
+      await press(driver, "Whole legs");
+      await press(driver, "Fresh");
+      await pressAt(driver, 'button[role="radio"][value="hot-flat"]');
       await press(driver, "Plan it");
       await seeText(driver, "Add a roast", "give or take");
       await driver.wait(
