@@ -66,8 +66,8 @@ export function StageRow({ plan, n, units }: Props) {
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
-          {{ none: "", foil: "wrapped, ", lid: "under a lid, " }[holds.wrap]}breast {holds.side}, on{" "}
-          {SURFACE_WORDS[holds.surface]}
+          {{ none: "", foil: "wrapped, ", lid: "under a lid, " }[holds.wrap]}
+          {plan.bird.cut === "whole" && `breast ${holds.side}, `}on {SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
       </details>
@@ -84,6 +84,7 @@ function Arrangement({ plan, n, units }: Props) {
   const after = plan.stages[n + 1];
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
+  const hasBreast = centresOf(plan.bird).includes("breast");
   const set = (change: Partial<Stage>): void => settle(withStage(n, change));
   return (
     <div className="grid gap-1.5 border-l-2 border-line py-1.5 pl-2.5">
@@ -141,13 +142,7 @@ function Arrangement({ plan, n, units }: Props) {
       <Segmented
         label="Foil"
         value={holds.shield}
-        choices={[
-          { value: "none", label: "No shield" },
-          { value: "breast", label: "Over the breast" },
-          { value: "tips", label: "Over the tips" },
-          { value: "breast-and-tips", label: "Over both" },
-          { value: "all", label: "Over all" },
-        ]}
+        choices={SHIELD_CHOICES.filter(({ value }) => hasBreast || !value.startsWith("breast"))}
         onChange={(shield) => set({ shield })}
       />
       <Segmented
@@ -160,15 +155,17 @@ function Arrangement({ plan, n, units }: Props) {
         ]}
         onChange={(wrap) => set({ wrap })}
       />
-      <Segmented
-        label="Breast"
-        value={holds.side}
-        choices={[
-          { value: "up", label: "Breast up" },
-          { value: "down", label: "Breast down" },
-        ]}
-        onChange={(side) => set({ side })}
-      />
+      {plan.bird.cut === "whole" && (
+        <Segmented
+          label="Breast"
+          value={holds.side}
+          choices={[
+            { value: "up", label: "Breast up" },
+            { value: "down", label: "Breast down" },
+          ]}
+          onChange={(side) => set({ side })}
+        />
+      )}
       <Segmented
         label="Under it"
         value={holds.surface}
@@ -194,6 +191,14 @@ function Arrangement({ plan, n, units }: Props) {
     </div>
   );
 }
+
+const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string }[] = [
+  { value: "none", label: "No shield" },
+  { value: "breast", label: "Over the breast" },
+  { value: "tips", label: "Over the tips" },
+  { value: "breast-and-tips", label: "Over both" },
+  { value: "all", label: "Over all" },
+];
 
 const FACING_WORDS = {
   legs: "Legs to the hot side",
