@@ -21,7 +21,7 @@ describe("a conflict of any plan", () => {
           }
         }
       }),
-      plansAsked(200),
+      plansAsked(120),
     );
   });
 
@@ -44,7 +44,7 @@ describe("a conflict of any plan", () => {
           }
         }
       }),
-      plansAsked(200),
+      plansAsked(120),
     );
   });
 });

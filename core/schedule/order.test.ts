@@ -127,7 +127,7 @@ describe("the words", () => {
         }
         expect(schedule.inAtMs).toBeLessThan(wraps);
       }),
-      plansAsked(200),
+      plansAsked(120),
     );
   });
 });

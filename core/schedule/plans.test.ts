@@ -50,7 +50,7 @@ describe("every plan", () => {
         );
         expect(outside).toEqual([]);
       }),
-      plansAsked(500),
+      plansAsked(300),
     );
   });
 
@@ -70,7 +70,7 @@ describe("every plan", () => {
         const starts = order.flatMap((id) => taskOf(schedule, id)?.startMs ?? []);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
-      plansAsked(500),
+      plansAsked(300),
     );
   });
 
@@ -96,7 +96,7 @@ describe("every plan", () => {
           }
         }
       }),
-      plansAsked(500),
+      plansAsked(300),
     );
   });
 
@@ -116,7 +116,7 @@ describe("every plan", () => {
         const starts = rows.map(({ startMs }) => startMs);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
-      plansAsked(400),
+      plansAsked(250),
     );
   });
 

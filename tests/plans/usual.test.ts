@@ -22,7 +22,7 @@ import type { UnitSystem } from "../../core/units/quantity";
 import { shownBy } from "../helpers/boards";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
-const PAGES = Number(process.env.BRUMA_PLANS ?? 300);
+const PAGES = Number(process.env.BRUMA_PLANS ?? 200);
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 25);
 
