@@ -29,7 +29,7 @@ interface Dinner {
   readonly beside: readonly Beside[];
   /** Every dish, around whichever roast it is placed. */
   readonly dishes: readonly PlacedSide[];
-  /** Another of them is still being simulated. */
+  /** Others are not read yet, or one of them is still being simulated. */
   readonly waiting: boolean;
   /** What a changed plan would come to in the same dinner, with the simulations that are there. */
   after(plan: Plan): DerivedPlan | null;
@@ -41,9 +41,10 @@ const NONE: readonly Roast[] = [];
 export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan): Dinner {
   const { id, dinner, createdAt } = roast;
   const { inAt } = roast.happened;
-  const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]) ?? NONE;
+  const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]);
+  const isRead = together !== undefined;
   const others = useMemo(
-    () => together.filter((each) => each.id !== id && each.happened.closedAt === undefined),
+    () => (together ?? NONE).filter((each) => each.id !== id && each.happened.closedAt === undefined),
     [together, id],
   );
   const cooks = useCooks(
@@ -53,7 +54,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
   const known = cooks.map(({ kind }) => kind).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: which of them are known stands for the cooks
   return useMemo((): Dinner => {
-    const waiting = cooks.some(({ kind }) => kind === "waiting");
+    const waiting = !isRead || cooks.some(({ kind }) => kind === "waiting");
     if (!cook) return { derived: null, beside: [], dishes: [], waiting, after: () => null };
     const names = namesIn([roast, ...others]);
     /** All of them, with this one's plan as it is or would be; what they have together goes with it. */
@@ -88,5 +89,5 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
       waiting,
       after: (changed) => placeDinner(withPlan(changed), clockNow()).get(id) ?? null,
     };
-  }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known]);
+  }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known, isRead]);
 }

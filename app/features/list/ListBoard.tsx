@@ -25,13 +25,13 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const simulated = useSimulatedPlan(plan);
   const { fault, neverMet } = simulated;
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
-  const refining = simulated.refining || waiting;
-  if (!derived) {
+  const { refining } = simulated;
+  if (!derived || waiting) {
     const why = fault
       ? `The simulation stopped: ${fault}.`
       : neverMet
         ? "At the heat that is set it never gets there, so nothing can be placed: the plan says what would help."
-        : "Cooking this bird once, to see …";
+        : "Cooking it once, to see …";
     return (
       <p className="py-10 text-lg text-soft">
         {why}{" "}
