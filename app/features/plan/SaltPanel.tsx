@@ -8,6 +8,7 @@ import {
   SALT_METHODS,
   SALT_NAMES,
 } from "../../../core/kitchen/salt";
+import { parseSaltPercent } from "../../../core/kitchen/saltShare";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import { ice, liquid, small } from "../../../core/schedule/amounts";
 import { Caution } from "../../ui/Caution";
@@ -47,6 +48,12 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
   const { salt: chosen } = plan;
   const { salt } = derived;
   const salted = chosen.method !== "none";
+  const ownGrams = chosen.gramsPerTeaspoon ?? gramsPerTeaspoon(chosen.kind);
+  // Also as a recipe has it: spoons a pound, of the salt that is chosen here.
+  const parseSalt =
+    (what: string, low: number, high: number) =>
+    (text: string): number =>
+      parseSaltPercent(text, { what, low, high, gramsPerTeaspoon: ownGrams });
   return (
     <>
       <Toggle
@@ -83,7 +90,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               min={2}
               max={10}
               step={0.5}
-              parse={parsePercent("strength of the brine", 1, 12)}
+              parse={parseSalt("strength of the brine", 1, 12)}
               onDrag={(brinePercent) => drag(withSalt({ brinePercent }))}
               onSettle={(brinePercent) => settle(withSalt({ brinePercent }))}
             />
@@ -96,11 +103,12 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               min={0}
               max={1.5}
               step={0.1}
-              parse={parsePercent("salt", 0, 2)}
+              parse={parseSalt("salt", 0, 2)}
               onDrag={(percent) => drag(withSalt({ percent }))}
               onSettle={(percent) => settle(withSalt({ percent }))}
             />
           )}
+          <p className="text-sm text-soft">As your recipe has it, too: “½ tsp a pound”, “10 g/kg”, “1 cup a gallon”.</p>
           <HoursRow
             label="Salted for"
             name="Hours salted"
@@ -116,7 +124,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           />
           <UnitField
             label="A level teaspoon of yours weighs"
-            shown={`${(chosen.gramsPerTeaspoon ?? gramsPerTeaspoon(chosen.kind)).toFixed(1)} g`}
+            shown={`${ownGrams.toFixed(1)} g`}
             hint={
               chosen.gramsPerTeaspoon === null ? "the usual for this kind; weigh ten and divide" : "as you weighed it"
             }
@@ -173,7 +181,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               min={0}
               max={1}
               step={0.1}
-              parse={parsePercent("salt injected besides", 0, 2)}
+              parse={parseSalt("salt injected besides", 0, 2)}
               onDrag={(injectPercent) => drag(withSalt({ injectPercent }))}
               onSettle={(injectPercent) => settle(withSalt({ injectPercent }))}
             />
