@@ -9,7 +9,7 @@ export default defineConfig({
         // Files share their modules, and with them the solids of birds that have been made once: none mocks a module.
         test: {
           name: "unit",
-          include: ["{core,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
+          include: ["{core,words,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
           setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts"],
           // They give way to the browser's tests: how long one takes says nothing.
           testTimeout: 300_000,

@@ -5,7 +5,7 @@ import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/
 import type { Roast } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
-import { timetableOf } from "../core/schedule/timetable";
+import { timetableOf } from "../words/timetable";
 import { CommandError, NEVER_MET } from "./errors";
 import { tenth } from "./options";
 import { readNamed, roastsIn } from "./readFile";

@@ -31,9 +31,17 @@ module.exports = {
   forbidden: [
     ...downwards,
     only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
+    only("words-know-core", "^words/", ["^core/", "^words/"]),
     only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
-    only("cli-knows-core", "^cli/", ["^core/", "^cli/", "^node_modules/papaparse/", "^node:", "^(fs|path|url|util)$"]),
+    only("cli-knows-core", "^cli/", [
+      "^core/",
+      "^words/",
+      "^cli/",
+      "^node_modules/papaparse/",
+      "^node:",
+      "^(fs|path|url|util)$",
+    ]),
     only("server-knows-core", "^server/", [
       "^core/",
       "^server/",

@@ -3,7 +3,7 @@ import { execFileSync } from "node:child_process";
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 
-const FOLDERS = ["core", "workers", "storage", "app", "server", "cli", "demo"];
+const FOLDERS = ["core", "words", "workers", "storage", "app", "server", "cli", "demo"];
 const LEAST_MODULES = 60;
 
 let report;
@@ -25,7 +25,12 @@ const faults = summary.violations
 
 /** Who reads the time: nobody in the core, one file in the app, and a worker only to know how long its slice is. */
 const CLOCKS = [
-  { name: "core-has-no-clock", folders: ["core"], banned: /\b(Date\.now|Math\.random|new Date\(\))/, except: [] },
+  {
+    name: "core-has-no-clock",
+    folders: ["core", "words"],
+    banned: /\b(Date\.now|Math\.random|new Date\(\))/,
+    except: [],
+  },
   {
     name: "one-clock",
     folders: ["app", "storage", "workers", "demo"],

@@ -1,8 +1,9 @@
 import { useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
-import type { Chore, ChoreKind } from "../../core/schedule/chores";
+import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
+import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
 import { clockTime, dayAndTime, dayName, giveOrTake, midnights, wholeTicks } from "../ui/time";
@@ -27,36 +28,6 @@ interface Props {
 }
 
 const LANE_NAMES: Record<Lane, string> = { cold: "Cold", board: "Board", heat: "Heat", table: "Table" };
-export const TASK_NAMES: Record<TaskId, string> = {
-  thaw: "Thaw",
-  prepare: "Open and cut",
-  salt: "Salt",
-  dry: "Dry, uncovered",
-  preheat: "Preheat",
-  roast: "Roast",
-  rest: "Rest",
-  carve: "Carve",
-  chill: "Chilled",
-  table: "At the table",
-};
-const CHORE_NAMES: Record<ChoreKind, string> = {
-  "water-change": "Change the water",
-  "mix-brine": "Mix the brine",
-  make: "Make what goes on",
-  "eve-check": "The eve's check",
-  stock: "Stock",
-  counter: "On the counter",
-  fill: "Fill",
-  season: "Dress",
-  sear: "Sear",
-  stage: "Change of the heat",
-  baste: "Baste",
-  glaze: "Glaze",
-  "bacon-off": "Bacon off",
-  fuel: "Fuel",
-  loosen: "Loosen the tray",
-  thicken: "Gravy",
-};
 const GUTTER = 58;
 const LANE_HEIGHT = 34;
 /** WCAG 2.2, target size. */

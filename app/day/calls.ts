@@ -3,7 +3,7 @@ import type { LateBefore } from "../../core/day/late";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
-import { lateWords } from "./adviceWords";
+import { lateWords } from "../../words/advice";
 import type { Call } from "./alarm";
 import type { Item } from "./roastDay";
 

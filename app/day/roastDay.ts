@@ -11,10 +11,10 @@ import type { EnsembleOptions } from "../../core/forecast/ensemble";
 import type { Reading } from "../../core/forecast/reading";
 import type { CookStage, Roast, RoastReading } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import type { TimetableRow } from "../../core/schedule/timetable";
+import type { AdviceWords } from "../../words/advice";
+import type { TimetableRow } from "../../words/timetable";
 import type { Beside } from "../simulation/useDinner";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
-import type { AdviceWords } from "./adviceWords";
 import type { Call } from "./alarm";
 import type { ForecastState } from "./useForecast";
 

@@ -6,7 +6,7 @@ import { replan } from "../../core/day/replan";
 import type { Quantiles } from "../../core/forecast/ensemble";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { type TimetableRow, timetableOf } from "../../core/schedule/timetable";
+import { replannedRows, type TimetableRow, timetableOf } from "../../words/timetable";
 import { usePreferences } from "../shell/preferences";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 
@@ -46,16 +46,20 @@ export function useRows(
   const replanned = useMemo(() => {
     if (!cook || !derived || !inAt) return null;
     const pullMin = pulledMin === null ? (pull ?? UNKNOWN) : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
-    return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute }, units);
-  }, [plan, cook, derived, inAt, pulledMin, pull, nowMinute, units]);
+    return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
+  }, [plan, cook, derived, inAt, pulledMin, pull, nowMinute]);
   const rows = useMemo((): readonly TimetableRow[] => {
-    const placed = derived ? (replanned?.rows ?? timetableOf(plan, late?.derived ?? derived, units)) : [];
+    const placed = !derived
+      ? []
+      : replanned
+        ? replannedRows(replanned, plan, derived, units)
+        : timetableOf(plan, late?.derived ?? derived, units);
     return comingRows(placed, ticked, nowMinute);
   }, [derived, replanned, plan, late, units, ticked, nowMinute]);
   return {
     late,
     rows,
-    carveAtMs: replanned?.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
+    carveAtMs: replanned?.renewed.schedule.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
     lateMin: late?.lateMin ?? replanned?.lateMin ?? 0,
   };
 }

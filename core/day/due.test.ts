@@ -1,15 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { TimetableRow } from "../schedule/timetable";
 import { dueRows } from "./due";
 
 const MINUTE = 60_000;
-const row = (id: string, startMin: number, alarmMin?: number): TimetableRow => ({
+const row = (id: string, startMin: number, alarmMin?: number) => ({
   id,
   startMs: startMin * MINUTE,
-  endMs: (startMin + 20) * MINUTE,
-  lane: "board",
-  what: id,
-  detail: "",
   ...(alarmMin !== undefined && { alarmMin }),
 });
 const rows = [row("salt", 100, 0), row("potatoes", 120, 5), row("table", 140)];

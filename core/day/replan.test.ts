@@ -5,9 +5,10 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { restFor } from "../processes/rest";
 import { derivePlan } from "../schedule/derive";
-import { replan } from "./replan";
+import { type Replanned, replan } from "./replan";
 
 const MINUTE = 60_000;
+const rowsOfDay = ({ begun, coming }: Replanned) => [...begun, ...coming];
 const shares = { p10: 0.93, p50: 1, p90: 1.08 };
 const sharp = (minutes: number) => ({ p10: minutes, p50: minutes, p90: minutes });
 
@@ -18,30 +19,30 @@ describe("a day that goes otherwise", () => {
   const inAt = new Date(derived.schedule.inAtMs).toISOString();
   const inMs = derived.schedule.inAtMs;
   const at = (pullMin: number, nowMin: number) =>
-    replan(
-      plan,
-      cook,
-      derived,
-      { inAt, pullMin: sharp(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE },
-      "metric",
-    );
+    replan(plan, cook, derived, { inAt, pullMin: sharp(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE });
 
   it("carves when planned while the rest takes up what is late, and no sooner than the shortest rest", () => {
-    expect(at(200, 100)).toMatchObject({ lateMin: 0, carveAtMs: derived.schedule.carveAtMs });
+    expect(at(200, 100)).toMatchObject({
+      lateMin: 0,
+      renewed: { schedule: { carveAtMs: derived.schedule.carveAtMs } },
+    });
     const late = at(200 + 120, 100);
     const { shortestMin } = restFor(plan.bird.massKg);
-    expect(late.carveAtMs).toBe(inMs + (320 + shortestMin) * MINUTE);
+    expect(late.renewed.schedule.carveAtMs).toBe(inMs + (320 + shortestMin) * MINUTE);
     expect(late.lateMin).toBeGreaterThan(30);
   });
 
   it("moves the gravy with the carving", () => {
     const late = at(320, 100);
-    const gravy = late.rows.find(({ id }) => id.startsWith("thicken"));
-    expect(gravy?.endMs).toBe(late.carveAtMs);
+    const gravy = rowsOfDay(late).find(({ id }) => id.startsWith("thicken"));
+    expect(gravy?.endMs).toBe(late.renewed.schedule.carveAtMs);
   });
 
   it("keeps everything as it is where no finish is known", () => {
-    expect(at(Number.POSITIVE_INFINITY, 100)).toMatchObject({ lateMin: 0, carveAtMs: derived.schedule.carveAtMs });
+    expect(at(Number.POSITIVE_INFINITY, 100)).toMatchObject({
+      lateMin: 0,
+      renewed: { schedule: { carveAtMs: derived.schedule.carveAtMs } },
+    });
   });
 
   it("rewrites nothing that has passed, and puts nothing new into the past", () => {
@@ -55,19 +56,19 @@ describe("a day that goes otherwise", () => {
           const wentIn = before.schedule.inAtMs;
           const nowMs = wentIn + nowMin * MINUTE;
           const asked = { inAt: new Date(wentIn).toISOString(), pullMin: sharp(pullMin), pulled: true, nowMs };
-          const { rows } = replan(any, cook, before, asked, "metric");
+          const rows = rowsOfDay(replan(any, cook, before, asked));
           const past = (all: readonly { id: string; startMs: number }[]) =>
             all.filter(({ startMs }) => startMs < nowMs).map(({ id, startMs }) => `${id} ${startMs}`);
-          const unchanged = replan(any, cook, before, { ...asked, pullMin: sharp(Number.NaN) }, "metric");
-          expect(past(rows)).toEqual(past(unchanged.rows));
+          const unchanged = replan(any, cook, before, { ...asked, pullMin: sharp(Number.NaN) });
+          expect(past(rows)).toEqual(past(rowsOfDay(unchanged)));
           expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
           // Not out yet: nothing that waits for it has begun, and nothing that is to come has passed.
-          const stillIn = replan(any, cook, before, { ...asked, pulled: false }, "metric");
-          for (const { id, startMs } of stillIn.rows) {
+          const stillIn = replan(any, cook, before, { ...asked, pulled: false });
+          for (const { id, startMs } of rowsOfDay(stillIn)) {
             if (!/^(rest|carve|loosen|thicken|table)/.test(id) || any.roasted === "day-before") continue;
             expect(startMs, id).toBeGreaterThanOrEqual(wentIn + Math.max(pullMin, nowMin) * MINUTE - 1);
           }
-          for (const { startMs, endMs } of stillIn.rows) expect(endMs).toBeGreaterThanOrEqual(startMs);
+          for (const { startMs, endMs } of rowsOfDay(stillIn)) expect(endMs).toBeGreaterThanOrEqual(startMs);
         },
       ),
       { numRuns: 150 },

@@ -6,15 +6,17 @@
 import { lateOf, type Quantiles } from "../forecast/ensemble";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
-import { type TimetableRow, timetableOf } from "../schedule/timetable";
-import type { UnitSystem } from "../units/quantity";
+import { type Row, rowsOf } from "../schedule/rows";
 
 const MINUTE_MS = 60_000;
 
 export interface Replanned {
-  readonly rows: readonly TimetableRow[];
-  readonly carveAtMs: number;
-  readonly serveAtMs: number;
+  /** As planned: what has begun. */
+  readonly begun: readonly Row[];
+  /** As placed again. */
+  readonly coming: readonly Row[];
+  /** What those that are coming are of. */
+  readonly renewed: DerivedPlan;
   /** To the table so much later than planned, min; 0 when the rest takes up what is late. */
   readonly lateMin: number;
 }
@@ -37,12 +39,9 @@ export function replan(
   simulated: Simulated,
   planned: DerivedPlan,
   { inAt, pullMin, pulled, nowMs }: DayNow,
-  units: UnitSystem,
 ): Replanned {
-  const before = timetableOf(plan, planned, units);
-  if (!Number.isFinite(pullMin.p50)) {
-    return { rows: before, carveAtMs: planned.schedule.carveAtMs, serveAtMs: planned.schedule.serveAtMs, lateMin: 0 };
-  }
+  const before = rowsOf(planned);
+  if (!Number.isFinite(pullMin.p50)) return { begun: before, coming: [], renewed: planned, lateMin: 0 };
   // A bird that should be out and is not comes out now at the earliest.
   const sinceInMin = (nowMs - Date.parse(inAt)) / MINUTE_MS;
   const pullMinute = pulled ? pullMin.p50 : Math.max(pullMin.p50, sinceInMin);
@@ -59,11 +58,7 @@ export function replan(
     ({ id, startMs }) => startMs <= nowMs && (pulled || !(FOLLOWS_THE_PULL.test(id) || afterPull.has(id))),
   );
   const known = new Set(begun.map(({ id }) => id));
-  const coming = timetableOf(plan, renewed, units).filter(({ id, startMs }) => !known.has(id) && startMs >= nowMs);
-  return {
-    rows: [...begun, ...coming].sort((a, b) => a.startMs - b.startMs),
-    carveAtMs: renewed.schedule.carveAtMs,
-    serveAtMs: renewed.schedule.serveAtMs,
-    lateMin: Math.round((renewed.schedule.serveAtMs - Date.parse(plan.serveAt)) / MINUTE_MS),
-  };
+  const coming = rowsOf(renewed).filter(({ id, startMs }) => !known.has(id) && startMs >= nowMs);
+  const lateMin = Math.round((renewed.schedule.serveAtMs - Date.parse(plan.serveAt)) / MINUTE_MS);
+  return { begun, coming, renewed, lateMin };
 }

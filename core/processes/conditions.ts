@@ -29,19 +29,3 @@ export const isMet = (condition: Condition, { centresC, browning }: Seen): boole
 /** Whether anything waits for a colour: a bird whose skin must be followed. */
 export const waitsForColour = (moments: readonly { readonly when?: Condition | undefined }[]): boolean =>
   moments.some(({ when }) => when !== undefined && isColour(when));
-
-const COLOUR_WORDS: Record<Colour, string> = {
-  "first-gold": "first gold",
-  golden: "golden",
-  "deep-gold": "deep gold",
-};
-
-/** Short, for labels: "breast 60 °C", "first gold". @param write a temperature in the cook's unit */
-export const conditionName = (condition: Condition, write: (celsius: number) => string): string =>
-  isColour(condition) ? COLOUR_WORDS[condition.colour] : `${condition.centre} ${write(condition.reachesC)}`;
-
-/** After "when": "the breast shows 60 °C", "it is first gold". */
-export const conditionWords = (condition: Condition, write: (celsius: number) => string): string =>
-  isColour(condition)
-    ? `it is ${COLOUR_WORDS[condition.colour]}`
-    : `the ${condition.centre} shows ${write(condition.reachesC)}`;

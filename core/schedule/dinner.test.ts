@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
 import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
+import { timetableOf } from "../../words/timetable";
 import { replan } from "../day/replan";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
@@ -12,7 +13,6 @@ import { usualPlan } from "../plan/usualPlan";
 import type { DerivedPlan } from "./derive";
 import { type DinnerRoast, placeDinner } from "./dinner";
 import { resourceRemedies } from "./remedies";
-import { timetableOf } from "./timetable";
 
 const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>
   all.flatMap((derived, n) => timetableOf(plans[n] as Plan, derived, "metric"));
@@ -164,7 +164,8 @@ describe("several roasts of one dinner", () => {
     if (!planned) throw new Error("it was not placed");
     const inAtMs = planned.schedule.inAtMs;
     const at = { inAt: new Date(inAtMs).toISOString(), pullMin: { p10: 180, p50: 190, p90: 200 }, pulled: false };
-    const { rows } = replan(second.plan, second.simulated, planned, { ...at, nowMs: inAtMs + 3_600_000 }, "metric");
+    const { begun, coming } = replan(second.plan, second.simulated, planned, { ...at, nowMs: inAtMs + 3_600_000 });
+    const rows = [...begun, ...coming];
     expect(rows.some(({ id }) => id.startsWith("thicken"))).toBe(false);
     expect(rows.some(({ id }) => id.startsWith("loosen"))).toBe(true);
   });

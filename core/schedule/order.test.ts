@@ -4,15 +4,15 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
+import { listsOf } from "../../words/lists";
+import { timetableOf } from "../../words/timetable";
 import { centresOf } from "../bird/form";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { constant } from "../sources";
 import { derivePlan } from "./derive";
-import { listsOf } from "./lists";
 import { SALT_AT_OVEN } from "./remedies";
-import { timetableOf } from "./timetable";
 
 /** Everything that is written for the cook, in one text. */
 function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {

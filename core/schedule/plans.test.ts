@@ -2,11 +2,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import { listsOf } from "../../words/lists";
+import { timetableOf } from "../../words/timetable";
 import { taskOf } from "./backward";
-import { listsOf } from "./lists";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
-import { timetableOf } from "./timetable";
 import { EVENING, isWithin, WAKING } from "./waking";
 
 const MINUTE = 60_000;

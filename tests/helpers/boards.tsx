@@ -15,8 +15,8 @@ import type { PlannedDone } from "../../core/forecast/planned";
 import { predictionOf } from "../../core/forecast/prediction";
 import type { Plan, Roast } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { timetableOf } from "../../core/schedule/timetable";
 import type { UnitSystem } from "../../core/units/quantity";
+import { timetableOf } from "../../words/timetable";
 import { sampleRoast } from "./sampleRoast";
 
 interface Shown {

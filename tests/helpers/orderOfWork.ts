@@ -4,11 +4,11 @@ import { goesInWithIce } from "../../core/plan/ice";
 import type { Plan } from "../../core/plan/schema";
 import { potsOf } from "../../core/schedule/chores";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { timetableOf } from "../../core/schedule/timetable";
+import { rowsOf } from "../../core/schedule/rows";
 
 /** Of one roast, alone or of a dinner. */
 export function expectOrder(plan: Plan, derived: DerivedPlan): void {
-  const rows = timetableOf(plan, derived, "metric");
+  const rows = rowsOf(derived);
   const row = (id: string) => rows.find((each) => each.id === id);
   const order = ["thaw", "prepare", "salt", "dry", "counter-1", "fill-1", "season-1", "roast"].flatMap(
     (id) => row(id) ?? [],

@@ -11,14 +11,14 @@ import { dayAndTime } from "../../app/ui/time";
 import { bandShares, type Shares } from "../../core/forecast/band";
 import { NEVER } from "../../core/forecast/ensemble";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "../../core/forecast/planned";
-import { planMarkdown } from "../../core/formats/markdown";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
 import { derivePlan } from "../../core/schedule/derive";
-import { listsOf } from "../../core/schedule/lists";
-import { timetableOf } from "../../core/schedule/timetable";
 import type { UnitSystem } from "../../core/units/quantity";
+import { listsOf } from "../../words/lists";
+import { planMarkdown } from "../../words/markdown";
+import { timetableOf } from "../../words/timetable";
 import { shownBy } from "../helpers/boards";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 

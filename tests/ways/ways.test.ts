@@ -7,7 +7,7 @@ import { type Plan, PlanSchema } from "../../core/plan/schema";
 import { forDinner, forFire } from "../../core/plan/together";
 import { drain } from "../../core/processes/cook";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
-import { dinnerLists, dinnerTimetable } from "../../core/schedule/dinnerLists";
+import { dinnerLists, dinnerTimetable } from "../../words/dinnerLists";
 import { type CookedSo, WAYS } from "./ways";
 
 loadKernel();

@@ -20,7 +20,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
-import { CUT_NAMES } from "../../bird-view/names";
+import { CUT_NAMES } from "../../../words/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";

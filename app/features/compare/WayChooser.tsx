@@ -3,7 +3,7 @@ import { planByWay, type Way } from "../../../core/plan/compare";
 import { methodById } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
-import { CUT_NAMES } from "../../bird-view/names";
+import { CUT_NAMES } from "../../../words/names";
 
 /** What a way is called on the sheet. */
 export function wayName(way: Way, plan: Plan, units: UnitSystem): string {

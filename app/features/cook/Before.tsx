@@ -1,7 +1,7 @@
 import { OVEN_ON } from "../../../core/day/late";
 import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
-import { lateWords } from "../../day/adviceWords";
+import { lateWords } from "../../../words/advice";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";

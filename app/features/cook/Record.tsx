@@ -4,7 +4,7 @@ import { useState } from "react";
 import { messageOf } from "../../../core/errors";
 import { MOST_PHOTOS, type Roast } from "../../../core/plan/schema";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
-import { RATING_NAMES } from "../../bird-view/names";
+import { RATING_NAMES } from "../../../words/names";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { stored } from "../../shell/stored";

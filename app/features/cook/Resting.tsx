@@ -3,7 +3,7 @@ import { placeOf } from "../../../core/bird/probe";
 import { placesSeen } from "../../../core/day/seen";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
-import { COVER_CHOICES } from "../../bird-view/names";
+import { COVER_CHOICES } from "../../../words/names";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
 import { usePreferences } from "../../shell/preferences";

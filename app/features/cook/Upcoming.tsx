@@ -1,4 +1,4 @@
-import type { TimetableRow } from "../../../core/schedule/timetable";
+import type { TimetableRow } from "../../../words/timetable";
 import { clockTime } from "../../ui/time";
 
 interface Props {

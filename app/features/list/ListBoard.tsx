@@ -1,10 +1,10 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
-import { planMarkdown } from "../../../core/formats/markdown";
 import type { Roast } from "../../../core/plan/schema";
-import { dinnerLists, dinnerTimetable } from "../../../core/schedule/dinnerLists";
-import type { ListItem } from "../../../core/schedule/lists";
 import { exportDinner } from "../../../storage/files";
+import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
+import type { ListItem } from "../../../words/lists";
+import { planMarkdown } from "../../../words/markdown";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";

@@ -3,9 +3,9 @@ import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
 import { FIRST_SHARES } from "../../../core/forecast/band";
 import { derivePlan } from "../../../core/schedule/derive";
-import { timetableOf } from "../../../core/schedule/timetable";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { simulated } from "../../../tests/helpers/simulated";
+import { timetableOf } from "../../../words/timetable";
 import { planCalendar } from "./calendar";
 
 describe("the calendar file, read by an independent parser", () => {

@@ -1,7 +1,7 @@
 /** The timetable as an iCalendar file: instants in UTC, so every calendar shows them in its own zone, and an alarm each. */
 import ical, { ICalAlarmType } from "ical-generator";
-import type { TimetableRow } from "../../../core/schedule/timetable";
 import { shown } from "../../../core/units/text";
+import type { TimetableRow } from "../../../words/timetable";
 
 /** Tasks without a length of their own get a few minutes, so that calendars show them. */
 const SHORTEST_MS = 5 * 60_000;

@@ -11,9 +11,9 @@ import {
   MOST_ADDITIONS,
   type Plan,
 } from "../../../core/plan/schema";
-import { additionAmount } from "../../../core/schedule/timetable";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { readableRoasts } from "../../../storage/listing";
+import { additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";

@@ -4,10 +4,10 @@ import type { PlannedDone } from "../../../core/forecast/planned";
 import { isFire } from "../../../core/kitchen/fuel";
 import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
 import type { Plan } from "../../../core/plan/schema";
-import { liquid, restRange, small } from "../../../core/schedule/amounts";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { liquid, restRange, small } from "../../../words/amounts";
 import { Doubt, Fact } from "../../ui/Doubt";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 

@@ -1,5 +1,5 @@
 import { POTS, RESCUES, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
-import { liquid, small } from "../../../core/schedule/amounts";
+import { liquid, small } from "../../../words/amounts";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";

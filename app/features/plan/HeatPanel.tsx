@@ -7,7 +7,7 @@ import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
-import { HEAT_NAMES } from "../../bird-view/names";
+import { HEAT_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";

@@ -5,7 +5,7 @@ import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
-import { COVER_CHOICES } from "../../bird-view/names";
+import { COVER_CHOICES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { MinutesRow } from "./MinutesRow";

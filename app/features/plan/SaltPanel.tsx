@@ -10,7 +10,7 @@ import {
 } from "../../../core/kitchen/salt";
 import { parseSaltPercent } from "../../../core/kitchen/saltShare";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
-import { ice, liquid, small } from "../../../core/schedule/amounts";
+import { ice, liquid, small } from "../../../words/amounts";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { type Late, NEVER } from "../../../core/forecast/ensemble";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
-import { CUT_NAMES, RATING_NAMES } from "../../bird-view/names";
+import { CUT_NAMES, RATING_NAMES } from "../../../words/names";
 import { usePreferences } from "../../shell/preferences";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 

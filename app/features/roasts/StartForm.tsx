@@ -11,7 +11,7 @@ import { kitchenOf } from "../../../storage/kitchen";
 import { isReadable, storedRoast } from "../../../storage/listing";
 import { saveRoast } from "../../../storage/roasts";
 import { shareWithDinner } from "../../../storage/sharing";
-import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
+import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";

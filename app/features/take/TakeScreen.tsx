@@ -5,7 +5,7 @@ import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/plan/schema";
 import { formatMass } from "../../../core/units/quantity";
 import { takeRoasts } from "../../../storage/roasts";
-import { CUT_NAMES, SPECIES_NAMES } from "../../bird-view/names";
+import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { stored } from "../../shell/stored";

@@ -1,6 +1,6 @@
 /** The plan as a Markdown page. How instants are written is the caller's business. */
-import type { Lists } from "../schedule/lists";
-import type { TimetableRow } from "../schedule/timetable";
+import type { Lists } from "./lists";
+import type { TimetableRow } from "./timetable";
 
 /** Markdown takes some signs for its own: they are escaped, so that a title stays a title. */
 const plain = (text: string): string => text.replace(/([\\`*_{}[\]<>|#])/g, "\\$1").replace(/\s+/g, " ");

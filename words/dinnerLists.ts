@@ -1,8 +1,8 @@
 /** All the roasts of a dinner on one list and in one timetable. */
-import type { Plan } from "../plan/schema";
-import type { UnitSystem } from "../units/quantity";
+import type { Plan } from "../core/plan/schema";
+import type { DerivedPlan } from "../core/schedule/derive";
+import type { UnitSystem } from "../core/units/quantity";
 import { small } from "./amounts";
-import type { DerivedPlan } from "./derive";
 import { dishesToBuy, type ListItem, type Lists, listsOf } from "./lists";
 import { type TimetableRow, timetableOf } from "./timetable";
 

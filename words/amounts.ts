@@ -1,7 +1,7 @@
 /** Amounts as a list writes them, in the cook's units. */
-import { NEVER } from "../forecast/ensemble";
-import { formatDuration, formatMass, type UnitSystem } from "../units/quantity";
-import type { Schedule } from "./backward";
+import { NEVER } from "../core/forecast/ensemble";
+import type { Schedule } from "../core/schedule/backward";
+import { formatDuration, formatMass, type UnitSystem } from "../core/units/quantity";
 
 const ML_PER_CUP = 236.6;
 const GRAMS_PER_OUNCE = 28.35;

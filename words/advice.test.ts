@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import type { Advice } from "../../core/day/coach";
-import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { adviceWords } from "./adviceWords";
-import { changeWords } from "./changeWords";
+import { changeWords } from "../app/day/changeWords";
+import type { Advice } from "../core/day/coach";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { adviceWords } from "./advice";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [

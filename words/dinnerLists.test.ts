@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { simulated } from "../../tests/helpers/simulated";
-import { FIRST_SHARES } from "../forecast/band";
-import type { Plan } from "../plan/schema";
-import { forDinner } from "../plan/together";
-import { usualPlan } from "../plan/usualPlan";
-import { placeDinner } from "./dinner";
+import { FIRST_SHARES } from "../core/forecast/band";
+import type { Plan } from "../core/plan/schema";
+import { forDinner } from "../core/plan/together";
+import { usualPlan } from "../core/plan/usualPlan";
+import { placeDinner } from "../core/schedule/dinner";
+import { simulated } from "../tests/helpers/simulated";
 import { dinnerLists, dinnerTimetable, type ListedRoast } from "./dinnerLists";
 import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";

@@ -1,12 +1,13 @@
 /** Advice in words: what to do, why, and what happens otherwise. */
-import type { Advice } from "../../core/day/coach";
-import { dueRows } from "../../core/day/due";
-import type { LateBefore } from "../../core/day/late";
-import { isFire } from "../../core/kitchen/fuel";
-import type { CookStage, Plan } from "../../core/plan/schema";
-import { conditionWords, isColour } from "../../core/processes/conditions";
-import { fuelWords, stageWords, type TimetableRow } from "../../core/schedule/timetable";
-import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../core/units/quantity";
+import type { Advice } from "../core/day/coach";
+import { dueRows } from "../core/day/due";
+import type { LateBefore } from "../core/day/late";
+import { isFire } from "../core/kitchen/fuel";
+import type { CookStage, Plan } from "../core/plan/schema";
+import { isColour } from "../core/processes/conditions";
+import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import { conditionWords } from "./conditions";
+import { fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {
   /** Stays the same while it is the same advice: it rings once. */

@@ -1,18 +1,18 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
-import { ovenMassKg } from "../bird/body";
-import { bathFor, SALT_SHARES } from "../kitchen/brining";
-import { hasGiblets } from "../kitchen/cutting";
-import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../kitchen/fuel";
-import { stockWaterMl } from "../kitchen/gravy";
-import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
-import { sears } from "../plan/methods";
-import type { Plan } from "../plan/schema";
-import { glazePasses, startsShielded } from "../plan/season";
-import { fullStages } from "../processes/stages";
-import { formatMass, type UnitSystem } from "../units/quantity";
+import { ovenMassKg } from "../core/bird/body";
+import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
+import { hasGiblets } from "../core/kitchen/cutting";
+import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../core/kitchen/fuel";
+import { stockWaterMl } from "../core/kitchen/gravy";
+import { formatSpoons, SALT_NAMES } from "../core/kitchen/salt";
+import { sears } from "../core/plan/methods";
+import type { Plan } from "../core/plan/schema";
+import { glazePasses, startsShielded } from "../core/plan/season";
+import { fullStages } from "../core/processes/stages";
+import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { COLD_LIMIT, ice, liquid, small } from "./amounts";
-import { givesGiblets, potsOf, simmersGiblets } from "./chores";
-import type { DerivedPlan } from "./derive";
 import { additionAmount, underWords } from "./timetable";
 
 export interface ListItem {

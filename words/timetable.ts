@@ -1,64 +1,33 @@
-/** Everything that is done, in order, in plain words: for the list, the calendar, the command line and the stove. */
+/** What a timetable says: every task, chore and dish in plain words. */
 
-import { centresOf, hasCavity } from "../bird/form";
-import type { Shield, Underlay } from "../heat/ovens";
-import { hasGiblets } from "../kitchen/cutting";
-import { briquettesPerHour, briquettesToStart, isFire } from "../kitchen/fuel";
-import { formatSpoons, SALT_NAMES } from "../kitchen/salt";
-import { isOnBird } from "../plan/additions";
-import { goesInWithIce } from "../plan/ice";
-import { preheatedC } from "../plan/methods";
-import type { Addition, Plan } from "../plan/schema";
-import { glazeMoments, glazePasses, startsShielded } from "../plan/season";
-import { conditionWords } from "../processes/conditions";
-import { fullStages } from "../processes/stages";
-import { formatTemperature, type UnitSystem } from "../units/quantity";
+import { centresOf, hasCavity } from "../core/bird/form";
+import type { Replanned } from "../core/day/replan";
+import type { Shield, Underlay } from "../core/heat/ovens";
+import { hasGiblets } from "../core/kitchen/cutting";
+import { briquettesPerHour, briquettesToStart, isFire } from "../core/kitchen/fuel";
+import { formatSpoons, SALT_NAMES } from "../core/kitchen/salt";
+import { isOnBird } from "../core/plan/additions";
+import { goesInWithIce } from "../core/plan/ice";
+import { preheatedC } from "../core/plan/methods";
+import type { Addition, Plan } from "../core/plan/schema";
+import { glazeMoments, glazePasses, startsShielded } from "../core/plan/season";
+import { fullStages } from "../core/processes/stages";
+import { type TaskId, taskOf } from "../core/schedule/backward";
+import { type Chore, potsOf, simmersGiblets } from "../core/schedule/chores";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { type Row, rowsOf } from "../core/schedule/rows";
+import type { PlacedSide } from "../core/schedule/sides";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
-import { type Lane, type TaskId, taskOf } from "./backward";
-import { type Chore, type ChoreKind, potsOf, simmersGiblets } from "./chores";
-import type { DerivedPlan } from "./derive";
+import { conditionWords } from "./conditions";
 
-export interface TimetableRow {
-  /** Stable, so that a calendar that is fetched again moves its events. */
-  readonly id: string;
-  readonly startMs: number;
-  readonly endMs: number;
-  readonly lane: Lane;
+/** A row with what it says. */
+export interface TimetableRow extends Row {
   readonly what: string;
   readonly detail: string;
-  /** Minutes before the start at which an alarm is wanted; none for what takes care of itself. */
-  readonly alarmMin?: number;
 }
 
 type Words = readonly [what: string, detail: string];
-
-const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
-  thaw: 0,
-  prepare: 10,
-  salt: 0,
-  dry: 0,
-  preheat: 0,
-  roast: 10,
-  rest: 15,
-  carve: 5,
-  chill: 0,
-  "water-change": 0,
-  "mix-brine": 5,
-  make: 0,
-  "eve-check": 0,
-  stock: 0,
-  counter: 0,
-  fill: 5,
-  season: 5,
-  sear: 2,
-  stage: 0,
-  baste: 0,
-  glaze: 2,
-  "bacon-off": 0,
-  fuel: 2,
-  loosen: 0,
-  thicken: 0,
-};
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -400,43 +369,42 @@ export function fuelWords(plan: Plan, n: number): Words {
   }
 }
 
-/** Everything that is to be done, in order. */
-export function timetableOf(plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
-  const t = (celsius: number): string => formatTemperature(celsius, units);
-  const words = taskWords(plan, derived, units);
-  const row = (
-    key: TaskId | ChoreKind,
-    id: string,
-    { lane, startMs, endMs }: Pick<TimetableRow, "lane" | "startMs" | "endMs">,
-    [what, detail]: Words,
-  ): TimetableRow => {
-    const alarmMin = ALARMS[key];
-    return { id, startMs, endMs, lane, what, detail, ...(alarmMin !== undefined && { alarmMin }) };
-  };
-  const { ovenIsOn, piece } = derived.beside;
-  const isLed = piece?.follows === true;
-  const own = derived.schedule.tasks.filter(
-    ({ id }) => !(id === "preheat" && (isLed || ovenIsOn)) && !(id === "table" && isLed),
-  );
-  const tasks = own.map((task) => row(task.id, task.id, task, words[task.id]));
-  const chores = derived.chores.map((chore) =>
-    row(chore.kind, `${chore.kind}-${chore.n}`, chore, choreWords(plan, derived, chore, units)),
-  );
-  const dishes = derived.sides.map(
-    ({ id, name, startMs, endMs, ovenC, slot }): TimetableRow => ({
-      id: `side-${id}`,
-      startMs,
-      endMs,
-      lane: ovenC === null && slot !== "tray" ? "board" : "heat",
-      what: `${name}: start`,
-      detail:
-        slot === "tray"
-          ? "into the bird's own tray, under the rack"
-          : ovenC === null
-            ? "on a ring"
-            : `oven at ${t(ovenC)}${plan.roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`,
-      alarmMin: 5,
-    }),
-  );
-  return [...tasks, ...chores, ...dishes].sort((a, b) => a.startMs - b.startMs);
+/** Rows in words. @param derived what they are of */
+export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
+  const tasks = taskWords(plan, derived, units);
+  return rows.map((row) => {
+    const { about } = row;
+    const [what, detail] =
+      about.kind === "task"
+        ? tasks[about.task]
+        : about.kind === "chore"
+          ? choreWords(plan, derived, about.chore, units)
+          : sideWords(about.side, plan, units);
+    return { ...row, what, detail };
+  });
 }
+
+function sideWords({ name, ovenC, slot }: PlacedSide, { roasted }: Plan, units: UnitSystem): Words {
+  const how =
+    slot === "tray"
+      ? "into the bird's own tray, under the rack"
+      : ovenC === null
+        ? "on a ring"
+        : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
+  return [`${name}: start`, how];
+}
+
+/** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */
+export const replannedRows = (
+  { begun, coming, renewed }: Replanned,
+  plan: Plan,
+  planned: DerivedPlan,
+  units: UnitSystem,
+): TimetableRow[] =>
+  [...worded(begun, plan, planned, units), ...worded(coming, plan, renewed, units)].sort(
+    (one, other) => one.startMs - other.startMs,
+  );
+
+/** Everything that is to be done, in order, in words. */
+export const timetableOf = (plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] =>
+  worded(rowsOf(derived), plan, derived, units);

@@ -1,0 +1,76 @@
+/** Everything that is done, in order, as data: for the list, the calendar, the command line and the stove. */
+import type { Lane, TaskId } from "./backward";
+import type { Chore, ChoreKind } from "./chores";
+import type { DerivedPlan } from "./derive";
+import type { PlacedSide } from "./sides";
+
+/** What a row is about: a task of the bird, a chore around it, a dish. */
+export type About =
+  | { readonly kind: "task"; readonly task: TaskId }
+  | { readonly kind: "chore"; readonly chore: Chore }
+  | { readonly kind: "side"; readonly side: PlacedSide };
+
+export interface Row {
+  /** Stable, so that a calendar that is fetched again moves its events. */
+  readonly id: string;
+  readonly startMs: number;
+  readonly endMs: number;
+  readonly lane: Lane;
+  /** Minutes before the start at which an alarm is wanted; none for what takes care of itself. */
+  readonly alarmMin?: number;
+  readonly about: About;
+}
+
+/** Minutes before a row at which it is called. */
+const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
+  thaw: 0,
+  prepare: 10,
+  salt: 0,
+  dry: 0,
+  preheat: 0,
+  roast: 10,
+  rest: 15,
+  carve: 5,
+  chill: 0,
+  "water-change": 0,
+  "mix-brine": 5,
+  make: 0,
+  "eve-check": 0,
+  stock: 0,
+  counter: 0,
+  fill: 5,
+  season: 5,
+  sear: 2,
+  stage: 0,
+  baste: 0,
+  glaze: 2,
+  "bacon-off": 0,
+  fuel: 2,
+  loosen: 0,
+  thicken: 0,
+};
+
+const SIDE_ALARM_MIN = 5;
+
+const withAlarm = (row: Row, alarmMin: number | undefined): Row =>
+  alarmMin === undefined ? row : { ...row, alarmMin };
+
+export function rowsOf({ schedule, chores, sides, beside: { ovenIsOn, piece } }: DerivedPlan): Row[] {
+  const isLed = piece?.follows === true;
+  const own = schedule.tasks.filter(
+    ({ id }) => !(id === "preheat" && (isLed || ovenIsOn)) && !(id === "table" && isLed),
+  );
+  const tasks = own.map(({ id, lane, startMs, endMs }) =>
+    withAlarm({ id, startMs, endMs, lane, about: { kind: "task", task: id } }, ALARMS[id]),
+  );
+  const work = chores.map((chore) => {
+    const { kind, n, lane, startMs, endMs } = chore;
+    return withAlarm({ id: `${kind}-${n}`, startMs, endMs, lane, about: { kind: "chore", chore } }, ALARMS[kind]);
+  });
+  const dishes = sides.map((side): Row => {
+    const { id, startMs, endMs, ovenC, slot } = side;
+    const lane = ovenC === null && slot !== "tray" ? "board" : "heat";
+    return { id: `side-${id}`, startMs, endMs, lane, alarmMin: SIDE_ALARM_MIN, about: { kind: "side", side } };
+  });
+  return [...tasks, ...work, ...dishes].sort((a, b) => a.startMs - b.startMs);
+}

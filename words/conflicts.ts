@@ -1,0 +1,112 @@
+/** What cannot fit, in words. */
+import type { Plan } from "../core/plan/schema";
+import type { Conflict } from "../core/schedule/conflicts";
+import type { DerivedPlan } from "../core/schedule/derive";
+import type { ResourceConflict } from "../core/schedule/resources";
+import { formatDuration, formatLength, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
+import { conditionWords } from "./conditions";
+import { TASK_NAMES } from "./names";
+
+const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
+/** What a place takes or has: the sides of it, or the volume of a pot. */
+const sizes = (values: readonly number[], units: UnitSystem): string =>
+  values.length === 1
+    ? formatVolume(values[0] as number, units)
+    : values.map((value) => formatLength(Math.round(value), units)).join(" × ");
+
+/** @param at an instant as the cook reads it */
+export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: number) => string): string {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  switch (conflict.kind) {
+    case "too-late":
+      return `${TASK_NAMES[conflict.task]} should have begun ${at(conflict.startMs)}, ${formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the oven.`;
+    case "never-thaws":
+      return `At ${t(conflict.mediumC)} it would hardly thaw: meat melts just below freezing.`;
+    case "thawed-in-water-waits":
+      return `A bird thawed in water is cooked at once; ${formatDuration(conflict.hours * 3600)} of salting and drying cannot follow.`;
+    case "ice-waits":
+      return `A bird that goes in with its ice is not salted and dried for ${formatDuration(conflict.hours * 3600)} first.`;
+    case "waits-too-long-raw":
+      return `${conflict.days.toFixed(1)} days raw in the fridge is longer than the usual guidance of ${conflict.limitDays}. Follow your local food-safety authority.`;
+    case "brined-too-long":
+      return `${conflict.hours} hours in brine is longer than the usual guidance of ${conflict.limitHours}.`;
+    case "frozen-outside-an-oven":
+      return conflict.why === "heat"
+        ? "With ice in it, a bird is for the oven only: never for a smoker, a grill or a spit."
+        : "With ice in it, a bird is not stuffed: the middle would be in the warm for hours.";
+    case "not-on-a-spit":
+      return "A flat bird, or one in pieces, does not turn on a spit.";
+    case "salted-twice":
+      return `It was sold salted, and is to be salted again${conflict.percent === null ? "" : `: it comes to ${conflict.percent.toFixed(1)} %`}. None is usual, since the drippings get too salty for gravy; some brine it all the same, for the flavour of the brine on the skin.`;
+    case "too-salty":
+      return `The meat comes to ${conflict.percent.toFixed(1)} % of salt, simulated; 0.7 to 1.5 % is usual.`;
+    case "at-night":
+      return `${TASK_NAMES[conflict.task]} begins in the night, ${at(conflict.startMs)}.`;
+    case "done-too-soon":
+      return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
+    case "sugar-burns":
+      return `The sugar in “${conflict.name}” burns over the skin at this heat before the bird is done.`;
+    case "never-comes": {
+      const waits = { stage: "A change of the heat waits", glaze: "The glaze waits", bacon: "The bacon stays on" };
+      return `${waits[conflict.what]} until ${conditionWords(conflict.for, t)}, and before that the bird is out.`;
+    }
+    case "late-never":
+      return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
+    case "does-not-fit": {
+      const { where, needs, has } = conflict.fit;
+      return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
+    }
+  }
+}
+
+const USE_NAMES: Record<string, string> = {
+  bird: "the bird",
+  thaw: "the thawing bird",
+  salt: "salting",
+  dry: "the bird on its rack",
+  chill: "the carved trays",
+  prepare: "opening and cutting",
+  carve: "carving",
+  fill: "filling the bird",
+  season: "dressing the bird",
+  stock: "the stock",
+  thicken: "the gravy",
+  "mix-brine": "mixing the brine",
+  make: "making what goes on",
+  "eve-check": "the eve's check",
+};
+
+/** Two uses of one thing, without the moment. */
+export function resourceWords(
+  { kind, uses }: ResourceConflict,
+  { equipment }: Plan,
+  { sides }: DerivedPlan,
+  units: UnitSystem,
+): string {
+  const names = [
+    ...new Set(
+      uses.map(({ id, of }) => {
+        const name = sides.find((side) => side.id === id)?.name ?? USE_NAMES[id] ?? (of ? "a dish" : id);
+        return of ? `${name} (${of})` : name;
+      }),
+    ),
+  ];
+  const both = names.join(" and ");
+  const Both = `${both[0]?.toUpperCase()}${both.slice(1)}`;
+  switch (kind) {
+    case "oven-full":
+      return `${Both} do not find room in one oven together`;
+    case "oven-two-temperatures":
+      return `${Both} want one oven at ${uses.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}`;
+    case "rings-full":
+      return `${Both} want more rings than there are`;
+    case "hands-short":
+      return `${Both} want more hands than there are`;
+    case "thermometers-short":
+      return equipment.thermometers === 0
+        ? "There is no thermometer for the bird, and nothing else tells when it is done"
+        : "There are more birds than thermometers";
+    case "fridge-full":
+      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${Math.round(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0))} L of fridge; ${equipment.fridgeL} L can be made free`;
+  }
+}

@@ -1,0 +1,72 @@
+/** What a cook calls the birds, their cuts, what heats them, and what is done. */
+import type { Species } from "../core/bird/anatomy";
+import type { Cut } from "../core/bird/form";
+import type { HeatSource } from "../core/heat/ovens";
+import { COVERS, type Cover } from "../core/heat/surroundings";
+import type { TaskId } from "../core/schedule/backward";
+import type { ChoreKind } from "../core/schedule/chores";
+
+export const SPECIES_NAMES: Record<Species, string> = { turkey: "Turkey", chicken: "Chicken", duck: "Duck" };
+
+export const CUT_NAMES: Record<Cut, string> = {
+  whole: "Whole",
+  spatchcock: "Spatchcocked",
+  parts: "In parts",
+  crown: "Crown",
+  legs: "Whole legs",
+  "boneless-breast": "Boneless breast",
+  "leg-roll": "Rolled leg",
+};
+
+export const COVER_NAMES: Record<Cover, string> = {
+  none: "Bare",
+  foil: "Loose foil",
+  towels: "Foil and towels",
+  box: "Insulated box",
+};
+
+export const HEAT_NAMES: Record<HeatSource, string> = {
+  oven: "Oven",
+  "fan-oven": "Fan oven",
+  smoker: "Smoker",
+  "covered-grill": "Covered grill",
+  spit: "Spit",
+};
+
+/** Covers as choices, in the order of how much they hold. */
+export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));
+
+/** How good it was, from one to five. */
+export const RATING_NAMES: readonly string[] = ["Not again", "So-so", "Good", "Very good", "The best yet"];
+
+/** Tasks and chores, short, for the clock. */
+export const TASK_NAMES: Record<TaskId, string> = {
+  thaw: "Thaw",
+  prepare: "Open and cut",
+  salt: "Salt",
+  dry: "Dry, uncovered",
+  preheat: "Preheat",
+  roast: "Roast",
+  rest: "Rest",
+  carve: "Carve",
+  chill: "Chilled",
+  table: "At the table",
+};
+export const CHORE_NAMES: Record<ChoreKind, string> = {
+  "water-change": "Change the water",
+  "mix-brine": "Mix the brine",
+  make: "Make what goes on",
+  "eve-check": "The eve's check",
+  stock: "Stock",
+  counter: "On the counter",
+  fill: "Fill",
+  season: "Dress",
+  sear: "Sear",
+  stage: "Change of the heat",
+  baste: "Baste",
+  glaze: "Glaze",
+  "bacon-off": "Bacon off",
+  fuel: "Fuel",
+  loosen: "Loosen the tray",
+  thicken: "Gravy",
+};
