@@ -12,12 +12,12 @@ describe("a conflict of any plan", () => {
         for (const conflict of deriveAny(plan, cook).conflicts) {
           const remedies = remediesOf(conflict, plan, (changed) => deriveAny(changed, cook).conflicts);
           expect(remedies.length, conflict.kind).toBeGreaterThan(0);
-          for (const { label, change } of remedies) {
+          for (const { does, change } of remedies) {
             const changed = PlanSchema.parse(change(plan));
             const left = deriveAny(changed, cook).conflicts.filter(
               (other) => other.kind === conflict.kind && JSON.stringify(other) === JSON.stringify(conflict),
             );
-            expect(left, `${conflict.kind}: ${label}`).toEqual([]);
+            expect(left, `${conflict.kind}: ${does.kind}`).toEqual([]);
           }
         }
       }),
@@ -32,14 +32,14 @@ describe("a conflict of any plan", () => {
           `${kind} ${uses.map(({ id }) => id).join(" ")}`;
         for (const conflict of deriveAny(plan, cook).resourceConflicts) {
           const after = (changed: typeof plan) => deriveAny(changed, cook).resourceConflicts;
-          const remedies = resourceRemedies(conflict, plan, "metric", after);
+          const remedies = resourceRemedies(conflict, plan, after);
           expect(remedies.length, conflict.kind).toBeGreaterThan(0);
-          for (const { label, change } of remedies) {
+          for (const { does, change } of remedies) {
             const changed = PlanSchema.parse(change(plan));
             const left = deriveAny(changed, cook).resourceConflicts.filter((other) => key(other) === key(conflict));
             expect(
               left.map(({ fromMs }) => fromMs),
-              `${key(conflict)}: ${label}`,
+              `${key(conflict)}: ${does.kind}`,
             ).not.toContain(conflict.fromMs);
           }
         }

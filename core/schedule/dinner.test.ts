@@ -94,7 +94,7 @@ describe("several roasts of one dinner", () => {
           const name = conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" and ");
           // Of two uses of the other roast it is that one that says what helps.
           if (conflict.uses.every(({ of }) => of !== undefined)) continue;
-          const remedies = resourceRemedies(conflict, one, "metric", placedWith);
+          const remedies = resourceRemedies(conflict, one, placedWith);
           expect(remedies.length, `${conflict.kind}: ${name}`).toBeGreaterThan(0);
         }
       }),
@@ -198,7 +198,7 @@ describe("several roasts of one dinner", () => {
     ] as const) {
       const conflict = placed.get(id)?.resourceConflicts.find(({ kind }) => kind === "oven-two-temperatures");
       expect(conflict?.uses.map(({ of }) => of).filter(Boolean)).toEqual([id === "a" ? "Roast b" : "Roast a"]);
-      if (conflict) expect(resourceRemedies(conflict, plan, "metric").length).toBeGreaterThan(0);
+      if (conflict) expect(resourceRemedies(conflict, plan).length).toBeGreaterThan(0);
     }
     const outdoors = placeDinner([roast("a", usual()), roast("b", { ...hot, heat: "covered-grill" })], 0);
     const kinds = [...outdoors.values()].flatMap(({ resourceConflicts }) => resourceConflicts.map(({ kind }) => kind));

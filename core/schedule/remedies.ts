@@ -1,4 +1,4 @@
-/** What can be done about a conflict by one tap: a change of the plan under a plain label. */
+/** What can be done about a conflict by one tap: a change of the plan, and what it does as data; its words are the edge's. */
 
 import { hasCavity } from "../bird/form";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
@@ -8,14 +8,66 @@ import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
 import { constant } from "../sources";
-import { formatTemperature, type UnitSystem } from "../units/quantity";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
 import { earliestWithin, WAKING } from "./waking";
 
+/** What a remedy does, where that is all there is to say. */
+export const PLAIN_REMEDIES = [
+  "at-the-end",
+  "bacon-stays",
+  "bland",
+  "brine-a-day",
+  "brine-in-bag",
+  "cooler",
+  "dishes-anywhere",
+  "dry-salt",
+  "eat-later",
+  "eat-later-and-sleep",
+  "fridge-room",
+  "fridge-room-for-all",
+  "hotter",
+  "in-the-oven",
+  "joint",
+  "leave-whole",
+  "no-ring",
+  "no-salt",
+  "on-the-grill",
+  "one-bird",
+  "one-more-hand",
+  "one-more-oven",
+  "one-more-ring",
+  "one-stock",
+  "salt-at-oven",
+  "shorter-salting",
+  "spatchcock",
+  "stuffing-beside",
+  "thaw-in-fridge",
+  "thaw-in-water",
+  "thermometer-each",
+  "this-on-the-grill",
+  "tray-stock",
+  "under-the-skin",
+  "usual-glaze",
+  "without-stage",
+] as const;
+export type PlainRemedy = (typeof PLAIN_REMEDIES)[number];
+
+/** What a remedy does. */
+export type Does =
+  | { readonly kind: PlainRemedy }
+  | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
+  | { readonly kind: "brine-hours"; readonly hours: number }
+  /** The first, and nothing salty besides. */
+  | { readonly kind: "and-bland"; readonly first: Does }
+  /** A dish, by its name. */
+  | { readonly kind: "leave-out"; readonly name: string }
+  | { readonly kind: "bake-at" | "heat-as-other"; readonly celsius: number }
+  | { readonly kind: "thermometers"; readonly count: number };
+
 export interface Remedy {
-  readonly label: string;
+  readonly does: Does;
   change(plan: Plan): Plan;
 }
 
@@ -37,19 +89,20 @@ const LATEST_H = 48;
 
 /** Later by as much as it takes: nights and mornings in between swallow some of it. None where no delay does it. */
 function later(
-  label: string,
+  kind: "eat-later" | "eat-later-and-sleep",
   leastHours: number,
   conflict: Conflict & { readonly task: TaskId },
   plan: Plan,
   after?: ConflictsAfter,
 ): readonly Remedy[] {
-  if (!after) return [{ label, change: laterBy(leastHours) }];
+  const does = { kind };
+  if (!after) return [{ does, change: laterBy(leastHours) }];
   for (let hours = leastHours; hours <= LATEST_H; hours += 0.25) {
     const change = laterBy(hours);
     const stays = after(change(plan)).some(
       (other) => other.kind === conflict.kind && "task" in other && other.task === conflict.task,
     );
-    if (!stays) return [{ label, change }];
+    if (!stays) return [{ does, change }];
   }
   return [];
 }
@@ -58,26 +111,26 @@ const QUARTER_MS = 900_000;
 const AT_THE_OVEN = { saltHours: 0, dryHours: 0 } as const;
 
 export const WATER_NOW: Remedy = {
-  label: "Thaw in cold water, salt at the oven",
+  does: { kind: "thaw-in-water" },
   change: (plan) => ({ ...withSalt({ ...AT_THE_OVEN, method: "dry" })(plan), thawIn: "water" }),
 };
 const THAW_IN_FRIDGE: Remedy = {
-  label: "Thaw in the fridge instead",
+  does: { kind: "thaw-in-fridge" },
   change: (plan) => ({ ...plan, thawIn: "fridge" }),
 };
 export const SALT_AT_OVEN: Remedy = {
-  label: "Salt it at the oven",
+  does: { kind: "salt-at-oven" },
   // A bath needs hours: at the oven salt goes on dry.
   change: (plan) => withSalt({ ...AT_THE_OVEN, ...(plan.salt.method !== "none" && { method: "dry" }) })(plan),
 };
-const SHORTER: Remedy = { label: "Salt 12 h, no drying", change: withSalt({ saltHours: 12, dryHours: 0 }) };
-const NO_SALT: Remedy = { label: "No more salt", change: withSalt({ method: "none" }) };
-const BAG: Remedy = { label: "Brine it in a closed bag", change: withSalt({ bath: "bag" }) };
-const COOLER: Remedy = { label: "Keep it in a cooler with ice", change: withSalt({ keptIn: "cooler", dryHours: 0 }) };
-const DRY_INSTEAD: Remedy = { label: "Dry salt instead", change: withSalt({ method: "dry" }) };
-const IN_THE_OVEN: Remedy = { label: "Roast it in the oven", change: (plan) => ({ ...plan, heat: "oven" }) };
+const SHORTER: Remedy = { does: { kind: "shorter-salting" }, change: withSalt({ saltHours: 12, dryHours: 0 }) };
+const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: "none" }) };
+const BAG: Remedy = { does: { kind: "brine-in-bag" }, change: withSalt({ bath: "bag" }) };
+const COOLER: Remedy = { does: { kind: "cooler" }, change: withSalt({ keptIn: "cooler", dryHours: 0 }) };
+const DRY_INSTEAD: Remedy = { does: { kind: "dry-salt" }, change: withSalt({ method: "dry" }) };
+const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: (plan) => ({ ...plan, heat: "oven" }) };
 const STUFFING_BESIDE: Remedy = {
-  label: "Stuffing beside the bird",
+  does: { kind: "stuffing-beside" },
   change: unstuffed,
 };
 /** Another cut, with the heat and the targets that go with it. */
@@ -89,11 +142,11 @@ function cutTo(cut: "spatchcock" | "parts"): Remedy["change"] {
   };
 }
 const FLATTEN: Remedy = {
-  label: "Spatchcock it",
+  does: { kind: "spatchcock" },
   change: cutTo("spatchcock"),
 };
 const JOINT: Remedy = {
-  label: "Joint it",
+  does: { kind: "joint" },
   change: cutTo("parts"),
 };
 /** Less salt: of what is salted with, or of what goes on besides, whichever is too much. @param percent in all */
@@ -109,9 +162,9 @@ function lessSalt(percent: number, plan: Plan): readonly Remedy[] {
   return [
     ...(isEnough ? weaker : []),
     ...(percent - besides <= TOO_SALTY_PERCENT
-      ? [{ label: "Nothing salty besides", change: bland }]
-      : weaker.map(({ label, change }) => ({
-          label: `${label}, and nothing salty besides`,
+      ? [{ does: { kind: "bland" as const }, change: bland }]
+      : weaker.map(({ does, change }) => ({
+          does: { kind: "and-bland" as const, first: does },
           change: (before: Plan): Plan => change(bland(before)),
         }))),
   ];
@@ -120,21 +173,24 @@ function lessSalt(percent: number, plan: Plan): readonly Remedy[] {
 /** By what decides it: the strength of a dry salt, the hours of a brine. */
 function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
   const aim = constant("drySaltPercent");
-  if (plan.salt.method !== "brine") return [{ label: `Back to ${aim} %`, change: withSalt({ percent: aim }) }];
+  if (plan.salt.method !== "brine")
+    return [{ does: { kind: "salt-percent" as const, percent: aim }, change: withSalt({ percent: aim }) }];
   // What has crept in grows with the root of the hours at first, and never faster than with the hours.
   const hours = Math.max(1, Math.floor(plan.salt.saltHours * (aim / percent) ** 2));
   const weaker = Math.max(1, Math.round(2 * plan.salt.brinePercent * (aim / percent)) / 2);
   return [
-    ...(hours < plan.salt.saltHours ? [{ label: `Brine it ${hours} h`, change: withSalt({ saltHours: hours }) }] : []),
+    ...(hours < plan.salt.saltHours
+      ? [{ does: { kind: "brine-hours" as const, hours }, change: withSalt({ saltHours: hours }) }]
+      : []),
     ...(weaker < plan.salt.brinePercent
-      ? [{ label: `A brine of ${weaker} %`, change: withSalt({ brinePercent: weaker }) }]
+      ? [{ does: { kind: "brine-percent" as const, percent: weaker }, change: withSalt({ brinePercent: weaker }) }]
       : []),
   ];
 }
 const HOTTER_BY_K = 20;
 const HOTTEST_C = 230;
 export const HOTTER: Remedy = {
-  label: "A hotter oven all through",
+  does: { kind: "hotter" },
   change: (plan) => ({
     ...plan,
     stages: plan.stages.map((stage) => ({
@@ -143,14 +199,14 @@ export const HOTTER: Remedy = {
     })),
   }),
 };
-const ONE_BIRD: Remedy = { label: "One bird only", change: withBird({ count: 1 }) };
+const ONE_BIRD: Remedy = { does: { kind: "one-bird" }, change: withBird({ count: 1 }) };
 
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   switch (conflict.kind) {
     case "too-late": {
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
-      const eatLater = later("Eat later, and be in time", quarters / 4, conflict, plan, after);
+      const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") return [WATER_NOW, SHORTER, ...eatLater];
       return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
     }
@@ -163,13 +219,13 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "waits-too-long-raw":
       return [SHORTER];
     case "brined-too-long":
-      return [{ label: "Brine it one day", change: withSalt({ saltHours: 24 }) }];
+      return [{ does: { kind: "brine-a-day" }, change: withSalt({ saltHours: 24 }) }];
     case "frozen-outside-an-oven":
       return conflict.why === "heat" ? [IN_THE_OVEN, WATER_NOW] : [STUFFING_BESIDE, WATER_NOW];
     case "not-on-a-spit":
       return [
-        { label: "On the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
-        { label: "Leave it whole", change: withForm({ cut: "whole" }) },
+        { does: { kind: "on-the-grill" }, change: (before) => ({ ...before, heat: "covered-grill" }) },
+        { does: { kind: "leave-whole" }, change: withForm({ cut: "whole" }) },
       ];
     case "salted-twice":
       return [NO_SALT];
@@ -178,7 +234,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "at-night": {
       const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / 3_600_000;
       return [
-        ...later("Eat later, and sleep", hours, conflict, plan, after),
+        ...later("eat-later-and-sleep", hours, conflict, plan, after),
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
       ];
     }
@@ -194,18 +250,18 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
           additions: before.additions.map((each) => (each.id === id ? { ...each, ...what } : each)),
         });
       return [
-        { label: "Put it on at the end", change: change({ when: "at-the-end" }) },
-        { label: "Put it under the skin", change: change({ where: "under-the-skin" }) },
+        { does: { kind: "at-the-end" }, change: change({ when: "at-the-end" }) },
+        { does: { kind: "under-the-skin" }, change: change({ where: "under-the-skin" }) },
       ];
     }
     case "never-comes": {
       const { what } = conflict;
-      if (what === "glaze") return [{ label: "Glaze at the usual moments", change: withSeason({ glazeAt: [] }) }];
-      if (what === "bacon") return [{ label: "Leave the bacon on", change: withSeason({ baconOff: null }) }];
+      if (what === "glaze") return [{ does: { kind: "usual-glaze" }, change: withSeason({ glazeAt: [] }) }];
+      if (what === "bacon") return [{ does: { kind: "bacon-stays" }, change: withSeason({ baconOff: null }) }];
       const wanted = JSON.stringify(conflict.for);
       return [
         {
-          label: "Without that change of the heat",
+          does: { kind: "without-stage" },
           change: (before) => ({
             ...before,
             stages: before.stages.filter(({ when }) => JSON.stringify(when) !== wanted),
@@ -237,31 +293,26 @@ const nameOf = ({ kind, uses }: ResourceConflict): string =>
  * Remedies where two tasks want one thing: of what could help, what does.
  * @param after left out where it is not known: then all that could
  */
-export function resourceRemedies(
-  conflict: ResourceConflict,
-  plan: Plan,
-  units: UnitSystem,
-  after?: ResourcesAfter,
-): readonly Remedy[] {
-  const could = [...otherRoastRemedies(conflict.kind, conflict.uses, units), ...couldHelp(conflict, plan, units)];
+export function resourceRemedies(conflict: ResourceConflict, plan: Plan, after?: ResourcesAfter): readonly Remedy[] {
+  const could = [...otherRoastRemedies(conflict.kind, conflict.uses), ...couldHelp(conflict, plan)];
   if (!after) return could;
   return could.filter(({ change }) => after(change(plan)).every((left) => nameOf(left) !== nameOf(conflict)));
 }
 
-const more = (of: "ovens" | "rings" | "hands", most: number, label: string): Remedy => ({
-  label,
+const more = (of: "ovens" | "rings" | "hands", most: number, kind: PlainRemedy): Remedy => ({
+  does: { kind },
   change: withEquipment((equipment) => ({ [of]: Math.min(most, equipment[of] + 1) })),
 });
-const ONE_MORE_OVEN = more("ovens", 3, "There is one more oven");
-const ONE_MORE_RING = more("rings", 8, "There is one more ring");
-const ONE_MORE_HAND = more("hands", 4, "Ask for one more pair of hands");
+const ONE_MORE_OVEN = more("ovens", 3, "one-more-oven");
+const ONE_MORE_RING = more("rings", 8, "one-more-ring");
+const ONE_MORE_HAND = more("hands", 4, "one-more-hand");
 
 /** As many and as much as a kitchen is asked for. */
 const MOST_THERMOMETERS = 8;
 const MOST_FRIDGE_L = 400;
 
 /** What could be done, the gentlest first; last, what always does. */
-function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSystem): readonly Remedy[] {
+function couldHelp({ kind, uses }: ResourceConflict, plan: Plan): readonly Remedy[] {
   const ids = uses.map(({ id }) => id);
   const [first, second] = uses;
   const dishes = plan.sides.filter(({ id }) => ids.includes(id));
@@ -272,9 +323,9 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
       sides: before.sides.map((side) => (ids.includes(side.id) ? { ...side, ...what } : side)),
     });
   const wherever: readonly Remedy[] =
-    dishes.length > 0 ? [{ label: "Put them wherever they fit", change: change({ slot: "auto" }) }] : [];
+    dishes.length > 0 ? [{ does: { kind: "dishes-anywhere" as const }, change: change({ slot: "auto" }) }] : [];
   const without: readonly Remedy[] = dishes.map(({ id, name }) => ({
-    label: `Leave out: ${name}`,
+    does: { kind: "leave-out" as const, name },
     change: (before) => ({ ...before, sides: before.sides.filter((side) => side.id !== id) }),
   }));
   switch (kind) {
@@ -286,7 +337,7 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
           ? []
           : [
               {
-                label: `Bake at ${formatTemperature(shared, units)}, with more time`,
+                does: { kind: "bake-at" as const, celsius: shared },
                 change: change({ ovenC: shared }),
               },
             ]),
@@ -299,17 +350,17 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
     case "rings-full":
       return [
         ...(ids.includes("stock") && plan.morePots.length > 0
-          ? [{ label: "Leave out the other stock", change: (before: Plan): Plan => ({ ...before, morePots: [] }) }]
+          ? [{ does: { kind: "one-stock" as const }, change: (before: Plan): Plan => ({ ...before, morePots: [] }) }]
           : []),
         ...(ids.includes("stock")
           ? [
               {
-                label: "All stock from the drip tray",
+                does: { kind: "tray-stock" as const },
                 change: (before: Plan): Plan => ({ ...before, stock: "tray", morePots: [] }),
               },
             ]
           : []),
-        ...(dishes.length > 0 ? [{ label: "They need no ring", change: change({ ring: false }) }] : []),
+        ...(dishes.length > 0 ? [{ does: { kind: "no-ring" as const }, change: change({ ring: false }) }] : []),
         ONE_MORE_RING,
         ...without,
       ];
@@ -318,14 +369,14 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
     case "thermometers-short":
       return [
         {
-          label: `There are ${plan.bird.count === 1 ? "one" : plan.bird.count} to hand`,
+          does: { kind: "thermometers" as const, count: plan.bird.count },
           change: withEquipment(() => ({ thermometers: plan.bird.count })),
         },
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
       ];
     case "fridge-full": {
       const room: Remedy = {
-        label: "There is room for it",
+        does: { kind: "fridge-room" as const },
         change: withEquipment(({ fridgeL }) => ({
           fridgeL: Math.min(400, Math.max(fridgeL, Math.ceil(uses.reduce((sum, use) => sum + use.fridgeL, 0)))),
         })),
@@ -338,11 +389,7 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan, units: UnitSyst
 }
 
 /** Where another roast of the dinner wants the same; none where neither is another's. */
-function otherRoastRemedies(
-  kind: ResourceConflict["kind"],
-  uses: ResourceConflict["uses"],
-  units: UnitSystem,
-): readonly Remedy[] {
+function otherRoastRemedies(kind: ResourceConflict["kind"], uses: ResourceConflict["uses"]): readonly Remedy[] {
   const other = uses.find(({ of }) => of !== undefined);
   if (!other) return [];
   switch (kind) {
@@ -352,7 +399,7 @@ function otherRoastRemedies(
         ...(kind === "oven-two-temperatures" && other.ovenC !== null
           ? [
               {
-                label: `This one at ${formatTemperature(other.ovenC, units)} too`,
+                does: { kind: "heat-as-other" as const, celsius: other.ovenC },
                 change: (before: Plan): Plan => ({
                   ...before,
                   stages: before.stages.map((stage) => ({ ...stage, airC: other.ovenC ?? stage.airC })),
@@ -360,14 +407,19 @@ function otherRoastRemedies(
               },
             ]
           : []),
-        { label: "This one on the covered grill", change: (before) => ({ ...before, heat: "covered-grill" }) },
+        { does: { kind: "this-on-the-grill" as const }, change: (before) => ({ ...before, heat: "covered-grill" }) },
       ];
     case "thermometers-short":
-      return [{ label: "There is one for each", change: withEquipment(() => ({ thermometers: MOST_THERMOMETERS })) }];
+      return [
+        {
+          does: { kind: "thermometer-each" as const },
+          change: withEquipment(() => ({ thermometers: MOST_THERMOMETERS })),
+        },
+      ];
     case "fridge-full":
       return [
         COOLER,
-        { label: "There is room for all of it", change: withEquipment(() => ({ fridgeL: MOST_FRIDGE_L })) },
+        { does: { kind: "fridge-room-for-all" as const }, change: withEquipment(() => ({ fridgeL: MOST_FRIDGE_L })) },
       ];
     case "rings-full":
     case "hands-short":

@@ -10,6 +10,7 @@ import { type Remedy, remediesOf, resourceRemedies, SALT_AT_OVEN } from "../../.
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
 import { conflictWords, resourceWords } from "../../../words/conflicts";
+import { remedyWords } from "../../../words/remedies";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { stored } from "../../shell/stored";
@@ -46,7 +47,10 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
-              <Remedies of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)} />
+              <Remedies
+                units={units}
+                of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
+              />
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
               {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
@@ -60,7 +64,8 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={`${conflict.kind} ${conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`}
           actions={
             <Remedies
-              of={resourceRemedies(conflict, plan, units, (changed) => (after(changed) ?? derived).resourceConflicts)}
+              units={units}
+              of={resourceRemedies(conflict, plan, (changed) => (after(changed) ?? derived).resourceConflicts)}
             />
           }
         >
@@ -71,13 +76,16 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
   );
 });
 
-function Remedies({ of }: { readonly of: readonly Remedy[] }) {
+function Remedies({ of, units }: { readonly of: readonly Remedy[]; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
-  return of.map(({ label, change }) => (
-    <Button key={label} size="small" onClick={() => settle(change)}>
-      {label}
-    </Button>
-  ));
+  return of.map(({ does, change }) => {
+    const words = remedyWords(does, units);
+    return (
+      <Button key={words} size="small" onClick={() => settle(change)}>
+        {words}
+      </Button>
+    );
+  });
 }
 
 /** A piece that is done too soon goes in later, by itself. */

@@ -2,6 +2,7 @@ import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import { HOTTER } from "../../../core/schedule/remedies";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { remedyWords } from "../../../words/remedies";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { HeatPanel } from "./HeatPanel";
@@ -26,7 +27,7 @@ export function NotThere({ title, plan, neverMet, fault, units }: Props) {
         <Caution
           actions={
             <Button size="small" onClick={() => settle(HOTTER.change)}>
-              {HOTTER.label}
+              {remedyWords(HOTTER.does, units)}
             </Button>
           }
         >

@@ -1,0 +1,18 @@
+import { describe, expect, it } from "vitest";
+import { PLAIN_REMEDIES } from "../core/schedule/remedies";
+import { remedyWords } from "./remedies";
+
+describe("the words of remedies", () => {
+  it("are of one voice: short, a capital first, no full stop, no two alike", () => {
+    const all = PLAIN_REMEDIES.map((kind) => remedyWords({ kind }, "metric"));
+    for (const words of all) expect(words).toMatch(/^[A-Z][^.]{4,44}$/);
+    expect(new Set(all).size).toBe(all.length);
+  });
+
+  it("have degrees in the cook's own unit", () => {
+    expect(remedyWords({ kind: "bake-at", celsius: 163 }, "us")).toBe("Bake at 325 °F, with more time");
+    expect(remedyWords({ kind: "and-bland", first: { kind: "salt-percent", percent: 1 } }, "metric")).toBe(
+      "Back to 1 %, and nothing salty besides",
+    );
+  });
+});

@@ -1,0 +1,65 @@
+/** What a remedy does, on the button that does it. */
+import type { Does, PlainRemedy } from "../core/schedule/remedies";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+
+const PLAIN: Record<PlainRemedy, string> = {
+  "at-the-end": "Put it on at the end",
+  "bacon-stays": "Leave the bacon on",
+  bland: "Nothing salty besides",
+  "brine-a-day": "Brine it one day",
+  "brine-in-bag": "Brine it in a closed bag",
+  cooler: "Keep it in a cooler with ice",
+  "dishes-anywhere": "Put them wherever they fit",
+  "dry-salt": "Dry salt instead",
+  "eat-later": "Eat later, and be in time",
+  "eat-later-and-sleep": "Eat later, and sleep",
+  "fridge-room": "There is room for it",
+  "fridge-room-for-all": "There is room for all of it",
+  hotter: "A hotter oven all through",
+  "in-the-oven": "Roast it in the oven",
+  joint: "Joint it",
+  "leave-whole": "Leave it whole",
+  "no-ring": "They need no ring",
+  "no-salt": "No more salt",
+  "on-the-grill": "On the covered grill",
+  "one-bird": "One bird only",
+  "one-more-hand": "Ask for one more pair of hands",
+  "one-more-oven": "There is one more oven",
+  "one-more-ring": "There is one more ring",
+  "one-stock": "Leave out the other stock",
+  "salt-at-oven": "Salt it at the oven",
+  "shorter-salting": "Salt 12 h, no drying",
+  spatchcock: "Spatchcock it",
+  "stuffing-beside": "Stuffing beside the bird",
+  "thaw-in-fridge": "Thaw in the fridge instead",
+  "thaw-in-water": "Thaw in cold water, salt at the oven",
+  "thermometer-each": "There is one for each",
+  "this-on-the-grill": "This one on the covered grill",
+  "tray-stock": "All stock from the drip tray",
+  "under-the-skin": "Put it under the skin",
+  "usual-glaze": "Glaze at the usual moments",
+  "without-stage": "Without that change of the heat",
+};
+
+export function remedyWords(does: Does, units: UnitSystem): string {
+  switch (does.kind) {
+    case "salt-percent":
+      return `Back to ${does.percent} %`;
+    case "brine-percent":
+      return `A brine of ${does.percent} %`;
+    case "brine-hours":
+      return `Brine it ${does.hours} h`;
+    case "and-bland":
+      return `${remedyWords(does.first, units)}, and nothing salty besides`;
+    case "leave-out":
+      return `Leave out: ${does.name}`;
+    case "bake-at":
+      return `Bake at ${formatTemperature(does.celsius, units)}, with more time`;
+    case "heat-as-other":
+      return `This one at ${formatTemperature(does.celsius, units)} too`;
+    case "thermometers":
+      return `There are ${does.count === 1 ? "one" : does.count} to hand`;
+    default:
+      return PLAIN[does.kind];
+  }
+}
