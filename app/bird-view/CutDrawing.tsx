@@ -3,8 +3,9 @@ import { useId, useMemo } from "react";
 import type { Species } from "../../core/bird/anatomy";
 import { type Drawing, drawnAt } from "../../core/bird/drawing";
 import type { Vec3 } from "../../core/bird/sdf";
-import type { CutStep } from "../../core/kitchen/cutGuides";
+import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { GuideLine, Mark } from "../../core/kitchen/cutPlaces";
+import type { StepWords } from "../../words/guides";
 import { pathAbove, pathInside } from "./isolines";
 import { useDrawing } from "./useGeometry";
 
@@ -24,13 +25,23 @@ const TONES = [
 ] as const;
 const SHARP = lineOf<readonly [number, number]>().curve(curveCatmullRom.alpha(0.5));
 
-/** One step at the board, drawn on the bird's own solid. */
-export function CutDrawing({ step, species }: { readonly step: CutStep; readonly species: Species }) {
-  const drawing = useDrawing({ species, ...step.form }, step.view);
-  return drawing ? <Drawn step={step} drawing={drawing} /> : <div className="aspect-[4/3] rounded-xl bg-mist-2" />;
+interface Props {
+  readonly step: Drawn;
+  readonly words: StepWords;
+  readonly species: Species;
 }
 
-function Drawn({ step, drawing }: { readonly step: CutStep; readonly drawing: Drawing }) {
+/** One step at the board, drawn on the bird's own solid. */
+export function CutDrawing({ step, words, species }: Props) {
+  const drawing = useDrawing({ species, ...step.form }, step.view);
+  return drawing ? (
+    <Picture step={step} words={words} drawing={drawing} />
+  ) : (
+    <div className="aspect-[4/3] rounded-xl bg-mist-2" />
+  );
+}
+
+function Picture({ step, words, drawing }: Omit<Props, "species"> & { readonly drawing: Drawing }) {
   const { columns, rows } = drawing;
   const clip = useId();
   const picture = useMemo(() => {
@@ -42,7 +53,7 @@ function Drawn({ step, drawing }: { readonly step: CutStep; readonly drawing: Dr
     };
   }, [drawing, columns, rows]);
   return (
-    <svg viewBox={`0 0 ${columns} ${rows}`} role="img" aria-label={`${step.does}: ${step.how}`} className="w-full">
+    <svg viewBox={`0 0 ${columns} ${rows}`} role="img" aria-label={`${words.does}: ${words.how}`} className="w-full">
       {picture.tones.map(({ fill, path }) => (
         <path key={fill} d={path} fill={fill} />
       ))}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { carveGuide } from "../kitchen/carveGuides";
+import { carveSteps } from "../kitchen/carveGuides";
 import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
 import { ANATOMY, SPECIES } from "./anatomy";
 import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
@@ -64,7 +64,7 @@ describe("carving", () => {
   it.each(SPECIES.flatMap((species) => CUTS.map((cut) => ({ species, cut }))))(
     "$species, $cut: has its steps, and every line lies on what is carved",
     ({ species, cut }) => {
-      const { steps } = carveGuide(species, cut);
+      const steps = carveSteps(species, cut);
       expect(steps.length).toBeGreaterThan(0);
       for (const { form, view, lines } of steps) {
         const picture = drawing(birdForm({ species, ...form }), view);
@@ -83,8 +83,6 @@ describe("steps at the board", () => {
     ({ species, id }) => {
       const guide = cutGuide(id, species);
       expect(guide.steps.length).toBeGreaterThanOrEqual(3);
-      expect(guide.cautions.length).toBeGreaterThan(0);
-      expect(guide.toPot.length).toBeGreaterThan(0);
       for (const { form, view, lines } of guide.steps) {
         const picture = drawing(birdForm({ species, ...form }), view);
         for (const { points, mark } of lines) {

@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { carveGuide } from "../../../core/kitchen/carveGuides";
+import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
 import { gravyOf } from "../../../core/plan/gravy";
@@ -9,6 +9,7 @@ import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
+import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
 import { CutDrawing } from "../../bird-view/CutDrawing";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -27,7 +28,6 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
   const together = useLiveQuery(() => roastsOfDinner(database(), roast.dinner), [roast.dinner]) ?? [];
   const others = together.filter(({ id }) => id !== roast.id);
   const names = namesIn([roast, ...others]);
-  const guide = carveGuide(bird.species, bird.cut);
   const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
   const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
@@ -49,27 +49,30 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
         <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
       </div>
       <p className="text-soft">
-        To hand: {guide.tools.join(", ")}.
+        To hand: {CARVING_TOOLS.join(", ")}.
         {(bird.cut === "whole" || bird.cut === "spatchcock") &&
           " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <ol className="grid gap-5">
-        {guide.steps.map((step, n) => (
-          <li key={step.does} className="grid grid-cols-[11rem_1fr] items-center gap-5 max-sm:grid-cols-[8rem_1fr]">
-            <CutDrawing step={step} species={bird.species} />
-            <div>
-              <h2 className="text-2xl">
-                {n + 1}. {step.does}
-              </h2>
-              <p className="text-lg text-soft">{step.how}</p>
-            </div>
-          </li>
-        ))}
+        {carveSteps(bird.species, bird.cut).map((step, n) => {
+          const words = CARVE_WORDS[step.id];
+          return (
+            <li key={step.id} className="grid grid-cols-[11rem_1fr] items-center gap-5 max-sm:grid-cols-[8rem_1fr]">
+              <CutDrawing step={step} words={words} species={bird.species} />
+              <div>
+                <h2 className="text-2xl">
+                  {n + 1}. {words.does}
+                </h2>
+                <p className="text-lg text-soft">{words.how}</p>
+              </div>
+            </li>
+          );
+        })}
       </ol>
-      {guide.toPot.length > 0 && (
+      {BROTH_OF[bird.cut].length > 0 && (
         <p>
-          <b>For broth:</b> {guide.toPot.join(", ")}. Within two hours into the fridge or the pot; simmered two hours it
-          keeps three days.
+          <b>For broth:</b> {BROTH_OF[bird.cut].join(", ")}. Within two hours into the fridge or the pot; simmered two
+          hours it keeps three days.
         </p>
       )}
       <Caution>Blade away from the hand; juice on a board is slippery.</Caution>

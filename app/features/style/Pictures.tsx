@@ -4,6 +4,7 @@ import { CUT_GUIDES, cutGuide } from "../../../core/kitchen/cutGuides";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
+import { cutStepWords } from "../../../words/guides";
 import { BirdView } from "../../bird-view/BirdView";
 import { CutDrawing } from "../../bird-view/CutDrawing";
 import { ClockView } from "../../clock-view/ClockView";
@@ -22,12 +23,15 @@ export function CutPictures() {
   return SPECIES.map((species) => (
     <div key={species} className="grid grid-cols-6 gap-3">
       {CUT_GUIDES.flatMap((id) =>
-        cutGuide(id, species).steps.map((step) => (
-          <figure key={`${id} ${step.does}`}>
-            <CutDrawing step={step} species={species} />
-            <figcaption className="text-center text-sm">{step.does}</figcaption>
-          </figure>
-        )),
+        cutGuide(id, species).steps.map((step) => {
+          const words = cutStepWords(id, step.id);
+          return (
+            <figure key={`${id} ${step.id}`}>
+              <CutDrawing step={step} words={words} species={species} />
+              <figcaption className="text-center text-sm">{words.does}</figcaption>
+            </figure>
+          );
+        }),
       )}
     </div>
   ));
