@@ -36,3 +36,15 @@ export const restRange = ({ early, late }: Schedule["restMin"]): string =>
 /** Longer is told in hours or days: nobody rests a bird so long on purpose. */
 const LONG_MIN = 300;
 const minutes = (min: number): string => (min < LONG_MIN ? `${Math.round(min)} min` : formatDuration(min * 60));
+
+const QUARTERS = ["", "¼", "½", "¾"] as const;
+
+/** Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. */
+export function formatSpoons(teaspoons: number): string {
+  const quarters = Math.round(teaspoons * 4);
+  const tablespoons = Math.floor(quarters / 12);
+  const left = quarters - tablespoons * 12;
+  const small = `${Math.floor(left / 4) || (left % 4 ? "" : "0")}${QUARTERS[left % 4] ?? ""}`;
+  if (tablespoons === 0) return `${small} tsp`;
+  return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
+}

@@ -4,7 +4,6 @@ import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../core/kitchen/fuel";
 import { stockWaterMl } from "../core/kitchen/gravy";
-import { formatSpoons, SALT_NAMES } from "../core/kitchen/salt";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses, startsShielded } from "../core/plan/season";
@@ -12,7 +11,8 @@ import { fullStages } from "../core/processes/stages";
 import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
-import { COLD_LIMIT, ice, liquid, small } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, small } from "./amounts";
+import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
 export interface ListItem {

@@ -3,6 +3,7 @@ import type { Species } from "../core/bird/anatomy";
 import type { Cut } from "../core/bird/form";
 import type { HeatSource } from "../core/heat/ovens";
 import { COVERS, type Cover } from "../core/heat/surroundings";
+import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";
 
@@ -69,4 +70,12 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   fuel: "Fuel",
   loosen: "Loosen the tray",
   thicken: "Gravy",
+};
+
+export const SALT_NAMES: Record<SaltKind, string> = {
+  table: "table salt",
+  fine: "fine sea salt",
+  coarse: "coarse crystals",
+  "light-flake": "light hollow flake",
+  "dense-flake": "dense rolled flake",
 };

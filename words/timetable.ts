@@ -5,7 +5,6 @@ import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/ovens";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire } from "../core/kitchen/fuel";
-import { formatSpoons, SALT_NAMES } from "../core/kitchen/salt";
 import { isOnBird } from "../core/plan/additions";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
@@ -18,8 +17,9 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
-import { COLD_LIMIT, ice, liquid, restRange, small } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
 import { conditionWords } from "./conditions";
+import { SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {

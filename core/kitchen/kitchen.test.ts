@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { formatSpoons } from "../../words/amounts";
 import { KG_PER_POUND } from "../units/quantity";
-import { drySaltGrams, formatSpoons, gramsPerTeaspoon } from "./salt";
+import { drySaltGrams, gramsPerTeaspoon } from "./salt";
 import { publishedThaw, THAW_TABLE } from "./thaw";
 
 describe("dry salt", () => {

@@ -12,14 +12,6 @@ export const COLD_PLACES = ["fridge", "cooler"] as const;
 export const SALT_KINDS = ["table", "fine", "coarse", "light-flake", "dense-flake"] as const;
 export type SaltKind = (typeof SALT_KINDS)[number];
 
-export const SALT_NAMES: Record<SaltKind, string> = {
-  table: "table salt",
-  fine: "fine sea salt",
-  coarse: "coarse crystals",
-  "light-flake": "light hollow flake",
-  "dense-flake": "dense rolled flake",
-};
-
 /** Grams of a kind in a level US teaspoon (4.93 mL). */
 export function gramsPerTeaspoon(kind: SaltKind): number {
   const table = constant("tableSaltGramsPerTeaspoon");
@@ -69,15 +61,3 @@ export function brine(options: {
 
 /** Water that carries an injection, kg. */
 export const injectionWaterKg = (meatKg: number): number => constant("injectionShare") * meatKg;
-
-const QUARTERS = ["", "¼", "½", "¾"] as const;
-
-/** Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. */
-export function formatSpoons(teaspoons: number): string {
-  const quarters = Math.round(teaspoons * 4);
-  const tablespoons = Math.floor(quarters / 12);
-  const left = quarters - tablespoons * 12;
-  const small = `${Math.floor(left / 4) || (left % 4 ? "" : "0")}${QUARTERS[left % 4] ?? ""}`;
-  if (tablespoons === 0) return `${small} tsp`;
-  return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
-}

@@ -18,12 +18,6 @@ export type MethodId = (typeof METHOD_IDS)[number];
 
 export interface Method {
   readonly id: MethodId;
-  readonly name: string;
-  /** For tight places. */
-  readonly short: string;
-  readonly says: string;
-  /** What to mind, in a few words. */
-  readonly mind: string;
   readonly stages: readonly OvenStage[];
   readonly cuts: readonly Cut[];
   /** Where it is done, when that is part of the method. */
@@ -36,19 +30,11 @@ const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs"
 export const METHODS: readonly Method[] = [
   {
     id: "steady",
-    name: "Steady moderate",
-    short: "Steady",
-    says: "One temperature from start to end. Gentle, forgiving, pale skin.",
-    mind: "little; the skin stays pale",
     stages: [{ fromMin: 0, airC: 163 }],
     cuts: ANY_CUT,
   },
   {
     id: "hot-start",
-    name: "Hot start, then lower",
-    short: "Hot start",
-    says: "Twenty hot minutes for colour, then moderate heat.",
-    mind: "turning the heat down",
     stages: [
       { fromMin: 0, airC: 218 },
       { fromMin: 20, airC: 163 },
@@ -57,10 +43,6 @@ export const METHODS: readonly Method[] = [
   },
   {
     id: "shielded",
-    name: "Hot start, breast shielded",
-    short: "Shielded",
-    says: "Foil over the breast from the start; off in time to colour. Holds the breast back for the legs.",
-    mind: "taking the foil off in time",
     stages: [
       { fromMin: 0, airC: 218, shield: "breast" },
       { fromMin: 20, airC: 163 },
@@ -70,10 +52,6 @@ export const METHODS: readonly Method[] = [
   },
   {
     id: "breast-down",
-    name: "Breast down, then turned",
-    short: "Breast down",
-    says: "Fifty minutes on its breast, then turned: the legs get the heat first.",
-    mind: "a hot, wet bird is turned by hand",
     stages: [
       { fromMin: 0, airC: 190, side: "down" },
       { fromMin: 50, airC: 163, side: "up" },
@@ -82,19 +60,11 @@ export const METHODS: readonly Method[] = [
   },
   {
     id: "hot-flat",
-    name: "Hot all through",
-    short: "Hot",
-    says: "High heat from start to end. Quick and crisp; only for a bird pressed flat or in parts.",
-    mind: "fat that smokes; water or vegetables under it",
     stages: [{ fromMin: 0, airC: 220 }],
     cuts: ["spatchcock", "parts", "legs"],
   },
   {
     id: "parts-hot-low",
-    name: "Hot, then low, piece by piece",
-    short: "Hot, then low",
-    says: "Fifteen hot minutes for colour, then low; each piece leaves when it is done.",
-    mind: "pieces are done one by one",
     stages: [
       { fromMin: 0, airC: 230 },
       { fromMin: 15, airC: 150 },
@@ -103,10 +73,6 @@ export const METHODS: readonly Method[] = [
   },
   {
     id: "low-smoke",
-    name: "Low smoke, then hotter and wrapped",
-    short: "Low smoke",
-    says: "Low in clean smoke, then wrapped in hotter air from 60 °C in the breast on. Not for a stuffed bird.",
-    mind: "long in the zone: under 4 kg, or flat, unstuffed",
     stages: [
       { fromMin: 0, airC: 120 },
       { fromMin: 60, when: { centre: "breast", reachesC: 60 }, airC: 160, wrap: "foil" },

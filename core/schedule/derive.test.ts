@@ -63,7 +63,7 @@ describe("a plan with everything derived", () => {
 });
 
 describe("the methods", () => {
-  it.each(METHODS)("$name has stages an oven can follow", ({ stages, cuts }) => {
+  it.each(METHODS)("$id has stages an oven can follow", ({ stages, cuts }) => {
     expect(cuts.length).toBeGreaterThan(0);
     for (const cut of cuts) expect(() => fullStages(stages, cut)).not.toThrow();
   });

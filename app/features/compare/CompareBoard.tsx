@@ -10,7 +10,6 @@ import {
   type Way,
   waysFor,
 } from "../../../core/plan/compare";
-import { methodById } from "../../../core/plan/methods";
 import type { Plan, Roast } from "../../../core/plan/schema";
 import {
   formatDuration,
@@ -20,6 +19,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
+import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -107,15 +107,15 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   const columns: readonly Column[] = [
     {
       id: "own",
-      name: `${CUT_NAMES[plan.bird.cut]}, ${methodById(plan.method).short.toLowerCase()}`,
-      mind: methodById(plan.method).mind,
+      name: `${CUT_NAMES[plan.bird.cut]}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`,
+      mind: METHOD_WORDS[plan.method].mind,
       way: null,
       plan,
     },
     ...ways.map((way) => ({
       id: way.id,
       name: wayName(way, plan, units),
-      mind: methodById(way.method).mind,
+      mind: METHOD_WORDS[way.method].mind,
       way,
       plan: planByWay(plan, way),
     })),

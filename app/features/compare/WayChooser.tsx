@@ -1,13 +1,13 @@
 import { Check } from "lucide-react";
 import { planByWay, type Way } from "../../../core/plan/compare";
-import { methodById } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 
 /** What a way is called on the sheet. */
 export function wayName(way: Way, plan: Plan, units: UnitSystem): string {
-  const { short } = methodById(way.method);
+  const { short } = METHOD_WORDS[way.method];
   if (way.birds === plan.bird.count) return `${CUT_NAMES[way.cut]}, ${short.toLowerCase()}`;
   const each = formatMass(planByWay(plan, way).bird.massKg, units);
   return way.birds > 1 ? `Two of ${each} instead` : `One of ${each} instead`;
@@ -47,7 +47,7 @@ export function WayChooser({ plan, ways, chosen, units, onToggle }: Props) {
                     className={`inline-flex min-h-9 items-center gap-1 rounded-full border px-3 text-[0.92rem] max-sm:min-h-12 ${chosen.has(way.id) ? "border-ember bg-ember-wash font-semibold" : "border-line-strong"}`}
                   >
                     {chosen.has(way.id) && <Check aria-hidden className="size-4" />}
-                    {way.birds === plan.bird.count ? methodById(way.method).short : name}
+                    {way.birds === plan.bird.count ? METHOD_WORDS[way.method].short : name}
                   </button>
                 );
               })}

@@ -2,12 +2,12 @@ import { centresOf } from "../../../core/bird/form";
 import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import { isFire } from "../../../core/kitchen/fuel";
-import { formatSpoons, SALT_NAMES } from "../../../core/kitchen/salt";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { liquid, restRange, small } from "../../../words/amounts";
+import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
+import { SALT_NAMES } from "../../../words/names";
 import { Doubt, Fact } from "../../ui/Doubt";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 

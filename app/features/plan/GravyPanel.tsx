@@ -1,5 +1,6 @@
-import { POTS, RESCUES, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
+import { POTS, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
 import { liquid, small } from "../../../words/amounts";
+import { RESCUES } from "../../../words/rescues";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";

@@ -7,6 +7,7 @@ import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -87,9 +88,9 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
       <Segmented
         label="Method"
         value={plan.method}
-        choices={METHODS.filter((method) => method.cuts.includes(plan.bird.cut)).map(({ id, short }) => ({
+        choices={METHODS.filter((method) => method.cuts.includes(plan.bird.cut)).map(({ id }) => ({
           value: id,
-          label: short,
+          label: METHOD_WORDS[id].short,
         }))}
         onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
       />

@@ -1,16 +1,9 @@
 import { requireBetween } from "../../../core/errors";
-import {
-  BATHS,
-  COLD_PLACES,
-  formatSpoons,
-  gramsPerTeaspoon,
-  SALT_KINDS,
-  SALT_METHODS,
-  SALT_NAMES,
-} from "../../../core/kitchen/salt";
+import { BATHS, COLD_PLACES, gramsPerTeaspoon, SALT_KINDS, SALT_METHODS } from "../../../core/kitchen/salt";
 import { parseSaltPercent } from "../../../core/kitchen/saltShare";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
-import { ice, liquid, small } from "../../../words/amounts";
+import { formatSpoons, ice, liquid, small } from "../../../words/amounts";
+import { SALT_NAMES } from "../../../words/names";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";

@@ -11,6 +11,7 @@ import { kitchenOf } from "../../../storage/kitchen";
 import { isReadable, storedRoast } from "../../../storage/listing";
 import { saveRoast } from "../../../storage/roasts";
 import { shareWithDinner } from "../../../storage/sharing";
+import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -190,11 +191,11 @@ export function StartForm({ company }: { readonly company: Company | null }) {
               <Segmented
                 label="Method"
                 value={field.value}
-                choices={METHODS.map(({ id, short }) => ({ value: id, label: short }))}
+                choices={METHODS.map(({ id }) => ({ value: id, label: METHOD_WORDS[id].short }))}
                 onChange={field.onChange}
               />
               <p className="mt-2 text-sm text-soft">
-                {METHODS.find(({ id }) => id === field.value)?.says}
+                {METHOD_WORDS[field.value].says}
                 {cutFor(field.value, watch("cut")) !== watch("cut") && (
                   <b className="block font-medium text-ink">
                     It is not for a bird left as it is: this one is cut,{" "}
