@@ -2,11 +2,11 @@
 
 import { parseArgs } from "node:util";
 import { coarseCellM, makeBody, makeBodyAtGrid } from "../core/bird/body";
+import { constant } from "../core/constants";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, SALT_KINDS } from "../core/kitchen/salt";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/salting";
-import { constant } from "../core/sources";
 import { parseDurationS, parseMassKg } from "../core/units/quantity";
 import { formatSpoons } from "../words/amounts";
 import { CommandError, USAGE } from "./errors";

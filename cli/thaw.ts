@@ -2,10 +2,10 @@
 import { parseArgs } from "node:util";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import { hasCavity } from "../core/bird/form";
+import { constant } from "../core/constants";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { thawing } from "../core/processes/thaw";
-import { constant } from "../core/sources";
 import { parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, required, tenth } from "./options";

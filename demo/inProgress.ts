@@ -3,8 +3,7 @@
 import type { Plan, Roast } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
-
-const MINUTE = 60_000;
+import { MINUTE_MS } from "../core/units/time";
 /** It has been in so long when the demo starts (a probe has just slipped), and is on the table so long after it went in. */
 export const IN_SINCE_MIN = 82;
 const TO_TABLE_MIN = 250;
@@ -16,7 +15,7 @@ export function planInProgress(inAtMs: number, zone: string): Plan {
     ...usualPlan({
       bird: { species: "turkey", cut: "whole", massKg: 4.6, state: "fresh" },
       method: "hot-start",
-      serveAt: new Date(inAtMs + TO_TABLE_MIN * MINUTE).toISOString(),
+      serveAt: new Date(inAtMs + TO_TABLE_MIN * MINUTE_MS).toISOString(),
       zone,
     }),
     table: { guests: { light: 0, usual: 8, hearty: 0 }, leftoverMeals: 0 },
@@ -28,7 +27,7 @@ export function roastInProgress(inAtMs: number, zone: string): Roast {
     id: "demo-now",
     named: true,
     title: "Turkey at the simulated thermometer",
-    createdAt: new Date(inAtMs - 1440 * MINUTE).toISOString(),
+    createdAt: new Date(inAtMs - 1440 * MINUTE_MS).toISOString(),
     plan: planInProgress(inAtMs, zone),
     happened: { inAt: new Date(inAtMs).toISOString(), stagesDone: 1 },
     notes: "",

@@ -8,8 +8,8 @@ import type { MethodId } from "../core/plan/methods";
 import type { Plan, Roast } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
+import { DAY_MS } from "../core/units/time";
 
-const DAY = 86_400_000;
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */
 const SLOW_SEED = "late-11";
 
@@ -45,7 +45,7 @@ function openDay(nowMs: number, zone: string): number {
   for (let year = now.getFullYear(); ; year++) {
     const last = new TZDate(year, 8, 30, 13, 30, zone);
     const sunday = new TZDate(year, 8, 30 - last.getDay(), 13, 30, zone).getTime();
-    if (sunday > nowMs + 10 * DAY) return sunday;
+    if (sunday > nowMs + 10 * DAY_MS) return sunday;
   }
 }
 
@@ -121,7 +121,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
 
 /** When a past roast was on the table. */
 export function servedAt({ daysAgo, serveHour }: Past, nowMs: number, zone: string): number {
-  const day = new TZDate(nowMs - daysAgo * DAY, zone);
+  const day = new TZDate(nowMs - daysAgo * DAY_MS, zone);
   return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), serveHour, 0, zone).getTime();
 }
 

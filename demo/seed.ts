@@ -8,15 +8,13 @@ import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
 import type { Roast, RoastReading } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
+import { DAY_MS, MINUTE_MS } from "../core/units/time";
 import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";
 import computedFile from "./computed.json";
 import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
 import { openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
-
-const MINUTE = 60_000;
-const DAY = 86_400_000;
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
@@ -29,28 +27,28 @@ function pastRoast(
   const known = computed.past[past.id];
   if (!known) throw new Error(`the demo's file knows no roast ${past.id}`);
   const serveAtMs = servedAt(past, nowMs, zone);
-  const inAtMs = serveAtMs - past.leadMin * MINUTE;
-  const pulledMs = inAtMs + known.pulledMin * MINUTE;
+  const inAtMs = serveAtMs - past.leadMin * MINUTE_MS;
+  const pulledMs = inAtMs + known.pulledMin * MINUTE_MS;
   return {
     roast: alone({
       id: past.id,
       named: true,
       title: past.title,
-      createdAt: iso(serveAtMs - 6 * DAY),
+      createdAt: iso(serveAtMs - 6 * DAY_MS),
       plan: past.plan(serveAtMs),
       happened: {
         inAt: iso(inAtMs),
         predicted: predictionOf(known.predicted, known.predicted.shares, inAtMs),
         pulledAt: iso(pulledMs),
-        carvedAt: iso(pulledMs + 25 * MINUTE),
-        closedAt: iso(serveAtMs + 180 * MINUTE),
+        carvedAt: iso(pulledMs + 25 * MINUTE_MS),
+        closedAt: iso(serveAtMs + 180 * MINUTE_MS),
       },
       notes: past.notes,
       rating: past.rating,
       thermometer: "bridge",
     }),
     readings: known.readings.map(([minute, probe, celsius]) => ({
-      at: iso(inAtMs + minute * MINUTE),
+      at: iso(inAtMs + minute * MINUTE_MS),
       ...placeOf(probe),
       celsius,
       source: "simulated",
@@ -73,7 +71,7 @@ function inProgressSince({ inProgress }: Computed, inAtMs: number, zone: string)
 export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const computed = ComputedSchema.parse(computedFile);
-  const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE, zone);
+  const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE_MS, zone);
   const past = pastRoasts(zone).map((each) => pastRoast(each, computed, nowMs, zone));
   // All of it or nothing: a page that is left half way must not leave half a demo for good.
   await db.transaction("rw", db.roasts, db.readings, db.photos, db.shared, async () => {

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { HOUR_MS } from "../core/units/time";
 import { Arrivals } from "./arrival";
 
 const START = Date.UTC(2026, 8, 27, 9);
-const HOUR = 3_600_000;
 
 /** A device whose clock is off by so much; `behindMs` has its lines sent that long after they were taken. */
 function device(offMs: number) {
@@ -31,19 +31,19 @@ describe("when a reading was taken", () => {
     expect(right.post(START, [0])).toEqual([0]);
     expect(right.post(START + 5000, [0])).toEqual([0]);
     // Out of reach for an hour: its memory comes in one go, oldest first, in several posts.
-    expect(right.post(START + HOUR, [HOUR - 10_000, HOUR - 15_000])).toEqual([0, 0]);
-    expect(right.post(START + HOUR + 300, [HOUR / 2, HOUR / 2 - 5000])).toEqual([0, 0]);
-    expect(right.post(START + HOUR + 2000, [1000, 0])).toEqual([0, 0]);
+    expect(right.post(START + HOUR_MS, [HOUR_MS - 10_000, HOUR_MS - 15_000])).toEqual([0, 0]);
+    expect(right.post(START + HOUR_MS + 300, [HOUR_MS / 2, HOUR_MS / 2 - 5000])).toEqual([0, 0]);
+    expect(right.post(START + HOUR_MS + 2000, [1000, 0])).toEqual([0, 0]);
   });
 
   it("is the moment it came for a clock that is ahead, whatever came with it", () => {
-    expect(device(3 * HOUR).post(START, [5000, 0])).toEqual([0, 0]);
-    const year = 365 * 24 * HOUR;
+    expect(device(3 * HOUR_MS).post(START, [5000, 0])).toEqual([0, 0]);
+    const year = 365 * 24 * HOUR_MS;
     expect(device(40 * year).post(START, [0])).toEqual([0]);
   });
 
   it("is so for a clock that was set back, from its second word on", () => {
-    const back = device(-HOUR);
+    const back = device(-HOUR_MS);
     back.post(START, [0]);
     expect(back.post(START + 5000, [0])).toEqual([0]);
     expect(back.post(START + 10_000, [4000, 0])).toEqual([0, 0]);

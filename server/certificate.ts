@@ -3,12 +3,14 @@
  * offline use on nothing less. A small authority of this machine's own, made once, signs a certificate for its addresses
  * of today; a phone that trusts the authority goes on trusting when an address changes.
  */
+
 import { X509Certificate } from "node:crypto";
 import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from "node:fs";
 import { isIP } from "node:net";
 import { join } from "node:path";
 import { generate } from "selfsigned";
 import { messageOf } from "../core/errors";
+import { DAY_MS } from "../core/units/time";
 
 export interface Certificate {
   readonly key: string;
@@ -18,8 +20,6 @@ export interface Certificate {
   /** SHA-256 of the authority, to be compared by eye. */
   readonly fingerprint: string;
 }
-
-const DAY_MS = 86_400_000;
 const AUTHORITY_DAYS = 3650;
 /** Phones refuse certificates that are valid for longer than 825 days. */
 const SERVER_DAYS = 800;

@@ -1,12 +1,13 @@
 /** The demo's simulated thermometer: when its bird went in is kept, so that a server that starts again goes on with it. */
+
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { loadKernel } from "../cli/loadKernel";
 import { ensembleOptions } from "../core/forecast/planned";
+import { MINUTE_MS } from "../core/units/time";
 import { IN_PROGRESS_SEED, IN_SINCE_MIN, planInProgress } from "../demo/inProgress";
 import { type DeviceClock, runThermometer } from "./thermometer";
 
-const MINUTE_MS = 60_000;
 /** A bird that went in so long ago is eaten: the next demo has a new one. */
 const LONGEST_MIN = 5 * 60;
 

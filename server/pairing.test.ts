@@ -5,10 +5,10 @@ import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { describe, expect, it, vi } from "vitest";
+import { MINUTE_MS } from "../core/units/time";
 import { makeServer } from "./app";
 import { Pairing } from "./pairing";
 
-const MINUTE = 60_000;
 let nowMs = Date.UTC(2026, 8, 27, 9);
 const newPath = (): string => join(mkdtempSync(join(tmpdir(), "bruma-pairing-")), "devices.json");
 const make = (path = newPath()): Pairing => new Pairing(path, () => nowMs);
@@ -44,7 +44,7 @@ describe("pairing", () => {
     const pairing = make();
     expect(pairing.tryCode("000000", "a", "A").kind).toBe("wrong");
     const { short } = codesOf(pairing);
-    nowMs += 5 * MINUTE;
+    nowMs += 5 * MINUTE_MS;
     expect(pairing.tryCode(short, "b", "B").kind).toBe("wrong");
     expect(codesOf(pairing).short).not.toBe(short);
   });
@@ -70,7 +70,7 @@ describe("pairing", () => {
     const pairing = make();
     const startMs = nowMs;
     let tries = 0;
-    while (nowMs - startMs < 24 * 60 * MINUTE) {
+    while (nowMs - startMs < 24 * 60 * MINUTE_MS) {
       const offer = pairing.offer();
       if (offer.kind === "wait") nowMs = offer.untilMs;
       else if (pairing.tryCode(wrongOf(pairing), `address ${tries % 200}`, "?").kind === "wrong") tries++;

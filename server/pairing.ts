@@ -6,10 +6,12 @@
  * only the token's hash is kept. Guessing the short code is hopeless: there is one only while it is shown, it is gone after
  * a few wrong tries of whoever, and the next one comes later and later.
  */
+
 import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
 import { existsSync, readFileSync, renameSync } from "node:fs";
 import { z } from "zod";
 import { messageOf } from "../core/errors";
+import { MINUTE_MS } from "../core/units/time";
 import { replaceFile } from "./durable";
 
 const DeviceSchema = z.strictObject({
@@ -22,7 +24,7 @@ const DeviceSchema = z.strictObject({
 type Stored = z.infer<typeof DeviceSchema>;
 export type Device = Omit<Stored, "tokenHash">;
 
-const VALID_MS = 5 * 60_000;
+const VALID_MS = 5 * MINUTE_MS;
 /** Wrong tries, of all devices together, that one short code outlives. */
 const TRIES_A_CODE = 10;
 /** After so many wrong tries of its own a device waits, twice as long each time. */
@@ -30,8 +32,8 @@ const FREE_TRIES = 3;
 const LONGEST_WAIT_MS = 8000;
 /** A code that was guessed at till it was gone is followed by another after this long, twice as long each time. */
 const BURNT_WAIT_MS = 5000;
-const LONGEST_BURNT_WAIT_MS = 5 * 60_000;
-const QUIET_MS = 60 * 60_000;
+const LONGEST_BURNT_WAIT_MS = 5 * MINUTE_MS;
+const QUIET_MS = 60 * MINUTE_MS;
 const MOST_DEVICES = 50;
 /** Letters that are read alike are not among them: 31 of them, so that 20 carry 99 bits. */
 const LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";

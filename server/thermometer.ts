@@ -4,6 +4,7 @@ import type { Probe } from "../core/bird/probe";
 import { messageOf } from "../core/errors";
 import { type HiddenOptions, hiddenRoast } from "../core/forecast/hiddenRoast";
 import type { ThermometerLine } from "../core/formats/thermometer";
+import { MINUTE_MS } from "../core/units/time";
 
 export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "seed"> {
   readonly inAtMs: number;
@@ -80,7 +81,7 @@ export async function runThermometer({
       await new Promise(setImmediate);
       sliceEndsMs = performance.now() + SLICE_MS;
     }
-    const atMs = inAtMs + 60_000 * minute;
+    const atMs = inAtMs + MINUTE_MS * minute;
     const at = new Date(atMs).toISOString();
     memory.push(
       ...Object.entries(shownC).map(([probe, celsius]) => ({

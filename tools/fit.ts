@@ -1,6 +1,6 @@
 /**
  * Fits the few surface parameters to the cases marked for it, and writes what it found and what is left to
- * `tools/fitted.json`; the declarations in `core/sources.ts` carry those values (a test holds them together).
+ * `tools/fitted.json`; the declarations in `core/constants.ts` carry those values (a test holds them together).
  *
  * Levenberg–Marquardt on the logarithms of the parameters; each has a plausible value and spread, which enter as
  * residuals too, so that the cases cannot push one where physics would not have it.
@@ -8,7 +8,7 @@
 import { writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { simulateAlone } from "../cli/simulate";
-import { type ConstantName, constant, withConstants } from "../core/sources";
+import { type ConstantName, constant, withConstants } from "../core/constants";
 import { CASES, errorOf, isTemperature, type KnownCase, missOf, readOf, type Simulated } from "../tests/outside/cases";
 
 interface Parameter {

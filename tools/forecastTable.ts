@@ -13,6 +13,7 @@ import { loadKernel } from "../cli/loadKernel";
 import { ANATOMY, type Anatomy, type Limb, type Lobe, type Species } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import type { FormChoice } from "../core/bird/form";
+import { constant, withConstants } from "../core/constants";
 import { forecasting } from "../core/forecast/assimilate";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
@@ -21,7 +22,6 @@ import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { roasting } from "../core/processes/roast";
 import type { RoastEvent } from "../core/processes/stages";
-import { constant, withConstants } from "../core/sources";
 import { KG_PER_POUND } from "../core/units/quantity";
 
 loadKernel();

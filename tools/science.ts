@@ -3,10 +3,11 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { simulate } from "../cli/simulate";
 import { thaw } from "../cli/thaw";
-import { type Constant, SOURCES } from "../core/sources";
+import { CONSTANTS, type ConstantName } from "../core/constants";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { neumannError } from "../tests/helpers/neumann";
 import { CASES, errorOf, isTemperature, missOf, readOf, type Simulated } from "../tests/outside/cases";
+import { constantTold, originTold } from "../words/constants";
 import { writeBodyPictures } from "./bodyPictures";
 import type { Row as ForecastRow } from "./forecastTable";
 
@@ -58,13 +59,8 @@ const [usual, fromFrozen, withFan] = [frozen(), frozen("--start=-18C"), frozen("
 const forecasts = JSON.parse(readFileSync("tools/forecasts.json", "utf8")) as readonly ForecastRow[];
 const fitted = JSON.parse(readFileSync("tools/fitted.json", "utf8")) as { parameters: Record<string, number> };
 
-const originText = ({ origin }: Constant): string => {
-  if (origin.kind === "published") return `${origin.source}${origin.fromMemory ? " (from memory)" : ""}`;
-  if (origin.kind === "fitted") return `fitted to ${origin.cases}`;
-  return origin.kind === "chosen" ? `chosen: ${origin.reason}` : "common practice";
-};
-const constants = Object.values(SOURCES as Record<string, Constant>).map(
-  (constant) => `| ${constant.what} | ${constant.value} ${constant.unit} | ${originText(constant)} |`,
+const constants = (Object.keys(CONSTANTS) as ConstantName[]).map(
+  (name) => `| ${constantTold(name)} | ${CONSTANTS[name].value} ${CONSTANTS[name].unit} | ${originTold(name)} |`,
 );
 const grids = [0.01, 0.005, 0.0025];
 const slabs = grids.map(worstSlab);
@@ -80,7 +76,7 @@ writeFileSync(
   "docs/science.md",
   `# The science, as it stands
 
-Written by \`npm run science\` from the declarations in \`core/sources.ts\` and from the model itself; edit those, not this page.
+Written by \`npm run science\` from the declarations in \`core/constants.ts\` and from the model itself; edit those, not this page.
 
 ## The bodies
 

@@ -7,6 +7,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
+import { MINUTE_MS } from "../core/units/time";
 import { field, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
@@ -104,8 +105,8 @@ const SHOTS: readonly Shot[] = [
 
 /** A chicken that was pulled a few minutes ago, as a file to take in. */
 function restingChicken(): string {
-  const inAtMs = Date.now() - 76 * 60_000;
-  const at = (minute: number): string => new Date(inAtMs + 60_000 * minute).toISOString();
+  const inAtMs = Date.now() - 76 * MINUTE_MS;
+  const at = (minute: number): string => new Date(inAtMs + MINUTE_MS * minute).toISOString();
   const read = [
     [40, 41, 44],
     [58, 60, 64],

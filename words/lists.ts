@@ -1,4 +1,5 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
+
 import { ovenMassKg } from "../core/bird/body";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
@@ -11,6 +12,7 @@ import { fullStages } from "../core/processes/stages";
 import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
+import { HOUR_MS } from "../core/units/time";
 import { COLD_LIMIT, formatSpoons, ice, liquid, small } from "./amounts";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
@@ -82,7 +84,7 @@ function toBuy(
   const gravyHere = makesGravy(chores);
   const stockMl =
     !gravyHere || gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
-  const roastH = (schedule.latePullMs - schedule.inAtMs) / 3_600_000;
+  const roastH = (schedule.latePullMs - schedule.inAtMs) / HOUR_MS;
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
     {

@@ -1,4 +1,4 @@
-import { constant } from "../../core/sources";
+import { constant } from "../../core/constants";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { BAND_EDGES_C, BAND_STEP_K, bandColour } from "../ui/temperatureScale";
 

@@ -2,9 +2,10 @@ import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
 import { memo, useMemo } from "react";
 import type { Centre } from "../../core/bird/solid";
+import { constant } from "../../core/constants";
 import type { HistoryPoint } from "../../core/processes/bird";
-import { constant } from "../../core/sources";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { MINUTE_MS } from "../../core/units/time";
 import { clockTime, wholeTicks } from "../ui/time";
 import { spread } from "./spread";
 
@@ -72,13 +73,13 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
   const stepMin = TICK_STEPS_MIN.find((step) => x(step) - x(0) >= TICK_APART) ?? LONGEST_STEP_MIN;
   // Ticks on the clock's own hours, not on hours since the bird went in.
-  const hours = wholeTicks(inAtMs, inAtMs + last * 60_000, stepMin, zone).map((ms) => (ms - inAtMs) / 60_000);
+  const hours = wholeTicks(inAtMs, inAtMs + last * MINUTE_MS, stepMin, zone).map((ms) => (ms - inAtMs) / MINUTE_MS);
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Temperatures over the cook; pulled at ${clockTime(inAtMs + pullMinute * 60_000, zone)}`}
+      aria-label={`Temperatures over the cook; pulled at ${clockTime(inAtMs + pullMinute * MINUTE_MS, zone)}`}
     >
       <defs>
         <pattern id="growth" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -122,7 +123,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           textAnchor="middle"
           style={{ fill: "var(--ink-soft)" }}
         >
-          {clockTime(inAtMs + min * 60_000, zone)}
+          {clockTime(inAtMs + min * MINUTE_MS, zone)}
         </text>
       ))}
       <line x1={x(0)} x2={x(last)} y1={y(0)} y2={y(0)} stroke="var(--line-strong)" />
@@ -137,7 +138,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       )}
       <line x1={x(pullMinute)} x2={x(pullMinute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ember)" strokeWidth="1.5" />
       <text x={x(pullMinute) - 5} y={y(0) - 8} fontSize="13" textAnchor="end" fontWeight="600">
-        out {clockTime(inAtMs + pullMinute * 60_000, zone)}
+        out {clockTime(inAtMs + pullMinute * MINUTE_MS, zone)}
       </text>
       <line
         x1={x(0)}

@@ -6,6 +6,7 @@ import type { Forecast } from "../../core/forecast/assimilate";
 import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
 import { binned, meanOf, type Reading } from "../../core/forecast/reading";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { MINUTE_MS } from "../../core/units/time";
 import { clockTime, wholeTicks } from "../ui/time";
 import { dotAt } from "./pickDot";
 import { spread } from "./spread";
@@ -34,7 +35,6 @@ const DOT_MIN = 4;
 const LABEL_APART = 17;
 const BEYOND_MIN = 12;
 const DASH: Record<Centre, string | undefined> = { breast: undefined, thigh: "9 4", filling: "4 3" };
-const MINUTE = 60_000;
 
 /** What was read, and where it is going: each centre's band from now to past its goal; set-aside readings crossed. */
 export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone, units, onPick }: Props) {
@@ -72,8 +72,8 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   );
   const parts = Object.entries(curves) as [Centre, readonly CurvePoint[]][];
   const stepMin = (toMin - fromMin) / Math.max(1, width - MARGIN.left - MARGIN.right) > 0.4 ? 60 : 30;
-  const ticks = wholeTicks(inAtMs + fromMin * MINUTE, inAtMs + toMin * MINUTE, stepMin, zone).map(
-    (ms) => (ms - inAtMs) / MINUTE,
+  const ticks = wholeTicks(inAtMs + fromMin * MINUTE_MS, inAtMs + toMin * MINUTE_MS, stepMin, zone).map(
+    (ms) => (ms - inAtMs) / MINUTE_MS,
   );
   const ends = spread(
     parts.map(([, points]) => y(points.at(-1)?.p50 ?? 0)),
@@ -213,6 +213,6 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   );
 
   function at(minute: number): string {
-    return clockTime(inAtMs + minute * MINUTE, zone);
+    return clockTime(inAtMs + minute * MINUTE_MS, zone);
   }
 }

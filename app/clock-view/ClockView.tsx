@@ -3,6 +3,7 @@ import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
 import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
+import { MINUTE_MS } from "../../core/units/time";
 import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
 import { useSize } from "../chart/useSize";
 import { temperatureColour } from "../ui/temperatureScale";
@@ -32,23 +33,22 @@ const GUTTER = 58;
 const LANE_HEIGHT = 34;
 /** WCAG 2.2, target size. */
 const SMALLEST_TARGET = 24;
-const MINUTE = 60_000;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
 export function ClockView(props: Props) {
   const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
   const first = schedule.tasks[0] as Task;
-  const wideFrom = schedule.inAtMs - 60 * MINUTE;
-  const until = serveAtMs + 45 * MINUTE;
+  const wideFrom = schedule.inAtMs - 60 * MINUTE_MS;
+  const until = serveAtMs + 45 * MINUTE_MS;
   const scale = useMemo(
     () => clockScale(first.startMs, wideFrom, until, Math.max(1, width - GUTTER)),
     [first.startMs, wideFrom, until, width],
   );
-  const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE;
+  const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
-  const ticks = wholeTicks(wideFrom, until - 10 * MINUTE - 1, 60, zone).filter(
-    (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE,
+  const ticks = wholeTicks(wideFrom, until - 10 * MINUTE_MS - 1, 60, zone).filter(
+    (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE_MS,
   );
   const days = first.startMs < wideFrom ? apart(midnights(first.startMs, wideFrom, zone), scale) : [];
   const top = 24;
@@ -151,11 +151,11 @@ export function ClockView(props: Props) {
                   key={n}
                   kind="stage"
                   label={`Start of heat stage ${n + 1}`}
-                  valueText={`${minute} min after going in, ${clockTime(schedule.inAtMs + minute * MINUTE, zone)}`}
-                  ms={schedule.inAtMs + minute * MINUTE}
+                  valueText={`${minute} min after going in, ${clockTime(schedule.inAtMs + minute * MINUTE_MS, zone)}`}
+                  ms={schedule.inAtMs + minute * MINUTE_MS}
                   scale={scale}
-                  stepMs={5 * MINUTE}
-                  onMove={(ms, settled) => props.onStage(n, Math.round((ms - schedule.inAtMs) / MINUTE), settled)}
+                  stepMs={5 * MINUTE_MS}
+                  onMove={(ms, settled) => props.onStage(n, Math.round((ms - schedule.inAtMs) / MINUTE_MS), settled)}
                   topPx={top + LANES.indexOf("heat") * LANE_HEIGHT}
                 />
               ),
@@ -166,7 +166,7 @@ export function ClockView(props: Props) {
             valueText={dayAndTime(scrubMs, zone)}
             ms={Math.min(Math.max(scrubMs, scale.fromMs), until)}
             scale={scale}
-            stepMs={5 * MINUTE}
+            stepMs={5 * MINUTE_MS}
             onMove={(ms) => props.onScrub(ms)}
           />
           <TimeHandle
@@ -175,7 +175,7 @@ export function ClockView(props: Props) {
             valueText={dayAndTime(serveAtMs, zone)}
             ms={serveAtMs}
             scale={scale}
-            stepMs={5 * MINUTE}
+            stepMs={5 * MINUTE_MS}
             onMove={(ms, settled) => props.onServe(ms, settled)}
           />
         </div>

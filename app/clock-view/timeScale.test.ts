@@ -1,11 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { HOUR_MS } from "../../core/units/time";
 import { clockScale } from "./timeScale";
 
-const HOUR = 3_600_000;
-
 describe("the clock's axis", () => {
-  const scale = clockScale(0, 100 * HOUR, 106 * HOUR, 1000);
+  const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
 
   it("reads backwards what it draws, and never runs backwards", () => {
     fc.assert(
@@ -13,21 +12,21 @@ describe("the clock's axis", () => {
         fc.double({ min: 0, max: 106, noNaN: true }),
         fc.double({ min: 0.01, max: 5, noNaN: true }),
         (hour, more) => {
-          expect(scale.toMs(scale.toX(hour * HOUR))).toBeCloseTo(hour * HOUR, -1);
-          expect(scale.toX((hour + more) * HOUR)).toBeGreaterThan(scale.toX(hour * HOUR));
+          expect(scale.toMs(scale.toX(hour * HOUR_MS))).toBeCloseTo(hour * HOUR_MS, -1);
+          expect(scale.toX((hour + more) * HOUR_MS)).toBeGreaterThan(scale.toX(hour * HOUR_MS));
         },
       ),
     );
   });
 
   it("gives an hour of the last day far more room than an hour of the days before", () => {
-    const early = scale.toX(11 * HOUR) - scale.toX(10 * HOUR);
-    const late = scale.toX(103 * HOUR) - scale.toX(102 * HOUR);
+    const early = scale.toX(11 * HOUR_MS) - scale.toX(10 * HOUR_MS);
+    const late = scale.toX(103 * HOUR_MS) - scale.toX(102 * HOUR_MS);
     expect(late / early).toBeGreaterThan(20);
   });
 
   it("gives everything to the hours when there are no days before", () => {
-    const short = clockScale(5 * HOUR, 5 * HOUR, 10 * HOUR, 500);
-    expect([short.toX(5 * HOUR), short.toX(10 * HOUR)]).toEqual([0, 500]);
+    const short = clockScale(5 * HOUR_MS, 5 * HOUR_MS, 10 * HOUR_MS, 500);
+    expect([short.toX(5 * HOUR_MS), short.toX(10 * HOUR_MS)]).toEqual([0, 500]);
   });
 });

@@ -1,8 +1,10 @@
 /** The day's service: outside all screens, alive while the app is open. Screens only show what it knows. */
+
 import { useLiveQuery } from "dexie-react-hooks";
 import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/plan/schema";
+import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
@@ -12,7 +14,6 @@ import { forgetDay, publishDay } from "./roastDay";
 import { useRoastDay } from "./useRoastDay";
 import { useWakeLock } from "./useWakeLock";
 
-const HOUR = 3_600_000;
 /** A roast that is planned belongs to the day from its eve on; one whose dinner is long over, no more. */
 const EVE_HOURS = 36;
 const OVER_HOURS = 12;
@@ -21,10 +22,10 @@ function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): bo
   const stage = cookStage(roast);
   if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
   const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;
-  return stage === "planned" && aheadMs < EVE_HOURS * HOUR && aheadMs > -OVER_HOURS * HOUR;
+  return stage === "planned" && aheadMs < EVE_HOURS * HOUR_MS && aheadMs > -OVER_HOURS * HOUR_MS;
 }
 
-const QUARTER = 15 * 60_000;
+const QUARTER = 15 * MINUTE_MS;
 const NONE: readonly Roast[] = [];
 
 export function DayService() {

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { RestPlan } from "../../core/day/restPlan";
+import { MINUTE_MS } from "../../core/units/time";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { CallBook, callsOf } from "./calls";
 import type { Item } from "./roastDay";
 
-const MINUTE = 60_000;
 const { plan } = sampleRoast();
 const item = (key: string, rings: boolean): Item =>
   ({ key, does: key, rings, about: { kind: "row", id: key } }) as Item;
@@ -45,7 +45,7 @@ describe("a call", () => {
       [20, []],
       [30, [pull]],
     ] as const;
-    expect(told.map(([minute, calls]) => book.fresh(calls, minute * MINUTE).map(({ key }) => key))).toEqual([
+    expect(told.map(([minute, calls]) => book.fresh(calls, minute * MINUTE_MS).map(({ key }) => key))).toEqual([
       ["pull"],
       ["baste"],
       [],
@@ -68,7 +68,7 @@ describe("what is called", () => {
 
   it("says of a rest: carve when it is time, not before the shortest rest and not after it has cooled", () => {
     const at = (minute: number, carveMin: number): string[] =>
-      keysOf({ items: [], nowMs: minute * MINUTE, pulledMs: 0, rest, carveAtMs: carveMin * MINUTE });
+      keysOf({ items: [], nowMs: minute * MINUTE_MS, pulledMs: 0, rest, carveAtMs: carveMin * MINUTE_MS });
     expect(at(10, 5)).toEqual([]);
     expect(at(20, 5)).toEqual(["carve"]);
     expect(at(40, 45)).toEqual([]);
@@ -79,6 +79,6 @@ describe("what is called", () => {
 
   it("calls it back where the rest falls short", () => {
     const short = { ...rest, fallsShort: true, backInMin: 15 };
-    expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short, carveAtMs: 90 * MINUTE })).toEqual(["back in"]);
+    expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short, carveAtMs: 90 * MINUTE_MS })).toEqual(["back in"]);
   });
 });

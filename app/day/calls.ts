@@ -1,18 +1,19 @@
 /** What is called out loud of a roast's day, the most urgent first. */
+
 import type { LateBefore } from "../../core/day/late";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
+import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
 import type { Call } from "./alarm";
 import type { Item } from "./roastDay";
 
-const MINUTE = 60_000;
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;
 
 /** A call that was over and comes back so soon is the same call: a probe that trembles rings once. */
-const SAME_CALL_MS = 10 * MINUTE;
+const SAME_CALL_MS = 10 * MINUTE_MS;
 
 /** Which calls are new: each is told once, however often it stands and falls within minutes. */
 export class CallBook {
@@ -67,10 +68,11 @@ export function callsOf({
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
   if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
   if (!rest || carveAtMs === null) return calls;
-  const earliestMs = pulledMs + rest.earliestMin * MINUTE;
-  const latestMs = pulledMs + rest.latestMin * MINUTE;
+  const earliestMs = pulledMs + rest.earliestMin * MINUTE_MS;
+  const latestMs = pulledMs + rest.latestMin * MINUTE_MS;
   if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: ofStay("carve"), does: "Carve" });
   if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: "Back into the oven" });
-  if (nowMs >= latestMs - WARN_MIN * MINUTE) calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
+  if (nowMs >= latestMs - WARN_MIN * MINUTE_MS)
+    calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
   return calls;
 }

@@ -1,15 +1,16 @@
 /** The readings of a roast as its day takes them: those that count, by the minute, and which of them are believed. */
+
 import { useMemo } from "react";
 import { mostAtRestC } from "../../core/day/doubt";
 import type { Reading } from "../../core/forecast/reading";
 import { type Screened, screened } from "../../core/forecast/screening";
 import { readingKey } from "../../core/formats/shared";
 import type { Roast, RoastReading } from "../../core/plan/schema";
+import { MINUTE_MS } from "../../core/units/time";
 import { clockNow } from "../shell/clock";
 import type { Observed } from "./roastDay";
 import { useReadings } from "./useReadings";
 
-const MINUTE = 60_000;
 const NONE: readonly string[] = [];
 
 interface Observation {
@@ -36,7 +37,7 @@ export function useObserved({ id, happened }: Roast, startC: number, pulledMin: 
       (readings ?? [])
         .map((reading): Observed => {
           const { at, part, side, celsius } = reading;
-          const minute = (Date.parse(at) - inAtMs) / MINUTE;
+          const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;
           return { minute, part, celsius, ...(side && { side }), key: readingKey(reading) };
         })
         .filter(({ minute }) => minute >= 0),
@@ -48,7 +49,7 @@ export function useObserved({ id, happened }: Roast, startC: number, pulledMin: 
   );
   const screen = useMemo(() => screened(inOven, startC), [inOven, startC]);
   const believed = useMemo(() => {
-    if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE + 1);
+    if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE_MS + 1);
     const mostC = mostAtRestC(screen.kept, startC);
     const resting = observed.filter(({ minute, celsius }) => minute > pulledMin && celsius <= mostC);
     return [...screen.kept, ...resting];

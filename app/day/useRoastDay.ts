@@ -1,4 +1,5 @@
 /** One roast on its day, put together: readings in, forecast, what is still to come, advice, calls. Runs on every screen. */
+
 import { useCallback, useMemo } from "react";
 import { type Advice, adviceFor } from "../../core/day/coach";
 import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
@@ -12,6 +13,7 @@ import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
+import { MINUTE_MS } from "../../core/units/time";
 import { adviceWords, dueWords } from "../../words/advice";
 import { usePreferences } from "../shell/preferences";
 import { useDinner } from "../simulation/useDinner";
@@ -24,7 +26,6 @@ import { useObserved } from "./useObserved";
 import { usePresent } from "./usePresent";
 import { useRows } from "./useRows";
 
-const MINUTE = 60_000;
 const SEEN_C = guidelineEverywhere();
 
 /** What the hand does to a heat, whatever is in it. */
@@ -39,10 +40,10 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { cook } = simulated;
   const { inAt, pulledAt } = happened;
   const inAtMs = Date.parse(inAt ?? "");
-  const nowMin = (now - inAtMs) / MINUTE;
-  const nowMinute = MINUTE * Math.floor(now / MINUTE);
+  const nowMin = (now - inAtMs) / MINUTE_MS;
+  const nowMinute = MINUTE_MS * Math.floor(now / MINUTE_MS);
   const pulledMs = Date.parse(pulledAt ?? "");
-  const pulledMin = pulledAt ? (pulledMs - inAtMs) / MINUTE : null;
+  const pulledMin = pulledAt ? (pulledMs - inAtMs) / MINUTE_MS : null;
   const startC = useMemo(() => startCOf(plannedInput(plan).before), [plan]);
   const { readings, observed, inOven, screen, believed } = useObserved(roast, startC, pulledMin);
 
@@ -89,19 +90,19 @@ export function useRoastDay(roast: Roast): RoastDay {
     (timeMin !== null
       ? nowMin >= timeMin
       : Object.keys(goalsC).length > 0 &&
-        allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE : 0));
+        allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0));
 
   const told = useMemo(
     (): readonly Advice[] =>
       stage === "roasting"
         ? adviceFor({
             plan,
-            nowMin: (nowMinute - inAtMs) / MINUTE,
+            nowMin: (nowMinute - inAtMs) / MINUTE_MS,
             readings: observed,
             forecast,
             browning: present?.browning ?? null,
             outByMin:
-              ((derived?.schedule.carveAtMs ?? Number.POSITIVE_INFINITY) - inAtMs) / MINUTE -
+              ((derived?.schedule.carveAtMs ?? Number.POSITIVE_INFINITY) - inAtMs) / MINUTE_MS -
               restFor(plan.bird.massKg).shortestMin,
             stagesDone: happened.stagesDone ?? 0,
             bastingsDone: happened.bastingsDone ?? 0,

@@ -2,6 +2,7 @@ import { boardMin, carvingMin } from "../../core/kitchen/cutting";
 import { planByWay, type Way } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
+import { MINUTE_MS } from "../../core/units/time";
 import { Button } from "../ui/Button";
 import { clockTime } from "../ui/time";
 import { useComparisons } from "./useComparisons";
@@ -16,8 +17,6 @@ interface Props {
   /** Another cut and heat for it. */
   onTake(change: (plan: Plan) => Plan): void;
 }
-
-const MINUTE = 60_000;
 /** What a whole bird can still become, quickest last. */
 const WAYS: readonly Way[] = [
   { id: "spatchcock/hot-flat", cut: "spatchcock", method: "hot-flat", birds: 1 },
@@ -42,9 +41,9 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
     const { cut, massKg, count } = made.bird;
     const cutting = Math.max(0, boardMin(cut, count) - boardMin(plan.bird.cut, plan.bird.count));
     const minutes = cutting + answer.comparison.roastMin + restFor(massKg).shortestMin + carvingMin(cut, count);
-    const dinnerMs = fromMs + minutes * MINUTE;
+    const dinnerMs = fromMs + minutes * MINUTE_MS;
     const name = NAMES[ways[n]?.id ?? ""];
-    return name && dinnerMs < asPlannedMs - WORTH_MIN * MINUTE ? [{ made, dinnerMs, name }] : [];
+    return name && dinnerMs < asPlannedMs - WORTH_MIN * MINUTE_MS ? [{ made, dinnerMs, name }] : [];
   });
   if (quicker.length === 0) return null;
   return (

@@ -1,7 +1,7 @@
+import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { Plan } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { constant } from "../../core/sources";
 import { formatDuration, formatTemperature } from "../../core/units/quantity";
 import { usePreferences } from "../shell/preferences";
 import { Caution } from "./Caution";

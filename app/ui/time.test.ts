@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import {
   clockTime,
   countdown,
@@ -14,7 +15,6 @@ import {
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
-const HOUR = 3_600_000;
 
 describe("local times", () => {
   it("give a date field back the instant it was filled from", () => {
@@ -23,11 +23,11 @@ describe("local times", () => {
         fc.integer({ min: Date.UTC(2026, 0), max: Date.UTC(2028, 0) }),
         fc.constantFrom("UTC", ZONE),
         (ms, zone) => {
-          const minute = Math.floor(ms / 60_000) * 60_000;
+          const minute = Math.floor(ms / MINUTE_MS) * MINUTE_MS;
           const back = instantOf(fieldTime(minute, zone), zone);
           // In the hour that a clock change repeats, a local time has two instants.
-          expect(Math.abs(back - minute) % HOUR).toBe(0);
-          expect(Math.abs(back - minute)).toBeLessThanOrEqual(HOUR);
+          expect(Math.abs(back - minute) % HOUR_MS).toBe(0);
+          expect(Math.abs(back - minute)).toBeLessThanOrEqual(HOUR_MS);
           expect(fieldTime(back, zone)).toBe(fieldTime(minute, zone));
         },
       ),
@@ -37,8 +37,8 @@ describe("local times", () => {
   it("survive a clock change in the night: a day of 25 hours between two middays", () => {
     const before = instantOf("2026-10-24T12:00", ZONE);
     const after = instantOf("2026-10-25T12:00", ZONE);
-    expect((after - before) / HOUR).toBe(25);
-    expect(clockTime(before + 25 * HOUR, ZONE)).toBe("12:00");
+    expect((after - before) / HOUR_MS).toBe(25);
+    expect(clockTime(before + 25 * HOUR_MS, ZONE)).toBe("12:00");
   });
 
   it("say a day as a cook does", () => {
@@ -47,7 +47,7 @@ describe("local times", () => {
 
   it("find the midnights of the zone, not those of the world's", () => {
     const from = instantOf("2026-10-24T12:00", ZONE);
-    const found = midnights(from, from + 3 * 24 * HOUR, ZONE);
+    const found = midnights(from, from + 3 * 24 * HOUR_MS, ZONE);
     expect(found.map((ms) => clockTime(ms, ZONE))).toEqual(["00:00", "00:00", "00:00"]);
   });
 
@@ -60,16 +60,15 @@ describe("spans", () => {
   });
 
   it("say the doubt in minutes, coarser where it is large", () => {
-    expect(giveOrTake(0, 24 * 60_000)).toBe("give or take 12 min");
-    expect(giveOrTake(0, 47 * 60_000)).toBe("give or take 25 min");
+    expect(giveOrTake(0, 24 * MINUTE_MS)).toBe("give or take 12 min");
+    expect(giveOrTake(0, 47 * MINUTE_MS)).toBe("give or take 25 min");
     expect(giveOrTake(0, 0)).toBe("give or take 1 min");
   });
 });
 
 describe("a wait read from two metres", () => {
   it("is as few figures as tell it, with their unit", () => {
-    const MINUTE = 60_000;
-    const said = [0, 9.5, 46.9, 100, 700, 4000].map((minutes) => largeCountdown(minutes * MINUTE));
+    const said = [0, 9.5, 46.9, 100, 700, 4000].map((minutes) => largeCountdown(minutes * MINUTE_MS));
     expect(said.map(({ figure, unit }) => `${figure} ${unit}`)).toEqual([
       "0:00 min",
       "9:30 min",
@@ -90,11 +89,11 @@ describe("a wait read from two metres", () => {
       ["America/New_York", -240],
     ] as const) {
       const fromMs = Date.UTC(2026, 8, 27, 8, 7);
-      const ticks = wholeTicks(fromMs, fromMs + 5 * 3_600_000, 60, zone);
+      const ticks = wholeTicks(fromMs, fromMs + 5 * HOUR_MS, 60, zone);
       expect(ticks, zone).toHaveLength(5);
       for (const ms of ticks) {
         expect(clockTime(ms, zone), zone).toMatch(/:00$/);
-        expect((ms / 60_000 + offsetMin) % 60, zone).toBe(0);
+        expect((ms / MINUTE_MS + offsetMin) % 60, zone).toBe(0);
       }
     }
   });

@@ -1,14 +1,16 @@
 /** Instants as a cook reads them: local times in the roast's own zone. */
+
 import { TZDate } from "@date-fns/tz";
 import { format } from "date-fns";
 import { type Late, NEVER } from "../../core/forecast/ensemble";
+import { MINUTE_MS } from "../../core/units/time";
 
 const written = new Map<string, string>();
 const MOST_WRITTEN = 4000;
 
 /** A zoned date costs many lookups of the zone's rules, and a screen asks for the same minutes again and again. */
 function write(ms: number, zone: string, pattern: string): string {
-  const key = `${Math.floor(ms / 60_000)}|${zone}|${pattern}`;
+  const key = `${Math.floor(ms / MINUTE_MS)}|${zone}|${pattern}`;
   const known = written.get(key);
   if (known !== undefined) return known;
   if (written.size > MOST_WRITTEN) written.clear();
@@ -47,8 +49,8 @@ export function midnights(fromMs: number, toMs: number, zone: string): number[] 
 
 /** Instants at which a clock on the wall shows whole steps of an hour, between two others: also where zones lie half an hour apart. */
 export function wholeTicks(fromMs: number, toMs: number, stepMin: number, zone: string): number[] {
-  const stepMs = stepMin * 60_000;
-  const offsetMs = -new TZDate(fromMs, zone).getTimezoneOffset() * 60_000;
+  const stepMs = stepMin * MINUTE_MS;
+  const offsetMs = -new TZDate(fromMs, zone).getTimezoneOffset() * MINUTE_MS;
   const firstMs = Math.ceil((fromMs + offsetMs) / stepMs) * stepMs - offsetMs;
   return Array.from({ length: Math.max(0, Math.floor((toMs - firstMs) / stepMs) + 1) }, (_, n) => firstMs + n * stepMs);
 }
@@ -76,7 +78,7 @@ export function largeCountdown(ms: number): { readonly figure: string; readonly 
 
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
 export function giveOrTake(p10Ms: number, p90Ms: Late): string {
-  const half = p90Ms === NEVER ? Number.NaN : (p90Ms - p10Ms) / 2 / 60_000;
+  const half = p90Ms === NEVER ? Number.NaN : (p90Ms - p10Ms) / 2 / MINUTE_MS;
   if (!Number.isFinite(half)) return "how late cannot be told";
   return `give or take ${half > 15 ? Math.round(half / 5) * 5 : Math.max(1, Math.round(half))} min`;
 }

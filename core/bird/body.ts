@@ -1,7 +1,8 @@
 /** A bird of a given mass as voxels, with its thermal centres: what every process works on. */
+
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { Recent } from "../recent";
-import { constant } from "../sources";
 import { ANATOMY, type Species } from "./anatomy";
 import { type CentrePoints, thermalCentres } from "./centres";
 import { type Posture, type View, viewOf } from "./exposure";

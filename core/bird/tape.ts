@@ -1,6 +1,7 @@
 /** A bird without a label: how heavy it is by a tape, from the sizes of its kind's solid. */
+
+import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
-import { constant } from "../sources";
 import { ANATOMY, type Species } from "./anatomy";
 import { makeBody, massRangeKg } from "./body";
 import { sizeOf } from "./size";

@@ -5,6 +5,7 @@
 
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
+import { constant } from "../constants";
 import type { Forecast } from "../forecast/assimilate";
 import { middleShownAt } from "../forecast/ensemble";
 import { lowestC } from "../forecast/newest";
@@ -15,7 +16,6 @@ import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
 import { isColour } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
-import { constant } from "../sources";
 import { nextReading } from "./nextReading";
 
 import { stageNow } from "./whatIf";

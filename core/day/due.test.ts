@@ -1,14 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { MINUTE_MS } from "../units/time";
 import { dueRows } from "./due";
 
-const MINUTE = 60_000;
 const row = (id: string, startMin: number, alarmMin?: number) => ({
   id,
-  startMs: startMin * MINUTE,
+  startMs: startMin * MINUTE_MS,
   ...(alarmMin !== undefined && { alarmMin }),
 });
 const rows = [row("salt", 100, 0), row("potatoes", 120, 5), row("table", 140)];
-const due = (minute: number): string[] => dueRows(rows, minute * MINUTE).map(({ id }) => id);
+const due = (minute: number): string[] => dueRows(rows, minute * MINUTE_MS).map(({ id }) => id);
 
 describe("what of the timetable is due", () => {
   it("is called from its alarm on until a while after, and never what takes care of itself", () => {
@@ -21,6 +21,6 @@ describe("what of the timetable is due", () => {
   });
 
   it("leaves out what is called otherwise", () => {
-    expect(dueRows(rows, 100 * MINUTE, (id) => id === "salt")).toEqual([]);
+    expect(dueRows(rows, 100 * MINUTE_MS, (id) => id === "salt")).toEqual([]);
   });
 });

@@ -1,7 +1,8 @@
 /** Which rows of the timetable want a hand now. */
-import type { Row } from "../schedule/rows";
 
-const MINUTE_MS = 60_000;
+import type { Row } from "../schedule/rows";
+import { MINUTE_MS } from "../units/time";
+
 /** A row that nobody has seen to for so long has been done, or is not going to be. */
 const STANDS_MIN = 15;
 

@@ -7,9 +7,9 @@ import { FIRST_SHARES } from "../forecast/band";
 import { restFor } from "../processes/rest";
 import { taskOf } from "../schedule/backward";
 import { derivePlan } from "../schedule/derive";
+import { MINUTE_MS } from "../units/time";
 import { lateBeforeOven } from "./late";
 
-const MINUTE = 60_000;
 const cook = simulated();
 const { plan } = sampleRoast();
 const planned = derivePlan(plan, cook, FIRST_SHARES, 0);
@@ -25,26 +25,26 @@ describe("late before the oven", () => {
   });
 
   it("wants the oven on first, and says what that makes of dinner", () => {
-    const cold = late(onMs + 90 * MINUTE);
-    expect(cold).toMatchObject({ what: "oven", dueMs: onMs, inAtMs: onMs + (90 + plan.preheat.minutes) * MINUTE });
+    const cold = late(onMs + 90 * MINUTE_MS);
+    expect(cold).toMatchObject({ what: "oven", dueMs: onMs, inAtMs: onMs + (90 + plan.preheat.minutes) * MINUTE_MS });
     const { shortestMin } = restFor(plan.bird.massKg);
     const carve = taskOf(planned.schedule, "carve");
-    const carveMin = ((carve?.endMs ?? 0) - (carve?.startMs ?? 0)) / MINUTE;
+    const carveMin = ((carve?.endMs ?? 0) - (carve?.startMs ?? 0)) / MINUTE_MS;
     expect(cold?.derived.schedule.serveAtMs).toBe(
-      (cold?.inAtMs ?? 0) + (cook.pullMinute + shortestMin + carveMin) * MINUTE,
+      (cold?.inAtMs ?? 0) + (cook.pullMinute + shortestMin + carveMin) * MINUTE_MS,
     );
   });
 
   it("wants the bird in once the oven is on; what the rest takes up makes dinner no later", () => {
-    expect(late(inAtMs + 8 * MINUTE, ["preheat"])).toMatchObject({ what: "bird", dueMs: inAtMs, lateMin: 0 });
-    expect(late(inAtMs + 120 * MINUTE, ["preheat"])?.lateMin).toBeGreaterThan(60);
+    expect(late(inAtMs + 8 * MINUTE_MS, ["preheat"])).toMatchObject({ what: "bird", dueMs: inAtMs, lateMin: 0 });
+    expect(late(inAtMs + 120 * MINUTE_MS, ["preheat"])?.lateMin).toBeGreaterThan(60);
   });
 
   it("places nothing before now, and nothing that ends before it begins, for any plan and any delay", () => {
     fc.assert(
       fc.property(ANY_PLAN, fc.integer({ min: 6, max: 600 }), fc.boolean(), (any, delayMin, isOn) => {
         const before = derivePlan(any, cook, FIRST_SHARES, 0);
-        const nowMs = before.schedule.inAtMs + delayMin * MINUTE;
+        const nowMs = before.schedule.inAtMs + delayMin * MINUTE_MS;
         const found = lateBeforeOven(any, cook, FIRST_SHARES, before, isOn ? ["preheat"] : [], nowMs);
         expect(found?.inAtMs).toBeGreaterThanOrEqual(nowMs);
         expect(found?.lateMin).toBeGreaterThanOrEqual(0);

@@ -7,6 +7,7 @@ import type { Shares } from "../forecast/band";
 import type { Plan } from "../plan/schema";
 import { taskOf } from "../schedule/backward";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
+import { MINUTE_MS } from "../units/time";
 
 export interface LateBefore {
   /** What to do now: the oven is cold, or the bird not in. */
@@ -20,8 +21,6 @@ export interface LateBefore {
   /** Dinner so much later than planned, min; 0 where the rest takes it up. */
   readonly lateMin: number;
 }
-
-const MINUTE_MS = 60_000;
 /** So long nobody is late. */
 const GRACE_MIN = 5;
 export const OVEN_ON = "preheat";

@@ -3,6 +3,7 @@
  * now, at the pull, and through a rest. One bird, that of the estimate; its doubt is the forecast's.
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
 import { type EnsembleOptions, memberBird, tipStencil } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import { readAt } from "../heat/stencil";
@@ -11,7 +12,6 @@ import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
-import { constant } from "../sources";
 
 export interface PresentOptions {
   /** Its targets are what the bird has to show (the forecast's `aimC`). */

@@ -2,6 +2,7 @@
 
 import type { Probe } from "../bird/probe";
 import type { Roast } from "../plan/schema";
+import { HOUR_MS } from "../units/time";
 
 /** What a probe says, as far as it matters whose it is. */
 interface Said {
@@ -38,7 +39,7 @@ export type Route =
   | { readonly kind: "nobody" };
 
 /** A thermometer that was in another bird so lately is not taken for this one's without a word. */
-const LATELY_MS = 12 * 3_600_000;
+const LATELY_MS = 12 * HOUR_MS;
 
 const has = ({ probes }: Roast, device: string): boolean => (probes ?? []).some((each) => each.device === device);
 

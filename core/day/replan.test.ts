@@ -5,9 +5,9 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { restFor } from "../processes/rest";
 import { derivePlan } from "../schedule/derive";
+import { MINUTE_MS } from "../units/time";
 import { type Replanned, replan } from "./replan";
 
-const MINUTE = 60_000;
 const rowsOfDay = ({ begun, coming }: Replanned) => [...begun, ...coming];
 const shares = { p10: 0.93, p50: 1, p90: 1.08 };
 const sharp = (minutes: number) => ({ p10: minutes, p50: minutes, p90: minutes });
@@ -19,7 +19,7 @@ describe("a day that goes otherwise", () => {
   const inAt = new Date(derived.schedule.inAtMs).toISOString();
   const inMs = derived.schedule.inAtMs;
   const at = (pullMin: number, nowMin: number) =>
-    replan(plan, cook, derived, { inAt, pullMin: sharp(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE });
+    replan(plan, cook, derived, { inAt, pullMin: sharp(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE_MS });
 
   it("carves when planned while the rest takes up what is late, and no sooner than the shortest rest", () => {
     expect(at(200, 100)).toMatchObject({
@@ -28,7 +28,7 @@ describe("a day that goes otherwise", () => {
     });
     const late = at(200 + 120, 100);
     const { shortestMin } = restFor(plan.bird.massKg);
-    expect(late.renewed.schedule.carveAtMs).toBe(inMs + (320 + shortestMin) * MINUTE);
+    expect(late.renewed.schedule.carveAtMs).toBe(inMs + (320 + shortestMin) * MINUTE_MS);
     expect(late.lateMin).toBeGreaterThan(30);
   });
 
@@ -54,7 +54,7 @@ describe("a day that goes otherwise", () => {
         (any, pullMin, nowMin) => {
           const before = derivePlan(any, cook, shares, 0);
           const wentIn = before.schedule.inAtMs;
-          const nowMs = wentIn + nowMin * MINUTE;
+          const nowMs = wentIn + nowMin * MINUTE_MS;
           const asked = { inAt: new Date(wentIn).toISOString(), pullMin: sharp(pullMin), pulled: true, nowMs };
           const rows = rowsOfDay(replan(any, cook, before, asked));
           const past = (all: readonly { id: string; startMs: number }[]) =>
@@ -66,7 +66,7 @@ describe("a day that goes otherwise", () => {
           const stillIn = replan(any, cook, before, { ...asked, pulled: false });
           for (const { id, startMs } of rowsOfDay(stillIn)) {
             if (!/^(rest|carve|loosen|thicken|table)/.test(id) || any.roasted === "day-before") continue;
-            expect(startMs, id).toBeGreaterThanOrEqual(wentIn + Math.max(pullMin, nowMin) * MINUTE - 1);
+            expect(startMs, id).toBeGreaterThanOrEqual(wentIn + Math.max(pullMin, nowMin) * MINUTE_MS - 1);
           }
           for (const { startMs, endMs } of rowsOfDay(stillIn)) expect(endMs).toBeGreaterThanOrEqual(startMs);
         },

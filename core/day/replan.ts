@@ -3,12 +3,12 @@
  * expected; what has begun keeps its time, since what has passed is not rewritten. What follows from the pull never
  * stands before it.
  */
+
 import { lateOf, type Quantiles } from "../forecast/ensemble";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";
-
-const MINUTE_MS = 60_000;
+import { MINUTE_MS } from "../units/time";
 
 export interface Replanned {
   /** As planned: what has begun. */

@@ -1,6 +1,7 @@
 /** The rest as a plan of its own: when it may be carved, until when it stays good, and what if it falls short. */
+
+import { constant } from "../constants";
 import { restFor } from "../processes/rest";
-import { constant } from "../sources";
 import type { RestOutlook } from "./present";
 
 export interface RestPlan {

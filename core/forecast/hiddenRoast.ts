@@ -5,11 +5,11 @@
  */
 import { coarseCellM, makeBody } from "../bird/body";
 import { bothSides, type Probe, probeOf } from "../bird/probe";
+import { constant } from "../constants";
 import { readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
-import { constant } from "../sources";
 import { type EnsembleOptions, tipStencil } from "./ensemble";
 import { traitsOf, UNKNOWNS } from "./prior";
 

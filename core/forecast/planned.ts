@@ -5,6 +5,7 @@ import type { FormChoice } from "../bird/form";
 import { cellCentre, sectionSampler } from "../bird/section";
 import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
 import type { HeatSource } from "../heat/ovens";
 import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
@@ -22,8 +23,7 @@ import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
-
-import { constant } from "../sources";
+import { MINUTE_MS } from "../units/time";
 import type { EnsembleOptions } from "./ensemble";
 
 /** What of a plan the simulation depends on. */
@@ -116,7 +116,7 @@ export function roastOptions(
   shownC: CentreTemperatures,
 ): EnsembleOptions {
   const options = ensembleOptions(plan, shownC);
-  const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(happened.inAt ?? "")) / 60_000;
+  const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
   const events: RoastEvent[] = [
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
     ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {

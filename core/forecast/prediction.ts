@@ -2,11 +2,10 @@
 
 import type { PredictionRecord, Roast } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
+import { MINUTE_MS } from "../units/time";
 import type { Shares } from "./band";
 import { NEVER } from "./ensemble";
 import type { PlannedDone } from "./planned";
-
-const MINUTE_MS = 60_000;
 
 /** A plan's finish as it is written down when the bird goes in. */
 export function predictionOf(

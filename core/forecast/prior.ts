@@ -2,8 +2,9 @@
  * What the plan cannot know, as a prior: independent normal spreads, each declared in the sources, and draws from it
  * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
  */
+
+import { constant } from "../constants";
 import type { OvenTraits } from "../heat/ovens";
-import { constant } from "../sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
 export const UNKNOWNS = [

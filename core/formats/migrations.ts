@@ -1,7 +1,9 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
+
 import { inOrder } from "../plan/happened";
 import type { Roast } from "../plan/schema";
 import { shown } from "../units/text";
+import { HOUR_MS } from "../units/time";
 
 type Loose = Record<string, unknown>;
 /** With what an older version did not say. */
@@ -145,7 +147,7 @@ export function roastWithDinner(roast: unknown): unknown {
 }
 
 /** Eaten within so many hours of one another, roasts were one dinner's until version 7. */
-const SAME_DINNER_MS = 3 * 3_600_000;
+const SAME_DINNER_MS = 3 * HOUR_MS;
 
 /**
  * What was one dinner by its hour is one dinner from version 8 on: no times move. Of all roasts together, once each has

@@ -9,6 +9,7 @@ import type { Reading } from "../forecast/reading";
 import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
 import { isOfCentury, oneLine } from "../units/text";
+import { MINUTE_MS } from "../units/time";
 import type { RejectedRow } from "./sideList";
 
 export interface ReadingLog {
@@ -50,7 +51,6 @@ function timeKind(name: string): TimeKind {
 }
 
 const CLOCK = /^(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
-const MINUTE_MS = 60_000;
 
 const DAY_MS = 24 * 60 * MINUTE_MS;
 /** No cook and no rest is longer; a row that is further off is a slip. */

@@ -2,7 +2,7 @@
  * Thermal properties of food from its composition: Choi and Okos (1986), as printed in the ASHRAE Handbook —
  * Refrigeration, "Thermal properties of foods" (from memory). Temperatures in °C, valid −40 to 150 °C.
  */
-import { constant } from "../sources";
+import { constant } from "../constants";
 
 /** Mass fractions of the raw tissue; they add up to 1. */
 export interface Composition {

@@ -1,5 +1,5 @@
 /** Vapour over wet meat: saturation pressure and what drives it off. */
-import { constant } from "../sources";
+import { constant } from "../constants";
 
 const PA_PER_MMHG = 133.322;
 

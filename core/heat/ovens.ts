@@ -1,5 +1,5 @@
 /** Ovens, grills and spits as what a bird's surface meets in them. */
-import { constant } from "../sources";
+import { constant } from "../constants";
 import { saturationPa } from "./moistAir";
 import {
   cavityPatch,

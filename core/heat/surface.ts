@@ -9,7 +9,7 @@
  */
 import type { View } from "../bird/exposure";
 import { REGION, REGIONS, type Region, type SurfaceCells } from "../bird/surfaceCells";
-import { constant } from "../sources";
+import { constant } from "../constants";
 import type { Arena } from "./arena";
 import { P, type SurfaceArrays } from "./exchange";
 import { airDrive, massTransferMPerS, SATURATED_DRIVE } from "./moistAir";

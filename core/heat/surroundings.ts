@@ -1,6 +1,6 @@
 /** What stands around the bird for a while, one patch of numbers for each region of its surface. */
 import { REGIONS, type Region } from "../bird/surfaceCells";
-import { constant } from "../sources";
+import { constant } from "../constants";
 import { saturationPa } from "./moistAir";
 
 /** Complete and resolved: nothing in it is optional, and the solver does no unit work on it. */

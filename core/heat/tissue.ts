@@ -4,7 +4,7 @@
  * Volume is held at its value at 20 °C (a voxel does not swell), so density enters once, and energy is conserved
  * exactly by construction.
  */
-import { constant } from "../sources";
+import { constant } from "../constants";
 import { type Composition, conductivityWPerMK, densityKgPerM3, iceFraction, sensibleHeatJPerKgK } from "./composition";
 
 export const TABLE_LOW_C = -40;

@@ -1,6 +1,7 @@
 /** A bath for a bird: the container by displacement, water, ice, and what each part of a dry salt is. */
+
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { constant } from "../sources";
 
 const MEAT_KG_PER_L = 1.06;
 

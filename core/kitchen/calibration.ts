@@ -1,7 +1,8 @@
 /** A thermometer against ice and against boiling water: what it is off by, and its readings put right. */
+
+import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { saturationPa } from "../heat/moistAir";
-import { constant } from "../sources";
 
 /** What the thermometer showed; boiling water is left out where only ice was tried. */
 export interface Calibration {

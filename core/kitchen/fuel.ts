@@ -1,6 +1,7 @@
 /** Charcoal by the hour (common practice): more in cold and in wind. */
+
+import { constant } from "../constants";
 import type { HeatSource } from "../heat/ovens";
-import { constant } from "../sources";
 
 /** What a fire outdoors burns. */
 export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;

@@ -1,7 +1,7 @@
 /** Stock and gravy: how much of what, and whether this bird's drippings are too salty for it. */
 import type { Species } from "../bird/anatomy";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { constant } from "../sources";
 
 export const THICKENERS = ["flour", "starch"] as const;
 export type Thickener = (typeof THICKENERS)[number];

@@ -2,8 +2,8 @@
 import type { Species } from "../bird/anatomy";
 import { massRangeKg } from "../bird/body";
 import type { Cut } from "../bird/form";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { constant } from "../sources";
 
 export const APPETITES = ["light", "usual", "hearty"] as const;
 export type Appetite = (typeof APPETITES)[number];

@@ -1,6 +1,7 @@
 /** Dry salt for the bird: grams, and spoons of the cook's own salt. */
+
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { constant } from "../sources";
 
 export const SALT_METHODS = ["dry", "brine", "equilibrium", "injection", "none"] as const;
 export type SaltMethod = (typeof SALT_METHODS)[number];

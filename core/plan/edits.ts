@@ -1,8 +1,8 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 import { massRangeKg } from "../bird/body";
 import { hasCavity } from "../bird/form";
+import { constant } from "../constants";
 import { isFire } from "../kitchen/fuel";
-import { constant } from "../sources";
 import { heatFitting } from "./methods";
 import type { Plan, Roast } from "./schema";
 import { targetsFor } from "./usualPlan";

@@ -1,8 +1,8 @@
 /** What to weigh for a bird, by every school of salting: salt, sugar, water, what holds it, and what keeps it cold. */
 import { ovenMassKg } from "../bird/body";
+import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
-import { constant } from "../sources";
 import type { Plan } from "./schema";
 
 /** What a brine is in: one vessel for all the birds, or one for each. */

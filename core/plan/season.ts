@@ -1,10 +1,10 @@
 /** Fat, paste, bacon, glaze and basting: how much of each, and what each does to the roast as events. */
 import { ovenMassKg } from "../bird/body";
 import { centresOf } from "../bird/form";
+import { constant } from "../constants";
 import type { Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
-import { constant } from "../sources";
 import type { Plan } from "./schema";
 
 export interface Seasoning {

@@ -1,6 +1,6 @@
 /** The kitchen a plan reckons with until the cook has measured their own: common household sizes. */
 
-import { constant } from "../sources";
+import { constant } from "../constants";
 import type { Equipment } from "./schema";
 
 export const usualKitchen = (): Equipment => ({

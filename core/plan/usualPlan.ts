@@ -1,7 +1,7 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 import { centresOf } from "../bird/form";
+import { constant } from "../constants";
 import { portionKg } from "../kitchen/guests";
-import { constant } from "../sources";
 import { heatBy } from "./methods";
 import type { Equipment, Plan } from "./schema";
 import { usualKitchen } from "./usualKitchen";

@@ -10,12 +10,12 @@ import {
   PIECE_OF_PART,
   type Piece,
 } from "../bird/solid";
+import { constant } from "../constants";
 import { QuantityError } from "../errors";
 import { HeatSolver, type Snapshot } from "../heat/solver";
 import { type PointStencil, pointStencil, readAt, resampled } from "../heat/stencil";
 import type { Surroundings } from "../heat/surroundings";
 import { ADDED_TISSUES } from "../heat/tissue";
-import { constant } from "../sources";
 import { type Indices, Watch, type WatchState } from "./indices";
 import { SaltField } from "./saltField";
 

@@ -7,9 +7,9 @@
 import type { Body } from "../bird/body";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/surroundings";
-import { constant } from "../sources";
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
 import type { Indices } from "./indices";
 import { type Peak, type RestDone, resting } from "./rest";

@@ -5,10 +5,10 @@
 import type { Body } from "../bird/body";
 import { packed, unpack } from "../bird/grid";
 import { PART_NAMES, type PartName } from "../bird/solid";
+import { constant } from "../constants";
 import type { HeatSolver } from "../heat/solver";
 import { TISSUE_INDEX } from "../heat/tissue";
 import { type LethalityTable, lethalityTable } from "../safety/lethality";
-import { constant } from "../sources";
 
 export interface Indices {
   /** Juice kept, as a share of the raw meat's water, by where it is. */

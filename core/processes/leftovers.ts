@@ -1,5 +1,5 @@
 /** What is left of a carved bird: cooled in its tray, and heated again under cover. */
-import { constant } from "../sources";
+import { constant } from "../constants";
 import { drain } from "./cook";
 import { type ChillDone, chilling, type ReheatDone, reheating, Tray } from "./tray";
 

@@ -1,5 +1,5 @@
 /** The oven itself: a dial that is followed with lag and swing, walls that hold their heat, a door that opens. */
-import { constant } from "../sources";
+import { constant } from "../constants";
 
 const STEP_MIN = 0.25;
 

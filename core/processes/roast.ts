@@ -1,5 +1,6 @@
 /** A bird in an oven, from the state it is in to a target or a time, with its history. */
 import { type Body, sizeOfM } from "../bird/body";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import {
   contactWPerM2K,
@@ -9,7 +10,6 @@ import {
   type Underlay,
   USUAL_OVEN,
 } from "../heat/ovens";
-import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";

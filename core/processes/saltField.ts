@@ -5,10 +5,10 @@
 import type { Body } from "../bird/body";
 import type { Vec3 } from "../bird/sdf";
 import { REGION } from "../bird/surfaceCells";
+import { constant } from "../constants";
 import { type Arena, newArena } from "../heat/arena";
 import { pointStencil, readAt, resampled } from "../heat/stencil";
 import { densitiesOf, TISSUE_INDEX, TISSUES, type Tissue, type TissueName, waterShareOf } from "../heat/tissue";
-import { constant } from "../sources";
 
 /** Salt by mass of meat, in per cent. */
 export interface SaltShares {

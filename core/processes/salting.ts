@@ -5,9 +5,9 @@
 import { sizeOfM } from "../bird/body";
 import { PART_NAMES } from "../bird/solid";
 import { REGION } from "../bird/surfaceCells";
+import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
-import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import type { SaltShares } from "./saltField";
 

@@ -1,7 +1,8 @@
 /** A hot-pan sear before the oven: one side, then the other, each lying on the pan. */
+
+import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { everywhere, kitchenAir, type Patch } from "../heat/surroundings";
-import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 
 export interface SearOptions {

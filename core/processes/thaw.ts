@@ -1,8 +1,8 @@
 /** Thawing: fridge air, cold water with changes, or brine, until the last ice in the meat is gone. */
 import { sizeOfM } from "../bird/body";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
-import { constant } from "../sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 
 /** Where a bird thaws; none: it goes in with its ice. */

@@ -8,11 +8,11 @@ import { viewOf } from "../bird/exposure";
 import { roundBox } from "../bird/sdf";
 import type { Solid } from "../bird/solid";
 import { voxelise } from "../bird/voxelise";
+import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { HeatSolver } from "../heat/solver";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { everywhere, fridgeSurroundings, kitchenAir, type Surroundings, wrapped } from "../heat/surroundings";
-import { constant } from "../sources";
 
 export interface TrayPoint {
   readonly minute: number;

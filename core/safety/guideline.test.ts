@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { constant } from "../sources";
+import { constant } from "../constants";
 import { verdict } from "./guideline";
 
 describe("the verdict", () => {

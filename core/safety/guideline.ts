@@ -1,5 +1,5 @@
 /** What the guideline asks, and the verdict in words that stands before any computed figure. */
-import { constant } from "../sources";
+import { constant } from "../constants";
 
 export type Verdict =
   | { readonly kind: "meets-guideline" }

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { placeBackward, type ScheduleInput, type Task, taskOf } from "./backward";
 
-const HOUR = 3_600_000;
-const MINUTE = 60_000;
-const SERVE = 1_000 * HOUR;
+const SERVE = 1_000 * HOUR_MS;
 
 const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   serveAtMs: SERVE,
@@ -44,9 +43,9 @@ describe("backward placement", () => {
   });
 
   it("moves everything with the serving time", () => {
-    const moved = placeBackward(input({ serveAtMs: SERVE + 3 * HOUR }));
+    const moved = placeBackward(input({ serveAtMs: SERVE + 3 * HOUR_MS }));
     placeBackward(input()).tasks.forEach((task, n) => {
-      expect((moved.tasks[n] as Task).startMs - task.startMs).toBe(3 * HOUR);
+      expect((moved.tasks[n] as Task).startMs - task.startMs).toBe(3 * HOUR_MS);
     });
   });
 
@@ -54,7 +53,7 @@ describe("backward placement", () => {
     // Up in the first half of each quarter day, in the quarters of an hour of a clock.
     const awake = (ms: number): number => {
       let at = ms;
-      while (at % (6 * HOUR) > 3 * HOUR) at -= 15 * MINUTE;
+      while (at % (6 * HOUR_MS) > 3 * HOUR_MS) at -= 15 * MINUTE_MS;
       return at;
     };
     for (const { tasks, inAtMs } of [placeBackward(input()), placeBackward(input({ awake }))]) {
@@ -71,13 +70,13 @@ describe("backward placement", () => {
     const schedule = placeBackward(input({ dayBefore: true }));
     const chill = taskOf(schedule, "chill");
     expect(chill?.startMs).toBe(taskOf(schedule, "carve")?.endMs);
-    expect(SERVE - (chill?.startMs ?? SERVE)).toBeGreaterThan(12 * HOUR);
+    expect(SERVE - (chill?.startMs ?? SERVE)).toBeGreaterThan(12 * HOUR_MS);
     expect(taskOf(schedule, "table")?.startMs).toBe(SERVE);
   });
 
   it("follows what happened once the bird is in", () => {
-    const wentInAtMs = SERVE - 5 * HOUR;
+    const wentInAtMs = SERVE - 5 * HOUR_MS;
     const { pullAtMs } = placeBackward(input({ wentInAtMs }));
-    expect(pullAtMs.p50).toBe(wentInAtMs + 200 * MINUTE);
+    expect(pullAtMs.p50).toBe(wentInAtMs + 200 * MINUTE_MS);
   });
 });

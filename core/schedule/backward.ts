@@ -2,8 +2,10 @@
  * The bird's own tasks placed backward from the serving time. Instants are epoch milliseconds; what a cook reads as
  * local time is the edge's business, so a clock change in the night moves nothing here.
  */
+
 import { type Late, mapLate, NEVER } from "../forecast/ensemble";
 import type { ThawPlace } from "../processes/thaw";
+import { MINUTE_MS } from "../units/time";
 import type { Free } from "./hands";
 
 export const LANES = ["cold", "board", "heat", "table"] as const;
@@ -81,8 +83,6 @@ export interface Schedule {
   /** Rest if the bird is early, as expected, late. */
   readonly restMin: { readonly early: number; readonly expected: number; readonly late: Late };
 }
-
-const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 /** Where the late end is never reached, the plan counts on one so many times as far as the middle (chosen: half as much again). */
 const STAND_IN_SHARE = 1.5;

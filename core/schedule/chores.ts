@@ -1,5 +1,6 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
+import { constant } from "../constants";
 import { hasGiblets } from "../kitchen/cutting";
 import { isFed, isFire } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
@@ -10,7 +11,7 @@ import { basteMinutes, glazeMoments, startsShielded, wearsBacon } from "../plan/
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
-import { constant } from "../sources";
+import { MINUTE_MS } from "../units/time";
 import { type Lane, type Schedule, type Task, taskOf } from "./backward";
 import type { Waiting } from "./conflicts";
 import type { Busy } from "./hands";
@@ -47,8 +48,6 @@ export interface Chore {
   readonly hands: number;
   readonly ring: boolean;
 }
-
-const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
 /** Putting salt on or in: the hands it keeps, min (common practice). */

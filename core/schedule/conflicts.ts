@@ -1,4 +1,6 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
+
+import { constant } from "../constants";
 import { NEVER } from "../forecast/ensemble";
 import { isFire } from "../kitchen/fuel";
 import { burning } from "../plan/additions";
@@ -8,7 +10,7 @@ import { takes } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { Condition } from "../processes/conditions";
-import { constant } from "../sources";
+import { HOUR_MS } from "../units/time";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
 import { isWithin, WAKING } from "./waking";
 
@@ -82,7 +84,7 @@ export function conflictsOf({
   }
   // In the fridge, salted or drying; what is salted at the oven does not wait.
   const waits = (["salt", "dry"] as const).map((id) => taskOf(schedule, id)).find((task) => task?.lane === "cold");
-  const rawHours = waits ? (schedule.inAtMs - waits.startMs) / 3_600_000 : 0;
+  const rawHours = waits ? (schedule.inAtMs - waits.startMs) / HOUR_MS : 0;
   const inWater = bird.state !== "fresh" && thawIn === "water";
   if (inWater && rawHours > 0) conflicts.push({ kind: "thawed-in-water-waits", hours: rawHours });
   if (goesInWithIce(plan)) {

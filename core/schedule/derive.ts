@@ -1,4 +1,6 @@
 /** From a plan and its simulation to everything the cook reads off it. Pure: the clock is handed in. */
+
+import { constant } from "../constants";
 import type { Shares } from "../forecast/band";
 import { mapLate } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
@@ -13,8 +15,8 @@ import { type SaltPlan, saltPlan } from "../plan/saltPlan";
 import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
 import { restFor } from "../processes/rest";
-import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
+import { MINUTE_MS } from "../units/time";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
 import {
   type Chore,
@@ -192,6 +194,6 @@ export function derivePlan(
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,
     seasoning: seasoningFor(plan),
-    plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + rest.usualMin) * 60_000 },
+    plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + rest.usualMin) * MINUTE_MS },
   };
 }

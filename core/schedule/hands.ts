@@ -1,5 +1,7 @@
 /** When there is a free pair of hands beside what others of the dinner have taken. */
 
+import { MINUTE_MS } from "../units/time";
+
 /** Something that keeps hands for a while. */
 export interface Busy {
   readonly id: string;
@@ -10,8 +12,6 @@ export interface Busy {
 
 /** The latest start of so many minutes of work that is not after a moment. */
 export type Free = (latestMs: number, minutes: number) => number;
-
-const MINUTE_MS = 60_000;
 
 /** @param hands pairs of them in the kitchen */
 export function freeBeside(taken: readonly Busy[], hands: number): Free {

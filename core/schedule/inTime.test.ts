@@ -6,18 +6,18 @@ import { massRangeKg } from "../bird/body";
 import { CUTS } from "../bird/form";
 import { FIRST_SHARES } from "../forecast/band";
 import { usualPlan } from "../plan/usualPlan";
+import { HOUR_MS } from "../units/time";
 import { derivePlan } from "./derive";
 import { inTime } from "./inTime";
 
 const NOON = Date.UTC(2026, 10, 27, 12);
-const HOUR = 3_600_000;
 
 describe("a plan made late", () => {
   it("of a fresh chicken two hours ahead is salted now, not two days ago", () => {
     const plan = usualPlan({
       bird: { species: "chicken", cut: "spatchcock", massKg: 1.2, state: "fresh" },
       method: "hot-flat",
-      serveAt: new Date(NOON + 2.5 * HOUR).toISOString(),
+      serveAt: new Date(NOON + 2.5 * HOUR_MS).toISOString(),
       zone: "UTC",
     });
     const made = inTime(plan, NOON);
@@ -36,7 +36,7 @@ describe("a plan made late", () => {
         fc.integer({ min: 1, max: 400 }),
         (species, cut, state, hours) => {
           const [low, high] = massRangeKg(species, cut);
-          const serveAt = new Date(NOON + hours * HOUR).toISOString();
+          const serveAt = new Date(NOON + hours * HOUR_MS).toISOString();
           const plan = usualPlan({
             bird: { species, cut, massKg: (low + high) / 2, state },
             method: "steady",

@@ -1,10 +1,11 @@
 /** A plan that is made late: what of its salting and its thaw there is still time for. */
+
+import { constant } from "../constants";
 import { FIRST_SHARES } from "../forecast/band";
 import { publishedThaw } from "../kitchen/thaw";
 import { unstuffed, withSalt } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { constant } from "../sources";
 import { KG_PER_POUND } from "../units/quantity";
 import type { Conflict } from "./conflicts";
 import { derivePlan, type Simulated } from "./derive";

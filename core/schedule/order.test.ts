@@ -7,10 +7,10 @@ import { simulated } from "../../tests/helpers/simulated";
 import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
 import { centresOf } from "../bird/form";
+import { constant } from "../constants";
 import { FIRST_SHARES } from "../forecast/band";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
-import { constant } from "../sources";
 import { derivePlan } from "./derive";
 import { SALT_AT_OVEN } from "./remedies";
 

@@ -1,15 +1,16 @@
 /** Laws of every plan, on thousands of random ones. */
+
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
+import { MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { EVENING, isWithin, WAKING } from "./waking";
 
-const MINUTE = 60_000;
 /** The fewest ovens that hold these at once, by trying every way to share them out: independent of how conflicts are found. */
 function ovensNeeded(uses: readonly Use[]): number {
   const hot = uses.filter(({ ovenC }) => ovenC !== null);
@@ -123,9 +124,9 @@ describe("every plan", () => {
   it("moves as one when it is eaten later, but for what waits for the morning", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
-        const later = { ...plan, serveAt: new Date(Date.parse(plan.serveAt) + 10 * MINUTE).toISOString() };
+        const later = { ...plan, serveAt: new Date(Date.parse(plan.serveAt) + 10 * MINUTE_MS).toISOString() };
         const [now, then] = [deriveAny(plan, cook).schedule, deriveAny(later, cook).schedule];
-        if (plan.roasted === "same-day") expect(then.inAtMs - now.inAtMs).toBe(10 * MINUTE);
+        if (plan.roasted === "same-day") expect(then.inAtMs - now.inAtMs).toBe(10 * MINUTE_MS);
         else expect(then.inAtMs).toBeGreaterThanOrEqual(now.inAtMs);
       }),
       plansAsked(300),

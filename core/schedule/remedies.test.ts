@@ -8,6 +8,7 @@ import { FIRST_SHARES } from "../forecast/band";
 import { NEVER } from "../forecast/ensemble";
 import { methodById, stagesFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
+import { HOUR_MS } from "../units/time";
 import type { Conflict } from "./conflicts";
 import { type DerivedPlan, derivePlan } from "./derive";
 import { remediesOf, resourceRemedies } from "./remedies";
@@ -15,7 +16,6 @@ import type { ResourceConflict } from "./resources";
 
 const { plan: usual } = sampleRoast();
 const SERVE = Date.parse(usual.serveAt);
-const HOUR = 3_600_000;
 /** Hours this bird thaws; the cold fridge of one case never does. */
 const thawHoursOf = ({ bird, thawIn, equipment }: Plan): number => {
   if (bird.state === "fresh" || thawIn === "none") return 0;
@@ -29,7 +29,7 @@ const sizeOf = ({ bird }: Plan) =>
     : bird.cut === "spatchcock"
       ? { length: 36, width: 27, height: 9 }
       : { length: 30, width: 24, height: 9 };
-const derive = (plan: Plan, nowMs = SERVE - 30 * 24 * HOUR): DerivedPlan =>
+const derive = (plan: Plan, nowMs = SERVE - 30 * 24 * HOUR_MS): DerivedPlan =>
   derivePlan(plan, simulated({ thawHours: thawHoursOf(plan), sizeCm: sizeOf(plan) }), FIRST_SHARES, nowMs);
 
 type Change = { [Part in keyof Plan]?: Plan[Part] extends unknown[] ? Plan[Part] : Partial<Plan[Part]> };
@@ -45,9 +45,9 @@ const changed = (change: Change): Plan => {
 
 const frozen = { state: "frozen" } as const;
 const MADE: readonly [Conflict["kind"], Plan, number?][] = [
-  ["too-late", changed({ bird: frozen }), SERVE - 100 * HOUR],
-  ["too-late", usual, SERVE - 20 * HOUR],
-  ["too-late", usual, SERVE - 2 * HOUR],
+  ["too-late", changed({ bird: frozen }), SERVE - 100 * HOUR_MS],
+  ["too-late", usual, SERVE - 20 * HOUR_MS],
+  ["too-late", usual, SERVE - 2 * HOUR_MS],
   ["never-thaws", changed({ bird: frozen, equipment: { fridgeC: 0.5 } })],
   ["thawed-in-water-waits", changed({ bird: frozen, thawIn: "water" })],
   ["ice-waits", changed({ bird: { state: "part-frozen" }, thawIn: "none" })],
@@ -86,7 +86,7 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
   ["not-on-a-spit", changed({ bird: { cut: "spatchcock" }, heat: "spit" })],
   ["salted-twice", changed({ bird: { preSalted: true } })],
   ["too-salty", changed({ salt: { percent: 2 } })],
-  ["at-night", changed({ serveAt: new Date(SERVE - 6 * HOUR).toISOString() })],
+  ["at-night", changed({ serveAt: new Date(SERVE - 6 * HOUR_MS).toISOString() })],
   ["does-not-fit", changed({ salt: { method: "brine", dryHours: 0 }, equipment: { potL: 5 } })],
   ["does-not-fit", changed({ equipment: { ovenCm: { width: 46, depth: 40, height: 20 } } })],
   ["does-not-fit", changed({ bird: { count: 2 } })],
@@ -100,7 +100,7 @@ describe("a brine that is stopped by the clock", () => {
       { ...brined, salt },
       simulated({ saltPercent: percent * (salt.brinePercent / 12) * Math.sqrt(salt.saltHours / 36) }),
       FIRST_SHARES,
-      SERVE - 30 * 24 * HOUR,
+      SERVE - 30 * 24 * HOUR_MS,
     );
 
   it("is called too salty by what is simulated, and only then; every remedy takes it away", () => {
@@ -156,7 +156,7 @@ const dish = (id: string, ovenC: number | null, change: Partial<Plan["sides"][nu
 describe("heat that one bird in ten does not get there with", () => {
   it("is said, and a hotter oven is the remedy", () => {
     const never = { ...FIRST_SHARES, p90: NEVER } as const;
-    const { conflicts } = derivePlan(usual, simulated(), never, SERVE - 30 * 24 * HOUR);
+    const { conflicts } = derivePlan(usual, simulated(), never, SERVE - 30 * 24 * HOUR_MS);
     expect(conflicts).toContainEqual({ kind: "late-never" });
     const [remedy] = remediesOf({ kind: "late-never" }, usual);
     expect(remedy?.change(usual).stages.map(({ airC }) => airC)).toEqual(usual.stages.map(({ airC }) => airC + 20));

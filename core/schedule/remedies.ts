@@ -1,13 +1,14 @@
 /** What can be done about a conflict by one tap: a change of the plan, and what it does as data; its words are the edge's. */
 
 import { hasCavity } from "../bird/form";
+import { constant } from "../constants";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { unstuffed, withBird, withForm, withSalt, withSeason } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
-import { constant } from "../sources";
+import { HOUR_MS } from "../units/time";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
 import type { ResourceConflict } from "./resources";
@@ -78,7 +79,7 @@ const laterBy =
   (hours: number) =>
   (plan: Plan): Plan => ({
     ...plan,
-    serveAt: new Date(Date.parse(plan.serveAt) + hours * 3_600_000).toISOString(),
+    serveAt: new Date(Date.parse(plan.serveAt) + hours * HOUR_MS).toISOString(),
   });
 
 /** What a changed plan still comes to, with the simulation that is there: times alone are known from it. */
@@ -232,7 +233,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "too-salty":
       return lessSalt(conflict.percent, plan);
     case "at-night": {
-      const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / 3_600_000;
+      const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / HOUR_MS;
       return [
         ...later("eat-later-and-sleep", hours, conflict, plan, after),
         ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),

@@ -1,10 +1,11 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
+import { constant } from "../constants";
 import { hasGiblets } from "../kitchen/cutting";
 import { isFire } from "../kitchen/fuel";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Equipment, Plan } from "../plan/schema";
-import { constant } from "../sources";
+import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import { type Chore, SALT_HANDS_MIN } from "./chores";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
@@ -39,8 +40,6 @@ export interface ResourceConflict {
   readonly uses: readonly [Use, Use];
   readonly fromMs: number;
 }
-
-const MINUTE_MS = 60_000;
 /** An uncovered bird on its rack, or a frozen one in its tray, against its own volume. */
 const FRIDGE_ROOM = { thaw: 2, dry: 2.5, chill: 1.2 } as const;
 const MEAT_KG_PER_L = 1.06;

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { MINUTE_MS } from "../units/time";
 import { placeBackward, type ScheduleInput } from "./backward";
 import { minutesWantedAfterPull, placeSides, type SideDish, type Stoves } from "./sides";
 
 const SERVE = 1_000 * 3_600_000;
-const MINUTE = 60_000;
 const KITCHEN: Stoves = { ovens: 1, dishesInOven: 2, rings: 4, birdInOven: true };
 
 const dish = (name: string, minutes: number, ovenC: number | null, change: Partial<SideDish> = {}): SideDish => ({
@@ -48,7 +48,7 @@ describe("side dishes", () => {
     for (const side of placed) {
       expect(side.slot).toBe("rest");
       expect(side.startMs).toBeGreaterThanOrEqual(schedule.latePullMs - 1);
-      expect(side.endMs).toBe(SERVE - 5 * MINUTE);
+      expect(side.endMs).toBe(SERVE - 5 * MINUTE_MS);
     }
   });
 
@@ -80,7 +80,7 @@ describe("side dishes", () => {
       expect(minutesWantedAfterPull([long], kitchen)).toBe(0);
       expect(placeSides([long], scheduleFor([long], kitchen), SERVE, kitchen)[0]).toMatchObject({
         slot: "rest",
-        endMs: SERVE - 5 * MINUTE,
+        endMs: SERVE - 5 * MINUTE_MS,
       });
     }
   });
@@ -90,6 +90,6 @@ describe("side dishes", () => {
     const two = placeSides(pots, scheduleFor(pots), SERVE, { ...KITCHEN, rings: 2 });
     const at = (ms: number) => two.filter(({ startMs, endMs }) => startMs <= ms && endMs > ms).length;
     expect(Math.max(...two.map(({ startMs }) => at(startMs)))).toBe(2);
-    expect(two.every(({ endMs }) => endMs <= SERVE - 5 * MINUTE)).toBe(true);
+    expect(two.every(({ endMs }) => endMs <= SERVE - 5 * MINUTE_MS)).toBe(true);
   });
 });

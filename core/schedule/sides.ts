@@ -1,5 +1,7 @@
 /** Side dishes fitted around the bird: during the rest, with it, or before it, by what the oven and the rings allow. */
+
 import type { Equipment, SideSlot } from "../plan/schema";
+import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 
 export interface SideDish {
@@ -21,8 +23,6 @@ export interface PlacedSide extends Omit<SideDish, "slot"> {
   readonly startMs: number;
   readonly endMs: number;
 }
-
-const MINUTE_MS = 60_000;
 /** Dishes are ready this long before the table, so that they can be carried. */
 const READY_MIN = 5;
 /** Two dishes share an oven when their temperatures lie this close. */

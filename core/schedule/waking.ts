@@ -1,6 +1,6 @@
 /** Hours at which a cook is up, in the cook's own zone. Instants are epoch milliseconds; a clock change moves nothing. */
+import { MINUTE_MS } from "../units/time";
 
-const MINUTE_MS = 60_000;
 const QUARTER_MS = 15 * MINUTE_MS;
 const DAY_MS = 24 * 60 * MINUTE_MS;
 

@@ -3,18 +3,19 @@
  * thermometer at the same rate: every alarm once, in order, on whichever screen is open, and the record right to the
  * minute.
  */
+
 import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { ensembleOptions } from "../../core/forecast/planned";
 import type { Roast, RoastReading } from "../../core/plan/schema";
+import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
 import { field, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
-const MINUTE = 60_000;
 
 let server: RunningServer;
 let driver: WebDriver;
@@ -151,8 +152,8 @@ describe("a whole roast on the fast clock", () => {
     const { happened } = await stored();
     for (const event of ["inAt", "pulledAt", "carvedAt"] as const) {
       const atMs = Date.parse(happened[event] ?? "");
-      expect(atMs, event).toBeGreaterThan((taps[event]?.fromMs ?? Number.POSITIVE_INFINITY) - MINUTE);
-      expect(atMs, event).toBeLessThan((taps[event]?.toMs ?? Number.NEGATIVE_INFINITY) + MINUTE);
+      expect(atMs, event).toBeGreaterThan((taps[event]?.fromMs ?? Number.POSITIVE_INFINITY) - MINUTE_MS);
+      expect(atMs, event).toBeLessThan((taps[event]?.toMs ?? Number.NEGATIVE_INFINITY) + MINUTE_MS);
     }
     const readings = await storedRows<RoastReading>(driver, "readings", "bruma-practice");
     expect(readings.length).toBeGreaterThan(50);

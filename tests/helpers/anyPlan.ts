@@ -1,4 +1,5 @@
 /** Plans of every kind, for laws that hold for all of them. */
+
 import fc from "fast-check";
 import { SPECIES } from "../../core/bird/anatomy";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
@@ -22,6 +23,7 @@ import { usualPlan } from "../../core/plan/usualPlan";
 import { COLOURS } from "../../core/processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import { DAY_MS } from "../../core/units/time";
 import { simulated } from "./simulated";
 
 /** How many plans a law is asked of: `BRUMA_DINNERS=5000` for the record. */
@@ -169,5 +171,5 @@ export const deriveAny = (plan: Plan, { pullMinute, thawHours }: AnyCook, shares
       dayAfter: plan.roasted === "day-before" ? DAY_AFTER : null,
     }),
     shares,
-    Date.parse(plan.serveAt) - 30 * 86_400_000,
+    Date.parse(plan.serveAt) - 30 * DAY_MS,
   );

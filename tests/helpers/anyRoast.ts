@@ -5,10 +5,11 @@ import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
 import { alone } from "../../core/plan/together";
+import { MINUTE_MS } from "../../core/units/time";
 import { ANY_PLAN } from "./anyPlan";
 
 const START = Date.UTC(2026, 5, 1);
-const instant = (minute: number): string => new Date(START + 60_000 * minute).toISOString();
+const instant = (minute: number): string => new Date(START + MINUTE_MS * minute).toISOString();
 
 /** Letters of every kind that can be shown. */
 const anyText = (maxLength: number) =>

@@ -1,4 +1,5 @@
 /** The boards' own components for a plan, as text: what the plan, the clock and the stove would show of it. */
+
 import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { CentreChart } from "../../app/chart/CentreChart";
@@ -16,6 +17,7 @@ import { predictionOf } from "../../core/forecast/prediction";
 import type { Plan, Roast } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { UnitSystem } from "../../core/units/quantity";
+import { MINUTE_MS } from "../../core/units/time";
 import { timetableOf } from "../../words/timetable";
 import { sampleRoast } from "./sampleRoast";
 
@@ -83,7 +85,7 @@ export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
         history={cook.history}
         targetC={74}
         pullMinute={cook.pullMinute}
-        pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / 60_000 }}
+        pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / MINUTE_MS }}
         inAtMs={schedule.inAtMs}
         zone={plan.zone}
         units={units}

@@ -7,6 +7,7 @@ import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { MINUTE_MS } from "../../core/units/time";
 import { IN_SINCE_MIN } from "../../demo/inProgress";
 import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
@@ -26,7 +27,7 @@ export interface RunningServer {
 /** @param pairing open to the home network, as far as the app can tell */
 export async function serve(demo: boolean, pairing?: Pairing): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
-  const inAtMs = Date.now() - IN_SINCE_MIN * 60_000;
+  const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
   const clock = new PacedClock();
   const bridge = makeBridge(store, { clock });

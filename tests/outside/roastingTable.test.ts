@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { simulate, simulateAlone } from "../../cli/simulate";
-import { type ConstantName, constant } from "../../core/sources";
+import { type ConstantName, constant } from "../../core/constants";
 import { CASES, errorOf, isTemperature, type KnownCase, missOf, readOf, type Simulated } from "./cases";
 
 /** Coarser than the command's own 5 mm, for speed; the science page is written at 5 mm. */

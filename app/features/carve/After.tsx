@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { Link } from "react-router";
+import { constant } from "../../../core/constants";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
 import type { Roast } from "../../../core/plan/schema";
-import { constant } from "../../../core/sources";
 import {
   formatDuration,
   formatLength,
@@ -10,6 +10,7 @@ import {
   formatTemperature,
   type UnitSystem,
 } from "../../../core/units/quantity";
+import { HOUR_MS } from "../../../core/units/time";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -20,8 +21,6 @@ interface Props {
   readonly roast: Roast;
   readonly units: UnitSystem;
 }
-
-const HOUR_MS = 3_600_000;
 const DAY_MS = 24 * HOUR_MS;
 const SHARES = ["0.25", "0.5", "0.75"] as const;
 const SHARE_NAMES = { "0.25": "A quarter", "0.5": "Half", "0.75": "Most of it" } as const;

@@ -1,11 +1,11 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { constant } from "../../../core/constants";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
 import { gravyOf } from "../../../core/plan/gravy";
 import { saltPlan } from "../../../core/plan/saltPlan";
 import type { Roast } from "../../../core/plan/schema";
-import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";

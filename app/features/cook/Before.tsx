@@ -1,6 +1,7 @@
 import { OVEN_ON } from "../../../core/day/late";
 import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
+import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
@@ -21,8 +22,6 @@ interface Props {
   readonly day: RoastDay;
   readonly acts: Acts;
 }
-
-const DAY = 86_400_000;
 
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
@@ -59,7 +58,7 @@ export function Before({ day, acts }: Props) {
       )}
       <MainAct>
         <Button
-          tone={late?.what === "oven" ? "plain" : inAtMs - now < DAY / 2 ? "primary" : "plain"}
+          tone={late?.what === "oven" ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
           size="stove"
           onClick={() => acts.goesIn(clockNow())}
         >

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
+import { MINUTE_MS } from "../../../core/units/time";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Sheet } from "../../ui/Sheet";
@@ -19,8 +20,6 @@ interface Props {
 
 const DOOR_MIN = [2, 5, 10] as const;
 
-const MINUTE = 60_000;
-
 /** What was not so after all: when it went in, where readings come from, or that it is in at all. */
 export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const [sure, setSure] = useState(false);
@@ -34,7 +33,7 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
           defaultValue={fieldTime(inAtMs, zone)}
           onBlur={(event) => {
             const ms = instantOf(event.target.value, zone);
-            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE) acts.goesIn(ms);
+            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE_MS) acts.goesIn(ms);
           }}
           className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />

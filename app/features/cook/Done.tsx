@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { formatDuration } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
@@ -18,7 +19,7 @@ export function Done({ day: { roast, readings }, acts }: Props) {
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
   const predictedMs = happened.predicted ? Date.parse(happened.predicted.pullP50At) : null;
-  const late = predictedMs === null ? null : (pulledMs - predictedMs) / 60_000;
+  const late = predictedMs === null ? null : (pulledMs - predictedMs) / MINUTE_MS;
   return (
     <section className="flex flex-col gap-4">
       <h2 className="text-4xl">To the table</h2>

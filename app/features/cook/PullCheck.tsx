@@ -1,10 +1,10 @@
 import { Check } from "lucide-react";
 import { placeOf, probeOf } from "../../../core/bird/probe";
+import { constant } from "../../../core/constants";
 import type { Present } from "../../../core/day/present";
 import { type PlaceSeen, placesSeen } from "../../../core/day/seen";
 import { verdict } from "../../../core/safety/guideline";
 import { LOGS } from "../../../core/safety/lethality";
-import { constant } from "../../../core/sources";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";

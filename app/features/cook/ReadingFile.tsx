@@ -2,6 +2,7 @@ import { useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
 import { readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
+import { MINUTE_MS } from "../../../core/units/time";
 import { Button } from "../../ui/Button";
 import { rowsIn, textOfTable, toCsv } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";
@@ -14,8 +15,6 @@ interface Props {
   onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
-const MINUTE = 60_000;
-
 /** A log in from a CSV file, with every row that was not taken; and the readings out again. */
 export function ReadingFile({ roast, readings, onReading }: Props) {
   const [report, setReport] = useState<ImportReport | null>(null);
@@ -27,7 +26,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
     const known = new Set(readings.map(keyOf));
     const fresh = log.readings
       .map(({ minute, ...logged }): RoastReading => {
-        return { ...logged, at: new Date(inAtMs + minute * MINUTE).toISOString(), source: "typed" };
+        return { ...logged, at: new Date(inAtMs + minute * MINUTE_MS).toISOString(), source: "typed" };
       })
       .filter((reading) => !known.has(keyOf(reading)));
     if (fresh.length > 0) await onReading(fresh);

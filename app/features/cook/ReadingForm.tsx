@@ -7,6 +7,7 @@ import type { Reading } from "../../../core/forecast/reading";
 import { corrected } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -68,7 +69,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
           return { at, ...place, celsius, ...(calibration && { shownC }), source: "typed" };
         });
       if (readings.length === 0) throw new Error("Type at least one temperature.");
-      const minute = (Date.parse(at) - inAtMs) / 60_000;
+      const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;
       const doubts = doubted(
         readings.map(({ part, side, celsius }) => ({ minute, part, celsius, ...(side && { side }) })),
       );

@@ -1,8 +1,9 @@
 import { useNavigate } from "react-router";
 import { placeOf } from "../../../core/bird/probe";
+import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
-import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES } from "../../../words/names";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
@@ -31,8 +32,6 @@ interface Props {
   readonly day: RoastDay;
   readonly acts: Acts;
 }
-
-const MINUTE = 60_000;
 const NO_KEYS: ReadonlySet<string> = new Set();
 
 /** The rest as a plan: not before everything is seen, not after it cools, the gravy inside; else back in the oven. */
@@ -44,13 +43,13 @@ export function Resting({ day, acts }: Props) {
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
   const pulledMs = Date.parse(happened.pulledAt ?? "");
-  const pulledMin = (pulledMs - inAtMs) / MINUTE;
-  const nowMin = (now - inAtMs) / MINUTE;
+  const pulledMin = (pulledMs - inAtMs) / MINUTE_MS;
+  const nowMin = (now - inAtMs) / MINUTE_MS;
   const atRest = believed.filter(({ minute }) => minute >= pulledMin);
   const places = placesSeen(plan.targetC, atRest);
   const allSeen = places.every(({ seen }) => seen);
-  const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE;
-  const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE;
+  const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
+  const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE_MS;
   const carveMs = Math.max(earliestMs, Math.min(day.carveAtMs ?? earliestMs, latestMs));
   const at = (ms: number): string => clockTime(ms, plan.zone);
   const peaks = Object.values(present?.rest.peak ?? simulated.cook?.peak ?? {}).map(({ celsius }) => celsius);
@@ -72,7 +71,7 @@ export function Resting({ day, acts }: Props) {
           {rest?.fallsShort ? (
             <NextAction
               action="Put it back into the oven"
-              {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE))}
+              {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
               below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
             />
           ) : (

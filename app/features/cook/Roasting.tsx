@@ -5,6 +5,7 @@ import { lowestC } from "../../../core/forecast/newest";
 import { isFire } from "../../../core/kitchen/fuel";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
 import { changeWords } from "../../day/changeWords";
@@ -38,8 +39,6 @@ interface Props {
   readonly acts: Acts;
 }
 
-const MINUTE = 60_000;
-
 /** A change of the heat that should long have been made comes before the countdown. */
 const overdueOf = (items: readonly Item[]): Item | undefined =>
   items.find(({ about }) => about.kind === "stage" && about.sinceMin >= OVERDUE_MIN);
@@ -53,7 +52,7 @@ export function Roasting({ day, acts }: Props) {
   const { forecast, change, refitting, fault } = day.forecast;
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
-  const nowMin = (now - inAtMs) / MINUTE;
+  const nowMin = (now - inAtMs) / MINUTE_MS;
   const pull = pullOf(day, inAtMs);
   const centres = centresOf(plan.bird).filter((centre) => goalsC[centre] !== undefined);
   const overdue = reached ? undefined : overdueOf(items);
@@ -74,7 +73,7 @@ export function Roasting({ day, acts }: Props) {
       )}
     </span>
   );
-  const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE);
+  const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
     return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${centre}`];

@@ -12,6 +12,7 @@ import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
@@ -30,8 +31,6 @@ interface Props {
   readonly units: UnitSystem;
   onTake(name: string, changed: Changed): void;
 }
-
-const MINUTE = 60_000;
 
 const namesIn = (units: UnitSystem): Record<WhatIfId, string> => ({
   "cover-breast": "Foil over the breast",
@@ -57,7 +56,7 @@ export function WhatIfSheet(props: Props) {
 
 function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
-  const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE)) }));
+  const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
   const { answers, changes } = useWhatIfs({
     plan,
     left,
@@ -132,7 +131,7 @@ function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
         <b>No difference to speak of</b>
       ) : (
         <>
-          <b>{clockTime(inAtMs + done * MINUTE, zone)}</b>
+          <b>{clockTime(inAtMs + done * MINUTE_MS, zone)}</b>
           {laterMin !== null &&
             (isSame ? ", no later" : `, ${Math.round(Math.abs(laterMin))} min ${laterMin > 0 ? "later" : "sooner"}`)}
         </>

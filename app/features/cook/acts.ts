@@ -9,6 +9,7 @@ import { wentIn, withPrediction } from "../../../core/forecast/prediction";
 import { readingKey } from "../../../core/formats/shared";
 import { inOrder } from "../../../core/plan/happened";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
+import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings, changeRoast } from "../../../storage/roasts";
 import { Superseded } from "../../../workers/pool";
 import { predictPull } from "../../../workers/predict";
@@ -97,7 +98,7 @@ export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
       void withIds("ticked", (ids) => [...ids.filter((each) => each !== id), id]);
     },
     door(openMin: number): void {
-      const at = new Date(clockNow() - openMin * 60_000).toISOString();
+      const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
       void change((before) => ({
         ...before,
         happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
@@ -114,7 +115,7 @@ export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
     },
     /** @param readC newest readings: which stage is on may hang on them */
     async whatIf(name: string, { stages, leaves }: Changed, readC: CentreTemperatures): Promise<void> {
-      const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / 60_000);
+      const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / MINUTE_MS);
       const at = instantNow();
       const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
       const stored = await change((before) => ({

@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { FIRST_SHARES } from "../../../core/forecast/band";
 import { NEVER } from "../../../core/forecast/ensemble";
+import { HOUR_MS } from "../../../core/units/time";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { simulated } from "../../../tests/helpers/simulated";
 import { pullOf } from "./pull";
 
 const IN_MS = Date.parse("2026-12-20T09:00:00Z");
-const HOUR = 3_600_000;
 const roast = { ...sampleRoast(), happened: { inAt: new Date(IN_MS).toISOString() } };
 const cook = simulated({ pullMinute: 60 });
 const planned = { cook, neverMet: null, shares: FIRST_SHARES };
@@ -15,22 +15,22 @@ const unread = { forecast: null };
 describe("when it will be there", () => {
   it("is the clock's business where the cook goes by time alone, until it has been back in", () => {
     const byTime = { ...roast, plan: { ...roast.plan, finish: { kind: "time" as const, minutes: 90 } } };
-    const at = IN_MS + 1.5 * HOUR;
+    const at = IN_MS + 1.5 * HOUR_MS;
     expect(pullOf({ roast: byTime, forecast: unread, simulated: planned }, IN_MS)).toEqual({
       p10: at,
       p50: at,
       p90: at,
     });
-    const outs = [{ outAt: new Date(at).toISOString(), backAt: new Date(at + HOUR).toISOString() }];
+    const outs = [{ outAt: new Date(at).toISOString(), backAt: new Date(at + HOUR_MS).toISOString() }];
     const back = { ...byTime, happened: { ...roast.happened, outs } };
-    expect(pullOf({ roast: back, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR);
+    expect(pullOf({ roast: back, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR_MS);
   });
 
   it("is known the moment the bird goes in: by the plan, until its prediction is written down", () => {
     expect(pullOf({ roast, forecast: unread, simulated: planned }, IN_MS)).toEqual({
-      p10: IN_MS + 0.9 * HOUR,
-      p50: IN_MS + HOUR,
-      p90: IN_MS + 1.1 * HOUR,
+      p10: IN_MS + 0.9 * HOUR_MS,
+      p50: IN_MS + HOUR_MS,
+      p90: IN_MS + 1.1 * HOUR_MS,
     });
     const [pullP10At, pullP50At] = ["2026-12-20T09:50:00.000Z", "2026-12-20T10:05:00.000Z"];
     const predicted = { pullP10At, pullP50At, pullP90At: NEVER, pullC: {} };

@@ -1,9 +1,8 @@
 import { NEVER, type Quantiles } from "../../../core/forecast/ensemble";
 import { byTimeMin } from "../../../core/plan/byTime";
 import type { Roast } from "../../../core/plan/schema";
+import { MINUTE_MS } from "../../../core/units/time";
 import type { RoastDay } from "../../day/roastDay";
-
-const MINUTE = 60_000;
 
 interface Known {
   readonly roast: Pick<Roast, "plan" | "happened">;
@@ -21,12 +20,12 @@ interface Known {
 export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAtMs: number): Quantiles | null {
   const timeMin = byTimeMin(roast);
   if (timeMin !== null) {
-    const atMs = inAtMs + timeMin * MINUTE;
+    const atMs = inAtMs + timeMin * MINUTE_MS;
     return { p10: atMs, p50: atMs, p90: atMs };
   }
   if (forecast) {
     const { p10, p50, p90 } = forecast.pull;
-    return { p10: inAtMs + p10 * MINUTE, p50: inAtMs + p50 * MINUTE, p90: inAtMs + p90 * MINUTE };
+    return { p10: inAtMs + p10 * MINUTE_MS, p50: inAtMs + p50 * MINUTE_MS, p90: inAtMs + p90 * MINUTE_MS };
   }
   const { predicted } = roast.happened;
   if (predicted) {
@@ -38,7 +37,7 @@ export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAt
   }
   const { cook, neverMet, shares } = simulated;
   if (!cook || neverMet) return null;
-  const after = (share: number): number => inAtMs + share * cook.pullMinute * MINUTE;
+  const after = (share: number): number => inAtMs + share * cook.pullMinute * MINUTE_MS;
   return {
     p10: after(shares.p10),
     p50: after(shares.p50),

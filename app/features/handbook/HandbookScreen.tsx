@@ -1,17 +1,5 @@
-import { type Constant, type ConstantName, SOURCES } from "../../../core/sources";
-
-function originText({ origin }: Constant): string {
-  switch (origin.kind) {
-    case "published":
-      return `${origin.source}${origin.fromMemory ? " (from memory)" : ""}`;
-    case "common practice":
-      return "common practice";
-    case "fitted":
-      return `fitted to ${origin.cases}`;
-    case "chosen":
-      return `chosen: ${origin.reason}`;
-  }
-}
+import { CONSTANTS } from "../../../core/constants";
+import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
 
 const shown = (value: number): string =>
   value !== 0 && (Math.abs(value) < 0.001 || Math.abs(value) >= 100_000)
@@ -20,7 +8,6 @@ const shown = (value: number): string =>
 
 /** Every number the tool uses, with its source. */
 export function HandbookScreen() {
-  const rows = Object.entries(SOURCES) as [ConstantName, Constant][];
   return (
     <div className="grid gap-6 py-4">
       <h1 className="text-4xl">Handbook</h1>
@@ -37,28 +24,24 @@ export function HandbookScreen() {
         <h2 id="numbers" className="mb-2 text-xl">
           Every number, and where it is from
         </h2>
-        <div className="rounded-2xl border border-line bg-mist-1 max-md:text-sm">
-          <table className="w-full table-fixed break-words text-left text-[0.95rem]">
-            <thead>
-              <tr className="border-b border-line text-soft">
-                <th className="px-3 py-2 font-medium">What</th>
-                <th className="px-3 py-2 text-right font-medium">Value</th>
-                <th className="px-3 py-2 font-medium">Unit</th>
-                <th className="px-3 py-2 font-medium">Origin</th>
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map(([name, constant]) => (
-                <tr key={name} className="border-b border-line align-top last:border-0">
-                  <td className="px-3 py-1.5">{constant.what}</td>
-                  <td className="px-3 py-1.5 text-right">{shown(constant.value)}</td>
-                  <td className="whitespace-nowrap px-3 py-1.5">{constant.unit}</td>
-                  <td className="px-3 py-1.5 text-soft">{originText(constant)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
+        {CONSTANT_GROUPS.map(({ title, does, names }) => (
+          <section key={title} className="grid gap-2">
+            <h3 className="text-lg">{title}</h3>
+            <p className="text-soft">{does}</p>
+            <table className="w-full table-fixed break-words text-left text-[0.95rem]">
+              <tbody>
+                {names.map((name) => (
+                  <tr key={name} className="border-b border-line align-top last:border-0">
+                    <td className="px-3 py-1.5">{constantTold(name)}</td>
+                    <td className="px-3 py-1.5 text-right">{shown(CONSTANTS[name].value)}</td>
+                    <td className="whitespace-nowrap px-3 py-1.5">{CONSTANTS[name].unit}</td>
+                    <td className="px-3 py-1.5 text-soft">{originTold(name)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </section>
+        ))}
       </section>
 
       <p>

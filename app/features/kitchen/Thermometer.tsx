@@ -1,8 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import { boilingPointC, corrected, isUnfit, MOST_OFF_K } from "../../../core/kitchen/calibration";
 import type { Equipment } from "../../../core/plan/schema";
-import { constant } from "../../../core/sources";
 import {
   formatAltitude,
   formatTemperature,

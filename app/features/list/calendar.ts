@@ -1,10 +1,12 @@
 /** The timetable as an iCalendar file: instants in UTC, so every calendar shows them in its own zone, and an alarm each. */
+
 import ical, { ICalAlarmType } from "ical-generator";
 import { shown } from "../../../core/units/text";
+import { MINUTE_MS } from "../../../core/units/time";
 import type { TimetableRow } from "../../../words/timetable";
 
 /** Tasks without a length of their own get a few minutes, so that calendars show them. */
-const SHORTEST_MS = 5 * 60_000;
+const SHORTEST_MS = 5 * MINUTE_MS;
 
 /** A name of several lines must not become lines of the file. */
 const flat = (text: string): string => shown(text).replace(/[\n\t]+/g, " ");

@@ -8,6 +8,7 @@ import { restFor } from "../../../core/processes/rest";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { type Remedy, remediesOf, resourceRemedies, SALT_AT_OVEN } from "../../../core/schedule/remedies";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
 import { conflictWords, resourceWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
@@ -111,8 +112,8 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
   const atOven = SALT_AT_OVEN.change(plan);
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
   const { cut, count, massKg } = plan.bird;
-  const fromMs = clockNow() + Math.max(plan.preheat.minutes, boardMin(cut, count)) * MINUTE;
-  const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE;
+  const fromMs = clockNow() + Math.max(plan.preheat.minutes, boardMin(cut, count)) * MINUTE_MS;
+  const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE_MS;
   return (
     <FasterWays
       plan={atOven}
@@ -123,5 +124,3 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
     />
   );
 }
-
-const MINUTE = 60_000;

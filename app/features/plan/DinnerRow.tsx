@@ -2,6 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { Link } from "react-router";
 import type { Roast } from "../../../core/plan/schema";
 import { apart, isSameFire, joinedTo, ownFire } from "../../../core/plan/together";
+import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";
 import { changeRoast } from "../../../storage/roasts";
 import { database } from "../../shell/database";
@@ -11,7 +12,7 @@ import { Button } from "../../ui/Button";
 import { inOrder, namesIn } from "../../ui/titles";
 
 /** Eaten within so many hours of one another, roasts are most likely one dinner's (chosen: lunch and dinner are two). */
-const NEAR_MS = 3 * 3_600_000;
+const NEAR_MS = 3 * HOUR_MS;
 
 const change = (id: string, next: (roast: Roast) => Roast): void =>
   void stored("That was", changeRoast(database(), id, next));

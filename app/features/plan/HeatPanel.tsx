@@ -1,11 +1,11 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
+import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { briquettesPerHour, briquettesToStart, FUELS, type Fuel, isFire } from "../../../core/kitchen/fuel";
 import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
-import { constant } from "../../../core/sources";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES } from "../../../words/names";

@@ -4,6 +4,7 @@ import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import { LIFE_PHASES, type LifePhase } from "../../../core/processes/life";
 import type { Schedule } from "../../../core/schedule/backward";
 import type { UnitSystem } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { BirdView } from "../../bird-view/BirdView";
 import { useLife } from "../../simulation/useLife";
 import { Segmented } from "../../ui/Segmented";
@@ -15,8 +16,6 @@ interface Props {
   readonly scrubMs: number;
   readonly units: UnitSystem;
 }
-
-const MINUTE = 60_000;
 
 /** The task before the oven that holds a moment. */
 function phaseAt({ tasks }: Schedule, ms: number): { id: LifePhase; share: number } | null {
@@ -83,7 +82,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
       </div>
     );
   }
-  const minute = (scrubMs - schedule.inAtMs) / MINUTE;
+  const minute = (scrubMs - schedule.inAtMs) / MINUTE_MS;
   const point = cook.history.find((entry) => entry.minute >= minute) ?? cook.history.at(-1) ?? cook.atCarve;
   return (
     <div className="flex h-full min-h-0 flex-col gap-1">

@@ -4,6 +4,7 @@ import { withStage } from "../../../core/plan/edits";
 import { highestTargetC, type Plan, type Roast } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
 import { formatDuration } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
@@ -29,8 +30,6 @@ interface Props {
   readonly canUndo: boolean;
 }
 
-const MINUTE = 60_000;
-
 /** The clock and the bird together, with the stage under the hand open beside them. */
 export function PlanBoard({ roast, plan, canUndo }: Props) {
   const { title, happened } = roast;
@@ -50,8 +49,8 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
   }
   const { schedule } = derived;
   const serveAtMs = Date.parse(plan.serveAt);
-  const scrubMs = scrubbed ?? schedule.inAtMs + cook.pullMinute * MINUTE * 0.55;
-  const minute = (scrubMs - schedule.inAtMs) / MINUTE;
+  const scrubMs = scrubbed ?? schedule.inAtMs + cook.pullMinute * MINUTE_MS * 0.55;
+  const minute = (scrubMs - schedule.inAtMs) / MINUTE_MS;
   const serve = (ms: number, settled: boolean): void => {
     const change = (before: Plan): Plan => ({ ...before, serveAt: new Date(ms).toISOString() });
     if (settled) settle(change);
@@ -128,7 +127,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
               history={cook.history}
               targetC={highestTargetC(plan)}
               pullMinute={cook.pullMinute}
-              pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / MINUTE }}
+              pullBand={{ p10: cook.pullMinute * shares.p10, p90: (schedule.latePullMs - schedule.inAtMs) / MINUTE_MS }}
               inAtMs={schedule.inAtMs}
               zone={plan.zone}
               units={units}

@@ -1,9 +1,9 @@
 import { centresOf } from "../../../core/bird/form";
+import { constant } from "../../../core/constants";
 import type { Indices } from "../../../core/processes/indices";
 import { restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
-import { constant } from "../../../core/sources";
 import { formatTemperature } from "../../../core/units/quantity";
 import { COVER_CHOICES } from "../../../words/names";
 import { Button } from "../../ui/Button";

@@ -1,11 +1,11 @@
 import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
+import { constant } from "../../../core/constants";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
-import { constant } from "../../../core/sources";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";

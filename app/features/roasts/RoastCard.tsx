@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import { type Late, NEVER } from "../../../core/forecast/ensemble";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { CUT_NAMES, RATING_NAMES } from "../../../words/names";
 import { usePreferences } from "../../shell/preferences";
 import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
@@ -75,10 +76,10 @@ function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
   const [p10, p50] = [predicted.pullP10At, predicted.pullP50At].map((at) => Date.parse(at)) as [number, number];
   const late: Late = predicted.pullP90At === NEVER ? NEVER : Date.parse(predicted.pullP90At);
   // A late end that was never to be reached runs out of the picture.
-  const p90 = late === NEVER ? Math.max(p50, pulledMs) + 60 * 60_000 : late;
-  const lateMin = (pulledMs - p50) / 60_000;
-  const from = Math.min(p10, pulledMs) - 5 * 60_000;
-  const span = Math.max(p90, pulledMs) + 5 * 60_000 - from;
+  const p90 = late === NEVER ? Math.max(p50, pulledMs) + 60 * MINUTE_MS : late;
+  const lateMin = (pulledMs - p50) / MINUTE_MS;
+  const from = Math.min(p10, pulledMs) - 5 * MINUTE_MS;
+  const span = Math.max(p90, pulledMs) + 5 * MINUTE_MS - from;
   const x = (ms: number): string => `${((ms - from) / span) * 100}%`;
   const verdict =
     Math.abs(lateMin) < 2

@@ -7,6 +7,7 @@ import { SPECIES } from "../../../core/bird/anatomy";
 import { CUTS } from "../../../core/bird/form";
 import { cutFor, METHODS } from "../../../core/plan/methods";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { DAY_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
 import { isReadable, storedRoast } from "../../../storage/listing";
 import { saveRoast } from "../../../storage/roasts";
@@ -30,7 +31,7 @@ function toBuyWords(answers: Answers, units: UnitSystem): string {
   return `Buy ${count > 1 ? `${count} of ` : "about "}${formatMass(massKg, units)}; appetites and leftovers come later.`;
 }
 
-const WEEK = 7 * 86_400_000;
+const WEEK = 7 * DAY_MS;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
 
 /** Which roast the address asks for another one to go with; undefined while it is looked for. */

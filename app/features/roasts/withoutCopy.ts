@@ -1,9 +1,10 @@
 /** Records that would be lost with the browser's storage. */
+
 import { cookStage, type Roast } from "../../../core/plan/schema";
+import { DAY_MS } from "../../../core/units/time";
 
 /** Where the browser promises to keep it, a copy is asked for less often. */
 const KEPT_DAYS = 90;
-const DAY_MS = 86_400_000;
 
 /** When something of a roast was last written down; planning it again is no loss. */
 const doneAtMs = ({ happened }: Roast): number => Date.parse(happened.closedAt ?? happened.carvedAt ?? "");

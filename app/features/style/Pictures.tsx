@@ -4,6 +4,7 @@ import { CUT_GUIDES, cutGuide } from "../../../core/kitchen/cutGuides";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
+import { MINUTE_MS } from "../../../core/units/time";
 import { cutStepWords } from "../../../words/guides";
 import { BirdView } from "../../bird-view/BirdView";
 import { CutDrawing } from "../../bird-view/CutDrawing";
@@ -16,7 +17,6 @@ const SAMPLE = usualPlan({
   serveAt: "2027-09-26T13:30:00Z",
   zone: "UTC",
 });
-const MINUTE = 60_000;
 
 /** Every step at the board, on each species. */
 export function CutPictures() {
@@ -55,7 +55,7 @@ export function Pictures() {
         history={cook.history}
         zone={SAMPLE.zone}
         serveAtMs={serveAtMs}
-        scrubMs={Number.isNaN(scrubMs) ? schedule.inAtMs + 90 * MINUTE : scrubMs}
+        scrubMs={Number.isNaN(scrubMs) ? schedule.inAtMs + 90 * MINUTE_MS : scrubMs}
         selected={selected}
         onSelect={setSelected}
         onScrub={setScrubMs}
