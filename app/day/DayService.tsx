@@ -11,6 +11,7 @@ import { useNow } from "../ui/useNow";
 import { useAlarms } from "./alarm";
 import { useBridge } from "./bridge";
 import { forgetDay, publishDay } from "./roastDay";
+import { usePrediction } from "./usePrediction";
 import { useRoastDay } from "./useRoastDay";
 import { useWakeLock } from "./useWakeLock";
 
@@ -53,6 +54,7 @@ function Alarms({ openId }: { readonly openId: string | undefined }) {
 }
 
 const OnItsDay = memo(function OnItsDay({ roast }: { readonly roast: Roast }) {
+  usePrediction(roast);
   const day = useRoastDay(roast);
   useEffect(() => publishDay(day), [day]);
   useEffect(() => () => forgetDay(roast.id), [roast.id]);

@@ -27,7 +27,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const { roast, stage, simulated, derived, beside } = day;
   const others = (pieces: boolean): readonly Roast[] =>
     beside.flatMap((other) => (other.isPiece === pieces ? [other.roast] : []));
-  const acts = actsOf(roast, others(true));
+  const acts = actsOf(roast);
   const names = namesIn([roast, ...beside.map((other) => other.roast)]);
   const isOn = stage === "roasting" || stage === "resting";
   return (

@@ -5,25 +5,23 @@ import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { messageOf } from "../../../core/errors";
-import { wentIn, withPrediction } from "../../../core/forecast/prediction";
+import { wentIn } from "../../../core/forecast/prediction";
 import { readingKey } from "../../../core/formats/shared";
 import { inOrder } from "../../../core/plan/happened";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings, changeRoast } from "../../../storage/roasts";
-import { Superseded } from "../../../workers/pool";
-import { predictPull } from "../../../workers/predict";
 import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 
 type Happened = Roast["happened"];
 
-/** @param pieces others that are in one heat with it: what happens to the heat is handed on to them by what stores it */
-export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
+/** What happens to a heat is handed on to the other pieces in it by what stores it. */
+export function actsOf(roast: Roast) {
   /** @returns whether it was stored */
-  const changeOf = async (id: string, next: (before: Roast) => Roast): Promise<boolean> => {
+  const change = async (next: (before: Roast) => Roast): Promise<boolean> => {
     try {
-      await changeRoast(database(), id, (before) => {
+      await changeRoast(database(), roast.id, (before) => {
         const after = next(before);
         // A clock that was set back meanwhile must not keep the cook from saying what happens.
         return { ...after, happened: inOrder(after.happened) };
@@ -34,7 +32,6 @@ export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
       return false;
     }
   };
-  const change = (next: (before: Roast) => Roast): Promise<boolean> => changeOf(roast.id, next);
   const happens = (event: Partial<Happened>): Promise<boolean> =>
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
@@ -55,16 +52,6 @@ export function actsOf(roast: Roast, pieces: readonly Roast[] = []) {
     takeBack,
     goesIn(atMs: number): void {
       void change((before) => wentIn(before, atMs));
-      for (const each of [roast, ...pieces]) {
-        if (each.happened.predicted) continue;
-        predictPull(each.id, each.plan, atMs)
-          .then((predicted) => changeOf(each.id, (before) => withPrediction(before, predicted, atMs)))
-          .catch((error: unknown) => {
-            // Asked again for a corrected moment: the newer one answers for both.
-            if (error instanceof Superseded) return;
-            toast.error(`No prediction was stored: ${messageOf(error)}`);
-          });
-      }
     },
     /** @throws Error when they are not stored: what was typed stays in its field */
     async notes(readings: readonly RoastReading[]): Promise<void> {
