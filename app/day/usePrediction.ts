@@ -1,0 +1,27 @@
+/** What was expected as the bird went in, written down once: by whichever page is open, after a reload or a crash too. */
+import { useEffect, useEffectEvent } from "react";
+import { toast } from "sonner";
+import { messageOf } from "../../core/errors";
+import { withPrediction } from "../../core/forecast/prediction";
+import type { Roast } from "../../core/plan/schema";
+import { changeRoast } from "../../storage/roasts";
+import { Superseded } from "../../workers/pool";
+import { predictPull } from "../../workers/predict";
+import { database } from "../shell/database";
+
+export function usePrediction({ id, plan, happened }: Roast): void {
+  const isOwed = happened.inAt !== undefined && !happened.predicted && !happened.closedAt;
+  // By the plan as it was when the bird went in: what is changed at the stove afterwards is no prediction.
+  const predict = useEffectEvent(async (): Promise<void> => {
+    const inAtMs = Date.parse(happened.inAt ?? "");
+    try {
+      const predicted = await predictPull(id, plan, inAtMs);
+      await changeRoast(database(), id, (before) => withPrediction(before, predicted, inAtMs));
+    } catch (error) {
+      if (!(error instanceof Superseded)) toast.error(`No prediction was stored: ${messageOf(error)}`);
+    }
+  });
+  useEffect(() => {
+    if (isOwed) void predict();
+  }, [isOwed]);
+}
