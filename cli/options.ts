@@ -28,7 +28,7 @@ export function required<Value>(option: string, value: Value | undefined, exampl
 /** @throws QuantityError for what is no cell size */
 export function parseGridM(text: string): number {
   const grid = /^([\d.]+)\s*mm$/.exec(text);
-  if (!grid) throw new QuantityError("--grid", text, "a cell size such as 5mm");
+  if (!grid) throw new QuantityError("--grid", text, { kind: "read-as", what: "cell-size" });
   return Number(grid[1]) / 1000;
 }
 

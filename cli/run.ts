@@ -1,5 +1,6 @@
 /** One command from its words to what is printed and the exit code; `main.ts` does the printing. */
 import { QuantityError } from "../core/errors";
+import { faultWords } from "../words/faults";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
 import { forecast } from "./forecast";
@@ -49,6 +50,6 @@ export function run([name = "", ...args]: readonly string[]): Ran {
       error instanceof TypeError && String((error as { code?: unknown }).code).startsWith("ERR_PARSE_ARGS");
     if (!refused && !badOption) throw error;
     const exitCode = error instanceof CommandError ? error.exitCode : USAGE;
-    return { exitCode, stdout: "", stderr: `${error.message.split("\n")[0]}\n` };
+    return { exitCode, stdout: "", stderr: `${faultWords(error).split("\n")[0]}\n` };
   }
 }

@@ -72,7 +72,7 @@ export function salt(args: readonly string[]): unknown {
   const { shares } = done;
   return {
     grams: tenth(grams),
-    spoons: formatSpoons(grams / gramsPerTeaspoon(kind)),
+    spoons: formatSpoons(grams / gramsPerTeaspoon(kind), "metric"),
     teaspoons: tenth(grams / gramsPerTeaspoon(kind)),
     saltKind: kind,
     percentOfBought: hundredth(grams / 10 / boughtKg),

@@ -3,23 +3,26 @@ import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { InNone } from "../core/day/probes";
 import {
   dinnersByTime,
+  kitchenWithDial,
   roastInOrder,
   roastWithBridge,
   roastWithDay,
+  roastWithDial,
   roastWithDinner,
   roastWithFinish,
   roastWithForm,
   roastWithKitchen,
 } from "../core/formats/migrations";
 import type { Equipment, Photo, Roast, RoastReading } from "../core/plan/schema";
+import type { Habits } from "../core/units/habits";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
 
 export type StoredReading = RoastReading & { readonly key?: number; readonly roastId: string };
 
-export interface Preferences {
+/** Rows of older versions have units and colours only; what is missing follows the browser's language. */
+export interface Preferences extends Habits {
   readonly id: "preferences";
-  readonly units: "metric" | "us";
   readonly theme: "system" | "light" | "dark";
   /** Thermometers of which the cook has said that they are in no bird: asked once. */
   readonly inNone?: readonly InNone[];
@@ -40,7 +43,7 @@ export interface SharedHere {
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -76,19 +79,27 @@ export class BrumaDatabase extends Dexie {
     // Version 7, what burns, when it leaves the heat, how long it rests, what else goes on and in.
     this.version(7).upgrade((change) => eachRoast(change, roastWithFinish));
     // Version 8, of which dinner and which fire a roast is.
-    this.version(DATABASE_VERSION)
+    this.version(8)
       .stores({ roasts: "id, createdAt, dinner" })
       .upgrade(async (change) => {
         await eachRoast(change, roastWithDinner);
         const roasts = change.table("roasts");
         await roasts.bulkPut(dinnersByTime(await roasts.toArray()));
       });
+    // Version 9, what the oven's dial is marked in.
+    this.version(DATABASE_VERSION).upgrade(async (change) => {
+      await eachRow(change, "roasts", roastWithDial);
+      await eachRow(change, "kitchen", kitchenWithDial);
+    });
   }
 }
 
 const eachRoast = (change: Transaction, step: (roast: unknown) => unknown): PromiseLike<unknown> =>
+  eachRow(change, "roasts", step);
+
+const eachRow = (change: Transaction, table: string, step: (row: unknown) => unknown): PromiseLike<unknown> =>
   change
-    .table("roasts")
+    .table(table)
     .toCollection()
     .modify((row, place) => {
       place.value = step(row);

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { beforeEach, describe, expect, it } from "vitest";
 import { checkRoastFile, type RoastFile } from "../core/formats/file";
+import { habitsOf } from "../core/units/habits";
 import { ANY_ROAST } from "../tests/helpers/anyRoast";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
@@ -36,13 +37,13 @@ const everything = (file: RoastFile) => ({
 describe("the cook's own as a file", () => {
   it("comes back equal into an empty browser: roasts, readings, pictures, kitchen, calibration", async () => {
     await changeKitchen(db, { potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } });
-    await db.preferences.put({ id: "preferences", units: "us", theme: "dark" });
+    await db.preferences.put({ id: "preferences", ...habitsOf("en-US"), theme: "dark" });
     const file = sampleFile();
     await takeFile(db, file, everything(file));
     await addPhoto(db, "sample", { takenAt: "2026-09-27T12:00:00Z", jpeg: "/9j/4AAQ" });
     const text = await exported();
     const out = fileIn(text);
-    expect(out).toMatchObject({ kitchen: { potL: 9 }, preferences: { units: "us", theme: "dark" } });
+    expect(out).toMatchObject({ kitchen: { potL: 9 }, preferences: { units: "us", clock: "12h", theme: "dark" } });
     const other = await newDatabase();
     expect(await reviewFile(other, out)).toMatchObject({
       roasts: [{ standing: "new" }],
@@ -50,7 +51,7 @@ describe("the cook's own as a file", () => {
       preferences: "other",
     });
     await takeFile(other, out, everything(out));
-    await other.preferences.put({ id: "preferences", ...(out.preferences as never as { units: "us"; theme: "dark" }) });
+    await other.preferences.put({ id: "preferences", ...habitsOf("en-US"), theme: "system", ...out.preferences });
     expect(await exported(other)).toBe(text);
   });
 

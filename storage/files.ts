@@ -1,9 +1,9 @@
 /** The cook's own as a file, out and in again; what comes in is looked at first, and taken as a whole or not at all. */
-import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../core/formats/file";
+import { FILE_FORMAT, FILE_VERSION, type FilePreferences, type RoastEntry, type RoastFile } from "../core/formats/file";
 import { same } from "../core/formats/same";
 import { type Standing, standingOf } from "../core/formats/standing";
 import type { Equipment, Roast } from "../core/plan/schema";
-import type { BrumaDatabase } from "./database";
+import type { BrumaDatabase, Preferences } from "./database";
 import { kitchenOf } from "./kitchen";
 import { isReadable, readableRoasts, storedRoast } from "./listing";
 import { photosOf } from "./photos";
@@ -30,6 +30,11 @@ async function entryOf(db: BrumaDatabase, roast: Roast): Promise<RoastEntry> {
   return { roast, readings: await readingsOf(db, roast.id), ...(photos.length > 0 && { photos }) };
 }
 
+/** What of a device's preferences is the cook's own, wherever they cook. */
+function habitsAndColours({ id: _, inNone: __, lastCopyAt: ___, ...kept }: Preferences): FilePreferences {
+  return kept;
+}
+
 const textOf = (file: RoastFile): string => `${JSON.stringify(file, null, 1)}\n`;
 
 /** All of the cook's own as the file's text; what cannot be read is not in it. */
@@ -44,7 +49,7 @@ export async function exportAll(db: BrumaDatabase, exportedAt: Date): Promise<st
     exportedAt: exportedAt.toISOString(),
     roasts,
     ...(measured && { kitchen: await kitchenOf(db) }),
-    ...(preferences && { preferences: { units: preferences.units, theme: preferences.theme } }),
+    ...(preferences && { preferences: habitsAndColours(preferences) }),
   });
 }
 
@@ -74,7 +79,7 @@ export async function reviewFile(db: BrumaDatabase, { roasts, kitchen, preferenc
   return {
     roasts: reviewed,
     kitchen: againstMine(kitchen, await kitchenOf(db)),
-    preferences: againstMine(preferences, { units: mine?.units ?? "metric", theme: mine?.theme ?? "system" }),
+    preferences: againstMine(preferences, mine && { ...preferences, ...habitsAndColours(mine) }),
   };
 }
 

@@ -31,7 +31,7 @@ module.exports = {
   forbidden: [
     ...downwards,
     only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
-    only("words-know-core", "^words/", ["^core/", "^words/"]),
+    only("words-know-core", "^words/", ["^core/", "^words/", "^node_modules/(date-fns|@date-fns)/"]),
     only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
     only("cli-knows-core", "^cli/", [

@@ -9,22 +9,66 @@ const LITRES_PER_QUART = 0.9464;
 
 const tens = (value: number): number => Math.round(value / 10) * 10;
 
+/** Parts of a cup as measuring cups have them. */
+const CUP_PARTS = [
+  [0, ""],
+  [1 / 4, "¼"],
+  [1 / 3, "⅓"],
+  [1 / 2, "½"],
+  [2 / 3, "⅔"],
+  [3 / 4, "¾"],
+  [1, ""],
+] as const;
+
+/** "½ cup", "1¼ cups": to the nearest measure there is. */
+function cups(amount: number): string {
+  const whole = Math.floor(amount);
+  const off = ([part]: (typeof CUP_PARTS)[number]): number => Math.abs(amount - whole - part);
+  const [part, sign] = CUP_PARTS.reduce((best, each) => (off(each) < off(best) ? each : best));
+  const full = part === 1 ? whole + 1 : whole;
+  return `${full || ""}${sign} ${full + (sign ? 0.5 : 0) > 1 ? "cups" : "cup"}`;
+}
+
+/** Of a liquid, as it is measured out: jugs in mL and L; spoons, cups and quarts. */
 export const liquid = (ml: number, units: UnitSystem): string => {
-  if (units === "us") {
-    return ml > 8 * ML_PER_CUP
-      ? `${(ml / 1000 / LITRES_PER_QUART).toFixed(1)} quarts`
-      : `${(ml / ML_PER_CUP).toFixed(1)} cups`;
-  }
-  return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
+  if (units === "metric") return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
+  if (ml < ML_PER_CUP / 4) return formatSpoons((48 * ml) / ML_PER_CUP, units);
+  if (ml < 8 * ML_PER_CUP) return cups(ml / ML_PER_CUP);
+  const halves = Math.round((2 * ml) / 1000 / LITRES_PER_QUART);
+  return `${Math.floor(halves / 2)}${halves % 2 ? "½" : ""} quarts`;
 };
+/** Of a pinch, as a fine scale weighs it. */
+export const fine = (grams: number, units: UnitSystem): string =>
+  units === "us" ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams.toFixed(1)} g`;
+
+/** Of a dry thing, as it is weighed. */
 export const small = (grams: number, units: UnitSystem): string => {
-  if (grams >= 1000) return formatMass(grams / 1000, units);
-  return units === "us" ? `${(grams / GRAMS_PER_OUNCE).toFixed(1)} oz` : `${Math.round(grams)} g`;
+  if (units === "metric") return grams >= 1000 ? formatMass(grams / 1000, units) : `${Math.round(grams)} g`;
+  return grams >= 16 * GRAMS_PER_OUNCE
+    ? formatMass(grams / 1000, units)
+    : `${Number((grams / GRAMS_PER_OUNCE).toFixed(1))} oz`;
 };
 export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ceil(kg * 10) / 10, units);
 
 /** The warmest a fridge, a brine or a cooler may be, as the guidance of each unit system puts it (USDA FSIS). */
 export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40 °F" };
+
+/** Sides of a thing, one after the other: "29 × 46 cm", "11½ × 18 in"; @param lengthsCm rounded to whole centimetres or half inches */
+export function sides(lengthsCm: readonly number[], units: UnitSystem): string {
+  if (units === "metric") return `${lengthsCm.map(Math.round).join(" × ")} cm`;
+  const halves = lengthsCm.map((cm) => Math.round((2 * cm) / CM_PER_INCH));
+  return `${halves.map((half) => `${Math.floor(half / 2)}${half % 2 ? "½" : ""}`).join(" × ")} in`;
+}
+const CM_PER_INCH = 2.54;
+
+/** Between needles of an injector, and the like. */
+export const aboutThreeCm: Record<UnitSystem, string> = { metric: "3 cm", us: "an inch" };
+
+/** Salt in a bath. */
+export const strength = (gramsPerLitre: number, units: UnitSystem): string =>
+  units === "us"
+    ? `${((gramsPerLitre * LITRES_PER_QUART) / GRAMS_PER_OUNCE).toFixed(1)} oz a quart`
+    : `${Math.round(gramsPerLitre)} g a litre`;
 
 /** How long it rests: from a late bird to an early one. */
 export const restRange = ({ early, late }: Schedule["restMin"]): string =>
@@ -39,8 +83,14 @@ const minutes = (min: number): string => (min < LONG_MIN ? `${Math.round(min)} m
 
 const QUARTERS = ["", "¼", "½", "¾"] as const;
 
-/** Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. */
-export function formatSpoons(teaspoons: number): string {
+/**
+ * Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. What would be a long
+ * count of spoons is measured in a jug, or in cups.
+ */
+export function formatSpoons(teaspoons: number, units: UnitSystem): string {
+  if (teaspoons >= SPOONS_TO_COUNT) {
+    return units === "us" ? cupsAndSpoons(teaspoons) : `${tens(teaspoons * ML_PER_TEASPOON)} mL`;
+  }
   const quarters = Math.round(teaspoons * 4);
   const tablespoons = Math.floor(quarters / 12);
   const left = quarters - tablespoons * 12;
@@ -48,3 +98,15 @@ export function formatSpoons(teaspoons: number): string {
   if (tablespoons === 0) return `${small} tsp`;
   return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
 }
+
+/** Whole quarters of a cup, and what is left in tablespoons. */
+function cupsAndSpoons(teaspoons: number): string {
+  const tablespoons = Math.round(teaspoons / 3);
+  const quarters = Math.floor(tablespoons / 4);
+  const left = tablespoons - 4 * quarters;
+  return left === 0 ? cups(quarters / 4) : `${cups(quarters / 4)} + ${left} tbsp`;
+}
+
+/** Eight tablespoons: half a cup. */
+const SPOONS_TO_COUNT = 24;
+const ML_PER_TEASPOON = ML_PER_CUP / 48;

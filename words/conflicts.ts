@@ -1,18 +1,18 @@
 /** What cannot fit, in words. */
+
 import type { Plan } from "../core/plan/schema";
 import type { Conflict } from "../core/schedule/conflicts";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { ResourceConflict } from "../core/schedule/resources";
-import { formatDuration, formatLength, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
+import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
+import { sides } from "./amounts";
 import { conditionWords } from "./conditions";
 import { TASK_NAMES } from "./names";
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
 /** What a place takes or has: the sides of it, or the volume of a pot. */
 const sizes = (values: readonly number[], units: UnitSystem): string =>
-  values.length === 1
-    ? formatVolume(values[0] as number, units)
-    : values.map((value) => formatLength(Math.round(value), units)).join(" × ");
+  values.length === 1 ? formatVolume(values[0] as number, units) : sides(values, units);
 
 /** @param at an instant as the cook reads it */
 export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: number) => string): string {
@@ -107,6 +107,6 @@ export function resourceWords(
         ? "There is no thermometer for the bird, and nothing else tells when it is done"
         : "There are more birds than thermometers";
     case "fridge-full":
-      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${Math.round(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0))} L of fridge; ${equipment.fridgeL} L can be made free`;
+      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${formatVolume(Math.round(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
   }
 }

@@ -13,7 +13,7 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { COLD_LIMIT, formatSpoons, ice, liquid, small } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, sides, small, strength } from "./amounts";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -137,7 +137,7 @@ function toBuy(
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
     }),
-    ...when(isFire(plan.heat), fuelItem(plan, roastH)),
+    ...when(isFire(plan.heat), fuelItem(plan, roastH, units)),
     ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),
@@ -150,11 +150,11 @@ function toBuy(
   ];
 }
 
-export const dishesToBuy = ({ sides }: Pick<Plan, "sides">, heads: number): Part =>
-  sides.map(({ name, amount }) => ({ what: name, amount: amount ?? `for ${heads}` }));
+export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: number): Part =>
+  dishes.map(({ name, amount }) => ({ what: name, amount: amount ?? `for ${heads}` }));
 
 /** What burns, for so many hours. */
-function fuelItem(plan: Plan, hours: number): ListItem {
+function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
   switch (plan.fuel) {
     case "charcoal":
       return {
@@ -165,7 +165,7 @@ function fuelItem(plan: Plan, hours: number): ListItem {
     case "wood":
       return { what: "dry hardwood in small splits", amount: `for ${Math.ceil(hours + 1)} hours` };
     case "pellets":
-      return { what: "wood pellets", amount: `${Math.ceil(pelletsKg(plan, hours + 1))} kg` };
+      return { what: "wood pellets", amount: ice(pelletsKg(plan, hours + 1), units) };
     case "gas":
       return { what: "gas", amount: `for ${Math.ceil(hours + 1)} hours`, why: "a full bottle, or a second one" };
   }
@@ -175,7 +175,7 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
   const { bath } = salt;
   const each = bath && bath.vessels > 1 ? ", for each bird" : "";
   const grams = bath ? bath.saltGrams : salt.grams;
-  const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons);
+  const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
   const shares = SALT_SHARES.map(({ where, share }) => `${where} ${small(salt.grams * share, units)}`).join(", ");
   return [
@@ -185,7 +185,7 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
             what: `${SALT_NAMES[plan.salt.kind]} for the ${bath ? "brine" : "bird"}${each}`,
             amount: `${small(grams, units)}, ${spoons}`,
             why: bath
-              ? `${Math.round(bath.gramsPerLitre)} g a litre`
+              ? strength(bath.gramsPerLitre, units)
               : salt.injectionL > 0
                 ? `dissolved in ${liquid(salt.injectionL * 1000, units)} of water, injected in an even pattern`
                 : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
@@ -227,7 +227,6 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
 function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
   const { bird } = plan;
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
-  const cm = (sides: readonly number[]): string => sides.map((side) => Math.round(side)).join(" × ");
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
   return [
@@ -235,7 +234,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     {
       what: underWords(plan),
       amount: "",
-      ...(pan && { why: `at least ${cm(pan.needs)} cm; yours: ${cm(pan.has)} cm` }),
+      ...(pan && { why: `at least ${sides(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
     ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
@@ -250,8 +249,11 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
       what: "poultry shears and a heavy knife",
       amount: "",
     }),
-    ...when(bird.cut === "whole" && bird.legs === "tied", { what: "kitchen string", amount: "1 m" }),
-    ...when(bird.cut === "leg-roll", { what: "kitchen string", amount: "3 m" }),
+    ...when(bird.cut === "whole" && bird.legs === "tied", {
+      what: "kitchen string",
+      amount: units === "us" ? "3 ft" : "1 m",
+    }),
+    ...when(bird.cut === "leg-roll", { what: "kitchen string", amount: units === "us" ? "10 ft" : "3 m" }),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: "tub for the thaw, at least",
       amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
@@ -270,7 +272,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(shelf
-      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: `${cm(shelf.needs)} cm` }]
+      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: sides(shelf.needs, units) }]
       : []),
   ];
 }

@@ -17,7 +17,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
-import { COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
 import { conditionWords } from "./conditions";
 import { SALT_NAMES } from "./names";
 
@@ -72,12 +72,17 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
           `${hasGiblets(plan.bird.cut) ? "giblets and neck out of both ends, " : ""}pop-up thermometer out; pat dry, do not wash${plan.bird.species === "duck" && centresOf(plan.bird).includes("breast") ? "; the skin scored through the fat, never the meat" : ""}`,
         ],
     salt: {
-      dry: [`Salt it all over: ${grams}`, [`${formatSpoons(salt.teaspoons)} ${name}`, ...withSalt].join("; ")] as Words,
+      dry: [
+        `Salt it all over: ${grams}`,
+        [`${formatSpoons(salt.teaspoons, units)} ${name}`, ...withSalt].join("; "),
+      ] as Words,
       brine: inBath,
       equilibrium: inBath,
       injection: [
         `Inject: ${grams} of salt in ${liquid(salt.injectionL * 1000, units)} of water`,
-        ["sites 3 cm apart over breast and legs, slowly, as the needle comes out", ...withSalt].join("; "),
+        [`sites ${aboutThreeCm[units]} apart over breast and legs, slowly, as the needle comes out`, ...withSalt].join(
+          "; ",
+        ),
       ] as Words,
       none: ["", ""] as Words,
     }[salt.method],
@@ -170,7 +175,7 @@ export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, 
     case "mL":
       return liquid(amount, units);
     case "tsp":
-      return formatSpoons(amount);
+      return formatSpoons(amount, units);
     case "pieces":
       return `${amount}`;
   }

@@ -6,7 +6,9 @@ import { constant } from "../../core/constants";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
-import { clockTime, wholeTicks } from "../ui/time";
+import { clockTime } from "../../words/time";
+import { useHabits } from "../shell/preferences";
+import { wholeTicks } from "../ui/time";
 import { spread } from "./spread";
 
 interface Props {
@@ -43,6 +45,7 @@ const valueC = (point: HistoryPoint, key: Curve): number =>
 
 /** Both thermal centres and the coldest point over the cook; the growth zone hatched, the pull with its doubt. */
 export const CentreChart = memo(function CentreChart(props: Props) {
+  const reader = useHabits();
   const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, width, height } = props;
   const end = history.at(-1);
   const last = end?.minute ?? 1;
@@ -79,7 +82,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       viewBox={`0 0 ${width} ${height}`}
       className="h-full w-full"
       role="img"
-      aria-label={`Temperatures over the cook; pulled at ${clockTime(inAtMs + pullMinute * MINUTE_MS, zone)}`}
+      aria-label={`Temperatures over the cook; pulled at ${clockTime(inAtMs + pullMinute * MINUTE_MS, zone, reader)}`}
     >
       <defs>
         <pattern id="growth" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -123,7 +126,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           textAnchor="middle"
           style={{ fill: "var(--ink-soft)" }}
         >
-          {clockTime(inAtMs + min * MINUTE_MS, zone)}
+          {clockTime(inAtMs + min * MINUTE_MS, zone, reader)}
         </text>
       ))}
       <line x1={x(0)} x2={x(last)} y1={y(0)} y2={y(0)} stroke="var(--line-strong)" />
@@ -138,7 +141,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       )}
       <line x1={x(pullMinute)} x2={x(pullMinute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ember)" strokeWidth="1.5" />
       <text x={x(pullMinute) - 5} y={y(0) - 8} fontSize="13" textAnchor="end" fontWeight="600">
-        out {clockTime(inAtMs + pullMinute * MINUTE_MS, zone)}
+        out {clockTime(inAtMs + pullMinute * MINUTE_MS, zone, reader)}
       </text>
       <line
         x1={x(0)}

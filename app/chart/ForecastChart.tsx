@@ -7,7 +7,9 @@ import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
 import { binned, meanOf, type Reading } from "../../core/forecast/reading";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
-import { clockTime, wholeTicks } from "../ui/time";
+import { clockTime } from "../../words/time";
+import { useHabits } from "../shell/preferences";
+import { wholeTicks } from "../ui/time";
 import { dotAt } from "./pickDot";
 import { spread } from "./spread";
 import { useSize } from "./useSize";
@@ -38,6 +40,7 @@ const DASH: Record<Centre, string | undefined> = { breast: undefined, thigh: "9 
 
 /** What was read, and where it is going: each centre's band from now to past its goal; set-aside readings crossed. */
 export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone, units, onPick }: Props) {
+  const reader = useHabits();
   const { ref, width } = useSize<HTMLDivElement>();
   const fromMin = Math.max(0, nowMin - BACK_MIN);
   const last = readings.reduce((latest, { minute }) => Math.max(latest, minute), 0);
@@ -213,6 +216,6 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
   );
 
   function at(minute: number): string {
-    return clockTime(inAtMs + minute * MINUTE_MS, zone);
+    return clockTime(inAtMs + minute * MINUTE_MS, zone, reader);
   }
 }

@@ -5,9 +5,11 @@ import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { MINUTE_MS } from "../../core/units/time";
 import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
+import { clockTime, dayAndTime, dayName, giveOrTake } from "../../words/time";
 import { useSize } from "../chart/useSize";
+import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
-import { clockTime, dayAndTime, dayName, giveOrTake, midnights, wholeTicks } from "../ui/time";
+import { midnights, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
 import { type ClockScale, clockScale } from "./timeScale";
 
@@ -36,6 +38,7 @@ const SMALLEST_TARGET = 24;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
 export function ClockView(props: Props) {
+  const reader = useHabits();
   const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
   const first = schedule.tasks[0] as Task;
@@ -75,10 +78,10 @@ export function ClockView(props: Props) {
         ))}
         <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
           {days.map((ms) => (
-            <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone)} />
+            <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone, reader)} />
           ))}
           {ticks.map((ms) => (
-            <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone)} />
+            <Tick key={ms} x={scale.toX(ms)} label={clockTime(ms, zone, reader)} />
           ))}
           {schedule.tasks.map((task) => {
             const left = scale.toX(task.startMs);
@@ -89,7 +92,7 @@ export function ClockView(props: Props) {
                 key={task.id}
                 type="button"
                 aria-pressed={selected === task.id}
-                aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone)} to ${dayAndTime(task.endMs, zone)}`}
+                aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone, reader)} to ${dayAndTime(task.endMs, zone, reader)}`}
                 onClick={() => {
                   props.onSelect(task.id);
                   props.onScrub(task.startMs);
@@ -117,8 +120,8 @@ export function ClockView(props: Props) {
             <span
               key={key}
               role="img"
-              aria-label={`${name}: ${dayAndTime(startMs, zone)} to ${dayAndTime(endMs, zone)}`}
-              title={`${name}, ${clockTime(startMs, zone)} to ${clockTime(endMs, zone)}`}
+              aria-label={`${name}: ${dayAndTime(startMs, zone, reader)} to ${dayAndTime(endMs, zone, reader)}`}
+              title={`${name}, ${clockTime(startMs, zone, reader)} to ${clockTime(endMs, zone, reader)}`}
               className="absolute truncate rounded-md border border-line-strong bg-ember-wash px-1 text-[0.72rem] leading-tight"
               style={{
                 left: scale.toX(startMs),
@@ -151,7 +154,7 @@ export function ClockView(props: Props) {
                   key={n}
                   kind="stage"
                   label={`Start of heat stage ${n + 1}`}
-                  valueText={`${minute} min after going in, ${clockTime(schedule.inAtMs + minute * MINUTE_MS, zone)}`}
+                  valueText={`${minute} min after going in, ${clockTime(schedule.inAtMs + minute * MINUTE_MS, zone, reader)}`}
                   ms={schedule.inAtMs + minute * MINUTE_MS}
                   scale={scale}
                   stepMs={5 * MINUTE_MS}
@@ -163,7 +166,7 @@ export function ClockView(props: Props) {
           <TimeHandle
             kind="scrub"
             label="Moment shown"
-            valueText={dayAndTime(scrubMs, zone)}
+            valueText={dayAndTime(scrubMs, zone, reader)}
             ms={Math.min(Math.max(scrubMs, scale.fromMs), until)}
             scale={scale}
             stepMs={5 * MINUTE_MS}
@@ -172,7 +175,7 @@ export function ClockView(props: Props) {
           <TimeHandle
             kind="serve"
             label="On the table"
-            valueText={dayAndTime(serveAtMs, zone)}
+            valueText={dayAndTime(serveAtMs, zone, reader)}
             ms={serveAtMs}
             scale={scale}
             stepMs={5 * MINUTE_MS}

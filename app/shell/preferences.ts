@@ -1,6 +1,10 @@
 /** What this device keeps of its cook's ways: a small store, kept in the database. */
+import { useMemo } from "react";
 import { create } from "zustand";
+import { type Habits, habitsOf } from "../../core/units/habits";
 import type { Preferences } from "../../storage/database";
+import type { Reader } from "../../words/time";
+import { clockNow } from "./clock";
 import { database } from "./database";
 import { stored as keptOrSaid } from "./stored";
 
@@ -15,24 +19,41 @@ function applyTheme(theme: Preferences["theme"]): void {
 }
 
 export const usePreferences = create<PreferencesState>((set, get) => ({
-  units: "metric",
+  // Until the cook says otherwise, the habits of the browser's language; a test has no browser.
+  ...habitsOf(globalThis.navigator?.language ?? ""),
   theme: "system",
   inNone: [],
   lastCopyAt: "",
   load: async () => {
     const stored = await database().preferences.get("preferences");
     if (stored) {
-      const { units, theme, inNone = [], lastCopyAt = "" } = stored;
-      set({ units, theme, inNone, lastCopyAt });
+      const { id: _, ...kept } = stored;
+      set(kept);
     }
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { units, theme, inNone, lastCopyAt } = get();
-    applyTheme(theme);
-    const row = { id: "preferences", units, theme, inNone, lastCopyAt } as const;
-    await keptOrSaid("It holds for this visit only; it was", database().preferences.put(row));
+    const { load: _, set: __, ...kept } = get();
+    applyTheme(kept.theme);
+    await keptOrSaid(
+      "It holds for this visit only; it was",
+      database().preferences.put({ id: "preferences", ...kept }),
+    );
   },
 }));
+
+/** The cook's habits, and the year that a date may leave out. */
+export function useHabits(): Reader {
+  const { units, clock, dates, weekStart } = usePreferences();
+  return useMemo(() => readerOf({ units, clock, dates, weekStart }), [units, clock, dates, weekStart]);
+}
+
+/** Outside of a screen: the same, as of now. */
+export const habitsNow = (): Reader => readerOf(usePreferences.getState());
+
+const readerOf = ({ units, clock, dates, weekStart }: Habits): Reader => ({
+  ...{ units, clock, dates, weekStart },
+  year: new Date(clockNow()).getFullYear(),
+});

@@ -3,8 +3,9 @@ import { planByWay, type Way } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
 import { MINUTE_MS } from "../../core/units/time";
+import { clockTime } from "../../words/time";
+import { useHabits } from "../shell/preferences";
 import { Button } from "../ui/Button";
-import { clockTime } from "../ui/time";
 import { useComparisons } from "./useComparisons";
 
 interface Props {
@@ -31,6 +32,7 @@ const WORTH_MIN = 15;
 
 /** The same bird cut otherwise, each simulated: dinner when, and one tap to take it. */
 export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }: Props) {
+  const reader = useHabits();
   const ways =
     plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
   const plans = ways.map((way) => planByWay(plan, { ...way, birds: plan.bird.count }));
@@ -63,7 +65,7 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
             }))
           }
         >
-          {name}: dinner at {clockTime(dinnerMs, plan.zone)}
+          {name}: dinner at {clockTime(dinnerMs, plan.zone, reader)}
         </Button>
       ))}
     </section>

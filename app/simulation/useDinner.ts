@@ -8,9 +8,9 @@ import type { DerivedPlan } from "../../core/schedule/derive";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { roastsOfDinner } from "../../storage/roasts";
+import { inOrder, namesIn } from "../../words/titles";
 import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
-import { inOrder, namesIn } from "../ui/titles";
 import { useCooks } from "./useCooks";
 import type { SimulatedPlan } from "./useSimulatedPlan";
 

@@ -1,5 +1,6 @@
 import { useId, useState } from "react";
-import { messageOf } from "../../core/errors";
+import { faultWords } from "../../words/faults";
+import { usePreferences } from "../shell/preferences";
 
 interface Props<Value> {
   readonly label: string;
@@ -24,6 +25,7 @@ export function UnitField<Value = number>({
   hideLabel = false,
 }: Props<Value>) {
   const id = useId();
+  const { units } = usePreferences();
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const take = () => {
@@ -33,7 +35,7 @@ export function UnitField<Value = number>({
       setFault(null);
       setTyped(null);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(faultWords(error, units));
     }
   };
   return (

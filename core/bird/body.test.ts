@@ -171,7 +171,9 @@ describe("the voxel bird", () => {
     expect(() => makeBody(WHOLE, 40, 0.01)).toThrow("mass of the turkey: got 40, allowed is 2 to 16 kg");
     expect(() => makeBody({ species: "duck", cut: "crown" }, 9, 0.01)).toThrow("mass of the duck (crown): got 9");
     expect(() => makeBody({ ...WHOLE, breastThickness: 3 }, 6, 0.01)).toThrow("breast thickness: got 3");
-    expect(() => makeBody({ species: "turkey", cut: "spatchcock", cavity: "stuffed" }, 6, 0.01)).toThrow("no cavity");
+    expect(() => makeBody({ species: "turkey", cut: "spatchcock", cavity: "stuffed" }, 6, 0.01)).toThrow(
+      "no-cavity-to-fill",
+    );
   });
 });
 

@@ -30,11 +30,11 @@ export const hasCavity = (cut: Cut): boolean => cut === "whole";
  */
 export function birdForm(choice: FormChoice): BirdForm {
   const { species, cut, legs = "tied", cavity = "empty", breastThickness = 1 } = choice;
-  if (!SPECIES.includes(species)) throw new QuantityError("species", species, SPECIES.join(", "));
-  if (!CUTS.includes(cut)) throw new QuantityError("cut", cut, CUTS.join(", "));
+  if (!SPECIES.includes(species)) throw new QuantityError("species", species, { kind: "one-of", values: SPECIES });
+  if (!CUTS.includes(cut)) throw new QuantityError("cut", cut, { kind: "one-of", values: CUTS });
   requireBetween("breast thickness", breastThickness, 0.6, 1.5, "times the usual");
   if (cavity !== "empty" && !hasCavity(cut)) {
-    throw new QuantityError("filling of the cavity", cavity, `empty for a ${cut} bird: it has no cavity to fill`);
+    throw new QuantityError("filling of the cavity", cavity, { kind: "rule", rule: "no-cavity-to-fill" });
   }
   return { species, cut, legs, cavity, breastThickness };
 }

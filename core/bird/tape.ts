@@ -1,7 +1,7 @@
 /** A bird without a label: how heavy it is by a tape, from the sizes of its kind's solid. */
 
 import { constant } from "../constants";
-import { QuantityError, requireBetween } from "../errors";
+import { requireBetween } from "../errors";
 import { ANATOMY, type Species } from "./anatomy";
 import { makeBody, massRangeKg } from "./body";
 import { sizeOf } from "./size";
@@ -40,9 +40,7 @@ export function massByTape(
   const [long, wide] = [lengthCm / usual.lengthCm, widthCm / usual.widthCm];
   const massKg = usual.massKg * (long * wide) ** 1.5;
   const [low, high] = massRangeKg(species, "whole");
-  if (massKg < low || massKg > high) {
-    throw new QuantityError("mass by tape", massKg, `${low} to ${high} kg for a ${species}: measure again`);
-  }
+  requireBetween(`${species} by tape`, massKg, low, high, "kg");
   const apart = Math.abs(Math.log(long / wide));
   return { massKg, offKg: massKg * Math.min(0.5, Math.max(constant("tapeOffShare"), 1.5 * apart)) };
 }

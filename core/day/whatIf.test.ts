@@ -49,7 +49,7 @@ describe("what can be changed now", () => {
       { fromMin: 120, airC: 180 },
     ];
     const up = changedNow("oven-up", { ...plan, stages }, NOW, {});
-    expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 183, 180]);
+    expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 180, 180]);
     const many = Array.from({ length: 8 }, (_, n) => ({ fromMin: 10 * n, airC: 160 }));
     expect(changedNow("oven-up", { ...plan, stages: many }, NOW, {})?.stages.length).toBeLessThanOrEqual(8);
   });

@@ -18,6 +18,7 @@ import type { Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
+import { dialTurnK, onDialC } from "../units/dial";
 
 export const WHAT_IFS = [
   "cover-breast",
@@ -33,10 +34,12 @@ export const WHAT_IFS = [
 ] as const;
 export type WhatIfId = (typeof WHAT_IFS)[number];
 
-/** A turn of the dial that is worth a tap, K. */
-export const DIAL_STEP_K = 20;
 /** An oven that keeps a bird without cooking it on by much, °C (common practice). */
 export const HOLD_C = 90;
+
+/** Beyond these a turn of the dial is no way to roast a bird, °C (common practice). */
+const HOTTEST_C = 260;
+const MILDEST_C = 110;
 
 export interface Changed {
   readonly stages: Plan["stages"];
@@ -107,6 +110,10 @@ export function changedNow(
   const holds = fullStages(stages, bird.cut)[Math.max(0, stageNow(stages, nowMin, readC))];
   if (!holds) return null;
   const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
+  const turned = (way: 1 | -1): Changed | null => {
+    const airC = onDialC(holds.airC + way * dialTurnK(equipment.dial), equipment.dial);
+    return airC > HOTTEST_C || airC < MILDEST_C ? null : set({ airC });
+  };
   // What is out is out, and the last of it is the pull.
   const leave = (...leaves: Piece[]): Changed | null =>
     JOINTED.has(bird.cut) && left.length === 0 ? { stages, leaves } : null;
@@ -119,9 +126,9 @@ export function changedNow(
     case "uncover":
       return holds.shield === "none" && holds.wrap === "none" ? null : set({ shield: "none", wrap: "none" });
     case "oven-up":
-      return holds.airC + DIAL_STEP_K > 260 ? null : set({ airC: holds.airC + DIAL_STEP_K });
+      return turned(1);
     case "oven-down":
-      return holds.airC - DIAL_STEP_K < 110 ? null : set({ airC: holds.airC - DIAL_STEP_K });
+      return turned(-1);
     case "turn-over":
       return bird.cut === "whole" && !TURNS_ITSELF.has(heat)
         ? set({ side: holds.side === "up" ? "down" : "up" })

@@ -13,19 +13,23 @@ import {
   type RoastReading,
   RoastSchema,
 } from "../plan/schema";
+import { HabitsSchema } from "../units/habits";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
 import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 8;
+export const FILE_VERSION = 9;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;
 
 /** How the cook has things shown. */
-export const PreferencesSchema = z.strictObject({
-  units: z.enum(["metric", "us"]),
+/** What is left out, as before there were such habits, follows the browser's language. */
+export const PreferencesSchema = HabitsSchema.extend({
+  clock: z.exactOptional(HabitsSchema.shape.clock),
+  dates: z.exactOptional(HabitsSchema.shape.dates),
+  weekStart: z.exactOptional(HabitsSchema.shape.weekStart),
   theme: z.enum(["system", "light", "dark"]),
 });
 export type FilePreferences = z.infer<typeof PreferencesSchema>;

@@ -171,6 +171,15 @@ export function dinnersByTime(roasts: readonly unknown[]): unknown[] {
   return roasts.map((roast) => (dinners.has(roast) ? { ...(roast as Loose), dinner: dinners.get(roast) } : roast));
 }
 
+/** A kitchen of version 8 as one of version 9: dials were in °C. */
+export const kitchenWithDial = (kitchen: unknown): unknown => within(kitchen, { dial: "celsius" });
+
+/** Version 8 to 9: what the oven's dial is marked in. */
+export const roastWithDial = (roast: unknown): unknown =>
+  isRecord(roast) && isRecord(roast.plan)
+    ? { ...roast, plan: { ...roast.plan, equipment: kitchenWithDial(roast.plan.equipment) } }
+    : roast;
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -180,6 +189,7 @@ export const STEPS = [
   roastInOrder,
   roastWithFinish,
   roastWithDinner,
+  roastWithDial,
 ] as const;
 
 /** Texts of a roast, at whatever depth a roast has. */

@@ -43,7 +43,8 @@ export function corrected(readC: number, calibration: Calibration | undefined): 
   if (!calibration) return readC;
   const { iceC, boilC, altitudeM } = calibration;
   if (boilC === undefined) return readC - iceC;
-  if (!(boilC > iceC)) throw new QuantityError("reading in boiling water", boilC, `above the ${iceC} °C in ice`);
+  if (!(boilC > iceC))
+    throw new QuantityError("reading in boiling water", boilC, { kind: "above", than: iceC, unit: "°C" });
   return ((readC - iceC) * boilingPointC(altitudeM)) / (boilC - iceC);
 }
 

@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { formatSpoons } from "../../words/amounts";
 import { KG_PER_POUND } from "../units/quantity";
 import { drySaltGrams, gramsPerTeaspoon } from "./salt";
 import { publishedThaw, THAW_TABLE } from "./thaw";
@@ -13,16 +12,6 @@ describe("dry salt", () => {
   });
 
   it("is never more than two per cent", () => expect(() => drySaltGrams(5.8, 5)).toThrow("salt: got 5"));
-
-  it("is measured in spoons a cook has", () => {
-    expect([0.5, 1, 3, 9.67, 12.25].map(formatSpoons)).toEqual([
-      "½ tsp",
-      "1 tsp",
-      "1 tbsp",
-      "3 tbsp + ¾ tsp",
-      "4 tbsp + ¼ tsp",
-    ]);
-  });
 });
 
 describe("thaw (USDA FSIS, The big thaw)", () => {

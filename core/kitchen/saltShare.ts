@@ -54,7 +54,7 @@ export function parseSaltPercent(
   if (plain?.[1]) return requireBetween(what, Number(plain[1].replace(",", ".")), low, high, "%");
   const [, much, unit, base, of] = PART.exec(clean) ?? [];
   if (!much || !unit || !of) {
-    throw new QuantityError(what, text, 'a share such as "1 %", "10 g/kg", "½ tsp a pound" or "1 cup a gallon"');
+    throw new QuantityError(what, text, { kind: "read-as", what: "salt-share" });
   }
   const spoons = TEASPOONS[singular(unit)];
   const grams = numberOf(much) * (spoons === undefined ? 1 : spoons * gramsPerTeaspoon);

@@ -6,7 +6,7 @@ import type { Centre } from "../bird/solid";
 import { boardMin, carvingMin } from "../kitchen/cutting";
 import type { CookDone } from "../processes/cook";
 import { type Fit, fitsOf } from "./fits";
-import { heatBy, METHODS, type MethodId, methodById } from "./methods";
+import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, glazePasses } from "./season";
@@ -56,9 +56,7 @@ export const firstWays = (plan: Plan): readonly Way[] => {
 
 /** Whether a way is what the plan does; a method whose stages were edited is another. */
 export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
-  cut === plan.bird.cut &&
-  birds === plan.bird.count &&
-  JSON.stringify(methodById(method).stages) === JSON.stringify(plan.stages);
+  cut === plan.bird.cut && birds === plan.bird.count && areStagesOf(method, plan.stages, plan.equipment.dial);
 
 /** The plan with a way taken: birds, cut, its centres and targets, the heat. */
 export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {

@@ -4,6 +4,7 @@ import type { HeatSource } from "../heat/ovens";
 import { isFire } from "../kitchen/fuel";
 import { isColour } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
+import { type Dial, onDialC } from "../units/dial";
 
 export const METHOD_IDS = [
   "steady",
@@ -26,27 +27,30 @@ export interface Method {
 
 const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"];
 
-/** Temperatures: 163 °C is the published minimum oven; all others are common practice. */
+/**
+ * Temperatures as a dial in °C has them, see {@link heatBy}: 160 °C and 325 °F stand for the published minimum oven of
+ * 163 °C, all others are common practice.
+ */
 export const METHODS: readonly Method[] = [
   {
     id: "steady",
-    stages: [{ fromMin: 0, airC: 163 }],
+    stages: [{ fromMin: 0, airC: 160 }],
     cuts: ANY_CUT,
   },
   {
     id: "hot-start",
     stages: [
-      { fromMin: 0, airC: 218 },
-      { fromMin: 20, airC: 163 },
+      { fromMin: 0, airC: 220 },
+      { fromMin: 20, airC: 160 },
     ],
     cuts: ["whole", "spatchcock", "crown"],
   },
   {
     id: "shielded",
     stages: [
-      { fromMin: 0, airC: 218, shield: "breast" },
-      { fromMin: 20, airC: 163 },
-      { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 163, shield: "none" },
+      { fromMin: 0, airC: 220, shield: "breast" },
+      { fromMin: 20, airC: 160 },
+      { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 160, shield: "none" },
     ],
     cuts: ["whole", "crown"],
   },
@@ -54,7 +58,7 @@ export const METHODS: readonly Method[] = [
     id: "breast-down",
     stages: [
       { fromMin: 0, airC: 190, side: "down" },
-      { fromMin: 50, airC: 163, side: "up" },
+      { fromMin: 50, airC: 160, side: "up" },
     ],
     cuts: ["whole"],
   },
@@ -105,7 +109,7 @@ export function stagesFitting<Stage extends OvenStage>(
 
 /** A plan's heat for another bird: as it was where it fits, else the steady way, which takes any. */
 export function heatFitting<Stage extends OvenStage>(
-  before: { readonly method: MethodId; readonly heat: HeatSource; readonly stages: readonly Stage[] },
+  before: Heated & { readonly stages: readonly Stage[] },
   bird: Pick<FormChoice, "cut" | "cavity">,
 ) {
   const heat = takes(before.heat, bird.cut) ? before.heat : "covered-grill";
@@ -154,10 +158,23 @@ export const cutFor = (id: MethodId, cut: Cut): Cut => {
   return cuts.includes(cut) ? cut : (cuts[0] as Cut);
 };
 
-/** A plan's heat by a method: its stages, and its place where that is part of it. */
-export function heatBy(id: MethodId, before: { readonly method: MethodId; readonly heat: HeatSource }) {
+interface Heated {
+  readonly method: MethodId;
+  readonly heat: HeatSource;
+  readonly equipment: { readonly dial: Dial };
+}
+
+const onDial = ({ stages }: Method, dial: Dial): OvenStage[] =>
+  stages.map((stage) => ({ ...stage, airC: onDialC(stage.airC, dial) }));
+
+/** Whether stages are a method's own, as an oven with this dial has them. */
+export const areStagesOf = (id: MethodId, stages: readonly OvenStage[], dial: Dial): boolean =>
+  JSON.stringify(onDial(methodById(id), dial)) === JSON.stringify(stages);
+
+/** A plan's heat by a method: its stages, at marks of the oven's dial, and its place where that is part of it. */
+export function heatBy(id: MethodId, before: Heated) {
   const method = methodById(id);
   // The place that another method had asked for is not the cook's own choice.
   const own = methodById(before.method).heat ? "oven" : before.heat;
-  return { method: id, heat: method.heat ?? own, stages: method.stages.map((stage) => ({ ...stage })) };
+  return { method: id, heat: method.heat ?? own, stages: onDial(method, before.equipment.dial) };
 }

@@ -13,6 +13,7 @@ import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
+import { DIALS } from "../units/dial";
 import { instant, line, lines, zone } from "../units/text";
 import { outOfOrder } from "./happened";
 import { METHOD_IDS } from "./methods";
@@ -192,6 +193,8 @@ const centimetres = z.number().min(5).max(150);
 
 /** The kitchen's own measures: what there is, and how large. */
 export const EquipmentSchema = z.strictObject({
+  /** What the oven's dial is marked in. */
+  dial: z.enum(DIALS),
   ovens: z.number().int().min(1).max(3),
   dishesInOven: z.number().int().min(1).max(4),
   rings: z.number().int().min(0).max(8),

@@ -29,7 +29,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     serveAt,
     roasted: "same-day",
     zone,
-    ...heatBy(method, { method, heat: "oven" }),
+    ...heatBy(method, { method, heat: "oven", equipment }),
     fuel: "charcoal",
     sear: null,
     preheat: { minutes: constant("preheatMin"), airC: null },

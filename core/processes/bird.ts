@@ -122,8 +122,7 @@ export class LivingBird {
   /** @throws QuantityError when this bird has no such centre */
   requireCentre(centre: Centre): void {
     if (this.stencils[centre]) return;
-    const { species, cut } = this.body.unit.shape.form;
-    throw new QuantityError("target", centre, `${this.centres.join(" or ")} for a ${species} cut as ${cut}`);
+    throw new QuantityError("target", centre, { kind: "one-of", values: this.centres });
   }
 
   /** Lays it on its back or on its breast. */

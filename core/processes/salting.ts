@@ -44,11 +44,7 @@ export function* salting(bird: LivingBird, options: SaltingOptions): Generator<H
   const waterKg = options.waterKg ?? 0;
   const inBath = method === "brine" || method === "equilibrium";
   if (inBath && !(waterKg >= 0.3 * bird.body.massKg)) {
-    throw new QuantityError(
-      "water for the brine",
-      waterKg,
-      `at least 0.3 kg a kg of bird, here ${(0.3 * bird.body.massKg).toFixed(1)} kg`,
-    );
+    throw new QuantityError("water for the brine", waterKg, { kind: "rule", rule: "enough-water-for-the-bird" });
   }
   const { salt } = bird;
   const { surface } = bird.body.unit;

@@ -19,7 +19,10 @@ const STEP_MIN = 0.5;
 export function* searing(bird: LivingBird, { panC, minutesPerSide }: SearOptions): Generator<HistoryPoint, void> {
   const { cut } = bird.body.unit.shape.form;
   if (cut !== "boneless-breast" && cut !== "leg-roll" && cut !== "parts") {
-    throw new QuantityError("cut to sear in a pan", cut, "boneless-breast, leg-roll or parts");
+    throw new QuantityError("cut to sear in a pan", cut, {
+      kind: "one-of",
+      values: ["boneless-breast", "leg-roll", "parts"],
+    });
   }
   requireBetween("pan temperature", panC, 120, 280, "°C");
   requireBetween("searing time a side", minutesPerSide, 0.5, 20, "min");

@@ -54,7 +54,7 @@ export const usualSurface = (cut: Cut): Underlay =>
  */
 export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] {
   if (stages[0]?.fromMin !== 0 || stages[0].when) {
-    throw new QuantityError("first oven stage", stages[0]?.fromMin, "a stage that starts at minute 0");
+    throw new QuantityError("first oven stage", stages[0]?.fromMin, { kind: "rule", rule: "first-stage-at-zero" });
   }
   const full: FullStage[] = [];
   for (const asked of stages) {
@@ -63,11 +63,11 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
     requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
     const before = full.at(-1);
     if (before && !stage.when && stage.fromMin <= before.fromMin) {
-      throw new QuantityError(
-        "start of an oven stage",
-        stage.fromMin,
-        `later than ${before.fromMin} min, the stage before it`,
-      );
+      throw new QuantityError("start of an oven stage", stage.fromMin, {
+        kind: "above",
+        than: before.fromMin,
+        unit: "min",
+      });
     }
     if (stage.when && !isColour(stage.when)) {
       requireBetween("temperature a stage waits for", stage.when.reachesC, 0, 95, "°C");

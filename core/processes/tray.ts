@@ -150,7 +150,7 @@ export function* reheating(
 ): Generator<TrayPoint, ReheatDone> {
   requireBetween("oven temperature", ovenC, 60, 300, "°C");
   if (!(targetC > startC))
-    throw new QuantityError("target of reheating", targetC, `above the ${startC} °C it starts from`);
+    throw new QuantityError("target of reheating", targetC, { kind: "above", than: startC, unit: "°C" });
   tray.solver.startAt(startC);
   const from = tray.minute;
   let highestC = startC;

@@ -8,6 +8,7 @@ import { heatFitting } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
+import { dialTurnK, onDialC } from "../units/dial";
 import { HOUR_MS } from "../units/time";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
@@ -188,7 +189,6 @@ function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
       : []),
   ];
 }
-const HOTTER_BY_K = 20;
 const HOTTEST_C = 230;
 export const HOTTER: Remedy = {
   does: { kind: "hotter" },
@@ -196,7 +196,10 @@ export const HOTTER: Remedy = {
     ...plan,
     stages: plan.stages.map((stage) => ({
       ...stage,
-      airC: Math.max(stage.airC, Math.min(HOTTEST_C, stage.airC + HOTTER_BY_K)),
+      airC: Math.max(
+        stage.airC,
+        onDialC(Math.min(HOTTEST_C, stage.airC + dialTurnK(plan.equipment.dial)), plan.equipment.dial),
+      ),
     })),
   }),
 };

@@ -32,7 +32,7 @@ export function parseMassKg(text: string, bareUnit: UnitSystem = "metric"): numb
     return toNumber(pounds[1]) * KG_PER_POUND + (pounds[2] ? toNumber(pounds[2]) * KG_PER_OUNCE : 0);
   }
   const one = ONE_MASS.exec(clean);
-  if (!one?.[1]) throw new QuantityError("mass", text, 'a mass such as "14 lb", "12 lb 8 oz" or "6.3 kg"');
+  if (!one?.[1]) throw new QuantityError("mass", text, { kind: "read-as", what: "mass" });
   const value = toNumber(one[1]);
   const unit = one[2] ?? (bareUnit === "us" ? "lb" : "kg");
   if (unit === "lb") return value * KG_PER_POUND;
@@ -60,7 +60,7 @@ export function parseMassRangeKg(
   const first = /[a-z]\s*$/.test(range[1]) ? range[1] : `${range[1]} ${unit}`;
   const [one, other] = [parseMassKg(first, bareUnit), parseMassKg(range[2], bareUnit)];
   if (spread) return { massKg: one, offKg: other };
-  if (other < one) throw new QuantityError("mass", text, "a range from the lighter to the heavier end");
+  if (other < one) throw new QuantityError("mass", text, { kind: "rule", rule: "lighter-end-first" });
   return { massKg: (one + other) / 2, offKg: (other - one) / 2 };
 }
 
@@ -70,7 +70,7 @@ export function parseMassRangeKg(
  */
 export function parseTemperatureC(text: string, bareUnit: UnitSystem = "metric"): number {
   const match = TEMPERATURE.exec(text.trim().toLowerCase());
-  if (!match?.[2]) throw new QuantityError("temperature", text, 'a temperature such as "325 F" or "163 C"');
+  if (!match?.[2]) throw new QuantityError("temperature", text, { kind: "read-as", what: "temperature" });
   const value = toNumber(match[2]) * (match[1] === "-" || match[1] === "−" ? -1 : 1);
   const unit = match[3] ?? (bareUnit === "us" ? "f" : "c");
   return unit === "f" ? fahrenheitToC(value) : value;
@@ -97,7 +97,7 @@ export function parseDurationS(text: string): number {
     return "";
   });
   if (rest.trim() !== "" || clean === "") {
-    throw new QuantityError("duration", text, 'a duration such as "25m", "1h 30m" or "2:15"');
+    throw new QuantityError("duration", text, { kind: "read-as", what: "duration" });
   }
   return totalS;
 }
@@ -108,7 +108,7 @@ export function parseDurationS(text: string): number {
  */
 export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): number {
   const match = LENGTH.exec(text.trim().toLowerCase());
-  if (!match?.[1]) throw new QuantityError("length", text, 'a length such as "40 cm" or "16 in"');
+  if (!match?.[1]) throw new QuantityError("length", text, { kind: "read-as", what: "length" });
   const unit = match[2] ?? (bareUnit === "us" ? "in" : "cm");
   return toNumber(match[1]) * (unit === "cm" ? 1 : unit === "mm" ? 0.1 : CM_PER_INCH);
 }
@@ -119,7 +119,7 @@ export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): nu
  */
 export function parseVolumeL(text: string, bareUnit: UnitSystem = "metric"): number {
   const match = VOLUME.exec(text.trim().toLowerCase());
-  if (!match?.[1]) throw new QuantityError("volume", text, 'a volume such as "12 L" or "10 quarts"');
+  if (!match?.[1]) throw new QuantityError("volume", text, { kind: "read-as", what: "volume" });
   const unit = match[2] ?? (bareUnit === "us" ? "q" : "l");
   const litres = unit.startsWith("q") ? L_PER_QUART : unit.startsWith("g") ? 4 * L_PER_QUART : 1;
   return toNumber(match[1]) * (unit.startsWith("m") ? 0.001 : litres);
@@ -134,7 +134,7 @@ const ALTITUDE = new RegExp(String.raw`^([-−]?)\s*${NUMBER}\s*(m|met(?:er|re)s
  */
 export function parseAltitudeM(text: string, bareUnit: UnitSystem = "metric"): number {
   const match = ALTITUDE.exec(text.trim().toLowerCase());
-  if (!match?.[2]) throw new QuantityError("height", text, 'a height such as "1200 m" or "4000 ft"');
+  if (!match?.[2]) throw new QuantityError("height", text, { kind: "read-as", what: "height" });
   const value = toNumber(match[2]) * (match[1] ? -1 : 1);
   const unit = match[3] ?? (bareUnit === "us" ? "ft" : "m");
   return unit.startsWith("m") ? value : value * M_PER_FOOT;

@@ -50,9 +50,9 @@ describe("the day", () => {
   });
 
   it("calls the change of the heat that is due, and is quiet once it is done", async () => {
-    await seeText(driver, "Heat to 163 °C");
+    await seeText(driver, "Heat to 160 °C");
     await press(driver, "Done");
-    await driver.wait(async () => !(await bodyText()).includes("Heat to 163 °C"), 10_000);
+    await driver.wait(async () => !(await bodyText()).includes("Heat to 160 °C"), 10_000);
   });
 
   it("cooks on what if, and makes what was done the plan", async () => {

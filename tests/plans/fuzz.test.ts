@@ -2,6 +2,7 @@
  * Everything that comes from outside, made wrong in thousands of ways: each is refused in one sentence, or taken and shown
  * on every screen that lists it. `npm run fuzz -- --seed N --count M` runs as many as are asked for.
  */
+
 import { once } from "node:events";
 import { mkdtempSync } from "node:fs";
 import { createServer, type Server } from "node:http";
@@ -17,7 +18,6 @@ import { planCalendar } from "../../app/features/list/calendar";
 import { sidesFromCsv, sidesToCsv } from "../../app/features/plan/sideCsv";
 import { DinnerCard } from "../../app/features/roasts/RoastCard";
 import { rowsIn, toCsv } from "../../app/ui/csv";
-import { dayAndTime } from "../../app/ui/time";
 import { checkRoastFile } from "../../core/formats/file";
 import { base64url, packRoasts, unpackRoasts } from "../../core/formats/handover";
 import { readLog } from "../../core/formats/readingLog";
@@ -31,10 +31,12 @@ import { RoastShelf } from "../../server/roastShelf";
 import { makeSharing } from "../../server/sharing";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
+import { dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
 import { ANY_ROAST } from "../helpers/anyRoast";
 import { shownBy } from "../helpers/boards";
 import { below, mutateText, mutateTree, pick, type Random, randomOf } from "../helpers/mutate";
+import { READERS } from "../helpers/readers";
 import { cookOf } from "../helpers/usualPlans";
 
 const SEED = Number(process.env.BRUMA_FUZZ_SEED ?? 1);
@@ -79,7 +81,7 @@ function showAll(roast: Roast): void {
   const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
   const rows = timetableOf(plan, derived, "metric");
   const lists = listsOf(plan, derived, "us");
-  const page = planMarkdown(roast.title, lists, rows, (ms) => dayAndTime(ms, plan.zone));
+  const page = planMarkdown(roast.title, lists, rows, (ms) => dayAndTime(ms, plan.zone, READERS.us));
   expect(page).not.toMatch(BROKEN);
   expect(page.split("\n").filter((line) => line.startsWith("# "))).toHaveLength(1);
   const calendar = planCalendar(roast.id, roast.title, rows, Date.parse(plan.serveAt));

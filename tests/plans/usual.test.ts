@@ -7,7 +7,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
-import { dayAndTime } from "../../app/ui/time";
 import { bandShares, type Shares } from "../../core/forecast/band";
 import { NEVER } from "../../core/forecast/ensemble";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "../../core/forecast/planned";
@@ -15,16 +14,29 @@ import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
 import { derivePlan } from "../../core/schedule/derive";
+import { remediesOf } from "../../core/schedule/remedies";
 import type { UnitSystem } from "../../core/units/quantity";
+import { conflictWords, resourceWords } from "../../words/conflicts";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
+import { remedyWords } from "../../words/remedies";
+import { dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
 import { shownBy } from "../helpers/boards";
+import { foreignIn, READERS } from "../helpers/readers";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
 const PAGES = Number(process.env.BRUMA_PLANS ?? 200);
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 25);
+
+/** What a calendar shows of its entries: their instants are its program's. */
+const calendarWords = (calendar: string): string =>
+  calendar
+    .replace(/\r\n /g, "")
+    .split("\r\n")
+    .filter((line) => /^(SUMMARY|DESCRIPTION)/.test(line))
+    .join("\n");
 
 /** Everything a cook reads of a plan; throws where anything of it cannot be written. */
 function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem, withCalendar = true): void {
@@ -35,10 +47,17 @@ function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: Un
   expect(derived.conflicts.some(({ kind }) => kind === "late-never")).toBe(shares.p90 === NEVER);
   const rows = timetableOf(plan, derived, units);
   const lists = listsOf(plan, derived, units);
-  const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone));
+  const page = planMarkdown("A roast", lists, rows, (ms) => dayAndTime(ms, plan.zone, READERS[units]));
+  const conflicts = [
+    ...derived.conflicts.map((each) => conflictWords(each, units, (ms) => dayAndTime(ms, plan.zone, READERS[units]))),
+    ...derived.resourceConflicts.map((each) => resourceWords(each, plan, derived, units)),
+    ...derived.conflicts.flatMap((each) => remediesOf(each, plan).map(({ does }) => remedyWords(does, units))),
+  ];
   // Its writer takes as long as all else together, and is given the same rows.
   const calendar = withCalendar ? planCalendar("id", "A roast", rows, Date.parse(plan.serveAt)) : "";
-  expect(page + calendar).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+  const all = `${page}\n${conflicts.join("\n")}\n${calendarWords(calendar)}`;
+  expect(all).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+  expect(foreignIn(all, units)).toBe("");
 }
 
 describe("a usual plan", () => {

@@ -132,7 +132,7 @@ export const WAYS: readonly CookedSo[] = [
       "Stock on",
       "Dress",
       "Bird into the oven",
-      "Heat to 163",
+      "Heat to 160",
       "Expected out",
       "Gravy",
     ],
@@ -164,7 +164,7 @@ export const WAYS: readonly CookedSo[] = [
     plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "hot-start", {
       season: { basteEveryMin: 30, basteFromMin: 60, basteUntilMin: 120, basteWith: "stock and butter" },
     }),
-    steps: ["Open and clean", "Bird into the oven", "Heat to 163", "Baste with stock and butter", "Expected out"],
+    steps: ["Open and clean", "Bird into the oven", "Heat to 160", "Baste with stock and butter", "Expected out"],
     says: [/stock and butter/],
   },
   {
@@ -284,7 +284,7 @@ export const WAYS: readonly CookedSo[] = [
   {
     name: "a fitted shield, off in time for colour",
     plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "shielded"),
-    steps: ["Open and clean", "Dress", "Bird into the oven", "Heat to 163", "Foil off", "Expected out"],
+    steps: ["Open and clean", "Dress", "Bird into the oven", "Heat to 160", "Foil off", "Expected out"],
     says: [/breast shield moulded/],
   },
   {

@@ -11,10 +11,11 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { HOUR_MS } from "../../../core/units/time";
+import { clockTime, countdown, dayName } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
-import { clockTime, countdown, dayName } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
 
 interface Props {
@@ -32,6 +33,7 @@ const LARGEST_TRAY_KG = 8;
 
 /** After the table: the clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
 export function After({ roast, units }: Props) {
+  const reader = useHabits();
   const now = useNow();
   const [hot, setHot] = useState<"no" | "yes">("no");
   const carvedMs = Date.parse(roast.happened.carvedAt ?? "");
@@ -42,12 +44,12 @@ export function After({ roast, units }: Props) {
       <p className="text-xl">
         {now < byMs ? (
           <>
-            Leftovers into the fridge by <b>{clockTime(byMs, zone)}</b>, in <b>{countdown(byMs - now)}</b>
+            Leftovers into the fridge by <b>{clockTime(byMs, zone, reader)}</b>, in <b>{countdown(byMs - now)}</b>
           </>
         ) : (
           <>
-            The {hot === "yes" ? "hour was" : "two hours were"} over at <b>{clockTime(byMs, zone)}</b>: what stood out
-            longer is thrown away
+            The {hot === "yes" ? "hour was" : "two hours were"} over at <b>{clockTime(byMs, zone, reader)}</b>: what
+            stood out longer is thrown away
           </>
         )}
       </p>
@@ -62,8 +64,8 @@ export function After({ roast, units }: Props) {
       />
       <CoolingTray roast={roast} units={units} />
       <p className="text-soft">
-        Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone)}, or frozen. Follow your local food-safety
-        authority.
+        Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone, reader)}, or frozen. Follow your local
+        food-safety authority.
       </p>
       <Link to={`/roast/${roast.id}/cook`} className="min-h-12 self-start text-lg underline underline-offset-4">
         Close the record: how it was, for next time

@@ -10,14 +10,14 @@ import { formatTemperature, type UnitSystem } from "../../../core/units/quantity
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
+import { countdown } from "../../../words/time";
+import { namesIn } from "../../../words/titles";
 import { CutDrawing } from "../../bird-view/CutDrawing";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { OtherRoasts } from "../../ui/OtherRoasts";
-import { countdown } from "../../ui/time";
-import { namesIn } from "../../ui/titles";
 import { useNow } from "../../ui/useNow";
 import { After } from "./After";
 

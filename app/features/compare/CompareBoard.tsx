@@ -108,14 +108,14 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     {
       id: "own",
       name: `${CUT_NAMES[plan.bird.cut]}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`,
-      mind: METHOD_WORDS[plan.method].mind,
+      mind: METHOD_WORDS[plan.method].mind(units),
       way: null,
       plan,
     },
     ...ways.map((way) => ({
       id: way.id,
       name: wayName(way, plan, units),
-      mind: METHOD_WORDS[way.method].mind,
+      mind: METHOD_WORDS[way.method].mind(units),
       way,
       plan: planByWay(plan, way),
     })),

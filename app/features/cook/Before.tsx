@@ -3,13 +3,13 @@ import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
+import { clockTime, dayAndTime, largeCountdown } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { clockTime, dayAndTime, largeCountdown } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import type { Acts } from "./acts";
@@ -25,6 +25,7 @@ interface Props {
 
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
+  const reader = useHabits();
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
   const { plan } = roast;
@@ -41,7 +42,7 @@ export function Before({ day, acts }: Props) {
           {...largeCountdown(next.startMs - now)}
           below={
             <>
-              {dayAndTime(next.startMs, plan.zone)}
+              {dayAndTime(next.startMs, plan.zone, reader)}
               {next.detail && <span className="block text-base">{next.detail}</span>}
             </>
           }
@@ -78,9 +79,10 @@ export function Before({ day, acts }: Props) {
 
 /** Late is a state: what to do now, what that makes of dinner, and what would be quicker. */
 function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<RoastDay["late"]> }) {
+  const reader = useHabits();
   const { units } = usePreferences();
   const { plan } = day.roast;
-  const at = (ms: number): string => clockTime(ms, plan.zone);
+  const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const { serveAtMs } = late.derived.schedule;
   return (
     <>
@@ -125,6 +127,7 @@ const lateText = (minutes: number): string =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
 
 function Rows({ rows, plan }: { readonly rows: RoastDay["rows"]; readonly plan: Plan }) {
+  const reader = useHabits();
   return (
     <ol
       aria-label="What is still to come"
@@ -132,7 +135,7 @@ function Rows({ rows, plan }: { readonly rows: RoastDay["rows"]; readonly plan: 
     >
       {rows.map((row) => (
         <li key={row.id} className="flex gap-4 py-2.5">
-          <span className="w-32 shrink-0 text-soft">{dayAndTime(row.startMs, plan.zone)}</span>
+          <span className="w-32 shrink-0 text-soft">{dayAndTime(row.startMs, plan.zone, reader)}</span>
           <span>{row.what}</span>
         </li>
       ))}

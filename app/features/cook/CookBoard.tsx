@@ -1,10 +1,10 @@
 import type { Roast } from "../../../core/plan/schema";
+import { namesIn } from "../../../words/titles";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { OtherRoasts } from "../../ui/OtherRoasts";
 import { SafetyNotices } from "../../ui/SafetyNotices";
-import { namesIn } from "../../ui/titles";
 import { AlarmSwitch } from "./AlarmSwitch";
 import { actsOf } from "./acts";
 import { Before } from "./Before";

@@ -1,10 +1,11 @@
 import { Link } from "react-router";
-import { formatDuration } from "../../../core/units/quantity";
+import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { clockTime } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
+import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
-import { clockTime } from "../../ui/time";
 import type { Acts } from "./acts";
 import { Record } from "./Record";
 
@@ -15,6 +16,7 @@ interface Props {
 
 /** Predicted against actual, at once, while the platter is carried out. */
 export function Done({ day: { roast, readings }, acts }: Props) {
+  const reader = useHabits();
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
@@ -26,10 +28,10 @@ export function Done({ day: { roast, readings }, acts }: Props) {
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2 text-lg">
         <dt className="text-soft">Out</dt>
         <dd>
-          {clockTime(pulledMs, plan.zone)}
+          {clockTime(pulledMs, plan.zone, reader)}
           {predictedMs !== null &&
             late !== null &&
-            `; predicted ${clockTime(predictedMs, plan.zone)}, so ${Math.abs(late) < 1.5 ? "on the minute" : `${Math.round(Math.abs(late))} min ${late > 0 ? "later" : "sooner"}`}`}
+            `; predicted ${clockTime(predictedMs, plan.zone, reader)}, so ${Math.abs(late) < 1.5 ? "on the minute" : `${Math.round(Math.abs(late))} min ${late > 0 ? "later" : "sooner"}`}`}
         </dd>
         <dt className="text-soft">Rested</dt>
         <dd>{formatDuration((carvedMs - pulledMs) / 1000)}</dd>
@@ -37,7 +39,8 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         <dd>{readings?.length ?? 0}</dd>
       </dl>
       <p className="text-soft">
-        Leftovers into the fridge within two hours of carving; one hour where it is above 32 °C.
+        Leftovers into the fridge within two hours of carving; one hour where it is above{" "}
+        {formatTemperature(32, reader.units)}.
       </p>
       <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
         The two-hour clock, cooling and heating again

@@ -9,6 +9,7 @@ import type { RoastReading } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
+import { faultWords } from "../../../words/faults";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
@@ -38,7 +39,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const [typed, setTyped] = useState<Partial<Record<Probe, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
   const [question, setQuestion] = useState<Question | null>(null);
-  const kitchen = useLiveQuery(() => kitchenOf(database()), []);
+  const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
   const calibration = kitchen?.calibration;
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
     try {
@@ -77,7 +78,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
       if (doubts.length > 0) setQuestion({ readings, doubts });
       else await keep(readings);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(faultWords(error, units));
     }
   };
   const t = (celsius: number): string => formatTemperature(celsius, units);

@@ -1,14 +1,16 @@
 import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
-import { messageOf, requireBetween } from "../../../core/errors";
+import { requireBetween } from "../../../core/errors";
 import { readingKey } from "../../../core/formats/shared";
 import type { RoastReading } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { faultWords } from "../../../words/faults";
+import { clockTime } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { Sheet } from "../../ui/Sheet";
-import { clockTime } from "../../ui/time";
 import type { Acts } from "./acts";
 
 interface Props {
@@ -64,6 +66,7 @@ interface RowProps extends Omit<Props, "readings" | "aside" | "picked" | "onLeav
 }
 
 function Row({ reading, isAside, zone, units, acts }: RowProps) {
+  const reader = useHabits();
   const [text, setText] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const probe = probeOf(reading);
@@ -75,12 +78,12 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
       setText(null);
       setFault(null);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(faultWords(error, units));
     }
   };
   return (
     <li className="flex flex-wrap items-center gap-x-3 py-1">
-      <span className="w-14 shrink-0 font-semibold">{clockTime(Date.parse(reading.at), zone)}</span>
+      <span className="w-14 shrink-0 font-semibold">{clockTime(Date.parse(reading.at), zone, reader)}</span>
       <span className="grow">
         {probe} {isAside ? <s>{shown}</s> : <b>{shown}</b>}
         {isAside && <span className="text-soft">, set aside</span>}

@@ -5,8 +5,10 @@ import { messageOf } from "../../../core/errors";
 import { MOST_PHOTOS, type Roast } from "../../../core/plan/schema";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { RATING_NAMES } from "../../../words/names";
+import { dayAndTime } from "../../../words/time";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -14,7 +16,6 @@ import { FilePicker } from "../../ui/FilePicker";
 import { IconButton } from "../../ui/IconButton";
 import { Segmented } from "../../ui/Segmented";
 import { smallJpeg } from "../../ui/smallJpeg";
-import { dayAndTime } from "../../ui/time";
 
 interface Props {
   readonly roast: Roast;
@@ -27,6 +28,7 @@ const RATINGS = ["1", "2", "3", "4", "5"] as const;
 
 /** For next time: how it was, what to change, what it looked like; then the record is closed. */
 export function Record({ roast, onNotes, onRating, onClose }: Props) {
+  const reader = useHabits();
   const { closedAt } = roast.happened;
   const [fault, setFault] = useState<string | null>(null);
   const photos = useLiveQuery(() => photosOf(database(), roast.id), [roast.id]) ?? [];
@@ -72,7 +74,7 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
             <li key={key} className="relative">
               <img
                 src={`data:image/jpeg;base64,${jpeg}`}
-                alt={`Taken ${dayAndTime(Date.parse(takenAt), roast.plan.zone)}`}
+                alt={`Taken ${dayAndTime(Date.parse(takenAt), roast.plan.zone, reader)}`}
                 className="aspect-square w-full rounded-2xl object-cover"
               />
               {!closedAt && (
@@ -107,7 +109,7 @@ export function Record({ roast, onNotes, onRating, onClose }: Props) {
       </div>
       <p role="status" className="text-soft">
         {closedAt
-          ? `Closed ${dayAndTime(Date.parse(closedAt), roast.plan.zone)}; it stands among the roasts that are done.`
+          ? `Closed ${dayAndTime(Date.parse(closedAt), roast.plan.zone, reader)}; it stands among the roasts that are done.`
           : "Everything is kept as you go; closing says that nothing more will happen."}
       </p>
     </section>

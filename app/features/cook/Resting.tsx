@@ -5,14 +5,14 @@ import { placesSeen } from "../../../core/day/seen";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES } from "../../../words/names";
+import { clockTime, largeCountdown } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Sheet } from "../../ui/Sheet";
-import { clockTime, largeCountdown } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
@@ -36,6 +36,7 @@ const NO_KEYS: ReadonlySet<string> = new Set();
 
 /** The rest as a plan: not before everything is seen, not after it cools, the gravy inside; else back in the oven. */
 export function Resting({ day, acts }: Props) {
+  const reader = useHabits();
   const now = useNow();
   const { units } = usePreferences();
   const navigate = useNavigate();
@@ -51,7 +52,7 @@ export function Resting({ day, acts }: Props) {
   const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
   const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE_MS;
   const carveMs = Math.max(earliestMs, Math.min(day.carveAtMs ?? earliestMs, latestMs));
-  const at = (ms: number): string => clockTime(ms, plan.zone);
+  const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = Object.values(present?.rest.peak ?? simulated.cook?.peak ?? {}).map(({ celsius }) => celsius);
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
   const form = {

@@ -6,15 +6,15 @@ import { isFire } from "../../../core/kitchen/fuel";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { clockTime, giveOrTake, largeCountdown } from "../../../words/time";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
 import { changeWords } from "../../day/changeWords";
 import type { Item, RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { clockTime, giveOrTake, largeCountdown } from "../../ui/time";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
@@ -45,6 +45,7 @@ const overdueOf = (items: readonly Item[]): Item | undefined =>
 
 /** In the oven: when it will be time, by the model fitted to the readings. Nothing here waits for a simulation. */
 export function Roasting({ day, acts }: Props) {
+  const reader = useHabits();
   const now = useNow();
   const { units } = usePreferences();
   const [picked, setPicked] = useState<readonly string[]>([]);
@@ -63,10 +64,10 @@ export function Roasting({ day, acts }: Props) {
   const finish = pull && Number.isFinite(pull.p50) && (
     <span aria-live="polite">
       {byTimeMin(roast) !== null ? (
-        `at ${clockTime(pull.p50, plan.zone)}, by time alone`
+        `at ${clockTime(pull.p50, plan.zone, reader)}, by time alone`
       ) : (
         <>
-          at {clockTime(pull.p50, plan.zone)}, {giveOrTake(pull.p10, pull.p90)}
+          at {clockTime(pull.p50, plan.zone, reader)}, {giveOrTake(pull.p10, pull.p90)}
           {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
           {refitting && " …"}
         </>
@@ -195,7 +196,7 @@ export function Roasting({ day, acts }: Props) {
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
           <p className="text-soft">
-            In since {clockTime(inAtMs, plan.zone)}.{" "}
+            In since {clockTime(inAtMs, plan.zone, reader)}.{" "}
             {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}. `}
             Measure in the deepest meat, off the bone, both sides.
           </p>

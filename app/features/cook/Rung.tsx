@@ -1,8 +1,10 @@
+import { clockTime } from "../../../words/time";
 import { useAlarmSwitch } from "../../day/alarm";
-import { clockTime } from "../../ui/time";
+import { useHabits } from "../../shell/preferences";
 
 /** What has rung for this roast, newest first: for a cook who only heard that something did. */
 export function Rung({ roastId, zone }: { readonly roastId: string; readonly zone: string }) {
+  const reader = useHabits();
   const { rung } = useAlarmSwitch();
   const own = rung.filter((each) => each.roastId === roastId);
   if (own.length === 0) return null;
@@ -12,7 +14,7 @@ export function Rung({ roastId, zone }: { readonly roastId: string; readonly zon
       <ol aria-label="What has rung" className="grid gap-1 pb-2">
         {own.toReversed().map(({ atMs, does }) => (
           <li key={`${atMs} ${does}`}>
-            <b>{clockTime(atMs, zone)}</b> {does}
+            <b>{clockTime(atMs, zone, reader)}</b> {does}
           </li>
         ))}
       </ol>

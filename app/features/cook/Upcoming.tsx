@@ -1,5 +1,6 @@
+import { clockTime } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
-import { clockTime } from "../../ui/time";
+import { useHabits } from "../../shell/preferences";
 
 interface Props {
   readonly rows: readonly TimetableRow[];
@@ -13,6 +14,7 @@ const OWN = new Set(["roast", "preheat"]);
 
 /** What comes next, placed again from the finish as it is now expected. */
 export function Upcoming({ rows, now, zone }: Props) {
+  const reader = useHabits();
   const coming = rows.filter(({ id, startMs }) => startMs > now && !OWN.has(id)).slice(0, MOST);
   if (coming.length === 0) return null;
   return (
@@ -21,7 +23,7 @@ export function Upcoming({ rows, now, zone }: Props) {
       <ol className="divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4">
         {coming.map(({ id, startMs, what, detail }) => (
           <li key={id} className="flex gap-4 py-2.5">
-            <span className="w-14 shrink-0 font-semibold">{clockTime(startMs, zone)}</span>
+            <span className="w-14 shrink-0 font-semibold">{clockTime(startMs, zone, reader)}</span>
             <span>
               {what}
               {detail && <span className="block text-sm text-soft">{detail}</span>}

@@ -1,22 +1,17 @@
 import { useState } from "react";
 import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
-import {
-  type Changed,
-  DIAL_STEP_K,
-  HOLD_C,
-  SAME_WITHIN_MIN,
-  type WhatIfAnswer,
-  type WhatIfId,
-} from "../../../core/day/whatIf";
+import { type Changed, HOLD_C, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Plan } from "../../../core/plan/schema";
+import { type Dial, dialTurnK } from "../../../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { clockTime } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
-import { clockTime } from "../../ui/time";
 import { useWhatIfs } from "./useWhatIfs";
 
 interface Props {
@@ -32,11 +27,11 @@ interface Props {
   onTake(name: string, changed: Changed): void;
 }
 
-const namesIn = (units: UnitSystem): Record<WhatIfId, string> => ({
+const namesIn = (units: UnitSystem, dial: Dial): Record<WhatIfId, string> => ({
   "cover-breast": "Foil over the breast",
   uncover: "Foil off",
-  "oven-up": `Oven up ${formatTemperatureDifference(DIAL_STEP_K, units)}`,
-  "oven-down": `Oven down ${formatTemperatureDifference(DIAL_STEP_K, units)}`,
+  "oven-up": `Oven up ${formatTemperatureDifference(dialTurnK(dial), units)}`,
+  "oven-down": `Oven down ${formatTemperatureDifference(dialTurnK(dial), units)}`,
   "turn-over": "Turn it over",
   wrap: "Wrap it tight",
   rotate: "Turn it round in the oven",
@@ -70,7 +65,7 @@ function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onT
   const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
   const asIsMin = then.forecast.pull.p50;
-  const names = namesIn(units);
+  const names = namesIn(units, plan.equipment.dial);
   return (
     <>
       <p className="text-lg">
@@ -118,6 +113,7 @@ interface FinishProps {
 
 /** When all of it is there, held against leaving it as it is, what comes first by how much, and what of the juice is left. */
 function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
+  const reader = useHabits();
   const { laterMin, juicesMore } = answer;
   const done = asIsMin + (laterMin ?? 0);
   if (!Number.isFinite(done)) return <>not done in the next five hours</>;
@@ -131,7 +127,7 @@ function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
         <b>No difference to speak of</b>
       ) : (
         <>
-          <b>{clockTime(inAtMs + done * MINUTE_MS, zone)}</b>
+          <b>{clockTime(inAtMs + done * MINUTE_MS, zone, reader)}</b>
           {laterMin !== null &&
             (isSame ? ", no later" : `, ${Math.round(Math.abs(laterMin))} min ${laterMin > 0 ? "later" : "sooner"}`)}
         </>

@@ -41,10 +41,10 @@ const BOXES = [
 /** What there is and how large: every new roast reckons with it, and those still planned follow. */
 export function Equipment() {
   const { units } = usePreferences();
-  const kitchen = useLiveQuery(() => kitchenOf(database()), []);
+  const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
   if (!kitchen) return null;
   const change = (measured: Partial<Measures>): void =>
-    void stored("The kitchen was", changeKitchen(database(), measured));
+    void stored("The kitchen was", changeKitchen(database(), measured, units));
   return (
     <section className="grid gap-4" aria-labelledby="equipment-title">
       <div>

@@ -1,9 +1,10 @@
 import { useState } from "react";
 import type { Standing } from "../../../core/formats/standing";
 import type { Chosen, Review } from "../../../storage/files";
+import { dayAndTime } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
-import { dayAndTime } from "../../ui/time";
 
 export type Choice = Chosen & { readonly preferences: boolean };
 
@@ -38,6 +39,7 @@ function namesOf(roasts: Review["roasts"]): string {
 
 /** What a file would change, before it changes anything. */
 export function FileReview({ name, review: { roasts, kitchen, preferences }, onTake, onLeave }: Props) {
+  const reader = useHabits();
   const [ticked, setTicked] = useState<ReadonlySet<string>>(new Set());
   const [withKitchen, setWithKitchen] = useState(false);
   const [withPreferences, setWithPreferences] = useState(false);
@@ -60,7 +62,7 @@ export function FileReview({ name, review: { roasts, kitchen, preferences }, onT
           {asked.slice(0, LISTED).map(({ id, title, serveAt, zone, standing }) => (
             <Toggle
               key={id}
-              label={`${title}, on the table ${dayAndTime(Date.parse(serveAt), zone)}: the file has ${standing === "older" ? "less" : "something else"}`}
+              label={`${title}, on the table ${dayAndTime(Date.parse(serveAt), zone, reader)}: the file has ${standing === "older" ? "less" : "something else"}`}
               checked={ticked.has(id)}
               onChange={(on) => {
                 const next = new Set(ticked);

@@ -1,15 +1,17 @@
 import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
+import { dayAndTime } from "../../../words/time";
 import { mode } from "../../shell/database";
 import { NewDevice } from "../../shell/NewDevice";
 import { type PairedDevice, pairedDevices, unpair } from "../../shell/pairing";
+import { useHabits } from "../../shell/preferences";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Button } from "../../ui/Button";
-import { dayAndTime } from "../../ui/time";
 
 /** Devices that may speak to this machine's server; shown on this machine, once it is open to the home network. */
 export function PairedDevices() {
+  const reader = useHabits();
   const { lan } = mode();
   const [devices, setDevices] = useState<readonly PairedDevice[] | null>(null);
   const [isAdding, setIsAdding] = useState(false);
@@ -38,7 +40,7 @@ export function PairedDevices() {
         {devices.map((device) => (
           <li key={device.id} className="flex flex-wrap items-center gap-x-4 gap-y-1">
             <span>
-              {device.name}, paired {dayAndTime(Date.parse(device.pairedAt), timeZone)}
+              {device.name}, paired {dayAndTime(Date.parse(device.pairedAt), timeZone, reader)}
             </span>
             <Button size="small" onClick={() => void remove(device)}>
               Remove it

@@ -1,12 +1,13 @@
-import { usePreferences } from "../../shell/preferences";
+import { dayAndTime } from "../../../words/time";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { askToKeep, useStorageKept } from "../../shell/storageKept";
 import { Button } from "../../ui/Button";
-import { dayAndTime } from "../../ui/time";
 
 const ROOM_SCARCE = 0.8;
 
 /** Whether the browser keeps what is stored, how much room there is, and when there was the last copy. */
 export function StorageWords() {
+  const reader = useHabits();
   const { kept, usedMb, roomMb } = useStorageKept();
   const { lastCopyAt } = usePreferences();
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
@@ -15,7 +16,7 @@ export function StorageWords() {
       <li>
         {lastCopyAt === ""
           ? "No copy has been written to a file on this device yet."
-          : `Last copy to a file: ${dayAndTime(Date.parse(lastCopyAt), timeZone)}.`}
+          : `Last copy to a file: ${dayAndTime(Date.parse(lastCopyAt), timeZone, reader)}.`}
       </li>
       {kept === true && <li>The browser keeps it until you delete it.</li>}
       {kept === false && (

@@ -23,13 +23,13 @@ type Calibration = NonNullable<Equipment["calibration"]>;
 /** Ice and boiling water, once: every reading that is typed is put right by it. */
 export function Thermometer() {
   const { units } = usePreferences();
-  const kitchen = useLiveQuery(() => kitchenOf(database()), []);
+  const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
   if (!kitchen) return null;
   const { calibration } = kitchen;
   const t = (celsius: number, decimals = 0): string => formatTemperature(celsius, units, decimals);
   const change = (measured: Partial<Calibration>): void => {
     const next = { iceC: 0, altitudeM: 0, ...calibration, ...measured };
-    void stored("The calibration was", changeKitchen(database(), { calibration: next }));
+    void stored("The calibration was", changeKitchen(database(), { calibration: next }, units));
   };
   const boilsAtC = boilingPointC(calibration?.altitudeM ?? 0);
   const guidelineC = constant("guidelineC");
@@ -84,7 +84,7 @@ export function Thermometer() {
           )}
           <Button
             className="justify-self-start"
-            onClick={() => void stored("That was", changeKitchen(database(), { calibration: undefined }))}
+            onClick={() => void stored("That was", changeKitchen(database(), { calibration: undefined }, units))}
           >
             Take it as exact again
           </Button>

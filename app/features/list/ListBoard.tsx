@@ -1,25 +1,28 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
+import { constant } from "../../../core/constants";
 import type { Roast } from "../../../core/plan/schema";
+import { formatTemperature } from "../../../core/units/quantity";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
 import type { ListItem } from "../../../words/lists";
 import { planMarkdown } from "../../../words/markdown";
+import { clockTime, dayAndTime, dayName } from "../../../words/time";
+import { inOrder, namesIn } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { saveFile } from "../../ui/saveFile";
-import { clockTime, dayAndTime, dayName } from "../../ui/time";
-import { inOrder, namesIn } from "../../ui/titles";
 import { planCalendar } from "./calendar";
 import { HandOver } from "./HandOver";
 
 /** What to buy, weigh and lay out on one page, the day's timetable on the next; to print, and to take along as files. */
 export function ListBoard({ roast }: { readonly roast: Roast }) {
+  const reader = useHabits();
   const { units } = usePreferences();
   const { plan } = roast;
   const simulated = useSimulatedPlan(plan);
@@ -51,10 +54,10 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
     return placed ? [{ id, name: names.get(id) ?? "", plan, derived: placed }] : [];
   });
   const many = together.length > 1;
-  const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone)}` : roast.title;
+  const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : roast.title;
   const lists = dinnerLists(together, units);
   const rows = dinnerTimetable(together, units);
-  const write = (ms: number): string => dayAndTime(ms, plan.zone);
+  const write = (ms: number): string => dayAndTime(ms, plan.zone, reader);
   const fileName =
     title
       .replace(/[^\p{L}\p{N}]+/gu, "-")
@@ -121,13 +124,13 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </thead>
           <tbody>
             {rows.map((row, n) => {
-              const day = dayName(row.startMs, plan.zone);
-              const newDay = n === 0 || dayName((rows[n - 1] ?? row).startMs, plan.zone) !== day;
+              const day = dayName(row.startMs, plan.zone, reader);
+              const newDay = n === 0 || dayName((rows[n - 1] ?? row).startMs, plan.zone, reader) !== day;
               return (
                 <tr key={row.id} className={newDay ? "border-t-2 border-line-strong" : "border-t border-line"}>
                   <td className="whitespace-nowrap py-1.5 pr-4 align-baseline print:py-0.5">
                     {newDay && <span className="block text-sm text-soft print:text-[8.5pt]">{day}</span>}
-                    <b className="text-lg print:text-[10.5pt]">{clockTime(row.startMs, plan.zone)}</b>
+                    <b className="text-lg print:text-[10.5pt]">{clockTime(row.startMs, plan.zone, reader)}</b>
                   </td>
                   <td className="pr-4 align-baseline">
                     {row.what}
@@ -141,8 +144,9 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         </table>
         <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
-          are the middle of the doubt; the bird goes in so that it is on time in nine cases of ten. 74 °C (165 °F) seen
-          at every centre before carving; follow your local food-safety authority.
+          are the middle of the doubt; the bird goes in so that it is on time in nine cases of ten.{" "}
+          {formatTemperature(constant("guidelineC"), units)} seen at every centre before carving; follow your local
+          food-safety authority.
         </p>
       </section>
     </article>

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { messageOf, requireBetween } from "../../../core/errors";
+import { requireBetween } from "../../../core/errors";
 import { isOnBird } from "../../../core/plan/additions";
 import {
   ADDITION_MOMENTS,
@@ -13,6 +13,7 @@ import {
 } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { readableRoasts } from "../../../storage/listing";
+import { faultWords } from "../../../words/faults";
 import { additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
@@ -185,7 +186,7 @@ function AdditionForm() {
       setMake("");
       setFault(null);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(faultWords(error));
     }
   };
   return (

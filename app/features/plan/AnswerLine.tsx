@@ -8,8 +8,9 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
+import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
-import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
 
 interface Props {
   readonly plan: Plan;
@@ -20,6 +21,7 @@ interface Props {
 
 /** The numbers a cook acts on, in the order they are acted on. */
 export function AnswerLine({ plan, cook, derived, units }: Props) {
+  const reader = useHabits();
   const { schedule, salt } = derived;
   const { zone } = plan;
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -39,8 +41,8 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
               plan.thawIn
             ]
           }
-          value={dayAndTime(start.startMs, zone).split(", ")[1] ?? ""}
-          note={dayAndTime(start.startMs, zone).split(", ")[0] ?? ""}
+          value={dayAndTime(start.startMs, zone, reader).split(", ")[1] ?? ""}
+          note={dayAndTime(start.startMs, zone, reader).split(", ")[0] ?? ""}
         />
       )}
       <Fact
@@ -48,7 +50,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         value={small(salt.grams, units)}
         note={
           salt.grams > 0
-            ? `${formatSpoons(salt.teaspoons)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}`
+            ? `${formatSpoons(salt.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}`
             : plan.bird.preSalted
               ? "the bird was sold salted"
               : "as you chose"
@@ -56,17 +58,17 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
       />
       <Fact
         label={isFire(plan.heat) ? "Fire lit" : "Oven on"}
-        value={clockTime(taskOf(schedule, "preheat")?.startMs ?? 0, zone)}
+        value={clockTime(taskOf(schedule, "preheat")?.startMs ?? 0, zone, reader)}
         note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
       />
       <Fact
         label="In"
-        value={clockTime(schedule.inAtMs, zone)}
+        value={clockTime(schedule.inAtMs, zone, reader)}
         note={schedule.pullAtMs.p90 === NEVER ? "if the heat suffices" : "on time 9 times in 10"}
       />
       <Doubt
         label="Out, expected"
-        value={clockTime(schedule.pullAtMs.p50, zone)}
+        value={clockTime(schedule.pullAtMs.p50, zone, reader)}
         doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
       />
       <Fact
@@ -74,7 +76,11 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
-      <Fact label="Carve" value={clockTime(schedule.carveAtMs, zone)} note={`rested ${restRange(schedule.restMin)}`} />
+      <Fact
+        label="Carve"
+        value={clockTime(schedule.carveAtMs, zone, reader)}
+        note={`rested ${restRange(schedule.restMin)}`}
+      />
     </section>
   );
 }

@@ -12,13 +12,14 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
 import { conflictWords, resourceWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
+import { dayAndTime } from "../../../words/time";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { dayAndTime } from "../../ui/time";
 import { usePlanStore } from "./planStore";
 
 interface Props {
@@ -33,6 +34,7 @@ interface Props {
 
 /** What cannot fit, said where it is seen, with the remedies under the hand: each is tried, so not once more while time is scrubbed. */
 export const Conflicts = memo(function Conflicts({ roastId, plan, derived, neverMet, after, units }: Props) {
+  const reader = useHabits();
   const { conflicts, resourceConflicts } = derived;
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
@@ -57,7 +59,7 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
             </>
           }
         >
-          {conflictWords(conflict, units, (ms) => dayAndTime(ms, plan.zone))}
+          {conflictWords(conflict, units, (ms) => dayAndTime(ms, plan.zone, reader))}
         </Caution>
       ))}
       {resourceConflicts.map((conflict) => (
@@ -70,7 +72,7 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
             />
           }
         >
-          {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone)}.
+          {resourceWords(conflict, plan, derived, units)}, from {dayAndTime(conflict.fromMs, plan.zone, reader)}.
         </Caution>
       ))}
     </div>

@@ -5,11 +5,11 @@ import { apart, isSameFire, joinedTo, ownFire } from "../../../core/plan/togethe
 import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";
 import { changeRoast } from "../../../storage/roasts";
+import { inOrder, namesIn } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { stored } from "../../shell/stored";
 import type { Beside } from "../../simulation/useDinner";
 import { Button } from "../../ui/Button";
-import { inOrder, namesIn } from "../../ui/titles";
 
 /** Eaten within so many hours of one another, roasts are most likely one dinner's (chosen: lunch and dinner are two). */
 const NEAR_MS = 3 * HOUR_MS;

@@ -46,7 +46,7 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
                 ? conditionName(moment.when, (celsius) => formatTemperature(celsius, units))
                 : `${moment.atMin} min`
             }
-            hint="60 min, 65 °C in the first centre, or first gold"
+            hint={`60 min, ${formatTemperature(65, units)} in the first centre, or first gold`}
             parse={parse}
             onChange={(taken) => take(n, taken)}
           />

@@ -5,14 +5,14 @@ import { highestTargetC, type Plan, type Roast } from "../../../core/plan/schema
 import type { TaskId } from "../../../core/schedule/backward";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { clockTime } from "../../../words/time";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { SafetyNotices } from "../../ui/SafetyNotices";
-import { clockTime } from "../../ui/time";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
 import { DinnerRow } from "./DinnerRow";
@@ -32,6 +32,7 @@ interface Props {
 
 /** The clock and the bird together, with the stage under the hand open beside them. */
 export function PlanBoard({ roast, plan, canUndo }: Props) {
+  const reader = useHabits();
   const { title, happened } = roast;
   // Once the record is closed, it is only looked at.
   const isClosed = happened.closedAt !== undefined;
@@ -69,7 +70,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
         <Title roastId={roast.id} title={title} />
         <p className="text-[0.95rem] text-soft">
           15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
-          {clockTime(derived.plainRule.inAtMs, plan.zone)}. This bird, simulated:{" "}
+          {clockTime(derived.plainRule.inAtMs, plan.zone, reader)}. This bird, simulated:{" "}
           <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">

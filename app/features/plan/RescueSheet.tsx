@@ -3,6 +3,7 @@ import { isFire } from "../../../core/kitchen/fuel";
 import { goesInWithIce } from "../../../core/plan/ice";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";
+import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -33,7 +34,8 @@ export function RescueSheet({ plan, onTake }: Props) {
 
 function Rescue({ plan, onTake }: Props) {
   const [ice, setIce] = useState<Ice>(plan.bird.ice);
-  const ways = useRescue(plan, ice);
+  const { units } = usePreferences();
+  const ways = useRescue(plan, ice, units);
   const ovenOnly = isFire(plan.heat) || plan.bird.cavity === "stuffed";
   const taken = (thawIn: "water" | "none"): boolean =>
     plan.bird.state === "part-frozen" && plan.bird.ice === ice && (thawIn === "none") === goesInWithIce(plan);

@@ -4,7 +4,7 @@ import type { Indices } from "../../../core/processes/indices";
 import { restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
-import { formatTemperature } from "../../../core/units/quantity";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { COVER_CHOICES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -74,7 +74,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
         Between {t(constant("zoneLowC"))} and {t(constant("zoneHighC"))}, where bacteria grow: the coldest point for{" "}
         {Math.round(cook.zoneMin.coldest)} min, the skin for {Math.round(cook.zoneMin.surface)} min.
       </p>
-      {cook.indices && <Kept indices={cook.indices} />}
+      {cook.indices && <Kept indices={cook.indices} units={units} />}
     </>
   );
 }
@@ -82,7 +82,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 /** What the heat has done, as far as a model can tell. */
-function Kept({ indices }: { readonly indices: Indices }) {
+function Kept({ indices, units }: { readonly indices: Indices; readonly units: UnitSystem }) {
   const { juicesKept, legTenderMin, fatRendered } = indices;
   return (
     <dl className="grid grid-cols-[1fr_auto] gap-x-4 text-sm">
@@ -100,7 +100,7 @@ function Kept({ indices }: { readonly indices: Indices }) {
       )}
       {legTenderMin !== undefined && (
         <>
-          <dt className="text-soft">Leg above 70 °C, tender from about 20 min</dt>
+          <dt className="text-soft">Leg above {formatTemperature(70, units)}, tender from about 20 min</dt>
           <dd>{Math.round(legTenderMin)} min</dd>
         </>
       )}

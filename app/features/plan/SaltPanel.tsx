@@ -2,7 +2,8 @@ import { requireBetween } from "../../../core/errors";
 import { BATHS, COLD_PLACES, gramsPerTeaspoon, SALT_KINDS, SALT_METHODS } from "../../../core/kitchen/salt";
 import { parseSaltPercent } from "../../../core/kitchen/saltShare";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
-import { formatSpoons, ice, liquid, small } from "../../../words/amounts";
+import { parseMassKg, type UnitSystem } from "../../../core/units/quantity";
+import { aboutThreeCm, COLD_LIMIT, fine, formatSpoons, ice, liquid, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
@@ -21,13 +22,13 @@ const METHOD_NAMES = {
   injection: "Inject",
   none: "None",
 } as const;
-const METHOD_SAYS = {
+const methodSays = (units: UnitSystem) => ({
   dry: "Rubbed on and left uncovered: no bucket, drier skin. What runs out is thrown away.",
   brine: "Quick, saltier outside than in; the hours matter.",
   equilibrium: "As much salt as the meat shall hold, shared out between meat and water: it cannot get too salty.",
-  injection: "A tenth of its weight, in sites 3 cm apart; the salt starts inside.",
+  injection: `A tenth of its weight, in sites ${aboutThreeCm[units]} apart; the salt starts inside.`,
   none: "Salt at the table and in the gravy.",
-} as const;
+});
 const BATH_NAMES = { pot: "In a pot", bag: "In a closed bag" } as const;
 const COLD_NAMES = { fridge: "In the fridge", cooler: "In a cooler with ice" } as const;
 
@@ -65,14 +66,14 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
       <p className="text-sm text-soft">
         {plan.bird.preSalted && !salted
           ? "It is salted already: no more salt. Dry it all the same."
-          : METHOD_SAYS[chosen.method]}
+          : methodSays(units)[chosen.method]}
       </p>
       {salted && (
         <>
           <Fact
             label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
             value={small(salt.grams, units)}
-            note={`${formatSpoons(salt.teaspoons)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for all ${plan.bird.count}` : ""}`}
+            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for all ${plan.bird.count}` : ""}`}
           />
           {chosen.method === "brine" ? (
             <DragRow
@@ -101,7 +102,9 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
               onSettle={(percent) => settle(withSalt({ percent }))}
             />
           )}
-          <p className="text-sm text-soft">As your recipe has it, too: “½ tsp a pound”, “10 g/kg”, “1 cup a gallon”.</p>
+          <p className="text-sm text-soft">
+            As your recipe has it, too: {units === "us" ? "“½ tsp a pound”, “1 cup a gallon”" : "“10 g/kg”, “60 g/L”"}.
+          </p>
           <HoursRow
             label="Salted for"
             name="Hours salted"
@@ -117,14 +120,14 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           />
           <UnitField
             label="A level teaspoon of yours weighs"
-            shown={`${ownGrams.toFixed(1)} g`}
+            shown={fine(ownGrams, units)}
             hint={
               chosen.gramsPerTeaspoon === null ? "the usual for this kind; weigh ten and divide" : "as you weighed it"
             }
             parse={(text) =>
               requireBetween(
                 "a teaspoon of salt",
-                Number(text.replace(/g/i, "").replace(",", ".").trim() || Number.NaN),
+                1000 * parseMassKg(/[a-z]/i.test(text) ? text : `${text} ${units === "us" ? "oz" : "g"}`),
                 1,
                 8,
                 "g",
@@ -188,7 +191,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           {salt.coolerIceKg !== null && (
             <Caution>
               {ice(salt.coolerIceKg, units)} of ice outside the bag for {Math.round(salt.hours)} h, and a thermometer in
-              it: at or under 4 °C (40 °F) all the time, or more ice.
+              it: at or under {COLD_LIMIT[units]} all the time, or more ice.
             </Caution>
           )}
           {cook.saltPercent !== null && salt.hours > 0 && (

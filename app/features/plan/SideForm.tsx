@@ -1,7 +1,8 @@
 import { useState } from "react";
-import { messageOf, requireBetween } from "../../../core/errors";
+import { requireBetween } from "../../../core/errors";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { faultWords } from "../../../words/faults";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 
@@ -49,7 +50,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
       setOwn(NOTHING);
       setFault(null);
     } catch (error) {
-      setFault(messageOf(error));
+      setFault(faultWords(error, units));
     }
   };
   if (plan.sides.length >= MOST_SIDES) {

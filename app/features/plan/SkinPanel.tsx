@@ -115,7 +115,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
                   ? conditionName(season.baconOff.when, (celsius) => formatTemperature(celsius, units))
                   : `${season.baconOff.atMin} min`
             }
-            hint="60 min, 60 °C in the breast, or never"
+            hint={`60 min, ${formatTemperature(60, units)} in the breast, or never`}
             parse={(text) => parseBaconOff(text, units)}
             onChange={(baconOff) => settle(withSeason({ baconOff }))}
           />

@@ -7,12 +7,13 @@ import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { clockTime } from "../../../words/time";
+import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
-import { clockTime } from "../../ui/time";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { SideFile } from "./SideFile";
@@ -41,6 +42,7 @@ const withoutSide =
 
 /** Who eats when, what that takes, and what else must be ready with the bird. */
 export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units }: PanelProps) {
+  const reader = useHabits();
   const { settle } = usePlanStore();
   const { portions, toBuyKg } = derived;
   const add = (added: readonly Plan["sides"][number][]): void =>
@@ -105,7 +107,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           {dishes.map((side) => (
             <li key={side.id} className="flex items-center gap-2 py-1 text-sm">
               <span className="grow">
-                <b>{clockTime(side.startMs, plan.zone)}</b> {side.name}
+                <b>{clockTime(side.startMs, plan.zone, reader)}</b> {side.name}
                 <span className="block text-soft">
                   {side.minutes} min
                   {side.ovenC === null

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { Species } from "../../../core/bird/anatomy";
 import { type ByTape, massByTape } from "../../../core/bird/tape";
-import { messageOf } from "../../../core/errors";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { faultWords } from "../../../words/faults";
 import { Button } from "../../ui/Button";
 import { ClosesSheet, Sheet } from "../../ui/Sheet";
 
@@ -25,7 +25,7 @@ export function TapeSheet({ species, units, onTake }: Props) {
     try {
       found = massByTape(species, { lengthCm: cm(typed.length), widthCm: cm(typed.width) });
     } catch (error) {
-      fault = messageOf(error);
+      fault = faultWords(error, units);
     }
   }
   const field = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";

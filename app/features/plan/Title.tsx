@@ -1,17 +1,17 @@
 import { Pencil } from "lucide-react";
 import { useState } from "react";
 import { changeRoast } from "../../../storage/roasts";
+import { titleOf } from "../../../words/titles";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { IconButton } from "../../ui/IconButton";
-import { titleOf } from "../../ui/titles";
 
 const LONGEST = 120;
 
 /** What the roast is called; once the cook has named it, it follows bird and day no more. Emptied, it follows them again. */
 export function Title({ roastId, title }: { readonly roastId: string; readonly title: string }) {
-  const { units } = usePreferences();
+  const reader = useHabits();
   const [typed, setTyped] = useState<string | null>(null);
   const keep = async (): Promise<void> => {
     const name = (typed ?? "").replace(/\s+/g, " ").trim();
@@ -23,7 +23,7 @@ export function Title({ roastId, title }: { readonly roastId: string; readonly t
     const kept = await stored(
       "The name was",
       changeRoast(database(), roastId, ({ named: _, ...roast }) =>
-        name === "" ? { ...roast, title: titleOf(roast.plan, units) } : { ...roast, title: name, named: true },
+        name === "" ? { ...roast, title: titleOf(roast.plan, reader) } : { ...roast, title: name, named: true },
       ),
     );
     if (kept) setTyped(null);

@@ -7,14 +7,13 @@ import { mergedRoast } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
 import type { Plan, Roast } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
+import { titleOf } from "../../../words/titles";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
-import { titleOf } from "../../ui/titles";
+import { habitsNow } from "../../shell/preferences";
 import { commit, type EditHistory, openHistory, preview, redo, undo } from "./editHistory";
 
 /** Called by its bird and day, as they are now, until the cook names it. */
-const titled = (roast: Roast): Roast =>
-  roast.named ? roast : { ...roast, title: titleOf(roast.plan, usePreferences.getState().units) };
+const titled = (roast: Roast): Roast => (roast.named ? roast : { ...roast, title: titleOf(roast.plan, habitsNow()) });
 
 interface PlanState {
   readonly roastId: string | null;

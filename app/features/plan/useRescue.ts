@@ -2,6 +2,7 @@
 import { type PlannedOutcome, plannedInput } from "../../../core/forecast/planned";
 import { onTheMorning } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 
 export type WayOut =
@@ -9,20 +10,24 @@ export type WayOut =
   | { readonly kind: "known"; readonly waterMin: number; readonly roastMin: number; readonly totalMin: number }
   | { readonly kind: "failed"; readonly why: string };
 
-function wayOut({ answer, stale, fault }: Asked<PlannedOutcome>): WayOut {
+function wayOut({ answer, stale, fault }: Asked<PlannedOutcome>, units: UnitSystem): WayOut {
   if (fault) return { kind: "failed", why: fault };
   if (!answer || stale) return { kind: "waiting" };
   if (answer.kind === "never-met") {
-    return { kind: "failed", why: `the ${answer.centre} never gets to ${answer.targetC} °C` };
+    return { kind: "failed", why: `the ${answer.centre} never gets to ${formatTemperature(answer.targetC, units)}` };
   }
   const waterMin = answer.thawHours * 60;
   return { kind: "known", waterMin, roastMin: answer.pullMinute, totalMin: waterMin + answer.pullMinute };
 }
 
-export function useRescue(plan: Plan, ice: Plan["bird"]["ice"]): Readonly<Record<"water" | "none", WayOut>> {
+export function useRescue(
+  plan: Plan,
+  ice: Plan["bird"]["ice"],
+  units: UnitSystem,
+): Readonly<Record<"water" | "none", WayOut>> {
   const job = (thawIn: "water" | "none") =>
     ({ kind: "plan", input: plannedInput(onTheMorning(ice, thawIn)(plan)), quality: "settled" }) as const;
   const water = useSimulated<"plan">(job("water"));
   const none = useSimulated<"plan">(job("none"));
-  return { water: wayOut(water), none: wayOut(none) };
+  return { water: wayOut(water, units), none: wayOut(none, units) };
 }

@@ -2,11 +2,12 @@ import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
 import type { SharedTitle } from "../../../core/formats/shared";
+import { dayAndTime } from "../../../words/time";
 import { database } from "../../shell/database";
 import { PairingCode } from "../../shell/PairingCode";
+import { useHabits } from "../../shell/preferences";
 import { takeFromServer, useSharing } from "../../shell/sharing";
 import { Button } from "../../ui/Button";
-import { dayAndTime } from "../../ui/time";
 
 /** Those of one dinner side by side: they are taken along together. */
 const byDinner = (offered: readonly SharedTitle[]): readonly (readonly [SharedTitle, ...SharedTitle[]])[] => {
@@ -21,6 +22,7 @@ const byDinner = (offered: readonly SharedTitle[]): readonly (readonly [SharedTi
 
 /** Roasts that other devices have in common through the server, and this one has not yet. */
 export function Offered() {
+  const reader = useHabits();
   const { link, offered } = useSharing();
   const navigate = useNavigate();
   const take = async (dinner: readonly [SharedTitle, ...SharedTitle[]]): Promise<void> => {
@@ -48,7 +50,7 @@ export function Offered() {
                   {title}
                 </b>
               ))}
-              on the table {dayAndTime(Date.parse(dinner[0].serveAt), dinner[0].zone)}
+              on the table {dayAndTime(Date.parse(dinner[0].serveAt), dinner[0].zone, reader)}
             </span>
             <Button size="stove" onClick={() => void take(dinner)}>
               Cook it here too

@@ -4,8 +4,8 @@ import { cookStage, type Roast } from "../../../core/plan/schema";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { CUT_NAMES, RATING_NAMES } from "../../../words/names";
-import { usePreferences } from "../../shell/preferences";
-import { clockTime, dayAndTime, giveOrTake } from "../../ui/time";
+import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
+import { useHabits, usePreferences } from "../../shell/preferences";
 
 /** The roasts of one dinner, in one frame where there are several. */
 export function DinnerCard({ roasts }: { readonly roasts: readonly Roast[] }) {
@@ -24,6 +24,7 @@ export function DinnerCard({ roasts }: { readonly roasts: readonly Roast[] }) {
 
 /** One roast in the list: what it is, and what comes next or what came of it. */
 function RoastCard({ roast }: { readonly roast: Roast }) {
+  const reader = useHabits();
   const { units } = usePreferences();
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
@@ -48,14 +49,14 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         {stage === "done" ? (
           <Outcome roast={roast} />
         ) : (
-          `on the table ${dayAndTime(Date.parse(plan.serveAt), plan.zone)}`
+          `on the table ${dayAndTime(Date.parse(plan.serveAt), plan.zone, reader)}`
         )}
         {stage === "roasting" &&
           happened.inAt &&
-          `, in the oven since ${clockTime(Date.parse(happened.inAt), plan.zone)}`}
+          `, in the oven since ${clockTime(Date.parse(happened.inAt), plan.zone, reader)}`}
         {stage === "resting" &&
           happened.pulledAt &&
-          `, resting since ${clockTime(Date.parse(happened.pulledAt), plan.zone)}`}
+          `, resting since ${clockTime(Date.parse(happened.pulledAt), plan.zone, reader)}`}
       </p>
       {(notes || rated) && (
         <p className="mt-1 text-sm text-soft">
@@ -69,10 +70,12 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
 
 /** Predicted against actual, in words and on one small line. */
 function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
+  const reader = useHabits();
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const inMs = Date.parse(happened.inAt ?? "");
   const { predicted } = happened;
-  if (!predicted) return <>{`${dayAndTime(inMs, plan.zone)}; out after ${formatDuration((pulledMs - inMs) / 1000)}`}</>;
+  if (!predicted)
+    return <>{`${dayAndTime(inMs, plan.zone, reader)}; out after ${formatDuration((pulledMs - inMs) / 1000)}`}</>;
   const [p10, p50] = [predicted.pullP10At, predicted.pullP50At].map((at) => Date.parse(at)) as [number, number];
   const late: Late = predicted.pullP90At === NEVER ? NEVER : Date.parse(predicted.pullP90At);
   // A late end that was never to be reached runs out of the picture.
@@ -87,8 +90,8 @@ function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
       : `${Math.round(Math.abs(lateMin))} min ${lateMin > 0 ? "later" : "sooner"} than predicted`;
   return (
     <>
-      {dayAndTime(Date.parse(plan.serveAt), plan.zone)}: out at <b>{clockTime(pulledMs, plan.zone)}</b>, {verdict} (
-      {clockTime(p50, plan.zone)}, {giveOrTake(p10, late)})
+      {dayAndTime(Date.parse(plan.serveAt), plan.zone, reader)}: out at <b>{clockTime(pulledMs, plan.zone, reader)}</b>,{" "}
+      {verdict} ({clockTime(p50, plan.zone, reader)}, {giveOrTake(p10, late)})
       <span aria-hidden className="relative mt-2 block h-5">
         <span className="absolute inset-x-0 top-1/2 border-t border-line" />
         <span

@@ -16,7 +16,7 @@ import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits } from "../../shell/preferences";
 import { askToKeep } from "../../shell/storageKept";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
@@ -47,7 +47,8 @@ export function useCompany(): Company | null | undefined {
 
 /** A roast from three answers: the bird, when to eat, how to cook; of which the one it goes with has answered some. */
 export function StartForm({ company }: { readonly company: Company | null }) {
-  const { units } = usePreferences();
+  const reader = useHabits();
+  const { units } = reader;
   const navigate = useNavigate();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const schema = useMemo(() => answersSchema(units), [units]);
@@ -69,8 +70,8 @@ export function StartForm({ company }: { readonly company: Company | null }) {
   const { errors } = formState;
   const known = watch("known");
   const start = async (answers: Answers): Promise<void> => {
-    const equipment = await kitchenOf(database());
-    const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, units, equipment };
+    const equipment = await kitchenOf(database(), units);
+    const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment };
     const roast = newRoast(answers, setting, company);
     if (!(await stored("The roast was", saveRoast(database(), roast)))) return;
     if (company) await stored("That it is in common was", shareWithDinner(database(), roast));
@@ -129,7 +130,7 @@ export function StartForm({ company }: { readonly company: Company | null }) {
           <input
             key={known}
             {...register(known)}
-            placeholder={known === "mass" ? "14 lb or 6.3 kg" : "11"}
+            placeholder={known === "mass" ? (units === "us" ? "14 lb" : "6.3 kg") : "11"}
             inputMode={known === "mass" ? "text" : "numeric"}
             autoComplete="off"
             className={FIELD}
@@ -196,7 +197,7 @@ export function StartForm({ company }: { readonly company: Company | null }) {
                 onChange={field.onChange}
               />
               <p className="mt-2 text-sm text-soft">
-                {METHOD_WORDS[field.value].says}
+                {METHOD_WORDS[field.value].says(units)}
                 {cutFor(field.value, watch("cut")) !== watch("cut") && (
                   <b className="block font-medium text-ink">
                     It is not for a bird left as it is: this one is cut,{" "}

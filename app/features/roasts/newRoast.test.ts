@@ -2,13 +2,14 @@ import { describe, expect, it } from "vitest";
 import { CUTS } from "../../../core/bird/form";
 import { METHOD_IDS } from "../../../core/plan/methods";
 import { usualKitchen } from "../../../core/plan/usualKitchen";
+import { READERS } from "../../../tests/helpers/readers";
 import { answersSchema, newRoast } from "./newRoast";
 
 const setting = {
   id: "r1",
   nowMs: Date.UTC(2026, 8, 1),
   zone: "UTC",
-  units: "metric",
+  reader: READERS.metric,
   equipment: usualKitchen(),
 } as const;
 const answers = {
@@ -40,7 +41,7 @@ describe("three answers", () => {
     const { plan } = newRoast(answers, setting);
     expect(plan.bird.massKg).toBeCloseTo(6.35, 2);
     expect(plan.serveAt).toBe("2026-09-27T13:30:00.000Z");
-    expect(plan.stages).toEqual([{ fromMin: 0, airC: 163 }]);
+    expect(plan.stages).toEqual([{ fromMin: 0, airC: 160 }]);
     expect(plan.targetC).toEqual({ breast: 74, thigh: 74 });
   });
 

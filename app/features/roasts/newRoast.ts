@@ -11,8 +11,10 @@ import { forDinner, forFire } from "../../../core/plan/together";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import { inTime } from "../../../core/schedule/inTime";
 import { parseMassRangeKg, type UnitSystem } from "../../../core/units/quantity";
+import { faultWords } from "../../../words/faults";
+import type { Reader } from "../../../words/time";
+import { titleOf } from "../../../words/titles";
 import { instantOf } from "../../ui/time";
-import { titleOf } from "../../ui/titles";
 
 type Known = { readonly known: "mass" | "guests"; readonly mass: string; readonly guests: string } & Pick<
   Plan["bird"],
@@ -66,7 +68,7 @@ export const answersSchema = (units: UnitSystem) =>
         birdsOf({ ...answers, cut: cutFor(answers.method, answers.cut) }, units);
       } catch (error) {
         if (!(error instanceof QuantityError)) throw error;
-        context.addIssue({ code: "custom", path: [answers.known], message: error.message });
+        context.addIssue({ code: "custom", path: [answers.known], message: faultWords(error, units) });
       }
     });
 export type Answers = z.infer<ReturnType<typeof answersSchema>>;
@@ -75,7 +77,7 @@ interface Setting {
   readonly id: string;
   readonly nowMs: number;
   readonly zone: string;
-  readonly units: UnitSystem;
+  readonly reader: Reader;
   readonly equipment: Equipment;
 }
 
@@ -91,13 +93,13 @@ export interface Company {
  */
 export function newRoast(
   answers: Answers,
-  { id, nowMs, zone, units, equipment }: Setting,
+  { id, nowMs, zone, reader, equipment }: Setting,
   company: Company | null = null,
 ): Roast {
   const serveMs = instantOf(answers.serveAt, zone);
   const { species } = answers;
   const cut = cutFor(answers.method, answers.cut);
-  const { massKg, massOffKg, count, table } = birdsOf({ ...answers, cut }, units);
+  const { massKg, massOffKg, count, table } = birdsOf({ ...answers, cut }, reader.units);
   const plan = usualPlan({
     bird: { species, cut, massKg, massOffKg, count, state: answers.state },
     method: answers.method,
@@ -112,7 +114,7 @@ export function newRoast(
     id,
     dinner: company?.roast.dinner ?? id,
     fire: company?.inOneHeat ? company.roast.fire : id,
-    title: titleOf(made, units),
+    title: titleOf(made, reader),
     createdAt: new Date(nowMs).toISOString(),
     plan: made,
     happened: {},

@@ -6,11 +6,11 @@ import type { Roast } from "../../../core/plan/schema";
 import { formatMass } from "../../../core/units/quantity";
 import { takeRoasts } from "../../../storage/roasts";
 import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
+import { dayAndTime } from "../../../words/time";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
-import { dayAndTime } from "../../ui/time";
 
 /** A roast that another device handed over in the address: shown, and taken in when the cook says so. */
 export function TakeScreen() {
@@ -45,6 +45,7 @@ export function TakeScreen() {
 }
 
 function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
+  const reader = useHabits();
   const { units } = usePreferences();
   const navigate = useNavigate();
   const [first, ...others] = roasts;
@@ -69,7 +70,7 @@ function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
           </p>
         </div>
       ))}
-      <p className="text-lg">On the table {dayAndTime(Date.parse(serveAt), zone)}.</p>
+      <p className="text-lg">On the table {dayAndTime(Date.parse(serveAt), zone, reader)}.</p>
       {known && (
         <p>
           {others.length > 0 ? "What of this dinner is here already gets" : "This roast is here already: it gets"} the

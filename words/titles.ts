@@ -1,7 +1,7 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
-import type { Plan, Roast } from "../../core/plan/schema";
-import { formatMass, type UnitSystem } from "../../core/units/quantity";
-import { dayName } from "./time";
+import type { Plan, Roast } from "../core/plan/schema";
+import { formatMass } from "../core/units/quantity";
+import { dayName, type Reader } from "./time";
 
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Whole",
@@ -38,6 +38,10 @@ export function namesIn(roasts: readonly Called[]): ReadonlyMap<string, string> 
 export const inOrder = <Of extends Pick<Roast, "id" | "createdAt">>(roasts: readonly Of[]): readonly Of[] =>
   [...roasts].sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
 
-export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, units: UnitSystem): string {
-  return `${birdsOf({ bird })}, ${formatMass(bird.massKg, units)}, ${dayName(Date.parse(serveAt), zone)}`;
+export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, reader: Reader): string {
+  return `${birdsOf({ bird })}, ${formatMass(bird.massKg, reader.units)}, ${dayName(Date.parse(serveAt), zone, reader)}`;
 }
+
+/** As the cook named it; else by its plan, in the reader's own habits, whatever device it was planned on. */
+export const titleShown = ({ named, title, plan }: Pick<Roast, "named" | "title" | "plan">, reader: Reader): string =>
+  named ? title : titleOf(plan, reader);

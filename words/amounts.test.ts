@@ -1,0 +1,73 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { formatSpoons, liquid, small } from "./amounts";
+
+describe("spoons", () => {
+  it("are what a cook has", () => {
+    expect([0.5, 1, 3, 9.67, 12.25].map((teaspoons) => formatSpoons(teaspoons, "metric"))).toEqual([
+      "½ tsp",
+      "1 tsp",
+      "1 tbsp",
+      "3 tbsp + ¾ tsp",
+      "4 tbsp + ¼ tsp",
+    ]);
+  });
+
+  it("give way to a jug, or to cups, where there would be many", () => {
+    expect([24, 97].map((teaspoons) => formatSpoons(teaspoons, "us"))).toEqual(["½ cup", "2 cups"]);
+    expect([31, 97].map((teaspoons) => formatSpoons(teaspoons, "us"))).toEqual(["½ cup + 2 tbsp", "2 cups"]);
+    expect([24, 97].map((teaspoons) => formatSpoons(teaspoons, "metric"))).toEqual(["120 mL", "480 mL"]);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 2000, noNaN: true }),
+        fc.constantFrom("metric", "us"),
+        (teaspoons, units) => {
+          expect(Number(/(\d+) tbsp/.exec(formatSpoons(teaspoons, units))?.[1] ?? 0)).toBeLessThan(9);
+        },
+      ),
+    );
+  });
+});
+
+/** What an amount in spoons, cups and quarts comes to, mL: by the definitions of NIST Handbook 44. */
+const US_ML: Record<string, number> = { tsp: 4.929, tbsp: 14.787, cup: 236.59, cups: 236.59, quarts: 946.35 };
+const SIGNS: Record<string, number> = { "": 0, "¼": 0.25, "⅓": 1 / 3, "½": 0.5, "⅔": 2 / 3, "¾": 0.75 };
+const inMl = (text: string): number =>
+  text
+    .split(" + ")
+    .map((part) => /^(\d*)([¼⅓½⅔¾]?) (\w+)$/.exec(part) as RegExpExecArray)
+    .reduce(
+      (sum, [, whole, sign, unit]) => sum + (Number(whole) + (SIGNS[sign ?? ""] ?? 0)) * (US_ML[unit ?? ""] ?? 0),
+      0,
+    );
+
+describe("liquids in cups", () => {
+  it("are what they were, as near as measuring cups come", () => {
+    expect([30, 100, 237, 480, 960, 9000].map((ml) => liquid(ml, "us"))).toEqual([
+      "2 tbsp",
+      "½ cup",
+      "1 cup",
+      "2 cups",
+      "4 cups",
+      "9½ quarts",
+    ]);
+    fc.assert(
+      fc.property(fc.double({ min: 5, max: 30_000, noNaN: true }), (ml) => {
+        const off = Math.abs(inMl(liquid(ml, "us")) - ml);
+        expect(off, `${ml} mL as ${liquid(ml, "us")}`).toBeLessThan(Math.max(1, 0.35 * ml, 0) + 0.7);
+        if (ml > 120) expect(off, `${ml} mL as ${liquid(ml, "us")}`).toBeLessThan(0.14 * ml);
+      }),
+    );
+  });
+});
+
+describe("dry things", () => {
+  it("are weighed in the cook's own units, without an idle decimal", () => {
+    expect([small(58, "us"), small(500, "us"), small(56.7, "us"), small(58.4, "metric")]).toEqual([
+      "2 oz",
+      "1 lb 2 oz",
+      "2 oz",
+      "58 g",
+    ]);
+  });
+});

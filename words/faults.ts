@@ -1,0 +1,71 @@
+/** What is wrong with a value, in one sentence: the thing, what was met, what is allowed; in the cook's own units. */
+import { type Allowed, messageOf, QuantityError, type Readable, type Rule } from "../core/errors";
+import {
+  formatLength,
+  formatMass,
+  formatTemperature,
+  formatTemperatureDifference,
+  formatVolume,
+  type UnitSystem,
+} from "../core/units/quantity";
+
+const EXAMPLES: Record<Readable, string> = {
+  mass: 'a mass such as "14 lb", "12 lb 8 oz" or "6.3 kg"',
+  temperature: 'a temperature such as "325 F" or "163 C"',
+  duration: 'a duration such as "25m", "1h 30m" or "2:15"',
+  length: 'a length such as "40 cm" or "16 in"',
+  volume: 'a volume such as "12 L" or "10 quarts"',
+  height: 'a height such as "1200 m" or "4000 ft"',
+  "salt-share": 'a share such as "1 %", "10 g/kg", "½ tsp a pound" or "1 cup a gallon"',
+  "cell-size": "a cell size such as 5mm",
+};
+
+const RULES: Record<Rule, string> = {
+  "no-cavity-to-fill": "an empty one: a bird cut like this has no cavity to fill",
+  "first-stage-at-zero": "a stage that starts at minute 0",
+  "lighter-end-first": "a range from the lighter to the heavier end",
+  "enough-water-for-the-bird": "at least 0.3 kg for each kg of bird",
+};
+
+/** Of what is kept in these units, a cook who measures in others reads their own. */
+const IN_US: Record<string, (value: number) => string> = {
+  "°C": (value) => formatTemperature(value, "us"),
+  K: (value) => formatTemperatureDifference(value, "us"),
+  kg: (value) => formatMass(value, "us"),
+  cm: (value) => formatLength(value, "us"),
+  L: (value) => formatVolume(value, "us"),
+};
+
+const plain = (value: number, unit: string): string => `${Number(value.toFixed(3))}${unit && ` ${unit}`}`;
+
+function range(low: number, high: number, unit: string, units: UnitSystem): string {
+  const write = units === "us" ? IN_US[unit] : undefined;
+  return write ? `${write(low)} to ${write(high)}` : `${low} to ${plain(high, unit)}`;
+}
+
+function allowedWords(allowed: Allowed, units: UnitSystem): string {
+  switch (allowed.kind) {
+    case "between":
+      return range(allowed.low, allowed.high, allowed.unit === "K" && units === "metric" ? "°C" : allowed.unit, units);
+    case "above":
+      return `above ${(units === "us" && IN_US[allowed.unit]?.(allowed.than)) || plain(allowed.than, allowed.unit)}`;
+    case "one-of":
+      return allowed.values.join(", ");
+    case "read-as":
+      return EXAMPLES[allowed.what];
+    case "rule":
+      return RULES[allowed.rule];
+  }
+}
+
+/** @returns a sentence for a value that was refused; for anything else that was thrown, its own words */
+export function faultWords(error: unknown, units: UnitSystem = "metric"): string {
+  if (!(error instanceof QuantityError)) return messageOf(error);
+  const { quantity, value, allowed } = error;
+  const unit = allowed.kind === "between" || allowed.kind === "above" ? allowed.unit : "";
+  const met =
+    typeof value === "number" && Number.isFinite(value)
+      ? (units === "us" && IN_US[unit]?.(value)) || plain(value, unit === "K" ? "°C" : unit)
+      : String(value) || "nothing";
+  return `${quantity}: got ${met}, allowed is ${allowedWords(allowed, units)}`;
+}

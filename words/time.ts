@@ -1,0 +1,73 @@
+/** Instants as a cook reads them: local times in the roast's own zone, by the cook's habits. */
+import { TZDate } from "@date-fns/tz";
+import { format } from "date-fns";
+import { type Late, NEVER } from "../core/forecast/ensemble";
+import type { Habits } from "../core/units/habits";
+import { MINUTE_MS } from "../core/units/time";
+
+/** A cook's habits, and the year that goes without saying. */
+export interface Reader extends Habits {
+  readonly year: number;
+}
+
+const written = new Map<string, string>();
+const MOST_WRITTEN = 4000;
+
+/** A zoned date costs many lookups of the zone's rules, and a screen asks for the same minutes again and again. */
+function write(ms: number, zone: string, pattern: string): string {
+  const key = `${Math.floor(ms / MINUTE_MS)}|${zone}|${pattern}`;
+  const known = written.get(key);
+  if (known !== undefined) return known;
+  if (written.size > MOST_WRITTEN) written.clear();
+  const made = format(new TZDate(ms, zone), pattern);
+  written.set(key, made);
+  return made;
+}
+
+const DAY = { day: "EEE d MMM", month: "EEE, MMM d" } as const;
+const TIME = { "24h": "HH:mm", "12h": "h:mm aaa" } as const;
+
+/** "13:30" or "1:30 pm" */
+export const clockTime = (ms: number, zone: string, { clock }: Pick<Reader, "clock">): string =>
+  write(ms, zone, TIME[clock]);
+
+/** A whole hour on an axis, where room is short: "13:00" or "1 pm" */
+export const hourTick = (ms: number, zone: string, reader: Pick<Reader, "clock">): string =>
+  reader.clock === "12h" ? clockTime(ms, zone, reader).replace(":00", "") : clockTime(ms, zone, reader);
+
+/** "Sun 26 Sep" or "Sun, Sep 26"; with its year where that is another than the reader's. */
+export function dayName(ms: number, zone: string, { dates, year }: Pick<Reader, "dates" | "year">): string {
+  const isThisYear = write(ms, zone, "yyyy") === String(year);
+  return write(ms, zone, isThisYear ? DAY[dates] : `${DAY[dates]}${dates === "month" ? "," : ""} yyyy`);
+}
+
+/** "Sun 26 Sep, 13:30" or "Sun, Sep 26, 1:30 pm" */
+export const dayAndTime = (ms: number, zone: string, reader: Omit<Reader, "units" | "weekStart">): string =>
+  `${dayName(ms, zone, reader)}, ${clockTime(ms, zone, reader)}`;
+
+/** "1:04:09" or "12:30": a countdown, never negative. */
+export function countdown(ms: number): string {
+  const total = Math.max(0, Math.floor(ms / 1000));
+  const [hours, minutes, seconds] = [Math.floor(total / 3600), Math.floor(total / 60) % 60, total % 60];
+  return hours > 0 ? `${hours}:${two(minutes)}:${two(seconds)}` : `${minutes}:${two(seconds)}`;
+}
+
+const two = (value: number): string => String(value).padStart(2, "0");
+
+/** A wait as few large figures, read from two metres, and their unit: "12 days", "2:05 h", "46 min", "9:30". */
+export function largeCountdown(ms: number): { readonly figure: string; readonly unit: string } {
+  const seconds = Math.max(0, Math.floor(ms / 1000));
+  const minutes = Math.floor(seconds / 60);
+  if (minutes >= 48 * 60) return { figure: String(Math.round(minutes / 1440)), unit: "days" };
+  if (minutes >= 10 * 60) return { figure: String(Math.round(minutes / 60)), unit: "h" };
+  if (minutes >= 60) return { figure: `${Math.floor(minutes / 60)}:${two(minutes % 60)}`, unit: "h" };
+  if (minutes >= 10) return { figure: String(minutes), unit: "min" };
+  return { figure: `${minutes}:${two(seconds % 60)}`, unit: "min" };
+}
+
+/** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
+export function giveOrTake(p10Ms: number, p90Ms: Late): string {
+  const half = p90Ms === NEVER ? Number.NaN : (p90Ms - p10Ms) / 2 / MINUTE_MS;
+  if (!Number.isFinite(half)) return "how late cannot be told";
+  return `give or take ${half > 15 ? Math.round(half / 5) * 5 : Math.max(1, Math.round(half))} min`;
+}
