@@ -7,7 +7,8 @@ export type Readable =
   | "volume"
   | "height"
   | "salt-share"
-  | "cell-size";
+  | "cell-size"
+  | "time-of-day";
 
 /** What a plan or a call has to keep to, where neither a range nor a list says it. */
 export type Rule = "no-cavity-to-fill" | "first-stage-at-zero" | "lighter-end-first" | "enough-water-for-the-bird";

@@ -3,8 +3,8 @@ import { NEVER } from "../core/forecast/ensemble";
 import type { Schedule } from "../core/schedule/backward";
 import { formatDuration, formatMass, type UnitSystem } from "../core/units/quantity";
 
-const ML_PER_CUP = 236.6;
-const GRAMS_PER_OUNCE = 28.35;
+export const ML_PER_CUP = 236.6;
+export const GRAMS_PER_OUNCE = 28.35;
 const LITRES_PER_QUART = 0.9464;
 
 const tens = (value: number): number => Math.round(value / 10) * 10;
@@ -52,6 +52,9 @@ export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ce
 
 /** The warmest a fridge, a brine or a cooler may be, as the guidance of each unit system puts it (USDA FSIS). */
 export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40 °F" };
+
+/** The zone in which bacteria grow, as the guidance of each unit system puts it (USDA FSIS). */
+export const ZONE: Record<UnitSystem, string> = { metric: "4 to 60 °C", us: "40 to 140 °F" };
 
 /** Sides of a thing, one after the other: "29 × 46 cm", "11½ × 18 in"; @param lengthsCm rounded to whole centimetres or half inches */
 export function sides(lengthsCm: readonly number[], units: UnitSystem): string {

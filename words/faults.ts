@@ -18,6 +18,7 @@ const EXAMPLES: Record<Readable, string> = {
   height: 'a height such as "1200 m" or "4000 ft"',
   "salt-share": 'a share such as "1 %", "10 g/kg", "½ tsp a pound" or "1 cup a gallon"',
   "cell-size": "a cell size such as 5mm",
+  "time-of-day": 'a time such as "13:30" or "1:30 pm"',
 };
 
 const RULES: Record<Rule, string> = {

@@ -1,6 +1,8 @@
 import { constant } from "../../core/constants";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { ZONE } from "../../words/amounts";
 import { BAND_EDGES_C, BAND_STEP_K, bandColour } from "../ui/temperatureScale";
+import { temperatureTicks } from "../ui/temperatureTicks";
 
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 
@@ -10,7 +12,6 @@ export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem;
   const low = shown[0] as number;
   const high = (shown.at(-1) as number) + BAND_STEP_K;
   const x = (celsius: number): number => ((celsius - low) / (high - low)) * 100;
-  const marks = [0, 20, 40, 60, 80, 100];
   return (
     <div className="px-1" aria-hidden="true">
       <svg viewBox="0 0 100 3.4" preserveAspectRatio="none" className="h-3.5 w-full" aria-hidden="true">
@@ -38,21 +39,18 @@ export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem;
         <rect x={x(targetC) - 0.15} width=".3" height="3.4" fill="var(--ink)" />
       </svg>
       <div className="relative h-5 text-xs text-soft">
-        {marks.map((mark) => (
+        {temperatureTicks(low, high, units).map(({ celsius, label }) => (
           <span
-            key={mark}
+            key={label}
             className="absolute -translate-x-1/2 first:translate-x-0 whitespace-nowrap"
-            style={{ left: `${x(mark)}%` }}
+            style={{ left: `${x(celsius)}%` }}
           >
-            {formatTemperature(mark, units)}
+            {formatTemperature(celsius, units)}
           </span>
         ))}
       </div>
       <div className="flex justify-between text-xs text-soft">
-        <span>
-          hatched: {formatTemperature(ZONE_C.low, units)} to {formatTemperature(ZONE_C.high, units)}, where bacteria
-          grow
-        </span>
+        <span>hatched: {ZONE[units]}, where bacteria grow</span>
         <span>dashed line: target {formatTemperature(targetC, units)}</span>
       </div>
     </div>

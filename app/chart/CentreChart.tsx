@@ -4,10 +4,12 @@ import { memo, useMemo } from "react";
 import type { Centre } from "../../core/bird/solid";
 import { constant } from "../../core/constants";
 import type { HistoryPoint } from "../../core/processes/bird";
-import { cToFahrenheit, formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
-import { clockTime } from "../../words/time";
+import { ZONE } from "../../words/amounts";
+import { clockTime, hourTick } from "../../words/time";
 import { useHabits } from "../shell/preferences";
+import { temperatureTicks } from "../ui/temperatureTicks";
 import { wholeTicks } from "../ui/time";
 import { spread } from "./spread";
 
@@ -70,10 +72,6 @@ export const CentreChart = memo(function CentreChart(props: Props) {
     lines.map(({ key }) => y(end ? valueC(end, key) : 0)),
     LABEL_APART,
   );
-  const ticksC =
-    units === "metric"
-      ? [0, 20, 40, 60, 80]
-      : [0, 50, 100, 150, 200].map((f) => (f - 32) / 1.8).filter((c) => c >= -1 && c <= 90);
   const stepMin = TICK_STEPS_MIN.find((step) => x(step) - x(0) >= TICK_APART) ?? LONGEST_STEP_MIN;
   // Ticks on the clock's own hours, not on hours since the bird went in.
   const hours = wholeTicks(inAtMs, inAtMs + last * MINUTE_MS, stepMin, zone).map((ms) => (ms - inAtMs) / MINUTE_MS);
@@ -101,12 +99,12 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         height={y(ZONE_C.low) - y(ZONE_C.high)}
         fill="url(#growth)"
       />
-      <text x={x(last) - 4} y={y(ZONE_C.low) - 7} fontSize="12" textAnchor="end" style={{ fill: "var(--ink-soft)" }}>
-        {formatTemperature(ZONE_C.low, units)} to {formatTemperature(ZONE_C.high, units)}: bacteria grow
+      <text x={x(0) + 6} y={y(ZONE_C.high) + 16} fontSize="12" style={{ fill: "var(--ink-soft)" }}>
+        {ZONE[units]}: bacteria grow
       </text>
-      {ticksC.map((celsius) => (
+      {temperatureTicks(0, 90, units).map(({ celsius, label }) => (
         <text
-          key={celsius}
+          key={label}
           x={MARGIN.left - 8}
           y={y(celsius)}
           fontSize="12.5"
@@ -114,7 +112,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           dominantBaseline="central"
           style={{ fill: "var(--ink-soft)" }}
         >
-          {Math.round(units === "metric" ? celsius : cToFahrenheit(celsius))}°
+          {label}
         </text>
       ))}
       {hours.map((min) => (
@@ -126,7 +124,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           textAnchor="middle"
           style={{ fill: "var(--ink-soft)" }}
         >
-          {clockTime(inAtMs + min * MINUTE_MS, zone, reader)}
+          {hourTick(inAtMs + min * MINUTE_MS, zone, reader)}
         </text>
       ))}
       <line x1={x(0)} x2={x(last)} y1={y(0)} y2={y(0)} stroke="var(--line-strong)" />

@@ -9,6 +9,7 @@ import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { clockTime } from "../../words/time";
 import { useHabits } from "../shell/preferences";
+import { temperatureTicks } from "../ui/temperatureTicks";
 import { wholeTicks } from "../ui/time";
 import { dotAt } from "./pickDot";
 import { spread } from "./spread";
@@ -108,23 +109,21 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
             aria-label="Readings so far and where they are going"
             onPointerUp={pick}
           >
-            {[20, 40, 60, 80].map((celsius) =>
-              celsius < lowestC ? null : (
-                <g key={celsius}>
-                  <line x1={x(fromMin)} x2={x(toMin)} y1={y(celsius)} y2={y(celsius)} stroke="var(--line)" />
-                  <text
-                    x={MARGIN.left - 6}
-                    y={y(celsius)}
-                    fontSize="12.5"
-                    textAnchor="end"
-                    dominantBaseline="central"
-                    style={{ fill: "var(--ink-soft)" }}
-                  >
-                    {formatTemperature(celsius, units).replace(/ °[CF]/, "°")}
-                  </text>
-                </g>
-              ),
-            )}
+            {temperatureTicks(Math.max(10, lowestC), 85, units).map(({ celsius, label }) => (
+              <g key={label}>
+                <line x1={x(fromMin)} x2={x(toMin)} y1={y(celsius)} y2={y(celsius)} stroke="var(--line)" />
+                <text
+                  x={MARGIN.left - 6}
+                  y={y(celsius)}
+                  fontSize="12.5"
+                  textAnchor="end"
+                  dominantBaseline="central"
+                  style={{ fill: "var(--ink-soft)" }}
+                >
+                  {label}
+                </text>
+              </g>
+            ))}
             {ticks.map((minute) => (
               <text
                 key={minute}

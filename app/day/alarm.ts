@@ -1,9 +1,12 @@
 /** Rings: a tone, a buzz, a notification and the page's title, each where the browser allows it; on whatever screen is open. */
+
 import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { create } from "zustand";
+import { titleShown } from "../../words/titles";
 import { clockNow, every } from "../shell/clock";
+import { useHabits } from "../shell/preferences";
 import { CallBook } from "./calls";
 import { useDays } from "./roastDay";
 
@@ -83,6 +86,7 @@ function ring(calls: readonly Call[]): void {
 
 /** What is called now, of all roasts; with two in the kitchen each call says of which. */
 function useCalls(): readonly CallOf[] {
+  const reader = useHabits();
   const { days } = useDays();
   const all = Object.values(days);
   const several = all.filter(({ calls }) => calls.length > 0).length > 1;
@@ -90,7 +94,7 @@ function useCalls(): readonly CallOf[] {
     calls.map(({ key, does }) => ({
       roastId: roast.id,
       key: `${roast.id} ${key}`,
-      does: several ? `${roast.title}: ${does}` : does,
+      does: several ? `${titleShown(roast, reader)}: ${does}` : does,
     })),
   );
 }

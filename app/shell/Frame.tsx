@@ -2,7 +2,7 @@ import { Flame, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet, useMatch } from "react-router";
 import { Toaster } from "sonner";
 import { PracticeBadge } from "./PracticeBadge";
-import { usePreferences } from "./preferences";
+import { changeUnits, usePreferences } from "./preferences";
 
 const LINK =
   "inline-flex min-h-11 items-center rounded-full px-3.5 max-sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
@@ -63,7 +63,7 @@ export function Frame() {
           <button
             type="button"
             className="min-h-11 rounded-full px-3 hover:bg-mist-2"
-            onClick={() => void set({ units: units === "metric" ? "us" : "metric" })}
+            onClick={() => void changeUnits(units === "metric" ? "us" : "metric")}
           >
             <span className="sr-only">Units: </span>
             {units === "metric" ? "°C, kg" : "°F, lb"}

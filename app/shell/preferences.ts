@@ -2,7 +2,9 @@
 import { useMemo } from "react";
 import { create } from "zustand";
 import { type Habits, habitsOf } from "../../core/units/habits";
+import type { UnitSystem } from "../../core/units/quantity";
 import type { Preferences } from "../../storage/database";
+import { changeKitchen } from "../../storage/kitchen";
 import type { Reader } from "../../words/time";
 import { clockNow } from "./clock";
 import { database } from "./database";
@@ -43,6 +45,13 @@ export const usePreferences = create<PreferencesState>((set, get) => ({
     );
   },
 }));
+
+/** Other units: the oven's dial is marked in them too, for new roasts and those still planned. */
+export async function changeUnits(units: UnitSystem): Promise<void> {
+  await usePreferences.getState().set({ units });
+  const dial = units === "us" ? "fahrenheit" : "celsius";
+  await keptOrSaid("The oven's dial was", changeKitchen(database(), { dial }, units));
+}
 
 /** The cook's habits, and the year that a date may leave out. */
 export function useHabits(): Reader {

@@ -13,10 +13,12 @@ import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle
 import type { BrumaDatabase } from "../../storage/database";
 import { roastsOfDinner } from "../../storage/roasts";
 import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
+import { titleShown } from "../../words/titles";
 import { whyOf } from "./answer";
 import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";
 import { usePaired } from "./pairing";
+import { habitsNow } from "./preferences";
 
 export type Link = "none" | "locked" | "open";
 
@@ -70,7 +72,7 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
 async function isOwnAgain(db: BrumaDatabase, roastId: string): Promise<void> {
   const roast = await db.roasts.get(roastId);
   await unshare(db, roastId);
-  if (roast) toast.info(`“${roast.title}” is in common no more: this device keeps its own.`);
+  if (roast) toast.info(`“${titleShown(roast, habitsNow())}” is in common no more: this device keeps its own.`);
 }
 
 /** A dinner is in common no more, on no device. */

@@ -1,37 +1,105 @@
-import { useState } from "react";
+import { Popover } from "radix-ui";
+import { lazy, Suspense, useId, useState } from "react";
+import { parseTimeOfDay } from "../../core/units/timeOfDay";
+import { faultWords } from "../../words/faults";
+import { clockTime, dayName } from "../../words/time";
+import { useHabits } from "../shell/preferences";
 import { fieldTime, instantOf } from "./time";
+
+/** Of its own script: most visits open no calendar. */
+const Calendar = lazy(() => import("./Calendar"));
 
 interface Props {
   readonly label: string;
   readonly atMs: number;
   readonly zone: string;
+  readonly size?: "table" | "stove";
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }
 
-/** A day and a time. While it is typed it is half a date, or another one: nothing moves until it is left, or Enter. */
-export function MomentField({ label, atMs, zone, onChange }: Props) {
+const BOX = "rounded-xl border border-line-strong bg-mist-1 px-3 text-ink";
+const two = (value: number): string => String(value).padStart(2, "0");
+
+/**
+ * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
+ * in one sentence, and nothing moves.
+ */
+export function MomentField({ label, atMs, zone, size = "table", onChange }: Props) {
+  const reader = useHabits();
+  const id = useId();
   const [typed, setTyped] = useState<string | null>(null);
-  const take = (): void => {
-    if (typed === null) return;
-    const ms = instantOf(typed, zone);
-    setTyped(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
+  const [day = "", time = ""] = fieldTime(atMs, zone).split("T");
+  const change = (field: string): void => {
+    const ms = instantOf(field, zone);
     if (!Number.isNaN(ms) && ms !== atMs) onChange(ms);
   };
+  const take = (): void => {
+    if (typed === null) return;
+    try {
+      const [hours, minutes] = time.split(":").map(Number) as [number, number];
+      const minute = parseTimeOfDay(typed, reader.clock === "12h" ? 60 * hours + minutes : null);
+      change(`${day}T${two(Math.floor(minute / 60))}:${two(minute % 60)}`);
+      setTyped(null);
+      setFault(null);
+    } catch (error) {
+      setFault(faultWords(error));
+    }
+  };
+  const height = size === "stove" ? "min-h-12 text-lg" : "min-h-10 text-base";
   return (
-    <label className="text-sm text-soft">
-      {label}
-      <input
-        type="datetime-local"
-        value={typed ?? fieldTime(atMs, zone)}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={take}
-        onKeyDown={(event) => {
-          if (event.key === "Enter") take();
-          if (event.key === "Escape") setTyped(null);
-        }}
-        className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-      />
-    </label>
+    <fieldset className="min-w-0">
+      <legend className="mb-1 text-sm text-soft">{label}</legend>
+      <div className="grid grid-cols-[minmax(0,1fr)_6.5rem] gap-2">
+        <Popover.Root open={open} onOpenChange={setOpen}>
+          <Popover.Trigger className={`${BOX} ${height} truncate text-left`} aria-label={`${label}: day`}>
+            {dayName(atMs, zone, reader)}
+          </Popover.Trigger>
+          <Popover.Portal>
+            <Popover.Content
+              align="start"
+              sideOffset={6}
+              className="z-40 rounded-2xl border border-line bg-mist-1 p-3 text-ink shadow-card"
+            >
+              <Suspense fallback={<p className="p-4 text-soft">Opening the calendar …</p>}>
+                <Calendar
+                  day={day}
+                  weekStart={reader.weekStart}
+                  onPick={(picked) => {
+                    setOpen(false);
+                    change(`${picked}T${time}`);
+                  }}
+                />
+              </Suspense>
+            </Popover.Content>
+          </Popover.Portal>
+        </Popover.Root>
+        <input
+          aria-label={`${label}: time`}
+          aria-invalid={fault !== null}
+          aria-describedby={`${id}-fault`}
+          autoComplete="off"
+          value={typed ?? clockTime(atMs, zone, reader)}
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={take}
+          onKeyDown={(event) => {
+            if (event.key === "Enter") {
+              event.preventDefault();
+              take();
+            }
+            if (event.key === "Escape") {
+              setTyped(null);
+              setFault(null);
+            }
+          }}
+          className={`${BOX} ${height} w-full`}
+        />
+      </div>
+      <p id={`${id}-fault`} role="alert" className="mt-1 text-sm font-medium text-ember empty:hidden">
+        {fault}
+      </p>
+    </fieldset>
   );
 }

@@ -136,6 +136,8 @@ const Finish = z.discriminatedUnion("kind", [
 ]);
 
 export const MOST_ADDITIONS = 20;
+/** In whatever unit. */
+export const LEAST_ADDITION = 0.1;
 export const ADDITION_UNITS = ["g", "mL", "tsp", "pieces", "g/kg"] as const;
 /** When it is put on or in: what the timetable and the lists go by. */
 export const ADDITION_MOMENTS = [
@@ -151,7 +153,7 @@ export const ADDITION_PLACES = ["over", "under-the-skin", "inside", "in-slits"] 
 const Addition = z.strictObject({
   id: line(1, 64),
   name: z.string().trim().pipe(line(1, 60)),
-  amount: z.number().min(0.1).max(5000),
+  amount: z.number().min(LEAST_ADDITION).max(5000),
   /** "g/kg": grams a kilogram of the bird as bought. */
   unit: z.enum(ADDITION_UNITS),
   when: z.enum(ADDITION_MOMENTS),

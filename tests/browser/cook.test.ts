@@ -7,7 +7,18 @@ import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkRoastFile } from "../../core/formats/file";
 import type { RoastReading } from "../../core/plan/schema";
-import { field, newProfile, openBrowser, press, pressAt, resize, STOVE, seeText, storedRows } from "../helpers/browser";
+import {
+  field,
+  newProfile,
+  openBrowser,
+  pickMoment,
+  press,
+  pressAt,
+  resize,
+  STOVE,
+  seeText,
+  storedRows,
+} from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** How often the browser is killed; twenty times for the record: `BRUMA_KILLS=20 npm run browser`. */
@@ -24,20 +35,6 @@ afterAll(async () => {
   await driver?.quit().catch(() => undefined);
   server?.close();
 });
-
-/** Fills a date field as its picker does: the headless browser's own picker cannot be reached from outside. */
-async function pickLocal(label: string, ms: number): Promise<void> {
-  const input = await field(driver, label);
-  const two = (value: number): string => String(value).padStart(2, "0");
-  const at = new Date(ms);
-  const date = `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
-  await driver.executeScript(
-    "arguments[0].focus(); arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event('input', { bubbles: true }));",
-    input,
-    `${date}T${two(at.getHours())}:${two(at.getMinutes())}`,
-  );
-  await input.sendKeys(Key.chord(Key.SHIFT, Key.TAB));
-}
 
 const next = (): Promise<string> => driver.findElement(By.css('section[aria-label="Next"]')).getText();
 const finish = async (): Promise<string> => /at (\d\d:\d\d), give or take/.exec(await next())?.[1] ?? "";
@@ -68,7 +65,7 @@ describe("the day itself, at the stove", () => {
     await driver.wait(async () => (await finish()) !== "", 20_000);
     await press(driver, "Correct something");
     const wentInMs = Date.now() - 90 * 60_000;
-    await pickLocal("It went in at", wentInMs);
+    await pickMoment(driver, "It went in at", wentInMs);
     const at = new Date(wentInMs);
     const shown = `${String(at.getHours()).padStart(2, "0")}:${String(at.getMinutes()).padStart(2, "0")}`;
     const before = await finish();

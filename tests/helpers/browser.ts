@@ -2,7 +2,7 @@
 import { mkdtempSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { Builder, By, until, type WebDriver, type WebElement } from "selenium-webdriver";
+import { Builder, By, Key, until, type WebDriver, type WebElement } from "selenium-webdriver";
 import { type Driver as ChromeDriver, Options, ServiceBuilder } from "selenium-webdriver/chrome.js";
 
 const FLAGS = [
@@ -20,13 +20,20 @@ const FLAGS = [
 export const TABLE = { width: 1280, height: 800 };
 export const STOVE = { width: 390, height: 844 };
 const WAIT_MS = 30_000;
+const LANGUAGE = "--accept-lang=";
+
+/** For a browser whose cook writes as one in the United States. */
+export const US_LANGUAGE = `${LANGUAGE}en-US`;
 
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profile-"));
 
 export function optionsFor(size: typeof TABLE, profile: string, extra: readonly string[] = []): Options {
   const options = new Options();
   options.setChromeBinaryPath("/usr/bin/chromium");
-  options.addArguments(...FLAGS, ...extra, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+  // A cook with metric habits, unless a test asks for another.
+  if (!extra.some((flag) => flag.startsWith(LANGUAGE))) options.addArguments(`${LANGUAGE}en-GB`);
+  options.addArguments(...extra);
   return options;
 }
 
@@ -139,17 +146,21 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
     `a field "${label}"`,
   );
 
+/** Picks a day, where it is another, and types a time, as the browser's own zone has them. */
+export async function pickMoment(driver: WebDriver, label: string, ms: number): Promise<void> {
+  const two = (value: number): string => String(value).padStart(2, "0");
+  const at = new Date(ms);
+  const day = `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+  await pressAt(driver, `button[aria-label="${label}: day"]`);
+  await pressAt(driver, `[data-day="${day}"] button`);
+  const time = await see(driver, `input[aria-label="${label}: time"]`);
+  await time.sendKeys(Key.chord(Key.CONTROL, "a"), `${two(at.getHours())}:${two(at.getMinutes())}`, Key.TAB);
+}
+
 /** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */
 export async function wentInAgo(driver: WebDriver, minutes: number): Promise<void> {
   await press(driver, "Correct something");
-  const input = await see(driver, 'input[type="datetime-local"]');
-  await driver.executeScript(
-    `const at = new Date(Date.now() - arguments[1] * 60000 - new Date().getTimezoneOffset() * 60000).toISOString().slice(0, 16);
-     const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
-     arguments[0].focus(); set.call(arguments[0], at); arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].blur();`,
-    input,
-    minutes,
-  );
+  await pickMoment(driver, "It went in at", Date.now() - minutes * 60_000);
 }
 
 /** Every row of a table of the page's own database. */

@@ -10,8 +10,8 @@ export const READERS: Record<UnitSystem, Reader> = {
 
 /** What a cook with these habits never reads. Spoons are everybody's. */
 const FOREIGN: Record<UnitSystem, RegExp> = {
-  metric: /°\s?F|\d\s?(lb|oz|in|ft|quarts?|cups?|gallons?)\b|½ cup|\d (am|pm)\b/,
-  us: /°\s?C\b|\d\s?(kg|g|cm|mm|mL|L|m)\b|g\/kg|\b([01]\d|2[0-3]):\d\d(?!:|\s?(am|pm|h))/,
+  metric: /° ?F|\d ?(lb|oz|in|ft|quarts?|cups?|gallons?)\b|½ cup|\d (am|pm)\b/,
+  us: /° ?C\b|\d ?(kg|g|cm|mm|mL|L|m)\b|g\/kg|\b([01]\d|2[0-3]):\d\d(?!:| ?(am|pm|h))/,
 };
 
 /** Words about the first foreign unit of a text; nothing where there is none. */

@@ -1,7 +1,8 @@
 import type { Roast } from "../../../core/plan/schema";
-import { namesIn } from "../../../words/titles";
+import { namesIn, titleShown } from "../../../words/titles";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
+import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { OtherRoasts } from "../../ui/OtherRoasts";
 import { SafetyNotices } from "../../ui/SafetyNotices";
@@ -21,6 +22,7 @@ const clockWord = (devices: readonly string[]): string | null =>
 
 /** The stove side: one next action, large; what has happened decides which of four faces is shown. */
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
+  const reader = useHabits();
   const day = useDay(stored.id);
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
@@ -33,7 +35,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   return (
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
       <div className="flex items-center justify-between gap-3">
-        <h1 className="text-lg leading-tight text-soft">{roast.title}</h1>
+        <h1 className="text-lg leading-tight text-soft">{titleShown(roast, reader)}</h1>
         {stage !== "done" && <AlarmSwitch />}
       </div>
       {beside.length > 0 && (

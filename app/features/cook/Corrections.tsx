@@ -1,12 +1,12 @@
 import { useState } from "react";
+import { toast } from "sonner";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
-import { MINUTE_MS } from "../../../core/units/time";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
+import { MomentField } from "../../ui/MomentField";
 import { Sheet } from "../../ui/Sheet";
-import { fieldTime, instantOf } from "../../ui/time";
 import type { Acts } from "./acts";
 import { ReadingFile } from "./ReadingFile";
 import { ThermometerChoice } from "./ThermometerChoice";
@@ -26,18 +26,16 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const { zone } = roast.plan;
   return (
     <Sheet opens="Correct something" title="Correct something">
-      <label className="text-sm text-soft">
-        It went in at
-        <input
-          type="datetime-local"
-          defaultValue={fieldTime(inAtMs, zone)}
-          onBlur={(event) => {
-            const ms = instantOf(event.target.value, zone);
-            if (!Number.isNaN(ms) && ms <= clockNow() && Math.abs(ms - inAtMs) >= MINUTE_MS) acts.goesIn(ms);
-          }}
-          className="mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
-        />
-      </label>
+      <MomentField
+        label="It went in at"
+        atMs={inAtMs}
+        zone={zone}
+        size="stove"
+        onChange={(ms) => {
+          if (ms <= clockNow()) acts.goesIn(ms);
+          else toast.error("It went in: that is still to come. Nothing was changed.");
+        }}
+      />
       <div className="grid gap-1.5">
         <p className="text-sm text-soft">The oven's door stood open until now, for</p>
         <div className="flex flex-wrap gap-2">

@@ -8,7 +8,7 @@ import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
 import type { ListItem } from "../../../words/lists";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName } from "../../../words/time";
-import { inOrder, namesIn } from "../../../words/titles";
+import { inOrder, namesIn, titleShown } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -54,7 +54,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
     return placed ? [{ id, name: names.get(id) ?? "", plan, derived: placed }] : [];
   });
   const many = together.length > 1;
-  const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : roast.title;
+  const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : titleShown(roast, reader);
   const lists = dinnerLists(together, units);
   const rows = dinnerTimetable(together, units);
   const write = (ms: number): string => dayAndTime(ms, plan.zone, reader);

@@ -6,13 +6,14 @@ import { isOnBird } from "../../../core/plan/additions";
 import {
   ADDITION_MOMENTS,
   ADDITION_PLACES,
-  ADDITION_UNITS,
   type Addition,
+  LEAST_ADDITION,
   MOST_ADDITIONS,
   type Plan,
 } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { readableRoasts } from "../../../storage/listing";
+import { GRAMS_PER_OUNCE, ML_PER_CUP } from "../../../words/amounts";
 import { faultWords } from "../../../words/faults";
 import { additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
@@ -20,12 +21,32 @@ import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { usePlanStore } from "./planStore";
 
-const UNIT_NAMES: Record<Addition["unit"], string> = {
-  g: "g",
-  mL: "mL",
-  tsp: "tsp",
-  pieces: "pieces",
-  "g/kg": "g a kilogram of bird",
+/** What it can be measured in, in the cook's own units, and what of it is written down. */
+interface Measure {
+  readonly name: string;
+  readonly unit: Addition["unit"];
+  readonly each: number;
+}
+const SPOONS: Measure = { name: "tsp", unit: "tsp", each: 1 };
+const TABLESPOONS: Measure = { name: "tbsp", unit: "tsp", each: 3 };
+const PIECES: Measure = { name: "pieces", unit: "pieces", each: 1 };
+const MEASURES: Record<UnitSystem, readonly [Measure, ...Measure[]]> = {
+  metric: [
+    { name: "g", unit: "g", each: 1 },
+    { name: "mL", unit: "mL", each: 1 },
+    SPOONS,
+    TABLESPOONS,
+    PIECES,
+    { name: "g a kilogram of bird", unit: "g/kg", each: 1 },
+  ],
+  us: [
+    { name: "oz", unit: "g", each: GRAMS_PER_OUNCE },
+    { name: "cups", unit: "mL", each: ML_PER_CUP },
+    SPOONS,
+    TABLESPOONS,
+    PIECES,
+    { name: "oz a pound of bird", unit: "g/kg", each: 1000 / 16 },
+  ],
 };
 const MOMENT_NAMES: Record<Addition["when"], string> = {
   "with-the-salt": "with the salt",
@@ -46,7 +67,7 @@ interface ChoiceProps<Value extends string> {
   readonly label: string;
   readonly value: Value;
   readonly choices: readonly Value[];
-  readonly names: Record<Value, string>;
+  readonly names?: Record<Value, string>;
   onChange(value: Value): void;
 }
 
@@ -60,7 +81,7 @@ function Choice<Value extends string>({ label, value, choices, names, onChange }
     >
       {choices.map((each) => (
         <option key={each} value={each}>
-          {names[each]}
+          {names ? names[each] : each}
         </option>
       ))}
     </select>
@@ -104,7 +125,7 @@ export function Additions({ plan, units }: { readonly plan: Plan; readonly units
       {plan.additions.length < MOST_ADDITIONS && (
         <>
           <OfBefore plan={plan} units={units} />
-          <AdditionForm />
+          <AdditionForm units={units} />
         </>
       )}
     </>
@@ -145,11 +166,13 @@ function OfBefore({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
 }
 
 /** One more line; what cannot be read is said in one sentence, and stays. */
-function AdditionForm() {
+function AdditionForm({ units }: { readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
   const [name, setName] = useState("");
   const [amount, setAmount] = useState("");
-  const [unit, setUnit] = useState<Addition["unit"]>("g");
+  const measures = MEASURES[units];
+  const [named, setNamed] = useState(measures[0].name);
+  const measure = measures.find(({ name }) => name === named) ?? measures[0];
   const [when, setWhen] = useState<Addition["when"]>("before-the-heat");
   const [where, setWhere] = useState<Addition["where"]>("over");
   const [salt, setSalt] = useState("");
@@ -162,15 +185,15 @@ function AdditionForm() {
       const much = requireBetween(
         "amount",
         Number(amount.replace(",", ".").trim() || Number.NaN),
-        0.1,
-        5000,
-        UNIT_NAMES[unit],
+        0.01,
+        5000 / measure.each,
+        measure.name,
       );
       const line: Addition = {
         id: crypto.randomUUID(),
         name: name.trim().slice(0, 60),
-        amount: much,
-        unit,
+        amount: Math.max(LEAST_ADDITION, much * measure.each),
+        unit: measure.unit,
         when,
         where,
         saltPercent: share("salt in it", salt),
@@ -186,7 +209,7 @@ function AdditionForm() {
       setMake("");
       setFault(null);
     } catch (error) {
-      setFault(faultWords(error));
+      setFault(faultWords(error, units));
     }
   };
   return (
@@ -214,7 +237,7 @@ function AdditionForm() {
           onChange={(event) => setAmount(event.target.value)}
           className={`${FIELD} min-w-0`}
         />
-        <Choice label="Its unit" value={unit} choices={ADDITION_UNITS} names={UNIT_NAMES} onChange={setUnit} />
+        <Choice label="Its unit" value={measure.name} choices={measures.map((each) => each.name)} onChange={setNamed} />
       </div>
       <div className="flex flex-wrap gap-2">
         <Choice

@@ -8,7 +8,7 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
-import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
+import { clockTime, dayName, giveOrTake } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
 
@@ -41,8 +41,8 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
               plan.thawIn
             ]
           }
-          value={dayAndTime(start.startMs, zone, reader).split(", ")[1] ?? ""}
-          note={dayAndTime(start.startMs, zone, reader).split(", ")[0] ?? ""}
+          value={clockTime(start.startMs, zone, reader)}
+          note={dayName(start.startMs, zone, reader)}
         />
       )}
       <Fact

@@ -5,8 +5,9 @@ import { apart, isSameFire, joinedTo, ownFire } from "../../../core/plan/togethe
 import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";
 import { changeRoast } from "../../../storage/roasts";
-import { inOrder, namesIn } from "../../../words/titles";
+import { inOrder, namesIn, titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { habitsNow } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import type { Beside } from "../../simulation/useDinner";
 import { Button } from "../../ui/Button";
@@ -81,7 +82,7 @@ function Nearby({ roast }: { readonly roast: Roast }) {
       <span>
         Eaten at about the same time:{" "}
         <Link to={`/roast/${near.id}/plan`} className="underline underline-offset-4">
-          {near.title}
+          {titleShown(near, habitsNow())}
         </Link>
       </span>
       <Button size="small" onClick={() => change(id, (own) => joinedTo(near, own))}>

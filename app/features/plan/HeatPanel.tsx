@@ -6,6 +6,7 @@ import { HEAT_SOURCES } from "../../../core/heat/ovens";
 import { briquettesPerHour, briquettesToStart, FUELS, type Fuel, isFire } from "../../../core/kitchen/fuel";
 import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
+import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES } from "../../../words/names";
@@ -125,7 +126,12 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           <Toggle
             label="Browned in a pan first"
             checked={plan.sear !== null}
-            onChange={(on) => settle((before) => ({ ...before, sear: on ? { panC: 220, minutesPerSide: 4 } : null }))}
+            onChange={(on) =>
+              settle((before) => ({
+                ...before,
+                sear: on ? { panC: onDialC(220, before.equipment.dial), minutesPerSide: 4 } : null,
+              }))
+            }
           />
           {plan.sear && (
             <DragRow

@@ -6,6 +6,7 @@ import type { TaskId } from "../../../core/schedule/backward";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
+import { titleShown } from "../../../words/titles";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
@@ -33,7 +34,8 @@ interface Props {
 /** The clock and the bird together, with the stage under the hand open beside them. */
 export function PlanBoard({ roast, plan, canUndo }: Props) {
   const reader = useHabits();
-  const { title, happened } = roast;
+  const { happened } = roast;
+  const title = titleShown({ ...roast, plan }, reader);
   // Once the record is closed, it is only looked at.
   const isClosed = happened.closedAt !== undefined;
   const { units } = usePreferences();

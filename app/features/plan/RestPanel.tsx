@@ -1,10 +1,10 @@
 import { centresOf } from "../../../core/bird/form";
-import { constant } from "../../../core/constants";
 import type { Indices } from "../../../core/processes/indices";
 import { restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { ZONE } from "../../../words/amounts";
 import { COVER_CHOICES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -71,8 +71,8 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
         </span>
       </p>
       <p className="text-sm text-soft">
-        Between {t(constant("zoneLowC"))} and {t(constant("zoneHighC"))}, where bacteria grow: the coldest point for{" "}
-        {Math.round(cook.zoneMin.coldest)} min, the skin for {Math.round(cook.zoneMin.surface)} min.
+        In the zone where bacteria grow, {ZONE[units]}: the coldest point for {Math.round(cook.zoneMin.coldest)} min,
+        the skin for {Math.round(cook.zoneMin.surface)} min.
       </p>
       {cook.indices && <Kept indices={cook.indices} units={units} />}
     </>

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { requireBetween } from "../../../core/errors";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
+import { type Dial, onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { Button } from "../../ui/Button";
@@ -10,7 +11,10 @@ type Side = Plan["sides"][number];
 type Preset = Pick<Side, "name" | "minutes" | "ovenC" | "ring" | "amount">;
 const NOTHING = { name: "", minutes: "", oven: "", amount: "" };
 
-/** Usual dishes with their usual times (common practice): two taps and they are in. */
+/** Usual dishes with their usual times (common practice), at marks of this oven's dial: two taps and they are in. */
+const presetsAt = (dial: Dial): readonly Preset[] =>
+  PRESETS.map((dish) => (dish.ovenC === null ? dish : { ...dish, ovenC: onDialC(dish.ovenC, dial) }));
+
 const PRESETS: readonly Preset[] = [
   { name: "Roast potatoes", minutes: 45, ovenC: 200, ring: false },
   { name: "Bread stuffing, beside the bird", minutes: 35, ovenC: 190, ring: false },
@@ -67,15 +71,17 @@ export function SideForm({ plan, units, onAdd }: Props) {
   return (
     <div className="flex flex-col gap-2">
       <div className="flex flex-wrap gap-1.5">
-        {PRESETS.filter(({ name }) => plan.sides.every((side) => side.name !== name)).map((dish) => (
-          <Button key={dish.name} size="small" onClick={() => add(dish)}>
-            {dish.name}
-            <span className="text-soft">
-              {" "}
-              {dish.minutes} min{dish.ovenC === null ? "" : `, ${formatTemperature(dish.ovenC, units)}`}
-            </span>
-          </Button>
-        ))}
+        {presetsAt(plan.equipment.dial)
+          .filter(({ name }) => plan.sides.every((side) => side.name !== name))
+          .map((dish) => (
+            <Button key={dish.name} size="small" onClick={() => add(dish)}>
+              {dish.name}
+              <span className="text-soft">
+                {" "}
+                {dish.minutes} min{dish.ovenC === null ? "" : `, ${formatTemperature(dish.ovenC, units)}`}
+              </span>
+            </Button>
+          ))}
       </div>
       <Segmented<Side["slot"]>
         label="When the dish bakes"

@@ -5,6 +5,7 @@ import { formatDuration, formatMass } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { CUT_NAMES, RATING_NAMES } from "../../../words/names";
 import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
+import { titleShown } from "../../../words/titles";
 import { useHabits, usePreferences } from "../../shell/preferences";
 
 /** The roasts of one dinner, in one frame where there are several. */
@@ -39,7 +40,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
           to={`/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`}
           className="font-display text-xl font-semibold after:absolute after:inset-0"
         >
-          {roast.title}
+          {titleShown(roast, reader)}
         </Link>
         <span className="text-soft">
           {plan.bird.species}, {CUT_NAMES[plan.bird.cut].toLowerCase()}, {formatMass(plan.bird.massKg, units)}

@@ -14,14 +14,16 @@ import { saveRoast } from "../../../storage/roasts";
 import { shareWithDinner } from "../../../storage/sharing";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
+import { titleShown } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { askToKeep } from "../../shell/storageKept";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
+import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
-import { fieldTime } from "../../ui/time";
+import { fieldTime, instantOf } from "../../ui/time";
 import { type Answers, answersSchema, birdsOf, type Company, newRoast } from "./newRoast";
 
 /** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
@@ -90,8 +92,8 @@ export function StartForm({ company }: { readonly company: Company | null }) {
       {company && (
         <p className="-mt-3 text-soft">
           {company.inOneHeat
-            ? `Salted and heated with “${company.roast.title}”: it goes in with it, and out when it is done itself.`
-            : `For the dinner of “${company.roast.title}”: its table and its kitchen.`}
+            ? `Salted and heated with “${titleShown(company.roast, reader)}”: it goes in with it, and out when it is done itself.`
+            : `For the dinner of “${titleShown(company.roast, reader)}”: its table and its kitchen.`}
         </p>
       )}
       <fieldset className="grid gap-2">
@@ -175,13 +177,19 @@ export function StartForm({ company }: { readonly company: Company | null }) {
         </div>
       </fieldset>
       {company === null && (
-        <label className="block">
-          <span className="font-semibold">When do you want to eat?</span>
-          <input type="datetime-local" {...register("serveAt")} className={FIELD} aria-invalid={!!errors.serveAt} />
-          <span role="alert" className="text-sm font-medium text-ember empty:hidden">
-            {errors.serveAt?.message}
-          </span>
-        </label>
+        <Controller
+          control={control}
+          name="serveAt"
+          render={({ field }) => (
+            <MomentField
+              label="When do you want to eat?"
+              atMs={instantOf(field.value, zone)}
+              zone={zone}
+              size="stove"
+              onChange={(ms) => field.onChange(fieldTime(ms, zone))}
+            />
+          )}
+        />
       )}
       <fieldset hidden={company?.inOneHeat === true}>
         <legend className="mb-2 font-semibold">How do you want to cook it?</legend>
