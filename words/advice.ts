@@ -1,4 +1,5 @@
 /** Advice in words: what to do, why, and what happens otherwise. */
+
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
@@ -7,6 +8,7 @@ import type { CookStage, Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { conditionWords } from "./conditions";
+import { PART_NAMES } from "./names";
 import { fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {
@@ -62,7 +64,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
           when && isColour(when)
             ? "By now it should have come so far; where it has not, look again in some minutes."
             : when
-              ? `The ${when.centre} has come to where the plan changes the heat; left as it is, it goes on as before.`
+              ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat; left as it is, it goes on as before.`
               : "The plan changes the heat now; left as it is, it goes on as before.",
         rings: true,
       };
@@ -81,7 +83,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
           advice.minutes > 0
             ? `Stay near: it may be there in ${advice.minutes} min`
             : "Stay near: it may be there any minute",
-        why: "That is the early end of the doubt. Platter, foil and a clear board now; later there is no hand free.",
+        why: "It could be as early as that. Platter, foil and a clear board now; later there is no hand free.",
         rings: true,
       };
     case "slipped":
@@ -163,8 +165,10 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `read ${advice.part}`,
         does:
-          advice.inMin > 0 ? `Next reading: the ${advice.part}, in ${advice.inMin} min` : `Read the ${advice.part} now`,
-        why: `Of all readings to be had, that one would take away most of the doubt: ${Math.round(100 * advice.less)} % of it. Sooner says little.`,
+          advice.inMin > 0
+            ? `Next reading: the ${PART_NAMES[advice.part]}, in ${advice.inMin} min`
+            : `Read the ${PART_NAMES[advice.part]} now`,
+        why: "Of all readings to be had, that one would tell most about when it is done. Sooner says little.",
         rings: false,
       };
   }

@@ -35,7 +35,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
         ? "With ice in it, a bird is for the oven only: never for a smoker, a grill or a spit."
         : "With ice in it, a bird is not stuffed: the middle would be in the warm for hours.";
     case "not-on-a-spit":
-      return "A flat bird, or one in pieces, does not turn on a spit.";
+      return "A spatchcocked bird, or one in parts, does not turn on a spit.";
     case "salted-twice":
       return `It was sold salted, and is to be salted again${conflict.percent === null ? "" : `: it comes to ${conflict.percent.toFixed(1)} %`}. None is usual, since the drippings get too salty for gravy; some brine it all the same, for the flavour of the brine on the skin.`;
     case "too-salty":
@@ -67,7 +67,7 @@ const USE_NAMES: Record<string, string> = {
   chill: "the carved trays",
   prepare: "opening and cutting",
   carve: "carving",
-  fill: "filling the bird",
+  fill: "stuffing the bird",
   season: "dressing the bird",
   stock: "the stock",
   thicken: "the gravy",

@@ -155,7 +155,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   "leg-roll": {
     name: "Bone, fill and tie the leg",
     tools: ["a boning knife, sharp", "kitchen string, 3 m"],
-    cautions: ["A raw-meat filling has to reach the guideline in its middle too.", KNIFE_AWAY, RAW_BOARD],
+    cautions: ["A raw-meat stuffing has to reach the guideline in its middle too.", KNIFE_AWAY, RAW_BOARD],
     toPot: ["thigh bone and drumstick bone", "sinews"],
     steps: {
       "leg-off": {
@@ -172,7 +172,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
       },
       "fill-and-tie": {
         does: "Fill, roll and tie",
-        how: "Open it out, filling in a thin layer, roll with the skin outside, loops of string every three fingers.",
+        how: "Open it out, stuffing in a thin layer, roll with the skin outside, loops of string every three fingers.",
       },
     },
   },

@@ -47,7 +47,7 @@ export interface Lists {
 const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   whole: "whole",
   spatchcock: "whole, to be spatchcocked",
-  parts: "whole, to be jointed",
+  parts: "whole, to be cut in parts",
   crown: "crown",
   legs: "whole legs, a pair",
   "boneless-breast": "boneless breast",
@@ -243,7 +243,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     }),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "lid"),
-      { what: "lid that closes over the bird in its pan", amount: "" },
+      { what: "lid that closes over the bird in its tray", amount: "" },
     ),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",

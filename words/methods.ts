@@ -39,7 +39,7 @@ export const METHOD_WORDS: Readonly<Record<MethodId, MethodWords>> = {
   "hot-flat": {
     name: "Hot all through",
     short: "Hot",
-    says: () => "High heat from start to end. Quick and crisp; only for a bird pressed flat or in parts.",
+    says: () => "High heat from start to end. Quick and crisp; only for a bird spatchcocked or in parts.",
     mind: () => "fat that smokes; water or vegetables under it",
   },
   "parts-hot-low": {
@@ -53,6 +53,6 @@ export const METHOD_WORDS: Readonly<Record<MethodId, MethodWords>> = {
     short: "Low smoke",
     says: (units) =>
       `Low in clean smoke, then wrapped in hotter air from ${formatTemperature(60, units)} in the breast on. Not for a stuffed bird.`,
-    mind: (units) => `long in the zone: under ${formatMass(4, units)}, or flat, unstuffed`,
+    mind: (units) => `long in the zone: under ${formatMass(4, units)}, or spatchcocked, unstuffed`,
   },
 };

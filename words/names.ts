@@ -1,6 +1,8 @@
 /** What a cook calls the birds, their cuts, what heats them, and what is done. */
 import type { Species } from "../core/bird/anatomy";
 import type { Cut } from "../core/bird/form";
+import { type Probe, placeOf } from "../core/bird/probe";
+import type { Centre } from "../core/bird/solid";
 import type { HeatSource } from "../core/heat/ovens";
 import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { SaltKind } from "../core/kitchen/salt";
@@ -18,6 +20,15 @@ export const CUT_NAMES: Record<Cut, string> = {
   "boneless-breast": "Boneless breast",
   "leg-roll": "Rolled leg",
 };
+
+/** Where a thermometer is read. */
+export const PART_NAMES: Record<Centre, string> = { breast: "breast", thigh: "thigh", filling: "stuffing" };
+
+/** A probe by its side, where it has one: "left thigh". */
+export function probeName(probe: Probe): string {
+  const { part, side } = placeOf(probe);
+  return side ? `${side} ${PART_NAMES[part]}` : PART_NAMES[part];
+}
 
 export const COVER_NAMES: Record<Cover, string> = {
   none: "Bare",

@@ -1,6 +1,7 @@
 /** What a timetable says: every task, chore and dish in plain words. */
 
 import { centresOf, hasCavity } from "../core/bird/form";
+import type { Centre } from "../core/bird/solid";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/ovens";
 import { hasGiblets } from "../core/kitchen/cutting";
@@ -19,7 +20,7 @@ import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
 import { conditionWords } from "./conditions";
-import { SALT_NAMES } from "./names";
+import { PART_NAMES, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {
@@ -135,7 +136,7 @@ export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string
   plan.heat === "spit" ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
 const UNDER_WORDS: Record<Underlay, string> = {
   rack: "rack over a low tray",
-  pan: "low tray",
+  pan: "bare tray",
   "hot-stone": "stone or steel",
   grate: "grate with a tray under it",
   vegetables: "low tray with a bed of vegetables",
@@ -144,7 +145,7 @@ const UNDER_WORDS: Record<Underlay, string> = {
 /** What is waited for before it leaves the heat, and what is to be seen after. */
 function finishWords({ finish, targetC }: Plan, units: UnitSystem): string {
   const goals = Object.entries(targetC)
-    .map(([centre, celsius]) => `${centre} ${formatTemperature(celsius, units)}`)
+    .map(([centre, celsius]) => `${PART_NAMES[centre as Centre]} ${formatTemperature(celsius, units)}`)
     .join(", ");
   switch (finish.kind) {
     case "after-rest":

@@ -3,18 +3,21 @@ import type { Plan, Roast } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
 import { dayName, type Reader } from "./time";
 
-const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
-  whole: "Whole",
-  spatchcock: "Flat",
-  parts: "Jointed",
-  crown: "Crown of",
-  legs: "Legs of",
-  "boneless-breast": "Boneless breast of",
-  "leg-roll": "Rolled leg of",
+/** Birds of each cut, one or several. @param birds "turkey", "2 turkeys" */
+const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: string) => string> = {
+  whole: (birds) => `Whole ${birds}`,
+  spatchcock: (birds) => `Spatchcocked ${birds}`,
+  parts: (birds) => `${birds} in parts`,
+  crown: (birds) => `Crown of ${birds}`,
+  legs: (birds) => `Legs of ${birds}`,
+  "boneless-breast": (birds) => `Boneless breast of ${birds}`,
+  "leg-roll": (birds) => `Rolled leg of ${birds}`,
 };
 
-const birdsOf = ({ bird: { species, cut, count } }: Pick<Plan, "bird">): string =>
-  `${CUT_WORDS[cut]} ${count > 1 ? `${count} ` : ""}${species}${count > 1 ? "s" : ""}`;
+function birdsOf({ bird: { species, cut, count } }: Pick<Plan, "bird">): string {
+  const words = CUT_WORDS[cut](count > 1 ? `${count} ${species}s` : species);
+  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+}
 
 type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
 

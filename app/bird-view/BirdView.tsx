@@ -4,7 +4,7 @@ import type { Vec3 } from "../../core/bird/sdf";
 import { type FormGeometry, pointOn, type Section } from "../../core/bird/section";
 import { CENTRES, type Centre, type CentreTemperatures } from "../../core/bird/solid";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
-import { CUT_NAMES } from "../../words/names";
+import { CUT_NAMES, PART_NAMES } from "../../words/names";
 import { SALT_BANDS, TEMPERATURE_BANDS } from "./bandScale";
 import { blend } from "./isolines";
 import { SaltKey } from "./SaltKey";
@@ -64,7 +64,7 @@ function Drawn(props: Props & { readonly geometry: FormGeometry }) {
       const at = centres[centre];
       const celsius = centresC[centre];
       if (at && celsius !== undefined) {
-        found.push({ kind: "centre", label: `${centre} ${formatTemperature(celsius, units)}`, at });
+        found.push({ kind: "centre", label: `${PART_NAMES[centre]} ${formatTemperature(celsius, units)}`, at });
       }
     }
     if (to.coldestAt) {
@@ -97,7 +97,7 @@ function Drawn(props: Props & { readonly geometry: FormGeometry }) {
           </div>
           <figcaption className="text-center text-sm text-soft">
             {view === "side"
-              ? `Cut lengthwise through ${Object.keys(centres).length > 1 ? "the thermal centres" : "the thermal centre"}${form.cut === "leg-roll" ? "" : ", neck to the left"}`
+              ? `Cut lengthwise through ${Object.keys(centres).length > 1 ? "the deepest points" : "the deepest point"}${form.cut === "leg-roll" ? "" : ", neck to the left"}`
               : `Cut level, seen from above${form.cut === "spatchcock" ? ", neck at the top" : ""}`}
           </figcaption>
         </figure>
@@ -129,7 +129,9 @@ function Drawn(props: Props & { readonly geometry: FormGeometry }) {
 
 function mainLabel(form: FormChoice, centresC: CentreTemperatures, coldestC: number, units: UnitSystem): string {
   const t = (celsius: number) => formatTemperature(celsius, units);
-  const read = (Object.entries(centresC) as [Centre, number][]).map(([centre, celsius]) => `${centre} ${t(celsius)}`);
+  const read = (Object.entries(centresC) as [Centre, number][]).map(
+    ([centre, celsius]) => `${PART_NAMES[centre]} ${t(celsius)}`,
+  );
   return `${CUT_NAMES[form.cut]} ${form.species}, cut open: ${[...read, `coldest point ${t(coldestC)}`].join(", ")}`;
 }
 

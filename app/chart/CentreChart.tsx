@@ -7,6 +7,7 @@ import type { HistoryPoint } from "../../core/processes/bird";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { ZONE } from "../../words/amounts";
+import { PART_NAMES } from "../../words/names";
 import { clockTime, hourTick } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
@@ -166,7 +167,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       ))}
       {lines.map(({ key }, n) => (
         <text key={key} x={x(last) + 7} y={ends[n]} fontSize="13.5" fontWeight="600" dominantBaseline="central">
-          {key}
+          {key === "coldest" ? key : PART_NAMES[key]}
         </text>
       ))}
       {minute !== undefined && minute >= 0 && minute <= last && (

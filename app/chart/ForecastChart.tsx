@@ -7,6 +7,7 @@ import { type CurvePoint, curvesOf } from "../../core/forecast/curves";
 import { binned, meanOf, type Reading } from "../../core/forecast/reading";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
+import { PART_NAMES } from "../../words/names";
 import { clockTime } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
@@ -92,7 +93,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
           if (!when || goal === undefined) return null;
           return (
             <span key={part}>
-              <b className="capitalize">{part}</b>{" "}
+              <b className="capitalize">{PART_NAMES[part]}</b>{" "}
               {Number.isFinite(when.p50)
                 ? `${formatTemperature(goal, units)} at ${at(when.p50)}; eight times in ten between ${at(when.p10)} and ${Number.isFinite(when.p90) ? at(when.p90) : "much later"}`
                 : `does not come to ${formatTemperature(goal, units)} as it is`}
@@ -198,7 +199,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
                     dominantBaseline="central"
                     style={{ fill: "var(--ink)" }}
                   >
-                    {part}
+                    {PART_NAMES[part]}
                   </text>
                 </g>
               );

@@ -24,7 +24,7 @@ const WAYS: readonly Way[] = [
   { id: "parts/hot-flat", cut: "parts", method: "hot-flat", birds: 1 },
 ];
 const NAMES: Record<string, string> = {
-  "spatchcock/hot-flat": "Flat and hot",
+  "spatchcock/hot-flat": "Spatchcocked and hot",
   "parts/hot-flat": "In parts and hot",
 };
 /** Less is not worth another cut. */

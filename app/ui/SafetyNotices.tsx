@@ -3,6 +3,7 @@ import type { PlannedDone } from "../../core/forecast/planned";
 import type { Plan } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatDuration, formatTemperature } from "../../core/units/quantity";
+import { survivorsWords } from "../../words/safety";
 import { usePreferences } from "../shell/preferences";
 import { Caution } from "./Caution";
 
@@ -28,7 +29,7 @@ export function SafetyNotices({ plan, cook, derived, isIn = false }: Props) {
       {lowestC < guidelineC && (
         <Caution>
           The target of {t(lowestC)} is below the usual guidance of {t(guidelineC)}.{" "}
-          {cook && `Computed at the coldest point, through roast and rest: ${reductions(cook.logReduction)}. `}
+          {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}
           Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
         </Caution>
       )}
@@ -47,6 +48,3 @@ export function SafetyNotices({ plan, cook, derived, isIn = false }: Props) {
     </>
   );
 }
-
-const reductions = (value: number): string =>
-  `Salmonella falls by ${value >= 12 ? "over 12" : value.toFixed(1)} powers of ten, where the published tables ask for 7`;

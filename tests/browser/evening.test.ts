@@ -100,7 +100,7 @@ describe("on the way", () => {
 
   it("brine: the amounts, the pot and the ice, and what a bag saves", async () => {
     await (await tab("salt")).click();
-    await press(driver, "Brine, by time");
+    await press(driver, "Brine, by the hour");
     await seeText(driver, "Salt for the brine", "of ice. It takes");
     await press(driver, "In a closed bag");
     await press(driver, "In a cooler with ice");

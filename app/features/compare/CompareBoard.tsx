@@ -65,7 +65,7 @@ const rowsFor = (units: UnitSystem): readonly Row[] => [
   },
   { name: "Skin", why: "salted, dried beforehand", read: ({ browning }) => skinWords(browning) },
   { name: "Oven taken", why: "preheating counted", read: ({ ovenMin }) => formatDuration(ovenMin * 60) },
-  { name: "Room", why: "pan, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
+  { name: "Room", why: "tray, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
   {
     name: "Work",
     why: "before, and carving",

@@ -3,6 +3,7 @@ import { toast } from "sonner";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
+import { probeName } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
@@ -92,7 +93,9 @@ function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
             className="min-h-12 rounded-xl border border-line-strong bg-mist-1 px-3"
           >
             {places.map((place) => (
-              <option key={place}>{place}</option>
+              <option key={place} value={place}>
+                {probeName(place)}
+              </option>
             ))}
           </select>
         </label>

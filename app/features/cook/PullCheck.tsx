@@ -1,11 +1,13 @@
 import { Check } from "lucide-react";
 import { placeOf, probeOf } from "../../../core/bird/probe";
+import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import type { Present } from "../../../core/day/present";
 import { type PlaceSeen, placesSeen } from "../../../core/day/seen";
 import { verdict } from "../../../core/safety/guideline";
-import { LOGS } from "../../../core/safety/lethality";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { PART_NAMES, probeName } from "../../../words/names";
+import { survivors, survivorsWords } from "../../../words/safety";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
@@ -29,7 +31,7 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
       {places.map(({ probe, goalC, highestC, seen }) => (
         <li key={probe} className="flex items-center gap-2">
           {seen ? <Check aria-hidden className="size-5 shrink-0" /> : <span aria-hidden className="size-5 shrink-0" />}
-          <span className="grow first-letter:uppercase">{probe}</span>
+          <span className="grow first-letter:uppercase">{probeName(probe)}</span>
           <span className={seen ? "" : "text-soft"}>
             {highestC === null
               ? `not read; ${formatTemperature(goalC, units)} wanted`
@@ -75,7 +77,7 @@ export function PullCheck({ day, nowMin, units, acts }: Props) {
       <p className="text-soft">
         It goes on rising at rest
         {peaks.length > 0
-          ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${centre}`).join(" and ")}`
+          ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
         . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back. A button that
         pops, clear juice and a loose leg say nothing sure.
@@ -95,15 +97,13 @@ function Lethality({ present: { killed, rest }, units }: { readonly present: Pre
   return (
     <p className="text-sm text-soft">
       {judged.kind === "unknown"
-        ? "What its centres come to at rest is not known."
+        ? "What it comes to at rest is not known."
         : judged.kind === "meets-guideline"
-          ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
-          : `Pulled as planned, not every centre comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
-      Computed at the coldest point of the bird that your readings point to: {logs(killed.now)} decimal reductions of
-      Salmonella by now, {logs(killed.afterRest)} after the rest, where the published tables ask for {LOGS}. Not
-      computed: what is on the surface or in the kitchen. Follow your local food-safety authority.
+          ? `Pulled as planned, breast and thigh come to the guideline of ${guideline} at rest.`
+          : `Pulled as planned, not all of it comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
+      Computed at the coldest point of the bird that your readings point to: {survivors(killed.now)} Salmonella would be
+      left by now, {survivorsWords(killed.afterRest)} after the rest. Not computed: what is on the surface or in the
+      kitchen. Follow your local food-safety authority.
     </p>
   );
 }
-
-const logs = (value: number): string => (value >= 12 ? "over 12" : value.toFixed(1));

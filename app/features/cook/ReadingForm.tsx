@@ -10,6 +10,7 @@ import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../
 import { MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
 import { faultWords } from "../../../words/faults";
+import { probeName } from "../../../words/names";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
@@ -59,7 +60,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
         .map((place): RoastReading => {
           const probe = probeOf(place);
           const shownC = requireBetween(
-            `${probe} reading`,
+            `${probeName(probe)} reading`,
             parseTemperatureC(typed[probe] ?? "", units),
             LOWEST_C,
             HIGHEST_C,
@@ -99,7 +100,8 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
             key={probe}
             className={`text-soft ${isPair ? (places.length > 2 && n % 2 === 1 ? "col-span-2" : "") : "col-span-2"}`}
           >
-            <span className="inline-block first-letter:uppercase">{probe}</span>, {units === "metric" ? "°C" : "°F"}
+            <span className="inline-block first-letter:uppercase">{probeName(probe)}</span>,{" "}
+            {units === "metric" ? "°C" : "°F"}
             <input
               value={typed[probe] ?? ""}
               inputMode="decimal"

@@ -6,6 +6,7 @@ import { isFire } from "../../../core/kitchen/fuel";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { PART_NAMES } from "../../../words/names";
 import { clockTime, giveOrTake, largeCountdown } from "../../../words/time";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
@@ -77,7 +78,7 @@ export function Roasting({ day, acts }: Props) {
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
-    return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${centre}`];
+    return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`];
   });
   return (
     <SideBySide

@@ -34,7 +34,7 @@ const BOXES = [
     hint: "height: from the shelf to the roof",
     sides: ["width", "depth", "height"],
   },
-  { of: "panCm", title: "Roasting pan", hint: "inside", sides: ["length", "width"] },
+  { of: "panCm", title: "Roasting tray", hint: "inside", sides: ["length", "width"] },
   { of: "shelfCm", title: "Fridge shelf", hint: "height: to the shelf above", sides: ["width", "depth", "height"] },
 ] as const;
 

@@ -144,7 +144,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         </table>
         <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
-          are the middle of the doubt; the bird goes in so that it is on time in nine cases of ten.{" "}
+          are the likeliest; the bird goes in so that it is on time in nine cases of ten.{" "}
           {formatTemperature(constant("guidelineC"), units)} seen at every centre before carving; follow your local
           food-safety authority.
         </p>

@@ -9,7 +9,7 @@ import type { Plan } from "../../../core/plan/schema";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
-import { HEAT_NAMES } from "../../../words/names";
+import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -183,8 +183,8 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         centres.map((centre) => (
           <DragRow
             key={centre}
-            label={centre}
-            name={`Target, ${centre}`}
+            label={PART_NAMES[centre]}
+            name={`Target, ${PART_NAMES[centre]}`}
             value={targetOf(centre)}
             shown={t(targetOf(centre))}
             min={LOWEST_TARGET_C[centre]}
@@ -192,7 +192,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
             step={1}
             parse={(text) =>
               requireBetween(
-                `target of the ${centre}`,
+                `target of the ${PART_NAMES[centre]}`,
                 parseTemperatureC(text, units),
                 LOWEST_TARGET_C[centre],
                 90,

@@ -120,11 +120,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
         <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
           <LivingBirdView plan={plan} cook={cook} schedule={schedule} scrubMs={scrubMs} units={units} />
         </section>
-        <section
-          aria-label="Thermal centres"
-          ref={chart.ref}
-          className="h-[300px] overflow-hidden lg:h-auto lg:min-h-0"
-        >
+        <section aria-label="Deepest points" ref={chart.ref} className="h-[300px] overflow-hidden lg:h-auto lg:min-h-0">
           {chart.height > 0 && (
             <CentreChart
               history={cook.history}

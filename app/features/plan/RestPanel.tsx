@@ -5,7 +5,8 @@ import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { ZONE } from "../../../words/amounts";
-import { COVER_CHOICES } from "../../../words/names";
+import { COVER_CHOICES, PART_NAMES } from "../../../words/names";
+import { survivors } from "../../../words/safety";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { MinutesRow } from "./MinutesRow";
@@ -23,7 +24,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
   const ends = centresOf(plan.bird)
     .flatMap((centre) => {
       const celsius = cook.atCarve.centresC[centre];
-      return celsius === undefined ? [] : [`${t(celsius)} ${centre}`];
+      return celsius === undefined ? [] : [`${t(celsius)} ${PART_NAMES[centre]}`];
     })
     .join(", ");
   const judged = verdict(
@@ -57,17 +58,16 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
       <p className="text-[0.95rem]">
         At the end of it {ends}.{" "}
         {judged.kind === "meets-guideline" ? (
-          <>Every thermal centre is seen at or above the guideline before carving. </>
+          <>Wherever it is measured, the guideline is seen before carving. </>
         ) : judged.kind === "unknown" ? (
-          <>What its centres come to is not known. </>
+          <>What it comes to is not known. </>
         ) : (
-          <>Not all of it reaches the guideline: the lowest centre peaks at {t(judged.highestC)}. </>
+          <>Not all of it reaches the guideline: the lowest place that is measured peaks at {t(judged.highestC)}. </>
         )}
         <span className="text-soft">
-          Peak {peaks.map(({ centre, celsius }) => `${t(celsius)} ${centre}`).join(", ")}. Coldest computed point at
-          carving: {t(cook.atCarve.coldestC)}; {cook.logReduction > 30 ? "over 30" : cook.logReduction.toFixed(1)}{" "}
-          decimal reductions of Salmonella computed at the least heated point, for this species at{" "}
-          {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
+          Peak {peaks.map(({ centre, celsius }) => `${t(celsius)} ${PART_NAMES[centre]}`).join(", ")}. Coldest computed
+          point at carving: {t(cook.atCarve.coldestC)}; there {survivors(cook.logReduction)} Salmonella would be left,
+          computed for this species at {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
         </span>
       </p>
       <p className="text-sm text-soft">

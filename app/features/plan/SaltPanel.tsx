@@ -17,8 +17,8 @@ import { usePlanStore } from "./planStore";
 
 const METHOD_NAMES = {
   dry: "Dry salt",
-  brine: "Brine, by time",
-  equilibrium: "Brine, to balance",
+  brine: "Brine, by the hour",
+  equilibrium: "Brine, by weight",
   injection: "Inject",
   none: "None",
 } as const;

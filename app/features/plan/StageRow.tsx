@@ -9,6 +9,7 @@ import { COLOURS, isColour } from "../../../core/processes/conditions";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { conditionName } from "../../../words/conditions";
+import { PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -110,7 +111,7 @@ function Arrangement({ plan, n, units }: Props) {
             value={!when ? "time" : isColour(when) ? "colour" : when.centre}
             choices={[
               { value: "time", label: "That time" },
-              ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${centre}` })),
+              ...centresOf(plan.bird).map((centre) => ({ value: centre, label: `The ${PART_NAMES[centre]}` })),
               { value: "colour", label: "Its colour" },
             ]}
             onChange={(value) => {
@@ -132,7 +133,7 @@ function Arrangement({ plan, n, units }: Props) {
           )}
           {when && !isColour(when) && (
             <UnitField
-              label={`Begins when the ${when.centre} shows`}
+              label={`Begins when the ${PART_NAMES[when.centre]} shows`}
               shown={formatTemperature(when.reachesC, units)}
               parse={(text) => requireBetween("temperature to wait for", parseTemperatureC(text, units), 20, 90, "°C")}
               onChange={(reachesC) => set({ when: { ...when, reachesC } })}
@@ -210,7 +211,7 @@ const FACING_WORDS = {
 
 const SURFACE_WORDS = {
   rack: "a rack",
-  pan: "the pan",
+  pan: "the bare tray",
   "hot-stone": "a hot stone",
   grate: "an open grate",
   vegetables: "vegetables",

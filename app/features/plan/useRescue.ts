@@ -1,8 +1,10 @@
 /** Both ways out of a bird that is still ice on the morning, simulated for this very bird. */
+
 import { type PlannedOutcome, plannedInput } from "../../../core/forecast/planned";
 import { onTheMorning } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { PART_NAMES } from "../../../words/names";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 
 export type WayOut =
@@ -14,7 +16,10 @@ function wayOut({ answer, stale, fault }: Asked<PlannedOutcome>, units: UnitSyst
   if (fault) return { kind: "failed", why: fault };
   if (!answer || stale) return { kind: "waiting" };
   if (answer.kind === "never-met") {
-    return { kind: "failed", why: `the ${answer.centre} never gets to ${formatTemperature(answer.targetC, units)}` };
+    return {
+      kind: "failed",
+      why: `the ${PART_NAMES[answer.centre]} never gets to ${formatTemperature(answer.targetC, units)}`,
+    };
   }
   const waterMin = answer.thawHours * 60;
   return { kind: "known", waterMin, roastMin: answer.pullMinute, totalMin: waterMin + answer.pullMinute };
