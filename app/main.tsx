@@ -1,4 +1,3 @@
-import { registerSW } from "virtual:pwa-register";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { RouterProvider } from "react-router";
@@ -21,8 +20,10 @@ createRoot(root).render(
   </StrictMode>,
 );
 
-// The whole app is kept on the device: with the server stopped and the network gone it still opens.
-registerSW({
-  immediate: true,
-  onRegisterError: (error) => console.warn("the app is not kept for offline use:", error),
-});
+// The whole app is kept on the device: with the server stopped and the network gone it still opens. A page that is not
+// from a secure origin has no such thing.
+if (import.meta.env.PROD && "serviceWorker" in navigator) {
+  navigator.serviceWorker
+    .register("/sw.js")
+    .catch((error: unknown) => console.warn("the app is not kept for offline use:", error));
+}

@@ -64,6 +64,10 @@ export function sides(lengthsCm: readonly number[], units: UnitSystem): string {
 }
 const CM_PER_INCH = 2.54;
 
+/** Of string, m: cut a little long. */
+export const stringLength = (metres: number, units: UnitSystem): string =>
+  units === "us" ? `${Math.ceil(metres / 0.3048 - 0.4)} ft` : `${metres} m`;
+
 /** Between needles of an injector, and the like. */
 export const aboutThreeCm: Record<UnitSystem, string> = { metric: "3 cm", us: "an inch" };
 

@@ -1,7 +1,10 @@
 /** Guides at the board in words: what each step does and how, tools, cautions, what goes to the pot (common practice). */
+
 import type { Cut } from "../core/bird/form";
 import type { CarveStepId } from "../core/kitchen/carveGuides";
 import type { CUT_STEPS, CutGuideId } from "../core/kitchen/cutGuides";
+import type { UnitSystem } from "../core/units/quantity";
+import { stringLength } from "./amounts";
 
 export interface StepWords {
   readonly does: string;
@@ -10,7 +13,7 @@ export interface StepWords {
 
 interface GuideWords<Id extends CutGuideId> {
   readonly name: string;
-  readonly tools: readonly string[];
+  tools(units: UnitSystem): readonly string[];
   readonly cautions: readonly string[];
   /** What is kept for the stock pot. */
   readonly toPot: readonly string[];
@@ -23,7 +26,7 @@ const KNIFE_AWAY = "Blade away from the hand that holds; a damp cloth under the 
 export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   truss: {
     name: "Tie it",
-    tools: ["kitchen string, 1 m"],
+    tools: (units) => [`kitchen string, ${stringLength(1, units)}`],
     cautions: ["Tied tight, the thigh takes longer. Loose is enough."],
     toPot: ["neck", "giblets, liver left out"],
     steps: {
@@ -43,7 +46,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   spatchcock: {
     name: "Spatchcock it",
-    tools: ["poultry shears", "a heavy knife", "board with a groove"],
+    tools: () => ["poultry shears", "a heavy knife", "board with a groove"],
     cautions: ["Cut ribs are sharp.", RAW_BOARD],
     toPot: ["backbone, chopped in three", "neck", "giblets, liver left out", "wishbone"],
     steps: {
@@ -67,7 +70,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   parts: {
     name: "Joint it",
-    tools: ["a boning knife", "poultry shears", "a heavy knife"],
+    tools: () => ["a boning knife", "poultry shears", "a heavy knife"],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["back", "wing tips", "neck", "giblets, liver left out"],
     steps: {
@@ -95,7 +98,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   crown: {
     name: "Make a crown",
-    tools: ["a boning knife", "poultry shears"],
+    tools: () => ["a boning knife", "poultry shears"],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["back", "wings", "neck", "giblets, liver left out"],
     steps: {
@@ -119,7 +122,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   legs: {
     name: "Take off the legs",
-    tools: ["a boning knife"],
+    tools: () => ["a boning knife"],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["loose skin and trimmings"],
     steps: {
@@ -136,7 +139,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   "boneless-breast": {
     name: "Bone and tie the breast",
-    tools: ["a boning knife, sharp", "kitchen string, 2 m"],
+    tools: (units) => ["a boning knife, sharp", `kitchen string, ${stringLength(2, units)}`],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["carcass", "wishbone", "wings"],
     steps: {
@@ -154,7 +157,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   "leg-roll": {
     name: "Bone, fill and tie the leg",
-    tools: ["a boning knife, sharp", "kitchen string, 3 m"],
+    tools: (units) => ["a boning knife, sharp", `kitchen string, ${stringLength(3, units)}`],
     cautions: ["A raw-meat stuffing has to reach the guideline in its middle too.", KNIFE_AWAY, RAW_BOARD],
     toPot: ["thigh bone and drumstick bone", "sinews"],
     steps: {
@@ -178,7 +181,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   "duck-skin": {
     name: "Score the skin, trim the fat",
-    tools: ["a very sharp small blade"],
+    tools: () => ["a very sharp small blade"],
     cautions: ["Cut into the meat, it bleeds and dries there.", RAW_BOARD],
     toPot: ["neck", "giblets, liver left out"],
     steps: {

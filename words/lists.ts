@@ -13,7 +13,7 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { COLD_LIMIT, formatSpoons, ice, liquid, sides, small, strength } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, sides, small, strength, stringLength } from "./amounts";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -251,9 +251,9 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     }),
     ...when(bird.cut === "whole" && bird.legs === "tied", {
       what: "kitchen string",
-      amount: units === "us" ? "3 ft" : "1 m",
+      amount: stringLength(1, units),
     }),
-    ...when(bird.cut === "leg-roll", { what: "kitchen string", amount: units === "us" ? "10 ft" : "3 m" }),
+    ...when(bird.cut === "leg-roll", { what: "kitchen string", amount: stringLength(3, units) }),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: "tub for the thaw, at least",
       amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),

@@ -23,6 +23,11 @@ const SCREENS: RouteObject[] = [
   { path: "take", lazy: async () => ({ Component: (await import("../features/take")).TakeScreen }) },
   { path: "kitchen", lazy: async () => ({ Component: (await import("../features/kitchen")).KitchenScreen }) },
   { path: "handbook", lazy: async () => ({ Component: (await import("../features/handbook")).HandbookScreen }) },
+  { path: "handbook/numbers", lazy: async () => ({ Component: (await import("../features/handbook")).NumbersScreen }) },
+  {
+    path: "handbook/:chapter/:section?",
+    lazy: async () => ({ Component: (await import("../features/handbook")).ChapterScreen }),
+  },
   ...styleRoute,
 ];
 

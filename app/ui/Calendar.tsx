@@ -13,7 +13,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
 const ROUND = "grid size-10 place-items-center rounded-full hover:bg-mist-2";
 
 /** A month to pick a day from, in our own look. Days are days of the calendar, of no zone. */
-export default function Calendar({ day, weekStart, onPick }: Props) {
+export function Calendar({ day, weekStart, onPick }: Props) {
   const [year, month, date] = day.split("-").map(Number) as [number, number, number];
   const picked = new Date(year, month - 1, date);
   return (

@@ -1,13 +1,11 @@
-import { Popover } from "radix-ui";
-import { lazy, Suspense, useId, useState } from "react";
+import { lazy, Suspense, useId, useRef, useState } from "react";
 import { parseTimeOfDay } from "../../core/units/timeOfDay";
 import { faultWords } from "../../words/faults";
 import { clockTime, dayName } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { fieldTime, instantOf } from "./time";
 
-/** Of its own script: most visits open no calendar. */
-const Calendar = lazy(() => import("./Calendar"));
+const DayPopover = lazy(() => import("./DayPopover"));
 
 interface Props {
   readonly label: string;
@@ -28,6 +26,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
 export function MomentField({ label, atMs, zone, size = "table", onChange }: Props) {
   const reader = useHabits();
   const id = useId();
+  const dayButton = useRef<HTMLButtonElement>(null);
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
@@ -53,29 +52,31 @@ export function MomentField({ label, atMs, zone, size = "table", onChange }: Pro
     <fieldset className="min-w-0">
       <legend className="mb-1 text-sm text-soft">{label}</legend>
       <div className="grid grid-cols-[minmax(0,1fr)_6.5rem] gap-2">
-        <Popover.Root open={open} onOpenChange={setOpen}>
-          <Popover.Trigger className={`${BOX} ${height} truncate text-left`} aria-label={`${label}: day`}>
-            {dayName(atMs, zone, reader)}
-          </Popover.Trigger>
-          <Popover.Portal>
-            <Popover.Content
-              align="start"
-              sideOffset={6}
-              className="z-40 rounded-2xl border border-line bg-mist-1 p-3 text-ink shadow-card"
-            >
-              <Suspense fallback={<p className="p-4 text-soft">Opening the calendar …</p>}>
-                <Calendar
-                  day={day}
-                  weekStart={reader.weekStart}
-                  onPick={(picked) => {
-                    setOpen(false);
-                    change(`${picked}T${time}`);
-                  }}
-                />
-              </Suspense>
-            </Popover.Content>
-          </Popover.Portal>
-        </Popover.Root>
+        <button
+          ref={dayButton}
+          type="button"
+          aria-label={`${label}: day`}
+          aria-haspopup="dialog"
+          aria-expanded={open}
+          onClick={() => setOpen(true)}
+          className={`${BOX} ${height} truncate text-left`}
+        >
+          {dayName(atMs, zone, reader)}
+        </button>
+        {open && (
+          <Suspense fallback={null}>
+            <DayPopover
+              at={dayButton}
+              day={day}
+              weekStart={reader.weekStart}
+              onClose={() => setOpen(false)}
+              onPick={(picked) => {
+                setOpen(false);
+                change(`${picked}T${time}`);
+              }}
+            />
+          </Suspense>
+        )}
         <input
           aria-label={`${label}: time`}
           aria-invalid={fault !== null}

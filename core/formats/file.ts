@@ -13,7 +13,6 @@ import {
   type RoastReading,
   RoastSchema,
 } from "../plan/schema";
-import { HabitsSchema } from "../units/habits";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
 import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
@@ -26,10 +25,11 @@ const MOST_READINGS = 200_000;
 
 /** How the cook has things shown. */
 /** What is left out, as before there were such habits, follows the browser's language. */
-export const PreferencesSchema = HabitsSchema.extend({
-  clock: z.exactOptional(HabitsSchema.shape.clock),
-  dates: z.exactOptional(HabitsSchema.shape.dates),
-  weekStart: z.exactOptional(HabitsSchema.shape.weekStart),
+export const PreferencesSchema = z.strictObject({
+  units: z.enum(["metric", "us"]),
+  clock: z.exactOptional(z.enum(["24h", "12h"])),
+  dates: z.exactOptional(z.enum(["day", "month"])),
+  weekStart: z.exactOptional(z.union([z.literal(0), z.literal(1), z.literal(6)])),
   theme: z.enum(["system", "light", "dark"]),
 });
 export type FilePreferences = z.infer<typeof PreferencesSchema>;

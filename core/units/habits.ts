@@ -1,15 +1,12 @@
 /** The cook's own ways of writing quantities and times: from a language's region, and changeable one by one. */
-import { z } from "zod";
-
-export const HabitsSchema = z.strictObject({
-  units: z.enum(["metric", "us"]),
-  clock: z.enum(["24h", "12h"]),
+export interface Habits {
+  readonly units: "metric" | "us";
+  readonly clock: "24h" | "12h";
   /** Which comes first in a written date. */
-  dates: z.enum(["day", "month"]),
-  /** First day of the week: 0 Sunday, 1 Monday, 6 Saturday. */
-  weekStart: z.union([z.literal(0), z.literal(1), z.literal(6)]),
-});
-export type Habits = z.infer<typeof HabitsSchema>;
+  readonly dates: "day" | "month";
+  /** First day of the week: Sunday, Monday, Saturday. */
+  readonly weekStart: 0 | 1 | 6;
+}
 
 export const METRIC_HABITS: Habits = { units: "metric", clock: "24h", dates: "day", weekStart: 1 };
 

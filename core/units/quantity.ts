@@ -178,7 +178,7 @@ export function formatDuration(seconds: number): string {
   const minutes = Math.round(seconds / 60);
   if (minutes < 100) return `${minutes} min`;
   const hours = Math.floor(minutes / 60);
-  if (hours < 48) return `${hours} h ${String(minutes % 60).padStart(2, "0")}`;
+  if (hours < 48) return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${String(minutes % 60).padStart(2, "0")}`;
   const wholeHours = Math.round(minutes / 60);
   const days = Math.floor(wholeHours / 24);
   return wholeHours % 24 === 0 ? `${days} days` : `${days} d ${wholeHours % 24} h`;

@@ -12,7 +12,7 @@ import { liquid, small } from "../../../words/amounts";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
 import { countdown } from "../../../words/time";
 import { namesIn } from "../../../words/titles";
-import { CutDrawing } from "../../bird-view/CutDrawing";
+import { GuideSteps } from "../../bird-view/GuideSteps";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
@@ -53,22 +53,11 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
         {(bird.cut === "whole" || bird.cut === "spatchcock") &&
           " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
-      <ol className="grid gap-5">
-        {carveSteps(bird.species, bird.cut).map((step, n) => {
-          const words = CARVE_WORDS[step.id];
-          return (
-            <li key={step.id} className="grid grid-cols-[11rem_1fr] items-center gap-5 max-sm:grid-cols-[8rem_1fr]">
-              <CutDrawing step={step} words={words} species={bird.species} />
-              <div>
-                <h2 className="text-2xl">
-                  {n + 1}. {words.does}
-                </h2>
-                <p className="text-lg text-soft">{words.how}</p>
-              </div>
-            </li>
-          );
-        })}
-      </ol>
+      <GuideSteps
+        steps={carveSteps(bird.species, bird.cut).map((step) => ({ id: step.id, step, words: CARVE_WORDS[step.id] }))}
+        species={bird.species}
+        size="board"
+      />
       {BROTH_OF[bird.cut].length > 0 && (
         <p>
           <b>For broth:</b> {BROTH_OF[bird.cut].join(", ")}. Within two hours into the fridge or the pot; simmered two
@@ -87,7 +76,7 @@ function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitS
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
+      {formatTemperature(constant("guidelineC"), units)} seen in breast and thigh? Then carve.
     </p>
   );
 }

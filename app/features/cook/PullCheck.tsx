@@ -11,6 +11,7 @@ import { survivors, survivorsWords } from "../../../words/safety";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
+import { Why } from "../../ui/Why";
 import type { Acts } from "./acts";
 import { ReadingForm } from "./ReadingForm";
 
@@ -79,9 +80,10 @@ export function PullCheck({ day, nowMin, units, acts }: Props) {
         {peaks.length > 0
           ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
-        . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back. A button that
-        pops, clear juice and a loose leg say nothing sure.
+        . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back.
       </p>
+      <Why id="juices" />
+      <Why id="loose-leg" />
       {present && <Lethality present={present} units={units} />}
     </Sheet>
   );

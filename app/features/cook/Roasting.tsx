@@ -17,6 +17,7 @@ import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { useNow } from "../../ui/useNow";
+import { Why } from "../../ui/Why";
 import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
 import type { Acts } from "./acts";
@@ -198,9 +199,10 @@ export function Roasting({ day, acts }: Props) {
           <Rung roastId={roast.id} zone={plan.zone} />
           <p className="text-soft">
             In since {clockTime(inAtMs, plan.zone, reader)}.{" "}
-            {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}. `}
-            Measure in the deepest meat, off the bone, both sides.
+            {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}.`}
           </p>
+          <Why id="probe" />
+          <Why id="leg-first" />
           <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
         </>
       }

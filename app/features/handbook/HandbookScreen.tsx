@@ -1,52 +1,86 @@
-import { CONSTANTS } from "../../../core/constants";
-import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
+import { Search } from "lucide-react";
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { CHAPTERS } from "../../../words/handbook/chapters";
+import { useHabits } from "../../shell/preferences";
+import { BackLink, useCameFrom } from "./BackLink";
+import { handbookSearch } from "./search";
 
-const shown = (value: number): string =>
-  value !== 0 && (Math.abs(value) < 0.001 || Math.abs(value) >= 100_000)
-    ? value.toExponential(2)
-    : String(Math.round(value * 1000) / 1000);
-
-/** Every number the tool uses, with its source. */
+/** The table of contents, and a search over all of it. */
 export function HandbookScreen() {
+  const reader = useHabits();
+  const cameFrom = useCameFrom();
+  const search = useMemo(() => handbookSearch(reader), [reader]);
+  const [query, setQuery] = useState("");
+  const found = query.trim() === "" ? null : search(query);
   return (
-    <div className="grid gap-6 py-4">
-      <h1 className="text-4xl">Handbook</h1>
-      <section className="grid max-w-prose gap-2 text-lg">
-        <h2 className="text-xl">Safety, in short</h2>
-        <p>
-          Poultry and its stuffing: 74 °C (165 °F) seen on a thermometer in the deepest breast and thigh, both sides.
-          Fridge at or below 4 °C (40 °F). No more than two hours out; one above 32 °C (90 °F). Keep raw juices off
-          everything else; wash hands, not the bird. Bruma computes; it does not replace a thermometer, nor your local
-          food-safety authority.
-        </p>
-      </section>
-      <section aria-labelledby="numbers">
-        <h2 id="numbers" className="mb-2 text-xl">
-          Every number, and where it is from
-        </h2>
-        {CONSTANT_GROUPS.map(({ title, does, names }) => (
-          <section key={title} className="grid gap-2">
-            <h3 className="text-lg">{title}</h3>
-            <p className="text-soft">{does}</p>
-            <table className="w-full table-fixed break-words text-left text-[0.95rem]">
-              <tbody>
-                {names.map((name) => (
-                  <tr key={name} className="border-b border-line align-top last:border-0">
-                    <td className="px-3 py-1.5">{constantTold(name)}</td>
-                    <td className="px-3 py-1.5 text-right">{shown(CONSTANTS[name].value)}</td>
-                    <td className="whitespace-nowrap px-3 py-1.5">{CONSTANTS[name].unit}</td>
-                    <td className="px-3 py-1.5 text-soft">{originTold(name)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </section>
-        ))}
-      </section>
-
-      <p>
+    <div className="grid gap-5 py-4">
+      <BackLink />
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="text-4xl">Handbook</h1>
+        <label className="relative w-96 max-w-full">
+          <span className="sr-only">Search the handbook</span>
+          <Search aria-hidden className="absolute left-3.5 top-3.5 size-5 text-soft" />
+          <input
+            type="search"
+            value={query}
+            onChange={(event) => setQuery(event.target.value)}
+            placeholder="wash, pink, how deep, gravy too salty …"
+            autoComplete="off"
+            className="min-h-12 w-full rounded-full border border-line-strong bg-mist-1 pl-11 pr-4 text-lg"
+          />
+        </label>
+      </div>
+      {found ? (
+        <section aria-label="Found" className="grid gap-1">
+          {found.length === 0 && <p className="text-lg">Nothing about that. Fewer words find more.</p>}
+          <ul className="grid">
+            {found.slice(0, 20).map(({ to, title, chapter }) => (
+              <li key={to}>
+                <Link
+                  to={`/handbook/${to}`}
+                  state={cameFrom}
+                  className="flex min-h-12 flex-wrap items-baseline gap-x-3 rounded-xl px-3 py-2 text-lg hover:bg-mist-2"
+                >
+                  <span className="font-semibold">{title}</span>
+                  <span className="text-base text-soft">{chapter}</span>
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : (
+        <nav aria-label="Chapters">
+          <ol className="grid grid-cols-3 gap-3 max-lg:grid-cols-2 max-sm:grid-cols-1">
+            {CHAPTERS.map(({ id, title, about }) => (
+              <li key={id}>
+                <Link
+                  to={`/handbook/${id}`}
+                  state={cameFrom}
+                  className="grid h-full content-start gap-1 rounded-2xl border border-line bg-mist-1 px-4 py-3 hover:border-line-strong"
+                >
+                  <span className="font-display text-xl font-semibold">{title}</span>
+                  <span className="text-soft">{about}</span>
+                </Link>
+              </li>
+            ))}
+            <li>
+              <Link
+                to="/handbook/numbers"
+                state={cameFrom}
+                className="grid h-full content-start gap-1 rounded-2xl border border-line bg-mist-1 px-4 py-3 hover:border-line-strong"
+              >
+                <span className="font-display text-xl font-semibold">Every number and its origin</span>
+                <span className="text-soft">What is computed with, what it does to a roast, and where it is from.</span>
+              </Link>
+            </li>
+          </ol>
+        </nav>
+      )}
+      <p className="max-w-prose text-soft">
+        Bruma computes; it replaces neither a thermometer nor your local food-safety authority.{" "}
         <a href="/licences.txt" className="underline underline-offset-4">
-          Licences: Bruma's own, and those of its libraries and fonts
+          Licences
         </a>
       </p>
     </div>

@@ -1,1 +1,3 @@
+export { ChapterScreen } from "./ChapterScreen";
 export { HandbookScreen } from "./HandbookScreen";
+export { NumbersScreen } from "./NumbersScreen";

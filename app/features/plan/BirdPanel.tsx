@@ -14,6 +14,7 @@ import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
+import { Why } from "../../ui/Why";
 import { CutSheets } from "./CutSheet";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
@@ -89,7 +90,9 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
           onChange={(legs) => settle(withBird({ legs }))}
         />
       )}
+      {bird.cut === "whole" && <Why id="tying" />}
       <CutSheets bird={bird} />
+      <Why id="wash" />
       <Stepper
         label="Birds like this, side by side"
         value={bird.count}

@@ -5,6 +5,7 @@ import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
+import { Why } from "../../ui/Why";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
@@ -54,6 +55,7 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
             ? "Unsalted, or it salts the gravy twice."
             : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
       </p>
+      <Why id="liver" />
       {POTS.filter((pot) => pot !== plan.stock).map((pot) => (
         <Toggle
           key={pot}

@@ -15,6 +15,7 @@ import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
+import { Why } from "../../ui/Why";
 import { DragRow } from "./DragRow";
 import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
@@ -74,7 +75,8 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
   const centres = centresOf(plan.bird);
   const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guideline;
   const below = Math.min(...centres.map(targetOf)) < guideline;
-  const lowOven = Math.min(...plan.stages.map((stage) => stage.airC)) < constant("minimumOvenC") - 0.5;
+  const mildestC = onDialC(constant("minimumOvenC"), plan.equipment.dial);
+  const lowOven = Math.min(...plan.stages.map((stage) => stage.airC)) < mildestC - 0.5;
   return (
     <>
       <Segmented
@@ -115,6 +117,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         onDrag={(minutes) => drag(withPreheat({ minutes }))}
         onSettle={(minutes) => settle(withPreheat({ minutes }))}
       />
+      <Why id="oven-first" />
       <UnitField
         label="Preheated to"
         shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
@@ -178,6 +181,8 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           the guideline is reached: what is shown is what the model expects of a usual bird. A thermometer decides.
         </Caution>
       )}
+      {plan.finish.kind === "signs" && <Why id="juices" />}
+      {plan.finish.kind !== "signs" && plan.finish.kind !== "time" && <Why id="probe" />}
       {plan.finish.kind !== "time" && <p className="text-[0.9rem]">{GOAL_WORDS[plan.finish.kind]}</p>}
       {plan.finish.kind !== "time" &&
         centres.map((centre) => (
@@ -210,9 +215,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         </Caution>
       )}
       {lowOven && (
-        <Caution>
-          An oven below {t(constant("minimumOvenC"))} keeps a whole bird long in the zone where bacteria grow.
-        </Caution>
+        <Caution>An oven below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>
       )}
       {!below && plan.finish.kind === "after-rest" && (
         <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>

@@ -10,6 +10,7 @@ import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
+import { Why } from "../../ui/Why";
 import { DragRow } from "./DragRow";
 import { HoursRow } from "./HoursRow";
 import type { PanelProps } from "./panelProps";
@@ -68,6 +69,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           ? "It is salted already: no more salt. Dry it all the same."
           : methodSays(units)[chosen.method]}
       </p>
+      <Why id={plan.bird.preSalted ? "injected" : "faster"} />
       {salted && (
         <>
           <Fact

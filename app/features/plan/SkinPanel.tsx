@@ -12,6 +12,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
+import { Why } from "../../ui/Why";
 import { Additions } from "./Additions";
 import { BasteRows } from "./BasteRows";
 import { Cost } from "./Cost";
@@ -84,6 +85,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
                 choices={STUFFINGS.map((value) => ({ value, label: STUFFING_NAMES[value] }))}
                 onChange={(stuffing) => settle(withSeason({ stuffing }))}
               />
+              <Why id="stuffing" />
               <Cost plan={plan} without={withForm({ cavity: "empty" })} against="an empty cavity" />
             </>
           )}
@@ -135,6 +137,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           {season.glazeAt.length > 0 ? "early passes are watched" : "none of it goes on early"}.
         </p>
       )}
+      {season.glazePasses > 0 && <Why id="sugar" />}
       <Segmented<string>
         label="Baste"
         value={`${season.basteEveryMin}`}
@@ -144,6 +147,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         }))}
         onChange={(minutes) => settle(withSeason({ basteEveryMin: Number(minutes) }))}
       />
+      <Why id="basting" />
       {season.basteEveryMin > 0 && <BasteRows season={season} />}
       {season.basteEveryMin > 0 && (
         <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
@@ -158,6 +162,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onDrag={(counterMin) => drag(withSeason({ counterMin }))}
         onSettle={(counterMin) => settle(withSeason({ counterMin }))}
       />
+      <Why id="counter" />
       {season.counterMin > 0 && (
         <Cost plan={plan} without={withSeason({ counterMin: 0 })} against="straight from the fridge" />
       )}

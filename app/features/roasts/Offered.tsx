@@ -1,13 +1,16 @@
+import { lazy, Suspense } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
 import { messageOf } from "../../../core/errors";
 import type { SharedTitle } from "../../../core/formats/shared";
 import { dayAndTime } from "../../../words/time";
 import { database } from "../../shell/database";
-import { PairingCode } from "../../shell/PairingCode";
 import { useHabits } from "../../shell/preferences";
 import { takeFromServer, useSharing } from "../../shell/sharing";
 import { Button } from "../../ui/Button";
+
+/** Of its own script: asked for only where a server asks for a code. */
+const PairingCode = lazy(async () => ({ default: (await import("../../shell/PairingCode")).PairingCode }));
 
 /** Those of one dinner side by side: they are taken along together. */
 const byDinner = (offered: readonly SharedTitle[]): readonly (readonly [SharedTitle, ...SharedTitle[]])[] => {
@@ -36,7 +39,13 @@ export function Offered() {
       toast.error(`It was not taken along: ${messageOf(error)}`);
     }
   };
-  if (link === "locked") return <PairingCode />;
+  if (link === "locked")
+    return (
+      <Suspense fallback={null}>
+        {" "}
+        <PairingCode />{" "}
+      </Suspense>
+    );
   if (offered.length === 0) return null;
   return (
     <section aria-label="On the other device">

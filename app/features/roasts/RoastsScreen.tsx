@@ -1,14 +1,16 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { useDeferredValue } from "react";
+import { lazy, Suspense, useDeferredValue } from "react";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
 import { database } from "../../shell/database";
-import { UnreadableCard } from "../../shell/UnreadableCard";
 import { CopyReminder } from "./CopyReminder";
 import { Offered } from "./Offered";
 import { DinnerCard } from "./RoastCard";
 import { StartForm, useCompany } from "./StartForm";
+
+/** Of its own script: most shelves have none. */
+const UnreadableCard = lazy(async () => ({ default: (await import("../../shell/UnreadableCard")).UnreadableCard }));
 
 const GROUPS = [
   { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting"].includes(cookStage(roast)) },
@@ -40,7 +42,9 @@ export function RoastsScreen() {
           </p>
         )}
         <Offered />
-        {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
+        <Suspense fallback={null}>
+          {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
+        </Suspense>
         <CopyReminder roasts={ordered} />
         {GROUPS.map(({ title, holds }) => {
           const members = ordered.filter(holds);

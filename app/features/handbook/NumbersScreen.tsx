@@ -1,0 +1,43 @@
+import { CONSTANTS } from "../../../core/constants";
+import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
+import { BackLink } from "./BackLink";
+
+const shown = (value: number): string =>
+  value !== 0 && (Math.abs(value) < 0.001 || Math.abs(value) >= 100_000)
+    ? value.toExponential(2)
+    : String(Math.round(value * 1000) / 1000);
+
+/** Every number the tool uses, grouped, with what its group does to a roast and where each is from. */
+export function NumbersScreen() {
+  return (
+    <article className="grid max-w-4xl gap-7 py-4">
+      <BackLink />
+      <header className="grid gap-2">
+        <h1 className="text-4xl">Every number and its origin</h1>
+        <p className="text-lg">
+          What the computed bird is made of, in the units it is computed in. A number that is not here is not used.
+        </p>
+      </header>
+      {CONSTANT_GROUPS.map(({ title, does, names }) => (
+        <section key={title} className="grid gap-2">
+          <h2 className="text-2xl">{title}</h2>
+          <p className="text-lg text-soft">{does}</p>
+          <dl className="rounded-2xl border border-line bg-mist-1 px-4">
+            {names.map((name) => (
+              <div
+                key={name}
+                className="grid grid-cols-[minmax(0,1fr)_auto] gap-x-6 border-b border-line py-1.5 last:border-0"
+              >
+                <dt className="first-letter:uppercase">{constantTold(name)}</dt>
+                <dd className="text-right font-semibold">
+                  {shown(CONSTANTS[name].value)} {CONSTANTS[name].unit === "1" ? "" : CONSTANTS[name].unit}
+                </dd>
+                <dd className="col-span-2 text-sm text-soft">{originTold(name)}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      ))}
+    </article>
+  );
+}

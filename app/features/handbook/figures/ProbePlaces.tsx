@@ -1,0 +1,72 @@
+import { useState } from "react";
+import { SPECIES, type Species } from "../../../../core/bird/anatomy";
+import type { ProbeWay } from "../../../../core/bird/size";
+import type { Centre } from "../../../../core/bird/solid";
+import { formatLength, type UnitSystem } from "../../../../core/units/quantity";
+import { PART_NAMES, SPECIES_NAMES } from "../../../../words/names";
+import { BirdView } from "../../../bird-view/BirdView";
+import { usePreferences } from "../../../shell/preferences";
+import { useCooks } from "../../../simulation/useCooks";
+import { Segmented } from "../../../ui/Segmented";
+import { planOf, weightsKg } from "../birds";
+
+const CUTS = [
+  { value: "whole", label: "Whole" },
+  { value: "spatchcock", label: "Spatchcocked" },
+] as const;
+
+/** Where the deepest points lie in a bird as it comes out, and how far under the skin. */
+export function ProbePlaces() {
+  const { units } = usePreferences();
+  const [species, setSpecies] = useState<Species>("turkey");
+  const [cut, setCut] = useState<(typeof CUTS)[number]["value"]>("whole");
+  const weights = weightsKg(species, units);
+  const plan = planOf({ species, cut, massKg: weights[Math.floor(weights.length / 2)] as number }, units);
+  const [answer] = useCooks([plan], "settled");
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap gap-x-6 gap-y-2">
+        <Segmented<Species>
+          label="Species"
+          value={species}
+          choices={SPECIES.map((value) => ({ value, label: SPECIES_NAMES[value] }))}
+          onChange={setSpecies}
+        />
+        <Segmented<(typeof CUTS)[number]["value"]> label="Cut" value={cut} choices={CUTS} onChange={setCut} />
+      </div>
+      {answer?.kind === "cooked" ? (
+        <>
+          <div className="h-80 max-sm:h-72">
+            <BirdView
+              form={answer.cook.form}
+              shows="temperature"
+              frames={answer.cook.frames}
+              minute={answer.cook.pullMinute}
+              targetC={Math.max(...Object.values(plan.targetC))}
+              units={units}
+              centresC={answer.cook.atPull.centresC}
+              coldestC={answer.cook.atPull.coldestC}
+            />
+          </div>
+          <p>
+            {(Object.entries(answer.cook.probeWays) as [Centre, ProbeWay][]).map(([centre, way]) => (
+              <span key={centre} className="block">
+                <b className="capitalize">{PART_NAMES[centre]}</b>: the deepest point lies {about(way.underCm, units)}{" "}
+                from the nearest surface
+                {centre === "breast" && `, ${about(way.fromNeckCm, units)} along the probe from the neck end`}
+              </span>
+            ))}
+          </p>
+        </>
+      ) : (
+        <p className="text-soft">{answer?.kind === "failed" ? answer.why : "Cooking it …"}</p>
+      )}
+    </div>
+  );
+}
+
+/** To the half centimetre or quarter inch: no tip is placed more finely. */
+const about = (cm: number, units: UnitSystem): string => {
+  const step = units === "us" ? 2.54 / 4 : 0.5;
+  return formatLength(step * Math.round(cm / step), units);
+};

@@ -1,0 +1,32 @@
+import { Popover } from "radix-ui";
+import type { RefObject } from "react";
+import type { Habits } from "../../core/units/habits";
+import { Calendar } from "./Calendar";
+
+interface Props {
+  /** What it stands at, and gives the focus back to. */
+  readonly at: RefObject<HTMLButtonElement | null>;
+  readonly day: string;
+  readonly weekStart: Habits["weekStart"];
+  onPick(day: string): void;
+  onClose(): void;
+}
+
+/** A month over the page, of its own script: most visits open none. */
+export default function DayPopover({ at, onClose, ...calendar }: Props) {
+  return (
+    <Popover.Root open onOpenChange={(open) => !open && onClose()}>
+      <Popover.Anchor virtualRef={at as RefObject<HTMLButtonElement>} />
+      <Popover.Portal>
+        <Popover.Content
+          align="start"
+          sideOffset={6}
+          onCloseAutoFocus={() => at.current?.focus()}
+          className="z-40 rounded-2xl border border-line bg-mist-1 p-3 text-ink shadow-card"
+        >
+          <Calendar {...calendar} />
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
