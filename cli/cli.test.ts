@@ -77,7 +77,7 @@ describe("simulate", () => {
     [["--mass", "6kg", "--stage", "163C@0m", "--until", "wing=74C"], "--until: got wing=74C"],
     [["--mass", "6kg", "--stage", "163C@5m", "--until", "breast=74C"], "first oven stage: got 5"],
     [["--mass", "6kg", "--stage", "163C@0m", "--until", "breast=NaN"], "temperature: got NaN"],
-    [["--species", "goose"], "--species: got goose"],
+    [["--species", "swan"], "--species: got swan"],
     [["--nonsense"], "Unknown option"],
   ])("refuses %j with one line and exit 2", (args, says) => {
     const { status, stdout, stderr } = bruma("simulate", ...args);

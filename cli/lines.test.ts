@@ -4,9 +4,9 @@
  */
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { SPECIES } from "../core/bird/anatomy";
 import { massRangeKg } from "../core/bird/body";
 import { CUTS, centresOf } from "../core/bird/form";
+import { SPECIES } from "../core/bird/species";
 import { HEAT_SOURCES } from "../core/heat/ovens";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";

@@ -1,6 +1,7 @@
 /** Reading options of the command line. */
-import { SPECIES, type Species } from "../core/bird/anatomy";
+
 import { CUTS, type Cut } from "../core/bird/form";
+import { SPECIES, type Species } from "../core/bird/species";
 import { QuantityError } from "../core/errors";
 import { parseMassKg } from "../core/units/quantity";
 import { CommandError, USAGE } from "./errors";

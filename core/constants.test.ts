@@ -1,7 +1,8 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
-import { CONSTANTS, type Constant, constant, withConstants } from "./constants";
+import { CONSTANTS, constant, withConstants } from "./constants";
+import type { Constant } from "./origin";
 
 const all = Object.entries(CONSTANTS) as [keyof typeof CONSTANTS, Constant][];
 

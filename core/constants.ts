@@ -2,28 +2,10 @@
  * Every constant of the core, declared once, with its unit and its origin.
  *
  * The handbook and `docs/science.md` are made from these declarations, so a number that is not here does not
- * exist for the cook. `fromMemory` marks a published value for which no copy was at hand when it was written.
+ * exist for the cook. What differs from species to species is in their own records, `core/bird/species/`.
  */
 
-export type Origin =
-  | { kind: "published"; source: string; fromMemory?: true }
-  | { kind: "common practice" }
-  | { kind: "fitted" }
-  | { kind: "chosen" };
-
-export interface Constant {
-  readonly value: number;
-  /** Unit as written in the handbook; "1" for a pure number. */
-  readonly unit: string;
-  readonly origin: Origin;
-}
-
-const published = (value: number, unit: string, source: string) =>
-  ({ value, unit, origin: { kind: "published", source, fromMemory: true } }) as const;
-const practice = (value: number, unit: string) => ({ value, unit, origin: { kind: "common practice" } }) as const;
-const chosen = (value: number, unit: string) => ({ value, unit, origin: { kind: "chosen" } }) as const;
-/** By `tools/fit.ts` (npm run fit), to the cases of tests/outside/cases.ts marked for the fit; residuals in tools/fitted.json. */
-const fitted = (value: number, unit: string) => ({ value, unit, origin: { kind: "fitted" } }) as const;
+import { type Constant, chosen, fitted, practice, published } from "./origin";
 
 const HANDBOOK = "ASHRAE Handbook — Refrigeration, Thermal properties of foods";
 const HEAT_TEXT = "Incropera and DeWitt, Fundamentals of Heat and Mass Transfer";
@@ -45,9 +27,6 @@ export const CONSTANTS = {
   boundWaterPerProtein: published(0.4, "kg/kg", HANDBOOK),
 
   // The bird as bought
-  turkeyGibletShare: practice(0.06, "kg/kg"),
-  chickenGibletShare: practice(0.04, "kg/kg"),
-  duckGibletShare: practice(0.07, "kg/kg"),
   backboneShare: practice(0.06, "kg/kg"),
   breastThicknessPower: published(0.1, "1", "published cut-up yield tables for turkeys and broilers"),
 
@@ -161,24 +140,17 @@ export const CONSTANTS = {
   brineHours: practice(24, "h"),
   equilibriumHours: practice(48, "h"),
   injectionHours: practice(12, "h"),
-  meatWaterShare: chosen(0.68, "kg/kg"),
-  duckWaterShare: chosen(0.4, "kg/kg"),
   coolerLeakW: chosen(12, "W"),
   injectionShare: practice(0.1, "kg/kg"),
   preSaltedPercent: practice(0.8, "%"),
   drySaltPercent: practice(1, "%"),
 
   // Table
-  wholePortionKg: practice(0.5, "kg"),
-  duckPortionKg: practice(0.65, "kg"),
   crownPortionKg: practice(0.35, "kg"),
   bonelessPortionKg: practice(0.225, "kg"),
   lightAppetiteShare: practice(0.65, "1"),
   heartyAppetiteShare: practice(1.35, "1"),
   leftoverPortionShare: practice(0.6, "1"),
-  turkeyEdibleShare: published(0.47, "kg/kg", "USDA Food Buying Guide"),
-  chickenEdibleShare: published(0.39, "kg/kg", "USDA Handbook 102"),
-  duckEdibleShare: chosen(0.3, "kg/kg"),
   bonelessCookedShare: practice(0.72, "kg/kg"),
   crownCookedShare: practice(0.6, "kg/kg"),
   lightMeatShare: practice(0.6, "1"),

@@ -1,11 +1,11 @@
 /** Pictures of the bodies for the science page: the distance fields seen from the side and above, lit, as small PNGs. */
 import { mkdirSync, writeFileSync } from "node:fs";
 import { deflateSync } from "node:zlib";
-import { SPECIES } from "../core/bird/anatomy";
 import { shapeOf } from "../core/bird/body";
 import { birdForm, CUTS, type FormChoice } from "../core/bird/form";
 import { type DistanceField, normalAt, type Vec3 } from "../core/bird/sdf";
 import { isBone, partAt } from "../core/bird/solid";
+import { SPECIES } from "../core/bird/species";
 
 const WIDTH = 220;
 const HEIGHT = 150;

@@ -10,9 +10,10 @@
 import { writeFileSync } from "node:fs";
 import { pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
-import { ANATOMY, type Anatomy, type Limb, type Lobe, type Species } from "../core/bird/anatomy";
+import type { Anatomy, Limb, Lobe } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import type { FormChoice } from "../core/bird/form";
+import { ANATOMY, type Species } from "../core/bird/species";
 import { constant, withConstants } from "../core/constants";
 import { forecasting } from "../core/forecast/assimilate";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";

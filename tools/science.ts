@@ -80,11 +80,11 @@ Written by \`npm run science\` from the declarations in \`core/constants.ts\` an
 
 ## The bodies
 
-Turkey, chicken and duck, each from its own table of proportions (\`core/bird/anatomy.ts\`): signed distance fields, one an anatomical part, posed by the cut and scaled to the mass as bought less giblets and what the cut removes. Breast light, thigh darker, drumstick darkest, frame pale.
+Turkey, chicken, duck and goose, each from its own record (\`core/bird/species/\`; the goose's proportions are the duck's, from memory): signed distance fields, one an anatomical part, posed by the cut and scaled to the mass as bought less giblets and what the cut removes. Breast light, thigh darker, drumstick darkest, frame pale.
 
 ${writeBodyPictures("docs/bodies")}
 
-A whole bird may be tied or left open, empty, with aromatics, with its giblets still in it (from frozen), or stuffed; a measured breast reshapes it at the same mass. Cells are cubes; the half x ≥ 0 is solved, or both halves where left and right differ (a hot side, a neighbour). Skin is a tissue of its own, and the fat under a duck's skin another. The thermal centre of a part is its deepest point under the skin clear of bone; the coldest point is searched among all cells, and from the pull on the one that was coldest is followed.
+A whole bird may be tied or left open, empty, with aromatics, with its giblets still in it (from frozen), or stuffed; a measured breast reshapes it at the same mass. Cells are cubes; the half x ≥ 0 is solved, or both halves where left and right differ (a hot side, a neighbour). Skin is a tissue of its own, and the fat under the skin of a duck or a goose another. The thermal centre of a part is its deepest point under the skin clear of bone; the coldest point is searched among all cells, and from the pull on the one that was coldest is followed.
 
 ## What is computed
 
@@ -94,7 +94,7 @@ A whole bird may be tied or left open, empty, with aromatics, with its giblets s
 
 **Processes.** Thaw (fridge with its own shelf's air, cold water with changes, brine), salt by dry, brine, equilibrium and injection (diffusion in the meat's water, the same kernel), drying, roast (stages by time or temperature, an oven with lag, swing and doors, hot side, flips, basting, several birds), sear, rest (bare, foil, foil and towels, insulated box), chill and reheat of carved trays. Each starts from the state the last one left.
 
-**Indices.** Juices kept: every cell gives up water towards what meat holds at its temperature (van der Sman 2007) with a time constant of 25 minutes, and salt holds some back; a tendency, for comparing. Browning: dry share of the skin × a rate that doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
+**Indices.** Juices kept: every cell gives up water towards what meat holds at its temperature (van der Sman 2007) with a time constant of 25 minutes, and salt holds some back; a tendency, for comparing. Browning: dry share of the skin × a rate that doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck and goose: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
 
 ## What is left out
 

@@ -1,6 +1,7 @@
 /** What each constant is, why it was chosen, and what each kind of number does to a roast: the page behind the numbers. */
 
-import { CONSTANTS, type ConstantName, type Origin } from "../core/constants";
+import { CONSTANTS, type ConstantName } from "../core/constants";
+import type { Origin } from "../core/origin";
 
 type Chosen = {
   [Name in ConstantName]: (typeof CONSTANTS)[Name]["origin"]["kind"] extends "chosen" ? Name : never;
@@ -26,9 +27,6 @@ const MEAT = {
 };
 
 const THE_BIRD_AS_BOUGHT = {
-  turkeyGibletShare: "neck and giblets as a share of the bought turkey",
-  chickenGibletShare: "neck and giblets as a share of the bought chicken",
-  duckGibletShare: "neck and giblets as a share of the bought duck",
   backboneShare: "backbone (and wishbone) cut out of a flat or jointed bird, of the bird as bought",
   breastThicknessPower:
     "thickness of the breast against body size grows with this power of the mass within a species; breast yield rises with body weight in all of them, and the power is an estimate",
@@ -202,11 +200,6 @@ const SALT = {
   brineHours: "a brine by time for a turkey; 4 to 5 hours for a bird under 2 kg, 48 at most",
   equilibriumHours: "an equilibrium brine, which cannot over-salt",
   injectionHours: "injected brine spreads between its sites",
-  meatWaterShare: {
-    what: "water in a turkey or a chicken as it goes into a bath",
-    why: "what the tissues of the model hold: 0.67 to 0.72 by cut",
-  },
-  duckWaterShare: { what: "water in a duck", why: "the same: its fat holds none" },
   coolerLeakW: {
     what: "heat that leaks into a closed cooler in a kitchen",
     why: "1.2 m² of 3 cm foam at 0.035 W/mK against 17 K, less than half shaded by ice water",
@@ -217,16 +210,11 @@ const SALT = {
 };
 
 const TABLE = {
-  wholePortionKg: "whole bird to buy for one usual appetite, about a pound",
-  duckPortionKg: "duck to buy for one usual appetite: more of it is bone and fat",
   crownPortionKg: "crown to buy for one usual appetite",
   bonelessPortionKg: "boneless roast to buy for one usual appetite; 200 to 250 g",
   lightAppetiteShare: "a light appetite, or a child, against a usual one",
   heartyAppetiteShare: "a hearty appetite against a usual one",
   leftoverPortionShare: "a meal of leftovers against a portion at the table",
-  turkeyEdibleShare: "cooked meat without skin of a turkey as bought",
-  chickenEdibleShare: "cooked meat of a chicken as bought; 0.36 to 0.41",
-  duckEdibleShare: { what: "cooked meat of a duck as bought", why: "less than a chicken's: a third of it is fat" },
   bonelessCookedShare: "cooked meat of a boneless roast as bought",
   crownCookedShare: "cooked meat of a crown as bought",
   lightMeatShare: "light meat in the meat of a whole bird",
@@ -420,11 +408,15 @@ export function constantTold(name: ConstantName): string {
   return typeof told === "string" ? told : told.what;
 }
 
-/** Where its value is from, in words. */
-export function originTold(name: ConstantName): string {
-  const { origin }: { readonly origin: Origin } = CONSTANTS[name];
+/** Where a value is from. @param why a chosen one has it */
+export function originWords(origin: Origin, why: string | undefined): string {
   if (origin.kind === "published") return `${origin.source}${origin.fromMemory ? " (from memory)" : ""}`;
   if (origin.kind === "fitted") return "fitted to the cases of tests/outside/cases.ts marked for the fit";
+  return origin.kind === "chosen" && why ? `chosen: ${why}` : "common practice";
+}
+
+/** Where its value is from, in words. */
+export function originTold(name: ConstantName): string {
   const told: string | { readonly what: string; readonly why?: string } = TOLD[name];
-  return typeof told !== "string" && told.why !== undefined ? `chosen: ${told.why}` : "common practice";
+  return originWords(CONSTANTS[name].origin, typeof told === "string" ? undefined : told.why);
 }

@@ -179,7 +179,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
       },
     },
   },
-  "duck-skin": {
+  "score-skin": {
     name: "Score the skin, trim the fat",
     tools: () => ["a very sharp small blade"],
     cautions: ["Cut into the meat, it bleeds and dries there.", RAW_BOARD],

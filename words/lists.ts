@@ -1,6 +1,7 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 
 import { ovenMassKg } from "../core/bird/body";
+import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../core/kitchen/fuel";
@@ -266,7 +267,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
           },
         ]
       : []),
-    ...when(bird.species === "duck", { what: "jar for the fat, which keeps", amount: "" }),
+    ...when(SPECIES_RECORDS[bird.species].rendersFat, { what: "jar for the fat, which keeps", amount: "" }),
     ...when(sears(plan), { what: "heavy pan for the sear", amount: "" }),
     ...when(salt.injectionL > 0 || salt.injected !== null, { what: "injector with a fresh needle", amount: "" }),
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),

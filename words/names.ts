@@ -1,5 +1,5 @@
 /** What a cook calls the birds, their cuts, what heats them, and what is done. */
-import type { Species } from "../core/bird/anatomy";
+
 import type { Cut } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
@@ -8,8 +8,6 @@ import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";
-
-export const SPECIES_NAMES: Record<Species, string> = { turkey: "Turkey", chicken: "Chicken", duck: "Duck" };
 
 export const CUT_NAMES: Record<Cut, string> = {
   whole: "Whole",

@@ -2,6 +2,7 @@
 
 import { centresOf, hasCavity } from "../core/bird/form";
 import type { Centre } from "../core/bird/solid";
+import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/ovens";
 import { hasGiblets } from "../core/kitchen/cutting";
@@ -70,7 +71,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       ? ["Unwrap it", "with its ice it goes straight in; what is inside comes out as soon as it lets go"]
       : [
           CUT_WORDS[plan.bird.cut],
-          `${hasGiblets(plan.bird.cut) ? "giblets and neck out of both ends, " : ""}pop-up thermometer out; pat dry, do not wash${plan.bird.species === "duck" && centresOf(plan.bird).includes("breast") ? "; the skin scored through the fat, never the meat" : ""}`,
+          `${hasGiblets(plan.bird.cut) ? "giblets and neck out of both ends, " : ""}pop-up thermometer out; pat dry, do not wash${SPECIES_RECORDS[plan.bird.species].rendersFat && centresOf(plan.bird).includes("breast") ? "; the skin scored through the fat, never the meat" : ""}`,
         ],
     salt: {
       dry: [
@@ -326,7 +327,7 @@ function choreWords(
         plan.roasted === "day-before"
           ? "Loosen the tray, strain and keep the drippings"
           : "Loosen the tray with water, strain",
-        `cavity juices tipped in; hot juice and hot fat are a hazard; ${plan.bird.species === "duck" ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
+        `cavity juices tipped in; hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
       ];
     case "thicken":
       return [

@@ -1,6 +1,8 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
+
 import type { Plan, Roast } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
+import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
 
 /** Birds of each cut, one or several. @param birds "turkey", "2 turkeys" */
@@ -15,7 +17,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: string) => string> = {
 };
 
 function birdsOf({ bird: { species, cut, count } }: Pick<Plan, "bird">): string {
-  const words = CUT_WORDS[cut](count > 1 ? `${count} ${species}s` : species);
+  const words = CUT_WORDS[cut](count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }
 

@@ -1,8 +1,8 @@
 import { curveCatmullRom, line as lineOf } from "d3-shape";
 import { useId, useMemo } from "react";
-import type { Species } from "../../core/bird/anatomy";
 import { type Drawing, drawnAt } from "../../core/bird/drawing";
 import type { Vec3 } from "../../core/bird/sdf";
+import type { Species } from "../../core/bird/species";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { GuideLine, Mark } from "../../core/kitchen/cutPlaces";
 import type { StepWords } from "../../words/guides";

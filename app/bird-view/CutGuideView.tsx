@@ -1,4 +1,4 @@
-import type { Species } from "../../core/bird/anatomy";
+import type { Species } from "../../core/bird/species";
 import type { CutGuide } from "../../core/kitchen/cutGuides";
 import { CUT_WORDS, cutStepWords } from "../../words/guides";
 import { usePreferences } from "../shell/preferences";

@@ -1,4 +1,4 @@
-import type { Species } from "../../core/bird/anatomy";
+import type { Species } from "../../core/bird/species";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { StepWords } from "../../words/guides";
 import { CutDrawing } from "./CutDrawing";

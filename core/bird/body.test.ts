@@ -2,12 +2,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
 import { ADDED_TISSUES, TISSUE_INDEX, TISSUES, type Tissue } from "../heat/tissue";
-import { SPECIES } from "./anatomy";
 import { type Body, coarseCellM, makeBody, makeBodyAtGrid, massRangeKg, ovenMassKg, viewIn } from "./body";
 import { birdForm, CUTS, type FormChoice, hasCavity } from "./form";
 import { OUTSIDE } from "./grid";
 import { birdShape } from "./shape";
 import { type BodyPart, PART_NAMES, type PartName, partAt } from "./solid";
+import { SPECIES } from "./species";
 import { REGION } from "./surfaceCells";
 import { voxelise } from "./voxelise";
 
@@ -88,7 +88,7 @@ describe("the voxel bird", () => {
     const kinds = ({ unit }: Body, name: string): number =>
       [...unit.grid.tissue].filter((tissue) => TISSUES[tissue]?.name === name).length / unit.grid.cellCount;
     // USDA SR (from memory): duck with skin is 39 % fat, and most of it lies under the skin.
-    expect(kinds(duck, "duckFat")).toBeGreaterThan(0.25);
+    expect(kinds(duck, "waterfowlFat")).toBeGreaterThan(0.25);
     expect(kinds(chicken, "skin")).toBeLessThan(0.2);
   });
 

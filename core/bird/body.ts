@@ -3,11 +3,11 @@
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { Recent } from "../recent";
-import { ANATOMY, type Species } from "./anatomy";
 import { type CentrePoints, thermalCentres } from "./centres";
 import { type Posture, type View, viewOf } from "./exposure";
 import { type BirdForm, birdForm, type Cut, type FormChoice, formKey } from "./form";
 import { type BirdShape, birdShape } from "./shape";
+import { ANATOMY, SPECIES_RECORDS, type Species } from "./species";
 import { type VoxelSolid, voxelise } from "./voxelise";
 
 /** A bird's voxels: what does not change with its mass; lengths in metres of the reference bird. */
@@ -68,8 +68,6 @@ export function viewIn(solid: VoxelSolid, posture: Posture): View {
   return view;
 }
 
-const GIBLETS = { turkey: "turkeyGibletShare", chicken: "chickenGibletShare", duck: "duckGibletShare" } as const;
-
 /** Bought as it is roasted, not as a whole bird. */
 export const isSoldCut = (cut: Cut): boolean =>
   cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
@@ -81,12 +79,12 @@ export const isSoldCut = (cut: Cut): boolean =>
 export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number {
   if (isSoldCut(cut)) return boughtKg;
   const backbone = cut === "whole" ? 0 : constant("backboneShare");
-  return boughtKg * (1 - constant(GIBLETS[species]) - backbone);
+  return boughtKg * (1 - SPECIES_RECORDS[species].gibletShare.value - backbone);
 }
 
 /** Masses as bought that the shapes were made for, kg. */
 export function massRangeKg(species: Species, cut: Cut): readonly [low: number, high: number] {
-  const whole = { turkey: [2, 16], chicken: [0.5, 5], duck: [0.8, 5] }[species] as [number, number];
+  const whole = SPECIES_RECORDS[species].wholeKg;
   // To the gram: a bound that is shown as 0.32 kg is one.
   const parts = (low: number, high: number) =>
     [Math.round(1000 * whole[0] * low) / 1000, Math.round(1000 * whole[1] * high) / 1000] as const;

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { carveSteps } from "../kitchen/carveGuides";
 import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
-import { ANATOMY, SPECIES } from "./anatomy";
 import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
 import { type BirdForm, birdForm, CUTS, formKey } from "./form";
 import type { Vec3 } from "./sdf";
+import { ANATOMY, SPECIES } from "./species";
 
 const drawn = new Map<string, Drawing>();
 const drawing = (form: BirdForm, view: DrawingView): Drawing => {

@@ -1,7 +1,7 @@
 /** What a bird is, as far as its solid goes: species, cut, how it is tied and what is in it. */
 import { QuantityError, requireBetween } from "../errors";
-import { SPECIES, type Species } from "./anatomy";
 import type { Centre } from "./solid";
+import { SPECIES, type Species } from "./species";
 
 export const CUTS = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"] as const;
 export type Cut = (typeof CUTS)[number];

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { SPECIES } from "./anatomy";
 import { coarseCellM, makeBody, massRangeKg } from "./body";
 import { birdForm, CUTS } from "./form";
 import { cellCentre, formGeometry, pointOn, projectOn, sectionSampler } from "./section";
+import { SPECIES } from "./species";
 
 const FORMS = SPECIES.flatMap((species) => CUTS.map((cut) => birdForm({ species, cut })));
 

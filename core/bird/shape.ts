@@ -1,13 +1,15 @@
 /**
  * The bird as a solid, posed by its cut. Axes and units: `anatomy.ts`.
  */
-import { ANATOMY, type Anatomy } from "./anatomy";
+
+import type { Anatomy } from "./anatomy";
 import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
 import { bonelessBreast, crown, legRoll, pieces, wholeLegs } from "./poses/pieces";
 import { wholeBird } from "./poses/whole";
 import { type DistanceField, stepsToSpare, type Vec3 } from "./sdf";
 import type { Posed, Solid } from "./solid";
+import { ANATOMY } from "./species";
 
 export interface BirdShape extends Solid {
   readonly form: BirdForm;

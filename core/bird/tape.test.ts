@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANATOMY, SPECIES } from "./anatomy";
 import { makeBody, massRangeKg } from "./body";
 import { sizeOf } from "./size";
+import { ANATOMY, SPECIES } from "./species";
 import { massByTape } from "./tape";
 
 describe("a bird's weight by tape", () => {

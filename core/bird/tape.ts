@@ -2,9 +2,9 @@
 
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { ANATOMY, type Species } from "./anatomy";
 import { makeBody, massRangeKg } from "./body";
 import { sizeOf } from "./size";
+import { ANATOMY, type Species } from "./species";
 
 export interface ByTape {
   readonly massKg: number;

@@ -154,15 +154,15 @@ const COMPOSITIONS = {
   leanBreast: { water: 0.74, protein: 0.24, fat: 0.01, ash: 0.01 },
   // Leg without its skin.
   darkMeat: { water: 0.745, protein: 0.2, fat: 0.045, ash: 0.01 },
-  duckBreast: { water: 0.735, protein: 0.2, fat: 0.055, ash: 0.01 },
-  duckLeg: { water: 0.72, protein: 0.19, fat: 0.08, ash: 0.01 },
+  waterfowlBreast: { water: 0.735, protein: 0.2, fat: 0.055, ash: 0.01 },
+  waterfowlLeg: { water: 0.72, protein: 0.19, fat: 0.08, ash: 0.01 },
   // Carcass frame: bone, cartilage, fat and lean between them; a mean over rib cage and back (chosen).
   frame: { water: 0.6, protein: 0.2, fat: 0.12, ash: 0.08 },
   // A long bone with its marrow (chosen).
   bone: { water: 0.4, protein: 0.25, fat: 0.15, ash: 0.2 },
   skin: { water: 0.54, protein: 0.135, fat: 0.32, ash: 0.005 },
   // A duck's skin with the fat under it.
-  duckFat: { water: 0.21, protein: 0.06, fat: 0.725, ash: 0.005 },
+  waterfowlFat: { water: 0.21, protein: 0.06, fat: 0.725, ash: 0.005 },
   // Bread, broth, butter and vegetables, filled in loosely (chosen).
   breadStuffing: { water: 0.63, protein: 0.06, fat: 0.09, ash: 0.02, carbohydrate: 0.2 },
   aromatics: { water: 0.88, protein: 0.015, fat: 0.005, ash: 0.01, carbohydrate: 0.09 },

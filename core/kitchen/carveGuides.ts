@@ -1,6 +1,7 @@
 /** Carving by cut of bird: the order of the knife, drawn on the bird's own solid (common practice). */
-import { ANATOMY, type Species } from "../bird/anatomy";
+
 import type { Cut } from "../bird/form";
+import { ANATOMY, type Species } from "../bird/species";
 import type { Drawn, Step } from "./cutGuides";
 import { line, pieceLoops, placesOf } from "./cutPlaces";
 

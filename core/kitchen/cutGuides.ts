@@ -2,9 +2,11 @@
  * How a bird is tied, flattened, jointed, boned and scored: steps with the lines to cut along, laid on the bird's own
  * anatomy. Order and minutes are common practice.
  */
-import { ANATOMY, type Anatomy, type Species } from "../bird/anatomy";
+
+import type { Anatomy } from "../bird/anatomy";
 import type { DrawingView } from "../bird/drawing";
 import type { Cut, FormChoice } from "../bird/form";
+import { ANATOMY, SPECIES_RECORDS, type Species } from "../bird/species";
 import { between, type GuideLine, line, type Places, pieceLoops, placesOf } from "./cutPlaces";
 
 /** Steps of each guide, in their order. */
@@ -16,7 +18,7 @@ export const CUT_STEPS = {
   legs: ["legs-off", "free-ends", "the-legs"],
   "boneless-breast": ["wishbone-out", "along-breastbone", "outer-edge", "tie"],
   "leg-roll": ["leg-off", "along-bones", "pull-sinews", "fill-and-tie"],
-  "duck-skin": ["trim-fat", "score-breast", "prick"],
+  "score-skin": ["trim-fat", "score-breast", "prick"],
 } as const;
 export type CutGuideId = keyof typeof CUT_STEPS;
 export const CUT_GUIDES = Object.keys(CUT_STEPS) as CutGuideId[];
@@ -36,7 +38,7 @@ export interface CutGuide<Id extends CutGuideId = CutGuideId> {
   readonly steps: readonly Step<(typeof CUT_STEPS)[Id][number]>[];
 }
 
-type Steps = (bird: Anatomy, places: Places) => readonly Drawn[];
+type Steps = (bird: Anatomy, places: Places, species: Species) => readonly Drawn[];
 
 const WHOLE = { cut: "whole", legs: "tied" } as const;
 const OPEN = { cut: "whole", legs: "open" } as const;
@@ -167,7 +169,7 @@ const CROWN: Steps = (_, places) => [
   },
 ];
 
-const BREAST: Steps = ({ species, wishbone }, { breastBone, breastEdge }) => [
+const BREAST: Steps = ({ wishbone }, { breastBone, breastEdge }, species) => [
   {
     form: WHOLE,
     view: "breast",
@@ -190,7 +192,7 @@ const BREAST: Steps = ({ species, wishbone }, { breastBone, breastEdge }) => [
   },
 ];
 
-const LEG: Steps = ({ species, thigh, drumstick }, places) => {
+const LEG: Steps = ({ thigh, drumstick }, places, species) => {
   const { knee, ankle } = places;
   return [
     legsOff(places),
@@ -231,7 +233,7 @@ const LEG: Steps = ({ species, thigh, drumstick }, places) => {
   ];
 };
 
-const DUCK_SKIN: Steps = ({ breast, thigh }, { tailY, neckY }) => {
+const SCORE_SKIN: Steps = ({ breast, thigh }, { tailY, neckY }) => {
   const [bx, by] = breast.centre;
   const [, length, width] = breast.radii;
   const slant = (share: number, turned: boolean): GuideLine => {
@@ -279,14 +281,14 @@ const GUIDES: Record<CutGuideId, { readonly minutes: number; readonly steps: Ste
   legs: { minutes: 10, steps: LEGS },
   "boneless-breast": { minutes: 20, steps: BREAST },
   "leg-roll": { minutes: 30, steps: LEG },
-  "duck-skin": { minutes: 10, steps: DUCK_SKIN },
+  "score-skin": { minutes: 10, steps: SCORE_SKIN },
 };
 
 export function cutGuide<Id extends CutGuideId>(id: Id, species: Species): CutGuide<Id> {
   const anatomy = ANATOMY[species];
   const { minutes, steps } = GUIDES[id];
   const names: readonly (typeof CUT_STEPS)[Id][number][] = CUT_STEPS[id];
-  const drawn = steps(anatomy, placesOf(anatomy));
+  const drawn = steps(anatomy, placesOf(anatomy), species);
   return {
     id,
     minutes,
@@ -300,5 +302,5 @@ export function cutGuide<Id extends CutGuideId>(id: Id, species: Species): CutGu
 /** What there is to do at the board for a bird, in its order. */
 export function guidesFor({ species, cut, legs }: { species: Species; cut: Cut; legs: "tied" | "open" }): CutGuideId[] {
   const first: CutGuideId[] = cut === "whole" ? (legs === "tied" ? ["truss"] : []) : [cut];
-  return species === "duck" ? ["duck-skin", ...first] : first;
+  return SPECIES_RECORDS[species].rendersFat ? ["score-skin", ...first] : first;
 }

@@ -1,8 +1,10 @@
 /** Where a knife looks for things on a bird, and the lines it follows: from the anatomy's own sizes. */
-import type { Anatomy, Limb, Species } from "../bird/anatomy";
+
+import type { Anatomy, Limb } from "../bird/anatomy";
 import { shapeOf } from "../bird/body";
 import { birdForm, type Cut } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
+import type { Species } from "../bird/species";
 
 export const MARKS = ["cut", "string", "score", "press", "trim"] as const;
 export type Mark = (typeof MARKS)[number];

@@ -1,5 +1,5 @@
 /** Stock and gravy: how much of what, and whether this bird's drippings are too salty for it. */
-import type { Species } from "../bird/anatomy";
+import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 
@@ -61,7 +61,8 @@ export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: Gra
     fatGrams: starch ? 0 : flour,
     drippingsMl,
     drippingsSaltGrams,
-    liquid: alone > limit ? "water" : alone > 0.5 * limit || species === "duck" ? "half stock" : "stock",
+    liquid:
+      alone > limit ? "water" : alone > 0.5 * limit || SPECIES_RECORDS[species].rendersFat ? "half stock" : "stock",
     liquidMl: finishedMl - drippingsMl,
     saltPercent: alone,
   };

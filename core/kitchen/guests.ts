@@ -1,7 +1,8 @@
 /** From the number of guests to what to buy, and from the bird to the portions. */
-import type { Species } from "../bird/anatomy";
+
 import { massRangeKg } from "../bird/body";
 import type { Cut } from "../bird/form";
+import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 
@@ -35,8 +36,7 @@ export function portionsAt(table: Table): number {
 export function portionKg(species: Species, cut: Cut): number {
   if (cut === "crown") return constant("crownPortionKg");
   if (cut === "boneless-breast" || cut === "leg-roll") return constant("bonelessPortionKg");
-  if (species === "duck") return constant("duckPortionKg");
-  return constant("wholePortionKg");
+  return SPECIES_RECORDS[species].portionKg.value;
 }
 
 /**
@@ -46,8 +46,6 @@ export function portionKg(species: Species, cut: Cut): number {
 export const massToBuyKg = (table: Table, species: Species, cut: Cut): number =>
   portionsAt(table) * portionKg(species, cut);
 
-/** The largest that is commonly sold (common practice), kg: a table that needs more buys another. */
-const LARGEST_SOLD_KG = { turkey: 10, chicken: 2.6, duck: 2.8 } as const;
 const MOST_BIRDS = 4;
 
 /** What to ask for in a shop: how many birds or pieces, and of what mass each; at most four side by side. */
@@ -56,7 +54,7 @@ export function birdsToBuy(table: Table, species: Species, cut: Cut): { count: n
   const neededKg = massToBuyKg(table, species, cut);
   const largestKg = Math.min(
     highKg,
-    cut === "whole" || cut === "spatchcock" || cut === "parts" ? LARGEST_SOLD_KG[species] : highKg,
+    cut === "whole" || cut === "spatchcock" || cut === "parts" ? SPECIES_RECORDS[species].largestSoldKg.value : highKg,
   );
   const count = Math.min(MOST_BIRDS, Math.max(1, Math.ceil(neededKg / largestKg)));
   // To the tenth upwards: nobody goes hungry for a rounding.
@@ -64,13 +62,11 @@ export function birdsToBuy(table: Table, species: Species, cut: Cut): { count: n
   return { count, massKg: Math.min(highKg, Math.max(lowKg, eachKg)) };
 }
 
-const EDIBLE = { turkey: "turkeyEdibleShare", chicken: "chickenEdibleShare", duck: "duckEdibleShare" } as const;
-
 /** Cooked meat without skin or bone that a bought bird gives, kg. */
 export function cookedMeatKg(boughtKg: number, species: Species, cut: Cut): number {
   if (cut === "boneless-breast" || cut === "leg-roll") return boughtKg * constant("bonelessCookedShare");
   if (cut === "crown") return boughtKg * constant("crownCookedShare");
-  return boughtKg * constant(EDIBLE[species]);
+  return boughtKg * SPECIES_RECORDS[species].edibleShare.value;
 }
 
 export interface Portions {

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { SPECIES } from "../bird/anatomy";
 import { massRangeKg } from "../bird/body";
 import { CUTS } from "../bird/form";
+import { SPECIES } from "../bird/species";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
 import { gravyFor, stockWaterMl } from "./gravy";
 import { birdsToBuy, cookedMeatKg, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";

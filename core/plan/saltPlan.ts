@@ -1,5 +1,7 @@
 /** What to weigh for a bird, by every school of salting: salt, sugar, water, what holds it, and what keeps it cold. */
+
 import { ovenMassKg } from "../bird/body";
+import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
@@ -36,8 +38,7 @@ export interface SaltPlan {
   readonly isCertain: boolean;
 }
 
-const waterShare = (species: Plan["bird"]["species"]): number =>
-  constant(species === "duck" ? "duckWaterShare" : "meatWaterShare");
+const waterShare = (species: Plan["bird"]["species"]): number => SPECIES_RECORDS[species].waterShare.value;
 
 /** Salt in meat that is more than anybody asks for, % by mass (common practice). */
 export const TOO_SALTY_PERCENT = 1.6;

@@ -1,9 +1,9 @@
 /** The record of one roast: the plan's choices, what happened, and what was predicted. The only source of its types. */
 import { z } from "zod";
-import { SPECIES } from "../bird/anatomy";
 import { CUTS, LEGS } from "../bird/form";
 import { PROBES, SIDES } from "../bird/probe";
 import { CENTRES, PIECES } from "../bird/solid";
+import { SPECIES } from "../bird/species";
 import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { COVERS } from "../heat/surroundings";
 import { FATS } from "../kitchen/fats";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { SPECIES } from "../bird/anatomy";
 import { massRangeKg } from "../bird/body";
 import { CUTS, centresOf } from "../bird/form";
+import { SPECIES } from "../bird/species";
 import { METHODS } from "./methods";
 import { PlanSchema } from "./schema";
 import { usualPlan } from "./usualPlan";

@@ -1,5 +1,7 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
+
 import { centresOf } from "../bird/form";
+import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { portionKg } from "../kitchen/guests";
 import { heatBy } from "./methods";
@@ -49,8 +51,8 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
       dryHours: constant("wholeDryingHours"),
     },
     season: {
-      // A duck brings its own.
-      fat: bird.species === "duck" ? "none" : "before",
+      // A fat bird brings its own.
+      fat: SPECIES_RECORDS[bird.species].rendersFat ? "none" : "before",
       paste: false,
       bacon: false,
       baconOff: null,

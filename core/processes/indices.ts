@@ -2,9 +2,11 @@
  * What the temperatures have done to the bird, kept cell by cell while it cooks: the juice pressed out, the lethality,
  * the fat that has run, the skin that has browned. Each index is a model of a tendency, not of one bird's plate.
  */
+
 import type { Body } from "../bird/body";
 import { packed, unpack } from "../bird/grid";
 import { PART_NAMES, type PartName } from "../bird/solid";
+import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import type { HeatSolver } from "../heat/solver";
 import { TISSUE_INDEX } from "../heat/tissue";
@@ -73,7 +75,7 @@ export class Watch {
     this.brown = new Float32Array(surface.cell.length);
     const { species } = body.unit.shape.form;
     this.legMinutes = new Float32Array(size);
-    this.fatDose = new Float32Array(species === "duck" ? size : 0);
+    this.fatDose = new Float32Array(SPECIES_RECORDS[species].rendersFat ? size : 0);
     this.table = lethalityTable(species);
     this.darkParts = (["thigh", "drumstick"] as const).map((name) => PART_NAMES.indexOf(name));
   }
@@ -95,7 +97,7 @@ export class Watch {
     const { water, lastC, logReduction, table, legMinutes, fatDose } = this;
     // Juice is pressed out towards what the meat holds at its temperature, by degrees.
     const pressed = 1 - Math.exp(-minutes / constant("juiceLossMin"));
-    const duck = this.hasFat;
+    const renders = this.hasFat;
     const renderRate = constant("renderPerMinAt80C");
     const [thigh, drumstick] = this.darkParts;
     for (let r = 0; r < runs.length; r += 2) {
@@ -116,7 +118,7 @@ export class Watch {
         if (now > 70 && (part[c] === thigh || part[c] === drumstick)) {
           legMinutes[c] = (legMinutes[c] as number) + minutes;
         }
-        if (duck && tissue[c] === TISSUE_INDEX.duckFat) {
+        if (renders && tissue[c] === TISSUE_INDEX.waterfowlFat) {
           fatDose[c] = (fatDose[c] as number) + renderRate * 2 ** ((now - 80) / 10) * minutes;
         }
       }
@@ -194,7 +196,7 @@ export class Watch {
     let count = 0;
     for (let r = 0; r < runs.length; r += 2) {
       for (let c = runs[r] as number; c < (runs[r + 1] as number); c++) {
-        if (tissue[c] !== TISSUE_INDEX.duckFat) continue;
+        if (tissue[c] !== TISSUE_INDEX.waterfowlFat) continue;
         sum += 1 - Math.exp(-(this.fatDose[c] as number));
         count++;
       }

@@ -23,7 +23,7 @@ const SURFACE_M = 0.01;
 const STABILITY_SHARE = 0.9;
 /** Time step at most: the outside changes faster than the stability of coarse cells asks for. */
 const LONGEST_STEP_S = 900;
-const FATTY: readonly TissueName[] = ["duckFat", "skin"];
+const FATTY: readonly TissueName[] = ["waterfowlFat", "skin"];
 
 export class SaltField {
   /** kg of salt per m³ of tissue. */

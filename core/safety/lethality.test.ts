@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { SPECIES } from "../bird/anatomy";
+import { SPECIES } from "../bird/species";
 import { verdict } from "./guideline";
 import {
   FAT_PERCENT,

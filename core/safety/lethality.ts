@@ -1,5 +1,5 @@
 /** Killing of Salmonella at one point of the bird, integrated over its temperature history. */
-import type { Species } from "../bird/anatomy";
+import { SPECIES, SPECIES_RECORDS, type Species } from "../bird/species";
 
 /** A column of the published tables: minutes for a 7-log reduction at each temperature. */
 export interface HoldingTable {
@@ -80,8 +80,10 @@ export const HOLDING_TABLES: Record<"chicken" | "turkey", readonly [lean: Holdin
   ],
 };
 
-/** Fat of the coldest meat, by species; a duck has no table of its own and takes the slower of the two, fattest. */
-export const FAT_PERCENT: Record<Species, number> = { turkey: 3, chicken: 3, duck: 12 };
+/** Fat of the coldest meat, by species. */
+export const FAT_PERCENT = Object.fromEntries(
+  SPECIES.map((species) => [species, SPECIES_RECORDS[species].leanFatPercent.value]),
+) as Readonly<Record<Species, number>>;
 
 /** Decimal reductions that the tables hold for. */
 export const LOGS = 7;
@@ -107,7 +109,8 @@ export function sevenLogMinutes(species: Species, fatPercent: number, celsius: n
     const share = Math.min(1, Math.max(0, (fatPercent - lean.fatPercent) / (fat.fatPercent - lean.fatPercent)));
     return minutesIn(lean, celsius) ** (1 - share) * minutesIn(fat, celsius) ** share;
   };
-  if (species !== "duck") return between(HOLDING_TABLES[species]);
+  const { holding } = SPECIES_RECORDS[species];
+  if (holding !== "slower-of-both") return between(HOLDING_TABLES[holding]);
   return Math.max(between(HOLDING_TABLES.chicken), between(HOLDING_TABLES.turkey));
 }
 

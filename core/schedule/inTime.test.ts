@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { simulated } from "../../tests/helpers/simulated";
-import { SPECIES } from "../bird/anatomy";
 import { massRangeKg } from "../bird/body";
 import { CUTS } from "../bird/form";
+import { SPECIES } from "../bird/species";
 import { FIRST_SHARES } from "../forecast/band";
 import { usualPlan } from "../plan/usualPlan";
 import { HOUR_MS } from "../units/time";

@@ -1,5 +1,6 @@
 /** What every task takes of the kitchen, and where two want more than there is. */
 
+import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { hasGiblets } from "../kitchen/cutting";
 import { isFire } from "../kitchen/fuel";
@@ -74,7 +75,7 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     thaw: plan.thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : plan.thawIn === "brine" ? bathL : 0,
     salt: salt.coolerIceKg !== null || salting?.lane !== "cold" ? 0 : bathL || birdL * FRIDGE_ROOM.dry,
     dry: birdL * FRIDGE_ROOM.dry,
-    chill: birdL * constant("turkeyEdibleShare") * FRIDGE_ROOM.chill,
+    chill: birdL * SPECIES_RECORDS[bird.species].edibleShare.value * FRIDGE_ROOM.chill,
   };
   for (const { id, startMs, endMs } of schedule.tasks) {
     if (inFridge[id]) add(id, startMs, endMs, { fridgeL: inFridge[id] });

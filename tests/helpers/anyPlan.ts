@@ -1,8 +1,8 @@
 /** Plans of every kind, for laws that hold for all of them. */
 
 import fc from "fast-check";
-import { SPECIES } from "../../core/bird/anatomy";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
+import { SPECIES } from "../../core/bird/species";
 import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import { HEAT_SOURCES } from "../../core/heat/ovens";
 import { FATS } from "../../core/kitchen/fats";

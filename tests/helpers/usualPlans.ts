@@ -1,8 +1,8 @@
 /** Usual plans of every species, cut and way to heat it, and what simulating them gives. */
 import fc from "fast-check";
-import { SPECIES } from "../../core/bird/anatomy";
 import { massRangeKg } from "../../core/bird/body";
 import type { Cut } from "../../core/bird/form";
+import { SPECIES } from "../../core/bird/species";
 import type { Shares } from "../../core/forecast/band";
 import { NEVER } from "../../core/forecast/ensemble";
 import { type PlannedOutcome, plannedCook, plannedInput } from "../../core/forecast/planned";

@@ -96,6 +96,16 @@ export const CASES: readonly KnownCase[] = [
     upperBound: true,
   },
   {
+    id: "goose-10",
+    what: "10 lb goose, 350 °F, both centres 74 °C (the row is for 8 to 12 lb)",
+    origin: "published",
+    source: SAFETY,
+    args: `--species goose --mass 10lb --stage 350F@0m ${BOTH}`,
+    read: "pull minutes",
+    low: 150,
+    high: 180,
+  },
+  {
     id: "chicken-thighs-6oz",
     what: "chicken legs or thighs of 6 oz (a 4 lb bird in parts), 350 °F, 74 °C",
     origin: "published",

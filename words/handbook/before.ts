@@ -1,4 +1,5 @@
 /** Chapters up to the oven: buying, thawing, cleaning, salting, cutting, dressing. Practice is common; guidance is USDA FSIS. */
+import { SPECIES_RECORDS } from "../../core/bird/species";
 import { constant } from "../../core/constants";
 import { COLD_LIMIT } from "../amounts";
 import type { Chapter } from "./chapter";
@@ -12,7 +13,7 @@ export const BUYING: Chapter = {
       id: "how-much",
       title: "How much to buy",
       says: ({ kg }) => [
-        `For each usual appetite about ${kg(constant("wholePortionKg"))} of a whole turkey or chicken as bought, ${kg(constant("duckPortionKg"))} of a duck or goose, ${kg(constant("crownPortionKg"))} of a crown, ${kg(constant("bonelessPortionKg"))} boned. A little less than half of a whole turkey comes to the plate as cooked meat; of a duck or a goose less than a third, since so much of it is fat and bone.`,
+        `For each usual appetite about ${kg(SPECIES_RECORDS.turkey.portionKg.value)} of a whole turkey or chicken as bought, ${kg(SPECIES_RECORDS.duck.portionKg.value)} of a duck or goose, ${kg(constant("crownPortionKg"))} of a crown, ${kg(constant("bonelessPortionKg"))} boned. A little less than half of a whole turkey comes to the plate as cooked meat; of a duck or a goose less than a third, since so much of it is fat and bone.`,
         "Say in the plan how many are light or hearty eaters and how many meals of leftovers you want: it counts the rest.",
       ],
     },

@@ -1,5 +1,6 @@
 import { CONSTANTS } from "../../../core/constants";
 import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
+import { SPECIES_NAMES, SPECIES_NUMBERS } from "../../../words/species";
 import { BackLink } from "./BackLink";
 
 const shown = (value: number): string =>
@@ -18,6 +19,29 @@ export function NumbersScreen() {
           What the computed bird is made of, in the units it is computed in. A number that is not here is not used.
         </p>
       </header>
+      <section className="grid gap-2">
+        <h2 className="text-2xl">What differs from species to species</h2>
+        <p className="text-lg text-soft">
+          Beside their shapes: how much to buy, what comes to the plate, how salt and heat find them.
+        </p>
+        <dl className="rounded-2xl border border-line bg-mist-1 px-4">
+          {SPECIES_NUMBERS.map(({ trait, what, of }) => (
+            <div key={trait} className="grid gap-x-6 border-b border-line py-1.5 last:border-0">
+              <dt className="first-letter:uppercase">{what}</dt>
+              {of.map(({ species, number, origin }) => (
+                <dd key={species} className="grid grid-cols-[minmax(0,1fr)_auto] text-sm text-soft">
+                  <span>
+                    {SPECIES_NAMES[species]}: {origin}
+                  </span>
+                  <b className="text-right text-ink">
+                    {shown(number.value)} {number.unit}
+                  </b>
+                </dd>
+              ))}
+            </div>
+          ))}
+        </dl>
+      </section>
       {CONSTANT_GROUPS.map(({ title, does, names }) => (
         <section key={title} className="grid gap-2">
           <h2 className="text-2xl">{title}</h2>

@@ -1,5 +1,5 @@
 /** The birds and plans whose answers the handbook shows. */
-import type { Species } from "../../../core/bird/anatomy";
+import type { Species } from "../../../core/bird/species";
 import type { Plan } from "../../../core/plan/schema";
 import { usualKitchen } from "../../../core/plan/usualKitchen";
 import { usualPlan } from "../../../core/plan/usualPlan";
@@ -13,11 +13,13 @@ const KILOGRAMS: Record<Species, readonly number[]> = {
   turkey: [4, 5, 6, 8, 10],
   chicken: [1.2, 1.6, 2, 2.5],
   duck: [1.8, 2.2, 2.6],
+  goose: [4, 5, 6],
 };
 const POUNDS: Record<Species, readonly number[]> = {
   turkey: [8, 10, 12, 15, 20],
   chicken: [3, 4, 5],
   duck: [4, 5, 6],
+  goose: [9, 11, 13],
 };
 
 export const weightsKg = (species: Species, units: UnitSystem): readonly number[] =>

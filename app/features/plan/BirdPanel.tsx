@@ -1,7 +1,7 @@
 import { Link } from "react-router";
-import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
+import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/kitchen/fuel";
 import { publishedThaw } from "../../../core/kitchen/thaw";
@@ -10,7 +10,8 @@ import type { Fit } from "../../../core/plan/fits";
 import { THAW_PLACES } from "../../../core/processes/thaw";
 import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
 import { COLD_LIMIT } from "../../../words/amounts";
-import { CUT_NAMES, SPECIES_NAMES } from "../../../words/names";
+import { CUT_NAMES } from "../../../words/names";
+import { SPECIES_NAMES } from "../../../words/species";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";

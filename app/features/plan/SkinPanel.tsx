@@ -1,4 +1,5 @@
 import { centresOf } from "../../../core/bird/form";
+import { SPECIES_RECORDS } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
@@ -56,7 +57,9 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       <p className="text-sm text-soft">
         {seasoning.fatGrams > 0 && `${small(seasoning.fatGrams, units)}. `}
         {season.fat === "none"
-          ? "A duck brings its own; a lean bird browns less without."
+          ? SPECIES_RECORDS[bird.species].rendersFat
+            ? "It brings its own."
+            : "A lean bird browns less without."
           : season.fat === "none-at-first"
             ? "Bare skin takes smoke; oil it once it has coloured."
             : "Herbs and butter season the skin and the drippings; only salt goes deep."}

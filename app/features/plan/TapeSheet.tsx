@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Species } from "../../../core/bird/anatomy";
+import type { Species } from "../../../core/bird/species";
 import { type ByTape, massByTape } from "../../../core/bird/tape";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";

@@ -1,8 +1,8 @@
 /** Three answers become a roast: the form's schema and what is made of it. */
 import { z } from "zod";
-import { SPECIES } from "../../../core/bird/anatomy";
 import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
+import { SPECIES } from "../../../core/bird/species";
 import { QuantityError, requireBetween } from "../../../core/errors";
 import { birdsToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";

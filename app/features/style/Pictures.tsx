@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { SPECIES } from "../../../core/bird/anatomy";
+import { SPECIES } from "../../../core/bird/species";
 import { CUT_GUIDES, cutGuide } from "../../../core/kitchen/cutGuides";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import type { TaskId } from "../../../core/schedule/backward";

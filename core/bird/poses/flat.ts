@@ -4,13 +4,13 @@ import type { BirdForm } from "../form";
 import { ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
 import type { BodyPart, Posed } from "../solid";
 import { along, distanceBetween, joined, limb, mirrored, plate, tibiaOf, tipsOf, union } from "./assemble";
-import { meatOf, skinOf } from "./whole";
+import { skinOf } from "./whole";
 
 /** Pressed flat, a thigh spreads: thinner by this, wider and shorter to keep its mass. */
 const THIGH_PRESSED = 0.6;
 
 export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
-  const { light, dark } = meatOf(anatomy);
+  const { light, dark } = anatomy.meat;
   const [thick, length, width] = anatomy.breast.radii;
   const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
   const { drumstick, upperWing, lowerWing, keel, femur } = anatomy;

@@ -17,7 +17,7 @@ import {
   within,
   without,
 } from "./assemble";
-import { meatOf, skinOf, thicker } from "./whole";
+import { skinOf, thicker } from "./whole";
 
 /** Room left between pieces on the tray, as a share of the breast's width. */
 const GAP_SHARE = 0.35;
@@ -49,7 +49,7 @@ const drumParts = (drum: Limb, tissue: BodyPart["tissue"]): BodyPart[] => [
 
 /** Both legs whole, thigh and drumstick in one, skin up and bent as they lie, a finger apart. */
 export function wholeLegs(anatomy: Anatomy, _form: BirdForm): Posed {
-  const { dark } = meatOf(anatomy);
+  const { dark } = anatomy.meat;
   const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
   const { drumstick } = anatomy;
   const up = 0.78 * thighThick;
@@ -72,7 +72,7 @@ export function wholeLegs(anatomy: Anatomy, _form: BirdForm): Posed {
 
 /** Breast halves on the bone, thighs, drumsticks and wings, skin up, a finger apart. */
 export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
-  const { light, dark } = meatOf(anatomy);
+  const { light, dark } = anatomy.meat;
   const [thick, length, width] = anatomy.breast.radii;
   const [thighThick, thighLong, thighHigh] = anatomy.thigh.radii;
   const { drumstick, upperWing, lowerWing } = anatomy;
@@ -134,7 +134,7 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
 
 /** Breast on the bone without legs and back: it stands on its ribs, open below. */
 export function crown(anatomy: Anatomy, form: BirdForm): Posed {
-  const { light } = meatOf(anatomy);
+  const { light } = anatomy.meat;
   const { keel, cavity } = anatomy;
   const breast = thicker(anatomy.breast, form.breastThickness);
   const floor = cavity.centre[2] - 0.35 * cavity.radii[2];
@@ -154,7 +154,7 @@ export function crown(anatomy: Anatomy, form: BirdForm): Posed {
 
 /** One lobe off the bone, lying skin up. */
 export function bonelessBreast(anatomy: Anatomy, form: BirdForm): Posed {
-  const { light } = meatOf(anatomy);
+  const { light } = anatomy.meat;
   const [thick, length, width] = anatomy.breast.radii;
   const high = thick * 1.04 * form.breastThickness;
   const field = lying(ellipsoid([0, 0, high], [1.1 * width, length, high]), FLAT_SHARE * high);
@@ -166,7 +166,7 @@ export function bonelessBreast(anatomy: Anatomy, form: BirdForm): Posed {
 
 /** A leg boned out, filled and tied into a roll; the raw filling has a thermal centre of its own. */
 export function legRoll(anatomy: Anatomy, _form: BirdForm): Posed {
-  const { dark } = meatOf(anatomy);
+  const { dark } = anatomy.meat;
   const [thick, long] = anatomy.thigh.radii;
   const radius = thick * 1.02;
   const half = long * 0.95;

@@ -4,14 +4,7 @@ import type { BirdForm } from "../form";
 import type { BodyPart, Posed } from "../solid";
 import { joined, limb, lobe, mirrored, plate, tibiaOf, tipsOf, union, within, without } from "./assemble";
 
-/** Meat with its tissue: a duck's is darker and fatter than a turkey's. */
-export const meatOf = ({ species }: Anatomy) =>
-  species === "duck"
-    ? ({ light: "duckBreast", dark: "duckLeg" } as const)
-    : ({ light: "leanBreast", dark: "darkMeat" } as const);
-
-export const skinOf = ({ species, skinM }: Anatomy) =>
-  ({ depthM: skinM, tissue: species === "duck" ? "duckFat" : "skin" }) as const;
+export const skinOf = ({ skinM, skin }: Anatomy) => ({ depthM: skinM, tissue: skin }) as const;
 
 export const thicker = (part: Lobe, factor: number): Lobe => ({
   ...part,
@@ -37,7 +30,7 @@ const FILL_LEVEL = { empty: -1, giblets: -0.2, aromatics: 0, stuffed: 1 } as con
 const FILL_TISSUE = { giblets: "giblets", aromatics: "aromatics", stuffed: "breadStuffing" } as const;
 
 export function wholeBird(anatomy: Anatomy, form: BirdForm): Posed {
-  const { light, dark } = meatOf(anatomy);
+  const { light, dark } = anatomy.meat;
   const { keel } = anatomy;
   const leg = legs(anatomy, form.legs === "open");
   const space = lobe(anatomy.cavity);

@@ -1,10 +1,11 @@
 import { useState } from "react";
-import { SPECIES, type Species } from "../../../../core/bird/anatomy";
 import type { Cut } from "../../../../core/bird/form";
+import { SPECIES, SPECIES_RECORDS, type Species } from "../../../../core/bird/species";
 import { carveSteps } from "../../../../core/kitchen/carveGuides";
 import { CUT_GUIDES, type CutGuideId, cutGuide } from "../../../../core/kitchen/cutGuides";
 import { CARVE_WORDS, CUT_WORDS } from "../../../../words/guides";
-import { CUT_NAMES, SPECIES_NAMES } from "../../../../words/names";
+import { CUT_NAMES } from "../../../../words/names";
+import { SPECIES_NAMES } from "../../../../words/species";
 import { CutGuideView } from "../../../bird-view/CutGuideView";
 import { GuideSteps } from "../../../bird-view/GuideSteps";
 import { Segmented } from "../../../ui/Segmented";
@@ -27,8 +28,8 @@ const BirdChoice = ({ value, onChange }: BirdChoice) => (
 export function CutGuides() {
   const [species, setSpecies] = useState<Species>("turkey");
   const [id, setId] = useState<CutGuideId>("spatchcock");
-  const ofSkin = species === "duck";
-  const guides = CUT_GUIDES.filter((guide) => guide !== "duck-skin" || ofSkin);
+  const ofSkin = SPECIES_RECORDS[species].rendersFat;
+  const guides = CUT_GUIDES.filter((guide) => guide !== "score-skin" || ofSkin);
   const shown = guides.includes(id) ? id : "spatchcock";
   return (
     <div className="grid gap-3">

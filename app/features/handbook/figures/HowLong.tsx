@@ -1,12 +1,13 @@
 import { useCallback, useEffect, useState } from "react";
-import { SPECIES, type Species } from "../../../../core/bird/anatomy";
+import { SPECIES, type Species } from "../../../../core/bird/species";
 import { NEVER } from "../../../../core/forecast/ensemble";
 import { METHODS } from "../../../../core/plan/methods";
 import type { Plan } from "../../../../core/plan/schema";
 import { formatDuration, formatMass, KG_PER_POUND, type UnitSystem } from "../../../../core/units/quantity";
 import { MINUTE_MS } from "../../../../core/units/time";
 import { METHOD_WORDS } from "../../../../words/methods";
-import { CUT_NAMES, SPECIES_NAMES } from "../../../../words/names";
+import { CUT_NAMES } from "../../../../words/names";
+import { SPECIES_NAMES } from "../../../../words/species";
 import { giveOrTake } from "../../../../words/time";
 import { usePreferences } from "../../../shell/preferences";
 import { useSimulatedPlan } from "../../../simulation/useSimulatedPlan";

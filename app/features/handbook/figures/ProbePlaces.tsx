@@ -1,9 +1,10 @@
 import { useState } from "react";
-import { SPECIES, type Species } from "../../../../core/bird/anatomy";
 import type { ProbeWay } from "../../../../core/bird/size";
 import type { Centre } from "../../../../core/bird/solid";
+import { SPECIES, type Species } from "../../../../core/bird/species";
 import { formatLength, type UnitSystem } from "../../../../core/units/quantity";
-import { PART_NAMES, SPECIES_NAMES } from "../../../../words/names";
+import { PART_NAMES } from "../../../../words/names";
+import { SPECIES_NAMES } from "../../../../words/species";
 import { BirdView } from "../../../bird-view/BirdView";
 import { usePreferences } from "../../../shell/preferences";
 import { useCooks } from "../../../simulation/useCooks";

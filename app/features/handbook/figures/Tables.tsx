@@ -1,4 +1,4 @@
-import { SPECIES } from "../../../../core/bird/anatomy";
+import { SPECIES } from "../../../../core/bird/species";
 import { constant } from "../../../../core/constants";
 import { FAT_PERCENT, sevenLogMinutes } from "../../../../core/safety/lethality";
 import { onDialC } from "../../../../core/units/dial";
@@ -10,7 +10,7 @@ import {
   KG_PER_POUND,
 } from "../../../../core/units/quantity";
 import { GLOSSARY } from "../../../../words/glossary";
-import { SPECIES_NAMES } from "../../../../words/names";
+import { SPECIES_NAMES } from "../../../../words/species";
 import { usePreferences } from "../../../shell/preferences";
 import { Answers } from "./Answers";
 
@@ -23,7 +23,7 @@ export function Holding() {
     value < 1 ? `${Math.max(1, Math.round(value * 60))} s` : formatDuration(value * 60);
   return (
     <Answers
-      caption="After USDA FSIS, Appendix A: for the fat of each bird's lean meat; a duck by the slower of the tables"
+      caption="After USDA FSIS, Appendix A: for the fat of each bird's lean meat; a duck or a goose by the slower of the tables"
       columns={["Held at", ...SPECIES.map((species) => SPECIES_NAMES[species])]}
       rows={HELD_F.map((fahrenheit) => {
         const celsius = fahrenheitToC(fahrenheit);
