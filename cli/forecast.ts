@@ -1,4 +1,5 @@
 /** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
+
 import { parseArgs } from "node:util";
 import Papa from "papaparse";
 import { forecasting } from "../core/forecast/assimilate";
@@ -7,6 +8,7 @@ import { ensembleOptions } from "../core/forecast/planned";
 import { readLog } from "../core/formats/readingLog";
 import { drain } from "../core/processes/cook";
 import { parseDurationS } from "../core/units/quantity";
+import { rowReason } from "../words/incoming";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { oneOf, required, tenth } from "./options";
 import { readText, roastsIn } from "./readFile";
@@ -45,7 +47,7 @@ export function forecast(args: readonly string[]): unknown {
   });
   const [rejected] = log.rejected;
   if (log.readings.length === 0 && rejected) {
-    throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rejected.why}`);
+    throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rowReason(rejected)}`);
   }
   const untilMin = values.at === undefined ? Number.POSITIVE_INFINITY : parseDurationS(values.at) / 60;
   const readings = log.readings.filter(({ minute }) => minute <= untilMin);
@@ -59,6 +61,10 @@ export function forecast(args: readonly string[]): unknown {
     atMinute: tenth(Math.max(0, ...readings.map(({ minute }) => minute))),
     targets: Object.fromEntries(Object.entries(made.targets).map(([part, quantiles]) => [part, minutes(quantiles)])),
     all: minutes(made.pull),
-    readings: { used: readings.length - made.setAside.length, rejected: log.rejected, setAside: made.setAside },
+    readings: {
+      used: readings.length - made.setAside.length,
+      rejected: log.rejected.map((row) => ({ line: row.line, why: rowReason(row) })),
+      setAside: made.setAside,
+    },
   };
 }

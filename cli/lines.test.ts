@@ -2,12 +2,13 @@
  * Random command lines: exit 0, 2 or 3, one line of error, no number that is none. `BRUMA_LINES=500` runs as many of
  * the right and of the wrong ones.
  */
+
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { massRangeKg } from "../core/bird/body";
 import { CUTS, centresOf } from "../core/bird/form";
 import { SPECIES } from "../core/bird/species";
-import { HEAT_SOURCES } from "../core/heat/ovens";
+import { HEAT_SOURCES } from "../core/heat/sources";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";
 

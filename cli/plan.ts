@@ -1,10 +1,12 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
+
 import { BY_TIME, bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
 import type { Roast } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
+import { dishName } from "../words/names";
 import { timetableOf } from "../words/timetable";
 import { CommandError, NEVER_MET } from "./errors";
 import { tenth } from "./options";
@@ -24,7 +26,10 @@ function planned({ title, plan, happened }: Roast) {
     plan.finish.kind === "time" ? BY_TIME : drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
   const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
-  const nameOf = (id: string): string => derived.sides.find((side) => side.id === id)?.name ?? id;
+  const nameOf = (id: string): string => {
+    const dish = derived.sides.find((side) => side.id === id);
+    return dish ? dishName(dish) : id;
+  };
   return {
     title,
     zone: plan.zone,

@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
-import { messageOf } from "../core/errors";
 import { checkRoastFile, type RoastFile } from "../core/formats/file";
+import { messageOf } from "../words/faults";
+import { firstFault } from "../words/incoming";
 import { CommandError, USAGE } from "./errors";
 
 /** The text of a file. @param who the command or option that names it @throws CommandError when it cannot be read */
@@ -23,7 +24,5 @@ export function readNamed(command: string, [path]: readonly string[]): { path: s
 export function roastsIn(who: string, path: string, text: string): RoastFile["roasts"] {
   const checked = checkRoastFile(text);
   if (checked.valid) return checked.file.roasts;
-  const [fault] = checked.faults;
-  const where = fault?.where ? `${fault.where}: ` : "";
-  throw new CommandError(USAGE, `${who}: ${path} is no valid roast file: ${where}${fault?.what}`);
+  throw new CommandError(USAGE, `${who}: ${path} is no valid roast file: ${firstFault(checked.faults)}`);
 }

@@ -7,7 +7,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/soli
 import { constant } from "../core/constants";
 import { bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
-import { HEAT_SOURCES } from "../core/heat/ovens";
+import { HEAT_SOURCES } from "../core/heat/sources";
 import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { HistoryPoint } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";

@@ -8,10 +8,18 @@ export type Readable =
   | "height"
   | "salt-share"
   | "cell-size"
-  | "time-of-day";
+  | "time-of-day"
+  | "log-time";
 
 /** What a plan or a call has to keep to, where neither a range nor a list says it. */
-export type Rule = "no-cavity-to-fill" | "first-stage-at-zero" | "lighter-end-first" | "enough-water-for-the-bird";
+export type Rule =
+  | "no-cavity-to-fill"
+  | "first-stage-at-zero"
+  | "lighter-end-first"
+  | "enough-water-for-the-bird"
+  | "letters-on-one-line"
+  | "years-of-this-century"
+  | "a-time-there-is";
 
 /** What would have been right, as data. */
 export type Allowed =
@@ -47,7 +55,7 @@ export class QuantityError extends RangeError {
     readonly value: unknown,
     readonly allowed: Allowed,
   ) {
-    super(`${quantity}: got ${String(value)}, allowed is ${plainly(allowed)}`);
+    super(`${quantity}: got ${String(value)}, allowed: ${plainly(allowed)}`);
     this.name = "QuantityError";
   }
 }
@@ -59,19 +67,4 @@ export class QuantityError extends RangeError {
 export function requireBetween(quantity: string, value: number, low: number, high: number, unit = ""): number {
   if (!(value >= low && value <= high)) throw new QuantityError(quantity, value, { kind: "between", low, high, unit });
   return value;
-}
-
-/** What a browser throws when it has no room left, by itself or inside what a broken-off transaction throws. */
-const NO_ROOM = "QuotaExceededError";
-
-const isNoRoom = (error: unknown): boolean =>
-  error instanceof Error &&
-  (error.name === NO_ROOM || error.message.includes(NO_ROOM) || isNoRoom((error as { inner?: unknown }).inner));
-
-/** The words of whatever was thrown. */
-export function messageOf(error: unknown): string {
-  if (isNoRoom(error)) {
-    return "this device has no room left for Bruma: free some, or write everything to a file (Kitchen) and delete old roasts";
-  }
-  return error instanceof Error ? error.message : String(error);
 }

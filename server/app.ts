@@ -2,8 +2,8 @@
 
 import express, { type ErrorRequestHandler, type Express } from "express";
 import helmet from "helmet";
-import { messageOf } from "../core/errors";
 import { LONGEST_REASON, oneLine } from "../core/units/text";
+import { messageOf } from "../words/faults";
 import type { Bridge } from "./bridge";
 import { clockRouter, type PacedClock } from "./clock";
 import type { Pairing } from "./pairing";

@@ -4,8 +4,9 @@
  */
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { judgedBy, reasonOf } from "../core/formats/judged";
+import { judgedBy } from "../core/formats/judged";
 import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
+import { firstFault } from "../words/incoming";
 import { type ArrivalClock, Arrivals } from "./arrival";
 import { PacedClock } from "./clock";
 import { diskWords } from "./durable";
@@ -122,7 +123,7 @@ export function makeBridge(
     lines.forEach((line, n) => {
       const checked = judgedBy(ThermometerLineSchema, line);
       if (checked.success) good.push(checked.data);
-      else rejected.push({ line: n + 1, why: reasonOf(checked.issues) });
+      else rejected.push({ line: n + 1, why: firstFault(checked.faults) });
     });
     let fresh: readonly Numbered[];
     try {

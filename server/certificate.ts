@@ -9,8 +9,8 @@ import { chmodSync, existsSync, mkdirSync, readFileSync, writeFileSync } from "n
 import { isIP } from "node:net";
 import { join } from "node:path";
 import { generate } from "selfsigned";
-import { messageOf } from "../core/errors";
 import { DAY_MS } from "../core/units/time";
+import { messageOf } from "../words/faults";
 
 export interface Certificate {
   readonly key: string;

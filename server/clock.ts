@@ -4,7 +4,8 @@
  */
 import express, { Router } from "express";
 import { z } from "zod";
-import { judgedBy, reasonOf } from "../core/formats/judged";
+import { judgedBy } from "../core/formats/judged";
+import { firstFault } from "../words/incoming";
 import { isThisMachine } from "./thisMachine";
 
 const MOST_RATE = 240;
@@ -53,7 +54,7 @@ export function clockRouter(clock: PacedClock): Router {
     }
     const checked = judgedBy(PaceSchema, request.body);
     if (!checked.success) {
-      response.status(400).json({ why: reasonOf(checked.issues) });
+      response.status(400).json({ why: firstFault(checked.faults) });
       return;
     }
     clock.set(checked.data);

@@ -1,4 +1,5 @@
 /** Bytes that stay: written whole and flushed, or not at all. */
+
 import {
   close as closeFile,
   closeSync,
@@ -14,8 +15,8 @@ import {
 } from "node:fs";
 import { dirname } from "node:path";
 import { promisify } from "node:util";
-import { messageOf } from "../core/errors";
 import { LONGEST_REASON, oneLine } from "../core/units/text";
+import { messageOf } from "../words/faults";
 
 const writeTo = promisify(write);
 const flush = promisify(fdatasync);

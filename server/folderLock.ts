@@ -1,8 +1,9 @@
 /** One folder, one server: two that wrote to the same files would each lose what the other has kept. */
+
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
+import { messageOf } from "../words/faults";
 
 const LockSchema = z.object({ pid: z.number().int().positive(), url: z.string() });
 const NAME = "in-use.json";

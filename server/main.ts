@@ -2,6 +2,7 @@
  * `npm start -- [--demo] [--lan [--plain-http]] [--data FOLDER] [--name HOST …]`: the server. This machine reaches it at
  * 127.0.0.1; with `--lan` the home network does too, over https.
  */
+
 import { once } from "node:events";
 import { createServer, type Server } from "node:http";
 import { createServer as createSecureServer } from "node:https";
@@ -9,7 +10,7 @@ import { hostname, networkInterfaces } from "node:os";
 import { join, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
 import { parseArgs } from "node:util";
-import { messageOf } from "../core/errors";
+import { messageOf } from "../words/faults";
 import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
 import { certificateFor } from "./certificate";

@@ -10,8 +10,8 @@
 import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
 import { existsSync, readFileSync, renameSync } from "node:fs";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
 import { MINUTE_MS } from "../core/units/time";
+import { messageOf } from "../words/faults";
 import { replaceFile } from "./durable";
 
 const DeviceSchema = z.strictObject({

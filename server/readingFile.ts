@@ -1,8 +1,9 @@
 /** One file of readings: a JSON line each. Its end, its lines a slice at a time, and what is done with damage. */
+
 import { copyFileSync, createReadStream, readFileSync } from "node:fs";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
 import { ThermometerLineSchema } from "../core/formats/thermometer";
+import { messageOf } from "../words/faults";
 import type { Arrived } from "./arrival";
 import { replaceFile } from "./durable";
 

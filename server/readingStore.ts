@@ -6,6 +6,7 @@
  * A reading's number is its line, counted over all files (a file is named by its first). Numbers belong to one epoch: a
  * folder that was emptied, or a file that had to be mended, begins a new one.
  */
+
 import { randomBytes } from "node:crypto";
 import {
   closeSync,
@@ -20,7 +21,7 @@ import {
 } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
+import { messageOf } from "../words/faults";
 import type { Arrived } from "./arrival";
 import { flushFolder, replaceFile, writeWhole } from "./durable";
 import { mend, readingIn, slicesOf, tailOf } from "./readingFile";

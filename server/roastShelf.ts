@@ -3,11 +3,12 @@
  * cut or a full disk leaves the old one. A newer revision is only kept on top of the one it was made from. What cannot be
  * read is left alone, and never written over: a newer Bruma may have written it.
  */
+
 import { createHash } from "node:crypto";
 import { mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { z } from "zod";
-import { messageOf } from "../core/errors";
+import { judgedBy } from "../core/formats/judged";
 import {
   allReadings,
   MOST_SHARED_READINGS,
@@ -16,6 +17,8 @@ import {
   SharedRoastSchema,
   sharedForward,
 } from "../core/formats/shared";
+import { messageOf } from "../words/faults";
+import { firstFault } from "../words/incoming";
 import { replaceFile } from "./durable";
 
 export type Kept =
@@ -56,8 +59,8 @@ export class RoastShelf {
   private load(name: string): void {
     try {
       const raw: unknown = JSON.parse(readFileSync(join(this.folder, name), "utf8"));
-      const parsed = SharedRoastSchema.safeParse(sharedForward(raw));
-      if (!parsed.success) throw new Error(parsed.error.issues[0]?.message);
+      const parsed = judgedBy(SharedRoastSchema, sharedForward(raw));
+      if (!parsed.success) throw new Error(firstFault(parsed.faults));
       const { id } = parsed.data.roast;
       this.roasts.set(id, parsed.data);
       if (name !== nameOf(id)) {

@@ -1,8 +1,9 @@
 /** Roasts in common: a device sends its own with the revision it was made from, and hears of every change. */
 import express, { Router } from "express";
 import { rateLimit } from "express-rate-limit";
-import { judgedBy, reasonOf } from "../core/formats/judged";
+import { judgedBy } from "../core/formats/judged";
 import { SHARED_VERSION, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../core/formats/shared";
+import { firstFault } from "../words/incoming";
 import { EventStream } from "./eventStream";
 import { onDisk } from "./onDisk";
 import type { Kept, RoastShelf } from "./roastShelf";
@@ -66,7 +67,7 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
     }
     const checked = judgedBy(SharedRoastSchema, request.body);
     if (!checked.success) {
-      response.status(400).json({ why: reasonOf(checked.issues) });
+      response.status(400).json({ why: firstFault(checked.faults) });
       return;
     }
     if (checked.data.roast.id !== request.params.id) {

@@ -1,10 +1,10 @@
 /** The simulated thermometer: a hidden roast whose readings are posted to the bridge, as a real device would. */
 
 import type { Probe } from "../core/bird/probe";
-import { messageOf } from "../core/errors";
 import { type HiddenOptions, hiddenRoast } from "../core/forecast/hiddenRoast";
 import type { ThermometerLine } from "../core/formats/thermometer";
 import { MINUTE_MS } from "../core/units/time";
+import { messageOf } from "../words/faults";
 
 export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "seed"> {
   readonly inAtMs: number;

@@ -7,8 +7,8 @@
 import { parseArgs } from "node:util";
 import { loadKernel } from "../cli/loadKernel";
 import { readText, roastsIn } from "../cli/readFile";
-import { messageOf } from "../core/errors";
 import { ensembleOptions } from "../core/forecast/planned";
+import { messageOf } from "../words/faults";
 import { PacedClock, PaceSchema } from "./clock";
 import { runThermometer } from "./thermometer";
 

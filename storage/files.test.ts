@@ -135,8 +135,13 @@ describe("a stored roast that cannot be read", () => {
     const all = await storedRoasts(db);
     expect(all.filter(isReadable).map(({ id }) => id)).toEqual(["good"]);
     expect(all.filter((each) => !isReadable(each))).toEqual([
-      { kind: "unreadable", id: "bad", title: "Broken  one", why: expect.stringContaining("title: holds") },
-      { kind: "unreadable", id: "nothing", title: "A roast without a name", why: expect.any(String) },
+      {
+        kind: "unreadable",
+        id: "bad",
+        title: "Broken  one",
+        faults: [{ where: "title", wrong: { kind: "rule", rule: "unprintable" } }, expect.anything()],
+      },
+      { kind: "unreadable", id: "nothing", title: "", faults: expect.any(Array) },
     ]);
     expect(await storedRoast(db, "bad")).toMatchObject({ kind: "unreadable" });
     expect(await storedRoast(db, "nobody")).toBeNull();

@@ -1,5 +1,6 @@
 /** Stored roasts as screens may have them: one that cannot be read takes no other down. */
-import { judgedBy, reasonOf } from "../core/formats/judged";
+import type { Fault } from "../core/faults";
+import { judgedBy } from "../core/formats/judged";
 import { type Roast, RoastSchema } from "../core/plan/schema";
 import { shown } from "../core/units/text";
 import type { BrumaDatabase } from "./database";
@@ -8,9 +9,10 @@ import type { BrumaDatabase } from "./database";
 export interface Unreadable {
   readonly kind: "unreadable";
   readonly id: string;
+  /** Empty where it has none that can be read. */
   readonly title: string;
   /** Where it is not right, and why. */
-  readonly why: string;
+  readonly faults: readonly Fault[];
 }
 
 export const isReadable = (row: Roast | Unreadable): row is Roast => !("kind" in row);
@@ -28,8 +30,8 @@ export function readRow(row: unknown): Roast | Unreadable {
     kind: "unreadable",
     // Its own, letter for letter: it is found again by it.
     id: String((row as { id?: unknown } | null)?.id ?? ""),
-    title: textOf(row, "title") || "A roast without a name",
-    why: reasonOf(judged.issues),
+    title: textOf(row, "title"),
+    faults: judged.faults,
   };
 }
 

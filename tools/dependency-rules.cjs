@@ -32,7 +32,7 @@ module.exports = {
     ...downwards,
     only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
     only("words-know-core", "^words/", ["^core/", "^words/", "^node_modules/(date-fns|@date-fns)/"]),
-    only("workers-know-core", "^workers/", ["^core/", "^workers/", "^build/kernel\\.wasm"]),
+    only("workers-know-core", "^workers/", ["^core/", "^words/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
     only("cli-knows-core", "^cli/", [
       "^core/",
@@ -44,6 +44,7 @@ module.exports = {
     ]),
     only("server-knows-core", "^server/", [
       "^core/",
+      "^words/",
       "^server/",
       // Programs of the same machine: one way to load the kernel and to read a file, one roast of the demo.
       "^cli/(loadKernel|readFile|errors)\\.ts",

@@ -8,6 +8,7 @@ import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { neumannError } from "../tests/helpers/neumann";
 import { CASES, errorOf, isTemperature, missOf, readOf, type Simulated } from "../tests/outside/cases";
 import { constantTold, originTold } from "../words/constants";
+import { SPECIES_NAMES, SPECIES_NUMBERS } from "../words/species";
 import { writeBodyPictures } from "./bodyPictures";
 import type { Row as ForecastRow } from "./forecastTable";
 
@@ -61,6 +62,12 @@ const fitted = JSON.parse(readFileSync("tools/fitted.json", "utf8")) as { parame
 
 const constants = (Object.keys(CONSTANTS) as ConstantName[]).map(
   (name) => `| ${constantTold(name)} | ${CONSTANTS[name].value} ${CONSTANTS[name].unit} | ${originTold(name)} |`,
+);
+const ofSpecies = SPECIES_NUMBERS.flatMap(({ what, of }) =>
+  of.map(
+    ({ species, number, origin }) =>
+      `| ${SPECIES_NAMES[species]}: ${what} | ${number.value} ${number.unit} | ${origin} |`,
+  ),
 );
 const grids = [0.01, 0.005, 0.0025];
 const slabs = grids.map(worstSlab);
@@ -148,7 +155,7 @@ The constants of the model's error and of what is carried on (\`core/forecast/as
 
 | what | value | origin |
 |---|---|---|
-${constants.join("\n")}
+${[...constants, ...ofSpecies].join("\n")}
 `,
 );
 console.log("docs/science.md");

@@ -3,7 +3,7 @@
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
-import { isFire } from "../core/kitchen/fuel";
+import { isFire } from "../core/heat/sources";
 import type { CookStage, Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";

@@ -7,7 +7,7 @@ import type { ResourceConflict } from "../core/schedule/resources";
 import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
 import { sides } from "./amounts";
 import { conditionWords } from "./conditions";
-import { TASK_NAMES } from "./names";
+import { dishName, TASK_NAMES } from "./names";
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
 /** What a place takes or has: the sides of it, or the volume of a pot. */
@@ -86,7 +86,8 @@ export function resourceWords(
   const names = [
     ...new Set(
       uses.map(({ id, of }) => {
-        const name = sides.find((side) => side.id === id)?.name ?? USE_NAMES[id] ?? (of ? "a dish" : id);
+        const dish = sides.find((side) => side.id === id);
+        const name = dish ? dishName(dish) : (USE_NAMES[id] ?? (of ? "a dish" : id));
         return of ? `${name} (${of})` : name;
       }),
     ),

@@ -27,7 +27,7 @@ const MEAT = {
 };
 
 const THE_BIRD_AS_BOUGHT = {
-  backboneShare: "backbone (and wishbone) cut out of a flat or jointed bird, of the bird as bought",
+  backboneShare: "backbone (and wishbone) cut out of a spatchcocked bird or one in parts, of the bird as bought",
   breastThicknessPower:
     "thickness of the breast against body size grows with this power of the mass within a species; breast yield rises with body weight in all of them, and the power is an estimate",
 };

@@ -1,5 +1,5 @@
 /** What is wrong with a value, in one sentence: the thing, what was met, what is allowed; in the cook's own units. */
-import { type Allowed, messageOf, QuantityError, type Readable, type Rule } from "../core/errors";
+import { type Allowed, QuantityError, type Readable, type Rule } from "../core/errors";
 import {
   formatLength,
   formatMass,
@@ -8,6 +8,7 @@ import {
   formatVolume,
   type UnitSystem,
 } from "../core/units/quantity";
+import { oneLine } from "../core/units/text";
 
 const EXAMPLES: Record<Readable, string> = {
   mass: 'a mass such as "14 lb", "12 lb 8 oz" or "6.3 kg"',
@@ -19,6 +20,7 @@ const EXAMPLES: Record<Readable, string> = {
   "salt-share": 'a share such as "1 %", "10 g/kg", "½ tsp a pound" or "1 cup a gallon"',
   "cell-size": "a cell size such as 5mm",
   "time-of-day": 'a time such as "13:30" or "1:30 pm"',
+  "log-time": "an instant, hh:mm or a number",
 };
 
 const RULES: Record<Rule, string> = {
@@ -26,6 +28,9 @@ const RULES: Record<Rule, string> = {
   "first-stage-at-zero": "a stage that starts at minute 0",
   "lighter-end-first": "a range from the lighter to the heavier end",
   "enough-water-for-the-bird": "at least 0.3 kg for each kg of bird",
+  "letters-on-one-line": "1 to 60 letters on one line",
+  "years-of-this-century": "an instant of the years 2000 to 2099",
+  "a-time-there-is": "a time that a clock shows",
 };
 
 /** Of what is kept in these units, a cook who measures in others reads their own. */
@@ -36,6 +41,8 @@ const IN_US: Record<string, (value: number) => string> = {
   cm: (value) => formatLength(value, "us"),
   L: (value) => formatVolume(value, "us"),
 };
+
+const LONGEST_VALUE = 60;
 
 const plain = (value: number, unit: string): string => `${Number(value.toFixed(3))}${unit && ` ${unit}`}`;
 
@@ -59,14 +66,33 @@ function allowedWords(allowed: Allowed, units: UnitSystem): string {
   }
 }
 
-/** @returns a sentence for a value that was refused; for anything else that was thrown, its own words */
-export function faultWords(error: unknown, units: UnitSystem = "metric"): string {
-  if (!(error instanceof QuantityError)) return messageOf(error);
-  const { quantity, value, allowed } = error;
+/** What was met and what is allowed. A text that came in is told shortly, on one line. */
+export function valueWords(value: unknown, allowed: Allowed, units: UnitSystem): string {
   const unit = allowed.kind === "between" || allowed.kind === "above" ? allowed.unit : "";
   const met =
     typeof value === "number" && Number.isFinite(value)
       ? (units === "us" && IN_US[unit]?.(value)) || plain(value, unit === "K" ? "°C" : unit)
-      : String(value) || "nothing";
-  return `${quantity}: got ${met}, allowed is ${allowedWords(allowed, units)}`;
+      : oneLine(String(value), LONGEST_VALUE) || "nothing";
+  return `got ${met}, allowed is ${allowedWords(allowed, units)}`;
+}
+
+/** @returns a sentence for a value that was refused; for anything else that was thrown, its own words */
+export function faultWords(error: unknown, units: UnitSystem = "metric"): string {
+  if (!(error instanceof QuantityError)) return messageOf(error);
+  return `${error.quantity}: ${valueWords(error.value, error.allowed, units)}`;
+}
+
+/** What a browser throws when it has no room left, by itself or inside what a broken-off transaction throws. */
+const NO_ROOM = "QuotaExceededError";
+
+const isNoRoom = (error: unknown): boolean =>
+  error instanceof Error &&
+  (error.name === NO_ROOM || error.message.includes(NO_ROOM) || isNoRoom((error as { inner?: unknown }).inner));
+
+/** The words of whatever was thrown. */
+export function messageOf(error: unknown): string {
+  if (isNoRoom(error)) {
+    return "this device has no room left for Bruma: free some, or write everything to a file (Kitchen) and delete old roasts";
+  }
+  return error instanceof Error ? error.message : String(error);
 }

@@ -2,9 +2,10 @@
 
 import { ovenMassKg } from "../core/bird/body";
 import { SPECIES_RECORDS } from "../core/bird/species";
+import { isFire } from "../core/heat/sources";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { briquettesPerHour, briquettesToStart, isFire, pelletsKg } from "../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
 import { stockWaterMl } from "../core/kitchen/gravy";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -172,13 +173,22 @@ function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
   }
 }
 
+const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
+  breast: "breast, both sides",
+  legs: "thighs and drumsticks",
+  rest: "wings and back",
+  cavity: "cavity",
+};
+
 function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
   const each = bath && bath.vessels > 1 ? ", for each bird" : "";
   const grams = bath ? bath.saltGrams : salt.grams;
   const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
-  const shares = SALT_SHARES.map(({ where, share }) => `${where} ${small(salt.grams * share, units)}`).join(", ");
+  const shares = SALT_SHARES.map(
+    ({ where, share }) => `${SALTED_WHERE[where]} ${small(salt.grams * share, units)}`,
+  ).join(", ");
   return [
     ...(salt.grams > 0
       ? [

@@ -5,8 +5,9 @@ import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/ovens";
+import { isFire, turnsItself } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { briquettesPerHour, briquettesToStart, isFire } from "../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
 import { isOnBird } from "../core/plan/additions";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
@@ -21,7 +22,7 @@ import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
 import { conditionWords } from "./conditions";
-import { PART_NAMES, SALT_NAMES } from "./names";
+import { dishName, PART_NAMES, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {
@@ -134,7 +135,7 @@ const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
 
 /** What the bird lies on as it goes in. */
 export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string =>
-  plan.heat === "spit" ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
+  turnsItself(plan.heat) ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
 const UNDER_WORDS: Record<Underlay, string> = {
   rack: "rack over a low tray",
   pan: "bare tray",
@@ -391,14 +392,15 @@ export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, u
   });
 }
 
-function sideWords({ name, ovenC, slot }: PlacedSide, { roasted }: Plan, units: UnitSystem): Words {
+function sideWords(side: PlacedSide, { roasted }: Plan, units: UnitSystem): Words {
+  const { ovenC, slot } = side;
   const how =
     slot === "tray"
       ? "into the bird's own tray, under the rack"
       : ovenC === null
         ? "on a ring"
         : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
-  return [`${name}: start`, how];
+  return [`${dishName(side)}: start`, how];
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

@@ -1,4 +1,5 @@
 /** A file of roasts, read by a worker of its own that ends with it: broken off, it stops at once. */
+import type { Wrong } from "../core/faults";
 import type { FileCheck } from "../core/formats/file";
 
 /** Two thousand roasts with a few pictures each. */
@@ -7,8 +8,9 @@ const LARGEST_BYTES = 200 * 1024 * 1024;
 /** @returns null when it was broken off @throws Error when the browser cannot read the file */
 export async function readRoastFile(file: Blob, signal: AbortSignal): Promise<FileCheck | null> {
   if (file.size > LARGEST_BYTES) {
-    const what = `${Math.round(file.size / 1024 / 1024)} MB: files up to ${LARGEST_BYTES / 1024 / 1024} MB are read`;
-    return { valid: false, format: null, version: null, faults: [{ where: "", what }], more: 0 };
+    const inMb = (bytes: number): number => Math.round(bytes / 1024 / 1024);
+    const wrong: Wrong = { kind: "too-large", megabytes: inMb(file.size), upTo: inMb(LARGEST_BYTES) };
+    return { valid: false, format: null, version: null, faults: [{ where: "", wrong }], more: 0 };
   }
   const worker = new Worker(new URL("./roastFile.worker.ts", import.meta.url), { type: "module", name: "roast file" });
   try {

@@ -2,11 +2,12 @@
  * A thin shell around the core: runs one job at a time in short slices, so that a cancel is heard between two slices
  * and a superseded job ends there.
  */
+
 import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
 import { presentBird } from "../core/day/present";
 import { whatIfs } from "../core/day/whatIf";
-import { messageOf, QuantityError } from "../core/errors";
+import { QuantityError } from "../core/errors";
 import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
@@ -14,6 +15,7 @@ import { plannedCook } from "../core/forecast/planned";
 import { installKernel, openKernelScope } from "../core/heat/arena";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
+import { messageOf } from "../words/faults";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 import { Slice } from "./slice";
 

@@ -4,7 +4,7 @@ import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../c
 import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { MINUTE_MS } from "../../core/units/time";
-import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
+import { CHORE_NAMES, dishName, TASK_NAMES } from "../../words/names";
 import { clockTime, dayAndTime, dayName, giveOrTake, hourTick } from "../../words/time";
 import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";
@@ -204,7 +204,7 @@ const isDrawn = ({ lane, hands }: Chore): boolean => lane === "board" && hands >
 /** Dishes and work at the board; what is on at the same time lies above one another, in two rows at least. */
 function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: ClockScale) {
   const all: Strip[] = [
-    ...sides.map((side) => ({ ...side, key: side.id, lane: "heat" as const })),
+    ...sides.map((side) => ({ ...side, key: side.id, name: dishName(side), lane: "heat" as const })),
     ...chores
       .filter(isDrawn)
       .map((chore) => ({ ...chore, key: `${chore.kind} ${chore.n}`, name: CHORE_NAMES[chore.kind] })),

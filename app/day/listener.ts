@@ -3,12 +3,12 @@
 import { create } from "zustand";
 import { type Probe, placeOf } from "../../core/bird/probe";
 import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
-import { messageOf } from "../../core/errors";
 import type { HeardLine, ThermometerLine } from "../../core/formats/thermometer";
 import { MOST_PROBES, type Roast, type RoastReading } from "../../core/plan/schema";
 import type { BrumaDatabase } from "../../storage/database";
 import { momentsOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";
+import { messageOf } from "../../words/faults";
 import { clockNow } from "../shell/clock";
 
 interface BridgeState {

@@ -1,10 +1,11 @@
 /** What was expected as the bird went in, written down once: by whichever page is open, after a reload or a crash too. */
+
 import { useEffect, useEffectEvent } from "react";
 import { toast } from "sonner";
-import { messageOf } from "../../core/errors";
 import { withPrediction } from "../../core/forecast/prediction";
 import type { Roast } from "../../core/plan/schema";
 import { changeRoast } from "../../storage/roasts";
+import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";
 import { predictPull } from "../../workers/predict";
 import { database } from "../shell/database";

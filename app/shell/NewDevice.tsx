@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 import { Dots } from "../ui/Dots";
 import { every } from "./clock";
 import { mode } from "./database";

@@ -1,6 +1,6 @@
 import { type ReactNode, useState } from "react";
-import { messageOf } from "../../core/errors";
 import { everythingIn, type OpeningFault, type OpeningKind } from "../../storage/opening";
+import { messageOf } from "../../words/faults";
 import { Button } from "../ui/Button";
 import { saveFile } from "../ui/saveFile";
 

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from "react";
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 import { Button } from "../ui/Button";
 import { pair } from "./pairing";
 

@@ -1,14 +1,16 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { messageOf } from "../../core/errors";
 import { exportUnreadable, type Unreadable } from "../../storage/listing";
 import { deleteRoast } from "../../storage/roasts";
+import { messageOf } from "../../words/faults";
+import { firstFault } from "../../words/incoming";
 import { Button } from "../ui/Button";
 import { saveFile } from "../ui/saveFile";
 import { database } from "./database";
 
 /** A stored roast that cannot be shown: what is wrong with it, and the two things that can be done. */
-export function UnreadableCard({ roast: { id, title, why } }: { readonly roast: Unreadable }) {
+export function UnreadableCard({ roast: { id, title: own, faults } }: { readonly roast: Unreadable }) {
+  const title = own || "A roast without a name";
   const [isAsked, setIsAsked] = useState(false);
   const write = async (): Promise<void> => {
     try {
@@ -32,7 +34,7 @@ export function UnreadableCard({ roast: { id, title, why } }: { readonly roast: 
       <h3 className="font-display text-xl font-semibold">{title}</h3>
       <p>
         This roast is stored and cannot be shown: it is damaged, or was written by a newer Bruma. All others are
-        unharmed. <span className="text-soft">({why})</span>
+        unharmed. <span className="text-soft">({firstFault(faults)})</span>
       </p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void write()}>Write it to a file as it is</Button>

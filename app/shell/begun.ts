@@ -1,7 +1,7 @@
 /** What stands before the first screen: the database, the cook's preferences and, in the demo, its roasts. */
 
-import { messageOf } from "../../core/errors";
 import type { BrumaDatabase } from "../../storage/database";
+import { messageOf } from "../../words/faults";
 import { clockNow } from "./clock";
 import { openShelf, startedAs } from "./database";
 import { usePreferences } from "./preferences";

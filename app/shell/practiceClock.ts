@@ -3,7 +3,7 @@
  * until life is chosen again, told to the server so that the simulated thermometer keeps pace. Practice has a database of
  * its own: no roast of the cook's gets the times of a fast clock.
  */
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 import { backToLife, clock, setPace, usePace } from "./clock";
 
 const KEY = "bruma-practice-clock";

@@ -1,8 +1,8 @@
 /** The routes are the table of contents of the app; each screen's script is fetched when it is first opened. */
 
 import { createBrowserRouter, isRouteErrorResponse, Link, type RouteObject, useRouteError } from "react-router";
-import { messageOf } from "../../core/errors";
 import { OpeningFault } from "../../storage/opening";
+import { messageOf } from "../../words/faults";
 import { Frame } from "./Frame";
 import { NotOpened } from "./NotOpened";
 import { Opened } from "./Opened";

@@ -1,6 +1,7 @@
 /** A write that fails is said where everybody sees it; whoever typed something keeps it. */
+
 import { toast } from "sonner";
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 
 /** @returns whether it was stored */
 export async function stored(what: string, write: Promise<unknown>): Promise<boolean> {

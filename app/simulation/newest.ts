@@ -3,7 +3,7 @@
  * older wording, and that the newest has failed, are told beside it, never instead of it.
  */
 
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";
 import { soon } from "../shell/clock";
 

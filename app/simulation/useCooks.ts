@@ -1,9 +1,9 @@
 /** Several plans simulated side by side; each answer is shown as it comes and kept while its plan stays the same. */
 
 import { useEffect, useId, useRef, useState } from "react";
-import { messageOf } from "../../core/errors";
 import { type PictureQuality, type PlannedDone, plannedInput } from "../../core/forecast/planned";
 import type { Plan } from "../../core/plan/schema";
+import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
 

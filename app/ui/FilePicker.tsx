@@ -1,6 +1,6 @@
 import { type ReactNode, useRef } from "react";
 import { toast } from "sonner";
-import { messageOf } from "../../core/errors";
+import { messageOf } from "../../words/faults";
 import { Button } from "./Button";
 
 interface Props {

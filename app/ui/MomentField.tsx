@@ -55,7 +55,7 @@ export function MomentField({ label, atMs, zone, size = "table", onChange }: Pro
         <button
           ref={dayButton}
           type="button"
-          aria-label={`${label}: day`}
+          aria-label={`${label}: day, ${dayName(atMs, zone, reader)}`}
           aria-haspopup="dialog"
           aria-expanded={open}
           onClick={() => setOpen(true)}

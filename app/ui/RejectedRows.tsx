@@ -1,4 +1,6 @@
-import type { RejectedRow } from "../../core/formats/sideList";
+import type { RejectedRow } from "../../core/faults";
+import { rowReason } from "../../words/incoming";
+import { useHabits } from "../shell/preferences";
 
 export interface ImportReport {
   readonly file: string;
@@ -16,6 +18,7 @@ export function RejectedRows({
   readonly report: ImportReport | null;
   readonly what: readonly [one: string, more: string];
 }) {
+  const { units } = useHabits();
   return (
     <div role="status" className="text-sm">
       {report && (
@@ -25,9 +28,9 @@ export function RejectedRows({
         </p>
       )}
       <ul className="list-disc pl-5 text-soft">
-        {report?.rejected.slice(0, SHOWN).map(({ line, why }) => (
-          <li key={`${line} ${why}`}>
-            line {line}: {why}
+        {report?.rejected.slice(0, SHOWN).map((row) => (
+          <li key={`${row.line} ${row.where}`}>
+            line {row.line}: {rowReason(row, units)}
           </li>
         ))}
         {report && report.rejected.length > SHOWN && <li>and {report.rejected.length - SHOWN} more</li>}

@@ -168,7 +168,7 @@ describe("the voxel bird", () => {
     for (const boughtKg of [0, -3, 40, Number.NaN, Number.POSITIVE_INFINITY]) {
       expect(() => makeBody(WHOLE, boughtKg, 0.01)).toThrow(QuantityError);
     }
-    expect(() => makeBody(WHOLE, 40, 0.01)).toThrow("mass of the turkey: got 40, allowed is 2 to 16 kg");
+    expect(() => makeBody(WHOLE, 40, 0.01)).toThrow("mass of the turkey: got 40, allowed: 2 to 16 kg");
     expect(() => makeBody({ species: "duck", cut: "crown" }, 9, 0.01)).toThrow("mass of the duck (crown): got 9");
     expect(() => makeBody({ ...WHOLE, breastThickness: 3 }, 6, 0.01)).toThrow("breast thickness: got 3");
     expect(() => makeBody({ species: "turkey", cut: "spatchcock", cavity: "stuffed" }, 6, 0.01)).toThrow(

@@ -2,6 +2,7 @@
  * What if, stove side: the bird that the readings point to, cooked again with one thing changed from now on. Up to now
  * both cooks are the same, so what differs is what the change does.
  */
+
 import { centresOf } from "../bird/form";
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import type { Forecast } from "../forecast/assimilate";
@@ -14,6 +15,7 @@ import {
   targetsStillIn,
 } from "../forecast/ensemble";
 import type { Draw } from "../forecast/prior";
+import { turnsItself } from "../heat/sources";
 import type { Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
@@ -95,9 +97,6 @@ function fromNow(
 const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
 const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left: "right", right: "left" };
 
-/** Where a bird can be turned round or over by hand: not on a spit, which does it all the time. */
-const TURNS_ITSELF: ReadonlySet<string> = new Set(["spit"]);
-
 /** The plan with one thing changed now; null where it would change nothing, or cannot be. @param left pieces that are out */
 export function changedNow(
   id: WhatIfId,
@@ -130,15 +129,11 @@ export function changedNow(
     case "oven-down":
       return turned(-1);
     case "turn-over":
-      return bird.cut === "whole" && !TURNS_ITSELF.has(heat)
-        ? set({ side: holds.side === "up" ? "down" : "up" })
-        : null;
+      return bird.cut === "whole" && !turnsItself(heat) ? set({ side: holds.side === "up" ? "down" : "up" }) : null;
     case "wrap":
       return holds.wrap === "none" ? set({ wrap: "foil" }) : null;
     case "rotate":
-      return equipment.hotSideK === 0 || TURNS_ITSELF.has(heat)
-        ? null
-        : set({ towardsHot: OPPOSITE[holds.towardsHot] });
+      return equipment.hotSideK === 0 || turnsItself(heat) ? null : set({ towardsHot: OPPOSITE[holds.towardsHot] });
     case "legs-off":
       return leave("thigh", "drumstick");
     case "breast-off":

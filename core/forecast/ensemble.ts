@@ -1,10 +1,12 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
+
 import { type Body, coarseCellM, coarseThickness, makeBody, massRangeKg } from "../bird/body";
 import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
-import type { HeatSource, OvenTraits } from "../heat/ovens";
+import type { OvenTraits } from "../heat/ovens";
+import type { HeatSource } from "../heat/sources";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";

@@ -3,11 +3,12 @@ import { describe, expect, it } from "vitest";
 import { ANY_FILE } from "../../tests/helpers/anyRoast";
 import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
+import { wrongWords } from "../../words/incoming";
 import { checkRoastFile, FILE_VERSION } from "./file";
 
 const faultsOf = (text: string): readonly { where: string; what: string }[] => {
   const result = checkRoastFile(text);
-  return result.valid ? [] : result.faults;
+  return result.valid ? [] : result.faults.map(({ where, wrong }) => ({ where, what: wrongWords(wrong) }));
 };
 
 describe("the roast file", () => {
@@ -143,7 +144,8 @@ describe("the roast file", () => {
     expect(checked).toMatchObject({ valid: false, more: 24_996 });
     const faults = checked.valid ? [] : checked.faults;
     expect(faults).toHaveLength(5);
-    for (const { where, what } of faults) {
+    for (const { where, wrong } of faults) {
+      const what = wrongWords(wrong);
       expect(`${where}: ${what}`.length).toBeLessThan(200);
       expect(`${where}: ${what}`).not.toMatch(/[\n\r]/);
     }

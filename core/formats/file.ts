@@ -1,7 +1,7 @@
 /** The roast file: one JSON file that carries all of the cook's own out and in. Described in docs/formats.md. */
 
 import { z } from "zod";
-import { messageOf } from "../errors";
+import type { Fault, Wrong } from "../faults";
 import {
   type Equipment,
   EquipmentSchema,
@@ -70,13 +70,6 @@ const Outside = z.strictObject({
   preferences: PreferencesSchema.optional(),
 });
 
-/** One thing wrong with a file, and where. */
-export interface FileFault {
-  /** Dotted path from the top, such as `roasts.0.roast.plan.bird.massKg`; empty for the file itself. */
-  readonly where: string;
-  readonly what: string;
-}
-
 export type FileCheck =
   | { readonly valid: true; readonly format: typeof FILE_FORMAT; readonly version: number; readonly file: RoastFile }
   | {
@@ -84,7 +77,7 @@ export type FileCheck =
       readonly format: string | null;
       readonly version: number | null;
       /** The first few. */
-      readonly faults: readonly FileFault[];
+      readonly faults: readonly Fault[];
       /** How many there are besides. */
       readonly more: number;
     };
@@ -108,32 +101,31 @@ function entriesAfter(step: (typeof STEPS)[number], entries: readonly { roast?: 
 const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
 
 const MOST_FAULTS = 5;
-const LONGEST_WORD = 160;
 const LONGEST_PATH = 80;
 
 /** What is wrong with a file: the first of it, and how much more. */
 class Faults {
-  private readonly first: FileFault[] = [];
+  private readonly first: Fault[] = [];
   /** Of one value the first fault says enough. */
   private readonly places = new Set<string>();
   private more = 0;
 
-  add(where: string, what: string): void {
+  add(where: string, wrong: Wrong): void {
     if (this.places.has(where)) return;
     if (this.first.length >= MOST_FAULTS) {
       this.more++;
       return;
     }
     this.places.add(where);
-    this.first.push({ where: oneLine(where, LONGEST_PATH), what: oneLine(what, LONGEST_WORD) });
+    this.first.push({ where: oneLine(where, LONGEST_PATH), wrong });
   }
 
   /** @param path of the value, from the top @returns the value, if it is right */
   judge<Value>(path: readonly PropertyKey[], schema: z.ZodType<Value>, value: unknown): Value | undefined {
     const judged = judgedBy(schema, value);
     if (judged.success) return judged.data;
-    for (const { path: inside, message } of judged.issues)
-      this.add([...path, ...inside].map(String).join("."), message);
+    const top = path.map(String).join(".");
+    for (const { where, wrong } of judged.faults) this.add([top, where].filter(Boolean).join("."), wrong);
     return undefined;
   }
 
@@ -147,9 +139,9 @@ class Faults {
   }
 }
 
-function refused(where: string, what: string, format: string | null = null, version: number | null = null): FileCheck {
+function refused(where: string, wrong: Wrong, format: string | null = null, version: number | null = null): FileCheck {
   const faults = new Faults();
-  faults.add(where, what);
+  faults.add(where, wrong);
   return faults.refused(format, version);
 }
 
@@ -159,18 +151,16 @@ export function checkRoastFile(text: string): FileCheck {
   try {
     raw = JSON.parse(text.replace(/^\uFEFF/, ""));
   } catch (error) {
-    return refused("", `not JSON: ${messageOf(error)}`);
+    return refused("", { kind: "not-json", said: (error as SyntaxError).message });
   }
   const header = Header.safeParse(raw);
   if (!header.success || header.data.format !== FILE_FORMAT) {
-    const got = header.success ? `"${header.data.format}"` : "none";
-    const what = `expected "${FILE_FORMAT}" with a version, got ${got}`;
-    return refused("format", what, header.success ? header.data.format : null);
+    const got = header.success ? header.data.format : null;
+    return refused("format", { kind: "another-format", format: FILE_FORMAT, got }, got);
   }
   const { version } = header.data;
   if (version > FILE_VERSION) {
-    const what = `written by a newer Bruma: version ${version}, this one reads up to ${FILE_VERSION}`;
-    return refused("version", what, FILE_FORMAT, version);
+    return refused("version", { kind: "newer-version", version, upTo: FILE_VERSION }, FILE_FORMAT, version);
   }
   let current: Record<string, unknown> = header.data;
   for (const migrate of MIGRATIONS.slice(version - 1)) current = migrate(current);
@@ -179,7 +169,7 @@ export function checkRoastFile(text: string): FileCheck {
   const roasts = (outside?.roasts ?? []).map((entry, n) => entryIn(entry, ["roasts", n], faults));
   const ids = new Set<string>();
   for (const [n, entry] of roasts.entries()) {
-    if (entry && ids.has(entry.roast.id)) faults.add(`roasts.${n}.roast.id`, "another roast has this id");
+    if (entry && ids.has(entry.roast.id)) faults.add(`roasts.${n}.roast.id`, { kind: "rule", rule: "one-roast-an-id" });
     if (entry) ids.add(entry.roast.id);
   }
   if (!outside || faults.any) return faults.refused(FILE_FORMAT, version);

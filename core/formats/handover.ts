@@ -3,8 +3,9 @@
  * `#` of an address, which a browser never sends anywhere. Readings stay where they are.
  */
 
+import type { Fault } from "../faults";
 import type { Roast } from "../plan/schema";
-import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type FileFault, type RoastFile } from "./file";
+import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type RoastFile } from "./file";
 
 /** Far above any roast, far below what would stall a phone. */
 const LONGEST_TEXT = 200_000;
@@ -64,7 +65,7 @@ export async function packShort(
 
 export type Unpacked =
   | { readonly kind: "roasts"; readonly roasts: readonly [Roast, ...Roast[]] }
-  | { readonly kind: "refused"; readonly faults: readonly FileFault[] };
+  | { readonly kind: "refused"; readonly faults: readonly Fault[] };
 
 /** Checked like any file that comes in, and carried forward from an older version. */
 export async function unpackRoasts(packed: string): Promise<Unpacked> {
@@ -73,12 +74,12 @@ export async function unpackRoasts(packed: string): Promise<Unpacked> {
     text = new TextDecoder().decode(await through(fromBase64url(packed), new DecompressionStream("deflate-raw")));
   } catch {
     // Cut off, mistyped or not ours: the reader is told what to do about it, the library's own words would not help.
-    return { kind: "refused", faults: [{ where: "", what: "the address is not whole; scan it again" }] };
+    return { kind: "refused", faults: [{ where: "", wrong: { kind: "rule", rule: "whole-address" } }] };
   }
   const checked = checkRoastFile(text);
   if (!checked.valid) return { kind: "refused", faults: checked.faults };
   const [first, ...others] = checked.file.roasts.map(({ roast }) => roast);
   return first
     ? { kind: "roasts", roasts: [first, ...others] }
-    : { kind: "refused", faults: [{ where: "roasts", what: "there is no roast in it" }] };
+    : { kind: "refused", faults: [{ where: "roasts", wrong: { kind: "rule", rule: "some-roast" } }] };
 }

@@ -1,8 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { rowReason } from "../../words/incoming";
 import { readLog } from "./readingLog";
 
 const IN = Date.UTC(2026, 8, 27, 8, 0);
+
+const BEFORE = { wrong: { kind: "rule", rule: "after-the-bird-went-in" } };
 
 describe("a log of temperatures", () => {
   it.each([
@@ -66,10 +69,10 @@ describe("a log of temperatures", () => {
 
   it("refuses a clock time from before the bird went in, over midnight too", () => {
     const early = (zone: string, at: string) =>
-      readLog(["time", "breast"], [[at, "5"]], { inAtMs: IN, zone }).rejected[0]?.why;
-    expect(early("Europe/Paris", "09:59")).toContain("before the bird went in");
+      readLog(["time", "breast"], [[at, "5"]], { inAtMs: IN, zone }).rejected[0];
+    expect(early("Europe/Paris", "09:59")).toMatchObject(BEFORE);
     // There it went in at midnight.
-    expect(early("Etc/GMT+8", "23:50")).toContain("before the bird went in");
+    expect(early("Etc/GMT+8", "23:50")).toMatchObject(BEFORE);
   });
 
   it("takes a cell's own unit before its column's", () => {
@@ -84,7 +87,7 @@ describe("a log of temperatures", () => {
     ["12.5.1", "breast"],
   ])("takes no %s for a temperature", (cell, where) => {
     expect(readLog(["min", "breast"], [["10", cell]]).rejected).toMatchObject([
-      { why: expect.stringContaining(where) },
+      { where, wrong: { kind: "value", value: cell } },
     ]);
   });
 
@@ -99,7 +102,7 @@ describe("a log of temperatures", () => {
         ],
       );
       expect(readings).toHaveLength(1);
-      expect(rejected).toMatchObject([{ line: 3, why: expect.stringContaining("time:") }]);
+      expect(rejected).toMatchObject([{ line: 3, where: "time" }]);
     },
   );
 
@@ -116,7 +119,7 @@ describe("a log of temperatures", () => {
             expect(minute).toBeLessThanOrEqual(48 * 60);
             expect(Math.abs(celsius)).toBeLessThanOrEqual(110);
           }
-          for (const { why } of rejected) expect(why.length).toBeLessThan(200);
+          for (const row of rejected) expect(rowReason(row).length).toBeLessThan(200);
         },
       ),
       { numRuns: 300 },
@@ -134,7 +137,7 @@ describe("a log of temperatures", () => {
       ],
     );
     expect(readings).toHaveLength(2);
-    expect(rejected.map(({ line, why }) => [line, why.split(":")[0]])).toEqual([
+    expect(rejected.map(({ line, where }) => [line, where])).toEqual([
       [3, "time"],
       [4, "breast"],
       [5, "breast"],
@@ -143,8 +146,12 @@ describe("a log of temperatures", () => {
 
   it("refuses readings from before the bird went in, and a table that is no log", () => {
     const early = readLog(["at", "breast"], [["2026-09-27T07:00:00Z", "5"]], { inAtMs: IN });
-    expect(early.rejected[0]?.why).toContain("before the bird went in");
-    expect(readLog(["min", "pot"], []).rejected[0]?.why).toContain("breast, thigh or filling");
-    expect(readLog([], []).rejected[0]?.why).toContain("time; got nothing");
+    expect(early.rejected[0]).toMatchObject(BEFORE);
+    expect(readLog(["min", "pot"], []).rejected.map((row) => rowReason(row))).toEqual([
+      "the header has no column for breast, thigh or filling; got min, pot",
+    ]);
+    expect(readLog([], []).rejected.map((row) => rowReason(row))).toEqual([
+      "the header has no column for time; got nothing",
+    ]);
   });
 });

@@ -5,12 +5,13 @@
 
 import { type Place, SIDES } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
+import type { Allowed } from "../errors";
+import type { RejectedRow, Wrong } from "../faults";
 import type { Reading } from "../forecast/reading";
 import { localHour } from "../schedule/waking";
 import { fahrenheitToC } from "../units/quantity";
-import { isOfCentury, oneLine } from "../units/text";
+import { isOfCentury } from "../units/text";
 import { MINUTE_MS } from "../units/time";
-import type { RejectedRow } from "./sideList";
 
 export interface ReadingLog {
   readonly readings: readonly Reading[];
@@ -53,6 +54,9 @@ function timeKind(name: string): TimeKind {
 const CLOCK = /^(\d{1,3}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?$/;
 
 const DAY_MS = 24 * 60 * MINUTE_MS;
+/** What a thermometer in food shows. */
+const LOWEST_C = -30;
+const HIGHEST_C = 110;
 /** No cook and no rest is longer; a row that is further off is a slip. */
 const LONGEST_MIN = 48 * 60;
 /** As people and loggers write them; a hexadecimal or an exponent is something else. */
@@ -66,7 +70,7 @@ type Time =
   /** Of the day. */
   | { readonly kind: "clock"; readonly ms: number }
   | { readonly kind: "instant"; readonly ms: number }
-  | { readonly kind: "wrong"; readonly why: string };
+  | { readonly kind: "wrong"; readonly allowed: Allowed };
 
 /** What an entry of the time column says. */
 function timeIn(text: string, column: TimeKind): Time {
@@ -74,7 +78,7 @@ function timeIn(text: string, column: TimeKind): Time {
   if (clock) {
     const [hours, minutes] = [Number(clock[1]), Number(clock[2])];
     const seconds = Number((clock[3] ?? "0").replace(",", "."));
-    if (minutes > 59 || seconds >= 60) return { kind: "wrong", why: `got ${cellWord(text)}: no such time` };
+    if (minutes > 59 || seconds >= 60) return { kind: "wrong", allowed: { kind: "rule", rule: "a-time-there-is" } };
     const ms = ((hours * 60 + minutes) * 60 + seconds) * 1000;
     return { kind: column === "clock" && hours < 24 ? "clock" : "span", ms };
   }
@@ -86,17 +90,10 @@ function timeIn(text: string, column: TimeKind): Time {
     };
   }
   const ms = Date.parse(text);
-  if (Number.isNaN(ms)) {
-    return { kind: "wrong", why: `got ${cellWord(text)}, allowed is an instant, hh:mm or a number` };
-  }
-  if (!isOfCentury(ms)) {
-    return { kind: "wrong", why: `got ${cellWord(text)}: allowed are the years 2000 to 2099` };
-  }
+  if (Number.isNaN(ms)) return { kind: "wrong", allowed: { kind: "read-as", what: "log-time" } };
+  if (!isOfCentury(ms)) return { kind: "wrong", allowed: { kind: "rule", rule: "years-of-this-century" } };
   return { kind: "instant", ms };
 }
-
-/** A cell as it is told: short, and on one line. */
-const cellWord = (cell: string): string => JSON.stringify(oneLine(cell, 40));
 
 /** Rows of one log on one scale: milliseconds since the bird went in. */
 class Scale {
@@ -170,9 +167,8 @@ export function readLog(
     return [{ index, place: { part, ...(side && { side }) }, fahrenheit: (said ?? unit).toLowerCase() === "f" }];
   });
   if (timeAt < 0 || columns.length === 0) {
-    const lacks = timeAt < 0 ? "time" : "breast, thigh or filling";
-    const why = `the header has no column for ${lacks}; got ${oneLine(header.join(", "), 100) || "nothing"}`;
-    return { readings: [], rejected: [{ line: 1, why }] };
+    const wrong: Wrong = { kind: "no-column", columns: timeAt < 0 ? ["time"] : CENTRES, got: header };
+    return { readings: [], rejected: [{ line: 1, where: "", wrong }] };
   }
   const kind = timeKind(names[timeAt] as string);
   const scale = new Scale(kind, context);
@@ -180,14 +176,16 @@ export function readLog(
   const rejected: RejectedRow[] = [];
   rows.forEach((row, n) => {
     const line = n + 2;
-    const time = timeIn((row[timeAt] ?? "").trim(), kind);
+    const reject = (where: string, wrong: Wrong): void => void rejected.push({ line, where, wrong });
+    const told = (row[timeAt] ?? "").trim();
+    const time = timeIn(told, kind);
     if (time.kind === "wrong") {
-      rejected.push({ line, why: `time: ${time.why}` });
+      reject("time", { kind: "value", value: told, allowed: time.allowed });
       return;
     }
     const minute = scale.msOf(time) / MINUTE_MS;
     if (minute > LONGEST_MIN) {
-      rejected.push({ line, why: `time: more than ${LONGEST_MIN / 60} hours after the bird went in` });
+      reject("time", { kind: "rule", rule: "within-two-days" });
       return;
     }
     for (const { index, place, fahrenheit } of columns) {
@@ -195,9 +193,13 @@ export function readLog(
       // A probe that said nothing is a gap, not a fault.
       if (cell === "" || /^(nan|-+|n\/a|null)$/i.test(cell)) continue;
       const celsius = celsiusIn(cell, fahrenheit);
-      if (!(celsius >= -30 && celsius <= 110)) {
-        rejected.push({ line, why: `${place.part}: got ${cellWord(cell)}, allowed is −30 to 110 °C` });
-      } else if (minute < 0) rejected.push({ line, why: `${place.part}: before the bird went in` });
+      if (!(celsius >= LOWEST_C && celsius <= HIGHEST_C)) {
+        reject(place.part, {
+          kind: "value",
+          value: cell,
+          allowed: { kind: "between", low: LOWEST_C, high: HIGHEST_C, unit: "°C" },
+        });
+      } else if (minute < 0) reject(place.part, { kind: "rule", rule: "after-the-bird-went-in" });
       else readings.push({ minute, ...place, celsius });
     }
   });

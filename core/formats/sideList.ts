@@ -1,27 +1,20 @@
 /** A list of side dishes as rows of text, such as a spreadsheet writes them: what can be taken in, and what is wrong with the rest. */
 import { z } from "zod";
-import { messageOf, requireBetween } from "../errors";
+import { type Allowed, QuantityError, requireBetween } from "../errors";
+import type { RejectedRow } from "../faults";
 import type { Plan } from "../plan/schema";
 import { SIDE_SLOTS } from "../plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
-import { LONGEST_REASON, line, oneLine } from "../units/text";
+import { line } from "../units/text";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
 
 /** Columns of the list, in the order they are written; only the first two must be there. */
 export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot", "amount"] as const;
 
-export interface RejectedRow {
-  /** Line of the file, its header being the first. */
-  readonly line: number;
-  readonly why: string;
-}
-
 const Name = z.string().trim().pipe(line(1, 60));
 const Amount = line(1, 60);
-/** What is told of a cell that is wrong. */
-const LONGEST_WORD = 60;
-const word = (cell: string): string => JSON.stringify(cell.slice(0, LONGEST_WORD));
+const ONE_LINE: Allowed = { kind: "rule", rule: "letters-on-one-line" };
 const YES = new Set(["yes", "y", "true", "1"]);
 const NO = new Set(["no", "n", "false", "0"]);
 
@@ -39,13 +32,15 @@ export function readSideRows(
   rows.forEach((row, n) => {
     const at = n + 2;
     if (dishes.length >= places) {
-      rejected.push({ line: at, why: "no more dishes fit this plan" });
+      rejected.push({ line: at, where: "", wrong: { kind: "rule", rule: "room-for-more-dishes" } });
       return;
     }
     try {
       dishes.push(readRow(row, units));
     } catch (error) {
-      rejected.push({ line: at, why: oneLine(messageOf(error), LONGEST_REASON) });
+      if (!(error instanceof QuantityError)) throw error;
+      const { quantity, value, allowed } = error;
+      rejected.push({ line: at, where: quantity, wrong: { kind: "value", value, allowed } });
     }
   });
   return { dishes, rejected };
@@ -54,19 +49,19 @@ export function readSideRows(
 function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish {
   const cell = (column: (typeof SIDE_COLUMNS)[number]): string => (row[column] ?? "").trim();
   const name = Name.safeParse(cell("name"));
-  if (!name.success) throw new RangeError(`name: got ${word(cell("name"))}, allowed is 1 to 60 letters on one line`);
+  if (!name.success) throw new QuantityError("name", cell("name"), ONE_LINE);
   const minutes = requireBetween("minutes", parseDurationS(cell("minutes")) / 60, 1, 600, "min");
   const oven = cell("oven");
   const ovenC = oven === "" ? null : requireBetween("oven", parseTemperatureC(oven, units), 60, 300, "°C");
   const said = cell("ring").toLowerCase();
   if (said !== "" && !YES.has(said) && !NO.has(said)) {
-    throw new RangeError(`ring: got ${word(cell("ring"))}, allowed is yes or no`);
+    throw new QuantityError("ring", cell("ring"), { kind: "one-of", values: ["yes", "no"] });
   }
   const slot = SIDE_SLOTS.find((known) => known === (cell("slot").toLowerCase() || "auto"));
-  if (!slot) throw new RangeError(`slot: got ${word(cell("slot"))}, allowed is ${SIDE_SLOTS.join(", ")}`);
+  if (!slot) throw new QuantityError("slot", cell("slot"), { kind: "one-of", values: SIDE_SLOTS });
   const amount = cell("amount");
   if (amount !== "" && !Amount.safeParse(amount).success) {
-    throw new RangeError(`amount: got ${word(amount)}, allowed is up to 60 letters on one line`);
+    throw new QuantityError("amount", amount, ONE_LINE);
   }
   const ring = said === "" ? ovenC === null : YES.has(said);
   return { name: name.data, minutes, ovenC, ring, slot, ...(amount !== "" && { amount }) };

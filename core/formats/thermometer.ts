@@ -4,6 +4,7 @@
  */
 import { z } from "zod";
 import { PROBES } from "../bird/probe";
+import { rule } from "../faults";
 
 export const ThermometerLineSchema = z.strictObject({
   at: z.iso.datetime({ offset: true }),
@@ -12,7 +13,7 @@ export const ThermometerLineSchema = z.strictObject({
   /** Which of several thermometers speaks; one by itself needs no name. */
   device: z
     .string()
-    .regex(/^[\p{L}\p{N}][\p{L}\p{N} ._-]{0,39}$/u, "a name of letters and figures, 40 at most")
+    .regex(/^[\p{L}\p{N}][\p{L}\p{N} ._-]{0,39}$/u, rule("device-name"))
     .optional(),
 });
 /** As it is heard from the bridge: at the moment it was taken. */

@@ -1,11 +1,11 @@
 /** Ovens, grills and spits as what a bird's surface meets in them. */
 import { constant } from "../constants";
 import { saturationPa } from "./moistAir";
+import { type HeatSource, SOURCE_TRAITS } from "./sources";
 import {
   cavityPatch,
   everywhere,
   kitchenAir,
-  NATURAL_SIZE_POWER,
   type Patch,
   REFERENCE_SIZE_M,
   type Surroundings,
@@ -14,9 +14,6 @@ import {
   underLid,
   wrapped,
 } from "./surroundings";
-
-export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
-export type HeatSource = (typeof HEAT_SOURCES)[number];
 
 export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
 export type Shield = (typeof SHIELDS)[number];
@@ -60,55 +57,6 @@ export interface OvenMoment {
   readonly sizeM: number;
 }
 
-interface SourceTraits {
-  readonly convection: () => number;
-  /** Power of the bird's size that the film falls with: 1/4 in natural convection, 2/5 in a stream (Nu ∝ Re^0.6). */
-  readonly sizePower: number;
-  readonly vapourPa: () => number;
-  /** Exchange of a face that looks down, as a share of an open one; null: what the tray leaves. */
-  readonly under: number | null;
-  /** Share of the surroundings that is open fire. */
-  readonly fireShare: number;
-}
-
-const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
-  oven: {
-    convection: () => constant("ovenConvectionWPerM2K"),
-    sizePower: NATURAL_SIZE_POWER,
-    vapourPa: () => constant("ovenVapourPa"),
-    under: null,
-    fireShare: 0,
-  },
-  "fan-oven": {
-    convection: () => constant("fanConvectionWPerM2K"),
-    sizePower: 0.4,
-    vapourPa: () => constant("ovenVapourPa"),
-    under: null,
-    fireShare: 0,
-  },
-  smoker: {
-    convection: () => constant("draughtConvectionWPerM2K"),
-    sizePower: 0.4,
-    vapourPa: () => constant("smokeVapourPa"),
-    under: 0.8,
-    fireShare: 0,
-  },
-  "covered-grill": {
-    convection: () => constant("draughtConvectionWPerM2K"),
-    sizePower: 0.4,
-    vapourPa: () => constant("smokeVapourPa"),
-    under: 0.8,
-    fireShare: 0,
-  },
-  spit: {
-    convection: () => constant("draughtConvectionWPerM2K"),
-    sizePower: 0.4,
-    vapourPa: () => constant("kitchenVapourPa"),
-    under: 1,
-    fireShare: constant("spitFireShare"),
-  },
-};
-
 /** Conductance between the bird's underside and what it lies on, W/m²K; null where it lies on nothing to speak of. */
 const CONTACT: Record<Underlay, () => number | null> = {
   rack: () => null,
@@ -141,8 +89,8 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const own = SOURCE_TRAITS[source];
   const open: Patch = {
     airC: moment.airC + traits.offsetK,
-    wallC: withFire(moment.wallC + traits.offsetK, own.fireShare),
-    hotK: traits.hotSideK,
+    wallC: withFire(moment.wallC + traits.offsetK, own.fireShare()),
+    hotK: own.turns ? 0 : traits.hotSideK,
     // Every bird in the oven gives its vapour to the same air; below saturation at its own temperature.
     vapourPa: Math.min(own.vapourPa() * moment.load, 0.9 * saturationPa(Math.min(99, moment.airC))),
     convectionWPerM2K: own.convection() * traits.convectionShare * (REFERENCE_SIZE_M / moment.sizeM) ** own.sizePower,
@@ -159,7 +107,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     lid: () => underLid(open, moment.skinC),
     none: () => (moment.shield === "all" ? foil : open),
   }[moment.wrap]();
-  const conductance = contactWPerM2K(underlay);
+  const conductance = own.turns ? null : contactWPerM2K(underlay);
   const contact: Patch =
     conductance === null
       ? skin

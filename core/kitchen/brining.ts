@@ -50,8 +50,8 @@ export const coolerIceKg = (hours: number): number =>
 
 /** Shares of a dry salt by where it goes: by thickness of meat. */
 export const SALT_SHARES = [
-  { where: "breast, both sides", share: 0.45 },
-  { where: "thighs and drumsticks", share: 0.35 },
-  { where: "wings and back", share: 0.1 },
+  { where: "breast", share: 0.45 },
+  { where: "legs", share: 0.35 },
+  { where: "rest", share: 0.1 },
   { where: "cavity", share: 0.1 },
 ] as const;

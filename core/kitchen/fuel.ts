@@ -1,21 +1,7 @@
 /** Charcoal by the hour (common practice): more in cold and in wind. */
 
 import { constant } from "../constants";
-import type { HeatSource } from "../heat/ovens";
-
-/** What a fire outdoors burns. */
-export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;
-export type Fuel = (typeof FUELS)[number];
-
-const BURNS: Record<HeatSource, boolean> = {
-  oven: false,
-  "fan-oven": false,
-  "covered-grill": true,
-  smoker: true,
-  spit: true,
-};
-/** Whether the heat is a fire: outdoors, with fuel and weather. */
-export const isFire = (source: HeatSource): boolean => BURNS[source];
+import { type Fuel, type HeatSource, isFire } from "../heat/sources";
 
 interface Fire {
   readonly heat: HeatSource;

@@ -27,7 +27,7 @@ describe("a share of salt as recipes have it", () => {
 
   it("is refused in one sentence where it is none, or too much", () => {
     expect(() => read("a pinch")).toThrow(/salt-share/);
-    expect(() => read("3 tbsp/lb", 6, 2)).toThrow(/salt: got 11.9, allowed is 0 to 2 %/);
+    expect(() => read("3 tbsp/lb", 6, 2)).toThrow(/salt: got 11.9, allowed: 0 to 2 %/);
     expect(() => read("")).toThrow(/salt/);
     expect(() => read("1 tsp/mile")).toThrow(/salt/);
   });

@@ -20,6 +20,7 @@ const KG_IN: Readonly<Record<string, number>> = {
 
 const NUMBER = "(\\d+\\s+\\d+/\\d+|\\d+/\\d+|\\d*[.,]?\\d*\\s*[¼½¾⅓⅔]|\\d*[.,]?\\d+)";
 const PART = new RegExp(
+  // biome-ignore lint/plugin: what a cook may type
   `^${NUMBER}\\s*(g|gram|grams|tsp|teaspoons?|tbsp|tablespoons?|cups?)\\s*(?:/|a|an|per|to the|for|in)\\s*(?:(?:a|an|every|each)\\s+)?${NUMBER}?\\s*(kg|kilos?|lbs?|pounds?|l|litres?|liters?|quarts?|gallons?)$`,
 );
 

@@ -1,8 +1,9 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
+
 import { massRangeKg } from "../bird/body";
 import { hasCavity } from "../bird/form";
 import { constant } from "../constants";
-import { isFire } from "../kitchen/fuel";
+import { type HeatSource, isFire, turnsItself } from "../heat/sources";
 import { heatFitting } from "./methods";
 import type { Plan, Roast } from "./schema";
 import { targetsFor } from "./usualPlan";
@@ -21,6 +22,17 @@ export const withSeason =
 export const withStage =
   (n: number, change: Partial<Plan["stages"][number]>): Change =>
   (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
+
+/** Another source of heat: a spit has no tray to put a lid on. */
+export const withHeat =
+  (heat: HeatSource): Change =>
+  (plan) => ({
+    ...plan,
+    heat,
+    ...(turnsItself(heat) && {
+      stages: plan.stages.map((stage) => (stage.wrap === "lid" ? { ...stage, wrap: "none" } : stage)),
+    }),
+  });
 
 /**
  * What the cook sees of its skin: the darker side is where it is hotter, so that much the oven is off from side to side

@@ -1,6 +1,7 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
+
 import type { BirdSize } from "../bird/size";
-import { isFire } from "../kitchen/fuel";
+import { isFire } from "../heat/sources";
 import type { SaltPlan } from "./saltPlan";
 import type { Equipment, Plan } from "./schema";
 

@@ -1,4 +1,5 @@
 /** What happened to a roast, in the order in which it can happen. */
+import type { FormatRule } from "../faults";
 import type { Roast } from "./schema";
 
 type Happened = Roast["happened"];
@@ -7,14 +8,16 @@ type Happened = Roast["happened"];
 const ORDER = ["inAt", "pulledAt", "carvedAt", "closedAt"] as const;
 
 /** The first of them that cannot be, and why; null where all is in order. */
-export function outOfOrder(happened: Happened): { readonly what: (typeof ORDER)[number]; readonly why: string } | null {
+export function outOfOrder(
+  happened: Happened,
+): { readonly what: (typeof ORDER)[number]; readonly why: FormatRule } | null {
   for (const [n, what] of ORDER.entries()) {
     const at = happened[what];
     const before = ORDER[n - 1];
     if (at === undefined || before === undefined) continue;
     const beforeAt = happened[before];
-    if (beforeAt === undefined) return { what, why: `wants ${before}` };
-    if (Date.parse(at) < Date.parse(beforeAt)) return { what, why: `is before ${before}` };
+    if (beforeAt === undefined) return { what, why: "after-a-moment-that-is-told" };
+    if (Date.parse(at) < Date.parse(beforeAt)) return { what, why: "not-before-the-moment-before" };
   }
   return null;
 }

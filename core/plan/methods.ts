@@ -1,7 +1,6 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import { type Cut, centresOf, type FormChoice } from "../bird/form";
-import type { HeatSource } from "../heat/ovens";
-import { isFire } from "../kitchen/fuel";
+import { type HeatSource, isFire, takes } from "../heat/sources";
 import { isColour } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
@@ -116,10 +115,6 @@ export function heatFitting<Stage extends OvenStage>(
   if (!methodById(before.method).cuts.includes(bird.cut)) return heatBy("steady", { ...before, heat });
   return { method: before.method, heat, stages: stagesFitting(before.stages, bird) };
 }
-
-/** What heat takes which cut: nothing flat or in pieces turns on a spit. */
-export const takes = (source: HeatSource, cut: Cut): boolean =>
-  source !== "spit" || (cut !== "spatchcock" && cut !== "parts" && cut !== "legs");
 
 /** How hot it is as the bird goes in, °C: as its first stage, unless it was said otherwise. */
 export const preheatedC = ({

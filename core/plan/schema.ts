@@ -1,13 +1,15 @@
 /** The record of one roast: the plan's choices, what happened, and what was predicted. The only source of its types. */
+
 import { z } from "zod";
 import { CUTS, LEGS } from "../bird/form";
 import { PROBES, SIDES } from "../bird/probe";
 import { CENTRES, PIECES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
-import { HEAT_SOURCES, SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
+import { rule } from "../faults";
+import { SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
+import { FUELS, HEAT_SOURCES } from "../heat/sources";
 import { COVERS } from "../heat/surroundings";
 import { FATS } from "../kitchen/fats";
-import { FUELS } from "../kitchen/fuel";
 import { POTS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
@@ -70,7 +72,7 @@ const Stages = z
         context.addIssue({
           code: "custom",
           path: [n, "fromMin"],
-          message: n === 0 ? "the first stage must start at minute 0" : "each stage must start after the one before",
+          message: rule(n === 0 ? "first-stage-at-zero" : "stages-in-order"),
         });
       }
     });
@@ -270,7 +272,7 @@ const HappenedFields = z.strictObject({
 
 const Happened = HappenedFields.superRefine((happened, context) => {
   const fault = outOfOrder(happened);
-  if (fault) context.addIssue({ code: "custom", path: [fault.what], message: fault.why });
+  if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
 });
 
 export const PlanSchema = z.strictObject({
@@ -301,7 +303,7 @@ export const PlanSchema = z.strictObject({
   additions: z
     .array(Addition)
     .max(MOST_ADDITIONS)
-    .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, "two additions have one id"),
+    .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, rule("one-addition-an-id")),
   /** Outdoors: charcoal burns faster in cold and wind. */
   weather: z.strictObject({ airC: z.number().min(-30).max(45), windy: z.boolean() }),
   cover: z.enum(COVERS),
@@ -311,7 +313,7 @@ export const PlanSchema = z.strictObject({
   sides: z
     .array(Side)
     .max(MOST_SIDES)
-    .refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, "two dishes have one id"),
+    .refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, rule("one-dish-an-id")),
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
   stock: z.enum(STOCKS),
@@ -319,7 +321,7 @@ export const PlanSchema = z.strictObject({
   morePots: z
     .array(z.enum(POTS))
     .max(2)
-    .refine((pots) => new Set(pots).size === pots.length, "two pots of one kind"),
+    .refine((pots) => new Set(pots).size === pots.length, rule("one-pot-a-kind")),
   /** Whether the liver goes into stock and gravy; it turns them bitter where it boils. */
   liver: z.boolean(),
 });

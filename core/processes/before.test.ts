@@ -67,7 +67,7 @@ describe("thawing", () => {
     expect(done).toMatchObject({ kind: "still-frozen" });
     expect(done.kind === "still-frozen" && done.afterHours).toBeLessThan(10 * 24);
     expect(() => drain(thawing(bird(), { medium: "water", mediumC: 40 }))).toThrow(
-      "water temperature: got 40, allowed is 0 to 21 °C",
+      "water temperature: got 40, allowed: 0 to 21 °C",
     );
     expect(() => drain(thawing(bird(), { medium: "fridge", mediumC: Number.NaN }))).toThrow("got NaN");
   });

@@ -168,10 +168,10 @@ describe("a cook", () => {
   it("refuses numbers the model was not made for, and targets the bird has no centre for", () => {
     expect(() => cook({ startC: Number.NaN })).toThrow("start temperature: got NaN");
     expect(() => cook({ restMin: -1 })).toThrow("rest: got -1");
-    expect(() => cook({ airC: 900 })).toThrow("oven temperature: got 900, allowed is 60 to 320 °C");
+    expect(() => cook({ airC: 900 })).toThrow("oven temperature: got 900, allowed: 60 to 320 °C");
     expect(() => cook({ birds: 9 })).toThrow("birds in the oven: got 9");
     expect(() => cook({ form: { species: "turkey", cut: "crown" }, massKg: 3 })).toThrow(
-      "target: got thigh, allowed is breast",
+      "target: got thigh, allowed: breast",
     );
   });
 });

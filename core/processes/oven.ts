@@ -17,6 +17,8 @@ export class Oven {
   constructor(
     firstDialC: number,
     private minute = 0,
+    /** Time constant of its air after its setting is changed, min. */
+    private readonly ownLagMin = constant("ovenLagMin"),
   ) {
     this.airC = firstDialC;
     this.wallC = firstDialC;
@@ -31,7 +33,7 @@ export class Oven {
    * @param openMin minutes from the beginning of this stretch for which the door stands open, past its end if need be
    */
   advance(toMinute: number, dialC: number, load: number, openMin: number): void {
-    const lagMin = constant("ovenLagMin") * (0.5 + 0.5 * load);
+    const lagMin = this.ownLagMin * (0.5 + 0.5 * load);
     if (openMin > 0) this.openUntilMin = Math.max(this.openUntilMin, this.minute + openMin);
     let air = 0;
     let wall = 0;

@@ -1,15 +1,10 @@
 /** A bird in an oven, from the state it is in to a target or a time, with its history. */
+
 import { type Body, sizeOfM } from "../bird/body";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import {
-  contactWPerM2K,
-  type HeatSource,
-  type OvenTraits,
-  ovenSurroundings,
-  type Underlay,
-  USUAL_OVEN,
-} from "../heat/ovens";
+import { contactWPerM2K, type OvenTraits, ovenSurroundings, type Underlay, USUAL_OVEN } from "../heat/ovens";
+import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
@@ -90,7 +85,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let at = 0;
   let stage = stages[0] as FullStage;
   const preheatC = options.preheatC ?? stage.airC;
-  const oven = new Oven(preheatC);
+  const oven = new Oven(preheatC, 0, SOURCE_TRAITS[source].lagMin());
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
   let { bacon = false } = options;

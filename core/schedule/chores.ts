@@ -1,8 +1,9 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
 import { constant } from "../constants";
+import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
-import { isFed, isFire } from "../kitchen/fuel";
+import { isFed } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";

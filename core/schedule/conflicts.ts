@@ -2,11 +2,10 @@
 
 import { constant } from "../constants";
 import { NEVER } from "../forecast/ensemble";
-import { isFire } from "../kitchen/fuel";
+import { isFire, takes } from "../heat/sources";
 import { burning } from "../plan/additions";
 import type { Fit } from "../plan/fits";
 import { goesInWithIce } from "../plan/ice";
-import { takes } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { Condition } from "../processes/conditions";

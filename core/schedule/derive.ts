@@ -4,8 +4,8 @@ import { constant } from "../constants";
 import type { Shares } from "../forecast/band";
 import { mapLate } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
+import { isFire } from "../heat/sources";
 import { boardMin, carvingMin } from "../kitchen/cutting";
-import { isFire } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
@@ -84,13 +84,13 @@ const ALONE: Beside = { taken: [] };
 const LONGEST_THAW_HOURS = 14 * 24;
 export const REHEAT_ID = "reheat";
 
-/** The carved bird of the day before, as one more dish for the oven. */
+/** The carved bird of the day before, as one more dish for the oven: nobody named it. */
 function reheatingDish({ dayAfter }: Simulated): SideDish[] {
   if (dayAfter?.reheat.kind !== "hot") return [];
   return [
     {
       id: REHEAT_ID,
-      name: "The carved bird, covered",
+      name: "",
       minutes: dayAfter.reheat.minutes,
       ovenC: constant("reheatOvenC"),
       ring: false,

@@ -3,8 +3,9 @@
  * hands free beside it, and what they want of one thing at one time is a conflict of both. Pieces of one heat go in
  * together, when the one that takes longest has to, and leave one by one.
  */
+
 import type { Shares } from "../forecast/band";
-import { isFire } from "../kitchen/fuel";
+import { isFire } from "../heat/sources";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import type { Plan, Side } from "../plan/schema";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";

@@ -2,8 +2,8 @@
 
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
+import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
-import { isFire } from "../kitchen/fuel";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Equipment, Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";

@@ -1,5 +1,6 @@
 /** Texts and instants that come from outside: what may stand in them, wherever they are shown or written to. */
 import { z } from "zod";
+import { rule } from "../faults";
 import { Recent } from "../recent";
 
 /** Control characters, halves of pairs, breaks of line and paragraph, and what turns the direction of a text around. */
@@ -13,14 +14,14 @@ export const line = (least: number, most: number) =>
     .string()
     .min(least)
     .max(most)
-    .refine((text) => !UNPRINTABLE.test(text), "holds characters that cannot be shown");
+    .refine((text) => !UNPRINTABLE.test(text), rule("unprintable"));
 
 /** Several lines of it. */
 export const lines = (most: number) =>
   z
     .string()
     .max(most)
-    .refine((text) => !UNPRINTABLE.test(text.replaceAll(BREAKS, "")), "holds characters that cannot be shown");
+    .refine((text) => !UNPRINTABLE.test(text.replaceAll(BREAKS, "")), rule("unprintable"));
 
 /** A text of older versions as it may stand from now on. */
 export const shown = (text: string): string =>
@@ -44,7 +45,7 @@ export const isOfCentury = (ms: number): boolean => ms >= FIRST_MS && ms < LAST_
 /** An instant with its offset, within a century. */
 export const instant = z.iso
   .datetime({ offset: true })
-  .refine((at) => isOfCentury(Date.parse(at)), "an instant of the years 2000 to 2099");
+  .refine((at) => isOfCentury(Date.parse(at)), rule("of-this-century"));
 
 /** Whether zones are known, as they were asked for last: asking the clock takes a while, and files may name any. */
 const zones = new Recent<boolean>(600);
@@ -62,4 +63,4 @@ function isKnownZone(name: string): boolean {
 }
 
 /** An IANA zone that this machine's clock knows. */
-export const zone = z.string().min(1).max(64).refine(isKnownZone, "a time zone that the clock of this machine knows");
+export const zone = z.string().min(1).max(64).refine(isKnownZone, rule("known-zone"));

@@ -154,7 +154,7 @@ describe("the day itself, at the stove", () => {
     const breast = await field(driver, "breast");
     await breast.sendKeys("740");
     await press(driver, "Note the reading");
-    await seeText(driver, "breast reading: got 740, allowed is -40 to 330 °C");
+    await seeText(driver, "breast reading: got 740 °C, allowed is -40 to 330 °C");
     expect(await breast.getAttribute("value")).toBe("740");
     await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
   });

@@ -67,7 +67,7 @@ describe("planning evening", () => {
     const before = await expectedOut();
     const oven = (await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input')))[0];
     await oven?.sendKeys(Key.chord(Key.CONTROL, "a"), "900", Key.ENTER);
-    await seeText(driver, "oven temperature: got 900, allowed is 100 to 300 °C");
+    await seeText(driver, "oven temperature: got 900 °C, allowed is 100 to 300 °C");
     await oven?.sendKeys(Key.ESCAPE);
     expect(await expectedOut()).toBe(before);
   });

@@ -41,7 +41,7 @@ describe("a heat that is changed by colour", () => {
     await seeText(driver, "when it is first gold; expected now");
     await toPage("cook");
     await inAgo(45);
-    await seeText(driver, "Look: once it is first gold: Heat to 163");
+    await seeText(driver, "Look: once it is first gold: Heat to 160");
     await pressAt(driver, 'button[aria-label^="Done: Look: once it is first gold"]');
     const [roast] = await storedRows<{ happened: { stagesDone?: number } }>(driver, "roasts");
     expect(roast?.happened.stagesDone).toBe(1);

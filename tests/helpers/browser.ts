@@ -151,7 +151,7 @@ export async function pickMoment(driver: WebDriver, label: string, ms: number): 
   const two = (value: number): string => String(value).padStart(2, "0");
   const at = new Date(ms);
   const day = `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
-  await pressAt(driver, `button[aria-label="${label}: day"]`);
+  await pressAt(driver, `button[aria-label^="${label}: day"]`);
   await pressAt(driver, `[data-day="${day}"] button`);
   const time = await see(driver, `input[aria-label="${label}: time"]`);
   await time.sendKeys(Key.chord(Key.CONTROL, "a"), `${two(at.getHours())}:${two(at.getMinutes())}`, Key.TAB);

@@ -29,6 +29,7 @@ import { makeBridge } from "../../server/bridge";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
 import { makeSharing } from "../../server/sharing";
+import { faultLine, rowReason } from "../../words/incoming";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
 import { dayAndTime } from "../../words/time";
@@ -152,7 +153,7 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
     }
     expect(checked.faults.length).toBeGreaterThan(0);
     expect(checked.faults.length).toBeLessThanOrEqual(5);
-    for (const { where, what } of checked.faults) isSentence(where === "" ? what : `${where}: ${what}`);
+    for (const fault of checked.faults) isSentence(faultLine(fault));
   },
 
   address: async (random, large) => {
@@ -166,7 +167,7 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
     }
     const made = await unpackRoasts(packed);
     if (made.kind === "roasts") for (const each of made.roasts) isShown(each);
-    else for (const { where, what } of made.faults) isSentence(where === "" ? what : `${where}: ${what}`);
+    else for (const fault of made.faults) isSentence(faultLine(fault));
   },
 
   log: (random, large) => {
@@ -182,14 +183,14 @@ const KINDS: Record<string, (random: Random, large: boolean) => Promise<void> | 
       expect(Number.isFinite(celsius) && celsius >= -30 && celsius <= 110).toBe(true);
       expect(minute >= 0 && minute <= 48 * 60).toBe(true);
     }
-    for (const { why } of rejected.slice(0, 50)) isSentence(why);
+    for (const row of rejected.slice(0, 50)) isSentence(rowReason(row));
   },
 
   dishes: (random, large) => {
     const sides = [{ name: "Potatoes", minutes: 45, ovenC: 200, ring: false, slot: "auto" as const }];
     const text = mutateText(sidesToCsv(sides, "metric").repeat(large ? 20_000 : 3), random);
     const { dishes, rejected } = sidesFromCsv(text, 12, pick(random, ["metric", "us"] as const));
-    for (const { why } of rejected.slice(0, 50)) isSentence(why);
+    for (const row of rejected.slice(0, 50)) isSentence(rowReason(row));
     if (dishes.length === 0) return;
     // Written out, no cell is a formula, and all of it is read again.
     const again = sidesFromCsv(sidesToCsv(dishes, "metric"), 12, "metric");

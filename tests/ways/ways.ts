@@ -95,7 +95,7 @@ export const WAYS: readonly CookedSo[] = [
       additions: [addition("honey and mustard", 80, "g", "at-the-end")],
     }),
     steps: ["Open, clean and joint", "Salt", "Dress", "Bird into the oven", "Glaze, pass 1", "Expected out"],
-    says: [/honey and mustard/, /low tray/],
+    says: [/honey and mustard/, /bare tray/],
   },
   {
     name: "a crown with paste over potatoes, sealed and then bare",

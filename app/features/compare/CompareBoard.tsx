@@ -1,6 +1,5 @@
 import { useNavigate, useSearchParams } from "react-router";
 import { toast } from "sonner";
-import { messageOf } from "../../../core/errors";
 import {
   type Comparison,
   firstWays,
@@ -19,6 +18,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
+import { messageOf } from "../../../words/faults";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 import { database } from "../../shell/database";

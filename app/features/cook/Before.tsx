@@ -1,5 +1,5 @@
 import { OVEN_ON } from "../../../core/day/late";
-import { isFire } from "../../../core/kitchen/fuel";
+import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";

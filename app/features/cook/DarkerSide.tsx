@@ -1,3 +1,4 @@
+import { turnsItself } from "../../../core/heat/sources";
 import { withDarker } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/schema";
 import { BROWNING_AT } from "../../../core/processes/conditions";
@@ -21,7 +22,7 @@ export function DarkerSide({ day, acts }: { readonly day: RoastDay; readonly act
   const { heat } = roast.plan;
   const isColoured = present !== null && present.browning.now >= BROWNING_AT["first-gold"];
   // On a spit every side is turned to the fire.
-  if (!isColoured || heat === "spit" || roast.happened.darker !== undefined) return null;
+  if (!isColoured || turnsItself(heat) || roast.happened.darker !== undefined) return null;
   const sees = (darker: Darker): void =>
     void acts.change((before) => ({
       ...before,

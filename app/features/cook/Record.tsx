@@ -1,9 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
-import { messageOf } from "../../../core/errors";
 import { MOST_PHOTOS, type Roast } from "../../../core/plan/schema";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
+import { messageOf } from "../../../words/faults";
 import { RATING_NAMES } from "../../../words/names";
 import { dayAndTime } from "../../../words/time";
 import { instantNow } from "../../shell/clock";

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
-import { isFire } from "../../../core/kitchen/fuel";
+import { isFire } from "../../../core/heat/sources";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";

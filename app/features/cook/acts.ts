@@ -4,13 +4,13 @@ import { toast } from "sonner";
 import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
-import { messageOf } from "../../../core/errors";
 import { wentIn } from "../../../core/forecast/prediction";
 import { readingKey } from "../../../core/formats/shared";
 import { inOrder } from "../../../core/plan/happened";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings, changeRoast } from "../../../storage/roasts";
+import { messageOf } from "../../../words/faults";
 import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 

@@ -1,7 +1,9 @@
 import { useRef, useState } from "react";
-import { messageOf } from "../../../core/errors";
-import type { FileFault, RoastFile } from "../../../core/formats/file";
+import type { Fault } from "../../../core/faults";
+import type { RoastFile } from "../../../core/formats/file";
 import { type Review, reviewFile, takeFile } from "../../../storage/files";
+import { messageOf } from "../../../words/faults";
+import { wrongWords } from "../../../words/incoming";
 import { readRoastFile } from "../../../workers/roastFile";
 import { writeCopy } from "../../shell/copy";
 import { database } from "../../shell/database";
@@ -19,7 +21,7 @@ type Said =
   | {
       readonly kind: "refused";
       readonly name: string;
-      readonly faults: readonly FileFault[];
+      readonly faults: readonly Fault[];
       readonly more: number;
     };
 
@@ -117,8 +119,8 @@ export function DataInOut() {
             <p className="font-semibold">{said.name} was refused; nothing stored has changed.</p>
             <ul className="mt-1 list-disc pl-5">
               {said.faults.map((fault) => (
-                <li key={fault.where + fault.what}>
-                  {fault.where ? <code>{fault.where}</code> : "The file"}: {fault.what}
+                <li key={fault.where + fault.wrong.kind}>
+                  {fault.where ? <code>{fault.where}</code> : "The file"}: {wrongWords(fault.wrong)}
                 </li>
               ))}
               {said.more > 0 && <li>and {said.more} more</li>}

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from "react";
 import { toast } from "sonner";
-import { messageOf } from "../../../core/errors";
+import { messageOf } from "../../../words/faults";
 import { dayAndTime } from "../../../words/time";
 import { mode } from "../../shell/database";
 import { NewDevice } from "../../shell/NewDevice";

@@ -1,6 +1,6 @@
 import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
-import { messageOf } from "../../../core/errors";
+import { messageOf } from "../../../words/faults";
 import { PairingCode } from "../../shell/PairingCode";
 import { pair, usePaired } from "../../shell/pairing";
 

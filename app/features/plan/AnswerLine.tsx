@@ -1,7 +1,7 @@
 import { centresOf } from "../../../core/bird/form";
 import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
-import { isFire } from "../../../core/kitchen/fuel";
+import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";

@@ -3,7 +3,7 @@ import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
-import { isFire } from "../../../core/kitchen/fuel";
+import { isFire } from "../../../core/heat/sources";
 import { publishedThaw } from "../../../core/kitchen/thaw";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";

@@ -1,6 +1,6 @@
 import { memo } from "react";
+import { isFire } from "../../../core/heat/sources";
 import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
-import { isFire } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";

@@ -2,9 +2,10 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
-import { HEAT_SOURCES } from "../../../core/heat/ovens";
-import { briquettesPerHour, briquettesToStart, FUELS, type Fuel, isFire } from "../../../core/kitchen/fuel";
-import { heatBy, METHODS, sears, takes } from "../../../core/plan/methods";
+import { FUELS, type Fuel, HEAT_SOURCES, isFire, takes } from "../../../core/heat/sources";
+import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
+import { withHeat } from "../../../core/plan/edits";
+import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
@@ -86,7 +87,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
           value,
           label: HEAT_NAMES[value],
         }))}
-        onChange={(heat) => settle((before) => ({ ...before, heat }))}
+        onChange={(heat) => settle(withHeat(heat))}
       />
       <Segmented
         label="Method"

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { isFire } from "../../../core/kitchen/fuel";
+import { isFire } from "../../../core/heat/sources";
 import { goesInWithIce } from "../../../core/plan/ice";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";

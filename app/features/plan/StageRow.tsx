@@ -2,7 +2,8 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
-import type { Shield } from "../../../core/heat/ovens";
+import type { Shield, Wrap } from "../../../core/heat/ovens";
+import { turnsItself } from "../../../core/heat/sources";
 import { withStage } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
@@ -69,7 +70,8 @@ export function StageRow({ plan, n, units }: Props) {
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "under a lid, " }[holds.wrap]}
-          {plan.bird.cut === "whole" && `breast ${holds.side}, `}on {SURFACE_WORDS[holds.surface]}
+          {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
+          {turnsItself(plan.heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
       </details>
@@ -150,11 +152,7 @@ function Arrangement({ plan, n, units }: Props) {
       <Segmented
         label="Wrap"
         value={holds.wrap}
-        choices={[
-          { value: "none", label: "Unwrapped" },
-          { value: "foil", label: "Wrapped tight" },
-          { value: "lid", label: "Lid on" },
-        ]}
+        choices={WRAP_CHOICES.filter(({ value }) => value !== "lid" || !turnsItself(plan.heat))}
         onChange={(wrap) => set({ wrap })}
       />
       {plan.bird.cut === "whole" && (
@@ -168,22 +166,24 @@ function Arrangement({ plan, n, units }: Props) {
           onChange={(side) => set({ side })}
         />
       )}
-      <Segmented
-        label="Under it"
-        value={holds.surface}
-        choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
-          value,
-          label: SURFACE_WORDS[value],
-        }))}
-        onChange={(surface) => set({ surface })}
-      />
-      {plan.heat !== "spit" && (
-        <Segmented
-          label={plan.equipment.hotSideK > 0 ? "To the hot side" : "How the tray stands, to be turned half way"}
-          value={holds.towardsHot}
-          choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
-          onChange={(towardsHot) => set({ towardsHot })}
-        />
+      {!turnsItself(plan.heat) && (
+        <>
+          <Segmented
+            label="Under it"
+            value={holds.surface}
+            choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
+              value,
+              label: SURFACE_WORDS[value],
+            }))}
+            onChange={(surface) => set({ surface })}
+          />
+          <Segmented
+            label={plan.equipment.hotSideK > 0 ? "To the hot side" : "How the tray stands, to be turned half way"}
+            value={holds.towardsHot}
+            choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
+            onChange={(towardsHot) => set({ towardsHot })}
+          />
+        </>
       )}
       {before && (
         <Button size="small" className="justify-self-start" onClick={() => settle(withoutStage(n))}>
@@ -193,6 +193,12 @@ function Arrangement({ plan, n, units }: Props) {
     </div>
   );
 }
+
+const WRAP_CHOICES: readonly { readonly value: Wrap; readonly label: string }[] = [
+  { value: "none", label: "Unwrapped" },
+  { value: "foil", label: "Wrapped tight" },
+  { value: "lid", label: "Lid on" },
+];
 
 const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string }[] = [
   { value: "none", label: "No shield" },

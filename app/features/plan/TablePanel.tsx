@@ -7,6 +7,7 @@ import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { dishName } from "../../../words/names";
 import { clockTime } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
@@ -107,7 +108,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           {dishes.map((side) => (
             <li key={side.id} className="flex items-center gap-2 py-1 text-sm">
               <span className="grow">
-                <b>{clockTime(side.startMs, plan.zone, reader)}</b> {side.name}
+                <b>{clockTime(side.startMs, plan.zone, reader)}</b> {dishName(side)}
                 <span className="block text-soft">
                   {side.minutes} min
                   {side.ovenC === null

@@ -2,11 +2,11 @@
 
 import { toast } from "sonner";
 import { create } from "zustand";
-import { messageOf } from "../../../core/errors";
 import { mergedRoast } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
 import type { Plan, Roast } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
+import { messageOf } from "../../../words/faults";
 import { titleOf } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { habitsNow } from "../../shell/preferences";

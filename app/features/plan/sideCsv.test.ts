@@ -29,19 +29,19 @@ describe("side dishes from a CSV file", () => {
     const { dishes, rejected } = sidesFromCsv(text, 12, "metric");
     expect(dishes).toMatchObject([{ name: "Roots", minutes: 35, ring: false, slot: "with" }]);
     expect(rejected.map(({ line }) => line)).toEqual([2, 3, 4, 5, 6]);
-    expect(rejected.map(({ why }) => why.split(":")[0])).toEqual(["duration", "name", "oven", "slot", "ring"]);
+    expect(rejected.map(({ where }) => where)).toEqual(["duration", "name", "oven", "slot", "ring"]);
   });
 
   it("stop where the plan is full, and say so", () => {
     const { dishes, rejected } = sidesFromCsv("name,minutes\nA,10\nB,10\nC,10", 2, "metric");
     expect(dishes.map(({ name }) => name)).toEqual(["A", "B"]);
-    expect(rejected).toEqual([{ line: 4, why: "no more dishes fit this plan" }]);
+    expect(rejected).toEqual([{ line: 4, where: "", wrong: { kind: "rule", rule: "room-for-more-dishes" } }]);
   });
 
   it("need a header that says what is what", () => {
     const [fault] = sidesFromCsv("dish,time\nPotatoes,45", 12, "metric").rejected;
     expect(fault?.line).toBe(1);
-    expect(fault?.why).toContain("needs name and minutes");
+    expect(fault?.wrong).toMatchObject({ kind: "no-column", columns: ["name"] });
     expect(sidesFromCsv("", 12, "metric").rejected).toHaveLength(1);
   });
 

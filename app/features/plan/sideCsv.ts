@@ -1,7 +1,6 @@
 /** Side dishes out of a CSV file and into one: the core says what the cells mean. */
 import { type Dish, readSideRows, SIDE_COLUMNS, sideRows } from "../../../core/formats/sideList";
 import type { UnitSystem } from "../../../core/units/quantity";
-import { oneLine } from "../../../core/units/text";
 import { namedRowsIn, toCsv } from "../../ui/csv";
 
 /** @returns what can be taken in, and every line that cannot with the reason */
@@ -9,9 +8,10 @@ export function sidesFromCsv(text: string, places: number, units: UnitSystem): R
   const { rows, columns } = namedRowsIn(text);
   const missing = SIDE_COLUMNS.slice(0, 2).filter((column) => !columns.includes(column));
   if (missing.length > 0) {
-    const got = oneLine(columns.join(", "), 80) || "nothing";
-    const why = `the header needs ${missing.join(" and ")}, and may have oven, ring, slot, amount; got ${got}`;
-    return { dishes: [], rejected: [{ line: 1, why }] };
+    return {
+      dishes: [],
+      rejected: [{ line: 1, where: "", wrong: { kind: "no-column", columns: missing.slice(0, 1), got: columns } }],
+    };
   }
   return readSideRows(rows, places, units);
 }

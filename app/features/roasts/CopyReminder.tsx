@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { toast } from "sonner";
-import { messageOf } from "../../../core/errors";
 import type { Roast } from "../../../core/plan/schema";
+import { messageOf } from "../../../words/faults";
 import { clockNow } from "../../shell/clock";
 import { writeCopy } from "../../shell/copy";
 import { mode } from "../../shell/database";

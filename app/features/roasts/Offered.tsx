@@ -1,8 +1,8 @@
 import { lazy, Suspense } from "react";
 import { useNavigate } from "react-router";
 import { toast } from "sonner";
-import { messageOf } from "../../../core/errors";
 import type { SharedTitle } from "../../../core/formats/shared";
+import { messageOf } from "../../../words/faults";
 import { dayAndTime } from "../../../words/time";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";

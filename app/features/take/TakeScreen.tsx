@@ -5,6 +5,7 @@ import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/plan/schema";
 import { formatMass } from "../../../core/units/quantity";
 import { takeRoasts } from "../../../storage/roasts";
+import { wrongWords } from "../../../words/incoming";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { dayAndTime } from "../../../words/time";
@@ -31,10 +32,10 @@ export function TakeScreen() {
   return (
     <div className="grid max-w-xl gap-3 py-6">
       <h1 className="text-3xl">This is no roast</h1>
-      {unpacked.faults.map(({ where, what }) => (
-        <p key={where + what}>
+      {unpacked.faults.map(({ where, wrong }) => (
+        <p key={where + wrong.kind}>
           {where && <code>{where}: </code>}
-          {what}
+          {wrongWords(wrong)}
         </p>
       ))}
       <p className="text-soft">Nothing stored has changed.</p>

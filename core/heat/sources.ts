@@ -1,0 +1,84 @@
+/** Where a bird is heated. What is computed, planned or offered asks a source's traits, never its name. */
+import type { Cut } from "../bird/form";
+import { constant } from "../constants";
+import { NATURAL_SIZE_POWER } from "./surroundings";
+
+export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
+export type HeatSource = (typeof HEAT_SOURCES)[number];
+
+/** What a fire outdoors burns. */
+export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;
+export type Fuel = (typeof FUELS)[number];
+
+export interface SourceTraits {
+  /** Convective heat-transfer coefficient on a body of the reference size, W/m²K. */
+  readonly convection: () => number;
+  /** Power of the bird's size that the film falls with: 1/4 in natural convection, 2/5 in a stream (Nu ∝ Re^0.6). */
+  readonly sizePower: number;
+  readonly vapourPa: () => number;
+  /** Exchange of a face that looks down, as a share of an open one; null: what the tray leaves. */
+  readonly under: number | null;
+  /** Share of the surroundings that is open fire. */
+  readonly fireShare: () => number;
+  /** Time constant of its air after its setting is changed, min. */
+  readonly lagMin: () => number;
+  /** What it can burn: none is an oven, indoors; any is a fire outdoors, with its weather. */
+  readonly fuels: readonly Fuel[];
+  /** It turns the bird by itself: on nothing, no side nearer the heat, and no lid over it. */
+  readonly turns: boolean;
+  /** Cuts that it holds. */
+  readonly cuts: readonly Cut[];
+}
+
+const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"];
+const lagMin = (): number => constant("ovenLagMin");
+
+const OVEN: SourceTraits = {
+  convection: () => constant("ovenConvectionWPerM2K"),
+  sizePower: NATURAL_SIZE_POWER,
+  vapourPa: () => constant("ovenVapourPa"),
+  under: null,
+  fireShare: () => 0,
+  lagMin,
+  fuels: [],
+  turns: false,
+  cuts: ANY_CUT,
+};
+
+/** A fire whose smoke is drawn past the bird, under a lid that stays shut. */
+const COVERED_FIRE: SourceTraits = {
+  convection: () => constant("draughtConvectionWPerM2K"),
+  sizePower: 0.4,
+  vapourPa: () => constant("smokeVapourPa"),
+  under: 0.8,
+  fireShare: () => 0,
+  lagMin,
+  fuels: FUELS,
+  turns: false,
+  cuts: ANY_CUT,
+};
+
+export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
+  oven: OVEN,
+  "fan-oven": { ...OVEN, convection: () => constant("fanConvectionWPerM2K"), sizePower: 0.4 },
+  smoker: COVERED_FIRE,
+  "covered-grill": COVERED_FIRE,
+  spit: {
+    ...COVERED_FIRE,
+    vapourPa: () => constant("kitchenVapourPa"),
+    under: 1,
+    fireShare: () => constant("spitFireShare"),
+    turns: true,
+    // Nothing flat or in pieces turns on a spit.
+    cuts: ["whole", "crown", "boneless-breast", "leg-roll"],
+  },
+};
+
+/** Whether the heat is a fire: outdoors, with fuel and weather. */
+export const isFire = (source: HeatSource): boolean => SOURCE_TRAITS[source].fuels.length > 0;
+
+/** Whether it turns the bird by itself. */
+export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source].turns;
+
+/** Whether it holds such a cut. */
+export const takes = (source: HeatSource, cut: Cut): boolean => SOURCE_TRAITS[source].cuts.includes(cut);
