@@ -1,10 +1,10 @@
 /** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
 
 import { parseArgs } from "node:util";
-import Papa from "papaparse";
 import { forecasting } from "../core/forecast/assimilate";
 import { lateOf, mapLate, type Quantiles } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
+import { rowsIn } from "../core/formats/csv";
 import { readLog } from "../core/formats/readingLog";
 import { drain } from "../core/processes/cook";
 import { parseDurationS } from "../core/units/quantity";
@@ -36,10 +36,7 @@ export function forecast(args: readonly string[]): unknown {
   const { plan, happened } = first.roast;
   const logPath = required("--readings", values.readings, "--readings log.csv");
   const unit = oneOf("--unit", values.unit?.toUpperCase(), ["C", "F"] as const, "C");
-  const { data } = Papa.parse<string[]>(readText("--readings", logPath).replace(/^\uFEFF/, ""), {
-    skipEmptyLines: "greedy",
-  });
-  const [header = [], ...rows] = data;
+  const [header = [], ...rows] = rowsIn(readText("--readings", logPath));
   const log = readLog(header, rows, {
     unit,
     zone: plan.zone,

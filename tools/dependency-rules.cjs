@@ -30,18 +30,11 @@ const downwards = CORE.slice(0, -1).map((folder, n) => ({
 module.exports = {
   forbidden: [
     ...downwards,
-    only("core-stands-alone", "^core/", ["^core/", "^node_modules/zod/"]),
+    only("core-stands-alone", "^core/", ["^core/", "^node_modules/(zod|papaparse)/"]),
     only("words-know-core", "^words/", ["^core/", "^words/", "^node_modules/(date-fns|@date-fns)/"]),
     only("workers-know-core", "^workers/", ["^core/", "^words/", "^workers/", "^build/kernel\\.wasm"]),
     only("storage-knows-core", "^storage/", ["^core/", "^storage/", "^node_modules/(dexie|zod)/"]),
-    only("cli-knows-core", "^cli/", [
-      "^core/",
-      "^words/",
-      "^cli/",
-      "^node_modules/papaparse/",
-      "^node:",
-      "^(fs|path|url|util)$",
-    ]),
+    only("cli-knows-core", "^cli/", ["^core/", "^words/", "^cli/", "^node:", "^(fs|path|url|util)$"]),
     only("server-knows-core", "^server/", [
       "^core/",
       "^words/",

@@ -1,4 +1,4 @@
-/** A list of side dishes as rows of text, such as a spreadsheet writes them: what can be taken in, and what is wrong with the rest. */
+/** A list of side dishes as a CSV table, such as a spreadsheet writes it: what can be taken in, and what is wrong with the rest. */
 import { z } from "zod";
 import { type Allowed, QuantityError, requireBetween } from "../errors";
 import type { RejectedRow } from "../faults";
@@ -6,6 +6,7 @@ import type { Plan } from "../plan/schema";
 import { SIDE_SLOTS } from "../plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
 import { line } from "../units/text";
+import { namedRowsIn, toCsv } from "./csv";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
 
@@ -18,15 +19,30 @@ const ONE_LINE: Allowed = { kind: "rule", rule: "letters-on-one-line" };
 const YES = new Set(["yes", "y", "true", "1"]);
 const NO = new Set(["no", "n", "false", "0"]);
 
+/** @returns what can be taken in, and every line that cannot with the reason */
+export function sidesFromCsv(text: string, places: number, units: UnitSystem): Sides {
+  const { rows, columns } = namedRowsIn(text);
+  const missing = SIDE_COLUMNS.slice(0, 2).find((column) => !columns.includes(column));
+  if (missing === undefined) return readSideRows(rows, places, units);
+  return {
+    dishes: [],
+    rejected: [{ line: 1, where: "", wrong: { kind: "no-column", columns: [missing], got: columns } }],
+  };
+}
+
+export const sidesToCsv = (sides: readonly Dish[], units: UnitSystem): string =>
+  toCsv(sideRows(sides, units), SIDE_COLUMNS);
+
+interface Sides {
+  readonly dishes: Dish[];
+  readonly rejected: RejectedRow[];
+}
+
 /**
  * @param rows by column name, in lower case
  * @param places how many dishes the plan still holds
  */
-export function readSideRows(
-  rows: readonly Readonly<Record<string, string>>[],
-  places: number,
-  units: UnitSystem,
-): { readonly dishes: Dish[]; readonly rejected: RejectedRow[] } {
+function readSideRows(rows: readonly Readonly<Record<string, string>>[], places: number, units: UnitSystem): Sides {
   const dishes: Dish[] = [];
   const rejected: RejectedRow[] = [];
   rows.forEach((row, n) => {
@@ -68,7 +84,7 @@ function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish
 }
 
 /** The same list, to be written. */
-export const sideRows = (sides: readonly Dish[], units: UnitSystem): Record<(typeof SIDE_COLUMNS)[number], string>[] =>
+const sideRows = (sides: readonly Dish[], units: UnitSystem): Record<(typeof SIDE_COLUMNS)[number], string>[] =>
   sides.map(({ name, minutes, ovenC, ring, slot, amount = "" }) => ({
     name,
     minutes: String(minutes),

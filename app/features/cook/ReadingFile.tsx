@@ -1,13 +1,14 @@
 import { useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
+import { rowsIn, toCsv } from "../../../core/formats/csv";
 import { readLog } from "../../../core/formats/readingLog";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
 import { Button } from "../../ui/Button";
-import { rowsIn, textOfTable, toCsv } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
 import { saveFile } from "../../ui/saveFile";
+import { textOfTable } from "../../ui/tableFile";
 
 interface Props {
   readonly roast: Roast;
@@ -39,7 +40,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
   };
   return (
     <div className="grid gap-2">
-      <p className="text-sm text-soft">A log as CSV: a time column, and breast, thigh or filling in °C or °F</p>
+      <p className="text-sm text-soft">A log as CSV: a time column, and breast, thigh or stuffing in °C or °F</p>
       <div className="flex flex-wrap gap-2">
         <FilePicker label="CSV file of readings" accept="text/csv,.csv" onFile={read}>
           Readings from a file

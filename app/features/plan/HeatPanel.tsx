@@ -211,8 +211,8 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         ))}
       {below && (
         <Caution>
-          Below {t(guideline)}, the usual guidance for poultry. The log reduction is computed for the coldest point
-          only; follow your local food-safety authority.
+          Below {t(guideline)}, the usual guidance for poultry. What heat leaves of Salmonella is computed for the
+          coldest point only; follow your local food-safety authority.
         </Caution>
       )}
       {lowOven && (

@@ -1,12 +1,12 @@
 import { useState } from "react";
+import { sidesFromCsv, sidesToCsv } from "../../../core/formats/sideList";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
-import { textOfTable } from "../../ui/csv";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
 import { saveFile } from "../../ui/saveFile";
-import { sidesFromCsv, sidesToCsv } from "./sideCsv";
+import { textOfTable } from "../../ui/tableFile";
 
 interface Props {
   readonly plan: Plan;

@@ -1,8 +1,5 @@
-/** Tables as CSV text, out and in: the library reads and writes the cells. */
+/** Tables as CSV text (RFC 4180), out and in: the library reads and writes the cells. */
 import Papa from "papaparse";
-
-/** Far above any log of a roast; more would hold the page up. */
-const LARGEST_BYTES = 5_000_000;
 
 /**
  * What a spreadsheet would take for a formula, and is none. A number may begin with its sign.
@@ -12,28 +9,20 @@ const LARGEST_BYTES = 5_000_000;
 const FORMULA = /^(?![+-]?[\d.,]+$)'*[=+\-@\t\r]/;
 const DEFUSED = /^'(?='*[=+\-@\t\r])/;
 
-/** @throws RangeError for a file that is too large */
-export async function textOfTable(file: File): Promise<string> {
-  if (file.size > LARGEST_BYTES) {
-    throw new RangeError(
-      `${file.name} has ${Math.round(file.size / 1e6)} MB: tables up to ${LARGEST_BYTES / 1e6} MB are read`,
-    );
-  }
-  return (await file.text()).replace(/^\uFEFF/, "");
-}
-
+/** Without the mark of its encoding. */
+const bare = (text: string): string => text.replace(/^\uFEFF/, "");
 const plain = (cell: string): string => cell.replace(DEFUSED, "");
 
 /** Rows of cells; the first is the header. */
 export const rowsIn = (text: string): string[][] =>
-  Papa.parse<string[]>(text, { skipEmptyLines: "greedy", transform: plain }).data;
+  Papa.parse<string[]>(bare(text), { skipEmptyLines: "greedy", transform: plain }).data;
 
 /** Rows by the names of their columns, in lower case. */
 export function namedRowsIn(text: string): {
   readonly rows: Record<string, string>[];
   readonly columns: readonly string[];
 } {
-  const { data, meta } = Papa.parse<Record<string, string>>(text, {
+  const { data, meta } = Papa.parse<Record<string, string>>(bare(text), {
     header: true,
     skipEmptyLines: "greedy",
     transform: plain,

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Dish } from "../../../core/formats/sideList";
-import { SIDE_SLOTS } from "../../../core/plan/schema";
-import { sidesFromCsv, sidesToCsv } from "./sideCsv";
+
+import { SIDE_SLOTS } from "../plan/schema";
+import { type Dish, sidesFromCsv, sidesToCsv } from "./sideList";
 
 describe("side dishes from a CSV file", () => {
   it("come in with usual values for what is not said, whatever writes the file", () => {
