@@ -1,6 +1,7 @@
-import { Flame, Moon, Sun } from "lucide-react";
-import { NavLink, Outlet, useMatch } from "react-router";
+import { BookOpen, Flame, Moon, Sun } from "lucide-react";
+import { NavLink, Outlet, useLocation, useMatch } from "react-router";
 import { Toaster } from "sonner";
+import type { CameFrom } from "../ui/Why";
 import { PracticeBadge } from "./PracticeBadge";
 import { changeUnits, usePreferences } from "./preferences";
 
@@ -11,6 +12,7 @@ const LINK =
 export function Frame() {
   const roast = useMatch("/roast/:id/*");
   const id = roast?.params.id;
+  const { pathname } = useLocation();
   const { units, theme, set } = usePreferences();
   const dark = document.documentElement.dataset.theme === "dark";
   return (
@@ -55,8 +57,14 @@ export function Frame() {
           <NavLink to="/kitchen" className={LINK}>
             Kitchen
           </NavLink>
-          <NavLink to="/handbook" className={`${LINK} max-sm:hidden`}>
-            Handbook
+          <NavLink
+            to="/handbook"
+            aria-label="Handbook"
+            state={id ? ({ from: pathname } satisfies CameFrom) : undefined}
+            className={LINK}
+          >
+            <BookOpen aria-hidden className="size-5 sm:hidden" />
+            <span className="max-sm:hidden">Handbook</span>
           </NavLink>
         </nav>
         <div className="ml-auto flex items-center gap-1 text-[0.95rem] max-sm:hidden">

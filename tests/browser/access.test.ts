@@ -30,6 +30,8 @@ const VIEWS = [
   { path: "/roast/demo-late/carve", says: "Carve" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
+  { path: "/handbook/heating", says: "minutes a pound" },
+  { path: "/handbook/numbers", says: "What differs from species to species" },
 ];
 
 interface Violation {
