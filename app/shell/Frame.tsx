@@ -24,7 +24,7 @@ export function Frame() {
         <NavLink
           to="/"
           aria-label="Bruma"
-          className="flex min-h-11 items-center gap-2 font-display text-xl font-semibold sm:mr-2"
+          className={`flex min-h-11 items-center gap-2 font-display text-xl font-semibold sm:mr-2 ${id ? "max-sm:hidden" : ""}`}
           end
         >
           <Wave />

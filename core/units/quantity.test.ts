@@ -122,7 +122,7 @@ describe("what people type", () => {
 
 describe("what cooks read", () => {
   it("durations", () => {
-    expect([1500, 11_100, 291_600, 345_600].map(formatDuration)).toEqual(["25 min", "3 h 05", "3 d 9 h", "4 days"]);
+    expect([1500, 11_100, 291_600, 345_600].map(formatDuration)).toEqual(["25 min", "3 h 5 min", "3 d 9 h", "4 days"]);
   });
 
   it("differences of temperature without the offset of the scale", () => {

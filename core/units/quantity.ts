@@ -173,12 +173,12 @@ export const formatLength = (cm: number, system: UnitSystem): string =>
 export const formatVolume = (litres: number, system: UnitSystem): string =>
   system === "us" ? `${Number((litres / L_PER_QUART).toFixed(1))} quarts` : `${Number(litres.toFixed(1))} L`;
 
-/** "3 d 12 h", "3 h 05", "25 min". */
+/** "3 d 12 h", "3 h 5 min", "25 min". */
 export function formatDuration(seconds: number): string {
   const minutes = Math.round(seconds / 60);
   if (minutes < 100) return `${minutes} min`;
   const hours = Math.floor(minutes / 60);
-  if (hours < 48) return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${String(minutes % 60).padStart(2, "0")}`;
+  if (hours < 48) return minutes % 60 === 0 ? `${hours} h` : `${hours} h ${minutes % 60} min`;
   const wholeHours = Math.round(minutes / 60);
   const days = Math.floor(wholeHours / 24);
   return wholeHours % 24 === 0 ? `${days} days` : `${days} d ${wholeHours % 24} h`;

@@ -30,7 +30,7 @@ const VIEWS = [
   { path: "/roast/demo-late/carve", says: "Carve" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
-  { path: "/handbook/heating", says: "minutes a pound" },
+  { path: "/handbook/heating", says: "How long for which bird" },
   { path: "/handbook/numbers", says: "What differs from species to species" },
 ];
 

@@ -75,7 +75,7 @@ describe("a whole roast on the fast clock", () => {
     id = roast.id;
     await goTo("/list");
     await waitFor("Oven on at 220 °C");
-    const on = /(\d\d):(\d\d)\s+Oven on at 218/.exec(await bodyText());
+    const on = /(\d\d):(\d\d)\s+Oven on at 220/.exec(await bodyText());
     const serveAt = new Date(Date.parse(roast.plan.serveAt));
     const onMs = Date.UTC(
       serveAt.getUTCFullYear(),
