@@ -3,7 +3,7 @@ import { spawnSync } from "node:child_process";
 import { existsSync, readdirSync, statSync } from "node:fs";
 import { join } from "node:path";
 
-const SOURCES = ["app", "core", "workers", "storage", "demo", "vite.config.ts", "package-lock.json"];
+const SOURCES = ["app", "core", "words", "workers", "storage", "demo", "vite.config.ts", "package-lock.json"];
 
 function newest(path) {
   const stat = statSync(path);
