@@ -2,6 +2,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
+import { compression } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
 
 /** Toasts put their own style sheet into the page, which its content policy forbids: it comes with ours (theme.css). */
@@ -37,6 +38,8 @@ export default defineConfig({
     withoutInjectedStyles(),
     fontLicences(),
     tailwindcss(),
+    // Read once here, and sent as they are: brotli, or gzip over plain http.
+    compression({ include: /\.(js|css|html|svg|wasm)$/, algorithms: ["brotliCompress", "gzip"], threshold: 1024 }),
     VitePWA({
       // A new version waits until the pages of the old one are closed: nothing changes under a cook's hand.
       registerType: "prompt",

@@ -21,9 +21,11 @@ createRoot(root).render(
 );
 
 // The whole app is kept on the device: with the server stopped and the network gone it still opens. A page that is not
-// from a secure origin has no such thing.
+// from a secure origin has no such thing. What is kept is fetched once this page has all that it needs.
 if (import.meta.env.PROD && "serviceWorker" in navigator) {
-  navigator.serviceWorker
-    .register("/sw.js")
-    .catch((error: unknown) => console.warn("the app is not kept for offline use:", error));
+  addEventListener("load", () => {
+    navigator.serviceWorker
+      .register("/sw.js")
+      .catch((error: unknown) => console.warn("the app is not kept for offline use:", error));
+  });
 }

@@ -211,20 +211,24 @@ export const CONSTANTS = {
 export type ConstantName = keyof typeof CONSTANTS;
 
 export type ConstantValues = Partial<Record<ConstantName, number>>;
-let tried: ConstantValues = {};
+const DECLARED = Object.fromEntries(Object.entries(CONSTANTS).map(([name, { value }]) => [name, value])) as Record<
+  ConstantName,
+  number
+>;
+let now = DECLARED;
 
 /** The value of a declared constant, in the unit its declaration names. */
 export function constant(name: ConstantName): number {
-  return tried[name] ?? CONSTANTS[name].value;
+  return now[name];
 }
 
 /** Runs `work` with other values in place of the declared ones: for fits and for the prior's spread. */
 export function withConstants<Result>(values: ConstantValues, work: () => Result): Result {
-  const before = tried;
-  tried = { ...before, ...values };
+  const before = now;
+  now = { ...before, ...values };
   try {
     return work();
   } finally {
-    tried = before;
+    now = before;
   }
 }

@@ -4,6 +4,7 @@ import { createServer, type Server } from "node:http";
 import { type AddressInfo, connect } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { brotliCompressSync, gzipSync } from "node:zlib";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { makeServer } from "./app";
 
@@ -14,6 +15,10 @@ beforeAll(async () => {
   writeFileSync(join(root, "index.html"), "<title>Bruma</title>");
   mkdirSync(join(root, "assets"));
   writeFileSync(join(root, "assets", "kernel.wasm"), Buffer.from([0, 97, 115, 109]));
+  const script = "export const bird = 1;".repeat(100);
+  writeFileSync(join(root, "assets", "app-1a2b3c4d.js"), script);
+  writeFileSync(join(root, "assets", "app-1a2b3c4d.js.br"), brotliCompressSync(script));
+  writeFileSync(join(root, "assets", "app-1a2b3c4d.js.gz"), gzipSync(script));
   server = createServer(makeServer({ demo: true, root, names: ["dinner.example"] })).listen(0, "127.0.0.1");
   await once(server, "listening");
   url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
@@ -35,6 +40,25 @@ describe("the server", () => {
 
   it("serves the kernel as what it is, so that it can be compiled while it streams", async () => {
     expect((await fetch(`${url}/assets/kernel.wasm`)).headers.get("content-type")).toBe("application/wasm");
+  });
+
+  it.each([
+    ["br, gzip", "br"],
+    ["gzip", "gzip"],
+    ["identity", null],
+  ])(
+    "sends what was compressed at the build to a browser that takes %s, to be kept for a year",
+    async (takes, sent) => {
+      const answer = await fetch(`${url}/assets/app-1a2b3c4d.js`, { headers: { "accept-encoding": takes } });
+      expect(answer.headers.get("content-encoding")).toBe(sent);
+      expect(answer.headers.get("content-type")).toContain("javascript");
+      expect(answer.headers.get("cache-control")).toBe("public, max-age=31536000, immutable");
+      expect(await answer.text()).toContain("export const bird = 1;");
+    },
+  );
+
+  it("has the page itself asked for each time", async () => {
+    expect((await fetch(url)).headers.get("cache-control")).toBe("no-cache");
   });
 
   it("answers to addresses, names of a home network and its own, and to no name that was bent to it", async () => {

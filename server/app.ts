@@ -1,6 +1,8 @@
 /** The Express application: serves the built app, says how it was started, and takes the thermometer bridge in. */
 
+import { sep } from "node:path";
 import express, { type ErrorRequestHandler, type Express } from "express";
+import compressedFiles from "express-static-gzip";
 import helmet from "helmet";
 import { LONGEST_REASON, oneLine } from "../core/units/text";
 import { messageOf } from "../words/faults";
@@ -36,6 +38,12 @@ export interface ServerOptions {
     readonly authority?: string;
   };
 }
+
+const YEAR_S = 365 * 24 * 3600;
+
+/** A file whose name holds a hash of what is in it never changes; all others are asked for each time. */
+const keptFor = (path: string): string =>
+  path.includes(`${sep}assets${sep}`) ? `public, max-age=${YEAR_S}, immutable` : "no-cache";
 
 /** Whatever goes wrong is answered in one sentence; how it came about stands on this machine's console alone. */
 const refuse: ErrorRequestHandler = (error, request, response, _next) => {
@@ -86,7 +94,13 @@ export function makeServer({ demo, inAt, names = [], root, bridge, sharing, cloc
   if (clock) app.use("/api/clock", ...known, clockRouter(clock));
   if (bridge) app.use("/api/readings", ...known, bridge.router);
   if (sharing) app.use("/api/roasts", ...known, sharing.router);
-  app.use(express.static(root, { index: "index.html", maxAge: 0 }));
+  app.use(
+    compressedFiles(root, {
+      enableBrotli: true,
+      orderPreference: ["br", "gz"],
+      serveStatic: { setHeaders: (response, path) => response.setHeader("Cache-Control", keptFor(path)) },
+    }),
+  );
   // Any other path is a route of the app; a missing file under /assets is a missing file.
   app.get("/{*path}", (request, response, next) => {
     if (request.path.startsWith("/assets/") || request.path.startsWith("/api/")) next();

@@ -5,6 +5,7 @@ import { type AddressInfo, connect } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
+import { NO_APP } from "../tests/helpers/noApp";
 import { makeServer } from "./app";
 import { type Bridge, makeBridge } from "./bridge";
 import { ReadingStore } from "./readingStore";
@@ -19,7 +20,7 @@ async function start(patience?: { readonly posts: number; readonly perMs: number
   store = new ReadingStore(path);
   bridge = makeBridge(store, patience ? { patience } : {});
   const timeouts = { requestTimeout: 1000, headersTimeout: 800, connectionsCheckingInterval: 100 };
-  server = createServer(timeouts, makeServer({ demo: false, root: tmpdir(), bridge })).listen(0, "127.0.0.1");
+  server = createServer(timeouts, makeServer({ demo: false, root: NO_APP, bridge })).listen(0, "127.0.0.1");
   await once(server, "listening");
   url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/readings`;
 }

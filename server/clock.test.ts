@@ -2,6 +2,7 @@ import { once } from "node:events";
 import { createServer, type Server } from "node:http";
 import type { AddressInfo } from "node:net";
 import { afterEach, describe, expect, it } from "vitest";
+import { NO_APP } from "../tests/helpers/noApp";
 import { makeServer } from "./app";
 import { PacedClock } from "./clock";
 
@@ -21,7 +22,7 @@ describe("the clock of simulated devices", () => {
 
   it("is set by a page of this machine, and refuses what is no pace", async () => {
     const clock = new PacedClock();
-    server = createServer(makeServer({ demo: false, root: ".", clock })).listen(0, "127.0.0.1");
+    server = createServer(makeServer({ demo: false, root: NO_APP, clock })).listen(0, "127.0.0.1");
     await once(server, "listening");
     const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/clock`;
     const put = (body: unknown) =>

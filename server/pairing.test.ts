@@ -6,6 +6,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { describe, expect, it, vi } from "vitest";
 import { MINUTE_MS } from "../core/units/time";
+import { NO_APP } from "../tests/helpers/noApp";
 import { makeServer } from "./app";
 import { Pairing } from "./pairing";
 
@@ -97,7 +98,7 @@ describe("a server that is open to the home network", () => {
   /** Asked as if through a server in between: from another machine. */
   async function open() {
     const pairing = make();
-    const app = makeServer({ demo: false, root: tmpdir(), lan: { addresses: [], pairing } });
+    const app = makeServer({ demo: false, root: NO_APP, lan: { addresses: [], pairing } });
     app.get("/nothing", () => undefined);
     const server = createServer(app).listen(0, "127.0.0.1");
     await once(server, "listening");

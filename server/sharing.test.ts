@@ -6,6 +6,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { SHARED_VERSION, type SharedRoast } from "../core/formats/shared";
+import { NO_APP } from "../tests/helpers/noApp";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { makeServer } from "./app";
 import { RoastShelf } from "./roastShelf";
@@ -18,7 +19,7 @@ let url: string;
 
 async function start(): Promise<void> {
   sharing = makeSharing(new RoastShelf(folder));
-  server = createServer(makeServer({ demo: false, root: tmpdir(), sharing })).listen(0, "127.0.0.1");
+  server = createServer(makeServer({ demo: false, root: NO_APP, sharing })).listen(0, "127.0.0.1");
   await once(server, "listening");
   url = `http://127.0.0.1:${(server.address() as AddressInfo).port}/api/roasts`;
 }

@@ -27,7 +27,7 @@ const WATCH = `
   addEventListener("pointermove", () => {
     if (window.__drag.waiting && !window.__drag.inputAt) window.__drag.inputAt = performance.now();
   }, true);
-  const curve = () => document.querySelector('section[aria-label="Thermal centres"] svg path[stroke-width="3"]')?.getAttribute("d");
+  const curve = () => document.querySelector('section[aria-label="Deepest points"] svg path[stroke-width="3"]')?.getAttribute("d");
   let last = curve();
   new MutationObserver(() => {
     const now = curve();
@@ -38,7 +38,7 @@ const WATCH = `
     window.__drag.waiting = false;
     window.__drag.answered.push(performance.now() - from);
     requestAnimationFrame(() => setTimeout(() => { window.__drag.painted.push(performance.now() - from); window.__drag.inputAt = 0; }));
-  }).observe(document.querySelector('section[aria-label="Thermal centres"]'), { subtree: true, attributes: true, childList: true });`;
+  }).observe(document.querySelector('section[aria-label="Deepest points"]'), { subtree: true, attributes: true, childList: true });`;
 
 const percentile = (values: readonly number[], share: number): number => {
   const ordered = [...values].sort((a, b) => a - b);

@@ -22,7 +22,7 @@ const NOTING = `
 `;
 
 async function visit(slow: boolean): Promise<FirstPaint> {
-  const server = await serve(true);
+  const server = await serve(true, { offline: true });
   const driver = await openBrowser(TABLE);
   try {
     const devTools = driver as ChromeDriver;

@@ -3,7 +3,7 @@
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
 import { exchange, type SurfaceArrays } from "./exchange";
-import { coldest, conduct, type FaceConductances, mark, warm } from "./kernel";
+import { coldest, conduct, type FaceConductances, joinCells, mark, warm } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
@@ -20,6 +20,7 @@ export interface Arena {
   int32(values: Int32Array): Int32Array;
   uint8(values: Uint8Array): Uint8Array;
   conduct: typeof conduct;
+  joinCells: typeof joinCells;
   exchange: typeof exchange;
   warm: typeof warm;
   mark: typeof mark;
@@ -79,6 +80,7 @@ export function referenceArena(): Arena {
     int32: (values) => values,
     uint8: (values) => values,
     conduct,
+    joinCells,
     exchange,
     warm,
     mark,
@@ -90,6 +92,7 @@ export function referenceArena(): Arena {
 
 interface KernelExports {
   conduct(...addresses: number[]): void;
+  joinCells(...addresses: number[]): void;
   exchange(...addresses: number[]): number;
   temperatures(...addresses: number[]): void;
   warm(...addresses: number[]): void;
@@ -151,6 +154,7 @@ export function openKernelScope(): () => void {
 function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
   const held = takeMemory(module, bytes);
   const { memory } = held;
+  const { joinCells: join } = held.kernel;
   const { conduct: run, exchange: pass, temperatures: read, warm: raise, mark: copy, coldest: least } = held.kernel;
   let top = 1024;
   let isHeld = true;
@@ -186,6 +190,19 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideY,
         strideZ,
         factor,
+      ),
+    joinCells: (conductivity, faces: FaceConductances, total, runs, strideY, strideZ, twiceSizeM) =>
+      join(
+        conductivity.byteOffset,
+        faces.x.byteOffset,
+        faces.y.byteOffset,
+        faces.z.byteOffset,
+        total.byteOffset,
+        runs.byteOffset,
+        runs.length,
+        strideY,
+        strideZ,
+        twiceSizeM,
       ),
     exchange: (enthalpy, temperature, surface: SurfaceArrays, drive, parameters, stepS, cellSizeM) =>
       pass(

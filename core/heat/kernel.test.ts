@@ -87,6 +87,31 @@ describe("the compiled kernel", () => {
     );
   });
 
+  it("joins cells as the reference does: conductances of faces, and of all of a cell's together", () => {
+    fc.assert(
+      fc.property(fc.integer(), (seed) => {
+        const joined = (arena: Arena): readonly Float64Array[] => {
+          const { faces, runs } = box(arena, seeded(seed));
+          const next = seeded(seed + 1);
+          const conductivity = arena.float64(SIZE);
+          for (let r = 0; r < runs.length; r += 2) {
+            for (let c = runs[r] as number; c < (runs[r + 1] as number); c++) conductivity[c] = 0.2 + next();
+          }
+          for (const face of [faces.x, faces.y, faces.z]) face.fill(0);
+          const total = arena.float64(SIZE);
+          arena.joinCells(conductivity, faces, total, runs, NX, NX * NY, 0.01);
+          return [faces.x, faces.y, faces.z, total];
+        };
+        const fast = joined(newArena(SIZE * 8 * 8 + 4096));
+        joined(referenceArena()).forEach((values, n) => {
+          values.forEach((value, c) => {
+            expect(fast[n]?.[c]).toBeCloseTo(value, 12);
+          });
+        });
+      }),
+    );
+  });
+
   it("reads temperatures as the reference does, frozen and hot", () => {
     const wanted = [-30, -5, -1.2, 0, 20, 74, 120];
     const read = (arena: Arena): number[] => {

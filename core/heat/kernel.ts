@@ -53,6 +53,44 @@ export function conduct(
 }
 
 /**
+ * Conductance of every face (two half cells in series), and of all faces of a cell together. Conductivity is zero outside
+ * the solid, so faces to nothing come out as zero by themselves; cells come in the order of their rows and layers, so
+ * that those behind have their faces already.
+ * @param conductivity W/mK
+ * @param total of each cell's six faces
+ * @param twiceSizeM two edges of a cell
+ */
+export function joinCells(
+  conductivity: Float64Array,
+  faces: FaceConductances,
+  total: Float64Array,
+  runs: Int32Array,
+  strideY: number,
+  strideZ: number,
+  twiceSizeM: number,
+): void {
+  const { x: gx, y: gy, z: gz } = faces;
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      const here = conductivity[c] as number;
+      const x = conductivity[c + 1] as number;
+      const y = conductivity[c + strideY] as number;
+      const z = conductivity[c + strideZ] as number;
+      const twice = twiceSizeM * here;
+      const towardsX = (twice * x) / (here + x);
+      const towardsY = (twice * y) / (here + y);
+      const towardsZ = (twice * z) / (here + z);
+      gx[c] = towardsX;
+      gy[c] = towardsY;
+      gz[c] = towardsZ;
+      const behind = (gx[c - 1] as number) + (gy[c - strideY] as number) + (gz[c - strideZ] as number);
+      total[c] = towardsX + towardsY + towardsZ + behind;
+    }
+  }
+}
+
+/**
  * temperature[c] = from[c] + (content[c] − contentFrom[c]) · perContent[c]: between two readings of the tables the heat
  * capacity of a cell hardly changes, and a straight line is read many times faster.
  */

@@ -70,7 +70,7 @@ export class HeatSolver {
     const { grid, surface } = body.unit;
     const size = grid.nx * grid.ny * grid.nz;
     this.arena = newArena(
-      size * (8 * 9 + 1) +
+      size * (8 * 10 + 1) +
         grid.runs.byteLength +
         SurfaceExchange.bytes(surface.cell.length) +
         this.tissues.length * TISSUE_TABLE_BYTES +
@@ -85,7 +85,7 @@ export class HeatSolver {
       enthalpy: this.arena.float64(size),
       perEnthalpy: this.arena.float64(size),
     };
-    this.total = new Float64Array(size);
+    this.total = this.arena.float64(size);
     this.tissue = this.arena.uint8(grid.tissue);
     this.runs = this.arena.int32(grid.runs);
     this.tables = packTables(this.arena, this.tissues);
@@ -223,7 +223,8 @@ export class HeatSolver {
 
   /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
   private refreshFaces(): void {
-    const { conductivity, tissue, strideY, strideZ, faces, total, runs, temperatureC, properties } = this;
+    const { conductivity, tissue, total, runs, temperatureC } = this;
+    const { size: tableSize, perHeatKPerJ, conductivityWPerMK, leastHeatJPerM3K } = this.properties;
     const size = this.body.cellSizeM;
     const { perEnthalpy } = this.from;
     let coldest = Number.POSITIVE_INFINITY;
@@ -232,45 +233,20 @@ export class HeatSolver {
       for (let c = runs[r] as number; c < end; c++) {
         const celsius = temperatureC[c] as number;
         if (celsius < coldest) coldest = celsius;
-        const at = (tissue[c] as number) * properties.size + placeOf(celsius);
-        perEnthalpy[c] = properties.perHeatKPerJ[at] as number;
-        conductivity[c] = properties.conductivityWPerMK[at] as number;
+        const at = (tissue[c] as number) * tableSize + placeOf(celsius);
+        perEnthalpy[c] = perHeatKPerJ[at] as number;
+        conductivity[c] = conductivityWPerMK[at] as number;
       }
     }
     this.straight = coldest > STRAIGHT_ABOVE_C;
-    // Conductivity is zero outside the solid, so faces to nothing come out as zero by themselves.
-    for (let r = 0; r < runs.length; r += 2) {
-      const end = runs[r + 1] as number;
-      for (let c = runs[r] as number; c < end; c++) {
-        const here = conductivity[c] as number;
-        const x = conductivity[c + 1] as number;
-        const y = conductivity[c + strideY] as number;
-        const z = conductivity[c + strideZ] as number;
-        faces.x[c] = (2 * size * here * x) / (here + x);
-        faces.y[c] = (2 * size * here * y) / (here + y);
-        faces.z[c] = (2 * size * here * z) / (here + z);
-      }
-    }
-    for (let r = 0; r < runs.length; r += 2) {
-      const end = runs[r + 1] as number;
-      for (let c = runs[r] as number; c < end; c++) {
-        total[c] =
-          (faces.x[c] as number) +
-          (faces.x[c - 1] as number) +
-          (faces.y[c] as number) +
-          (faces.y[c - strideY] as number) +
-          (faces.z[c] as number) +
-          (faces.z[c - strideZ] as number);
-      }
-    }
+    this.arena.joinCells(conductivity, this.faces, total, runs, this.strideY, this.strideZ, 2 * size);
     this.surface.refresh(conductivity, total);
     let bound = Number.POSITIVE_INFINITY;
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
       for (let c = runs[r] as number; c < end; c++) {
-        const at = (tissue[c] as number) * properties.size + placeOf(temperatureC[c] as number);
-        const heat = properties.leastHeatJPerM3K[at] as number;
-        const seconds = heat / (total[c] as number);
+        const at = (tissue[c] as number) * tableSize + placeOf(temperatureC[c] as number);
+        const seconds = (leastHeatJPerM3K[at] as number) / (total[c] as number);
         if (seconds < bound) bound = seconds;
       }
     }

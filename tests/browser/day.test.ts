@@ -8,7 +8,7 @@ import type { RunningServer } from "../helpers/server";
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  const app = await startApp({ size: STOVE });
+  const app = await startApp({ size: STOVE, offline: true });
   ({ server, driver } = app);
   await driver.get(server.url);
   await (await field(driver, "Weight as bought")).sendKeys("5 kg");

@@ -15,7 +15,7 @@ describe("a phone in the home network", () => {
   let laptop: WebDriver;
   let phone: WebDriver;
   beforeAll(async () => {
-    server = await serve(false, pairing);
+    server = await serve(false, { pairing });
     [laptop, phone] = await Promise.all([openBrowser(TABLE), openBrowser(STOVE)]);
     // To the server it comes from another machine.
     const devTools = phone as ChromeDriver;

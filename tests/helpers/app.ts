@@ -29,8 +29,8 @@ async function newTab(size: typeof TABLE): Promise<WebDriver> {
   return browser;
 }
 
-export async function startApp({ demo = false, size = TABLE } = {}): Promise<RunningApp> {
-  const server = await serve(demo);
+export async function startApp({ demo = false, size = TABLE, offline = false } = {}): Promise<RunningApp> {
+  const server = await serve(demo, { offline });
   try {
     const driver = await newTab(size);
     const end = async (): Promise<void> => {

@@ -24,25 +24,33 @@ export interface RunningServer {
   close(): void;
 }
 
-/** @param pairing open to the home network, as far as the app can tell */
-export async function serve(demo: boolean, pairing?: Pairing): Promise<RunningServer> {
+interface Served {
+  /** Open to the home network, as far as the app can tell. */
+  readonly pairing?: Pairing;
+  /** Whether a page keeps the app for offline use: what nobody looks at there costs every first page a second. */
+  readonly offline?: boolean;
+}
+
+export async function serve(demo: boolean, { pairing, offline = false }: Served = {}): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
   const clock = new PacedClock();
   const bridge = makeBridge(store, { clock });
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
-  const server = createServer(
-    makeServer({
-      demo,
-      root,
-      bridge,
-      sharing,
-      clock,
-      ...(demo && { inAt: new Date(inAtMs).toISOString() }),
-      ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
-    }),
-  );
+  const app = makeServer({
+    demo,
+    root,
+    bridge,
+    sharing,
+    clock,
+    ...(demo && { inAt: new Date(inAtMs).toISOString() }),
+    ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
+  });
+  const server = createServer((request, response) => {
+    if (offline || request.url !== "/sw.js") app(request, response);
+    else response.writeHead(404).end();
+  });
   server.listen(0, "127.0.0.1");
   await once(server, "listening");
   let closed = false;

@@ -47,6 +47,64 @@ export function conduct(
   }
 }
 
+/** Conductances of all faces, and of those of each cell together; two cells at a time. */
+export function joinCells(
+  conductivity: usize,
+  facesX: usize,
+  facesY: usize,
+  facesZ: usize,
+  total: usize,
+  runs: usize,
+  runCount: i32,
+  strideY: i32,
+  strideZ: i32,
+  twiceSizeM: f64,
+): void {
+  const bytesY: usize = (<usize>strideY) << 3;
+  const bytesZ: usize = (<usize>strideZ) << 3;
+  const sizes = f64x2.splat(twiceSizeM);
+  for (let r = 0; r < runCount; r += 2) {
+    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
+    const lastPair = end - 16;
+    while (<isize>at <= <isize>lastPair) {
+      const k = conductivity + at;
+      const here = v128.load(k);
+      const twice = f64x2.mul(sizes, here);
+      const x = v128.load(k, 8);
+      const y = v128.load(k + bytesY);
+      const z = v128.load(k + bytesZ);
+      const towardsX = f64x2.div(f64x2.mul(twice, x), f64x2.add(here, x));
+      const towardsY = f64x2.div(f64x2.mul(twice, y), f64x2.add(here, y));
+      const towardsZ = f64x2.div(f64x2.mul(twice, z), f64x2.add(here, z));
+      v128.store(facesX + at, towardsX);
+      v128.store(facesY + at, towardsY);
+      v128.store(facesZ + at, towardsZ);
+      const across = f64x2.add(v128.load(facesX + at - 8), v128.load(facesY + at - bytesY));
+      const behind = f64x2.add(across, v128.load(facesZ + at - bytesZ));
+      const ahead = f64x2.add(f64x2.add(towardsX, towardsY), towardsZ);
+      v128.store(total + at, f64x2.add(ahead, behind));
+      at += 16;
+    }
+    if (at < end) {
+      const k = conductivity + at;
+      const here = load<f64>(k);
+      const twice = twiceSizeM * here;
+      const x = load<f64>(k, 8);
+      const y = load<f64>(k + bytesY);
+      const z = load<f64>(k + bytesZ);
+      const towardsX = (twice * x) / (here + x);
+      const towardsY = (twice * y) / (here + y);
+      const towardsZ = (twice * z) / (here + z);
+      store<f64>(facesX + at, towardsX);
+      store<f64>(facesY + at, towardsY);
+      store<f64>(facesZ + at, towardsZ);
+      const behind = load<f64>(facesX + at - 8) + load<f64>(facesY + at - bytesY) + load<f64>(facesZ + at - bytesZ);
+      store<f64>(total + at, towardsX + towardsY + towardsZ + behind);
+    }
+  }
+}
+
 /** temperature[c] from content[c] by the inverse table of each cell's tissue (`tables` one after the other). */
 export function temperatures(
   temperature: usize,
