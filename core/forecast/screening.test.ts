@@ -24,6 +24,19 @@ describe("readings that are set aside", () => {
     expect(screened(typed).kept).toEqual(typed);
   });
 
+  it("are none of a small bird's in a hot oven, whose curve begins level and then bends up", () => {
+    fc.assert(
+      fc.property(anyNoise, fc.integer({ min: 18, max: 60 }), (noise, bendMin) => {
+        const bent = rising(noise).map((reading, n) => {
+          const share = (2 * n) / bendMin;
+          return { ...reading, celsius: 4 + 75 * (1 - Math.exp(-share) * (1 + share)) + 0.4 * (noise[n] as number) };
+        });
+        expect(screened(bent).setAside.filter(({ why }) => why !== "spike")).toEqual([]);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
   it("are all since a tip slipped, and only the one of a spike; the other probe's are kept", () => {
     fc.assert(
       fc.property(anyNoise, fc.integer({ min: 12, max: 24 }), fc.constantFrom(-8, 6, 12), (noise, at, by) => {

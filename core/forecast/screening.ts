@@ -16,7 +16,10 @@ const LINE_READINGS = 4;
 /** Meat at a thermal centre bends away from its line by less than this (chosen: five deviations of a probe's noise). */
 const JUMP_K = 2.5;
 const JUMP_K_PER_MIN = 0.2;
-/** So many in a row on the other side make a slip of a spike. */
+/** A step this high is no bend, and a line through so few minutes before it no chord of one (chosen: noise of three readings). */
+const STEP_K = 2;
+const STEP_LINE_MIN = 8;
+/** So many in a row on the other side of a step make a slip of a spike. */
 const SLIP_READINGS = 3;
 /** Nothing under a skin is so much hotter from one reading to the next, or so hot at all: the tip is in the air. */
 const OUT_JUMP_K = 18;
@@ -52,6 +55,19 @@ function jumpK(before: readonly Reading[], reading: Reading): number | null {
   if (!last || line.length < LINE_READINGS) return null;
   const away = reading.celsius - onLine(lineThrough(line), reading.minute);
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
+}
+
+/**
+ * Whether readings that lie off the line begin with a step, and not with a bend: the lines through those shortly before and
+ * through these are held against one another in the middle of the gap. Meat that bends comes to one temperature there from
+ * both sides; a tip that has slipped does not.
+ */
+function isStep(before: readonly Reading[], after: readonly Reading[]): boolean {
+  const last = before.at(-1) as Reading;
+  const first = after[0] as Reading;
+  const middle = (last.minute + first.minute) / 2;
+  const near = before.filter(({ minute }) => minute >= last.minute - STEP_LINE_MIN);
+  return Math.abs(onLine(lineThrough(after), middle) - onLine(lineThrough(near), middle)) > STEP_K;
 }
 
 export interface Screened {
@@ -93,6 +109,10 @@ function stretches(
     pending.push(reading);
     if (pending.length < (byHand ? AGREE_READINGS : SLIP_READINGS)) continue;
     if (byHand && pending.some(({ celsius }) => celsius > OUT_C)) continue;
+    if (!byHand && !isStep(run, pending)) {
+      run.push(...pending.splice(0));
+      continue;
+    }
     runs.push({ readings: pending, agreed: byHand });
     pending = [];
   }

@@ -6,7 +6,7 @@ import { type ConstantName, constant } from "../../core/constants";
 import { CASES, errorOf, isTemperature, type KnownCase, missOf, readOf, type Simulated } from "./cases";
 
 /** Coarser than the command's own 5 mm, for speed; the science page is written at 5 mm. */
-const gridOf = ({ args }: KnownCase): string => (/chicken|duck|goose/.test(args) ? "5mm" : "7mm");
+const gridOf = ({ args }: KnownCase): string => (/chicken|duck|goose/.test(args) ? "6mm" : "8mm");
 const answers = new Map<string, Simulated>();
 const answerTo = (known: KnownCase): Simulated => {
   // A band costs as much as the answer, and only a time is held against one.

@@ -26,7 +26,7 @@ import { shownBy } from "../helpers/boards";
 import { foreignIn, READERS } from "../helpers/readers";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
-const PAGES = Number(process.env.BRUMA_PLANS ?? 200);
+const PAGES = Number(process.env.BRUMA_PLANS ?? 120);
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 25);
 

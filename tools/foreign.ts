@@ -1,0 +1,208 @@
+/**
+ * Roasts that the forecast does not know: each cooked on a finer grid by a bird and an oven drawn outside the forecast's own
+ * family: other proportions of every part (a shape table of its own), other mass, other legs than said, another drying
+ * law, emissivity, conductivity and cavity, another draught, an oven that is not where its dial is, misplaced tips, noise,
+ * gaps, a probe that slips, a door left open.
+ */
+import type { Anatomy, Limb, Lobe } from "../core/bird/anatomy";
+import { coarseCellM, makeBody } from "../core/bird/body";
+import type { FormChoice } from "../core/bird/form";
+import { ANATOMY, type Species } from "../core/bird/species";
+import { constant, withConstants } from "../core/constants";
+import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
+import type { Reading } from "../core/forecast/reading";
+import { readAt } from "../core/heat/stencil";
+import { LivingBird } from "../core/processes/bird";
+import { roasting } from "../core/processes/roast";
+import type { RoastEvent } from "../core/processes/stages";
+import { KG_PER_POUND } from "../core/units/quantity";
+
+/** Numbers that are the same every time: a small congruential generator. */
+function generator(seed: number) {
+  let state = (seed * 2654435761) >>> 0;
+  const next = (): number => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return (state + 0.5) / 4294967296;
+  };
+  for (let n = 0; n < 8; n++) next();
+  const normal = (): number => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next());
+  return {
+    next,
+    normal,
+    pick: <Item>(items: readonly Item[]): Item => items[Math.floor(next() * items.length)] as Item,
+  };
+}
+
+export type Trouble = "none" | "door left open" | "probe slips" | "half an hour without readings";
+
+export interface ForeignRoast {
+  readonly options: EnsembleOptions;
+  readonly trouble: Trouble;
+  readonly log: readonly Reading[];
+  /** The same by a hand thermometer, which is put in anew each time: it does not slip. */
+  readonly byHand: readonly Reading[];
+  /** When each thermometer, where it was put and without noise, has shown its target. */
+  readonly shownMin: { readonly breast: number; readonly thigh: number };
+  /** When both have. */
+  readonly doneMin: number;
+}
+
+/** What no member of the forecast's own ensemble varies, with the spread it is drawn from, as a share. */
+const OUTSIDE = {
+  skinEmissivity: 0.07,
+  crustVapourDiffusivityM2PerS: 0.3,
+  crustDepthPerVapourM3PerKg: 0.5,
+  crustDepthMostM: 0.4,
+  cavityWPerM2K: 0.35,
+  panSideShare: 0.25,
+  crevicedConvectionShare: 0.3,
+  ovenVapourPa: 0.5,
+  ovenLagMin: 0.3,
+} as const;
+/** Every size of every part of the true bird is off by its own share of so much. */
+const PROPORTION_SD = 0.06;
+const TRUTH_CELL_M = 0.0095;
+const STEP_MIN = 2;
+
+/** Proportions of another flock: no part is as thick, as long or as wide as the table has it. */
+function otherAnatomy(usual: Anatomy, normal: () => number): Anatomy {
+  const off = (): number => Math.exp(PROPORTION_SD * normal());
+  const lobe = (each: Lobe): Lobe => ({
+    ...each,
+    radii: [each.radii[0] * off(), each.radii[1] * off(), each.radii[2] * off()],
+  });
+  const limb = (each: Limb): Limb => ({
+    ...each,
+    radiusFrom: each.radiusFrom * off(),
+    radiusTo: each.radiusTo * off(),
+  });
+  return {
+    ...usual,
+    breast: lobe(usual.breast),
+    tenderloin: lobe(usual.tenderloin),
+    thigh: lobe(usual.thigh),
+    drumstick: limb(usual.drumstick),
+    upperWing: limb(usual.upperWing),
+    ribCage: lobe(usual.ribCage),
+    cavity: lobe(usual.cavity),
+    skinM: usual.skinM * off() ** 3,
+    blendM: usual.blendM * off() ** 2,
+  };
+}
+
+/** Runs with another table for a species; solids are remembered by form, so each truth's form must be its own. */
+function withAnatomy<Result>(species: Species, anatomy: Anatomy, run: () => Result): Result {
+  const usual = ANATOMY[species];
+  ANATOMY[species] = anatomy;
+  try {
+    return run();
+  } finally {
+    ANATOMY[species] = usual;
+  }
+}
+
+/** One roast: what the cook says of it, what happens, and what is read. */
+export function foreignRoast(seed: number): ForeignRoast {
+  const { next, normal, pick } = generator(seed);
+  const species = pick(["turkey", "turkey", "turkey", "chicken", "chicken", "duck"] as const);
+  const cut = species === "duck" ? "whole" : pick(["whole", "whole", "spatchcock"] as const);
+  const [lightest, spread] = { turkey: [3.5, 5], chicken: [1.4, 1.2], duck: [1.9, 0.9], goose: [4, 1.5] }[species] as [
+    number,
+    number,
+  ];
+  const boughtKg = lightest + spread * next();
+  const airC = Math.round(cut === "whole" ? 160 + 40 * next() : 190 + 40 * next());
+  const stages =
+    next() < 0.4
+      ? [
+          { fromMin: 0, airC: airC + 40 },
+          { fromMin: 20, airC },
+        ]
+      : [{ fromMin: 0, airC }];
+  const said: EnsembleOptions = {
+    form: { species, cut },
+    boughtKg,
+    startC: 4,
+    stages,
+    shownC: { breast: 71, thigh: 74 },
+  };
+  const form: FormChoice = {
+    species,
+    cut,
+    legs: cut === "whole" && next() < 0.35 ? "open" : "tied",
+    breastThickness: Math.min(1.3, Math.max(0.8, 1 + 0.07 * normal())),
+  };
+  const trouble = pick<Trouble>([
+    "none",
+    "none",
+    "none",
+    "door left open",
+    "probe slips",
+    "half an hour without readings",
+  ]);
+  const expectedMin = (cut === "whole" ? 16 : 9) * (boughtKg / KG_PER_POUND) ** 0.85 + 20;
+  const troubleMin = (0.3 + 0.3 * next()) * expectedMin;
+  const events: RoastEvent[] = trouble === "door left open" ? [{ kind: "door", atMin: troubleMin, openMin: 5 }] : [];
+  const changed = Object.fromEntries(
+    Object.entries(OUTSIDE).map(([name, spread]) => [
+      name,
+      constant(name as keyof typeof OUTSIDE) * Math.exp(spread * normal()),
+    ]),
+  );
+  const traits = {
+    offsetK: 8 * normal(),
+    convectionShare: Math.exp(0.2 * normal()),
+    dryingShare: Math.exp(0.25 * normal()),
+    crustShare: 1,
+    hotSideK: 0,
+  };
+  const startC = 4 + 1.5 * normal();
+  const probeM = { breast: 0.007 * normal(), thigh: 0.007 * normal() };
+  const trueKg = boughtKg * (1 + 0.04 * normal());
+  const shownMin: { breast?: number; thigh?: number } = {};
+  const minutes: number[] = [];
+  const placed = { breast: [] as number[], thigh: [] as number[] };
+  const slipped: number[] = [];
+  const anatomy = otherAnatomy(ANATOMY[species], normal);
+  const cellM = coarseCellM(form, TRUTH_CELL_M);
+  const body = withAnatomy(species, anatomy, () => makeBody(form, trueKg, cellM));
+  withConstants(changed, () => {
+    const bird = new LivingBird(body, { watched: false });
+    bird.startAt(startC);
+    const breast = tipStencil(body, "breast", probeM.breast);
+    const thigh = tipStencil(body, "thigh", probeM.thigh);
+    const slip = tipStencil(body, "breast", probeM.breast + 0.014);
+    for (const { minute } of roasting(bird, { stages, events, traits, everyMin: STEP_MIN, longestMin: 700 })) {
+      minutes.push(minute);
+      placed.breast.push(readAt(bird.solver.temperatureC, breast));
+      placed.thigh.push(readAt(bird.solver.temperatureC, thigh));
+      slipped.push(readAt(bird.solver.temperatureC, slip));
+      const shows = { breast: placed.breast.at(-1) as number, thigh: placed.thigh.at(-1) as number };
+      for (const part of ["breast", "thigh"] as const) {
+        if (shownMin[part] === undefined && shows[part] >= (said.shownC[part] ?? 0)) shownMin[part] = minute;
+      }
+      if (shownMin.breast !== undefined && shownMin.thigh !== undefined) break;
+    }
+  });
+  const log: Reading[] = [];
+  const byHand: Reading[] = [];
+  minutes.forEach((minute, n) => {
+    const silent = trouble === "half an hour without readings" && minute > troubleMin && minute < troubleMin + 30;
+    for (const part of ["breast", "thigh"] as const) {
+      const noise = 0.4 * normal();
+      if (silent || next() < 0.1) continue;
+      const series = part === "breast" && trouble === "probe slips" && minute > troubleMin ? slipped : placed[part];
+      log.push({ minute, part, celsius: Math.round(10 * ((series[n] as number) + noise)) / 10 });
+      byHand.push({ minute, part, celsius: Math.round((placed[part][n] as number) + noise) });
+    }
+  });
+  const { breast: breastMin = Number.NaN, thigh: thighMin = Number.NaN } = shownMin;
+  return {
+    options: said,
+    trouble,
+    log,
+    byHand,
+    shownMin: { breast: breastMin, thigh: thighMin },
+    doneMin: Math.max(breastMin, thighMin),
+  };
+}
