@@ -116,7 +116,7 @@ function answersFor(seed: number): Answer[] {
         pull,
         breast: targets.breast as Quantiles,
         thigh: targets.thigh as Quantiles,
-        setAside: trouble === "probe slips" ? 0 : setAside.length,
+        setAside: trouble === "probe slips" ? 0 : setAside.filter(({ why }) => why !== "spike").length,
       };
     })();
     const each = <Value>(of: (end: Ends) => Value): Record<Ends, Value> => ({

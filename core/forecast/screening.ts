@@ -16,9 +16,11 @@ const LINE_READINGS = 4;
 /** Meat at a thermal centre bends away from its line by less than this (chosen: five deviations of a probe's noise). */
 const JUMP_K = 2.5;
 const JUMP_K_PER_MIN = 0.2;
-/** A step this high is no bend, and a line through so few minutes before it no chord of one (chosen: noise of three readings). */
+/** A step this high is no bend (chosen: three deviations of what six readings' noise makes of none). */
 const STEP_K = 2;
-const STEP_LINE_MIN = 8;
+const STEP_READINGS = 8;
+/** Until the heat has got to a centre its curve is level, and then bends as if it had been moved (chosen). */
+const RISEN_K = 8;
 /** So many in a row on the other side of a step make a slip of a spike. */
 const SLIP_READINGS = 3;
 /** Nothing under a skin is so much hotter from one reading to the next, or so hot at all: the tip is in the air. */
@@ -45,29 +47,32 @@ const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, cel
   );
 };
 
-/** How far a reading lies from the line through those shortly before it; null where they are too few for a line. */
-function jumpK(before: readonly Reading[], reading: Reading): number | null {
+/**
+ * How far a reading lies from the line through those shortly before it; null where they are too few for a line.
+ * @param isFirst nothing has slipped yet: the stretch begins with the roast
+ */
+function jumpK(before: readonly Reading[], reading: Reading, isFirst: boolean): number | null {
   const line: Reading[] = [];
   for (let n = before.length - 1; n >= 0 && (before[n] as Reading).minute >= reading.minute - LINE_MIN; n--) {
     line.push(before[n] as Reading);
   }
   const [last] = line;
   if (!last || line.length < LINE_READINGS) return null;
+  if (isFirst && last.celsius < (before[0] as Reading).celsius + RISEN_K) return 0;
   const away = reading.celsius - onLine(lineThrough(line), reading.minute);
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
 }
 
 /**
  * Whether readings that lie off the line begin with a step, and not with a bend: the lines through those shortly before and
- * through these are held against one another in the middle of the gap. Meat that bends comes to one temperature there from
- * both sides; a tip that has slipped does not.
+ * through these, as many each, are held against one another in the middle of the gap. A curve that bends lies beyond both
+ * of them by as much, so that they meet there; a tip that has slipped makes a step. The more there are, the surer.
  */
 function isStep(before: readonly Reading[], after: readonly Reading[]): boolean {
-  const last = before.at(-1) as Reading;
-  const first = after[0] as Reading;
-  const middle = (last.minute + first.minute) / 2;
-  const near = before.filter(({ minute }) => minute >= last.minute - STEP_LINE_MIN);
-  return Math.abs(onLine(lineThrough(after), middle) - onLine(lineThrough(near), middle)) > STEP_K;
+  const count = Math.min(before.length, after.length, STEP_READINGS);
+  const [near, next] = [before.slice(-count), after.slice(0, count)];
+  const middle = ((near.at(-1) as Reading).minute + (next[0] as Reading).minute) / 2;
+  return Math.abs(onLine(lineThrough(next), middle) - onLine(lineThrough(near), middle)) > STEP_K;
 }
 
 export interface Screened {
@@ -93,7 +98,7 @@ function stretches(
   let pending: Reading[] = [];
   for (const reading of own) {
     const { readings: run } = runs.at(-1) as Run;
-    const jump = jumpK(run, reading);
+    const jump = jumpK(run, reading, runs.length === 1);
     const before = run.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
     const byHand = jump === null;
     const isOff = byHand ? (before ? cannotFollow(before, reading) : reading.celsius > OUT_C) : jump !== 0;
@@ -139,7 +144,8 @@ export function screened(readings: readonly Reading[], startC?: number): Screene
       const before = runs[n - 1]?.readings.at(-1);
       const first = run[0];
       if (agreed) believed = true;
-      else if (before && first) {
+      // With more readings than it was first judged by, what looked like a step may turn out a bend.
+      else if (before && first && isStep(runs[n - 1]?.readings ?? [], run)) {
         const byK = first.celsius - before.celsius;
         believed = !believed && Math.sign(byK) !== Math.sign(slipK) && Math.abs(byK) > Math.abs(slipK) / 2;
         slipK = byK;
