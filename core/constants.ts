@@ -206,6 +206,7 @@ export const CONSTANTS = {
   shapeSdShare: chosen(0.07, "1"),
   startSdK: chosen(1.5, "K"),
   probeSdM: practice(0.006, "m"),
+  probeShortM: practice(0.003, "m"),
 } as const satisfies Record<string, Constant>;
 
 export type ConstantName = keyof typeof CONSTANTS;

@@ -157,7 +157,7 @@ export function foreignRoast(seed: number): ForeignRoast {
     hotSideK: 0,
   };
   const startC = 4 + 1.5 * normal();
-  const probeM = { breast: 0.007 * normal(), thigh: 0.007 * normal() };
+  const probeM = { breast: 0.003 + 0.007 * normal(), thigh: 0.003 + 0.007 * normal() };
   const trueKg = boughtKg * (1 + 0.04 * normal());
   const shownMin: { breast?: number; thigh?: number } = {};
   const minutes: number[] = [];

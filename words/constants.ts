@@ -285,11 +285,12 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
   dryingSdShare: { what: "drying of the skin", why: "salted and aired skins start drier than wet ones" },
   shapeSdShare: {
     what: "thickness of the breast at the same mass",
-    why: "breeds differ and a flat bird is pressed more or less; a tape measure would halve it",
+    why: "breeds differ and a spatchcocked bird is pressed more or less; a tape measure would halve it",
   },
   startSdK: { what: "start temperature of the bird", why: "fridges differ from shelf to shelf" },
   probeSdM:
-    "tip of a probe off the thermal centre of a turkey, along the way it was pushed in; in proportion in smaller birds",
+    "spread of where a probe's tip sits in a turkey, along the way it was pushed in; in proportion in smaller birds",
+  probeShortM: "how far a tip sits short of the deepest meat of a turkey on average: short far more often than past it",
 };
 
 const TOLD = {

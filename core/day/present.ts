@@ -63,7 +63,7 @@ function indicesOf(bird: LivingBird): Indices {
 export function* presentBird(asked: PresentOptions): Generator<number, Present> {
   const { options, estimate, targetsC, nowMin, pulledMin, cover, seenC } = asked;
   const { stages, events, source, birds = 1, shownC, bacon, preheatC } = options;
-  const traits = traitsOf(estimate);
+  const traits = traitsOf(estimate, options.prior);
   const { bird, oven } = memberBird(options, traits);
   const { body } = bird;
   const tips = bird.centres.map((centre) => ({

@@ -12,7 +12,6 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import {
   type EnsembleOptions,
   type Member,
-  minuteAllShown,
   minuteShown,
   type Quantiles,
   quantiles,
@@ -150,16 +149,25 @@ const PAST_K = 6;
  * speak (chosen on the table of known truths, whose birds are of another family).
  */
 const MODEL_ERROR_SHARE = 0.08;
-const FEW_READINGS_SHARE = 0.12;
+const FEW_READINGS_SHARE = 0.06;
 
-/** Moves each member's finish by its own part of the model's error; nothing where there are no readings yet. */
+/** And so many minutes whatever is left: a target is met at a noisy reading of a curve that flattens (chosen likewise). */
+const MODEL_ERROR_MIN = 1.2;
+
+/**
+ * Moves each member's finish at one centre by its own part of the model's error; nothing where there are no readings yet.
+ * @param readings of that centre @param missedK what the middle of the members misses of them
+ */
 function withModelError(latest: number, readings: number, missedK: number): (minute: number, member: number) => number {
   if (readings === 0) return (minute) => minute;
   const share = MODEL_ERROR_SHARE * Math.max(1, missedK / READING_SD_K) + FEW_READINGS_SHARE / Math.sqrt(readings);
   return (minute, member) => {
+    if (minute <= latest || minute === Number.POSITIVE_INFINITY) return minute;
     // Seven and the number of members have no divisor in common: every stratum is met once.
     const stratum = (7 * member) % FORECAST_MEMBERS;
-    return minute + Math.max(0, minute - latest) * share * normalQuantile((stratum + 0.5) / FORECAST_MEMBERS);
+    const aheadMin = minute - latest;
+    const offMin = Math.hypot(aheadMin * share, Math.min(MODEL_ERROR_MIN, aheadMin));
+    return minute + offMin * normalQuantile((stratum + 0.5) / FORECAST_MEMBERS);
   };
 }
 
@@ -254,17 +262,18 @@ export function forecastFrom(
   const latest = latestOf(readings);
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
   const aims = members.map((member) => carriedTargets(shownC, member, readings, latest));
-  const widened = withModelError(latest, readings.length, misfitK(members, readings));
   const parts = CENTRES.filter((part) => shownC[part] !== undefined);
   const mean = (values: readonly number[]): number => values.reduce((sum, each) => sum + each, 0) / values.length;
+  // A centre that is not read is as uncertain as those that are.
+  const shown = parts.map((part) => {
+    const own = readings.filter((each) => each.part === part);
+    const counted = own.length > 0 ? own : readings;
+    const widened = withModelError(latest, counted.length, misfitK(members, counted));
+    return members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m));
+  });
   return {
-    targets: Object.fromEntries(
-      parts.map((part) => [
-        part,
-        quantiles(members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m))),
-      ]),
-    ),
-    pull: quantiles(members.map((member, m) => widened(minuteAllShown(member, aims[m] as CentreTemperatures), m))),
+    targets: Object.fromEntries(parts.map((part, n) => [part, quantiles(shown[n] as number[])])),
+    pull: quantiles(members.map((_, m) => Math.max(0, ...shown.map((minutes) => minutes[m] as number)))),
     estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
     aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,

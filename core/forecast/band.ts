@@ -11,12 +11,17 @@ import {
   quantiles,
   runEnsemble,
 } from "./ensemble";
-import { type Draw, priorDraws, UNKNOWNS } from "./prior";
+import { type Draw, type Prior, priorDraws, UNKNOWNS, usualPrior } from "./prior";
 
 export const BAND_MEMBERS = 24;
 
-/** The usual bird first, then the prior's spread. */
-export const BAND_DRAWS: readonly Draw[] = [UNKNOWNS.map(() => 0), ...priorDraws(BAND_MEMBERS)];
+/** The usual bird read at its deepest, as plans are computed, then the prior's spread. */
+export function bandDraws(prior: Prior = usualPrior()): readonly Draw[] {
+  const deepest = UNKNOWNS.map((name) =>
+    name === "breastProbe" || name === "thighProbe" ? -prior[name].mean / prior[name].sd : 0,
+  );
+  return [deepest, ...priorDraws(BAND_MEMBERS)];
+}
 
 /** Shares that multiply a computed finish: early, middle, late. */
 export interface Shares {
@@ -39,7 +44,7 @@ export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): S
   return { p10: p10 / ownMin, p50: Number.isFinite(p50) ? p50 / ownMin : 1, p90: lateOf(p90 / ownMin) };
 }
 
-/** @param members of {@link BAND_DRAWS}, in their order */
+/** @param members of {@link bandDraws}, in their order */
 export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Shares {
   return sharesOfMinutes(
     quantiles(members.map((member) => minuteAllShown(member, shownC))),
@@ -49,5 +54,5 @@ export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreT
 
 /** Yields after each member. */
 export function* bandShares(options: EnsembleOptions): Generator<number, Shares> {
-  return sharesOf(yield* runEnsemble(options, BAND_DRAWS), options.shownC);
+  return sharesOf(yield* runEnsemble(options, bandDraws(options.prior)), options.shownC);
 }

@@ -14,7 +14,7 @@ import type { Indices } from "../processes/indices";
 import { needsBothHalves, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
-import { type BirdTraits, type Draw, traitsOf } from "./prior";
+import { type BirdTraits, type Draw, type Prior, traitsOf } from "./prior";
 
 export interface EnsembleOptions {
   readonly form: FormChoice;
@@ -33,6 +33,8 @@ export interface EnsembleOptions {
   readonly sear?: SearOptions;
   /** The weight may be off by so much either way, kg. */
   readonly massOffKg?: number;
+  /** What is believed before any reading; of an oven and a hand that nothing is known of when left out. */
+  readonly prior?: Prior;
   /** What the thermometer must show at each centre. */
   readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */
@@ -105,7 +107,7 @@ const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { stages, events, source, shownC, atLeastMin = 0 } = options;
   const { birds = 1, longestMin = LONGEST_MEMBER_MIN } = options;
-  const traits = traitsOf(draw);
+  const traits = traitsOf(draw, options.prior);
   const watched = options.watched === true || waitsForColour([...stages, ...momentsOf(events)]);
   const { bird, oven } = memberBird(options, traits, watched);
   const { body } = bird;

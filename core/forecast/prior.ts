@@ -1,5 +1,5 @@
 /**
- * What the plan cannot know, as a prior: independent normal spreads, each declared in the sources, and draws from it
+ * What the plan cannot know, as a prior: independent normal spreads, each a declared constant, and draws from it
  * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
  */
 
@@ -83,21 +83,51 @@ export function priorDraws(count: number): Draw[] {
 const WIDEST_SD = 3;
 export const within = (z: number): number => Math.min(WIDEST_SD, Math.max(-WIDEST_SD, z));
 
+/** A normal spread of one unknown, in its own unit. */
+export interface Spread {
+  readonly mean: number;
+  readonly sd: number;
+}
+
+/**
+ * What is believed of a roast before it is read, as a value: offset of the oven and of the start in K, tips in metres
+ * towards the skin, shares of film, drying and crust as logarithms, thickness and weight as shares. Plan, forecast and
+ * what if take the same one.
+ */
+export type Prior = Readonly<Record<Unknown, Spread>>;
+
+/** Of an oven, a bird and a hand nothing is known of. */
+export const usualPrior = (): Prior => ({
+  ovenOffset: { mean: 0, sd: constant("ovenOffsetSdK") },
+  convection: { mean: 0, sd: constant("convectionSdShare") },
+  drying: { mean: 0, sd: constant("dryingSdShare") },
+  crust: { mean: 0, sd: constant("crustSdShare") },
+  shape: { mean: 0, sd: constant("shapeSdShare") },
+  start: { mean: 0, sd: constant("startSdK") },
+  // Tips sit short of the deepest far more often than past it.
+  breastProbe: { mean: constant("probeShortM"), sd: constant("probeSdM") },
+  thighProbe: { mean: constant("probeShortM"), sd: constant("probeSdM") },
+  // Anywhere within the range alike: the standard deviation of a uniform spread.
+  mass: { mean: 0, sd: 1 / Math.sqrt(3) },
+});
+
 /** The bird and oven a draw stands for. */
-export function traitsOf(draw: Draw): BirdTraits {
-  const z = (name: Unknown): number => within(draw[UNKNOWNS.indexOf(name)] ?? 0);
+export function traitsOf(draw: Draw, prior: Prior = usualPrior()): BirdTraits {
+  const value = (name: Unknown): number => {
+    const { mean, sd } = prior[name];
+    return mean + sd * within(draw[UNKNOWNS.indexOf(name)] ?? 0);
+  };
   return {
     oven: {
-      offsetK: constant("ovenOffsetSdK") * z("ovenOffset"),
-      convectionShare: Math.exp(constant("convectionSdShare") * z("convection")),
-      dryingShare: Math.exp(constant("dryingSdShare") * z("drying")),
-      crustShare: Math.exp(constant("crustSdShare") * z("crust")),
+      offsetK: value("ovenOffset"),
+      convectionShare: Math.exp(value("convection")),
+      dryingShare: Math.exp(value("drying")),
+      crustShare: Math.exp(value("crust")),
       hotSideK: 0,
     },
-    breastThickness: 1 + constant("shapeSdShare") * z("shape"),
-    startOffsetK: constant("startSdK") * z("start"),
-    // Anywhere within the range alike: the standard deviation of a uniform spread.
-    massOff: z("mass") / Math.sqrt(3),
-    probeM: { breast: constant("probeSdM") * z("breastProbe"), thigh: constant("probeSdM") * z("thighProbe") },
+    breastThickness: 1 + value("shape"),
+    startOffsetK: value("start"),
+    massOff: value("mass"),
+    probeM: { breast: value("breastProbe"), thigh: value("thighProbe") },
   };
 }
