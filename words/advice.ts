@@ -7,6 +7,7 @@ import { isFire } from "../core/heat/sources";
 import type { CookStage, Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import { sides } from "./amounts";
 import { conditionWords } from "./conditions";
 import { PART_NAMES } from "./names";
 import { fuelWords, stageWords, type TimetableRow } from "./timetable";
@@ -104,7 +105,10 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `misplaced ${advice.part}`,
         does: `Check where the ${advice.part}'s tip sits`,
-        why: "It does not warm as the deepest meat does: on bone, or too near the skin. Left there, it calls too early; read a second place.",
+        why:
+          advice.shortCm > 0
+            ? `The readings fit a tip about ${sides([advice.shortCm], units)} short of the deepest meat, where it calls too early: push it on, off the bone, and read a second place.`
+            : "The readings fit a tip past the deepest meat, near bone or the cavity: draw it back a little, and read a second place.",
         rings: false,
       };
     case "late":

@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { Forecast } from "../forecast/assimilate";
+import { usualPrior } from "../forecast/prior";
 import { changeOf } from "./change";
 
 const forecast = (p50: number, change: Partial<Forecast> = {}): Forecast => ({
   targets: { breast: { p10: p50 - 9, p50, p90: p50 + 9 } },
   pull: { p10: p50 - 9, p50, p90: p50 + 9 },
   estimate: [],
+  prior: usualPrior(),
   aimC: { breast: 70 },
   members: [{ draw: [], minutes: Float64Array.of(0, 200), shown: { breast: Float64Array.of(0, 80) } }],
   setAside: [],

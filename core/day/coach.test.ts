@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { UNKNOWNS } from "../forecast/prior";
+import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
 import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
@@ -16,6 +16,7 @@ const forecast = (change: Partial<NonNullable<Watched["forecast"]>> = {}): NonNu
   targets: { breast: at(180), thigh: at(184) },
   pull: at(184),
   estimate: UNKNOWNS.map(() => 0),
+  prior: usualPrior(),
   aimC: { breast: 70, thigh: 74 },
   members: [],
   setAside: [],
@@ -78,7 +79,8 @@ describe("the coach", () => {
   it("takes a tip for misplaced when the readings put it far from the centre", () => {
     const off = (sd: number) => forecast({ estimate: UNKNOWNS.map((name) => (name === "thighProbe" ? sd : 0)) });
     expect(kinds({ forecast: off(1) })).toEqual([]);
-    expect(adviceFor({ ...NOTHING, forecast: off(-2) })).toEqual([{ kind: "misplaced", part: "thigh" }]);
+    expect(adviceFor({ ...NOTHING, forecast: off(-2) })).toEqual([{ kind: "misplaced", part: "thigh", shortCm: -1 }]);
+    expect(adviceFor({ ...NOTHING, forecast: off(2) })).toEqual([{ kind: "misplaced", part: "thigh", shortCm: 2 }]);
   });
 
   it("says that dinner will be late once the finish leaves too short a rest", () => {

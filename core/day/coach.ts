@@ -3,13 +3,13 @@
  * happens otherwise; data, so that the words can be in the cook's units.
  */
 
+import { coarseCellM } from "../bird/body";
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
-import { constant } from "../constants";
 import type { Forecast } from "../forecast/assimilate";
 import { middleShownAt } from "../forecast/ensemble";
 import { lowestC } from "../forecast/newest";
-import { UNKNOWNS } from "../forecast/prior";
+import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { isFed } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
@@ -34,7 +34,8 @@ export type Advice =
   /** A probe whose readings are set aside: it slipped, or it is in the oven's air. */
   | { readonly kind: "slipped" | "out"; readonly probe: Probe }
   /** The tip is likely far from the thickest place, on bone or under the skin. */
-  | { readonly kind: "misplaced"; readonly part: "breast" | "thigh" }
+  /** Short of the deepest by so much, or past it where negative. */
+  | { readonly kind: "misplaced"; readonly part: "breast" | "thigh"; readonly shortCm: number }
   | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
   /** Everything warms more slowly than the fitted bird has it: an open door, or the heat is off. */
   | { readonly kind: "cooled"; readonly paceShare: number }
@@ -141,7 +142,7 @@ function dueByPlan({
 }
 
 /** What the readings and the bird they point to show. */
-function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forecast: Forecast): Advice[] {
+function seenInReadings({ plan, nowMin, readings, browning, outByMin }: Watched, forecast: Forecast): Advice[] {
   const advice: Advice[] = [];
   for (const probe of forecast.lost) {
     const out = forecast.setAside.some(({ reading, why }) => why === "out" && probeOf(reading) === probe);
@@ -164,12 +165,17 @@ function seenInReadings({ nowMin, readings, browning, outByMin }: Watched, forec
   if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT) advice.push({ kind: "dark-early" });
   const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;
   if (Math.abs(offset) > OVEN_OFF_SD) {
-    const kelvin = Math.round(Math.abs(offset) * constant("ovenOffsetSdK"));
+    const kelvin = Math.round(Math.abs(traitsOf(forecast.estimate, forecast.prior).oven.offsetK));
     advice.push({ kind: offset < 0 ? "oven-cold" : "oven-hot", kelvin });
   }
   for (const part of ["breast", "thigh"] as const) {
     const off = forecast.estimate[UNKNOWNS.indexOf(`${part}Probe`)] ?? 0;
-    if (Math.abs(off) > MISPLACED_SD && forecast.targets[part]) advice.push({ kind: "misplaced", part });
+    if (Math.abs(off) > MISPLACED_SD && forecast.targets[part]) {
+      const shortCm = Math.round(
+        100 * coarseCellM(plan.bird, traitsOf(forecast.estimate, forecast.prior).probeM[part]),
+      );
+      advice.push({ kind: "misplaced", part, shortCm });
+    }
   }
   const next = nextReading(forecast, readings, nowMin);
   if (next) {

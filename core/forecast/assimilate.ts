@@ -19,7 +19,7 @@ import {
   shownAt,
 } from "./ensemble";
 import { lineThrough } from "./line";
-import { type Draw, normalQuantile, priorDraws, within } from "./prior";
+import { type Draw, normalQuantile, type Prior, priorDraws, usualPrior, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
 import { type SetAside, screened } from "./screening";
 
@@ -29,6 +29,8 @@ export interface Forecast {
   readonly pull: Quantiles;
   /** Mean of the refitted members' unknowns, in prior standard deviations. */
   readonly estimate: Draw;
+  /** What they are deviations of. */
+  readonly prior: Prior;
   /** What the bird of the estimate has to show where the cook's thermometer shows its target. */
   readonly aimC: CentreTemperatures;
   readonly members: readonly Member[];
@@ -253,7 +255,7 @@ export function* fitting(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  { shownC, startC }: Pick<EnsembleOptions, "shownC" | "startC">,
+  { shownC, startC, prior = usualPrior() }: Pick<EnsembleOptions, "shownC" | "startC" | "prior">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
@@ -274,6 +276,7 @@ export function forecastFrom(
   return {
     targets: Object.fromEntries(parts.map((part, n) => [part, quantiles(shown[n] as number[])])),
     pull: quantiles(members.map((_, m) => Math.max(0, ...shown.map((minutes) => minutes[m] as number)))),
+    prior,
     estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
     aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,
