@@ -7,6 +7,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/soli
 import { constant } from "../core/constants";
 import { bandShares } from "../core/forecast/band";
 import { mapLate } from "../core/forecast/ensemble";
+import { centredPrior } from "../core/forecast/prior";
 import { HEAT_SOURCES } from "../core/heat/sources";
 import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { HistoryPoint } from "../core/processes/bird";
@@ -142,7 +143,18 @@ function answer(args: readonly string[], withBand: boolean): unknown {
   const shares =
     stoppedByTime || !withBand
       ? { p10: 1, p90: 1 }
-      : drain(bandShares({ form, boughtKg, startC, fillingC, stages, source, shownC: until.targetsC }));
+      : drain(
+          bandShares({
+            form,
+            boughtKg,
+            startC,
+            fillingC,
+            stages,
+            source,
+            shownC: until.targetsC,
+            prior: centredPrior(),
+          }),
+        );
   return {
     pullMinutes: tenth(pullMinute),
     pullBand: { p10: tenth(pullMinute * shares.p10), p90: mapLate(shares.p90, (share) => tenth(pullMinute * share)) },

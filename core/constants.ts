@@ -65,8 +65,10 @@ export const CONSTANTS = {
   baconConductanceWPerM2K: chosen(80, "W/m²K"),
   baconVapourShare: chosen(0.8, "1"),
   wrapGapWPerM2K: chosen(20, "W/m²K"),
-  lidEmissivity: published(0.9, "1", HEAT_TEXT),
-  lidGapWPerM2K: chosen(11, "W/m²K"),
+  lidEmissivity: chosen(0.5, "1"),
+  dishAreaShare: chosen(0.8, "1"),
+  condensingWPerM2K: chosen(150, "W/m²K"),
+  tentVentShare: chosen(0.3, "1"),
   panContactWPerM2K: published(
     120,
     "W/m²K",

@@ -99,10 +99,18 @@ const FOIL_PANS_AND_STONES = {
     why: "its own water dries; fat that melts out of it covers the rest",
   },
   wrapGapWPerM2K: { what: "steam and juice between a tight wrap and skin", why: "1.5 mm at 0.03 W/mK" },
-  lidEmissivity: "emissivity of enamel",
-  lidGapWPerM2K: {
-    what: "steam between a lid and the skin under it",
-    why: "free convection over some centimetres, 5, and the lid's own radiation, 6",
+  lidEmissivity: { what: "emissivity of a covered dish", why: "half bright foil or metal at 0.1, half enamel at 0.9" },
+  dishAreaShare: {
+    what: "what a covered dish takes up from the oven and hands on as steam, against a surface as large as the meat's",
+    why: "it is larger than the meat, but its own mass and what lies in it warm first, and steam escapes; 0.7 to 1.5",
+  },
+  condensingWPerM2K: {
+    what: "steam that condenses on meat in a covered dish",
+    why: "of steam with some air in it; textbooks have 100 to 500, and it hardly matters",
+  },
+  tentVentShare: {
+    what: "the oven's air that gets under a loose tent, against no tent",
+    why: "open along its edges; 0.1 to 0.5",
   },
   panContactWPerM2K: "contact of meat with a hot pan or stone; measured values for patties run from 100 to 250",
   contactAreaShare: { what: "share of pan or stone that the bird covers and cools", why: "of a tray its size" },

@@ -111,6 +111,16 @@ export const usualPrior = (): Prior => ({
   mass: { mean: 0, sd: 1 / Math.sqrt(3) },
 });
 
+/** The same where the tip is as likely past the deepest as short of it: what published tables are read by. */
+export function centredPrior(): Prior {
+  const usual = usualPrior();
+  return {
+    ...usual,
+    breastProbe: { ...usual.breastProbe, mean: 0 },
+    thighProbe: { ...usual.thighProbe, mean: 0 },
+  };
+}
+
 /** The bird and oven a draw stands for. */
 export function traitsOf(draw: Draw, prior: Prior = usualPrior()): BirdTraits {
   const value = (name: Unknown): number => {

@@ -12,12 +12,13 @@ import {
   underBacon,
   underFoil,
   underLid,
+  underTent,
   wrapped,
 } from "./surroundings";
 
 export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
 export type Shield = (typeof SHIELDS)[number];
-/** Foil drawn tight around it, or the lid of the pan that it is in. */
+/** Foil drawn tight around it; or its dish covered, by a lid or by foil sealed over it. */
 export const WRAPS = ["none", "foil", "lid"] as const;
 export type Wrap = (typeof WRAPS)[number];
 export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
@@ -105,7 +106,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const skin = {
     foil: () => wrapped(open, moment.skinC),
     lid: () => underLid(open, moment.skinC),
-    none: () => (moment.shield === "all" ? foil : open),
+    none: () => (moment.shield === "all" ? underTent(open) : open),
   }[moment.wrap]();
   const conductance = own.turns ? null : contactWPerM2K(underlay);
   const contact: Patch =

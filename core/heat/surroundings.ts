@@ -61,24 +61,44 @@ export function underBacon(open: Patch): Patch {
   };
 }
 
-/** Wrapped tight: the space within holds steam at the temperature of the skin, which condenses where it is colder. */
-export const wrapped = (open: Patch, meanSkinC: number): Patch =>
-  inSteam(open, meanSkinC, constant("foilEmissivity"), constant("wrapGapWPerM2K"));
-
-/** In a pan with its lid on: the same, across a wider gap, and the lid's dark enamel takes up more of the oven's glow. */
-export const underLid = (open: Patch, meanSkinC: number): Patch =>
-  inSteam(open, meanSkinC, constant("lidEmissivity"), constant("lidGapWPerM2K"));
-
-function inSteam(open: Patch, meanSkinC: number, emissivity: number, gapWPerM2K: number): Patch {
-  const outside = open.convectionWPerM2K + radiativeWPerM2K(emissivity, (open.airC + 80) / 2);
+/** A loose tent over all of it: besides what passes the foil, the oven's air goes in and out under its edges. */
+export function underTent(open: Patch): Patch {
+  const foil = underFoil(open);
   return {
-    ...open,
-    convectionWPerM2K: inSeries(outside, gapWPerM2K),
-    emissivity: 0,
-    vapourPa: saturationPa(Math.min(meanSkinC, 98)),
-    vapourShare: 1,
+    ...foil,
+    convectionWPerM2K: foil.convectionWPerM2K + constant("tentVentShare") * open.convectionWPerM2K,
   };
 }
+
+/** Air that is full of steam at the temperature of the skin: it condenses where the skin is colder, and escapes above 98 °C. */
+const inSteam = (open: Patch, meanSkinC: number, fromOvenWPerM2K: number): Patch => ({
+  ...open,
+  convectionWPerM2K: fromOvenWPerM2K,
+  emissivity: 0,
+  vapourPa: saturationPa(Math.min(meanSkinC, 98)),
+  vapourShare: 1,
+});
+
+const outsideWPerM2K = (open: Patch, emissivity: number): number =>
+  open.convectionWPerM2K + radiativeWPerM2K(emissivity, (open.airC + 80) / 2);
+
+/** Wrapped tight: foil with juice and steam between it and the skin. */
+export const wrapped = (open: Patch, meanSkinC: number): Patch =>
+  inSteam(open, meanSkinC, inSeries(outsideWPerM2K(open, constant("foilEmissivity")), constant("wrapGapWPerM2K")));
+
+/**
+ * In a dish with its lid on, or with foil sealed over it: what all of the dish takes up from the oven boils its juices, and
+ * the steam condenses on the meat until that is as hot.
+ */
+export const underLid = (open: Patch, meanSkinC: number): Patch =>
+  inSteam(
+    open,
+    meanSkinC,
+    inSeries(
+      constant("dishAreaShare") * outsideWPerM2K(open, constant("lidEmissivity")),
+      constant("condensingWPerM2K"),
+    ),
+  );
 
 /** The air in the cavity follows its walls and, through the open end, a little of what is outside; it is saturated. */
 export function cavityPatch(outside: Patch, wallC: number): Patch {

@@ -69,7 +69,7 @@ export function StageRow({ plan, n, units }: Props) {
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
-          {{ none: "", foil: "wrapped, ", lid: "under a lid, " }[holds.wrap]}
+          {{ none: "", foil: "wrapped, ", lid: "covered, " }[holds.wrap]}
           {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
           {turnsItself(plan.heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
         </summary>
@@ -196,8 +196,8 @@ function Arrangement({ plan, n, units }: Props) {
 
 const WRAP_CHOICES: readonly { readonly value: Wrap; readonly label: string }[] = [
   { value: "none", label: "Unwrapped" },
-  { value: "foil", label: "Wrapped tight" },
-  { value: "lid", label: "Lid on" },
+  { value: "foil", label: "Wrapped tight in foil" },
+  { value: "lid", label: "Lid on, or foil sealed over the dish" },
 ];
 
 const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string }[] = [
@@ -205,7 +205,7 @@ const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string 
   { value: "breast", label: "Over the breast" },
   { value: "tips", label: "Over the tips" },
   { value: "breast-and-tips", label: "Over both" },
-  { value: "all", label: "Over all" },
+  { value: "all", label: "Loose tent over all" },
 ];
 
 const FACING_WORDS = {
