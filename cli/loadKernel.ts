@@ -4,9 +4,14 @@ import { installKernel } from "../core/heat/arena";
 
 const built = fileURLToPath(new URL("../build/kernel.wasm", import.meta.url));
 
-/** Installs the compiled kernel where it has been built; without it the reference kernel runs, slower and equal. */
+/** Installs the compiled kernel where it has been built; without it the reference kernel runs, and it is said how. */
 export function loadKernel(): boolean {
-  if (!existsSync(built)) return false;
+  if (!existsSync(built)) {
+    console.error(
+      "the compiled kernel is not built: the numbers are the same and take ten times as long (npm install builds it)",
+    );
+    return false;
+  }
   installKernel(new WebAssembly.Module(readFileSync(built)));
   return true;
 }

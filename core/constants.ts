@@ -46,6 +46,7 @@ export const CONSTANTS = {
   cavityWPerM2K: fitted(1.54, "W/m²K"),
   cavityVentShare: chosen(0.25, "1"),
   ovenLagMin: practice(8, "min"),
+  ovenCoolMin: practice(55, "min"),
   ovenSwingK: practice(4, "K"),
   ovenSwingMin: practice(9, "min"),
   doorLossMin: chosen(0.6, "min"),

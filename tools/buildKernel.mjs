@@ -24,4 +24,5 @@ export async function buildKernel() {
   if (error) throw new Error(`the kernel does not compile: ${error.message}\n${stderr.toString()}`);
 }
 
-if (process.argv[1]?.endsWith("buildKernel.mjs")) await buildKernel();
+// After an install, of its own accord; one without what only developers need goes on without it.
+if (process.argv[1]?.endsWith("buildKernel.mjs") && existsSync("node_modules/assemblyscript")) await buildKernel();

@@ -43,7 +43,11 @@ export class Oven {
       const isOpen = this.minute < this.openUntilMin;
       const towards = (now: number, aim: number, timeMin: number): number =>
         now + (aim - now) * (1 - Math.exp(-step / timeMin));
-      this.middleC = towards(this.middleC, dialC, lagMin);
+      // Nothing cools an oven but what gets out through its walls: it falls far more slowly than it is heated.
+      this.middleC =
+        this.middleC > dialC
+          ? Math.max(dialC, towards(this.middleC, constant("kitchenC"), constant("ovenCoolMin")))
+          : towards(this.middleC, dialC, lagMin);
       const swing = constant("ovenSwingK") * Math.sin((2 * Math.PI * this.minute) / constant("ovenSwingMin"));
       this.nowAirC = isOpen
         ? towards(this.nowAirC, constant("kitchenC"), constant("doorLossMin"))
