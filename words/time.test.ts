@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { MINUTE_MS } from "../core/units/time";
 import { READERS } from "../tests/helpers/readers";
-import { clockTime, countdown, dayAndTime, dayName, giveOrTake, hourTick, largeCountdown } from "./time";
+import { clockTime, countdown, dayAndTime, dayName, dayTick, giveOrTake, hourTick, largeCountdown } from "./time";
 
 const AT = Date.UTC(2026, 8, 27, 11, 30);
 
@@ -17,6 +17,8 @@ describe("a day and a time", () => {
   it("has its year where that is another", () => {
     expect(dayName(AT, "UTC", { dates: "day", year: 2027 })).toBe("Sun 27 Sep 2026");
     expect(dayName(AT, "UTC", { dates: "month", year: 2027 })).toBe("Sun, Sep 27, 2026");
+    // On an axis there is no room for it, and the dates beside it have it.
+    expect([dayTick(AT, "UTC", READERS.metric), dayTick(AT, "UTC", READERS.us)]).toEqual(["Sun 27 Sep", "Sun, Sep 27"]);
   });
 });
 

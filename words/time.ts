@@ -35,6 +35,10 @@ export const clockTime = (ms: number, zone: string, { clock }: Pick<Reader, "clo
 export const hourTick = (ms: number, zone: string, reader: Pick<Reader, "clock">): string =>
   reader.clock === "12h" ? clockTime(ms, zone, reader).replace(":00", "") : clockTime(ms, zone, reader);
 
+/** A day on an axis, where room is short and its dates stand beside it: "Sun 26 Sep" or "Sun, Sep 26" */
+export const dayTick = (ms: number, zone: string, { dates }: Pick<Reader, "dates">): string =>
+  write(ms, zone, DAY[dates]);
+
 /** "Sun 26 Sep" or "Sun, Sep 26"; with its year where that is another than the reader's. */
 export function dayName(ms: number, zone: string, { dates, year }: Pick<Reader, "dates" | "year">): string {
   const isThisYear = write(ms, zone, "yyyy") === String(year);

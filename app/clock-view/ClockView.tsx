@@ -5,7 +5,7 @@ import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { MINUTE_MS } from "../../core/units/time";
 import { CHORE_NAMES, dishName, TASK_NAMES } from "../../words/names";
-import { clockTime, dayAndTime, dayName, giveOrTake, hourTick } from "../../words/time";
+import { clockTime, dayAndTime, dayTick, giveOrTake, hourTick } from "../../words/time";
 import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
@@ -78,7 +78,7 @@ export function ClockView(props: Props) {
         ))}
         <div className="absolute inset-y-0 right-0" style={{ left: GUTTER }}>
           {days.map((ms) => (
-            <Tick key={ms} x={scale.toX(ms)} label={dayName(ms, zone, reader)} />
+            <Tick key={ms} x={scale.toX(ms)} label={dayTick(ms, zone, reader)} />
           ))}
           {ticks.map((ms) => (
             <Tick key={ms} x={scale.toX(ms)} label={hourTick(ms, zone, reader)} />
