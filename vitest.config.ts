@@ -40,8 +40,6 @@ export default defineConfig({
         test: {
           name: "browser",
           include: ["tests/browser/**/*.test.ts"],
-          // One more than there are processors: what waits for a page leaves its processor to another.
-          maxWorkers: 3,
           globalSetup: "tests/helpers/chromedriver.ts",
           isolate: false,
           testTimeout: 120_000,

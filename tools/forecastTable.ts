@@ -10,7 +10,7 @@ import { fileURLToPath, pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
 import { constant } from "../core/constants";
 import { fitting, forecastFrom, type Simulated } from "../core/forecast/assimilate";
-import { bandDraws } from "../core/forecast/band";
+import { bandDraws, withFamilyError } from "../core/forecast/band";
 import { minuteAllShown, minuteShown, type Quantiles, quantiles, runEnsemble } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
 import { drain } from "../core/processes/cook";
@@ -102,9 +102,9 @@ function answersFor(seed: number): Answer[] {
       if (leadMin === null) {
         const members = drain(runEnsemble(options, bandDraws())).slice(1);
         const shown = (part: "breast" | "thigh"): Quantiles =>
-          quantiles(members.map((member) => minuteShown(member, part, options.shownC[part] ?? 0)));
+          quantiles(withFamilyError(members.map((member) => minuteShown(member, part, options.shownC[part] ?? 0))));
         return {
-          pull: quantiles(members.map((member) => minuteAllShown(member, options.shownC))),
+          pull: quantiles(withFamilyError(members.map((member) => minuteAllShown(member, options.shownC)))),
           breast: shown("breast"),
           thigh: shown("thigh"),
         };

@@ -296,6 +296,10 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
     what: "thickness of the breast at the same mass",
     why: "breeds differ and a spatchcocked bird is pressed more or less; a tape measure would halve it",
   },
+  planErrorShare: {
+    what: "what the model itself may be off by in a plan, of the whole roast",
+    why: "roasts of birds and ovens of another family, outside the model's own, are that much further off than its birds are from one another",
+  },
   startSdK: { what: "start temperature of the bird", why: "fridges differ from shelf to shelf" },
   probeSdM:
     "spread of where a probe's tip sits in a turkey, along the way it was pushed in; in proportion in smaller birds",

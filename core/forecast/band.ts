@@ -1,5 +1,6 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
 import type { CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
 import {
   type EnsembleOptions,
   type Late,
@@ -11,7 +12,7 @@ import {
   quantiles,
   runEnsemble,
 } from "./ensemble";
-import { type Draw, type Prior, priorDraws, UNKNOWNS, usualPrior } from "./prior";
+import { type Draw, normalQuantile, type Prior, priorDraws, UNKNOWNS, usualPrior } from "./prior";
 
 export const BAND_MEMBERS = 24;
 
@@ -44,10 +45,23 @@ export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): S
   return { p10: p10 / ownMin, p50: Number.isFinite(p50) ? p50 / ownMin : 1, p90: lateOf(p90 / ownMin) };
 }
 
+/**
+ * What no member can be, since all are of one family, as a share of the whole roast: each takes its own stratum of it.
+ * @param minutes of the members, in the order of their draws
+ */
+export function withFamilyError(minutes: readonly number[]): number[] {
+  const share = constant("planErrorShare");
+  // Seven and the number of members have no divisor in common: every stratum is met once.
+  return minutes.map((minute, n) => {
+    const stratum = (7 * n) % minutes.length;
+    return minute * Math.exp(share * normalQuantile((stratum + 0.5) / minutes.length));
+  });
+}
+
 /** @param members of {@link bandDraws}, in their order */
 export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Shares {
   return sharesOfMinutes(
-    quantiles(members.map((member) => minuteAllShown(member, shownC))),
+    quantiles(withFamilyError(members.map((member) => minuteAllShown(member, shownC)))),
     usual ? minuteAllShown(usual, shownC) : Number.POSITIVE_INFINITY,
   );
 }

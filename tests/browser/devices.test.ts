@@ -4,7 +4,18 @@ import type { WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
-import { field, openBrowser, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { MINUTE_MS } from "../../core/units/time";
+import {
+  field,
+  networkGone,
+  openBrowser,
+  press,
+  pressAt,
+  STOVE,
+  seeText,
+  storedRows,
+  wentInAgo,
+} from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 let server: RunningServer;
@@ -55,6 +66,15 @@ describe("one roast on two devices", () => {
     // Long enough ago that it may be near.
     await wentInAgo(phone, 150);
     await pressAt(phone, 'button[aria-label="Close"]');
+    // Of a bird that has just gone in the laptop would doubt it.
+    await laptop.wait(
+      async () => {
+        const [roast] = await storedRows<Roast>(laptop, "roasts");
+        return Date.now() - Date.parse(roast?.happened.inAt ?? "") > 140 * MINUTE_MS;
+      },
+      15_000,
+      "the laptop did not hear when it went in",
+    );
     await (await field(laptop, "breast")).sendKeys("66");
     await press(laptop, "Note the reading");
     await phone.wait(
@@ -66,22 +86,12 @@ describe("one roast on two devices", () => {
 
   it("goes on while the server is away, and is one again when it is back", async () => {
     const address = server.url;
-    await (phone as ChromeDriver).sendDevToolsCommand("Network.emulateNetworkConditions", {
-      offline: true,
-      latency: 0,
-      downloadThroughput: 0,
-      uploadThroughput: 0,
-    });
+    await networkGone(phone, true);
     await (await field(phone, "thigh")).sendKeys("69");
     await press(phone, "Note the reading");
     await phone.wait(async () => (await textOf(phone)).includes("\n69\n"), 10_000);
     expect(await textOf(laptop)).not.toContain("\n69\n");
-    await (phone as ChromeDriver).sendDevToolsCommand("Network.emulateNetworkConditions", {
-      offline: false,
-      latency: 0,
-      downloadThroughput: -1,
-      uploadThroughput: -1,
-    });
+    await networkGone(phone, false);
     await laptop.wait(
       async () => (await textOf(laptop)).includes("\n69\n"),
       20_000,

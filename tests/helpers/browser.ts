@@ -65,6 +65,14 @@ export async function resize(driver: WebDriver, { width, height }: typeof TABLE)
   });
 }
 
+/** A page without a network, or with one again. Nothing is emulated before the network is watched. */
+export async function networkGone(driver: WebDriver, offline: boolean): Promise<void> {
+  const devTools = driver as ChromeDriver;
+  await devTools.sendDevToolsCommand("Network.enable", {});
+  const unlimited = { latency: 0, downloadThroughput: -1, uploadThroughput: -1 };
+  await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline, ...unlimited });
+}
+
 export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
   driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `never seen: ${css}`);
 
