@@ -45,17 +45,16 @@ export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): S
   return { p10: p10 / ownMin, p50: Number.isFinite(p50) ? p50 / ownMin : 1, p90: lateOf(p90 / ownMin) };
 }
 
+/** Midpoints of five equal shares of a normal spread. */
+const FAMILY_Z = [0.1, 0.3, 0.5, 0.7, 0.9].map(normalQuantile);
+
 /**
- * What no member can be, since all are of one family, as a share of the whole roast: each takes its own stratum of it.
- * @param minutes of the members, in the order of their draws
+ * What no member can be, since all are of one family: each stands for a spread of its own, as a share of the whole roast.
+ * @returns five for each of the minutes
  */
 export function withFamilyError(minutes: readonly number[]): number[] {
   const share = constant("planErrorShare");
-  // Seven and the number of members have no divisor in common: every stratum is met once.
-  return minutes.map((minute, n) => {
-    const stratum = (7 * n) % minutes.length;
-    return minute * Math.exp(share * normalQuantile((stratum + 0.5) / minutes.length));
-  });
+  return minutes.flatMap((minute) => FAMILY_Z.map((z) => minute * Math.exp(share * z)));
 }
 
 /** @param members of {@link bandDraws}, in their order */
