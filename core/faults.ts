@@ -1,4 +1,4 @@
-/** What is wrong with what comes in from outside, as data: `words/faults.ts` says it. */
+/** What is wrong with what comes in from outside, as data: `words/incoming.ts` says it. */
 import type { z } from "zod";
 import type { Allowed } from "./errors";
 

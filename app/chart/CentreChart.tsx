@@ -12,6 +12,7 @@ import { clockTime, hourTick } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
 import { wholeTicks } from "../ui/time";
+import { AxisLabel } from "./AxisLabel";
 import { spread } from "./spread";
 
 interface Props {
@@ -104,17 +105,9 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         {ZONE[units]}: bacteria grow
       </text>
       {temperatureTicks(0, 90, units).map(({ celsius, label }) => (
-        <text
-          key={label}
-          x={MARGIN.left - 8}
-          y={y(celsius)}
-          fontSize="12.5"
-          textAnchor="end"
-          dominantBaseline="central"
-          style={{ fill: "var(--ink-soft)" }}
-        >
+        <AxisLabel key={label} x={MARGIN.left - 8} y={y(celsius)}>
           {label}
-        </text>
+        </AxisLabel>
       ))}
       {hours.map((min) => (
         <text

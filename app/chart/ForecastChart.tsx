@@ -12,6 +12,7 @@ import { clockTime } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
 import { wholeTicks } from "../ui/time";
+import { AxisLabel } from "./AxisLabel";
 import { dotAt } from "./pickDot";
 import { spread } from "./spread";
 import { useSize } from "./useSize";
@@ -113,16 +114,9 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
             {temperatureTicks(Math.max(10, lowestC), 85, units).map(({ celsius, label }) => (
               <g key={label}>
                 <line x1={x(fromMin)} x2={x(toMin)} y1={y(celsius)} y2={y(celsius)} stroke="var(--line)" />
-                <text
-                  x={MARGIN.left - 6}
-                  y={y(celsius)}
-                  fontSize="12.5"
-                  textAnchor="end"
-                  dominantBaseline="central"
-                  style={{ fill: "var(--ink-soft)" }}
-                >
+                <AxisLabel x={MARGIN.left - 6} y={y(celsius)}>
                   {label}
-                </text>
+                </AxisLabel>
               </g>
             ))}
             {ticks.map((minute) => (

@@ -1,5 +1,5 @@
 /** Where a bird is heated. What is computed, planned or offered asks a source's traits, never its name. */
-import type { Cut } from "../bird/form";
+import { CUTS, type Cut } from "../bird/form";
 import { constant } from "../constants";
 import { NATURAL_SIZE_POWER } from "./surroundings";
 
@@ -30,7 +30,6 @@ export interface SourceTraits {
   readonly cuts: readonly Cut[];
 }
 
-const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"];
 const lagMin = (): number => constant("ovenLagMin");
 
 const OVEN: SourceTraits = {
@@ -42,7 +41,7 @@ const OVEN: SourceTraits = {
   lagMin,
   fuels: [],
   turns: false,
-  cuts: ANY_CUT,
+  cuts: CUTS,
 };
 
 /** A fire whose smoke is drawn past the bird, under a lid that stays shut. */
@@ -55,7 +54,7 @@ const COVERED_FIRE: SourceTraits = {
   lagMin,
   fuels: FUELS,
   turns: false,
-  cuts: ANY_CUT,
+  cuts: CUTS,
 };
 
 export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {

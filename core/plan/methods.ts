@@ -1,5 +1,5 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
-import { type Cut, centresOf, type FormChoice } from "../bird/form";
+import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
 import { type HeatSource, isFire, takes } from "../heat/sources";
 import { isColour } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
@@ -24,8 +24,6 @@ export interface Method {
   readonly heat?: HeatSource;
 }
 
-const ANY_CUT: readonly Cut[] = ["whole", "spatchcock", "parts", "crown", "legs", "boneless-breast", "leg-roll"];
-
 /**
  * Temperatures as a dial in °C has them, see {@link heatBy}: 160 °C and 325 °F stand for the published minimum oven of
  * 163 °C, all others are common practice.
@@ -34,7 +32,7 @@ export const METHODS: readonly Method[] = [
   {
     id: "steady",
     stages: [{ fromMin: 0, airC: 160 }],
-    cuts: ANY_CUT,
+    cuts: CUTS,
   },
   {
     id: "hot-start",
