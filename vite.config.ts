@@ -73,9 +73,11 @@ export default defineConfig({
   build: {
     outDir: "../dist",
     emptyOutDir: true,
-    // A small .wasm inlined as a data: address would be blocked by the content security policy.
+    // Every browser that the app is for knows it.
+    modulePreload: { polyfill: false },
     // What the libraries in the build are licensed by; the fonts' own are added behind.
     license: { fileName: LICENCES },
+    // A small .wasm inlined as a data: address would be blocked by the content security policy.
     assetsInlineLimit: (file) => (file.endsWith(".wasm") ? false : undefined),
     chunkSizeWarningLimit: 900,
   },

@@ -2,8 +2,8 @@
 
 import { parseArgs } from "node:util";
 import { forecasting } from "../core/forecast/assimilate";
-import { lateOf, mapLate, type Quantiles } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/planned";
+import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
 import { rowsIn } from "../core/formats/csv";
 import { readLog } from "../core/formats/readingLog";
 import { drain } from "../core/processes/cook";

@@ -5,8 +5,8 @@
 
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { massRangeKg } from "../core/bird/body";
 import { CUTS, centresOf } from "../core/bird/form";
+import { massRangeKg } from "../core/bird/mass";
 import { SPECIES } from "../core/bird/species";
 import { HEAT_SOURCES } from "../core/heat/sources";
 import { loadKernel } from "./loadKernel";

@@ -1,12 +1,12 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
 
-import { BY_TIME, bandShares } from "../core/forecast/band";
-import { mapLate } from "../core/forecast/ensemble";
+import { bandShares } from "../core/forecast/band";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import { BY_TIME, mapLate } from "../core/forecast/shares";
 import type { Roast } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
-import { dishName } from "../words/names";
+import { dishName } from "../words/dishes";
 import { timetableOf } from "../words/timetable";
 import { CommandError, NEVER_MET } from "./errors";
 import { tenth } from "./options";

@@ -1,5 +1,5 @@
 /** What is wrong with what comes in from outside, as data: `words/incoming.ts` says it. */
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import type { Allowed } from "./errors";
 
 /** What schemas, logs and lists hold to, where no shape, range or choice says it. */

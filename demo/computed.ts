@@ -1,7 +1,7 @@
 /** What a roast of the demo came to, by the minute since it went in: the shape of computed.json. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { PROBES } from "../core/bird/probe";
-import { NEVER } from "../core/forecast/ensemble";
+import { NEVER } from "../core/forecast/shares";
 
 const Predicted = z.strictObject({
   pullMinute: z.number(),

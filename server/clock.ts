@@ -3,14 +3,15 @@
  * Readings themselves carry their own instants; nothing that is stored depends on it.
  */
 import express, { Router } from "express";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { judgedBy } from "../core/formats/judged";
+import { between } from "../core/units/number";
 import { firstFault } from "../words/incoming";
 import { isThisMachine } from "./thisMachine";
 
 const MOST_RATE = 240;
 
-export const PaceSchema = z.strictObject({ rate: z.number().min(1).max(MOST_RATE), now: z.iso.datetime() });
+export const PaceSchema = z.strictObject({ rate: between(1, MOST_RATE), now: z.iso.datetime() });
 export type Pace = z.infer<typeof PaceSchema>;
 
 export class PacedClock {

@@ -2,10 +2,10 @@
 
 import { mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { messageOf } from "../words/faults";
 
-const LockSchema = z.object({ pid: z.number().int().positive(), url: z.string() });
+const LockSchema = z.object({ pid: z.int().check(z.positive()), url: z.string() });
 const NAME = "in-use.json";
 
 export type Locked =

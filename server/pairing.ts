@@ -9,16 +9,16 @@
 
 import { createHash, randomBytes, randomInt, timingSafeEqual } from "node:crypto";
 import { existsSync, readFileSync, renameSync } from "node:fs";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { MINUTE_MS } from "../core/units/time";
 import { messageOf } from "../words/faults";
 import { replaceFile } from "./durable";
 
 const DeviceSchema = z.strictObject({
   id: z.string(),
-  name: z.string().max(40),
+  name: z.string().check(z.maxLength(40)),
   /** SHA-256. */
-  tokenHash: z.string().regex(/^[0-9a-f]{64}$/),
+  tokenHash: z.string().check(z.regex(/^[0-9a-f]{64}$/)),
   pairedAt: z.iso.datetime(),
 });
 type Stored = z.infer<typeof DeviceSchema>;

@@ -1,6 +1,6 @@
 /** Pairing over HTTP: codes for this machine's screen, a cookie for a device that knows one, and the list of devices. */
 import express, { type Request, type RequestHandler, Router } from "express";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { onDisk } from "./onDisk";
 import { LONG_CODE, type Pairing, SHORT_CODE } from "./pairing";
 import { callerOf, isThisMachine } from "./thisMachine";
@@ -10,7 +10,10 @@ const COOKIE = "bruma-paired";
 const UNPAIRED = "paired devices are those of before";
 const YEAR_S = 365 * 24 * 60 * 60;
 
-const Asked = z.strictObject({ code: z.string().max(200), name: z.string().max(40).optional() });
+const Asked = z.strictObject({
+  code: z.string().check(z.maxLength(200)),
+  name: z.optional(z.string().check(z.maxLength(40))),
+});
 
 function tokenOf(request: Request): string | null {
   for (const part of (request.headers.cookie ?? "").split(";")) {

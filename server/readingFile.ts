@@ -1,16 +1,16 @@
 /** One file of readings: a JSON line each. Its end, its lines a slice at a time, and what is done with damage. */
 
 import { copyFileSync, createReadStream, readFileSync } from "node:fs";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { ThermometerLineSchema } from "../core/formats/thermometer";
 import { messageOf } from "../words/faults";
 import type { Arrived } from "./arrival";
 import { replaceFile } from "./durable";
 
 /** As it is stored; lines of older files lack when they came. */
-const StoredSchema = ThermometerLineSchema.extend({
-  arrivedAt: z.iso.datetime({ offset: true }).optional(),
-  placedAt: z.iso.datetime({ offset: true }).optional(),
+const StoredSchema = z.extend(ThermometerLineSchema, {
+  arrivedAt: z.optional(z.iso.datetime({ offset: true })),
+  placedAt: z.optional(z.iso.datetime({ offset: true })),
 });
 
 /** What is read and judged in one go while others wait: some hundred lines. */

@@ -20,13 +20,17 @@ import {
   renameSync,
 } from "node:fs";
 import { join } from "node:path";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { messageOf } from "../words/faults";
 import type { Arrived } from "./arrival";
 import { flushFolder, replaceFile, writeWhole } from "./durable";
 import { mend, readingIn, slicesOf, tailOf } from "./readingFile";
 
-const HeaderSchema = z.object({ format: z.literal("bruma-readings"), version: z.literal(1), epoch: z.string().min(1) });
+const HeaderSchema = z.object({
+  format: z.literal("bruma-readings"),
+  version: z.literal(1),
+  epoch: z.string().check(z.minLength(1)),
+});
 const HEADER = "store.json";
 
 /** Kept in memory: five hours of four probes every four seconds. What is older is read from disk for those who ask. */

@@ -7,7 +7,7 @@
 import { createHash } from "node:crypto";
 import { mkdirSync, readdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { judgedBy } from "../core/formats/judged";
 import {
   allReadings,

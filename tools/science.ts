@@ -8,7 +8,8 @@ import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { neumannError } from "../tests/helpers/neumann";
 import { CASES, errorOf, isTemperature, missOf, readOf, type Simulated } from "../tests/outside/cases";
 import { constantTold, originTold } from "../words/constants";
-import { SPECIES_NAMES, SPECIES_NUMBERS } from "../words/species";
+import { SPECIES_NAMES } from "../words/species";
+import { SPECIES_NUMBERS } from "../words/speciesNumbers";
 import { writeBodyPictures } from "./bodyPictures";
 import type { Row as ForecastRow } from "./forecastTable";
 

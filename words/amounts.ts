@@ -1,5 +1,5 @@
 /** Amounts as a list writes them, in the cook's units. */
-import { NEVER } from "../core/forecast/ensemble";
+import { NEVER } from "../core/forecast/shares";
 import type { Schedule } from "../core/schedule/backward";
 import { formatDuration, formatMass, type UnitSystem } from "../core/units/quantity";
 

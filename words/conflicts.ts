@@ -7,7 +7,8 @@ import type { ResourceConflict } from "../core/schedule/resources";
 import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
 import { sides } from "./amounts";
 import { conditionWords } from "./conditions";
-import { dishName, TASK_NAMES } from "./names";
+import { dishName } from "./dishes";
+import { TASK_NAMES } from "./names";
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
 /** What a place takes or has: the sides of it, or the volume of a pot. */

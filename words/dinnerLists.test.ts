@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { FIRST_SHARES } from "../core/forecast/band";
+import { FIRST_SHARES } from "../core/forecast/shares";
 import type { Plan } from "../core/plan/schema";
 import { forDinner } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";

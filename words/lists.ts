@@ -1,6 +1,6 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 
-import { ovenMassKg } from "../core/bird/body";
+import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { isFire } from "../core/heat/sources";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";

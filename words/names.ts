@@ -8,7 +8,6 @@ import { COVERS, type Cover } from "../core/heat/surroundings";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";
-import { REHEAT_ID } from "../core/schedule/derive";
 
 export const CUT_NAMES: Record<Cut, string> = {
   whole: "Whole",
@@ -43,10 +42,6 @@ export const HEAT_NAMES: Record<HeatSource, string> = {
   "covered-grill": "Covered grill",
   spit: "Spit",
 };
-
-/** A dish as its cook calls it; the carved bird that is heated again has a name of ours. */
-export const dishName = ({ id, name }: { readonly id: string; readonly name: string }): string =>
-  id === REHEAT_ID ? "The carved bird, covered" : name;
 
 /** Covers as choices, in the order of how much they hold. */
 export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));

@@ -1,7 +1,7 @@
 /** Instants as a cook reads them: local times in the roast's own zone, by the cook's habits. */
 import { TZDate } from "@date-fns/tz";
-import { format } from "date-fns";
-import { type Late, NEVER } from "../core/forecast/ensemble";
+import { lightFormat } from "date-fns";
+import { type Late, NEVER } from "../core/forecast/shares";
 import type { Habits } from "../core/units/habits";
 import { MINUTE_MS } from "../core/units/time";
 
@@ -10,39 +10,49 @@ export interface Reader extends Habits {
   readonly year: number;
 }
 
+const DAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
+const MONTHS = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"] as const;
+
+const nameOf = (date: Date): string => `${DAYS[date.getDay()]}`;
+const monthOf = (date: Date): string => `${MONTHS[date.getMonth()]}`;
+
+const PATTERNS = {
+  year: (date: Date) => String(date.getFullYear()),
+  day: (date: Date) => `${nameOf(date)} ${date.getDate()} ${monthOf(date)}`,
+  month: (date: Date) => `${nameOf(date)}, ${monthOf(date)} ${date.getDate()}`,
+  "24h": (date: Date) => lightFormat(date, "HH:mm"),
+  "12h": (date: Date) => `${lightFormat(date, "h:mm")} ${date.getHours() < 12 ? "am" : "pm"}`,
+} as const;
+
 const written = new Map<string, string>();
 const MOST_WRITTEN = 4000;
 
 /** A zoned date costs many lookups of the zone's rules, and a screen asks for the same minutes again and again. */
-function write(ms: number, zone: string, pattern: string): string {
+function write(ms: number, zone: string, pattern: keyof typeof PATTERNS): string {
   const key = `${Math.floor(ms / MINUTE_MS)}|${zone}|${pattern}`;
   const known = written.get(key);
   if (known !== undefined) return known;
   if (written.size > MOST_WRITTEN) written.clear();
-  const made = format(new TZDate(ms, zone), pattern);
+  const made = PATTERNS[pattern](new TZDate(ms, zone));
   written.set(key, made);
   return made;
 }
 
-const DAY = { day: "EEE d MMM", month: "EEE, MMM d" } as const;
-const TIME = { "24h": "HH:mm", "12h": "h:mm aaa" } as const;
-
 /** "13:30" or "1:30 pm" */
-export const clockTime = (ms: number, zone: string, { clock }: Pick<Reader, "clock">): string =>
-  write(ms, zone, TIME[clock]);
+export const clockTime = (ms: number, zone: string, { clock }: Pick<Reader, "clock">): string => write(ms, zone, clock);
 
 /** A whole hour on an axis, where room is short: "13:00" or "1 pm" */
 export const hourTick = (ms: number, zone: string, reader: Pick<Reader, "clock">): string =>
   reader.clock === "12h" ? clockTime(ms, zone, reader).replace(":00", "") : clockTime(ms, zone, reader);
 
 /** A day on an axis, where room is short and its dates stand beside it: "Sun 26 Sep" or "Sun, Sep 26" */
-export const dayTick = (ms: number, zone: string, { dates }: Pick<Reader, "dates">): string =>
-  write(ms, zone, DAY[dates]);
+export const dayTick = (ms: number, zone: string, { dates }: Pick<Reader, "dates">): string => write(ms, zone, dates);
 
 /** "Sun 26 Sep" or "Sun, Sep 26"; with its year where that is another than the reader's. */
 export function dayName(ms: number, zone: string, { dates, year }: Pick<Reader, "dates" | "year">): string {
-  const isThisYear = write(ms, zone, "yyyy") === String(year);
-  return write(ms, zone, isThisYear ? DAY[dates] : `${DAY[dates]}${dates === "month" ? "," : ""} yyyy`);
+  const day = write(ms, zone, dates);
+  const its = write(ms, zone, "year");
+  return its === String(year) ? day : `${day}${dates === "month" ? "," : ""} ${its}`;
 }
 
 /** "Sun 26 Sep, 13:30" or "Sun, Sep 26, 1:30 pm" */

@@ -22,7 +22,8 @@ import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
 import { conditionWords } from "./conditions";
-import { dishName, PART_NAMES, SALT_NAMES } from "./names";
+import { dishName } from "./dishes";
+import { PART_NAMES, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {

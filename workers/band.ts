@@ -1,6 +1,8 @@
 /** The band around a finish: its members are independent, so they are asked of the pool a handful at a time. */
-import { BAND_MEMBERS, bandDraws, type Shares, sharesOf } from "../core/forecast/band";
+
+import { BAND_MEMBERS, bandDraws, sharesOf } from "../core/forecast/band";
 import type { EnsembleOptions } from "../core/forecast/ensemble";
+import type { Shares } from "../core/forecast/shares";
 import { simulations } from "./simulations";
 
 /** So many members a job: a job is soon over, and what is more urgent waits for no more. */

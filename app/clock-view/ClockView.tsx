@@ -4,7 +4,8 @@ import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../c
 import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { MINUTE_MS } from "../../core/units/time";
-import { CHORE_NAMES, dishName, TASK_NAMES } from "../../words/names";
+import { dishName } from "../../words/dishes";
+import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
 import { clockTime, dayAndTime, dayTick, giveOrTake, hourTick } from "../../words/time";
 import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";

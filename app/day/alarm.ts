@@ -2,11 +2,11 @@
 
 import { useEffect, useRef } from "react";
 import { useNavigate } from "react-router";
-import { toast } from "sonner";
 import { create } from "zustand";
 import { titleShown } from "../../words/titles";
 import { clockNow, every } from "../shell/clock";
 import { useHabits } from "../shell/preferences";
+import { toast } from "../ui/toast";
 import { CallBook } from "./calls";
 import { useDays } from "./roastDay";
 
@@ -128,7 +128,7 @@ export function useAlarms(openId: string | undefined): void {
     for (const { key, does, roastId } of fresh) {
       if (roastId === openId) continue;
       const action = { label: "To the stove", onClick: () => void navigate(`/roast/${roastId}/cook`) };
-      toast(does, { id: key, duration: 30_000, action });
+      toast.message(does, { id: key, duration: 30_000, action });
     }
     return calls.length > 0 ? every(AGAIN_MS, () => ring(newest.current)) : undefined;
   }, [keys, on]);

@@ -1,7 +1,6 @@
 /** What was expected as the bird went in, written down once: by whichever page is open, after a reload or a crash too. */
 
 import { useEffect, useEffectEvent } from "react";
-import { toast } from "sonner";
 import { withPrediction } from "../../core/forecast/prediction";
 import type { Roast } from "../../core/plan/schema";
 import { changeRoast } from "../../storage/roasts";
@@ -9,6 +8,7 @@ import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";
 import { predictPull } from "../../workers/predict";
 import { database } from "../shell/database";
+import { toast } from "../ui/toast";
 
 export function usePrediction({ id, plan, happened }: Roast): void {
   const isOwed = happened.inAt !== undefined && !happened.predicted && !happened.closedAt;

@@ -1,9 +1,9 @@
 import { liveQuery } from "dexie";
 import { useEffect, useState } from "react";
-import { toast } from "sonner";
 import type { RoastReading } from "../../core/plan/schema";
 import { readingsAfter } from "../../storage/roasts";
 import { database } from "../shell/database";
+import { toast } from "../ui/toast";
 
 /**
  * The readings of a roast: read once, then what is stored after, from here or from another tab or device. Each is

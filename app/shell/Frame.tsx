@@ -1,6 +1,5 @@
 import { BookOpen, Flame, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet, useLocation, useMatch } from "react-router";
-import { Toaster } from "sonner";
 import type { CameFrom } from "../ui/Why";
 import { PracticeBadge } from "./PracticeBadge";
 import { changeUnits, usePreferences } from "./preferences";
@@ -94,13 +93,6 @@ export function Frame() {
       <main id="content" className="flex grow flex-col">
         <Outlet />
       </main>
-      <Toaster
-        position="top-center"
-        // Under the ways from screen to screen, and clear of the main act at the thumb.
-        offset={{ top: 68 }}
-        mobileOffset={{ top: 68 }}
-        theme={dark ? "dark" : "light"}
-      />
     </div>
   );
 }

@@ -1,10 +1,12 @@
-import { lazy, Suspense, useDeferredValue, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Outlet } from "react-router";
 import { begun } from "./begun";
 import { useOpening } from "./database";
 import { Blocked, Outdated } from "./NotOpened";
+import { useBehind } from "./whenIdle";
 
 const DayService = lazy(async () => ({ default: (await import("../day/DayService")).DayService }));
+const Toasts = lazy(async () => ({ default: (await import("./Toasts")).Toasts }));
 
 /**
  * Whether what stands before the first screen is there. A state, and not a promise that is suspended on: React holds back
@@ -26,16 +28,23 @@ function useBegun(): boolean {
 /** Screens that need the database: the frame stands around them while it opens. */
 export function Opened() {
   const hasBegun = useBegun();
-  // Behind the screens, and not in their way: its script is fetched once the first of them has been drawn.
-  const isDrawn = useDeferredValue(hasBegun, false);
+  // Behind the screens, and not in their way.
+  const isBehind = useBehind(hasBegun);
+  return (
+    <>
+      <Screens hasBegun={hasBegun} />
+      <Suspense fallback={null}>
+        {isBehind && <Toasts />}
+        {isBehind && <DayService />}
+      </Suspense>
+    </>
+  );
+}
+
+function Screens({ hasBegun }: { readonly hasBegun: boolean }) {
   const { isBlocked, isOutdated } = useOpening();
   if (isOutdated) return <Outdated />;
   if (!hasBegun && isBlocked) return <Blocked />;
   if (!hasBegun) return <p className="py-10 text-lg text-soft">Opening your roasts …</p>;
-  return (
-    <>
-      <Outlet />
-      <Suspense fallback={null}>{isDrawn && <DayService />}</Suspense>
-    </>
-  );
+  return <Outlet />;
 }

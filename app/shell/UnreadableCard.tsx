@@ -1,11 +1,11 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import { exportUnreadable, type Unreadable } from "../../storage/listing";
 import { deleteRoast } from "../../storage/roasts";
 import { messageOf } from "../../words/faults";
 import { firstFault } from "../../words/incoming";
 import { Button } from "../ui/Button";
 import { saveFile } from "../ui/saveFile";
+import { toast } from "../ui/toast";
 import { database } from "./database";
 
 /** A stored roast that cannot be shown: what is wrong with it, and the two things that can be done. */

@@ -1,5 +1,5 @@
 /** What the server answers, in words. */
-import { z } from "zod";
+import * as z from "zod/mini";
 
 const Refused = z.object({ why: z.string() });
 

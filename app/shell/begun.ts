@@ -5,7 +5,7 @@ import { messageOf } from "../../words/faults";
 import { clockNow } from "./clock";
 import { openShelf, startedAs } from "./database";
 import { usePreferences } from "./preferences";
-import { startSharing } from "./sharing";
+import { whenIdle } from "./whenIdle";
 
 /** Fetches the demo's own script. */
 type LoadDemo = () => Promise<{ seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> }>;
@@ -23,7 +23,8 @@ async function prepare(loadDemo: LoadDemo): Promise<void> {
   } catch (error) {
     console.error("the demo's roasts were not stored:", messageOf(error));
   }
-  startSharing(db);
+  // Nobody waits for the other devices.
+  whenIdle(() => void import("./sharing").then(({ startSharing }) => startSharing(db)));
 }
 
 /** Called once; the frame is painted meanwhile. */

@@ -1,6 +1,6 @@
 /** The one database of this page; the demo has its own, so that it never mixes with a cook's roasts. */
 
-import { z } from "zod";
+import * as z from "zod/mini";
 import { create } from "zustand";
 import { BrumaDatabase } from "../../storage/database";
 import { openDatabase } from "../../storage/opening";
@@ -9,9 +9,9 @@ import { usePace } from "./clock";
 const Mode = z.object({
   demo: z.boolean(),
   /** When the bird at the demo's simulated thermometer went in. */
-  inAt: z.iso.datetime().optional(),
+  inAt: z.optional(z.iso.datetime()),
   /** Open to the home network: where other devices find it, and the fingerprint of what they are to trust. */
-  lan: z.object({ addresses: z.array(z.string()), fingerprint: z.string().optional() }).optional(),
+  lan: z.optional(z.object({ addresses: z.array(z.string()), fingerprint: z.optional(z.string()) })),
 });
 type Mode = z.infer<typeof Mode>;
 

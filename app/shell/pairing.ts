@@ -1,5 +1,5 @@
 /** Pairing of this device with the machine that serves, and what that machine's own screen shows of it. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { create } from "zustand";
 import { whyOf } from "./answer";
 

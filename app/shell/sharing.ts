@@ -5,8 +5,7 @@
  */
 
 import { liveQuery } from "dexie";
-import { toast } from "sonner";
-import { z } from "zod";
+import * as z from "zod/mini";
 import { create } from "zustand";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
@@ -14,6 +13,7 @@ import { roastsOfDinner } from "../../storage/roasts";
 import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
 import { messageOf } from "../../words/faults";
 import { titleShown } from "../../words/titles";
+import { toast } from "../ui/toast";
 import { whyOf } from "./answer";
 import { every, soon } from "./clock";
 import { inOneTab } from "./oneTab";

@@ -1,7 +1,7 @@
 /** A write that fails is said where everybody sees it; whoever typed something keeps it. */
 
-import { toast } from "sonner";
 import { messageOf } from "../../words/faults";
+import { toast } from "../ui/toast";
 
 /** @returns whether it was stored */
 export async function stored(what: string, write: Promise<unknown>): Promise<boolean> {

@@ -1,7 +1,7 @@
 /** A roast's plan placed on the clock, beside the other roasts of its dinner and the other pieces in its heat. */
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
-import { FIRST_SHARES } from "../../core/forecast/band";
+import { FIRST_SHARES } from "../../core/forecast/shares";
 import type { Plan, Roast } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
 import type { DerivedPlan } from "../../core/schedule/derive";

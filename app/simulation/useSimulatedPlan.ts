@@ -1,6 +1,5 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useRef } from "react";
-import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/band";
 import {
   ensembleOf,
   type PlannedDone,
@@ -8,6 +7,7 @@ import {
   plannedInput,
   pullGoalsC,
 } from "../../core/forecast/planned";
+import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
 import { bandOverPool, dropBand } from "../../workers/band";

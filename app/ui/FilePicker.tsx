@@ -1,7 +1,7 @@
 import { type ReactNode, useRef } from "react";
-import { toast } from "sonner";
 import { messageOf } from "../../words/faults";
 import { Button } from "./Button";
+import { toast } from "./toast";
 
 interface Props {
   /** What the file is, said to a screen reader. */

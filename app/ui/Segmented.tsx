@@ -1,5 +1,4 @@
-import { RadioGroup } from "radix-ui";
-import { memo, useCallback, useLayoutEffect, useRef } from "react";
+import { memo, useCallback, useId, useLayoutEffect, useRef } from "react";
 
 interface Choice<Value extends string> {
   readonly value: Value;
@@ -31,17 +30,25 @@ const sameChoices = (a: Props<string>, b: Props<string>): boolean =>
 
 /** Left alone while a hand drags something else: a dozen choices would cost a third of every step. */
 const Choices = memo(function Choices({ label, value, choices, onChange }: Props<string>) {
+  const name = useId();
   return (
-    <RadioGroup.Root aria-label={label} value={value} onValueChange={onChange} className="flex flex-wrap gap-1.5">
+    <div role="radiogroup" aria-label={label} className="flex flex-wrap gap-1.5">
       {choices.map((choice) => (
-        <RadioGroup.Item
+        <label
           key={choice.value}
-          value={choice.value}
-          className="min-h-9 lg:min-h-8 rounded-full border border-line-strong bg-mist-1 px-2.5 text-left text-[0.88rem] max-sm:min-h-12 max-sm:px-4 max-sm:text-base data-[state=checked]:border-ink data-[state=checked]:bg-ink data-[state=checked]:text-mist-1"
+          className="relative inline-flex min-h-9 lg:min-h-8 cursor-pointer items-center rounded-full border border-line-strong bg-mist-1 px-2.5 text-[0.88rem] max-sm:min-h-12 max-sm:px-4 max-sm:text-base has-checked:border-ink has-checked:bg-ink has-checked:text-mist-1 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-ember"
         >
+          <input
+            type="radio"
+            name={name}
+            value={choice.value}
+            checked={choice.value === value}
+            onChange={() => onChange(choice.value)}
+            className="sr-only"
+          />
           {choice.label}
-        </RadioGroup.Item>
+        </label>
       ))}
-    </RadioGroup.Root>
+    </div>
   );
 }, sameChoices);

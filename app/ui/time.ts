@@ -1,11 +1,11 @@
 /** What a date field holds, and where a zone's clock shows whole hours. */
 
 import { TZDate } from "@date-fns/tz";
-import { format } from "date-fns";
+import { lightFormat } from "date-fns";
 import { MINUTE_MS } from "../../core/units/time";
 
 /** "2027-09-26T13:30", what a date field holds. */
-export const fieldTime = (ms: number, zone: string): string => format(new TZDate(ms, zone), "yyyy-MM-dd'T'HH:mm");
+export const fieldTime = (ms: number, zone: string): string => lightFormat(new TZDate(ms, zone), "yyyy-MM-dd'T'HH:mm");
 
 /** The instant of a local time as a date field gives it; NaN when it is not one. */
 export function instantOf(field: string, zone: string): number {

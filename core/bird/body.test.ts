@@ -2,13 +2,14 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { QuantityError } from "../errors";
 import { ADDED_TISSUES, TISSUE_INDEX, TISSUES, type Tissue } from "../heat/tissue";
-import { type Body, coarseCellM, makeBody, makeBodyAtGrid, massRangeKg, ovenMassKg, viewIn } from "./body";
+import { type Body, coarseCellM, makeBody, makeBodyAtGrid, viewIn } from "./body";
 import { birdForm, CUTS, type FormChoice, hasCavity } from "./form";
 import { OUTSIDE } from "./grid";
+import { massRangeKg, ovenMassKg } from "./mass";
+import { REGION } from "./regions";
 import { birdShape } from "./shape";
 import { type BodyPart, PART_NAMES, type PartName, partAt } from "./solid";
 import { SPECIES } from "./species";
-import { REGION } from "./surfaceCells";
 import { voxelise } from "./voxelise";
 
 const FORMS = SPECIES.flatMap((species) => CUTS.map((cut) => ({ species, cut })));

@@ -5,9 +5,10 @@ import { requireBetween } from "../errors";
 import { Recent } from "../recent";
 import { type CentrePoints, thermalCentres } from "./centres";
 import { type Posture, type View, viewOf } from "./exposure";
-import { type BirdForm, birdForm, type Cut, type FormChoice, formKey } from "./form";
+import { type BirdForm, birdForm, type FormChoice, formKey } from "./form";
+import { massRangeKg, ovenMassKg } from "./mass";
 import { type BirdShape, birdShape } from "./shape";
-import { ANATOMY, SPECIES_RECORDS, type Species } from "./species";
+import { ANATOMY } from "./species";
 import { type VoxelSolid, voxelise } from "./voxelise";
 
 /** A bird's voxels: what does not change with its mass; lengths in metres of the reference bird. */
@@ -32,11 +33,6 @@ export interface Body extends HeatBody {
   /** Metres of this bird in one metre of the reference bird. */
   readonly scale: number;
 }
-
-const MEAT_KG_PER_M3 = 1060;
-
-/** Cube root of the bird's volume, m: the length its film coefficients go by. */
-export const sizeOfM = ({ massKg }: Pick<Body, "massKg">): number => Math.cbrt(massKg / MEAT_KG_PER_M3);
 
 const shapes = new Recent<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(24);
 const unitBodies = new Recent<UnitBody>(24);
@@ -66,32 +62,6 @@ export function viewIn(solid: VoxelSolid, posture: Posture): View {
   const view = known.get(key) ?? viewOf(solid.grid, solid.surface, posture);
   known.set(key, view);
   return view;
-}
-
-/** Bought as it is roasted, not as a whole bird. */
-export const isSoldCut = (cut: Cut): boolean =>
-  cut === "crown" || cut === "legs" || cut === "boneless-breast" || cut === "leg-roll";
-
-/**
- * Mass that goes into the oven. A whole bird, bought to be roasted whole, flat or in parts, loses neck and giblets and
- * what the cut takes out; a crown, legs, a boneless breast and a rolled leg are bought as they are roasted.
- */
-export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number {
-  if (isSoldCut(cut)) return boughtKg;
-  const backbone = cut === "whole" ? 0 : constant("backboneShare");
-  return boughtKg * (1 - SPECIES_RECORDS[species].gibletShare.value - backbone);
-}
-
-/** Masses as bought that the shapes were made for, kg. */
-export function massRangeKg(species: Species, cut: Cut): readonly [low: number, high: number] {
-  const whole = SPECIES_RECORDS[species].wholeKg;
-  // To the gram: a bound that is shown as 0.32 kg is one.
-  const parts = (low: number, high: number) =>
-    [Math.round(1000 * whole[0] * low) / 1000, Math.round(1000 * whole[1] * high) / 1000] as const;
-  if (cut === "crown") return parts(0.4, 0.6);
-  if (cut === "legs") return parts(0.2, 0.36);
-  if (cut === "boneless-breast" || cut === "leg-roll") return parts(0.08, 0.3);
-  return whole;
 }
 
 /** Thicknesses are rounded to these steps, so that birds of nearly one mass share their voxels. */

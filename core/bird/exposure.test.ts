@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { makeBody, viewIn } from "./body";
 import { type Posture, viewOf } from "./exposure";
+import { REGION } from "./regions";
 import { PART_NAMES, type PartName } from "./solid";
-import { REGION } from "./surfaceCells";
 import { voxelise } from "./voxelise";
 
 const ALONE: Posture = { side: "up", neighbour: false };

@@ -3,8 +3,9 @@
  * above the cell, weighted by the cosine (Lambert), are walked through the voxels until they leave or hit.
  */
 import { OUTSIDE, type VoxelGrid } from "./grid";
+import { REGION } from "./regions";
 import type { Vec3 } from "./sdf";
-import { REGION, type SurfaceCells } from "./surfaceCells";
+import type { SurfaceCells } from "./surfaceCells";
 
 export type Side = "up" | "down";
 

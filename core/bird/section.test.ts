@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { coarseCellM, makeBody, massRangeKg } from "./body";
+import { coarseCellM, makeBody } from "./body";
 import { birdForm, CUTS } from "./form";
+import { massRangeKg } from "./mass";
 import { cellCentre, formGeometry, pointOn, projectOn, sectionSampler } from "./section";
 import { SPECIES } from "./species";
 

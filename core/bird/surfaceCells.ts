@@ -1,18 +1,8 @@
 /** The cells that air, foil or a pan touches: true areas, depths, and which region of the bird each belongs to. */
 import { OUTSIDE, type VoxelGrid } from "./grid";
+import { REGION } from "./regions";
 import { normalAt, type Vec3 } from "./sdf";
 import { PART_NAMES, type Solid } from "./solid";
-
-/**
- * Regions of the surface that can meet different things. `away` and `contact` are not places on the bird but what
- * happens to a cell: its piece has left, or it lies on something.
- */
-export const REGIONS = ["skin", "breast", "tips", "cavity", "contact", "away"] as const;
-export type Region = (typeof REGIONS)[number];
-export const REGION: Record<Region, number> = Object.fromEntries(REGIONS.map((name, n) => [name, n])) as Record<
-  Region,
-  number
->;
 
 /** One entry a cell; areas in units of a cell face (true area by n·e, not the stairs). */
 export interface SurfaceCells {

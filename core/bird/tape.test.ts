@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { makeBody, massRangeKg } from "./body";
+import { makeBody } from "./body";
+import { massRangeKg } from "./mass";
 import { sizeOf } from "./size";
 import { ANATOMY, SPECIES } from "./species";
 import { massByTape } from "./tape";

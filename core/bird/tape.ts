@@ -2,7 +2,8 @@
 
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { makeBody, massRangeKg } from "./body";
+import { makeBody } from "./body";
+import { massRangeKg } from "./mass";
 import { sizeOf } from "./size";
 import { ANATOMY, type Species } from "./species";
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import { restFor } from "../processes/rest";
 import { taskOf } from "../schedule/backward";
 import { derivePlan } from "../schedule/derive";

@@ -3,7 +3,7 @@
  * oven is on nobody knows but the cook: it counts as off until it was ticked off or the bird is in.
  */
 
-import type { Shares } from "../forecast/band";
+import type { Shares } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { taskOf } from "../schedule/backward";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";

@@ -4,7 +4,7 @@
  * stands before it.
  */
 
-import { lateOf, type Quantiles } from "../forecast/ensemble";
+import { lateOf, type Quantiles } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";

@@ -9,19 +9,12 @@
 
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import {
-  type EnsembleOptions,
-  type Member,
-  minuteShown,
-  type Quantiles,
-  quantiles,
-  runEnsemble,
-  shownAt,
-} from "./ensemble";
+import { type EnsembleOptions, type Member, minuteShown, quantiles, runEnsemble, shownAt } from "./ensemble";
 import { lineThrough } from "./line";
 import { type Draw, normalQuantile, type Prior, priorDraws, usualPrior, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
 import { type SetAside, screened } from "./screening";
+import type { Quantiles } from "./shares";
 
 export interface Forecast {
   readonly targets: Partial<Record<Centre, Quantiles>>;

@@ -1,18 +1,9 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
 import type { CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
-import {
-  type EnsembleOptions,
-  type Late,
-  lateOf,
-  type Member,
-  minuteAllShown,
-  NEVER,
-  type Quantiles,
-  quantiles,
-  runEnsemble,
-} from "./ensemble";
+import { type EnsembleOptions, type Member, minuteAllShown, quantiles, runEnsemble } from "./ensemble";
 import { type Draw, normalQuantile, type Prior, priorDraws, UNKNOWNS, usualPrior } from "./prior";
+import { lateOf, NEVER, type Quantiles, type Shares } from "./shares";
 
 export const BAND_MEMBERS = 24;
 
@@ -23,20 +14,6 @@ export function bandDraws(prior: Prior = usualPrior()): readonly Draw[] {
   );
   return [deepest, ...priorDraws(BAND_MEMBERS)];
 }
-
-/** Shares that multiply a computed finish: early, middle, late. */
-export interface Shares {
-  readonly p10: number;
-  readonly p50: number;
-  /** "never" where one bird in ten does not get there at this heat: a normal outcome, to be said and not to be drawn. */
-  readonly p90: Late;
-}
-
-/** What leaves the heat by time alone leaves it then. */
-export const BY_TIME: Shares = { p10: 1, p50: 1, p90: 1 };
-
-/** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
-export const FIRST_SHARES: Shares = { p10: 0.9, p50: 1, p90: 1.1 };
 
 /** Of minutes to a finish, as shares of the finish itself. */
 export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): Shares {

@@ -1,7 +1,8 @@
 /** Where each centre is going: the fitted members' trajectories as a band, from the newest reading to past the finish. */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import type { Forecast } from "./assimilate";
-import { type Quantiles, quantiles, shownAt } from "./ensemble";
+import { quantiles, shownAt } from "./ensemble";
+import type { Quantiles } from "./shares";
 
 export interface CurvePoint extends Quantiles {
   readonly minute: number;

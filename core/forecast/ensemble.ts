@@ -1,8 +1,9 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
 
-import { type Body, coarseCellM, coarseThickness, makeBody, massRangeKg } from "../bird/body";
+import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
 import type { OvenTraits } from "../heat/ovens";
@@ -15,6 +16,7 @@ import { needsBothHalves, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { type BirdTraits, type Draw, type Prior, traitsOf } from "./prior";
+import type { Quantiles } from "./shares";
 
 export interface EnsembleOptions {
   readonly form: FormChoice;
@@ -191,20 +193,6 @@ export function minuteShown(member: Member, centre: Centre, celsius: number): nu
   }
   return Number.POSITIVE_INFINITY;
 }
-
-export interface Quantiles {
-  readonly p10: number;
-  readonly p50: number;
-  readonly p90: number;
-}
-
-/** A late end that one bird in ten never comes to is no number of minutes. */
-export const NEVER = "never";
-export type Late = number | typeof NEVER;
-export const lateOf = (value: number): Late => (Number.isFinite(value) ? value : NEVER);
-
-/** Something done with a late end, where there is one. */
-export const mapLate = (late: Late, change: (value: number) => number): Late => (late === NEVER ? NEVER : change(late));
 
 /** Quantiles of a sample, straight between the ordered values (Hyndman and Fan's type 7). */
 export function quantiles(values: readonly number[]): Quantiles {

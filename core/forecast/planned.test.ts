@@ -3,8 +3,8 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { drain } from "../processes/cook";
 import { bandShares } from "./band";
-import { NEVER } from "./ensemble";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC, roastOptions } from "./planned";
+import { NEVER } from "./shares";
 
 const { plan } = sampleRoast();
 

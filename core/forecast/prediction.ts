@@ -3,9 +3,8 @@
 import type { PredictionRecord, Roast } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
 import { MINUTE_MS } from "../units/time";
-import type { Shares } from "./band";
-import { NEVER } from "./ensemble";
 import type { PlannedDone } from "./planned";
+import { NEVER, type Shares } from "./shares";
 
 /** A plan's finish as it is written down when the bird goes in. */
 export function predictionOf(

@@ -1,6 +1,6 @@
 /** The roast file: one JSON file that carries all of the cook's own out and in. Described in docs/formats.md. */
 
-import { z } from "zod";
+import * as z from "zod/mini";
 import type { Fault, Wrong } from "../faults";
 import {
   type Equipment,
@@ -61,13 +61,13 @@ const Outside = z.strictObject({
     .array(
       z.strictObject({
         roast: z.unknown(),
-        readings: z.array(z.unknown()).max(MOST_READINGS),
-        photos: z.array(z.unknown()).max(MOST_PHOTOS).optional(),
+        readings: z.array(z.unknown()).check(z.maxLength(MOST_READINGS)),
+        photos: z.optional(z.array(z.unknown()).check(z.maxLength(MOST_PHOTOS))),
       }),
     )
-    .max(MOST_ROASTS),
-  kitchen: EquipmentSchema.optional(),
-  preferences: PreferencesSchema.optional(),
+    .check(z.maxLength(MOST_ROASTS)),
+  kitchen: z.optional(EquipmentSchema),
+  preferences: z.optional(PreferencesSchema),
 });
 
 export type FileCheck =
@@ -98,7 +98,7 @@ function entriesAfter(step: (typeof STEPS)[number], entries: readonly { roast?: 
   return entries.map((entry, n) => ({ ...entry, roast: known[n] }));
 }
 
-const Header = z.looseObject({ format: z.string(), version: z.number().int().positive() });
+const Header = z.looseObject({ format: z.string(), version: z.int().check(z.positive()) });
 
 const MOST_FAULTS = 5;
 const LONGEST_PATH = 80;
@@ -121,7 +121,7 @@ class Faults {
   }
 
   /** @param path of the value, from the top @returns the value, if it is right */
-  judge<Value>(path: readonly PropertyKey[], schema: z.ZodType<Value>, value: unknown): Value | undefined {
+  judge<Value>(path: readonly PropertyKey[], schema: z.ZodMiniType<Value>, value: unknown): Value | undefined {
     const judged = judgedBy(schema, value);
     if (judged.success) return judged.data;
     const top = path.map(String).join(".");

@@ -1,12 +1,12 @@
 /** A value held against a schema, whatever it is: also one with more wrong in it than the schemas' library can hold. */
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import { type Fault, faultOf } from "../faults";
 
 export type Judged<Value> =
   | { readonly success: true; readonly data: Value }
   | { readonly success: false; readonly faults: readonly Fault[] };
 
-export function judgedBy<Value>(schema: z.ZodType<Value>, value: unknown): Judged<Value> {
+export function judgedBy<Value>(schema: z.ZodMiniType<Value>, value: unknown): Judged<Value> {
   try {
     const parsed = schema.safeParse(value, { reportInput: true });
     return parsed.success ? parsed : { success: false, faults: parsed.error.issues.map(faultOf) };

@@ -1,5 +1,5 @@
 /** A roast that several devices have in common through the server: what is sent, and what is kept. Described in docs/formats.md. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { probeOf } from "../bird/probe";
 import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
 import { STEPS } from "./migrations";
@@ -15,10 +15,10 @@ export const MOST_SHARED_READINGS = 20_000;
 export const SharedRoastSchema = z.strictObject({
   version: z.literal(SHARED_VERSION),
   /** Rises with all that is kept, and over an emptied shelf too; 0 before the first. */
-  revision: z.number().int().min(0),
+  revision: z.int().check(z.gte(0)),
   roast: RoastSchema,
   /** Typed ones; those of probes each device hears from the bridge itself. */
-  readings: z.array(ReadingSchema).max(MOST_SHARED_READINGS),
+  readings: z.array(ReadingSchema).check(z.maxLength(MOST_SHARED_READINGS)),
 });
 /** What was kept by an older version, carried to this one; anything else as it is. */
 export function sharedForward(kept: unknown): unknown {

@@ -1,5 +1,5 @@
 /** A list of side dishes as a CSV table, such as a spreadsheet writes it: what can be taken in, and what is wrong with the rest. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { type Allowed, QuantityError, requireBetween } from "../errors";
 import type { RejectedRow } from "../faults";
 import type { Plan } from "../plan/schema";
@@ -13,7 +13,7 @@ export type Dish = Omit<Plan["sides"][number], "id">;
 /** Columns of the list, in the order they are written; only the first two must be there. */
 export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot", "amount"] as const;
 
-const Name = z.string().trim().pipe(line(1, 60));
+const Name = z.pipe(z.string().check(z.trim()), line(1, 60));
 const Amount = line(1, 60);
 const ONE_LINE: Allowed = { kind: "rule", rule: "letters-on-one-line" };
 const YES = new Set(["yes", "y", "true", "1"]);

@@ -2,7 +2,7 @@ import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { makeBody, viewIn } from "../bird/body";
-import { REGIONS } from "../bird/surfaceCells";
+import { REGIONS } from "../bird/regions";
 import { type Arena, installKernel, newArena, packTables, referenceArena } from "./arena";
 import { P } from "./exchange";
 import { conduct } from "./kernel";

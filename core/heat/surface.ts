@@ -8,7 +8,8 @@
  * vapour lost and levels off at the thickness of skin and rim: juice pressed out of the meat keeps what lies deeper wet.
  */
 import type { View } from "../bird/exposure";
-import { REGION, REGIONS, type Region, type SurfaceCells } from "../bird/surfaceCells";
+import { REGION, REGIONS, type Region } from "../bird/regions";
+import type { SurfaceCells } from "../bird/surfaceCells";
 import { constant } from "../constants";
 import type { Arena } from "./arena";
 import { P, type SurfaceArrays } from "./exchange";

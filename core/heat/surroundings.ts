@@ -1,5 +1,5 @@
 /** What stands around the bird for a while, one patch of numbers for each region of its surface. */
-import { REGIONS, type Region } from "../bird/surfaceCells";
+import { REGIONS, type Region } from "../bird/regions";
 import { constant } from "../constants";
 import { saturationPa } from "./moistAir";
 

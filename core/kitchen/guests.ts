@@ -1,7 +1,7 @@
 /** From the number of guests to what to buy, and from the bird to the portions. */
 
-import { massRangeKg } from "../bird/body";
 import type { Cut } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";

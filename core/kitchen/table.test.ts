@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { massRangeKg } from "../bird/body";
 import { CUTS } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
 import { gravyFor, stockWaterMl } from "./gravy";

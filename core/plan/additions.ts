@@ -1,5 +1,5 @@
 /** What rubs, pastes and liquids bring: how much of them, and their salt and sugar. */
-import { ovenMassKg } from "../bird/body";
+import { ovenMassKg } from "../bird/mass";
 import type { Addition, Plan } from "./schema";
 
 /** US customary units, NIST Handbook 44. */

@@ -1,6 +1,7 @@
 /** Ways to cook this very bird, side by side: each a change of the plan, and what its simulation gives and costs. */
-import { massRangeKg } from "../bird/body";
+
 import type { Cut } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
 import { boardMin, carvingMin } from "../kitchen/cutting";

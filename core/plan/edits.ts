@@ -1,7 +1,7 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 
-import { massRangeKg } from "../bird/body";
 import { hasCavity } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
 import { type HeatSource, isFire, turnsItself } from "../heat/sources";
 import { heatFitting } from "./methods";

@@ -1,5 +1,5 @@
 /** The gravy that a plan's table wants of its birds. */
-import { ovenMassKg } from "../bird/body";
+import { ovenMassKg } from "../bird/mass";
 import { type Gravy, gravyFor } from "../kitchen/gravy";
 import { headsAt } from "../kitchen/guests";
 import { gravySaltGrams } from "./additions";

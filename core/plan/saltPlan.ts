@@ -1,6 +1,6 @@
 /** What to weigh for a bird, by every school of salting: salt, sugar, water, what holds it, and what keeps it cold. */
 
-import { ovenMassKg } from "../bird/body";
+import { ovenMassKg } from "../bird/mass";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";

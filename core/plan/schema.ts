@@ -1,6 +1,6 @@
 /** The record of one roast: the plan's choices, what happened, and what was predicted. The only source of its types. */
 
-import { z } from "zod";
+import * as z from "zod/mini";
 import { CUTS, LEGS } from "../bird/form";
 import { PROBES, SIDES } from "../bird/probe";
 import { CENTRES, PIECES } from "../bird/solid";
@@ -16,6 +16,7 @@ import { COLOURS } from "../processes/conditions";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { DIALS } from "../units/dial";
+import { between, whole } from "../units/number";
 import { instant, line, lines, zone } from "../units/text";
 import { outOfOrder } from "./happened";
 import { METHOD_IDS } from "./methods";
@@ -27,11 +28,11 @@ const Bird = z.strictObject({
   /** What is in the cavity as it goes into the oven. */
   cavity: z.enum(["empty", "aromatics", "stuffed"]),
   /** Of one bird, as bought. */
-  massKg: z.number().min(0.03).max(16),
+  massKg: between(0.03, 16),
   /** That it may be off by, either way: from a label's range, or by tape; 0 once it was weighed. */
-  massOffKg: z.number().min(0).max(4),
+  massOffKg: between(0, 4),
   /** Birds like this one, side by side in the oven. */
-  count: z.number().int().min(1).max(4),
+  count: whole(1, 4),
   /** Part-frozen: thawed, and still ice in it on the morning. */
   state: z.enum(["frozen", "part-frozen", "fresh"]),
   /** How much ice a part-frozen bird has. */
@@ -39,33 +40,35 @@ const Bird = z.strictObject({
   preSalted: z.boolean(),
 });
 
+/** A name that is typed: what stands around it does not count. */
+const name = z.pipe(z.string().check(z.trim()), line(1, 60));
+
 const centre = z.enum(CENTRES);
 /** °C at the thermal centres a bird has. */
-const centresC = (low: number, high: number) => z.partialRecord(centre, z.number().min(low).max(high));
+const centresC = (low: number, high: number) => z.partialRecord(centre, between(low, high));
 
 /** What a thermometer shows, or what the eye sees. */
 const Condition = z.union([
-  z.strictObject({ centre, reachesC: z.number().min(0).max(95) }),
+  z.strictObject({ centre, reachesC: between(0, 95) }),
   z.strictObject({ colour: z.enum(COLOURS) }),
 ]);
 
 const Stage = z.strictObject({
-  fromMin: z.number().min(0).max(1440),
+  fromMin: between(0, 1440),
   /** Waits for this besides its minute. */
-  when: Condition.optional(),
-  airC: z.number().min(60).max(320),
-  shield: z.enum(SHIELDS).optional(),
-  wrap: z.enum(WRAPS).optional(),
-  side: z.enum(["up", "down"]).optional(),
-  surface: z.enum(UNDERLAYS).optional(),
-  towardsHot: z.enum(FACINGS).optional(),
+  when: z.optional(Condition),
+  airC: between(60, 320),
+  shield: z.optional(z.enum(SHIELDS)),
+  wrap: z.optional(z.enum(WRAPS)),
+  side: z.optional(z.enum(["up", "down"])),
+  surface: z.optional(z.enum(UNDERLAYS)),
+  towardsHot: z.optional(z.enum(FACINGS)),
 });
 
-const Stages = z
-  .array(Stage)
-  .min(1)
-  .max(8)
-  .superRefine((stages, context) => {
+const Stages = z.array(Stage).check(
+  z.minLength(1),
+  z.maxLength(8),
+  z.superRefine((stages, context) => {
     stages.forEach((stage, n) => {
       const before = stages[n - 1];
       if (n === 0 ? stage.fromMin !== 0 || stage.when : !stage.when && stage.fromMin <= (before?.fromMin ?? 0)) {
@@ -76,32 +79,30 @@ const Stages = z
         });
       }
     });
-  });
+  }),
+);
 
 const Salt = z.strictObject({
   method: z.enum(SALT_METHODS),
   kind: z.enum(SALT_KINDS),
   /** Grams of the cook's own salt in a level teaspoon, once weighed; null: by its kind. */
-  gramsPerTeaspoon: z.number().min(1).max(8).nullable(),
+  gramsPerTeaspoon: z.nullable(between(1, 8)),
   /** Of the bird as bought; at equilibrium, of the meat. */
-  percent: z.number().min(0).max(2),
+  percent: between(0, 2),
   /** Injected besides, before it is salted or brined, of the bird as bought; 0: not. */
-  injectPercent: z.number().min(0).max(2),
+  injectPercent: between(0, 2),
   /** Of the water of a brine by time. */
-  brinePercent: z.number().min(1).max(12),
+  brinePercent: between(1, 12),
   /** Grams of sugar a gram of salt. */
-  sugarShare: z.number().min(0).max(1),
+  sugarShare: between(0, 1),
   bath: z.enum(BATHS),
   keptIn: z.enum(COLD_PLACES),
-  saltHours: z.number().min(0).max(72),
-  dryHours: z.number().min(0).max(72),
+  saltHours: between(0, 72),
+  dryHours: between(0, 72),
 });
 
 /** A minute of the roast, or the first time a condition is met. */
-const Moment = z.union([
-  z.strictObject({ atMin: z.number().int().min(0).max(960) }),
-  z.strictObject({ when: Condition }),
-]);
+const Moment = z.union([z.strictObject({ atMin: whole(0, 960) }), z.strictObject({ when: Condition })]);
 
 export const STUFFINGS = ["cold", "warm", "raw"] as const;
 
@@ -111,20 +112,20 @@ const Season = z.strictObject({
   paste: z.boolean(),
   bacon: z.boolean(),
   /** When the bacon comes off, so that the skin under it colours; null: it stays on. */
-  baconOff: Moment.nullable(),
+  baconOff: z.nullable(Moment),
   /** Thin passes of glaze towards the end. */
-  glazePasses: z.number().int().min(0).max(5),
+  glazePasses: whole(0, 5),
   /** Minutes between bastings; 0 leaves the door shut. */
-  basteEveryMin: z.number().int().min(0).max(120),
+  basteEveryMin: whole(0, 120),
   /** Not before this minute of the roast, and not after; null: to the end. */
-  basteFromMin: z.number().int().min(0).max(600),
-  basteUntilMin: z.number().int().min(0).max(600).nullable(),
+  basteFromMin: whole(0, 600),
+  basteUntilMin: z.nullable(whole(0, 600)),
   /** What it is basted, brushed or misted with; empty: its own drippings. */
   basteWith: line(0, 60),
   /** Passes of glaze at moments of the cook's own; none: as many as there are, in the last stretch. */
-  glazeAt: z.array(Moment).max(5),
+  glazeAt: z.array(Moment).check(z.maxLength(5)),
   /** Minutes on the counter before the oven. */
-  counterMin: z.number().int().min(0).max(120),
+  counterMin: whole(0, 120),
   /** How stuffing goes in: cold from the fridge, warm, or warm with raw meat in it. */
   stuffing: z.enum(STUFFINGS),
 });
@@ -133,7 +134,7 @@ const Season = z.strictObject({
 const Finish = z.discriminatedUnion("kind", [
   z.strictObject({ kind: z.literal("after-rest") }),
   z.strictObject({ kind: z.literal("at-pull") }),
-  z.strictObject({ kind: z.literal("time"), minutes: z.number().int().min(5).max(960) }),
+  z.strictObject({ kind: z.literal("time"), minutes: whole(5, 960) }),
   z.strictObject({ kind: z.literal("signs") }),
 ]);
 
@@ -154,25 +155,25 @@ export const ADDITION_PLACES = ["over", "under-the-skin", "inside", "in-slits"] 
 /** A rub, a marinade, a paste, a glaze, spices, a liquid: a free line. */
 const Addition = z.strictObject({
   id: line(1, 64),
-  name: z.string().trim().pipe(line(1, 60)),
-  amount: z.number().min(LEAST_ADDITION).max(5000),
+  name,
+  amount: between(LEAST_ADDITION, 5000),
   /** "g/kg": grams a kilogram of the bird as bought. */
   unit: z.enum(ADDITION_UNITS),
   when: z.enum(ADDITION_MOMENTS),
   /** On the bird: where. */
   where: z.enum(ADDITION_PLACES),
   /** Of its mass: salt that the bird gets, sugar that burns. */
-  saltPercent: z.number().min(0).max(100),
-  sugarPercent: z.number().min(0).max(100),
+  saltPercent: between(0, 100),
+  sugarPercent: between(0, 100),
   /** Minutes of making it, before it is wanted; 0: ready as it is bought. */
-  makeMin: z.number().int().min(0).max(240),
+  makeMin: whole(0, 240),
 });
 
-const heads = z.number().int().min(0).max(60);
+const heads = whole(0, 60);
 
 const Table = z.strictObject({
   guests: z.strictObject({ light: heads, usual: heads, hearty: heads }),
-  leftoverMeals: z.number().min(0).max(5),
+  leftoverMeals: between(0, 5),
 });
 
 /** Where a side dish may go; "tray": under the bird, in its own tray. */
@@ -183,48 +184,48 @@ export const MOST_SIDES = 12;
 
 const Side = z.strictObject({
   id: line(1, 64),
-  name: z.string().trim().pipe(line(1, 60)),
-  minutes: z.number().min(1).max(600),
+  name,
+  minutes: between(1, 600),
   /** °C in the oven; null for a ring or a board. */
-  ovenC: z.number().min(60).max(300).nullable(),
+  ovenC: z.nullable(between(60, 300)),
   ring: z.boolean(),
   slot: z.enum(SIDE_SLOTS),
   /** How much of what it is made of, as the cook writes it; left out: for the table. */
-  amount: line(1, 60).optional(),
+  amount: z.optional(line(1, 60)),
 });
 
-const centimetres = z.number().min(5).max(150);
+const centimetres = between(5, 150);
 
 /** The kitchen's own measures: what there is, and how large. */
 export const EquipmentSchema = z.strictObject({
   /** What the oven's dial is marked in. */
   dial: z.enum(DIALS),
-  ovens: z.number().int().min(1).max(3),
-  dishesInOven: z.number().int().min(1).max(4),
-  rings: z.number().int().min(0).max(8),
+  ovens: whole(1, 3),
+  dishesInOven: whole(1, 4),
+  rings: whole(0, 8),
   /** People at work. */
-  hands: z.number().int().min(1).max(4),
+  hands: whole(1, 4),
   /** Probes that can be in meat at one time. */
-  thermometers: z.number().int().min(0).max(8),
+  thermometers: whole(0, 8),
   /** Room in the fridge that can be made free, L. */
-  fridgeL: z.number().min(0).max(400),
-  fridgeC: z.number().min(0).max(7),
-  tapWaterC: z.number().min(2).max(21),
+  fridgeL: between(0, 400),
+  fridgeC: between(0, 7),
+  tapWaterC: between(2, 21),
   /** Between the oven's hot and its cool side, K. */
-  hotSideK: z.number().min(0).max(40),
+  hotSideK: between(0, 40),
   /** Inside, between the shelf's place and the roof. */
   ovenCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
   panCm: z.strictObject({ length: centimetres, width: centimetres }),
   shelfCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
-  potL: z.number().min(1).max(60),
+  potL: between(1, 60),
   /** What the hand thermometer showed in ice and in boiling water. */
-  calibration: z
-    .strictObject({
-      iceC: z.number().min(-10).max(10),
-      boilC: z.number().min(80).max(110).optional(),
-      altitudeM: z.number().min(-400).max(5000),
-    })
-    .optional(),
+  calibration: z.optional(
+    z.strictObject({
+      iceC: between(-10, 10),
+      boilC: z.optional(between(80, 110)),
+      altitudeM: between(-400, 5000),
+    }),
+  ),
 });
 
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
@@ -237,43 +238,36 @@ const Prediction = z.strictObject({
 });
 
 const HappenedFields = z.strictObject({
-  inAt: instant.optional(),
-  pulledAt: instant.optional(),
-  carvedAt: instant.optional(),
+  inAt: z.optional(instant),
+  pulledAt: z.optional(instant),
+  carvedAt: z.optional(instant),
   /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
-  stagesDone: z.number().int().min(0).max(8).optional(),
-  bastingsDone: z.number().int().min(0).max(200).optional(),
-  fuelsDone: z.number().int().min(0).max(24).optional(),
+  stagesDone: z.optional(whole(0, 8)),
+  bastingsDone: z.optional(whole(0, 200)),
+  fuelsDone: z.optional(whole(0, 24)),
   /** Which side had come out darker when the cook looked; "even": none. */
-  darker: z.enum([...FACINGS, "even"]).optional(),
+  darker: z.optional(z.enum([...FACINGS, "even"])),
   /** Rows of the timetable that were ticked off, by their ids. */
-  ticked: z.array(line(1, 80)).max(200).optional(),
+  ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
-  struck: z.array(line(1, 120)).max(500).optional(),
+  struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
   /** The oven's door stood open. */
-  doors: z
-    .array(z.strictObject({ at: instant, openMin: z.number().min(0.5).max(30) }))
-    .max(60)
-    .optional(),
+  doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
   /** Pieces that were taken out before the rest. */
-  left: z
-    .array(z.strictObject({ at: instant, piece: z.enum(PIECES) }))
-    .max(12)
-    .optional(),
+  left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
   /** Out of the oven and back in again: the rest had fallen short. */
-  outs: z
-    .array(z.strictObject({ outAt: instant, backAt: instant }))
-    .max(8)
-    .optional(),
+  outs: z.optional(z.array(z.strictObject({ outAt: instant, backAt: instant })).check(z.maxLength(8))),
   /** The record was closed: nothing more is expected to happen. */
-  closedAt: instant.optional(),
-  predicted: Prediction.optional(),
+  closedAt: z.optional(instant),
+  predicted: z.optional(Prediction),
 });
 
-const Happened = HappenedFields.superRefine((happened, context) => {
-  const fault = outOfOrder(happened);
-  if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
-});
+const Happened = HappenedFields.check(
+  z.superRefine((happened, context) => {
+    const fault = outOfOrder(happened);
+    if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
+  }),
+);
 
 export const PlanSchema = z.strictObject({
   bird: Bird,
@@ -289,39 +283,39 @@ export const PlanSchema = z.strictObject({
   fuel: z.enum(FUELS),
   method: z.enum(METHOD_IDS),
   /** Boned pieces and parts, browned in a pan first. */
-  sear: z.strictObject({ panC: z.number().min(120).max(280), minutesPerSide: z.number().min(0.5).max(20) }).nullable(),
+  sear: z.nullable(z.strictObject({ panC: between(120, 280), minutesPerSide: between(0.5, 20) })),
   /** Before the bird goes in: how long, and how hot; null: as hot as the first stage. */
   preheat: z.strictObject({
-    minutes: z.number().int().min(5).max(120),
-    airC: z.number().min(60).max(320).nullable(),
+    minutes: whole(5, 120),
+    airC: z.nullable(between(60, 320)),
   }),
   stages: Stages,
   targetC: centresC(55, 90),
   finish: Finish,
   salt: Salt,
   season: Season,
-  additions: z
-    .array(Addition)
-    .max(MOST_ADDITIONS)
-    .refine((all) => new Set(all.map(({ id }) => id)).size === all.length, rule("one-addition-an-id")),
+  additions: z.array(Addition).check(
+    z.maxLength(MOST_ADDITIONS),
+    z.refine((all) => new Set(all.map(({ id }) => id)).size === all.length, rule("one-addition-an-id")),
+  ),
   /** Outdoors: charcoal burns faster in cold and wind. */
-  weather: z.strictObject({ airC: z.number().min(-30).max(45), windy: z.boolean() }),
+  weather: z.strictObject({ airC: between(-30, 45), windy: z.boolean() }),
   cover: z.enum(COVERS),
   /** Minutes of rest that are wanted; null: the usual for a bird of this size. */
-  restMin: z.number().int().min(10).max(120).nullable(),
+  restMin: z.nullable(whole(10, 120)),
   table: Table,
-  sides: z
-    .array(Side)
-    .max(MOST_SIDES)
-    .refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, rule("one-dish-an-id")),
+  sides: z.array(Side).check(
+    z.maxLength(MOST_SIDES),
+    z.refine((sides) => new Set(sides.map(({ id }) => id)).size === sides.length, rule("one-dish-an-id")),
+  ),
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
   stock: z.enum(STOCKS),
   /** Other pots besides, each of its own time. */
-  morePots: z
-    .array(z.enum(POTS))
-    .max(2)
-    .refine((pots) => new Set(pots).size === pots.length, rule("one-pot-a-kind")),
+  morePots: z.array(z.enum(POTS)).check(
+    z.maxLength(2),
+    z.refine((pots) => new Set(pots).size === pots.length, rule("one-pot-a-kind")),
+  ),
   /** Whether the liver goes into stock and gravy; it turns them bitter where it boils. */
   liver: z.boolean(),
 });
@@ -330,18 +324,18 @@ export const ReadingSchema = z.strictObject({
   at: instant,
   part: centre,
   /** Of a pair; left out where one probe stands for both. */
-  side: z.enum(SIDES).optional(),
+  side: z.optional(z.enum(SIDES)),
   /** Also what no meat shows: a cook who keeps it is believed, the forecast sets it aside. */
-  celsius: z.number().min(-40).max(330),
+  celsius: between(-40, 330),
   /** What the thermometer showed, where its calibration has put that right. */
-  shownC: z.number().min(-50).max(340).optional(),
+  shownC: z.optional(between(-50, 340)),
   source: z.enum(["typed", "simulated", "bridge"]),
 });
 
 /** A picture of the record, made small: a JPEG in base64. */
 export const PhotoSchema = z.strictObject({
   takenAt: instant,
-  jpeg: z.base64().min(4).max(1_400_000),
+  jpeg: z.base64().check(z.minLength(4), z.maxLength(1_400_000)),
 });
 export type Photo = z.infer<typeof PhotoSchema>;
 export const MOST_PHOTOS = 12;
@@ -357,28 +351,29 @@ export const RoastSchema = z.strictObject({
   fire: line(1, 64),
   title: line(1, 120),
   /** The title is the cook's own: it follows bird and day no more. */
-  named: z.boolean().optional(),
+  named: z.optional(z.boolean()),
   createdAt: instant,
   plan: PlanSchema,
   happened: Happened,
   notes: lines(4000),
   /** How good it was, once it was eaten. */
-  rating: z.number().int().min(1).max(5).optional(),
+  rating: z.optional(whole(1, 5)),
   /** Where readings come from: a hand, or probes that post to the bridge. */
   thermometer: z.enum(["typed", "bridge"]),
   /** Probes of the bridge that are in this bird, each where it sits. */
-  probes: z
-    .array(
-      z.strictObject({
-        /** Empty for a device that gives no name. */
-        device: line(0, 40),
-        /** As it names itself. */
-        probe: z.enum(PROBES),
-        sits: z.enum(PROBES),
-      }),
-    )
-    .max(MOST_PROBES)
-    .optional(),
+  probes: z.optional(
+    z
+      .array(
+        z.strictObject({
+          /** Empty for a device that gives no name. */
+          device: line(0, 40),
+          /** As it names itself. */
+          probe: z.enum(PROBES),
+          sits: z.enum(PROBES),
+        }),
+      )
+      .check(z.maxLength(MOST_PROBES)),
+  ),
 });
 
 export type Plan = z.infer<typeof PlanSchema>;

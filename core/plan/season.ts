@@ -1,6 +1,7 @@
 /** Fat, paste, bacon, glaze and basting: how much of each, and what each does to the roast as events. */
-import { ovenMassKg } from "../bird/body";
+
 import { centresOf } from "../bird/form";
+import { ovenMassKg } from "../bird/mass";
 import { constant } from "../constants";
 import type { Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { massRangeKg } from "../bird/body";
 import { CUTS, centresOf } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
 import { METHODS } from "./methods";
 import { PlanSchema } from "./schema";

@@ -1,6 +1,7 @@
 /** A bird in an oven, from the state it is in to a target or a time, with its history. */
 
-import { type Body, sizeOfM } from "../bird/body";
+import type { Body } from "../bird/body";
+import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { contactWPerM2K, type OvenTraits, ovenSurroundings, type Underlay, USUAL_OVEN } from "../heat/ovens";

@@ -3,8 +3,8 @@
  * and its concentration in that water as what drives it.
  */
 import type { Body } from "../bird/body";
+import { REGION } from "../bird/regions";
 import type { Vec3 } from "../bird/sdf";
-import { REGION } from "../bird/surfaceCells";
 import { constant } from "../constants";
 import { type Arena, newArena } from "../heat/arena";
 import { pointStencil, readAt, resampled } from "../heat/stencil";

@@ -2,9 +2,9 @@
  * Salting, in the fridge: dry salt that dissolves in the moisture it draws, a brine that gives up its salt, or brine
  * injected at sites; and the uncovered drying that follows. The bird's temperature goes on meanwhile.
  */
-import { sizeOfM } from "../bird/body";
+import { sizeOfM } from "../bird/mass";
+import { REGION } from "../bird/regions";
 import { PART_NAMES } from "../bird/solid";
-import { REGION } from "../bird/surfaceCells";
 import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";

@@ -1,5 +1,5 @@
 /** Thawing: fridge air, cold water with changes, or brine, until the last ice in the meat is gone. */
-import { sizeOfM } from "../bird/body";
+import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";

@@ -3,8 +3,8 @@
  * A tray is a slab of cooked meat, solved like any other body.
  */
 
-import { sizeOfM } from "../bird/body";
 import { viewOf } from "../bird/exposure";
+import { sizeOfM } from "../bird/mass";
 import { roundBox } from "../bird/sdf";
 import type { Solid } from "../bird/solid";
 import { voxelise } from "../bird/voxelise";

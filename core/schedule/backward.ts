@@ -3,7 +3,7 @@
  * local time is the edge's business, so a clock change in the night moves nothing here.
  */
 
-import { type Late, mapLate, NEVER } from "../forecast/ensemble";
+import { type Late, mapLate, NEVER } from "../forecast/shares";
 import type { ThawPlace } from "../processes/thaw";
 import { MINUTE_MS } from "../units/time";
 import type { Free } from "./hands";

@@ -1,7 +1,7 @@
 /** What cannot be, of a plan's own tasks, as data; the words and the remedies are the edge's. */
 
 import { constant } from "../constants";
-import { NEVER } from "../forecast/ensemble";
+import { NEVER } from "../forecast/shares";
 import { isFire, takes } from "../heat/sources";
 import { burning } from "../plan/additions";
 import type { Fit } from "../plan/fits";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import { METHODS } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { fullStages } from "../processes/stages";

@@ -1,9 +1,8 @@
 /** From a plan and its simulation to everything the cook reads off it. Pure: the clock is handed in. */
 
 import { constant } from "../constants";
-import type { Shares } from "../forecast/band";
-import { mapLate } from "../forecast/ensemble";
 import type { PlannedDone } from "../forecast/planned";
+import { mapLate, type Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
 import { boardMin, carvingMin } from "../kitchen/cutting";
 import type { Gravy } from "../kitchen/gravy";

@@ -6,7 +6,7 @@ import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
 import { timetableOf } from "../../words/timetable";
 import { replan } from "../day/replan";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { forDinner, forFire } from "../plan/together";
 import { usualPlan } from "../plan/usualPlan";

@@ -4,7 +4,7 @@
  * together, when the one that takes longest has to, and leave one by one.
  */
 
-import type { Shares } from "../forecast/band";
+import type { Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import type { Plan, Side } from "../plan/schema";

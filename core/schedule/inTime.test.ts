@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { simulated } from "../../tests/helpers/simulated";
-import { massRangeKg } from "../bird/body";
 import { CUTS } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import { usualPlan } from "../plan/usualPlan";
 import { HOUR_MS } from "../units/time";
 import { derivePlan } from "./derive";

@@ -1,7 +1,7 @@
 /** A plan that is made late: what of its salting and its thaw there is still time for. */
 
 import { constant } from "../constants";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import { publishedThaw } from "../kitchen/thaw";
 import { unstuffed, withSalt } from "../plan/edits";
 import { takesIce } from "../plan/methods";

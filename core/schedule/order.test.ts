@@ -8,7 +8,7 @@ import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
 import { centresOf } from "../bird/form";
 import { constant } from "../constants";
-import { FIRST_SHARES } from "../forecast/band";
+import { FIRST_SHARES } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { derivePlan } from "./derive";

@@ -1,5 +1,5 @@
 /** Texts and instants that come from outside: what may stand in them, wherever they are shown or written to. */
-import { z } from "zod";
+import * as z from "zod/mini";
 import { rule } from "../faults";
 import { Recent } from "../recent";
 
@@ -10,18 +10,18 @@ const BREAKS = /[\n\t]/g;
 
 /** One line of a text that can be shown. */
 export const line = (least: number, most: number) =>
-  z
-    .string()
-    .min(least)
-    .max(most)
-    .refine((text) => !UNPRINTABLE.test(text), rule("unprintable"));
+  z.string().check(
+    z.minLength(least),
+    z.maxLength(most),
+    z.refine((text) => !UNPRINTABLE.test(text), rule("unprintable")),
+  );
 
 /** Several lines of it. */
 export const lines = (most: number) =>
-  z
-    .string()
-    .max(most)
-    .refine((text) => !UNPRINTABLE.test(text.replaceAll(BREAKS, "")), rule("unprintable"));
+  z.string().check(
+    z.maxLength(most),
+    z.refine((text) => !UNPRINTABLE.test(text.replaceAll(BREAKS, "")), rule("unprintable")),
+  );
 
 /** A text of older versions as it may stand from now on. */
 export const shown = (text: string): string =>
@@ -45,7 +45,7 @@ export const isOfCentury = (ms: number): boolean => ms >= FIRST_MS && ms < LAST_
 /** An instant with its offset, within a century. */
 export const instant = z.iso
   .datetime({ offset: true })
-  .refine((at) => isOfCentury(Date.parse(at)), rule("of-this-century"));
+  .check(z.refine((at) => isOfCentury(Date.parse(at)), rule("of-this-century")));
 
 /** Whether zones are known, as they were asked for last: asking the clock takes a while, and files may name any. */
 const zones = new Recent<boolean>(600);
@@ -63,4 +63,4 @@ function isKnownZone(name: string): boolean {
 }
 
 /** An IANA zone that this machine's clock knows. */
-export const zone = z.string().min(1).max(64).refine(isKnownZone, rule("known-zone"));
+export const zone = z.string().check(z.minLength(1), z.maxLength(64), z.refine(isKnownZone, rule("known-zone")));

@@ -127,9 +127,9 @@ describe("planning evening", () => {
 
   it("can be scrubbed back to the days before: the salt that has crept in", async () => {
     await pressAt(driver, 'button[aria-label^="Dry, uncovered:"]');
-    await pressAt(driver, 'button[role="radio"][value="salt"]');
+    await pressAt(driver, 'label:has(input[type="radio"][value="salt"])');
     await seeText(driver, "in the outer centimetre", "It goes in by millimetres");
-    await pressAt(driver, 'button[role="radio"][value="temperature"]');
+    await pressAt(driver, 'label:has(input[type="radio"][value="temperature"])');
   });
 
   it("feeds more guests, and fits two dishes into the rest in three taps", async () => {
@@ -151,7 +151,7 @@ describe("planning evening", () => {
     await pressAt(driver, 'nav a[href$="/plan"]');
     await pressAt(driver, 'button[role="tab"][id*="heat"]');
     await pressAt(driver, "details summary");
-    await pressAt(driver, 'details button[role="radio"][value="breast"]');
+    await pressAt(driver, 'details label:has(input[type="radio"][value="breast"])');
     await seeText(driver, "foil over the breast");
   });
 

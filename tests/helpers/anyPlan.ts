@@ -3,7 +3,7 @@
 import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { SPECIES } from "../../core/bird/species";
-import { FIRST_SHARES, type Shares } from "../../core/forecast/band";
+import { FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { FATS } from "../../core/kitchen/fats";
 import { POTS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";

@@ -113,7 +113,9 @@ async function inReach(driver: WebDriver, by: By, what: string): Promise<WebElem
 export const button = (driver: WebDriver, words: string): Promise<WebElement> =>
   inReach(
     driver,
-    By.xpath(`//*[self::button or self::a][contains(normalize-space(.), "${words}") or @aria-label="${words}"]`),
+    By.xpath(
+      `//*[self::button or self::a or self::label[input[@type="radio"]]][contains(normalize-space(.), "${words}") or @aria-label="${words}"]`,
+    ),
     `a button "${words}"`,
   );
 
@@ -149,7 +151,7 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
   inReach(
     driver,
     By.xpath(
-      `//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input`,
+      `//input[@id=//label[contains(normalize-space(.), "${label}")]/@for] | //label[contains(normalize-space(.), "${label}")]//input[not(@type="radio")]`,
     ),
     `a field "${label}"`,
   );

@@ -1,11 +1,10 @@
 /** Usual plans of every species, cut and way to heat it, and what simulating them gives. */
 import fc from "fast-check";
-import { massRangeKg } from "../../core/bird/body";
 import type { Cut } from "../../core/bird/form";
+import { massRangeKg } from "../../core/bird/mass";
 import { SPECIES } from "../../core/bird/species";
-import type { Shares } from "../../core/forecast/band";
-import { NEVER } from "../../core/forecast/ensemble";
 import { type PlannedOutcome, plannedCook, plannedInput } from "../../core/forecast/planned";
+import { NEVER, type Shares } from "../../core/forecast/shares";
 import { METHODS } from "../../core/plan/methods";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";

@@ -7,9 +7,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
-import { bandShares, type Shares } from "../../core/forecast/band";
-import { NEVER } from "../../core/forecast/ensemble";
+import { bandShares } from "../../core/forecast/band";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "../../core/forecast/planned";
+import { NEVER, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";

@@ -1,8 +1,8 @@
 /** Each dinner is planned as its cook means it: every step in its order, no false conflict, a whole list. */
 import { describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
-import { BY_TIME, FIRST_SHARES } from "../../core/forecast/band";
 import { plannedCook, plannedInput } from "../../core/forecast/planned";
+import { BY_TIME, FIRST_SHARES } from "../../core/forecast/shares";
 import { type Plan, PlanSchema } from "../../core/plan/schema";
 import { forDinner, forFire } from "../../core/plan/together";
 import { drain } from "../../core/processes/cook";

@@ -1,5 +1,5 @@
 /** Dinners as cooks mean them, each in its own terms: a made-up kitchen, the ways of common practice. */
-import { massRangeKg } from "../../core/bird/body";
+import { massRangeKg } from "../../core/bird/mass";
 import type { Plan } from "../../core/plan/schema";
 import { usualKitchen } from "../../core/plan/usualKitchen";
 import { targetsFor, usualPlan } from "../../core/plan/usualPlan";

@@ -1,5 +1,4 @@
 import { useNavigate, useSearchParams } from "react-router";
-import { toast } from "sonner";
 import {
   type Comparison,
   firstWays,
@@ -25,6 +24,7 @@ import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
+import { toast } from "../../ui/toast";
 import { WayChooser, wayName } from "./WayChooser";
 
 const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(share * 100)} %`);

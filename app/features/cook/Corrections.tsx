@@ -1,5 +1,4 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import type { Roast, RoastReading } from "../../../core/plan/schema";
@@ -8,6 +7,7 @@ import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Sheet } from "../../ui/Sheet";
+import { toast } from "../../ui/toast";
 import type { Acts } from "./acts";
 import { ReadingFile } from "./ReadingFile";
 import { ThermometerChoice } from "./ThermometerChoice";

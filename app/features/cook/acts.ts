@@ -1,6 +1,5 @@
 /** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
 
-import { toast } from "sonner";
 import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
@@ -13,6 +12,7 @@ import { addReadings, changeRoast } from "../../../storage/roasts";
 import { messageOf } from "../../../words/faults";
 import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { toast } from "../../ui/toast";
 
 type Happened = Roast["happened"];
 
@@ -61,7 +61,7 @@ export function actsOf(roast: Roast) {
     async strikes(reading: RoastReading): Promise<void> {
       const key = readingKey(reading);
       if (!(await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]))) return;
-      toast("That reading does not count any more", {
+      toast.message("That reading does not count any more", {
         action: { label: "Undo", onClick: () => void withIds("struck", (ids) => ids.filter((id) => id !== key)) },
       });
     },
@@ -74,7 +74,7 @@ export function actsOf(roast: Roast) {
       const corrected: RoastReading = { ...place, at, celsius, source: "typed" };
       await addReadings(database(), roast.id, [corrected]);
       await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]);
-      toast("The reading was put right", {
+      toast.message("The reading was put right", {
         action: {
           label: "Undo",
           onClick: () => void withIds("struck", (ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { FIRST_SHARES } from "../../../core/forecast/band";
-import { NEVER } from "../../../core/forecast/ensemble";
+import { FIRST_SHARES, NEVER } from "../../../core/forecast/shares";
 import { HOUR_MS } from "../../../core/units/time";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { simulated } from "../../../tests/helpers/simulated";

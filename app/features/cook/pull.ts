@@ -1,4 +1,4 @@
-import { NEVER, type Quantiles } from "../../../core/forecast/ensemble";
+import { NEVER, type Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
 import type { Roast } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";

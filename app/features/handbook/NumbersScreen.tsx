@@ -1,6 +1,7 @@
 import { CONSTANTS } from "../../../core/constants";
 import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
-import { SPECIES_NAMES, SPECIES_NUMBERS } from "../../../words/species";
+import { SPECIES_NAMES } from "../../../words/species";
+import { SPECIES_NUMBERS } from "../../../words/speciesNumbers";
 import { BackLink } from "./BackLink";
 
 const shown = (value: number): string =>

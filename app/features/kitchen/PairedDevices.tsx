@@ -1,5 +1,4 @@
 import { useCallback, useEffect, useState } from "react";
-import { toast } from "sonner";
 import { messageOf } from "../../../words/faults";
 import { dayAndTime } from "../../../words/time";
 import { mode } from "../../shell/database";
@@ -8,6 +7,7 @@ import { type PairedDevice, pairedDevices, unpair } from "../../shell/pairing";
 import { useHabits } from "../../shell/preferences";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Button } from "../../ui/Button";
+import { toast } from "../../ui/toast";
 
 /** Devices that may speak to this machine's server; shown on this machine, once it is open to the home network. */
 export function PairedDevices() {

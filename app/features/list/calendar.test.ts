@@ -1,7 +1,7 @@
 import { TZDate } from "@date-fns/tz";
 import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
-import { FIRST_SHARES } from "../../../core/forecast/band";
+import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { derivePlan } from "../../../core/schedule/derive";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { simulated } from "../../../tests/helpers/simulated";

@@ -1,6 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
-import { NEVER } from "../../../core/forecast/ensemble";
 import type { PlannedDone } from "../../../core/forecast/planned";
+import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
-import { massRangeKg } from "../../../core/bird/body";
 import { CUTS } from "../../../core/bird/form";
+import { massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";

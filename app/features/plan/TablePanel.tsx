@@ -7,7 +7,7 @@ import type { Leftovers } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { dishName } from "../../../words/names";
+import { dishName } from "../../../words/dishes";
 import { clockTime } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";

@@ -1,6 +1,5 @@
 /** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
 
-import { toast } from "sonner";
 import { create } from "zustand";
 import { mergedRoast } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
@@ -10,6 +9,7 @@ import { messageOf } from "../../../words/faults";
 import { titleOf } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { habitsNow } from "../../shell/preferences";
+import { toast } from "../../ui/toast";
 import { commit, type EditHistory, openHistory, preview, redo, undo } from "./editHistory";
 
 /** Called by its bird and day, as they are now, until the cook names it. */

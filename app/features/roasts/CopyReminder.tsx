@@ -1,13 +1,12 @@
 import { useState } from "react";
-import { toast } from "sonner";
 import type { Roast } from "../../../core/plan/schema";
 import { messageOf } from "../../../words/faults";
 import { clockNow } from "../../shell/clock";
-import { writeCopy } from "../../shell/copy";
 import { mode } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { useStorageKept } from "../../shell/storageKept";
 import { Button } from "../../ui/Button";
+import { toast } from "../../ui/toast";
 import { withoutCopy } from "./withoutCopy";
 
 /** Said once there are records that would be lost with this browser's storage. */
@@ -19,6 +18,7 @@ export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) 
   if (mode().demo || count === 0 || isLater) return null;
   const write = async (): Promise<void> => {
     try {
+      const { writeCopy } = await import("../../shell/copy");
       toast.success(`Written to ${await writeCopy()}.`);
     } catch (error) {
       toast.error(`Nothing was written: ${messageOf(error)}`);

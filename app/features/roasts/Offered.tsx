@@ -1,6 +1,5 @@
 import { lazy, Suspense } from "react";
 import { useNavigate } from "react-router";
-import { toast } from "sonner";
 import type { SharedTitle } from "../../../core/formats/shared";
 import { messageOf } from "../../../words/faults";
 import { dayAndTime } from "../../../words/time";
@@ -8,6 +7,7 @@ import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { takeFromServer, useSharing } from "../../shell/sharing";
 import { Button } from "../../ui/Button";
+import { toast } from "../../ui/toast";
 
 /** Of its own script: asked for only where a server asks for a code. */
 const PairingCode = lazy(async () => ({ default: (await import("../../shell/PairingCode")).PairingCode }));

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { type Late, NEVER } from "../../../core/forecast/ensemble";
+import { type Late, NEVER } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { formatDuration, formatMass } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";

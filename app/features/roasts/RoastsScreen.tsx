@@ -4,10 +4,17 @@ import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { useBehind } from "../../shell/whenIdle";
 import { CopyReminder } from "./CopyReminder";
-import { Offered } from "./Offered";
 import { DinnerCard } from "./RoastCard";
-import { StartForm, useCompany } from "./StartForm";
+import { useCompany } from "./useCompany";
+
+/** Its script is on its way while the list is read and painted. */
+const startForm = import("./StartForm");
+const StartForm = lazy(async () => ({ default: (await startForm).StartForm }));
+
+/** What other devices have is not waited for. */
+const Offered = lazy(async () => ({ default: (await import("./Offered")).Offered }));
 
 /** Of its own script: most shelves have none. */
 const UnreadableCard = lazy(async () => ({ default: (await import("../../shell/UnreadableCard")).UnreadableCard }));
@@ -29,6 +36,7 @@ export function RoastsScreen() {
   const roasts = useLiveQuery(() => storedRoasts(database()), []);
   // What is stored is painted first; the form takes a tenth of a second to build and comes right behind.
   const isListed = useDeferredValue(roasts !== undefined, false);
+  const isBehind = useBehind(isListed);
   const company = useCompany();
   const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   return (
@@ -41,8 +49,8 @@ export function RoastsScreen() {
             to plate, and goes on answering while you change your mind.
           </p>
         )}
-        <Offered />
         <Suspense fallback={null}>
+          {isBehind && <Offered />}
           {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
         </Suspense>
         <CopyReminder roasts={ordered} />
@@ -64,9 +72,11 @@ export function RoastsScreen() {
       </div>
       {/* Asked for from a plan, it comes first on a small screen too. */}
       <div className={`lg:pt-2 ${company ? "max-lg:order-first" : ""}`}>
-        {isListed && company !== undefined && (
-          <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} />
-        )}
+        <Suspense fallback={null}>
+          {isListed && company !== undefined && (
+            <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} />
+          )}
+        </Suspense>
       </div>
     </div>
   );

@@ -1,31 +1,23 @@
-import { zodResolver } from "@hookform/resolvers/zod";
-import { useLiveQuery } from "dexie-react-hooks";
+import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
 import { useMemo } from "react";
 import { Controller, useForm } from "react-hook-form";
-import { useNavigate, useSearchParams } from "react-router";
+import { useNavigate } from "react-router";
 import { CUTS } from "../../../core/bird/form";
 import { SPECIES } from "../../../core/bird/species";
 import { cutFor, METHODS } from "../../../core/plan/methods";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { DAY_MS } from "../../../core/units/time";
-import { kitchenOf } from "../../../storage/kitchen";
-import { isReadable, storedRoast } from "../../../storage/listing";
-import { saveRoast } from "../../../storage/roasts";
-import { shareWithDinner } from "../../../storage/sharing";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { titleShown } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
-import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
-import { askToKeep } from "../../shell/storageKept";
-import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { fieldTime, instantOf } from "../../ui/time";
-import { type Answers, answersSchema, birdsOf, type Company, newRoast } from "./newRoast";
+import { type Answers, answersSchema, birdsOf, type Company } from "./answers";
 
 /** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
 function toBuyWords(answers: Answers, units: UnitSystem): string {
@@ -37,17 +29,6 @@ function toBuyWords(answers: Answers, units: UnitSystem): string {
 const WEEK = 7 * DAY_MS;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
 
-/** Which roast the address asks for another one to go with; undefined while it is looked for. */
-export function useCompany(): Company | null | undefined {
-  const [asked] = useSearchParams();
-  const piece = asked.get("piece");
-  const id = piece ?? asked.get("dinner");
-  return useLiveQuery(async () => {
-    const roast = id === null ? null : await storedRoast(database(), id);
-    return roast && isReadable(roast) ? { roast, inOneHeat: piece !== null } : null;
-  }, [id, piece]);
-}
-
 /** A roast from three answers: the bird, when to eat, how to cook; of which the one it goes with has answered some. */
 export function StartForm({ company }: { readonly company: Company | null }) {
   const reader = useHabits();
@@ -56,7 +37,7 @@ export function StartForm({ company }: { readonly company: Company | null }) {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const schema = useMemo(() => answersSchema(units), [units]);
   const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
-    resolver: zodResolver(schema),
+    resolver: standardSchemaResolver(schema),
     defaultValues: {
       species: "turkey",
       known: "mass",
@@ -73,13 +54,9 @@ export function StartForm({ company }: { readonly company: Company | null }) {
   const { errors } = formState;
   const known = watch("known");
   const start = async (answers: Answers): Promise<void> => {
-    const equipment = await kitchenOf(database(), units);
-    const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment };
-    const roast = newRoast(answers, setting, company);
-    if (!(await stored("The roast was", saveRoast(database(), roast)))) return;
-    if (company) await stored("That it is in common was", shareWithDinner(database(), roast));
-    void askToKeep();
-    await navigate(`/roast/${roast.id}/plan`);
+    const { startRoast } = await import("./startRoast");
+    const id = await startRoast(answers, { zone, reader, company });
+    if (id !== null) await navigate(`/roast/${id}/plan`);
   };
   return (
     <form

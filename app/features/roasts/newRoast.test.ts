@@ -3,7 +3,8 @@ import { CUTS } from "../../../core/bird/form";
 import { METHOD_IDS } from "../../../core/plan/methods";
 import { usualKitchen } from "../../../core/plan/usualKitchen";
 import { READERS } from "../../../tests/helpers/readers";
-import { answersSchema, newRoast } from "./newRoast";
+import { answersSchema } from "./answers";
+import { newRoast } from "./newRoast";
 
 const setting = {
   id: "r1",

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useState } from "react";
 import { SPECIES, type Species } from "../../../../core/bird/species";
-import { NEVER } from "../../../../core/forecast/ensemble";
+import { NEVER } from "../../../../core/forecast/shares";
 import { METHODS } from "../../../../core/plan/methods";
 import type { Plan } from "../../../../core/plan/schema";
 import { formatDuration, formatMass, KG_PER_POUND, type UnitSystem } from "../../../../core/units/quantity";

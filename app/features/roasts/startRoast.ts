@@ -1,0 +1,24 @@
+import { kitchenOf } from "../../../storage/kitchen";
+import { saveRoast } from "../../../storage/roasts";
+import { shareWithDinner } from "../../../storage/sharing";
+import type { Reader } from "../../../words/time";
+import { clockNow } from "../../shell/clock";
+import { database } from "../../shell/database";
+import { askToKeep } from "../../shell/storageKept";
+import { stored } from "../../shell/stored";
+import type { Answers, Company } from "./answers";
+import { newRoast } from "./newRoast";
+
+/** Makes a roast of the answers and stores it. @returns its id; null where it could not be stored, which has been said */
+export async function startRoast(
+  answers: Answers,
+  { zone, reader, company }: { readonly zone: string; readonly reader: Reader; readonly company: Company | null },
+): Promise<string | null> {
+  const equipment = await kitchenOf(database(), reader.units);
+  const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment };
+  const roast = newRoast(answers, setting, company);
+  if (!(await stored("The roast was", saveRoast(database(), roast)))) return null;
+  if (company) await stored("That it is in common was", shareWithDinner(database(), roast));
+  void askToKeep();
+  return roast.id;
+}
