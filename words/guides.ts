@@ -69,7 +69,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
     },
   },
   parts: {
-    name: "Joint it",
+    name: "Cut it in parts",
     tools: () => ["a boning knife", "poultry shears", "a heavy knife"],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["back", "wing tips", "neck", "giblets, liver left out"],

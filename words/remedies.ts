@@ -17,7 +17,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "fridge-room-for-all": "There is room for all of it",
   hotter: "A hotter oven all through",
   "in-the-oven": "Roast it in the oven",
-  joint: "Joint it",
+  joint: "Cut it in parts",
   "leave-whole": "Leave it whole",
   "no-ring": "They need no ring",
   "no-salt": "No more salt",

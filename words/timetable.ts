@@ -42,7 +42,7 @@ const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Open and clean",
   spatchcock: "Open, clean and flatten",
-  parts: "Open, clean and joint",
+  parts: "Open, clean, cut in parts",
   crown: "Unwrap and dry the crown",
   legs: "Unwrap and dry the legs",
   "boneless-breast": "Unwrap and tie the breast",

@@ -94,7 +94,7 @@ export const WAYS: readonly CookedSo[] = [
       season: { glazePasses: 2, glazeAt: [{ atMin: 20 }, { when: { centre: "breast", reachesC: 60 } }] },
       additions: [addition("honey and mustard", 80, "g", "at-the-end")],
     }),
-    steps: ["Open, clean and joint", "Salt", "Dress", "Bird into the oven", "Glaze, pass 1", "Expected out"],
+    steps: ["Open, clean, cut in parts", "Salt", "Dress", "Bird into the oven", "Glaze, pass 1", "Expected out"],
     says: [/honey and mustard/, /bare tray/],
   },
   {
