@@ -138,6 +138,32 @@ describe("simulate, with what the contract adds", () => {
     expect(answer("--mass", "6kg", "--start=-18C", "--stage", "163C@0m", "--until", "time=10m")).toEqual(frozen);
   });
 
+  it("dries the skin before it goes in: it gives off less in the oven, and browns further", () => {
+    const skin = (...how: readonly string[]) =>
+      JSON.parse(
+        bruma("simulate", "--mass", "12lb", "--stage", "165C@0m", "--grid", "10mm", "--until", "time=90m", ...how)
+          .stdout,
+      );
+    const [wet, dried, longer] = [skin(), skin("--skin", "dried"), skin("--skin", "dried,hours=48")];
+    expect(skin("--skin", "wet")).toEqual(wet);
+    expect(dried.indices.browning).toBeGreaterThan(wet.indices.browning);
+    expect(longer.indices.browning).toBeGreaterThan(dried.indices.browning);
+    // What it lost in the fridge counts too.
+    expect(longer.vapourShare).toBeGreaterThan(dried.vapourShare);
+  });
+
+  it.each([
+    ["wet,hours=2", "--skin: got wet,hours=2, allowed is wet or dried,hours=24"],
+    ["oiled", "--skin: got oiled, allowed is wet, dried"],
+    ["dried,days=2", "--skin option: got days=2, allowed is hours=24"],
+    ["dried,hours=200", "200"],
+  ])("refuses a skin of %s in one line", (how, says) => {
+    const { status, stderr } = bruma("simulate", ...COARSE, "--until", "time=10m", "--skin", how);
+    expect(status).toBe(2);
+    expect(stderr).toContain(says);
+    expect(stderr.trim().split("\n")).toHaveLength(1);
+  });
+
   it("reads the middle of a filling, and no thigh where there is none", () => {
     const stuffed = answer("--mass", "6kg", "--stuffed", "--stage", "163C@0m", "--until", "time=60m");
     expect(stuffed.atPull.fillingC).toBeGreaterThan(20);

@@ -1,17 +1,19 @@
 /** `simulate`: one roast and its rest, from options to the JSON of the contract. */
 
 import { parseArgs } from "node:util";
-import { makeBodyAtGrid } from "../core/bird/body";
+import { type Body, makeBodyAtGrid } from "../core/bird/body";
 import { type FormChoice, hasCavity } from "../core/bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
 import { constant } from "../core/constants";
+import { requireBetween } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
 import { centredPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
 import { HEAT_SOURCES } from "../core/heat/sources";
 import { COVERS, type Cover } from "../core/heat/surroundings";
-import type { HistoryPoint } from "../core/processes/bird";
+import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
+import { drying } from "../core/processes/salting";
 import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { parseDurationS, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
@@ -64,6 +66,38 @@ function parseRest(text: string | undefined): { restMin: number; cover: Cover } 
   return { restMin: parseDurationS(minutes) / 60, cover };
 }
 
+const SKINS = ["wet", "dried"] as const;
+const USUAL_DRYING_HOURS = 24;
+
+/** Hours that it lay uncovered in the fridge; 0 for a skin as it comes out of the bag. */
+function parseSkin(text: string | undefined): number {
+  const [state, ...options] = (text ?? "wet").split(",");
+  if (oneOf("--skin", state, SKINS) === "wet") {
+    if (options.length === 0) return 0;
+    throw new CommandError(USAGE, `--skin: got ${text}, allowed is wet or dried,hours=24`);
+  }
+  return options.reduce((_, option) => {
+    const [name, value = ""] = option.split("=");
+    if (name !== "hours") throw new CommandError(USAGE, `--skin option: got ${option}, allowed is hours=24`);
+    return requireBetween("hours of drying", Number(value || Number.NaN), 1, 96, "h");
+  }, USUAL_DRYING_HOURS);
+}
+
+/** Warmer than this no bird dries for hours. */
+const WARMEST_FRIDGE_C = 7;
+
+/** A bird that has dried in a fridge as cold as it goes into the oven. */
+function driedBird(body: Body, startC: number, fillingC: number, hours: number): LivingBird {
+  requireBetween("start of a bird with a dried skin", startC, 0, WARMEST_FRIDGE_C, "°C");
+  const bird = new LivingBird(body);
+  bird.startAt(startC, fillingC);
+  drain(drying(bird, { hours, fridgeC: startC }));
+  bird.fill(fillingC);
+  bird.minute = 0;
+  bird.history.length = 0;
+  return bird;
+}
+
 const rounded = (celsius: number | undefined): number | null => (celsius === undefined ? null : tenth(celsius));
 const seriesPoint = ({ minute, airC, centresC, coldestC }: HistoryPoint) => ({
   minute: tenth(minute),
@@ -104,6 +138,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
       stage: { type: "string", multiple: true },
       until: { type: "string" },
       rest: { type: "string" },
+      skin: { type: "string" },
       grid: { type: "string" },
     },
   });
@@ -125,12 +160,11 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     .sort((a, b) => a.fromMin - b.fromMin);
   const source = oneOf("--heat", values.heat, HEAT_SOURCES, "oven");
   const fillingC = values.stuffed ? constant("stuffingStartC") : startC;
+  const driedHours = parseSkin(values.skin);
   const body = makeBodyAtGrid(form, boughtKg, parseGridM(values.grid ?? "5mm"));
   const outcome = drain(
     cooking({
-      body,
-      startC,
-      fillingC,
+      ...(driedHours > 0 ? { body: driedBird(body, startC, fillingC, driedHours) } : { body, startC, fillingC }),
       stages,
       source,
       finish: { kind: "until", ...until },
