@@ -6,6 +6,7 @@
  * residuals too, so that the cases cannot push one where physics would not have it.
  */
 import { writeFileSync } from "node:fs";
+import { Matrix, solve } from "ml-matrix";
 import { loadKernel } from "../cli/loadKernel";
 import { simulateAlone } from "../cli/simulate";
 import { type ConstantName, constant, withConstants } from "../core/constants";
@@ -68,29 +69,6 @@ function residuals(logs: readonly number[]): number[] {
 
 const sumOfSquares = (values: readonly number[]): number => values.reduce((sum, value) => sum + value * value, 0);
 
-/** Solves a small linear system by Gaussian elimination with pivoting. */
-function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {
-  const rows = matrix.map((row, i) => [...row, right[i] as number]);
-  const size = rows.length;
-  for (let i = 0; i < size; i++) {
-    const pivot = rows
-      .slice(i)
-      .reduce(
-        (best, row, k) => (Math.abs(row[i] as number) > Math.abs((rows[i + best] as number[])[i] as number) ? k : best),
-        0,
-      );
-    [rows[i], rows[i + pivot]] = [rows[i + pivot] as number[], rows[i] as number[]];
-    const own = rows[i] as number[];
-    for (let k = 0; k < size; k++) {
-      if (k === i) continue;
-      const row = rows[k] as number[];
-      const share = (row[i] as number) / (own[i] as number);
-      for (let j = i; j <= size; j++) row[j] = (row[j] as number) - share * (own[j] as number);
-    }
-  }
-  return rows.map((row, i) => (row[size] as number) / (row[i] as number));
-}
-
 function fitted(): number[] {
   let logs = PARAMETERS.map(({ plausible }) => Math.log(plausible));
   let now = residuals(logs);
@@ -101,13 +79,13 @@ function fitted(): number[] {
       const moved = residuals(logs.map((value, k) => (k === n ? value + step : value)));
       return moved.map((value, r) => (value - (now[r] as number)) / step);
     });
-    const normal = columns.map((a, i) =>
-      columns.map(
-        (b, j) => a.reduce((sum, value, r) => sum + value * (b[r] as number), 0) * (i === j ? 1 + damping : 1),
-      ),
-    );
-    const gradient = columns.map((a) => -a.reduce((sum, value, r) => sum + value * (now[r] as number), 0));
-    const change = solve(normal, gradient).map((value) => Math.min(0.5, Math.max(-0.5, value)));
+    const slopes = new Matrix(columns).transpose();
+    const normal = slopes.transpose().mmul(slopes);
+    for (let n = 0; n < logs.length; n++) normal.set(n, n, normal.get(n, n) * (1 + damping));
+    const gradient = slopes.transpose().mmul(Matrix.columnVector(now)).neg();
+    const change = solve(normal, gradient)
+      .to1DArray()
+      .map((value) => Math.min(0.5, Math.max(-0.5, value)));
     const tried = logs.map((value, n) => value + (change[n] as number));
     const next = residuals(tried);
     const better = sumOfSquares(next) < sumOfSquares(now);

@@ -8,6 +8,7 @@ import type { Anatomy, Limb, Lobe } from "../core/bird/anatomy";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import type { FormChoice } from "../core/bird/form";
 import { ANATOMY, type Species } from "../core/bird/species";
+import { evenNumbers, normalNumbers } from "../core/chance";
 import { constant, withConstants } from "../core/constants";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
@@ -17,18 +18,11 @@ import { roasting } from "../core/processes/roast";
 import type { RoastEvent } from "../core/processes/stages";
 import { KG_PER_POUND } from "../core/units/quantity";
 
-/** Numbers that are the same every time: a small congruential generator. */
-function generator(seed: number) {
-  let state = (seed * 2654435761) >>> 0;
-  const next = (): number => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-  for (let n = 0; n < 8; n++) next();
-  const normal = (): number => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next());
+function chance(seed: number) {
+  const next = evenNumbers(seed);
   return {
     next,
-    normal,
+    normal: normalNumbers(seed, next),
     pick: <Item>(items: readonly Item[]): Item => items[Math.floor(next() * items.length)] as Item,
   };
 }
@@ -103,7 +97,7 @@ function withAnatomy<Result>(species: Species, anatomy: Anatomy, run: () => Resu
 
 /** One roast: what the cook says of it, what happens, and what is read. */
 export function foreignRoast(seed: number): ForeignRoast {
-  const { next, normal, pick } = generator(seed);
+  const { next, normal, pick } = chance(seed);
   const species = pick(["turkey", "turkey", "turkey", "chicken", "chicken", "duck"] as const);
   const cut = species === "duck" ? "whole" : pick(["whole", "whole", "spatchcock"] as const);
   const [lightest, spread] = { turkey: [3.5, 5], chicken: [1.4, 1.2], duck: [1.9, 0.9], goose: [4, 1.5] }[species] as [
@@ -177,9 +171,13 @@ export function foreignRoast(seed: number): ForeignRoast {
       placed.breast.push(readAt(bird.solver.temperatureC, breast));
       placed.thigh.push(readAt(bird.solver.temperatureC, thigh));
       slipped.push(readAt(bird.solver.temperatureC, slip));
-      const shows = { breast: placed.breast.at(-1) as number, thigh: placed.thigh.at(-1) as number };
       for (const part of ["breast", "thigh"] as const) {
-        if (shownMin[part] === undefined && shows[part] >= (said.shownC[part] ?? 0)) shownMin[part] = minute;
+        const [before = Number.NaN, now = Number.NaN] = placed[part].slice(-2);
+        const target = said.shownC[part] ?? 0;
+        // Between two steps: a step late would be a minute of bias.
+        if (shownMin[part] === undefined && now >= target) {
+          shownMin[part] = minute - STEP_MIN * ((now - target) / (now - before));
+        }
       }
       if (shownMin.breast !== undefined && shownMin.thigh !== undefined) break;
     }

@@ -21,6 +21,8 @@ const BIN_MIN = 2;
 interface Fitted {
   readonly options: EnsembleOptions;
   readonly members: readonly Member[];
+  /** To readings, and not only to the plan. */
+  readonly isRead: boolean;
 }
 
 const planOf = (question: string): string => question.split("\n")[0] ?? "";
@@ -47,21 +49,25 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
   const newest = useRef(coarse);
   newest.current = coarse;
   const fit = useNewest<Fitted>(
-    options && coarse.length > 0 ? `${plan}\n${worthAFit}` : null,
+    options && `${plan}\n${worthAFit}`,
     async (lane) => {
       const asked: EnsembleOptions = JSON.parse(plan);
-      const job = { kind: "fit", options: asked, readings: newest.current } as const;
-      return { options: asked, members: await simulations.ask<"fit">(job, { lane }) };
+      const readings = newest.current;
+      const isRead = readings.length > 0;
+      // Before the first reading the birds that every fit begins from are made, behind all else: it then waits for less.
+      const urgency = isRead ? "screen" : "behind";
+      const members = await simulations.ask<"fit">({ kind: "fit", options: asked, readings }, { lane, urgency });
+      return { options: asked, members, isRead };
     },
     { follows: (running, next) => planOf(running) === planOf(next) },
   );
   // After a change of the plan the forecast of the plan before stands until the new one is fitted.
   const fitted = fit.answer;
   const forecast = useMemo(
-    () => (fitted && coarse.length > 0 ? forecastFrom(fitted.options, fitted.members, coarse) : null),
+    () => (fitted?.isRead && coarse.length > 0 ? forecastFrom(fitted.options, fitted.members, coarse) : null),
     [fitted, coarse],
   );
-  return { forecast, change: useChange(forecast, coarse), refitting: fit.stale, fault: fit.fault };
+  return { forecast, change: useChange(forecast, coarse), refitting: coarse.length > 0 && fit.stale, fault: fit.fault };
 }
 
 /** The newest news: kept until there is other. */

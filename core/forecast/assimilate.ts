@@ -7,8 +7,10 @@
  * simulated again, so the finish is always computed by the model and never extrapolated.
  */
 
+import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { normalNumbers } from "../chance";
 import { type EnsembleOptions, type Member, minuteShown, quantiles, runEnsemble, shownAt } from "./ensemble";
 import { lineThrough } from "./line";
 import { type Draw, normalQuantile, type Prior, priorDraws, usualPrior, within } from "./prior";
@@ -36,36 +38,6 @@ export const FORECAST_MEMBERS = 32;
 const PASSES = 2;
 /** Reading noise and what the model cannot follow, one standard deviation (chosen: thermometers are within 1 K). */
 export const READING_SD_K = 1.2;
-/** Lower Cholesky factor of a symmetric positive definite matrix, in its own rows. */
-function factored(a: number[][]): readonly Float64Array[] {
-  const rows = a.map((row) => Float64Array.from(row));
-  rows.forEach((row, i) => {
-    for (let j = 0; j <= i; j++) {
-      const other = rows[j] as Float64Array;
-      let sum = row[j] as number;
-      for (let k = 0; k < j; k++) sum -= (row[k] as number) * (other[k] as number);
-      row[j] = i === j ? Math.sqrt(sum) : sum / (other[j] as number);
-    }
-  });
-  return rows;
-}
-
-/** Solves l·lᵀ·x = b. */
-function solved(l: readonly Float64Array[], b: readonly number[]): Float64Array {
-  const x = Float64Array.from(b);
-  l.forEach((row, i) => {
-    let sum = x[i] as number;
-    for (let k = 0; k < i; k++) sum -= (row[k] as number) * (x[k] as number);
-    x[i] = sum / (row[i] as number);
-  });
-  for (let i = l.length - 1; i >= 0; i--) {
-    let sum = x[i] as number;
-    for (let k = i + 1; k < l.length; k++) sum -= ((l[k] as Float64Array)[i] as number) * (x[k] as number);
-    x[i] = sum / ((l[i] as Float64Array)[i] as number);
-  }
-  return x;
-}
-
 /** What the middle of the members misses of the readings, root mean square, K. */
 function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
   if (readings.length === 0) return 0;
@@ -76,6 +48,10 @@ function misfitK(members: readonly Member[], readings: readonly Reading[]): numb
   return Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
 }
 
+/** Deviations of a table's rows from their mean, one row a member. */
+const centred = (rows: readonly (readonly number[])[]): Matrix =>
+  new Matrix(rows.map((row) => [...row])).center("column");
+
 /** One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings. */
 function analysed(
   members: readonly Member[],
@@ -83,55 +59,32 @@ function analysed(
   noise: number,
   perturb: readonly Draw[],
 ): Draw[] {
-  const count = members.length;
+  const draws = members.map(({ draw }) => draw);
   const shown = members.map((member) => readings.map(({ part, minute }) => shownAt(member, part, minute)));
-  const meanShown = readings.map((_, r) => shown.reduce((sum, row) => sum + (row[r] as number), 0) / count);
-  const unknowns = (members[0] as Member).draw.length;
-  const meanDraw = Array.from(
-    { length: unknowns },
-    (_, u) => members.reduce((sum, { draw }) => sum + (draw[u] as number), 0) / count,
-  );
-  const covariance = readings.map((_, r) =>
-    readings.map((__, s) => {
-      let sum = 0;
-      for (const row of shown)
-        sum += ((row[r] as number) - (meanShown[r] as number)) * ((row[s] as number) - (meanShown[s] as number));
-      return sum / (count - 1) + (r === s ? noise * noise : 0);
-    }),
-  );
-  const factor = factored(covariance);
+  const deviations = centred(shown)
+    .div(Math.sqrt(members.length - 1))
+    .transpose();
+  const covariance = deviations.mmul(deviations.transpose()).add(Matrix.eye(readings.length).mul(noise ** 2));
   // How each unknown goes with each reading over the ensemble: the same for every member.
-  const cross = meanDraw.map((mean, u) =>
-    readings.map((_, r) => {
-      let sum = 0;
-      members.forEach((member, k) => {
-        sum += ((member.draw[u] as number) - mean) * (((shown[k] as number[])[r] as number) - (meanShown[r] as number));
-      });
-      return sum / (count - 1);
-    }),
+  const cross = deviations.mmul(centred(draws)).div(Math.sqrt(members.length - 1));
+  const gaps = new Matrix(
+    readings.map(({ celsius }, r) =>
+      members.map(
+        (_, m) => celsius + noise * ((perturb[m] as Draw)[r] as number) - ((shown[m] as number[])[r] as number),
+      ),
+    ),
   );
-  return members.map(({ draw }, m) => {
-    const gap = readings.map(
-      ({ celsius }, r) => celsius + noise * (perturb[m]?.[r] ?? 0) - ((shown[m] as number[])[r] as number),
-    );
-    const weights = solved(factor, gap);
-    return draw.map((value, u) =>
-      within((cross[u] as number[]).reduce((sum, each, r) => sum + each * (weights[r] as number), value)),
-    );
-  });
+  const moves = cross.transpose().mmul(new CholeskyDecomposition(covariance).solve(gaps));
+  return draws.map((draw, m) => draw.map((value, u) => within(value + moves.get(u, m))));
 }
 
-/** Standard normal numbers for the perturbed observations: the same every time, a small congruential generator. */
+/**
+ * Standard normal numbers for the perturbed observations, the same every time; without a mean over the members: they
+ * are moved apart, and never all of them together.
+ */
 function perturbations(members: number, readings: number, seed: number): Draw[] {
-  let state = 12345 + seed;
-  const next = (): number => {
-    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
-    return (state + 0.5) / 4294967296;
-  };
-  const rows = Array.from({ length: members }, () =>
-    Array.from({ length: readings }, () => Math.sqrt(-2 * Math.log(next())) * Math.cos(2 * Math.PI * next())),
-  );
-  return rows;
+  const next = normalNumbers(seed);
+  return centred(Array.from({ length: members }, () => Array.from({ length: readings }, next))).to2DArray();
 }
 
 /** Readings so new that what is missed of them is carried on, and how much of it (chosen on the table of known truths). */

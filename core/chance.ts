@@ -1,0 +1,14 @@
+/** Numbers by chance that are the same every time: from a seed, by the Mersenne twister, whose first numbers differ from seed to seed. */
+import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { mersenne } from "pure-rand/generator/mersenne";
+
+/** Evenly from 0 to 1, 1 left out. */
+export function evenNumbers(seed: number): () => number {
+  const generator = mersenne(seed);
+  return () => uniformFloat64(generator);
+}
+
+/** Standard normal ones, by Box and Muller's transform of even ones. */
+export function normalNumbers(seed: number, even = evenNumbers(seed)): () => number {
+  return () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
+}
