@@ -186,7 +186,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
             stages,
             source,
             shownC: until.targetsC,
-            prior: centredPrior(),
+            prior: centredPrior(source),
           }),
         );
   return {

@@ -60,6 +60,7 @@ export const CONSTANTS = {
   // Foil, pans and stones
   foilEmissivity: published(0.1, "1", HEAT_TEXT),
   foilGapWPerM2K: chosen(15, "W/m²K"),
+  shieldGapWPerM2K: chosen(30, "W/m²K"),
   foilVapourShare: chosen(0.15, "1"),
   seenHotSideK: chosen(15, "K"),
   tapeOffShare: chosen(0.12, "1"),
@@ -204,6 +205,7 @@ export const CONSTANTS = {
   // Prior spread (one standard deviation) of what the plan cannot know
   ovenOffsetSdK: practice(8, "K"),
   convectionSdShare: chosen(0.2, "1"),
+  draughtSdShare: chosen(0.35, "1"),
   crustSdShare: chosen(0.3, "1"),
   dryingSdShare: chosen(0.25, "1"),
   shapeSdShare: chosen(0.07, "1"),

@@ -101,7 +101,7 @@ function answersFor(seed: number): Answer[] {
       setAside?: number;
     } => {
       if (leadMin === null) {
-        const members = drain(runEnsemble(options, bandDraws())).slice(1);
+        const members = drain(runEnsemble(options, bandDraws(options))).slice(1);
         const shown = (part: "breast" | "thigh"): Quantiles =>
           quantiles(withFamilyError(members.map((member) => minuteShown(member, part, options.shownC[part] ?? 0))));
         return {

@@ -81,6 +81,10 @@ const OVEN_AND_SURFACE = {
 
 const FOIL_PANS_AND_STONES = {
   foilEmissivity: "emissivity of used aluminium foil",
+  shieldGapWPerM2K: {
+    what: "still air between skin and a shield of foil that was fitted to it",
+    why: "1 mm of air at 0.03 W/mK: fitted on the oiled breast before it roasts, it touches in places; 15 to 60",
+  },
   foilGapWPerM2K: {
     what: "still air between loose foil and skin",
     why: "2 mm of air at 0.03 W/mK; it lies on in places",
@@ -286,6 +290,10 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
   convectionSdShare: {
     what: "convection from oven to oven",
     why: "load, rack height and fan leakage differ; the scatter of textbook coefficients is about a quarter",
+  },
+  draughtSdShare: {
+    what: "convection at a fire with a draught: how far one smoker or grill is from another",
+    why: "from nearly still air (12 W/m²K) to a strong draught (25): chimneys and dampers differ more than ovens",
   },
   crustSdShare: {
     what: "deepest retreat of the wet front",

@@ -16,7 +16,7 @@ export function dropBand(lane: string): void {
 
 /** @throws Superseded when a newer band is asked for in the same lane */
 export async function bandOverPool(lane: string, options: EnsembleOptions): Promise<Shares> {
-  const all = bandDraws(options.prior);
+  const all = bandDraws(options);
   const members = await Promise.all(
     HANDFULS.map((n) => {
       const draws = all.slice(n * HANDFUL, (n + 1) * HANDFUL);

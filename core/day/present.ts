@@ -4,7 +4,7 @@
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
-import { type EnsembleOptions, memberBird, tipStencil } from "../forecast/ensemble";
+import { type EnsembleOptions, memberBird, priorOf, tipStencil } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
@@ -63,7 +63,7 @@ function indicesOf(bird: LivingBird): Indices {
 export function* presentBird(asked: PresentOptions): Generator<number, Present> {
   const { options, estimate, targetsC, nowMin, pulledMin, cover, seenC } = asked;
   const { stages, events, source, birds = 1, shownC, bacon, preheatC } = options;
-  const traits = traitsOf(estimate, options.prior);
+  const traits = traitsOf(estimate, priorOf(options));
   const { bird, oven } = memberBird(options, traits);
   const { body } = bird;
   const tips = bird.centres.map((centre) => ({

@@ -11,9 +11,9 @@ import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { normalNumbers } from "../chance";
-import { type EnsembleOptions, type Member, minuteShown, quantiles, runEnsemble, shownAt } from "./ensemble";
+import { type EnsembleOptions, type Member, minuteShown, priorOf, quantiles, runEnsemble, shownAt } from "./ensemble";
 import { lineThrough } from "./line";
-import { type Draw, normalQuantile, type Prior, priorDraws, usualPrior, within } from "./prior";
+import { type Draw, normalQuantile, type Prior, priorDraws, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
 import { type SetAside, screened } from "./screening";
 import type { Quantiles } from "./shares";
@@ -201,10 +201,11 @@ export function* fitting(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  { shownC, startC, prior = usualPrior() }: Pick<EnsembleOptions, "shownC" | "startC" | "prior">,
+  options: Pick<EnsembleOptions, "shownC" | "startC" | "prior" | "source">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
+  const { shownC, startC } = options;
   const { kept, setAside, lost } = screened(allReadings, startC);
   const readings = thinned(kept);
   const latest = latestOf(readings);
@@ -222,7 +223,7 @@ export function forecastFrom(
   return {
     targets: Object.fromEntries(parts.map((part, n) => [part, quantiles(shown[n] as number[])])),
     pull: quantiles(members.map((_, m) => Math.max(0, ...shown.map((minutes) => minutes[m] as number)))),
-    prior,
+    prior: priorOf(options),
     estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
     aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,

@@ -1,14 +1,15 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
 import type { CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
-import { type EnsembleOptions, type Member, minuteAllShown, quantiles, runEnsemble } from "./ensemble";
-import { type Draw, normalQuantile, type Prior, priorDraws, UNKNOWNS, usualPrior } from "./prior";
+import { type EnsembleOptions, type Member, minuteAllShown, priorOf, quantiles, runEnsemble } from "./ensemble";
+import { type Draw, normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 import { lateOf, NEVER, type Quantiles, type Shares } from "./shares";
 
 export const BAND_MEMBERS = 24;
 
 /** The usual bird read at its deepest, as plans are computed, then the prior's spread. */
-export function bandDraws(prior: Prior = usualPrior()): readonly Draw[] {
+export function bandDraws(options: Pick<EnsembleOptions, "prior" | "source">): readonly Draw[] {
+  const prior = priorOf(options);
   const deepest = UNKNOWNS.map((name) =>
     name === "breastProbe" || name === "thighProbe" ? -prior[name].mean / prior[name].sd : 0,
   );
@@ -44,5 +45,5 @@ export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreT
 
 /** Yields after each member. */
 export function* bandShares(options: EnsembleOptions): Generator<number, Shares> {
-  return sharesOf(yield* runEnsemble(options, bandDraws(options.prior)), options.shownC);
+  return sharesOf(yield* runEnsemble(options, bandDraws(options)), options.shownC);
 }

@@ -15,7 +15,7 @@ import type { Indices } from "../processes/indices";
 import { needsBothHalves, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
-import { type BirdTraits, type Draw, type Prior, traitsOf } from "./prior";
+import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
 import type { Quantiles } from "./shares";
 
 export interface EnsembleOptions {
@@ -105,11 +105,15 @@ export function memberBird(
 const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when?: Condition }[] =>
   events.flatMap((event) => ("when" in event ? [event] : []));
 
+/** What is believed before any reading: what was said, or what is usual of such a heat. */
+export const priorOf = ({ prior, source }: Pick<EnsembleOptions, "prior" | "source">): Prior =>
+  prior ?? usualPrior(source);
+
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { stages, events, source, shownC, atLeastMin = 0 } = options;
   const { birds = 1, longestMin = LONGEST_MEMBER_MIN } = options;
-  const traits = traitsOf(draw, options.prior);
+  const traits = traitsOf(draw, priorOf(options));
   const watched = options.watched === true || waitsForColour([...stages, ...momentsOf(events)]);
   const { bird, oven } = memberBird(options, traits, watched);
   const { body } = bird;

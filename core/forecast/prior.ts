@@ -5,6 +5,7 @@
 
 import { constant } from "../constants";
 import type { OvenTraits } from "../heat/ovens";
+import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
 export const UNKNOWNS = [
@@ -96,10 +97,10 @@ export interface Spread {
  */
 export type Prior = Readonly<Record<Unknown, Spread>>;
 
-/** Of an oven, a bird and a hand nothing is known of. */
-export const usualPrior = (): Prior => ({
+/** Of an oven or a fire, a bird and a hand nothing is known of. */
+export const usualPrior = (source: HeatSource = "oven"): Prior => ({
   ovenOffset: { mean: 0, sd: constant("ovenOffsetSdK") },
-  convection: { mean: 0, sd: constant("convectionSdShare") },
+  convection: { mean: 0, sd: SOURCE_TRAITS[source].convectionSd() },
   drying: { mean: 0, sd: constant("dryingSdShare") },
   crust: { mean: 0, sd: constant("crustSdShare") },
   shape: { mean: 0, sd: constant("shapeSdShare") },
@@ -112,8 +113,8 @@ export const usualPrior = (): Prior => ({
 });
 
 /** The same where the tip is as likely past the deepest as short of it: what published tables are read by. */
-export function centredPrior(): Prior {
-  const usual = usualPrior();
+export function centredPrior(source: HeatSource = "oven"): Prior {
+  const usual = usualPrior(source);
   return {
     ...usual,
     breastProbe: { ...usual.breastProbe, mean: 0 },

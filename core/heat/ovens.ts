@@ -102,7 +102,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     dryingShare: traits.dryingShare,
     crustShare: traits.crustShare,
   };
-  const foil = underFoil(open);
+  const shielded = underFoil(open, constant("shieldGapWPerM2K"));
   const skin = {
     foil: () => wrapped(open, moment.skinC),
     lid: () => underLid(open, moment.skinC),
@@ -124,7 +124,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
           // Steam finds its way out from under the bird only here and there.
           vapourShare: constant("contactVapourShare"),
         };
-  const covered = moment.wrap === "none" && moment.shield !== "none" && moment.shield !== "all" ? foil : skin;
+  const covered = moment.wrap === "none" && moment.shield !== "none" && moment.shield !== "all" ? shielded : skin;
   const isBreastShielded = moment.shield === "breast" || moment.shield === "breast-and-tips";
   const isBare = moment.wrap === "none" && moment.shield !== "all";
   return everywhere(skin, {

@@ -13,6 +13,8 @@ export type Fuel = (typeof FUELS)[number];
 export interface SourceTraits {
   /** Convective heat-transfer coefficient on a body of the reference size, W/m²K. */
   readonly convection: () => number;
+  /** Spread of its logarithm from one such place to another. */
+  readonly convectionSd: () => number;
   /** Power of the bird's size that the film falls with: 1/4 in natural convection, 2/5 in a stream (Nu ∝ Re^0.6). */
   readonly sizePower: number;
   readonly vapourPa: () => number;
@@ -34,6 +36,7 @@ const lagMin = (): number => constant("ovenLagMin");
 
 const OVEN: SourceTraits = {
   convection: () => constant("ovenConvectionWPerM2K"),
+  convectionSd: () => constant("convectionSdShare"),
   sizePower: NATURAL_SIZE_POWER,
   vapourPa: () => constant("ovenVapourPa"),
   under: null,
@@ -47,6 +50,7 @@ const OVEN: SourceTraits = {
 /** A fire whose smoke is drawn past the bird, under a lid that stays shut. */
 const COVERED_FIRE: SourceTraits = {
   convection: () => constant("draughtConvectionWPerM2K"),
+  convectionSd: () => constant("draughtSdShare"),
   sizePower: 0.4,
   vapourPa: () => constant("smokeVapourPa"),
   under: 0.8,

@@ -39,12 +39,15 @@ const inSeries = (...conductances: readonly number[]): number =>
 export const radiativeWPerM2K = (emissivity: number, celsius: number): number =>
   4 * emissivity * constant("stefanBoltzmannWPerM2K4") * (celsius + 273.15) ** 3;
 
-/** Foil laid over: its outside meets the oven, a layer of still air parts it from the skin, and vapour leaves at the edges. */
-export function underFoil(open: Patch): Patch {
+/**
+ * Foil laid over: its outside meets the oven, a layer of still air parts it from the skin, and vapour leaves at the edges.
+ * @param gapWPerM2K of that layer: thinner under a shield that was fitted to the breast
+ */
+export function underFoil(open: Patch, gapWPerM2K = constant("foilGapWPerM2K")): Patch {
   const outside = open.convectionWPerM2K + radiativeWPerM2K(constant("foilEmissivity"), (open.airC + 80) / 2);
   return {
     ...open,
-    convectionWPerM2K: inSeries(outside, constant("foilGapWPerM2K")),
+    convectionWPerM2K: inSeries(outside, gapWPerM2K),
     emissivity: 0,
     vapourShare: constant("foilVapourShare"),
   };

@@ -1,0 +1,152 @@
+/** Tables of the science page that cook the same bird again with one thing different: what covers it, what is left out of the model. */
+import { simulateAlone } from "../cli/simulate";
+import { type ConstantName, constant, withConstants } from "../core/constants";
+import { type KnownCase, readOf, type Simulated } from "../tests/outside/cases";
+
+/** Coarser than the cases: differences are read here, not finishes. */
+const GRID = ["--grid", "8mm"];
+const cooked = (args: string): Simulated => simulateAlone([...args.split(" "), ...GRID]) as Simulated;
+
+const BOTH = "--until breast=74C,thigh=74C";
+const BARE = `--mass 12lb --stage 325F@0m ${BOTH}`;
+
+/** Kinds of method, in the order they are looked for. */
+const KINDS: readonly { readonly kind: string; readonly holds: RegExp }[] = [
+  { kind: "at a fire", holds: /--heat (smoker|covered-grill|spit)/ },
+  { kind: "shielded, covered or on something hot", holds: /shield=breast|wrap=|hot-stone/ },
+  { kind: "spatchcocked, in parts, a crown", holds: /--cut/ },
+  { kind: "whole, started hot or hot throughout", holds: /--stage (4[0-9]{2}|3[6-9][0-9])F/ },
+  { kind: "whole, steady", holds: /./ },
+];
+
+export interface Answered {
+  readonly known: KnownCase;
+  readonly error: number;
+  readonly miss: number;
+  readonly band: { readonly p10: number; readonly p90: number };
+}
+
+/** A row a kind of method: bias, how many ranges were met to 15 %, how often the band holds the middle. */
+export function kindRows(answered: readonly Answered[]): string[] {
+  const kindOf = ({ args }: KnownCase): string => KINDS.find(({ holds }) => holds.test(args))?.kind ?? "";
+  const timed = answered.filter(({ known }) => known.read === "pull minutes" && !known.upperBound);
+  return KINDS.flatMap(({ kind }) => {
+    const own = timed.filter(({ known }) => kindOf(known) === kind);
+    if (own.length === 0) return [];
+    const bias = own.reduce((sum, { error }) => sum + error, 0) / own.length;
+    const met = own.filter(({ miss }) => Math.abs(miss) <= 0.15).length;
+    const held = own.filter(
+      ({ known: { low, high }, band }) => (low + high) / 2 >= band.p10 && (low + high) / 2 <= band.p90,
+    ).length;
+    return [`| ${kind} | ${own.length} | ${(100 * bias).toFixed(1)} % | ${met} | ${held} |`];
+  });
+}
+
+interface Cover {
+  readonly what: string;
+  readonly stage: string;
+  /** The number that says how much it holds off, and between what it may lie. */
+  readonly number: ConstantName;
+  readonly low: number;
+  readonly high: number;
+}
+
+const COVERS: readonly Cover[] = [
+  { what: "loose tent over all of it", stage: "shield=all", number: "tentVentShare", low: 0.1, high: 0.5 },
+  {
+    what: "foil lying on the upper breast, fitted",
+    stage: "shield=breast",
+    number: "shieldGapWPerM2K",
+    low: 15,
+    high: 60,
+  },
+  { what: "foil on tips of wings and legs", stage: "shield=tips", number: "shieldGapWPerM2K", low: 15, high: 60 },
+  { what: "wrapped tight in foil", stage: "wrap=foil", number: "wrapGapWPerM2K", low: 12, high: 40 },
+  {
+    what: "dish with its lid on, or foil sealed over it",
+    stage: "wrap=lid",
+    number: "dishAreaShare",
+    low: 0.7,
+    high: 1.5,
+  },
+];
+
+interface Seen {
+  readonly minutes: number;
+  readonly breastC: number;
+  readonly thighC: number;
+  readonly browning: number;
+}
+const seen = (args: string): Seen => {
+  const { pullMinutes, atPull, indices } = cooked(args) as Simulated & {
+    readonly indices: { readonly browning: number };
+  };
+  return { minutes: pullMinutes, breastC: atPull.breastC, thighC: atPull.thighC, browning: indices.browning };
+};
+
+/** A row each: the same bird in the same oven, so covered from first to last, and with its number at either end of its range. */
+export function coverRows(): string[] {
+  const row = (what: string, { minutes, breastC, thighC, browning }: Seen, number = "", ends = ""): string =>
+    `| ${what} | ${minutes.toFixed(0)} | ${breastC.toFixed(0)} / ${thighC.toFixed(0)} | ${browning.toFixed(2)} | ${number} | ${ends} |`;
+  return [
+    row("bare", seen(BARE)),
+    ...COVERS.map(({ what, stage, number, low, high }) => {
+      const args = BARE.replace("@0m", `@0m,${stage}`);
+      const ends = [low, high].map((value) => withConstants({ [number]: value }, () => seen(args)).minutes.toFixed(0));
+      return row(what, seen(args), `${number}: ${constant(number)} (${low} to ${high})`, ends.join(" to "));
+    }),
+  ];
+}
+
+/** What a bird gets from each mechanism: the model without it. */
+const MECHANISMS: readonly { readonly without: string; readonly change: Partial<Record<ConstantName, number>> }[] = [
+  { without: "radiation", change: { skinEmissivity: 0.01 } },
+  { without: "the crust: the front stays at the surface", change: { crustDepthMostM: 1e-6 } },
+  {
+    without: "half of what the crust holds back of the vapour",
+    change: { crustVapourDiffusivityM2PerS: 2 * constant("crustVapourDiffusivityM2PerS") },
+  },
+  { without: "vapour in the oven's air", change: { ovenVapourPa: 1000, smokeVapourPa: 1000 } },
+  { without: "the tray's shade", change: { panSideShare: 1 } },
+  { without: "stillness in crevices", change: { crevicedConvectionShare: 1 } },
+  { without: "heat through the cavity", change: { cavityWPerM2K: 0.01 } },
+  { without: "the oven's lag", change: { ovenLagMin: 0.1 } },
+  { without: "a breast that is thicker in heavier birds", change: { breastThicknessPower: 0 } },
+];
+
+/**
+ * Every timed case without one mechanism, against the model whole: the mean of the ratios, and the two cases that change
+ * the most.
+ */
+export function ablationRows(cases: readonly KnownCase[]): string[] {
+  const timed = cases.filter(({ read }) => read === "pull minutes");
+  const minutes = (known: KnownCase): number => {
+    try {
+      return readOf(known, cooked(known.args));
+    } catch {
+      // Without it, this one never gets there: that is the answer.
+      return Number.POSITIVE_INFINITY;
+    }
+  };
+  const whole = timed.map(minutes);
+  return MECHANISMS.map(({ without, change }) => {
+    const changed = withConstants(change, () => timed.map(minutes));
+    const ratios = timed.map(({ id }, n) => ({ id, ratio: (changed[n] as number) / (whole[n] as number) }));
+    const finite = ratios.filter(({ ratio }) => Number.isFinite(ratio));
+    const mean = finite.reduce((sum, { ratio }) => sum + ratio, 0) / finite.length;
+    const all = finite.length === 0 ? "never done" : `× ${mean.toFixed(2)}`;
+    const most = [...ratios].sort((a, b) => Math.abs(Math.log(b.ratio)) - Math.abs(Math.log(a.ratio))).slice(0, 2);
+    const told =
+      finite.length === 0
+        ? []
+        : most.map(({ id, ratio }) => `${id} ${Number.isFinite(ratio) ? `× ${ratio.toFixed(2)}` : "never done"}`);
+    return `| ${without} | ${all} | ${told.join(", ")} | ${ratios.map(({ ratio }) => (Number.isFinite(ratio) ? ratio.toFixed(2) : "–")).join(" · ")} |`;
+  });
+}
+
+/** In which order the ratios of {@link ablationRows} stand. */
+export const ablatedCases = (cases: readonly KnownCase[]): string =>
+  cases
+    .filter(({ read }) => read === "pull minutes")
+    .map(({ id }) => id)
+    .join(", ");
