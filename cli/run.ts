@@ -4,6 +4,7 @@ import { faultWords } from "../words/faults";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
 import { forecast } from "./forecast";
+import { log } from "./log";
 import { plan } from "./plan";
 import { salt } from "./salt";
 import { simulate } from "./simulate";
@@ -15,6 +16,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   salt,
   plan,
   forecast,
+  log,
   check,
 };
 
@@ -43,7 +45,9 @@ export function run([name = "", ...args]: readonly string[]): Ran {
         USAGE,
         `command: got ${name || "nothing"}, allowed is ${Object.keys(COMMANDS).join(", ")}`,
       );
-    return { exitCode: 0, stdout: `${JSON.stringify(command(joinNegatives(args)))}\n`, stderr: "" };
+    const answer = command(joinNegatives(args));
+    // A table is text as it is; all else is one JSON object.
+    return { exitCode: 0, stdout: typeof answer === "string" ? answer : `${JSON.stringify(answer)}\n`, stderr: "" };
   } catch (error) {
     const refused = error instanceof CommandError || error instanceof QuantityError;
     const badOption =

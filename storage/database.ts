@@ -39,11 +39,21 @@ export interface SharedHere {
   readonly readings: string | number;
 }
 
+/** A roast that was deleted, with all that belongs to it, as it stood in the tables. */
+export interface Binned {
+  readonly roastId: string;
+  /** Epoch milliseconds. */
+  readonly binnedMs: number;
+  readonly roast: unknown;
+  readonly readings: readonly unknown[];
+  readonly photos: readonly unknown[];
+}
+
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 9;
+export const DATABASE_VERSION = 10;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -52,6 +62,7 @@ export class BrumaDatabase extends Dexie {
   declare kitchen: EntityTable<Kitchen, "id">;
   declare photos: EntityTable<StoredPhoto, "key">;
   declare shared: EntityTable<SharedHere, "roastId">;
+  declare bin: EntityTable<Binned, "roastId">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -87,10 +98,12 @@ export class BrumaDatabase extends Dexie {
         await roasts.bulkPut(dinnersByTime(await roasts.toArray()));
       });
     // Version 9, what the oven's dial is marked in.
-    this.version(DATABASE_VERSION).upgrade(async (change) => {
+    this.version(9).upgrade(async (change) => {
       await eachRow(change, "roasts", roastWithDial);
       await eachRow(change, "kitchen", kitchenWithDial);
     });
+    // Version 10, what was deleted, kept for a week.
+    this.version(DATABASE_VERSION).stores({ bin: "roastId, binnedMs" });
   }
 }
 

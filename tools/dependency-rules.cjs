@@ -18,6 +18,7 @@ const CORE = [
   "forecast",
   "schedule",
   "day",
+  "log",
   "formats",
 ];
 const downwards = CORE.slice(0, -1).map((folder, n) => ({

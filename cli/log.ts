@@ -1,0 +1,33 @@
+/** `log FILE [--csv]`: the roasts of a file as the log has them, newest first. */
+import { toCsv } from "../core/formats/csv";
+import { heldOf, type LogRow, logRows } from "../core/log/rows";
+import { readNamed, roastsIn } from "./readFile";
+
+const COLUMNS: readonly (keyof LogRow)[] = [
+  "outAt",
+  "name",
+  "species",
+  "cut",
+  "massKg",
+  "count",
+  "heat",
+  "method",
+  "serveAt",
+  "inAt",
+  "predictedAt",
+  "minutesOff",
+  "inBand",
+  "rating",
+  "note",
+  "id",
+];
+
+/** @returns an object for JSON, or the table as text @throws CommandError when the file cannot be read, or is none of ours */
+export function log(args: readonly string[]): unknown {
+  const { path, text } = readNamed(
+    "log",
+    args.filter((word) => word !== "--csv"),
+  );
+  const rows = logRows(roastsIn("log", path, text).map(({ roast }) => roast));
+  return args.includes("--csv") ? toCsv(rows, COLUMNS) : { predicted: heldOf(rows), rows };
+}
