@@ -31,7 +31,7 @@ const SHOTS: readonly Shot[] = [
     waitFor: ["give or take"],
     prepare: async (driver) => {
       await pressAt(driver, 'button[aria-label^="Dry, uncovered:"]');
-      await pressAt(driver, 'button[role="radio"][value="salt"]');
+      await pressAt(driver, 'label:has(input[type="radio"][value="salt"])');
       await seeText(driver, "outer centimetre");
     },
   },
@@ -58,7 +58,7 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
   { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
-  { name: "plan-parts", path: "/roast/demo-parts/plan", size: TABLE, waitFor: ["give or take"] },
+  { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", "28 min later"] },
   { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },

@@ -33,6 +33,9 @@ export function Frame() {
           <NavLink to="/" end className={LINK}>
             Roasts
           </NavLink>
+          <NavLink to="/log" className={`${LINK} ${id ? "max-sm:hidden" : ""}`}>
+            Log
+          </NavLink>
           {id && (
             <>
               <NavLink to={`/roast/${id}/plan`} className={LINK}>

@@ -25,6 +25,7 @@ async function prepare(loadDemo: LoadDemo): Promise<void> {
   }
   // Nobody waits for the other devices.
   whenIdle(() => void import("./sharing").then(({ startSharing }) => startSharing(db)));
+  whenIdle(() => void import("../../storage/bin").then(({ emptyBin }) => emptyBin(db, clockNow())));
 }
 
 /** Called once; the frame is painted meanwhile. */

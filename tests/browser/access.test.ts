@@ -28,6 +28,7 @@ const VIEWS = [
   { path: "/roast/demo-now/cook", says: "It is out of the oven" },
   { path: "/roast/demo-late/cook", says: "To the table" },
   { path: "/roast/demo-late/carve", says: "Carve" },
+  { path: "/log", says: "28 min later" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
   { path: "/handbook/heating", says: "How long for which bird" },

@@ -19,6 +19,7 @@ import { additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
+import { SELECT, Select } from "../../ui/Select";
 import { usePlanStore } from "./planStore";
 
 /** What it can be measured in, in the cook's own units, and what of it is written down. */
@@ -61,34 +62,8 @@ const PLACE_NAMES: Record<Addition["where"], string> = {
   inside: "inside",
   "in-slits": "in slits",
 };
-const FIELD = "min-h-10 rounded-xl border border-line-strong bg-mist-1 px-2 text-base text-ink";
 
-interface ChoiceProps<Value extends string> {
-  readonly label: string;
-  readonly value: Value;
-  readonly choices: readonly Value[];
-  readonly names?: Record<Value, string>;
-  onChange(value: Value): void;
-}
-
-function Choice<Value extends string>({ label, value, choices, names, onChange }: ChoiceProps<Value>) {
-  return (
-    <select
-      aria-label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value as Value)}
-      className={`${FIELD} min-w-0`}
-    >
-      {choices.map((each) => (
-        <option key={each} value={each}>
-          {names ? names[each] : each}
-        </option>
-      ))}
-    </select>
-  );
-}
-
-const SHORT = `${FIELD} mt-0.5 block w-full min-w-0`;
+const SHORT = `${SELECT} mt-0.5 block w-full min-w-0`;
 
 /** A share of its mass as typed; nothing is none. @throws QuantityError for what no mass holds */
 const share = (what: string, text: string): number =>
@@ -226,7 +201,7 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
         value={name}
         maxLength={60}
         onChange={(event) => setName(event.target.value)}
-        className={`${FIELD} w-full min-w-0`}
+        className={`${SELECT} w-full min-w-0`}
       />
       <div className="grid grid-cols-[5rem_minmax(0,1fr)] gap-2">
         <input
@@ -235,12 +210,12 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
           inputMode="decimal"
           value={amount}
           onChange={(event) => setAmount(event.target.value)}
-          className={`${FIELD} min-w-0`}
+          className={`${SELECT} min-w-0`}
         />
-        <Choice label="Its unit" value={measure.name} choices={measures.map((each) => each.name)} onChange={setNamed} />
+        <Select label="Its unit" value={measure.name} choices={measures.map((each) => each.name)} onChange={setNamed} />
       </div>
       <div className="flex flex-wrap gap-2">
-        <Choice
+        <Select
           label="When it goes on"
           value={when}
           choices={ADDITION_MOMENTS}
@@ -248,7 +223,7 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
           onChange={setWhen}
         />
         {isOnBird({ when }) && (
-          <Choice
+          <Select
             label="Where it goes"
             value={where}
             choices={ADDITION_PLACES}

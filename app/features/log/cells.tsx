@@ -1,0 +1,109 @@
+/** What stands in the cells of the log. */
+import { CopyPlus, Pencil, Trash2 } from "lucide-react";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { formatMass } from "../../../core/units/quantity";
+import { putBack, throwAway } from "../../../storage/bin";
+import { bandWords, offWords } from "../../../words/log";
+import { METHOD_WORDS } from "../../../words/methods";
+import { CUT_NAMES, HEAT_NAMES, RATING_NAMES } from "../../../words/names";
+import { clockTime, dayName } from "../../../words/time";
+import { clockNow } from "../../shell/clock";
+import { database } from "../../shell/database";
+import { NameField } from "../../shell/NameField";
+import { useHabits } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
+import { Button } from "../../ui/Button";
+import { IconButton } from "../../ui/IconButton";
+import { toast } from "../../ui/toast";
+import { cookAgain } from "./again";
+import type { Line } from "./line";
+
+interface Props {
+  readonly line: Line;
+}
+
+export function When({ line: { outAt, roast } }: Props) {
+  return <span className="whitespace-nowrap">{dayName(Date.parse(outAt), roast.plan.zone, useHabits())}</span>;
+}
+
+const ratingOf = (rating: number | null): string => (rating ? (RATING_NAMES[rating - 1] ?? "") : "");
+
+export function Titled({ line }: Props) {
+  const { units } = useHabits();
+  const [isNamed, setIsNamed] = useState(false);
+  const { id, title, species, cut, massKg, method, heat, rating, note } = line;
+  return (
+    <div className="min-w-44">
+      {isNamed ? (
+        <NameField roastId={id} title={title} onDone={() => setIsNamed(false)} />
+      ) : (
+        <span className="flex items-start gap-1">
+          <Link to={`/roast/${id}/cook`} className="font-display text-lg font-semibold hover:underline">
+            {title}
+          </Link>
+          <IconButton label={`Rename ${title}`} icon={Pencil} onClick={() => setIsNamed(true)} />
+        </span>
+      )}
+      <span className="block text-sm text-soft">
+        {species}, {CUT_NAMES[cut].toLowerCase()}, {formatMass(massKg, units)}
+      </span>
+      <span className="block text-sm text-soft lg:hidden">
+        {[METHOD_WORDS[method].short, HEAT_NAMES[heat].toLowerCase(), ratingOf(rating)].filter(Boolean).join(", ")}
+      </span>
+      {note && <span className="block text-sm lg:hidden">{note}</span>}
+    </div>
+  );
+}
+
+/** Against what was predicted: figures first, then in words, with a mark that does not live by its colour. */
+export function Came({ line: { outAt, predictedAt, minutesOff, inBand, roast } }: Props) {
+  const reader = useHabits();
+  const at = (iso: string): string => clockTime(Date.parse(iso), roast.plan.zone, reader);
+  return (
+    <div className="min-w-44">
+      <b className="whitespace-nowrap font-semibold">{offWords(minutesOff)}</b>
+      <span className="block text-sm text-soft">
+        out {at(outAt)}
+        {predictedAt && `, said ${at(predictedAt)}`}
+      </span>
+      {inBand !== null && (
+        <span className={`block text-sm ${inBand ? "text-soft" : "font-medium text-ember"}`}>
+          {inBand ? "✓" : "✗"} {bandWords(inBand)}
+        </span>
+      )}
+    </div>
+  );
+}
+
+export function Rated({ line: { rating } }: Props) {
+  return <span className="whitespace-nowrap">{ratingOf(rating)}</span>;
+}
+
+export function Note({ line: { note } }: Props) {
+  return <span className="block min-w-56 max-w-xs text-[0.95rem]">{note}</span>;
+}
+
+export function Acts({ line: { id, title, roast } }: Props) {
+  const reader = useHabits();
+  const navigate = useNavigate();
+  const again = async (): Promise<void> => {
+    const made = await cookAgain(roast, reader);
+    if (made !== null) await navigate(`/roast/${made}/plan`);
+  };
+  const remove = async (): Promise<void> => {
+    if (!(await stored("That it is deleted was", throwAway(database(), id, clockNow())))) return;
+    toast.message(`“${title}” is deleted; it is kept for a week`, {
+      action: { label: "Undo", onClick: () => void stored("It was", putBack(database(), id)) },
+    });
+  };
+  return (
+    <span className="flex items-center gap-1 sm:justify-end">
+      <Button size="small" onClick={() => void again()} className="whitespace-nowrap">
+        <CopyPlus aria-hidden className="size-4" />
+        Cook this again
+      </Button>
+      <IconButton label={`Delete ${title}`} icon={Trash2} onClick={() => void remove()} />
+    </span>
+  );
+}

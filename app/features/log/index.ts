@@ -1,0 +1,1 @@
+export { LogScreen } from "./LogScreen";

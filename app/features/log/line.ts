@@ -1,0 +1,8 @@
+import type { LogRow } from "../../../core/log/rows";
+import type { Roast } from "../../../core/plan/schema";
+
+/** A row of the log as it is shown: what it is called on this device, and the roast itself. */
+export interface Line extends LogRow {
+  readonly title: string;
+  readonly roast: Roast;
+}

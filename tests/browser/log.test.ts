@@ -1,0 +1,85 @@
+/** The log: what came of the demo's roasts, found again, renamed, deleted and put back, cooked once more. */
+import { Key, type WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/schema";
+import { startApp } from "../helpers/app";
+import { press, pressAt, see, seeText, storedRows } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let driver: WebDriver;
+let server: RunningServer;
+beforeAll(async () => {
+  const app = await startApp({ demo: true });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const titles = (): Promise<string[]> =>
+  driver.executeScript("return [...document.querySelectorAll('tbody a')].map((link) => link.innerText)");
+const shows = (expected: readonly string[]): Promise<boolean> =>
+  driver.wait(async () => JSON.stringify(await titles()) === JSON.stringify(expected), 10_000, `not: ${expected}`);
+
+const LATE = "Wet-brined turkey that came late";
+const DUCK = "Duck in the fan oven";
+const PARTS = "Winter chicken in parts";
+
+describe("the log", () => {
+  it("has every roast that came out, the newest first, and says how far to believe it", async () => {
+    await driver.get(server.url);
+    await seeText(driver, PARTS);
+    await press(driver, "Log");
+    await shows([LATE, DUCK, PARTS]);
+    await seeText(driver, "3 of 3 came out inside their give or take");
+    await seeText(driver, "28 min later");
+  });
+
+  it("is sorted by what is pressed, and finds by word, bird and heat", async () => {
+    await press(driver, "Out against predicted");
+    await shows([LATE, PARTS, DUCK]);
+    await pressAt(driver, "th:nth-of-type(2) button");
+    await shows([DUCK, LATE, PARTS]);
+    await (await see(driver, 'input[type="search"]')).sendKeys("potatoes");
+    await shows([DUCK]);
+    await (await see(driver, 'input[type="search"]')).sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
+    await (await see(driver, 'select[aria-label="Bird"]')).sendKeys("Chicken");
+    await shows([PARTS]);
+    await (await see(driver, 'select[aria-label="Heat"]')).sendKeys("Smoker");
+    await seeText(driver, "None of them is like that.");
+    await driver.navigate().refresh();
+    await shows([LATE, DUCK, PARTS]);
+  });
+
+  it("renames one", async () => {
+    await press(driver, `Rename ${DUCK}`);
+    const name = await see(driver, 'input[aria-label="Name of this roast"]');
+    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Duck for the lamp room", Key.ENTER);
+    await shows([LATE, "Duck for the lamp room", PARTS]);
+  });
+
+  it("deletes one, keeps it for a week, and gives it back with its readings", async () => {
+    const before = (await storedRows(driver, "readings", "bruma-demo")).length;
+    await press(driver, `Delete ${LATE}`);
+    await shows(["Duck for the lamp room", PARTS]);
+    await seeText(driver, "for 7 more days");
+    await driver.navigate().refresh();
+    await press(driver, "Put it back");
+    await shows([LATE, "Duck for the lamp room", PARTS]);
+    expect((await storedRows(driver, "readings", "bruma-demo")).length).toBeGreaterThanOrEqual(before);
+  });
+
+  it("cooks one again: the same way a week from now, with what was noted", async () => {
+    await press(driver, "Cook this again");
+    await seeText(driver, "Out, expected");
+    const id = /roast\/([^/]+)\/plan/.exec(await driver.getCurrentUrl())?.[1];
+    const roasts = await storedRows<Roast>(driver, "roasts", "bruma-demo");
+    const made = roasts.find((roast) => roast.id === id);
+    const late = roasts.find(({ title }) => title === LATE);
+    expect(made).toMatchObject({
+      happened: {},
+      dinner: id,
+      plan: { method: late?.plan.method, bird: late?.plan.bird },
+    });
+    expect(made?.notes).toContain("believe the thermometer at two hours");
+    expect(Date.parse(made?.plan.serveAt ?? "")).toBeGreaterThan(Date.now());
+  });
+});

@@ -1,0 +1,26 @@
+/** The log in words: how a roast came out against what was predicted, and how far predictions were to be believed. */
+import type { Held } from "../core/log/rows";
+import { dayName, type Reader } from "./time";
+
+/** Within so many minutes nobody speaks of late or early. */
+const ON_TIME_MIN = 2;
+
+/** "8 min late" */
+export function offWords(minutesOff: number | null): string {
+  if (minutesOff === null) return "nothing was predicted";
+  if (Math.abs(minutesOff) < ON_TIME_MIN) return "as predicted";
+  return `${Math.abs(minutesOff)} min ${minutesOff > 0 ? "later" : "sooner"}`;
+}
+
+/** Whether it kept to its "give or take". */
+export const bandWords = (inBand: boolean): string => (inBand ? "inside what was said" : "outside what was said");
+
+export function heldWords({ roasts, inBand, medianOffMin }: Held): string {
+  const middle = medianOffMin === 0 ? "to the minute" : `within ${medianOffMin} min of what was said`;
+  if (roasts === 1) return `One roast with a prediction: ${inBand === 1 ? "inside" : "outside"} its give or take.`;
+  return `${inBand} of ${roasts} came out inside their give or take, half of them ${middle}. Eight in ten are meant to.`;
+}
+
+/** What was noted last time, at the head of the next one's notes. */
+export const lastTime = (note: string, atMs: number, zone: string, reader: Reader): string =>
+  `Last time (${dayName(atMs, zone, reader)}): ${note}`;
