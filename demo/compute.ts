@@ -32,12 +32,22 @@ export function computePrediction(plan: Plan) {
 }
 
 /** Read every ten minutes from when something begins to show, until every tip shows what the pull asks. */
-export function computePast({ seed, plan: planned }: Pick<Past, "seed" | "plan">): ComputedRoast {
+export function computePast({
+  seed,
+  ovenOffsetK,
+  plan: planned,
+}: Pick<Past, "seed" | "ovenOffsetK" | "plan">): ComputedRoast {
   const plan = planned(0);
   const { predicted, goalsC } = computePrediction(plan);
   const { shownC: _, ...options } = ensembleOptions(plan, goalsC);
   const points: HiddenPoint[] = [];
-  for (const point of hiddenRoast({ options, seed, everyMin: 2, trouble: false })) {
+  for (const point of hiddenRoast({
+    options,
+    seed,
+    everyMin: 2,
+    trouble: false,
+    ...(ovenOffsetK !== undefined && { ovenOffsetK }),
+  })) {
     points.push(point);
     const isThere = Object.entries(point.shownC).every(
       ([probe, celsius]) => celsius >= (goalsC[placeOf(probe as Probe).part] ?? 0),

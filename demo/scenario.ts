@@ -1,5 +1,5 @@
 /**
- * The demo's made-up scenario, as plans: the open-day lunch of a harbour light's volunteer keepers, and three roasts of
+ * The demo's made-up scenario, as plans: the open-day lunch of a harbour light's volunteer keepers, and eight roasts of
  * the past. What the past roasts came to is computed by `npm run demo-data` into computed.json.
  */
 
@@ -12,6 +12,9 @@ import { DAY_MS } from "../core/units/time";
 
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */
 const SLOW_SEED = "late-11";
+
+/** The oven of the keepers' old kitchen runs hot. */
+const HOT_OVEN_K = 9;
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
@@ -60,6 +63,8 @@ export interface Past {
   readonly rating: number;
   /** Which hidden bird it was. */
   readonly seed: string;
+  /** Of an oven of the scenario, against its dial, K. */
+  readonly ovenOffsetK?: number;
   plan(serveAtMs: number): Plan;
 }
 
@@ -116,6 +121,64 @@ export const pastRoasts = (zone: string): readonly Past[] => [
         }),
         { kind: "dense-flake", percent: 1, saltHours: 12, dryHours: 0 },
       ),
+  },
+  {
+    id: "demo-supper",
+    title: "Keepers' supper",
+    notes: "In good time, and dry at the wing side. That oven is hotter than it says.",
+    daysAgo: 340,
+    serveHour: 19,
+    leadMin: 225,
+    rating: 3,
+    seed: "supper-1",
+    ovenOffsetK: HOT_OVEN_K,
+    plan: (serveAtMs) => plan({ massKg: 4.8 }, "steady", serveAtMs, zone),
+  },
+  {
+    id: "demo-trimmers",
+    title: "Chicken for the lamp trimmers",
+    notes: "Ready before the potatoes again. Set the dial ten degrees lower in the old kitchen.",
+    daysAgo: 404,
+    serveHour: 13,
+    leadMin: 140,
+    rating: 4,
+    seed: "trimmers-1",
+    ovenOffsetK: HOT_OVEN_K,
+    plan: (serveAtMs) => plan({ species: "chicken", massKg: 1.9, state: "fresh" }, "hot-start", serveAtMs, zone),
+  },
+  {
+    id: "demo-crew",
+    title: "Spatchcocked for the boat crew",
+    notes: "Skin like glass. The tips caught: foil on them next time.",
+    daysAgo: 467,
+    serveHour: 18,
+    leadMin: 140,
+    rating: 5,
+    seed: "crew-1",
+    ovenOffsetK: HOT_OVEN_K,
+    plan: (serveAtMs) => plan({ cut: "spatchcock", massKg: 5.2 }, "hot-flat", serveAtMs, zone),
+  },
+  {
+    id: "demo-crown",
+    title: "Crown for four",
+    notes: "Just right at half an hour of rest. Enough for sandwiches.",
+    daysAgo: 545,
+    serveHour: 19,
+    leadMin: 195,
+    rating: 4,
+    seed: "crown-2",
+    plan: (serveAtMs) => plan({ cut: "crown", massKg: 2.6, state: "fresh" }, "steady", serveAtMs, zone),
+  },
+  {
+    id: "demo-smoke",
+    title: "Smoked on the slip",
+    notes: "Wind all afternoon, three loads of charcoal. Begin an hour sooner.",
+    daysAgo: 612,
+    serveHour: 19,
+    leadMin: 290,
+    rating: 4,
+    seed: "smoke-1",
+    plan: (serveAtMs) => plan({ massKg: 5.4 }, "low-smoke", serveAtMs, zone, { heat: "smoker" }),
   },
 ];
 

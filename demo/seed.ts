@@ -1,7 +1,7 @@
 /**
  * The demo: a made-up scenario. The open-day lunch of a harbour light's volunteer keepers to plan, a roast in
- * progress at the simulated thermometer, and three of the past with their readings: a turkey that came out late, a duck
- * in a fan oven, a winter chicken in parts.
+ * progress at the simulated thermometer, and eight of the past with their readings: a turkey that came out late, a duck
+ * in a fan oven, a winter chicken in parts, three of an oven that runs hot, a crown, one smoked.
  */
 
 import { placeOf } from "../core/bird/probe";

@@ -21,6 +21,8 @@ export interface HiddenOptions {
   /** A tip slips, the door is left open once, readings are lost on their way. */
   readonly trouble: boolean;
   readonly longestMin?: number;
+  /** Its oven against its dial, K; drawn like all else where it is left out. */
+  readonly ovenOffsetK?: number;
 }
 
 export interface HiddenPoint {
@@ -56,8 +58,10 @@ export function* hiddenRoast({
   everyMin,
   trouble,
   longestMin = LONGEST_MIN,
+  ovenOffsetK,
 }: HiddenOptions): Generator<HiddenPoint> {
-  const traits = traitsOf(UNKNOWNS.map((name) => WIDEST_SD * either(`${seed}/${name}`)));
+  const drawn = traitsOf(UNKNOWNS.map((name) => WIDEST_SD * either(`${seed}/${name}`)));
+  const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
   const { form, boughtKg, startC, fillingC, stages, source, birds, events = [] } = options;
   const body = makeBody({ ...form, breastThickness: traits.breastThickness }, boughtKg, coarseCellM(form, CELL_M));
   const bird = new LivingBird(body, { watched: false });

@@ -8,6 +8,7 @@ import { heldWords } from "../../../words/log";
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
+import { Believed } from "./Believed";
 import { Bin } from "./Bin";
 import { LogTable } from "./LogTable";
 import type { Line } from "./line";
@@ -27,8 +28,19 @@ export function LogScreen() {
   const held = heldOf(lines);
   return (
     <div className="py-4">
-      <h1 className="text-4xl">What came of them</h1>
-      {held && <p className="mt-2 max-w-prose text-lg text-soft">{heldWords(held)}</p>}
+      <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
+        <div className="min-w-64 max-w-prose grow basis-96">
+          <h1 className="text-4xl">What came of them</h1>
+          {held && <p className="mt-2 text-lg text-soft">{heldWords(held)}</p>}
+          {held && held.roasts > 1 && (
+            <p className="mt-2 text-soft">
+              In the picture every roast is one bar, as wide as its give or take. On the dashed line it was out to the
+              minute; above it later than said, below it sooner. A ring came out outside its bar.
+            </p>
+          )}
+        </div>
+        {held && <Believed lines={lines} says={heldWords(held)} />}
+      </div>
       {roasts && lines.length === 0 && (
         <p className="mt-3 max-w-prose text-lg text-soft">
           Nothing has come out yet. Every roast stands here once it has:{" "}

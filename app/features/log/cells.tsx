@@ -24,7 +24,7 @@ interface Props {
 }
 
 export function When({ line: { outAt, roast } }: Props) {
-  return <span className="whitespace-nowrap">{dayName(Date.parse(outAt), roast.plan.zone, useHabits())}</span>;
+  return <span className="block w-20 max-sm:w-auto">{dayName(Date.parse(outAt), roast.plan.zone, useHabits())}</span>;
 }
 
 const ratingOf = (rating: number | null): string => (rating ? (RATING_NAMES[rating - 1] ?? "") : "");
@@ -81,7 +81,7 @@ export function Rated({ line: { rating } }: Props) {
 }
 
 export function Note({ line: { note } }: Props) {
-  return <span className="block min-w-56 max-w-xs text-[0.95rem]">{note}</span>;
+  return <span className="block min-w-44 max-w-xs text-[0.95rem]">{note}</span>;
 }
 
 export function Acts({ line: { id, title, roast } }: Props) {

@@ -1,5 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, Suspense, useDeferredValue } from "react";
+import { Link } from "react-router";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
@@ -22,14 +23,30 @@ const UnreadableCard = lazy(async () => ({ default: (await import("../../shell/U
 const GROUPS = [
   { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting"].includes(cookStage(roast)) },
   { title: "Coming", holds: (roast: Roast) => cookStage(roast) === "planned" },
-  { title: "Done: predicted against actual", holds: (roast: Roast) => cookStage(roast) === "done" },
 ] as const;
+
+/** Of those that are done the newest few; all of them are in the log. */
+const DONE_SHOWN = 3;
 
 /** Roasts of one dinner side by side, where the first of them stands. */
 const byDinner = (roasts: readonly Roast[]): readonly (readonly Roast[])[] =>
   [...new Set(roasts.map(({ dinner }) => dinner))].map((dinner) =>
     inOrder(roasts.filter((each) => each.dinner === dinner)),
   );
+
+function Group({ title, dinners }: { readonly title: string; readonly dinners: readonly (readonly Roast[])[] }) {
+  if (dinners.length === 0) return null;
+  return (
+    <section aria-label={title}>
+      <h2 className="mb-2 text-lg text-soft">{title}</h2>
+      <ul className="grid gap-3">
+        {dinners.map((dinner) => (
+          <DinnerCard key={dinner[0]?.id} roasts={dinner} />
+        ))}
+      </ul>
+    </section>
+  );
+}
 
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {
@@ -39,6 +56,8 @@ export function RoastsScreen() {
   const isBehind = useBehind(isListed);
   const company = useCompany();
   const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
+  // What is coming stands in its order, what is done from the newest back.
+  const done = byDinner(ordered.filter((roast) => cookStage(roast) === "done").reverse());
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">
@@ -54,21 +73,15 @@ export function RoastsScreen() {
           {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
         </Suspense>
         <CopyReminder roasts={ordered} />
-        {GROUPS.map(({ title, holds }) => {
-          const members = ordered.filter(holds);
-          return (
-            members.length > 0 && (
-              <section key={title} aria-label={title}>
-                <h2 className="mb-2 text-lg text-soft">{title}</h2>
-                <ul className="grid gap-3">
-                  {byDinner(members).map((dinner) => (
-                    <DinnerCard key={dinner[0]?.id} roasts={dinner} />
-                  ))}
-                </ul>
-              </section>
-            )
-          );
-        })}
+        {GROUPS.map(({ title, holds }) => (
+          <Group key={title} title={title} dinners={byDinner(ordered.filter(holds))} />
+        ))}
+        <Group title="Done: predicted against actual" dinners={done.slice(0, DONE_SHOWN)} />
+        {done.length > DONE_SHOWN && (
+          <Link to="/log" className="-mt-4 underline">
+            All that came of it: the log
+          </Link>
+        )}
       </div>
       {/* Asked for from a plan, it comes first on a small screen too. */}
       <div className={`lg:pt-2 ${company ? "max-lg:order-first" : ""}`}>
