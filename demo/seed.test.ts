@@ -19,7 +19,7 @@ describe("the demo", () => {
     db.readings.bulkAdd = add;
     await seedDemo(db, NOW, NOW - 3_600_000);
     await seedDemo(db, NOW, NOW - 3_600_000);
-    expect(await db.roasts.count()).toBe(5);
+    expect(await db.roasts.count()).toBe(10);
     const before = await db.readings.count();
     await seedDemo(db, NOW, NOW - 600_000);
     expect((await db.roasts.get("demo-now"))?.happened.inAt).toBe(new Date(NOW - 600_000).toISOString());
@@ -34,7 +34,7 @@ describe("the demo", () => {
     if (!checked.valid) throw new Error(JSON.stringify(checked.faults));
     const to = new BrumaDatabase("seed-in");
     const ids = new Set(checked.file.roasts.map(({ roast }) => roast.id));
-    expect(await takeFile(to, checked.file, { roasts: ids, kitchen: false })).toBe(5);
+    expect(await takeFile(to, checked.file, { roasts: ids, kitchen: false })).toBe(10);
     expect(await exportAll(to, new Date(NOW))).toBe(text);
   });
 });

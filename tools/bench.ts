@@ -7,7 +7,10 @@ import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { loadKernel } from "../cli/loadKernel";
 import { makeBodyAtGrid } from "../core/bird/body";
-import { plannedCook, plannedInput } from "../core/forecast/planned";
+import { type Probe, placeOf } from "../core/bird/probe";
+import { fitting } from "../core/forecast/assimilate";
+import { hiddenRoast } from "../core/forecast/hiddenRoast";
+import { ensembleOptions, plannedCook, plannedInput } from "../core/forecast/planned";
 import { type Arena, newArena, referenceArena } from "../core/heat/arena";
 import { usualPlan } from "../core/plan/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
@@ -123,14 +126,27 @@ const roast = () =>
       everyMin: 2,
     }),
   );
-const plan = plannedInput(
-  usualPlan({
-    bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh" },
-    method: "steady",
-    serveAt: "2026-09-27T11:30:00.000Z",
-    zone: "UTC",
-  }),
-);
+const whole = usualPlan({
+  bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh" },
+  method: "steady",
+  serveAt: "2026-09-27T11:30:00.000Z",
+  zone: "UTC",
+});
+const plan = plannedInput(whole);
+/** A fit to two hundred readings: the first of a plan, and one with the prior's birds there already, ms. */
+function fits(): { readonly firstMs: number; readonly nextMs: number; readonly readings: number } {
+  const { shownC: _, ...options } = ensembleOptions(whole, {});
+  const hidden = hiddenRoast({ options, seed: "bench", everyMin: 2, trouble: false, longestMin: 120 });
+  const readings = [...hidden].flatMap(({ minute, shownC }) =>
+    Object.entries(shownC).map(([probe, celsius]) => ({ minute, celsius, ...placeOf(probe as Probe) })),
+  );
+  const asked = { ...options, shownC: { breast: 74, thigh: 74 } };
+  const from = performance.now();
+  const { prior } = drain(fitting(asked, readings));
+  const firstMs = round(performance.now() - from);
+  return { firstMs, nextMs: timed(() => drain(fitting(asked, readings, prior)), 3), readings: readings.length };
+}
+
 /** Memory the process holds more after the fine roast than before it, MB. */
 function memoryMb(): number {
   const held = (): number => process.memoryUsage().arrayBuffers + process.memoryUsage().heapUsed;
@@ -150,6 +166,7 @@ const figures = {
   roast5mmMs: timed(roast),
   roast5mmMemoryMb: memoryMb(),
   previewMs: timed(() => drain(plannedCook(plan, "preview"))),
+  fit: fits(),
   settledMs: timed(() => drain(plannedCook(plan, "settled"))),
   convergence: {
     cellsMm: grids.map((cellM) => cellM * 1000),
