@@ -3,6 +3,7 @@ import { Outlet } from "react-router";
 import { begun } from "./begun";
 import { useOpening } from "./database";
 import { Blocked, Outdated } from "./NotOpened";
+import { Waiting } from "./Waiting";
 import { useBehind } from "./whenIdle";
 
 const DayService = lazy(async () => ({ default: (await import("../day/DayService")).DayService }));
@@ -45,6 +46,6 @@ function Screens({ hasBegun }: { readonly hasBegun: boolean }) {
   const { isBlocked, isOutdated } = useOpening();
   if (isOutdated) return <Outdated />;
   if (!hasBegun && isBlocked) return <Blocked />;
-  if (!hasBegun) return <p className="py-10 text-lg text-soft">Opening your roasts …</p>;
+  if (!hasBegun) return <Waiting />;
   return <Outlet />;
 }

@@ -6,6 +6,7 @@ import { messageOf } from "../../words/faults";
 import { Frame } from "./Frame";
 import { NotOpened } from "./NotOpened";
 import { Opened } from "./Opened";
+import { Waiting } from "./Waiting";
 
 const styleRoute: RouteObject[] = import.meta.env.DEV
   ? [{ path: "style", lazy: async () => ({ Component: (await import("../features/style")).StyleScreen }) }]
@@ -42,12 +43,12 @@ export const makeRouter = () =>
     },
   ]);
 
-/** While the first screen's script is on its way: what the page's own file shows. */
+/** While the first screen's script is on its way. */
 function Opening() {
   return (
     <div className="mx-auto max-w-[1280px] px-6 py-4">
-      <p className="font-display text-xl font-semibold">Bruma</p>
-      <p className="py-6 text-lg text-soft">From how big a bird to dinner on time. Opening your roasts …</p>
+      <p className="pb-4 font-display text-xl font-semibold">Bruma</p>
+      <Waiting />
     </div>
   );
 }

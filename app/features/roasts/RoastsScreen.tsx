@@ -5,6 +5,7 @@ import { cookStage, type Roast } from "../../../core/plan/schema";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { Heading } from "../../shell/Waiting";
 import { useBehind } from "../../shell/whenIdle";
 import { CopyReminder } from "./CopyReminder";
 import { DinnerCard } from "./RoastCard";
@@ -61,7 +62,7 @@ export function RoastsScreen() {
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">
-        <h1 className="max-w-[16ch] text-5xl leading-[1.02]">From how big a bird to dinner on time</h1>
+        <Heading />
         {roasts?.length === 0 && (
           <p className="max-w-prose text-lg text-soft">
             Nothing planned yet. Three answers start a roast; your own bird is then cooked in the computer, from fridge
