@@ -35,12 +35,19 @@ export const useSharing = create<SharingState>(() => ({ link: "none", offered: [
 const BREATH_MS = 300;
 const ASK_AGAIN_MS = 5000;
 
-const sending = new Set<string>();
+/** What is being sent, and settles once the server has answered and the answer is stored. */
+const sending = new Map<string, Promise<void>>();
+
+function send(db: BrumaDatabase, roastId: string): void {
+  if (sending.has(roastId)) return;
+  sending.set(
+    roastId,
+    sendAll(db, roastId).finally(() => sending.delete(roastId)),
+  );
+}
 
 /** Sends what has changed of a roast, and what changes meanwhile; the server hands back what it must be joined with. */
-async function send(db: BrumaDatabase, roastId: string): Promise<void> {
-  if (sending.has(roastId)) return;
-  sending.add(roastId);
+async function sendAll(db: BrumaDatabase, roastId: string): Promise<void> {
   try {
     for (let sent = await outgoing(db, roastId); sent; sent = await outgoing(db, roastId)) {
       const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
@@ -63,8 +70,6 @@ async function send(db: BrumaDatabase, roastId: string): Promise<void> {
     if (!(error instanceof TypeError)) {
       toast.error(`The other devices were not told: ${messageOf(error)}`);
     }
-  } finally {
-    sending.delete(roastId);
   }
 }
 
@@ -90,6 +95,15 @@ async function takeRoastOut(db: BrumaDatabase, roastId: string): Promise<void> {
   } catch (error) {
     toast.info(`Out of what is in common here; the server still offers it to others (${messageOf(error)}).`);
   }
+}
+
+/**
+ * What the stream tells. It tells this device's own changes too, and may be quicker with them than the server's answer:
+ * taken in before that, they would be held against what has been changed here since, as another device's word.
+ */
+async function hear(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
+  await sending.get(shared.roast.id);
+  await comeIn(db, shared);
 }
 
 async function comeIn(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
@@ -135,7 +149,7 @@ function listen(db: BrumaDatabase): () => void {
   const source = new EventSource("/api/roasts/stream");
   source.onmessage = ({ data }) => {
     const parsed = SharedRoastSchema.safeParse(JSON.parse(data));
-    if (parsed.success) void comeIn(db, parsed.data);
+    if (parsed.success) void hear(db, parsed.data);
     else toast.error("A shared roast cannot be read by this page: reload it.", { id: "unreadable-shared" });
   };
   source.addEventListener(
@@ -149,8 +163,8 @@ function listen(db: BrumaDatabase): () => void {
 export function startSharing(db: BrumaDatabase): void {
   let end: (() => void) | null = null;
   let ids: readonly string[] = [];
-  const sendAll = (): void => {
-    for (const id of ids) void send(db, id);
+  const sendEach = (): void => {
+    for (const id of ids) send(db, id);
   };
   const follow = (): void => {
     const wanted = useSharing.getState().link === "open" && ids.length > 0;
@@ -163,7 +177,7 @@ export function startSharing(db: BrumaDatabase): void {
   useSharing.subscribe(({ link }, before) => {
     if (link === before.link) return;
     follow();
-    if (link === "open") sendAll();
+    if (link === "open") sendEach();
   });
   const lookNow = (): void => void look(db);
   lookNow();
@@ -190,7 +204,7 @@ export function startSharing(db: BrumaDatabase): void {
       follow();
       breath();
       breath = soon(BREATH_MS, () => {
-        if (useSharing.getState().link === "open") sendAll();
+        if (useSharing.getState().link === "open") sendEach();
       });
     },
     error: (error: unknown) => toast.error(`Sharing has stopped: ${messageOf(error)}`),

@@ -1,0 +1,70 @@
+/** Sharing from one device's side: a server and a stream that are stand-ins. */
+import "fake-indexeddb/auto";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { SHARED_VERSION, type SharedRoast } from "../../core/formats/shared";
+import { BrumaDatabase } from "../../storage/database";
+import { changeRoast, saveRoast } from "../../storage/roasts";
+import { share } from "../../storage/sharing";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { startSharing } from "./sharing";
+
+const NOW = "2026-09-27T08:00:00.000Z";
+const EARLIER = "2026-09-27T06:00:00.000Z";
+
+/** The stream as the page listens to it. */
+class Stream {
+  static opened: Stream[] = [];
+  onmessage: (event: { data: string }) => void = () => undefined;
+  constructor() {
+    Stream.opened.push(this);
+  }
+  addEventListener(): void {}
+  close(): void {}
+}
+
+interface Put {
+  readonly sent: SharedRoast;
+  answer(): void;
+}
+
+describe("a roast in common", () => {
+  let db: BrumaDatabase;
+  let puts: Put[];
+  beforeEach(async () => {
+    puts = [];
+    Stream.opened = [];
+    vi.stubGlobal("EventSource", Stream);
+    vi.stubGlobal("navigator", { language: "en-GB" });
+    vi.stubGlobal("document", { addEventListener: () => undefined, visibilityState: "visible" });
+    vi.stubGlobal("fetch", (_url: string, init?: { method?: string; body?: string }) => {
+      if (init?.method !== "PUT") return Promise.resolve(Response.json({ version: SHARED_VERSION, roasts: [] }));
+      const sent = JSON.parse(init.body ?? "") as SharedRoast;
+      return new Promise((resolve) => {
+        puts.push({ sent, answer: () => resolve(Response.json({ ...sent, revision: sent.revision + 1 })) });
+      });
+    });
+    db = new BrumaDatabase(`sharing-${Math.random()}`);
+    await saveRoast(db, sampleRoast("one"));
+    await share(db, "one");
+    startSharing(db);
+  });
+  afterEach(() => vi.unstubAllGlobals());
+
+  const put = (n: number): Promise<Put> => vi.waitUntil(() => puts[n], { timeout: 5000, interval: 20 });
+  const goesIn = (inAt: string) =>
+    changeRoast(db, "one", (roast) => ({ ...roast, happened: { ...roast.happened, inAt } }));
+
+  it("keeps what is changed while it is being sent: its own echo is no other device's word", async () => {
+    (await put(0)).answer();
+    await goesIn(NOW);
+    const first = await put(1);
+    expect(first.sent.roast.happened.inAt).toBe(NOW);
+    // Put right while the answer is still on its way; the stream tells what was sent before the answer is there.
+    await goesIn(EARLIER);
+    const [stream] = Stream.opened;
+    stream?.onmessage({ data: JSON.stringify({ ...first.sent, revision: first.sent.revision + 1 }) });
+    first.answer();
+    expect((await put(2)).sent.roast.happened.inAt).toBe(EARLIER);
+    expect((await db.roasts.get("one"))?.happened.inAt).toBe(EARLIER);
+  });
+});
