@@ -47,7 +47,7 @@ describe("the log", () => {
       const [first, second] = await titles();
       return first === LATE && second === "Smoked on the slip";
     }, 10_000);
-    await pressAt(driver, "th:nth-of-type(2) button");
+    await pressAt(driver, "th:nth-of-type(3) button");
     await driver.wait(async () => (await titles())[0] === OLDER[1], 10_000);
     await (await see(driver, 'input[type="search"]')).sendKeys("cups of fat");
     await shows([DUCK]);
@@ -58,6 +58,17 @@ describe("the log", () => {
     await seeText(driver, "None of them is like that.");
     await driver.navigate().refresh();
     await shows([LATE, DUCK, PARTS, ...OLDER]);
+  });
+
+  it("holds two that are ticked against one another", async () => {
+    await pressAt(driver, `input[aria-label="Hold ${LATE} against another"]`);
+    await pressAt(driver, `input[aria-label="Hold ${DUCK} against another"]`);
+    const both = await see(driver, 'section[aria-label="Side by side"]');
+    const said = await both.getText();
+    for (const words of ["Fan oven, steady", "28 min later", "as predicted", "≠", "6.4 kg", "2.4 kg"])
+      expect(said).toContain(words);
+    await pressAt(driver, `input[aria-label="Hold ${DUCK} against another"]`);
+    await seeText(driver, "Tick two to see them side by side");
   });
 
   it("renames one", async () => {

@@ -6,6 +6,7 @@ import {
   filterFn_equalsString,
   filterFn_includesString,
   globalFilteringFeature,
+  rowSelectionFeature,
   rowSortingFeature,
   sortFn_basic,
   sortFn_text,
@@ -21,9 +22,11 @@ import { SPECIES_NAMES } from "../../../words/species";
 import { Select } from "../../ui/Select";
 import { Acts, Came, Note, Rated, Titled, When } from "./cells";
 import type { Line } from "./line";
+import { SideBySide } from "./SideBySide";
 
 const features = tableFeatures({
   rowSortingFeature,
+  rowSelectionFeature,
   columnFilteringFeature,
   globalFilteringFeature,
   sortedRowModel: createSortedRowModel(),
@@ -34,6 +37,19 @@ const features = tableFeatures({
 const column = createColumnHelper<typeof features, Line>();
 
 const columns = column.columns([
+  column.display({
+    id: "tick",
+    header: "",
+    cell: ({ row }) => (
+      <input
+        type="checkbox"
+        aria-label={`Hold ${row.original.title} against another`}
+        checked={row.getIsSelected()}
+        onChange={row.getToggleSelectedHandler()}
+        className="mt-1.5 size-5 accent-ember"
+      />
+    ),
+  }),
   column.accessor("outAt", { header: "When", sortFn: "text", cell: ({ row }) => <When line={row.original} /> }),
   column.accessor("title", { header: "Roast", sortFn: "text", cell: ({ row }) => <Titled line={row.original} /> }),
   column.accessor("species", { header: "Bird", filterFn: "equalsString" }),
@@ -101,6 +117,8 @@ export function LogTable({ lines }: { readonly lines: readonly Line[] }) {
     initialState: { sorting: [{ id: "outAt", desc: true }] },
   });
   const { rows } = table.getRowModel();
+  const ticked = lines.filter(({ id }) => table.state.rowSelection[id]);
+  const two = ticked.length === 2 ? ([ticked[0], ticked[1]] as [Line, Line]) : null;
   const box = useRef<HTMLDivElement>(null);
   const drawn = useVirtualizer({
     count: rows.length,
@@ -136,8 +154,10 @@ export function LogTable({ lines }: { readonly lines: readonly Line[] }) {
         ))}
         <span role="status" className="text-sm text-soft">
           {rows.length} of {lines.length}
+          {lines.length > 1 && !two && ". Tick two to see them side by side"}
         </span>
       </div>
+      {two && <SideBySide one={two[0]} other={two[1]} />}
       <div ref={box} className="max-h-[70dvh] overflow-auto rounded-2xl border border-line bg-mist-1">
         <table className="w-full border-collapse text-left">
           <thead className="sticky top-0 z-10 bg-mist-2 text-sm max-sm:hidden">
@@ -164,7 +184,7 @@ export function LogTable({ lines }: { readonly lines: readonly Line[] }) {
                     ) : own.columnDef.header ? (
                       String(own.columnDef.header)
                     ) : (
-                      <span className="sr-only">What can be done</span>
+                      <span className="sr-only">{own.id === "tick" ? "Tick two" : "What can be done"}</span>
                     )}
                   </th>
                 );
