@@ -41,6 +41,7 @@ describe("a row of the log", () => {
       eaten("10:58", { named: true, title: "For the keepers", notes: "Good.\n\nSalt a day longer.\n" }),
     );
     expect(row).toMatchObject({ name: "For the keepers", note: "Salt a day longer." });
+    expect(logRow(eaten("10:58", { notes: "a".repeat(4000) }))?.note).toHaveLength(500);
   });
 });
 

@@ -29,6 +29,9 @@ export interface LogRow {
   readonly note: string;
 }
 
+/** A line of notes may be as long as all of them; a row has room for so much. */
+const LONGEST_NOTE = 500;
+
 /** Its row; null where nothing has come out yet. */
 export function logRow({ id, title, named, plan, happened, rating, notes }: Roast): LogRow | null {
   const { inAt, pulledAt: outAt, predicted } = happened;
@@ -52,7 +55,7 @@ export function logRow({ id, title, named, plan, happened, rating, notes }: Roas
     minutesOff: predicted ? Math.round((outMs - Date.parse(predicted.pullP50At)) / MINUTE_MS) : null,
     inBand: predicted ? !isLate && outMs >= Date.parse(predicted.pullP10At) : null,
     rating: rating ?? null,
-    note: notes.trim().split("\n").at(-1) ?? "",
+    note: (notes.trim().split("\n").at(-1) ?? "").slice(0, LONGEST_NOTE),
   };
 }
 
