@@ -93,8 +93,7 @@ function driedBird(body: Body, startC: number, fillingC: number, hours: number):
   bird.startAt(startC, fillingC);
   drain(drying(bird, { hours, fridgeC: startC }));
   bird.fill(fillingC);
-  bird.minute = 0;
-  bird.history.length = 0;
+  bird.beginAnew();
   return bird;
 }
 

@@ -9,6 +9,6 @@ export function evenNumbers(seed: number): () => number {
 }
 
 /** Standard normal ones, by Box and Muller's transform of even ones. */
-export function normalNumbers(seed: number, even = evenNumbers(seed)): () => number {
+export function normalNumbers(even: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
 }

@@ -27,9 +27,9 @@ export async function putBack(db: BrumaDatabase, id: string): Promise<void> {
   await db.transaction("rw", [db.roasts, db.readings, db.photos, db.bin], async () => {
     const binned = await db.bin.get(id);
     if (!binned) throw new Error(`no roast ${id} is in the bin`);
-    await db.roasts.put(binned.roast as Roast);
-    await db.readings.bulkPut(binned.readings as never[]);
-    await db.photos.bulkPut(binned.photos as never[]);
+    await db.roasts.put(binned.roast);
+    await db.readings.bulkPut([...binned.readings]);
+    await db.photos.bulkPut([...binned.photos]);
     await db.bin.delete(id);
   });
 }

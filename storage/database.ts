@@ -44,9 +44,9 @@ export interface Binned {
   readonly roastId: string;
   /** Epoch milliseconds. */
   readonly binnedMs: number;
-  readonly roast: unknown;
-  readonly readings: readonly unknown[];
-  readonly photos: readonly unknown[];
+  readonly roast: Roast;
+  readonly readings: readonly StoredReading[];
+  readonly photos: readonly StoredPhoto[];
 }
 
 /** What the cook's kitchen has; new roasts start from it. */

@@ -22,7 +22,7 @@ function chance(seed: number) {
   const next = evenNumbers(seed);
   return {
     next,
-    normal: normalNumbers(seed, next),
+    normal: normalNumbers(next),
     pick: <Item>(items: readonly Item[]): Item => items[Math.floor(next() * items.length)] as Item,
   };
 }

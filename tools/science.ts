@@ -6,7 +6,16 @@ import { thaw } from "../cli/thaw";
 import { CONSTANTS, type ConstantName } from "../core/constants";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { neumannError } from "../tests/helpers/neumann";
-import { CASES, errorOf, isTemperature, missOf, readOf, type Simulated } from "../tests/outside/cases";
+import {
+  CASES,
+  errorOf,
+  holdsMiddle,
+  isTemperature,
+  isTimed,
+  missOf,
+  readOf,
+  type Simulated,
+} from "../tests/outside/cases";
 import { constantTold, originTold } from "../words/constants";
 import { SPECIES_NAMES } from "../words/species";
 import { SPECIES_NUMBERS } from "../words/speciesNumbers";
@@ -33,15 +42,13 @@ const lines = answered.map(({ known, model, band, error, miss }) => {
     Math.abs(miss) > slack ? `outside by ${isTemperature(known) ? `${miss.toFixed(1)} °C` : percent(miss)}` : "";
   return `| ${what} | ${source} | ${fit ? "fit" : ""} | ${range}${unit} | ${model.toFixed(digits)} | ${bands} | ${off} | ${verdict} |`;
 });
-const timed = answered.filter(({ known }) => known.read === "pull minutes" && !known.upperBound);
+const timed = answered.filter(({ known }) => isTimed(known));
 const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length;
 const bias = mean(timed.map(({ error }) => error));
 const spread = Math.sqrt(mean(timed.map(({ error }) => (error - bias) ** 2)));
-const held = timed.filter(
-  ({ known, band }) => (known.low + known.high) / 2 >= band.p10 && (known.low + known.high) / 2 <= band.p90,
-);
+const held = timed.filter(({ known, band }) => holdsMiddle(band, known));
 const widest = Math.max(...timed.map(({ model, band }) => (band.p90 - band.p10) / 2 / model));
-const apart = answered.filter(({ known }) => !known.fit && !known.upperBound && known.read === "pull minutes");
+const apart = timed.filter(({ known }) => !known.fit);
 
 const THAW_ROWS = [
   [8, "1–3 d", "2–6 h"],

@@ -1,7 +1,7 @@
 /** Tables of the science page that cook the same bird again with one thing different: what covers it, what is left out of the model. */
 import { simulateAlone } from "../cli/simulate";
 import { type ConstantName, constant, withConstants } from "../core/constants";
-import { type KnownCase, readOf, type Simulated } from "../tests/outside/cases";
+import { holdsMiddle, isTimed, type KnownCase, readOf, type Simulated } from "../tests/outside/cases";
 
 /** Coarser than the cases: differences are read here, not finishes. */
 const GRID = ["--grid", "8mm"];
@@ -29,15 +29,13 @@ export interface Answered {
 /** A row a kind of method: bias, how many ranges were met to 15 %, how often the band holds the middle. */
 export function kindRows(answered: readonly Answered[]): string[] {
   const kindOf = ({ args }: KnownCase): string => KINDS.find(({ holds }) => holds.test(args))?.kind ?? "";
-  const timed = answered.filter(({ known }) => known.read === "pull minutes" && !known.upperBound);
+  const timed = answered.filter(({ known }) => isTimed(known));
   return KINDS.flatMap(({ kind }) => {
     const own = timed.filter(({ known }) => kindOf(known) === kind);
     if (own.length === 0) return [];
     const bias = own.reduce((sum, { error }) => sum + error, 0) / own.length;
     const met = own.filter(({ miss }) => Math.abs(miss) <= 0.15).length;
-    const held = own.filter(
-      ({ known: { low, high }, band }) => (low + high) / 2 >= band.p10 && (low + high) / 2 <= band.p90,
-    ).length;
+    const held = own.filter(({ known, band }) => holdsMiddle(band, known)).length;
     return [`| ${kind} | ${own.length} | ${(100 * bias).toFixed(1)} % | ${met} | ${held} |`];
   });
 }

@@ -3,7 +3,7 @@ import { bandWords, heldWords, lastTime, offWords } from "./log";
 
 describe("the log in words", () => {
   it("says how far off it was", () => {
-    expect([8, -12, 1, 0, null].map(offWords)).toEqual([
+    expect([8, -12, 1, 0, null].map((minutes) => offWords(minutes))).toEqual([
       "8 min later",
       "12 min sooner",
       "as predicted",

@@ -5,11 +5,11 @@ import { dayName, type Reader } from "./time";
 /** Within so many minutes nobody speaks of late or early. */
 const ON_TIME_MIN = 2;
 
-/** "8 min late" */
-export function offWords(minutesOff: number | null): string {
+/** "8 min later" @param than what it is held against, where that is said besides */
+export function offWords(minutesOff: number | null, than = ""): string {
   if (minutesOff === null) return "nothing was predicted";
   if (Math.abs(minutesOff) < ON_TIME_MIN) return "as predicted";
-  return `${Math.abs(minutesOff)} min ${minutesOff > 0 ? "later" : "sooner"}`;
+  return `${Math.round(Math.abs(minutesOff))} min ${minutesOff > 0 ? "later" : "sooner"}${than}`;
 }
 
 /** Whether it kept to its "give or take". */

@@ -47,6 +47,7 @@ export const HEAT_NAMES: Record<HeatSource, string> = {
 export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));
 
 /** How good it was, from one to five. */
+export const ratingName = (rating: number | null | undefined): string => (rating && RATING_NAMES[rating - 1]) || "";
 export const RATING_NAMES: readonly string[] = ["Not again", "So-so", "Good", "Very good", "The best yet"];
 
 /** Tasks and chores, short, for the clock. */

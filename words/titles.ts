@@ -2,6 +2,7 @@
 
 import type { Plan, Roast } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
+import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
 
@@ -20,6 +21,12 @@ function birdsOf({ bird: { species, cut, count } }: Pick<Plan, "bird">): string 
   const words = CUT_WORDS[cut](count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
   return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 }
+
+/** One bird in a few words, beside its title: "turkey, whole, 4.6 kg". */
+export const birdWords = (
+  { species, cut, massKg }: Pick<Plan["bird"], "species" | "cut" | "massKg">,
+  units: Reader["units"],
+): string => `${species}, ${CUT_NAMES[cut].toLowerCase()}, ${formatMass(massKg, units)}`;
 
 type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
 

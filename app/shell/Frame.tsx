@@ -2,7 +2,7 @@ import { BookOpen, Flame, Moon, Sun } from "lucide-react";
 import { NavLink, Outlet, useLocation, useMatch } from "react-router";
 import type { CameFrom } from "../ui/Why";
 import { PracticeBadge } from "./PracticeBadge";
-import { changeUnits, usePreferences } from "./preferences";
+import { changeUnits, useDark, usePreferences } from "./preferences";
 
 const LINK =
   "inline-flex min-h-11 items-center rounded-full px-3.5 max-sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
@@ -13,7 +13,7 @@ export function Frame() {
   const id = roast?.params.id;
   const { pathname } = useLocation();
   const { units, theme, set } = usePreferences();
-  const dark = document.documentElement.dataset.theme === "dark";
+  const dark = useDark();
   return (
     <div className="mx-auto flex min-h-dvh max-w-[1280px] flex-col px-4 pb-4 sm:px-6">
       <a href="#content" className="sr-only focus:not-sr-only">

@@ -34,10 +34,9 @@ export function Opened() {
   return (
     <>
       <Screens hasBegun={hasBegun} />
-      <Suspense fallback={null}>
-        {isBehind && <Toasts />}
-        {isBehind && <DayService />}
-      </Suspense>
+      {/* Each when its own script is there: what is said waits for no service. */}
+      <Suspense fallback={null}>{isBehind && <Toasts />}</Suspense>
+      <Suspense fallback={null}>{isBehind && <DayService />}</Suspense>
     </>
   );
 }

@@ -1,12 +1,11 @@
 import { useEffect } from "react";
 import { Toaster, toast } from "sonner";
 import { toastsDrawnBy } from "../ui/toast";
-import { usePreferences } from "./preferences";
+import { useDark } from "./preferences";
 
 /** Where words in passing are drawn: under the ways from screen to screen, and clear of the main act at the thumb. */
 export function Toasts() {
-  usePreferences(({ theme }) => theme);
   useEffect(() => toastsDrawnBy(toast), []);
-  const theme = document.documentElement.dataset.theme === "dark" ? "dark" : "light";
+  const theme = useDark() ? "dark" : "light";
   return <Toaster position="top-center" offset={{ top: 68 }} mobileOffset={{ top: 68 }} theme={theme} />;
 }

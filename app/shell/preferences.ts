@@ -46,6 +46,12 @@ export const usePreferences = create<PreferencesState>((set, get) => ({
   },
 }));
 
+/** Whether the page is dark now, whoever asked for it. */
+export function useDark(): boolean {
+  usePreferences(({ theme }) => theme);
+  return document.documentElement.dataset.theme === "dark";
+}
+
 /** Other units: the oven's dial is marked in them too, for new roasts and those still planned. */
 export async function changeUnits(units: UnitSystem): Promise<void> {
   await usePreferences.getState().set({ units });

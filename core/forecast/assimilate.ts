@@ -10,7 +10,7 @@
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import { normalNumbers } from "../chance";
+import { evenNumbers, normalNumbers } from "../chance";
 import { type EnsembleOptions, type Member, minuteShown, priorOf, quantiles, runEnsemble, shownAt } from "./ensemble";
 import { lineThrough } from "./line";
 import { type Draw, normalQuantile, type Prior, priorDraws, within } from "./prior";
@@ -83,7 +83,7 @@ function analysed(
  * are moved apart, and never all of them together.
  */
 function perturbations(members: number, readings: number, seed: number): Draw[] {
-  const next = normalNumbers(seed);
+  const next = normalNumbers(evenNumbers(seed));
   return centred(Array.from({ length: members }, () => Array.from({ length: readings }, next))).to2DArray();
 }
 

@@ -96,8 +96,7 @@ export function memberBird(
   bird.startAt(startC + traits.startOffsetK, fillingC);
   if (sear) {
     for (const _ of searing(bird, sear));
-    bird.minute = 0;
-    bird.history.length = 0;
+    bird.beginAnew();
   }
   return { bird, oven };
 }

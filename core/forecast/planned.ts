@@ -241,8 +241,7 @@ function* birdGoingIn(
   } else bird.startAt(startCOf(before));
   if (form.cavity === "stuffed") bird.fill(stuffingC);
   if (sear) for (const { minute } of searing(bird, sear)) yield minute;
-  bird.minute = 0;
-  bird.history.length = 0;
+  bird.beginAnew();
   goneIn.set(quality, {
     key,
     state: bird.snapshot(),

@@ -1,11 +1,10 @@
 /** A list of side dishes as a CSV table, such as a spreadsheet writes it: what can be taken in, and what is wrong with the rest. */
-import * as z from "zod/mini";
 import { type Allowed, QuantityError, requireBetween } from "../errors";
 import type { RejectedRow } from "../faults";
 import type { Plan } from "../plan/schema";
 import { SIDE_SLOTS } from "../plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
-import { line } from "../units/text";
+import { line, typedName } from "../units/text";
 import { namedRowsIn, toCsv } from "./csv";
 
 export type Dish = Omit<Plan["sides"][number], "id">;
@@ -13,7 +12,6 @@ export type Dish = Omit<Plan["sides"][number], "id">;
 /** Columns of the list, in the order they are written; only the first two must be there. */
 export const SIDE_COLUMNS = ["name", "minutes", "oven", "ring", "slot", "amount"] as const;
 
-const Name = z.pipe(z.string().check(z.trim()), line(1, 60));
 const Amount = line(1, 60);
 const ONE_LINE: Allowed = { kind: "rule", rule: "letters-on-one-line" };
 const YES = new Set(["yes", "y", "true", "1"]);
@@ -64,7 +62,7 @@ function readSideRows(rows: readonly Readonly<Record<string, string>>[], places:
 
 function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish {
   const cell = (column: (typeof SIDE_COLUMNS)[number]): string => (row[column] ?? "").trim();
-  const name = Name.safeParse(cell("name"));
+  const name = typedName.safeParse(cell("name"));
   if (!name.success) throw new QuantityError("name", cell("name"), ONE_LINE);
   const minutes = requireBetween("minutes", parseDurationS(cell("minutes")) / 60, 1, 600, "min");
   const oven = cell("oven");

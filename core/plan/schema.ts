@@ -17,7 +17,7 @@ import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { DIALS } from "../units/dial";
 import { between, whole } from "../units/number";
-import { instant, line, lines, zone } from "../units/text";
+import { instant, line, lines, typedName, zone } from "../units/text";
 import { outOfOrder } from "./happened";
 import { METHOD_IDS } from "./methods";
 
@@ -39,9 +39,6 @@ const Bird = z.strictObject({
   ice: z.enum(ICE_LEFT),
   preSalted: z.boolean(),
 });
-
-/** A name that is typed: what stands around it does not count. */
-const name = z.pipe(z.string().check(z.trim()), line(1, 60));
 
 const centre = z.enum(CENTRES);
 /** °C at the thermal centres a bird has. */
@@ -155,7 +152,7 @@ export const ADDITION_PLACES = ["over", "under-the-skin", "inside", "in-slits"] 
 /** A rub, a marinade, a paste, a glaze, spices, a liquid: a free line. */
 const Addition = z.strictObject({
   id: line(1, 64),
-  name,
+  name: typedName,
   amount: between(LEAST_ADDITION, 5000),
   /** "g/kg": grams a kilogram of the bird as bought. */
   unit: z.enum(ADDITION_UNITS),
@@ -184,7 +181,7 @@ export const MOST_SIDES = 12;
 
 const Side = z.strictObject({
   id: line(1, 64),
-  name,
+  name: typedName,
   minutes: between(1, 600),
   /** °C in the oven; null for a ring or a board. */
   ovenC: z.nullable(between(60, 300)),

@@ -95,6 +95,12 @@ export class LivingBird {
     this.zoneMin = from.zoneMin;
   }
 
+  /** What follows counts from here: it is as it has become, and nothing of it has been told yet. */
+  beginAnew(): void {
+    this.minute = 0;
+    this.history.length = 0;
+  }
+
   /** Bread or aromatics go in, at their own temperature. */
   fill(celsius: number): void {
     this.solver.fill(ADDED_TISSUES, celsius);

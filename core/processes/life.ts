@@ -78,8 +78,7 @@ function* born(bird: LivingBird, { iceShare, fridgeC }: BeforeOven): Generator<u
       yield* thawing(bird, { medium: LAIN_IN, mediumC: Math.max(2, fridgeC), untilIceShare: iceShare });
     }
   }
-  bird.minute = 0;
-  bird.history.length = 0;
+  bird.beginAnew();
 }
 
 const thawTimes = new Map<string, number>();

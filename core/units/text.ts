@@ -16,6 +16,9 @@ export const line = (least: number, most: number) =>
     z.refine((text) => !UNPRINTABLE.test(text), rule("unprintable")),
   );
 
+/** A name that is typed: what stands around it does not count. */
+export const typedName = z.pipe(z.string().check(z.trim()), line(1, 60));
+
 /** Several lines of it. */
 export const lines = (most: number) =>
   z.string().check(

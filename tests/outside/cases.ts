@@ -344,6 +344,13 @@ export function readOf(known: KnownCase, { pullMinutes, vapourShare, atPull, res
 /** Whether a figure is a temperature, which is held to degrees; the others are held to per cent. */
 export const isTemperature = ({ read }: KnownCase): boolean => read.includes("breast at") || read.includes("at rest");
 
+/** A finish that is known, and not only from above. */
+export const isTimed = ({ read, upperBound }: KnownCase): boolean => read === "pull minutes" && !upperBound;
+
+/** Whether a band holds the middle of what is known. */
+export const holdsMiddle = ({ p10, p90 }: Simulated["pullBand"], { low, high }: KnownCase): boolean =>
+  (low + high) / 2 >= p10 && (low + high) / 2 <= p90;
+
 /** Error against the nearest end of the known range: share of it, or degrees. Zero inside the range. */
 export function missOf(known: KnownCase, answer: number): number {
   const { low, high, upperBound } = known;

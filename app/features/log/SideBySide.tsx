@@ -1,35 +1,35 @@
-import { logRow } from "../../../core/log/rows";
-import { formatDuration, formatMass, formatTemperature } from "../../../core/units/quantity";
+import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { offWords } from "../../../words/log";
 import { METHOD_WORDS } from "../../../words/methods";
-import { COVER_NAMES, CUT_NAMES, HEAT_NAMES, RATING_NAMES } from "../../../words/names";
+import { COVER_NAMES, HEAT_NAMES, ratingName } from "../../../words/names";
 import { dayName, type Reader } from "../../../words/time";
+import { birdWords } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
 import type { Line } from "./line";
 
 const ahead = (hours: number): string => (hours > 0 ? formatDuration(hours * 60 * 60) : "not ahead");
 
 /** What two roasts are held against one another by, in the order of the job. */
-function factsOf({ roast, title }: Line, reader: Reader): readonly (readonly [what: string, is: string])[] {
-  const { plan, happened, rating, notes } = roast;
+function factsOf(line: Line, reader: Reader): readonly (readonly [what: string, is: string])[] {
+  const { title, roast, inAt, predictedAt, outAt, minutesOff, rating } = line;
+  const { plan, happened, notes } = roast;
   const { units } = reader;
-  const row = logRow(roast);
   const between = (from?: string | null, to?: string | null): string =>
     from && to ? formatDuration((Date.parse(to) - Date.parse(from)) / 1000) : "";
-  const { bird, salt } = plan;
+  const { salt } = plan;
   return [
     ["Roast", title],
     ["Eaten", dayName(Date.parse(plan.serveAt), plan.zone, reader)],
-    ["Bird", `${bird.species}, ${CUT_NAMES[bird.cut].toLowerCase()}, ${formatMass(bird.massKg, units)}`],
+    ["Bird", birdWords(plan.bird, units)],
     ["Salted", ahead(salt.saltHours)],
     ["Dried, uncovered", ahead(salt.dryHours)],
     ["Heat", `${HEAT_NAMES[plan.heat]}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`],
     ["Dial", plan.stages.map(({ airC }) => formatTemperature(airC, units)).join(", then ")],
-    ["In the heat, said", between(row?.inAt, row?.predictedAt)],
-    ["In the heat, taken", between(row?.inAt, row?.outAt)],
-    ["Out against predicted", row ? offWords(row.minutesOff) : ""],
+    ["In the heat, said", between(inAt, predictedAt)],
+    ["In the heat, taken", between(inAt, outAt)],
+    ["Out against predicted", offWords(minutesOff)],
     ["Rested", `${between(happened.pulledAt, happened.carvedAt)}, ${COVER_NAMES[plan.cover].toLowerCase()}`],
-    ["How it was", rating ? (RATING_NAMES[rating - 1] ?? "") : ""],
+    ["How it was", ratingName(rating)],
     ["Notes", notes],
   ];
 }

@@ -2,12 +2,12 @@
 import { CopyPlus, Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { formatMass } from "../../../core/units/quantity";
 import { putBack, throwAway } from "../../../storage/bin";
 import { bandWords, offWords } from "../../../words/log";
 import { METHOD_WORDS } from "../../../words/methods";
-import { CUT_NAMES, HEAT_NAMES, RATING_NAMES } from "../../../words/names";
+import { HEAT_NAMES, ratingName } from "../../../words/names";
 import { clockTime, dayName } from "../../../words/time";
+import { birdWords } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { NameField } from "../../shell/NameField";
@@ -27,12 +27,10 @@ export function When({ line: { outAt, roast } }: Props) {
   return <span className="block w-20 max-sm:w-auto">{dayName(Date.parse(outAt), roast.plan.zone, useHabits())}</span>;
 }
 
-const ratingOf = (rating: number | null): string => (rating ? (RATING_NAMES[rating - 1] ?? "") : "");
-
 export function Titled({ line }: Props) {
   const { units } = useHabits();
   const [isNamed, setIsNamed] = useState(false);
-  const { id, title, species, cut, massKg, method, heat, rating, note } = line;
+  const { id, title, method, heat, rating, note } = line;
   return (
     <div className="min-w-44">
       {isNamed ? (
@@ -45,11 +43,9 @@ export function Titled({ line }: Props) {
           <IconButton label={`Rename ${title}`} icon={Pencil} onClick={() => setIsNamed(true)} />
         </span>
       )}
-      <span className="block text-sm text-soft">
-        {species}, {CUT_NAMES[cut].toLowerCase()}, {formatMass(massKg, units)}
-      </span>
+      <span className="block text-sm text-soft">{birdWords(line, units)}</span>
       <span className="block text-sm text-soft lg:hidden">
-        {[METHOD_WORDS[method].short, HEAT_NAMES[heat].toLowerCase(), ratingOf(rating)].filter(Boolean).join(", ")}
+        {[METHOD_WORDS[method].short, HEAT_NAMES[heat].toLowerCase(), ratingName(rating)].filter(Boolean).join(", ")}
       </span>
       {note && <span className="block text-sm lg:hidden">{note}</span>}
     </div>
@@ -77,18 +73,19 @@ export function Came({ line: { outAt, predictedAt, minutesOff, inBand, roast } }
 }
 
 export function Rated({ line: { rating } }: Props) {
-  return <span className="whitespace-nowrap">{ratingOf(rating)}</span>;
+  return <span className="whitespace-nowrap">{ratingName(rating)}</span>;
 }
 
 export function Note({ line: { note } }: Props) {
   return <span className="block min-w-44 max-w-xs text-[0.95rem]">{note}</span>;
 }
 
-export function Acts({ line: { id, title, roast } }: Props) {
+export function Acts({ line }: Props) {
+  const { id, title } = line;
   const reader = useHabits();
   const navigate = useNavigate();
   const again = async (): Promise<void> => {
-    const made = await cookAgain(roast, reader);
+    const made = await cookAgain(line, reader);
     if (made !== null) await navigate(`/roast/${made}/plan`);
   };
   const remove = async (): Promise<void> => {

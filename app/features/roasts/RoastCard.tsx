@@ -1,11 +1,12 @@
 import { Link } from "react-router";
 import { type Late, NEVER } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/schema";
-import { formatDuration, formatMass } from "../../../core/units/quantity";
+import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { CUT_NAMES, RATING_NAMES } from "../../../words/names";
+import { offWords } from "../../../words/log";
+import { ratingName } from "../../../words/names";
 import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
-import { titleShown } from "../../../words/titles";
+import { birdWords, titleShown } from "../../../words/titles";
 import { useHabits, usePreferences } from "../../shell/preferences";
 
 /** The roasts of one dinner, in one frame where there are several. */
@@ -30,7 +31,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
   const cooking = stage === "roasting" || stage === "resting";
-  const rated = roast.rating && RATING_NAMES[roast.rating - 1];
+  const rated = ratingName(roast.rating);
   return (
     <li
       className={`relative rounded-2xl border px-4 py-3 ${cooking ? "border-transparent bg-ember-wash" : "border-line bg-mist-1 hover:border-line-strong"}`}
@@ -42,9 +43,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         >
           {titleShown(roast, reader)}
         </Link>
-        <span className="text-soft">
-          {plan.bird.species}, {CUT_NAMES[plan.bird.cut].toLowerCase()}, {formatMass(plan.bird.massKg, units)}
-        </span>
+        <span className="text-soft">{birdWords(plan.bird, units)}</span>
       </div>
       <p className="mt-1">
         {stage === "done" ? (
@@ -85,10 +84,7 @@ function Outcome({ roast: { plan, happened } }: { readonly roast: Roast }) {
   const from = Math.min(p10, pulledMs) - 5 * MINUTE_MS;
   const span = Math.max(p90, pulledMs) + 5 * MINUTE_MS - from;
   const x = (ms: number): string => `${((ms - from) / span) * 100}%`;
-  const verdict =
-    Math.abs(lateMin) < 2
-      ? "as predicted"
-      : `${Math.round(Math.abs(lateMin))} min ${lateMin > 0 ? "later" : "sooner"} than predicted`;
+  const verdict = offWords(lateMin, " than predicted");
   return (
     <>
       {dayAndTime(Date.parse(plan.serveAt), plan.zone, reader)}: out at <b>{clockTime(pulledMs, plan.zone, reader)}</b>,{" "}
