@@ -92,7 +92,7 @@ const SHOTS: readonly Shot[] = [
       await (await field(driver, "Weight as bought")).sendKeys("2 kg");
       await press(driver, "Whole legs");
       await press(driver, "Fresh");
-      await pressAt(driver, 'button[role="radio"][value="hot-flat"]');
+      await pressAt(driver, 'label:has(input[type="radio"][value="hot-flat"])');
       await press(driver, "Plan it");
       await seeText(driver, "Add a roast", "give or take");
       await driver.wait(
