@@ -12,6 +12,7 @@ import { evenNumbers, normalNumbers } from "../core/chance";
 import { constant, withConstants } from "../core/constants";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
+import type { OvenTraits } from "../core/heat/ovens";
 import { readAt } from "../core/heat/stencil";
 import { LivingBird } from "../core/processes/bird";
 import { roasting } from "../core/processes/roast";
@@ -95,8 +96,36 @@ function withAnatomy<Result>(species: Species, anatomy: Anatomy, run: () => Resu
   }
 }
 
-/** One roast: what the cook says of it, what happens, and what is read. */
-export function foreignRoast(seed: number): ForeignRoast {
+/** What belongs to an oven and not to a roast in it: numbers of a fixed spread that every roast in it has alike. */
+const OF_THE_OVEN = ["ovenVapourPa", "ovenLagMin"] as const satisfies readonly (keyof typeof OUTSIDE)[];
+/** No oven is quite the same on two days, K. */
+const DAY_TO_DAY_K = 1.5;
+
+/** An oven that is not where its dial is, its draught, and how dry its air is. */
+interface ForeignOven {
+  readonly traits: OvenTraits;
+  readonly changed: Partial<Record<keyof typeof OUTSIDE, number>>;
+}
+
+const ovenOf = (normal: () => number): OvenTraits => ({
+  offsetK: 8 * normal(),
+  convectionShare: Math.exp(0.2 * normal()),
+  dryingShare: Math.exp(0.25 * normal()),
+  crustShare: 1,
+  hotSideK: 0,
+});
+
+/** One that many roasts can be in. */
+export function foreignOven(seed: number): ForeignOven {
+  const { normal } = chance(seed);
+  return {
+    traits: ovenOf(normal),
+    changed: Object.fromEntries(OF_THE_OVEN.map((name) => [name, constant(name) * Math.exp(OUTSIDE[name] * normal())])),
+  };
+}
+
+/** One roast: what the cook says of it, what happens, and what is read. @param oven one of its own when left out */
+export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
   const { next, normal, pick } = chance(seed);
   const species = pick(["turkey", "turkey", "turkey", "chicken", "chicken", "duck"] as const);
   const cut = species === "duck" ? "whole" : pick(["whole", "whole", "spatchcock"] as const);
@@ -137,19 +166,15 @@ export function foreignRoast(seed: number): ForeignRoast {
   const expectedMin = (cut === "whole" ? 16 : 9) * (boughtKg / KG_PER_POUND) ** 0.85 + 20;
   const troubleMin = (0.3 + 0.3 * next()) * expectedMin;
   const events: RoastEvent[] = trouble === "door left open" ? [{ kind: "door", atMin: troubleMin, openMin: 5 }] : [];
-  const changed = Object.fromEntries(
+  const ownChanged = Object.fromEntries(
     Object.entries(OUTSIDE).map(([name, spread]) => [
       name,
       constant(name as keyof typeof OUTSIDE) * Math.exp(spread * normal()),
     ]),
   );
-  const traits = {
-    offsetK: 8 * normal(),
-    convectionShare: Math.exp(0.2 * normal()),
-    dryingShare: Math.exp(0.25 * normal()),
-    crustShare: 1,
-    hotSideK: 0,
-  };
+  const changed = { ...ownChanged, ...oven?.changed };
+  const own = ovenOf(normal);
+  const traits = oven ? { ...oven.traits, offsetK: oven.traits.offsetK + DAY_TO_DAY_K * normal() } : own;
   const startC = 4 + 1.5 * normal();
   const probeM = { breast: 0.003 + 0.007 * normal(), thigh: 0.003 + 0.007 * normal() };
   const trueKg = boughtKg * (1 + 0.04 * normal());

@@ -59,6 +59,13 @@ const SHOTS: readonly Shot[] = [
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
   { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
   { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", "28 min later"] },
+  {
+    name: "record",
+    path: "/log/demo-late",
+    size: TABLE,
+    waitFor: ["What would have mattered"],
+    prepare: async (driver) => void (await driver.sleep(15000)),
+  },
   { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
   { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },

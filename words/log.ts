@@ -3,7 +3,7 @@ import type { Held } from "../core/log/rows";
 import { dayName, type Reader } from "./time";
 
 /** Within so many minutes nobody speaks of late or early. */
-const ON_TIME_MIN = 2;
+export const ON_TIME_MIN = 2;
 
 /** "8 min later" @param than what it is held against, where that is said besides */
 export function offWords(minutesOff: number | null, than = ""): string {

@@ -89,3 +89,10 @@ export const SALT_NAMES: Record<SaltKind, string> = {
   "light-flake": "light hollow flake",
   "dense-flake": "dense rolled flake",
 };
+
+/** What skin of a browning looks like; 1 is golden. */
+export function colourWords(browning: number): string {
+  if (browning < 0.5) return "pale";
+  if (browning < 0.9) return "light gold";
+  return browning < 1.9 ? "golden" : "dark";
+}

@@ -15,4 +15,6 @@ export function survivors(logReduction: number): string {
 
 /** The same as a sentence for a caution. */
 export const survivorsWords = (logReduction: number): string =>
-  `${survivors(logReduction)} Salmonella would be left, where the published tables ask for ${AS_ASKED}`;
+  logReduction >= LOGS
+    ? `${AS_ASKED} Salmonella would be left, as the published tables ask`
+    : `${survivors(logReduction)} Salmonella would be left, where the published tables ask for ${AS_ASKED}`;

@@ -3,6 +3,7 @@
 import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
+import type { CentreTemperatures } from "../core/bird/solid";
 import type { Present, PresentOptions } from "../core/day/present";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/day/whatIf";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
@@ -10,6 +11,8 @@ import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
 import type { Draw } from "../core/forecast/prior";
 import type { Reading } from "../core/forecast/reading";
+import type { Mattered, MatteredAsked } from "../core/log/mattered";
+import type { Course, Relived } from "../core/log/relive";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
@@ -27,6 +30,15 @@ export type Job =
       readonly changes: readonly (readonly [WhatIfId, Changed])[];
     }
   | { readonly kind: "present"; readonly asked: PresentOptions }
+  /** A roast that is over, once more: the bird of a draw under the course it took. */
+  | {
+      readonly kind: "relive";
+      readonly options: EnsembleOptions;
+      readonly draw: Draw;
+      readonly missedC: CentreTemperatures;
+      readonly course: Course;
+    }
+  | { readonly kind: "mattered"; readonly asked: MatteredAsked }
   | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
@@ -42,6 +54,8 @@ export interface Results {
   fit: readonly Member[];
   "what-if": WhatIfAnswer[];
   present: Present;
+  relive: Relived;
+  mattered: Mattered;
   leftovers: Leftovers;
   geometry: FormGeometry;
   drawing: Drawing;

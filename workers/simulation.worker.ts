@@ -13,6 +13,8 @@ import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
 import { installKernel, openKernelScope } from "../core/heat/arena";
+import { mattered } from "../core/log/mattered";
+import { relive, subjectOf } from "../core/log/relive";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
 import { messageOf } from "../words/faults";
@@ -45,6 +47,10 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return yield* whatIfs(job.options, job.draws, job.nowMin, job.changes);
     case "present":
       return yield* presentBird(job.asked);
+    case "relive":
+      return yield* relive(subjectOf(job.options, job.draw, job.missedC), job.course);
+    case "mattered":
+      return yield* mattered(job.asked);
     case "leftovers":
       return leftovers(job.asked);
     case "geometry":

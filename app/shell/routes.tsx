@@ -20,6 +20,7 @@ const SCREENS: RouteObject[] = [
   { path: "roast/:id/cook", lazy: async () => ({ Component: (await import("../features/cook")).CookScreen }) },
   { path: "roast/:id/carve", lazy: async () => ({ Component: (await import("../features/carve")).CarveScreen }) },
   { path: "log", lazy: async () => ({ Component: (await import("../features/log")).LogScreen }) },
+  { path: "log/:id", lazy: async () => ({ Component: (await import("../features/log")).RecordScreen }) },
   { path: "trust", lazy: async () => ({ Component: (await import("../features/trust")).TrustScreen }) },
   { path: "pair", lazy: async () => ({ Component: (await import("../features/pair")).PairScreen }) },
   { path: "take", lazy: async () => ({ Component: (await import("../features/take")).TakeScreen }) },

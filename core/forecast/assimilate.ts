@@ -178,7 +178,7 @@ export function* fitting(
   const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
-  const run = { ...options, shownC: past, atLeastMin: latest };
+  const run = { ...options, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
   const key = JSON.stringify(options);
   const prior =
     known?.options === key && reachesTo(known, latest)

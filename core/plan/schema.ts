@@ -225,6 +225,22 @@ export const EquipmentSchema = z.strictObject({
   ),
 });
 
+/** One thing that might be done otherwise next time, see `otherwise.ts`. */
+export const OTHERWISES = [
+  "out-at-goal",
+  "out-warmer",
+  "out-cooler",
+  "hotter",
+  "cooler",
+  "breast-covered",
+  "uncovered",
+  "breast-down-first",
+  "longer-rest",
+  "salted",
+  "dried",
+] as const;
+export type OtherwiseId = (typeof OTHERWISES)[number];
+
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
 const Prediction = z.strictObject({
   pullP10At: instant,
@@ -355,6 +371,10 @@ export const RoastSchema = z.strictObject({
   notes: lines(4000),
   /** How good it was, once it was eaten. */
   rating: z.optional(whole(1, 5)),
+  /** What is to be done otherwise when it is cooked again. */
+  nextTime: z.optional(z.array(z.enum(OTHERWISES)).check(z.maxLength(OTHERWISES.length))),
+  /** Kept, and out of the way. */
+  archived: z.optional(z.boolean()),
   /** Where readings come from: a hand, or probes that post to the bridge. */
   thermometer: z.enum(["typed", "bridge"]),
   /** Probes of the bridge that are in this bird, each where it sits. */

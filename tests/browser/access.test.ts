@@ -27,6 +27,7 @@ const VIEWS = [
   { path: "/roast/demo-open-day/cook", says: "The bird is in the oven" },
   { path: "/roast/demo-now/cook", says: "It is out of the oven" },
   { path: "/roast/demo-late/cook", says: "To the table" },
+  { path: "/log/demo-late", says: "Last read" },
   { path: "/roast/demo-late/carve", says: "Carve" },
   { path: "/log", says: "28 min later" },
   { path: "/kitchen", says: "Your data" },

@@ -255,6 +255,7 @@ describe("the day itself, at the stove", () => {
   });
 
   it("is closed with how it was, what to change and a picture, and stands in the list so", async () => {
+    await press(driver, "How it was, and the record");
     await press(driver, "Very good");
     const notes = await driver.wait(until.elementLocated(By.css("textarea")), 10_000);
     await notes.sendKeys("Ten minutes less next time.");
@@ -274,7 +275,7 @@ describe("the day itself, at the stove", () => {
     await press(driver, "Open the record again");
     await seeText(driver, "Open it?");
     await press(driver, "No, leave it closed");
-    await press(driver, "To the roasts");
+    await press(driver, "Roasts");
     await seeText(driver, "Done: predicted against actual", "than predicted", "Very good. Ten minutes less next time.");
   });
 

@@ -147,6 +147,7 @@ describe("a whole roast on the fast clock", () => {
 
   it("is closed, with a record that is right to the minute, and every alarm in it once, in order", async () => {
     await goTo("/cook");
+    await press(driver, "How it was, and the record");
     await press(driver, "Close the record");
     await waitFor("Closed ");
     const { happened } = await stored();

@@ -67,7 +67,7 @@ export function After({ roast, units }: Props) {
         Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone, reader)}, or frozen. Follow your local
         food-safety authority.
       </p>
-      <Link to={`/roast/${roast.id}/cook`} className="min-h-12 self-start text-lg underline underline-offset-4">
+      <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
         Close the record: how it was, for next time
       </Link>
     </section>

@@ -19,7 +19,7 @@ import {
 import { changeRoast } from "../../../storage/roasts";
 import { messageOf } from "../../../words/faults";
 import { METHOD_WORDS } from "../../../words/methods";
-import { CUT_NAMES } from "../../../words/names";
+import { CUT_NAMES, colourWords } from "../../../words/names";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
@@ -34,11 +34,10 @@ function aheadWords(minutes: number | null): string {
   if (Math.abs(minutes) < 3) return "together";
   return `${minutes > 0 ? "breast" : "leg"} ${Math.round(Math.abs(minutes))} min before`;
 }
-function skinWords(browning: number): string {
-  if (browning < 0.5) return "pale";
-  if (browning < 0.9) return "light gold";
-  return browning < 1.9 ? "golden" : "dark: watch it";
-}
+const skinWords = (browning: number): string => {
+  const colour = colourWords(browning);
+  return colour === "dark" ? "dark: watch it" : colour;
+};
 const ROOM_WORDS = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
 const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
   tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => ROOM_WORDS[where]).join(", ")}`;

@@ -3,11 +3,9 @@ import { formatDuration, formatTemperature } from "../../../core/units/quantity"
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
-import { instantNow } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import type { Acts } from "./acts";
-import { Record } from "./Record";
 
 interface Props {
   readonly day: RoastDay;
@@ -45,18 +43,12 @@ export function Done({ day: { roast, readings }, acts }: Props) {
       <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
         The two-hour clock, cooling and heating again
       </Link>
-      <Record
-        roast={roast}
-        onNotes={(notes) => void acts.change((before) => ({ ...before, notes }))}
-        onRating={(rating) => void acts.change((before) => ({ ...before, rating }))}
-        onClose={(closed) => void (closed ? acts.happens({ closedAt: instantNow() }) : acts.takeBack("closedAt"))}
-      />
       <div className="flex flex-wrap gap-3">
         <Link
-          to="/"
+          to={`/log/${roast.id}`}
           className="inline-flex min-h-14 items-center rounded-full bg-ember px-6 text-xl font-semibold text-on-ember"
         >
-          To the roasts
+          How it was, and the record
         </Link>
         {!happened.closedAt && (
           <Button size="stove" onClick={() => void acts.takeBack("carvedAt")}>

@@ -104,7 +104,7 @@ function Lethality({ present: { killed, rest }, units }: { readonly present: Pre
           ? `Pulled as planned, breast and thigh come to the guideline of ${guideline} at rest.`
           : `Pulled as planned, not all of it comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
       Computed at the coldest point of the bird that your readings point to: {survivors(killed.now)} Salmonella would be
-      left by now, {survivorsWords(killed.afterRest)} after the rest. Not computed: what is on the surface or in the
+      left by now; after the rest {survivorsWords(killed.afterRest)}. Not computed: what is on the surface or in the
       kitchen. Follow your local food-safety authority.
     </p>
   );

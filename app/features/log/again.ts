@@ -1,23 +1,45 @@
-import { type Roast, RoastSchema } from "../../../core/plan/schema";
+import { logRow } from "../../../core/log/rows";
+import { planOtherwise } from "../../../core/plan/otherwise";
+import { type OtherwiseId, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
 import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
-import { DAY_MS } from "../../../core/units/time";
+import { DAY_MS, MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
 import { saveRoast } from "../../../storage/roasts";
 import { lastTime } from "../../../words/log";
+import { otherwiseWords } from "../../../words/record";
 import type { Reader } from "../../../words/time";
 import { titleOf } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { stored } from "../../shell/stored";
 import { fieldTime, instantOf } from "../../ui/time";
-import type { Line } from "./line";
 
 const WEEK_MS = 7 * DAY_MS;
 
-/** The same plan for the same hour a week from now, in the kitchen as it is; what was noted last time goes with it. */
-async function madeAgain({ note, roast }: Line, reader: Reader): Promise<Roast> {
-  const { plan, thermometer } = roast;
+/** The plan with everything that was to be done otherwise; what cannot be done any more is left out. */
+function corrected(roast: Roast): { readonly plan: Plan; readonly changes: readonly OtherwiseId[] } {
+  const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
+  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
+  const went = { outMin: since(inAt, pulledAt), restMin: carvedAt ? since(pulledAt, carvedAt) : 0 };
+  let { plan } = roast;
+  const changes: OtherwiseId[] = [];
+  for (const id of roast.nextTime ?? []) {
+    const next = planOtherwise(id, plan, went);
+    if (!next) continue;
+    plan = next;
+    changes.push(id);
+  }
+  return { plan, changes };
+}
+
+/**
+ * The same plan for the same hour a week from now, in the kitchen as it is, with what was to be done otherwise; that, and
+ * what was noted last time, is named in its notes.
+ */
+async function madeAgain(roast: Roast, reader: Reader): Promise<Roast> {
+  const { thermometer } = roast;
+  const { plan, changes } = corrected(roast);
   const nowMs = clockNow();
   const day = fieldTime(nowMs + WEEK_MS, plan.zone).slice(0, 10);
   const hour = fieldTime(Date.parse(plan.serveAt), plan.zone).slice(10);
@@ -31,14 +53,21 @@ async function madeAgain({ note, roast }: Line, reader: Reader): Promise<Roast> 
       createdAt: new Date(nowMs).toISOString(),
       plan: made,
       happened: {},
-      notes: note ? lastTime(note, Date.parse(plan.serveAt), plan.zone, reader) : "",
+      notes: takenOver(roast, changes, reader),
       thermometer,
     }),
   );
 }
 
+function takenOver(roast: Roast, changes: readonly OtherwiseId[], reader: Reader): string {
+  const { plan } = roast;
+  const note = logRow(roast)?.note;
+  const said = [...changes.map((id) => otherwiseWords(id, plan, reader)), ...(note ? [note] : [])];
+  return said.length > 0 ? lastTime(said.join(". "), Date.parse(plan.serveAt), plan.zone, reader) : "";
+}
+
 /** @returns the id of the new roast; null where it could not be stored, which has been said */
-export async function cookAgain(line: Line, reader: Reader): Promise<string | null> {
-  const roast = await madeAgain(line, reader);
-  return (await stored("The new roast was", saveRoast(database(), roast))) ? roast.id : null;
+export async function cookAgain(roast: Roast, reader: Reader): Promise<string | null> {
+  const made = await madeAgain(roast, reader);
+  return (await stored("The new roast was", saveRoast(database(), made))) ? made.id : null;
 }

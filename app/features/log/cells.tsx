@@ -37,7 +37,7 @@ export function Titled({ line }: Props) {
         <NameField roastId={id} title={title} onDone={() => setIsNamed(false)} />
       ) : (
         <span className="flex items-start gap-1">
-          <Link to={`/roast/${id}/cook`} className="font-display text-lg font-semibold hover:underline">
+          <Link to={`/log/${id}`} className="font-display text-lg font-semibold hover:underline">
             {title}
           </Link>
           <IconButton label={`Rename ${title}`} icon={Pencil} onClick={() => setIsNamed(true)} />
@@ -85,7 +85,7 @@ export function Acts({ line }: Props) {
   const reader = useHabits();
   const navigate = useNavigate();
   const again = async (): Promise<void> => {
-    const made = await cookAgain(line, reader);
+    const made = await cookAgain(line.roast, reader);
     if (made !== null) await navigate(`/roast/${made}/plan`);
   };
   const remove = async (): Promise<void> => {

@@ -38,7 +38,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
         <Link
-          to={`/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`}
+          to={stage === "done" ? `/log/${roast.id}` : `/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`}
           className="font-display text-xl font-semibold after:absolute after:inset-0"
         >
           {titleShown(roast, reader)}

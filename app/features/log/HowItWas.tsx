@@ -27,7 +27,7 @@ interface Props {
 const RATINGS = ["1", "2", "3", "4", "5"] as const;
 
 /** For next time: how it was, what to change, what it looked like; then the record is closed. */
-export function Record({ roast, onNotes, onRating, onClose }: Props) {
+export function HowItWas({ roast, onNotes, onRating, onClose }: Props) {
   const reader = useHabits();
   const { closedAt } = roast.happened;
   const [fault, setFault] = useState<string | null>(null);

@@ -1,0 +1,177 @@
+import { useMemo, useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { eventsOf } from "../../../core/log/events";
+import { logRow } from "../../../core/log/rows";
+import { inOrder } from "../../../core/plan/happened";
+import { highestTargetC, type OtherwiseId, type Roast } from "../../../core/plan/schema";
+import { MINUTE_MS } from "../../../core/units/time";
+import { changeRoast } from "../../../storage/roasts";
+import { bandWords, offWords } from "../../../words/log";
+import { HEAT_NAMES } from "../../../words/names";
+import { doneWords, eventWords, killedWords } from "../../../words/record";
+import { clockTime, dayName } from "../../../words/time";
+import { birdWords, titleShown } from "../../../words/titles";
+import { BirdView } from "../../bird-view/BirdView";
+import { instantNow } from "../../shell/clock";
+import { database } from "../../shell/database";
+import { useHabits } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
+import { Button } from "../../ui/Button";
+import { Caution } from "../../ui/Caution";
+import { DragSlider } from "../../ui/DragSlider";
+import { cookAgain } from "./again";
+import { HowItWas } from "./HowItWas";
+import { NextTime } from "./NextTime";
+import { Steps } from "./Steps";
+import { TimeAxis } from "./TimeAxis";
+import { useRecord } from "./useRecord";
+
+/** The record of one roast: what happened, what came of it, what would have mattered. */
+export function RecordBoard({ roast }: { readonly roast: Roast }) {
+  const row = logRow(roast);
+  if (!row) {
+    return (
+      <p className="py-10 text-lg">
+        It has not come out yet; its record begins then.{" "}
+        <Link to={`/roast/${roast.id}/cook`} className="underline">
+          To the stove
+        </Link>
+      </p>
+    );
+  }
+  return <Looked roast={roast} />;
+}
+
+function Looked({ roast }: { readonly roast: Roast }) {
+  const reader = useHabits();
+  const { units } = reader;
+  const navigate = useNavigate();
+  const back = useRecord(roast);
+  const { plan, happened } = roast;
+  const inAtMs = Date.parse(happened.inAt ?? "");
+  const events = useMemo(() => eventsOf({ plan, happened }), [plan, happened]);
+  const [minute, setMinute] = useState(Math.round(back.outMin));
+  const row = logRow(roast);
+  const change = (next: (before: Roast) => Roast): void =>
+    void stored("That was", changeRoast(database(), roast.id, next));
+  const close = (closed: boolean): void =>
+    change((before) => {
+      const { closedAt: _, ...open } = before.happened;
+      return { ...before, happened: inOrder(closed ? { ...open, closedAt: instantNow() } : open) };
+    });
+  const take = (id: OtherwiseId, taken: boolean): void =>
+    change((before) => {
+      const others = (before.nextTime ?? []).filter((each) => each !== id);
+      return { ...before, nextTime: taken ? [...others, id] : others };
+    });
+  const again = async (): Promise<void> => {
+    const made = await cookAgain(roast, reader);
+    if (made !== null) await navigate(`/roast/${made}/plan`);
+  };
+  const point = back.relived?.history.find((each) => each.minute >= minute) ?? back.relived?.history.at(-1);
+  const endMin = Math.round(Math.max(back.tableMin, back.outMin));
+  const now = clockTime(inAtMs + minute * MINUTE_MS, plan.zone, reader);
+  return (
+    <div className="py-4">
+      <p className="text-sm text-soft">
+        <Link to="/log" className="underline underline-offset-4">
+          What came of them
+        </Link>
+      </p>
+      <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div>
+          <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
+          <p className="text-soft">
+            {birdWords(plan.bird, units)}, {HEAT_NAMES[plan.heat].toLowerCase()},{" "}
+            {dayName(Date.parse(plan.serveAt), plan.zone, reader)}
+          </p>
+        </div>
+        <div className="flex flex-wrap items-center gap-3">
+          <Link to={`/roast/${roast.id}/plan`} className="text-sm underline underline-offset-4">
+            Its plan
+          </Link>
+          <Button tone="primary" onClick={() => void again()}>
+            Cook this again
+          </Button>
+        </div>
+      </div>
+      <p className="mt-2 text-xl">
+        Out at <b>{clockTime(Date.parse(happened.pulledAt ?? ""), plan.zone, reader)}</b>
+        {row?.minutesOff !== null && row && `, ${offWords(row.minutesOff)}`}
+        {row?.inBand !== null && row && `: ${bandWords(row.inBand === true)}`}.
+      </p>
+      {back.fault && <Caution>It could not be looked back at in full: {back.fault}.</Caution>}
+      <div className="mt-4 grid gap-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
+        <div className="grid content-start gap-3">
+          <section aria-label="What happened" className="rounded-3xl border border-line bg-mist-1 p-3">
+            <TimeAxis back={back} events={events} plan={plan} inAtMs={inAtMs} minute={minute} />
+            <div className="pl-[30px] pr-[52px]">
+              <DragSlider
+                label="The moment that is looked at"
+                value={Math.min(minute, endMin)}
+                min={0}
+                max={endMin}
+                step={1}
+                shown={now}
+                onDrag={setMinute}
+                onSettle={setMinute}
+              />
+            </div>
+            <ol className="flex flex-wrap gap-x-4 gap-y-0.5 px-2 text-sm text-soft">
+              {events.map((event, n) => (
+                <li key={`${event.kind}${event.atMs}`}>
+                  <b className="text-ink">{n + 1}</b> {clockTime(event.atMs, plan.zone, reader)}{" "}
+                  {eventWords(event, plan, reader)}
+                </li>
+              ))}
+            </ol>
+            <p className="px-2 pt-1 text-sm text-soft">
+              Dots: what was read{back.aside.size > 0 && ", crossed where it was set aside"}. Dark: the bird that fits
+              them, its doubt shaded. Light: the plan.
+            </p>
+          </section>
+          <section aria-label={`The bird at ${now}`} className="rounded-3xl border border-line bg-mist-1 p-3">
+            <p className="px-1 font-medium">
+              {now}
+              {back.observed.length > 0 ? ": inside, by what the readings say" : ": the plan’s bird; nothing was read"}
+            </p>
+            <div className="h-72">
+              {back.relived && point ? (
+                <BirdView
+                  form={back.relived.form}
+                  shows="temperature"
+                  frames={back.relived.frames}
+                  minute={minute}
+                  targetC={highestTargetC(plan)}
+                  units={units}
+                  centresC={point.centresC}
+                  coldestC={point.coldestC}
+                />
+              ) : (
+                <p role="status" className="p-4 text-soft">
+                  {back.fault ? "" : "Cooking it once more …"}
+                </p>
+              )}
+            </div>
+          </section>
+        </div>
+        <div className="grid content-start gap-5">
+          {back.relived && (
+            <div className="grid gap-1">
+              <p className="text-lg font-medium">{doneWords(back.relived.peakC, reader)}</p>
+              <p className="text-sm text-soft">{killedWords(back.relived.logReduction)}</p>
+            </div>
+          )}
+          <Steps roast={roast} back={back} />
+          <NextTime roast={roast} back={back} onTake={take} />
+          <HowItWas
+            roast={roast}
+            onNotes={(notes) => change((before) => ({ ...before, notes }))}
+            onRating={(rating) => change((before) => ({ ...before, rating }))}
+            onClose={close}
+          />
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,137 @@
+/** A roast that is over, looked back at: what was read, the birds that fit it, the one bird cooked once more, what would have mattered. */
+import { useMemo } from "react";
+import { drawsOf } from "../../../core/day/whatIf";
+import { type Forecast, forecastFrom } from "../../../core/forecast/assimilate";
+import { bandDraws } from "../../../core/forecast/band";
+import { type PlannedDone, plannedInput, pullGoalsC, roastOptions, startCOf } from "../../../core/forecast/planned";
+import type { Draw } from "../../../core/forecast/prior";
+import { FIRST_SHARES } from "../../../core/forecast/shares";
+import type { Mattered } from "../../../core/log/mattered";
+import type { Relived } from "../../../core/log/relive";
+import type { Roast } from "../../../core/plan/schema";
+import type { PlacedSide } from "../../../core/schedule/sides";
+import { MINUTE_MS } from "../../../core/units/time";
+import type { Observed } from "../../day/roastDay";
+import { useObserved } from "../../day/useObserved";
+import { useDinner } from "../../simulation/useDinner";
+import { useSimulated } from "../../simulation/useSimulated";
+
+export interface LookedBack {
+  /** Minutes since it went in. */
+  readonly outMin: number;
+  readonly tableMin: number;
+  readonly observed: readonly Observed[];
+  /** Keys of readings that were not believed. */
+  readonly aside: ReadonlySet<string>;
+  /** The plan's own bird. */
+  readonly cook: PlannedDone | null;
+  /** When it was to be carved, epoch ms; null until it is placed. */
+  readonly carveAtMs: number | null;
+  /** The dishes as they were planned. */
+  readonly sides: readonly PlacedSide[];
+  /** Fitted to the readings; null without any, or before it is there. */
+  readonly forecast: Forecast | null;
+  readonly relived: Relived | null;
+  readonly mattered: Mattered | null;
+  readonly fault: string | null;
+}
+
+/** A record longer than this is of a bird that nobody said was out: nothing is computed of it. */
+const LONGEST_LOOK_MIN = 12 * 60;
+
+const placeOf = ({ part, side, minute }: { part: string; side?: string | undefined; minute: number }): string =>
+  `${part}/${side ?? ""}/${minute.toFixed(3)}`;
+
+/** @param roast that has come out */
+export function useRecord(roast: Roast): LookedBack {
+  const { plan, happened } = roast;
+  const inMs = Date.parse(happened.inAt ?? "");
+  const outMin = (Date.parse(happened.pulledAt ?? "") - inMs) / MINUTE_MS;
+  const tableMin = happened.carvedAt ? (Date.parse(happened.carvedAt) - inMs) / MINUTE_MS : outMin;
+  const input = useMemo(() => plannedInput(plan), [plan]);
+  const startC = useMemo(() => startCOf(input.before), [input]);
+  const { observed, screen } = useObserved(roast, startC, outMin);
+  const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
+  const cook = planned.answer?.kind === "done" ? planned.answer : null;
+  const { derived } = useDinner(roast, plan, {
+    cook,
+    neverMet: null,
+    shares: FIRST_SHARES,
+    refining: false,
+    fault: null,
+  });
+  const isPlanned = planned.answer !== null;
+  const goalsC = useMemo(
+    () => (cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs" ? pullGoalsC(cook, input) : {}),
+    [cook, plan, input],
+  );
+  const isOver = outMin > 0 && outMin < LONGEST_LOOK_MIN;
+  const options = useMemo(
+    () =>
+      isPlanned && isOver
+        ? { ...roastOptions({ plan, happened }, { ...plan.targetC, ...goalsC }), atLeastMin: outMin }
+        : null,
+    [isPlanned, isOver, plan, happened, goalsC, outMin],
+  );
+  const readings = screen.kept;
+  const fit = useSimulated<"fit">(options && readings.length > 0 ? { kind: "fit", options, readings } : null);
+  const forecast = useMemo(
+    () => (options && fit.answer ? forecastFrom(options, fit.answer, readings) : null),
+    [options, fit.answer, readings],
+  );
+  const draw: Draw | null =
+    forecast?.estimate ?? (options && readings.length === 0 ? (bandDraws(options)[0] as Draw) : null);
+  const missedC = forecast ? { ...plan.targetC, ...goalsC } : {};
+  const saltPercent = cook?.saltPercent ?? 0;
+  const relived = useSimulated<"relive">(
+    options &&
+      draw && {
+        kind: "relive",
+        options: { ...options, shownC: forecast?.aimC ?? options.shownC },
+        draw,
+        missedC,
+        course: {
+          options,
+          out: { atMin: outMin },
+          restMin: Math.min(240, tableMin - outMin),
+          cover: plan.cover,
+          dryHours: plan.salt.dryHours,
+          saltPercent,
+          pictured: true,
+        },
+      },
+  );
+  const mattered = useSimulated<"mattered">(
+    options && relived.answer && draw
+      ? {
+          kind: "mattered",
+          asked: {
+            roast: { plan, happened },
+            goalsC,
+            aimC: forecast?.aimC ?? goalsC,
+            draws: forecast ? drawsOf(forecast) : [draw],
+            went: { outMin, restMin: Math.min(240, tableMin - outMin) },
+            saltPercent,
+          },
+        }
+      : null,
+    { urgency: "behind" },
+  );
+  const aside = useMemo(() => new Set(screen.setAside.map(({ reading }) => placeOf(reading))), [screen]);
+  return {
+    outMin,
+    tableMin,
+    observed,
+    aside: useMemo(
+      () => new Set(observed.filter((reading) => aside.has(placeOf(reading))).map(({ key }) => key)),
+      [observed, aside],
+    ),
+    cook,
+    carveAtMs: derived?.schedule.carveAtMs ?? null,
+    sides: derived?.sides ?? [],
+    forecast,
+    relived: relived.answer,
+    mattered: mattered.answer,
+    fault: planned.fault ?? fit.fault ?? relived.fault ?? mattered.fault,
+  };
+}

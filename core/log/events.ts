@@ -1,0 +1,39 @@
+/** What was done to a roast and its heat, in the order in which it was done. */
+import type { Piece } from "../bird/solid";
+import type { Roast } from "../plan/schema";
+import { MINUTE_MS } from "../units/time";
+
+export type LogEvent = { readonly atMs: number } & (
+  | { readonly kind: "in" | "pulled" | "carved" }
+  /** The heat or what lies over the bird was changed: the number of the stage. */
+  | { readonly kind: "stage"; readonly stage: number }
+  | { readonly kind: "door"; readonly openMin: number }
+  | { readonly kind: "left"; readonly piece: Piece }
+  | { readonly kind: "back-in"; readonly outMin: number }
+);
+
+/** @returns nothing of a roast that has not gone in */
+export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): readonly LogEvent[] {
+  const { inAt, pulledAt, carvedAt, doors = [], left = [], outs = [], stagesDone = 0 } = happened;
+  if (!inAt) return [];
+  const inMs = Date.parse(inAt);
+  const untilMs = pulledAt ? Date.parse(pulledAt) : Number.POSITIVE_INFINITY;
+  const stages = plan.stages.flatMap(({ fromMin, when }, n): LogEvent[] => {
+    const atMs = inMs + fromMin * MINUTE_MS;
+    // One that waited for a sign began when it was done, and nobody wrote down when: it is left out unless it was.
+    return n === 0 || atMs > untilMs || (when && n >= stagesDone) ? [] : [{ kind: "stage", stage: n, atMs }];
+  });
+  const events: LogEvent[] = [
+    { kind: "in", atMs: inMs },
+    ...stages,
+    ...doors.map(({ at, openMin }): LogEvent => ({ kind: "door", atMs: Date.parse(at), openMin })),
+    ...left.map(({ at, piece }): LogEvent => ({ kind: "left", atMs: Date.parse(at), piece })),
+    ...outs.map(({ outAt, backAt }): LogEvent => {
+      const atMs = Date.parse(backAt);
+      return { kind: "back-in", atMs, outMin: (atMs - Date.parse(outAt)) / MINUTE_MS };
+    }),
+    ...(pulledAt ? [{ kind: "pulled", atMs: untilMs } as const] : []),
+    ...(carvedAt ? [{ kind: "carved", atMs: Date.parse(carvedAt) } as const] : []),
+  ];
+  return events.sort((one, other) => one.atMs - other.atMs);
+}

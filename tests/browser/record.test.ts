@@ -1,0 +1,81 @@
+/** The record of one roast: looked back at by keyboard, one thing taken into next time, cooked again with it; on a phone too. */
+import { Key, type WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/schema";
+import { startApp } from "../helpers/app";
+import { press, resize, STOVE, see, seeText, storedRows, TABLE } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let driver: WebDriver;
+let server: RunningServer;
+beforeAll(async () => {
+  const app = await startApp({ demo: true });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const DUCK = "demo-duck";
+const stored = async (id: string): Promise<Roast | undefined> =>
+  (await storedRows<Roast>(driver, "roasts", "bruma-demo")).find((roast) => roast.id === id);
+
+describe("the record of a roast", () => {
+  it("is opened from the log, and says what was said and what came of it", async () => {
+    await driver.get(`${server.url}/log`);
+    await press(driver, "Duck in the fan oven");
+    await seeText(
+      driver,
+      "inside what was said",
+      "Breast and thigh came to",
+      "Follow your local food-safety authority",
+    );
+    const steps = await (await see(driver, "table")).getText();
+    expect(steps).toMatch(/Out\s+\d\d:\d\d\s+\d\d:\d\d/);
+    expect(steps).toMatch(/At most, breast \/ thigh\s+\d\d \/ \d\d °C\s+\d\d \/ \d\d °C/);
+  });
+
+  it("shows the bird at the moment under the slider, moved by keys", async () => {
+    const slider = await see(driver, '[role="slider"]');
+    const at = (): Promise<string> =>
+      driver.executeScript(`return document.querySelector('section[aria-label^="The bird at"]').ariaLabel`);
+    const before = await at();
+    await slider.sendKeys(Key.HOME);
+    await driver.wait(async () => (await at()) !== before, 10_000);
+    await see(driver, 'section[aria-label^="The bird at"] svg[role="img"], section[aria-label^="The bird at"] canvas');
+  });
+
+  it("computes what would have mattered; what is closed is opened on purpose, then one is taken along", async () => {
+    await seeText(driver, "The dial at 150 °C instead of 165 °C");
+    expect((await stored(DUCK))?.happened.closedAt).toBeDefined();
+    await press(driver, "Open the record again");
+    await press(driver, "Yes, open it");
+    await press(driver, "The dial at 150 °C instead of 165 °C: for next time");
+    await seeText(driver, "Taken into next time");
+    expect((await stored(DUCK))?.nextTime).toEqual(["cooler"]);
+  });
+
+  it("is cooked again with what was taken along, and says so in its notes", async () => {
+    await press(driver, "Cook this again");
+    await seeText(driver, "Out, expected");
+    const id = /roast\/([^/]+)\/plan/.exec(await driver.getCurrentUrl())?.[1] ?? "";
+    const made = await stored(id);
+    expect(made?.plan.stages.map(({ airC }) => airC)).toEqual([150]);
+    expect(made?.notes).toContain("The dial at 150 °C instead of 165 °C");
+    expect(made?.nextTime).toBeUndefined();
+  });
+
+  it("fits a phone", async () => {
+    await resize(driver, STOVE);
+    await driver.get(`${server.url}/log/${DUCK}`);
+    await seeText(driver, "What would have mattered", "The dial at 150 °C instead of 165 °C");
+    const [wide, page] = await driver.executeScript<[number, number]>(
+      "return [document.documentElement.scrollWidth, document.documentElement.clientWidth]",
+    );
+    expect(wide).toBeLessThanOrEqual(page);
+    await resize(driver, TABLE);
+  });
+
+  it("of a roast that is still in says where to go", async () => {
+    await driver.get(`${server.url}/log/demo-now`);
+    await seeText(driver, "It has not come out yet");
+  });
+});

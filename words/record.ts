@@ -1,0 +1,115 @@
+/** The record of a roast in words: what was done, what came of it, and what would have mattered. */
+import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
+import { constant } from "../core/constants";
+import type { LogEvent } from "../core/log/events";
+import type { Otherwise, Outcome } from "../core/log/mattered";
+import { targetTurnK, withDial } from "../core/plan/otherwise";
+import type { OtherwiseId, Plan } from "../core/plan/schema";
+import { verdict } from "../core/safety/guideline";
+import { formatDuration, formatTemperature, formatTemperatureDifference } from "../core/units/quantity";
+import { ON_TIME_MIN } from "./log";
+import { colourWords, PART_NAMES } from "./names";
+import { survivorsWords } from "./safety";
+import type { Reader } from "./time";
+import { stageWords } from "./timetable";
+
+/** What was done, as it stands on the axis of a record. */
+export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, "units">): string {
+  switch (event.kind) {
+    case "in":
+      return `in, at ${formatTemperature(plan.stages[0]?.airC ?? 0, units)}`;
+    case "stage":
+      return stageWords(plan, event.stage, units).toLowerCase();
+    case "door":
+      return `door open for ${formatDuration(event.openMin * 60)}`;
+    case "left":
+      return `${event.piece} taken out`;
+    case "back-in":
+      return `back in, after ${formatDuration(event.outMin * 60)} outside`;
+    case "pulled":
+      return "out";
+    case "carved":
+      return "carved";
+  }
+}
+
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join() : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+
+/** What was cooked through: the verdict in words. */
+export function doneWords(peakC: CentreTemperatures, { units }: Reader): string {
+  const guideline = formatTemperature(constant("guidelineC"), units);
+  const places = CENTRES.flatMap((centre) => (peakC[centre] === undefined ? [] : [PART_NAMES[centre]]));
+  const judged = verdict(Object.values(peakC), 0);
+  switch (judged.kind) {
+    case "unknown":
+      return "What it came to is not known.";
+    case "meets-guideline":
+      return sentence(`${listed(places)} came to the guideline of ${guideline}.`);
+    case "below-guideline":
+      return `Not all of it came to the guideline of ${guideline}: the lowest of ${listed(places)} came to ${formatTemperature(judged.highestC, units)}.`;
+  }
+}
+
+/** And what was computed for it, and what was not. */
+export const killedWords = (logReduction: number): string =>
+  `Computed at the coldest point of the bird that the readings point to: ${survivorsWords(logReduction)}. Not computed: what was on its surface or in the kitchen. Follow your local food-safety authority.`;
+
+const OTHERWISE_WORDS: Record<OtherwiseId, (plan: Plan, reader: Reader) => string> = {
+  "out-at-goal": () => "Out when the thermometer shows what the plan says",
+  "out-warmer": (plan, reader) => `Out ${turnWords(plan, reader)} warmer`,
+  "out-cooler": (plan, reader) => `Out ${turnWords(plan, reader)} cooler`,
+  hotter: (plan, reader) => dialWords(plan, 1, reader),
+  cooler: (plan, reader) => dialWords(plan, -1, reader),
+  "breast-covered": () => "Foil over the breast from half way on",
+  uncovered: () => "Bare from the start, without a cover",
+  "breast-down-first": () => "Breast down for the first third",
+  "longer-rest": () => "A quarter of an hour more rest",
+  salted: () => "Salted the day before",
+  dried: () => "A day longer in the fridge, uncovered",
+};
+
+/** As the dial is marked: a turn ends on a mark. */
+function dialWords(plan: Plan, way: 1 | -1, { units }: Reader): string {
+  const [before, after] = [plan, withDial(plan, way) ?? plan].map(({ stages }) =>
+    formatTemperature(stages[0]?.airC ?? 0, units),
+  );
+  return `The dial at ${after} instead of ${before}${plan.stages.length > 1 ? ", and so on" : ""}`;
+}
+
+const turnWords = (plan: Plan, { units }: Reader): string => formatTemperatureDifference(targetTurnK(plan), units);
+
+/** What might be done otherwise, as a cook would say it. */
+export const otherwiseWords = (id: OtherwiseId, plan: Plan, reader: Reader): string =>
+  OTHERWISE_WORDS[id](plan, reader);
+
+const percentPoints = (share: number): number => Math.round(100 * share);
+
+const SHADE = 0.12;
+
+function skinWords(outcome: Outcome, against: Outcome): string | false {
+  const [colour, before] = [colourWords(outcome.browning), colourWords(against.browning)];
+  if (colour !== before) return `skin ${colour} instead of ${before}`;
+  const more = outcome.browning - against.browning;
+  return Math.abs(more) >= SHADE && `skin a shade ${more > 0 ? "darker" : "lighter"}`;
+}
+
+/** What it would have given: only what a guest could tell. */
+export function wouldWords({ outcome, against }: Pick<Otherwise, "outcome" | "against">, { units }: Reader): string {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const minutes = Math.round(outcome.outMin - against.outMin);
+  const juice = percentPoints((outcome.juicesBreast ?? 0) - (against.juicesBreast ?? 0));
+  const centres = CENTRES.flatMap((centre) => {
+    const [after, before] = [outcome.peakC[centre], against.peakC[centre]];
+    if (after === undefined || before === undefined || t(after) === t(before)) return [];
+    return [`${PART_NAMES[centre]} at most ${t(after)} instead of ${t(before)}`];
+  });
+  const said = [
+    ...centres,
+    skinWords(outcome, against),
+    juice !== 0 && `${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast's juice`,
+    Math.abs(minutes) >= ON_TIME_MIN && `${Math.abs(minutes)} min ${minutes > 0 ? "longer" : "less"} in the heat`,
+  ].filter((each) => each !== false);
+  return said.length > 0 ? `${sentence(said.join("; "))}.` : "Hardly anything a guest could tell.";
+}
