@@ -4,11 +4,12 @@ import { type Probe, placeOf } from "../core/bird/probe";
 import { bandShares } from "../core/forecast/band";
 import { type HiddenPoint, hiddenRoast } from "../core/forecast/hiddenRoast";
 import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import { ovenSays } from "../core/log/ovens";
 import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import type { Computed, ComputedRoast } from "./computed";
 import { planInProgress } from "./inProgress";
-import { type Past, pastRoasts } from "./scenario";
+import { DEMO_OVENS, type Past, pastRoasts } from "./scenario";
 
 const thousandth = (value: number): number => Math.round(1000 * value) / 1000;
 
@@ -32,12 +33,9 @@ export function computePrediction(plan: Plan) {
 }
 
 /** Read every ten minutes from when something begins to show, until every tip shows what the pull asks. */
-export function computePast({
-  seed,
-  ovenOffsetK,
-  plan: planned,
-}: Pick<Past, "seed" | "ovenOffsetK" | "plan">): ComputedRoast {
+export function computePast({ seed, oven, plan: planned }: Pick<Past, "seed" | "oven" | "plan">): ComputedRoast {
   const plan = planned(0);
+  const offsetK = oven ? DEMO_OVENS[oven].offsetK : null;
   const { predicted, goalsC } = computePrediction(plan);
   const { shownC: _, ...options } = ensembleOptions(plan, goalsC);
   const points: HiddenPoint[] = [];
@@ -46,7 +44,7 @@ export function computePast({
     seed,
     everyMin: 2,
     trouble: false,
-    ...(ovenOffsetK !== undefined && { ovenOffsetK }),
+    ...(offsetK !== null && { ovenOffsetK: offsetK }),
   })) {
     points.push(point);
     const isThere = Object.entries(point.shownC).every(
@@ -55,18 +53,26 @@ export function computePast({
     if (isThere) break;
   }
   const pulledMin = points.at(-1)?.minute ?? 0;
+  const readings = points
+    .filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute % 10 < 2)
+    .flatMap(({ minute, shownC }) =>
+      Object.entries(shownC).map(([probe, celsius]): ComputedRoast["readings"][number] => [
+        minute,
+        probe as Probe,
+        celsius,
+      ]),
+    );
+  const says = drain(
+    ovenSays(
+      ensembleOptions(plan, goalsC),
+      readings.map(([minute, probe, celsius]) => ({ minute, celsius, ...placeOf(probe) })),
+    ),
+  );
   return {
     predicted,
     pulledMin,
-    readings: points
-      .filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute % 10 < 2)
-      .flatMap(({ minute, shownC }) =>
-        Object.entries(shownC).map(([probe, celsius]): ComputedRoast["readings"][number] => [
-          minute,
-          probe as Probe,
-          celsius,
-        ]),
-      ),
+    says: says && { slower: thousandth(says.slower), doubt: thousandth(says.doubt), by: says.by.map(thousandth) },
+    readings,
   };
 }
 

@@ -16,6 +16,8 @@ export const ComputedSchema = z.strictObject({
     z.strictObject({
       predicted: Predicted,
       pulledMin: z.number(),
+      /** What it says of its oven. */
+      says: z.nullable(z.strictObject({ slower: z.number(), doubt: z.number(), by: z.array(z.number()) })),
       /** Minute, probe, °C. */
       readings: z.array(z.tuple([z.number(), z.enum(PROBES), z.number()])),
     }),

@@ -13,8 +13,12 @@ import { DAY_MS } from "../core/units/time";
 /** A hidden bird that is slower than most: chosen so that the record shows a late one. */
 const SLOW_SEED = "late-11";
 
-/** The oven of the keepers' old kitchen runs hot. */
-const HOT_OVEN_K = 9;
+/** The oven of the keepers' old kitchen, which runs hot, and the hall's, which is as its hidden birds have it. */
+export const DEMO_OVENS = {
+  old: { id: "demo-old-oven", name: "Old kitchen", heat: "oven", offsetK: 9 },
+  hall: { id: "demo-hall-oven", name: "Hall", heat: "oven", offsetK: null },
+} as const;
+export type DemoOven = keyof typeof DEMO_OVENS;
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 
@@ -63,8 +67,7 @@ export interface Past {
   readonly rating: number;
   /** Which hidden bird it was. */
   readonly seed: string;
-  /** Of an oven of the scenario, against its dial, K. */
-  readonly ovenOffsetK?: number;
+  readonly oven?: DemoOven;
   plan(serveAtMs: number): Plan;
 }
 
@@ -78,6 +81,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 300,
     rating: 2,
     seed: SLOW_SEED,
+    oven: "hall",
     plan: (serveAtMs) =>
       withSalt(plan({ massKg: 6.4 }, "steady", serveAtMs, zone), {
         method: "brine",
@@ -131,7 +135,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 225,
     rating: 3,
     seed: "supper-1",
-    ovenOffsetK: HOT_OVEN_K,
+    oven: "old",
     plan: (serveAtMs) => plan({ massKg: 4.8 }, "steady", serveAtMs, zone),
   },
   {
@@ -143,7 +147,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 140,
     rating: 4,
     seed: "trimmers-1",
-    ovenOffsetK: HOT_OVEN_K,
+    oven: "old",
     plan: (serveAtMs) => plan({ species: "chicken", massKg: 1.9, state: "fresh" }, "hot-start", serveAtMs, zone),
   },
   {
@@ -155,7 +159,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 140,
     rating: 5,
     seed: "crew-1",
-    ovenOffsetK: HOT_OVEN_K,
+    oven: "old",
     plan: (serveAtMs) => plan({ cut: "spatchcock", massKg: 5.2 }, "hot-flat", serveAtMs, zone),
   },
   {
@@ -167,6 +171,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     leadMin: 195,
     rating: 4,
     seed: "crown-2",
+    oven: "hall",
     plan: (serveAtMs) => plan({ cut: "crown", massKg: 2.6, state: "fresh" }, "steady", serveAtMs, zone),
   },
   {

@@ -4,6 +4,8 @@ import { BrumaDatabase } from "../storage/database";
 import { exportAll, takeFile } from "../storage/files";
 import { seedDemo } from "./seed";
 
+const TAKEN = { name: "bruma.json", nowMs: Date.UTC(2026, 8, 28) };
+
 const NOW = Date.UTC(2026, 10, 26, 12);
 
 describe("the demo", () => {
@@ -34,7 +36,7 @@ describe("the demo", () => {
     if (!checked.valid) throw new Error(JSON.stringify(checked.faults));
     const to = new BrumaDatabase("seed-in");
     const ids = new Set(checked.file.roasts.map(({ roast }) => roast.id));
-    expect(await takeFile(to, checked.file, { roasts: ids, kitchen: false })).toBe(10);
+    expect(await takeFile(to, checked.file, { roasts: ids, kitchen: false, preferences: false }, TAKEN)).toBe(10);
     expect(await exportAll(to, new Date(NOW))).toBe(text);
   });
 });

@@ -6,7 +6,7 @@
 
 import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
-import type { Roast, RoastReading } from "../core/plan/schema";
+import type { Plan, Roast, RoastReading } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { DAY_MS, MINUTE_MS } from "../core/units/time";
 import type { BrumaDatabase } from "../storage/database";
@@ -14,9 +14,15 @@ import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";
 import computedFile from "./computed.json";
 import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
-import { openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
+import { DEMO_OVENS, type DemoOven, openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
+
+/** As it was planned: nothing was known of it yet. */
+function inOven(oven: DemoOven): Plan["oven"] {
+  const { id, name, heat } = DEMO_OVENS[oven];
+  return { id, name, heat, learned: null };
+}
 
 function pastRoast(
   past: Past,
@@ -35,7 +41,7 @@ function pastRoast(
       named: true,
       title: past.title,
       createdAt: iso(serveAtMs - 6 * DAY_MS),
-      plan: past.plan(serveAtMs),
+      plan: { ...past.plan(serveAtMs), oven: past.oven ? inOven(past.oven) : null },
       happened: {
         inAt: iso(inAtMs),
         predicted: predictionOf(known.predicted, known.predicted.shares, inAtMs),
@@ -45,6 +51,7 @@ function pastRoast(
       },
       notes: past.notes,
       rating: past.rating,
+      says: known.says,
       thermometer: "bridge",
     }),
     readings: known.readings.map(([minute, probe, celsius]) => ({
@@ -74,7 +81,7 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number 
   const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE_MS, zone);
   const past = pastRoasts(zone).map((each) => pastRoast(each, computed, nowMs, zone));
   // All of it or nothing: a page that is left half way must not leave half a demo for good.
-  await db.transaction("rw", db.roasts, db.readings, db.photos, db.shared, async () => {
+  await db.transaction("rw", [db.roasts, db.readings, db.photos, db.shared, db.ovens], async () => {
     if ((await db.roasts.count()) > 0) {
       if (inAtMs === null || (await db.roasts.get(current.id))?.createdAt === current.createdAt) return;
       await deleteRoast(db, current.id);
@@ -83,6 +90,9 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number 
     }
     // All at once: somebody waits for the list.
     await db.roasts.bulkAdd([current, openDayRoast(nowMs, zone), ...past.map(({ roast }) => roast)]);
+    await db.ovens.bulkAdd(
+      Object.values(DEMO_OVENS).map(({ id, name, heat }) => ({ id, name, heat, afreshAt: null, leftOut: [] })),
+    );
     await db.readings.bulkAdd(
       past.flatMap(({ roast, readings }) => readings.map((each) => ({ ...each, roastId: roast.id }))),
     );

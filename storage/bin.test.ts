@@ -26,7 +26,7 @@ describe("the bin", () => {
     expect(await db.roasts.toCollection().primaryKeys()).toEqual(["other"]);
     expect([await db.readings.count(), await db.photos.count()]).toEqual([0, 0]);
     expect(await inBin(db)).toMatchObject([{ binnedMs: NOW_MS, roast: { id: "one" } }]);
-    await putBack(db, "one");
+    await putBack(db, "one", NOW_MS);
     expect([await db.roasts.get("one"), await readingsOf(db, "one"), await photosOf(db, "one")]).toEqual(before);
     expect(await inBin(db)).toEqual([]);
   });
@@ -36,7 +36,7 @@ describe("the bin", () => {
     await throwAway(db, "other", NOW_MS - 6 * DAY_MS);
     await emptyBin(db, NOW_MS);
     expect((await inBin(db)).map(({ roast }) => roast.id)).toEqual(["other"]);
-    await expect(putBack(db, "one")).rejects.toThrow("no roast one is in the bin");
+    await expect(putBack(db, "one", NOW_MS)).rejects.toThrow("no roast one is in the bin");
   });
 
   it("takes nothing that is not there, and leaves what is", async () => {
@@ -44,10 +44,21 @@ describe("the bin", () => {
     expect(await db.roasts.count()).toBe(2);
   });
 
+  it("gives back what was thrown away, and keeps what has taken its place meanwhile", async () => {
+    await throwAway(db, "one", NOW_MS);
+    await saveRoast(db, { ...sampleRoast("one"), title: "Another" });
+    await putBack(db, "one", NOW_MS);
+    expect((await db.roasts.get("one"))?.title).toBe(sampleRoast("one").title);
+    expect(await readingsOf(db, "one")).toHaveLength(1);
+    expect(await inBin(db)).toMatchObject([{ roast: { id: "one", title: "Another" } }]);
+    await putBack(db, "one", NOW_MS);
+    expect((await db.roasts.get("one"))?.title).toBe("Another");
+  });
+
   it("takes what cannot be read too", async () => {
     await db.table("roasts").put({ id: "hurt", dinner: "hurt", plan: 7 });
     await throwAway(db, "hurt", NOW_MS);
-    await putBack(db, "hurt");
+    await putBack(db, "hurt", NOW_MS);
     expect(await db.table("roasts").get("hurt")).toEqual({ id: "hurt", dinner: "hurt", plan: 7 });
   });
 });

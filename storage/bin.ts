@@ -2,35 +2,54 @@
 
 import type { Roast } from "../core/plan/schema";
 import { DAY_MS } from "../core/units/time";
-import type { BrumaDatabase } from "./database";
+import type { Binned, BrumaDatabase } from "./database";
 import { readRow, type Unreadable } from "./listing";
 import { deleteRoast } from "./roasts";
 
 export const KEPT_MS = 7 * DAY_MS;
 
+/** A roast with all that belongs to it, as it stands. @returns null where there is none of that id */
+export async function takenDown(db: BrumaDatabase, id: string, nowMs: number): Promise<Binned | null> {
+  const [roast, readings, photos] = await Promise.all([
+    db.roasts.get(id),
+    db.readings.where("roastId").equals(id).toArray(),
+    db.photos.where("roastId").equals(id).toArray(),
+  ]);
+  return roast ? { roastId: id, binnedMs: nowMs, roast, readings, photos } : null;
+}
+
+/** As it stood when it was taken down. */
+export async function setUpAgain(db: BrumaDatabase, { roast, readings, photos }: Binned): Promise<void> {
+  await db.roasts.put(roast);
+  await db.readings.bulkPut([...readings]);
+  await db.photos.bulkPut([...photos]);
+}
+
+const tablesOf = (db: BrumaDatabase) => [db.roasts, db.readings, db.photos, db.shared, db.bin];
+
 /** @throws Error when there is no such roast */
 export async function throwAway(db: BrumaDatabase, id: string, nowMs: number): Promise<void> {
-  await db.transaction("rw", [db.roasts, db.readings, db.photos, db.shared, db.bin], async () => {
-    const [roast, readings, photos] = await Promise.all([
-      db.roasts.get(id),
-      db.readings.where("roastId").equals(id).toArray(),
-      db.photos.where("roastId").equals(id).toArray(),
-    ]);
-    if (!roast) throw new Error(`no roast ${id} is stored`);
-    await db.bin.put({ roastId: id, binnedMs: nowMs, roast, readings, photos });
+  await db.transaction("rw", tablesOf(db), async () => {
+    const taken = await takenDown(db, id, nowMs);
+    if (!taken) throw new Error(`no roast ${id} is stored`);
+    await db.bin.put(taken);
     await deleteRoast(db, id);
   });
 }
 
-/** Back where it was, with its readings and pictures; other devices have it no more until it is put in common again. */
-export async function putBack(db: BrumaDatabase, id: string): Promise<void> {
-  await db.transaction("rw", [db.roasts, db.readings, db.photos, db.bin], async () => {
+/**
+ * Back where it was, with its readings and pictures; other devices have it no more until it is put in common again.
+ * One that has taken its place meanwhile is what can be put back then.
+ */
+export async function putBack(db: BrumaDatabase, id: string, nowMs: number): Promise<void> {
+  await db.transaction("rw", tablesOf(db), async () => {
     const binned = await db.bin.get(id);
     if (!binned) throw new Error(`no roast ${id} is in the bin`);
-    await db.roasts.put(binned.roast);
-    await db.readings.bulkPut([...binned.readings]);
-    await db.photos.bulkPut([...binned.photos]);
-    await db.bin.delete(id);
+    const instead = await takenDown(db, id, nowMs);
+    await deleteRoast(db, id);
+    await setUpAgain(db, binned);
+    if (instead) await db.bin.put(instead);
+    else await db.bin.delete(id);
   });
 }
 
@@ -46,9 +65,9 @@ export const inBin = async (db: BrumaDatabase): Promise<readonly InBin[]> =>
     binnedMs,
   }));
 
-/** For good, what has been there for a week. */
-export const emptyBin = (db: BrumaDatabase, nowMs: number): Promise<number> =>
-  db.bin
-    .where("binnedMs")
-    .below(nowMs - KEPT_MS)
-    .delete();
+/** For good, what has been there for a week, and what would undo a file that was taken in so long ago. */
+export async function emptyBin(db: BrumaDatabase, nowMs: number): Promise<void> {
+  const beforeMs = nowMs - KEPT_MS;
+  await db.bin.where("binnedMs").below(beforeMs).delete();
+  await db.imports.where("atMs").below(beforeMs).delete();
+}

@@ -12,8 +12,9 @@ import {
   roastWithFinish,
   roastWithForm,
   roastWithKitchen,
+  roastWithOven,
 } from "../core/formats/migrations";
-import type { Equipment, Photo, Roast, RoastReading } from "../core/plan/schema";
+import type { Equipment, Oven, Photo, Roast, RoastReading } from "../core/plan/schema";
 import type { Habits } from "../core/units/habits";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
@@ -49,11 +50,30 @@ export interface Binned {
   readonly photos: readonly StoredPhoto[];
 }
 
+/** A file that was taken in, with what it took the place of: it can be undone for a week. */
+export interface Import {
+  readonly key?: number;
+  readonly atMs: number;
+  /** Of the file. */
+  readonly name: string;
+  /** Ids of the roasts that were taken. */
+  readonly taken: readonly string[];
+  /** What stood in their place. */
+  readonly replaced: readonly Binned[];
+  /** Others of their dinners, which were handed on what these have together. */
+  readonly beside: readonly { readonly before: Roast; readonly after: Roast }[];
+  /** As it was before; left out where the file's was not taken, null where nothing had been measured. */
+  readonly kitchen?: Kitchen | null;
+  readonly preferences?: Preferences | null;
+  /** Ids of the ovens that came with it. */
+  readonly ovens: readonly string[];
+}
+
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 10;
+export const DATABASE_VERSION = 11;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -63,6 +83,8 @@ export class BrumaDatabase extends Dexie {
   declare photos: EntityTable<StoredPhoto, "key">;
   declare shared: EntityTable<SharedHere, "roastId">;
   declare bin: EntityTable<Binned, "roastId">;
+  declare ovens: EntityTable<Oven, "id">;
+  declare imports: EntityTable<Import, "key">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -103,7 +125,14 @@ export class BrumaDatabase extends Dexie {
       await eachRow(change, "kitchen", kitchenWithDial);
     });
     // Version 10, what was deleted, kept for a week.
-    this.version(DATABASE_VERSION).stores({ bin: "roastId, binnedMs" });
+    this.version(10).stores({ bin: "roastId, binnedMs" });
+    // Version 11, ovens and fires by name, and in which of them a roast is; files that were taken in, to be undone.
+    this.version(DATABASE_VERSION)
+      .stores({ ovens: "id", imports: "++key, atMs" })
+      .upgrade(async (change) => {
+        await eachRoast(change, roastWithOven);
+        await eachRow(change, "bin", (row) => ({ ...(row as Binned), roast: roastWithOven((row as Binned).roast) }));
+      });
   }
 }
 

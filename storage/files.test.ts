@@ -1,15 +1,18 @@
 import fc from "fast-check";
 import { beforeEach, describe, expect, it } from "vitest";
-import { checkRoastFile, type RoastFile } from "../core/formats/file";
+import { checkRoastFile, type RoastEntry, type RoastFile } from "../core/formats/file";
 import { habitsOf } from "../core/units/habits";
-import { ANY_ROAST } from "../tests/helpers/anyRoast";
+import { ANY_FILE, ANY_ROAST } from "../tests/helpers/anyRoast";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
+import { inBin } from "./bin";
 import { BrumaDatabase } from "./database";
-import { exportAll, reviewFile, takeFile } from "./files";
+import { exportAll, imports, reviewFile, takeFile, undoImport } from "./files";
 import { changeKitchen } from "./kitchen";
 import { exportUnreadable, isReadable, storedRoast, storedRoasts } from "./listing";
 import { addPhoto } from "./photos";
 import { addReadings, changeRoast, readingsOf, saveRoast } from "./roasts";
+
+const TAKEN = { name: "bruma.json", nowMs: Date.UTC(2026, 8, 28) };
 
 const RUNS = Number(process.env.BRUMA_EXPORTS ?? 12);
 
@@ -32,6 +35,7 @@ function fileIn(text: string): RoastFile {
 const everything = (file: RoastFile) => ({
   roasts: new Set(file.roasts.map(({ roast }) => roast.id)),
   kitchen: true,
+  preferences: false,
 });
 
 describe("the cook's own as a file", () => {
@@ -39,7 +43,7 @@ describe("the cook's own as a file", () => {
     await changeKitchen(db, { potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } });
     await db.preferences.put({ id: "preferences", ...habitsOf("en-US"), theme: "dark" });
     const file = sampleFile();
-    await takeFile(db, file, everything(file));
+    await takeFile(db, file, everything(file), TAKEN);
     await addPhoto(db, "sample", { takenAt: "2026-09-27T12:00:00Z", jpeg: "/9j/4AAQ" });
     const text = await exported();
     const out = fileIn(text);
@@ -50,7 +54,7 @@ describe("the cook's own as a file", () => {
       kitchen: "other",
       preferences: "other",
     });
-    await takeFile(other, out, everything(out));
+    await takeFile(other, out, everything(out), TAKEN);
     await other.preferences.put({ id: "preferences", ...habitsOf("en-US"), theme: "system", ...out.preferences });
     expect(await exported(other)).toBe(text);
   });
@@ -69,7 +73,7 @@ describe("the cook's own as a file", () => {
           const text = await exported(from);
           const file = fileIn(text);
           const to = await newDatabase();
-          await takeFile(to, file, everything(file));
+          await takeFile(to, file, everything(file), TAKEN);
           expect(await exported(to)).toBe(text);
           const again = await reviewFile(to, file);
           expect(again.roasts.every(({ standing }) => standing === "same")).toBe(true);
@@ -97,7 +101,7 @@ describe("the cook's own as a file", () => {
       different: "different",
       new: "new",
     });
-    await takeFile(db, file, { roasts: new Set(["newer"]), kitchen: false });
+    await takeFile(db, file, { roasts: new Set(["newer"]), kitchen: false, preferences: false }, TAKEN);
     expect((await db.roasts.get("newer"))?.happened.inAt).toBe("2026-09-27T08:00:00Z");
     expect((await db.roasts.get("older"))?.notes).toBe("crisp");
   });
@@ -113,16 +117,57 @@ describe("the cook's own as a file", () => {
 
   it("changes nothing when a write fails half way, and does not double readings when it comes twice", async () => {
     const file = sampleFile();
-    await takeFile(db, file, everything(file));
-    await takeFile(db, file, everything(file));
+    await takeFile(db, file, everything(file), TAKEN);
+    await takeFile(db, file, everything(file), TAKEN);
     expect(await readingsOf(db, "sample")).toHaveLength(1);
     const before = await exported();
     const add = db.readings.bulkAdd.bind(db.readings);
     db.readings.bulkAdd = (() => Promise.reject(new Error("the quota is used up"))) as never;
     file.roasts[0].roast.title = "Other";
-    await expect(takeFile(db, file, everything(file))).rejects.toThrow("quota");
+    await expect(takeFile(db, file, everything(file), TAKEN)).rejects.toThrow("quota");
     db.readings.bulkAdd = add;
     expect(await exported()).toBe(before);
+  });
+});
+
+/** The same roast as another device might have it: other words, fewer readings, at the dinner of the one before. */
+const otherwise = ({ roast, readings }: RoastEntry): RoastEntry => ({
+  roast: { ...roast, notes: "From elsewhere.", plan: { ...roast.plan, gravy: "starch", stock: "bought" } },
+  readings: readings.slice(1),
+});
+
+describe("a file that was taken in", () => {
+  it("is undone: whatever was here and whatever was chosen, all is as it was", async () => {
+    await fc.assert(
+      fc.asyncProperty(ANY_FILE, ANY_FILE, fc.infiniteStream(fc.boolean()), async (here, file, coins) => {
+        const to = await newDatabase();
+        // All at one dinner, which they have the table and the kitchen of together.
+        const dinner = here.roasts.map((entry) => ({ ...entry, roast: { ...entry.roast, dinner: "one" } }));
+        await takeFile(to, { ...here, roasts: dinner }, everything(here), TAKEN);
+        await to.imports.clear();
+        const before = await exported(to);
+        // Some of its roasts are here already, as they are or otherwise.
+        const mixed = { ...file, roasts: [...file.roasts, ...dinner.map(otherwise)] };
+        const chosen = mixed.roasts.filter(() => coins.next().value).map(({ roast }) => roast.id);
+        await takeFile(to, mixed, { ...everything(mixed), roasts: new Set(chosen) }, TAKEN);
+        const [done] = await imports(to);
+        await undoImport(to, done?.key ?? 0, TAKEN.nowMs);
+        expect(await exported(to)).toBe(before);
+        expect(await imports(to)).toEqual([]);
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  it("loses nothing of what has become of its roasts since: that is in the bin", async () => {
+    const file = sampleFile();
+    await takeFile(db, file, everything(file), TAKEN);
+    await changeRoast(db, "sample", (before) => ({ ...before, notes: "Changed since." }));
+    const [done] = await imports(db);
+    await undoImport(db, done?.key ?? 0, TAKEN.nowMs);
+    expect(await db.roasts.count()).toBe(0);
+    expect(await inBin(db)).toMatchObject([{ roast: { id: "sample", notes: "Changed since." } }]);
+    await expect(undoImport(db, done?.key ?? 0, TAKEN.nowMs)).rejects.toThrow("cannot be undone any more");
   });
 });
 

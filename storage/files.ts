@@ -3,7 +3,8 @@ import { FILE_FORMAT, FILE_VERSION, type FilePreferences, type RoastEntry, type 
 import { same } from "../core/formats/same";
 import { type Standing, standingOf } from "../core/formats/standing";
 import type { Equipment, Roast } from "../core/plan/schema";
-import type { BrumaDatabase, Preferences } from "./database";
+import { setUpAgain, takenDown, throwAway } from "./bin";
+import type { Binned, BrumaDatabase, Import, Preferences } from "./database";
 import { kitchenOf } from "./kitchen";
 import { isReadable, readableRoasts, storedRoast } from "./listing";
 import { photosOf } from "./photos";
@@ -43,12 +44,14 @@ export async function exportAll(db: BrumaDatabase, exportedAt: Date): Promise<st
   for (const roast of await readableRoasts(db)) roasts.push(await entryOf(db, roast));
   const measured = await db.kitchen.get("kitchen");
   const preferences = await db.preferences.get("preferences");
+  const ovens = await db.ovens.toArray();
   return textOf({
     format: FILE_FORMAT,
     version: FILE_VERSION,
     exportedAt: exportedAt.toISOString(),
     roasts,
     ...(measured && { kitchen: await kitchenOf(db) }),
+    ...(ovens.length > 0 && { ovens }),
     ...(preferences && { preferences: habitsAndColours(preferences) }),
   });
 }
@@ -87,23 +90,101 @@ export interface Chosen {
   /** Ids of the roasts that are taken, each with all that belongs to it in the place of what is here. */
   readonly roasts: ReadonlySet<string>;
   readonly kitchen: boolean;
+  readonly preferences: boolean;
 }
 
-/** Takes in what was chosen of a file, all of it or, when a write fails, nothing. @returns roasts that were taken */
-export async function takeFile(db: BrumaDatabase, file: RoastFile, chosen: Chosen): Promise<number> {
+const tablesOf = (db: BrumaDatabase) => [
+  db.roasts,
+  db.readings,
+  db.photos,
+  db.kitchen,
+  db.preferences,
+  db.shared,
+  db.ovens,
+  db.imports,
+  db.bin,
+];
+
+/**
+ * Takes in what was chosen of a file, all of it or, when a write fails, nothing; what it takes the place of is kept, so
+ * that it can be undone. Preferences are the page's own to set: only what they were is kept. @returns roasts that were taken
+ */
+export async function takeFile(
+  db: BrumaDatabase,
+  file: RoastFile,
+  chosen: Chosen,
+  { name, nowMs }: { readonly name: string; readonly nowMs: number },
+): Promise<number> {
   const entries = file.roasts.filter(({ roast }) => chosen.roasts.has(roast.id));
-  await db.transaction("rw", db.roasts, db.readings, db.photos, db.kitchen, async () => {
+  await db.transaction("rw", tablesOf(db), async () => {
+    const replaced: Binned[] = [];
+    const neighbours = new Map<string, Roast>();
     for (const { roast, readings, photos = [] } of entries) {
+      const before = await storedRoast(db, roast.id);
+      const instead = before && (await takenDown(db, roast.id, nowMs));
+      if (instead) replaced.push(instead);
       await db.readings.where("roastId").equals(roast.id).delete();
       await db.photos.where("roastId").equals(roast.id).delete();
       await db.photos.bulkAdd(photos.map((photo) => ({ ...photo, roastId: roast.id })));
-      const before = await storedRoast(db, roast.id);
       await db.roasts.put(roast);
-      if (before && isReadable(before)) await handOn(db, before, roast, chosen.roasts);
+      if (before && isReadable(before)) {
+        for (const each of await roastsOfDinner(db, roast.dinner)) {
+          if (!chosen.roasts.has(each.id) && !neighbours.has(each.id)) neighbours.set(each.id, each);
+        }
+        await handOn(db, before, roast, chosen.roasts);
+      }
       await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: roast.id })));
     }
+    const beside: Import["beside"][number][] = [];
+    for (const before of neighbours.values()) {
+      const after = (await db.roasts.get(before.id)) as Roast;
+      if (!same(before, after)) beside.push({ before, after });
+    }
+    // An oven that is known here stays as it is here; what its roasts say comes with them.
+    const here = new Set(await db.ovens.toCollection().primaryKeys());
+    const ovens = (file.ovens ?? []).filter(({ id }) => !here.has(id));
+    await db.ovens.bulkAdd(ovens);
+    const kitchen = (await db.kitchen.get("kitchen")) ?? null;
+    const preferences = (await db.preferences.get("preferences")) ?? null;
+    const takesKitchen = chosen.kitchen && file.kitchen !== undefined;
     // Planned roasts keep the kitchen they were planned in.
-    if (chosen.kitchen && file.kitchen) await db.kitchen.put({ id: "kitchen", ...(file.kitchen as Equipment) });
+    if (takesKitchen) await db.kitchen.put({ id: "kitchen", ...(file.kitchen as Equipment) });
+    await db.imports.add({
+      atMs: nowMs,
+      name,
+      taken: entries.map(({ roast }) => roast.id),
+      replaced,
+      beside,
+      ovens: ovens.map(({ id }) => id),
+      ...(takesKitchen && { kitchen }),
+      ...(chosen.preferences && file.preferences && { preferences }),
+    });
   });
   return entries.length;
+}
+
+/** Files that can still be undone, the newest first. */
+export const imports = (db: BrumaDatabase): Promise<readonly Import[]> =>
+  db.imports.orderBy("atMs").reverse().toArray();
+
+/**
+ * As if the file had never been taken in: what stood there before stands there again. What has become of its roasts since
+ * goes into the bin, so that nothing is lost by it. @returns what was undone, for what the page has to set back itself
+ * @throws Error when that file cannot be undone any more
+ */
+export async function undoImport(db: BrumaDatabase, key: number, nowMs: number): Promise<Import> {
+  return db.transaction("rw", tablesOf(db), async () => {
+    const done = await db.imports.get(key);
+    if (!done) throw new Error("that file cannot be undone any more");
+    for (const id of done.taken) if (await db.roasts.get(id)) await throwAway(db, id, nowMs);
+    for (const instead of done.replaced) await setUpAgain(db, instead);
+    // What the cook has changed since is left as it is.
+    for (const { before, after } of done.beside)
+      if (same(await db.roasts.get(before.id), after)) await db.roasts.put(before);
+    await db.ovens.bulkDelete([...done.ovens]);
+    if (done.kitchen) await db.kitchen.put(done.kitchen);
+    else if (done.kitchen === null) await db.kitchen.delete("kitchen");
+    await db.imports.delete(key);
+    return done;
+  });
 }

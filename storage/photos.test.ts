@@ -7,6 +7,8 @@ import { exportAll, takeFile } from "./files";
 import { addPhoto, deletePhoto, photosOf } from "./photos";
 import { deleteRoast, saveRoast } from "./roasts";
 
+const TAKEN = { name: "bruma.json", nowMs: Date.UTC(2026, 8, 28) };
+
 let db: BrumaDatabase;
 beforeEach(async () => {
   db = new BrumaDatabase(`photos-${Math.random()}`);
@@ -32,9 +34,13 @@ describe("pictures of a record", () => {
     const text = await exportAll(db, new Date(Date.UTC(2026, 1, 1)));
     const checked = checkRoastFile(text);
     if (!checked.valid) throw new Error("the file was refused");
-    const chosen = { roasts: new Set(checked.file.roasts.map(({ roast }) => roast.id)), kitchen: false };
-    await takeFile(db, checked.file, chosen);
-    await takeFile(db, checked.file, chosen);
+    const chosen = {
+      roasts: new Set(checked.file.roasts.map(({ roast }) => roast.id)),
+      kitchen: false,
+      preferences: false,
+    };
+    await takeFile(db, checked.file, chosen, TAKEN);
+    await takeFile(db, checked.file, chosen, TAKEN);
     expect(await exportAll(db, new Date(Date.UTC(2026, 1, 1)))).toBe(text);
     expect(JSON.parse(text).roasts[0].photos).toEqual([photo(27)]);
   });

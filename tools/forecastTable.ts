@@ -3,10 +3,7 @@
  * [FIRST_SEED [keep]]]` prints the tables; with "keep" they go to tools/forecasts.json, from where the science page has
  * them. Beside the forecast, on the same roasts: a straight line through the last readings, and minutes per pound.
  */
-import { fork } from "node:child_process";
 import { writeFileSync } from "node:fs";
-import { availableParallelism } from "node:os";
-import { fileURLToPath, pathToFileURL } from "node:url";
 import { loadKernel } from "../cli/loadKernel";
 import { constant } from "../core/constants";
 import { fitting, forecastFrom, type Simulated } from "../core/forecast/assimilate";
@@ -17,6 +14,7 @@ import type { Quantiles } from "../core/forecast/shares";
 import { drain } from "../core/processes/cook";
 import { KG_PER_POUND } from "../core/units/quantity";
 import { type ForeignRoast, foreignRoast, type Trouble } from "./foreign";
+import { answerPart, answersOfAll, isRun, toolArguments } from "./shareOut";
 
 loadKernel();
 
@@ -219,41 +217,14 @@ export function rowsOf(answers: readonly Answer[]): Row[] {
   });
 }
 
-/** The seeds shared out over the processors. */
-async function answersOfAll(count: number, first: number): Promise<Answer[]> {
-  const processes = Math.min(availableParallelism(), count);
-  const all = await Promise.all(
-    Array.from(
-      { length: processes },
-      (_, n) =>
-        new Promise<Answer[]>((resolve, reject) => {
-          const own: Answer[] = [];
-          const child = fork(fileURLToPath(import.meta.url), [
-            "part",
-            String(n),
-            String(processes),
-            String(count),
-            String(first),
-          ]);
-          child.on("message", (answers: Answer[]) => own.push(...answers));
-          child.on("error", reject);
-          child.on("exit", (code) => (code === 0 ? resolve(own) : reject(new Error(`a part ended with ${code}`))));
-        }),
-    ),
-  );
-  return all.flat();
-}
-
-if (import.meta.url === pathToFileURL(process.argv[1] ?? "").href) {
-  const [first, ...others] = process.argv.slice(2);
-  if (first === "part") {
-    const [n = 0, of = 1, count = 0, from = 0] = others.map(Number);
-    for (let seed = from + n; seed < from + count; seed += of) process.send?.(answersFor(seed));
-    process.disconnect?.();
-  } else {
-    const answers = await answersOfAll(Number(first ?? 100), Number(others[0] ?? FIRST_SEED));
+if (isRun(import.meta.url)) {
+  const asked = toolArguments();
+  if (!asked) answerPart(answersFor);
+  else {
+    const [count = "100", first = String(FIRST_SEED), keep] = asked;
+    const answers = (await answersOfAll<Answer[]>(import.meta.url, Number(count), Number(first))).flat();
     const rows = rowsOf(answers);
-    if (others[1] === "keep") writeFileSync("tools/forecasts.json", `${JSON.stringify(rows, null, 2)}\n`);
+    if (keep === "keep") writeFileSync("tools/forecasts.json", `${JSON.stringify(rows, null, 2)}\n`);
     console.table(
       rows.map(({ name, aim: _, lineMedianMin: __, poundMedianMin: ___, ...row }) => ({
         name: name.slice(0, 18),

@@ -12,6 +12,7 @@ import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forec
 import type { Draw } from "../core/forecast/prior";
 import type { Reading } from "../core/forecast/reading";
 import type { Mattered, MatteredAsked } from "../core/log/mattered";
+import type { OvenSays } from "../core/log/ovens";
 import type { Course, Relived } from "../core/log/relive";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
@@ -38,6 +39,7 @@ export type Job =
       readonly missedC: CentreTemperatures;
       readonly course: Course;
     }
+  | { readonly kind: "oven-says"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
   | { readonly kind: "mattered"; readonly asked: MatteredAsked }
   | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
   | { readonly kind: "geometry"; readonly form: BirdForm }
@@ -56,6 +58,7 @@ export interface Results {
   present: Present;
   relive: Relived;
   mattered: Mattered;
+  "oven-says": OvenSays | null;
   leftovers: Leftovers;
   geometry: FormGeometry;
   drawing: Drawing;

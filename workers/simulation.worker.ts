@@ -14,6 +14,7 @@ import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
 import { installKernel, openKernelScope } from "../core/heat/arena";
 import { mattered } from "../core/log/mattered";
+import { ovenSays } from "../core/log/ovens";
 import { relive, subjectOf } from "../core/log/relive";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
@@ -49,6 +50,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return yield* presentBird(job.asked);
     case "relive":
       return yield* relive(subjectOf(job.options, job.draw, job.missedC), job.course);
+    case "oven-says":
+      return yield* ovenSays(job.options, job.readings);
     case "mattered":
       return yield* mattered(job.asked);
     case "leftovers":
@@ -82,7 +85,7 @@ function breath(): Promise<void> {
 }
 
 function buffersOf(result: Results[Job["kind"]]): Transferable[] {
-  if (!("frames" in result)) return [];
+  if (result === null || !("frames" in result)) return [];
   return result.frames.flatMap((frame) =>
     ("sections" in frame ? frame.sections : [...frame.temperatureC, ...frame.saltPercent]).map(({ buffer }) => buffer),
   );

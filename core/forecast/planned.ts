@@ -25,6 +25,8 @@ import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
 import { MINUTE_MS } from "../units/time";
 import type { EnsembleOptions } from "./ensemble";
+import { type KnownOven, priorIn } from "./knownOven";
+import { traitsOf } from "./prior";
 
 /** What of a plan the simulation depends on. */
 export interface PlannedInput {
@@ -52,6 +54,8 @@ export interface PlannedInput {
   readonly events: readonly RoastEvent[];
   readonly birds: number;
   readonly hotSideK: number;
+  /** What is known of the very oven; null: it is like any other of its kind. */
+  readonly oven: KnownOven | null;
   /** Carved meat to be chilled and heated again, kg; null when it is eaten the same day. */
   readonly trayKg: number | null;
 }
@@ -78,6 +82,10 @@ export function beforeOvenOf(plan: Plan): BeforeOven {
   };
 }
 
+/** Which of the kitchen's ovens a plan is cooked in; null where it is not said, or is of another kind than its heat. */
+export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"] =>
+  oven?.heat === heat ? oven : null;
+
 export const plannedInput = (plan: Plan): PlannedInput => ({
   form: formOf(plan),
   massKg: plan.bird.massKg,
@@ -96,6 +104,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   events: seasoningEvents(plan),
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,
+  oven: ovenIn(plan)?.learned ?? null,
   trayKg:
     plan.roasted === "day-before"
       ? cookedMeatKg(plan.bird.massKg, plan.bird.species, plan.bird.cut) * plan.bird.count
@@ -143,6 +152,7 @@ export const ensembleOf = (
     sear,
     bacon,
     preheatC,
+    oven,
   }: PlannedInput,
   shownC: CentreTemperatures,
 ): EnsembleOptions => ({
@@ -160,6 +170,7 @@ export const ensembleOf = (
   source,
   stages,
   shownC,
+  ...(oven && { prior: priorIn(source, oven) }),
 });
 
 /** Cell sizes in metres of a turkey: coarse while the hand drags, finer when it rests. */
@@ -186,6 +197,10 @@ export function pullGoalsC(
     }),
   );
 }
+
+/** The same of a roast; nothing where it goes by time or by signs. */
+export const goalsAtPull = (plan: Plan, cook: Pick<PlannedDone, "atPull" | "peak"> | null): CentreTemperatures =>
+  cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs" ? pullGoalsC(cook, plan) : {};
 
 export type PlannedDone = CookDone & {
   /** The form the frames are of: the plan may have moved on since. */
@@ -251,8 +266,12 @@ function* birdGoingIn(
   return { bird, saltPercent };
 }
 
+/** The oven as it most likely is. */
+const usualOvenIn = ({ source, oven }: PlannedInput): OvenTraits =>
+  oven ? traitsOf([], priorIn(source, oven)).oven : USUAL_OVEN;
+
 export function* plannedCook(input: PlannedInput, quality: PictureQuality): Generator<number, PlannedOutcome> {
-  const traits = { ...USUAL_OVEN, hotSideK: input.hotSideK };
+  const traits = { ...usualOvenIn(input), hotSideK: input.hotSideK };
   const wholeGrid = needsBothHalves({ stages: input.stages, traits, birds: input.birds });
   const { bird, saltPercent } = yield* birdGoingIn({ ...input, wholeGrid }, quality);
   try {

@@ -6,6 +6,8 @@ import {
   type Equipment,
   EquipmentSchema,
   MOST_PHOTOS,
+  type Oven,
+  OvenSchema,
   type Photo,
   PhotoSchema,
   ReadingSchema,
@@ -18,10 +20,11 @@ import { judgedBy } from "./judged";
 import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 9;
+export const FILE_VERSION = 10;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;
+const MOST_OVENS = 40;
 
 /** How the cook has things shown. */
 /** What is left out, as before there were such habits, follows the browser's language. */
@@ -48,6 +51,8 @@ export interface RoastFile {
   readonly roasts: RoastEntry[];
   /** The kitchen as measured, its thermometer's calibration with it. */
   readonly kitchen?: Equipment | undefined;
+  /** Its ovens and fires by name. */
+  readonly ovens?: Oven[] | undefined;
   readonly preferences?: FilePreferences | undefined;
 }
 
@@ -67,6 +72,7 @@ const Outside = z.strictObject({
     )
     .check(z.maxLength(MOST_ROASTS)),
   kitchen: z.optional(EquipmentSchema),
+  ovens: z.optional(z.array(OvenSchema).check(z.maxLength(MOST_OVENS))),
   preferences: z.optional(PreferencesSchema),
 });
 

@@ -180,6 +180,10 @@ export const roastWithDial = (roast: unknown): unknown =>
     ? { ...roast, plan: { ...roast.plan, equipment: kitchenWithDial(roast.plan.equipment) } }
     : roast;
 
+/** Version 9 to 10: in which of the kitchen's ovens. */
+export const roastWithOven = (roast: unknown): unknown =>
+  isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { ...roast.plan, oven: null } } : roast;
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -190,6 +194,7 @@ export const STEPS = [
   roastWithFinish,
   roastWithDinner,
   roastWithDial,
+  roastWithOven,
 ] as const;
 
 /** Texts of a roast, at whatever depth a roast has. */

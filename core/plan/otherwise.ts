@@ -95,10 +95,11 @@ export function planOtherwise(id: OtherwiseId, plan: Plan, { outMin, restMin }: 
       const [first, ...others] = turned?.stages ?? [];
       return turned && first ? { ...turned, stages: [{ ...first, side: "down" }, ...others] } : null;
     }
-    case "longer-rest":
-      return restMin + REST_STEP_MIN > LONGEST_REST_MIN
-        ? null
-        : { ...plan, restMin: Math.max(SHORTEST_REST_MIN, Math.round(restMin + REST_STEP_MIN)) };
+    case "longer-rest": {
+      // Longer than it was, and than it was meant to be.
+      const longer = Math.round(Math.max(restMin, plan.restMin ?? SHORTEST_REST_MIN) + REST_STEP_MIN);
+      return longer > LONGEST_REST_MIN ? null : { ...plan, restMin: longer };
+    }
     case "salted":
       return salt.method === "none" && !bird.preSalted ? withSaltMethod("dry")(plan) : null;
     case "dried":

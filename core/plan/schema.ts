@@ -225,6 +225,45 @@ export const EquipmentSchema = z.strictObject({
   ),
 });
 
+const OVEN_PARTS = 4;
+
+/** What its roasts have taught of an oven, see `core/log/ovens.ts`. */
+const Learned = z.strictObject({
+  along: z.readonly(z.array(between(-1, 1)).check(z.length(OVEN_PARTS))),
+  mean: between(-3, 3),
+  sd: between(0, 1),
+  roasts: whole(1, 10_000),
+  hotterK: between(-300, 300),
+  hotterSdK: between(0, 300),
+  bandShare: between(0, 1),
+});
+
+/** The oven or fire of the kitchen that it is cooked in, and what was known of it when it was planned. */
+const InOven = z.strictObject({
+  id: line(1, 64),
+  name: typedName,
+  heat: z.enum(HEAT_SOURCES),
+  learned: z.nullable(Learned),
+});
+
+/** An oven or a fire of the kitchen, by name. */
+export const OvenSchema = z.strictObject({
+  id: line(1, 64),
+  name: typedName,
+  heat: z.enum(HEAT_SOURCES),
+  /** Roasts before this say nothing of it: it has another thermostat, or another burner. */
+  afreshAt: z.nullable(instant),
+  /** Roasts that the cook will not have it learn from, by their ids. */
+  leftOut: z.array(line(1, 64)).check(z.maxLength(500)),
+});
+
+/** What one roast says of the oven it was in, see `core/log/ovens.ts`. */
+const Says = z.strictObject({
+  slower: between(-3, 3),
+  doubt: between(0.001, 10),
+  by: z.readonly(z.array(between(-3, 3)).check(z.length(OVEN_PARTS))),
+});
+
 /** One thing that might be done otherwise next time, see `otherwise.ts`. */
 export const OTHERWISES = [
   "out-at-goal",
@@ -240,6 +279,7 @@ export const OTHERWISES = [
   "dried",
 ] as const;
 export type OtherwiseId = (typeof OTHERWISES)[number];
+export type Oven = z.infer<typeof OvenSchema>;
 
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
 const Prediction = z.strictObject({
@@ -292,6 +332,8 @@ export const PlanSchema = z.strictObject({
   zone,
   /** What heats the bird. */
   heat: z.enum(HEAT_SOURCES),
+  /** Which one of the kitchen's; null: not said. Of another kind than `heat` it is not the one. */
+  oven: z.nullable(InOven),
   /** What burns, where the heat is a fire. */
   fuel: z.enum(FUELS),
   method: z.enum(METHOD_IDS),
@@ -371,6 +413,8 @@ export const RoastSchema = z.strictObject({
   notes: lines(4000),
   /** How good it was, once it was eaten. */
   rating: z.optional(whole(1, 5)),
+  /** What it says of its oven; null: nothing can be told from it. Left out until it was looked at. */
+  says: z.optional(z.nullable(Says)),
   /** What is to be done otherwise when it is cooked again. */
   nextTime: z.optional(z.array(z.enum(OTHERWISES)).check(z.maxLength(OTHERWISES.length))),
   /** Kept, and out of the way. */

@@ -24,6 +24,7 @@ const OF_DINNER = [
 const OF_FIRE = [
   "roasted",
   "heat",
+  "oven",
   "fuel",
   "method",
   "preheat",

@@ -32,6 +32,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     roasted: "same-day",
     zone,
     ...heatBy(method, { method, heat: "oven", equipment }),
+    oven: null,
     fuel: "charcoal",
     sear: null,
     preheat: { minutes: constant("preheatMin"), airC: null },

@@ -1,17 +1,19 @@
 import { useRef, useState } from "react";
 import type { Fault } from "../../../core/faults";
 import type { RoastFile } from "../../../core/formats/file";
-import { type Review, reviewFile, takeFile } from "../../../storage/files";
+import { type Chosen, type Review, reviewFile, takeFile } from "../../../storage/files";
 import { messageOf } from "../../../words/faults";
 import { wrongWords } from "../../../words/incoming";
 import { readRoastFile } from "../../../workers/roastFile";
+import { clockNow } from "../../shell/clock";
 import { writeCopy } from "../../shell/copy";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
-import { type Choice, FileReview } from "./FileReview";
+import { FileReview } from "./FileReview";
 import { StorageWords } from "./StorageWords";
+import { TakenIn } from "./TakenIn";
 
 type Said =
   | { readonly kind: "quiet" }
@@ -64,8 +66,8 @@ export function DataInOut() {
       setSaid({ kind: "review", name: file.name, file: check.file, review });
     } else setSaid({ kind: "refused", name: file.name, faults: check.faults, more: check.more });
   };
-  const take = async (name: string, file: RoastFile, review: Review, choice: Choice): Promise<void> => {
-    const taken = await takeFile(database(), file, choice);
+  const take = async (name: string, file: RoastFile, review: Review, choice: Chosen): Promise<void> => {
+    const taken = await takeFile(database(), file, choice, { name, nowMs: clockNow() });
     if (choice.preferences && file.preferences) await set(file.preferences);
     setSaid({ kind: "done", text: takenWords(taken, review, name) });
   };
@@ -100,6 +102,7 @@ export function DataInOut() {
           onLeave={() => setSaid({ kind: "quiet" })}
         />
       )}
+      <TakenIn />
       <div role="status">
         {said.kind === "done" && <p>{said.text}</p>}
         {said.kind === "failed" && <p className="rounded-2xl bg-caution px-4 py-3 text-caution-ink">{said.text}</p>}

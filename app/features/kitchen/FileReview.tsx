@@ -6,12 +6,10 @@ import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
 
-export type Choice = Chosen & { readonly preferences: boolean };
-
 interface Props {
   readonly name: string;
   readonly review: Review;
-  onTake(choice: Choice): void;
+  onTake(choice: Chosen): void;
   onLeave(): void;
 }
 

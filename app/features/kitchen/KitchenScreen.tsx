@@ -4,6 +4,7 @@ import { changeUnits, usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
 import { Equipment } from "./Equipment";
+import { Ovens } from "./Ovens";
 import { PairedDevices } from "./PairedDevices";
 import { Thermometer } from "./Thermometer";
 
@@ -77,6 +78,7 @@ export function KitchenScreen() {
         <p className="text-soft">Either unit can be typed anywhere: 14 lb, 6.3 kg, 325f, 163 C.</p>
       </section>
       <Equipment />
+      <Ovens />
       <Thermometer />
       <PairedDevices />
       <DataInOut />

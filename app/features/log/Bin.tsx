@@ -28,7 +28,9 @@ export function Bin() {
                   for {days} more {days === 1 ? "day" : "days"}
                 </span>
               </span>
-              <Button onClick={() => void stored("It was", putBack(database(), roast.id))}>Put it back</Button>
+              <Button onClick={() => void stored("It was", putBack(database(), roast.id, clockNow()))}>
+                Put it back
+              </Button>
             </li>
           );
         })}

@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { ovenIn } from "../../../core/forecast/planned";
 import { eventsOf } from "../../../core/log/events";
 import { logRow } from "../../../core/log/rows";
 import { inOrder } from "../../../core/plan/happened";
@@ -12,6 +13,7 @@ import { doneWords, eventWords, killedWords } from "../../../words/record";
 import { clockTime, dayName } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
 import { BirdView } from "../../bird-view/BirdView";
+import { Learns } from "../../day/Learns";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
@@ -19,6 +21,7 @@ import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { DragSlider } from "../../ui/DragSlider";
+import { OvenChoice } from "../../ui/OvenChoice";
 import { cookAgain } from "./again";
 import { HowItWas } from "./HowItWas";
 import { NextTime } from "./NextTime";
@@ -82,7 +85,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
         <div>
           <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
           <p className="text-soft">
-            {birdWords(plan.bird, units)}, {HEAT_NAMES[plan.heat].toLowerCase()},{" "}
+            {birdWords(plan.bird, units)}, {ovenIn(plan)?.name ?? HEAT_NAMES[plan.heat].toLowerCase()},{" "}
             {dayName(Date.parse(plan.serveAt), plan.zone, reader)}
           </p>
         </div>
@@ -163,6 +166,16 @@ function Looked({ roast }: { readonly roast: Roast }) {
             </div>
           )}
           <Steps roast={roast} back={back} />
+          {!happened.closedAt && (
+            <section aria-label="Where it was cooked" className="grid gap-1">
+              <h2 className="text-xl">Where it was cooked</h2>
+              <OvenChoice
+                plan={plan}
+                onChoose={(oven) => change((before) => ({ ...before, plan: { ...before.plan, oven } }))}
+              />
+            </section>
+          )}
+          <Learns roast={roast} />
           <NextTime roast={roast} back={back} onTake={take} />
           <HowItWas
             roast={roast}

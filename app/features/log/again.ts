@@ -5,6 +5,7 @@ import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
 import { DAY_MS, MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
+import { ovensOf } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";
 import { lastTime } from "../../../words/log";
 import { otherwiseWords } from "../../../words/record";
@@ -45,7 +46,11 @@ async function madeAgain(roast: Roast, reader: Reader): Promise<Roast> {
   const hour = fieldTime(Date.parse(plan.serveAt), plan.zone).slice(10);
   const serveAt = new Date(instantOf(`${day}${hour}`, plan.zone)).toISOString();
   const equipment = await kitchenOf(database(), reader.units);
-  const made = inTime({ ...plan, serveAt, equipment }, nowMs);
+  // What is known of the oven by now, that roast with the others.
+  const ovens = await ovensOf(database(), nowMs);
+  const learned = ovens.find(({ oven }) => oven.id === plan.oven?.id)?.learned ?? null;
+  const oven = plan.oven && { ...plan.oven, learned };
+  const made = inTime({ ...plan, serveAt, equipment, oven }, nowMs);
   return RoastSchema.parse(
     alone({
       id: crypto.randomUUID(),

@@ -91,7 +91,7 @@ export function Acts({ line }: Props) {
   const remove = async (): Promise<void> => {
     if (!(await stored("That it is deleted was", throwAway(database(), id, clockNow())))) return;
     toast.message(`“${title}” is deleted; it is kept for a week`, {
-      action: { label: "Undo", onClick: () => void stored("It was", putBack(database(), id)) },
+      action: { label: "Undo", onClick: () => void stored("It was", putBack(database(), id, clockNow())) },
     });
   };
   return (

@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { drawsOf } from "../../../core/day/whatIf";
 import { type Forecast, forecastFrom } from "../../../core/forecast/assimilate";
 import { bandDraws } from "../../../core/forecast/band";
-import { type PlannedDone, plannedInput, pullGoalsC, roastOptions, startCOf } from "../../../core/forecast/planned";
+import { goalsAtPull, type PlannedDone, plannedInput, roastOptions, startCOf } from "../../../core/forecast/planned";
 import type { Draw } from "../../../core/forecast/prior";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import type { Mattered } from "../../../core/log/mattered";
@@ -61,10 +61,7 @@ export function useRecord(roast: Roast): LookedBack {
     fault: null,
   });
   const isPlanned = planned.answer !== null;
-  const goalsC = useMemo(
-    () => (cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs" ? pullGoalsC(cook, input) : {}),
-    [cook, plan, input],
-  );
+  const goalsC = useMemo(() => goalsAtPull(plan, cook), [plan, cook]);
   const isOver = outMin > 0 && outMin < LONGEST_LOOK_MIN;
   const options = useMemo(
     () =>

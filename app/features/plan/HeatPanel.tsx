@@ -13,6 +13,7 @@ import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
+import { OvenChoice } from "../../ui/OvenChoice";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
@@ -89,6 +90,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         }))}
         onChange={(heat) => settle(withHeat(heat))}
       />
+      <OvenChoice plan={plan} onChoose={(oven) => settle((before) => ({ ...before, oven }))} />
       <Segmented
         label="Method"
         value={plan.method}

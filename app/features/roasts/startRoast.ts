@@ -1,4 +1,5 @@
 import { kitchenOf } from "../../../storage/kitchen";
+import { likelyOven } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";
 import { shareWithDinner } from "../../../storage/sharing";
 import type { Reader } from "../../../words/time";
@@ -16,7 +17,9 @@ export async function startRoast(
 ): Promise<string | null> {
   const equipment = await kitchenOf(database(), reader.units);
   const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment };
-  const roast = newRoast(answers, setting, company);
+  const made = newRoast(answers, setting, company);
+  const oven = company?.inOneHeat ? made.plan.oven : await likelyOven(database(), made.plan.heat, setting.nowMs);
+  const roast = { ...made, plan: { ...made.plan, oven } };
   if (!(await stored("The roast was", saveRoast(database(), roast)))) return null;
   if (company) await stored("That it is in common was", shareWithDinner(database(), roast));
   void askToKeep();

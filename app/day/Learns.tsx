@@ -1,0 +1,34 @@
+import { useEffect, useMemo } from "react";
+import { goalsAtPull, plannedInput, roastOptions, startCOf } from "../../core/forecast/planned";
+import type { Roast } from "../../core/plan/schema";
+import { MINUTE_MS } from "../../core/units/time";
+import { keepSays } from "../../storage/ovens";
+import { clockNow } from "../shell/clock";
+import { database } from "../shell/database";
+import { stored } from "../shell/stored";
+import { useSimulated } from "../simulation/useSimulated";
+import { useObserved } from "./useObserved";
+
+/** Asks a closed roast what it says of its oven, once, behind everything else, and has it written down. Shows nothing. */
+export function Learns({ roast }: { readonly roast: Roast }) {
+  const { id, plan, happened, says } = roast;
+  const outMin = (Date.parse(happened.pulledAt ?? "") - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
+  const isAsked = happened.closedAt !== undefined && says === undefined;
+  const input = useMemo(() => plannedInput(plan), [plan]);
+  const { readings, screen } = useObserved(roast, startCOf(input.before), outMin);
+  const planned = useSimulated<"plan">(isAsked ? { kind: "plan", input, quality: "settled" } : null, {
+    urgency: "behind",
+  });
+  const cook = planned.answer?.kind === "done" ? planned.answer : null;
+  const isReady = isAsked && readings !== null && planned.answer !== null;
+  const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook));
+  const said = useSimulated<"oven-says">(isReady ? { kind: "oven-says", options, readings: screen.kept } : null, {
+    urgency: "behind",
+  });
+  const isSaid = isReady && said.answered !== null && !said.stale;
+  const { answer } = said;
+  useEffect(() => {
+    if (isSaid) void stored("What it says of its oven was", keepSays(database(), id, answer, clockNow()));
+  }, [isSaid, answer, id]);
+  return null;
+}

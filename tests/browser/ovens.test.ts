@@ -1,0 +1,79 @@
+/** Ovens by name: what their roasts have taught, a new one, a plan in it; and a file that was taken in, undone. */
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { Key, type WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Oven, Roast } from "../../core/plan/schema";
+import { startApp } from "../helpers/app";
+import { press, pressAt, see, seeText, storedRows } from "../helpers/browser";
+import { sampleFile } from "../helpers/sampleRoast";
+import type { RunningServer } from "../helpers/server";
+
+let driver: WebDriver;
+let server: RunningServer;
+beforeAll(async () => {
+  const app = await startApp({ demo: true });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const ovens = (): Promise<Oven[]> => storedRows<Oven>(driver, "ovens", "bruma-demo");
+const roasts = (): Promise<Roast[]> => storedRows<Roast>(driver, "roasts", "bruma-demo");
+const of = (name: string): Promise<string> =>
+  see(driver, `article[aria-label="${name}"]`).then((article) => article.getText());
+
+describe("ovens and fires by name", () => {
+  it("say what their roasts have taught, and from how many", async () => {
+    await driver.get(`${server.url}/kitchen`);
+    await seeText(driver, "Your ovens and fires");
+    expect(await of("Old kitchen")).toMatch(/hotter than its dial says, give or take \d+ °C, from three roasts/);
+  });
+
+  it("listen to the roasts that the cook lets them", async () => {
+    await pressAt(driver, 'article[aria-label="Old kitchen"] summary');
+    await pressAt(driver, 'input[aria-label="Learn from Keepers\' supper"]');
+    await seeText(driver, "from two roasts");
+    await driver.wait(async () => (await ovens()).some(({ leftOut }) => leftOut.includes("demo-supper")), 10_000);
+  });
+
+  it("start afresh, and go back from there", async () => {
+    await pressAt(driver, 'article[aria-label="Old kitchen"] button');
+    await driver.wait(async () => (await of("Old kitchen")).includes("Nothing is known of it yet"), 10_000);
+    await press(driver, "Undo");
+    await driver.wait(async () => (await of("Old kitchen")).includes("from two roasts"), 10_000);
+  });
+
+  it("are added by name, by keyboard, and offered in a plan of their heat", async () => {
+    const name = await see(driver, 'input[aria-label="Name of another oven or fire"]');
+    await name.sendKeys("Boat shed", Key.ENTER);
+    await of("Boat shed");
+    await driver.get(`${server.url}/roast/demo-open-day/plan`);
+    await seeText(driver, "Out, expected");
+    await pressAt(driver, 'button[role="tab"][id*="heat"]');
+    await press(driver, "Old kitchen");
+    await seeText(driver, "hotter than its dial says");
+    await driver.wait(async () => {
+      const plan = (await roasts()).find(({ id }) => id === "demo-open-day")?.plan;
+      return plan?.oven?.name === "Old kitchen" && (plan.oven.learned?.hotterK ?? 0) > 0;
+    }, 10_000);
+  });
+});
+
+describe("a file that was taken in", () => {
+  it("is undone by one tap, and what it brought waits in the bin", async () => {
+    const path = join(mkdtempSync(join(tmpdir(), "bruma-import-")), "autumn.json");
+    writeFileSync(path, JSON.stringify(sampleFile()));
+    const before = (await roasts()).length;
+    await driver.get(`${server.url}/kitchen`);
+    await seeText(driver, "Your data");
+    await (await see(driver, 'input[aria-label="File of roasts"]')).sendKeys(path);
+    await press(driver, "Take in 1 roast");
+    await seeText(driver, "1 roast taken in", "autumn.json");
+    expect(await roasts()).toHaveLength(before + 1);
+    await press(driver, "Undo autumn.json");
+    await driver.wait(async () => (await roasts()).length === before, 10_000);
+    await press(driver, "Log");
+    await seeText(driver, "Deleted, kept for a week");
+  });
+});

@@ -1,0 +1,34 @@
+/** What is known of an oven or a fire, in words. */
+import { isFire } from "../core/heat/sources";
+import type { LearnedOven } from "../core/log/ovens";
+import type { Oven } from "../core/plan/schema";
+import { formatTemperatureDifference } from "../core/units/quantity";
+import type { Reader } from "./time";
+
+const COUNTS = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"] as const;
+const roastsWords = (count: number): string => `${COUNTS[count] ?? count} ${count === 1 ? "roast" : "roasts"}`;
+
+/** Nobody turns a dial by less. */
+const LEAST_K = 1.5;
+
+/** "Roasts as if it were 9 °C hotter than its dial says, give or take 4 °C, from three roasts." */
+export function learnedWords(
+  { hotterK, hotterSdK, roasts, bandShare }: LearnedOven,
+  heat: Oven["heat"],
+  { units }: Pick<Reader, "units">,
+): string {
+  const k = (kelvin: number): string => formatTemperatureDifference(Math.abs(kelvin), units);
+  const runs = isFire(heat) ? "Roasts as if it burnt" : "Roasts as if it were";
+  const than = isFire(heat) ? "than set" : "than its dial says";
+  const first =
+    Math.abs(hotterK) < LEAST_K
+      ? `Roasts as it is set, give or take ${k(hotterSdK)}`
+      : `${runs} ${k(hotterK)} ${hotterK > 0 ? "hotter" : "cooler"} ${than}, give or take ${k(hotterSdK)}`;
+  const narrower = Math.round(100 * (1 - bandShare));
+  const band = narrower >= 1 ? ` The give or take of a plan in it is ${narrower} % narrower for it.` : "";
+  return `${first}, from ${roastsWords(roasts)}.${band}`;
+}
+
+export const NOTHING_LEARNED = "Nothing is known of it yet: every roast in it that was read and closed will tell.";
+export const CHANGED_WORDS =
+  "The last two roasts came out as if in another oven. If its thermostat, its burner or its place has changed, let it start afresh.";
