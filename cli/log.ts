@@ -1,6 +1,6 @@
 /** `log FILE [--csv]`: the roasts of a file as the log has them, newest first. */
 import { toCsv } from "../core/formats/csv";
-import { heldOf, type LogRow, logRows } from "../core/log/rows";
+import { heldByKind, heldOf, type LogRow, logRows } from "../core/log/rows";
 import { readNamed, roastsIn } from "./readFile";
 
 const COLUMNS: readonly (keyof LogRow)[] = [
@@ -11,6 +11,7 @@ const COLUMNS: readonly (keyof LogRow)[] = [
   "massKg",
   "count",
   "heat",
+  "oven",
   "method",
   "serveAt",
   "inAt",
@@ -19,6 +20,7 @@ const COLUMNS: readonly (keyof LogRow)[] = [
   "inBand",
   "rating",
   "note",
+  "isArchived",
   "id",
 ];
 
@@ -29,5 +31,8 @@ export function log(args: readonly string[]): unknown {
     args.filter((word) => word !== "--csv"),
   );
   const rows = logRows(roastsIn("log", path, text).map(({ roast }) => roast));
-  return args.includes("--csv") ? toCsv(rows, COLUMNS) : { predicted: heldOf(rows), rows };
+  if (args.includes("--csv")) return toCsv(rows, COLUMNS);
+  const byWay = heldByKind(rows, ({ method }) => method);
+  const byOven = heldByKind(rows, ({ oven }) => oven);
+  return { predicted: heldOf(rows), byWay, byOven, rows };
 }

@@ -21,8 +21,12 @@ export function readNamed(command: string, [path]: readonly string[]): { path: s
 }
 
 /** A roast file's roasts. @throws CommandError when it is none, with what is wrong and where */
-export function roastsIn(who: string, path: string, text: string): RoastFile["roasts"] {
+export const roastsIn = (who: string, path: string, text: string): RoastFile["roasts"] =>
+  fileIn(who, path, text).roasts;
+
+/** A roast file. @throws CommandError when it is none, with what is wrong and where */
+export function fileIn(who: string, path: string, text: string): RoastFile {
   const checked = checkRoastFile(text);
-  if (checked.valid) return checked.file.roasts;
+  if (checked.valid) return checked.file;
   throw new CommandError(USAGE, `${who}: ${path} is no valid roast file: ${firstFault(checked.faults)}`);
 }

@@ -4,6 +4,7 @@ import { faultWords } from "../words/faults";
 import { check } from "./check";
 import { CommandError, USAGE } from "./errors";
 import { forecast } from "./forecast";
+import { learn } from "./learn";
 import { log } from "./log";
 import { plan } from "./plan";
 import { salt } from "./salt";
@@ -17,6 +18,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   plan,
   forecast,
   log,
+  learn,
   check,
 };
 

@@ -2,7 +2,7 @@
 
 import { readingKey } from "../core/formats/shared";
 import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/plan/schema";
-import { handedOn } from "../core/plan/together";
+import { alone, handedOn } from "../core/plan/together";
 import type { BrumaDatabase, StoredReading } from "./database";
 import { isReadable, readRow } from "./listing";
 
@@ -86,6 +86,25 @@ export async function readingsAfter(
           .filter((row) => row.roastId === roastId)
           .toArray();
   return { readings: rows.map(withoutKeys), key: rows.reduce((last, row) => Math.max(last, row.key ?? 0), key) };
+}
+
+/** The same roast once more, with its readings and pictures, alone at a dinner of its own. @throws Error when there is no such roast */
+export async function duplicateRoast(
+  db: BrumaDatabase,
+  id: string,
+  { newId, title, nowMs }: { readonly newId: string; readonly title: string; readonly nowMs: number },
+): Promise<void> {
+  await db.transaction("rw", db.roasts, db.readings, db.photos, async () => {
+    const roast = await db.roasts.get(id);
+    if (!roast) throw new Error(`no roast ${id} is stored`);
+    const { dinner: _, fire: __, ...own } = roast;
+    const createdAt = new Date(nowMs).toISOString();
+    await db.roasts.add(RoastSchema.parse(alone({ ...own, id: newId, title, named: true, createdAt })));
+    const readings = await readingsOf(db, id);
+    await db.readings.bulkAdd(readings.map((reading) => ({ ...reading, roastId: newId })));
+    const photos = await db.photos.where("roastId").equals(id).toArray();
+    await db.photos.bulkAdd(photos.map(({ key: ___, ...photo }) => ({ ...photo, roastId: newId })));
+  });
 }
 
 export async function deleteRoast(db: BrumaDatabase, id: string): Promise<void> {

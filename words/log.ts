@@ -21,6 +21,15 @@ export function heldWords({ roasts, inBand, medianOffMin }: Held): string {
   return `${inBand} of ${roasts} came out inside their give or take, half of them ${middle}. Eight in ten are meant to.`;
 }
 
+/** The same of one kind of them, in a few words: "3 of 3, half of them within 12 min". */
+export const heldShort = ({ roasts, inBand, medianOffMin }: Held): string =>
+  `${inBand} of ${roasts}, half of them ${medianOffMin === 0 ? "to the minute" : `within ${medianOffMin} min`}`;
+
 /** What was noted last time, at the head of the next one's notes. */
 export const lastTime = (note: string, atMs: number, zone: string, reader: Reader): string =>
   `Last time (${dayName(atMs, zone, reader)}): ${note}`;
+
+const LONGEST_TITLE = 120;
+
+/** What a copy of a roast is called. */
+export const copyTitle = (title: string): string => `${title.slice(0, LONGEST_TITLE - 7)} (copy)`;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../plan/schema";
-import { heldOf, logRow, logRows } from "./rows";
+import { heldByKind, heldOf, logRow, logRows } from "./rows";
 
 const at = (clock: string): string => `2026-09-27T${clock}:00.000Z`;
 const predicted = { pullP10At: at("10:30"), pullP50At: at("10:50"), pullP90At: at("11:10"), pullC: { breast: 70 } };
@@ -57,5 +57,17 @@ describe("the log", () => {
       medianOffMin: 10,
     });
     expect(heldOf([])).toBeNull();
+  });
+
+  it("counts them by kind too, of which there are two at least", () => {
+    const inOven = (end: string, name: string) => {
+      const roast = eaten(end);
+      const oven = { id: name, name, heat: roast.plan.heat, learned: null };
+      return { ...roast, plan: { ...roast.plan, oven } };
+    };
+    const rows = logRows([inOven("10:20", "Hall"), inOven("10:58", "Hall"), inOven("11:00", "Deck")]);
+    expect(heldByKind(rows, ({ oven }) => oven)).toEqual([
+      { kind: "Hall", held: { roasts: 2, inBand: 1, medianOffMin: 8 } },
+    ]);
   });
 });

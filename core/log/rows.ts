@@ -14,6 +14,9 @@ export interface LogRow {
   readonly count: number;
   readonly method: Plan["method"];
   readonly heat: Plan["heat"];
+  /** Which of the kitchen's ovens and fires, by name; null where it was not said. */
+  readonly oven: string | null;
+  readonly isArchived: boolean;
   /** Instants, ISO 8601. */
   readonly serveAt: string;
   readonly inAt: string;
@@ -33,10 +36,10 @@ export interface LogRow {
 const LONGEST_NOTE = 500;
 
 /** Its row; null where nothing has come out yet. */
-export function logRow({ id, title, named, plan, happened, rating, notes }: Roast): LogRow | null {
+export function logRow({ id, title, named, plan, happened, rating, notes, archived }: Roast): LogRow | null {
   const { inAt, pulledAt: outAt, predicted } = happened;
   if (!inAt || !outAt) return null;
-  const { bird, method, heat, serveAt } = plan;
+  const { bird, method, heat, oven, serveAt } = plan;
   const outMs = Date.parse(outAt);
   const isLate = predicted && predicted.pullP90At !== NEVER && outMs > Date.parse(predicted.pullP90At);
   return {
@@ -48,6 +51,8 @@ export function logRow({ id, title, named, plan, happened, rating, notes }: Roas
     count: bird.count,
     method,
     heat,
+    oven: oven?.heat === heat ? oven.name : null,
+    isArchived: archived === true,
     serveAt,
     inAt,
     predictedAt: predicted?.pullP50At ?? null,
@@ -81,4 +86,18 @@ export function heldOf(rows: readonly LogRow[]): Held | null {
     inBand: rows.filter(({ inBand }) => inBand === true).length,
     medianOffMin: off[(off.length - 1) >> 1] as number,
   };
+}
+
+/** The same of each kind of roast that there are at least two of, the most roasts first. */
+export function heldByKind<Kind extends string>(
+  rows: readonly LogRow[],
+  kindOf: (row: LogRow) => Kind | null,
+): readonly { readonly kind: Kind; readonly held: Held }[] {
+  const kinds = [...new Set(rows.flatMap((row) => kindOf(row) ?? []))];
+  return kinds
+    .flatMap((kind) => {
+      const held = heldOf(rows.filter((row) => kindOf(row) === kind));
+      return held && held.roasts > 1 ? [{ kind, held }] : [];
+    })
+    .sort((one, other) => other.held.roasts - one.held.roasts);
 }

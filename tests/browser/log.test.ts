@@ -89,6 +89,20 @@ describe("the log", () => {
     expect((await storedRows(driver, "readings", "bruma-demo")).length).toBeGreaterThanOrEqual(before);
   });
 
+  it("archives one, out of the way and not gone, and duplicates another", async () => {
+    await press(driver, `Archive ${PARTS}`);
+    await shows([LATE, "Duck for the lamp room", ...OLDER]);
+    await pressAt(driver, 'button[role="switch"]');
+    await shows([PARTS]);
+    await press(driver, `Take ${PARTS} out of the archive`);
+    await seeText(driver, "is in the log again");
+    await shows([LATE, "Duck for the lamp room", PARTS, ...OLDER]);
+    await press(driver, `Duplicate ${PARTS}`);
+    await seeText(driver, `${PARTS} (copy)`);
+    await press(driver, `Delete ${PARTS} (copy)`);
+    await shows([LATE, "Duck for the lamp room", PARTS, ...OLDER]);
+  });
+
   it("cooks one again: the same way a week from now, with what was noted", async () => {
     await press(driver, "Cook this again");
     await seeText(driver, "Out, expected");

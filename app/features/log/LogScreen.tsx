@@ -1,5 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { heldOf, logRow } from "../../../core/log/rows";
 import type { Roast } from "../../../core/plan/schema";
@@ -8,8 +8,10 @@ import { heldWords } from "../../../words/log";
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
+import { Toggle } from "../../ui/Toggle";
 import { Believed } from "./Believed";
 import { Bin } from "./Bin";
+import { HeldByKind } from "./HeldByKind";
 import { LogTable } from "./LogTable";
 import type { Line } from "./line";
 
@@ -17,7 +19,8 @@ import type { Line } from "./line";
 export function LogScreen() {
   const reader = useHabits();
   const roasts = useLiveQuery(() => storedRoasts(database()), []);
-  const lines = useMemo(
+  const [showsArchived, setShowsArchived] = useState(false);
+  const all = useMemo(
     () =>
       (roasts ?? []).filter(isReadable).flatMap((roast: Roast): Line[] => {
         const row = logRow(roast);
@@ -25,6 +28,10 @@ export function LogScreen() {
       }),
     [roasts, reader],
   );
+  const hasArchived = all.some(({ isArchived }) => isArchived);
+  // The last one that leaves the archive takes its switch along.
+  const inArchive = showsArchived && hasArchived;
+  const lines = useMemo(() => all.filter(({ isArchived }) => isArchived === inArchive), [all, inArchive]);
   const held = heldOf(lines);
   return (
     <div className="py-4">
@@ -32,6 +39,7 @@ export function LogScreen() {
         <div className="min-w-64 max-w-prose grow basis-96">
           <h1 className="text-4xl">What came of them</h1>
           {held && <p className="mt-2 text-lg text-soft">{heldWords(held)}</p>}
+          {held && <HeldByKind lines={lines} />}
           {held && held.roasts > 1 && (
             <p className="mt-2 text-soft">
               In the picture every roast is one bar, as wide as its give or take. On the dashed line it was out to the
@@ -41,7 +49,7 @@ export function LogScreen() {
         </div>
         {held && <Believed lines={lines} says={heldWords(held)} />}
       </div>
-      {roasts && lines.length === 0 && (
+      {roasts && all.length === 0 && (
         <p className="mt-3 max-w-prose text-lg text-soft">
           Nothing has come out yet. Every roast stands here once it has:{" "}
           <Link to="/" className="underline">
@@ -49,6 +57,11 @@ export function LogScreen() {
           </Link>
           .
         </p>
+      )}
+      {hasArchived && (
+        <div className="mt-3">
+          <Toggle label="Those that are archived" checked={inArchive} onChange={setShowsArchived} />
+        </div>
       )}
       {lines.length > 0 && <LogTable lines={lines} />}
       <Bin />

@@ -63,8 +63,9 @@ const columns = column.columns([
     header: "Heat",
     filterFn: "equalsString",
     sortFn: "text",
-    cell: ({ row: { original } }) => HEAT_NAMES[original.heat],
+    cell: ({ row: { original } }) => original.oven ?? HEAT_NAMES[original.heat],
   }),
+  column.accessor(({ oven }) => oven ?? "", { id: "oven", filterFn: "equalsString" }),
   column.accessor(({ minutesOff }) => minutesOff ?? 0, {
     id: "off",
     header: "Out against predicted",
@@ -85,14 +86,14 @@ const columns = column.columns([
   column.display({ id: "acts", header: "", cell: ({ row }) => <Acts line={row.original} /> }),
 ]);
 
-/** Told within the roast's own cell; a column of its own would be empty of news. */
-const WITHIN = new Set(["species"]);
+/** Told within another cell; a column of its own would be empty of news. */
+const WITHIN = new Set(["species", "oven"]);
 /** Where there is less room what these say stands under the roast; on a phone all cells stand under one another. */
 const WIDE_ONLY = new Set(["method", "heat", "rating", "note"]);
 
 const ANY = "any";
 interface Filter {
-  readonly id: "species" | "method" | "heat";
+  readonly id: "species" | "method" | "heat" | "oven";
   readonly label: string;
   readonly names: Record<string, string>;
 }
@@ -102,6 +103,19 @@ const FILTERS: readonly Filter[] = [
   { id: "method", label: "Way", names: { [ANY]: "any way", ...METHOD_NAMES } },
   { id: "heat", label: "Heat", names: { [ANY]: "any heat", ...HEAT_NAMES } },
 ];
+
+/** Where there are ovens by name. */
+function ovenFilter(lines: readonly Line[]): readonly Filter[] {
+  const ovens = [...new Set(lines.flatMap(({ oven }) => oven ?? []))].sort();
+  if (ovens.length === 0) return [];
+  return [
+    {
+      id: "oven",
+      label: "Oven",
+      names: { [ANY]: "any oven", ...Object.fromEntries(ovens.map((each) => [each, each])) },
+    },
+  ];
+}
 
 const ROW_PX = 76;
 
@@ -142,7 +156,7 @@ export function LogTable({ lines }: { readonly lines: readonly Line[] }) {
           onChange={(event) => table.setGlobalFilter(event.target.value)}
           className="min-h-10 w-64 max-w-full rounded-xl border border-line-strong bg-mist-1 px-3 max-sm:min-h-12 max-sm:w-full"
         />
-        {FILTERS.map(({ id, label, names }) => (
+        {[...FILTERS, ...ovenFilter(lines)].map(({ id, label, names }) => (
           <Select
             key={id}
             label={label}

@@ -1,9 +1,10 @@
 /** What stands in the cells of the log. */
-import { CopyPlus, Pencil, Trash2 } from "lucide-react";
+import { Archive, ArchiveRestore, CookingPot, CopyPlus, Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { putBack, throwAway } from "../../../storage/bin";
-import { bandWords, offWords } from "../../../words/log";
+import { changeRoast, duplicateRoast } from "../../../storage/roasts";
+import { bandWords, copyTitle, offWords } from "../../../words/log";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, ratingName } from "../../../words/names";
 import { clockTime, dayName } from "../../../words/time";
@@ -30,7 +31,7 @@ export function When({ line: { outAt, roast } }: Props) {
 export function Titled({ line }: Props) {
   const { units } = useHabits();
   const [isNamed, setIsNamed] = useState(false);
-  const { id, title, method, heat, rating, note } = line;
+  const { id, title, method, heat, oven, rating, note } = line;
   return (
     <div className="min-w-44">
       {isNamed ? (
@@ -45,7 +46,9 @@ export function Titled({ line }: Props) {
       )}
       <span className="block text-sm text-soft">{birdWords(line, units)}</span>
       <span className="block text-sm text-soft lg:hidden">
-        {[METHOD_WORDS[method].short, HEAT_NAMES[heat].toLowerCase(), ratingName(rating)].filter(Boolean).join(", ")}
+        {[METHOD_WORDS[method].short, oven ?? HEAT_NAMES[heat].toLowerCase(), ratingName(rating)]
+          .filter(Boolean)
+          .join(", ")}
       </span>
       {note && <span className="block text-sm lg:hidden">{note}</span>}
     </div>
@@ -81,7 +84,7 @@ export function Note({ line: { note } }: Props) {
 }
 
 export function Acts({ line }: Props) {
-  const { id, title } = line;
+  const { id, title, isArchived } = line;
   const reader = useHabits();
   const navigate = useNavigate();
   const again = async (): Promise<void> => {
@@ -94,13 +97,35 @@ export function Acts({ line }: Props) {
       action: { label: "Undo", onClick: () => void stored("It was", putBack(database(), id, clockNow())) },
     });
   };
+  const archive = async (away: boolean): Promise<void> => {
+    const changed = changeRoast(database(), id, ({ archived: _, ...before }) =>
+      away ? { ...before, archived: true } : before,
+    );
+    if (!(await stored("That was", changed))) return;
+    toast.message(away ? `“${title}” is archived: out of the way, and kept` : `“${title}” is in the log again`, {
+      action: { label: "Undo", onClick: () => void archive(!away) },
+    });
+  };
+  const duplicate = async (): Promise<void> => {
+    const made = { newId: crypto.randomUUID(), title: copyTitle(title), nowMs: clockNow() };
+    if (await stored("The copy was", duplicateRoast(database(), id, made)))
+      toast.message(`“${made.title}” is in the log`);
+  };
   return (
-    <span className="flex items-center gap-1 sm:justify-end">
+    <div className="flex items-center gap-1 sm:flex-col sm:items-end">
       <Button size="small" onClick={() => void again()} className="whitespace-nowrap">
-        <CopyPlus aria-hidden className="size-4" />
+        <CookingPot aria-hidden className="size-4" />
         Cook this again
       </Button>
-      <IconButton label={`Delete ${title}`} icon={Trash2} onClick={() => void remove()} />
-    </span>
+      <span className="flex">
+        <IconButton label={`Duplicate ${title}`} icon={CopyPlus} onClick={() => void duplicate()} />
+        <IconButton
+          label={isArchived ? `Take ${title} out of the archive` : `Archive ${title}`}
+          icon={isArchived ? ArchiveRestore : Archive}
+          onClick={() => void archive(!isArchived)}
+        />
+        <IconButton label={`Delete ${title}`} icon={Trash2} onClick={() => void remove()} />
+      </span>
+    </div>
   );
 }

@@ -58,7 +58,7 @@ export function RoastsScreen() {
   const company = useCompany();
   const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   // What is coming stands in its order, what is done from the newest back.
-  const done = byDinner(ordered.filter((roast) => cookStage(roast) === "done").reverse());
+  const done = byDinner(ordered.filter((roast) => cookStage(roast) === "done" && !roast.archived).reverse());
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">

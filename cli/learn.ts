@@ -1,0 +1,87 @@
+/** `learn FILE`: what the roasts of a file teach of the ovens they were in, and what each was said before and after it. */
+import { bandShares } from "../core/forecast/band";
+import {
+  ensembleOptions,
+  goalsAtPull,
+  plannedCook,
+  plannedInput,
+  pullGoalsC,
+  roastOptions,
+} from "../core/forecast/planned";
+import { mapLate } from "../core/forecast/shares";
+import type { RoastEntry } from "../core/formats/file";
+import { readingKey } from "../core/formats/shared";
+import { inOvens, isHeard, learnedOf, ovenSays } from "../core/log/ovens";
+import type { Plan, Roast } from "../core/plan/schema";
+import { drain } from "../core/processes/cook";
+import { MINUTE_MS } from "../core/units/time";
+import { tenth } from "./options";
+import { fileIn, readNamed } from "./readFile";
+
+const hundredth = (value: number): number => Math.round(100 * value) / 100;
+
+/** The roast with what it says of its oven, as it stands in the file or by its readings. */
+function heard({ roast, readings }: RoastEntry): Roast {
+  const { plan, happened, says } = roast;
+  if (says !== undefined || !plan.oven || !happened.pulledAt || !happened.inAt) return roast;
+  const cook = drain(plannedCook(plannedInput({ ...plan, oven: null }), "preview"));
+  const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook.kind === "done" ? cook : null));
+  const inMs = Date.parse(happened.inAt);
+  const taken = readings
+    .filter((reading) => !happened.struck?.includes(readingKey(reading)))
+    .map(({ at, part, side, celsius }) => {
+      const minute = (Date.parse(at) - inMs) / MINUTE_MS;
+      return { minute, part, celsius, ...(side && { side }) };
+    })
+    .filter(({ minute }) => minute >= 0 && minute <= (Date.parse(happened.pulledAt ?? "") - inMs) / MINUTE_MS);
+  return { ...roast, says: drain(ovenSays(options, taken)) };
+}
+
+/** Minutes in the heat as a plan has them; null where it never gets there. */
+function saidOf(plan: Plan) {
+  const cook = drain(plannedCook(plannedInput(plan), "preview"));
+  if (cook.kind === "never-met") return null;
+  const { p10, p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
+  const { pullMinute } = cook;
+  return {
+    p10: tenth(p10 * pullMinute),
+    p50: tenth(pullMinute),
+    p90: mapLate(p90, (share) => tenth(share * pullMinute)),
+  };
+}
+
+/** @throws CommandError when the file cannot be read, or is none of ours */
+export function learn(args: readonly string[]): unknown {
+  const { path, text } = readNamed("learn", args);
+  const file = fileIn("learn", path, text);
+  const nowMs = Date.parse(file.exportedAt);
+  const roasts = file.roasts.map(heard);
+  const ovens = inOvens(file.ovens ?? [], roasts, nowMs);
+  return {
+    roastsWithoutOven: roasts.filter(({ plan, happened }) => !plan.oven && happened.pulledAt).length,
+    ovens: ovens.map(({ oven, learned, isChanged, roasts: own }) => ({
+      name: oven.name,
+      heat: oven.heat,
+      learned: learned && {
+        roasts: learned.roasts,
+        hotterC: tenth(learned.hotterK),
+        giveOrTakeC: tenth(learned.hotterSdK),
+        bandShare: hundredth(learned.bandShare),
+      },
+      looksChanged: isChanged,
+      roasts: own.map(({ id, title, plan, happened, says }, n) => {
+        const before = learnedOf(oven, own.slice(0, n), nowMs).learned;
+        const known = plan.oven && { ...plan.oven, learned: before };
+        return {
+          title,
+          inAt: happened.inAt,
+          heard: isHeard(oven, { id, says, happened }),
+          slowerShare: says ? hundredth(Math.exp(says.slower) - 1) : null,
+          saidKnowingNothing: saidOf({ ...plan, oven: null }),
+          saidByThoseBefore: before ? saidOf({ ...plan, oven: known }) : null,
+          tookMin: tenth((Date.parse(happened.pulledAt ?? "") - Date.parse(happened.inAt ?? "")) / MINUTE_MS),
+        };
+      }),
+    })),
+  };
+}
