@@ -14,6 +14,7 @@ import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
 import type { OvenTraits } from "../core/heat/ovens";
 import { readAt } from "../core/heat/stencil";
+import type { Subject } from "../core/log/relive";
 import { LivingBird } from "../core/processes/bird";
 import { roasting } from "../core/processes/roast";
 import type { RoastEvent } from "../core/processes/stages";
@@ -40,6 +41,8 @@ export interface ForeignRoast {
   readonly shownMin: { readonly breast: number; readonly thigh: number };
   /** When both have. */
   readonly doneMin: number;
+  /** What truly happens in it when something else is done: birds are made anew, its own constants hold meanwhile. */
+  truly<Result>(run: (make: () => Subject) => Result): Result;
 }
 
 /** What no member of the forecast's own ensemble varies, with the spread it is drawn from, as a share. */
@@ -227,5 +230,18 @@ export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
     byHand,
     shownMin: { breast: breastMin, thigh: thighMin },
     doneMin: Math.max(breastMin, thighMin),
+    truly: (run) =>
+      withConstants(changed, () =>
+        run(() => {
+          const bird = new LivingBird(body);
+          bird.startAt(startC);
+          const tip = (centre: "breast" | "thigh") => ({
+            centre,
+            stencil: tipStencil(body, centre, probeM[centre]),
+            offK: 0,
+          });
+          return { bird, oven: traits, tips: [tip("breast"), tip("thigh")] };
+        }),
+      ),
   };
 }

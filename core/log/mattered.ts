@@ -49,7 +49,7 @@ const GOLDEN = { from: 0.7, to: 1.8 } as const;
 /** One point each (chosen: what a guest notices): a degree short of its target, so much juice, so much of colour. */
 const POINT = { shortK: 1, juices: 0.03, colour: 0.3 } as const;
 /** Less than this is not worth a word. */
-const LEAST_GAIN = 0.4;
+export const LEAST_GAIN = 0.4;
 const MOST_NAMED = 3;
 
 /**

@@ -88,7 +88,7 @@ export function RoastsScreen() {
       <div className={`lg:pt-2 ${company ? "max-lg:order-first" : ""}`}>
         <Suspense fallback={null}>
           {isListed && company !== undefined && (
-            <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} />
+            <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} roasts={ordered} />
           )}
         </Suspense>
       </div>

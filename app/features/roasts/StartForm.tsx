@@ -4,11 +4,13 @@ import { Controller, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { CUTS } from "../../../core/bird/form";
 import { SPECIES } from "../../../core/bird/species";
+import { favouriteOf } from "../../../core/log/favourite";
 import { cutFor, METHODS } from "../../../core/plan/methods";
+import type { Roast } from "../../../core/plan/schema";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { DAY_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
-import { CUT_NAMES } from "../../../words/names";
+import { CUT_NAMES, ratingName } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { titleShown } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
@@ -16,6 +18,7 @@ import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
+import { Toggle } from "../../ui/Toggle";
 import { fieldTime, instantOf } from "../../ui/time";
 import { type Answers, answersSchema, birdsOf, type Company } from "./answers";
 
@@ -30,7 +33,13 @@ const WEEK = 7 * DAY_MS;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
 
 /** A roast from three answers: the bird, when to eat, how to cook; of which the one it goes with has answered some. */
-export function StartForm({ company }: { readonly company: Company | null }) {
+export function StartForm({
+  company,
+  roasts,
+}: {
+  readonly company: Company | null;
+  readonly roasts: readonly Roast[];
+}) {
   const reader = useHabits();
   const { units } = reader;
   const navigate = useNavigate();
@@ -49,13 +58,16 @@ export function StartForm({ company }: { readonly company: Company | null }) {
         ? fieldTime(Date.parse(company.roast.plan.serveAt), zone)
         : `${fieldTime(clockNow() + WEEK, zone).slice(0, 10)}T13:30`,
       method: "steady",
+      asLiked: true,
     },
   });
   const { errors } = formState;
   const known = watch("known");
+  const [species, cut] = [watch("species"), cutFor(watch("method"), watch("cut"))];
+  const favourite = useMemo(() => favouriteOf(roasts, { species, cut }), [roasts, species, cut]);
   const start = async (answers: Answers): Promise<void> => {
     const { startRoast } = await import("./startRoast");
-    const id = await startRoast(answers, { zone, reader, company });
+    const id = await startRoast(answers, { zone, reader, company, favourite });
     if (id !== null) await navigate(`/roast/${id}/plan`);
   };
   return (
@@ -195,6 +207,19 @@ export function StartForm({ company }: { readonly company: Company | null }) {
           )}
         />
       </fieldset>
+      {favourite && company?.inOneHeat !== true && (
+        <Controller
+          control={control}
+          name="asLiked"
+          render={({ field }) => (
+            <Toggle
+              label={`Salted, done and rested as “${titleShown(favourite, reader)}”: ${ratingName(favourite.rating).toLowerCase()}`}
+              checked={field.value}
+              onChange={field.onChange}
+            />
+          )}
+        />
+      )}
       <Button type="submit" tone="primary" size="stove">
         Plan it
       </Button>

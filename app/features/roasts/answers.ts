@@ -56,6 +56,8 @@ export const answersSchema = (units: UnitSystem) =>
         .string()
         .check(z.refine((text) => !Number.isNaN(instantOf(text, "UTC")), "say on which day and when you want to eat")),
       method: z.enum(METHOD_IDS),
+      /** Salted, done and rested as the one of its kind that was liked best, where there is one. */
+      asLiked: z.boolean(),
     })
     .check(
       z.superRefine((answers, context) => {

@@ -3,6 +3,7 @@ import { CUTS } from "../../../core/bird/form";
 import { METHOD_IDS } from "../../../core/plan/methods";
 import { usualKitchen } from "../../../core/plan/usualKitchen";
 import { READERS } from "../../../tests/helpers/readers";
+import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { answersSchema } from "./answers";
 import { newRoast } from "./newRoast";
 
@@ -12,6 +13,7 @@ const setting = {
   zone: "UTC",
   reader: READERS.metric,
   equipment: usualKitchen(),
+  favourite: null,
 } as const;
 const answers = {
   known: "mass",
@@ -22,9 +24,19 @@ const answers = {
   state: "frozen",
   serveAt: "2026-09-27T13:30",
   method: "steady",
+  asLiked: true,
 } as const;
 
 describe("three answers", () => {
+  it("are salted, done and rested as the one that was liked best, unless the cook says otherwise", () => {
+    const sample = sampleRoast("liked");
+    const salt = { ...sample.plan.salt, percent: 1.2 };
+    const favourite = { ...sample, plan: { ...sample.plan, salt, targetC: { breast: 76, thigh: 82 } } };
+    const liked = newRoast(answers, { ...setting, favourite }).plan;
+    expect(liked).toMatchObject({ salt: { percent: 1.2 }, targetC: { breast: 76, thigh: 82 } });
+    expect(newRoast({ ...answers, asLiked: false }, { ...setting, favourite }).plan.salt.percent).not.toBe(1.2);
+  });
+
   it("are judged by the cut that the way decides: what the form lets pass becomes a roast", () => {
     const roll = { ...answers, cut: "leg-roll", method: "breast-down", mass: "1.2 kg" } as const;
     expect(answersSchema("metric").safeParse(roll).success).toBe(false);

@@ -1,4 +1,5 @@
 /** Three answers become a roast. */
+import { likedAs } from "../../../core/log/favourite";
 import { cutFor } from "../../../core/plan/methods";
 import { type Equipment, type Roast, RoastSchema } from "../../../core/plan/schema";
 import { forDinner, forFire } from "../../../core/plan/together";
@@ -15,6 +16,8 @@ interface Setting {
   readonly zone: string;
   readonly reader: Reader;
   readonly equipment: Equipment;
+  /** The one of its kind that was liked best. */
+  readonly favourite: Roast | null;
 }
 
 /**
@@ -23,20 +26,21 @@ interface Setting {
  */
 export function newRoast(
   answers: Answers,
-  { id, nowMs, zone, reader, equipment }: Setting,
+  { id, nowMs, zone, reader, equipment, favourite }: Setting,
   company: Company | null = null,
 ): Roast {
   const serveMs = instantOf(answers.serveAt, zone);
   const { species } = answers;
   const cut = cutFor(answers.method, answers.cut);
   const { massKg, massOffKg, count, table } = birdsOf({ ...answers, cut }, reader.units);
-  const plan = usualPlan({
+  const usual = usualPlan({
     bird: { species, cut, massKg, massOffKg, count, state: answers.state },
     method: answers.method,
     serveAt: new Date(serveMs).toISOString(),
     zone,
     equipment,
   });
+  const plan = favourite && answers.asLiked ? likedAs(usual, favourite) : usual;
   const made = company
     ? (company.inOneHeat ? forFire : forDinner)(plan, company.roast.plan)
     : inTime({ ...plan, ...(table && { table }) }, nowMs);

@@ -1,3 +1,4 @@
+import type { Roast } from "../../../core/plan/schema";
 import { kitchenOf } from "../../../storage/kitchen";
 import { likelyOven } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";
@@ -10,13 +11,21 @@ import { stored } from "../../shell/stored";
 import type { Answers, Company } from "./answers";
 import { newRoast } from "./newRoast";
 
+interface Asked {
+  readonly zone: string;
+  readonly reader: Reader;
+  readonly company: Company | null;
+  /** The one of its kind that was liked best. */
+  readonly favourite: Roast | null;
+}
+
 /** Makes a roast of the answers and stores it. @returns its id; null where it could not be stored, which has been said */
 export async function startRoast(
   answers: Answers,
-  { zone, reader, company }: { readonly zone: string; readonly reader: Reader; readonly company: Company | null },
+  { zone, reader, company, favourite }: Asked,
 ): Promise<string | null> {
   const equipment = await kitchenOf(database(), reader.units);
-  const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment };
+  const setting = { id: crypto.randomUUID(), nowMs: clockNow(), zone, reader, equipment, favourite };
   const made = newRoast(answers, setting, company);
   const oven = company?.inOneHeat ? made.plan.oven : await likelyOven(database(), made.plan.heat, setting.nowMs);
   const roast = { ...made, plan: { ...made.plan, oven } };
