@@ -91,7 +91,14 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number 
     // All at once: somebody waits for the list.
     await db.roasts.bulkAdd([current, openDayRoast(nowMs, zone), ...past.map(({ roast }) => roast)]);
     await db.ovens.bulkAdd(
-      Object.values(DEMO_OVENS).map(({ id, name, heat }) => ({ id, name, heat, afreshAt: null, leftOut: [] })),
+      Object.values(DEMO_OVENS).map(({ id, name, heat }) => ({
+        id,
+        name,
+        heat,
+        afreshAt: null,
+        leftOut: [],
+        tests: [],
+      })),
     );
     await db.readings.bulkAdd(
       past.flatMap(({ roast, readings }) => readings.map((each) => ({ ...each, roastId: roast.id }))),

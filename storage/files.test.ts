@@ -6,7 +6,7 @@ import { ANY_FILE, ANY_ROAST } from "../tests/helpers/anyRoast";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { inBin } from "./bin";
 import { BrumaDatabase } from "./database";
-import { exportAll, imports, reviewFile, takeFile, undoImport } from "./files";
+import { exportAll, exportFile, imports, reviewFile, takeFile, undoImport } from "./files";
 import { changeKitchen } from "./kitchen";
 import { exportUnreadable, isReadable, storedRoast, storedRoasts } from "./listing";
 import { addPhoto } from "./photos";
@@ -134,6 +134,34 @@ describe("the cook's own as a file", () => {
 const otherwise = ({ roast, readings }: RoastEntry): RoastEntry => ({
   roast: { ...roast, notes: "From elsewhere.", plan: { ...roast.plan, gravy: "starch", stock: "bought" } },
   readings: readings.slice(1),
+});
+
+describe("everything as a file", () => {
+  it("has readings in the order of time, whatever the order in which they were stored, and tells how far it is", async () => {
+    await saveRoast(db, sampleRoast("a"));
+    await saveRoast(db, sampleRoast("b"));
+    const at = (minute: number) => new Date(Date.UTC(2026, 8, 27, 9, minute)).toISOString();
+    const reading = (minute: number) => ({ at: at(minute), part: "breast", celsius: minute, source: "typed" }) as const;
+    await addReadings(db, "a", [reading(30)]);
+    await addReadings(db, "b", [reading(10), reading(20)]);
+    await addReadings(db, "a", [reading(5)]);
+    const told: number[][] = [];
+    const file = await exportFile(db, new Date(0), { progress: (done, of) => told.push([done, of]) });
+    const { roasts } = fileIn((await file?.text()) ?? "");
+    expect(roasts.map(({ readings }) => readings.map(({ celsius }) => celsius))).toEqual([
+      [5, 30],
+      [10, 20],
+    ]);
+    expect(told.at(-1)).toEqual([4, 4]);
+  });
+
+  it("is nothing once it was broken off", async () => {
+    const file = sampleFile();
+    await takeFile(db, file, everything(file), TAKEN);
+    const abort = new AbortController();
+    abort.abort();
+    expect(await exportFile(db, new Date(0), { signal: abort.signal })).toBeNull();
+  });
 });
 
 describe("a file that was taken in", () => {

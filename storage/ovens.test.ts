@@ -7,7 +7,7 @@ import { deleteOven, keepSays, likelyOven, ovensOf, saveOven } from "./ovens";
 import { saveRoast } from "./roasts";
 
 const NOW_MS = Date.UTC(2026, 8, 28);
-const OVEN: Oven = { id: "old", name: "Old kitchen", heat: "oven", afreshAt: null, leftOut: [] };
+const OVEN: Oven = { id: "old", name: "Old kitchen", heat: "oven", afreshAt: null, leftOut: [], tests: [] };
 const SAYS = { slower: -0.12, doubt: 0.1, by: [-0.06, -0.05, 0, -0.04] };
 
 const inOld = (id: string, happened: Roast["happened"] = {}): Roast => {

@@ -6,7 +6,8 @@ import { alone, handedOn } from "../core/plan/together";
 import type { BrumaDatabase, StoredReading } from "./database";
 import { isReadable, readRow } from "./listing";
 
-const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
+/** A reading as it goes out: without its place in the table. */
+export const withoutKeys = ({ key: _, roastId: __, ...reading }: StoredReading): RoastReading => reading;
 
 export async function saveRoast(db: BrumaDatabase, roast: Roast): Promise<void> {
   await db.roasts.put(RoastSchema.parse(roast));

@@ -1,4 +1,7 @@
-/** Figures, no pass or fail: `npm run bench`, with `--json` for one JSON object. Timings move with the machine. */
+/**
+ * Figures, no pass or fail: `npm run bench`, with `--json` for one JSON object, with `--log` also those of a log of
+ * 2,000 roasts with two million readings (six minutes, most of them to fill it). Timings move with the machine.
+ */
 
 import { execFileSync } from "node:child_process";
 import { existsSync, mkdtempSync, readdirSync, readFileSync } from "node:fs";
@@ -18,6 +21,7 @@ import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";
 import { benchFirstPaint } from "./benchFirstPaint";
 import { benchFollow } from "./benchFollow";
+import { benchLog } from "./benchLog";
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
@@ -177,6 +181,7 @@ const figures = {
   bundleKilobytes: bundleKilobytes(),
   firstVisit: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFirstPaint() : null,
   drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
+  log: process.argv.includes("--log") ? await benchLog() : null,
   follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
 };
 

@@ -21,7 +21,9 @@ import { SPECIES_NAMES } from "../words/species";
 import { SPECIES_NUMBERS } from "../words/speciesNumbers";
 import { writeBodyPictures } from "./bodyPictures";
 import type { Row as ForecastRow } from "./forecastTable";
-import { ablatedCases, ablationRows, coverRows, kindRows } from "./scienceTables";
+import type { MatteredRow } from "./matteredTable";
+import type { OvenRow } from "./ovenTable";
+import { ablatedCases, ablationRows, coverRows, kindRows, matteredRows, ovenRows } from "./scienceTables";
 
 loadKernel();
 const percent = (share: number): string => `${(100 * share).toFixed(1)} %`;
@@ -77,6 +79,11 @@ const dried = {
   browner: aired.indices.browning / fromBag.indices.browning - 1,
 };
 const forecasts = JSON.parse(readFileSync("tools/forecasts.json", "utf8")) as readonly ForecastRow[];
+const inOvens = JSON.parse(readFileSync("tools/ovens.json", "utf8")) as {
+  readonly rows: readonly OvenRow[];
+  readonly changed: Readonly<Record<"exchanged" | "same", { readonly called: number; readonly of: number }>>;
+};
+const mattered = JSON.parse(readFileSync("tools/mattered.json", "utf8")) as readonly MatteredRow[];
 const fitted = JSON.parse(readFileSync("tools/fitted.json", "utf8")) as { parameters: Record<string, number> };
 
 const constants = (Object.keys(CONSTANTS) as ConstantName[]).map(
@@ -195,6 +202,24 @@ ${forecasts.find(({ kind }) => kind === "all")?.roasts ?? 0} roasts (\`npm run f
 ${forecasts.map((row) => `| ${row.name} | ${row.kind} | ${row.kind === "all" && row.aim ? `${row.aim} min` : ""} | ${row.roasts} | ${row.medianMin.toFixed(1)} | ${row.p90Min.toFixed(1)} | ${row.biasMin.toFixed(1)} | ${percent(row.insideShare)} | ${percent(row.breastInsideShare)} | ${percent(row.thighInsideShare)} | ${percent(row.halfWidthShare)} | ${row.aim ? row.lineMedianMin.toFixed(0) : ""} | ${row.poundMedianMin.toFixed(0)} |`).join("\n")}
 
 The constants of the model's error and of what is carried on (\`core/forecast/assimilate.ts\`) and those of the screening were chosen on earlier such roasts; nothing was chosen on the seeds of this table (from 5001 on), whose roasts are new since chance comes from a library (\`core/chance.ts\`). Two hundred such roasts by other seeds differ from these by a minute in the medians, by three in what nine in ten stay under, and by a tenth in what is inside. Tried and left: a size of its own for the legs among the unknowns, as a stretch of time and as thigh and drumstick of another thickness (it held more thighs, and made the forecasts no better and the fits half as slow again); twice the members in twice the passes (2.2 and 6.0 min half an hour before, as with half of them): what is missed is what no bird of the family can be.
+
+## What roasts in one oven teach
+
+Hidden ovens outside the model's family, five foreign roasts in each (\`npm run ovens\`; other birds every time, as in the table above; each oven its own dial, draught, lag and moisture, and a degree and a half from day to day). Each roast is planned three times: knowing nothing of its oven, by what the roasts before it have said (\`core/log/ovens.ts\`), and as if its dial, film and drying were known exactly. Told is the median miss of the plan as a share of the roast, the half-width of its band, and how often the band held.
+
+| roasts before | roasts | knowing nothing | by those before | knowing all of the oven |
+|---|---|---|---|---|
+${ovenRows(inOvens.rows)}
+
+What was aimed at, a miss two fifths smaller and a band three tenths narrower after three roasts, is not to be had on these roasts: knowing an oven to the last degree would not give it, since these birds differ by more than these ovens do (by variance of what roasts were off by: between ovens a quarter, between roasts in one oven three quarters). What is learned comes to about what knowing all of it would. The fit of one roast takes half of what is the bird for the oven; summing its whole posterior over roasts was tried and made plans worse, so that only the one number is learned that a plan depends on: how much slower than any such bird in any such oven, in which bird, model and readings are reckoned half as uncertain again as the model has them (chosen on other ovens). An oven exchanged for another of the same family after three roasts was called so in ${inOvens.changed.exchanged.called} of ${inOvens.changed.exchanged.of} after two more, and one that was not in ${inOvens.changed.same.called} of ${inOvens.changed.same.of}: most of those pairs are too alike to be told apart by two birds.
+
+## What would have mattered
+
+Foreign roasts, pulled up to half an hour beside their goal (\`npm run mattered\`): what the record says would have mattered, computed from the readings, against the same changes cooked with the true bird in its true oven (points: a degree short of its target, 3 % of the breast's juice, 0.3 of colour). Told is how often the change that would truly have given most is among the three that are named, and first; and by how much half of all changes were said to give too much or too little.
+
+| birds | roasts | something mattered | best among three | best first | off by, points |
+|---|---|---|---|---|---|
+${matteredRows(mattered)}
 
 ## Every constant
 

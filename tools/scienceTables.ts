@@ -1,7 +1,10 @@
 /** Tables of the science page that cook the same bird again with one thing different: what covers it, what is left out of the model. */
+
 import { simulateAlone } from "../cli/simulate";
 import { type ConstantName, constant, withConstants } from "../core/constants";
 import { holdsMiddle, isTimed, type KnownCase, readOf, type Simulated } from "../tests/outside/cases";
+import type { MatteredRow } from "./matteredTable";
+import type { OvenRow } from "./ovenTable";
 
 /** Coarser than the cases: differences are read here, not finishes. */
 const GRID = ["--grid", "8mm"];
@@ -148,3 +151,28 @@ export const ablatedCases = (cases: readonly KnownCase[]): string =>
     .filter(({ read }) => read === "pull minutes")
     .map(({ id }) => id)
     .join(", ");
+
+const percentOf = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** What roasts in one oven teach the next plan in it: a row for so many roasts before. */
+export function ovenRows(rows: readonly OvenRow[]): string {
+  return [...new Set(rows.map(({ before }) => before))]
+    .map((before) => {
+      const cells = (["nothing", "learned", "all"] as const).map((known) => {
+        const row = rows.find((each) => each.before === before && each.known === known);
+        if (!row) return "";
+        return `${percentOf(row.medianShare)}, ± ${percentOf(row.halfWidthShare)}, ${percentOf(row.insideShare)}`;
+      });
+      const roasts = rows.find((each) => each.before === before)?.roasts ?? 0;
+      return `| ${before} | ${roasts} | ${cells.join(" | ")} |`;
+    })
+    .join("\n");
+}
+
+export const matteredRows = (rows: readonly MatteredRow[]): string =>
+  rows
+    .map(
+      ({ kind, roasts, mattered, firstShare, amongThreeShare, medianOff }) =>
+        `| ${kind} | ${roasts} | ${mattered} | ${percentOf(amongThreeShare)} | ${percentOf(firstShare)} | ${medianOff.toFixed(1)} |`,
+    )
+    .join("\n");

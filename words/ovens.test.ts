@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { learnedWords } from "./ovens";
 
-const known = { along: [], mean: 0, sd: 0.8, roasts: 3, hotterK: 9.2, hotterSdK: 4.1, bandShare: 0.88 };
+const known = { along: [], mean: 0, sd: 0.8, roasts: 3, tests: 0, hotterK: 9.2, hotterSdK: 4.1, bandShare: 0.88 };
 
 it("says what is known of an oven as a cook would ask it", () => {
   expect(learnedWords(known, "oven", { units: "metric" })).toBe(
@@ -9,6 +9,10 @@ it("says what is known of an oven as a cook would ask it", () => {
   );
   expect(learnedWords({ ...known, hotterK: -9.2, roasts: 1, bandShare: 1 }, "smoker", { units: "us" })).toBe(
     "Roasts as if it burnt 17 °F cooler than set, give or take 7 °F, from one roast.",
+  );
+  expect(learnedWords({ ...known, roasts: 0, tests: 1 }, "oven", { units: "metric" })).toContain(", from one test.");
+  expect(learnedWords({ ...known, tests: 2 }, "oven", { units: "metric" })).toContain(
+    "from three roasts and two tests.",
   );
   expect(learnedWords({ ...known, hotterK: 0.4, roasts: 14 }, "oven", { units: "metric" })).toMatch(
     /^Roasts as it is set, give or take 4 °C, from 14 roasts\./,

@@ -6,14 +6,14 @@ import { formatTemperatureDifference } from "../core/units/quantity";
 import type { Reader } from "./time";
 
 const COUNTS = ["no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten"] as const;
-const roastsWords = (count: number): string => `${COUNTS[count] ?? count} ${count === 1 ? "roast" : "roasts"}`;
+const counted = (count: number, what: string): string => `${COUNTS[count] ?? count} ${what}${count === 1 ? "" : "s"}`;
 
 /** Nobody turns a dial by less. */
 const LEAST_K = 1.5;
 
 /** "Roasts as if it were 9 °C hotter than its dial says, give or take 4 °C, from three roasts." */
 export function learnedWords(
-  { hotterK, hotterSdK, roasts, bandShare }: LearnedOven,
+  { hotterK, hotterSdK, roasts, tests, bandShare }: LearnedOven,
   heat: Oven["heat"],
   { units }: Pick<Reader, "units">,
 ): string {
@@ -26,7 +26,10 @@ export function learnedWords(
       : `${runs} ${k(hotterK)} ${hotterK > 0 ? "hotter" : "cooler"} ${than}, give or take ${k(hotterSdK)}`;
   const narrower = Math.round(100 * (1 - bandShare));
   const band = narrower >= 1 ? ` The give or take of a plan in it is ${narrower} % narrower for it.` : "";
-  return `${first}, from ${roastsWords(roasts)}.${band}`;
+  const from = [roasts > 0 && counted(roasts, "roast"), tests > 0 && counted(tests, "test")]
+    .filter(Boolean)
+    .join(" and ");
+  return `${first}, from ${from}.${band}`;
 }
 
 export const NOTHING_LEARNED = "Nothing is known of it yet: every roast in it that was read and closed will tell.";

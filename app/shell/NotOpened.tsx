@@ -2,7 +2,7 @@ import { type ReactNode, useState } from "react";
 import { everythingIn, type OpeningFault, type OpeningKind } from "../../storage/opening";
 import { messageOf } from "../../words/faults";
 import { Button } from "../ui/Button";
-import { saveFile } from "../ui/saveFile";
+import { saveText } from "../ui/saveFile";
 
 function Panel({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
@@ -57,7 +57,7 @@ export function NotOpened({ fault }: { readonly fault: OpeningFault }) {
   const [said, setSaid] = useState("");
   const write = async (): Promise<void> => {
     try {
-      saveFile("bruma-as-stored.json", "application/json", await everythingIn(fault.database));
+      saveText("bruma-as-stored.json", "application/json", await everythingIn(fault.database));
       setSaid("Written to bruma-as-stored.json.");
     } catch (error) {
       setSaid(`It cannot be read either: ${messageOf(error)}`);

@@ -4,7 +4,7 @@ import { deleteRoast } from "../../storage/roasts";
 import { messageOf } from "../../words/faults";
 import { firstFault } from "../../words/incoming";
 import { Button } from "../ui/Button";
-import { saveFile } from "../ui/saveFile";
+import { saveText } from "../ui/saveFile";
 import { toast } from "../ui/toast";
 import { database } from "./database";
 
@@ -14,7 +14,7 @@ export function UnreadableCard({ roast: { id, title: own, faults } }: { readonly
   const [isAsked, setIsAsked] = useState(false);
   const write = async (): Promise<void> => {
     try {
-      saveFile("roast-as-stored.json", "application/json", await exportUnreadable(database(), id));
+      saveText("roast-as-stored.json", "application/json", await exportUnreadable(database(), id));
     } catch (error) {
       toast.error(`It was not written: ${messageOf(error)}`);
     }

@@ -118,7 +118,7 @@ describe("what one roast says", () => {
 });
 
 describe("the ovens of a kitchen", () => {
-  const oven: Oven = { id: "old", name: "Old kitchen", heat: "oven", afreshAt: null, leftOut: [] };
+  const oven: Oven = { id: "old", name: "Old kitchen", heat: "oven", afreshAt: null, leftOut: [], tests: [] };
   const roastOf = (id: string, day: number, slower = -0.1): Roast => {
     const at = new Date(Date.UTC(2026, 0, day)).toISOString();
     const sample = sampleRoast(id);

@@ -88,6 +88,8 @@ const PASSES = 8;
 
 export interface LearnedOven extends KnownOven {
   readonly roasts: number;
+  /** Evenings on which it was tested. */
+  readonly tests: number;
   /** As if its dial stood so much higher, and what that may be off by, K. */
   readonly hotterK: number;
   readonly hotterSdK: number;
@@ -133,6 +135,7 @@ export function learned(said: readonly Said[], nowMs: number, offsetSdK: number)
     mean: within(-FURTHEST_SD, at, FURTHEST_SD),
     sd,
     roasts: said.length,
+    tests: 0,
     hotterK: within(-MOST_K, (at * steep) / perK, MOST_K),
     hotterSdK: Math.min(MOST_K, Math.abs((sd * steep) / perK)),
     bandShare: Math.hypot(steep * sd, doubt) / Math.hypot(steep, doubt),
@@ -183,9 +186,13 @@ export function learnedOf(oven: Oven, roasts: readonly Roast[], nowMs: number): 
     roast.says && isHeard(oven, roast) ? [{ ...roast.says, atMs: inMs(roast) }] : [],
   );
   const offsetSdK = usualPrior(oven.heat).ovenOffset.sd;
+  const tests = oven.tests
+    .filter(({ at }) => oven.afreshAt === null || Date.parse(at) >= Date.parse(oven.afreshAt))
+    .map(({ at, says }) => ({ ...says, atMs: Date.parse(at) }));
+  const known = learned([...said, ...tests], nowMs, offsetSdK);
   return {
     roasts: own,
-    learned: learned(said, nowMs, offsetSdK),
+    learned: known && { ...known, roasts: said.length, tests: tests.length },
     isChanged: hasChanged(said, nowMs, offsetSdK),
     lastMs: own.length > 0 ? inMs(own.at(-1) as Roast) : null,
   };
@@ -200,7 +207,7 @@ export function inOvens(
   const all = new Map(kitchen.map((oven) => [oven.id, oven]));
   for (const { oven } of roasts.map(({ plan }) => plan)) {
     if (oven && !all.has(oven.id)) {
-      all.set(oven.id, { id: oven.id, name: oven.name, heat: oven.heat, afreshAt: null, leftOut: [] });
+      all.set(oven.id, { id: oven.id, name: oven.name, heat: oven.heat, afreshAt: null, leftOut: [], tests: [] });
     }
   }
   return [...all.values()].map((oven) => ({ oven, ...learnedOf(oven, roasts, nowMs) }));

@@ -226,13 +226,15 @@ export const EquipmentSchema = z.strictObject({
 });
 
 const OVEN_PARTS = 4;
+export const MOST_TESTS = 20;
 
 /** What its roasts have taught of an oven, see `core/log/ovens.ts`. */
 const Learned = z.strictObject({
   along: z.readonly(z.array(between(-1, 1)).check(z.length(OVEN_PARTS))),
   mean: between(-3, 3),
   sd: between(0, 1),
-  roasts: whole(1, 10_000),
+  roasts: whole(0, 10_000),
+  tests: whole(0, MOST_TESTS),
   hotterK: between(-300, 300),
   hotterSdK: between(0, 300),
   bandShare: between(0, 1),
@@ -246,6 +248,15 @@ const InOven = z.strictObject({
   learned: z.nullable(Learned),
 });
 
+/** What one roast says of the oven it was in, see `core/log/ovens.ts`. */
+const Says = z.strictObject({
+  slower: between(-3, 3),
+  doubt: between(0.001, 10),
+  by: z.readonly(z.array(between(-3, 3)).check(z.length(OVEN_PARTS))),
+});
+
+/** How an evening's test was made: with a thermometer in the oven, or with water. */
+export const OVEN_TESTS = ["thermometer", "water"] as const;
 /** An oven or a fire of the kitchen, by name. */
 export const OvenSchema = z.strictObject({
   id: line(1, 64),
@@ -255,13 +266,8 @@ export const OvenSchema = z.strictObject({
   afreshAt: z.nullable(instant),
   /** Roasts that the cook will not have it learn from, by their ids. */
   leftOut: z.array(line(1, 64)).check(z.maxLength(500)),
-});
-
-/** What one roast says of the oven it was in, see `core/log/ovens.ts`. */
-const Says = z.strictObject({
-  slower: between(-3, 3),
-  doubt: between(0.001, 10),
-  by: z.readonly(z.array(between(-3, 3)).check(z.length(OVEN_PARTS))),
+  /** Evenings on which it was tested. */
+  tests: z.array(z.strictObject({ at: instant, kind: z.enum(OVEN_TESTS), says: Says })).check(z.maxLength(MOST_TESTS)),
 });
 
 /** One thing that might be done otherwise next time, see `otherwise.ts`. */

@@ -38,10 +38,26 @@ describe("ovens and fires by name", () => {
   });
 
   it("start afresh, and go back from there", async () => {
-    await pressAt(driver, 'article[aria-label="Old kitchen"] button');
+    await driver.executeScript(
+      `[...document.querySelectorAll('article[aria-label="Old kitchen"] button')].find((each) => each.innerText === "Start afresh").click()`,
+    );
     await driver.wait(async () => (await of("Old kitchen")).includes("Nothing is known of it yet"), 10_000);
     await press(driver, "Undo");
     await driver.wait(async () => (await of("Old kitchen")).includes("from two roasts"), 10_000);
+  });
+
+  it("are tested of an evening: five readings of a thermometer, told before they are kept", async () => {
+    await driver.executeScript(
+      `[...document.querySelectorAll('article[aria-label="Old kitchen"] button')].find((each) => each.innerText === "Test it").click()`,
+    );
+    const fields = await driver.wait(async () => {
+      const all = await driver.findElements({ css: '[role="dialog"] input[inputmode="decimal"]' });
+      return all.length === 5 ? all : null;
+    }, 10_000);
+    for (const [n, field] of (fields ?? []).entries()) await field.sendKeys(String(188 + n));
+    await seeText(driver, "hotter than its dial says", "from one test");
+    await press(driver, "Keep what it says");
+    await seeText(driver, "from two roasts and one test", "Tested with a thermometer");
   });
 
   it("are added by name, by keyboard, and offered in a plan of their heat", async () => {

@@ -7,7 +7,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
-import { saveFile } from "../../ui/saveFile";
+import { saveText } from "../../ui/saveFile";
 import { textOfTable } from "../../ui/tableFile";
 
 interface Props {
@@ -36,7 +36,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
   const write = (): void => {
     const rows = readings.map((reading) => ({ at: reading.at, [probeOf(reading)]: reading.celsius }));
     const columns = ["at", ...new Set(readings.map(probeOf))];
-    saveFile("readings.csv", "text/csv", toCsv(rows, columns));
+    saveText("readings.csv", "text/csv", toCsv(rows, columns));
   };
   return (
     <div className="grid gap-2">

@@ -18,6 +18,7 @@ import { TakenIn } from "./TakenIn";
 type Said =
   | { readonly kind: "quiet" }
   | { readonly kind: "done" | "failed"; readonly text: string }
+  | { readonly kind: "writing"; readonly done: number; readonly of: number }
   | { readonly kind: "reading"; readonly name: string; readonly megabytes: number }
   | { readonly kind: "review"; readonly name: string; readonly file: RoastFile; readonly review: Review }
   | {
@@ -45,21 +46,30 @@ function takenWords(taken: number, { roasts }: Review, name: string): string {
 /** All of the cook's own as one file, out and in. A file that is not right is refused whole, with what is wrong and where. */
 export function DataInOut() {
   const [said, setSaid] = useState<Said>({ kind: "quiet" });
-  const reading = useRef<AbortController | null>(null);
+  /** What is under way, in or out. */
+  const underWay = useRef<AbortController | null>(null);
   const { set } = usePreferences();
   const failed = (what: string) => (error: unknown) =>
     setSaid({ kind: "failed", text: `${what}: ${messageOf(error)}` });
   const write = async (): Promise<void> => {
-    setSaid({ kind: "done", text: `Written to ${await writeCopy()}.` });
+    underWay.current?.abort();
+    const abort = new AbortController();
+    underWay.current = abort;
+    const name = await writeCopy({
+      progress: (done, of) => setSaid({ kind: "writing", done, of }),
+      signal: abort.signal,
+    });
+    if (underWay.current === abort)
+      setSaid(name === null ? { kind: "quiet" } : { kind: "done", text: `Written to ${name}.` });
   };
   const read = async (file: File): Promise<void> => {
-    reading.current?.abort();
+    underWay.current?.abort();
     const abort = new AbortController();
-    reading.current = abort;
+    underWay.current = abort;
     setSaid({ kind: "reading", name: file.name, megabytes: file.size / 1e6 });
     const check = await readRoastFile(file, abort.signal);
     // Another one was chosen meanwhile.
-    if (reading.current !== abort) return;
+    if (underWay.current !== abort) return;
     if (check === null) setSaid({ kind: "quiet" });
     else if (check.valid) {
       const review = await reviewFile(database(), check.file);
@@ -106,13 +116,29 @@ export function DataInOut() {
       <div role="status">
         {said.kind === "done" && <p>{said.text}</p>}
         {said.kind === "failed" && <p className="rounded-2xl bg-caution px-4 py-3 text-caution-ink">{said.text}</p>}
+        {said.kind === "writing" && (
+          <div className="flex flex-wrap items-center gap-3">
+            <span>
+              {said.done} of {said.of} readings written …
+            </span>
+            <progress
+              aria-label="Writing everything to a file"
+              value={said.done}
+              max={Math.max(1, said.of)}
+              className="h-2 w-40 accent-ember"
+            />
+            <Button size="small" onClick={() => underWay.current?.abort()}>
+              Stop
+            </Button>
+          </div>
+        )}
         {said.kind === "reading" && (
           <div className="flex flex-wrap items-center gap-3">
             <span>
               Reading {said.name}, {said.megabytes < 1 ? "less than 1" : Math.round(said.megabytes)} MB …
             </span>
             <progress aria-label={`Reading ${said.name}`} className="h-2 w-40 accent-ember" />
-            <Button size="small" onClick={() => reading.current?.abort()}>
+            <Button size="small" onClick={() => underWay.current?.abort()}>
               Stop
             </Button>
           </div>

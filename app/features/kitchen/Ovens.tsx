@@ -4,7 +4,8 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { HEAT_SOURCES } from "../../../core/heat/sources";
 import { isHeard } from "../../../core/log/ovens";
-import type { Oven, Roast } from "../../../core/plan/schema";
+import { MOST_TESTS, type Oven, type Roast } from "../../../core/plan/schema";
+import { kitchenOf } from "../../../storage/kitchen";
 import { deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
 import { offWords } from "../../../words/log";
 import { HEAT_NAMES } from "../../../words/names";
@@ -21,6 +22,7 @@ import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";
 import { Select } from "../../ui/Select";
 import { toast } from "../../ui/toast";
+import { OvenTestSheet } from "./OvenTestSheet";
 
 const LONGEST_NAME = 60;
 const FIELD = "min-h-10 rounded-xl border border-line-strong bg-mist-1 px-3 max-sm:min-h-12";
@@ -57,7 +59,10 @@ export function Ovens() {
 function OvenCard({ here }: { readonly here: OvenHere }) {
   const reader = useHabits();
   const { oven, learned, roasts, isChanged } = here;
+  const [isTested, setIsTested] = useState(false);
+  const kitchen = useLiveQuery(() => kitchenOf(database(), reader.units), [reader.units]);
   const { id, name, heat, afreshAt } = oven;
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const startAfresh = async (): Promise<void> => {
     if (!(await save({ ...oven, afreshAt: instantNow() }))) return;
     toast.message(`${name} starts afresh`, { action: { label: "Undo", onClick: () => void save(oven) } });
@@ -74,6 +79,9 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
         <NameOf oven={oven} />
         <span className="text-soft">{HEAT_NAMES[heat].toLowerCase()}</span>
         <span className="grow" />
+        <Button size="small" onClick={() => setIsTested(true)}>
+          Test it
+        </Button>
         <Button size="small" onClick={() => void startAfresh()}>
           Start afresh
         </Button>
@@ -82,9 +90,34 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
       <p className="text-lg">{learned ? learnedWords(learned, heat, reader) : NOTHING_LEARNED}</p>
       {afreshAt && (
         <p className="text-sm text-soft">
-          Afresh since {dayName(Date.parse(afreshAt), Intl.DateTimeFormat().resolvedOptions().timeZone, reader)}: what
-          was before says nothing of it.
+          Afresh since {dayName(Date.parse(afreshAt), zone, reader)}: what was before says nothing of it.
         </p>
+      )}
+      {oven.tests.length > 0 && (
+        <ul className="grid gap-1 text-[0.95rem] text-soft">
+          {oven.tests.map((test) => (
+            <li key={test.at} className="flex items-center gap-2">
+              Tested with {test.kind === "water" ? "a tray of water" : "a thermometer"},{" "}
+              {dayName(Date.parse(test.at), zone, reader)}
+              <IconButton
+                label={`Take the test of ${dayName(Date.parse(test.at), zone, reader)} out`}
+                icon={Trash2}
+                onClick={() => void save({ ...oven, tests: oven.tests.filter((each) => each !== test) })}
+              />
+            </li>
+          ))}
+        </ul>
+      )}
+      {isTested && kitchen && (
+        <OvenTestSheet
+          oven={oven}
+          panCm={kitchen.panCm}
+          onClose={() => setIsTested(false)}
+          onKeep={(test) => {
+            setIsTested(false);
+            void save({ ...oven, tests: [...oven.tests.slice(1 - MOST_TESTS), test] });
+          }}
+        />
       )}
       {isChanged && <Caution>{CHANGED_WORDS}</Caution>}
       {roasts.length > 0 && (
@@ -163,7 +196,7 @@ function NewOven() {
   const add = async (): Promise<void> => {
     const typed = name.replace(/\s+/g, " ").trim();
     if (typed === "") return;
-    if (await save({ id: crypto.randomUUID(), name: typed, heat, afreshAt: null, leftOut: [] })) setName("");
+    if (await save({ id: crypto.randomUUID(), name: typed, heat, afreshAt: null, leftOut: [], tests: [] })) setName("");
   };
   return (
     <form

@@ -16,7 +16,7 @@ import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { saveFile } from "../../ui/saveFile";
+import { saveText } from "../../ui/saveFile";
 import { planCalendar } from "./calendar";
 import { HandOver } from "./HandOver";
 
@@ -77,17 +77,17 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </Button>
           <Button
             onClick={() =>
-              saveFile(`${fileName}.ics`, "text/calendar", planCalendar(roast.dinner, title, rows, clockNow()))
+              saveText(`${fileName}.ics`, "text/calendar", planCalendar(roast.dinner, title, rows, clockNow()))
             }
           >
             <CalendarDays aria-hidden className="mr-1.5 size-4" /> Calendar with alarms
           </Button>
-          <Button onClick={() => saveFile(`${fileName}.md`, "text/markdown", planMarkdown(title, lists, rows, write))}>
+          <Button onClick={() => saveText(`${fileName}.md`, "text/markdown", planMarkdown(title, lists, rows, write))}>
             <FileText aria-hidden className="mr-1.5 size-4" /> Markdown
           </Button>
           <Button
             onClick={async () =>
-              saveFile(
+              saveText(
                 `${fileName}.json`,
                 "application/json",
                 await exportDinner(database(), roast.dinner, new Date(clockNow())),

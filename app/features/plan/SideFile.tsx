@@ -5,7 +5,7 @@ import type { UnitSystem } from "../../../core/units/quantity";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";
 import { type ImportReport, RejectedRows } from "../../ui/RejectedRows";
-import { saveFile } from "../../ui/saveFile";
+import { saveText } from "../../ui/saveFile";
 import { textOfTable } from "../../ui/tableFile";
 
 interface Props {
@@ -29,7 +29,7 @@ export function SideFile({ plan, units, onAdd }: Props) {
           Dishes from a CSV file
         </FilePicker>
         {plan.sides.length > 0 && (
-          <Button size="small" onClick={() => saveFile("side-dishes.csv", "text/csv", sidesToCsv(plan.sides, units))}>
+          <Button size="small" onClick={() => saveText("side-dishes.csv", "text/csv", sidesToCsv(plan.sides, units))}>
             Write them to one
           </Button>
         )}

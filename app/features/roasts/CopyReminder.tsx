@@ -1,10 +1,12 @@
+import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import type { Roast } from "../../../core/plan/schema";
 import { messageOf } from "../../../words/faults";
 import { clockNow } from "../../shell/clock";
-import { mode } from "../../shell/database";
+import { database, mode } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { useStorageKept } from "../../shell/storageKept";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { toast } from "../../ui/toast";
 import { withoutCopy } from "./withoutCopy";
@@ -14,8 +16,10 @@ export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) 
   const { kept } = useStorageKept();
   const { lastCopyAt } = usePreferences();
   const [isLater, setIsLater] = useState(false);
-  const count = withoutCopy(roasts, lastCopyAt, kept === true, clockNow());
-  if (mode().demo || count === 0 || isLater) return null;
+  const shared = useLiveQuery(() => database().shared.toCollection().primaryKeys(), []);
+  const lost = withoutCopy(roasts, lastCopyAt, kept === true, new Set(shared), clockNow());
+  const count = lost.length;
+  if (mode().demo || !shared || count === 0 || isLater) return null;
   const write = async (): Promise<void> => {
     try {
       const { writeCopy } = await import("../../shell/copy");
@@ -23,6 +27,12 @@ export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) 
     } catch (error) {
       toast.error(`Nothing was written: ${messageOf(error)}`);
     }
+  };
+  const put = async (): Promise<void> => {
+    const { share } = await import("../../../storage/sharing");
+    const all = Promise.all(lost.map(({ id }) => share(database(), id)));
+    if (await stored("That they are on the server was", all))
+      toast.success("They are on their way to your own server.");
   };
   return (
     <section aria-label="A copy" className="grid gap-2 rounded-2xl border border-line bg-mist-1 px-4 py-3">
@@ -32,6 +42,7 @@ export function CopyReminder({ roasts }: { readonly roasts: readonly Roast[] }) 
       </p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => void write()}>Write everything to a file</Button>
+        <Button onClick={() => void put()}>Put {count === 1 ? "it" : "them"} on your server's shelf</Button>
         <Button tone="quiet" onClick={() => setIsLater(true)}>
           Later
         </Button>

@@ -17,5 +17,12 @@ describe("records that are in no copy", () => {
     ["none, when all are in it", "2026-09-25T00:00:00Z", false, 0],
     ["none for a while, where the browser keeps them", "2026-09-15T00:00:00Z", true, 0],
     ["all of them there too, when there never was a copy", "", true, 2],
-  ])("are %s", (_, lastCopyAt, isKept, count) => expect(withoutCopy(two, lastCopyAt, isKept, NOW)).toBe(count));
+  ])("are %s", (_, lastCopyAt, isKept, count) =>
+    expect(withoutCopy(two, lastCopyAt, isKept, new Set(), NOW)).toHaveLength(count),
+  );
+
+  it("are not those that the server's shelf has too", () => {
+    const shared = new Set(["2026-09-10T12:00:00Z"]);
+    expect(withoutCopy(two, "", false, shared, NOW).map(({ id }) => id)).toEqual(["2026-09-20T12:00:00Z"]);
+  });
 });

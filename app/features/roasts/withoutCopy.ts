@@ -10,12 +10,19 @@ const KEPT_DAYS = 90;
 const doneAtMs = ({ happened }: Roast): number => Date.parse(happened.closedAt ?? happened.carvedAt ?? "");
 
 /**
- * How many records are in no copy.
+ * The records that are in no copy, neither in a file nor on the server's shelf.
  * @param lastCopyAt instant of the last copy, empty for never
  * @param isKept whether the browser promises to keep what is stored
+ * @param shared ids of roasts that the server has too
  */
-export function withoutCopy(roasts: readonly Roast[], lastCopyAt: string, isKept: boolean, nowMs: number): number {
+export function withoutCopy(
+  roasts: readonly Roast[],
+  lastCopyAt: string,
+  isKept: boolean,
+  shared: ReadonlySet<string>,
+  nowMs: number,
+): readonly Roast[] {
   const copyMs = lastCopyAt === "" ? Number.NEGATIVE_INFINITY : Date.parse(lastCopyAt);
-  if (isKept && nowMs - copyMs < KEPT_DAYS * DAY_MS) return 0;
-  return roasts.filter((roast) => cookStage(roast) === "done" && doneAtMs(roast) > copyMs).length;
+  if (isKept && nowMs - copyMs < KEPT_DAYS * DAY_MS) return [];
+  return roasts.filter((roast) => cookStage(roast) === "done" && doneAtMs(roast) > copyMs && !shared.has(roast.id));
 }
