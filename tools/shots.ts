@@ -23,7 +23,6 @@ interface Shot {
 const SHOTS: readonly Shot[] = [
   { name: "roasts", path: "/", size: TABLE, waitFor: ["Open-day lunch", "that came late"] },
   { name: "plan-flat", path: "/roast/demo-open-day/plan", size: TABLE, waitFor: ["give or take"] },
-  { name: "plan-whole", path: "/roast/demo-now/plan", size: TABLE, waitFor: ["give or take"] },
   {
     name: "plan-salt",
     path: "/roast/demo-open-day/plan",

@@ -59,6 +59,7 @@ describe("an evening's test of an oven", () => {
           });
         },
       ),
+      { numRuns: 20 },
     );
   });
 
@@ -75,7 +76,7 @@ describe("an evening's test of an oven", () => {
           expect(doubt).toBeGreaterThan(0);
         }
       }),
-      { numRuns: 30 },
+      { numRuns: 20 },
     );
   });
 

@@ -47,7 +47,7 @@ const STEP_MIN = 0.25;
 const DEEP_KG_PER_M2 = 20;
 /** Nothing beyond these is weighed, in standard deviations of all ovens. */
 const WIDEST_SD = 3;
-const GRID_SD = 0.25;
+const GRID_SD = 0.5;
 
 /** Water in an oven of some traits, °C at each of the readings' minutes, from what the first of them shows. */
 export function waterWarms(

@@ -1,9 +1,9 @@
 /** The log: what came of the demo's roasts, found again, renamed, deleted and put back, cooked once more. */
-import { Key, type WebDriver } from "selenium-webdriver";
+import { Key, until, type WebDriver, type WebElement } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, pressAt, see, seeText, storedRows } from "../helpers/browser";
+import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -117,5 +117,34 @@ describe("the log", () => {
     });
     expect(made?.notes).toContain("believe the thermometer at two hours");
     expect(Date.parse(made?.plan.serveAt ?? "")).toBeGreaterThan(Date.now());
+  });
+
+  it("is walked on a phone by keys alone: renamed, deleted and had back, cooked again", async () => {
+    await resize(driver, STOVE);
+    await driver.get(`${server.url}/log`);
+    await seeText(driver, PARTS);
+    const onKey = async (label: string, key: string): Promise<void> => {
+      const button = await see(driver, `button[aria-label="${label}"]`);
+      await driver.executeScript("arguments[0].focus()", button);
+      await button.sendKeys(key);
+    };
+    await onKey(`Rename ${PARTS}`, Key.ENTER);
+    const name = await see(driver, 'input[aria-label="Name of this roast"]');
+    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Chicken in parts", Key.ENTER);
+    await onKey("Delete Chicken in parts", Key.SPACE);
+    await seeText(driver, "Deleted, kept for a week", "Put it back");
+    await press(driver, "Put it back");
+    await see(driver, 'button[aria-label="Delete Chicken in parts"]');
+    const [wide, page] = await driver.executeScript<[number, number]>(
+      "return [document.documentElement.scrollWidth, document.documentElement.clientWidth]",
+    );
+    expect(wide).toBeLessThanOrEqual(page);
+    const again = await driver.executeScript<WebElement>(
+      `return [...document.querySelectorAll("tbody button")].find((each) => each.innerText === "Cook this again")`,
+    );
+    await driver.executeScript("arguments[0].focus()", again);
+    await again.sendKeys(Key.ENTER);
+    await driver.wait(until.urlContains("/plan"), 10_000);
+    await resize(driver, TABLE);
   });
 });
