@@ -294,7 +294,7 @@ describe("the day itself, at the stove", () => {
     expect(checked.valid && checked.file.roasts).toHaveLength(1);
 
     const bad = join(folder, "bad.txt");
-    writeFileSync(bad, text.replace('"massKg": 5.8', '"massKg": 580'));
+    writeFileSync(bad, text.replace('"massKg":5.8', '"massKg":580'));
     const picker = await driver.wait(until.elementLocated(By.css('input[type="file"]')), 10_000);
     await picker.sendKeys(bad);
     await seeText(driver, "bad.txt was refused; nothing stored has changed", "roasts.0.roast.plan.bird.massKg");
@@ -302,12 +302,12 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Roasts: 1 the same as here");
     await press(driver, "Leave everything as it is");
     const other = join(folder, "other.txt");
-    writeFileSync(other, text.replace(/"title": "[^"]*"/, '"title": "Another name"'));
+    writeFileSync(other, text.replace(/"title":"[^"]*"/, '"title":"Another name"'));
     await picker.sendKeys(other);
     await seeText(driver, "1 where file and device each have something of their own");
     await press(driver, "Leave everything as it is");
     const another = join(folder, "another.txt");
-    writeFileSync(another, text.replace(/"id": "[^"]*"/, '"id": "another"'));
+    writeFileSync(another, text.replace(/"id":"[^"]*"/, '"id":"another"'));
     await picker.sendKeys(another);
     await seeText(driver, "Roasts: 1 not here yet");
     await press(driver, "Take in 1 roast");
