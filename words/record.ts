@@ -19,7 +19,7 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
     case "in":
       return `in, at ${formatTemperature(plan.stages[0]?.airC ?? 0, units)}`;
     case "stage":
-      return stageWords(plan, event.stage, units).toLowerCase();
+      return uncapitalised(stageWords(plan, event.stage, units));
     case "door":
       return `door open for ${formatDuration(event.openMin * 60)}`;
     case "left":
@@ -35,6 +35,7 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
 
 const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join() : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+const uncapitalised = (words: string): string => `${words.charAt(0).toLowerCase()}${words.slice(1)}`;
 const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 
 /** What was cooked through: the verdict in words. */

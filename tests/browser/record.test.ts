@@ -66,7 +66,7 @@ describe("the record of a roast", () => {
   it("fits a phone", async () => {
     await resize(driver, STOVE);
     await driver.get(`${server.url}/log/${DUCK}`);
-    await seeText(driver, "What would have mattered", "The dial at 150 °C instead of 165 °C");
+    await seeText(driver, "What would have mattered", "Last read");
     const [wide, page] = await driver.executeScript<[number, number]>(
       "return [document.documentElement.scrollWidth, document.documentElement.clientWidth]",
     );

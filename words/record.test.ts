@@ -1,0 +1,62 @@
+import { describe, expect, it } from "vitest";
+import { eventsOf } from "../core/log/events";
+import { OTHERWISES } from "../core/plan/schema";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { doneWords, eventWords, otherwiseWords, wouldWords } from "./record";
+
+const METRIC = { units: "metric", clock: "24h", dates: "day", weekStart: 1, year: 2026 } as const;
+const sample = sampleRoast();
+const roast = {
+  plan: {
+    ...sample.plan,
+    stages: [
+      { fromMin: 0, airC: 220 },
+      { fromMin: 20, airC: 160, shield: "breast" as const },
+    ],
+  },
+  happened: {
+    inAt: "2026-09-27T08:00:00Z",
+    pulledAt: "2026-09-27T10:00:00Z",
+    carvedAt: "2026-09-27T10:30:00Z",
+    doors: [{ at: "2026-09-27T08:40:00Z", openMin: 3 }],
+    outs: [{ outAt: "2026-09-27T09:00:00Z", backAt: "2026-09-27T09:12:00Z" }],
+    left: [{ at: "2026-09-27T09:50:00Z", piece: "breast" as const }],
+  },
+};
+
+describe("the record in words", () => {
+  it("tells what was done, in its order, with units as they are written", () => {
+    expect(eventsOf(roast).map((event) => eventWords(event, roast.plan, METRIC))).toEqual([
+      "in, at 220 °C",
+      "heat to 160 °C, foil over the breast",
+      "door open for 3 min",
+      "back in, after 12 min outside",
+      "breast taken out",
+      "out",
+      "carved",
+    ]);
+    expect(eventsOf({ plan: sample.plan, happened: {} })).toEqual([]);
+  });
+
+  it("gives the verdict first, and calls nothing done that was not", () => {
+    expect(doneWords({ breast: 75, thigh: 79 }, METRIC)).toBe("Breast and thigh came to the guideline of 74 °C.");
+    expect(doneWords({ breast: 72, thigh: 79 }, METRIC)).toContain("Not all of it came to the guideline of 74 °C");
+    expect(doneWords({}, METRIC)).toContain("not known");
+  });
+
+  it("has words for everything that might be done otherwise", () => {
+    for (const id of OTHERWISES) expect(otherwiseWords(id, sample.plan, METRIC)).toMatch(/^[A-Z]/);
+    expect(otherwiseWords("hotter", { ...sample.plan, stages: [{ fromMin: 0, airC: 160 }] }, METRIC)).toBe(
+      "The dial at 180 °C instead of 160 °C",
+    );
+  });
+
+  it("says of a change only what a guest could tell", () => {
+    const was = { outMin: 120, peakC: { breast: 78, thigh: 80 }, juicesBreast: 0.62, browning: 0.8, logReduction: 9 };
+    const would = { ...was, outMin: 132, peakC: { breast: 75, thigh: 80.2 }, juicesBreast: 0.66, browning: 1.1 };
+    expect(wouldWords({ outcome: would, against: was }, METRIC)).toBe(
+      "Breast at most 75 °C instead of 78 °C; skin golden instead of light gold; 4 % more of the breast's juice; 12 min longer in the heat.",
+    );
+    expect(wouldWords({ outcome: was, against: was }, METRIC)).toBe("Hardly anything a guest could tell.");
+  });
+});
