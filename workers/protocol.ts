@@ -10,6 +10,7 @@ import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
 import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
 import type { Draw } from "../core/forecast/prior";
+import type { ProbeGuide } from "../core/forecast/probeGuide";
 import type { Reading } from "../core/forecast/reading";
 import type { Mattered, MatteredAsked } from "../core/log/mattered";
 import type { OvenSays } from "../core/log/ovens";
@@ -39,6 +40,7 @@ export type Job =
       readonly missedC: CentreTemperatures;
       readonly course: Course;
     }
+  | { readonly kind: "probe-guides"; readonly options: EnsembleOptions }
   | { readonly kind: "oven-says"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
   | { readonly kind: "mattered"; readonly asked: MatteredAsked }
   | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
@@ -59,6 +61,7 @@ export interface Results {
   relive: Relived;
   mattered: Mattered;
   "oven-says": OvenSays | null;
+  "probe-guides": readonly ProbeGuide[];
   leftovers: Leftovers;
   geometry: FormGeometry;
   drawing: Drawing;

@@ -12,6 +12,7 @@ import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
+import { probeGuides } from "../core/forecast/probeGuide";
 import { installKernel, openKernelScope } from "../core/heat/arena";
 import { mattered } from "../core/log/mattered";
 import { ovenSays } from "../core/log/ovens";
@@ -50,6 +51,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return yield* presentBird(job.asked);
     case "relive":
       return yield* relive(subjectOf(job.options, job.draw, job.missedC), job.course);
+    case "probe-guides":
+      return yield* probeGuides(job.options);
     case "oven-says":
       return yield* ovenSays(job.options, job.readings);
     case "mattered":

@@ -16,6 +16,7 @@ const STROKES: Record<Mark, { readonly color: string; readonly dash?: string; re
   score: { color: "var(--ember)", width: 0.8 },
   press: { color: "var(--ink)", width: 1.1 },
   trim: { color: "var(--ember)", dash: "1 1.4", width: 1.3 },
+  probe: { color: "var(--ink)", width: 1.6 },
 };
 /** Tones of the meat, from the outline inwards to where the light falls. */
 const TONES = [
@@ -94,6 +95,7 @@ function MarkPath({ mark, at }: { readonly mark: Mark; readonly at: readonly (re
     strokeLinecap: "round",
     strokeLinejoin: "round",
   } as const;
+  if (mark === "probe") return <ProbeMark at={at} />;
   if (at.length > 1) return <path d={SHARP([...at]) ?? ""} {...stroke} strokeDasharray={dash} />;
   const [x, y] = first;
   return mark === "trim" ? (
@@ -102,6 +104,21 @@ function MarkPath({ mark, at }: { readonly mark: Mark; readonly at: readonly (re
     <g {...stroke}>
       <circle cx={x} cy={y} r={2.6} />
       <path d={`M${x},${y - 8} V${y - 3.4} m-1.6,-1.6 l1.6,1.6 l1.6,-1.6`} />
+    </g>
+  );
+}
+
+/** A stem: dashed where it is in the meat, a ring where it goes through the skin, a dot for its tip. */
+function ProbeMark({ at }: { readonly at: readonly (readonly [number, number])[] }) {
+  const [outside, entry, tip] = at;
+  if (!outside || !entry || !tip) return null;
+  const { color, width } = STROKES.probe;
+  return (
+    <g fill="none" stroke={color} strokeWidth={width} strokeLinecap="round">
+      <path d={`M${outside.join()}L${entry.join()}`} strokeWidth={2 * width} />
+      <path d={`M${entry.join()}L${tip.join()}`} strokeDasharray="2.4 2" />
+      <circle cx={entry[0]} cy={entry[1]} r={1.9} fill="var(--mist-1)" />
+      <circle cx={tip[0]} cy={tip[1]} r={1.7} fill={color} />
     </g>
   );
 }

@@ -3,7 +3,7 @@
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import { cellCentre, sectionSampler } from "../bird/section";
-import { type BirdSize, type ProbeWay, probeWays, sizeOf } from "../bird/size";
+import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
@@ -209,8 +209,6 @@ export type PlannedDone = CookDone & {
   readonly ovenMassKg: number;
   /** Length (tail to neck), width and height of one bird as it lies, cm. */
   readonly sizeCm: BirdSize;
-  /** How far a thermometer is pushed in to each of its centres. */
-  readonly probeWays: Partial<Record<Centre, ProbeWay>>;
   /** Hours to allow for the thaw; 0 where there is none. */
   readonly thawHours: number;
   /** Salt by mass of meat as it goes in, %; null until its life has been simulated. */
@@ -318,7 +316,6 @@ function* cookedWithPictures(
     form: input.form,
     ovenMassKg: bird.body.massKg,
     sizeCm: sizeOf(bird.body),
-    probeWays: probeWays(bird.body),
     thawHours: thawHours(input.form, input.massKg, input.before),
     saltPercent,
     dayAfter: input.trayKg === null ? null : dayAfter(input.trayKg, input.before.fridgeC),

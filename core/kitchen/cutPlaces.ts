@@ -6,7 +6,7 @@ import { birdForm, type Cut } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import type { Species } from "../bird/species";
 
-export const MARKS = ["cut", "string", "score", "press", "trim"] as const;
+export const MARKS = ["cut", "string", "score", "press", "trim", "probe"] as const;
 export type Mark = (typeof MARKS)[number];
 
 /** A line or, of one point, a place; in metres of the reference bird. Paired ones are on the other side too. */

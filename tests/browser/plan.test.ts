@@ -169,4 +169,12 @@ describe("planning evening", () => {
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
     await press(driver, "Undo");
   });
+
+  it("says and draws where this bird's probes go", async () => {
+    await pressAt(driver, 'button[role="tab"][id*="heat"]');
+    await press(driver, "Where the probes go");
+    await seeText(driver, "1. Breast", "2. Thigh", "above the board", "mark that on the stem");
+    await see(driver, '[role="dialog"] svg[role="img"] circle');
+    await pressAt(driver, 'button[aria-label="Close"]');
+  });
 });

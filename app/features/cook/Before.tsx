@@ -4,6 +4,7 @@ import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { clockTime, dayAndTime, largeCountdown } from "../../../words/time";
+import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -72,6 +73,7 @@ export function Before({ day, acts }: Props) {
         value={roast.thermometer}
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
       />
+      <ProbeSheet plan={plan} />
       {rows.length > 0 && <Rows rows={rows} plan={plan} />}
     </>
   );

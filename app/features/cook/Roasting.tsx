@@ -8,6 +8,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { PART_NAMES } from "../../../words/names";
 import { clockTime, giveOrTake, largeCountdown } from "../../../words/time";
+import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
 import { changeWords } from "../../day/changeWords";
@@ -155,6 +156,7 @@ export function Roasting({ day, acts }: Props) {
           <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
           <div className="flex flex-wrap gap-3">
             <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />
+            <ProbeSheet plan={plan} />
             {forecast && options && (
               <WhatIfSheet
                 plan={plan}

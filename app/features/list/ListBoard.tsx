@@ -9,6 +9,7 @@ import type { ListItem } from "../../../words/lists";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName } from "../../../words/time";
 import { inOrder, namesIn, titleShown } from "../../../words/titles";
+import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -148,6 +149,17 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           {formatTemperature(constant("guidelineC"), units)} seen at every centre before carving; follow your local
           food-safety authority.
         </p>
+      </section>
+      <section className="print:break-inside-avoid">
+        <h2 className="mb-2 text-2xl">Where the probes go</h2>
+        <div className="grid gap-6 md:grid-cols-2">
+          {together.map((each) => (
+            <div key={each.id}>
+              {many && <h3 className="mb-1 text-lg">{each.name}</h3>}
+              <ProbeGuideView plan={each.plan} />
+            </div>
+          ))}
+        </div>
       </section>
     </article>
   );

@@ -11,6 +11,7 @@ import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
+import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { OvenChoice } from "../../ui/OvenChoice";
@@ -186,6 +187,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
       )}
       {plan.finish.kind === "signs" && <Why id="juices" />}
       {plan.finish.kind !== "signs" && plan.finish.kind !== "time" && <Why id="probe" />}
+      <ProbeSheet plan={plan} />
       {plan.finish.kind !== "time" && <p className="text-[0.9rem]">{GOAL_WORDS[plan.finish.kind]}</p>}
       {plan.finish.kind !== "time" &&
         centres.map((centre) => (

@@ -7,6 +7,7 @@ import { formatTemperature, type UnitSystem } from "../../../core/units/quantity
 import { ZONE } from "../../../words/amounts";
 import { COVER_CHOICES, PART_NAMES } from "../../../words/names";
 import { survivors } from "../../../words/safety";
+import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { MinutesRow } from "./MinutesRow";
@@ -55,6 +56,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
           The usual rest
         </Button>
       )}
+      <ProbeSheet plan={plan} />
       <p className="text-[0.95rem]">
         At the end of it {ends}.{" "}
         {judged.kind === "meets-guideline" ? (

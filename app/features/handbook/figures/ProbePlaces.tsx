@@ -1,11 +1,8 @@
 import { useState } from "react";
-import type { ProbeWay } from "../../../../core/bird/size";
-import type { Centre } from "../../../../core/bird/solid";
 import { SPECIES, type Species } from "../../../../core/bird/species";
-import { formatLength, type UnitSystem } from "../../../../core/units/quantity";
-import { PART_NAMES } from "../../../../words/names";
 import { SPECIES_NAMES } from "../../../../words/species";
 import { BirdView } from "../../../bird-view/BirdView";
+import { ProbeGuideView } from "../../../bird-view/ProbeGuideView";
 import { usePreferences } from "../../../shell/preferences";
 import { useCooks } from "../../../simulation/useCooks";
 import { Segmented } from "../../../ui/Segmented";
@@ -16,7 +13,7 @@ const CUTS = [
   { value: "spatchcock", label: "Spatchcocked" },
 ] as const;
 
-/** Where the deepest points lie in a bird as it comes out, and how far under the skin. */
+/** Where the deepest points lie in a bird as it comes out, and the way to each of them. */
 export function ProbePlaces() {
   const { units } = usePreferences();
   const [species, setSpecies] = useState<Species>("turkey");
@@ -49,15 +46,7 @@ export function ProbePlaces() {
               coldestC={answer.cook.atPull.coldestC}
             />
           </div>
-          <p>
-            {(Object.entries(answer.cook.probeWays) as [Centre, ProbeWay][]).map(([centre, way]) => (
-              <span key={centre} className="block">
-                <b className="capitalize">{PART_NAMES[centre]}</b>: the deepest point lies {about(way.underCm, units)}{" "}
-                from the nearest surface
-                {centre === "breast" && `, ${about(way.fromNeckCm, units)} along the probe from the neck end`}
-              </span>
-            ))}
-          </p>
+          <ProbeGuideView plan={plan} />
         </>
       ) : (
         <p className="text-soft">{answer?.kind === "failed" ? answer.why : "Cooking it …"}</p>
@@ -65,9 +54,3 @@ export function ProbePlaces() {
     </div>
   );
 }
-
-/** To the half centimetre or quarter inch: no tip is placed more finely. */
-const about = (cm: number, units: UnitSystem): string => {
-  const step = units === "us" ? 2.54 / 4 : 0.5;
-  return formatLength(step * Math.round(cm / step), units);
-};

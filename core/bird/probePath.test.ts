@@ -1,0 +1,77 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { coarseCellM, makeBody } from "./body";
+import { CUTS, type Cut, centresOf } from "./form";
+import { massRangeKg } from "./mass";
+import { probePath } from "./probePath";
+import { SPECIES, type Species } from "./species";
+
+const bodyOf = (species: Species, cut: Cut, share: number) => {
+  const [low, high] = massRangeKg(species, cut);
+  return makeBody({ species, cut }, low + share * (high - low), coarseCellM({ species }, 0.0125));
+};
+
+describe("where a thermometer goes in", () => {
+  it("is near the deepest meat, clear of bone, within a stem's reach and never from below: every bird, cut and mass", () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SPECIES),
+        fc.constantFrom(...CUTS),
+        fc.double({ min: 0.1, max: 0.95, noNaN: true }),
+        (species, cut, share) => {
+          const body = bodyOf(species, cut, share);
+          for (const centre of centresOf({ cut })) {
+            const path = probePath(body, centre);
+            if (!path) throw new Error(`no way to the ${centre} of a ${cut} ${species}`);
+            expect(path.offCentreCm).toBeLessThanOrEqual(0.5);
+            expect(path.offBoneCm).toBeGreaterThanOrEqual(0.8 - 1e-6);
+            expect(path.depthCm).toBeLessThanOrEqual(12);
+            expect(path.depthCm).toBeGreaterThanOrEqual(2);
+            expect(path.aboveBoardCm).toBeGreaterThanOrEqual(0);
+            expect(path.downDeg).toBeGreaterThan(-10);
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it("comes into the breast of a whole bird from its neck end, as common practice has it", () => {
+    for (const [species, share] of [
+      ["turkey", 0.15],
+      ["chicken", 0.3],
+      ["duck", 0.3],
+    ] as const) {
+      expect(probePath(bodyOf(species, "whole", share), "breast")?.from, species).toBe("neck");
+    }
+  });
+
+  it("goes into the breast of a turkey about a hand's breadth, into its thigh less (common practice)", () => {
+    const body = makeBody({ species: "turkey", cut: "whole" }, 5.8, 0.0125);
+    const [breast, thigh] = (["breast", "thigh"] as const).map((centre) => probePath(body, centre)?.depthCm ?? 0);
+    expect(breast).toBeGreaterThan(8);
+    expect(breast).toBeLessThan(12.1);
+    expect(thigh).toBeGreaterThan(4);
+    expect(thigh).toBeLessThan(breast as number);
+  });
+
+  it("says the place that the drawing shows: heights and sides are the entry's own", () => {
+    const body = bodyOf("turkey", "whole", 0.3);
+    for (const centre of ["breast", "thigh"] as const) {
+      const path = probePath(body, centre);
+      if (!path) throw new Error("no way");
+      const { entry, tip } = path;
+      const cm = 100 * body.scale;
+      expect(path.depthCm).toBeCloseTo(cm * Math.hypot(entry[0] - tip[0], entry[1] - tip[1], entry[2] - tip[2]), 6);
+      const way = [entry[0] - tip[0], entry[1] - tip[1], entry[2] - tip[2]].map((each) => (each * cm) / path.depthCm);
+      const largest =
+        { neck: way[1], tail: -(way[1] ?? 0), side: Math.abs(way[0] ?? 0), above: way[2] }[path.from] ?? 0;
+      for (const each of way) expect(largest).toBeGreaterThanOrEqual(Math.abs(each) - 1e-9);
+      expect(Math.sin((path.downDeg * Math.PI) / 180)).toBeCloseTo(way[2] ?? 0, 6);
+    }
+  });
+
+  it("is nothing for a centre that a bird has not", () => {
+    expect(probePath(bodyOf("turkey", "crown", 0.5), "thigh")).toBeNull();
+  });
+});

@@ -1,0 +1,59 @@
+/** Where this bird's thermometers go in, and what a slip of the hand would show as it comes out. */
+import { type ProbePath, probePath } from "../bird/probePath";
+import type { Vec3 } from "../bird/sdf";
+import type { Centre } from "../bird/solid";
+import { pointStencil, readAt } from "../heat/stencil";
+import { roasting } from "../processes/roast";
+import { type EnsembleOptions, memberBird, priorOf } from "./ensemble";
+import { traitsOf } from "./prior";
+
+export interface ProbeGuide extends ProbePath {
+  readonly centre: Centre;
+  /** A tip a centimetre too far in or out shows so much more as the bird comes out, K. */
+  readonly moreKPerCm: number;
+}
+
+const STEP_MIN = 5;
+const CM = 0.01;
+
+/** @param options its targets say when it comes out. Yields now and then. */
+export function* probeGuides(options: EnsembleOptions): Generator<number, readonly ProbeGuide[]> {
+  const { bird, oven } = memberBird(options, traitsOf([], priorOf(options)), false);
+  try {
+    const paths = bird.centres.flatMap((centre) => {
+      const path = probePath(bird.body, centre);
+      return path ? [{ centre, path }] : [];
+    });
+    const { stages, events, source, birds = 1, bacon, preheatC, shownC } = options;
+    for (const { minute } of roasting(bird, {
+      stages,
+      traits: oven,
+      birds,
+      everyMin: STEP_MIN,
+      ...(events && { events }),
+      ...(source && { source }),
+      ...(bacon && { bacon }),
+      preheatC,
+    })) {
+      if (bird.centres.every((centre) => bird.centreC(centre) >= (shownC[centre] ?? Number.NEGATIVE_INFINITY))) break;
+      yield minute;
+    }
+    const at = (point: Vec3): number => readAt(bird.solver.temperatureC, pointStencil(bird.body, point));
+    return paths.map(({ centre, path }): ProbeGuide => {
+      const { tip, entry } = path;
+      const length = Math.hypot(entry[0] - tip[0], entry[1] - tip[1], entry[2] - tip[2]);
+      const beside = (sign: number): Vec3 => {
+        const share = (sign * CM) / bird.body.scale / length;
+        return [
+          tip[0] + share * (entry[0] - tip[0]),
+          tip[1] + share * (entry[1] - tip[1]),
+          tip[2] + share * (entry[2] - tip[2]),
+        ];
+      };
+      const moreKPerCm = Math.max(0, ...[-1, 1].map((sign) => at(beside(sign)) - at(tip)));
+      return { centre, ...path, moreKPerCm: Number.isFinite(moreKPerCm) ? moreKPerCm : 0 };
+    });
+  } finally {
+    bird.release();
+  }
+}

@@ -1,0 +1,52 @@
+import { describe, expect, it } from "vitest";
+import type { ProbeGuide } from "../core/forecast/probeGuide";
+import { probeWords } from "./probing";
+
+const guide: ProbeGuide = {
+  centre: "breast",
+  entry: [0.03, 0.1, 0.05],
+  tip: [0.03, 0, 0.05],
+  depthCm: 10.2,
+  offCentreCm: 0,
+  offBoneCm: 3.3,
+  lostPerCm: 0.2,
+  aboveBoardCm: 11.8,
+  besideMiddleCm: 3.6,
+  fromNeckCm: 2.8,
+  from: "neck",
+  downDeg: 0,
+  inwardDeg: 0,
+  moreKPerCm: 0.3,
+};
+
+describe("where a probe goes, in words", () => {
+  it("says from where, how high, which way and how deep, in halves that a hand can measure", () => {
+    expect(probeWords(guide, true, "metric")).toEqual({
+      does: "Breast, both sides alike",
+      how: "From the neck end, 12 cm above the board, 3.5 cm beside the middle line: level with the board, straight along, 10 cm in; mark that on the stem. A centimetre too far in or out hardly shows.",
+    });
+    expect(probeWords(guide, true, "us").how).toContain(" in above the board");
+  });
+
+  it("says a slope, a turn, a bone that is near, and what a slip shows", () => {
+    const { how } = probeWords(
+      { ...guide, centre: "thigh", from: "tail", downDeg: -9, inwardDeg: 12, offBoneCm: 0.9, moreKPerCm: 1.2 },
+      true,
+      "metric",
+    );
+    expect(how).toContain("From the tail end");
+    expect(how).toContain("10° up, 10° towards the middle");
+    expect(how).toContain("The bone is a finger's breadth away");
+    expect(how).toContain("about 1 °C too much");
+  });
+
+  it("goes straight down from above, from the side without a turn, and through the opening into stuffing", () => {
+    expect(probeWords({ ...guide, from: "above", downDeg: 90, besideMiddleCm: 0 }, false, "metric").how).toMatch(
+      /^From above, 3 cm from the neck end, in the middle: straight down, /,
+    );
+    expect(probeWords({ ...guide, from: "side" }, true, "metric").how).toContain(
+      "from the neck end: level with the board, 10",
+    );
+    expect(probeWords({ ...guide, centre: "filling" }, false, "metric").how).toContain("Through the opening");
+  });
+});
