@@ -64,6 +64,28 @@ const anyServeAt = fc
   .integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2027, 5, 1) })
   .map((ms) => new Date(Math.floor(ms / 300_000) * 300_000).toISOString());
 
+const share = fc.double({ min: 0.01, max: 1, noNaN: true });
+const signed = fc.double({ min: -1, max: 1, noNaN: true }).map((value) => value + 0);
+
+/** One of the kitchen's ovens, and what was known of it: of whatever kind the plan's heat is. */
+const anyOven = fc.record({
+  id: fc.constantFrom("old", "hall"),
+  name: fc.constantFrom("Old kitchen", "Hall"),
+  heat: fc.constantFrom(...HEAT_SOURCES),
+  learned: fc.option(
+    fc.record({
+      along: fc.array(signed, { minLength: 4, maxLength: 4 }),
+      mean: signed,
+      sd: share,
+      roasts: fc.integer({ min: 0, max: 40 }),
+      tests: fc.integer({ min: 0, max: 3 }),
+      hotterK: signed.map((value) => 40 * value),
+      hotterSdK: share.map((value) => 20 * value),
+      bandShare: share,
+    }),
+  ),
+});
+
 export const ANY_PLAN: fc.Arbitrary<Plan> = fc
   .record({
     bird: fc.record({
@@ -83,6 +105,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     zone: fc.constantFrom("UTC", "Europe/Lisbon", "America/New_York", "Asia/Kolkata", "Australia/Lord_Howe"),
     roasted: fc.constantFrom("same-day", "day-before" as const),
     heat: fc.constantFrom(...HEAT_SOURCES),
+    oven: fc.option(anyOven),
     method: fc.constantFrom(...METHODS.map(({ id }) => id)),
     fuel: fc.constantFrom(...FUELS),
     finish: fc.oneof(

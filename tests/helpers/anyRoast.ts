@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
+import { OTHERWISES } from "../../core/plan/schema";
 import { alone } from "../../core/plan/together";
 import { MINUTE_MS } from "../../core/units/time";
 import { ANY_PLAN } from "./anyPlan";
@@ -30,6 +31,15 @@ const anyPhoto = fc.record({
   jpeg: fc.uint8Array({ minLength: 3, maxLength: 400 }).map((bytes) => Buffer.from(bytes).toString("base64")),
 });
 
+const anySays = fc.record({
+  slower: fc.double({ min: -1, max: 1, noNaN: true }).map((value) => value + 0),
+  doubt: fc.double({ min: 0.01, max: 1, noNaN: true }),
+  by: fc.array(
+    fc.double({ min: -1, max: 1, noNaN: true }).map((value) => value + 0),
+    { minLength: 4, maxLength: 4 },
+  ),
+});
+
 const anyHappened = fc
   .record({ steps: fc.integer({ min: 0, max: 4 }), gaps: fc.array(fc.nat(300), { minLength: 4, maxLength: 4 }) })
   .map(({ steps, gaps }) => {
@@ -51,11 +61,14 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
     happened: anyHappened,
     notes: anyText(200),
     rating: fc.option(fc.integer({ min: 1, max: 5 }), { nil: undefined }),
+    nextTime: fc.option(fc.subarray([...OTHERWISES]), { nil: undefined }),
+    archived: fc.option(fc.boolean(), { nil: undefined }),
+    says: fc.option(fc.option(anySays), { nil: undefined }),
     readings: fc.uniqueArray(anyReading, { maxLength: 20, selector: ({ at, part }) => `${at} ${part}` }),
     photos: fc.uniqueArray(anyPhoto, { maxLength: 2, selector: ({ takenAt }) => takenAt }),
     side: fc.constantFrom(...SIDES),
   })
-  .map(({ id, title, plan, happened, notes, rating, readings, photos, side }) => ({
+  .map(({ id, title, plan, happened, notes, rating, nextTime, archived, says, readings, photos, side }) => ({
     roast: alone({
       id,
       title,
@@ -64,6 +77,9 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
       happened,
       notes,
       ...(rating !== undefined && { rating }),
+      ...(nextTime !== undefined && { nextTime }),
+      ...(archived !== undefined && { archived }),
+      ...(says !== undefined && { says }),
       thermometer: "bridge" as const,
       probes: [{ device: "one", probe: `${side} breast` as const, sits: `${side} thigh` as const }],
     }),
