@@ -15,6 +15,7 @@ import {
   roastWithOven,
 } from "../core/formats/migrations";
 import type { Equipment, Oven, Photo, Roast, RoastReading } from "../core/plan/schema";
+import type { Practised } from "../core/practice/practice";
 import type { Habits } from "../core/units/habits";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
@@ -69,6 +70,9 @@ export interface Import {
   readonly ovens: readonly string[];
 }
 
+/** A roast that is practised: its hidden bird's seed, and how much goes wrong. Only a practice database has any. */
+export type PractisedHere = Practised & { readonly roastId: string };
+
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
@@ -85,6 +89,7 @@ export class BrumaDatabase extends Dexie {
   declare bin: EntityTable<Binned, "roastId">;
   declare ovens: EntityTable<Oven, "id">;
   declare imports: EntityTable<Import, "key">;
+  declare practised: EntityTable<PractisedHere, "roastId">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -126,9 +131,10 @@ export class BrumaDatabase extends Dexie {
     });
     // Version 10, what was deleted, kept for a week.
     this.version(10).stores({ bin: "roastId, binnedMs" });
-    // Version 11, ovens and fires by name, and in which of them a roast is; files that were taken in, to be undone.
+    // Version 11, ovens and fires by name, and in which of them a roast is; files that were taken in, to be
+    // undone; roasts that are practised.
     this.version(DATABASE_VERSION)
-      .stores({ ovens: "id", imports: "++key, atMs" })
+      .stores({ ovens: "id", imports: "++key, atMs", practised: "roastId" })
       .upgrade(async (change) => {
         await eachRoast(change, roastWithOven);
         await eachRow(change, "bin", (row) => ({ ...(row as Binned), roast: roastWithOven((row as Binned).roast) }));

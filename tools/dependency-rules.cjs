@@ -19,6 +19,7 @@ const CORE = [
   "schedule",
   "day",
   "log",
+  "practice",
   "formats",
 ];
 const downwards = CORE.slice(0, -1).map((folder, n) => ({

@@ -8,13 +8,15 @@ import type { Present, PresentOptions } from "../core/day/present";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/day/whatIf";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
-import type { PictureQuality, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
+import type { PictureQuality, PlannedDone, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
 import type { Draw } from "../core/forecast/prior";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
 import type { Reading } from "../core/forecast/reading";
 import type { Mattered, MatteredAsked } from "../core/log/mattered";
 import type { OvenSays } from "../core/log/ovens";
 import type { Course, Relived } from "../core/log/relive";
+import type { Roast } from "../core/plan/schema";
+import type { Debrief, Practised } from "../core/practice/practice";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
 
@@ -46,7 +48,14 @@ export type Job =
   | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
-  | { readonly kind: "hidden-roast"; readonly options: HiddenOptions };
+  | { readonly kind: "hidden-roast"; readonly options: HiddenOptions }
+  | {
+      readonly kind: "debrief";
+      readonly roast: Pick<Roast, "plan" | "happened">;
+      readonly practised: Practised;
+      readonly cook: Pick<PlannedDone, "atPull" | "peak"> | null;
+      readonly carveAtMs: number;
+    };
 
 /** What came before the oven, without the bird itself: it stays where it was computed. */
 export type LifeSummary = Omit<LivedSoFar, "bird">;
@@ -66,6 +75,7 @@ export interface Results {
   geometry: FormGeometry;
   drawing: Drawing;
   "hidden-roast": HiddenPoint[];
+  debrief: Debrief;
 }
 
 export type ToWorker =

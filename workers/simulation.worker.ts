@@ -17,6 +17,7 @@ import { installKernel, openKernelScope } from "../core/heat/arena";
 import { mattered } from "../core/log/mattered";
 import { ovenSays } from "../core/log/ovens";
 import { relive, subjectOf } from "../core/log/relive";
+import { debrief } from "../core/practice/practice";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
 import { messageOf } from "../words/faults";
@@ -63,6 +64,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return formGeometry(job.form);
     case "drawing":
       return drawingOf(job.form, job.view);
+    case "debrief":
+      return yield* debrief(job.roast, job.practised, job.cook, job.carveAtMs);
     case "hidden-roast":
       return yield* gathered(hiddenRoast(job.options));
   }

@@ -5,11 +5,13 @@ import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
+import type { PractisedHere } from "../../storage/database";
 import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
 import { useAlarms } from "./alarm";
 import { useBridge } from "./bridge";
+import { PracticeProbes } from "./PracticeProbes";
 import { forgetDay, publishDay } from "./roastDay";
 import { usePrediction } from "./usePrediction";
 import { useRoastDay } from "./useRoastDay";
@@ -28,6 +30,7 @@ function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): bo
 
 const QUARTER = 15 * MINUTE_MS;
 const NONE: readonly Roast[] = [];
+const NONE_PRACTISED: readonly PractisedHere[] = [];
 
 export function DayService() {
   const roasts = useLiveQuery(() => readableRoasts(database()), []) ?? NONE;
@@ -35,6 +38,7 @@ export function DayService() {
   const quarter = QUARTER * Math.floor(useNow() / QUARTER);
   const ofTheDay = roasts.filter((roast) => isOfTheDay(roast, quarter, openId));
   const inTheKitchen = ofTheDay.filter((roast) => ["roasting", "resting"].includes(cookStage(roast)));
+  const practised = useLiveQuery(() => database().practised.toArray(), []) ?? NONE_PRACTISED;
   useBridge(roasts, inTheKitchen);
   useWakeLock(inTheKitchen.length > 0);
   return (
@@ -42,6 +46,10 @@ export function DayService() {
       {ofTheDay.map((roast) => (
         <OnItsDay key={roast.id} roast={roast} />
       ))}
+      {inTheKitchen.map((roast) => {
+        const own = practised.find(({ roastId }) => roastId === roast.id);
+        return own && <PracticeProbes key={roast.id} roast={roast} practised={own} />;
+      })}
       <Alarms openId={openId} />
     </>
   );

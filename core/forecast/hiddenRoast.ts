@@ -7,11 +7,13 @@ import { coarseCellM, makeBody } from "../bird/body";
 import { bothSides, type Probe, probeOf } from "../bird/probe";
 import { constant } from "../constants";
 import { readAt } from "../heat/stencil";
+import type { Cover } from "../heat/surroundings";
 import { LivingBird } from "../processes/bird";
+import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
 import { type EnsembleOptions, tipStencil } from "./ensemble";
-import { traitsOf, UNKNOWNS } from "./prior";
+import { type BirdTraits, traitsOf, UNKNOWNS } from "./prior";
 
 export interface HiddenOptions {
   readonly options: Omit<EnsembleOptions, "shownC">;
@@ -21,6 +23,10 @@ export interface HiddenOptions {
   /** A tip slips, the door is left open once, readings are lost on their way. */
   readonly trouble: boolean;
   readonly longestMin?: number;
+  /** How far it is off in everything, against what a cook may usually meet; 1 when left out. */
+  readonly spread?: number;
+  /** It came out at a minute, and rests. */
+  readonly rest?: { readonly pulledMin: number; readonly minutes: number; readonly cover: Cover };
   /** Its oven against its dial, K; drawn like all else where it is left out. */
   readonly ovenOffsetK?: number;
 }
@@ -51,23 +57,37 @@ function chance(text: string): number {
 
 const either = (text: string): number => 2 * chance(text) - 1;
 
-/** Yields what the probes show, step by step, until the longest roast is over. */
-export function* hiddenRoast({
-  options,
-  seed,
-  everyMin,
-  trouble,
-  longestMin = LONGEST_MIN,
-  ovenOffsetK,
-}: HiddenOptions): Generator<HiddenPoint> {
-  const drawn = traitsOf(UNKNOWNS.map((name) => WIDEST_SD * either(`${seed}/${name}`)));
+/** What is hidden, by its seed: the bird and its oven, and what happens to it besides what was planned. */
+export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }: HiddenOptions): {
+  readonly traits: BirdTraits;
+  readonly events: readonly RoastEvent[];
+} {
+  const drawn = traitsOf(UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)));
   const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
-  const { form, boughtKg, startC, fillingC, stages, source, birds, events = [] } = options;
-  const body = makeBody({ ...form, breastThickness: traits.breastThickness }, boughtKg, coarseCellM(form, CELL_M));
-  const bird = new LivingBird(body, { watched: false });
-  bird.startAt(startC + traits.startOffsetK, fillingC);
-  const slipsAtMin = trouble ? 45 + 40 * chance(`${seed}/slip`) : Number.POSITIVE_INFINITY;
   const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chance(`${seed}/door`), openMin: DOOR_OPEN_MIN };
+  return { traits, events: [...(options.events ?? []), ...(trouble ? [door] : [])] };
+}
+
+/** The bird as it goes in. @param watched its juices and its skin are followed too */
+export function hiddenBird(
+  { form, boughtKg, startC, fillingC }: HiddenOptions["options"],
+  traits: BirdTraits,
+  watched = false,
+): LivingBird {
+  const body = makeBody({ ...form, breastThickness: traits.breastThickness }, boughtKg, coarseCellM(form, CELL_M));
+  const bird = new LivingBird(body, { watched });
+  bird.startAt(startC + traits.startOffsetK, fillingC);
+  return bird;
+}
+
+/** Yields what the probes show, step by step, until it is pulled and through its rest, or the longest roast is over. */
+export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
+  const { options, seed, everyMin, trouble, longestMin = LONGEST_MIN, rest } = asked;
+  const { traits, events } = hiddenTraits(asked);
+  const bird = hiddenBird(options, traits);
+  const { body } = bird;
+  const { stages, source, birds } = options;
+  const slipsAtMin = trouble ? 45 + 40 * chance(`${seed}/slip`) : Number.POSITIVE_INFINITY;
   const tips = bird.centres.flatMap((centre) =>
     bothSides(centre).map((place) => {
       const probe = probeOf(place);
@@ -81,21 +101,26 @@ export function* hiddenRoast({
       };
     }),
   );
-  for (const { minute } of roasting(bird, {
-    stages,
-    events: trouble ? [...events, door] : events,
-    traits: traits.oven,
-    ...(source && { source }),
-    ...(birds && { birds }),
-    everyMin,
-    longestMin,
-  })) {
+  const shown = (minute: number): HiddenPoint => {
     const shownC: Partial<Record<Probe, number>> = {};
     for (const { probe, sits, slipped } of tips) {
       if (trouble && chance(`${seed}/lost ${probe} ${minute}`) < LOST_SHARE) continue;
       const truthC = readAt(bird.solver.temperatureC, minute > slipsAtMin ? slipped : sits);
       shownC[probe] = Math.round(10 * (truthC + NOISE_K * either(`${seed}/${probe}/${minute}`))) / 10;
     }
-    yield { minute, shownC };
+    return { minute, shownC };
+  };
+  for (const { minute } of roasting(bird, {
+    stages,
+    events,
+    traits: traits.oven,
+    ...(source && { source }),
+    ...(birds && { birds }),
+    everyMin,
+    longestMin: Math.min(longestMin, rest?.pulledMin ?? longestMin),
+  })) {
+    yield shown(minute);
   }
+  if (!rest) return;
+  for (const { minute } of resting(bird, { minutes: rest.minutes, cover: rest.cover, everyMin })) yield shown(minute);
 }

@@ -3,6 +3,7 @@ import { formatDuration, formatTemperature } from "../../../core/units/quantity"
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
+import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import type { Acts } from "./acts";
@@ -15,6 +16,7 @@ interface Props {
 /** Predicted against actual, at once, while the platter is carried out. */
 export function Done({ day: { roast, readings }, acts }: Props) {
   const reader = useHabits();
+  const { pace } = usePace();
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
@@ -44,6 +46,14 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         The two-hour clock, cooling and heating again
       </Link>
       <div className="flex flex-wrap gap-3">
+        {pace && (
+          <Link
+            to={`/practice/${roast.id}`}
+            className="inline-flex min-h-14 items-center rounded-full bg-ember px-6 text-xl font-semibold text-on-ember"
+          >
+            What it truly was
+          </Link>
+        )}
         <Link
           to={`/log/${roast.id}`}
           className="inline-flex min-h-14 items-center rounded-full bg-ember px-6 text-xl font-semibold text-on-ember"

@@ -90,6 +90,15 @@ export function RoastsScreen() {
           {isListed && company !== undefined && (
             <StartForm key={`${company?.roast.id} ${company?.inOneHeat}`} company={company} roasts={ordered} />
           )}
+          {isListed && (
+            <p className="mt-3 text-soft">
+              A large bird, or the first one?{" "}
+              <Link to="/practice" className="underline underline-offset-4">
+                Practise before the day
+              </Link>
+              , on a bird that is not there.
+            </p>
+          )}
         </Suspense>
       </div>
     </div>

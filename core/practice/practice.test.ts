@@ -1,0 +1,56 @@
+import { describe, expect, it } from "vitest";
+import { hiddenRoast } from "../forecast/hiddenRoast";
+import { usualPlan } from "../plan/usualPlan";
+import { drain } from "../processes/cook";
+import { DIFFICULTIES, debrief, hiddenOptions } from "./practice";
+
+const plan = usualPlan({
+  bird: { species: "chicken", cut: "whole", massKg: 1.8, state: "fresh" },
+  method: "steady",
+  serveAt: "2026-11-26T18:00:00.000Z",
+  zone: "UTC",
+});
+const at = (minute: number): string => new Date(Date.UTC(2026, 10, 26, 15) + minute * 60_000).toISOString();
+const CARVE_MS = Date.parse(at(140));
+const went = (outMin: number, carvedMin: number) => ({
+  plan,
+  happened: { inAt: at(0), pulledAt: at(outMin), carvedAt: at(carvedMin) },
+});
+const practised = { seed: "harbour", difficulty: "usual" } as const;
+
+describe("a hidden roast", () => {
+  it("is the same by the same seed, another by another, and further off on a worse day", () => {
+    const shown = (seed: string, difficulty: (typeof DIFFICULTIES)[number]) =>
+      [...hiddenRoast({ ...hiddenOptions(went(60, 90), { seed, difficulty }), longestMin: 60 })].at(-1)?.shownC;
+    expect(shown("harbour", "calm")).toEqual(shown("harbour", "calm"));
+    expect(shown("harbour", "calm")).not.toEqual(shown("light", "calm"));
+    const off = DIFFICULTIES.map((difficulty) =>
+      Math.abs(drain(debrief(went(60, 90), { seed: "harbour", difficulty }, null, CARVE_MS)).ovenOffsetK),
+    );
+    expect(off).toEqual([...off].sort((a, b) => a - b));
+  });
+
+  it("rests once it was pulled: its probes go on telling", () => {
+    const points = [...hiddenRoast(hiddenOptions(went(60, 90), practised))];
+    expect(points.at(-1)?.minute).toBeCloseTo(60 + 150, 0);
+    const { rest: _, ...stillIn } = hiddenOptions({ plan, happened: { inAt: at(0) } }, practised);
+    expect(stillIn.options.stages).toEqual(plan.stages);
+  });
+});
+
+describe("what it truly was", () => {
+  it("says of one that was pulled far too early that it was not done, and that waiting would have been better", () => {
+    const told = drain(debrief(went(45, 60), practised, null, CARVE_MS));
+    expect(told.asItWent.isAtGuideline).toBe(false);
+    expect(told.atBest.isAtGuideline).toBe(true);
+    expect(told.atBest.outMin).toBeGreaterThan(told.asItWent.outMin);
+    expect(told.lateMin).toBe(-80);
+  });
+
+  it("says of one that was left in far too long what that cost", () => {
+    const told = drain(debrief(went(180, 200), practised, null, CARVE_MS));
+    expect(told.asItWent.isAtGuideline).toBe(true);
+    expect(told.asItWent.juicesBreast).toBeLessThan(told.atBest.juicesBreast ?? 0);
+    expect(told.lateMin).toBe(60);
+  });
+});

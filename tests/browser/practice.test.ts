@@ -1,0 +1,54 @@
+/** A roast that is practised: a hidden bird on the fast clock, taken out far too early, and what it truly was told after. */
+import type { WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast, RoastReading } from "../../core/plan/schema";
+import { startApp } from "../helpers/app";
+import { press, seeText, storedRows } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let driver: WebDriver;
+let server: RunningServer;
+beforeAll(async () => {
+  const app = await startApp({});
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const PRACTICE = "bruma-practice";
+const readings = (): Promise<RoastReading[]> => storedRows<RoastReading>(driver, "readings", PRACTICE);
+
+describe("a roast before the day", () => {
+  it("begins with a bird, a kind of day and a pace, on the cook's own screen", async () => {
+    await driver.get(`${server.url}/practice?seed=harbour`);
+    await seeText(driver, "Practise", "harbour");
+    await driver.executeScript(
+      `[...document.querySelectorAll('[aria-label="Which roast?"] label')].find((each) => each.innerText.includes("chicken")).click()`,
+    );
+    await press(driver, "Calm");
+    await press(driver, "240 times life");
+    await seeText(driver, "minutes of yours");
+    await press(driver, "Light the oven");
+    await seeText(driver, "Practice clock", "The bird is in the oven");
+    await press(driver, "The bird is in the oven");
+  });
+
+  it("is read by the probes of its hidden bird, as the clock comes to it", async () => {
+    await driver.wait(async () => (await readings()).length > 20, 30_000);
+    for (const { source } of await readings()) expect(source).toBe("simulated");
+  });
+
+  it("is pulled and carved by the cook, who then sees what it truly was", async () => {
+    await press(driver, "It is out of the oven");
+    await press(driver, "Carving now");
+    await driver.get((await driver.getCurrentUrl()).replace("/carve", "/cook"));
+    await press(driver, "What it truly was");
+    await seeText(driver, "not every centre came to the guideline", "by minutes a pound", "than its dial said");
+  });
+
+  it("leaves no trace in the log, and teaches no oven", async () => {
+    expect(await storedRows<Roast>(driver, "roasts", "bruma")).toEqual([]);
+    const [practised] = await storedRows<Roast>(driver, "roasts", PRACTICE);
+    expect(practised?.plan.oven).toBeNull();
+    expect(practised?.happened.carvedAt).toBeDefined();
+  });
+});
