@@ -30,7 +30,7 @@ describe("the command", () => {
     const bad = outside("roast");
     expect(bad.status).toBe(2);
     expect(bad.stderr).toContain(
-      "command: got roast, allowed is simulate, thaw, salt, plan, forecast, log, learn, check",
+      "command: got roast, allowed is simulate, thaw, salt, plan, forecast, log, learn, practice, check",
     );
   });
 });
@@ -426,6 +426,20 @@ describe("learn", () => {
     expect(two.saidByThoseBefore.p50).toBeLessThan(two.saidKnowingNothing.p50);
     const width = ({ p10, p90 }: { p10: number; p90: number }): number => p90 - p10;
     expect(width(two.saidByThoseBefore)).toBeLessThan(width(two.saidKnowingNothing));
+  });
+});
+
+describe("practice", () => {
+  it("plays roasts without a screen, and prints what they truly came to", () => {
+    const { day, policies } = JSON.parse(
+      bruma("practice", "--seed", "1", "--policy", "no-thermometer", "--day", "calm").stdout,
+    );
+    expect(day).toBe("calm");
+    expect(policies).toMatchObject([{ policy: "no-thermometer", roasts: 1, onTimeShare: 1, medianOffMin: 0 }]);
+    expect(policies[0].played).toHaveLength(1);
+    const { status, stderr } = bruma("practice", "--seed", "1", "--policy", "by-luck");
+    expect(status).toBe(2);
+    expect(stderr).toContain("--policy: got by-luck, allowed is no-thermometer, by-the-book, bruma");
   });
 });
 

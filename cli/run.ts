@@ -7,6 +7,7 @@ import { forecast } from "./forecast";
 import { learn } from "./learn";
 import { log } from "./log";
 import { plan } from "./plan";
+import { practice } from "./practice";
 import { salt } from "./salt";
 import { simulate } from "./simulate";
 import { thaw } from "./thaw";
@@ -19,6 +20,7 @@ const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
   forecast,
   log,
   learn,
+  practice,
   check,
 };
 

@@ -81,7 +81,9 @@ export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number 
   const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE_MS, zone);
   const past = pastRoasts(zone).map((each) => pastRoast(each, computed, nowMs, zone));
   // All of it or nothing: a page that is left half way must not leave half a demo for good.
-  await db.transaction("rw", [db.roasts, db.readings, db.photos, db.shared, db.ovens], async () => {
+  await db.transaction("rw", [db.roasts, db.readings, db.photos, db.shared, db.ovens, db.practised], async () => {
+    // What is practised has the kitchen to itself.
+    if ((await db.practised.count()) > 0) return;
     if ((await db.roasts.count()) > 0) {
       if (inAtMs === null || (await db.roasts.get(current.id))?.createdAt === current.createdAt) return;
       await deleteRoast(db, current.id);

@@ -5,7 +5,6 @@ import { memo, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
-import type { PractisedHere } from "../../storage/database";
 import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
@@ -30,7 +29,6 @@ function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): bo
 
 const QUARTER = 15 * MINUTE_MS;
 const NONE: readonly Roast[] = [];
-const NONE_PRACTISED: readonly PractisedHere[] = [];
 
 export function DayService() {
   const roasts = useLiveQuery(() => readableRoasts(database()), []) ?? NONE;
@@ -38,8 +36,10 @@ export function DayService() {
   const quarter = QUARTER * Math.floor(useNow() / QUARTER);
   const ofTheDay = roasts.filter((roast) => isOfTheDay(roast, quarter, openId));
   const inTheKitchen = ofTheDay.filter((roast) => ["roasting", "resting"].includes(cookStage(roast)));
-  const practised = useLiveQuery(() => database().practised.toArray(), []) ?? NONE_PRACTISED;
-  useBridge(roasts, inTheKitchen);
+  const practised = useLiveQuery(() => database().practised.toArray(), []);
+  // A practised bird has probes of its own; what the bridge hears is of birds that are there.
+  const isReal = ({ id }: Roast): boolean => practised?.every(({ roastId }) => roastId !== id) ?? false;
+  useBridge(roasts.filter(isReal), inTheKitchen.filter(isReal));
   useWakeLock(inTheKitchen.length > 0);
   return (
     <>
@@ -47,7 +47,7 @@ export function DayService() {
         <OnItsDay key={roast.id} roast={roast} />
       ))}
       {inTheKitchen.map((roast) => {
-        const own = practised.find(({ roastId }) => roastId === roast.id);
+        const own = practised?.find(({ roastId }) => roastId === roast.id);
         return own && <PracticeProbes key={roast.id} roast={roast} practised={own} />;
       })}
       <Alarms openId={openId} />

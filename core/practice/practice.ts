@@ -8,8 +8,8 @@ import { constant } from "../constants";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
 import { goalsAtPull, type PlannedDone, roastOptions } from "../forecast/planned";
 import { pointStencil } from "../heat/stencil";
-import { type Relived, relive, type Subject } from "../log/relive";
-import type { Roast } from "../plan/schema";
+import { type Course, type Relived, relive, type Subject } from "../log/relive";
+import type { Plan, Roast } from "../plan/schema";
 import { KG_PER_POUND } from "../units/quantity";
 import { MINUTE_MS } from "../units/time";
 
@@ -80,6 +80,49 @@ const truthOf = ({ outMin, peakC, indices, logReduction }: Relived): Truth => ({
   logReduction,
 });
 
+const REST_AFTER_MIN = 40;
+
+/** The hidden bird under some course, as it truly comes out. */
+function* truly(
+  roast: Pick<Roast, "plan" | "happened">,
+  practised: Practised,
+  out: Course["out"],
+  restMin: number,
+): Generator<number, Truth> {
+  const asked = hiddenOptions(roast, practised);
+  const { traits, events } = hiddenTraits(asked);
+  const bird = hiddenBird(asked.options, traits, true);
+  const { centres } = bird.body.unit;
+  const tips = bird.centres.map((centre) => ({
+    centre,
+    stencil: pointStencil(bird.body, centres[centre] as Vec3),
+    offK: 0,
+  }));
+  const subject: Subject = { bird, oven: { ...traits.oven, hotSideK: roast.plan.equipment.hotSideK }, tips };
+  const relived = yield* relive(subject, {
+    options: { ...asked.options, events },
+    out,
+    restMin: Math.min(LONGEST_REST_MIN, restMin),
+    cover: roast.plan.cover,
+    dryHours: 0,
+    saltPercent: 0,
+    pictured: false,
+  });
+  return truthOf(relived);
+}
+
+/** As it went: a roast that was pulled, and carved. */
+export function* asItWent(roast: Pick<Roast, "plan" | "happened">, practised: Practised): Generator<number, Truth> {
+  const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
+  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
+  const restMin = carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN;
+  return yield* truly(roast, practised, { atMin: since(inAt, pulledAt) }, restMin);
+}
+
+/** By the plain rule, minutes in the heat. */
+export const poundMinutes = ({ bird }: Pick<Plan, "bird">): number =>
+  (bird.massKg / KG_PER_POUND) * constant("minutesPerPound");
+
 /** @param roast that was carved @param carveAtMs when it was to be @param cook its plan's own bird. Yields now and then. */
 export function* debrief(
   roast: Pick<Roast, "plan" | "happened">,
@@ -88,43 +131,16 @@ export function* debrief(
   carveAtMs: number,
 ): Generator<number, Debrief> {
   const { plan, happened } = roast;
-  const asked = hiddenOptions(roast, practised);
-  const { traits, events } = hiddenTraits(asked);
-  const subject = (): Subject => {
-    const bird = hiddenBird(asked.options, traits, true);
-    const { centres } = bird.body.unit;
-    const tips = bird.centres.map((centre) => ({
-      centre,
-      stencil: pointStencil(bird.body, centres[centre] as Vec3),
-      offK: 0,
-    }));
-    return { bird, oven: { ...traits.oven, hotSideK: plan.equipment.hotSideK }, tips };
-  };
-  const inMs = Date.parse(happened.inAt ?? "");
-  const pulledMin = (Date.parse(happened.pulledAt ?? "") - inMs) / MINUTE_MS;
-  const carvedMs = happened.carvedAt ? Date.parse(happened.carvedAt) : null;
-  const restMin = carvedMs === null ? 30 : Math.max(0, (carvedMs - inMs) / MINUTE_MS - pulledMin);
-  const courseTo = (out: Parameters<typeof relive>[1]["out"], rest: number) => ({
-    options: { ...asked.options, events },
-    out,
-    restMin: Math.min(LONGEST_REST_MIN, rest),
-    cover: plan.cover,
-    dryHours: 0,
-    saltPercent: 0,
-    pictured: false,
-  });
-  const asItWent = truthOf(yield* relive(subject(), courseTo({ atMin: pulledMin }, restMin)));
+  const { traits } = hiddenTraits(hiddenOptions(roast, practised));
   const goals = goalsAtPull(plan, cook);
-  const aims = Object.keys(goals).length > 0 ? goals : plan.targetC;
-  const atBest = truthOf(yield* relive(subject(), courseTo({ shownC: aims }, 40)));
-  const poundMin = (plan.bird.massKg / KG_PER_POUND) * constant("minutesPerPound");
-  const byThePound = truthOf(yield* relive(subject(), courseTo({ atMin: poundMin }, 40)));
+  const shownC = Object.keys(goals).length > 0 ? goals : plan.targetC;
+  const { carvedAt } = happened;
   return {
     ovenOffsetK: traits.oven.offsetK,
     breastThickness: traits.breastThickness,
-    asItWent,
-    atBest,
-    byThePound,
-    lateMin: carvedMs === null ? null : Math.round((carvedMs - carveAtMs) / MINUTE_MS),
+    asItWent: yield* asItWent(roast, practised),
+    atBest: yield* truly(roast, practised, { shownC }, REST_AFTER_MIN),
+    byThePound: yield* truly(roast, practised, { atMin: poundMinutes(plan) }, REST_AFTER_MIN),
+    lateMin: carvedAt ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null,
   };
 }

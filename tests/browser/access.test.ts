@@ -30,6 +30,7 @@ const VIEWS = [
   { path: "/log/demo-late", says: "Last read" },
   { path: "/roast/demo-late/carve", says: "Carve" },
   { path: "/log", says: "28 min later" },
+  { path: "/practice", says: "minutes of yours" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
   { path: "/handbook/heating", says: "How long for which bird" },
