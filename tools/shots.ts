@@ -57,7 +57,7 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
   { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
-  { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", "28 min later"] },
+  { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", "30 min later"] },
   {
     name: "record",
     path: "/log/demo-late",

@@ -29,7 +29,7 @@ const VIEWS = [
   { path: "/roast/demo-late/cook", says: "To the table" },
   { path: "/log/demo-late", says: "Last read" },
   { path: "/roast/demo-late/carve", says: "Carve" },
-  { path: "/log", says: "28 min later" },
+  { path: "/log", says: "30 min later" },
   { path: "/practice", says: "minutes of yours" },
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
