@@ -1,7 +1,7 @@
 /** The day's service: outside all screens, alive while the app is open. Screens only show what it knows. */
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { memo, useEffect } from "react";
+import { lazy, memo, Suspense, useEffect } from "react";
 import { useMatch } from "react-router";
 import { cookStage, type Roast } from "../../core/plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
@@ -10,11 +10,13 @@ import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
 import { useAlarms } from "./alarm";
 import { useBridge } from "./bridge";
-import { PracticeProbes } from "./PracticeProbes";
 import { forgetDay, publishDay } from "./roastDay";
 import { usePrediction } from "./usePrediction";
 import { useRoastDay } from "./useRoastDay";
 import { useWakeLock } from "./useWakeLock";
+
+/** Of its own script: who practises nothing has no hidden bird. */
+const PracticeProbes = lazy(async () => ({ default: (await import("./PracticeProbes")).PracticeProbes }));
 
 /** A roast that is planned belongs to the day from its eve on; one whose dinner is long over, no more. */
 const EVE_HOURS = 36;
@@ -48,7 +50,13 @@ export function DayService() {
       ))}
       {inTheKitchen.map((roast) => {
         const own = practised?.find(({ roastId }) => roastId === roast.id);
-        return own && <PracticeProbes key={roast.id} roast={roast} practised={own} />;
+        return (
+          own && (
+            <Suspense key={roast.id} fallback={null}>
+              <PracticeProbes roast={roast} practised={own} />
+            </Suspense>
+          )
+        );
       })}
       <Alarms openId={openId} />
     </>
