@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import { OVEN_ON } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
@@ -6,7 +7,7 @@ import { lateWords } from "../../../words/advice";
 import { clockTime, dayAndTime, largeCountdown } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
-import { clockNow } from "../../shell/clock";
+import { clockNow, usePace } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { FasterWays } from "../../simulation/FasterWays";
 import { Button } from "../../ui/Button";
@@ -27,6 +28,7 @@ interface Props {
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
   const reader = useHabits();
+  const { pace } = usePace();
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
   const { plan } = roast;
@@ -74,6 +76,14 @@ export function Before({ day, acts }: Props) {
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
       />
       <ProbeSheet plan={plan} />
+      {!pace && (
+        <Link
+          to={`/practice?roast=${roast.id}`}
+          className="min-h-12 content-center self-start px-4 underline underline-offset-4"
+        >
+          Practise this roast first, on a fast clock
+        </Link>
+      )}
       {rows.length > 0 && <Rows rows={rows} plan={plan} />}
     </>
   );

@@ -51,7 +51,7 @@ export function PracticeScreen() {
     .filter((roast) => !pace && cookStage(roast) === "planned")
     .map((roast) => ({ id: roast.id, title: titleShown(roast, reader), plan: roast.plan }));
   const choices = [...planned, ...usual];
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [chosen, setChosen] = useState(search.get("roast"));
   const { id, plan, title } = choices.find((choice) => choice.id === chosen) ?? (choices[0] as (typeof choices)[0]);
   const [seed] = useState(() => search.get("seed") ?? newSeed());
   if (!roasts) return null;
