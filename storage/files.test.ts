@@ -183,7 +183,7 @@ describe("a file that was taken in", () => {
         expect(await exported(to)).toBe(before);
         expect(await imports(to)).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     );
   });
 

@@ -32,7 +32,7 @@ describe("where a thermometer goes in", () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 30 },
     );
   });
 

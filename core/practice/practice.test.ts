@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { hiddenRoast } from "../forecast/hiddenRoast";
+import { hiddenRoast, hiddenTraits } from "../forecast/hiddenRoast";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { DIFFICULTIES, debrief, hiddenOptions } from "./practice";
@@ -25,7 +25,7 @@ describe("a hidden roast", () => {
     expect(shown("harbour", "calm")).toEqual(shown("harbour", "calm"));
     expect(shown("harbour", "calm")).not.toEqual(shown("light", "calm"));
     const off = DIFFICULTIES.map((difficulty) =>
-      Math.abs(drain(debrief(went(60, 90), { seed: "harbour", difficulty }, null, CARVE_MS)).ovenOffsetK),
+      Math.abs(hiddenTraits(hiddenOptions(went(60, 90), { seed: "harbour", difficulty })).traits.oven.offsetK),
     );
     expect(off).toEqual([...off].sort((a, b) => a - b));
   });
