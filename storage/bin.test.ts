@@ -1,9 +1,11 @@
 import "fake-indexeddb/auto";
+import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { DAY_MS } from "../core/units/time";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { emptyBin, inBin, putBack, throwAway } from "./bin";
 import { BrumaDatabase } from "./database";
+import { storedRoasts } from "./listing";
 import { addPhoto, photosOf } from "./photos";
 import { addReadings, readingsOf, saveRoast } from "./roasts";
 
@@ -60,5 +62,27 @@ describe("the bin", () => {
     await throwAway(db, "hurt", NOW_MS);
     await putBack(db, "hurt", NOW_MS);
     expect(await db.table("roasts").get("hurt")).toEqual({ id: "hurt", dinner: "hurt", plan: 7 });
+  });
+
+  it("gives back what was thrown away before there were ovens by name, as a roast of today", async () => {
+    const name = `bin-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(10).stores({
+      roasts: "id, createdAt, dinner",
+      readings: "++key, roastId, [roastId+at]",
+      preferences: "id",
+      kitchen: "id",
+      photos: "++key, roastId",
+      shared: "roastId",
+      bin: "roastId, binnedMs",
+    });
+    const { oven: _, ...plan } = sampleRoast("past").plan;
+    const roast = { ...sampleRoast("past"), plan };
+    await old.table("bin").add({ roastId: "past", binnedMs: NOW_MS, roast, readings: [], photos: [] });
+    old.close();
+    const now = new BrumaDatabase(name);
+    await putBack(now, "past", NOW_MS);
+    expect(await now.roasts.get("past")).toEqual(sampleRoast("past"));
+    expect(await storedRoasts(now)).toEqual([sampleRoast("past")]);
   });
 });
