@@ -14,7 +14,7 @@ import type { HistoryPoint, LivingBird } from "../processes/bird";
 import { drain, type Frame } from "../processes/cook";
 import type { Indices } from "../processes/indices";
 import { resting } from "../processes/rest";
-import { roasting } from "../processes/roast";
+import { LONGEST_ROAST_MIN, roasting } from "../processes/roast";
 import { drying } from "../processes/salting";
 
 /** A bird about to go in, the oven it goes into, and where its thermometers are. */
@@ -72,7 +72,6 @@ export interface Relived {
 /** The pull is placed to this, and the chart has a point so often. */
 const STEP_MIN = 1;
 const FRAME_EVERY_MIN = 6;
-const LONGEST_MIN = 12 * 60;
 
 /**
  * The bird of a draw. @param missedC what the cook's thermometers show where this bird's show `options.shownC`: what the
@@ -132,7 +131,7 @@ export function* relive({ bird, oven, tips }: Subject, course: Course): Generato
       traits: oven,
       birds,
       everyMin: STEP_MIN,
-      longestMin: LONGEST_MIN,
+      longestMin: LONGEST_ROAST_MIN,
       ...(events && { events }),
       ...(source && { source }),
       ...(bacon && { bacon }),

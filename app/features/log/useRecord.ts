@@ -9,6 +9,7 @@ import { FIRST_SHARES } from "../../../core/forecast/shares";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
 import type { Roast } from "../../../core/plan/schema";
+import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { MINUTE_MS } from "../../../core/units/time";
 import type { Observed } from "../../day/roastDay";
@@ -36,8 +37,8 @@ export interface LookedBack {
   readonly fault: string | null;
 }
 
-/** A record longer than this is of a bird that nobody said was out: nothing is computed of it. */
-const LONGEST_LOOK_MIN = 12 * 60;
+/** Of a bird that nobody said was out, or that was out before it was in, nothing is computed. */
+const NOT_COMPUTED = "it was in the heat for no time, or for longer than any roast";
 
 const placeOf = ({ part, side, minute }: { part: string; side?: string | undefined; minute: number }): string =>
   `${part}/${side ?? ""}/${minute.toFixed(3)}`;
@@ -62,13 +63,13 @@ export function useRecord(roast: Roast): LookedBack {
   });
   const isPlanned = planned.answer !== null;
   const goalsC = useMemo(() => goalsAtPull(plan, cook), [plan, cook]);
-  const isOver = outMin > 0 && outMin < LONGEST_LOOK_MIN;
+  const isComputed = outMin > 0 && outMin <= LONGEST_ROAST_MIN;
   const options = useMemo(
     () =>
-      isPlanned && isOver
+      isPlanned && isComputed
         ? { ...roastOptions({ plan, happened }, { ...plan.targetC, ...goalsC }), atLeastMin: outMin }
         : null,
-    [isPlanned, isOver, plan, happened, goalsC, outMin],
+    [isPlanned, isComputed, plan, happened, goalsC, outMin],
   );
   const readings = screen.kept;
   const fit = useSimulated<"fit">(options && readings.length > 0 ? { kind: "fit", options, readings } : null);
@@ -129,6 +130,6 @@ export function useRecord(roast: Roast): LookedBack {
     forecast,
     relived: relived.answer,
     mattered: mattered.answer,
-    fault: planned.fault ?? fit.fault ?? relived.fault ?? mattered.fault,
+    fault: isComputed ? (planned.fault ?? fit.fault ?? relived.fault ?? mattered.fault) : NOT_COMPUTED,
   };
 }
