@@ -39,9 +39,11 @@ export function readRow(row: unknown): Roast | Unreadable {
 export const storedRoasts = async (db: BrumaDatabase): Promise<readonly (Roast | Unreadable)[]> =>
   (await db.roasts.toArray()).map(readRow);
 
-/** Those that can be shown. */
-export const readableRoasts = async (db: BrumaDatabase): Promise<readonly Roast[]> =>
-  (await storedRoasts(db)).filter(isReadable);
+/** Those that can be shown. @param isWanted looks at a row as it stands: what is not wanted is not read */
+export const readableRoasts = async (
+  db: BrumaDatabase,
+  isWanted: (row: Roast) => boolean = () => true,
+): Promise<readonly Roast[]> => (await db.roasts.toArray()).filter(isWanted).map(readRow).filter(isReadable);
 
 /** One of them; null where there is none of that id. */
 export async function storedRoast(db: BrumaDatabase, id: string): Promise<Roast | Unreadable | null> {

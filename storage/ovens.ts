@@ -10,16 +10,19 @@ export interface OvenHere extends InOven {
   readonly oven: Oven;
 }
 
+/** A log of many years is read whole for none of this. */
+const isInOven = (row: Roast): boolean => Boolean(row.plan?.oven);
+
 /** All of them by name: those of the kitchen, and those that only roasts from elsewhere speak of. */
 export async function ovensOf(db: BrumaDatabase, nowMs: number): Promise<readonly OvenHere[]> {
-  const [stored, roasts] = [await db.ovens.toArray(), await readableRoasts(db)];
+  const [stored, roasts] = [await db.ovens.toArray(), await readableRoasts(db, isInOven)];
   return inOvens(stored, roasts, nowMs);
 }
 
 /** Plans that are still to be cooked go by what is known now. */
 async function taughtAnew(db: BrumaDatabase, nowMs: number): Promise<void> {
   const stored = await db.ovens.toArray();
-  const roasts = await readableRoasts(db);
+  const roasts = await readableRoasts(db, isInOven);
   for (const roast of roasts) {
     const { oven: planned } = roast.plan;
     const oven = stored.find(({ id }) => id === planned?.id);

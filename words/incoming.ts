@@ -94,3 +94,6 @@ export const firstFault = ([first]: readonly Fault[]): string =>
 /** Why a row was not taken in. */
 export const rowReason = ({ where, wrong }: RejectedRow, units?: UnitSystem): string =>
   placed(where, wrongWords(wrong, units));
+
+/** "1 roast", "12 roasts" */
+export const roastsWords = (count: number): string => `${count} ${count === 1 ? "roast" : "roasts"}`;

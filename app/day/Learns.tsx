@@ -9,18 +9,15 @@ import { stored } from "../shell/stored";
 import { useSimulated } from "../simulation/useSimulated";
 import { useObserved } from "./useObserved";
 
-/** Asks a closed roast what it says of its oven, once, behind everything else, and has it written down. Shows nothing. */
+/** Asks a roast (`isUnasked`) what it says of its oven, behind everything else, and has it written down. Shows nothing. */
 export function Learns({ roast }: { readonly roast: Roast }) {
-  const { id, plan, happened, says } = roast;
+  const { id, plan, happened } = roast;
   const outMin = (Date.parse(happened.pulledAt ?? "") - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
-  const isAsked = happened.closedAt !== undefined && says === undefined;
   const input = useMemo(() => plannedInput(plan), [plan]);
   const { readings, screen } = useObserved(roast, startCOf(input.before), outMin);
-  const planned = useSimulated<"plan">(isAsked ? { kind: "plan", input, quality: "settled" } : null, {
-    urgency: "behind",
-  });
+  const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { urgency: "behind" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
-  const isReady = isAsked && readings !== null && planned.answer !== null;
+  const isReady = readings !== null && planned.answer !== null;
   const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook));
   const said = useSimulated<"oven-says">(isReady ? { kind: "oven-says", options, readings: screen.kept } : null, {
     urgency: "behind",

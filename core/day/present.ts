@@ -4,9 +4,8 @@
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
-import { type EnsembleOptions, memberBird, priorOf, tipStencil } from "../forecast/ensemble";
+import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
-import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
 import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
@@ -62,32 +61,15 @@ function indicesOf(bird: LivingBird): Indices {
 /** Yields now and then. */
 export function* presentBird(asked: PresentOptions): Generator<number, Present> {
   const { options, estimate, targetsC, nowMin, pulledMin, cover, seenC } = asked;
-  const { stages, events, source, birds = 1, shownC, bacon, preheatC } = options;
+  const { stages, source, birds = 1, shownC } = options;
   const traits = traitsOf(estimate, priorOf(options));
   const { bird, oven } = memberBird(options, traits);
-  const { body } = bird;
-  const tips = bird.centres.map((centre) => ({
-    centre,
-    stencil: tipStencil(body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
-    // What the bird of the estimate misses of the readings, the thermometer shows more.
-    offK: (targetsC[centre] ?? 0) - (shownC[centre] ?? 0),
-  }));
-  const shown = (): CentreTemperatures =>
-    Object.fromEntries(
-      tips.map(({ centre, stencil, offK }) => [centre, readAt(bird.solver.temperatureC, stencil) + offK]),
-    );
+  // What the bird of the estimate misses of the readings, the thermometer shows more.
+  const tips = tipsOf(bird, traits, shownC, targetsC);
+  const shown = (): CentreTemperatures => shownBy(tips, bird);
   const all = (now: CentreTemperatures, goalsC: CentreTemperatures): boolean =>
     bird.centres.every((centre) => (now[centre] ?? 0) >= (goalsC[centre] ?? Number.NEGATIVE_INFINITY));
-  const roast = roasting(bird, {
-    stages,
-    traits: oven,
-    birds,
-    everyMin: STEP_MIN,
-    ...(events && { events }),
-    ...(source && { source }),
-    ...(bacon && { bacon }),
-    preheatC,
-  });
+  const roast = roasting(bird, roastingOf(options, oven, STEP_MIN));
   const until = pulledMin ?? nowMin;
   roast.next();
   while (bird.minute < until) {

@@ -12,7 +12,7 @@ import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";
 import type { Indices } from "../processes/indices";
-import { needsBothHalves, roasting } from "../processes/roast";
+import { needsBothHalves, type RoastOptions, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
@@ -101,6 +101,60 @@ export function memberBird(
   return { bird, oven };
 }
 
+/** How a bird of such options is roasted in an oven of some traits, a point every so many minutes. */
+export const roastingOf = (
+  {
+    stages,
+    events,
+    source,
+    birds = 1,
+    bacon,
+    preheatC,
+  }: Pick<EnsembleOptions, "stages" | "events" | "source" | "birds" | "bacon" | "preheatC">,
+  traits: OvenTraits,
+  everyMin: number,
+): RoastOptions => ({
+  stages,
+  traits,
+  birds,
+  everyMin,
+  ...(events && { events }),
+  ...(source && { source }),
+  ...(bacon && { bacon }),
+  preheatC,
+});
+
+/** A thermometer in a simulated bird. */
+export interface Tip {
+  readonly centre: Centre;
+  readonly stencil: PointStencil;
+  /** What it shows beyond the simulated bird, K: what the bird of the estimate misses of the readings. */
+  readonly offK: number;
+}
+
+/**
+ * One at each centre, where a bird of such traits has it.
+ * @param aimC what this bird has to show where the cook's thermometers show `shownC`
+ */
+export const tipsOf = (
+  { centres, body }: LivingBird,
+  { probeM }: BirdTraits,
+  aimC: CentreTemperatures,
+  shownC: CentreTemperatures,
+): readonly Tip[] =>
+  centres.map((centre) => {
+    const [aim, shown] = [aimC[centre], shownC[centre]];
+    return {
+      centre,
+      stencil: tipStencil(body, centre, centre === "filling" ? 0 : probeM[centre]),
+      offK: aim === undefined || shown === undefined ? 0 : shown - aim,
+    };
+  });
+
+/** What they show now. */
+export const shownBy = (tips: readonly Tip[], { solver }: LivingBird): CentreTemperatures =>
+  Object.fromEntries(tips.map(({ centre, stencil, offK }) => [centre, readAt(solver.temperatureC, stencil) + offK]));
+
 const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when?: Condition }[] =>
   events.flatMap((event) => ("when" in event ? [event] : []));
 
@@ -110,8 +164,7 @@ export const priorOf = ({ prior, source }: Pick<EnsembleOptions, "prior" | "sour
 
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {
-  const { stages, events, source, shownC, atLeastMin = 0 } = options;
-  const { birds = 1, longestMin = LONGEST_MEMBER_MIN } = options;
+  const { stages, events, shownC, atLeastMin = 0, longestMin = LONGEST_MEMBER_MIN } = options;
   const traits = traitsOf(draw, priorOf(options));
   const watched = options.watched === true || waitsForColour([...stages, ...momentsOf(events)]);
   const { bird, oven } = memberBird(options, traits, watched);
@@ -122,17 +175,7 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
     shown: [] as number[],
   }));
   const minutes: number[] = [];
-  for (const point of roasting(bird, {
-    stages,
-    traits: oven,
-    birds,
-    everyMin: ENSEMBLE_STEP_MIN,
-    longestMin,
-    ...(events && { events }),
-    ...(source && { source }),
-    ...(options.bacon && { bacon: true }),
-    preheatC: options.preheatC,
-  })) {
+  for (const point of roasting(bird, { ...roastingOf(options, oven, ENSEMBLE_STEP_MIN), longestMin })) {
     minutes.push(point.minute);
     for (const probe of probes) probe.shown.push(readAt(bird.solver.temperatureC, probe.stencil));
     const there = probes.every(

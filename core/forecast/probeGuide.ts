@@ -4,7 +4,7 @@ import type { Vec3 } from "../bird/sdf";
 import type { Centre } from "../bird/solid";
 import { pointStencil, readAt } from "../heat/stencil";
 import { roasting } from "../processes/roast";
-import { type EnsembleOptions, memberBird, priorOf } from "./ensemble";
+import { type EnsembleOptions, memberBird, priorOf, roastingOf } from "./ensemble";
 import { traitsOf } from "./prior";
 
 export interface ProbeGuide extends ProbePath {
@@ -24,17 +24,8 @@ export function* probeGuides(options: EnsembleOptions): Generator<number, readon
       const path = probePath(bird.body, centre);
       return path ? [{ centre, path }] : [];
     });
-    const { stages, events, source, birds = 1, bacon, preheatC, shownC } = options;
-    for (const { minute } of roasting(bird, {
-      stages,
-      traits: oven,
-      birds,
-      everyMin: STEP_MIN,
-      ...(events && { events }),
-      ...(source && { source }),
-      ...(bacon && { bacon }),
-      preheatC,
-    })) {
+    const { shownC } = options;
+    for (const { minute } of roasting(bird, roastingOf(options, oven, STEP_MIN))) {
       if (bird.centres.every((centre) => bird.centreC(centre) >= (shownC[centre] ?? Number.NEGATIVE_INFINITY))) break;
       yield minute;
     }

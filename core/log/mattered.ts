@@ -36,7 +36,7 @@ export interface Mattered {
   readonly would: readonly Otherwise[];
 }
 
-const outcomeOf = ({ outMin, peakC, indices, logReduction }: Relived): Outcome => ({
+export const outcomeOf = ({ outMin, peakC, indices, logReduction }: Relived): Outcome => ({
   outMin,
   peakC,
   juicesBreast: indices.juicesKept.breast ?? null,
@@ -96,7 +96,7 @@ export type MakeSubject = (plan: Plan) => Subject;
 const AT_GOAL_MIN = 3;
 
 /**
- * @param birds each is cooked every way @param courseOf what is done with them under a plan
+ * Every change that can be made, and what it gives; the best first. @param birds each is cooked every way
  * Yields now and then.
  */
 export function* weighed(

@@ -101,6 +101,10 @@ export interface LearnedOven extends KnownOven {
 const MOST_K = 100;
 const within = (low: number, value: number, high: number): number => Math.min(high, Math.max(low, value));
 
+/** What one standard deviation along a direction does to a roast. */
+const steepOn = (by: readonly number[], along: readonly number[]): number =>
+  by.reduce((sum, value, n) => sum + value * (along[n] as number), 0);
+
 /** @returns null while nothing is said */
 export function learned(said: readonly Said[], nowMs: number, offsetSdK: number): LearnedOven | null {
   if (said.length === 0) return null;
@@ -112,7 +116,7 @@ export function learned(said: readonly Said[], nowMs: number, offsetSdK: number)
   const each = said.map(({ slower, doubt, by: own, atMs }) => ({
     slower,
     doubt,
-    steep: own.reduce((sum, value, n) => sum + value * (along[n] as number), 0),
+    steep: steepOn(own, along),
     weight: 0.5 ** (Math.max(0, nowMs - atMs) / YEAR_MS / HALF_LIFE_YEARS),
   }));
   let at = 0;
@@ -151,7 +155,7 @@ export function hasChanged(said: readonly Said[], nowMs: number, offsetSdK: numb
   const known = learned(before, nowMs, offsetSdK);
   if (!known || last.length < 2) return false;
   const off = last.map(({ slower, doubt, by }) => {
-    const steep = by.reduce((sum, value, n) => sum + value * (known.along[n] as number), 0);
+    const steep = steepOn(by, known.along);
     return (slower - steep * known.mean) / Math.hypot(doubt, steep * known.sd);
   });
   return off.every((each) => each > CHANGED_SD) || off.every((each) => each < -CHANGED_SD);
@@ -167,6 +171,10 @@ export interface InOven {
   /** When it was last cooked in, epoch ms. */
   readonly lastMs: number | null;
 }
+
+/** Whether a roast is over and was not asked yet what it says. */
+export const isUnasked = ({ happened, says }: Pick<Roast, "happened" | "says">): boolean =>
+  happened.closedAt !== undefined && says === undefined;
 
 /** Whether a roast's word counts. */
 export const isHeard = (oven: Oven, { id, says, happened }: Pick<Roast, "id" | "says" | "happened">): boolean =>

@@ -5,10 +5,9 @@
 import type { BirdForm } from "../bird/form";
 import { cellCentre, sectionSampler } from "../bird/section";
 import type { Centre, CentreTemperatures } from "../bird/solid";
-import { type EnsembleOptions, memberBird, priorOf, tipStencil } from "../forecast/ensemble";
+import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, type Tip, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import type { OvenTraits } from "../heat/ovens";
-import { type PointStencil, readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
 import type { HistoryPoint, LivingBird } from "../processes/bird";
 import { drain, type Frame } from "../processes/cook";
@@ -23,13 +22,6 @@ export interface Subject {
   readonly oven: OvenTraits;
   readonly tips: readonly Tip[];
 }
-interface Tip {
-  readonly centre: Centre;
-  readonly stencil: PointStencil;
-  /** What it shows beyond the simulated bird: what the estimate still misses of the readings, K. */
-  readonly offK: number;
-}
-
 /** What was done with it. */
 export interface Course {
   readonly options: Pick<EnsembleOptions, "stages" | "events" | "source" | "birds" | "bacon" | "preheatC">;
@@ -80,25 +72,13 @@ const FRAME_EVERY_MIN = 6;
 export function subjectOf(options: EnsembleOptions, draw: Draw, missedC: CentreTemperatures = {}): Subject {
   const traits = traitsOf(draw, priorOf(options));
   const { bird, oven } = memberBird(options, traits);
-  const tips = bird.centres.map((centre): Tip => {
-    const [aim, target] = [options.shownC[centre], missedC[centre]];
-    return {
-      centre,
-      stencil: tipStencil(bird.body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
-      offK: aim === undefined || target === undefined ? 0 : target - aim,
-    };
-  });
-  return { bird, oven, tips };
+  return { bird, oven, tips: tipsOf(bird, traits, options.shownC, missedC) };
 }
 
 /** Yields each minute. The bird's memory is given back at the end. */
-export function* relive({ bird, oven, tips }: Subject, course: Course): Generator<number, Relived> {
-  const { options, out, restMin, cover, dryHours, saltPercent, pictured } = course;
-  const { stages, events, source, birds = 1, bacon, preheatC } = options;
-  const shown = (): CentreTemperatures =>
-    Object.fromEntries(
-      tips.map(({ centre, stencil, offK }) => [centre, readAt(bird.solver.temperatureC, stencil) + offK]),
-    );
+export function* relive({ bird, oven, tips }: Subject, asked: Course): Generator<number, Relived> {
+  const { options, out, restMin, cover, dryHours, saltPercent, pictured } = asked;
+  const shown = (): CentreTemperatures => shownBy(tips, bird);
   try {
     if (dryHours > 0) {
       drain(drying(bird, { hours: dryHours, fridgeC: bird.coldest().celsius }));
@@ -126,17 +106,8 @@ export function* relive({ bird, oven, tips }: Subject, course: Course): Generato
       return tips.every(({ centre }) => (now[centre] ?? 0) >= (out.shownC[centre] ?? Number.NEGATIVE_INFINITY));
     };
     let isMet = false;
-    for (const { minute } of roasting(bird, {
-      stages,
-      traits: oven,
-      birds,
-      everyMin: STEP_MIN,
-      longestMin: LONGEST_ROAST_MIN,
-      ...(events && { events }),
-      ...(source && { source }),
-      ...(bacon && { bacon }),
-      preheatC,
-    })) {
+    const course = { ...roastingOf(options, oven, STEP_MIN), longestMin: LONGEST_ROAST_MIN };
+    for (const { minute } of roasting(bird, course)) {
       if (isOut(look())) {
         isMet = true;
         break;

@@ -14,9 +14,9 @@ import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { restFor } from "../processes/rest";
-import { derivePlan } from "../schedule/derive";
+import { derivePlan, plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS } from "../units/time";
-import { asItWent, type Difficulty, hiddenOptions, type Practised, poundMinutes, type Truth } from "./practice";
+import { asItWent, type Difficulty, hiddenOptions, type Practised, type Truth } from "./practice";
 
 export const POLICIES = ["no-thermometer", "by-the-book", "bruma"] as const;
 export type Policy = (typeof POLICIES)[number];
@@ -80,7 +80,7 @@ const byHand = (readings: readonly Reading[], minute: number): CentreTemperature
   lowestC(readings.filter((each) => each.side !== "left" && each.minute > minute - 5));
 
 function bookMinutes(plan: Plan, practised: Practised): number {
-  const from = poundMinutes(plan) - LOOK_BEFORE_MIN;
+  const from = plainRuleMin(plan.bird.massKg) - LOOK_BEFORE_MIN;
   let lookMin = from;
   for (const { minute, readings } of readingsOf(plan, practised)) {
     if (minute < lookMin) continue;
@@ -102,8 +102,8 @@ export function play(seed: number, difficulty: Difficulty, policy: Policy): Play
   const { carveAtMs } = schedule;
   const startC = startCOf(plannedInput(plan).before);
   const [inMs, outMin, restMin] = ((): readonly [number, number, number] => {
-    const byPoundMs = carveAtMs - (poundMinutes(plan) + BOOK_REST_MIN) * MINUTE_MS;
-    if (policy === "no-thermometer") return [byPoundMs, poundMinutes(plan), BOOK_REST_MIN];
+    const byPoundMs = carveAtMs - (plainRuleMin(plan.bird.massKg) + BOOK_REST_MIN) * MINUTE_MS;
+    if (policy === "no-thermometer") return [byPoundMs, plainRuleMin(plan.bird.massKg), BOOK_REST_MIN];
     if (policy === "by-the-book") return [byPoundMs, bookMinutes(plan, practised), BOOK_REST_MIN];
     let out = LONGEST_MIN;
     for (const { minute, readings } of readingsOf(plan, practised)) {

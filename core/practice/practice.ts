@@ -3,14 +3,14 @@
  * truly was, told afterwards. Deterministic: the same seed, the same roast.
  */
 import type { Vec3 } from "../bird/sdf";
-import type { CentreTemperatures } from "../bird/solid";
-import { constant } from "../constants";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
 import { goalsAtPull, type PlannedDone, roastOptions } from "../forecast/planned";
 import { pointStencil } from "../heat/stencil";
+import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
-import type { Plan, Roast } from "../plan/schema";
-import { KG_PER_POUND } from "../units/quantity";
+import type { Roast } from "../plan/schema";
+import { verdict } from "../safety/guideline";
+import { plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS } from "../units/time";
 
 export const DIFFICULTIES = ["calm", "usual", "worst"] as const;
@@ -45,15 +45,9 @@ export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, { seed, d
   };
 }
 
-/** One way in which it could have gone, as it truly would have. */
-export interface Truth {
-  readonly outMin: number;
-  /** Highest at each thermal centre itself. */
-  readonly peakC: CentreTemperatures;
+/** One way in which it could have gone, as it truly would have; its highest at each thermal centre itself. */
+export interface Truth extends Outcome {
   readonly isAtGuideline: boolean;
-  readonly juicesBreast: number | null;
-  readonly browning: number;
-  readonly logReduction: number;
 }
 
 export interface Debrief {
@@ -69,16 +63,11 @@ export interface Debrief {
   readonly lateMin: number | null;
 }
 
-const READ_TO_K = 0.05;
-
-const truthOf = ({ outMin, peakC, indices, logReduction }: Relived): Truth => ({
-  outMin,
-  peakC,
-  isAtGuideline: Object.values(peakC).every((celsius) => celsius >= constant("guidelineC") - READ_TO_K),
-  juicesBreast: indices.juicesKept.breast ?? null,
-  browning: indices.browning,
-  logReduction,
-});
+const truthOf = (relived: Relived): Truth => {
+  const { peakC, logReduction } = relived;
+  const isAtGuideline = verdict(Object.values(peakC), logReduction).kind === "meets-guideline";
+  return { ...outcomeOf(relived), isAtGuideline };
+};
 
 const REST_AFTER_MIN = 40;
 
@@ -119,10 +108,6 @@ export function* asItWent(roast: Pick<Roast, "plan" | "happened">, practised: Pr
   return yield* truly(roast, practised, { atMin: since(inAt, pulledAt) }, restMin);
 }
 
-/** By the plain rule, minutes in the heat. */
-export const poundMinutes = ({ bird }: Pick<Plan, "bird">): number =>
-  (bird.massKg / KG_PER_POUND) * constant("minutesPerPound");
-
 /** @param roast that was carved @param carveAtMs when it was to be @param cook its plan's own bird. Yields now and then. */
 export function* debrief(
   roast: Pick<Roast, "plan" | "happened">,
@@ -140,7 +125,7 @@ export function* debrief(
     breastThickness: traits.breastThickness,
     asItWent: yield* asItWent(roast, practised),
     atBest: yield* truly(roast, practised, { shownC }, REST_AFTER_MIN),
-    byThePound: yield* truly(roast, practised, { atMin: poundMinutes(plan) }, REST_AFTER_MIN),
+    byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, REST_AFTER_MIN),
     lateMin: carvedAt ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null,
   };
 }

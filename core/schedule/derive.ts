@@ -98,6 +98,9 @@ function reheatingDish({ dayAfter }: Simulated): SideDish[] {
   ];
 }
 
+/** Minutes in the heat by the plain rule: a quarter of an hour a pound. */
+export const plainRuleMin = (massKg: number): number => (massKg / KG_PER_POUND) * constant("minutesPerPound");
+
 /**
  * @param shares band of the roast, as shares of it
  * @param inAt when the bird really went in
@@ -167,7 +170,7 @@ export function derivePlan(
   const known = salt.isCertain ? salt.meatPercentMost : null;
   const salted = atOven ? known : (simulated.saltPercent ?? known);
   const meatPercent = salted === null ? null : salted + saltBesidesPercent(plan);
-  const plainMin = (massKg / KG_PER_POUND) * constant("minutesPerPound");
+  const plainMin = plainRuleMin(massKg);
   return {
     schedule,
     sides,

@@ -1,18 +1,16 @@
 /** A plan that is made late: what of its salting and its thaw there is still time for. */
 
-import { constant } from "../constants";
 import { FIRST_SHARES } from "../forecast/shares";
 import { publishedThaw } from "../kitchen/thaw";
 import { unstuffed, withSalt } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { KG_PER_POUND } from "../units/quantity";
 import type { Conflict } from "./conflicts";
-import { derivePlan, type Simulated } from "./derive";
+import { derivePlan, plainRuleMin, type Simulated } from "./derive";
 
 /** What is reckoned with before anything is simulated: the plain rule, the published thaw, a size that fits anywhere. */
 function rough({ bird, thawIn }: Plan): Simulated {
-  const pullMinute = Math.max(30, (bird.massKg / KG_PER_POUND) * constant("minutesPerPound"));
+  const pullMinute = Math.max(30, plainRuleMin(bird.massKg));
   const thaws = bird.state === "frozen" && (thawIn === "fridge" || thawIn === "water");
   return {
     pullMinute,

@@ -3,7 +3,7 @@ import type { Fault } from "../../../core/faults";
 import type { RoastFile } from "../../../core/formats/file";
 import { type Chosen, type Review, reviewFile, takeFile } from "../../../storage/files";
 import { messageOf } from "../../../words/faults";
-import { wrongWords } from "../../../words/incoming";
+import { roastsWords, wrongWords } from "../../../words/incoming";
 import { readRoastFile } from "../../../workers/roastFile";
 import { clockNow } from "../../shell/clock";
 import { writeCopy } from "../../shell/copy";
@@ -28,16 +28,14 @@ type Said =
       readonly more: number;
     };
 
-const roastsOf = (count: number): string => `${count} ${count === 1 ? "roast" : "roasts"}`;
-
 /** What was taken of a file, and what of it was not. */
 function takenWords(taken: number, { roasts }: Review, name: string): string {
   const same = roasts.filter(({ standing }) => standing === "same").length;
   const left = roasts.length - same - taken;
   return [
-    `${roastsOf(taken)} taken in from ${name}.`,
-    same > 0 && `${roastsOf(same)} here already, the same.`,
-    left > 0 && `${roastsOf(left)} of the file left out, as you said.`,
+    `${roastsWords(taken)} taken in from ${name}.`,
+    same > 0 && `${roastsWords(same)} here already, the same.`,
+    left > 0 && `${roastsWords(left)} of the file left out, as you said.`,
   ]
     .filter(Boolean)
     .join(" ");

@@ -3,7 +3,7 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
 import { HEAT_SOURCES } from "../../../core/heat/sources";
-import { isHeard } from "../../../core/log/ovens";
+import { isHeard, isUnasked } from "../../../core/log/ovens";
 import { MOST_TESTS, type Oven, type Roast } from "../../../core/plan/schema";
 import { kitchenOf } from "../../../storage/kitchen";
 import { deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
@@ -33,9 +33,7 @@ const save = (oven: Oven): Promise<boolean> => stored("The oven was", saveOven(d
 export function Ovens() {
   const ovens = useLiveQuery(() => ovensOf(database(), clockNow()), []);
   if (!ovens) return null;
-  const unheard = ovens
-    .flatMap(({ roasts }) => roasts)
-    .find(({ happened, says }) => happened.closedAt !== undefined && says === undefined);
+  const unheard = ovens.flatMap(({ roasts }) => roasts).find(isUnasked);
   return (
     <section className="grid gap-4" aria-labelledby="ovens-title">
       <div>
@@ -167,7 +165,7 @@ function HeardRoast({ oven, roast }: { readonly oven: Oven; readonly roast: Roas
     void save({ ...oven, leftOut: out ? [...others, id] : others });
   };
   const word = ((): string => {
-    if (says === undefined) return happened.closedAt ? "being asked" : "not closed yet";
+    if (says === undefined) return isUnasked(roast) ? "being asked" : "not closed yet";
     if (says === null) return "too little was read of it";
     return isHeard(oven, roast) || isLeftOut ? "" : "of before it was changed";
   })();

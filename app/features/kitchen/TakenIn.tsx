@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { Import } from "../../../storage/database";
 import { imports, undoImport } from "../../../storage/files";
+import { roastsWords } from "../../../words/incoming";
 import { dayAndTime } from "../../../words/time";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -9,11 +10,9 @@ import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { toast } from "../../ui/toast";
 
-const roastsOf = (count: number): string => `${count} ${count === 1 ? "roast" : "roasts"}`;
-
 function whatOf({ taken, replaced, kitchen, preferences }: Import): string {
   return [
-    roastsOf(taken.length),
+    roastsWords(taken.length),
     replaced.length > 0 && `${replaced.length} in the place of what was here`,
     kitchen !== undefined && "its kitchen",
     preferences !== undefined && "how things are shown",

@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { ovenIn } from "../../../core/forecast/planned";
 import { eventsOf } from "../../../core/log/events";
+import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
 import { inOrder } from "../../../core/plan/happened";
 import { highestTargetC, type OtherwiseId, type Roast } from "../../../core/plan/schema";
@@ -175,7 +176,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
               />
             </section>
           )}
-          <Learns roast={roast} />
+          {isUnasked(roast) && <Learns roast={roast} />}
           <NextTime roast={roast} back={back} onTake={take} />
           <HowItWas
             roast={roast}
