@@ -12,7 +12,7 @@ import { LivingBird } from "../processes/bird";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
-import { type EnsembleOptions, tipStencil } from "./ensemble";
+import { type EnsembleOptions, roastingOf, tipStencil } from "./ensemble";
 import { type BirdTraits, traitsOf, UNKNOWNS } from "./prior";
 
 export interface HiddenOptions {
@@ -86,7 +86,6 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
   const { traits, events } = hiddenTraits(asked);
   const bird = hiddenBird(options, traits);
   const { body } = bird;
-  const { stages, source, birds } = options;
   const slipsAtMin = trouble ? 45 + 40 * chance(`${seed}/slip`) : Number.POSITIVE_INFINITY;
   const tips = bird.centres.flatMap((centre) =>
     bothSides(centre).map((place) => {
@@ -110,17 +109,11 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
     }
     return { minute, shownC };
   };
-  for (const { minute } of roasting(bird, {
-    stages,
-    events,
-    traits: traits.oven,
-    ...(source && { source }),
-    ...(birds && { birds }),
-    everyMin,
+  const course = {
+    ...roastingOf({ ...options, events }, traits.oven, everyMin),
     longestMin: Math.min(longestMin, rest?.pulledMin ?? longestMin),
-  })) {
-    yield shown(minute);
-  }
+  };
+  for (const { minute } of roasting(bird, course)) yield shown(minute);
   if (!rest) return;
   for (const { minute } of resting(bird, { minutes: rest.minutes, cover: rest.cover, everyMin })) yield shown(minute);
 }

@@ -30,6 +30,17 @@ describe("a hidden roast", () => {
     expect(off).toEqual([...off].sort((a, b) => a - b));
   });
 
+  it("is the roast that is told of afterwards: bacon, a hotter oven as it goes in, and all", () => {
+    const changed = { ...plan, preheat: { ...plan.preheat, airC: 260 }, season: { ...plan.season, bacon: true } };
+    const roast = { ...went(60, 90), plan: changed };
+    const { rest: _, ...asked } = hiddenOptions(roast, { seed: "harbour", difficulty: "calm" });
+    const shown = [...hiddenRoast({ ...asked, longestMin: 60 })].at(-1)?.shownC;
+    const plain = [
+      ...hiddenRoast({ ...asked, options: { ...asked.options, bacon: false, preheatC: 160 }, longestMin: 60 }),
+    ];
+    expect(shown?.["right breast"]).not.toEqual(plain.at(-1)?.shownC["right breast"]);
+  });
+
   it("rests once it was pulled: its probes go on telling", () => {
     const points = [...hiddenRoast(hiddenOptions(went(60, 90), practised))];
     expect(points.at(-1)?.minute).toBeCloseTo(60 + 150, 0);

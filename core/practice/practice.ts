@@ -87,7 +87,7 @@ function* truly(
     stencil: pointStencil(bird.body, centres[centre] as Vec3),
     offK: 0,
   }));
-  const subject: Subject = { bird, oven: { ...traits.oven, hotSideK: roast.plan.equipment.hotSideK }, tips };
+  const subject: Subject = { bird, oven: traits.oven, tips };
   const relived = yield* relive(subject, {
     options: { ...asked.options, events },
     out,
