@@ -22,6 +22,7 @@ import { benchDrag } from "./benchDrag";
 import { benchFirstPaint } from "./benchFirstPaint";
 import { benchFollow } from "./benchFollow";
 import { benchLog } from "./benchLog";
+import { benchSolid } from "./benchSolid";
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
@@ -181,6 +182,7 @@ const figures = {
   bundleKilobytes: bundleKilobytes(),
   firstVisit: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFirstPaint() : null,
   drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
+  solid: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchSolid() : null,
   log: process.argv.includes("--log") ? await benchLog() : null,
   follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
 };

@@ -1,9 +1,13 @@
 /** Where a thermometer goes in, in words: from where, how high, which way, how deep. */
+import type { PlacedFrom } from "../core/bird/placing";
 import type { ProbePath } from "../core/bird/probePath";
+import type { Centre } from "../core/bird/solid";
+import type { PointIn } from "../core/bird/solidGeometry";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
-import { formatLength, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import { formatLength, formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import type { StepWords } from "./guides";
 import { PART_NAMES } from "./names";
+import { pointWords } from "./solid";
 
 const CM_PER_INCH = 2.54;
 
@@ -69,4 +73,66 @@ export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem
     does: `${name.charAt(0).toUpperCase()}${name.slice(1)}${paired ? ", both sides alike" : ""}`,
     how: `${entryWords(guide, units)}: ${aimWords(guide)}, ${about(depthCm, units)} in; mark that on the stem.${bone} ${off}`,
   };
+}
+
+export const PLACED_FROM_NAMES: Record<PlacedFrom, string> = {
+  above: "From above",
+  left: "From the left side",
+  right: "From the right side",
+  neck: "From the neck end",
+  tail: "From the tail end",
+};
+
+/** What is measured of a placing, by where it comes from. */
+export function placingNames(from: PlacedFrom): Record<"along" | "across" | "down" | "in", string> {
+  const isEnd = from === "neck" || from === "tail";
+  return {
+    along: isEnd ? "Beside the middle line" : "From the neck end",
+    across: from === "above" ? "Beside the middle line" : "Above the board",
+    down: from === "above" ? "Leaning towards the tail" : "Sloping down",
+    in: from === "left" || from === "right" ? "Turned towards the tail" : "Turned towards the middle",
+  };
+}
+
+/** A length to the millimetre, or the sixteenth of an inch; to a side where it has one. */
+export function placedLength(cm: number, units: UnitSystem, sided: boolean): string {
+  const text =
+    units === "us"
+      ? `${(Math.round((16 * Math.abs(cm)) / CM_PER_INCH) / 16).toFixed(2)} in`
+      : `${Math.abs(cm).toFixed(1)} cm`;
+  return sided && Math.abs(cm) > 0.05 ? `${text} ${cm < 0 ? "left" : "right"}` : text;
+}
+
+export interface PlacedReading {
+  readonly at: PointIn;
+  /** Nearest thermal centre: its name, and how far off, cm. */
+  readonly centre: Centre;
+  readonly offCm: number;
+  /** As it comes out: there, and at that centre, °C. */
+  readonly showsC: number;
+  readonly deepestC: number;
+}
+
+/** On bone within so little, cm: a tip's own radius and the play of the hand. */
+const NEAR_BONE_CM = 0.5;
+
+/** What a thermometer put there would be worth, in a sentence or two. */
+export function placedWords({ at, centre, offCm, showsC, deepestC }: PlacedReading, units: UnitSystem): string {
+  const where = pointWords(at, units);
+  const place = `The tip is ${where}, ${formatLength(offCm, units)} from the deepest ${PART_NAMES[centre]}.`;
+  if (at.is === "outside") return "The stem does not reach into the bird.";
+  if (at.is === "cavity") return `The tip is ${where}: it reads the air in the bird, not the meat.`;
+  const offK = showsC - deepestC;
+  const shows = `As the bird comes out it would show ${formatTemperature(showsC, units)}`;
+  const off =
+    Math.abs(offK) < 0.5
+      ? "the same as the deepest meat"
+      : `${formatTemperatureDifference(Math.abs(offK), units)} ${offK > 0 ? "more" : "less"} than the deepest meat`;
+  const bone =
+    at.is === "bone"
+      ? " Bone carries heat its own way: draw back a little."
+      : at.offBoneCm < NEAR_BONE_CM
+        ? " Bone is close by: draw back a little."
+        : "";
+  return `${place} ${shows}, ${off}.${bone}`;
 }

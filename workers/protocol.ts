@@ -4,11 +4,12 @@ import type { Drawing, DrawingView } from "../core/bird/drawing";
 import type { BirdForm, FormChoice } from "../core/bird/form";
 import type { FormGeometry } from "../core/bird/section";
 import type { CentreTemperatures } from "../core/bird/solid";
+import type { SolidGeometry } from "../core/bird/solidGeometry";
 import type { Present, PresentOptions } from "../core/day/present";
 import type { Changed, WhatIfAnswer, WhatIfId } from "../core/day/whatIf";
 import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
 import type { HiddenOptions, HiddenPoint } from "../core/forecast/hiddenRoast";
-import type { PictureQuality, PlannedDone, PlannedInput, PlannedOutcome } from "../core/forecast/planned";
+import type { PictureQuality, PlannedInput, PlannedOutcome, PulledAt } from "../core/forecast/planned";
 import type { Draw } from "../core/forecast/prior";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
 import type { Reading } from "../core/forecast/reading";
@@ -48,12 +49,13 @@ export type Job =
   | { readonly kind: "leftovers"; readonly asked: LeftoversAsked }
   | { readonly kind: "geometry"; readonly form: BirdForm }
   | { readonly kind: "drawing"; readonly form: BirdForm; readonly view: DrawingView }
+  | { readonly kind: "solid"; readonly form: BirdForm; readonly massKg: number }
   | { readonly kind: "hidden-roast"; readonly options: HiddenOptions }
   | {
       readonly kind: "debrief";
       readonly roast: Pick<Roast, "plan" | "happened">;
       readonly practised: Practised;
-      readonly cook: Pick<PlannedDone, "atPull" | "peak"> | null;
+      readonly cook: PulledAt | null;
       readonly carveAtMs: number;
     };
 
@@ -74,6 +76,7 @@ export interface Results {
   leftovers: Leftovers;
   geometry: FormGeometry;
   drawing: Drawing;
+  solid: SolidGeometry;
   "hidden-roast": HiddenPoint[];
   debrief: Debrief;
 }

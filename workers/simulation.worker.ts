@@ -5,6 +5,7 @@
 
 import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
+import { solidGeometry } from "../core/bird/solidGeometry";
 import { presentBird } from "../core/day/present";
 import { whatIfs } from "../core/day/whatIf";
 import { QuantityError } from "../core/errors";
@@ -62,6 +63,8 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
       return leftovers(job.asked);
     case "geometry":
       return formGeometry(job.form);
+    case "solid":
+      return solidGeometry(job.form, job.massKg);
     case "drawing":
       return drawingOf(job.form, job.view);
     case "debrief":
@@ -93,7 +96,10 @@ function breath(): Promise<void> {
 function buffersOf(result: Results[Job["kind"]]): Transferable[] {
   if (result === null || !("frames" in result)) return [];
   return result.frames.flatMap((frame) =>
-    ("sections" in frame ? frame.sections : [...frame.temperatureC, ...frame.saltPercent]).map(({ buffer }) => buffer),
+    [
+      ...("sections" in frame ? frame.sections : [...frame.temperatureC, ...frame.saltPercent]),
+      ...(frame.volume ? [frame.volume] : []),
+    ].map(({ buffer }) => buffer),
   );
 }
 

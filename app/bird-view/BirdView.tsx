@@ -1,10 +1,13 @@
-import { useMemo } from "react";
+import { lazy, Suspense, useMemo } from "react";
+import { create } from "zustand";
 import type { FormChoice } from "../../core/bird/form";
 import type { Vec3 } from "../../core/bird/sdf";
 import { type FormGeometry, pointOn, type Section } from "../../core/bird/section";
 import { CENTRES, type Centre, type CentreTemperatures } from "../../core/bird/solid";
+import type { VolumeLattice } from "../../core/bird/volume";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../words/names";
+import { Segmented } from "../ui/Segmented";
 import { SALT_BANDS, TEMPERATURE_BANDS } from "./bandScale";
 import { blend } from "./isolines";
 import { SaltKey } from "./SaltKey";
@@ -15,6 +18,8 @@ import { useGeometry } from "./useGeometry";
 /** A moment of the bird: a field on each of its sections. */
 export interface BirdFrame {
   readonly minute: number;
+  /** The whole of it, see `core/bird/volume.ts`. */
+  readonly volume?: Uint8Array;
   readonly sections: readonly Float32Array[];
   readonly coldestAt?: Vec3 | undefined;
 }
@@ -30,17 +35,56 @@ interface Props {
   /** Marked on the picture where they are known. */
   readonly centresC: CentreTemperatures;
   readonly coldestC: number;
+  /** The bird can be turned too: its mass as bought, and where the frames' volumes lie. */
+  readonly solid?: { readonly massKg: number; readonly lattice: VolumeLattice };
 }
+
+/** Large, and wanted only where the bird is turned. */
+const SolidView = lazy(() => import("./solid/SolidView"));
+type Pictured = "cuts" | "solid";
+/** Chosen once for all pictures, as long as the page is. */
+const usePictured = create<{ readonly pictured: Pictured }>(() => ({ pictured: "cuts" }));
 
 const NO_MARKS: readonly SectionMark[] = [];
 const LETTERS = ["A", "B", "C"] as const;
 /** The bird at one moment: the long cut that reads as a bird, and those across its thermal centres. */
-export function BirdView({ form, ...rest }: Props) {
+export function BirdView({ solid, ...props }: Props) {
+  const pictured = usePictured((chosen) => chosen.pictured);
+  if (!solid || props.shows === "salt") return <Cuts {...props} />;
+  const choice = (
+    <Segmented<Pictured>
+      label="The bird as"
+      value={pictured}
+      choices={[
+        { value: "cuts", label: "Three cuts" },
+        { value: "solid", label: "Solid, to turn" },
+      ]}
+      onChange={(next) => usePictured.setState({ pictured: next })}
+    />
+  );
+  if (pictured === "solid") {
+    return (
+      <Suspense fallback={choice}>
+        <SolidView {...props} {...solid} choice={choice} />
+      </Suspense>
+    );
+  }
+  return (
+    <div className="flex h-full min-h-0 flex-col gap-1">
+      {choice}
+      <div className="min-h-0 grow">
+        <Cuts {...props} />
+      </div>
+    </div>
+  );
+}
+
+function Cuts({ form, ...rest }: Omit<Props, "solid">) {
   const geometry = useGeometry(form);
   return geometry ? <Drawn form={form} geometry={geometry} {...rest} /> : null;
 }
 
-function Drawn(props: Props & { readonly geometry: FormGeometry }) {
+function Drawn(props: Omit<Props, "solid"> & { readonly geometry: FormGeometry }) {
   const { form, geometry, shows, frames, minute, targetC, units, centresC, coldestC } = props;
   const { sections, centres, view } = geometry;
   const after = Math.max(

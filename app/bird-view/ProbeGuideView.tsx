@@ -1,5 +1,7 @@
+import { lazy, Suspense } from "react";
 import type { ProbePath } from "../../core/bird/probePath";
 import type { Vec3 } from "../../core/bird/sdf";
+import type { Centre } from "../../core/bird/solid";
 import { ensembleOptions } from "../../core/forecast/planned";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { Plan } from "../../core/plan/schema";
@@ -21,22 +23,47 @@ function drawnOn({ bird }: Pick<Plan, "bird">, { entry, tip }: ProbePath, paired
   return { form: { cut: bird.cut, legs: bird.legs }, view, lines };
 }
 
-/** The same set aside, behind a button. */
-export function ProbeSheet({ plan }: { readonly plan: Plan }) {
+/** Large, and wanted only where a thermometer is placed. */
+const ProbeBench = lazy(() => import("./solid/ProbeBench"));
+
+interface SheetProps {
+  readonly plan: Plan;
+  readonly seemsShortCm?: Partial<Record<Centre, number>>;
+}
+
+/** The same set aside, behind a button, and on the bird itself. */
+export function ProbeSheet(props: SheetProps) {
+  const isMisplaced = Object.keys(props.seemsShortCm ?? {}).length > 0;
   return (
-    <Sheet opens="Where the probes go" title="Where the probes go">
-      <ProbeGuideView plan={plan} />
+    <Sheet
+      opens={isMisplaced ? "Where the tip seems to sit, on the bird" : "Where the probes go"}
+      title="Where the probes go"
+      wide
+    >
+      <ProbesPlaced {...props} />
+      <ProbeGuideView plan={props.plan} />
     </Sheet>
   );
 }
 
+function ProbesPlaced(props: SheetProps) {
+  const { answer } = useProbeGuides(props.plan);
+  return (
+    answer && (
+      <Suspense fallback={null}>
+        <ProbeBench {...props} guides={answer} />
+      </Suspense>
+    )
+  );
+}
+
+const useProbeGuides = (plan: Plan) =>
+  useSimulated<"probe-guides">({ kind: "probe-guides", options: ensembleOptions(plan, plan.targetC) });
+
 /** Where this bird's thermometers go in: drawn, and in words. */
 export function ProbeGuideView({ plan }: { readonly plan: Plan }) {
   const { units } = usePreferences();
-  const { answer, fault } = useSimulated<"probe-guides">({
-    kind: "probe-guides",
-    options: ensembleOptions(plan, plan.targetC),
-  });
+  const { answer, fault } = useProbeGuides(plan);
   if (fault) return <p className="text-soft">It could not be worked out: {fault}.</p>;
   if (!answer) return <p className="text-soft">Looking for the way into this bird …</p>;
   return (

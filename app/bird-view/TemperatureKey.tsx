@@ -51,7 +51,7 @@ export function TemperatureKey({ units, targetC }: { readonly units: UnitSystem;
       </div>
       <div className="flex justify-between text-xs text-soft">
         <span>hatched: {ZONE[units]}, where bacteria grow</span>
-        <span>dashed line: target {formatTemperature(targetC, units)}</span>
+        <span>line: target {formatTemperature(targetC, units)}</span>
       </div>
     </div>
   );

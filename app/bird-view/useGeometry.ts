@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import type { Drawing, DrawingView } from "../../core/bird/drawing";
 import { birdForm, type FormChoice, formKey } from "../../core/bird/form";
 import type { FormGeometry } from "../../core/bird/section";
+import type { SolidGeometry } from "../../core/bird/solidGeometry";
 import { simulations } from "../../workers/simulations";
 
 /** Kept for as long as the page is: a form is drawn once. */
@@ -36,6 +37,18 @@ function useMadeOnce<Made>(key: string, make: () => Promise<Made>): Made | null 
 export function useGeometry(choice: FormChoice): FormGeometry | null {
   const form = birdForm(choice);
   return useMadeOnce(`geometry of ${formKey(form)}`, () => simulations.ask<"geometry">({ kind: "geometry", form }));
+}
+
+/** Birds of nearly one mass have one solid: it is as large as it looks. */
+const MASS_STEP_KG = 0.05;
+
+/** A bird's skin and bones, to be turned and cut. */
+export function useSolid(choice: FormChoice, boughtKg: number): SolidGeometry | null {
+  const form = birdForm(choice);
+  const massKg = Math.round(boughtKg / MASS_STEP_KG) * MASS_STEP_KG;
+  return useMadeOnce(`solid of ${formKey(form)} at ${massKg.toFixed(2)} kg`, () =>
+    simulations.ask<"solid">({ kind: "solid", form, massKg }),
+  );
 }
 
 /** A form drawn from one side. */

@@ -26,6 +26,8 @@ interface Props {
   readonly units: UnitSystem;
   /** The moment under the scrubber. */
   readonly minute?: number;
+  /** One curve more, by its name: what a thermometer somewhere else would show. */
+  readonly beside?: { readonly name: string; readonly points: readonly { minute: number; celsius: number }[] };
   readonly width: number;
   readonly height: number;
 }
@@ -50,7 +52,7 @@ const valueC = (point: HistoryPoint, key: Curve): number =>
 /** Both thermal centres and the coldest point over the cook; the growth zone hatched, the pull with its doubt. */
 export const CentreChart = memo(function CentreChart(props: Props) {
   const reader = useHabits();
-  const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, width, height } = props;
+  const { history, targetC, pullMinute, pullBand, inAtMs, zone, units, minute, beside, width, height } = props;
   const end = history.at(-1);
   const last = end?.minute ?? 1;
   const x = useMemo(() => scaleLinear([0, last], [MARGIN.left, width - MARGIN.right]), [last, width]);
@@ -70,8 +72,18 @@ export const CentreChart = memo(function CentreChart(props: Props) {
       ),
     [history, x, y, lines],
   );
+  const besidePath = useMemo(
+    () =>
+      beside &&
+      line<{ minute: number; celsius: number }>(
+        (point) => x(point.minute),
+        (point) => y(point.celsius),
+      )([...beside.points]),
+    [beside, x, y],
+  );
+  const lastBesideC = beside?.points.at(-1)?.celsius;
   const ends = spread(
-    lines.map(({ key }) => y(end ? valueC(end, key) : 0)),
+    [...lines.map(({ key }) => y(end ? valueC(end, key) : 0)), ...(lastBesideC === undefined ? [] : [y(lastBesideC)])],
     LABEL_APART,
   );
   const stepMin = TICK_STEPS_MIN.find((step) => x(step) - x(0) >= TICK_APART) ?? LONGEST_STEP_MIN;
@@ -163,6 +175,21 @@ export const CentreChart = memo(function CentreChart(props: Props) {
           {key === "coldest" ? key : PART_NAMES[key]}
         </text>
       ))}
+      {beside && (
+        <>
+          <path d={besidePath ?? ""} fill="none" stroke="var(--ember)" strokeWidth="3" strokeLinecap="round" />
+          <text
+            x={x(last) + 7}
+            y={ends[lines.length]}
+            fontSize="13.5"
+            fontWeight="700"
+            dominantBaseline="central"
+            style={{ fill: "var(--ember)" }}
+          >
+            {beside.name}
+          </text>
+        </>
+      )}
       {minute !== undefined && minute >= 0 && minute <= last && (
         <line x1={x(minute)} x2={x(minute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ink)" strokeWidth="1.5" />
       )}

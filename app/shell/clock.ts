@@ -57,6 +57,12 @@ export function soon(lifeMs: number, run: () => void): () => void {
   return () => clearTimeout(timer);
 }
 
+/** Before the page is painted next. @returns ends the wait */
+export function nextFrame(run: () => void): () => void {
+  const frame = requestAnimationFrame(run);
+  return () => cancelAnimationFrame(frame);
+}
+
 /** Again and again, so far apart by the clock, and no oftener than four times in a second of life. */
 const SHORTEST_TICK_MS = 250;
 export function every(ms: number, run: () => void): () => void {

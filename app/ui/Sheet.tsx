@@ -7,6 +7,8 @@ interface Props {
   readonly opens?: string;
   readonly open?: boolean;
   readonly title: string;
+  /** For a picture with something beside it. */
+  readonly wide?: boolean;
   readonly children: ReactNode;
   onClose?(): void;
 }
@@ -17,7 +19,7 @@ export const ClosesSheet = ({ children }: { readonly children: ReactNode }) => (
 );
 
 /** Something set aside from the main path: rises from the lower edge, leaves with Escape, and gives the focus back. */
-export function Sheet({ opens, open, title, children, onClose }: Props) {
+export function Sheet({ opens, open, title, wide = false, children, onClose }: Props) {
   return (
     <Dialog.Root {...(open !== undefined && { open })} onOpenChange={(isOpen) => !isOpen && onClose?.()}>
       {opens && (
@@ -29,7 +31,7 @@ export function Sheet({ opens, open, title, children, onClose }: Props) {
         <Dialog.Overlay className="fixed inset-0 z-20 bg-[oklch(0.2_0.03_235/0.45)]" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[90dvh] max-w-xl flex-col rounded-t-3xl bg-mist-1 text-ink shadow-card"
+          className={`fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[94dvh] ${wide ? "max-w-5xl" : "max-w-xl"} flex-col rounded-t-3xl bg-mist-1 text-ink shadow-card`}
         >
           <div className="flex items-center justify-between px-5 pb-1 pt-3">
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>

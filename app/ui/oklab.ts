@@ -31,12 +31,15 @@ export function labFromLinear([r, g, b]: LinearRgb): Lab {
 
 export const distance = (p: Lab, q: Lab): number => Math.hypot(p[0] - q[0], p[1] - q[1], p[2] - q[2]);
 
-export function cssFromLab(lab: Lab): string {
+/** As a screen wants it, 0 to 255 each. */
+export function bytesFromLab(lab: Lab): readonly [number, number, number] {
   const channel = (value: number): number => {
     const clipped = Math.min(1, Math.max(0, value));
     const encoded = clipped <= 0.0031308 ? 12.92 * clipped : 1.055 * clipped ** (1 / 2.4) - 0.055;
     return Math.round(encoded * 255);
   };
-  const [r, g, b] = linearFromLab(lab).map(channel) as [number, number, number];
-  return `rgb(${r} ${g} ${b})`;
+  const [r, g, b] = linearFromLab(lab);
+  return [channel(r), channel(g), channel(b)];
 }
+
+export const cssFromLab = (lab: Lab): string => `rgb(${bytesFromLab(lab).join(" ")})`;

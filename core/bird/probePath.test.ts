@@ -29,6 +29,14 @@ describe("where a thermometer goes in", () => {
             expect(path.depthCm).toBeGreaterThanOrEqual(2);
             expect(path.aboveBoardCm).toBeGreaterThanOrEqual(0);
             expect(path.downDeg).toBeGreaterThan(-10);
+            // The side that is named is the one the stem sticks out of, never the gap between two legs.
+            const [x, y, z] = path.entry.map((each, axis) => each - (path.tip[axis] as number)) as [
+              number,
+              number,
+              number,
+            ];
+            const out = { neck: y, tail: -y, side: x, above: z }[path.from];
+            expect(out).toBeGreaterThanOrEqual(0.57 * Math.hypot(x, y, z));
           }
         },
       ),

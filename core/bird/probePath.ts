@@ -133,6 +133,9 @@ function fromOf([x, y, z]: Vec3): ProbePath["from"] {
   return "side";
 }
 
+/** From between two legs or two halves of a breast no hand aims. */
+const isFromMiddle = (way: Vec3): boolean => way[0] < 0 && fromOf(way) === "side";
+
 /** The way to a thermal centre of a body; null for one it has not, or that no stem reaches clear of bone. */
 export function probePath({ unit, scale }: Pick<Body, "unit" | "scale">, centre: Centre): ProbePath | null {
   const { shape, centres } = unit;
@@ -144,7 +147,7 @@ export function probePath({ unit, scale }: Pick<Body, "unit" | "scale">, centre:
   const tip = centre === "filling" ? deepest : tipNear(measured, deepest, cmPerM);
   let best: { readonly way: Vec3; readonly path: NonNullable<ReturnType<typeof pathOn>> } | null = null;
   for (const way of DIRECTIONS) {
-    if (way[2] < LOWEST_FROM) continue;
+    if (way[2] < LOWEST_FROM || isFromMiddle(way)) continue;
     const path = pathOn(measured, tip, way, cmPerM);
     if (path && (!best || path.cost < best.path.cost)) best = { way, path };
   }

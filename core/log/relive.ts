@@ -3,15 +3,16 @@
  * thermometer shows. Also cooked another way, to see what that would have given.
  */
 import type { BirdForm } from "../bird/form";
-import { cellCentre, sectionSampler } from "../bird/section";
 import type { Centre, CentreTemperatures } from "../bird/solid";
+import { type VolumeLattice, volumeLattice } from "../bird/volume";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, type Tip, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import type { OvenTraits } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
 import type { HistoryPoint, LivingBird } from "../processes/bird";
-import { drain, type Frame } from "../processes/cook";
+import { drain } from "../processes/cook";
 import type { Indices } from "../processes/indices";
+import { type Frame, photographer } from "../processes/picture";
 import { resting } from "../processes/rest";
 import { LONGEST_ROAST_MIN, roasting } from "../processes/roast";
 import { drying } from "../processes/salting";
@@ -57,6 +58,8 @@ export interface Relived {
   readonly shown: readonly ShownPoint[];
   readonly history: readonly HistoryPoint[];
   readonly frames: readonly Frame[];
+  /** Where the frames' volumes lie. */
+  readonly lattice: VolumeLattice;
   /** The form that the frames are of. */
   readonly form: BirdForm;
 }
@@ -84,15 +87,10 @@ export function* relive({ bird, oven, tips }: Subject, asked: Course): Generator
       drain(drying(bird, { hours: dryHours, fridgeC: bird.coldest().celsius }));
       bird.beginAnew();
     }
-    const sampler = pictured ? sectionSampler(bird.body) : null;
+    const take = pictured ? photographer(bird, true) : null;
     const frames: Frame[] = [];
     const picture = (): void => {
-      if (!sampler || bird.minute < frames.length * FRAME_EVERY_MIN - 1e-6) return;
-      frames.push({
-        minute: bird.minute,
-        sections: sampler.sample(bird.solver.temperatureC),
-        coldestAt: cellCentre(bird.body, bird.coldest().cell),
-      });
+      if (take && bird.minute >= frames.length * FRAME_EVERY_MIN - 1e-6) frames.push(take());
     };
     const points: ShownPoint[] = [];
     const look = (): CentreTemperatures => {
@@ -135,6 +133,7 @@ export function* relive({ bird, oven, tips }: Subject, asked: Course): Generator
       shown: points,
       history: [...bird.history],
       frames,
+      lattice: volumeLattice(bird.body.unit),
       form: bird.body.form,
     };
   } finally {

@@ -4,7 +4,7 @@
  */
 import type { Vec3 } from "../bird/sdf";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
-import { goalsAtPull, type PlannedDone, roastOptions } from "../forecast/planned";
+import { goalsAtPull, type PulledAt, roastOptions } from "../forecast/planned";
 import { pointStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
@@ -112,7 +112,7 @@ export function* asItWent(roast: Pick<Roast, "plan" | "happened">, practised: Pr
 export function* debrief(
   roast: Pick<Roast, "plan" | "happened">,
   practised: Practised,
-  cook: Pick<PlannedDone, "atPull" | "peak"> | null,
+  cook: PulledAt | null,
   carveAtMs: number,
 ): Generator<number, Debrief> {
   const { plan, happened } = roast;

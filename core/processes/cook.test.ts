@@ -97,7 +97,10 @@ describe("a cook", () => {
   });
 
   it("is pulled so early that the rest just shows the target and its margin at both centres", () => {
-    const done = cook({ finish: { kind: "carried", targetsC: { breast: 74, thigh: 74 }, marginK: 1 }, airC: 200 });
+    const done = cook({
+      finish: { kind: "carried", targetsC: { breast: 74, thigh: 74 }, marginK: () => 1 },
+      airC: 200,
+    });
     expect(done.atPull.centresC.breast).toBeLessThan(74);
     const lower = Math.min(done.peak.breast?.celsius ?? 0, done.peak.thigh?.celsius ?? 0);
     expect(lower).toBeGreaterThanOrEqual(75);
@@ -105,7 +108,7 @@ describe("a cook", () => {
   });
 
   it("keeps a history that runs forward, roast and rest, whatever the search did in between", () => {
-    const { history } = cook({ finish: { kind: "carried", targetsC: { breast: 74, thigh: 74 }, marginK: 1 } });
+    const { history } = cook({ finish: { kind: "carried", targetsC: { breast: 74, thigh: 74 }, marginK: () => 1 } });
     history.slice(1).forEach((point, n) => {
       const before = history[n] as (typeof history)[number];
       expect(point.minute).toBeGreaterThan(before.minute);

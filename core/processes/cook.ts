@@ -5,20 +5,25 @@
  * yields; {@link drain} runs one to its end.
  */
 import type { Body } from "../bird/body";
-import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/surroundings";
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
 import type { Indices } from "./indices";
+import type { Frame } from "./picture";
 import { type Peak, type RestDone, resting } from "./rest";
 import { LONGEST_ROAST_MIN, type RoastOptions, roasting } from "./roast";
 
 /** When to pull: at these centre temperatures, at a time, or so early that the rest carries the centres there. */
 export type Finish =
   | { readonly kind: "until"; readonly targetsC: CentreTemperatures; readonly timeMin?: number }
-  | { readonly kind: "carried"; readonly targetsC: CentreTemperatures; readonly marginK: number };
+  | {
+      readonly kind: "carried";
+      readonly targetsC: CentreTemperatures;
+      /** How far past its target a centre is to be carried, asked of the bird as it stands at a pull. */
+      marginK(centre: Centre): number;
+    };
 
 export interface CookOptions extends RoastOptions {
   /** A bird of one temperature (see {@link startC}), or one that has a life behind it. */
@@ -31,15 +36,10 @@ export interface CookOptions extends RoastOptions {
   readonly cover: Cover;
   /** What is kept of it this often, to be looked at; nothing when left out. */
   readonly pictures?: { readonly everyMin: number; of(): Frame };
+  /** Called as it stands at the pull. */
+  readonly whenPulled?: () => void;
   /** Keep what lethality and indices need; on unless it is an ensemble's member. */
   readonly watched?: boolean;
-}
-
-export interface Frame {
-  readonly minute: number;
-  /** Temperatures on each section, see `bird/section.ts`. */
-  readonly sections: readonly Float32Array[];
-  readonly coldestAt: Vec3;
 }
 
 export interface CookDone {
@@ -193,9 +193,11 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     });
   if (finish.kind === "carried") {
     const roasted = [...bird.history];
-    const wanted = targetsOf(finish.targetsC).map(([centre, target]) => ({ centre, celsius: target + finish.marginK }));
     const enough = (at: number): boolean => {
       bird.restore(marks[at] as BirdState, roasted);
+      const wanted = targetsOf(finish.targetsC).map(([centre, target]) => {
+        return { centre, celsius: target + finish.marginK(centre) };
+      });
       bird.watching = false;
       const does = carries(rest(Math.max(everyMin, 2)), wanted);
       bird.watching = true;
@@ -213,6 +215,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     while (frames.length > 0 && (frames.at(-1) as Frame).minute > bird.minute) frames.pop();
   }
   const atPull = bird.history.at(-1) as HistoryPoint;
+  options.whenPulled?.();
   const vapourLostKg = bird.vapourLostKg();
   const resting_ = rest(everyMin);
   let step = resting_.next();

@@ -190,6 +190,12 @@ export class Watch {
     return area > 0 ? brown / area : 0;
   }
 
+  /** Of each cell of the surface, in the order of `surfaceCells`. */
+  browningOfSkin(): Float32Array {
+    this.look();
+    return this.brown;
+  }
+
   private rendered(): number {
     const { runs, tissue } = this.body.unit.grid;
     let sum = 0;

@@ -6,6 +6,7 @@ import { coarseCellM, makeBody } from "../bird/body";
 import { type FormChoice, hasCavity } from "../bird/form";
 import { sectionSampler } from "../bird/section";
 import type { CentreTemperatures } from "../bird/solid";
+import { type VolumeLattice, volumeLattice, volumeOf } from "../bird/volume";
 import { constant } from "../constants";
 import { everywhere, kitchenAir } from "../heat/surroundings";
 import { densitiesOf } from "../heat/tissue";
@@ -44,6 +45,8 @@ export interface LifeFrame {
   /** Minutes since that phase began. */
   readonly minute: number;
   readonly temperatureC: readonly Float32Array[];
+  /** The whole of it, see `bird/volume.ts`. */
+  readonly volume: Uint8Array;
   /** Salt by mass of meat, %, on the same sections. */
   readonly saltPercent: readonly Float32Array[];
   readonly centresC: CentreTemperatures;
@@ -53,6 +56,8 @@ export interface LifeFrame {
 export interface LivedSoFar {
   readonly bird: LivingBird;
   readonly frames: readonly LifeFrame[];
+  /** Where their volumes lie. */
+  readonly lattice: VolumeLattice;
   readonly salt: SaltShares;
 }
 
@@ -123,6 +128,7 @@ export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOv
       phase,
       minute,
       temperatureC: sampler.sample(bird.solver.temperatureC),
+      volume: volumeOf(body.unit, bird.solver.temperatureC),
       saltPercent: sampler.sample(bird.salt.contentKgPerM3.map((kg, cell) => (100 * kg) / (density[cell] as number))),
       centresC: Object.fromEntries(bird.centres.map((centre) => [centre, bird.centreC(centre)])),
       coldestC: bird.solver.coldest().celsius,
@@ -175,5 +181,5 @@ export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOv
     yield* lived("dry", drying(bird, { hours: before.dryHours, fridgeC }), (before.dryHours * 60) / FRAMES_A_PHASE);
   }
   if (counterMin > 0) bird.advance(counterMin, everywhere(kitchenAir()), constant("kitchenC"));
-  return { bird, frames, salt: bird.salt.shares() };
+  return { bird, frames, lattice: volumeLattice(body.unit), salt: bird.salt.shares() };
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
+import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
 import { isFire } from "../../../core/heat/sources";
@@ -43,6 +44,12 @@ interface Props {
 }
 
 /** A change of the heat that should long have been made comes before the countdown. */
+/** How far short of their places the tips seem to sit, by centre, cm. */
+const seemsShort = (items: readonly Item[]): Partial<Record<Centre, number>> =>
+  Object.fromEntries(
+    items.flatMap(({ about }) => (about.kind === "misplaced" ? [[about.part, about.shortCm] as const] : [])),
+  );
+
 const overdueOf = (items: readonly Item[]): Item | undefined =>
   items.find(({ about }) => about.kind === "stage" && about.sinceMin >= OVERDUE_MIN);
 
@@ -156,7 +163,7 @@ export function Roasting({ day, acts }: Props) {
           <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
           <div className="flex flex-wrap gap-3">
             <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />
-            <ProbeSheet plan={plan} />
+            <ProbeSheet plan={plan} seemsShortCm={seemsShort(items)} />
             {forecast && options && (
               <WhatIfSheet
                 plan={plan}

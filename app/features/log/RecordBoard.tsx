@@ -139,12 +139,13 @@ function Looked({ roast }: { readonly roast: Roast }) {
               {now}
               {back.observed.length > 0 ? ": inside, by what the readings say" : ": the plan’s bird; nothing was read"}
             </p>
-            <div className="h-72">
+            <div className="grid grid-rows-[minmax(18rem,auto)]">
               {back.relived && point ? (
                 <BirdView
                   form={back.relived.form}
                   shows="temperature"
                   frames={back.relived.frames}
+                  solid={{ massKg: plan.bird.massKg, lattice: back.relived.lattice }}
                   minute={minute}
                   targetC={highestTargetC(plan)}
                   units={units}

@@ -39,6 +39,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
             .map((frame) => ({
               minute: frame.minute,
               sections: shows === "salt" ? frame.saltPercent : frame.temperatureC,
+              volume: frame.volume,
               centresC: frame.centresC,
               coldestC: frame.coldestC,
             }))
@@ -74,6 +75,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
             form={plan.bird}
             shows={shows}
             frames={frames}
+            {...(life && { solid: { massKg: plan.bird.massKg, lattice: life.lattice } })}
             minute={minute}
             centresC={near?.centresC ?? {}}
             coldestC={near?.coldestC ?? 0}
@@ -93,6 +95,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
           form={cook.form}
           shows="temperature"
           frames={cook.frames}
+          solid={{ massKg: plan.bird.massKg, lattice: cook.lattice }}
           minute={minute}
           centresC={point.centresC}
           coldestC={point.coldestC}

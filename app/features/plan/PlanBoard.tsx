@@ -117,7 +117,10 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
         onStage={moveStage}
       />
       <div className="grid grow grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_344px] lg:grid-rows-[minmax(356px,calc(100dvh-430px))]">
-        <section aria-label="The bird" className="h-[380px] lg:h-auto lg:min-h-0">
+        <section
+          aria-label="The bird"
+          className="grid grid-rows-[minmax(380px,auto)] lg:min-h-0 lg:grid-rows-[minmax(0,1fr)]"
+        >
           <LivingBirdView plan={plan} cook={cook} schedule={schedule} scrubMs={scrubMs} units={units} />
         </section>
         <section aria-label="Deepest points" ref={chart.ref} className="h-[300px] overflow-hidden lg:h-auto lg:min-h-0">

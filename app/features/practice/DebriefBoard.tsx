@@ -32,7 +32,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
           kind: "debrief",
           roast: { plan, happened },
           practised: { seed: practised.seed, difficulty: practised.difficulty },
-          cook: { atPull: cook.atPull, peak: cook.peak },
+          cook: { atPull: cook.atPull, peak: cook.peak, marginK: cook.marginK },
           carveAtMs,
         }
       : null,

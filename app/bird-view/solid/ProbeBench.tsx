@@ -1,0 +1,380 @@
+import { useMemo, useState } from "react";
+import { keptAlong, LOOKS, type Look, nearestSide, SEEN_FROM, wholeBounds } from "../../../core/bird/look";
+import {
+  MOST_AIM_DEG,
+  PLACED_FROM,
+  type Placing,
+  placingAt,
+  placingOf,
+  placingRange,
+  STEM_M,
+  type Stem,
+  stemOf,
+} from "../../../core/bird/placing";
+import type { Vec3 } from "../../../core/bird/sdf";
+import type { Centre } from "../../../core/bird/solid";
+import { pointIn, type SolidGeometry } from "../../../core/bird/solidGeometry";
+import { volumeC } from "../../../core/bird/volume";
+import { type PlannedDone, plannedInput } from "../../../core/forecast/planned";
+import type { ProbeGuide } from "../../../core/forecast/probeGuide";
+import { FIRST_SHARES } from "../../../core/forecast/shares";
+import { highestTargetC, type Plan } from "../../../core/plan/schema";
+import { derivePlan } from "../../../core/schedule/derive";
+import type { UnitSystem } from "../../../core/units/quantity";
+import { PART_NAMES } from "../../../words/names";
+import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords, placingNames } from "../../../words/probing";
+import { SEEN_FROM_NAMES } from "../../../words/solid";
+import { CentreChart } from "../../chart/CentreChart";
+import { useSize } from "../../chart/useSize";
+import { usePreferences } from "../../shell/preferences";
+import { useSimulated } from "../../simulation/useSimulated";
+import { DragSlider } from "../../ui/DragSlider";
+import { Segmented } from "../../ui/Segmented";
+import { Select } from "../../ui/Select";
+import { useSolid } from "../useGeometry";
+import { momentAt } from "./moment";
+import { SolidCanvas } from "./SolidCanvas";
+import type { SolidLine } from "./scene";
+
+interface Props {
+  readonly plan: Plan;
+  readonly guides: readonly ProbeGuide[];
+  /** At the stove: how far short of the deepest a tip seems to sit, by the readings, cm. */
+  readonly seemsShortCm?: Partial<Record<Centre, number>>;
+}
+
+/** A thermometer on the bird itself: where it belongs, where the readings say it is, and anywhere else one likes. */
+export default function ProbeBench(props: Props) {
+  const { plan } = props;
+  const input = useMemo(() => plannedInput(plan), [plan]);
+  const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
+  const geometry = useSolid(plan.bird, plan.bird.massKg);
+  if (!geometry || !answer) {
+    return (
+      <p role="status" className="p-4 text-soft">
+        Shaping the bird …
+      </p>
+    );
+  }
+  return answer.kind === "done" ? <Bench {...props} geometry={geometry} cook={answer} /> : null;
+}
+
+const STEM_RADIUS_M = 0.0016;
+/** So much of a stem is drawn outside. */
+const OUTSIDE_M = 0.09;
+const MILLIMETRE_M = 0.001;
+
+const past = ({ entry, way }: Stem, m: number): Vec3 => [
+  entry[0] - m * way[0],
+  entry[1] - m * way[1],
+  entry[2] - m * way[2],
+];
+
+function Bench({
+  plan,
+  guides,
+  seemsShortCm = {},
+  geometry,
+  cook,
+}: Props & { geometry: SolidGeometry; cook: PlannedDone }) {
+  const { units } = usePreferences();
+  const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
+  const [first] = guides;
+  const [chosen, setChosen] = useState<Centre | "own">(first?.centre ?? "own");
+  const [placing, setPlacing] = useState<Placing>(() =>
+    first
+      ? placingOf(first, geometry, bounds)
+      : { from: "above", alongM: 0.1, acrossM: -0.04, downDeg: 0, inDeg: 0, depthM: 0.05, behind: 0 },
+  );
+  const [look, setLook] = useState<Look>(LOOKS.side);
+  const [view, setView] = useState<"outside" | "cut">("outside");
+  const stem = useMemo(() => stemOf(placing, geometry, bounds), [placing, geometry, bounds]);
+  const kept = useMemo(() => (stem && view === "cut" ? keptAlong(stem.tip, stem.way, look) : null), [stem, view, look]);
+  const short = chosen === "own" ? undefined : seemsShortCm[chosen];
+  const seems = useMemo(() => {
+    if (!stem || short === undefined) return null;
+    // Short of its place: drawn back along the way it was pushed in; past it: further on.
+    const backM = short / 100 / geometry.scale;
+    return { ...stem, tip: past({ ...stem, entry: stem.tip }, backM) };
+  }, [stem, short, geometry]);
+  const lines = useMemo<SolidLine[]>(
+    () =>
+      stem
+        ? [
+            {
+              points: [past(stem, OUTSIDE_M), stem.entry, stem.tip],
+              radiusM: STEM_RADIUS_M,
+              tone: "ink",
+              tipped: true,
+            },
+            ...(seems
+              ? [
+                  {
+                    points: [past(stem, OUTSIDE_M), seems.tip],
+                    radiusM: 1.3 * STEM_RADIUS_M,
+                    tone: "ember" as const,
+                    tipped: true,
+                  },
+                ]
+              : []),
+          ]
+        : [],
+    [stem, seems],
+  );
+  // Placed in the raw bird; cut open as it comes out.
+  const moment = useMemo(() => momentAt(cook.frames, view === "cut" ? cook.pullMinute : 0, cook.lattice), [cook, view]);
+  const curve = useMemo(
+    () =>
+      stem
+        ? cook.frames.flatMap(({ minute, volume }) =>
+            volume ? [{ minute, celsius: volumeC(cook.lattice, volume, stem.tip) }] : [],
+          )
+        : [],
+    [stem, cook],
+  );
+  const reading = stem && placedReading(stem, geometry, cook, curve);
+  const place = (change: Partial<Placing>): void => {
+    setChosen("own");
+    setPlacing({ ...placing, ...change });
+  };
+  return (
+    <div className="grid gap-4 lg:grid-cols-[1.25fr_1fr]">
+      <div className="grid content-start gap-2">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <Segmented<Centre | "own">
+            label="The thermometer is"
+            value={chosen}
+            choices={[
+              ...guides.map(({ centre }) => ({ value: centre, label: `In the ${PART_NAMES[centre]}` })),
+              { value: "own", label: "A place of your own" },
+            ]}
+            onChange={(next) => {
+              setChosen(next);
+              const guide = guides.find(({ centre }) => centre === next);
+              if (guide) setPlacing(placingOf(guide, geometry, bounds));
+            }}
+          />
+        </div>
+        <div className="h-72">
+          <SolidCanvas
+            geometry={geometry}
+            moment={moment}
+            look={look}
+            kept={kept}
+            inside={false}
+            targetC={highestTargetC(plan)}
+            lines={lines}
+            label={`The bird with a thermometer ${PLACED_FROM_NAMES[placing.from].toLowerCase()}. ${reading ? placedWords(reading, units) : "The stem passes beside the bird."}`}
+            onLook={setLook}
+            onPick={(point, outward) => {
+              setChosen("own");
+              setPlacing(placingAt(point, outward, placing.depthM, geometry, bounds));
+            }}
+          />
+        </div>
+        <div className="flex flex-wrap items-center gap-2">
+          <Segmented<"outside" | "cut">
+            label="It is shown"
+            value={view}
+            choices={[
+              { value: "outside", label: "From outside" },
+              { value: "cut", label: "Cut along the stem" },
+            ]}
+            onChange={setView}
+          />
+          <Select
+            label="Seen"
+            value={nearestSide(look)}
+            choices={SEEN_FROM}
+            names={SEEN_FROM_NAMES}
+            onChange={(from) => setLook({ ...LOOKS[from], zoom: look.zoom })}
+          />
+        </div>
+        <p role="status" className="text-lg">
+          {reading ? placedWords(reading, units) : "The stem passes beside the bird."}
+        </p>
+        {short !== undefined && (
+          <p className="font-medium">
+            By the readings the tip sits about {placedLength(Math.abs(short), units, false)}{" "}
+            {short > 0 ? "short of there: push it further in" : "past there: draw it back"}.
+          </p>
+        )}
+        <p className="text-sm text-soft">
+          Drag to turn the bird; point at a place of the skin to push the stem in there.
+        </p>
+      </div>
+      <div className="grid content-start gap-2">
+        <Placer placing={placing} geometry={geometry} units={units} onPlace={place} />
+        <Curve plan={plan} cook={cook} points={curve} units={units} />
+      </div>
+    </div>
+  );
+}
+
+/** What the tip is worth as the bird comes out. */
+function placedReading(
+  { tip }: Stem,
+  geometry: SolidGeometry,
+  cook: PlannedDone,
+  curve: readonly { minute: number; celsius: number }[],
+): PlacedReading | null {
+  const own: Vec3 = [Math.abs(tip[0]), tip[1], tip[2]];
+  const nearest = (Object.entries(geometry.centres) as [Centre, Vec3][])
+    .map(([centre, at]) => ({ centre, offM: Math.hypot(own[0] - at[0], own[1] - at[1], own[2] - at[2]) }))
+    .sort((a, b) => a.offM - b.offM)[0];
+  if (!nearest) return null;
+  const shown = curve.findLast(({ minute }) => minute <= cook.pullMinute) ?? curve[0];
+  const frame = cook.frames.findLast(({ minute }) => minute <= (shown?.minute ?? 0));
+  const deepestC = frame?.volume
+    ? volumeC(cook.lattice, frame.volume, geometry.centres[nearest.centre] as Vec3)
+    : Number.NaN;
+  return {
+    at: pointIn(geometry, tip),
+    centre: nearest.centre,
+    offCm: 100 * geometry.scale * nearest.offM,
+    showsC: shown?.celsius ?? Number.NaN,
+    deepestC,
+  };
+}
+
+interface PlacerProps {
+  readonly placing: Placing;
+  readonly geometry: SolidGeometry;
+  readonly units: UnitSystem;
+  onPlace(change: Partial<Placing>): void;
+}
+
+/** The same by steps of a millimetre and a few degrees: nothing has to be pointed at. */
+function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
+  const bounds = wholeBounds(geometry.bounds);
+  const names = placingNames(placing.from);
+  const range = placingRange(placing.from, bounds);
+  const isEnd = placing.from === "neck" || placing.from === "tail";
+  const length = (m: number, sided: boolean): string => placedLength(100 * geometry.scale * m, units, sided);
+  const straight = { downDeg: 0, inDeg: 0, behind: 0 };
+  return (
+    <div className="grid gap-1">
+      <Select
+        label="Pushed in"
+        value={placing.from}
+        choices={PLACED_FROM}
+        names={PLACED_FROM_NAMES}
+        onChange={(from) => {
+          const { along, across } = placingRange(from, bounds);
+          const middle = ([low, high]: readonly [number, number], share: number) => low + share * (high - low);
+          onPlace({ from, alongM: middle(along, 0.4), acrossM: middle(across, 0.4), ...straight });
+        }}
+      />
+      <Measure
+        name={names.along}
+        value={placing.alongM}
+        range={range.along}
+        step={MILLIMETRE_M}
+        shown={length(placing.alongM, isEnd)}
+        onMove={(alongM) => onPlace({ alongM })}
+      />
+      <Measure
+        name={names.across}
+        value={placing.acrossM}
+        range={range.across}
+        step={MILLIMETRE_M}
+        shown={length(placing.acrossM, placing.from === "above")}
+        onMove={(acrossM) => onPlace({ acrossM })}
+      />
+      <Measure
+        name={names.down}
+        value={placing.downDeg}
+        range={[-MOST_AIM_DEG, MOST_AIM_DEG]}
+        step={1}
+        shown={`${Math.round(placing.downDeg)}°`}
+        onMove={(downDeg) => onPlace({ downDeg })}
+      />
+      <Measure
+        name={names.in}
+        value={placing.inDeg}
+        range={[-MOST_AIM_DEG, MOST_AIM_DEG]}
+        step={1}
+        shown={`${Math.round(placing.inDeg)}°`}
+        onMove={(inDeg) => onPlace({ inDeg })}
+      />
+      <Measure
+        name="Depth in the bird"
+        value={placing.depthM}
+        range={[0, STEM_M / geometry.scale]}
+        step={MILLIMETRE_M}
+        shown={length(placing.depthM, false)}
+        onMove={(depthM) => onPlace({ depthM })}
+      />
+    </div>
+  );
+}
+
+interface MeasureProps {
+  readonly name: string;
+  readonly value: number;
+  readonly range: readonly [number, number];
+  readonly step: number;
+  readonly shown: string;
+  onMove(value: number): void;
+}
+
+function Measure({ name, value, range: [low, high], step, shown, onMove }: MeasureProps) {
+  return (
+    <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-3">
+      <span aria-hidden className="text-sm text-soft">
+        {name}
+      </span>
+      <span aria-hidden className="font-semibold tabular-nums">
+        {shown}
+      </span>
+      <div className="col-span-2 -mt-1.5">
+        <DragSlider
+          label={name}
+          value={Math.min(high, Math.max(low, value))}
+          min={low}
+          max={high}
+          step={step}
+          shown={shown}
+          onDrag={onMove}
+          onSettle={onMove}
+        />
+      </div>
+    </div>
+  );
+}
+
+function Curve({
+  plan,
+  cook,
+  points,
+  units,
+}: {
+  readonly plan: Plan;
+  readonly cook: PlannedDone;
+  readonly points: readonly { minute: number; celsius: number }[];
+  readonly units: UnitSystem;
+}) {
+  const { ref, width, height } = useSize<HTMLDivElement>();
+  const inAtMs = useMemo(
+    () => derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY).schedule.inAtMs,
+    [plan, cook],
+  );
+  const beside = useMemo(() => ({ name: "this tip", points }), [points]);
+  return (
+    <section aria-label="What it would show" ref={ref} className="h-52 overflow-hidden">
+      {width > 0 && (
+        <CentreChart
+          history={cook.history}
+          targetC={highestTargetC(plan)}
+          pullMinute={cook.pullMinute}
+          inAtMs={inAtMs}
+          zone={plan.zone}
+          units={units}
+          beside={beside}
+          width={width}
+          height={height}
+        />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,136 @@
+/** The bird as a solid: turned, cut and scrubbed by keys, a thermometer placed in it without pointing; and no WebGL. */
+import { Key, type WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { press, see, seeText } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let driver: WebDriver;
+let server: RunningServer;
+beforeAll(async () => {
+  const app = await startApp({ demo: true });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const WAIT_MS = 20_000;
+const canvas = () => see(driver, 'canvas[role="application"][data-drawn]');
+const said = async (): Promise<string> => (await (await canvas()).getAttribute("aria-label")) ?? "";
+const until = (what: string, holds: (said: string) => boolean): Promise<boolean> =>
+  driver.wait(async () => holds(await said()), WAIT_MS, `never said: ${what}`) as Promise<boolean>;
+const slider = (label: string) =>
+  driver.executeScript<string>(
+    `return [...document.querySelectorAll('[role="slider"]')].find((each) =>
+       document.getElementById(each.getAttribute("aria-labelledby"))?.textContent === arguments[0])?.getAttribute("aria-valuetext")`,
+    label,
+  );
+const onSlider = (label: string, ...keys: string[]): Promise<void> =>
+  driver
+    .executeScript(
+      `[...document.querySelectorAll('[role="slider"]')].find((each) =>
+         document.getElementById(each.getAttribute("aria-labelledby"))?.textContent === arguments[0]).focus()`,
+      label,
+    )
+    .then(() =>
+      driver
+        .switchTo()
+        .activeElement()
+        .sendKeys(...keys),
+    );
+const choose = (label: string, value: string): Promise<void> =>
+  driver.executeScript(
+    `const select = document.querySelector('select[aria-label="' + arguments[0] + '"]');
+     Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, "value").set.call(select, arguments[1]);
+     select.dispatchEvent(new Event("change", { bubbles: true }));`,
+    label,
+    value,
+  );
+
+describe("the solid", () => {
+  it("is there beside the cuts, and says what is seen", async () => {
+    await driver.get(server.url);
+    await seeText(driver, "Open-day lunch");
+    await driver.get(`${server.url}/roast/demo-late/plan`);
+    await seeText(driver, "give or take");
+    await press(driver, "Solid, to turn");
+    await until("the bird, cut", (text) =>
+      /^Whole turkey, seen from its side, cut lengthwise, .* breast \d+ °C; thigh \d+ °C/.test(text),
+    );
+  });
+
+  it("is turned by keys", async () => {
+    await (await canvas()).sendKeys(...Array.from({ length: 7 }, () => Key.ARROW_LEFT));
+    await until("another side", (text) => text.includes("seen from the tail end"));
+    await (await canvas()).sendKeys(Key.HOME);
+    await until("its side again", (text) => text.includes("seen from its side"));
+  });
+
+  it("is cut elsewhere and tilted, and told so", async () => {
+    await choose("Cut", "across");
+    await until("cut across", (text) => text.includes("cut across"));
+    const before = await slider("Where it is cut");
+    await onSlider("Where it is cut", Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    expect(await slider("Where it is cut")).not.toBe(before);
+    await onSlider("Tilt of the cut", Key.ARROW_RIGHT);
+    await until("tilted", (text) => text.includes("tilted 3°"));
+  });
+
+  it("moves with the clock", async () => {
+    const before = await said();
+    const handle = await see(driver, '[role="slider"][aria-label="Moment shown"]');
+    await handle.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+    await until("warmer meat", (text) => text !== before);
+    const c = (text: string): number => Number(/breast (\d+) °C/.exec(text)?.[1]);
+    expect(c(await said())).toBeGreaterThan(c(before));
+  });
+});
+
+describe("a thermometer on the solid", () => {
+  const reading = async (): Promise<string> =>
+    (await see(driver, '[role="dialog"] p[role="status"].text-lg')).getText();
+
+  it("sits first where it belongs, and says what it would show", async () => {
+    await driver.get(`${server.url}/roast/demo-open-day/plan`);
+    await seeText(driver, "give or take");
+    await press(driver, "Where the probes go");
+    await until("where it is", (text) => text.includes("with a thermometer"));
+    expect(await reading()).toMatch(/^The tip is in the breast, .* under the skin, 0\.\d cm from the deepest breast/);
+    expect(await reading()).toContain("the same as the deepest meat");
+    await press(driver, "In the thigh");
+    await driver.wait(async () => (await reading()).includes("from the deepest thigh"), WAIT_MS);
+  });
+
+  it("is moved by millimetres with keys alone, and says how far off it is", async () => {
+    await press(driver, "In the breast");
+    await driver.wait(async () => (await reading()).includes("from the deepest breast"), WAIT_MS);
+    const before = await slider("Depth in the bird");
+    await onSlider("Depth in the bird", ...Array.from({ length: 50 }, () => Key.ARROW_LEFT));
+    const millimetres = (text: string): number => Math.round(10 * Number.parseFloat(text));
+    const moved = millimetres(before) - millimetres(await slider("Depth in the bird"));
+    expect(moved).toBeGreaterThan(40);
+    await driver.wait(async () => /\d+ °C more than the deepest meat/.test(await reading()), WAIT_MS);
+    expect(await driver.executeScript("return document.querySelector('[role=dialog] input[value=own]').checked")).toBe(
+      true,
+    );
+  });
+
+  it("is said to pass beside the bird where it does", async () => {
+    await choose("Pushed in", "tail");
+    await onSlider("Beside the middle line", Key.HOME);
+    await driver.wait(async () => (await reading()).includes("passes beside the bird"), WAIT_MS);
+  });
+});
+
+describe("without WebGL", () => {
+  it("says why, and the cuts stay", async () => {
+    await driver.get(`${server.url}/roast/demo-late/plan`);
+    await driver.executeScript(
+      "const own = HTMLCanvasElement.prototype.getContext; HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith('webgl') ? null : own.call(this, kind, ...rest); };",
+    );
+    await seeText(driver, "give or take");
+    await press(driver, "Solid, to turn");
+    await seeText(driver, "cannot draw the solid here");
+    await press(driver, "Three cuts");
+    await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
+  });
+});
