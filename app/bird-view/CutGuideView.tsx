@@ -18,6 +18,7 @@ export function CutGuideView({ guide, species }: { readonly guide: CutGuide; rea
         steps={guide.steps.map((step) => ({ id: step.id, step, words: cutStepWords(guide.id, step.id) }))}
         species={species}
         size="sheet"
+        solid="raw"
       />
       <p>
         <span className="font-semibold">To the stock pot:</span> {toPot.join(", ")}.

@@ -1,6 +1,8 @@
+import { lazy, Suspense, useState } from "react";
 import type { Species } from "../../core/bird/species";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { StepWords } from "../../words/guides";
+import { Segmented } from "../ui/Segmented";
 import { CutDrawing } from "./CutDrawing";
 
 interface Props {
@@ -8,10 +10,41 @@ interface Props {
   readonly species: Species;
   /** At the board they are read from further away. */
   readonly size: "sheet" | "board";
+  /** They can be gone through on the solid too: of a raw bird, or of one from the oven. */
+  readonly solid?: "raw" | "roasted";
 }
 
+/** Large, and wanted only where the bird is turned. */
+const GuideSolid = lazy(() => import("./solid/GuideSolid"));
+type Shown = "all" | "one";
+
 /** Steps in their order, each drawn on the bird's own solid. */
-export function GuideSteps({ steps, species, size }: Props) {
+export function GuideSteps({ solid, ...props }: Props) {
+  const [shown, setShown] = useState<Shown>("all");
+  if (!solid) return <AllSteps {...props} />;
+  return (
+    <div className="grid gap-4">
+      <Segmented<Shown>
+        label="Shown are"
+        value={shown}
+        choices={[
+          { value: "all", label: "All steps" },
+          { value: "one", label: "One at a time, to turn" },
+        ]}
+        onChange={setShown}
+      />
+      {shown === "all" ? (
+        <AllSteps {...props} />
+      ) : (
+        <Suspense fallback={null}>
+          <GuideSolid steps={props.steps} species={props.species} roasted={solid === "roasted"} />
+        </Suspense>
+      )}
+    </div>
+  );
+}
+
+function AllSteps({ steps, species, size }: Omit<Props, "solid">) {
   const board = size === "board";
   return (
     <ol className="grid gap-5">

@@ -9,6 +9,13 @@ export interface Mesh {
   readonly triangles: Uint32Array;
 }
 
+/** The same surface seen from its other side. */
+export const insideOut = ({ positions, normals, triangles }: Mesh): Mesh => ({
+  positions,
+  normals: normals.map((each) => -each),
+  triangles: triangles.slice().reverse(),
+});
+
 /** Steps of Newton's method that take a vertex onto the surface. */
 const ONTO_SURFACE = 2;
 
@@ -54,23 +61,15 @@ export function meshOf(field: DistanceField, { low, high }: Solid["bounds"], ste
         for (const offset of offsets) if ((values[cell + offset] as number) < 0) inside++;
         if (inside === 0 || inside === 8) continue;
         const at = crossing(values, cell, corners, offsets);
-        let [x, y, z] = [
+        const crossed: Vec3 = [
           origin[0] + (i + at[0]) * stepM,
           origin[1] + (j + at[1]) * stepM,
           origin[2] + (k + at[2]) * stepM,
         ];
-        const side = x < 0 ? -1 : 1;
-        let normal = normalAt(field, Math.abs(x), y, z, stepM / 4);
-        for (let step = 0; step < ONTO_SURFACE; step++) {
-          const away = Math.max(-stepM / 2, Math.min(stepM / 2, field(Math.abs(x), y, z)));
-          x -= side * away * normal[0];
-          y -= away * normal[1];
-          z -= away * normal[2];
-          normal = normalAt(field, Math.abs(x), y, z, stepM / 4);
-        }
+        const [[x, y, z], normal] = ontoSurface(field, crossed, stepM);
         vertexOf[cell] = positions.length / 3;
         positions.push(x, y, z);
-        normals.push(side * normal[0], normal[1], normal[2]);
+        normals.push(...normal);
       }
     }
   }
@@ -79,6 +78,25 @@ export function meshOf(field: DistanceField, { low, high }: Solid["bounds"], ste
     normals: Float32Array.from(normals),
     triangles: Uint32Array.from(joined(values, vertexOf, [nx, ny, nz])),
   };
+}
+
+/** A point near the surface taken onto it, and the surface's normal there; in a cleft, where that leads away, left. */
+function ontoSurface(field: DistanceField, from: Vec3, stepM: number): readonly [Vec3, Vec3] {
+  const side = from[0] < 0 ? -1 : 1;
+  const normalOf = ([x, y, z]: Vec3): Vec3 => {
+    const [nx, ny, nz] = normalAt(field, Math.abs(x), y, z, stepM / 4);
+    return [side * nx, ny, nz];
+  };
+  const normal = normalOf(from);
+  let at = from;
+  let push = normal;
+  for (let step = 0; step < ONTO_SURFACE; step++) {
+    const away = field(Math.abs(at[0]), at[1], at[2]);
+    at = [at[0] - away * push[0], at[1] - away * push[1], at[2] - away * push[2]];
+    push = normalOf(at);
+  }
+  const off = Math.hypot(at[0] - from[0], at[1] - from[1], at[2] - from[2]);
+  return off < stepM / 2 ? [at, push] : [from, normal];
 }
 
 /** Mean of where a cell's edges are crossed, in shares of the cell. */

@@ -2,7 +2,7 @@
 import { coarseCellM, makeBody } from "./body";
 import type { CentrePoints } from "./centres";
 import type { FormChoice } from "./form";
-import { type Mesh, meshOf } from "./mesh";
+import { insideOut, type Mesh, meshOf } from "./mesh";
 import type { DistanceField, Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { isBone, PART_NAMES, type PartName, partAt } from "./solid";
@@ -22,7 +22,9 @@ const distanceByte = (distanceM: number): number =>
   Math.round(127.5 * (1 + Math.min(1, Math.max(-1, distanceM / MOST_DISTANCE_M))));
 
 export interface SolidGeometry {
+  /** The outside, its cavity closed as skin hides it; and the wall of the cavity, which a cut opens. */
   readonly skin: Mesh;
+  readonly cavity: Mesh | null;
   readonly bones: Mesh;
   readonly distances: Distances;
   /** Place in PART_NAMES of what lies at each sample. */
@@ -49,6 +51,17 @@ const fewest = (fields: readonly DistanceField[]): DistanceField => {
   };
 };
 
+/** What a hand meets: the skin over a cavity too. */
+const outsideOf = ({ cavity, skin, body }: BirdShape): DistanceField => (cavity && skin ? skin.outer : body);
+
+/** Where the cavity opens, its wall is taken to be so thick. */
+const LEAST_WALL_M = 0.003;
+function hollowOf(shape: BirdShape): DistanceField {
+  const { cavity } = shape;
+  const outer = outsideOf(shape);
+  return (x, y, z) => Math.max(cavity?.(x, y, z) ?? 1, outer(x, y, z) + LEAST_WALL_M);
+}
+
 /** The solid of a bought bird; about half a second. */
 export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry {
   const { unit, scale } = makeBody(form, boughtKg, coarseCellM(form, CELL_M));
@@ -57,7 +70,8 @@ export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry
   const stepM = Math.max(2 * high[0], high[1] - low[1], high[2] - low[2]) / LONGEST;
   const bone = fewest(shape.parts.filter(isBone).map(({ field }) => field));
   return {
-    skin: meshOf(shape.body, shape.bounds, stepM),
+    skin: meshOf(outsideOf(shape), shape.bounds, stepM),
+    cavity: shape.cavity ? insideOut(meshOf(hollowOf(shape), shape.bounds, stepM)) : null,
     bones: meshOf(bone, shape.bounds, BONE_STEP_SHARE * stepM),
     ...sampled(shape, bone, stepM),
     centres,
@@ -78,7 +92,7 @@ function sampled(shape: BirdShape, bone: DistanceField, stepM: number): Pick<Sol
   const [nx, ny, nz] = size;
   const bytes = new Uint8Array(DISTANCE_CHANNELS * nx * ny * nz);
   const parts = new Uint8Array(nx * ny * nz);
-  const outer = shape.skin?.outer ?? shape.body;
+  const outer = outsideOf(shape);
   const names = shape.parts.map(({ name }) => PART_NAMES.indexOf(name));
   for (let n = 0; n < parts.length; n++) {
     const x = origin[0] + (n % nx) * stepM;

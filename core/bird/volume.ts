@@ -78,6 +78,10 @@ export const volumeLattice = ({ grid, origin, cellM }: UnitBody): VolumeLattice 
   mirrored: grid.mirrored,
 });
 
+/** One sample: a block that is the same all through. */
+export const volumeSample = (celsius: number, browning: number): Uint8Array =>
+  Uint8Array.of(volumeByte(celsius), byteOf(browning / VOLUME_MOST_BROWNING));
+
 /** @param browning of each surface cell; nothing has browned where it is left out */
 export function volumeOf(unit: UnitBody, temperatureC: ArrayLike<number>, browning?: ArrayLike<number>): Uint8Array {
   const { cell, skin } = carriedOf(unit);

@@ -134,3 +134,17 @@ describe("without WebGL", () => {
     await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
   });
 });
+
+describe("a guide on the solid", () => {
+  it("goes through the carving step by step, turned to the side that is worked on", async () => {
+    await driver.get(`${server.url}/roast/demo-late/carve`);
+    await seeText(driver, "Legs off");
+    await press(driver, "One at a time, to turn");
+    await until("the first step", (text) => text.startsWith("Legs off: Knife into the crease"));
+    await press(driver, "The next step");
+    await until("the second", (text) => text.startsWith("Thigh from drumstick") || text.startsWith("Thigh"));
+    await seeText(driver, "Step 2 of 5");
+    await press(driver, "The step before");
+    await seeText(driver, "Step 1 of 5");
+  });
+});

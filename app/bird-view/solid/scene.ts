@@ -8,7 +8,9 @@ import {
   Data3DTexture,
   DataTexture,
   GLSL3,
+  GreaterDepth,
   Group,
+  LessEqualDepth,
   LinearFilter,
   Matrix4,
   Mesh,
@@ -77,7 +79,7 @@ const TONES = {
 /** Of a raw bird from the fridge, before anything was simulated. */
 const COLD_C = 4;
 /** Of a line where meat hides it: pale, as if the meat were seen through. */
-const THROUGH = new Vector4(0.97, 0.98, 1, 0.7);
+const THROUGH = new Vector4(0.97, 0.98, 1, 0.6);
 /** Room around it, and how many of the skin's points say how large it is. */
 const AROUND = 1.04;
 const EVERY_VERTEX = 12;
@@ -154,6 +156,7 @@ export class SolidScene {
   private readonly reachM: number;
   private readonly shared;
   private readonly skin: Mesh<BufferGeometry, ShaderMaterial>;
+  private readonly cavity: Mesh<BufferGeometry, ShaderMaterial>;
   private readonly face: Mesh<PlaneGeometry, ShaderMaterial>;
   private readonly underTarget: Mesh<BoxGeometry, ShaderMaterial>;
   private readonly drawn = new Group();
@@ -211,6 +214,10 @@ export class SolidScene {
     this.skin = new Mesh(geometryOf(geometry.skin), material(SKIN, { uIsGhost: { value: false } }));
     this.skin.renderOrder = 2;
     const bones = new Mesh(geometryOf(geometry.bones), material(BONES));
+    this.cavity = new Mesh(
+      geometry.cavity ? geometryOf(geometry.cavity) : new BufferGeometry(),
+      material(SKIN, { uIsGhost: { value: false } }),
+    );
     this.face = new Mesh(new PlaneGeometry(1, 1), material(FACE));
     const box = new BoxGeometry(2 * high[0], high[1] - low[1], high[2] - low[2]);
     box.translate(this.middle.x, this.middle.y, this.middle.z);
@@ -222,8 +229,8 @@ export class SolidScene {
     });
     inside.side = BackSide;
     this.underTarget = new Mesh(box, inside);
-    for (const each of [this.skin, bones, this.face, this.underTarget]) each.frustumCulled = false;
-    this.scene.add(this.skin, bones, this.face, this.underTarget, this.drawn);
+    for (const each of [this.skin, this.cavity, bones, this.face, this.underTarget]) each.frustumCulled = false;
+    this.scene.add(this.skin, this.cavity, bones, this.face, this.underTarget, this.drawn);
   }
 
   /** The temperatures and colours of a moment; null: raw and cold. */
@@ -284,6 +291,8 @@ export class SolidScene {
     this.skin.material.transparent = inside;
     this.skin.material.depthWrite = !inside;
     this.underTarget.visible = inside;
+    // Only a cut opens it.
+    this.cavity.visible = kept !== null && !inside;
     if (inside) {
       const { uViewProjection, uMarch } = this.underTarget.material.uniforms;
       if (uMarch) uMarch.value = this.reachM * (coarse ? MOVING_MARCH : STILL_MARCH);
@@ -355,12 +364,12 @@ export class SolidScene {
               vertexShader: VERTEX,
               fragmentShader: PLAIN,
               uniforms: { uColour: { value: isHidden ? THROUGH : new Vector4(tone.x, tone.y, tone.z, 1) } },
-              transparent: isHidden,
-              depthTest: !isHidden,
+              transparent: true,
+              depthFunc: isHidden ? GreaterDepth : LessEqualDepth,
               depthWrite: !isHidden,
             }),
           );
-          mesh.renderOrder = isHidden ? 3 : 1;
+          mesh.renderOrder = isHidden ? 3 : 4;
           mesh.frustumCulled = false;
           this.drawn.add(mesh);
         }

@@ -92,7 +92,8 @@ in vec3 vPoint;
 in vec3 vNormal;
 out vec4 colour;
 void main() {
-  if (isCutAway(vPoint)) discard;
+  // A bone's end that stands out of the meat is under the skin of a true bird.
+  if (isCutAway(vPoint) || distances(vPoint).x > 0.0) discard;
   colour = vec4(lit(vec3(0.93, 0.9, 0.83), normalize(vNormal), normalize(cameraPosition - vPoint)), 1.0);
 }`;
 

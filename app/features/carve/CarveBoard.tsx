@@ -57,6 +57,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
         steps={carveSteps(bird.species, bird.cut).map((step) => ({ id: step.id, step, words: CARVE_WORDS[step.id] }))}
         species={bird.species}
         size="board"
+        solid="roasted"
       />
       {BROTH_OF[bird.cut].length > 0 && (
         <p>
