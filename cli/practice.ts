@@ -2,7 +2,7 @@
 import { parseArgs } from "node:util";
 import { requireBetween } from "../core/errors";
 import { figuresOf, type Played, POLICIES, type Policy, play } from "../core/practice/policies";
-import { DIFFICULTIES } from "../core/practice/practice";
+import { DIFFICULTIES } from "../core/practice/scenarios";
 import { oneOf, required } from "./options";
 
 const MOST = 1000;

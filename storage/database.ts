@@ -15,7 +15,7 @@ import {
   roastWithOven,
 } from "../core/formats/migrations";
 import type { Equipment, Oven, Photo, Roast, RoastReading } from "../core/plan/schema";
-import type { Practised } from "../core/practice/practice";
+import type { Call, Practised } from "../core/practice/scenarios";
 import type { Habits } from "../core/units/habits";
 
 export type StoredPhoto = Photo & { readonly key?: number; readonly roastId: string };
@@ -71,7 +71,11 @@ export interface Import {
 }
 
 /** A roast that is practised: its hidden bird's seed, and how much goes wrong. Only a practice database has any. */
-export type PractisedHere = Practised & { readonly roastId: string };
+export type PractisedHere = Practised & {
+  readonly roastId: string;
+  /** What was answered to what somebody said, by the kind of call. */
+  readonly answered?: Partial<Record<Call["kind"], "yes" | "no">> | undefined;
+};
 
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };

@@ -2,9 +2,10 @@
 
 import { centresOf } from "../core/bird/form";
 import { PROBES, placeOf } from "../core/bird/probe";
+import { happenedUntil } from "../core/plan/happened";
 import { type Plan, RoastSchema } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
-import type { Practised } from "../core/practice/practice";
+import type { Call, Practised } from "../core/practice/scenarios";
 import { BrumaDatabase } from "./database";
 import { saveRoast } from "./roasts";
 
@@ -20,7 +21,7 @@ interface Asked extends Practised {
 }
 
 /** A roast to practise on, probes in it: stored where only the practice clock's pages look. */
-export async function beginPractice({ id, title, plan, nowMs, seed, difficulty }: Asked): Promise<void> {
+export async function beginPractice({ id, title, plan, nowMs, ...practised }: Asked): Promise<void> {
   const db = new BrumaDatabase(PRACTICE_DATABASE);
   try {
     const centres = centresOf(plan.bird);
@@ -38,15 +39,58 @@ export async function beginPractice({ id, title, plan, nowMs, seed, difficulty }
         plan: { ...plan, oven: null },
         happened: {},
         notes: "",
-        thermometer: "bridge",
-        probes: sided.map((probe) => ({ device: PRACTICE_DEVICE, probe, sits: probe })),
+        ...(practised.thermometer === "hand"
+          ? { thermometer: "typed" as const }
+          : {
+              thermometer: "bridge" as const,
+              probes: sided.map((probe) => ({ device: PRACTICE_DEVICE, probe, sits: probe })),
+            }),
       }),
     );
     await db.transaction("rw", db.roasts, db.practised, async () => {
       await saveRoast(db, roast);
-      await db.practised.put({ roastId: id, seed, difficulty });
+      await db.practised.put({ roastId: id, ...practised });
     });
   } finally {
     db.close();
   }
+}
+
+/** Written down, so that nobody is asked twice. */
+export async function answerCall(
+  db: BrumaDatabase,
+  roastId: string,
+  kind: Call["kind"],
+  answer: "yes" | "no",
+): Promise<void> {
+  await db.transaction("rw", db.practised, async () => {
+    const row = await db.practised.get(roastId);
+    if (row) await db.practised.put({ ...row, answered: { ...row.answered, [kind]: answer } });
+  });
+}
+
+/**
+ * The same roast once more from a moment on: what had happened until then, what had been read; the rest is open again.
+ * @throws RangeError for a roast that was not practised
+ */
+export async function playOn(db: BrumaDatabase, roastId: string, fromMs: number, newId: string): Promise<void> {
+  const from = new Date(fromMs).toISOString();
+  await db.transaction("rw", db.roasts, db.practised, db.readings, async () => {
+    const [roast, practised] = [await db.roasts.get(roastId), await db.practised.get(roastId)];
+    if (!roast || !practised) throw new RangeError("this roast was not practised");
+    const readings = await db.readings.where({ roastId }).toArray();
+    await db.roasts.add({
+      ...roast,
+      id: newId,
+      dinner: newId,
+      fire: newId,
+      createdAt: from,
+      happened: happenedUntil(roast.happened, from),
+      notes: "",
+    });
+    await db.readings.bulkAdd(
+      readings.filter(({ at }) => at <= from).map(({ key: _, ...reading }) => ({ ...reading, roastId: newId })),
+    );
+    await db.practised.put({ ...practised, roastId: newId });
+  });
 }

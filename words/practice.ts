@@ -1,7 +1,8 @@
 /** A practised roast in words: what is hidden, and what it truly was. */
 import { CENTRES } from "../core/bird/solid";
 import { constant } from "../core/constants";
-import type { Debrief, Difficulty, Truth } from "../core/practice/practice";
+import type { Debrief, Decision, Truth } from "../core/practice/practice";
+import type { Call, Difficulty, Trouble } from "../core/practice/scenarios";
 import {
   formatDuration,
   formatTemperature,
@@ -73,3 +74,69 @@ export const TRUTH_NAMES = [
   "Breast’s juice kept",
   "Skin",
 ];
+
+/** What somebody says while it roasts, and what may be answered. */
+export function callWords(
+  call: Call,
+  units: UnitSystem,
+): { readonly says: string; readonly yes: string; readonly no: string } {
+  if (call.kind === "guests-late") {
+    return {
+      says: `The guests ring: they will be ${call.byMin} minutes late.`,
+      yes: `Dinner ${call.byMin} minutes later`,
+      no: "Dinner as it was",
+    };
+  }
+  return {
+    says: `“The gratin has to go in now: ${formatTemperature(call.airC, units)}, ${call.minutes} minutes!”`,
+    yes: `Turn the oven to ${formatTemperature(call.airC, units)} for it`,
+    no: "It waits until the bird is out",
+  };
+}
+
+const TROUBLE_WORDS: Record<Trouble, string> = {
+  slip: "a tip slipped",
+  door: "the door stood open once",
+  bone: "the right thigh’s tip sat on the bone",
+  ice: "there was still ice in the middle as it went in",
+  "fire-dies": "the fire sank for a while",
+  "guests-late": "the guests were late",
+  dish: "a dish wanted the oven",
+};
+
+/** What went wrong, in a sentence; empty on a calm day. */
+export const troublesWords = (troubles: readonly Trouble[]): string => {
+  if (troubles.length === 0) return "";
+  const text = LIST.format(troubles.map((trouble) => TROUBLE_WORDS[trouble]));
+  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+};
+const LIST = new Intl.ListFormat("en", { type: "conjunction" });
+
+/** Of less than this nobody says that it was early or late, min. */
+const RIGHT_MIN = 4;
+
+/** A decision and what the best one would have given, everything else as it was. */
+export function decisionWords({ kind, laterMin, best }: Decision, asItWent: Truth, units: UnitSystem): string {
+  const what = kind === "out" ? "It came out" : "It rested";
+  const off =
+    Math.abs(laterMin) < RIGHT_MIN
+      ? kind === "out"
+        ? "at the right moment"
+        : "as long as it should"
+      : kind === "out"
+        ? `${formatDuration(60 * Math.abs(laterMin))} too ${laterMin > 0 ? "late" : "early"}`
+        : `${formatDuration(60 * Math.abs(laterMin))} too ${laterMin > 0 ? "long" : "short"}`;
+  if (Math.abs(laterMin) < RIGHT_MIN) return `${what} ${off}.`;
+  const gains: string[] = [];
+  const coldest = (truth: Truth): number => Math.min(...Object.values(truth.peakC));
+  if (best.isAtGuideline && !asItWent.isAtGuideline) gains.push("every centre at the guideline");
+  const warmerK = coldest(best) - coldest(asItWent);
+  if (Math.abs(warmerK) >= 1) {
+    gains.push(
+      `the coldest centre ${formatTemperatureDifference(Math.abs(warmerK), units)} ${warmerK > 0 ? "warmer" : "cooler"}`,
+    );
+  }
+  const juice = Math.round(100 * ((best.juicesBreast ?? 0) - (asItWent.juicesBreast ?? 0)));
+  if (juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
+  return `${what} ${off}. The right moment would have given ${gains.length > 0 ? LIST.format(gains) : "nothing that a guest could tell"}.`;
+}

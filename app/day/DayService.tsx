@@ -51,7 +51,8 @@ export function DayService() {
       {inTheKitchen.map((roast) => {
         const own = practised?.find(({ roastId }) => roastId === roast.id);
         return (
-          own && (
+          own &&
+          own.thermometer !== "hand" && (
             <Suspense key={roast.id} fallback={null}>
               <PracticeProbes roast={roast} practised={own} />
             </Suspense>

@@ -18,7 +18,7 @@ export function PracticeBadge() {
             .sort((a, b) => a - b)
             .map((rate) => (
               <option key={rate} value={rate}>
-                {rate === 1 ? "as fast as life" : `${rate} times life`}
+                {rate === 0 ? "held" : rate === 1 ? "as fast as life" : `${rate} times life`}
               </option>
             ))}
         </select>

@@ -52,7 +52,21 @@ describe("the page's clock", () => {
     expect(ticks).toBe(10);
   });
 
-  it.each([0, 0.5, 241, Number.NaN])("refuses a rate of %s", (rate) => {
-    expect(() => setPace(rate, START)).toThrow(`rate: got ${rate}, allowed is 1 to 240`);
+  it("is held at 0, and goes on from there", () => {
+    setPace(0, START);
+    let wokenAt = Number.NaN;
+    clock.wakeAt(START + 1000, () => {
+      wokenAt = clock.now();
+    });
+    vi.advanceTimersByTime(3_600_000);
+    expect(clock.now()).toBe(START);
+    expect(wokenAt).toBeNaN();
+    setPace(60, clock.now());
+    vi.advanceTimersByTime(1000);
+    expect(wokenAt).toBeGreaterThanOrEqual(START + 1000);
+  });
+
+  it.each([-1, 0.5, 241, Number.NaN])("refuses a rate of %s", (rate) => {
+    expect(() => setPace(rate, START)).toThrow(`rate: got ${rate}, allowed is 0, or 1 to 240`);
   });
 });

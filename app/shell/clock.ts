@@ -27,6 +27,9 @@ export const usePace = create<{ readonly pace: Pace | null }>(() => ({ pace: nul
 
 /** Timers that are set longer than this overflow; a practice clock may be changed meanwhile. */
 const LONGEST_WAIT_MS = 60_000;
+/** A clock that is held may be let go at any moment. */
+const HELD_WAIT_MS = 250;
+const longestWaitMs = (): number => (clock.rate === 0 ? HELD_WAIT_MS : LONGEST_WAIT_MS);
 
 export const clock: Clock = {
   now: () => {
@@ -41,7 +44,7 @@ export const clock: Clock = {
     const wait = (): void => {
       const leftMs = ms - clock.now();
       if (leftMs <= 0) run();
-      else timer = setTimeout(wait, Math.min(LONGEST_WAIT_MS, Math.ceil(leftMs / clock.rate)));
+      else timer = setTimeout(wait, Math.min(longestWaitMs(), Math.ceil(leftMs / clock.rate)));
     };
     timer = setTimeout(wait, 0);
     return () => clearTimeout(timer);
@@ -66,13 +69,15 @@ export function nextFrame(run: () => void): () => void {
 /** Again and again, so far apart by the clock, and no oftener than four times in a second of life. */
 const SHORTEST_TICK_MS = 250;
 export function every(ms: number, run: () => void): () => void {
-  const timer = setInterval(run, Math.max(SHORTEST_TICK_MS, ms / clock.rate));
+  const timer = setInterval(run, clock.rate === 0 ? ms : Math.max(SHORTEST_TICK_MS, ms / clock.rate));
   return () => clearInterval(timer);
 }
 
-/** Sets the practice clock. @throws RangeError for a rate outside 1 to 240 */
+/** Sets the practice clock; at 0 it is held. @throws RangeError for a rate that is neither 0 nor from 1 to 240 */
 export function setPace(rate: number, nowMs: number): Pace {
-  if (!(rate >= 1 && rate <= MOST_RATE)) throw new RangeError(`rate: got ${rate}, allowed is 1 to ${MOST_RATE}`);
+  if (!(rate === 0 || (rate >= 1 && rate <= MOST_RATE))) {
+    throw new RangeError(`rate: got ${rate}, allowed is 0, or 1 to ${MOST_RATE}`);
+  }
   if (!Number.isFinite(nowMs)) throw new RangeError(`now: got ${nowMs}, allowed is a moment`);
   const pace = { rate, nowMs, lifeMs: Date.now() };
   usePace.setState({ pace });

@@ -29,7 +29,8 @@ function set(rate: number, nowMs: number): void {
     console.warn(`no practice clock: ${messageOf(error)}`);
     return;
   }
-  void tellServer(rate, nowMs);
+  // A server's clock is never held: the simulated thermometer behind it is of no practised bird.
+  if (rate > 0) void tellServer(rate, nowMs);
 }
 
 async function tellServer(rate: number, nowMs: number): Promise<void> {
@@ -41,8 +42,8 @@ async function tellServer(rate: number, nowMs: number): Promise<void> {
   }
 }
 
-/** What a hand chooses from. */
-export const RATES: readonly number[] = [1, 10, 30, 60, 120, 240];
+/** What a hand chooses from; 0: it is held. */
+export const RATES: readonly number[] = [0, 1, 10, 30, 60, 120, 240];
 
 /** From this moment on so fast. */
 export const changeRate = (rate: number): void => set(rate, clock.now());

@@ -5,6 +5,8 @@
  */
 import { coarseCellM, makeBody } from "../bird/body";
 import { bothSides, type Probe, probeOf } from "../bird/probe";
+import type { Centre } from "../bird/solid";
+import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
@@ -29,12 +31,23 @@ export interface HiddenOptions {
   readonly rest?: { readonly pulledMin: number; readonly minutes: number; readonly cover: Cover };
   /** Its oven against its dial, K; drawn like all else where it is left out. */
   readonly ovenOffsetK?: number;
+  /** The tip in the right thigh was pushed past the deepest meat, onto the bone. */
+  readonly tipOnBone?: boolean;
+  /** Not all of its ice is gone as it goes in. */
+  readonly iceInside?: boolean;
+  /** There is no probe in it: a thermometer in the hand is pushed in to {@link HAND_OFF_M} in turn. */
+  readonly byHand?: boolean;
 }
+
+/** How far short of the deepest meat a hand may hold a tip, metres of a turkey; past it is less than nothing. */
+export const HAND_OFF_M: readonly number[] = [0.024, 0.018, 0.012, 0.008, 0.004, 0, -0.004, -0.008, -0.012];
 
 export interface HiddenPoint {
   /** Since the bird went in. */
   readonly minute: number;
   readonly shownC: Partial<Record<Probe, number>>;
+  /** By hand: what a tip shows at each of {@link HAND_OFF_M}. */
+  readonly byDepthC?: Partial<Record<Centre, readonly number[]>>;
 }
 
 const CELL_M = 0.009;
@@ -43,19 +56,14 @@ const NOISE_K = 0.3;
 const LOST_SHARE = 0.05;
 const SLIP_M = 0.012;
 const DOOR_OPEN_MIN = 4;
+/** Onto the bone of the thigh, past its deepest meat. */
+const BONE_M = 0.012;
+/** With a third of its water still ice (chosen). */
+const ICE_C = -1.2;
 /** How far off a draw goes, in standard deviations. */
 const WIDEST_SD = 1.5;
 
-/** A number from 0 to 1 that is the same for the same text: FNV-1a, its bits then mixed so that like texts part. */
-function chance(text: string): number {
-  let value = 2166136261;
-  for (let n = 0; n < text.length; n++) value = Math.imul(value ^ text.charCodeAt(n), 16777619) >>> 0;
-  value = Math.imul(value ^ (value >>> 16), 0x85ebca6b);
-  value = Math.imul(value ^ (value >>> 13), 0xc2b2ae35);
-  return ((value ^ (value >>> 16)) >>> 0) / 2 ** 32;
-}
-
-const either = (text: string): number => 2 * chance(text) - 1;
+const either = (text: string): number => 2 * chanceOf(text) - 1;
 
 /** What is hidden, by its seed: the bird and its oven, and what happens to it besides what was planned. */
 export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }: HiddenOptions): {
@@ -64,46 +72,63 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
 } {
   const drawn = traitsOf(UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)));
   const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
-  const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chance(`${seed}/door`), openMin: DOOR_OPEN_MIN };
+  const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chanceOf(`${seed}/door`), openMin: DOOR_OPEN_MIN };
   return { traits, events: [...(options.events ?? []), ...(trouble ? [door] : [])] };
 }
 
 /** The bird as it goes in. @param watched its juices and its skin are followed too */
-export function hiddenBird(
-  { form, boughtKg, startC, fillingC }: HiddenOptions["options"],
-  traits: BirdTraits,
-  watched = false,
-): LivingBird {
+export function hiddenBird(asked: HiddenOptions, traits: BirdTraits, watched = false): LivingBird {
+  const { form, boughtKg, startC, fillingC } = startOf(asked);
   const body = makeBody({ ...form, breastThickness: traits.breastThickness }, boughtKg, coarseCellM(form, CELL_M));
   const bird = new LivingBird(body, { watched });
   bird.startAt(startC + traits.startOffsetK, fillingC);
   return bird;
 }
 
+/** What it starts at: some birds are not thawed through. */
+const startOf = ({ options, iceInside }: HiddenOptions): HiddenOptions["options"] =>
+  iceInside ? { ...options, startC: ICE_C } : options;
+
 /** Yields what the probes show, step by step, until it is pulled and through its rest, or the longest roast is over. */
 export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
-  const { options, seed, everyMin, trouble, longestMin = LONGEST_MIN, rest } = asked;
+  const { options, seed, everyMin, trouble, longestMin = LONGEST_MIN, rest, tipOnBone, byHand } = asked;
   const { traits, events } = hiddenTraits(asked);
-  const bird = hiddenBird(options, traits);
+  const bird = hiddenBird(asked, traits);
   const { body } = bird;
-  const slipsAtMin = trouble ? 45 + 40 * chance(`${seed}/slip`) : Number.POSITIVE_INFINITY;
+  const slipsAtMin = trouble ? 45 + 40 * chanceOf(`${seed}/slip`) : Number.POSITIVE_INFINITY;
   const tips = bird.centres.flatMap((centre) =>
     bothSides(centre).map((place) => {
       const probe = probeOf(place);
       const offM =
         centre === "filling" ? 0 : traits.probeM[centre] + 0.5 * constant("probeSdM") * either(`${seed}/${probe}`);
       const slips = probe === "left breast";
+      const onBone = tipOnBone === true && probe === "right thigh";
       return {
         probe,
-        sits: tipStencil(body, centre, offM),
+        sits: tipStencil(body, centre, onBone ? -BONE_M : offM),
         slipped: tipStencil(body, centre, offM + (slips ? SLIP_M : 0)),
       };
     }),
   );
+  const depths = byHand
+    ? bird.centres.map((centre) => ({
+        centre,
+        stencils: HAND_OFF_M.map((offM) => tipStencil(body, centre, centre === "filling" ? 0 : offM)),
+      }))
+    : [];
   const shown = (minute: number): HiddenPoint => {
+    if (byHand) {
+      const byDepthC = Object.fromEntries(
+        depths.map(({ centre, stencils }) => [
+          centre,
+          stencils.map((stencil) => Math.round(10 * readAt(bird.solver.temperatureC, stencil)) / 10),
+        ]),
+      );
+      return { minute, shownC: {}, byDepthC };
+    }
     const shownC: Partial<Record<Probe, number>> = {};
     for (const { probe, sits, slipped } of tips) {
-      if (trouble && chance(`${seed}/lost ${probe} ${minute}`) < LOST_SHARE) continue;
+      if (trouble && chanceOf(`${seed}/lost ${probe} ${minute}`) < LOST_SHARE) continue;
       const truthC = readAt(bird.solver.temperatureC, minute > slipsAtMin ? slipped : sits);
       shownC[probe] = Math.round(10 * (truthC + NOISE_K * either(`${seed}/${probe}/${minute}`))) / 10;
     }

@@ -37,3 +37,19 @@ export function inOrder(happened: Happened): Happened {
   }
   return right;
 }
+
+/** What had happened by an instant; what is counted and has no time of its own stays. */
+export function happenedUntil(happened: Happened, instant: string): Happened {
+  const until = Date.parse(instant);
+  const isThen = (at: string | undefined): boolean => at !== undefined && Date.parse(at) <= until;
+  const { inAt, pulledAt, carvedAt, closedAt: _, doors, left, outs, ...rest } = happened;
+  return {
+    ...rest,
+    ...(isThen(inAt) && { inAt }),
+    ...(isThen(pulledAt) && { pulledAt }),
+    ...(isThen(carvedAt) && { carvedAt }),
+    ...(doors && { doors: doors.filter(({ at }) => isThen(at)) }),
+    ...(left && { left: left.filter(({ at }) => isThen(at)) }),
+    ...(outs && { outs: outs.filter(({ backAt }) => isThen(backAt)) }),
+  };
+}

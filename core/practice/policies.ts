@@ -16,7 +16,8 @@ import { drain } from "../processes/cook";
 import { restFor } from "../processes/rest";
 import { derivePlan, plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS } from "../units/time";
-import { asItWent, type Difficulty, hiddenOptions, type Practised, type Truth } from "./practice";
+import { asItWent, hiddenOptions, type Truth } from "./practice";
+import type { Difficulty, Practised } from "./scenarios";
 
 export const POLICIES = ["no-thermometer", "by-the-book", "bruma"] as const;
 export type Policy = (typeof POLICIES)[number];

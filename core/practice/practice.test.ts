@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { hiddenRoast, hiddenTraits } from "../forecast/hiddenRoast";
+import { HAND_OFF_M, hiddenRoast, hiddenTraits } from "../forecast/hiddenRoast";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
-import { DIFFICULTIES, debrief, hiddenOptions } from "./practice";
+import { debrief, hiddenOptions } from "./practice";
+import { DIFFICULTIES } from "./scenarios";
 
 const plan = usualPlan({
   bird: { species: "chicken", cut: "whole", massKg: 1.8, state: "fresh" },
@@ -63,5 +64,37 @@ describe("what it truly was", () => {
     expect(told.asItWent.isAtGuideline).toBe(true);
     expect(told.asItWent.juicesBreast).toBeLessThan(told.atBest.juicesBreast ?? 0);
     expect(told.lateMin).toBe(60);
+  });
+});
+
+describe("decisions", () => {
+  it("are told with what the best would have given: out far too early, rested too long", () => {
+    const told = drain(debrief(went(45, 250), practised, null, CARVE_MS));
+    const [out, rest] = told.decisions;
+    expect(out?.kind).toBe("out");
+    expect(out?.laterMin).toBeLessThan(-15);
+    expect(out?.best.isAtGuideline).toBe(true);
+    expect(rest?.laterMin).toBeGreaterThan(60);
+    expect(told.troubles).toContain("slip");
+  });
+});
+
+describe("a thermometer in the hand", () => {
+  it("shows more towards the skin, less the deeper it is, and nothing of probes", () => {
+    const { rest: _, ...asked } = hiddenOptions(went(60, 90), { ...practised, thermometer: "hand" });
+    const point = [...hiddenRoast({ ...asked, longestMin: 60 })].at(-1);
+    expect(point?.shownC).toEqual({});
+    const breast = point?.byDepthC?.breast ?? [];
+    expect(breast).toHaveLength(HAND_OFF_M.length);
+    const deepest = breast[HAND_OFF_M.indexOf(0)] as number;
+    expect(breast[0]).toBeGreaterThan(deepest + 3);
+    // Past it, where no heat comes through the cavity's wall, it is colder still.
+    expect(breast).toEqual([...breast].sort((a, b) => b - a));
+  });
+
+  it("is that of the same bird as its probes", () => {
+    const by = (thermometer: "hand" | "probes") =>
+      hiddenTraits(hiddenOptions(went(60, 90), { ...practised, thermometer })).traits;
+    expect(by("hand")).toEqual(by("probes"));
   });
 });

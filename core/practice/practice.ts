@@ -9,38 +9,31 @@ import { pointStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
 import type { Roast } from "../plan/schema";
+import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
 import { plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS } from "../units/time";
-
-export const DIFFICULTIES = ["calm", "usual", "worst"] as const;
-export type Difficulty = (typeof DIFFICULTIES)[number];
-
-/** How far off everything is, and whether a tip slips, a door is left open and readings are lost (chosen). */
-const OF_DIFFICULTY: Record<Difficulty, Pick<HiddenOptions, "trouble" | "spread">> = {
-  calm: { trouble: false, spread: 0.5 },
-  usual: { trouble: true, spread: 1 },
-  worst: { trouble: true, spread: 1.6 },
-};
-
-export interface Practised {
-  readonly seed: string;
-  readonly difficulty: Difficulty;
-}
+import { type Practised, SPREAD, sunkFire, type Trouble, troublesOf } from "./scenarios";
 
 const EVERY_MIN = 2;
 const LONGEST_REST_MIN = 150;
 
 /** The hidden roast as it is cooked: under the plan as it stands, with what has happened to it. */
-export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, { seed, difficulty }: Practised): HiddenOptions {
+export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, practised: Practised): HiddenOptions {
+  const { seed, difficulty, thermometer } = practised;
+  const troubles = troublesOf(practised, roast.plan);
   const { shownC: _, prior: __, ...options } = roastOptions(roast, {});
   const { inAt, pulledAt } = roast.happened;
   const pulledMin = pulledAt ? (Date.parse(pulledAt) - Date.parse(inAt ?? "")) / MINUTE_MS : null;
   return {
-    options,
+    options: troubles.includes("fire-dies") ? { ...options, stages: sunkFire(options.stages, practised) } : options,
     seed,
     everyMin: EVERY_MIN,
-    ...OF_DIFFICULTY[difficulty],
+    spread: SPREAD[difficulty],
+    trouble: troubles.includes("door"),
+    ...(troubles.includes("bone") && { tipOnBone: true }),
+    ...(troubles.includes("ice") && { iceInside: true }),
+    ...(thermometer === "hand" && { byHand: true }),
     ...(pulledMin !== null && { rest: { pulledMin, minutes: LONGEST_REST_MIN, cover: roast.plan.cover } }),
   };
 }
@@ -48,6 +41,13 @@ export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, { seed, d
 /** One way in which it could have gone, as it truly would have; its highest at each thermal centre itself. */
 export interface Truth extends Outcome {
   readonly isAtGuideline: boolean;
+}
+
+/** Out and carved, each against when it had best been: later is more, minutes. */
+export interface Decision {
+  readonly kind: "out" | "rest";
+  readonly laterMin: number;
+  readonly best: Truth;
 }
 
 export interface Debrief {
@@ -59,6 +59,10 @@ export interface Debrief {
   readonly atBest: Truth;
   /** Pulled by a quarter of an hour a pound. */
   readonly byThePound: Truth;
+  /** What went wrong. */
+  readonly troubles: readonly Trouble[];
+  /** What the cook decided, each with what the best would have given while all else stayed. */
+  readonly decisions: readonly Decision[];
   /** To the table against what was wanted, minutes; null while it was not carved. */
   readonly lateMin: number | null;
 }
@@ -80,7 +84,7 @@ function* truly(
 ): Generator<number, Truth> {
   const asked = hiddenOptions(roast, practised);
   const { traits, events } = hiddenTraits(asked);
-  const bird = hiddenBird(asked.options, traits, true);
+  const bird = hiddenBird(asked, traits, true);
   const { centres } = bird.body.unit;
   const tips = bird.centres.map((centre) => ({
     centre,
@@ -119,13 +123,33 @@ export function* debrief(
   const { traits } = hiddenTraits(hiddenOptions(roast, practised));
   const goals = goalsAtPull(plan, cook);
   const shownC = Object.keys(goals).length > 0 ? goals : plan.targetC;
-  const { carvedAt } = happened;
+  const { inAt = "", pulledAt = "", carvedAt } = happened;
+  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
+  const outMin = since(inAt, pulledAt);
+  const restMin = carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN;
+  const { shortestMin, usualMin } = restFor(plan.bird.massKg);
+  const atBest = yield* truly(roast, practised, { shownC }, REST_AFTER_MIN);
+  // A rest that is long enough to carry and short enough to stay hot is as good as any.
+  const bestRestMin = Math.min(Math.max(restMin, shortestMin), 2 * usualMin);
   return {
     ovenOffsetK: traits.oven.offsetK,
     breastThickness: traits.breastThickness,
     asItWent: yield* asItWent(roast, practised),
-    atBest: yield* truly(roast, practised, { shownC }, REST_AFTER_MIN),
+    atBest,
     byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, REST_AFTER_MIN),
+    troubles: troublesOf(practised, plan),
+    decisions: [
+      {
+        kind: "out",
+        laterMin: Math.round(outMin - atBest.outMin),
+        best: yield* truly(roast, practised, { shownC }, restMin),
+      },
+      {
+        kind: "rest",
+        laterMin: Math.round(restMin - bestRestMin),
+        best: yield* truly(roast, practised, { atMin: outMin }, bestRestMin),
+      },
+    ],
     lateMin: carvedAt ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null,
   };
 }

@@ -1,7 +1,9 @@
+import { lazy, Suspense } from "react";
 import type { Roast } from "../../../core/plan/schema";
 import { namesIn, titleShown } from "../../../words/titles";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
+import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { OtherRoasts } from "../../ui/OtherRoasts";
@@ -14,6 +16,9 @@ import { ProbeQuestions } from "./ProbeQuestions";
 import { Resting } from "./Resting";
 import { Roasting } from "./Roasting";
 
+/** Of its own script: who practises nothing has no hidden bird. */
+const PracticePanel = lazy(async () => ({ default: (await import("../../day/PracticePanel")).PracticePanel }));
+
 /** A word about thermometers whose clock is wrong; nothing where there is none. */
 const clockWord = (devices: readonly string[]): string | null =>
   devices.length > 0
@@ -24,12 +29,14 @@ const clockWord = (devices: readonly string[]): string | null =>
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const reader = useHabits();
   const day = useDay(stored.id);
+  const { pace } = usePace();
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
   const { roast, stage, simulated, derived, beside } = day;
   const others = (pieces: boolean): readonly Roast[] =>
     beside.flatMap((other) => (other.isPiece === pieces ? [other.roast] : []));
   const acts = actsOf(roast);
+  const isPractised = pace !== null;
   const names = namesIn([roast, ...beside.map((other) => other.roast)]);
   const isOn = stage === "roasting" || stage === "resting";
   return (
@@ -45,6 +52,11 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
         </nav>
       )}
       {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
+      {isOn && isPractised && (
+        <Suspense fallback={null}>
+          <PracticePanel day={day} />
+        </Suspense>
+      )}
       {isOn && <ProbeQuestions roast={roast} acts={acts} />}
       {isOn &&
         roast.thermometer === "bridge" &&

@@ -5,12 +5,21 @@ import { plannedInput } from "../../../core/forecast/planned";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { derivePlan } from "../../../core/schedule/derive";
-import { DIFFICULTY_NAMES, hiddenWords, TRUTH_NAMES, truthFigures, verdictWords } from "../../../words/practice";
+import {
+  DIFFICULTY_NAMES,
+  decisionWords,
+  hiddenWords,
+  TRUTH_NAMES,
+  troublesWords,
+  truthFigures,
+  verdictWords,
+} from "../../../words/practice";
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
+import { PlayOn } from "./PlayOn";
 
 /** What a practised roast truly was: in words first, then the figures, beside what would have been best and the rule of thumb. */
 export function DebriefBoard({ roast }: { readonly roast: Roast }) {
@@ -31,7 +40,11 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
       ? {
           kind: "debrief",
           roast: { plan, happened },
-          practised: { seed: practised.seed, difficulty: practised.difficulty },
+          practised: {
+            seed: practised.seed,
+            difficulty: practised.difficulty,
+            ...(practised.thermometer && { thermometer: practised.thermometer }),
+          },
           cook: { atPull: cook.atPull, peak: cook.peak, marginK: cook.marginK },
           carveAtMs,
         }
@@ -68,7 +81,17 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
       {answer && rows && (
         <>
           <p className="text-2xl font-medium">{verdictWords(answer, units)}</p>
-          <p className="text-lg">{hiddenWords(answer, units)}</p>
+          <p className="text-lg">
+            {hiddenWords(answer, units)} {troublesWords(answer.troubles)}
+          </p>
+          <section aria-label="What you decided">
+            <h2 className="text-xl">What you decided</h2>
+            <ul className="mt-1 grid gap-1 text-lg">
+              {answer.decisions.map((decision) => (
+                <li key={decision.kind}>{decisionWords(decision, answer.asItWent, units)}</li>
+              ))}
+            </ul>
+          </section>
           <div className="overflow-x-auto rounded-2xl border border-line bg-mist-1 p-3">
             <table className="w-full text-left">
               <caption className="sr-only">This bird as it went, at its best, and by the pound</caption>
@@ -103,6 +126,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
               </tbody>
             </table>
           </div>
+          <PlayOn roast={roast} />
           <p className="flex flex-wrap gap-x-6 gap-y-2">
             <Link to={`/log/${id}`} className="underline underline-offset-4">
               What was known at each moment

@@ -4,7 +4,7 @@ import { Link, useSearchParams } from "react-router";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Plan, type Roast } from "../../../core/plan/schema";
 import { usualPlan } from "../../../core/plan/usualPlan";
-import { DIFFICULTIES, type Difficulty } from "../../../core/practice/practice";
+import { DIFFICULTIES, type Difficulty } from "../../../core/practice/scenarios";
 import { taskOf } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
 import { HOUR_MS } from "../../../core/units/time";
@@ -87,6 +87,7 @@ interface BeginProps {
 
 function Begin({ plan, title, seed }: BeginProps) {
   const [difficulty, setDifficulty] = useState<Difficulty>("usual");
+  const [thermometer, setThermometer] = useState<"probes" | "hand">("probes");
   const [rate, setRate] = useState("60");
   const { cook, neverMet, fault } = useSimulatedPlan(plan);
   const begin = async (): Promise<void> => {
@@ -94,7 +95,7 @@ function Begin({ plan, title, seed }: BeginProps) {
     const { schedule } = derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY);
     const startMs = taskOf(schedule, "preheat")?.startMs ?? schedule.inAtMs;
     const id = `practice-${crypto.randomUUID()}`;
-    const made = beginPractice({ id, title, plan, nowMs: startMs, seed, difficulty });
+    const made = beginPractice({ id, title, plan, nowMs: startMs, seed, difficulty, thermometer });
     if (!(await stored("The practice roast was", made))) return;
     location.assign(`/roast/${id}/cook?rate=${rate}&now=${new Date(startMs).toISOString()}`);
   };
@@ -109,6 +110,23 @@ function Begin({ plan, title, seed }: BeginProps) {
           onChange={setDifficulty}
         />
         <p className="text-soft">{DIFFICULTY_SAYS[difficulty]}</p>
+      </fieldset>
+      <fieldset className="grid gap-2">
+        <legend className="mb-1 font-semibold">Which thermometer?</legend>
+        <Segmented<"probes" | "hand">
+          label="Which thermometer?"
+          value={thermometer}
+          choices={[
+            { value: "probes", label: "Probes that stay in" },
+            { value: "hand", label: "One in the hand" },
+          ]}
+          onChange={setThermometer}
+        />
+        <p className="text-soft">
+          {thermometer === "probes"
+            ? "They are pushed in for you, and not always well."
+            : "You push it in yourself, as deep as you choose, and write down what you believe."}
+        </p>
       </fieldset>
       <fieldset className="grid gap-2">
         <legend className="mb-1 font-semibold">How fast?</legend>

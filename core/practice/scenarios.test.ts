@@ -1,0 +1,91 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { HEAT_SOURCES, isFire } from "../heat/sources";
+import { PlanSchema } from "../plan/schema";
+import { usualPlan } from "../plan/usualPlan";
+import { callsOf, DIFFICULTIES, interrupted, sunkFire, troublesOf } from "./scenarios";
+
+const plan = usualPlan({
+  bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen" },
+  method: "hot-start",
+  serveAt: "2026-12-24T18:00:00.000Z",
+  zone: "UTC",
+});
+const anyDay = fc.record({
+  seed: fc.string({ minLength: 1, maxLength: 8 }),
+  difficulty: fc.constantFrom(...DIFFICULTIES),
+  thermometer: fc.constantFrom("probes" as const, "hand" as const, undefined),
+});
+
+describe("what goes wrong on a day that is practised", () => {
+  it("is nothing on a calm one, and what can go wrong with this bird and heat on any other, the same by the same seed", () => {
+    fc.assert(
+      fc.property(anyDay, fc.constantFrom(...HEAT_SOURCES), fc.boolean(), (day, heat, fresh) => {
+        const of = { bird: { ...plan.bird, state: fresh ? ("fresh" as const) : ("frozen" as const) }, heat };
+        const troubles = troublesOf(day, of);
+        expect(troubles).toEqual(troublesOf(day, of));
+        if (day.difficulty === "calm") expect(troubles).toEqual([]);
+        if (fresh) expect(troubles).not.toContain("ice");
+        if (!isFire(heat)) expect(troubles).not.toContain("fire-dies");
+        if (day.thermometer === "hand") for (const each of ["slip", "bone"]) expect(troubles).not.toContain(each);
+        const calls = troubles.filter((each) => each === "guests-late" || each === "dish");
+        expect(calls).toHaveLength({ calm: 0, usual: 1, worst: 2 }[day.difficulty]);
+      }),
+    );
+  });
+
+  it("is said while the bird is in, by guests and for dishes that want another heat", () => {
+    fc.assert(
+      fc.property(anyDay, fc.integer({ min: 60, max: 300 }), (day, pullMin) => {
+        for (const call of callsOf(day, plan, pullMin)) {
+          expect(call.atMin).toBeGreaterThan(0);
+          expect(call.atMin).toBeLessThan(pullMin);
+          if (call.kind === "dish") expect(Math.abs(call.airC - (plan.stages.at(-1)?.airC ?? 0))).toBe(40);
+        }
+      }),
+    );
+  });
+});
+
+describe("a heat that is interrupted", () => {
+  const stages = fc
+    .uniqueArray(fc.integer({ min: 1, max: 200 }), { maxLength: 3 })
+    .chain((later) =>
+      fc.tuple(
+        ...[0, ...later.sort((a, b) => a - b)].map((fromMin) =>
+          fc.record({ fromMin: fc.constant(fromMin), airC: fc.integer({ min: 120, max: 240 }) }),
+        ),
+      ),
+    );
+  const airAt = (all: readonly { fromMin: number; airC: number }[], minute: number): number =>
+    all.findLast(({ fromMin }) => fromMin <= minute)?.airC ?? Number.NaN;
+
+  it("is what it was before and after, and another meanwhile; its stages stay in order", () => {
+    fc.assert(
+      fc.property(
+        stages,
+        fc.integer({ min: 0, max: 220 }),
+        fc.integer({ min: 1, max: 60 }),
+        (before, from, minutes) => {
+          const after = interrupted(before, from, minutes, (airC) => airC + 11);
+          for (const minute of [0, from - 1, from, from + minutes - 1, from + minutes, from + minutes + 40, 300]) {
+            if (minute < 0) continue;
+            const meanwhile = minute >= from && minute < from + minutes;
+            expect(airAt(after, minute)).toBe(airAt(before, minute) + (meanwhile ? 11 : 0));
+          }
+          const order = after.map(({ fromMin }) => fromMin);
+          expect(order).toEqual([...new Set(order)].sort((a, b) => a - b));
+          expect(order[0]).toBe(0);
+        },
+      ),
+    );
+  });
+
+  it("is a plan that can be stored, and a fire that sinks comes back", () => {
+    const stored = { ...plan, stages: [...interrupted(plan.stages, 75, 25, () => 200)] };
+    expect(PlanSchema.safeParse(stored).success).toBe(true);
+    const sunk = sunkFire(plan.stages, { seed: "harbour", difficulty: "worst" });
+    expect(Math.min(...sunk.map(({ airC }) => airC))).toBeLessThan(Math.min(...plan.stages.map(({ airC }) => airC)));
+    expect(sunk.at(-1)?.airC).toBe(plan.stages.at(-1)?.airC);
+  });
+});

@@ -1,0 +1,107 @@
+/** What goes wrong on a day that is practised: as data, by its kind and its seed. */
+import { chanceOf } from "../chance";
+import { isFire } from "../heat/sources";
+import type { Plan } from "../plan/schema";
+import type { OvenStage } from "../processes/stages";
+
+export const DIFFICULTIES = ["calm", "usual", "worst"] as const;
+export type Difficulty = (typeof DIFFICULTIES)[number];
+
+export interface Practised {
+  readonly seed: string;
+  readonly difficulty: Difficulty;
+  /** Probes stay in, or a thermometer is pushed in by hand; probes where it is left out. */
+  readonly thermometer?: "probes" | "hand" | undefined;
+}
+
+/** Hidden until it is noticed, but the last two: those are said. */
+export const TROUBLES = ["slip", "door", "bone", "ice", "fire-dies", "guests-late", "dish"] as const;
+export type Trouble = (typeof TROUBLES)[number];
+
+/** How far off everything else is, against what one may usually meet (chosen). */
+export const SPREAD: Record<Difficulty, number> = { calm: 0.5, usual: 1, worst: 1.6 };
+
+/** What goes wrong with a plan on such a day. */
+export function troublesOf(
+  { seed, difficulty, thermometer }: Practised,
+  plan: Pick<Plan, "bird" | "heat">,
+): readonly Trouble[] {
+  if (difficulty === "calm") return [];
+  const [oneCall, otherCall] =
+    chanceOf(`${seed}/call`) < 0.5 ? (["guests-late", "dish"] as const) : (["dish", "guests-late"] as const);
+  const all: readonly Trouble[] =
+    difficulty === "usual"
+      ? ["slip", "door", oneCall]
+      : ["slip", "door", "bone", "ice", "fire-dies", oneCall, otherCall];
+  return all.filter((trouble) => {
+    // A thermometer in the hand neither slips nor stays on a bone.
+    if (trouble === "slip" || trouble === "bone") return thermometer !== "hand";
+    if (trouble === "ice") return plan.bird.state !== "fresh";
+    return trouble !== "fire-dies" || isFire(plan.heat);
+  });
+}
+
+/** What somebody says while it roasts. */
+export type Call =
+  | { readonly kind: "guests-late"; readonly atMin: number; readonly byMin: number }
+  | { readonly kind: "dish"; readonly atMin: number; readonly airC: number; readonly minutes: number };
+
+const GUESTS_LATE_MIN = 40;
+const GUESTS_CALL_SHARE = 0.6;
+const DISH_MIN = 25;
+const DISH_CALL_SHARE = 0.45;
+const DISH_APART_K = 40;
+const DISH_MOST_C = 220;
+
+/** @param pullMin when its plan has it out, minutes after it went in */
+export function callsOf(
+  practised: Practised,
+  plan: Pick<Plan, "bird" | "heat" | "stages">,
+  pullMin: number,
+): readonly Call[] {
+  return troublesOf(practised, plan).flatMap((trouble): Call[] => {
+    if (trouble === "guests-late") {
+      return [{ kind: trouble, atMin: Math.round(GUESTS_CALL_SHARE * pullMin), byMin: GUESTS_LATE_MIN }];
+    }
+    if (trouble !== "dish") return [];
+    const ownC = plan.stages.at(-1)?.airC ?? DISH_MOST_C;
+    // Something crisp for a gentle oven, something gentle for a hot one.
+    const airC = ownC + DISH_APART_K <= DISH_MOST_C ? ownC + DISH_APART_K : ownC - DISH_APART_K;
+    return [{ kind: trouble, atMin: Math.round(DISH_CALL_SHARE * pullMin), airC, minutes: DISH_MIN }];
+  });
+}
+
+const FIRE_OUT_MIN = 25;
+const FIRE_FALLS_K = 60;
+const FIRE_OUT_FROM_MIN = 40;
+
+/** A fire that sank while nobody looked. */
+export const sunkFire = (stages: readonly OvenStage[], { seed }: Practised): readonly OvenStage[] => {
+  const fromMin = FIRE_OUT_FROM_MIN + Math.round(30 * chanceOf(`${seed}/fire`));
+  return interrupted(stages, fromMin, FIRE_OUT_MIN, (airC) => airC - FIRE_FALLS_K);
+};
+
+/** The heat as it was to be, with another air for a while. What waits for a temperature or a colour stays as it is. */
+export function interrupted<Stage extends OvenStage>(
+  stages: readonly Stage[],
+  fromMin: number,
+  minutes: number,
+  airOf: (airC: number) => number,
+): readonly Stage[] {
+  const at = (minute: number): Stage | undefined =>
+    stages.findLast((stage) => !stage.when && stage.fromMin <= minute) ?? stages[0];
+  const [during, after] = [at(fromMin), at(fromMin + minutes)];
+  if (!during || !after) return stages;
+  const { when: _, ...now } = during;
+  const { when: __, ...then } = after;
+  const within = stages
+    .filter((stage) => stage.fromMin > fromMin && stage.fromMin < fromMin + minutes)
+    .map((stage) => ({ ...stage, airC: airOf(stage.airC) }));
+  return [
+    ...stages.filter((stage) => stage.fromMin < fromMin),
+    { ...now, fromMin, airC: airOf(during.airC) } as Stage,
+    ...within,
+    { ...then, fromMin: fromMin + minutes } as Stage,
+    ...stages.filter((stage) => stage.fromMin > fromMin + minutes),
+  ];
+}
