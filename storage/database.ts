@@ -15,6 +15,7 @@ import {
   roastWithOven,
 } from "../core/formats/migrations";
 import type { Equipment, Oven, Photo, Roast, RoastReading } from "../core/plan/schema";
+import type { DrillResult } from "../core/practice/drills";
 import type { Call, Practised } from "../core/practice/scenarios";
 import type { Habits } from "../core/units/habits";
 
@@ -77,11 +78,14 @@ export type PractisedHere = Practised & {
   readonly answered?: Partial<Record<Call["kind"], "yes" | "no">> | undefined;
 };
 
+/** What a drill came to, and when. Only a practice database has any. */
+export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: number };
+
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 11;
+export const DATABASE_VERSION = 12;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -94,6 +98,7 @@ export class BrumaDatabase extends Dexie {
   declare ovens: EntityTable<Oven, "id">;
   declare imports: EntityTable<Import, "key">;
   declare practised: EntityTable<PractisedHere, "roastId">;
+  declare drills: EntityTable<DrillDone, "key">;
 
   constructor(name: string) {
     // Strict: a reading must outlive a browser that is killed the next moment.
@@ -137,12 +142,14 @@ export class BrumaDatabase extends Dexie {
     this.version(10).stores({ bin: "roastId, binnedMs" });
     // Version 11, ovens and fires by name, and in which of them a roast is; files that were taken in, to be
     // undone; roasts that are practised.
-    this.version(DATABASE_VERSION)
+    this.version(11)
       .stores({ ovens: "id", imports: "++key, atMs", practised: "roastId" })
       .upgrade(async (change) => {
         await eachRoast(change, roastWithOven);
         await eachRow(change, "bin", (row) => ({ ...(row as Binned), roast: roastWithOven((row as Binned).roast) }));
       });
+    // Version 12, what drills came to.
+    this.version(DATABASE_VERSION).stores({ drills: "++key, atMs" });
   }
 }
 

@@ -5,8 +5,9 @@ import { PROBES, placeOf } from "../core/bird/probe";
 import { happenedUntil } from "../core/plan/happened";
 import { type Plan, RoastSchema } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
+import type { DrillResult } from "../core/practice/drills";
 import type { Call, Practised } from "../core/practice/scenarios";
-import { BrumaDatabase } from "./database";
+import { BrumaDatabase, type DrillDone } from "./database";
 import { saveRoast } from "./roasts";
 
 export const PRACTICE_DATABASE = "bruma-practice";
@@ -22,8 +23,7 @@ interface Asked extends Practised {
 
 /** A roast to practise on, probes in it: stored where only the practice clock's pages look. */
 export async function beginPractice({ id, title, plan, nowMs, ...practised }: Asked): Promise<void> {
-  const db = new BrumaDatabase(PRACTICE_DATABASE);
-  try {
+  await inPractice(async (db) => {
     const centres = centresOf(plan.bird);
     const sided = PROBES.filter((probe) => {
       const { part, side } = placeOf(probe);
@@ -51,10 +51,24 @@ export async function beginPractice({ id, title, plan, nowMs, ...practised }: As
       await saveRoast(db, roast);
       await db.practised.put({ roastId: id, ...practised });
     });
+  });
+}
+
+async function inPractice<Answer>(work: (db: BrumaDatabase) => Promise<Answer>): Promise<Answer> {
+  const db = new BrumaDatabase(PRACTICE_DATABASE);
+  try {
+    return await work(db);
   } finally {
     db.close();
   }
 }
+
+export const noteDrill = (result: DrillResult, atMs: number): Promise<unknown> =>
+  inPractice((db) => db.drills.add({ ...result, atMs }));
+
+/** The newest first. */
+export const drillsDone = (): Promise<readonly DrillDone[]> =>
+  inPractice((db) => db.drills.orderBy("atMs").reverse().toArray());
 
 /** Written down, so that nobody is asked twice. */
 export async function answerCall(

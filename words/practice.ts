@@ -3,6 +3,7 @@ import { CENTRES } from "../core/bird/solid";
 import { constant } from "../core/constants";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
 import type { Call, Difficulty, Trouble } from "../core/practice/scenarios";
+import type { Moment } from "../core/schedule/rehearsal";
 import {
   formatDuration,
   formatTemperature,
@@ -10,7 +11,8 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { offWords } from "./log";
-import { colourWords, PART_NAMES } from "./names";
+import { CHORE_NAMES, colourWords, PART_NAMES, TASK_NAMES } from "./names";
+import type { TimetableRow } from "./timetable";
 
 export const DIFFICULTY_NAMES: Record<Difficulty, string> = {
   calm: "Calm",
@@ -139,4 +141,14 @@ export function decisionWords({ kind, laterMin, best }: Decision, asItWent: Trut
   const juice = Math.round(100 * ((best.juicesBreast ?? 0) - (asItWent.juicesBreast ?? 0)));
   if (juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
   return `${what} ${off}. The right moment would have given ${gains.length > 0 ? LIST.format(gains) : "nothing that a guest could tell"}.`;
+}
+
+const NAMES: Readonly<Record<string, string>> = { ...TASK_NAMES, ...CHORE_NAMES };
+
+/** What has to be done at once, and how many hands that takes. */
+export function atOnceWords({ rows, wanted, busy }: Moment<TimetableRow>, hands: number): string {
+  const called = rows.map(({ what }) => what).join("; ");
+  const under = busy.flatMap((id) => NAMES[id] ?? []);
+  const meanwhile = under.length > 0 ? `, while there is “${under.join("” and “")}” to go on with` : "";
+  return `${called}${meanwhile}. ${wanted} pairs of hands are wanted, ${hands === 1 ? "one is" : `${hands} are`} there.`;
 }

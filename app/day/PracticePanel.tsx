@@ -87,6 +87,13 @@ const heed = (roastId: string, call: Call, nowMin: number): Promise<unknown> =>
             serveAt: new Date(Date.parse(before.plan.serveAt) + call.byMin * MINUTE_MS).toISOString(),
           }
         : { ...before.plan, stages: [...interrupted(before.plan.stages, nowMin, call.minutes, () => call.airC)] },
+    ...(call.kind === "dish" && {
+      // The hand that answered has turned the dial.
+      happened: {
+        ...before.happened,
+        stagesDone: before.plan.stages.filter(({ fromMin }) => fromMin < nowMin).length,
+      },
+    }),
   }));
 
 /** As deep as a hand pushes it: from just under the skin to past the deepest meat. */

@@ -21,7 +21,16 @@ const SCREENS: RouteObject[] = [
   { path: "roast/:id/carve", lazy: async () => ({ Component: (await import("../features/carve")).CarveScreen }) },
   { path: "log", lazy: async () => ({ Component: (await import("../features/log")).LogScreen }) },
   { path: "log/:id", lazy: async () => ({ Component: (await import("../features/log")).RecordScreen }) },
+  {
+    path: "roast/:id/rehearse",
+    lazy: async () => ({ Component: (await import("../features/practice")).RehearsalScreen }),
+  },
   { path: "practice", lazy: async () => ({ Component: (await import("../features/practice")).PracticeScreen }) },
+  { path: "practice/drills", lazy: async () => ({ Component: (await import("../features/practice")).DrillsScreen }) },
+  {
+    path: "practice/drills/:drill",
+    lazy: async () => ({ Component: (await import("../features/practice")).DrillsScreen }),
+  },
   { path: "practice/:id", lazy: async () => ({ Component: (await import("../features/practice")).DebriefScreen }) },
   { path: "trust", lazy: async () => ({ Component: (await import("../features/trust")).TrustScreen }) },
   { path: "pair", lazy: async () => ({ Component: (await import("../features/pair")).PairScreen }) },

@@ -35,7 +35,7 @@ export interface HiddenOptions {
   readonly tipOnBone?: boolean;
   /** Not all of its ice is gone as it goes in. */
   readonly iceInside?: boolean;
-  /** There is no probe in it: a thermometer in the hand is pushed in to {@link HAND_OFF_M} in turn. */
+  /** A thermometer in the hand is pushed in too, to {@link HAND_OFF_M} in turn. */
   readonly byHand?: boolean;
 }
 
@@ -117,22 +117,20 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
       }))
     : [];
   const shown = (minute: number): HiddenPoint => {
-    if (byHand) {
-      const byDepthC = Object.fromEntries(
-        depths.map(({ centre, stencils }) => [
-          centre,
-          stencils.map((stencil) => Math.round(10 * readAt(bird.solver.temperatureC, stencil)) / 10),
-        ]),
-      );
-      return { minute, shownC: {}, byDepthC };
-    }
     const shownC: Partial<Record<Probe, number>> = {};
     for (const { probe, sits, slipped } of tips) {
       if (trouble && chanceOf(`${seed}/lost ${probe} ${minute}`) < LOST_SHARE) continue;
       const truthC = readAt(bird.solver.temperatureC, minute > slipsAtMin ? slipped : sits);
       shownC[probe] = Math.round(10 * (truthC + NOISE_K * either(`${seed}/${probe}/${minute}`))) / 10;
     }
-    return { minute, shownC };
+    if (!byHand) return { minute, shownC };
+    const byDepthC = Object.fromEntries(
+      depths.map(({ centre, stencils }) => [
+        centre,
+        stencils.map((stencil) => Math.round(10 * readAt(bird.solver.temperatureC, stencil)) / 10),
+      ]),
+    );
+    return { minute, shownC, byDepthC };
   };
   const course = {
     ...roastingOf({ ...options, events }, traits.oven, everyMin),

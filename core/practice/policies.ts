@@ -5,7 +5,7 @@ import type { CentreTemperatures } from "../bird/solid";
 import { evenNumbers } from "../chance";
 import { constant } from "../constants";
 import { bandShares } from "../forecast/band";
-import { hiddenRoast } from "../forecast/hiddenRoast";
+import { HAND_OFF_M, hiddenRoast } from "../forecast/hiddenRoast";
 import { lowestC } from "../forecast/newest";
 import { ensembleOptions, goalsAtPull, plannedCook, plannedInput, startCOf } from "../forecast/planned";
 import type { Reading } from "../forecast/reading";
@@ -57,19 +57,31 @@ const LOOK_BEFORE_MIN = 30;
 /** And rested so long, however long it took. */
 const BOOK_REST_MIN = 30;
 const LONGEST_MIN = 10 * 60;
+/** Not there by hand, it is looked through again after so long. */
+const CHECK_AGAIN_MIN = 5;
+/** Past the deepest meat nobody looks for it. */
+const DEEPEST = HAND_OFF_M.indexOf(0);
 
 /** What the probes of the hidden roast have shown by a minute, a side each. */
 function* readingsOf(
   plan: Plan,
   practised: Practised,
-): Generator<{ readonly minute: number; readonly readings: readonly Reading[] }> {
+): Generator<{
+  readonly minute: number;
+  readonly readings: readonly Reading[];
+  readonly lowestByHandC: CentreTemperatures;
+}> {
   const roast = { plan, happened: { inAt: new Date(SERVE_MS).toISOString() } };
   const readings: Reading[] = [];
-  for (const { minute, shownC } of hiddenRoast({ ...hiddenOptions(roast, practised), longestMin: LONGEST_MIN })) {
+  const asked = { ...hiddenOptions(roast, practised), longestMin: LONGEST_MIN, byHand: true };
+  for (const { minute, shownC, byDepthC = {} } of hiddenRoast(asked)) {
     for (const [probe, celsius] of Object.entries(shownC)) {
       readings.push({ minute, celsius, ...placeOf(probe as Probe) });
     }
-    yield { minute, readings };
+    const lowestByHandC = Object.fromEntries(
+      Object.entries(byDepthC).map(([centre, depths]) => [centre, Math.min(...depths.slice(0, DEEPEST + 1))]),
+    );
+    yield { minute, readings, lowestByHandC };
   }
 }
 
@@ -107,9 +119,13 @@ export function play(seed: number, difficulty: Difficulty, policy: Policy): Play
     if (policy === "no-thermometer") return [byPoundMs, plainRuleMin(plan.bird.massKg), BOOK_REST_MIN];
     if (policy === "by-the-book") return [byPoundMs, bookMinutes(plan, practised), BOOK_REST_MIN];
     let out = LONGEST_MIN;
-    for (const { minute, readings } of readingsOf(plan, practised)) {
+    let checkMin = 0;
+    for (const { minute, readings, lowestByHandC } of readingsOf(plan, practised)) {
       const { kept, lost } = screened(readings, startC);
-      if (!allThere(lowestC(kept, lost), goalsC)) continue;
+      if (minute < checkMin || !allThere(lowestC(kept, lost), goalsC)) continue;
+      // Before it is lifted each place is looked through by hand, and the lowest found counts.
+      checkMin = minute + CHECK_AGAIN_MIN;
+      if (!allThere(lowestByHandC, goalsC)) continue;
       out = minute;
       break;
     }

@@ -80,10 +80,9 @@ describe("decisions", () => {
 });
 
 describe("a thermometer in the hand", () => {
-  it("shows more towards the skin, less the deeper it is, and nothing of probes", () => {
+  it("shows more towards the skin, and less the deeper it is", () => {
     const { rest: _, ...asked } = hiddenOptions(went(60, 90), { ...practised, thermometer: "hand" });
     const point = [...hiddenRoast({ ...asked, longestMin: 60 })].at(-1);
-    expect(point?.shownC).toEqual({});
     const breast = point?.byDepthC?.breast ?? [];
     expect(breast).toHaveLength(HAND_OFF_M.length);
     const deepest = breast[HAND_OFF_M.indexOf(0)] as number;

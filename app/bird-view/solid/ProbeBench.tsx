@@ -1,16 +1,6 @@
 import { useMemo, useState } from "react";
 import { keptAlong, LOOKS, type Look, nearestSide, SEEN_FROM, wholeBounds } from "../../../core/bird/look";
-import {
-  MOST_AIM_DEG,
-  PLACED_FROM,
-  type Placing,
-  placingAt,
-  placingOf,
-  placingRange,
-  STEM_M,
-  type Stem,
-  stemOf,
-} from "../../../core/bird/placing";
+import { type Placing, placingAt, placingOf, type Stem, stemOf } from "../../../core/bird/placing";
 import type { Vec3 } from "../../../core/bird/sdf";
 import type { Centre } from "../../../core/bird/solid";
 import { pointIn, type SolidGeometry } from "../../../core/bird/solidGeometry";
@@ -22,17 +12,17 @@ import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import { derivePlan } from "../../../core/schedule/derive";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
-import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords, placingNames } from "../../../words/probing";
+import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords } from "../../../words/probing";
 import { SEEN_FROM_NAMES } from "../../../words/solid";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
-import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
 import { Select } from "../../ui/Select";
 import { useSolid } from "../useGeometry";
 import { momentAt } from "./moment";
+import { Placer } from "./Placer";
 import { SolidCanvas } from "./SolidCanvas";
 import type { SolidLine } from "./scene";
 
@@ -62,7 +52,6 @@ export default function ProbeBench(props: Props) {
 const STEM_RADIUS_M = 0.0016;
 /** So much of a stem is drawn outside. */
 const OUTSIDE_M = 0.09;
-const MILLIMETRE_M = 0.001;
 
 const past = ({ entry, way }: Stem, m: number): Vec3 => [
   entry[0] - m * way[0],
@@ -235,112 +224,6 @@ function placedReading(
     showsC: shown?.celsius ?? Number.NaN,
     deepestC,
   };
-}
-
-interface PlacerProps {
-  readonly placing: Placing;
-  readonly geometry: SolidGeometry;
-  readonly units: UnitSystem;
-  onPlace(change: Partial<Placing>): void;
-}
-
-/** The same by steps of a millimetre and a few degrees: nothing has to be pointed at. */
-function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
-  const bounds = wholeBounds(geometry.bounds);
-  const names = placingNames(placing.from);
-  const range = placingRange(placing.from, bounds);
-  const isEnd = placing.from === "neck" || placing.from === "tail";
-  const length = (m: number, sided: boolean): string => placedLength(100 * geometry.scale * m, units, sided);
-  const straight = { downDeg: 0, inDeg: 0, behind: 0 };
-  return (
-    <div className="grid gap-1">
-      <Select
-        label="Pushed in"
-        value={placing.from}
-        choices={PLACED_FROM}
-        names={PLACED_FROM_NAMES}
-        onChange={(from) => {
-          const { along, across } = placingRange(from, bounds);
-          const middle = ([low, high]: readonly [number, number], share: number) => low + share * (high - low);
-          onPlace({ from, alongM: middle(along, 0.4), acrossM: middle(across, 0.4), ...straight });
-        }}
-      />
-      <Measure
-        name={names.along}
-        value={placing.alongM}
-        range={range.along}
-        step={MILLIMETRE_M}
-        shown={length(placing.alongM, isEnd)}
-        onMove={(alongM) => onPlace({ alongM })}
-      />
-      <Measure
-        name={names.across}
-        value={placing.acrossM}
-        range={range.across}
-        step={MILLIMETRE_M}
-        shown={length(placing.acrossM, placing.from === "above")}
-        onMove={(acrossM) => onPlace({ acrossM })}
-      />
-      <Measure
-        name={names.down}
-        value={placing.downDeg}
-        range={[-MOST_AIM_DEG, MOST_AIM_DEG]}
-        step={1}
-        shown={`${Math.round(placing.downDeg)}°`}
-        onMove={(downDeg) => onPlace({ downDeg })}
-      />
-      <Measure
-        name={names.in}
-        value={placing.inDeg}
-        range={[-MOST_AIM_DEG, MOST_AIM_DEG]}
-        step={1}
-        shown={`${Math.round(placing.inDeg)}°`}
-        onMove={(inDeg) => onPlace({ inDeg })}
-      />
-      <Measure
-        name="Depth in the bird"
-        value={placing.depthM}
-        range={[0, STEM_M / geometry.scale]}
-        step={MILLIMETRE_M}
-        shown={length(placing.depthM, false)}
-        onMove={(depthM) => onPlace({ depthM })}
-      />
-    </div>
-  );
-}
-
-interface MeasureProps {
-  readonly name: string;
-  readonly value: number;
-  readonly range: readonly [number, number];
-  readonly step: number;
-  readonly shown: string;
-  onMove(value: number): void;
-}
-
-function Measure({ name, value, range: [low, high], step, shown, onMove }: MeasureProps) {
-  return (
-    <div className="grid grid-cols-[1fr_auto] items-baseline gap-x-3">
-      <span aria-hidden className="text-sm text-soft">
-        {name}
-      </span>
-      <span aria-hidden className="font-semibold tabular-nums">
-        {shown}
-      </span>
-      <div className="col-span-2 -mt-1.5">
-        <DragSlider
-          label={name}
-          value={Math.min(high, Math.max(low, value))}
-          min={low}
-          max={high}
-          step={step}
-          shown={shown}
-          onDrag={onMove}
-          onSettle={onMove}
-        />
-      </div>
-    </div>
-  );
 }
 
 function Curve({

@@ -84,6 +84,14 @@ export function Before({ day, acts }: Props) {
           Practise this roast first, on a fast clock
         </Link>
       )}
+      {!pace && (
+        <Link
+          to={`/roast/${roast.id}/rehearse`}
+          className="min-h-12 content-center self-start px-4 underline underline-offset-4"
+        >
+          Rehearse the day: what comes when, and where hands are short
+        </Link>
+      )}
       {rows.length > 0 && <Rows rows={rows} plan={plan} />}
     </>
   );

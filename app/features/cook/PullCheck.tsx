@@ -61,7 +61,10 @@ export function PullCheck({ day, nowMin, units, acts }: Props) {
       <p role="status" className="text-xl font-semibold">
         {all ? "All of it is there: take it out." : "Not all of it is there yet; the lowest place decides."}
       </p>
-      <p>Deepest meat, off the bone, read within the last {FRESH_MIN} minutes:</p>
+      <p>
+        Look each place through by hand, the probes' too: push on past the deepest meat, off the bone, and draw back
+        slowly; the lowest you see counts. Read within the last {FRESH_MIN} minutes:
+      </p>
       <PlacesSeen places={places} units={units} />
       <ReadingForm
         places={places.map(({ probe }) => placeOf(probe))}

@@ -74,6 +74,11 @@ export function PracticeScreen() {
         />
       </fieldset>
       <Begin key={id} plan={plan} title={title} seed={seed} />
+      <p>
+        <Link to="/practice/drills" className="underline underline-offset-4">
+          Two minutes are enough for one thing: drills
+        </Link>
+      </p>
       {pace && <Practised roasts={roasts} />}
     </div>
   );

@@ -1,0 +1,151 @@
+import { useCallback, useEffect, useState } from "react";
+import { Link, useParams } from "react-router";
+import { DRILLS, type DrillId, type DrillResult } from "../../../../core/practice/drills";
+import type { DrillDone } from "../../../../storage/database";
+import { drillsDone, noteDrill } from "../../../../storage/practice";
+import { DRILL_NAMES, DRILL_SAYS, drillWords } from "../../../../words/drills";
+import { dayAndTime } from "../../../../words/time";
+import { clockNow } from "../../../shell/clock";
+import { useHabits } from "../../../shell/preferences";
+import { stored } from "../../../shell/stored";
+import { Button } from "../../../ui/Button";
+import { Choices } from "./Choices";
+import { KnifeOrder } from "./KnifeOrder";
+import { Placed } from "./Placed";
+
+export interface DrillProps {
+  readonly drill: DrillId;
+  readonly seed: number;
+  onDone(result: DrillResult): void;
+}
+
+const RUN: Record<DrillId, (props: DrillProps) => React.JSX.Element> = {
+  thickest: Placed,
+  "both-probes": Placed,
+  "breast-side": Choices,
+  "knife-order": KnifeOrder,
+  spoons: Choices,
+  "is-it-done": Choices,
+};
+
+const isDrill = (id: string | undefined): id is DrillId => DRILLS.includes(id as DrillId);
+const SEEDS = 1e6;
+
+/** Two minutes of one thing, as often as one likes. */
+export function DrillsScreen() {
+  const { drill } = useParams();
+  const [done, setDone] = useState<readonly DrillDone[]>([]);
+  const [round, setRound] = useState(0);
+  const [result, setResult] = useState<DrillResult | null>(null);
+  const { units } = useHabits();
+  const load = useCallback(() => {
+    void stored("What was practised is not to be read; it was", drillsDone().then(setDone));
+  }, []);
+  useEffect(load, [load]);
+  if (!isDrill(drill)) return <DrillList done={done} />;
+  const Run = RUN[drill];
+  // Another seed each time, the same for as long as this one is under way.
+  const seed = (Math.floor(clockNow() / 60_000) + 7919 * round) % SEEDS;
+  return (
+    <div className="grid max-w-5xl gap-4 py-4">
+      <div>
+        <p>
+          <Link to="/practice/drills" className="text-soft underline underline-offset-4">
+            All drills
+          </Link>
+        </p>
+        <h1 className="text-4xl">{DRILL_NAMES[drill]}</h1>
+        <p className="text-lg text-soft">{DRILL_SAYS[drill]}</p>
+      </div>
+      {result ? (
+        <div className="grid justify-items-start gap-3">
+          <p role="status" className="text-2xl font-medium">
+            {drillWords(result, units)}.
+          </p>
+          <Button
+            tone="primary"
+            onClick={() => {
+              setResult(null);
+              setRound(round + 1);
+            }}
+          >
+            Once more
+          </Button>
+          <Records done={done.filter((each) => each.drill === drill)} />
+        </div>
+      ) : (
+        <Steady key={`${drill} ${round}`}>
+          {() => (
+            <Run
+              drill={drill}
+              seed={seed}
+              onDone={(came) => {
+                setResult(came);
+                void stored("What it came to was", noteDrill(came, clockNow())).then(load);
+              }}
+            />
+          )}
+        </Steady>
+      )}
+    </div>
+  );
+}
+
+/** Drawn once: a minute that passes meanwhile is no other drill. */
+function Steady({ children }: { readonly children: () => React.JSX.Element }) {
+  const [drawn] = useState(children);
+  return drawn;
+}
+
+function DrillList({ done }: { readonly done: readonly DrillDone[] }) {
+  const { units } = useHabits();
+  return (
+    <div className="grid max-w-3xl gap-5 py-4">
+      <div>
+        <h1 className="text-4xl">Drills</h1>
+        <p className="mt-1 text-lg text-soft">Two minutes each. What you find is kept for you alone, on this device.</p>
+      </div>
+      <ul className="grid gap-3 sm:grid-cols-2">
+        {DRILLS.map((drill) => {
+          const last = done.find((each) => each.drill === drill);
+          return (
+            <li key={drill}>
+              <Link
+                to={`/practice/drills/${drill}`}
+                className="grid h-full gap-1 rounded-3xl border border-line bg-mist-1 p-4 hover:border-ink"
+              >
+                <span className="font-display text-xl font-semibold">{DRILL_NAMES[drill]}</span>
+                <span className="text-soft">{DRILL_SAYS[drill]}</span>
+                {last && <span className="text-sm">Last: {drillWords(last, units)}.</span>}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      <p>
+        <Link to="/practice" className="underline underline-offset-4">
+          A whole roast
+        </Link>
+      </p>
+    </div>
+  );
+}
+
+const SHOWN = 12;
+function Records({ done }: { readonly done: readonly DrillDone[] }) {
+  const reader = useHabits();
+  const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+  if (done.length < 2) return null;
+  return (
+    <section aria-label="Before">
+      <h2 className="text-lg text-soft">Before</h2>
+      <ol className="grid gap-0.5">
+        {done.slice(0, SHOWN).map((each) => (
+          <li key={each.atMs}>
+            {dayAndTime(each.atMs, zone, reader)}: {drillWords(each, reader.units)}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { MINUTE_MS } from "../units/time";
+import { momentsOf, rehearsedOn, shortOfHands } from "./rehearsal";
+import type { Use } from "./resources";
+import type { Row } from "./rows";
+
+const row = (id: string, minute: number, alarmMin?: number): Row => ({
+  id,
+  startMs: minute * MINUTE_MS,
+  endMs: (minute + 10) * MINUTE_MS,
+  lane: "board",
+  ...(alarmMin !== undefined && { alarmMin }),
+  about: { kind: "task", task: "carve" },
+});
+const use = (id: string, from: number, to: number, hands = 1): Use => ({
+  id,
+  startMs: from * MINUTE_MS,
+  endMs: to * MINUTE_MS,
+  ovenC: null,
+  ovenShare: 0,
+  rings: 0,
+  hands,
+  thermometers: 0,
+  fridgeL: 0,
+});
+
+describe("a plan that is rehearsed", () => {
+  it("calls together what is within three minutes, and counts hands for what is called and what is at work", () => {
+    const moments = momentsOf(
+      [row("potatoes", 0, 5), row("gravy", 2, 5), row("rest", 30)],
+      [use("carve", -5, 20), use("idle", 25, 40, 0)],
+    );
+    expect(moments.map(({ rows }) => rows.map(({ id }) => id))).toEqual([["potatoes", "gravy"], ["rest"]]);
+    expect(moments[0]?.wanted).toBe(3);
+    expect(moments[0]?.busy).toEqual(["carve"]);
+    expect(moments[1]?.wanted).toBe(0);
+    expect(shortOfHands(moments, 2)).toHaveLength(1);
+    expect(shortOfHands(moments, 3)).toHaveLength(0);
+  });
+
+  it("calls every row once, in its order", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 600 }), { maxLength: 30 }), (minutes) => {
+        const rows = minutes.sort((a, b) => a - b).map((minute, n) => row(`${n}`, minute, 0));
+        const called = momentsOf(rows, []).flatMap((moment) => moment.rows);
+        expect(called).toEqual(rows);
+      }),
+    );
+  });
+
+  it("comes past every moment however far they are apart, and never back", () => {
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.integer({ min: 1, max: 5000 }), { minLength: 1, maxLength: 12 }), (minutes) => {
+        const moments = momentsOf(
+          minutes.sort((a, b) => a - b).map((minute, n) => row(`${n}`, minute, 0)),
+          [],
+        );
+        const met = new Set<number>();
+        let at = 0;
+        for (let step = 0; step < 5000 && met.size < moments.length; step++) {
+          const next = rehearsedOn(at, MINUTE_MS, moments);
+          expect(next).toBeGreaterThan(at);
+          at = next;
+          for (const moment of moments) if (moment.atMs === at) met.add(at);
+        }
+        expect(met.size).toBe(moments.length);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
