@@ -2,9 +2,11 @@
 
 import { simulateAlone } from "../cli/simulate";
 import { type ConstantName, constant, withConstants } from "../core/constants";
+import type { Policy } from "../core/practice/policies";
 import { holdsMiddle, isTimed, type KnownCase, readOf, type Simulated } from "../tests/outside/cases";
 import type { MatteredRow } from "./matteredTable";
 import type { OvenRow } from "./ovenTable";
+import type { PracticeRow } from "./practiceTable";
 
 /** Coarser than the cases: differences are read here, not finishes. */
 const GRID = ["--grid", "8mm"];
@@ -168,6 +170,20 @@ export function ovenRows(rows: readonly OvenRow[]): string {
     })
     .join("\n");
 }
+
+const POLICY_NAMES: Record<Policy, string> = {
+  "no-thermometer": "minutes a pound, no thermometer",
+  "by-the-book": "by the book",
+  bruma: "as Bruma says",
+};
+
+export const practisedRows = (rows: readonly PracticeRow[]): string =>
+  rows
+    .map(
+      ({ birds, policy, roasts, onTimeShare, medianOffMin, guidelineShare, shortK, juices }) =>
+        `| ${birds} | ${POLICY_NAMES[policy]} | ${roasts} | ${percentOf(onTimeShare)} | ${medianOffMin} | ${percentOf(guidelineShare)} | ${shortK.toFixed(1)} | ${percentOf(juices)} |`,
+    )
+    .join("\n");
 
 export const matteredRows = (rows: readonly MatteredRow[]): string =>
   rows

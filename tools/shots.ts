@@ -45,14 +45,28 @@ const SHOTS: readonly Shot[] = [
     },
   },
   {
-    name: "plan-cut",
+    name: "plan-solid",
+    path: "/roast/demo-late/plan",
+    size: TABLE,
+    waitFor: ["give or take"],
+    dark: true,
+    prepare: async (driver) => {
+      await press(driver, "Solid, to turn");
+      await drawn(driver);
+      await driver.executeScript("window.scrollTo(0, 400)");
+    },
+  },
+  {
+    name: "probes",
     path: "/roast/demo-open-day/plan",
     size: TABLE,
     waitFor: ["give or take"],
     prepare: async (driver) => {
-      await pressAt(driver, 'button[role="tab"][id*="bird"]');
-      await press(driver, "Spatchcock it: how");
-      await see(driver, 'svg[aria-label^="Flatten it"] path');
+      await press(driver, "Where the probes go");
+      await drawn(driver);
+      await press(driver, "Cut along the stem");
+      await driver.executeScript("for (const each of document.querySelectorAll('[role=dialog] *')) each.scrollTop = 0");
+      await drawn(driver);
     },
   },
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
@@ -65,8 +79,6 @@ const SHOTS: readonly Shot[] = [
     waitFor: ["What would have mattered"],
     prepare: async (driver) => void (await driver.sleep(15000)),
   },
-  { name: "plan-duck", path: "/roast/demo-duck/plan", size: TABLE, waitFor: ["give or take"] },
-  { name: "plan-dark", path: "/roast/demo-late/plan", size: TABLE, waitFor: ["give or take"], dark: true },
   { name: "cook-stove", path: "/roast/demo-now/cook", size: STOVE, waitFor: ["refitted to your readings"] },
   { name: "cook-before-stove", path: "/roast/demo-open-day/cook", size: STOVE, waitFor: ["The bird is in the oven"] },
   {
@@ -88,6 +100,26 @@ const SHOTS: readonly Shot[] = [
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },
   { name: "handbook", path: "/handbook", size: TABLE, waitFor: ["Every number"] },
+  {
+    name: "debrief",
+    path: "/practice?seed=harbour",
+    size: TABLE,
+    waitFor: ["Practise", "harbour"],
+    prepare: async (driver) => {
+      await pressAt(driver, '[aria-label="Which roast?"] label:nth-of-type(4)');
+      await press(driver, "240 times life");
+      await seeText(driver, "minutes of yours");
+      await press(driver, "Light the oven");
+      await press(driver, "The bird is in the oven");
+      await driver.sleep(14_000);
+      await press(driver, "It is out of the oven");
+      await driver.sleep(5000);
+      await press(driver, "Carving now");
+      await driver.get((await driver.getCurrentUrl()).replace("/carve", "/cook"));
+      await press(driver, "What it truly was");
+      await seeText(driver, "What you decided");
+    },
+  },
   // Last: the demo's lunch has a second roast from here on.
   {
     name: "plan-dinner",
@@ -108,6 +140,20 @@ const SHOTS: readonly Shot[] = [
     },
   },
 ];
+
+/** The solid as it stands still: drawn, and drawn finely. */
+async function drawn(driver: WebDriver): Promise<void> {
+  const times = async (): Promise<number> =>
+    Number(await (await see(driver, "canvas[data-drawn]")).getAttribute("data-drawn"));
+  let before = -1;
+  await driver.wait(async () => {
+    await driver.sleep(1200);
+    const now = await times();
+    const isStill = now === before && now > 1;
+    before = now;
+    return isStill;
+  }, 30_000);
+}
 
 /** A chicken that was pulled a few minutes ago, as a file to take in. */
 function restingChicken(): string {

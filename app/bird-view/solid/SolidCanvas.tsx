@@ -106,9 +106,12 @@ export function SolidCanvas(props: Props) {
         if (element) element.style.transform = place ? `translate(${place[0]}px, ${place[1]}px)` : "scale(0)";
       });
     };
-    // A graphics card needs no coarse picture.
-    const stopFirst = nextFrame(() => draw(scene.isSlow));
-    const stopFine = scene.isSlow ? soon(STILL_MS, () => draw(false)) : () => undefined;
+    let stopFine = (): void => undefined;
+    const stopFirst = nextFrame(() => {
+      draw(scene.isSlow);
+      // A graphics card needs no coarse picture; elsewhere the fine one comes after it, however late that was.
+      if (scene.isSlow) stopFine = soon(STILL_MS, () => draw(false));
+    });
     return () => {
       stopFirst();
       stopFine();

@@ -112,7 +112,7 @@ function DrillList({ done }: { readonly done: readonly DrillDone[] }) {
             <li key={drill}>
               <Link
                 to={`/practice/drills/${drill}`}
-                className="grid h-full gap-1 rounded-3xl border border-line bg-mist-1 p-4 hover:border-ink"
+                className="grid h-full content-start gap-1 rounded-3xl border border-line bg-mist-1 p-4 hover:border-ink"
               >
                 <span className="font-display text-xl font-semibold">{DRILL_NAMES[drill]}</span>
                 <span className="text-soft">{DRILL_SAYS[drill]}</span>
