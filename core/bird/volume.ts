@@ -20,7 +20,7 @@ export const VOLUME_LOW_C = -20;
 export const VOLUME_HIGH_C = 110;
 export const VOLUME_MOST_BROWNING = 4;
 
-const byteOf = (share: number): number => Math.round(255 * Math.min(1, Math.max(0, share)));
+const byteOf = (share: number): number => (share <= 0 ? 0 : share >= 1 ? 255 : (255 * share + 0.5) | 0);
 export const byteC = (byte: number): number => VOLUME_LOW_C + (byte / 255) * (VOLUME_HIGH_C - VOLUME_LOW_C);
 export const volumeByte = (celsius: number): number =>
   byteOf((celsius - VOLUME_LOW_C) / (VOLUME_HIGH_C - VOLUME_LOW_C));
@@ -28,11 +28,20 @@ export const volumeByte = (celsius: number): number =>
 /** Samples so far beside the meat carry its value: pictures read between samples. */
 const CARRIED_CELLS = 3;
 
-interface Carried {
-  /** For each sample the cell whose temperature it shows, and the surface cell whose browning; −1: none. */
-  readonly cell: Int32Array;
-  readonly skin: Int32Array;
+/** Samples that show something, and what: a cell's temperature, a surface cell's browning. */
+interface Shown {
+  readonly samples: Int32Array;
+  readonly of: Int32Array;
 }
+interface Carried {
+  readonly cell: Shown;
+  readonly skin: Shown;
+}
+
+const shownBy = (from: Int32Array): Shown => {
+  const samples = Int32Array.from(from.keys()).filter((n) => (from[n] as number) >= 0);
+  return { samples, of: samples.map((n) => from[n] as number) };
+};
 
 const carriers = new WeakMap<UnitBody, Carried>();
 
@@ -66,7 +75,10 @@ function carriedOf(unit: UnitBody): Carried {
     skin[at] = n;
   });
   // The padding of a half is its mirror image, and is reached as any neighbour.
-  const made = { cell: carried(cell, size, CARRIED_CELLS), skin: carried(skin, size, CARRIED_CELLS) };
+  const made = {
+    cell: shownBy(carried(cell, size, CARRIED_CELLS)),
+    skin: shownBy(carried(skin, size, CARRIED_CELLS)),
+  };
   carriers.set(unit, made);
   return made;
 }
@@ -85,14 +97,14 @@ export const volumeSample = (celsius: number, browning: number): Uint8Array =>
 /** @param browning of each surface cell; nothing has browned where it is left out */
 export function volumeOf(unit: UnitBody, temperatureC: ArrayLike<number>, browning?: ArrayLike<number>): Uint8Array {
   const { cell, skin } = carriedOf(unit);
-  const out = new Uint8Array(VOLUME_CHANNELS * cell.length);
-  for (let n = 0; n < cell.length; n++) {
-    const from = cell[n] as number;
-    if (from >= 0) out[VOLUME_CHANNELS * n] = volumeByte(temperatureC[from] as number);
-    const shown = skin[n] as number;
-    if (browning && shown >= 0) {
-      out[VOLUME_CHANNELS * n + 1] = byteOf((browning[shown] as number) / VOLUME_MOST_BROWNING);
-    }
+  const out = new Uint8Array(VOLUME_CHANNELS * unit.grid.tissue.length);
+  for (let n = 0; n < cell.samples.length; n++) {
+    out[VOLUME_CHANNELS * (cell.samples[n] as number)] = volumeByte(temperatureC[cell.of[n] as number] as number);
+  }
+  if (!browning) return out;
+  for (let n = 0; n < skin.samples.length; n++) {
+    const share = (browning[skin.of[n] as number] as number) / VOLUME_MOST_BROWNING;
+    out[VOLUME_CHANNELS * (skin.samples[n] as number) + 1] = byteOf(share);
   }
   return out;
 }
