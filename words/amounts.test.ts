@@ -55,7 +55,8 @@ describe("liquids in cups", () => {
       fc.property(fc.double({ min: 5, max: 30_000, noNaN: true }), (ml) => {
         const off = Math.abs(inMl(liquid(ml, "us")) - ml);
         expect(off, `${ml} mL as ${liquid(ml, "us")}`).toBeLessThan(Math.max(1, 0.35 * ml, 0) + 0.7);
-        if (ml > 120) expect(off, `${ml} mL as ${liquid(ml, "us")}`).toBeLessThan(0.141 * ml);
+        // Halfway from ¾ of a cup to a whole one is an eighth off in seven eighths.
+        if (ml > 120) expect(off, `${ml} mL as ${liquid(ml, "us")}`).toBeLessThan((1 / 7 + 0.001) * ml);
       }),
     );
   });

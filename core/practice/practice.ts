@@ -9,6 +9,7 @@ import { pointStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
 import type { Roast } from "../plan/schema";
+import type { HistoryPoint } from "../processes/bird";
 import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
 import { plainRuleMin } from "../schedule/derive";
@@ -55,6 +56,8 @@ export interface Debrief {
   readonly ovenOffsetK: number;
   readonly breastThickness: number;
   readonly asItWent: Truth;
+  /** What it was at each moment, at its centres themselves. */
+  readonly history: readonly HistoryPoint[];
   /** Pulled as soon as its own centres would have come to their targets at rest. */
   readonly atBest: Truth;
   /** Pulled by a quarter of an hour a pound. */
@@ -75,13 +78,13 @@ const truthOf = (relived: Relived): Truth => {
 
 const REST_AFTER_MIN = 40;
 
-/** The hidden bird under some course, as it truly comes out. */
-function* truly(
+/** The hidden bird cooked under some course. */
+function* cooked(
   roast: Pick<Roast, "plan" | "happened">,
   practised: Practised,
   out: Course["out"],
   restMin: number,
-): Generator<number, Truth> {
+): Generator<number, Relived> {
   const asked = hiddenOptions(roast, practised);
   const { traits, events } = hiddenTraits(asked);
   const bird = hiddenBird(asked, traits, true);
@@ -92,7 +95,7 @@ function* truly(
     offK: 0,
   }));
   const subject: Subject = { bird, oven: traits.oven, tips };
-  const relived = yield* relive(subject, {
+  return yield* relive(subject, {
     options: { ...asked.options, events },
     out,
     restMin: Math.min(LONGEST_REST_MIN, restMin),
@@ -101,15 +104,29 @@ function* truly(
     saltPercent: 0,
     pictured: false,
   });
-  return truthOf(relived);
+}
+
+/** As it truly comes out. */
+function* truly(...asked: Parameters<typeof cooked>): Generator<number, Truth> {
+  return truthOf(yield* cooked(...asked));
+}
+
+/** What the cook made of it: minutes in the heat, and of rest. */
+function minutesOf({ inAt = "", pulledAt = "", carvedAt }: Roast["happened"]): {
+  readonly outMin: number;
+  readonly restMin: number;
+} {
+  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
+  return {
+    outMin: since(inAt, pulledAt),
+    restMin: carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN,
+  };
 }
 
 /** As it went: a roast that was pulled, and carved. */
 export function* asItWent(roast: Pick<Roast, "plan" | "happened">, practised: Practised): Generator<number, Truth> {
-  const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
-  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
-  const restMin = carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN;
-  return yield* truly(roast, practised, { atMin: since(inAt, pulledAt) }, restMin);
+  const { outMin, restMin } = minutesOf(roast.happened);
+  return yield* truly(roast, practised, { atMin: outMin }, restMin);
 }
 
 /** @param roast that was carved @param carveAtMs when it was to be @param cook its plan's own bird. Yields now and then. */
@@ -123,10 +140,9 @@ export function* debrief(
   const { traits } = hiddenTraits(hiddenOptions(roast, practised));
   const goals = goalsAtPull(plan, cook);
   const shownC = Object.keys(goals).length > 0 ? goals : plan.targetC;
-  const { inAt = "", pulledAt = "", carvedAt } = happened;
-  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
-  const outMin = since(inAt, pulledAt);
-  const restMin = carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN;
+  const { carvedAt } = happened;
+  const { outMin, restMin } = minutesOf(happened);
+  const went = yield* cooked(roast, practised, { atMin: outMin }, restMin);
   const { shortestMin, usualMin } = restFor(plan.bird.massKg);
   const atBest = yield* truly(roast, practised, { shownC }, REST_AFTER_MIN);
   // A rest that is long enough to carry and short enough to stay hot is as good as any.
@@ -134,7 +150,8 @@ export function* debrief(
   return {
     ovenOffsetK: traits.oven.offsetK,
     breastThickness: traits.breastThickness,
-    asItWent: yield* asItWent(roast, practised),
+    asItWent: truthOf(went),
+    history: went.history,
     atBest,
     byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, REST_AFTER_MIN),
     troubles: troublesOf(practised, plan),

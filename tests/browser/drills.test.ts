@@ -9,7 +9,7 @@ import type { RunningServer } from "../helpers/server";
 let driver: WebDriver;
 let server: RunningServer;
 beforeAll(async () => {
-  const app = await startApp({ demo: true });
+  const app = await startApp({ demo: "past" });
   ({ server, driver } = app);
   return app.end;
 });

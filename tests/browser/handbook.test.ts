@@ -7,7 +7,7 @@ import type { RunningServer } from "../helpers/server";
 let server: RunningServer;
 let driver: WebDriver;
 beforeAll(async () => {
-  const app = await startApp({ demo: true });
+  const app = await startApp({ demo: "past" });
   ({ server, driver } = app);
   await driver.get(`${server.url}/roast/demo-open-day/plan`);
   await seeText(driver, "Out, expected");

@@ -9,7 +9,7 @@ import type { RunningServer } from "../helpers/server";
 let driver: WebDriver;
 let server: RunningServer;
 beforeAll(async () => {
-  const app = await startApp({ demo: true });
+  const app = await startApp({ demo: "past" });
   ({ server, driver } = app);
   return app.end;
 });
@@ -74,8 +74,8 @@ describe("the record of a roast", () => {
     await resize(driver, TABLE);
   });
 
-  it("of a roast that is still in says where to go", async () => {
-    await driver.get(`${server.url}/log/demo-now`);
+  it("of a roast that has not come out says where to go", async () => {
+    await driver.get(`${server.url}/log/demo-open-day`);
     await seeText(driver, "It has not come out yet");
   });
 });

@@ -8,7 +8,7 @@ import type { RunningServer } from "../helpers/server";
 let driver: WebDriver;
 let server: RunningServer;
 beforeAll(async () => {
-  const app = await startApp({ demo: true });
+  const app = await startApp({ demo: "past" });
   ({ server, driver } = app);
   return app.end;
 });
@@ -50,11 +50,11 @@ describe("the solid", () => {
   it("is there beside the cuts, and says what is seen", async () => {
     await driver.get(server.url);
     await seeText(driver, "Open-day lunch");
-    await driver.get(`${server.url}/roast/demo-late/plan`);
+    await driver.get(`${server.url}/roast/demo-open-day/plan`);
     await seeText(driver, "give or take");
     await press(driver, "Solid, to turn");
     await until("the bird, cut", (text) =>
-      /^Whole turkey, seen from its side, cut lengthwise, .* breast \d+ °C; thigh \d+ °C/.test(text),
+      /^Spatchcocked turkey, seen from its side, cut lengthwise, .* breast \d+ °C; thigh \d+ °C/.test(text),
     );
   });
 
@@ -90,8 +90,7 @@ describe("a thermometer on the solid", () => {
     (await see(driver, '[role="dialog"] p[role="status"].text-lg')).getText();
 
   it("sits first where it belongs, and says what it would show", async () => {
-    await driver.get(`${server.url}/roast/demo-open-day/plan`);
-    await seeText(driver, "give or take");
+    await press(driver, "Three cuts");
     await press(driver, "Where the probes go");
     await until("where it is", (text) => text.includes("with a thermometer"));
     expect(await reading()).toMatch(/^The tip is in the breast, .* under the skin, 0\.\d cm from the deepest breast/);
@@ -123,15 +122,14 @@ describe("a thermometer on the solid", () => {
 
 describe("without WebGL", () => {
   it("says why, and the cuts stay", async () => {
-    await driver.get(`${server.url}/roast/demo-late/plan`);
+    await press(driver, "Close");
     await driver.executeScript(
       "const own = HTMLCanvasElement.prototype.getContext; HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith('webgl') ? null : own.call(this, kind, ...rest); };",
     );
-    await seeText(driver, "give or take");
     await press(driver, "Solid, to turn");
     await seeText(driver, "cannot draw the solid here");
     await press(driver, "Three cuts");
-    await see(driver, 'svg[aria-label^="Whole turkey, cut open"]');
+    await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
   });
 });
 

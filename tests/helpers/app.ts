@@ -29,8 +29,17 @@ async function newTab(size: typeof TABLE): Promise<WebDriver> {
   return browser;
 }
 
-export async function startApp({ demo = false, size = TABLE, offline = false } = {}): Promise<RunningApp> {
-  const server = await serve(demo, { offline });
+/** @param demo "past": without its roast in progress, which costs every page seconds of simulation */
+export async function startApp({
+  demo = false,
+  size = TABLE,
+  offline = false,
+}: {
+  readonly demo?: boolean | "past";
+  readonly size?: typeof TABLE;
+  readonly offline?: boolean;
+} = {}): Promise<RunningApp> {
+  const server = await serve(demo !== false, { offline, inProgress: demo === true });
   try {
     const driver = await newTab(size);
     const end = async (): Promise<void> => {

@@ -29,9 +29,14 @@ interface Served {
   readonly pairing?: Pairing;
   /** Whether a page keeps the app for offline use: what nobody looks at there costs every first page a second. */
   readonly offline?: boolean;
+  /** Of the demo: a roast is in progress, which every page follows and refits. */
+  readonly inProgress?: boolean;
 }
 
-export async function serve(demo: boolean, { pairing, offline = false }: Served = {}): Promise<RunningServer> {
+export async function serve(
+  demo: boolean,
+  { pairing, offline = false, inProgress = demo }: Served = {},
+): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
@@ -44,7 +49,7 @@ export async function serve(demo: boolean, { pairing, offline = false }: Served 
     bridge,
     sharing,
     clock,
-    ...(demo && { inAt: new Date(inAtMs).toISOString() }),
+    ...(inProgress && { inAt: new Date(inAtMs).toISOString() }),
     ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
   });
   const server = createServer((request, response) => {
@@ -56,7 +61,7 @@ export async function serve(demo: boolean, { pairing, offline = false }: Served 
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const thermometer = new AbortController();
-  if (demo) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
+  if (inProgress) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
   return {
     url,
     clock,

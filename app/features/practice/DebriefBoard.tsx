@@ -20,6 +20,7 @@ import { useHabits } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
 import { PlayOn } from "./PlayOn";
+import { WhatItWas } from "./WhatItWas";
 
 /** What a practised roast truly was: in words first, then the figures, beside what would have been best and the rule of thumb. */
 export function DebriefBoard({ roast }: { readonly roast: Roast }) {
@@ -126,6 +127,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
               </tbody>
             </table>
           </div>
+          <WhatItWas roast={roast} answer={answer} />
           <PlayOn roast={roast} />
           <p className="flex flex-wrap gap-x-6 gap-y-2">
             <Link to={`/log/${id}`} className="underline underline-offset-4">
