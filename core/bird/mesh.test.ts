@@ -20,7 +20,7 @@ describe("meshOf", () => {
           expect(loneEdges(mesh)).toBe(0);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: 6 },
     );
     const sphere = meshOf(ellipsoid([0, 0, 0], [0.1, 0.1, 0.1]), BOUNDS, 0.006);
     expect(areaOf(sphere)).toBeCloseTo(4 * Math.PI * 0.01, 3);

@@ -287,22 +287,26 @@ function packed(count: number, known: Uint8Array, cells: Int32Array, weights: Fl
 }
 
 /** Gives samples just outside the voxels the stencil of a neighbour that has one. */
-function carryOutwards(p: SectionPlane, known: Uint8Array, cells: Int32Array, weights: Float32Array): void {
-  const steps = [-1, 1, -p.columns, p.columns];
+function carryOutwards({ columns }: SectionPlane, known: Uint8Array, cells: Int32Array, weights: Float32Array): void {
+  /** The neighbour that is known, looked for in this order; −1 where none is. */
+  const knownBeside = (n: number, column: number): number => {
+    if (column > 0 && known[n - 1] === 1) return n - 1;
+    if (column < columns - 1 && known[n + 1] === 1) return n + 1;
+    if (known[n - columns] === 1) return n - columns;
+    return known[n + columns] === 1 ? n + columns : -1;
+  };
   for (let pass = 0; pass < CARRY_PASSES; pass++) {
-    const before = known.slice();
-    for (let n = 0; n < known.length; n++) {
-      if (before[n] === 1) continue;
-      const column = n % p.columns;
-      const from = steps
-        .filter((step) => !(column === 0 && step === -1) && !(column === p.columns - 1 && step === 1))
-        .map((step) => n + step)
-        .find((neighbour) => before[neighbour] === 1);
-      if (from === undefined) continue;
-      known[n] = 1;
+    // All that one pass reaches is told after it: it goes one sample further, not on and on.
+    const reached: number[] = [];
+    for (let n = 0, column = 0; n < known.length; n++, column = column + 1 === columns ? 0 : column + 1) {
+      if (known[n] === 1) continue;
+      const from = knownBeside(n, column);
+      if (from < 0) continue;
+      reached.push(n);
       cells.copyWithin(n * CORNERS, from * CORNERS, (from + 1) * CORNERS);
       weights.copyWithin(n * CORNERS, from * CORNERS, (from + 1) * CORNERS);
     }
+    for (const n of reached) known[n] = 1;
   }
 }
 
