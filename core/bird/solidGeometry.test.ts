@@ -17,8 +17,11 @@ import {
   volumeLattice,
 } from "./volume";
 
-/** Each cut of one species in turn, and every species so. */
-const FORMS = [...CUTS.map((cut, n) => ({ species: SPECIES[n % SPECIES.length] as (typeof SPECIES)[number], cut }))];
+/** Every other cut, of one species after the other. */
+const FORMS = CUTS.filter((_, n) => n % 2 === 0).map((cut, n) => ({
+  species: SPECIES[n % SPECIES.length] as (typeof SPECIES)[number],
+  cut,
+}));
 const usualKg = (species: (typeof SPECIES)[number]): number => SPECIES_RECORDS[species].anatomy.referenceKg;
 
 describe("solidGeometry", () => {

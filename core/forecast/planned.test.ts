@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { bandShares } from "./band";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC, roastOptions } from "./planned";
@@ -48,6 +49,28 @@ describe("the plan's simulation", () => {
       (centre) => Math.abs((goals[centre] ?? 0) - (done.atPull.centresC[centre] ?? 99)) < 0.7,
     );
     expect(decides).toBe(true);
+  });
+
+  it("never asks for more than the target itself, whatever bird and heat", () => {
+    for (const [species, cut, massKg, method] of [
+      ["turkey", "whole", 7, "steady"],
+      ["turkey", "spatchcock", 5, "hot-flat"],
+      ["chicken", "whole", 1.8, "steady"],
+      ["duck", "whole", 2.4, "steady"],
+    ] as const) {
+      const other = usualPlan({
+        bird: { species, cut, massKg, state: "fresh" },
+        method,
+        serveAt: plan.serveAt,
+        zone: "UTC",
+      });
+      const cook = drain(plannedCook(plannedInput(other), "preview"));
+      if (cook.kind !== "done") throw new Error("never met");
+      const goals = pullGoalsC(cook, other);
+      for (const [centre, celsius] of Object.entries(goals)) {
+        expect(celsius, `${centre} of a ${cut} ${species}`).toBeLessThanOrEqual(other.targetC[centre as "breast"] ?? 0);
+      }
+    }
   });
 
   it("counts what has happened besides the plan: an open door, a piece that left, a spell outside", () => {

@@ -219,7 +219,8 @@ export function pullGoalsC(
       const target = targetC[centre];
       const surplusK =
         target === undefined ? 0 : (peak[centre]?.celsius ?? expectedC) - (target + (marginK[centre] ?? 0));
-      return [centre, expectedC - Math.max(0, surplusK)];
+      // Nobody waits for more than the target itself, however far the others are behind.
+      return [centre, Math.min(target ?? expectedC, expectedC - Math.max(0, surplusK))];
     }),
   );
 }
