@@ -109,5 +109,5 @@ async function scrub(driver: WebDriver): Promise<number> {
 
 const scriptKB = (): number =>
   readdirSync("dist/assets")
-    .filter((name) => /^SolidView-.*\.js\.gz$/.test(name))
+    .filter((name) => /^(SolidCanvas|SolidView|Placer|ProbeBench)-.*\.js\.gz$/.test(name))
     .reduce((sum, name) => sum + Math.round(statSync(`dist/assets/${name}`).size / 100) / 10, 0);

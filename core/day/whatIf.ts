@@ -16,6 +16,7 @@ import {
 } from "../forecast/ensemble";
 import type { Draw } from "../forecast/prior";
 import { turnsItself } from "../heat/sources";
+import { median } from "../median";
 import type { Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
@@ -159,9 +160,6 @@ export const SAME_WITHIN_MIN = 3;
 
 /** Long enough to see what holding does; a bird that is not there by then will not be at this heat. */
 const LOOK_AHEAD_MIN = 5 * 60;
-
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? Number.NaN;
 
 /** Difference of two finishes of one bird; what is done neither way does not differ. */
 const laterBy = (done: number, asIs: number): number => (done === asIs ? 0 : done - asIs);

@@ -25,7 +25,7 @@ import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
-import { MINUTE_MS } from "../units/time";
+import { minutesBetween } from "../units/time";
 import { type EnsembleOptions, tipStencil } from "./ensemble";
 import { type KnownOven, priorIn } from "./knownOven";
 import { traitsOf } from "./prior";
@@ -127,7 +127,7 @@ export function roastOptions(
   shownC: CentreTemperatures,
 ): EnsembleOptions {
   const options = ensembleOptions(plan, shownC);
-  const minuteOf = (at: string): number => (Date.parse(at) - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
+  const minuteOf = (at: string): number => minutesBetween(happened.inAt ?? "", at);
   const events: RoastEvent[] = [
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
     ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {

@@ -2,9 +2,11 @@
  * What would have mattered: the roast that is over, cooked again with one thing different, on the birds that its readings
  * point to, ranked by what it would have given at the table.
  */
+
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { roastOptions } from "../forecast/planned";
 import type { Draw } from "../forecast/prior";
+import { median } from "../median";
 import { planOtherwise, READ_TO_K, type Went } from "../plan/otherwise";
 import { OTHERWISES, type OtherwiseId, type Plan, type Roast } from "../plan/schema";
 import { type Course, type Relived, relive, type Subject, subjectOf } from "./relive";
@@ -73,9 +75,6 @@ export function shortcoming(
   );
 }
 
-const middle = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
-
 export interface MatteredAsked {
   readonly roast: Pick<Roast, "plan" | "happened">;
   /** What the thermometers had to show at the pull; empty where it went by time or by signs: then what they showed. */
@@ -142,7 +141,7 @@ export function* weighed(
       id,
       outcome: outcome[0] as Outcome,
       against: against[0] as Outcome,
-      gain: middle(
+      gain: median(
         outcome.map(
           (each, n) => shortcoming(against[n] as Outcome, targetC, juices) - shortcoming(each, targetC, juices),
         ),
@@ -154,7 +153,7 @@ export function* weighed(
     const changed = planOtherwise(id, plan, went);
     if (!changed) continue;
     if (id === "out-at-goal") {
-      const offMin = middle(atGoals.map(({ outMin }, n) => Math.abs(outMin - (was[n] as Relived).outMin)));
+      const offMin = median(atGoals.map(({ outMin }, n) => Math.abs(outMin - (was[n] as Relived).outMin)));
       if (offMin >= AT_GOAL_MIN) all.push(compared(id, atGoals, was));
       continue;
     }

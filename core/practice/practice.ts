@@ -13,7 +13,7 @@ import type { HistoryPoint } from "../processes/bird";
 import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
 import { plainRuleMin } from "../schedule/derive";
-import { MINUTE_MS } from "../units/time";
+import { MINUTE_MS, minutesBetween } from "../units/time";
 import { type Practised, SPREAD, sunkFire, type Trouble, troublesOf } from "./scenarios";
 
 const EVERY_MIN = 2;
@@ -116,10 +116,9 @@ function minutesOf({ inAt = "", pulledAt = "", carvedAt }: Roast["happened"]): {
   readonly outMin: number;
   readonly restMin: number;
 } {
-  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
   return {
-    outMin: since(inAt, pulledAt),
-    restMin: carvedAt ? Math.max(0, since(pulledAt, carvedAt)) : REST_AFTER_MIN,
+    outMin: minutesBetween(inAt, pulledAt),
+    restMin: carvedAt ? Math.max(0, minutesBetween(pulledAt, carvedAt)) : REST_AFTER_MIN,
   };
 }
 

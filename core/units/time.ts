@@ -2,3 +2,6 @@
 export const MINUTE_MS = 60_000;
 export const HOUR_MS = 3_600_000;
 export const DAY_MS = 86_400_000;
+
+/** Minutes from one instant to another, both as they are written down; NaN where one of them is no instant. */
+export const minutesBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;

@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { keptAlong, LOOKS, type Look, nearestSide, SEEN_FROM, wholeBounds } from "../../../core/bird/look";
+import { keptAlong, LOOKS, type Look, wholeBounds } from "../../../core/bird/look";
 import { type Placing, placingAt, placingOf, type Stem, stemOf } from "../../../core/bird/placing";
 import type { Vec3 } from "../../../core/bird/sdf";
 import type { Centre } from "../../../core/bird/solid";
@@ -13,16 +13,15 @@ import { derivePlan } from "../../../core/schedule/derive";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
 import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords } from "../../../words/probing";
-import { SEEN_FROM_NAMES } from "../../../words/solid";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { usePreferences } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Segmented } from "../../ui/Segmented";
-import { Select } from "../../ui/Select";
 import { useSolid } from "../useGeometry";
 import { momentAt } from "./moment";
 import { Placer } from "./Placer";
+import { SeenFrom } from "./SeenFrom";
 import { SolidCanvas } from "./SolidCanvas";
 import type { SolidLine } from "./scene";
 
@@ -171,13 +170,7 @@ function Bench({
             ]}
             onChange={setView}
           />
-          <Select
-            label="Seen"
-            value={nearestSide(look)}
-            choices={SEEN_FROM}
-            names={SEEN_FROM_NAMES}
-            onChange={(from) => setLook({ ...LOOKS[from], zoom: look.zoom })}
-          />
+          <SeenFrom look={look} onLook={setLook} />
         </div>
         <p role="status" className="text-lg">
           {reading ? placedWords(reading, units) : "The stem passes beside the bird."}

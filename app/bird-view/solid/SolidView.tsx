@@ -11,7 +11,6 @@ import {
   nearerTwin,
   nearestSide,
   offCut,
-  SEEN_FROM,
   type SolidCut,
   wholeBounds,
 } from "../../../core/bird/look";
@@ -21,7 +20,7 @@ import { pointIn, type SolidGeometry } from "../../../core/bird/solidGeometry";
 import type { VolumeLattice } from "../../../core/bird/volume";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../../words/names";
-import { CUT_ALONG_NAMES, cutPlaceWords, SEEN_FROM_NAMES, solidWords } from "../../../words/solid";
+import { CUT_ALONG_NAMES, cutPlaceWords, solidWords } from "../../../words/solid";
 import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
 import { Select } from "../../ui/Select";
@@ -29,6 +28,7 @@ import type { BirdFrame } from "../BirdView";
 import { TemperatureKey } from "../TemperatureKey";
 import { useSolid } from "../useGeometry";
 import { momentAt } from "./moment";
+import { SeenFrom } from "./SeenFrom";
 import { SolidCanvas, type SolidMark } from "./SolidCanvas";
 
 interface Props {
@@ -142,13 +142,7 @@ function Solid({ geometry, ...props }: Props & { readonly geometry: SolidGeometr
         />
       </div>
       <div className="grid grid-cols-[auto_auto_1fr_4.5rem] items-center gap-x-2 max-sm:grid-cols-2">
-        <Select
-          label="Seen"
-          value={nearestSide(look)}
-          choices={SEEN_FROM}
-          names={SEEN_FROM_NAMES}
-          onChange={(from) => setLook({ ...LOOKS[from], zoom: look.zoom })}
-        />
+        <SeenFrom look={look} onLook={setLook} />
         <Select
           label="Cut"
           value={cut.along}

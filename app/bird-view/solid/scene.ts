@@ -88,7 +88,7 @@ const STILL_SHARE = 2;
 const MOVING_SHARE = 0.5;
 /** Steps through the meat, of half the bird's size. */
 const STILL_MARCH = 1 / 48;
-const MOVING_MARCH = 1 / 16;
+const MOVING_MARCH = 1 / 11;
 
 const screen = (lab: Parameters<typeof linearFromLab>[0]): Vector3 =>
   new Vector3(...linearFromLab(lab).map((value) => Math.max(0, value) ** (1 / 2.2)));

@@ -1,6 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { NEVER } from "../../../core/forecast/shares";
-import { MINUTE_MS } from "../../../core/units/time";
+import { minutesBetween } from "../../../core/units/time";
 import type { Line } from "./line";
 
 const SIZE = 260;
@@ -21,7 +21,7 @@ const dotsOf = (lines: readonly Line[]): Dot[] =>
   lines.flatMap(({ id, inAt, outAt, inBand, roast }) => {
     const { predicted } = roast.happened;
     if (!predicted) return [];
-    const since = (iso: string): number => (Date.parse(iso) - Date.parse(inAt)) / MINUTE_MS;
+    const since = (iso: string): number => minutesBetween(inAt, iso);
     const [lowMin, saidMin, tookMin] = [since(predicted.pullP10At), since(predicted.pullP50At), since(outAt)];
     const late = predicted.pullP90At;
     return [

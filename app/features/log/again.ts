@@ -3,7 +3,7 @@ import { planOtherwise } from "../../../core/plan/otherwise";
 import { type OtherwiseId, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
 import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
-import { DAY_MS, MINUTE_MS } from "../../../core/units/time";
+import { DAY_MS, minutesBetween } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
 import { ovensOf } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";
@@ -21,8 +21,7 @@ const WEEK_MS = 7 * DAY_MS;
 /** The plan with everything that was to be done otherwise; what cannot be done any more is left out. */
 function corrected(roast: Roast): { readonly plan: Plan; readonly changes: readonly OtherwiseId[] } {
   const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
-  const since = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;
-  const went = { outMin: since(inAt, pulledAt), restMin: carvedAt ? since(pulledAt, carvedAt) : 0 };
+  const went = { outMin: minutesBetween(inAt, pulledAt), restMin: carvedAt ? minutesBetween(pulledAt, carvedAt) : 0 };
   let { plan } = roast;
   const changes: OtherwiseId[] = [];
   for (const id of roast.nextTime ?? []) {

@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { highestTargetC, type Roast } from "../../../core/plan/schema";
 import type { Debrief } from "../../../core/practice/practice";
-import { MINUTE_MS } from "../../../core/units/time";
+import { minutesBetween } from "../../../core/units/time";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { database } from "../../shell/database";
@@ -14,13 +14,14 @@ export function WhatItWas({ roast, answer }: { readonly roast: Roast; readonly a
   const { units } = usePreferences();
   const { ref, width, height } = useSize<HTMLDivElement>();
   const readings = useLiveQuery(() => database().readings.where({ roastId: id }).sortBy("at"), [id]);
-  const inAtMs = Date.parse(happened.inAt ?? "");
+  const { inAt = "" } = happened;
+  const inAtMs = Date.parse(inAt);
   const beside = useMemo(() => {
     const points = (readings ?? [])
       .filter(({ part, side }) => part === "breast" && side !== "left")
-      .map(({ at, celsius }) => ({ minute: (Date.parse(at) - inAtMs) / MINUTE_MS, celsius }));
+      .map(({ at, celsius }) => ({ minute: minutesBetween(inAt, at), celsius }));
     return points.length > 1 ? { name: "as read", points } : null;
-  }, [readings, inAtMs]);
+  }, [readings, inAt]);
   return (
     <section aria-label="What it was at each moment">
       <h2 className="text-xl">What it was at each moment</h2>

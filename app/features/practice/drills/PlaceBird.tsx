@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { keptAlong, LOOKS, type Look, nearestSide, SEEN_FROM, wholeBounds } from "../../../../core/bird/look";
+import { keptAlong, LOOKS, type Look, nearestSide, wholeBounds } from "../../../../core/bird/look";
 import { type Placing, placingAt, placingRange, stemOf } from "../../../../core/bird/placing";
 import type { Vec3 } from "../../../../core/bird/sdf";
 import type { Centre } from "../../../../core/bird/solid";
@@ -13,13 +13,13 @@ import { CUT_NAMES, PART_NAMES } from "../../../../words/names";
 import { PLACED_FROM_NAMES } from "../../../../words/probing";
 import { SEEN_FROM_NAMES } from "../../../../words/solid";
 import { Placer } from "../../../bird-view/solid/Placer";
+import { SeenFrom } from "../../../bird-view/solid/SeenFrom";
 import { SolidCanvas } from "../../../bird-view/solid/SolidCanvas";
 import type { SolidLine } from "../../../bird-view/solid/scene";
 import { useSolid } from "../../../bird-view/useGeometry";
 import { usePreferences } from "../../../shell/preferences";
 import { useSimulated } from "../../../simulation/useSimulated";
 import { Button } from "../../../ui/Button";
-import { Select } from "../../../ui/Select";
 import type { Off } from "./Placed";
 
 interface Props {
@@ -113,13 +113,7 @@ function Bird({ question, centre, geometry, onNext }: Props & { readonly geometr
           />
         </div>
         <div className="flex flex-wrap items-center gap-3">
-          <Select
-            label="Seen"
-            value={nearestSide(look)}
-            choices={SEEN_FROM}
-            names={SEEN_FROM_NAMES}
-            onChange={(from) => setLook({ ...LOOKS[from], zoom: look.zoom })}
-          />
+          <SeenFrom look={look} onLook={setLook} />
           {off ? (
             <Button tone="primary" onClick={() => onNext(off)}>
               Next

@@ -1,4 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from "react";
+import { median } from "../../../../core/median";
 import { PLACED_WITHIN_MM, type PlaceQuestion, placeQuestions } from "../../../../core/practice/drills";
 import type { DrillProps } from "./DrillsScreen";
 
@@ -10,9 +11,6 @@ export interface Off {
   readonly mm: number;
   readonly kelvin: number | null;
 }
-
-const middle = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
 
 /** Thermometers pushed into one bird after the other. */
 export function Placed({ drill, seed, onDone }: DrillProps) {
@@ -36,8 +34,8 @@ export function Placed({ drill, seed, onDone }: DrillProps) {
       drill,
       right: all.filter(({ mm }) => mm <= PLACED_WITHIN_MM).length,
       of: tasks.length,
-      offMm: middle(all.map(({ mm }) => mm)),
-      ...(kelvins.length > 0 && { offK: middle(kelvins) }),
+      offMm: median(all.map(({ mm }) => mm)),
+      ...(kelvins.length > 0 && { offK: median(kelvins) }),
     });
   };
   return (
