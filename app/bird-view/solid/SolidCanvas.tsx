@@ -96,7 +96,7 @@ export function SolidCanvas(props: Props) {
   useLayoutEffect(() => {
     if (!scene || width === 0 || height === 0) return;
     const draw = (coarse: boolean): void => {
-      scene.setMoment(moment);
+      scene.setMoment(moment, coarse);
       scene.draw({ look, kept, inside, targetC, lines, dark }, width, height, coarse);
       drawnTimes.current++;
       if (canvas.current) canvas.current.dataset.drawn = String(drawnTimes.current);

@@ -88,7 +88,7 @@ const STILL_SHARE = 2;
 const MOVING_SHARE = 0.5;
 /** Steps through the meat, of half the bird's size. */
 const STILL_MARCH = 1 / 48;
-const MOVING_MARCH = 1 / 11;
+const MOVING_MARCH = 1 / 9;
 
 const screen = (lab: Parameters<typeof linearFromLab>[0]): Vector3 =>
   new Vector3(...linearFromLab(lab).map((value) => Math.max(0, value) ** (1 / 2.2)));
@@ -164,6 +164,7 @@ export class SolidScene {
   private block: Data3DTexture | null = null;
   private bytes = new Uint8Array(0);
   private held: Moment | null = null;
+  private isSmooth = false;
   /** Drawn by the processor: where there is no graphics card. */
   readonly isSlow: boolean;
 
@@ -233,10 +234,10 @@ export class SolidScene {
     this.scene.add(this.skin, this.cavity, bones, this.face, this.underTarget, this.drawn);
   }
 
-  /** The temperatures and colours of a moment; null: raw and cold. */
-  setMoment(moment: Moment | null): void {
+  /** The temperatures and colours of a moment; null: raw and cold. @param coarse while it moves: not smoothed */
+  setMoment(moment: Moment | null, coarse: boolean): void {
     const { shared } = this;
-    if (!moment || moment === this.held) return;
+    if (!moment || (moment === this.held && (coarse || this.isSmooth))) return;
     const { lattice, from, to, share } = moment;
     if (this.bytes.length !== from.length) {
       this.block?.dispose();
@@ -249,7 +250,8 @@ export class SolidScene {
       const byte = from[n] as number;
       bytes[n] = byte + share * ((to[n] as number) - byte) + 0.5;
     }
-    smooth(bytes, lattice.size, 1);
+    if (!coarse) smooth(bytes, lattice.size, 1);
+    this.isSmooth = !coarse;
     block.needsUpdate = true;
     this.held = moment;
     shared.uHeat.value = block;
