@@ -67,7 +67,8 @@ function Bench({
 }: Props & { geometry: SolidGeometry; cook: PlannedDone }) {
   const { units } = usePreferences();
   const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
-  const [first] = guides;
+  // What is in doubt comes first.
+  const first = guides.find(({ centre }) => seemsShortCm[centre] !== undefined) ?? guides[0];
   const [chosen, setChosen] = useState<Centre | "own">(first?.centre ?? "own");
   const [placing, setPlacing] = useState<Placing>(() =>
     first
