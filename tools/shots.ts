@@ -100,6 +100,26 @@ const SHOTS: readonly Shot[] = [
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },
   { name: "handbook", path: "/handbook", size: TABLE, waitFor: ["Every number"] },
+  // From here on the demo's lunch has a second roast.
+  {
+    name: "plan-dinner",
+    path: "/?dinner=demo-open-day",
+    size: TABLE,
+    waitFor: ["One more roast"],
+    prepare: async (driver) => {
+      await (await field(driver, "Weight as bought")).sendKeys("2 kg");
+      await press(driver, "Whole legs");
+      await press(driver, "Fresh");
+      await pressAt(driver, 'label:has(input[type="radio"][value="hot-flat"])');
+      await press(driver, "Plan it");
+      await seeText(driver, "Add a roast", "give or take");
+      await driver.wait(
+        async () => !/refining/.test(await driver.executeScript<string>("return document.body.innerText")),
+        30_000,
+      );
+    },
+  },
+  // Last: what is practised has a clock and roasts of its own.
   {
     name: "debrief",
     path: "/practice?seed=harbour",
@@ -118,25 +138,6 @@ const SHOTS: readonly Shot[] = [
       await driver.get((await driver.getCurrentUrl()).replace("/carve", "/cook"));
       await press(driver, "What it truly was");
       await seeText(driver, "What you decided");
-    },
-  },
-  // Last: the demo's lunch has a second roast from here on.
-  {
-    name: "plan-dinner",
-    path: "/?dinner=demo-open-day",
-    size: TABLE,
-    waitFor: ["One more roast"],
-    prepare: async (driver) => {
-      await (await field(driver, "Weight as bought")).sendKeys("2 kg");
-      await press(driver, "Whole legs");
-      await press(driver, "Fresh");
-      await pressAt(driver, 'label:has(input[type="radio"][value="hot-flat"])');
-      await press(driver, "Plan it");
-      await seeText(driver, "Add a roast", "give or take");
-      await driver.wait(
-        async () => !/refining/.test(await driver.executeScript<string>("return document.body.innerText")),
-        30_000,
-      );
     },
   },
 ];
