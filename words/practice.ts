@@ -2,7 +2,7 @@
 import { CENTRES } from "../core/bird/solid";
 import { constant } from "../core/constants";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
-import type { Call, Difficulty, Trouble } from "../core/practice/scenarios";
+import { type Call, type Difficulty, ON_TIME_MIN, type Trouble } from "../core/practice/scenarios";
 import type { Moment } from "../core/schedule/rehearsal";
 import {
   formatDuration,
@@ -54,7 +54,6 @@ export function verdictWords({ lateMin, asItWent }: Debrief, units: UnitSystem):
     ? `${time}, and every centre came to the guideline of ${guideline}.`
     : `${time}, and not every centre came to the guideline of ${guideline}: it would have gone back in.`;
 }
-const ON_TIME_MIN = 15;
 
 const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(100 * share)} %`);
 

@@ -39,7 +39,7 @@ export function cutPlaceWords({ along, atM, tiltDeg }: SolidCut, scale: number, 
 }
 
 const PARTS: Partial<Record<PartName, string>> = { filling: "stuffing", tenderloin: "inner fillet" };
-export const partWords = (part: PartName): string => PARTS[part] ?? part;
+const partWords = (part: PartName): string => PARTS[part] ?? part;
 
 /** What lies where a tip is. */
 export function pointWords({ is, part, underSkinCm }: PointIn, units: UnitSystem): string {

@@ -1,10 +1,9 @@
 import { curveCatmullRom, line as lineOf } from "d3-shape";
 import { useId, useMemo } from "react";
 import { type Drawing, drawnAt } from "../../core/bird/drawing";
-import type { Vec3 } from "../../core/bird/sdf";
 import type { Species } from "../../core/bird/species";
 import type { Drawn } from "../../core/kitchen/cutGuides";
-import type { GuideLine, Mark } from "../../core/kitchen/cutPlaces";
+import { type Mark, sidesOf } from "../../core/kitchen/cutPlaces";
 import type { StepWords } from "../../words/guides";
 import { pathAbove, pathInside } from "./isolines";
 import { useDrawing } from "./useGeometry";
@@ -80,9 +79,6 @@ function Picture({ step, words, drawing }: Omit<Props, "species"> & { readonly d
     </svg>
   );
 }
-
-const sidesOf = ({ points, paired }: GuideLine): (readonly Vec3[])[] =>
-  paired ? [points, points.map(([x, y, z]): Vec3 => [-x, y, z])] : [points];
 
 function MarkPath({ mark, at }: { readonly mark: Mark; readonly at: readonly (readonly [number, number])[] }) {
   const { color, dash, width } = STROKES[mark];

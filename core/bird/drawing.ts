@@ -1,8 +1,10 @@
 /** A bird drawn from its solid: outline, creases between its parts and light on it, seen square from one side. */
+
 import { shapeOf } from "./body";
 import type { BirdForm } from "./form";
 import { type DistanceField, normalAt, type Vec3 } from "./sdf";
 import { isBone, type PartName, partAt } from "./solid";
+import { dot } from "./vector";
 
 /** Breast and back: from above and from under a bird that lies on its back, neck at the top. Side: neck at the left. */
 export const DRAWING_VIEWS = ["breast", "back", "side"] as const;
@@ -38,7 +40,6 @@ const AXES: Record<DrawingView, { readonly across: Vec3; readonly down: Vec3; re
   back: { across: [-1, 0, 0], down: [0, -1, 0], into: [0, 0, 1] },
   side: { across: [0, -1, 0], down: [0, 0, -1], into: [-1, 0, 0] },
 };
-const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
 /** Column and row at which a point of the bird is drawn. */
 export function drawnAt({ view, originM, stepM }: Drawing, point: Vec3): readonly [column: number, row: number] {

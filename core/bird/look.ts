@@ -1,5 +1,7 @@
 /** From where the solid is looked at, and where it is cut: plain geometry, in metres of the reference bird. */
+
 import type { Vec3 } from "./sdf";
+import { dot, mirrorImage } from "./vector";
 
 export const SEEN_FROM = ["side", "above", "tail", "neck", "below"] as const;
 export type SeenFrom = (typeof SEEN_FROM)[number];
@@ -36,7 +38,6 @@ export const zoomed = (look: Look, by: number): Look => ({
 });
 
 const radians = (degrees: number): number => (Math.PI / 180) * degrees;
-const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 
 /** Unit vector from the bird to the eye. */
 export function towardsEye({ yawDeg, pitchDeg }: Pick<Look, "yawDeg" | "pitchDeg">): Vec3 {
@@ -64,9 +65,6 @@ export interface SolidCut {
 }
 export const MOST_TILT_DEG = 45;
 
-/** The whole bird's box, of the half that its solid is. */
-export const wholeBounds = ({ low, high }: Bounds): Bounds => ({ low: [-high[0], low[1], low[2]], high });
-
 /** What is kept: points with normal · point ≤ offset. */
 export interface Kept {
   readonly normal: Vec3;
@@ -78,6 +76,9 @@ export interface Bounds {
   readonly low: Vec3;
   readonly high: Vec3;
 }
+/** The whole bird's box, of the half that its solid is. */
+export const wholeBounds = ({ low, high }: Bounds): Bounds => ({ low: [-high[0], low[1], low[2]], high });
+
 /** From where a cut's place is counted, and how far it goes. */
 export const cutRange = (along: Exclude<CutAlong, "none">, { low, high }: Bounds): readonly [number, number] =>
   along === "lengthwise" ? [low[0], high[0]] : along === "across" ? [0, high[1] - low[1]] : [0, high[2] - low[2]];
@@ -123,7 +124,7 @@ export const offCut = ({ normal, offsetM }: Kept, point: Vec3): number => Math.a
 
 /** Of a point and its mirror image the one that is nearer to what is looked at: the cut, or the eye. */
 export function nearerTwin(point: Vec3, kept: Kept | null, look: Look): Vec3 {
-  const twin: Vec3 = [-point[0], point[1], point[2]];
+  const twin = mirrorImage(point);
   if (kept) return offCut(kept, twin) < offCut(kept, point) - 1e-9 ? twin : point;
   return dot(twin, towardsEye(look)) > dot(point, towardsEye(look)) + 1e-9 ? twin : point;
 }

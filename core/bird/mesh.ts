@@ -1,6 +1,8 @@
 /** The surface of a distance field as triangles. */
+
 import { type DistanceField, normalAt, stepsToSpare, type Vec3 } from "./sdf";
 import type { Solid } from "./solid";
+import { distanceBetween } from "./vector";
 
 /** Three numbers a vertex, metres of the reference bird; three indices a triangle, seen from outside counter-clockwise. */
 export interface Mesh {
@@ -95,8 +97,7 @@ function ontoSurface(field: DistanceField, from: Vec3, stepM: number): readonly 
     at = [at[0] - away * push[0], at[1] - away * push[1], at[2] - away * push[2]];
     push = normalOf(at);
   }
-  const off = Math.hypot(at[0] - from[0], at[1] - from[1], at[2] - from[2]);
-  return off < stepM / 2 ? [at, push] : [from, normal];
+  return distanceBetween(at, from) < stepM / 2 ? [at, push] : [from, normal];
 }
 
 /** Mean of where a cell's edges are crossed, in shares of the cell. */

@@ -2,7 +2,8 @@
 import type { Bounds } from "./look";
 import type { ProbePath } from "./probePath";
 import type { Vec3 } from "./sdf";
-import { outsideM, type SolidGeometry } from "./solidGeometry";
+import { type SolidGeometry, skinAlong } from "./solidGeometry";
+import { along, distanceBetween, mirrorImage } from "./vector";
 
 /** Left and right as the bird lies breast up, its tail towards the cook. */
 export const PLACED_FROM = ["above", "left", "right", "neck", "tail"] as const;
@@ -75,26 +76,10 @@ function linesOf(
   };
 }
 
-const MARCH_M = 0.001;
-const LEAST_M = 0.0002;
-
-const along = ([x, y, z]: Vec3, way: Vec3, m: number): Vec3 => [x + m * way[0], y + m * way[1], z + m * way[2]];
-
 /** Where its line meets skin from outside, time after time. */
 function entriesOf(placing: Placing, geometry: SolidGeometry, bounds: Bounds): readonly Vec3[] {
   const { start, square } = linesOf(placing, bounds);
-  const { low, high } = bounds;
-  const reach = Math.max(high[0] - low[0], high[1] - low[1], high[2] - low[2]);
-  const entries: Vec3[] = [];
-  let wasOutside = true;
-  for (let m = 0; m < reach; ) {
-    const at = along(start, square, m);
-    const away = outsideM(geometry, at);
-    if (away < LEAST_M && wasOutside) entries.push(at);
-    wasOutside = away >= LEAST_M;
-    m += Math.max(MARCH_M, 0.7 * Math.abs(away));
-  }
-  return entries;
+  return skinAlong(geometry, start, square);
 }
 
 /** The stem of a placing; null where it passes beside the bird. */
@@ -107,9 +92,7 @@ export function stemOf(placing: Placing, geometry: SolidGeometry, bounds: Bounds
 
 /** The same where its line meets the skin nearest to a point. */
 function behindWhat(placing: Placing, point: Vec3, geometry: SolidGeometry, bounds: Bounds): Placing {
-  const off = entriesOf(placing, geometry, bounds).map(([x, y, z]) =>
-    Math.hypot(x - point[0], y - point[1], z - point[2]),
-  );
+  const off = entriesOf(placing, geometry, bounds).map((entry) => distanceBetween(entry, point));
   return { ...placing, behind: Math.max(0, off.indexOf(Math.min(...off))) };
 }
 
@@ -119,8 +102,7 @@ export function placingOf(
   geometry: SolidGeometry,
   bounds: Bounds,
 ): Placing {
-  const [x, y, z] = path.entry;
-  return behindWhat(lyingAs(path, bounds), [-x, y, z], geometry, bounds);
+  return behindWhat(lyingAs(path, bounds), mirrorImage(path.entry), geometry, bounds);
 }
 
 function lyingAs({ entry, tip, from }: Pick<ProbePath, "entry" | "tip" | "from">, { low, high }: Bounds): Placing {
@@ -199,4 +181,14 @@ export function placingRange(
   const tall: readonly [number, number] = [0, high[2] - low[2]];
   if (from === "above") return { along: long, across: wide };
   return isSide(from) ? { along: long, across: tall } : { along: wide, across: tall };
+}
+
+/** So far across the side it comes from, as shares of its two ranges. */
+const FIRST_SHARE = 0.4;
+
+/** Square in from a side, somewhere near the middle of it: where a hand begins to look. */
+export function squareFrom(from: PlacedFrom, depthM: number, bounds: Bounds): Placing {
+  const { along: long, across } = placingRange(from, bounds);
+  const at = ([low, high]: readonly [number, number]): number => low + FIRST_SHARE * (high - low);
+  return { from, alongM: at(long), acrossM: at(across), downDeg: 0, inDeg: 0, depthM, behind: 0 };
 }

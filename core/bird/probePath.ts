@@ -2,10 +2,12 @@
  * Where a thermometer goes in: of all ways from the skin to the deepest meat of a part the one on which a slip of the hand
  * matters least, clear of bone and cavity, within reach of a stem.
  */
+
 import type { Body } from "./body";
 import type { Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type Centre, isBone } from "./solid";
+import { along, distanceBetween } from "./vector";
 
 export interface ProbePath {
   /** Where the stem goes through the skin, and where its tip comes to lie; metres of the reference bird, x ≥ 0. */
@@ -57,11 +59,6 @@ const DIRECTIONS: readonly Vec3[] = [
   }),
 ];
 
-const along = (from: Vec3, way: Vec3, by: number): Vec3 => [
-  from[0] + way[0] * by,
-  from[1] + way[1] * by,
-  from[2] + way[2] * by,
-];
 const degrees = (radians: number): number => (180 / Math.PI) * radians;
 
 /** Distances in a bird at its mass, cm. */
@@ -161,7 +158,7 @@ export function probePath({ unit, scale }: Pick<Body, "unit" | "scale">, centre:
     entry: path.entry,
     tip,
     depthCm: path.depthCm,
-    offCentreCm: cmPerM * Math.hypot(tip[0] - deepest[0], tip[1] - deepest[1], tip[2] - deepest[2]),
+    offCentreCm: cmPerM * distanceBetween(tip, deepest),
     offBoneCm: measured.offBone(tip),
     lostPerCm: path.lost,
     aboveBoardCm: cmPerM * (path.entry[2] - low[2]),

@@ -1,11 +1,14 @@
 /** A bird's solid for pictures that are turned and cut: its skin and bones as triangles, and what lies at any point of it. */
+
 import { coarseCellM, makeBody } from "./body";
 import type { CentrePoints } from "./centres";
 import type { FormChoice } from "./form";
 import { insideOut, type Mesh, meshOf } from "./mesh";
+import { union } from "./poses/assemble";
 import type { DistanceField, Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { isBone, PART_NAMES, type PartName, partAt } from "./solid";
+import { along } from "./vector";
 import { readBytes, type VolumeLattice } from "./volume";
 
 /** Distances at the samples of a lattice, a byte each. */
@@ -43,14 +46,6 @@ const BONE_STEP_SHARE = 0.55;
 /** The solid's own voxels, as the plan's picture has them. */
 const CELL_M = 0.0075;
 
-const fewest = (fields: readonly DistanceField[]): DistanceField => {
-  return (x, y, z) => {
-    let least = Number.POSITIVE_INFINITY;
-    for (const field of fields) least = Math.min(least, field(x, y, z));
-    return least;
-  };
-};
-
 /** What a hand meets: the skin over a cavity too. */
 const outsideOf = ({ cavity, skin, body }: BirdShape): DistanceField => (cavity && skin ? skin.outer : body);
 
@@ -68,7 +63,7 @@ export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry
   const { shape, centres } = unit;
   const { low, high } = shape.bounds;
   const stepM = Math.max(2 * high[0], high[1] - low[1], high[2] - low[2]) / LONGEST;
-  const bone = fewest(shape.parts.filter(isBone).map(({ field }) => field));
+  const bone = union(...shape.parts.filter(isBone).map(({ field }) => field));
   return {
     skin: meshOf(outsideOf(shape), shape.bounds, stepM),
     cavity: shape.cavity ? insideOut(meshOf(hollowOf(shape), shape.bounds, stepM)) : null,
@@ -122,6 +117,27 @@ export function outsideM({ distances: { lattice, bytes }, bounds: { low, high } 
   const [x, y, z] = point;
   const off = Math.hypot(beyond(Math.abs(x), 0, high[0]), beyond(y, low[1], high[1]), beyond(z, low[2], high[2]));
   return off > 0 ? off : distanceOf(readBytes(lattice, bytes, point, 2, DISTANCE_CHANNELS));
+}
+
+const MARCH_M = 0.001;
+const LEAST_M = 0.0002;
+
+/** Where a line meets skin from outside, time after time, within the reach of the whole bird. @param way a unit vector */
+export function skinAlong(geometry: SolidGeometry, start: Vec3, way: Vec3): readonly Vec3[] {
+  const { low, high } = geometry.bounds;
+  const reach = Math.max(2 * high[0], high[1] - low[1], high[2] - low[2]);
+  const met: Vec3[] = [];
+  let wasOutside = true;
+  for (let m = 0; m < reach; ) {
+    const at = along(start, way, m);
+    const away = outsideM(geometry, at);
+    const isOutside = away >= LEAST_M;
+    if (wasOutside && !isOutside) met.push(at);
+    wasOutside = isOutside;
+    // The distances are bounds rather than exact: shorter steps pass through nothing.
+    m += Math.max(MARCH_M, 0.7 * Math.abs(away));
+  }
+  return met;
 }
 
 export function pointIn({ distances, parts, skinM, scale }: SolidGeometry, point: Vec3): PointIn {

@@ -21,7 +21,7 @@ export const VOLUME_HIGH_C = 110;
 export const VOLUME_MOST_BROWNING = 4;
 
 const byteOf = (share: number): number => (share <= 0 ? 0 : share >= 1 ? 255 : (255 * share + 0.5) | 0);
-export const byteC = (byte: number): number => VOLUME_LOW_C + (byte / 255) * (VOLUME_HIGH_C - VOLUME_LOW_C);
+const byteC = (byte: number): number => VOLUME_LOW_C + (byte / 255) * (VOLUME_HIGH_C - VOLUME_LOW_C);
 export const volumeByte = (celsius: number): number =>
   byteOf((celsius - VOLUME_LOW_C) / (VOLUME_HIGH_C - VOLUME_LOW_C));
 

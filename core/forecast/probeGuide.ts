@@ -1,7 +1,9 @@
 /** Where this bird's thermometers go in, and what a slip of the hand would show as it comes out. */
+
 import { type ProbePath, probePath } from "../bird/probePath";
 import type { Vec3 } from "../bird/sdf";
 import type { Centre } from "../bird/solid";
+import { between, distanceBetween } from "../bird/vector";
 import { pointStencil, readAt } from "../heat/stencil";
 import { roasting } from "../processes/roast";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf } from "./ensemble";
@@ -32,15 +34,8 @@ export function* probeGuides(options: EnsembleOptions): Generator<number, readon
     const at = (point: Vec3): number => readAt(bird.solver.temperatureC, pointStencil(bird.body, point));
     return paths.map(({ centre, path }): ProbeGuide => {
       const { tip, entry } = path;
-      const length = Math.hypot(entry[0] - tip[0], entry[1] - tip[1], entry[2] - tip[2]);
-      const beside = (sign: number): Vec3 => {
-        const share = (sign * CM) / bird.body.scale / length;
-        return [
-          tip[0] + share * (entry[0] - tip[0]),
-          tip[1] + share * (entry[1] - tip[1]),
-          tip[2] + share * (entry[2] - tip[2]),
-        ];
-      };
+      const length = distanceBetween(entry, tip);
+      const beside = (sign: number): Vec3 => between(tip, entry, (sign * CM) / bird.body.scale / length);
       const moreKPerCm = Math.max(0, ...[-1, 1].map((sign) => at(beside(sign)) - at(tip)));
       return { centre, ...path, moreKPerCm: Number.isFinite(moreKPerCm) ? moreKPerCm : 0 };
     });

@@ -7,7 +7,8 @@ import type { Anatomy } from "../bird/anatomy";
 import type { DrawingView } from "../bird/drawing";
 import type { Cut, FormChoice } from "../bird/form";
 import { ANATOMY, SPECIES_RECORDS, type Species } from "../bird/species";
-import { between, type GuideLine, line, type Places, pieceLoops, placesOf } from "./cutPlaces";
+import { between } from "../bird/vector";
+import { type GuideLine, line, type Places, pieceLoops, placesOf } from "./cutPlaces";
 
 /** Steps of each guide, in their order. */
 export const CUT_STEPS = {

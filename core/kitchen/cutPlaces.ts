@@ -5,6 +5,7 @@ import { shapeOf } from "../bird/body";
 import { birdForm, type Cut } from "../bird/form";
 import type { Vec3 } from "../bird/sdf";
 import type { Species } from "../bird/species";
+import { mirrorImage } from "../bird/vector";
 
 export const MARKS = ["cut", "string", "score", "press", "trim", "probe"] as const;
 export type Mark = (typeof MARKS)[number];
@@ -41,11 +42,9 @@ export interface Places {
   readonly acrossShoulder: readonly Vec3[];
 }
 
-export const between = (a: Vec3, b: Vec3, share: number): Vec3 => [
-  a[0] + (b[0] - a[0]) * share,
-  a[1] + (b[1] - a[1]) * share,
-  a[2] + (b[2] - a[2]) * share,
-];
+/** The line itself and, of a paired one, that on the other side. */
+export const sidesOf = ({ points, paired }: GuideLine): readonly (readonly Vec3[])[] =>
+  paired ? [points, points.map(mirrorImage)] : [points];
 
 export function placesOf(bird: Anatomy): Places {
   const { ribCage, breast, thigh, keel, upperWing, lowerWing, drumstick, tail, neck } = bird;

@@ -3,7 +3,7 @@ import type { DrawingView } from "../bird/drawing";
 import type { Cut } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import type { Centre } from "../bird/solid";
-import { SPECIES_RECORDS, type Species } from "../bird/species";
+import { SPECIES, type Species } from "../bird/species";
 import { evenNumbers } from "../chance";
 import { constant } from "../constants";
 import { type CarveStepId, carveSteps } from "../kitchen/carveGuides";
@@ -53,9 +53,8 @@ export interface SideQuestion {
 
 export function sideQuestions(seed: number, count: number): readonly SideQuestion[] {
   const next = evenNumbers(seed);
-  const species = Object.keys(SPECIES_RECORDS) as Species[];
   return Array.from({ length: count }, () => ({
-    species: species[Math.floor(next() * species.length)] as Species,
+    species: SPECIES[Math.floor(next() * SPECIES.length)] as Species,
     view: next() < 0.5 ? ("breast" as const) : ("back" as const),
   }));
 }

@@ -17,7 +17,7 @@ import { restFor } from "../processes/rest";
 import { derivePlan, plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS } from "../units/time";
 import { asItWent, hiddenOptions, type Truth } from "./practice";
-import type { Difficulty, Practised } from "./scenarios";
+import { type Difficulty, ON_TIME_MIN, type Practised } from "./scenarios";
 
 export const POLICIES = ["no-thermometer", "by-the-book", "bruma"] as const;
 export type Policy = (typeof POLICIES)[number];
@@ -139,8 +139,6 @@ export function play(seed: number, difficulty: Difficulty, policy: Policy): Play
   const truth = drain(asItWent({ plan, happened }, practised));
   return { plan, ...truth, lateMin: Math.round((inMs + (outMin + restMin) * MINUTE_MS - carveAtMs) / MINUTE_MS) };
 }
-
-export const ON_TIME_MIN = 15;
 
 export interface PolicyFigures {
   readonly roasts: number;

@@ -142,6 +142,7 @@ export function* debrief(
   const { carvedAt } = happened;
   const { outMin, restMin } = minutesOf(happened);
   const went = yield* cooked(roast, practised, { atMin: outMin }, restMin);
+  const itself = truthOf(went);
   const { shortestMin, usualMin } = restFor(plan.bird.massKg);
   const atBest = yield* truly(roast, practised, { shownC }, REST_AFTER_MIN);
   // A rest that is long enough to carry and short enough to stay hot is as good as any.
@@ -149,7 +150,7 @@ export function* debrief(
   return {
     ovenOffsetK: traits.oven.offsetK,
     breastThickness: traits.breastThickness,
-    asItWent: truthOf(went),
+    asItWent: itself,
     history: went.history,
     atBest,
     byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, REST_AFTER_MIN),
@@ -163,7 +164,7 @@ export function* debrief(
       {
         kind: "rest",
         laterMin: Math.round(restMin - bestRestMin),
-        best: yield* truly(roast, practised, { atMin: outMin }, bestRestMin),
+        best: bestRestMin === restMin ? itself : yield* truly(roast, practised, { atMin: outMin }, bestRestMin),
       },
     ],
     lateMin: carvedAt ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null,

@@ -18,6 +18,9 @@ export interface Practised {
 export const TROUBLES = ["slip", "door", "bone", "ice", "fire-dies", "guests-late", "dish"] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
+/** Dinner so near to when it was to be is on time, min (chosen). */
+export const ON_TIME_MIN = 15;
+
 /** How far off everything else is, against what one may usually meet (chosen). */
 export const SPREAD: Record<Difficulty, number> = { calm: 0.5, usual: 1, worst: 1.6 };
 

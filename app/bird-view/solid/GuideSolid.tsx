@@ -3,12 +3,11 @@ import { useMemo, useState } from "react";
 import { draped } from "../../../core/bird/draped";
 import type { DrawingView } from "../../../core/bird/drawing";
 import { LOOKS, type Look } from "../../../core/bird/look";
-import type { Vec3 } from "../../../core/bird/sdf";
 import type { SolidGeometry } from "../../../core/bird/solidGeometry";
 import { SPECIES_RECORDS, type Species } from "../../../core/bird/species";
 import { volumeSample } from "../../../core/bird/volume";
 import type { Drawn } from "../../../core/kitchen/cutGuides";
-import type { Mark } from "../../../core/kitchen/cutPlaces";
+import { type Mark, sidesOf } from "../../../core/kitchen/cutPlaces";
 import type { StepWords } from "../../../words/guides";
 import { IconButton } from "../../ui/IconButton";
 import { useSolid } from "../useGeometry";
@@ -93,16 +92,16 @@ export default function GuideSolid({ steps, species, roasted }: Props) {
   );
 }
 
-const twin = ([x, y, z]: Vec3): Vec3 => [-x, y, z];
-
 function linesOf({ view, lines }: Drawn, geometry: SolidGeometry): SolidLine[] {
-  return lines.flatMap(({ mark, points, paired }) => {
-    const line = (side: readonly Vec3[]): SolidLine => ({
-      points: draped(side, view, geometry),
-      radiusM: points.length > 1 ? RADIUS_M : POINT_RADIUS_M,
-      tone: TONE_OF[mark],
-      tipped: false,
-    });
-    return paired && view !== "side" ? [line(points), line(points.map(twin))] : [line(points)];
-  });
+  return lines.flatMap((line) =>
+    // From the side the far one would only lie behind the bird.
+    (view === "side" ? [line.points] : sidesOf(line)).map(
+      (points): SolidLine => ({
+        points: draped(points, view, geometry),
+        radiusM: points.length > 1 ? RADIUS_M : POINT_RADIUS_M,
+        tone: TONE_OF[line.mark],
+        tipped: false,
+      }),
+    ),
+  );
 }

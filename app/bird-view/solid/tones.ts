@@ -29,7 +29,7 @@ const SKIN: readonly (readonly [browning: number, tone: Lab])[] = [
   [3, labFromLch(0.33, 0.07, 42)],
   [4, labFromLch(0.22, 0.04, 40)],
 ];
-export const RAW_SKIN = labFromLch(0.86, 0.04, 45);
+const RAW_SKIN = labFromLch(0.86, 0.04, 45);
 /** The first tenth is raw skin. */
 const RAW_SHARE = 0.1;
 

@@ -43,13 +43,6 @@ export function joined(parts: readonly BodyPart[], blendM: number): DistanceFiel
   };
 }
 
-export const distanceBetween = (a: Vec3, b: Vec3): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
-export const along = (from: Vec3, direction: Vec3, length: number): Vec3 => [
-  from[0] + direction[0] * length,
-  from[1] + direction[1] * length,
-  from[2] + direction[2] * length,
-];
-
 /** The bone down the middle of a drumstick. */
 export const tibiaOf = ({ from, to, radiusFrom, radiusTo }: Limb): DistanceField =>
   roundCone(from, to, radiusFrom * 0.24, radiusTo * 0.5);

@@ -3,7 +3,8 @@ import type { Anatomy } from "../anatomy";
 import type { BirdForm } from "../form";
 import { ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
 import type { BodyPart, Posed } from "../solid";
-import { along, distanceBetween, joined, limb, mirrored, plate, tibiaOf, tipsOf, union } from "./assemble";
+import { along, distanceBetween } from "../vector";
+import { joined, limb, mirrored, plate, tibiaOf, tipsOf, union } from "./assemble";
 import { skinOf } from "./whole";
 
 /** Pressed flat, a thigh spreads: thinner by this, wider and shorter to keep its mass. */

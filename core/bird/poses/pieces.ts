@@ -3,20 +3,8 @@ import type { Anatomy, Limb } from "../anatomy";
 import type { BirdForm } from "../form";
 import { type DistanceField, ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
 import { type BodyPart, isBone, type Posed } from "../solid";
-import {
-  along,
-  distanceBetween,
-  joined,
-  limb,
-  lobe,
-  mirrored,
-  plate,
-  tibiaOf,
-  tipsOf,
-  union,
-  within,
-  without,
-} from "./assemble";
+import { along, distanceBetween } from "../vector";
+import { joined, limb, lobe, mirrored, plate, tibiaOf, tipsOf, union, within, without } from "./assemble";
 import { skinOf, thicker } from "./whole";
 
 /** Room left between pieces on the tray, as a share of the breast's width. */
