@@ -1,28 +1,20 @@
 import { lazy, Suspense, useMemo } from "react";
 import { create } from "zustand";
 import type { FormChoice } from "../../core/bird/form";
-import type { Vec3 } from "../../core/bird/sdf";
 import { type FormGeometry, pointOn, type Section } from "../../core/bird/section";
-import { CENTRES, type Centre, type CentreTemperatures } from "../../core/bird/solid";
+import type { Centre, CentreTemperatures } from "../../core/bird/solid";
 import type { VolumeLattice } from "../../core/bird/volume";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../words/names";
 import { Segmented } from "../ui/Segmented";
 import { SALT_BANDS, TEMPERATURE_BANDS } from "./bandScale";
+import { type BirdFrame, framesAround } from "./frames";
 import { blend } from "./isolines";
+import { type BirdMark, marksOf } from "./marks";
 import { SaltKey } from "./SaltKey";
-import { type SectionMark, SectionView } from "./SectionView";
+import { SectionView } from "./SectionView";
 import { TemperatureKey } from "./TemperatureKey";
 import { useGeometry } from "./useGeometry";
-
-/** A moment of the bird: a field on each of its sections. */
-export interface BirdFrame {
-  readonly minute: number;
-  /** The whole of it, see `core/bird/volume.ts`. */
-  readonly volume?: Uint8Array;
-  readonly sections: readonly Float32Array[];
-  readonly coldestAt?: Vec3 | undefined;
-}
 
 interface Props {
   readonly form: FormChoice;
@@ -45,7 +37,7 @@ type Pictured = "cuts" | "solid";
 /** Chosen once for all pictures, as long as the page is. */
 const usePictured = create<{ readonly pictured: Pictured }>(() => ({ pictured: "cuts" }));
 
-const NO_MARKS: readonly SectionMark[] = [];
+const NO_MARKS: readonly BirdMark[] = [];
 const LETTERS = ["A", "B", "C"] as const;
 /** The bird at one moment: the long cut that reads as a bird, and those across its thermal centres. */
 export function BirdView({ solid, ...props }: Props) {
@@ -87,35 +79,17 @@ function Cuts({ form, ...rest }: Omit<Props, "solid">) {
 function Drawn(props: Omit<Props, "solid"> & { readonly geometry: FormGeometry }) {
   const { form, geometry, shows, frames, minute, targetC, units, centresC, coldestC } = props;
   const { sections, centres, view } = geometry;
-  const after = Math.max(
-    0,
-    frames.findIndex((frame) => frame.minute >= minute),
-  );
-  const to = (minute > (frames.at(-1)?.minute ?? 0) ? frames.at(-1) : frames[after]) as BirdFrame;
-  const from = (frames[after - 1] ?? to) as BirdFrame;
-  const share = from === to ? 0 : (minute - from.minute) / (to.minute - from.minute);
+  // A picture without a frame is not drawn: whoever shows one has some.
+  const { from, to, share } = framesAround(frames, minute) as { from: BirdFrame; to: BirdFrame; share: number };
   const fields = useMemo(
-    () =>
-      sections.map((_, n) =>
-        blend(from.sections[n] as Float32Array, to.sections[n] as Float32Array, Math.min(1, Math.max(0, share))),
-      ),
+    () => sections.map((_, n) => blend(from.sections[n] as Float32Array, to.sections[n] as Float32Array, share)),
     [sections, from, to, share],
   );
-  const marks = useMemo<SectionMark[]>(() => {
-    if (shows === "salt") return [];
-    const found: SectionMark[] = [];
-    for (const centre of CENTRES) {
-      const at = centres[centre];
-      const celsius = centresC[centre];
-      if (at && celsius !== undefined) {
-        found.push({ kind: "centre", label: `${PART_NAMES[centre]} ${formatTemperature(celsius, units)}`, at });
-      }
-    }
-    if (to.coldestAt) {
-      found.push({ kind: "coldest", label: `coldest ${formatTemperature(coldestC, units)}`, at: to.coldestAt });
-    }
-    return found;
-  }, [shows, centres, centresC, coldestC, to, units]);
+  const { coldestAt } = to;
+  const marks = useMemo(
+    () => (shows === "salt" ? NO_MARKS : marksOf({ centres, centresC, coldestAt, coldestC, units })),
+    [shows, centres, centresC, coldestC, coldestAt, units],
+  );
   const cuts = useMemo(() => cutLines(sections), [sections]);
   const [main, ...across] = sections as [Section, ...Section[]];
   const [mainField, ...acrossFields] = fields as [Float32Array, ...Float32Array[]];

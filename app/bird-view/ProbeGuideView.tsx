@@ -3,11 +3,12 @@ import type { ProbePath } from "../../core/bird/probePath";
 import type { Vec3 } from "../../core/bird/sdf";
 import type { Centre } from "../../core/bird/solid";
 import { ensembleOptions } from "../../core/forecast/planned";
+import type { ProbeGuide } from "../../core/forecast/probeGuide";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { Plan } from "../../core/plan/schema";
 import { probeWords } from "../../words/probing";
 import { usePreferences } from "../shell/preferences";
-import { useSimulated } from "../simulation/useSimulated";
+import { type Asked, useSimulated } from "../simulation/useSimulated";
 import { Sheet } from "../ui/Sheet";
 import { GuideSteps } from "./GuideSteps";
 
@@ -41,29 +42,36 @@ export function ProbeSheet(props: SheetProps) {
       wide
     >
       <ProbesPlaced {...props} />
-      <ProbeGuideView plan={props.plan} />
     </Sheet>
   );
 }
 
 function ProbesPlaced(props: SheetProps) {
-  const { answer } = useProbeGuides(props.plan);
+  const guides = useProbeGuides(props.plan);
   return (
-    answer && (
-      <Suspense fallback={null}>
-        <ProbeBench {...props} guides={answer} />
-      </Suspense>
-    )
+    <>
+      {guides.answer && (
+        <Suspense fallback={null}>
+          <ProbeBench {...props} guides={guides.answer} />
+        </Suspense>
+      )}
+      <Guides plan={props.plan} {...guides} />
+    </>
   );
 }
 
-const useProbeGuides = (plan: Plan) =>
+const useProbeGuides = (plan: Plan): Asked<readonly ProbeGuide[]> =>
   useSimulated<"probe-guides">({ kind: "probe-guides", options: ensembleOptions(plan, plan.targetC) });
 
 /** Where this bird's thermometers go in: drawn, and in words. */
 export function ProbeGuideView({ plan }: { readonly plan: Plan }) {
+  return <Guides plan={plan} {...useProbeGuides(plan)} />;
+}
+
+type GuidesProps = { readonly plan: Plan } & Pick<Asked<readonly ProbeGuide[]>, "answer" | "fault">;
+
+function Guides({ plan, answer, fault }: GuidesProps) {
   const { units } = usePreferences();
-  const { answer, fault } = useProbeGuides(plan);
   if (fault) return <p className="text-soft">It could not be worked out: {fault}.</p>;
   if (!answer) return <p className="text-soft">Looking for the way into this bird …</p>;
   return (

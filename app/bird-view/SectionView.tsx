@@ -5,12 +5,7 @@ import { BandCanvas, ROOM } from "./BandCanvas";
 import type { BandScale } from "./bandScale";
 import { pathInside } from "./isolines";
 import { labelPlaces } from "./labels";
-
-export interface SectionMark {
-  readonly kind: "centre" | "coldest";
-  readonly label: string;
-  readonly at: Vec3;
-}
+import type { BirdMark } from "./marks";
 
 interface Props {
   readonly section: Section;
@@ -18,7 +13,7 @@ interface Props {
   readonly field: Float32Array;
   readonly bands: BandScale;
   readonly target?: number | undefined;
-  readonly marks: readonly SectionMark[];
+  readonly marks: readonly BirdMark[];
   /** Other planes seen edge on, with their letters. */
   readonly cuts?: readonly { readonly letter: string; readonly from: Vec3; readonly to: Vec3 }[];
   readonly label: string;
@@ -135,7 +130,7 @@ function Mark({
   labelY,
   size,
 }: {
-  readonly mark: SectionMark;
+  readonly mark: BirdMark;
   readonly x: number;
   readonly y: number;
   readonly labelY: number;

@@ -355,6 +355,13 @@ function* cookedWithPictures(
   };
 }
 
+/** The whole bird as it comes out; none of a preview. */
+export const volumeAtPull = ({
+  frames,
+  pullMinute,
+}: Pick<PlannedDone, "frames" | "pullMinute">): Uint8Array | undefined =>
+  frames.findLast(({ minute }) => minute <= pullMinute)?.volume;
+
 /** When it is taken out; signs are simulated as the temperatures they stand for. */
 function finishOf({ finish, targetC }: PlannedInput, marginK: (centre: Centre) => number): Finish {
   switch (finish.kind) {

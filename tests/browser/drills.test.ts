@@ -38,7 +38,8 @@ describe("drills", () => {
   });
 
   it("put the knife's steps into their order", async () => {
-    await driver.get(`${server.url}/practice/drills/knife-order`);
+    await press(driver, "All drills");
+    await press(driver, "The order of the knife");
     await seeText(driver, "What comes first?");
     for (const step of ["Legs off", "Thigh from drumstick", "Breast off the bone", "Slice", "Wings off"])
       await press(driver, step);

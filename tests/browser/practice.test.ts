@@ -4,6 +4,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
 import { press, seeText, storedRows } from "../helpers/browser";
+import { beginPractising } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -25,17 +26,7 @@ describe("a roast before the day", () => {
     await driver.get(server.url);
     await seeText(driver, "Winter chicken in parts");
     before = await own();
-    await driver.get(`${server.url}/practice?seed=harbour`);
-    await seeText(driver, "Practise", "harbour");
-    await driver.executeScript(
-      `[...document.querySelectorAll('[aria-label="Which roast?"] label')].find((each) => each.innerText.includes("chicken")).click()`,
-    );
-    await press(driver, "Calm");
-    await press(driver, "240 times life");
-    await seeText(driver, "minutes of yours");
-    await press(driver, "Light the oven");
-    await seeText(driver, "Practice clock", "The bird is in the oven");
-    await press(driver, "The bird is in the oven");
+    await beginPractising(driver, server.url, ["Calm"]);
   });
 
   it("is read by the probes of its hidden bird, as the clock comes to it", async () => {

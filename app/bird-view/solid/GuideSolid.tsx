@@ -11,8 +11,9 @@ import { type Mark, sidesOf } from "../../../core/kitchen/cutPlaces";
 import type { StepWords } from "../../../words/guides";
 import { IconButton } from "../../ui/IconButton";
 import { useSolid } from "../useGeometry";
+import type { Moment } from "./blocks";
+import type { SolidLine } from "./lines";
 import { SolidCanvas } from "./SolidCanvas";
-import type { Moment, SolidLine } from "./scene";
 
 interface Props {
   readonly steps: readonly { readonly id: string; readonly step: Drawn; readonly words: StepWords }[];

@@ -1,5 +1,5 @@
 import { wholeBounds } from "../../../core/bird/look";
-import { MOST_AIM_DEG, PLACED_FROM, type Placing, placingRange, STEM_M } from "../../../core/bird/placing";
+import { MOST_AIM_DEG, PLACED_FROM, type Placing, placingRange, STEM_M, squareFrom } from "../../../core/bird/placing";
 import type { SolidGeometry } from "../../../core/bird/solidGeometry";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { PLACED_FROM_NAMES, placedLength, placingNames } from "../../../words/probing";
@@ -22,7 +22,6 @@ export function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
   const range = placingRange(placing.from, bounds);
   const isEnd = placing.from === "neck" || placing.from === "tail";
   const length = (m: number, sided: boolean): string => placedLength(100 * geometry.scale * m, units, sided);
-  const straight = { downDeg: 0, inDeg: 0, behind: 0 };
   return (
     <div className="grid gap-1">
       <Select
@@ -30,11 +29,7 @@ export function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
         value={placing.from}
         choices={PLACED_FROM}
         names={PLACED_FROM_NAMES}
-        onChange={(from) => {
-          const { along, across } = placingRange(from, bounds);
-          const middle = ([low, high]: readonly [number, number], share: number) => low + share * (high - low);
-          onPlace({ from, alongM: middle(along, 0.4), acrossM: middle(across, 0.4), ...straight });
-        }}
+        onChange={(from) => onPlace(squareFrom(from, placing.depthM, bounds))}
       />
       <Measure
         name={names.along}

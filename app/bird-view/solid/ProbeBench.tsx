@@ -1,11 +1,12 @@
 import { useMemo, useState } from "react";
 import { keptAlong, LOOKS, type Look, wholeBounds } from "../../../core/bird/look";
-import { type Placing, placingAt, placingOf, type Stem, stemOf } from "../../../core/bird/placing";
+import { type Placing, placingAt, placingOf, type Stem, squareFrom, stemOf } from "../../../core/bird/placing";
 import type { Vec3 } from "../../../core/bird/sdf";
 import type { Centre } from "../../../core/bird/solid";
 import { pointIn, type SolidGeometry } from "../../../core/bird/solidGeometry";
+import { along, distanceBetween } from "../../../core/bird/vector";
 import { volumeC } from "../../../core/bird/volume";
-import { type PlannedDone, plannedInput } from "../../../core/forecast/planned";
+import { type PlannedDone, plannedInput, volumeAtPull } from "../../../core/forecast/planned";
 import type { ProbeGuide } from "../../../core/forecast/probeGuide";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
@@ -19,11 +20,11 @@ import { usePreferences } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Segmented } from "../../ui/Segmented";
 import { useSolid } from "../useGeometry";
+import { type SolidLine, stemLine } from "./lines";
 import { momentAt } from "./moment";
 import { Placer } from "./Placer";
 import { SeenFrom } from "./SeenFrom";
 import { SolidCanvas } from "./SolidCanvas";
-import type { SolidLine } from "./scene";
 
 interface Props {
   readonly plan: Plan;
@@ -48,15 +49,7 @@ export default function ProbeBench(props: Props) {
   return answer.kind === "done" ? <Bench {...props} geometry={geometry} cook={answer} /> : null;
 }
 
-const STEM_RADIUS_M = 0.0016;
-/** So much of a stem is drawn outside. */
-const OUTSIDE_M = 0.09;
-
-const past = ({ entry, way }: Stem, m: number): Vec3 => [
-  entry[0] - m * way[0],
-  entry[1] - m * way[1],
-  entry[2] - m * way[2],
-];
+const FIRST_DEPTH_M = 0.05;
 
 function Bench({
   plan,
@@ -71,45 +64,19 @@ function Bench({
   const first = guides.find(({ centre }) => seemsShortCm[centre] !== undefined) ?? guides[0];
   const [chosen, setChosen] = useState<Centre | "own">(first?.centre ?? "own");
   const [placing, setPlacing] = useState<Placing>(() =>
-    first
-      ? placingOf(first, geometry, bounds)
-      : { from: "above", alongM: 0.1, acrossM: -0.04, downDeg: 0, inDeg: 0, depthM: 0.05, behind: 0 },
+    first ? placingOf(first, geometry, bounds) : squareFrom("above", FIRST_DEPTH_M, bounds),
   );
   const [look, setLook] = useState<Look>(LOOKS.side);
   const [view, setView] = useState<"outside" | "cut">("outside");
   const stem = useMemo(() => stemOf(placing, geometry, bounds), [placing, geometry, bounds]);
   const kept = useMemo(() => (stem && view === "cut" ? keptAlong(stem.tip, stem.way, look) : null), [stem, view, look]);
   const short = chosen === "own" ? undefined : seemsShortCm[chosen];
-  const seems = useMemo(() => {
-    if (!stem || short === undefined) return null;
+  const lines = useMemo<readonly SolidLine[]>(() => {
+    if (!stem) return [];
+    if (short === undefined) return [stemLine(stem)];
     // Short of its place: drawn back along the way it was pushed in; past it: further on.
-    const backM = short / 100 / geometry.scale;
-    return { ...stem, tip: past({ ...stem, entry: stem.tip }, backM) };
+    return [stemLine(stem), stemLine(stem, along(stem.tip, stem.way, -short / 100 / geometry.scale))];
   }, [stem, short, geometry]);
-  const lines = useMemo<SolidLine[]>(
-    () =>
-      stem
-        ? [
-            {
-              points: [past(stem, OUTSIDE_M), stem.entry, stem.tip],
-              radiusM: STEM_RADIUS_M,
-              tone: "ink",
-              tipped: true,
-            },
-            ...(seems
-              ? [
-                  {
-                    points: [past(stem, OUTSIDE_M), seems.tip],
-                    radiusM: 1.3 * STEM_RADIUS_M,
-                    tone: "ember" as const,
-                    tipped: true,
-                  },
-                ]
-              : []),
-          ]
-        : [],
-    [stem, seems],
-  );
   // Placed in the raw bird; cut open as it comes out.
   const moment = useMemo(() => momentAt(cook.frames, view === "cut" ? cook.pullMinute : 0, cook.lattice), [cook, view]);
   const curve = useMemo(
@@ -121,7 +88,7 @@ function Bench({
         : [],
     [stem, cook],
   );
-  const reading = stem && placedReading(stem, geometry, cook, curve);
+  const reading = stem && placedReading(stem, geometry, cook);
   const place = (change: Partial<Placing>): void => {
     setChosen("own");
     setPlacing({ ...placing, ...change });
@@ -195,28 +162,19 @@ function Bench({
 }
 
 /** What the tip is worth as the bird comes out. */
-function placedReading(
-  { tip }: Stem,
-  geometry: SolidGeometry,
-  cook: PlannedDone,
-  curve: readonly { minute: number; celsius: number }[],
-): PlacedReading | null {
+function placedReading({ tip }: Stem, geometry: SolidGeometry, cook: PlannedDone): PlacedReading | null {
   const own: Vec3 = [Math.abs(tip[0]), tip[1], tip[2]];
   const nearest = (Object.entries(geometry.centres) as [Centre, Vec3][])
-    .map(([centre, at]) => ({ centre, offM: Math.hypot(own[0] - at[0], own[1] - at[1], own[2] - at[2]) }))
+    .map(([centre, at]) => ({ centre, at, offM: distanceBetween(own, at) }))
     .sort((a, b) => a.offM - b.offM)[0];
-  if (!nearest) return null;
-  const shown = curve.findLast(({ minute }) => minute <= cook.pullMinute) ?? curve[0];
-  const frame = cook.frames.findLast(({ minute }) => minute <= (shown?.minute ?? 0));
-  const deepestC = frame?.volume
-    ? volumeC(cook.lattice, frame.volume, geometry.centres[nearest.centre] as Vec3)
-    : Number.NaN;
+  const volume = volumeAtPull(cook);
+  if (!nearest || !volume) return null;
   return {
     at: pointIn(geometry, tip),
     centre: nearest.centre,
     offCm: 100 * geometry.scale * nearest.offM,
-    showsC: shown?.celsius ?? Number.NaN,
-    deepestC,
+    showsC: volumeC(cook.lattice, volume, tip),
+    deepestC: volumeC(cook.lattice, volume, nearest.at),
   };
 }
 

@@ -5,13 +5,10 @@ import type { SolidGeometry } from "../../../core/bird/solidGeometry";
 import { useSize } from "../../chart/useSize";
 import { nextFrame, soon } from "../../shell/clock";
 import { useDark } from "../../shell/preferences";
-import { type Moment, type SolidLine, SolidScene } from "./scene";
-
-export interface SolidMark {
-  readonly kind: "centre" | "coldest";
-  readonly label: string;
-  readonly at: Vec3;
-}
+import type { BirdMark } from "../marks";
+import type { Moment } from "./blocks";
+import type { SolidLine } from "./lines";
+import { SolidScene } from "./scene";
 
 interface Props {
   readonly geometry: SolidGeometry;
@@ -23,7 +20,7 @@ interface Props {
   readonly inside: boolean;
   readonly targetC: number;
   readonly lines?: readonly SolidLine[];
-  readonly marks?: readonly SolidMark[];
+  readonly marks?: readonly BirdMark[];
   /** What is seen, in words. */
   readonly label: string;
   onLook(look: Look): void;
@@ -32,7 +29,7 @@ interface Props {
 }
 
 const NO_LINES: readonly SolidLine[] = [];
-const NO_MARKS: readonly SolidMark[] = [];
+const NO_MARKS: readonly BirdMark[] = [];
 const DEGREES_PER_PX = 0.4;
 const KEY_DEG = 10;
 const KEY_ZOOM = 1.15;

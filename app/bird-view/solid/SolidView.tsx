@@ -14,7 +14,6 @@ import {
   type SolidCut,
   wholeBounds,
 } from "../../../core/bird/look";
-import type { Vec3 } from "../../../core/bird/sdf";
 import { CENTRES, type CentreTemperatures } from "../../../core/bird/solid";
 import { pointIn, type SolidGeometry } from "../../../core/bird/solidGeometry";
 import type { VolumeLattice } from "../../../core/bird/volume";
@@ -24,12 +23,13 @@ import { CUT_ALONG_NAMES, cutPlaceWords, solidWords } from "../../../words/solid
 import { DragSlider } from "../../ui/DragSlider";
 import { Segmented } from "../../ui/Segmented";
 import { Select } from "../../ui/Select";
-import type { BirdFrame } from "../BirdView";
+import { type BirdFrame, framesAround } from "../frames";
+import { marksOf } from "../marks";
 import { TemperatureKey } from "../TemperatureKey";
 import { useSolid } from "../useGeometry";
 import { momentAt } from "./moment";
 import { SeenFrom } from "./SeenFrom";
-import { SolidCanvas, type SolidMark } from "./SolidCanvas";
+import { SolidCanvas } from "./SolidCanvas";
 
 interface Props {
   readonly form: FormChoice;
@@ -78,28 +78,14 @@ function Solid({ geometry, ...props }: Props & { readonly geometry: SolidGeometr
   const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
   const kept = useMemo(() => keptBy(cut, bounds, look), [cut, bounds, look]);
   const moment = useMemo(() => momentAt(frames, minute, lattice), [frames, minute, lattice]);
-  const coldestAt = useMemo(
-    () => (frames.find((frame) => frame.minute >= minute) ?? frames.at(-1))?.coldestAt,
-    [frames, minute],
+  const coldestAt = framesAround(frames, minute)?.to.coldestAt;
+  const marks = useMemo(
+    () =>
+      marksOf({ centres: geometry.centres, centresC, coldestAt, coldestC, units })
+        .map((mark) => ({ ...mark, at: nearerTwin(mark.at, kept, look) }))
+        .filter((mark) => inside || (kept !== null && offCut(kept, mark.at) < NEAR_CUT_M)),
+    [geometry, centresC, coldestC, coldestAt, units, kept, look, inside],
   );
-  const marks = useMemo(() => {
-    const at = (point: Vec3): Vec3 => nearerTwin(point, kept, look);
-    const found: SolidMark[] = [];
-    for (const centre of CENTRES) {
-      const point = geometry.centres[centre];
-      const celsius = centresC[centre];
-      if (!point || celsius === undefined) continue;
-      found.push({
-        kind: "centre",
-        label: `${PART_NAMES[centre]} ${formatTemperature(celsius, units)}`,
-        at: at(point),
-      });
-    }
-    if (coldestAt) {
-      found.push({ kind: "coldest", label: `coldest ${formatTemperature(coldestC, units)}`, at: at(coldestAt) });
-    }
-    return found.filter((mark) => inside || (kept !== null && offCut(kept, mark.at) < NEAR_CUT_M));
-  }, [geometry, centresC, coldestC, coldestAt, units, kept, look, inside]);
   const range = cut.along === "none" ? null : cutRange(cut.along, bounds);
   const label = solidWords({
     bird: `${CUT_NAMES[form.cut]} ${form.species}`,

@@ -4,24 +4,16 @@ import {
   BoxGeometry,
   BufferAttribute,
   BufferGeometry,
-  CylinderGeometry,
-  Data3DTexture,
-  DataTexture,
+  type Data3DTexture,
   GLSL3,
-  GreaterDepth,
-  Group,
-  LessEqualDepth,
-  LinearFilter,
   Matrix4,
   Mesh,
   PerspectiveCamera,
   PlaneGeometry,
   Quaternion,
   Raycaster,
-  RGFormat,
   Scene,
   ShaderMaterial,
-  SphereGeometry,
   Vector2,
   Vector3,
   Vector4,
@@ -30,35 +22,13 @@ import {
 import { type Kept, type Look, towardsEye } from "../../../core/bird/look";
 import type { Mesh as Triangles } from "../../../core/bird/mesh";
 import type { Vec3 } from "../../../core/bird/sdf";
-import { DISTANCE_CHANNELS, MOST_DISTANCE_M, type SolidGeometry } from "../../../core/bird/solidGeometry";
-import {
-  VOLUME_CHANNELS,
-  VOLUME_HIGH_C,
-  VOLUME_LOW_C,
-  VOLUME_MOST_BROWNING,
-  type VolumeLattice,
-  volumeByte,
-} from "../../../core/bird/volume";
-import { labFromLch, linearFromLab } from "../../ui/oklab";
-import { BONES, FACE, PLAIN, SKIN, UNDER_TARGET, VERTEX } from "./shaders";
-import { bandRow, skinRow } from "./tones";
-
-/** A moment between two kept ones. */
-export interface Moment {
-  readonly lattice: VolumeLattice;
-  readonly from: Uint8Array;
-  readonly to: Uint8Array;
-  readonly share: number;
-}
-
-/** A line drawn on the bird: a stem, a blade's way, a string. */
-export interface SolidLine {
-  readonly points: readonly Vec3[];
-  readonly radiusM: number;
-  readonly tone: "ink" | "ember";
-  /** A round end at its last point: a thermometer's tip. */
-  readonly tipped: boolean;
-}
+import { MOST_DISTANCE_M, type SolidGeometry } from "../../../core/bird/solidGeometry";
+import { VOLUME_HIGH_C, VOLUME_LOW_C, VOLUME_MOST_BROWNING, volumeByte } from "../../../core/bird/volume";
+import { labFromLch } from "../../ui/oklab";
+import { blockOf, type Moment, rowOf, smooth, twoChannels } from "./blocks";
+import { Lines, type SolidLine } from "./lines";
+import { BONES, FACE, SKIN, UNDER_TARGET, VERTEX } from "./shaders";
+import { bandRow, screenTone, skinRow } from "./tones";
 
 export interface Shown {
   readonly look: Look;
@@ -70,16 +40,10 @@ export interface Shown {
 }
 
 const FIELD_OF_VIEW_DEG = 28;
-/** As tokens.css has them: ink, ember; in light and dark. */
+/** Of outlines on any tone of meat, in light and dark. */
 const INK = { light: labFromLch(0.25, 0.03, 235), dark: labFromLch(0.12, 0.02, 235) } as const;
-const TONES = {
-  light: { ink: labFromLch(0.25, 0.03, 235), ember: labFromLch(0.5, 0.15, 38) },
-  dark: { ink: labFromLch(0.95, 0.01, 215), ember: labFromLch(0.77, 0.13, 52) },
-} as const;
 /** Of a raw bird from the fridge, before anything was simulated. */
 const COLD_C = 4;
-/** Of a line where meat hides it: pale, as if the meat were seen through. */
-const THROUGH = new Vector4(0.97, 0.98, 1, 0.6);
 /** Room around it, and how many of the skin's points say how large it is. */
 const AROUND = 1.04;
 const EVERY_VERTEX = 12;
@@ -90,9 +54,6 @@ const MOVING_SHARE = 0.5;
 const STILL_MARCH = 1 / 48;
 const MOVING_MARCH = 1 / 9;
 
-const screen = (lab: Parameters<typeof linearFromLab>[0]): Vector3 =>
-  new Vector3(...linearFromLab(lab).map((value) => Math.max(0, value) ** (1 / 2.2)));
-
 const geometryOf = ({ positions, normals, triangles }: Triangles): BufferGeometry => {
   const geometry = new BufferGeometry();
   geometry.setAttribute("position", new BufferAttribute(positions, 3));
@@ -100,52 +61,6 @@ const geometryOf = ({ positions, normals, triangles }: Triangles): BufferGeometr
   geometry.setIndex(new BufferAttribute(triangles, 1));
   return geometry;
 };
-
-function blockOf(bytes: Uint8Array, [nx, ny, nz]: Vec3): Data3DTexture {
-  const block = new Data3DTexture(bytes as Uint8Array<ArrayBuffer>, nx, ny, nz);
-  block.format = RGFormat;
-  block.minFilter = LinearFilter;
-  block.magFilter = LinearFilter;
-  block.unpackAlignment = 1;
-  block.needsUpdate = true;
-  return block;
-}
-
-function rowOf(bytes: Uint8Array, filtered: boolean): DataTexture {
-  const row = new DataTexture(bytes as Uint8Array<ArrayBuffer>, bytes.length / 4, 1);
-  if (filtered) row.minFilter = row.magFilter = LinearFilter;
-  row.needsUpdate = true;
-  return row;
-}
-
-/** A channel without the steps that the voxels' own surface leaves in it: each known sample with its neighbours. */
-function smooth(bytes: Uint8Array, [nx, ny]: Vec3, channel: number): void {
-  const before = bytes.slice();
-  const steps = [1, -1, nx, -nx, nx * ny, -nx * ny].map((step) => VOLUME_CHANNELS * step);
-  for (let n = channel; n < bytes.length; n += VOLUME_CHANNELS) {
-    const own = before[n] as number;
-    if (own === 0) continue;
-    let sum = 2 * own;
-    let count = 2;
-    for (const step of steps) {
-      const beside = before[n + step] ?? 0;
-      if (beside === 0) continue;
-      sum += beside;
-      count++;
-    }
-    bytes[n] = sum / count;
-  }
-}
-
-/** Meat's end and bone alone are drawn. */
-function twoChannels(bytes: Uint8Array): Uint8Array {
-  const out = new Uint8Array((2 * bytes.length) / DISTANCE_CHANNELS);
-  for (let n = 0; n < out.length / 2; n++) {
-    out[2 * n] = bytes[DISTANCE_CHANNELS * n] as number;
-    out[2 * n + 1] = bytes[DISTANCE_CHANNELS * n + 1] as number;
-  }
-  return out;
-}
 
 /** @throws Error where there is no WebGL 2 */
 export class SolidScene {
@@ -159,8 +74,7 @@ export class SolidScene {
   private readonly cavity: Mesh<BufferGeometry, ShaderMaterial>;
   private readonly face: Mesh<PlaneGeometry, ShaderMaterial>;
   private readonly underTarget: Mesh<BoxGeometry, ShaderMaterial>;
-  private readonly drawn = new Group();
-  private linesKey = "";
+  private readonly lines = new Lines();
   private block: Data3DTexture | null = null;
   private bytes = new Uint8Array(0);
   private held: Moment | null = null;
@@ -203,7 +117,7 @@ export class SolidScene {
       uMostBrowning: { value: VOLUME_MOST_BROWNING },
       uBands: { value: rowOf(bandRow(), false) },
       uSkinTones: { value: rowOf(skinRow(), true) },
-      uInk: { value: screen(INK.light) },
+      uInk: { value: new Vector3() },
     };
     const material = (fragmentShader: string, own: ShaderMaterial["uniforms"] = {}): ShaderMaterial =>
       new ShaderMaterial({
@@ -231,7 +145,7 @@ export class SolidScene {
     inside.side = BackSide;
     this.underTarget = new Mesh(box, inside);
     for (const each of [this.skin, this.cavity, bones, this.face, this.underTarget]) each.frustumCulled = false;
-    this.scene.add(this.skin, this.cavity, bones, this.face, this.underTarget, this.drawn);
+    this.scene.add(this.skin, this.cavity, bones, this.face, this.underTarget, this.lines.group);
   }
 
   /** The temperatures and colours of a moment; null: raw and cold. @param coarse while it moves: not smoothed */
@@ -239,7 +153,7 @@ export class SolidScene {
     const { shared } = this;
     if (!moment || (moment === this.held && (coarse || this.isSmooth))) return;
     const { lattice, from, to, share } = moment;
-    if (this.bytes.length !== from.length) {
+    if (this.held?.lattice.size.join() !== lattice.size.join()) {
       this.block?.dispose();
       this.bytes = new Uint8Array(from.length);
       this.block = blockOf(this.bytes, lattice.size);
@@ -279,7 +193,7 @@ export class SolidScene {
     camera.updateProjectionMatrix();
     camera.updateMatrixWorld();
     shared.uTargetC.value = targetC;
-    shared.uInk.value.copy(screen(dark ? INK.dark : INK.light));
+    shared.uInk.value.set(...screenTone(dark ? INK.dark : INK.light));
     shared.uIsCut.value = kept !== null;
     this.face.visible = kept !== null;
     if (kept) {
@@ -302,7 +216,7 @@ export class SolidScene {
       // Cut and seen through at once would show its face twice.
       this.face.visible = false;
     }
-    this.setLines(lines, dark);
+    this.lines.show(lines, dark);
     renderer.render(this.scene, camera);
   }
 
@@ -344,41 +258,6 @@ export class SolidScene {
     positions.needsUpdate = true;
   }
 
-  private setLines(lines: readonly SolidLine[], dark: boolean): void {
-    const key = JSON.stringify([lines, dark]);
-    if (key === this.linesKey) return;
-    this.linesKey = key;
-    for (const child of this.drawn.children) {
-      const { geometry, material } = child as Mesh<BufferGeometry, ShaderMaterial>;
-      geometry.dispose();
-      material.dispose();
-    }
-    this.drawn.clear();
-    for (const line of lines) {
-      const tone = screen(TONES[dark ? "dark" : "light"][line.tone]);
-      for (const piece of piecesOf(line)) {
-        // Once as it lies, and once through the meat that hides it.
-        for (const isHidden of [true, false]) {
-          const mesh = new Mesh(
-            piece,
-            new ShaderMaterial({
-              glslVersion: GLSL3,
-              vertexShader: VERTEX,
-              fragmentShader: PLAIN,
-              uniforms: { uColour: { value: isHidden ? THROUGH : new Vector4(tone.x, tone.y, tone.z, 1) } },
-              transparent: true,
-              depthFunc: isHidden ? GreaterDepth : LessEqualDepth,
-              depthWrite: !isHidden,
-            }),
-          );
-          mesh.renderOrder = isHidden ? 3 : 4;
-          mesh.frustumCulled = false;
-          this.drawn.add(mesh);
-        }
-      }
-    }
-  }
-
   /** Where a point of the bird is on the picture, px; null behind the eye. */
   placeOf(point: Vec3, width: number, height: number): readonly [number, number] | null {
     const at = new Vector3(...point).project(this.camera);
@@ -413,25 +292,4 @@ export class SolidScene {
     this.renderer.dispose();
     this.renderer.forceContextLoss();
   }
-}
-
-/** A line's stretches as rods, round at their joints. */
-function piecesOf({ points, radiusM, tipped }: SolidLine): BufferGeometry[] {
-  const out: BufferGeometry[] = [];
-  points.forEach((point, n) => {
-    const to = new Vector3(...point);
-    const isLast = n === points.length - 1;
-    const ball = new SphereGeometry(isLast && tipped ? 2.2 * radiusM : radiusM, 10, 8);
-    out.push(ball.translate(to.x, to.y, to.z));
-    const before = points[n - 1];
-    if (!before) return;
-    const from = new Vector3(...before);
-    const length = from.distanceTo(to);
-    if (length === 0) return;
-    const rod = new CylinderGeometry(radiusM, radiusM, length, 8, 1, true);
-    rod.applyQuaternion(new Quaternion().setFromUnitVectors(new Vector3(0, 1, 0), to.clone().sub(from).normalize()));
-    const middle = from.add(to).multiplyScalar(0.5);
-    out.push(rod.translate(middle.x, middle.y, middle.z));
-  });
-  return out;
 }

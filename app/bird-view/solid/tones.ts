@@ -3,6 +3,12 @@ import { VOLUME_HIGH_C, VOLUME_LOW_C, VOLUME_MOST_BROWNING } from "../../../core
 import { bytesFromLab, type Lab, labFromLch } from "../../ui/oklab";
 import { BAND_EDGES_C, BAND_STEP_K, temperatureLab } from "../../ui/temperatureScale";
 
+/** A tone as a shader gives it out, 0 to 1 each. */
+export const screenTone = (lab: Lab): readonly [number, number, number] => {
+  const [r, g, b] = bytesFromLab(lab);
+  return [r / 255, g / 255, b / 255];
+};
+
 const ROW = 256;
 
 function row(toneAt: (share: number) => Lab): Uint8Array {

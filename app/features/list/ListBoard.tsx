@@ -8,11 +8,12 @@ import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
 import type { ListItem } from "../../../words/lists";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName } from "../../../words/time";
-import { inOrder, namesIn, titleShown } from "../../../words/titles";
+import { titleShown } from "../../../words/titles";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits, usePreferences } from "../../shell/preferences";
+import { listedTogether } from "../../simulation/listed";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
@@ -47,13 +48,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const roasts = [roast, ...beside.map((each) => each.roast)] as const;
-  const names = namesIn(roasts);
-  const known = new Map([[roast.id, derived], ...beside.map((each) => [each.roast.id, each.derived] as const)]);
-  const together = inOrder(roasts).flatMap(({ id, plan }) => {
-    const placed = known.get(id);
-    return placed ? [{ id, name: names.get(id) ?? "", plan, derived: placed }] : [];
-  });
+  const together = listedTogether(roast, derived, beside);
   const many = together.length > 1;
   const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : titleShown(roast, reader);
   const lists = dinnerLists(together, units);
@@ -97,7 +92,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           >
             <FileJson aria-hidden className="mr-1.5 size-4" /> JSON
           </Button>
-          <HandOver roasts={roasts} />
+          <HandOver roasts={[roast, ...beside.map((each) => each.roast)]} />
         </div>
       </header>
       <p role="status" className="text-sm text-soft empty:hidden print:hidden">

@@ -7,9 +7,10 @@ import { dinnerTimetable } from "../../../words/dinnerLists";
 import { atOnceWords } from "../../../words/practice";
 import { clockTime, dayAndTime } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
-import { inOrder, namesIn, titleShown } from "../../../words/titles";
+import { titleShown } from "../../../words/titles";
 import { soon } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
+import { listedTogether } from "../../simulation/listed";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
@@ -27,28 +28,18 @@ export function RehearsalBoard({ roast }: { readonly roast: Roast }) {
   const { units } = useHabits();
   const simulated = useSimulatedPlan(plan);
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
-  const together = useMemo(() => {
+  const moments = useMemo(() => {
     if (!derived || waiting) return null;
-    const roasts = [roast, ...beside.map((each) => each.roast)];
-    const names = namesIn(roasts);
-    const known = new Map([[roast.id, derived], ...beside.map((each) => [each.roast.id, each.derived] as const)]);
-    const placed = inOrder(roasts).flatMap((each) => {
-      const one = known.get(each.id);
-      return one ? [{ id: each.id, name: names.get(each.id) ?? "", plan: each.plan, derived: one }] : [];
-    });
-    const rows = dinnerTimetable(placed, units);
-    return {
-      rows,
-      moments: momentsOf(
-        rows,
-        placed.flatMap((each) => each.derived.uses),
-      ),
-    };
+    const together = listedTogether(roast, derived, beside);
+    return momentsOf(
+      dinnerTimetable(together, units),
+      together.flatMap((each) => each.derived.uses),
+    );
   }, [derived, waiting, beside, roast, units]);
-  if (!together) {
+  if (!moments) {
     return <p className="py-10 text-lg text-soft">{simulated.fault ?? "Cooking it once, to see what comes when …"}</p>;
   }
-  return <Played roast={roast} moments={together.moments} />;
+  return <Played roast={roast} moments={moments} />;
 }
 
 function Played({ roast, moments }: { readonly roast: Roast; readonly moments: readonly Moment[] }) {

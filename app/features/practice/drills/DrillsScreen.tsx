@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useState } from "react";
 import { Link, useParams } from "react-router";
 import { DRILLS, type DrillId, type DrillResult } from "../../../../core/practice/drills";
+import { MINUTE_MS } from "../../../../core/units/time";
 import type { DrillDone } from "../../../../storage/database";
 import { drillsDone, noteDrill } from "../../../../storage/practice";
 import { DRILL_NAMES, DRILL_SAYS, drillWords } from "../../../../words/drills";
@@ -30,22 +31,32 @@ const RUN: Record<DrillId, (props: DrillProps) => React.JSX.Element> = {
 
 const isDrill = (id: string | undefined): id is DrillId => DRILLS.includes(id as DrillId);
 const SEEDS = 1e6;
+/** Far from the last one, and never soon the same. */
+const NEXT_SEED = 7919;
 
 /** Two minutes of one thing, as often as one likes. */
 export function DrillsScreen() {
   const { drill } = useParams();
   const [done, setDone] = useState<readonly DrillDone[]>([]);
-  const [round, setRound] = useState(0);
-  const [result, setResult] = useState<DrillResult | null>(null);
-  const { units } = useHabits();
   const load = useCallback(() => {
     void stored("What was practised is not to be read; it was", drillsDone().then(setDone));
   }, []);
   useEffect(load, [load]);
-  if (!isDrill(drill)) return <DrillList done={done} />;
+  // Each by itself: what one came to is nothing of the next.
+  return isDrill(drill) ? <Drill key={drill} drill={drill} done={done} onNoted={load} /> : <DrillList done={done} />;
+}
+
+interface DrillOwn {
+  readonly drill: DrillId;
+  readonly done: readonly DrillDone[];
+  onNoted(): void;
+}
+
+function Drill({ drill, done, onNoted }: DrillOwn) {
+  const { units } = useHabits();
+  const [seed, setSeed] = useState(() => Math.floor(clockNow() / MINUTE_MS) % SEEDS);
+  const [result, setResult] = useState<DrillResult | null>(null);
   const Run = RUN[drill];
-  // Another seed each time, the same for as long as this one is under way.
-  const seed = (Math.floor(clockNow() / 60_000) + 7919 * round) % SEEDS;
   return (
     <div className="grid max-w-5xl gap-4 py-4">
       <div>
@@ -66,7 +77,7 @@ export function DrillsScreen() {
             tone="primary"
             onClick={() => {
               setResult(null);
-              setRound(round + 1);
+              setSeed((seed + NEXT_SEED) % SEEDS);
             }}
           >
             Once more
@@ -74,27 +85,18 @@ export function DrillsScreen() {
           <Records done={done.filter((each) => each.drill === drill)} />
         </div>
       ) : (
-        <Steady key={`${drill} ${round}`}>
-          {() => (
-            <Run
-              drill={drill}
-              seed={seed}
-              onDone={(came) => {
-                setResult(came);
-                void stored("What it came to was", noteDrill(came, clockNow())).then(load);
-              }}
-            />
-          )}
-        </Steady>
+        <Run
+          key={seed}
+          drill={drill}
+          seed={seed}
+          onDone={(came) => {
+            setResult(came);
+            void stored("What it came to was", noteDrill(came, clockNow())).then(onNoted);
+          }}
+        />
       )}
     </div>
   );
-}
-
-/** Drawn once: a minute that passes meanwhile is no other drill. */
-function Steady({ children }: { readonly children: () => React.JSX.Element }) {
-  const [drawn] = useState(children);
-  return drawn;
 }
 
 function DrillList({ done }: { readonly done: readonly DrillDone[] }) {

@@ -1,21 +1,22 @@
 import { useMemo, useState } from "react";
 import { keptAlong, LOOKS, type Look, nearestSide, wholeBounds } from "../../../../core/bird/look";
-import { type Placing, placingAt, placingRange, stemOf } from "../../../../core/bird/placing";
+import { type Placing, placingAt, squareFrom, stemOf } from "../../../../core/bird/placing";
 import type { Vec3 } from "../../../../core/bird/sdf";
 import type { Centre } from "../../../../core/bird/solid";
 import type { SolidGeometry } from "../../../../core/bird/solidGeometry";
+import { distanceBetween, mirrorImage } from "../../../../core/bird/vector";
 import { volumeC } from "../../../../core/bird/volume";
-import { plannedInput } from "../../../../core/forecast/planned";
+import { plannedInput, volumeAtPull } from "../../../../core/forecast/planned";
 import { usualPlan } from "../../../../core/plan/usualPlan";
 import type { PlaceQuestion } from "../../../../core/practice/drills";
 import { formatTemperatureDifference, type UnitSystem } from "../../../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../../../words/names";
 import { PLACED_FROM_NAMES } from "../../../../words/probing";
 import { SEEN_FROM_NAMES } from "../../../../words/solid";
+import { type SolidLine, stemLine } from "../../../bird-view/solid/lines";
 import { Placer } from "../../../bird-view/solid/Placer";
 import { SeenFrom } from "../../../bird-view/solid/SeenFrom";
 import { SolidCanvas } from "../../../bird-view/solid/SolidCanvas";
-import type { SolidLine } from "../../../bird-view/solid/scene";
 import { useSolid } from "../../../bird-view/useGeometry";
 import { usePreferences } from "../../../shell/preferences";
 import { useSimulated } from "../../../simulation/useSimulated";
@@ -41,19 +42,13 @@ export default function PlaceBird(props: Props) {
 }
 
 const SERVED_AT = "2027-01-01T18:00:00.000Z";
-const STEM_RADIUS_M = 0.0018;
-const OUTSIDE_M = 0.09;
+const MARK_RADIUS_M = 0.0043;
 const FIRST_DEPTH_M = 0.03;
 
 function Bird({ question, centre, geometry, onNext }: Props & { readonly geometry: SolidGeometry }) {
   const { units } = usePreferences();
   const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
-  const [placing, setPlacing] = useState<Placing>(() => {
-    const { along, across } = placingRange("above", bounds);
-    const middle = ([low, high]: readonly [number, number], share: number) => low + share * (high - low);
-    const straight = { downDeg: 0, inDeg: 0, depthM: FIRST_DEPTH_M, behind: 0 };
-    return { from: "above", alongM: middle(along, 0.5), acrossM: middle(across, 0.4), ...straight };
-  });
+  const [placing, setPlacing] = useState<Placing>(() => squareFrom("above", FIRST_DEPTH_M, bounds));
   const [look, setLook] = useState<Look>(LOOKS.side);
   const [off, setOff] = useState<Off | null>(null);
   const { species, cut, massKg } = question;
@@ -66,26 +61,18 @@ function Bird({ question, centre, geometry, onNext }: Props & { readonly geometr
   const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { urgency: "behind" });
   const stem = useMemo(() => stemOf(placing, geometry, bounds), [placing, geometry, bounds]);
   const deepest = geometry.centres[centre] as Vec3;
-  const lines = useMemo<SolidLine[]>(() => {
+  const lines = useMemo<readonly SolidLine[]>(() => {
     if (!stem) return [];
-    const outside = stem.entry.map((at, axis) => at - OUTSIDE_M * (stem.way[axis] as number)) as unknown as Vec3;
-    const pushed: SolidLine = {
-      points: [outside, stem.entry, stem.tip],
-      radiusM: STEM_RADIUS_M,
-      tone: "ink",
-      tipped: true,
-    };
-    if (!off) return [pushed];
-    const side = stem.tip[0] < 0 ? -1 : 1;
-    const there: Vec3 = [side * deepest[0], deepest[1], deepest[2]];
-    return [pushed, { points: [there], radiusM: 2.4 * STEM_RADIUS_M, tone: "ember", tipped: false }];
+    if (!off) return [stemLine(stem)];
+    const there = stem.tip[0] < 0 ? mirrorImage(deepest) : deepest;
+    return [stemLine(stem), { points: [there], radiusM: MARK_RADIUS_M, tone: "ember", tipped: false }];
   }, [stem, off, deepest]);
   const tell = (): void => {
     if (!stem) return;
-    const [x, y, z] = stem.tip;
-    const mm = 1000 * geometry.scale * Math.hypot(Math.abs(x) - deepest[0], y - deepest[1], z - deepest[2]);
+    const own: Vec3 = [Math.abs(stem.tip[0]), stem.tip[1], stem.tip[2]];
+    const mm = 1000 * geometry.scale * distanceBetween(own, deepest);
     const cook = answer?.kind === "done" ? answer : null;
-    const volume = cook?.frames.findLast((frame) => frame.minute <= cook.pullMinute)?.volume;
+    const volume = cook && volumeAtPull(cook);
     const kelvin =
       cook && volume ? volumeC(cook.lattice, volume, stem.tip) - volumeC(cook.lattice, volume, deepest) : null;
     setOff({ mm, kelvin });
