@@ -62,6 +62,14 @@ async function serious(rules: "all" | "contrast"): Promise<string[]> {
     .flatMap(({ id, nodes }) => nodes.map((node) => `${id}: ${node.target.join(" ")}: ${node.failureSummary}`));
 }
 
+/** Names that more than one button goes by: who hears them one by one could not tell which is which. */
+const namedAlike = (): Promise<string[]> =>
+  driver.executeScript(`
+    const names = [...document.querySelectorAll("button")]
+      .filter((each) => each.offsetParent !== null && each.role !== "radio")
+      .map((each) => each.getAttribute("aria-label") ?? each.innerText.trim());
+    return [...new Set(names.filter((name, n) => names.indexOf(name) !== n))];`);
+
 /** At the table in light and dark, a roast's own at the stove too. */
 async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<void> {
   await resize(driver, TABLE);
@@ -89,6 +97,7 @@ async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<voi
       driver.executeScript("return document.getAnimations().every((animation) => animation.playState === 'finished')"),
     );
     expect(await serious(rules)).toEqual([]);
+    expect(await namedAlike()).toEqual([]);
   }
 }
 

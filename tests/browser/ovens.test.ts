@@ -38,18 +38,14 @@ describe("ovens and fires by name", () => {
   });
 
   it("start afresh, and go back from there", async () => {
-    await driver.executeScript(
-      `[...document.querySelectorAll('article[aria-label="Old kitchen"] button')].find((each) => each.innerText === "Start afresh").click()`,
-    );
+    await press(driver, "Start afresh: Old kitchen");
     await driver.wait(async () => (await of("Old kitchen")).includes("Nothing is known of it yet"), 10_000);
     await press(driver, "Undo");
     await driver.wait(async () => (await of("Old kitchen")).includes("from two roasts"), 10_000);
   });
 
   it("are tested of an evening: five readings of a thermometer, told before they are kept", async () => {
-    await driver.executeScript(
-      `[...document.querySelectorAll('article[aria-label="Old kitchen"] button')].find((each) => each.innerText === "Test it").click()`,
-    );
+    await press(driver, "Test it: Old kitchen");
     const fields = await driver.wait(async () => {
       const all = await driver.findElements({ css: '[role="dialog"] input[inputmode="decimal"]' });
       return all.length === 5 ? all : null;

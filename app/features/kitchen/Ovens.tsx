@@ -77,10 +77,10 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
         <NameOf oven={oven} />
         <span className="text-soft">{HEAT_NAMES[heat].toLowerCase()}</span>
         <span className="grow" />
-        <Button size="small" onClick={() => setIsTested(true)}>
+        <Button size="small" aria-label={`Test it: ${name}`} onClick={() => setIsTested(true)}>
           Test it
         </Button>
-        <Button size="small" onClick={() => void startAfresh()}>
+        <Button size="small" aria-label={`Start afresh: ${name}`} onClick={() => void startAfresh()}>
           Start afresh
         </Button>
         {roasts.length === 0 && <IconButton label={`Take ${name} out`} icon={Trash2} onClick={() => void remove()} />}

@@ -19,16 +19,20 @@ export function Bin() {
       <h2 className="mb-2 text-lg text-soft">Deleted, kept for a week</h2>
       <ul className="grid gap-2">
         {binned.map(({ roast, binnedMs }) => {
+          const title = isReadable(roast) ? titleShown(roast, reader) : roast.title || "A roast without a name";
           const days = Math.max(1, Math.ceil((binnedMs + KEPT_MS - clockNow()) / DAY_MS));
           return (
             <li key={roast.id} className="flex flex-wrap items-center gap-3 rounded-2xl border border-line px-4 py-2">
               <span className="grow">
-                {isReadable(roast) ? titleShown(roast, reader) : roast.title || "A roast without a name"}
+                {title}
                 <span className="block text-sm text-soft">
                   for {days} more {days === 1 ? "day" : "days"}
                 </span>
               </span>
-              <Button onClick={() => void stored("It was", putBack(database(), roast.id, clockNow()))}>
+              <Button
+                aria-label={`Put it back: ${title}`}
+                onClick={() => void stored("It was", putBack(database(), roast.id, clockNow()))}
+              >
                 Put it back
               </Button>
             </li>

@@ -113,7 +113,12 @@ export function Acts({ line }: Props) {
   };
   return (
     <div className="flex items-center gap-1 sm:flex-col sm:items-end">
-      <Button size="small" onClick={() => void again()} className="whitespace-nowrap">
+      <Button
+        size="small"
+        aria-label={`Cook this again: ${title}`}
+        onClick={() => void again()}
+        className="whitespace-nowrap"
+      >
         <CookingPot aria-hidden className="size-4" />
         Cook this again
       </Button>
