@@ -47,9 +47,9 @@ interface Standing {
   readonly carveAtMs: number | null;
 }
 
-/** That it comes out now, and why. */
+/** That it comes out now. By a thermometer it is looked through first: the margin of the pull counts on it (`marginsOf`). */
 export const outWords = ({ finish }: Pick<Plan, "finish">): string =>
-  finish.kind === "time" ? "Take it out: its time is up" : "Take it out: it is there";
+  finish.kind === "time" ? "Take it out: its time is up" : "Take it out, once looked through by hand";
 
 export function callsOf({
   plan,

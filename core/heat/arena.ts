@@ -2,8 +2,8 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
-import { exchange, type SurfaceArrays } from "./exchange";
-import { coldest, conduct, type FaceConductances, joinCells, mark, warm } from "./kernel";
+import { exchange, type SurfaceArrays, takeUp } from "./exchange";
+import { coldest, conduct, type FaceConductances, joinCells, mark, settle, spread } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
 import type { Tissue } from "./tissue";
 
@@ -22,7 +22,9 @@ export interface Arena {
   conduct: typeof conduct;
   joinCells: typeof joinCells;
   exchange: typeof exchange;
-  warm: typeof warm;
+  takeUp: typeof takeUp;
+  spread: typeof spread;
+  settle: typeof settle;
   mark: typeof mark;
   coldest: typeof coldest;
   /** Gives its memory back to be used again: none of its arrays may be touched afterwards. */
@@ -82,7 +84,9 @@ export function referenceArena(): Arena {
     conduct,
     joinCells,
     exchange,
-    warm,
+    takeUp,
+    spread,
+    settle,
     mark,
     coldest,
     temperatures,
@@ -93,9 +97,11 @@ export function referenceArena(): Arena {
 interface KernelExports {
   conduct(...addresses: number[]): void;
   joinCells(...addresses: number[]): void;
-  exchange(...addresses: number[]): number;
+  exchange(...addresses: number[]): void;
+  takeUp(...addresses: number[]): number;
   temperatures(...addresses: number[]): void;
-  warm(...addresses: number[]): void;
+  spread(...addresses: number[]): void;
+  settle(...addresses: number[]): void;
   mark(...addresses: number[]): void;
   coldest(...addresses: number[]): number;
 }
@@ -154,8 +160,8 @@ export function openKernelScope(): () => void {
 function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
   const held = takeMemory(module, bytes);
   const { memory } = held;
-  const { joinCells: join } = held.kernel;
-  const { conduct: run, exchange: pass, temperatures: read, warm: raise, mark: copy, coldest: least } = held.kernel;
+  const { joinCells: join, takeUp: heat, settle: close, spread: even } = held.kernel;
+  const { conduct: run, exchange: pass, temperatures: read, mark: copy, coldest: least } = held.kernel;
   let top = 1024;
   let isHeld = true;
   const take = (size: number): number => {
@@ -204,9 +210,8 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         strideZ,
         twiceSizeM,
       ),
-    exchange: (enthalpy, temperature, surface: SurfaceArrays, drive, parameters, stepS, cellSizeM) =>
+    exchange: (temperature, surface: SurfaceArrays, drive, parameters, stepS) =>
       pass(
-        enthalpy.byteOffset,
         temperature.byteOffset,
         surface.cell.byteOffset,
         surface.areaM2.byteOffset,
@@ -218,6 +223,8 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         surface.frontC.byteOffset,
         surface.skinC.byteOffset,
         surface.vapourLostKgPerM2.byteOffset,
+        surface.heatAtZeroW.byteOffset,
+        surface.lessHeatWPerK.byteOffset,
         surface.cell.length,
         drive.byteOffset,
         drive.length,
@@ -225,18 +232,35 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
         DRIVE_STEPS_PER_K,
         parameters.byteOffset,
         stepS,
+      ),
+    takeUp: (field, temperature, perContent, surface: SurfaceArrays, seconds, cellSizeM) =>
+      heat(
+        field.byteOffset,
+        temperature.byteOffset,
+        perContent?.byteOffset ?? 0,
+        surface.cell.byteOffset,
+        surface.heatAtZeroW.byteOffset,
+        surface.lessHeatWPerK.byteOffset,
+        surface.cell.length,
+        seconds,
         cellSizeM,
       ),
-    warm: (temperature, content, from, contentFrom, perContent, runs) =>
-      raise(
-        temperature.byteOffset,
-        content.byteOffset,
+    spread: (to, from, perContent, faces: FaceConductances, runs, strideY, strideZ, factor) =>
+      even(
+        to.byteOffset,
         from.byteOffset,
-        contentFrom.byteOffset,
         perContent.byteOffset,
+        faces.x.byteOffset,
+        faces.y.byteOffset,
+        faces.z.byteOffset,
         runs.byteOffset,
         runs.length,
+        strideY,
+        strideZ,
+        factor,
       ),
+    settle: (content, to, from, perContent, runs) =>
+      close(content.byteOffset, to.byteOffset, from.byteOffset, perContent.byteOffset, runs.byteOffset, runs.length),
     coldest: (temperature, runs) => least(temperature.byteOffset, runs.byteOffset, runs.length),
     mark: (to, from, runs) => copy(to.byteOffset, from.byteOffset, runs.byteOffset, runs.length),
     temperatures: (temperature, content, tissue, { tables, tableSize, lows, inverseSteps }, runs) =>

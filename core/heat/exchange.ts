@@ -1,5 +1,5 @@
 /**
- * One step of heat and vapour through the skin: the reference loop. `wasm/kernel.as.ts` holds the compiled twin, and
+ * One step of heat and vapour through the skin: the reference loops. `wasm/kernel.as.ts` holds the compiled twins, and
  * a test holds the two together. Public face: {@link SurfaceExchange} in `surface.ts`, where the model is described.
  */
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
@@ -19,6 +19,10 @@ export interface SurfaceArrays {
   readonly frontC: Float64Array;
   readonly skinC: Float64Array;
   readonly vapourLostKgPerM2: Float64Array;
+  /** Heat into the cell as the last {@link exchange} found it, W: this much were its meat at 0 °C … */
+  readonly heatAtZeroW: Float64Array;
+  /** … and this much less for each degree that its meat is warmer, W/K. */
+  readonly lessHeatWPerK: Float64Array;
 }
 
 /** Places in one region's row of numbers. */
@@ -52,24 +56,21 @@ const NEWTON_AGAIN_K = 0.3;
 const NEWTON_MOST = 4;
 
 /**
- * Adds the heat that passes the surface in one step to the enthalpy (J/m³) of its cells.
+ * Finds the balance at each front, lets it dry for one step, and leaves behind what heat its cell takes up
+ * ({@link takeUp}), as it is and as it changes with the meat's temperature.
  * @param drive table of the saturated drive, see `moistAir.ts`
  * @param p one row of {@link P} a region
- * @returns heat taken up, J
  */
 export function exchange(
-  enthalpy: Float64Array,
   temperature: Float64Array,
   surface: SurfaceArrays,
   drive: Float64Array,
   p: Float64Array,
   stepS: number,
-  cellSizeM: number,
-): number {
+): void {
   const { cell, areaM2, inner: inners, open, pan, hot, region, frontC, skinC, vapourLostKgPerM2 } = surface;
-  const perVolume = 1 / (cellSizeM * cellSizeM * cellSizeM);
+  const { heatAtZeroW, lessHeatWPerK } = surface;
   const top = drive.length - 1.001;
-  let heatJ = 0;
   for (let n = 0; n < cell.length; n++) {
     const row = (region[n] as number) * P.count;
     const here = cell[n] as number;
@@ -106,6 +107,7 @@ export function exchange(
     const outsideDrive = p[row + P.outsideDrive] as number;
     let front = frontC[n] as number;
     let flux = 0;
+    let stiffness = 1;
     for (let step = 0; step < NEWTON_MOST; step++) {
       const place = Math.min(Math.max((front - DRIVE_LOW_C) * DRIVE_STEPS_PER_K, 0), top);
       const entry = Math.floor(place);
@@ -115,7 +117,8 @@ export function exchange(
       const slope = scale * rise * DRIVE_STEPS_PER_K;
       flux = scale * (low + (place - entry) * rise - outsideDrive);
       const excess = inner * (meatC - front) + outerFromZero - outer * front - latent * flux;
-      const change = excess / (inner + outer + latent * slope);
+      stiffness = inner + outer + latent * slope;
+      const change = excess / stiffness;
       front += change;
       flux += slope * change;
       if (change < NEWTON_AGAIN_K && change > -NEWTON_AGAIN_K) break;
@@ -123,8 +126,36 @@ export function exchange(
     vapourLostKgPerM2[n] = lost + flux * stepS;
     frontC[n] = front;
     skinC[n] = front + (outerFromZero - outer * front) * dryness;
-    const gain = inner * (front - meatC) * (areaM2[n] as number) * stepS;
-    enthalpy[here] = (enthalpy[here] as number) + gain * perVolume;
+    // The front goes with the meat by inner/stiffness, so this much less is taken up for each degree of the meat.
+    const perK = inner * (1 - inner / stiffness);
+    const area = areaM2[n] as number;
+    heatAtZeroW[n] = (inner * (front - meatC) + perK * meatC) * area;
+    lessHeatWPerK[n] = perK * area;
+  }
+}
+
+/**
+ * Adds the heat that passes the surface in so many seconds to its cells: to their enthalpy (J/m³), or to their
+ * temperature where it is said how that goes with it.
+ * @param temperature of the cells in these seconds
+ * @param perContent K per J/m³; null where `field` is the enthalpy
+ * @returns heat taken up, J
+ */
+export function takeUp(
+  field: Float64Array,
+  temperature: Float64Array,
+  perContent: Float64Array | null,
+  { cell, heatAtZeroW, lessHeatWPerK }: SurfaceArrays,
+  seconds: number,
+  cellSizeM: number,
+): number {
+  const perVolume = 1 / (cellSizeM * cellSizeM * cellSizeM);
+  let heatJ = 0;
+  for (let n = 0; n < cell.length; n++) {
+    const here = cell[n] as number;
+    const watts = (heatAtZeroW[n] as number) - (lessHeatWPerK[n] as number) * (temperature[here] as number);
+    const gain = watts * seconds;
+    field[here] = (field[here] as number) + gain * perVolume * (perContent ? (perContent[here] as number) : 1);
     heatJ += gain;
   }
   return heatJ;

@@ -133,29 +133,30 @@ describe("the compiled kernel", () => {
     });
   });
 
-  it("marks and warms as the reference does", () => {
-    const size = 60;
-    const run = (arena: Arena): number[] => {
-      const fill = (value: (n: number) => number) => {
-        const array = arena.float64(size);
-        for (let n = 0; n < size; n++) array[n] = value(n);
-        return array;
-      };
-      const runs = arena.int32(Int32Array.of(3, 10, 20, 41));
-      const [content, from, slope] = [fill((n) => n * 1e6), fill((n) => n), fill((n) => 1e-7 * (1 + n))];
-      const [before, out] = [fill(() => 0), fill(() => -1)];
-      arena.mark(before, content, runs);
-      for (let n = 0; n < size; n++) content[n] = (content[n] as number) + 1e5 * n;
-      arena.warm(out, content, from, before, slope, runs);
-      return [...out, arena.coldest(out, runs)];
-    };
-    const plain = run(referenceArena());
-    expect(plain.at(-1)).toBe(3);
-    run(newArena(60 * 8 * 6 + 4096)).forEach((value, n) => {
-      expect(value).toBeCloseTo(plain[n] as number, 12);
-    });
-    expect(plain[11]).toBe(-1);
-    expect(plain[5]).toBeCloseTo(5 + 5e5 * 6e-7, 12);
+  it("spreads and settles as the reference does, and as conducting does where heat goes straight with temperature", () => {
+    fc.assert(
+      fc.property(fc.integer(), (seed) => {
+        const run = (arena: Arena) => {
+          const { faces, potential, content, runs } = box(arena, evenNumbers(seed));
+          const [begin, next, perContent] = [arena.float64(SIZE), arena.float64(SIZE), arena.float64(SIZE)];
+          for (let c = 0; c < SIZE; c++) perContent[c] = 0.2 + (c % 5) / 10;
+          arena.mark(begin, potential, runs);
+          arena.spread(next, potential, perContent, faces, runs, NX, NX * NY, 0.1);
+          arena.settle(content, next, begin, perContent, runs);
+          return { content: [...content], next: [...next], coldest: arena.coldest(next, runs) };
+        };
+        const plain = run(referenceArena());
+        const fast = run(newArena(SIZE * 8 * 9 + 4096));
+        expect(fast.coldest).toBe(plain.coldest);
+        const { potential, content, faces, runs } = box(referenceArena(), evenNumbers(seed));
+        conduct(content, potential, faces, runs, NX, NX * NY, 0.1);
+        content.forEach((value, c) => {
+          expect(plain.content[c]).toBeCloseTo(value, 9);
+          expect(fast.content[c]).toBeCloseTo(value, 9);
+          expect(fast.next[c]).toBeCloseTo(plain.next[c] as number, 9);
+        });
+      }),
+    );
   });
 
   it("passes the skin as the reference does: wet, dry, in the cavity, condensing", () => {
@@ -181,6 +182,8 @@ describe("the compiled kernel", () => {
         frontC: fill(count, (n) => (n % 97) + 2),
         skinC: fill(count, (n) => (n % 97) + 4),
         vapourLostKgPerM2: fill(count, (n) => (n % 13) / 4),
+        heatAtZeroW: arena.float64(count),
+        lessHeatWPerK: arena.float64(count),
       };
       const enthalpy = arena.float64(size);
       const temperature = fill(size, (c) => c % 90);
@@ -195,13 +198,23 @@ describe("the compiled kernel", () => {
         [21, 21, 0, 5, 0, 5e-8, 0.45, 0.3, 219, 1.2e-3, 0.012, 5, 5e5, 8e-3, 2e-3, 2.35e6],
       ];
       const parameters = fill(P.count * REGIONS.length, (n) => rows[Math.floor(n / P.count)]?.[n % P.count] as number);
-      const heatJ = arena.exchange(enthalpy, temperature, arrays, drive, parameters, 30, 0.01);
-      return { heatJ, enthalpy: [...enthalpy], front: [...arrays.frontC], lost: [...arrays.vapourLostKgPerM2] };
+      arena.exchange(temperature, arrays, drive, parameters, 30);
+      const { heatAtZeroW, lessHeatWPerK } = arrays;
+      const less = [...lessHeatWPerK];
+      const heatJ = arena.takeUp(enthalpy, temperature, null, arrays, 30, 0.01);
+      return {
+        heatJ,
+        less,
+        atZero: [...heatAtZeroW],
+        enthalpy: [...enthalpy],
+        front: [...arrays.frontC],
+        lost: [...arrays.vapourLostKgPerM2],
+      };
     };
     const plain = run(referenceArena());
     const fast = run(newArena(size * 8 * 4 + 600_000));
     expect(fast.heatJ).toBeCloseTo(plain.heatJ, 6);
-    for (const key of ["enthalpy", "front", "lost"] as const) {
+    for (const key of ["enthalpy", "front", "lost", "atZero", "less"] as const) {
       const worst = Math.max(
         ...plain[key].map((value, n) => Math.abs(value - (fast[key][n] as number)) / (1 + Math.abs(value))),
       );

@@ -91,22 +91,46 @@ export function joinCells(
 }
 
 /**
- * temperature[c] = from[c] + (content[c] − contentFrom[c]) · perContent[c]: between two readings of the tables the heat
- * capacity of a cell hardly changes, and a straight line is read many times faster.
+ * to[c] = from[c] + factor · perContent[c] · Σ_faces g · (from[neighbour] − from[c]): {@link conduct} for as long as
+ * what a cell holds goes straight with its temperature, without a look at what it holds.
+ * @param perContent K per J/m³
  */
-export function warm(
-  temperature: Float64Array,
-  content: Float64Array,
+export function spread(
+  to: Float64Array,
   from: Float64Array,
-  contentFrom: Float64Array,
+  perContent: Float64Array,
+  faces: FaceConductances,
+  runs: Int32Array,
+  strideY: number,
+  strideZ: number,
+  factor: number,
+): void {
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) to[c] = 0;
+  }
+  conduct(to, from, faces, runs, strideY, strideZ, factor);
+  for (let r = 0; r < runs.length; r += 2) {
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) {
+      to[c] = (from[c] as number) + (to[c] as number) * (perContent[c] as number);
+    }
+  }
+}
+
+/** content[c] += (to[c] − from[c]) / perContent[c]: what cells hold after several times {@link spread}. */
+export function settle(
+  content: Float64Array,
+  to: Float64Array,
+  from: Float64Array,
   perContent: Float64Array,
   runs: Int32Array,
 ): void {
   for (let r = 0; r < runs.length; r += 2) {
     const end = runs[r + 1] as number;
     for (let c = runs[r] as number; c < end; c++) {
-      const gain = (content[c] as number) - (contentFrom[c] as number);
-      temperature[c] = (from[c] as number) + gain * (perContent[c] as number);
+      const gain = (to[c] as number) - (from[c] as number);
+      content[c] = (content[c] as number) + gain / (perContent[c] as number);
     }
   }
 }

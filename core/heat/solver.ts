@@ -27,9 +27,17 @@ export interface Snapshot {
   readonly surface: SurfaceState;
 }
 
-/** Conductivities change slowly; the faces are rebuilt after this much simulated time. */
+/** Conductivities change slowly, but for ice that goes; the faces are rebuilt after this much simulated time. */
 const REFRESH_S = 900;
+const REFRESH_NEAR_ICE_S = 120;
 const STABILITY_SHARE = 0.95;
+/**
+ * The balance at the skin is found anew this often; in between it goes with the temperature of the meat. After anything
+ * that changes at once fronts move fast, and it is found as often as cells are stepped. Chosen: in a hot oven centres are
+ * within 0.1 K of a balance every 4 s (`solver.test.ts`).
+ */
+const BALANCE_S = 120;
+const BALANCE_SHARE_OF_STEADY = 1 / 20;
 /** Above this no ice is near: heat capacities change by a few per cent over the whole range. */
 const STRAIGHT_ABOVE_C = 1;
 
@@ -46,8 +54,11 @@ export class HeatSolver {
   private readonly arena: Arena;
   private readonly faces: { x: Float64Array; y: Float64Array; z: Float64Array };
   private readonly conductivity: Float64Array;
-  /** Where the straight line of {@link warm} starts, and its slope. */
-  private readonly from: { temperatureC: Float64Array; enthalpy: Float64Array; perEnthalpy: Float64Array };
+  /** Temperatures as a stretch begins, and those between two of its steps. */
+  private readonly beginC: Float64Array;
+  private readonly otherC: Float64Array;
+  /** How temperature goes with enthalpy while it goes straight, K per J/m³. */
+  private readonly perEnthalpy: Float64Array;
   /** Nothing is near its freezing point, so temperature goes straight with enthalpy for a while. */
   private straight = false;
   /** Scratch: all conductances of a cell together. */
@@ -59,6 +70,8 @@ export class HeatSolver {
   private readonly strideY: number;
   private readonly strideZ: number;
   private boundS = 0;
+  /** For how long it has met much the same. */
+  private steadyS = 0;
   private sinceRefreshS = Number.POSITIVE_INFINITY;
   /** Heat taken up through the surface since the start, J, this half of the bird. */
   heatInJ = 0;
@@ -80,11 +93,9 @@ export class HeatSolver {
     this.enthalpyJPerM3 = this.arena.float64(size);
     this.faces = { x: this.arena.float64(size), y: this.arena.float64(size), z: this.arena.float64(size) };
     this.conductivity = this.arena.float64(size);
-    this.from = {
-      temperatureC: this.arena.float64(size),
-      enthalpy: this.arena.float64(size),
-      perEnthalpy: this.arena.float64(size),
-    };
+    this.beginC = this.arena.float64(size);
+    this.otherC = this.arena.float64(size);
+    this.perEnthalpy = this.arena.float64(size);
     this.total = this.arena.float64(size);
     this.tissue = this.arena.uint8(grid.tissue);
     this.runs = this.arena.int32(grid.runs);
@@ -123,12 +134,7 @@ export class HeatSolver {
       );
     });
     this.readTemperatures();
-    const { cell, frontC, skinC, vapourLostKgPerM2 } = this.surface.arrays;
-    cell.forEach((here, n) => {
-      frontC[n] = this.temperatureC[here] as number;
-      skinC[n] = this.temperatureC[here] as number;
-      vapourLostKgPerM2[n] = 0;
-    });
+    this.surface.startFrom(this.temperatureC);
     this.heatInJ = 0;
     this.sinceRefreshS = Number.POSITIVE_INFINITY;
   }
@@ -158,31 +164,47 @@ export class HeatSolver {
 
   /** Goes on for `durationS`, in equal steps no longer than stability allows. */
   advance(durationS: number, surroundings: Surroundings): void {
-    if (this.sinceRefreshS >= REFRESH_S) this.refreshFaces();
-    const steps = Math.max(1, Math.ceil(durationS / this.boundS));
-    const stepS = durationS / steps;
-    const factor = stepS / this.body.cellSizeM ** 3;
+    if (this.sinceRefreshS >= (this.straight ? REFRESH_S : REFRESH_NEAR_ICE_S)) this.refreshFaces();
     this.surface.prepare(surroundings);
-    if (this.straight) {
-      this.arena.mark(this.from.temperatureC, this.temperatureC, this.runs);
-      this.arena.mark(this.from.enthalpy, this.enthalpyJPerM3, this.runs);
-    }
-    for (let n = 0; n < steps; n++) {
-      this.heatInJ += this.surface.exchange(this.enthalpyJPerM3, this.temperatureC, stepS);
-      this.arena.conduct(
-        this.enthalpyJPerM3,
-        this.temperatureC,
-        this.faces,
-        this.runs,
-        this.strideY,
-        this.strideZ,
-        factor,
-      );
-      // The tables have the last word at the end of every stretch, so the straight line never drifts.
-      if (this.straight && n < steps - 1) this.warm();
-      else this.readTemperatures();
-    }
+    if (this.surface.isMetAnew()) this.steadyS = 0;
+    const balances = Math.ceil(durationS / this.balanceS());
+    const balanceS = durationS / balances;
+    const steps = Math.ceil(balanceS / this.boundS);
+    if (this.straight && balances * steps > 1) this.goStraight(balances, steps, balanceS / steps);
+    else this.goByTables(balances, steps, balanceS / steps);
     this.sinceRefreshS += durationS;
+    this.steadyS += durationS;
+  }
+
+  private goByTables(balances: number, steps: number, stepS: number): void {
+    const { arena, surface, temperatureC, enthalpyJPerM3, strideY, strideZ } = this;
+    const factor = stepS / this.body.cellSizeM ** 3;
+    for (let n = 0; n < balances * steps; n++) {
+      if (n % steps === 0) surface.exchange(temperatureC, steps * stepS);
+      arena.conduct(enthalpyJPerM3, temperatureC, this.faces, this.runs, strideY, strideZ, factor);
+      this.heatInJ += surface.takeUp(enthalpyJPerM3, temperatureC, null, stepS);
+      this.readTemperatures();
+    }
+  }
+
+  /** Temperatures alone are stepped, forth and back between two arrays; what cells hold, and the tables, follow at the end. */
+  private goStraight(balances: number, steps: number, stepS: number): void {
+    const { arena, surface, perEnthalpy, beginC, strideY, strideZ } = this;
+    const factor = stepS / this.body.cellSizeM ** 3;
+    let [nowC, nextC] = [this.temperatureC, this.otherC];
+    arena.mark(beginC, nowC, this.runs);
+    for (let n = 0; n < balances * steps; n++) {
+      if (n % steps === 0) surface.exchange(nowC, steps * stepS);
+      arena.spread(nextC, nowC, perEnthalpy, this.faces, this.runs, strideY, strideZ, factor);
+      this.heatInJ += surface.takeUp(nextC, nowC, perEnthalpy, stepS);
+      [nowC, nextC] = [nextC, nowC];
+    }
+    arena.settle(this.enthalpyJPerM3, nowC, beginC, perEnthalpy, this.runs);
+    this.readTemperatures();
+  }
+
+  private balanceS(): number {
+    return Math.max(this.boundS, Math.min(BALANCE_S, this.steadyS * BALANCE_SHARE_OF_STEADY));
   }
 
   /** Gives its memory back; nothing may be asked of it afterwards. */
@@ -205,11 +227,6 @@ export class HeatSolver {
     return { cell, celsius: this.temperatureC[cell] ?? Number.NaN };
   }
 
-  private warm(): void {
-    const { temperatureC, enthalpy, perEnthalpy } = this.from;
-    this.arena.warm(this.temperatureC, this.enthalpyJPerM3, temperatureC, enthalpy, perEnthalpy, this.runs);
-  }
-
   private readTemperatures(): void {
     this.arena.temperatures(this.temperatureC, this.enthalpyJPerM3, this.tissue, this.tables, this.runs);
   }
@@ -223,10 +240,11 @@ export class HeatSolver {
 
   /** Conductances of all faces at today's temperatures (two half cells in series), and the stable step. */
   private refreshFaces(): void {
-    const { conductivity, tissue, total, runs, temperatureC } = this;
+    const { conductivity, perEnthalpy, tissue, total, runs, temperatureC } = this;
     const { size: tableSize, perHeatKPerJ, conductivityWPerMK, leastHeatJPerM3K } = this.properties;
     const size = this.body.cellSizeM;
-    const { perEnthalpy } = this.from;
+    // Between two stretches it is free.
+    const leastHeat = this.otherC;
     let coldest = Number.POSITIVE_INFINITY;
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
@@ -236,6 +254,7 @@ export class HeatSolver {
         const at = (tissue[c] as number) * tableSize + placeOf(celsius);
         perEnthalpy[c] = perHeatKPerJ[at] as number;
         conductivity[c] = conductivityWPerMK[at] as number;
+        leastHeat[c] = leastHeatJPerM3K[at] as number;
       }
     }
     this.straight = coldest > STRAIGHT_ABOVE_C;
@@ -245,8 +264,7 @@ export class HeatSolver {
     for (let r = 0; r < runs.length; r += 2) {
       const end = runs[r + 1] as number;
       for (let c = runs[r] as number; c < end; c++) {
-        const at = (tissue[c] as number) * tableSize + placeOf(temperatureC[c] as number);
-        const seconds = (leastHeatJPerM3K[at] as number) / (total[c] as number);
+        const seconds = (leastHeat[c] as number) / (total[c] as number);
         if (seconds < bound) bound = seconds;
       }
     }

@@ -36,7 +36,7 @@ function settledFrontC(
     }),
   );
   surface.refresh(one(contactWPerMK), one(0));
-  for (let second = 0; second < minutes * 60; second++) surface.exchange(one(0), one(20), 1);
+  for (let second = 0; second < minutes * 60; second++) surface.exchange(one(20), 1);
   const { frontC, skinC, vapourLostKgPerM2 } = surface.arrays;
   return { front: frontC[0] as number, skin: skinC[0] as number, lost: vapourLostKgPerM2[0] as number };
 }

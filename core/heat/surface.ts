@@ -22,10 +22,19 @@ export interface SurfaceState {
   readonly vapourLostKgPerM2: Float64Array;
 }
 
+/** Air that differs by more than this from one stretch to the next is another air. */
+const AT_ONCE_K = 10;
+
 export class SurfaceExchange {
   readonly arrays: SurfaceArrays;
   private readonly parameters: Float64Array;
   private readonly drive: Float64Array;
+  /** Of the skin at home, without the walls of the cavity. */
+  private readonly openCells: Int32Array;
+  /** By region, for as long as fronts and regions stay as they are: Σ area · front, and Σ area. */
+  private readonly fronts = { sumKM2: new Float64Array(REGIONS.length), areaM2: new Float64Array(REGIONS.length) };
+  private frontsHold = false;
+  private metAnew = true;
 
   constructor(
     private readonly arena: Arena,
@@ -49,20 +58,35 @@ export class SurfaceExchange {
       frontC: arena.float64(count),
       skinC: arena.float64(count),
       vapourLostKgPerM2: arena.float64(count),
+      heatAtZeroW: arena.float64(count),
+      lessHeatWPerK: arena.float64(count),
     };
     this.parameters = arena.float64(P.count * REGIONS.length);
     this.drive = copy(SATURATED_DRIVE);
+    this.openCells = Int32Array.from(cells.cell.keys()).filter((n) => cells.region[n] !== REGION.cavity);
   }
 
   /** Bytes of arena one surface of `count` cells takes. */
   static bytes(count: number): number {
-    return count * (8 * 8 + 5) + (P.count * REGIONS.length + SATURATED_DRIVE.length) * 8 + 512;
+    return count * (10 * 8 + 5) + (P.count * REGIONS.length + SATURATED_DRIVE.length) * 8 + 512;
   }
 
   startAt(celsius: number): void {
     this.arrays.frontC.fill(celsius);
     this.arrays.skinC.fill(celsius);
     this.arrays.vapourLostKgPerM2.fill(0);
+    this.changeAtOnce();
+  }
+
+  /** Each front as warm as the meat beneath it, and wet. */
+  startFrom(temperatureC: Float64Array): void {
+    const { cell, frontC, skinC, vapourLostKgPerM2 } = this.arrays;
+    cell.forEach((here, n) => {
+      frontC[n] = temperatureC[here] as number;
+      skinC[n] = temperatureC[here] as number;
+      vapourLostKgPerM2[n] = 0;
+    });
+    this.changeAtOnce();
   }
 
   /** What the cells see from now on; a piece that was taken away must be taken away again. */
@@ -70,6 +94,7 @@ export class SurfaceExchange {
     this.arrays.open.set(open);
     this.arrays.pan.set(pan);
     this.arrays.region.set(region);
+    this.changeAtOnce();
   }
 
   /** Place of each cell towards the oven's hot side. */
@@ -81,6 +106,7 @@ export class SurfaceExchange {
   takeAway(gone: (cell: number) => boolean): void {
     const { cell, region } = this.arrays;
     for (let n = 0; n < cell.length; n++) if (gone(cell[n] as number)) region[n] = REGION.away;
+    this.changeAtOnce();
   }
 
   /** Basted or misted: the skin is wet again. @param share of the dryness that stays */
@@ -89,6 +115,7 @@ export class SurfaceExchange {
     for (let n = 0; n < vapourLostKgPerM2.length; n++) {
       vapourLostKgPerM2[n] = (vapourLostKgPerM2[n] as number) * share;
     }
+    this.changeAtOnce();
   }
 
   snapshot(): SurfaceState {
@@ -100,6 +127,7 @@ export class SurfaceExchange {
     this.arrays.frontC.set(state.frontC);
     this.arrays.skinC.set(state.skinC);
     this.arrays.vapourLostKgPerM2.set(state.vapourLostKgPerM2);
+    this.changeAtOnce();
   }
 
   /**
@@ -126,16 +154,28 @@ export class SurfaceExchange {
 
   /** Mean temperature of the wet front over some regions, by area; NaN where there are none. */
   meanFrontC(...regions: readonly Region[]): number {
-    const { areaM2, frontC, region } = this.arrays;
-    const wanted = regions.reduce((bits, name) => bits | (1 << REGION[name]), 0);
+    if (!this.frontsHold) this.sumFronts();
     let sum = 0;
     let area = 0;
-    for (let n = 0; n < areaM2.length; n++) {
-      if ((wanted & (1 << (region[n] as number))) === 0) continue;
-      sum += (areaM2[n] as number) * (frontC[n] as number);
-      area += areaM2[n] as number;
+    for (const name of regions) {
+      sum += this.fronts.sumKM2[REGION[name]] as number;
+      area += this.fronts.areaM2[REGION[name]] as number;
     }
     return sum / area;
+  }
+
+  private sumFronts(): void {
+    const { areaM2, frontC, region } = this.arrays;
+    const { fronts } = this;
+    fronts.sumKM2.fill(0);
+    fronts.areaM2.fill(0);
+    for (let n = 0; n < areaM2.length; n++) {
+      const own = region[n] as number;
+      const area = areaM2[n] as number;
+      fronts.sumKM2[own] = (fronts.sumKM2[own] as number) + area * (frontC[n] as number);
+      fronts.areaM2[own] = (fronts.areaM2[own] as number) + area;
+    }
+    this.frontsHold = true;
   }
 
   /** The warmest place of the wet front. */
@@ -145,19 +185,31 @@ export class SurfaceExchange {
     return hottest;
   }
 
-  /** Mean skin temperature and dryness, as open skin shows them, for the look of the bird. */
-  forEachOpen(visit: (skinC: number, vapourLostKgPerM2: number, areaM2: number, index: number) => void): void {
-    const { areaM2, skinC, vapourLostKgPerM2 } = this.arrays;
-    const { region } = this.cells;
-    for (let n = 0; n < areaM2.length; n++) {
-      if (region[n] === REGION.cavity) continue;
-      visit(skinC[n] as number, vapourLostKgPerM2[n] as number, areaM2[n] as number, n);
-    }
+  /** Temperature, dryness and area of the skin that is seen, and which entries of these arrays that is. */
+  get seen(): Pick<SurfaceArrays, "skinC" | "vapourLostKgPerM2" | "areaM2"> & { readonly entries: Int32Array } {
+    return { ...this.arrays, entries: this.openCells };
+  }
+
+  private changeAtOnce(): void {
+    this.frontsHold = false;
+    this.metAnew = true;
+  }
+
+  /** Whether anything changed at once since this was last asked: a start, a turn, a piece that left, another air. */
+  isMetAnew(): boolean {
+    const { metAnew } = this;
+    this.metAnew = false;
+    return metAnew;
   }
 
   /** Sets what the coming steps meet. */
   prepare(around: Surroundings): void {
-    for (const name of REGIONS) this.writeRow(REGION[name] * P.count, around[name]);
+    for (const name of REGIONS) {
+      const row = REGION[name] * P.count;
+      const beforeC = this.parameters[row + P.airC] as number;
+      if (Math.abs(around[name].airC - beforeC) > AT_ONCE_K) this.metAnew = true;
+      this.writeRow(row, around[name]);
+    }
   }
 
   private writeRow(row: number, patch: Patch): void {
@@ -180,8 +232,14 @@ export class SurfaceExchange {
     p[row + P.latent] = constant("vaporisationHeatJPerKg");
   }
 
-  /** One prepared step: adds the heat that passes the surface to its cells. @returns heat taken up, J */
-  exchange(enthalpy: Float64Array, temperature: Float64Array, stepS: number): number {
-    return this.arena.exchange(enthalpy, temperature, this.arrays, this.drive, this.parameters, stepS, this.cellSizeM);
+  /** The balance at each front, for one prepared step. */
+  exchange(temperature: Float64Array, stepS: number): void {
+    this.arena.exchange(temperature, this.arrays, this.drive, this.parameters, stepS);
+    this.frontsHold = false;
+  }
+
+  /** Adds the heat of so many seconds, by the last balance, to the cells, see `exchange.ts`. @returns heat taken up, J */
+  takeUp(field: Float64Array, temperature: Float64Array, perContent: Float64Array | null, seconds: number): number {
+    return this.arena.takeUp(field, temperature, perContent, this.arrays, seconds, this.cellSizeM);
   }
 }

@@ -123,7 +123,7 @@ export interface PropertyTables {
 
 /** Place of a temperature in one tissue's part of the tables. */
 export const placeOf = (celsius: number): number =>
-  Math.min(Math.max(Math.round((celsius - TABLE_LOW_C) / TABLE_STEP_K), 0), TABLE_SIZE - 1);
+  Math.floor(Math.min(Math.max((celsius - TABLE_LOW_C) / TABLE_STEP_K + 0.5, 0), TABLE_SIZE - 1));
 
 export function propertyTables(tissues: readonly Tissue[]): PropertyTables {
   const length = TABLE_SIZE * tissues.length;

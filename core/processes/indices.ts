@@ -41,10 +41,12 @@ const HELD = Float64Array.from({ length: 281 }, (_, n) => heldShare(n / 2));
 export const juiceKept = (waterShare: number, saltPercent: number): number =>
   1 - (1 - waterShare) * (1 - constant("saltHoldsJuiceShare") * Math.min(1, Math.max(0, saltPercent)));
 
+/** Nothing within the meat changes fast: it is looked at this often, and when it is asked for. */
 const LOOK_EVERY_MIN = 4;
 /** Below this nothing is killed, rendered, pressed out or made tender. */
 const NOTHING_BELOW_C = 40;
 const ENOUGH_LOGS = 40;
+const NOT_BROWN_BELOW_C = 90;
 
 /**
  * Browning a minute: dry share of the skin × rate at 140 °C × 2^((T − 140)/10); 1 in all is golden. Wet skin stays below
@@ -83,11 +85,11 @@ export class Watch {
   /** Takes in the state reached after some minutes; temperatures are taken as straight in between. */
   add(minutes: number): void {
     this.waitedMin += minutes;
-    // Nothing here changes fast; looking every few minutes is enough, and the last look is made when asked.
-    if (this.waitedMin >= LOOK_EVERY_MIN) this.look();
+    if (this.waitedMin >= LOOK_EVERY_MIN) this.lookAtMeat();
+    this.brownFor(minutes);
   }
 
-  private look(): void {
+  private lookAtMeat(): void {
     const minutes = this.waitedMin;
     if (minutes === 0) return;
     this.waitedMin = 0;
@@ -107,7 +109,7 @@ export class Watch {
         const from = lastC[c] as number;
         lastC[c] = now;
         if (now < NOTHING_BELOW_C) continue;
-        const held = HELD[Math.min(280, Math.round(2 * now))] as number;
+        const held = HELD[Math.min(280, Math.floor(2 * now + 0.5))] as number;
         const here = water[c] as number;
         if (here > held) water[c] = here + (held - here) * pressed;
         const killed = logReduction[c] as number;
@@ -123,21 +125,28 @@ export class Watch {
         }
       }
     }
+  }
+
+  private brownFor(minutes: number): void {
     const deepest = constant("crustDepthMostM");
     const retreat = constant("crustDepthPerVapourM3PerKg");
     const rateAt140 = constant("browningPerMinAt140C");
     const logPerK = Math.log(constant("browningPer10K")) / 10;
-    this.solver.surface.forEachOpen((skinC, lost, _area, n) => {
-      if (skinC < 90) return;
-      const dry = retreat * Math.max(0, lost);
-      const rate = rateAt140 * Math.exp(logPerK * (skinC - 140));
-      this.brown[n] = (this.brown[n] as number) + (dry / (dry + deepest)) * rate * minutes;
-    });
+    const { brown } = this;
+    const { entries, skinC, vapourLostKgPerM2 } = this.solver.surface.seen;
+    for (let e = 0; e < entries.length; e++) {
+      const n = entries[e] as number;
+      const celsius = skinC[n] as number;
+      if (celsius < NOT_BROWN_BELOW_C) continue;
+      const dry = retreat * Math.max(0, vapourLostKgPerM2[n] as number);
+      const rate = rateAt140 * Math.exp(logPerK * (celsius - 140));
+      brown[n] = (brown[n] as number) + (dry / (dry + deepest)) * rate * minutes;
+    }
   }
 
   /** The least killed cell of the meat and its filling: log reduction. */
   leastLogReduction(): number {
-    this.look();
+    this.lookAtMeat();
     const { runs } = this.body.unit.grid;
     let least = Number.POSITIVE_INFINITY;
     for (let r = 0; r < runs.length; r += 2) {
@@ -150,7 +159,7 @@ export class Watch {
 
   /** @param saltPercent by mass, of the whole bird */
   indices(saltPercent: number): Indices {
-    this.look();
+    this.lookAtMeat();
     const meanOver = (names: readonly PartName[], value: (cell: number) => number): number | undefined => {
       const wanted = names.map((name) => PART_NAMES.indexOf(name));
       const { runs } = this.body.unit.grid;
@@ -180,19 +189,19 @@ export class Watch {
 
   /** Mean over the open skin. */
   browning(): number {
-    this.look();
+    const { entries, areaM2 } = this.solver.surface.seen;
     let brown = 0;
     let area = 0;
-    this.solver.surface.forEachOpen((_skin, _lost, areaM2, n) => {
-      brown += areaM2 * (this.brown[n] as number);
-      area += areaM2;
-    });
+    for (let e = 0; e < entries.length; e++) {
+      const n = entries[e] as number;
+      brown += (areaM2[n] as number) * (this.brown[n] as number);
+      area += areaM2[n] as number;
+    }
     return area > 0 ? brown / area : 0;
   }
 
   /** Of each cell of the surface, in the order of `surfaceCells`. */
   browningOfSkin(): Float32Array {
-    this.look();
     return this.brown;
   }
 
@@ -211,7 +220,7 @@ export class Watch {
   }
 
   snapshot(): WatchState {
-    this.look();
+    this.lookAtMeat();
     const { grid } = this.body.unit;
     return {
       water: packed(grid, this.water),

@@ -27,7 +27,7 @@ const VIEWS = [
   { path: "/roast/demo-late/cook", says: "To the table" },
   { path: "/log/demo-late", says: "Last read" },
   { path: "/roast/demo-late/carve", says: "Carve" },
-  { path: "/log", says: "30 min later" },
+  { path: "/log", says: "26 min later" },
   { path: "/roast/demo-open-day/rehearse", says: "To the next call" },
   { path: "/practice", says: "minutes of yours" },
   { path: "/practice/drills", says: "Find the thickest place" },

@@ -130,7 +130,7 @@ describe("a whole roast on the fast clock", () => {
   });
 
   it("calls it out, lets it rest and calls for the knife", async () => {
-    await waitFor("Take it out: it is there", 80);
+    await waitFor("Take it out, once looked through by hand", 80);
     await tap("pulledAt", "It is out of the oven");
     await waitFor("Let it rest");
     const title = await driver.wait(async () => {

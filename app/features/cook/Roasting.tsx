@@ -43,13 +43,13 @@ interface Props {
   readonly acts: Acts;
 }
 
-/** A change of the heat that should long have been made comes before the countdown. */
 /** How far short of their places the tips seem to sit, by centre, cm. */
 const seemsShort = (items: readonly Item[]): Partial<Record<Centre, number>> =>
   Object.fromEntries(
     items.flatMap(({ about }) => (about.kind === "misplaced" ? [[about.part, about.shortCm] as const] : [])),
   );
 
+/** A change of the heat that should long have been made comes before the countdown. */
 const overdueOf = (items: readonly Item[]): Item | undefined =>
   items.find(({ about }) => about.kind === "stage" && about.sinceMin >= OVERDUE_MIN);
 
@@ -89,6 +89,7 @@ export function Roasting({ day, acts }: Props) {
     const celsius = simulated.cook?.peak[centre]?.celsius;
     return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`];
   });
+  const check = <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />;
   return (
     <SideBySide
       now={
@@ -116,7 +117,7 @@ export function Roasting({ day, acts }: Props) {
               figure="now"
               below={
                 byTimeMin(roast) === null
-                  ? "Check both breasts and both thighs."
+                  ? "At each place push on past the deepest meat, off the bone, and draw back slowly: the lowest you see counts."
                   : "The clock says nothing of how done it is: a thermometer does."
               }
             />
@@ -145,6 +146,7 @@ export function Roasting({ day, acts }: Props) {
             >
               It is out of the {isFire(plan.heat) ? "heat" : "oven"}
             </Button>
+            {reached && check}
           </MainAct>
           <DarkerSide day={day} acts={acts} />
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
@@ -162,7 +164,7 @@ export function Roasting({ day, acts }: Props) {
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
           <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
           <div className="flex flex-wrap gap-3">
-            <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />
+            {!reached && check}
             <ProbeSheet plan={plan} seemsShortCm={seemsShort(items)} />
             {forecast && options && (
               <WhatIfSheet

@@ -133,12 +133,17 @@ export function temperatures(
   }
 }
 
-/** Copies a field over the runs. */
+/** Copies a field over the runs; they are short, so that a call for each would cost more than the copying. */
 export function mark(to: usize, from: usize, runs: usize, runCount: i32): void {
   for (let r = 0; r < runCount; r += 2) {
-    const start: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
     const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
-    memory.copy(to + start, from + start, end - start);
+    const lastPair = end - 16;
+    while (<isize>at <= <isize>lastPair) {
+      v128.store(to + at, v128.load(from + at));
+      at += 16;
+    }
+    if (at < end) store<f64>(to + at, load<f64>(from + at));
   }
 }
 
@@ -159,28 +164,68 @@ export function coldest(temperature: usize, runs: usize, runCount: i32): i32 {
   return best;
 }
 
-/** temperature[c] = from[c] + (content[c] − contentFrom[c]) · perContent[c]; two cells at a time. */
-export function warm(
-  temperature: usize,
-  content: usize,
+/** to[c] = from[c] + factor · perContent[c] · Σ_faces g · (from[neighbour] − from[c]); two cells at a time. */
+export function spread(
+  to: usize,
   from: usize,
-  contentFrom: usize,
   perContent: usize,
+  facesX: usize,
+  facesY: usize,
+  facesZ: usize,
   runs: usize,
   runCount: i32,
+  strideY: i32,
+  strideZ: i32,
+  factor: f64,
 ): void {
+  const bytesY: usize = (<usize>strideY) << 3;
+  const bytesZ: usize = (<usize>strideZ) << 3;
+  const factors = f64x2.splat(factor);
   for (let r = 0; r < runCount; r += 2) {
     let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
     const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
     const lastPair = end - 16;
     while (<isize>at <= <isize>lastPair) {
-      const gain = f64x2.sub(v128.load(content + at), v128.load(contentFrom + at));
-      v128.store(temperature + at, f64x2.add(v128.load(from + at), f64x2.mul(gain, v128.load(perContent + at))));
+      const t = from + at;
+      const here = v128.load(t);
+      let net = f64x2.mul(v128.load(facesX + at), f64x2.sub(v128.load(t, 8), here));
+      net = f64x2.add(net, f64x2.mul(v128.load(facesX + at - 8), f64x2.sub(v128.load(t - 8), here)));
+      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at), f64x2.sub(v128.load(t + bytesY), here)));
+      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at - bytesY), f64x2.sub(v128.load(t - bytesY), here)));
+      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at), f64x2.sub(v128.load(t + bytesZ), here)));
+      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at - bytesZ), f64x2.sub(v128.load(t - bytesZ), here)));
+      const gain = f64x2.mul(f64x2.mul(factors, net), v128.load(perContent + at));
+      v128.store(to + at, f64x2.add(here, gain));
       at += 16;
     }
     if (at < end) {
-      const gain = load<f64>(content + at) - load<f64>(contentFrom + at);
-      store<f64>(temperature + at, load<f64>(from + at) + gain * load<f64>(perContent + at));
+      const t = from + at;
+      const here = load<f64>(t);
+      let net = load<f64>(facesX + at) * (load<f64>(t, 8) - here);
+      net += load<f64>(facesX + at - 8) * (load<f64>(t - 8) - here);
+      net += load<f64>(facesY + at) * (load<f64>(t + bytesY) - here);
+      net += load<f64>(facesY + at - bytesY) * (load<f64>(t - bytesY) - here);
+      net += load<f64>(facesZ + at) * (load<f64>(t + bytesZ) - here);
+      net += load<f64>(facesZ + at - bytesZ) * (load<f64>(t - bytesZ) - here);
+      store<f64>(to + at, here + factor * net * load<f64>(perContent + at));
+    }
+  }
+}
+
+/** content[c] += (to[c] − from[c]) / perContent[c]; two cells at a time. */
+export function settle(content: usize, to: usize, from: usize, perContent: usize, runs: usize, runCount: i32): void {
+  for (let r = 0; r < runCount; r += 2) {
+    let at: usize = (<usize>load<i32>(runs + ((<usize>r) << 2))) << 3;
+    const end: usize = (<usize>load<i32>(runs + ((<usize>(r + 1)) << 2))) << 3;
+    const lastPair = end - 16;
+    while (<isize>at <= <isize>lastPair) {
+      const gain = f64x2.div(f64x2.sub(v128.load(to + at), v128.load(from + at)), v128.load(perContent + at));
+      v128.store(content + at, f64x2.add(v128.load(content + at), gain));
+      at += 16;
+    }
+    if (at < end) {
+      const gain = (load<f64>(to + at) - load<f64>(from + at)) / load<f64>(perContent + at);
+      store<f64>(content + at, load<f64>(content + at) + gain);
     }
   }
 }
@@ -193,12 +238,11 @@ function ofBoth(one: usize, other: usize): v128 {
 }
 
 /**
- * One step through the skin; arguments as in `../exchange.ts`, the arrays as byte addresses; two surface cells at a
+ * The balance at the skin; arguments as in `../exchange.ts`, the arrays as byte addresses; two surface cells at a
  * time. The arrays begin at multiples of 16 bytes, so that behind an odd last cell there is room for a second one,
  * of which nothing is kept.
  */
 export function exchange(
-  enthalpy: usize,
   temperature: usize,
   cells: usize,
   areas: usize,
@@ -210,6 +254,8 @@ export function exchange(
   fronts: usize,
   skins: usize,
   vapours: usize,
+  heatsAtZero: usize,
+  lessHeats: usize,
   count: i32,
   drive: usize,
   driveSize: i32,
@@ -217,8 +263,7 @@ export function exchange(
   driveStepsPerK: f64,
   parameters: usize,
   stepS: f64,
-  size: f64,
-): f64 {
+): void {
   const kelvin = f64x2.splat(273.15);
   const none = f64x2.splat(0);
   const one = f64x2.splat(1);
@@ -227,12 +272,9 @@ export function exchange(
   const lowC = f64x2.splat(driveLowC);
   const stepsPerK = f64x2.splat(driveStepsPerK);
   const step = f64x2.splat(stepS);
-  const perVolume = 1.0 / (size * size * size);
-  let heatJ: f64 = 0;
   for (let n = 0; n < count; n += 2) {
     const place8: usize = (<usize>n) << 3;
-    const isPair = n + 1 < count;
-    const second = isPair ? n + 1 : n;
+    const second = n + 1 < count ? n + 1 : n;
     // Rows of 16 numbers, in the order of `P`.
     const p: usize = parameters + ((<usize>load<u8>(regions + <usize>n)) << 7);
     const q: usize = parameters + ((<usize>load<u8>(regions + <usize>second)) << 7);
@@ -283,6 +325,8 @@ export function exchange(
     const brought = f64x2.add(f64x2.mul(inner, meatC), outerFromZero);
     let front = v128.load(fronts + place8);
     let moving = f64x2.eq(one, one);
+    // How much of a degree of the meat the front goes along with.
+    let along = none;
     for (let turn = 0; turn < 4; turn++) {
       const place = f64x2.pmin(f64x2.pmax(f64x2.mul(f64x2.sub(front, lowC), stepsPerK), none), top);
       const entries = i32x4.trunc_sat_f64x2_s_zero(place);
@@ -301,6 +345,7 @@ export function exchange(
         f64x2.mul(conducted, frontK),
         f64x2.mul(latentVapour, f64x2.mul(rise, stepsPerK)),
       );
+      along = v128.bitselect(f64x2.div(f64x2.mul(inner, frontK), stiffness), along, moving);
       const change = v128.and(f64x2.div(excess, stiffness), moving);
       front = f64x2.add(front, change);
       moving = v128.and(moving, f64x2.ge(f64x2.abs(change), again));
@@ -313,15 +358,35 @@ export function exchange(
     v128.store(fronts + place8, front);
     const dried = f64x2.mul(f64x2.mul(f64x2.sub(fromZero, f64x2.mul(film, front)), dryness), perFilm);
     v128.store(skins + place8, f64x2.add(front, dried));
-    const gains = f64x2.mul(f64x2.mul(inwards, v128.load(areas + place8)), step);
-    const gain = f64x2.extract_lane(gains, 0);
-    store<f64>(enthalpy + here, load<f64>(enthalpy + here) + gain * perVolume);
+    const area = v128.load(areas + place8);
+    const perK = f64x2.mul(inner, f64x2.sub(one, along));
+    v128.store(heatsAtZero + place8, f64x2.mul(f64x2.add(inwards, f64x2.mul(perK, meatC)), area));
+    v128.store(lessHeats + place8, f64x2.mul(perK, area));
+  }
+}
+
+/** Heat of so many seconds into the surface cells; arguments as in `../exchange.ts`, `perContent` 0 for null. */
+export function takeUp(
+  field: usize,
+  temperature: usize,
+  perContent: usize,
+  cells: usize,
+  heatsAtZero: usize,
+  lessHeats: usize,
+  count: i32,
+  seconds: f64,
+  size: f64,
+): f64 {
+  const perVolume = 1.0 / (size * size * size);
+  let heatJ: f64 = 0;
+  for (let n = 0; n < count; n++) {
+    const place8: usize = (<usize>n) << 3;
+    const here: usize = (<usize>load<i32>(cells + ((<usize>n) << 2))) << 3;
+    const watts = load<f64>(heatsAtZero + place8) - load<f64>(lessHeats + place8) * load<f64>(temperature + here);
+    const gain = watts * seconds;
+    const rise = perContent == 0 ? gain * perVolume : gain * perVolume * load<f64>(perContent + here);
+    store<f64>(field + here, load<f64>(field + here) + rise);
     heatJ += gain;
-    if (isPair) {
-      const other = f64x2.extract_lane(gains, 1);
-      store<f64>(enthalpy + there, load<f64>(enthalpy + there) + other * perVolume);
-      heatJ += other;
-    }
   }
   return heatJ;
 }
