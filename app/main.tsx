@@ -1,22 +1,32 @@
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
-import { RouterProvider } from "react-router";
+import { BrowserRouter } from "react-router";
 import { begin } from "./shell/begun";
+import { Faults } from "./shell/Faults";
+import { Frame } from "./shell/Frame";
+import { Opened } from "./shell/Opened";
 import { startPracticeClock } from "./shell/practiceClock";
-import { makeRouter } from "./shell/routes";
+import { beginScreen } from "./shell/Screens";
 import { sayWhatFails } from "./shell/stored";
 import "./theme.css";
 
 sayWhatFails();
 startPracticeClock();
 begin(() => import("../demo/seed"));
+beginScreen(location.pathname);
 
 // Painted first, always: what has to be read or computed comes behind it.
 const root = document.getElementById("app");
 if (!root) throw new Error("the page has no element #app");
 createRoot(root).render(
   <StrictMode>
-    <RouterProvider router={makeRouter()} />
+    <BrowserRouter>
+      <Faults>
+        <Frame>
+          <Opened />
+        </Frame>
+      </Faults>
+    </BrowserRouter>
   </StrictMode>,
 );
 

@@ -26,6 +26,8 @@ export interface How {
   /** Of one name only the newest counts; what has no lane is always answered. */
   readonly lane?: string;
   readonly urgency?: Urgency;
+  /** It will not be asked again: its answer is not remembered. */
+  readonly once?: boolean;
 }
 
 /** What the pool needs of a worker; a real one or, in tests, a stand-in. */
@@ -41,6 +43,7 @@ interface Task {
   readonly job: Job;
   readonly lane: string | undefined;
   readonly urgency: Urgency;
+  readonly once: boolean;
   /** Its first try has failed. */
   again: boolean;
   resolve(result: never): void;
@@ -96,13 +99,13 @@ export class WorkerPool {
 
   /** @throws Superseded when a newer request comes in the same lane; Error when the job fails twice, or is refused */
   ask<Kind extends Job["kind"]>(job: Extract<Job, { kind: Kind }>, how: How = {}): Promise<Results[Kind]> {
-    const { lane, urgency = "screen" } = how;
+    const { lane, urgency = "screen", once = false } = how;
     if (lane !== undefined) this.drop(lane);
-    const known = this.answers.recall(job) as Results[Kind] | undefined;
+    const known = once ? undefined : (this.answers.recall(job) as Results[Kind] | undefined);
     if (known !== undefined) return Promise.resolve(known);
     return new Promise<Results[Kind]>((resolve, reject) => {
       const id = this.nextId++;
-      this.queue.push({ id, job, lane, urgency, again: false, resolve: resolve as Task["resolve"], reject });
+      this.queue.push({ id, job, lane, urgency, once, again: false, resolve: resolve as Task["resolve"], reject });
       this.fill();
     });
   }
@@ -180,7 +183,7 @@ export class WorkerPool {
       slot.task = undefined;
       if (task?.id === data.id) {
         if (data.kind === "done") {
-          this.answers.keep(task.job, data.result);
+          if (!task.once) this.answers.keep(task.job, data.result);
           task.resolve(data.result as never);
         } else if (data.kind === "failed") this.failed(task, data.message, data.refused);
       }

@@ -26,8 +26,6 @@ export type Job =
   | { readonly kind: "plan"; readonly input: PlannedInput; readonly quality: PictureQuality }
   | { readonly kind: "life"; readonly form: FormChoice; readonly massKg: number; readonly before: BeforeOven }
   | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
-  /** The ensemble fitted to readings; what it says of the finish is then quick, and asked of it by the page itself. */
-  | { readonly kind: "fit"; readonly options: EnsembleOptions; readonly readings: readonly Reading[] }
   | {
       readonly kind: "what-if";
       readonly options: EnsembleOptions;
@@ -67,7 +65,6 @@ export interface Results {
   plan: PlannedOutcome;
   life: LifeSummary;
   members: Member[];
-  fit: readonly Member[];
   "what-if": WhatIfAnswer[];
   present: Present;
   relive: Relived;

@@ -9,7 +9,6 @@ import { solidGeometry } from "../core/bird/solidGeometry";
 import { presentBird } from "../core/day/present";
 import { whatIfs } from "../core/day/whatIf";
 import { QuantityError } from "../core/errors";
-import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
@@ -29,8 +28,6 @@ const slice = new Slice();
 let compiled: WebAssembly.Module | undefined;
 const cancelled = new Set<number>();
 let queue: Promise<void> = Promise.resolve();
-/** The prior's members of the plan that was fitted last. */
-let prior: Simulated | undefined;
 
 function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
   switch (job.kind) {
@@ -42,11 +39,6 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
     }
     case "members":
       return yield* runEnsemble(job.options, job.draws);
-    case "fit": {
-      const fit = yield* fitting(job.options, job.readings, prior);
-      prior = fit.prior;
-      return fit.members;
-    }
     case "what-if":
       return yield* whatIfs(job.options, job.draws, job.nowMin, job.changes);
     case "present":

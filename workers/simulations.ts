@@ -1,5 +1,6 @@
-/** The app's one pool, with the compiled kernel fetched once. */
+/** The app's one pool, with the compiled kernel fetched once, and the fits that go over it. */
 import kernelUrl from "../build/kernel.wasm?url";
+import { Fits } from "./fits";
 import { type WorkerLike, WorkerPool } from "./pool";
 
 /** However many processors there are, no more are put to work: each keeps bodies and memory of its own. */
@@ -27,3 +28,4 @@ const start = (): WorkerLike =>
 const KEEPING = { plan: 4, members: 12, life: 1 } as const;
 
 export const simulations = new WorkerPool({ size: spare, start, kernel: fetchKernel(), keeping: KEEPING });
+export const fits = new Fits(simulations);

@@ -4,7 +4,7 @@ import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
 import { type Reading, thinned } from "../../core/forecast/reading";
 import type { Screened } from "../../core/forecast/screening";
-import { simulations } from "../../workers/simulations";
+import { fits } from "../../workers/simulations";
 import { useNewest } from "../simulation/useSimulated";
 
 export interface ForecastState {
@@ -56,10 +56,10 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
       const isRead = readings.length > 0;
       // Before the first reading the birds that every fit begins from are made, behind all else: it then waits for less.
       const urgency = isRead ? "screen" : "behind";
-      const members = await simulations.ask<"fit">({ kind: "fit", options: asked, readings }, { lane, urgency });
+      const members = await fits.ask(lane, asked, readings, urgency);
       return { options: asked, members, isRead };
     },
-    { follows: (running, next) => planOf(running) === planOf(next) },
+    { follows: (running, next) => planOf(running) === planOf(next), drop: (lane) => fits.drop(lane) },
   );
   // After a change of the plan the forecast of the plan before stands until the new one is fitted.
   const fitted = fit.answer;

@@ -1,5 +1,6 @@
 import { BookOpen, Flame, Moon, Sun } from "lucide-react";
-import { NavLink, Outlet, useLocation, useMatch } from "react-router";
+import type { ReactNode } from "react";
+import { NavLink, useLocation, useMatch } from "react-router";
 import type { CameFrom } from "../ui/Why";
 import { PracticeBadge } from "./PracticeBadge";
 import { changeUnits, useDark, usePreferences } from "./preferences";
@@ -8,7 +9,7 @@ const LINK =
   "inline-flex min-h-11 items-center rounded-full px-3.5 max-sm:px-2.5 aria-[current=page]:bg-ink aria-[current=page]:text-mist-1 hover:bg-mist-2";
 
 /** Every screen's frame: the name, where one is, and the two switches that follow the cook everywhere. */
-export function Frame() {
+export function Frame({ children }: { readonly children: ReactNode }) {
   const roast = useMatch("/roast/:id/*");
   const id = roast?.params.id;
   const { pathname } = useLocation();
@@ -94,7 +95,7 @@ export function Frame() {
       </header>
       <PracticeBadge />
       <main id="content" className="flex grow flex-col">
-        <Outlet />
+        {children}
       </main>
     </div>
   );

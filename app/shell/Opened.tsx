@@ -1,8 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Outlet } from "react-router";
 import { begun } from "./begun";
 import { useOpening } from "./database";
 import { Blocked, Outdated } from "./NotOpened";
+import { Screens } from "./Screens";
 import { Waiting } from "./Waiting";
 import { useBehind } from "./whenIdle";
 
@@ -33,7 +33,7 @@ export function Opened() {
   const isBehind = useBehind(hasBegun);
   return (
     <>
-      <Screens hasBegun={hasBegun} />
+      <Begun hasBegun={hasBegun} />
       {/* Each when its own script is there: what is said waits for no service. */}
       <Suspense fallback={null}>{isBehind && <Toasts />}</Suspense>
       <Suspense fallback={null}>{isBehind && <DayService />}</Suspense>
@@ -41,10 +41,10 @@ export function Opened() {
   );
 }
 
-function Screens({ hasBegun }: { readonly hasBegun: boolean }) {
+function Begun({ hasBegun }: { readonly hasBegun: boolean }) {
   const { isBlocked, isOutdated } = useOpening();
   if (isOutdated) return <Outdated />;
   if (!hasBegun && isBlocked) return <Blocked />;
   if (!hasBegun) return <Waiting />;
-  return <Outlet />;
+  return <Screens />;
 }

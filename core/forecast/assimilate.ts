@@ -164,16 +164,28 @@ export interface Simulated {
 const reachesTo = ({ members }: Simulated, minute: number): boolean =>
   members.every((member) => (member.minutes.at(-1) ?? 0) >= minute);
 
+export interface Fit {
+  readonly members: readonly Member[];
+  /** What the next fit of the same plan begins from. */
+  readonly prior: Simulated;
+}
+
+/** Birds to be simulated. */
+export interface MembersAsked {
+  readonly options: EnsembleOptions;
+  readonly draws: readonly Draw[];
+}
+
 /**
- * The ensemble fitted to the readings so far (none: the prior's own). Yields after each simulated member.
- * Readings outside −30 to 110 °C must have been refused before.
+ * The ensemble fitted to the readings so far (none: the prior's own). Asks for members, to be simulated by whoever goes
+ * through it, and goes on with them. Readings outside −30 to 110 °C must have been refused before.
  * @param known the prior's members, where an earlier fit of the same plan has left them; taken if they reach far enough
  */
-export function* fitting(
+export function* fitSteps(
   options: EnsembleOptions,
   allReadings: readonly Reading[],
   known?: Simulated,
-): Generator<number, { readonly members: readonly Member[]; readonly prior: Simulated }> {
+): Generator<MembersAsked, Fit, readonly Member[]> {
   const readings = thinned(screened(allReadings, options.startC).kept);
   const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
@@ -183,17 +195,27 @@ export function* fitting(
   const prior =
     known?.options === key && reachesTo(known, latest)
       ? known
-      : { options: key, members: yield* runEnsemble(run, priorDraws(FORECAST_MEMBERS)) };
+      : { options: key, members: yield { options: run, draws: priorDraws(FORECAST_MEMBERS) } };
   let { members } = prior;
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
     // What no member can follow is no reading's fault: the readings are then believed less, and the members kept apart.
     const noise = Math.sqrt(PASSES) * Math.max(READING_SD_K, pass === 0 ? 0 : misfitK(members, readings));
-    members = yield* runEnsemble(
-      run,
-      analysed(members, readings, noise, perturbations(members.length, readings.length, pass)),
-    );
+    const draws = analysed(members, readings, noise, perturbations(members.length, readings.length, pass));
+    members = yield { options: run, draws };
   }
   return { members, prior };
+}
+
+/** {@link fitSteps} with members simulated one after the other. Yields after each. */
+export function* fitting(
+  options: EnsembleOptions,
+  readings: readonly Reading[],
+  known?: Simulated,
+): Generator<number, Fit> {
+  const steps = fitSteps(options, readings, known);
+  let step = steps.next();
+  while (!step.done) step = steps.next(yield* runEnsemble(step.value.options, step.value.draws));
+  return step.value;
 }
 
 /**

@@ -12,10 +12,11 @@ import type { Roast } from "../../../core/plan/schema";
 import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { MINUTE_MS } from "../../../core/units/time";
+import { fits } from "../../../workers/simulations";
 import type { Observed } from "../../day/roastDay";
 import { useObserved } from "../../day/useObserved";
 import { useDinner } from "../../simulation/useDinner";
-import { useSimulated } from "../../simulation/useSimulated";
+import { useNewest, useSimulated } from "../../simulation/useSimulated";
 
 export interface LookedBack {
   /** Minutes since it went in. */
@@ -72,7 +73,11 @@ export function useRecord(roast: Roast): LookedBack {
     [isPlanned, isComputed, plan, happened, goalsC, outMin],
   );
   const readings = screen.kept;
-  const fit = useSimulated<"fit">(options && readings.length > 0 ? { kind: "fit", options, readings } : null);
+  const fit = useNewest(
+    options && readings.length > 0 ? JSON.stringify([options, readings]) : null,
+    (lane) => fits.ask(lane, options as NonNullable<typeof options>, readings),
+    { drop: (lane) => fits.drop(lane) },
+  );
   const forecast = useMemo(
     () => (options && fit.answer ? forecastFrom(options, fit.answer, readings) : null),
     [options, fit.answer, readings],
