@@ -24,9 +24,9 @@ export function packed<F extends Field>({ runs, cellCount }: VoxelGrid, field: F
   const kept = new (field.constructor as { new (length: number): F })(cellCount);
   let at = 0;
   for (let r = 0; r < runs.length; r += 2) {
-    const run = field.subarray(runs[r], runs[r + 1]);
-    kept.set(run, at);
-    at += run.length;
+    // Runs are short: views of them would cost more than the copying.
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) kept[at++] = field[c] as number;
   }
   return kept;
 }
@@ -35,10 +35,8 @@ export function packed<F extends Field>({ runs, cellCount }: VoxelGrid, field: F
 export function unpack({ runs }: VoxelGrid, kept: Field, field: Field): void {
   let at = 0;
   for (let r = 0; r < runs.length; r += 2) {
-    const start = runs[r] as number;
-    const length = (runs[r + 1] as number) - start;
-    field.set(kept.subarray(at, at + length), start);
-    at += length;
+    const end = runs[r + 1] as number;
+    for (let c = runs[r] as number; c < end; c++) field[c] = kept[at++] as number;
   }
 }
 
