@@ -56,7 +56,7 @@ export interface Member {
 }
 
 /** Cell size in metres of a turkey: coarse, since there are many birds. */
-export const ENSEMBLE_CELL_M = 0.0125;
+export const ENSEMBLE_CELL_M = 0.011;
 export const ENSEMBLE_STEP_MIN = 4;
 const LONGEST_MEMBER_MIN = 10 * 60;
 

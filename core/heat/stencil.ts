@@ -3,32 +3,78 @@ import type { HeatBody } from "../bird/body";
 import { inCells, OUTSIDE } from "../bird/grid";
 import type { Vec3 } from "../bird/sdf";
 
-/** Trilinear weights of a point among the cells inside the solid. */
+/** Weights of the cells around a point inside the solid. */
 export interface PointStencil {
   readonly cells: Int32Array;
   readonly weights: Float64Array;
 }
 
-/** Stencil of a point given in metres of the shape; cells outside the solid are left out. */
-export function pointStencil(body: Pick<HeatBody, "unit">, point: Vec3): PointStencil {
-  const { grid, origin, cellM } = body.unit;
+/** Around a point lie so many cells along each axis, of which all count or the ones nearest. */
+type Weights = readonly (readonly [cell: number, weight: number])[];
+
+/**
+ * Along one axis: the parabola through the middles of three cells. Around the coldest place of a bird temperatures bend up,
+ * and straight between two coarse cells would be degrees above it.
+ */
+function ofParabola(at: number): Weights {
+  const near = Math.round(at);
+  const off = at - near;
+  return [
+    [near - 1, (off * off - off) / 2],
+    [near, 1 - off * off],
+    [near + 1, (off * off + off) / 2],
+  ];
+}
+
+/** Along one axis: straight between two cells. */
+function ofLine(at: number): Weights {
+  const low = Math.floor(at);
+  return [
+    [low, low + 1 - at],
+    [low + 1, at - low],
+  ];
+}
+
+function stencilBy(
+  along: (at: number) => Weights,
+  { unit }: Pick<HeatBody, "unit">,
+  point: Vec3,
+): PointStencil & { readonly isWhole: boolean } {
+  const { grid, origin, cellM } = unit;
   const [u, v, w] = inCells(grid, origin, cellM, point);
   const cells: number[] = [];
   const weights: number[] = [];
+  let isWhole = true;
   let total = 0;
-  for (let corner = 0; corner < 8; corner++) {
-    const i = Math.floor(u) + (corner & 1);
-    const j = Math.floor(v) + ((corner >> 1) & 1);
-    const k = Math.floor(w) + (corner >> 2);
-    const weight = (1 - Math.abs(u - i)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
-    // The padding at x < 0 of a half is the mirror image of the first cell.
-    const cell = (grid.mirrored ? Math.max(i, 1) : i) + grid.nx * (j + grid.ny * k);
-    if (weight <= 0 || grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) continue;
-    cells.push(cell);
-    weights.push(weight);
-    total += weight;
+  for (const [k, ofK] of along(w)) {
+    for (const [j, ofJ] of along(v)) {
+      for (const [i, ofI] of along(u)) {
+        const weight = ofI * ofJ * ofK;
+        if (weight === 0) continue;
+        // The padding at x < 0 of a half is the mirror image of the first cell.
+        const cell = (grid.mirrored ? Math.max(i, 1) : i) + grid.nx * (j + grid.ny * k);
+        if (grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) {
+          isWhole = false;
+          continue;
+        }
+        cells.push(cell);
+        weights.push(weight);
+        total += weight;
+      }
+    }
   }
-  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights, (weight) => weight / total) };
+  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights, (weight) => weight / total), isWhole };
+}
+
+/** Of a field that is steep within a cell, as salt is: never beyond what the cells around hold. */
+export const straightStencil = (body: Pick<HeatBody, "unit">, point: Vec3): PointStencil =>
+  stencilBy(ofLine, body, point);
+
+/** Stencil of a point given in metres of the shape, for temperatures; cells outside the solid are left out. */
+export function pointStencil(body: Pick<HeatBody, "unit">, point: Vec3): PointStencil {
+  const curved = stencilBy(ofParabola, body, point);
+  // Near the skin some of the cells are air: there it goes straight between those that are not.
+  return curved.isWhole ? curved : straightStencil(body, point);
 }
 
 /** Value of a field at a stencil. */
@@ -55,7 +101,7 @@ export function resampled(
         origin[1] + (Math.floor(cell / nx) % ny) * cellM,
         origin[2] + Math.floor(cell / (nx * ny)) * cellM,
       ];
-      const stencil = pointStencil(from, at);
+      const stencil = straightStencil(from, at);
       // A cell at the rim of a finer grid may see no cell of the coarser one: its neighbour's value holds.
       if (stencil.cells.length > 0) last = readAt(field, stencil);
       out[cell] = last;

@@ -7,7 +7,7 @@ import { REGION } from "../bird/regions";
 import type { Vec3 } from "../bird/sdf";
 import { constant } from "../constants";
 import { type Arena, newArena } from "../heat/arena";
-import { pointStencil, readAt, resampled } from "../heat/stencil";
+import { readAt, resampled, straightStencil } from "../heat/stencil";
 import { densitiesOf, TISSUE_INDEX, TISSUES, type Tissue, type TissueName, waterShareOf } from "../heat/tissue";
 
 /** Salt by mass of meat, in per cent. */
@@ -187,7 +187,7 @@ export class SaltField {
     const density = densitiesOf(grid.tissue);
     const percentAt = (point: Vec3 | undefined): number | undefined => {
       if (!point) return undefined;
-      const stencil = pointStencil(this.body, point);
+      const stencil = straightStencil(this.body, point);
       return (100 * readAt(this.contentKgPerM3, stencil)) / readAt(density, stencil);
     };
     let outer = 0;
