@@ -3,8 +3,7 @@
  * 127.0.0.1; with `--lan` the home network does too, over https.
  */
 
-import { once } from "node:events";
-import { createServer, type Server } from "node:http";
+import { createServer } from "node:http";
 import { createServer as createSecureServer } from "node:https";
 import { hostname, networkInterfaces } from "node:os";
 import { join, resolve } from "node:path";
@@ -17,13 +16,12 @@ import { certificateFor } from "./certificate";
 import { PacedClock } from "./clock";
 import { demoFiles, startDemoThermometer } from "./demo";
 import { lockFolder } from "./folderLock";
+import { listen, portFrom } from "./listen";
 import { Pairing } from "./pairing";
 import { ReadingStore } from "./readingStore";
 import { RoastShelf } from "./roastShelf";
 import { makeSharing } from "./sharing";
 
-const FIRST_PORT = Number(process.env.PORT ?? 4173);
-const PORTS_TRIED = 20;
 // Nobody holds the door open: a request that does not arrive is ended.
 const PATIENCE = { requestTimeout: 20_000, headersTimeout: 10_000, connectionsCheckingInterval: 5_000 };
 const EVERYWHERE = "0.0.0.0";
@@ -50,7 +48,16 @@ function optionsOf() {
   }
 }
 
+function firstPort(): number {
+  try {
+    return portFrom(process.env.PORT);
+  } catch (error) {
+    return fail(`${messageOf(error)}.`);
+  }
+}
+
 const options = optionsOf();
+const first = firstPort();
 const { demo, name: names } = options;
 const root = fileURLToPath(new URL("../dist", import.meta.url));
 const inHouse = process.env.BRUMA_DATA ?? fileURLToPath(new URL("../.data", import.meta.url));
@@ -92,26 +99,11 @@ const app = makeServer({
   }),
 });
 
-/** Listens on the first port that is free. */
-async function listen(server: Server, host: string, first: number): Promise<number> {
-  for (let port = first; port < first + PORTS_TRIED; port++) {
-    server.listen(port, host);
-    try {
-      await once(server, "listening");
-      return port;
-    } catch (error) {
-      if ((error as NodeJS.ErrnoException).code !== "EADDRINUSE") throw error;
-      console.log(`Port ${port} is taken; trying ${port + 1}.`);
-    }
-  }
-  return fail(`no free port from ${first} to ${first + PORTS_TRIED - 1}`);
-}
-
 const port = await listen(
   createServer(PATIENCE, app),
   options["plain-http"] && options.lan ? EVERYWHERE : HERE,
-  FIRST_PORT,
-);
+  first,
+).catch((error: unknown) => fail(messageOf(error)));
 const url = `http://${HERE}:${port}`;
 lock.tell(`${url}/`);
 for (const signal of ["SIGINT", "SIGTERM"] as const) {
@@ -126,7 +118,7 @@ if (options.lan) {
         createSecureServer({ ...PATIENCE, key: certificate.key, cert: certificate.cert }, app),
         EVERYWHERE,
         port + 1,
-      )
+      ).catch((error: unknown) => fail(messageOf(error)))
     : null;
   const hosts = ownAddresses.length > 0 ? ownAddresses : [`${hostname()}.local`];
   addresses.push(...hosts.map((host) => (secure ? `https://${host}:${secure}/` : `http://${host}:${port}/`)));
