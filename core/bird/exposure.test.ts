@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { makeBody, viewIn } from "./body";
+import { coarseCellM, makeBody, viewIn } from "./body";
 import { type Posture, viewOf } from "./exposure";
 import { REGION } from "./regions";
 import { PART_NAMES, type PartName } from "./solid";
@@ -65,5 +65,24 @@ describe("what the skin sees", () => {
       }, 0);
     expect(onSide(true)).toBeGreaterThan(5);
     expect(onSide(false)).toBeLessThan(0.15 * onSide(true));
+  });
+
+  it.each([
+    { species: "turkey", cut: "leg-roll", kg: 2 },
+    { species: "turkey", cut: "spatchcock", kg: 5 },
+    { species: "chicken", cut: "parts", kg: 1.8 },
+    { species: "turkey", cut: "boneless-breast", kg: 2 },
+  ] as const)("of what lies on the tray does not depend on how the grid falls: $species, $cut", ({ kg, ...form }) => {
+    const lyingM2 = (turkeyCellM: number): number => {
+      const { unit } = makeBody(form, kg, coarseCellM(form, turkeyCellM));
+      const { region } = viewIn(unit, { side: "up", neighbour: false });
+      const { area } = unit.surface;
+      return unit.cellM ** 2 * area.reduce((sum, each, n) => sum + (region[n] === REGION.contact ? each : 0), 0);
+    };
+    const fine = lyingM2(0.005);
+    for (const cellM of [0.0095, 0.0085, 0.0075, 0.006]) {
+      expect(lyingM2(cellM) / fine).toBeGreaterThan(0.75);
+      expect(lyingM2(cellM) / fine).toBeLessThan(1.33);
+    }
   });
 });

@@ -50,7 +50,7 @@ const DIRECTIONS: readonly Vec3[] = Array.from({ length: DIRECTION_COUNT }, (_, 
 
 export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour }: Posture): View {
   const { nx, ny, nz, tissue, mirrored } = grid;
-  const { cell: cells, normals } = surface;
+  const { cell: cells, normals, depth } = surface;
   const count = cells.length;
   const open = new Float64Array(count);
   const pan = new Float64Array(count);
@@ -60,15 +60,15 @@ export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour
   const lowX = mirrored ? 0 : -reach;
   const neighbourX = neighbour ? nx * (1 + NEIGHBOUR_GAP_SHARE) : Number.POSITIVE_INFINITY;
   const heightOf = (k: number): number => (up > 0 ? k : nz - 1 - k);
-  let lowest = nz;
-  let highest = 0;
-  for (const cell of cells) {
-    const height = heightOf(Math.floor(cell / (nx * ny)));
-    lowest = Math.min(lowest, height);
-    highest = Math.max(highest, height);
-  }
+  // Of the skin itself: by whole cells what lies on the tray would depend on where the grid happens to fall.
+  const skinHeights = Float64Array.from(
+    cells,
+    (cell, n) => heightOf(Math.floor(cell / (nx * ny))) + up * (depth[n] as number) * (normals[n] as Vec3)[2],
+  );
+  const lowest = skinHeights.reduce((least, each) => Math.min(least, each), nz);
+  const highest = skinHeights.reduce((most, each) => Math.max(most, each), 0);
   const trayHeight = lowest - TRAY_BELOW_SHARE * nz;
-  const settled = lowest + Math.max(0.6, SETTLED_SHARE * (highest - lowest));
+  const settled = lowest + SETTLED_SHARE * (highest - lowest);
   for (let n = 0; n < count; n++) {
     const cell = cells[n] as number;
     const i = cell % nx;
@@ -118,7 +118,8 @@ export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour
     open[n] = (open[n] as number) / total;
     pan[n] = (pan[n] as number) / total;
     if (region[n] === REGION.cavity && (open[n] as number) + (pan[n] as number) >= MOUTH_VIEW) region[n] = REGION.skin;
-    if (region[n] !== REGION.cavity && heightOf(k) <= settled && uz * up < -0.4) region[n] = REGION.contact;
+    if (region[n] !== REGION.cavity && (skinHeights[n] as number) <= settled && uz * up < -0.4)
+      region[n] = REGION.contact;
   }
   return { open, pan, region };
 }

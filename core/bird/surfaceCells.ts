@@ -8,8 +8,10 @@ import { PART_NAMES, type Solid } from "./solid";
 export interface SurfaceCells {
   readonly cell: Int32Array;
   readonly area: Float64Array;
-  /** One over the depth of the cell's centre under the skin, depth in cells. */
+  /** One over the depth of the cell's centre under the skin, depth in cells and within bounds. */
   readonly inverseDepth: Float64Array;
+  /** How deep the cell's centre truly lies under the skin, in cells: what tells where the skin is. */
+  readonly depth: Float64Array;
   readonly normals: readonly Vec3[];
   /** Region at home: skin, breast (its upper side), tips or cavity. */
   readonly region: Uint8Array;
@@ -39,6 +41,7 @@ export function surfaceCells(
   const cells: number[] = [];
   const areas: number[] = [];
   const inverseDepths: number[] = [];
+  const depths: number[] = [];
   const regions: number[] = [];
   const normals: Vec3[] = [];
   const offsets = [1, -1, nx, -nx, nx * ny, -nx * ny];
@@ -75,12 +78,10 @@ export function surfaceCells(
       const normal: Vec3 = [sx / length, sy / length, sz / length];
       cells.push(cell);
       areas.push(area);
-      const depth = Math.max(
-        -bodyAt(2 * i, 2 * j, 2 * k) / cellM,
-        1 / LARGEST_INVERSE_DEPTH,
-        area / LARGEST_CONDUCTANCE,
-      );
-      inverseDepths.push(1 / Math.min(depth, MOST_DEPTH));
+      const depth = -bodyAt(2 * i, 2 * j, 2 * k) / cellM;
+      const conducting = Math.max(depth, 1 / LARGEST_INVERSE_DEPTH, area / LARGEST_CONDUCTANCE);
+      depths.push(depth);
+      inverseDepths.push(1 / Math.min(conducting, MOST_DEPTH));
       normals.push(normal);
       const [u, v, w] = [x + normal[0] * cellM, y + normal[1] * cellM, z + normal[2] * cellM];
       if (shape.cavity && shape.cavity(u, v, w) < 0) regions.push(REGION.cavity);
@@ -93,6 +94,7 @@ export function surfaceCells(
     cell: Int32Array.from(cells),
     area: Float64Array.from(areas),
     inverseDepth: Float64Array.from(inverseDepths),
+    depth: Float64Array.from(depths),
     normals,
     region: Uint8Array.from(regions),
   };

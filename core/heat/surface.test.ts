@@ -14,7 +14,14 @@ function settledFrontC(
 ): { front: number; skin: number; lost: number } {
   const surface = new SurfaceExchange(
     referenceArena(),
-    { cell: Int32Array.of(0), area: one(1), inverseDepth: one(2), normals: [[0, 0, 1]], region: Uint8Array.of(0) },
+    {
+      cell: Int32Array.of(0),
+      area: one(1),
+      inverseDepth: one(2),
+      depth: one(0.5),
+      normals: [[0, 0, 1]],
+      region: Uint8Array.of(0),
+    },
     0.005,
   );
   surface.startAt(20);
