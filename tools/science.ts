@@ -239,7 +239,7 @@ A thousand hidden roasts on a usual day, by seeds 1 to 1,000 (\`npm run practise
 |---|---|---|---|---|---|---|---|
 ${practisedRows(practised)}
 
-By minutes a pound every dinner is on time, since nothing is waited for, and juicy where it is not done: most of them are not. Against the book Bruma has the better of all three. What practice found was mended: one margin of 2 K past the target for every bird left the deepest meat short of the guideline in one roast of five, since tips sit short of it, in birds lying flat by several degrees; a margin by each bird's own slope of temperature under the tip left one in eight, nearly all of them where nothing is carried over at rest and 74 °C is reached by what is read and not by what is deepest; looking each place through by hand finds those.
+By minutes a pound every dinner is on time, since nothing is waited for, and juicy where it is not done: most of them are not. Against the book Bruma has the better of all three. What practice found was mended: one margin of 2 K past the target for every bird left the deepest meat short of the guideline in one roast of five, since tips sit short of it, in birds lying flat by several degrees; a margin by each bird's own slope of temperature under the usual tip helps, but where nothing is carried over at rest 74 °C is reached by what is read and not by what is deepest, and by itself it still left one in five; looking each place through by hand before it is lifted, which the call to take it out asks for, finds those.
 
 ## Every constant
 
