@@ -4,7 +4,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
 import { button, resize, STOVE, see, seeText, TABLE } from "../helpers/browser";
-import { LATE_BY } from "../helpers/demoLate";
+import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
@@ -28,7 +28,7 @@ const VIEWS = [
   { path: "/roast/demo-late/cook", says: "To the table" },
   { path: "/log/demo-late", says: "Last read" },
   { path: "/roast/demo-late/carve", says: "Carve" },
-  { path: "/log", says: LATE_BY },
+  { path: "/log", says: offOf("demo-late") },
   { path: "/roast/demo-open-day/rehearse", says: "To the next call" },
   { path: "/practice", says: "minutes of yours" },
   { path: "/practice/drills", says: "Find the thickest place" },

@@ -4,7 +4,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
 import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE } from "../helpers/browser";
-import { LATE_BY } from "../helpers/demoLate";
+import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -39,7 +39,7 @@ describe("the log", () => {
     await shows([LATE, DUCK, PARTS, ...OLDER]);
     await seeText(driver, "8 of 8 came out inside their give or take");
     await see(driver, 'svg[role="img"][aria-label^="8 of 8"]');
-    await seeText(driver, LATE_BY);
+    await seeText(driver, offOf("demo-late"));
   });
 
   it("is sorted by what is pressed, and finds by word, bird and heat", async () => {
@@ -66,7 +66,7 @@ describe("the log", () => {
     await pressAt(driver, `input[aria-label="Hold ${DUCK} against another"]`);
     const both = await see(driver, 'section[aria-label="Side by side"]');
     const said = await both.getText();
-    for (const words of ["Fan oven, steady", LATE_BY, "2 min later", "≠", "6.4 kg", "2.4 kg"])
+    for (const words of ["Fan oven, steady", offOf("demo-late"), offOf("demo-duck"), "≠", "6.4 kg", "2.4 kg"])
       expect(said).toContain(words);
     await pressAt(driver, `input[aria-label="Hold ${DUCK} against another"]`);
     await seeText(driver, "Tick two to see them side by side");
