@@ -9,6 +9,7 @@ import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { MINUTE_MS } from "../core/units/time";
 import { field, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import { offOf } from "../tests/helpers/demoPast";
 import { serve } from "../tests/helpers/server";
 
 interface Shot {
@@ -71,7 +72,7 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "compare", path: "/roast/demo-open-day/compare", size: TABLE, waitFor: ["Ways to cook", "your plan"] },
   { name: "list", path: "/roast/demo-open-day/list", size: TABLE, waitFor: ["Timetable", "Lay out"] },
-  { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", "30 min later"] },
+  { name: "log", path: "/log", size: TABLE, waitFor: ["What came of them", offOf("demo-late")] },
   {
     name: "record",
     path: "/log/demo-late",
