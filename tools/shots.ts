@@ -217,8 +217,9 @@ try {
         ),
       30_000,
     );
-    await shot.prepare?.(driver);
+    // Before the rest: a change of colours draws the solid anew, coarsely first.
     if (shot.dark) await pressAt(driver, 'button[aria-label="Dark colours"]');
+    await shot.prepare?.(driver);
     await driver.executeScript("return document.fonts.ready.then(() => true)");
     await driver.executeScript("document.activeElement?.blur()");
     writeFileSync(`${folder}/${shot.name}.png`, Buffer.from(await driver.takeScreenshot(), "base64"));
