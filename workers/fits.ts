@@ -37,17 +37,21 @@ export class Fits {
     const own = Symbol(lane);
     this.running.set(lane, own);
     const plan = JSON.stringify(options);
-    const steps = fitSteps(options, readings, this.priors.recall(plan));
-    let step = steps.next();
-    while (!step.done) {
-      const { options: asked, draws } = step.value;
-      // No two fits ask for the same birds: what is remembered for the next screen is not pushed out by them.
-      const members = await membersOver(this.pool, lane, asked, draws, { urgency, once: true });
-      if (this.running.get(lane) !== own) throw new Superseded();
-      step = steps.next(members);
+    const isWanted = (): boolean => this.running.get(lane) === own;
+    try {
+      const steps = fitSteps(options, readings, this.priors.recall(plan));
+      let step = steps.next();
+      while (!step.done) {
+        const { options: asked, draws } = step.value;
+        // No two fits ask for the same birds: what is remembered for the next screen is not pushed out by them.
+        const members = await membersOver(this.pool, lane, asked, draws, { urgency, once: true });
+        if (!isWanted()) throw new Superseded();
+        step = steps.next(members);
+      }
+      this.priors.keep(plan, step.value.prior);
+      return step.value.members;
+    } finally {
+      if (isWanted()) this.running.delete(lane);
     }
-    this.running.delete(lane);
-    this.priors.keep(plan, step.value.prior);
-    return step.value.members;
   }
 }

@@ -1,7 +1,8 @@
 import { Component, type ReactNode } from "react";
-import { Link, useLocation } from "react-router";
+import { useLocation } from "react-router";
 import { OpeningFault } from "../../storage/opening";
 import { messageOf } from "../../words/faults";
+import { DeadEnd } from "./DeadEnd";
 import { NotOpened } from "./NotOpened";
 
 interface Props {
@@ -45,13 +46,6 @@ function Stopped({ thrown }: { readonly thrown: unknown }) {
       </div>
     );
   }
-  return (
-    <div className="mx-auto max-w-xl p-8">
-      <h1 className="text-3xl">This screen has stopped</h1>
-      <p className="my-3 text-soft">Your roasts are stored and unharmed. What went wrong: {messageOf(thrown)}</p>
-      <Link to="/" className="underline">
-        To the roasts
-      </Link>
-    </div>
-  );
+  const why = `Your roasts are stored and unharmed. What went wrong: ${messageOf(thrown)}`;
+  return <DeadEnd title="This screen has stopped" why={why} />;
 }

@@ -1,21 +1,16 @@
 import { type ComponentType, useEffect, useLayoutEffect, useRef, useState } from "react";
-import { Link, type Location, matchRoutes, type RouteObject, useLocation, useRoutes } from "react-router";
+import { type Location, matchRoutes, useLocation, useRoutes } from "react-router";
 import { messageOf } from "../../words/faults";
+import { DeadEnd } from "./DeadEnd";
 import { ROUTES, type Route } from "./routes";
 import { Waiting } from "./Waiting";
 
 /** Screens whose scripts are there. */
 const fetched = new Map<Route, ComponentType>();
 
-interface Matched extends Route {
-  readonly element: React.ReactNode;
-}
-const MATCHED: Matched[] = ROUTES.map((route) => ({ ...route, element: <Fetched route={route} /> }));
+const MATCHED = ROUTES.map((route) => ({ path: route.path, route, element: <Fetched route={route} /> }));
 
-const routeAt = (pathname: string): Route | undefined => {
-  const matched = matchRoutes<RouteObject>(MATCHED as RouteObject[], pathname)?.at(-1)?.route.path;
-  return ROUTES.find(({ path }) => path === matched);
-};
+const routeAt = (pathname: string): Route | undefined => matchRoutes(MATCHED, pathname)?.at(-1)?.route.route;
 
 const fetchOf = async (route: Route): Promise<void> => {
   fetched.set(route, await route.fetch());
@@ -57,22 +52,14 @@ export function Screens() {
 }
 
 function At({ location }: { readonly location: Location }) {
-  return useRoutes(MATCHED as RouteObject[], location) ?? <Missing />;
+  return (
+    useRoutes(MATCHED, location) ?? (
+      <DeadEnd title="There is no such page" why="The address does not belong to Bruma." />
+    )
+  );
 }
 
 function Fetched({ route }: { readonly route: Route }) {
   const Screen = fetched.get(route);
   return Screen ? <Screen /> : null;
-}
-
-function Missing() {
-  return (
-    <div className="mx-auto max-w-xl p-8">
-      <h1 className="text-3xl">There is no such page</h1>
-      <p className="my-3 text-soft">The address does not belong to Bruma.</p>
-      <Link to="/" className="underline">
-        To the roasts
-      </Link>
-    </div>
-  );
 }

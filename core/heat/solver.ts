@@ -33,8 +33,8 @@ const REFRESH_NEAR_ICE_S = 120;
 const STABILITY_SHARE = 0.95;
 /**
  * The balance at the skin is found anew this often; in between it goes with the temperature of the meat. After anything
- * that changes at once fronts move fast, and it is found as often as cells are stepped. Chosen: in a hot oven centres are
- * within 0.1 K of a balance every 4 s (`solver.test.ts`).
+ * that changes at once fronts move fast, and it is found as often as cells are stepped. Chosen: through a hot oven
+ * and a rest centres stay within 0.15 K of a balance each step (`solver.test.ts`).
  */
 const BALANCE_S = 120;
 const BALANCE_SHARE_OF_STEADY = 1 / 20;

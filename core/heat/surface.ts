@@ -29,8 +29,8 @@ export class SurfaceExchange {
   readonly arrays: SurfaceArrays;
   private readonly parameters: Float64Array;
   private readonly drive: Float64Array;
-  /** Of the skin at home, without the walls of the cavity. */
-  private readonly openCells: Int32Array;
+  /** Entries of the skin that is seen: all but the walls of the cavity. */
+  readonly seen: Int32Array;
   /** By region, for as long as fronts and regions stay as they are: Σ area · front, and Σ area. */
   private readonly fronts = { sumKM2: new Float64Array(REGIONS.length), areaM2: new Float64Array(REGIONS.length) };
   private frontsHold = false;
@@ -63,7 +63,7 @@ export class SurfaceExchange {
     };
     this.parameters = arena.float64(P.count * REGIONS.length);
     this.drive = copy(SATURATED_DRIVE);
-    this.openCells = Int32Array.from(cells.cell.keys()).filter((n) => cells.region[n] !== REGION.cavity);
+    this.seen = Int32Array.from(cells.cell.keys()).filter((n) => cells.region[n] !== REGION.cavity);
   }
 
   /** Bytes of arena one surface of `count` cells takes. */
@@ -183,11 +183,6 @@ export class SurfaceExchange {
     let hottest = Number.NEGATIVE_INFINITY;
     for (const celsius of this.arrays.frontC) if (celsius > hottest) hottest = celsius;
     return hottest;
-  }
-
-  /** Temperature, dryness and area of the skin that is seen, and which entries of these arrays that is. */
-  get seen(): Pick<SurfaceArrays, "skinC" | "vapourLostKgPerM2" | "areaM2"> & { readonly entries: Int32Array } {
-    return { ...this.arrays, entries: this.openCells };
   }
 
   private changeAtOnce(): void {

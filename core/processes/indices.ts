@@ -15,7 +15,7 @@ import { type LethalityTable, lethalityTable } from "../safety/lethality";
 export interface Indices {
   /** Juice kept, as a share of the raw meat's water, by where it is. */
   readonly juicesKept: { readonly breast?: number; readonly thigh?: number };
-  /** Mean browning of the open skin: 1 is golden. See {@link browningRatePerMin}. */
+  /** Mean browning of the open skin: 1 is golden. */
   readonly browning: number;
   /** Minutes the dark meat has spent above 70 °C, on average. */
   readonly legTenderMin?: number;
@@ -48,10 +48,6 @@ const NOTHING_BELOW_C = 40;
 const ENOUGH_LOGS = 40;
 const NOT_BROWN_BELOW_C = 90;
 
-/**
- * Browning a minute: dry share of the skin × rate at 140 °C × 2^((T − 140)/10); 1 in all is golden. Wet skin stays below
- * 100 °C and does not brown.
- */
 /** Keeps all that for one bird; see the formulas above. */
 export class Watch {
   readonly logReduction: Float32Array;
@@ -127,15 +123,20 @@ export class Watch {
     }
   }
 
+  /**
+   * Browning a minute: dry share of the skin × rate at 140 °C × 2^((T − 140)/10); 1 in all is golden. Wet skin stays below
+   * 100 °C and does not brown.
+   */
   private brownFor(minutes: number): void {
     const deepest = constant("crustDepthMostM");
     const retreat = constant("crustDepthPerVapourM3PerKg");
     const rateAt140 = constant("browningPerMinAt140C");
     const logPerK = Math.log(constant("browningPer10K")) / 10;
     const { brown } = this;
-    const { entries, skinC, vapourLostKgPerM2 } = this.solver.surface.seen;
-    for (let e = 0; e < entries.length; e++) {
-      const n = entries[e] as number;
+    const { arrays, seen } = this.solver.surface;
+    const { skinC, vapourLostKgPerM2 } = arrays;
+    for (let e = 0; e < seen.length; e++) {
+      const n = seen[e] as number;
       const celsius = skinC[n] as number;
       if (celsius < NOT_BROWN_BELOW_C) continue;
       const dry = retreat * Math.max(0, vapourLostKgPerM2[n] as number);
@@ -189,11 +190,12 @@ export class Watch {
 
   /** Mean over the open skin. */
   browning(): number {
-    const { entries, areaM2 } = this.solver.surface.seen;
+    const { arrays, seen } = this.solver.surface;
+    const { areaM2 } = arrays;
     let brown = 0;
     let area = 0;
-    for (let e = 0; e < entries.length; e++) {
-      const n = entries[e] as number;
+    for (let e = 0; e < seen.length; e++) {
+      const n = seen[e] as number;
       brown += (areaM2[n] as number) * (this.brown[n] as number);
       area += areaM2[n] as number;
     }

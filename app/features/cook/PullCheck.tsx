@@ -20,7 +20,11 @@ interface Props {
   readonly nowMin: number;
   readonly units: UnitSystem;
   readonly acts: Acts;
+  readonly open: boolean;
+  onClose(): void;
 }
+
+export const PULL_CHECK = "Check before you lift it";
 
 /** A reading older than this is not of the bird that is about to be lifted. */
 const FRESH_MIN = 10;
@@ -45,7 +49,7 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
 }
 
 /** Before it is lifted: every place that has to be there, both sides, what is hot, and what the rest will do. */
-export function PullCheck({ day, nowMin, units, acts }: Props) {
+export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
   const { goalsC, believed, lost, present, roast } = day;
   const { plan, happened } = roast;
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -57,7 +61,7 @@ export function PullCheck({ day, nowMin, units, acts }: Props) {
   const all = places.every(({ seen }) => seen);
   const peaks = Object.entries(present?.rest.peak ?? {});
   return (
-    <Sheet opens="Check before you lift it" title="Check before you lift it">
+    <Sheet open={open} onClose={onClose} title={PULL_CHECK}>
       <p role="status" className="text-xl font-semibold">
         {all ? "All of it is there: take it out." : "Not all of it is there yet; the lowest place decides."}
       </p>

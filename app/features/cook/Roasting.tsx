@@ -27,7 +27,7 @@ import { Corrections } from "./Corrections";
 import { DarkerSide } from "./DarkerSide";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
-import { PullCheck } from "./PullCheck";
+import { PULL_CHECK, PullCheck } from "./PullCheck";
 import { pullOf } from "./pull";
 import { ReadingForm } from "./ReadingForm";
 import { ReadingList } from "./ReadingList";
@@ -58,6 +58,7 @@ export function Roasting({ day, acts }: Props) {
   const reader = useHabits();
   const now = useNow();
   const { units } = usePreferences();
+  const [isChecking, setIsChecking] = useState(false);
   const [picked, setPicked] = useState<readonly string[]>([]);
   const { roast, simulated, observed, believed, lost, goalsC, options, rows, reached, items, readings } = day;
   const { forecast, change, refitting, fault } = day.forecast;
@@ -89,7 +90,11 @@ export function Roasting({ day, acts }: Props) {
     const celsius = simulated.cook?.peak[centre]?.celsius;
     return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`];
   });
-  const check = <PullCheck day={day} nowMin={nowMin} units={units} acts={acts} />;
+  const opensCheck = (
+    <Button tone="quiet" onClick={() => setIsChecking(true)}>
+      {PULL_CHECK}
+    </Button>
+  );
   return (
     <SideBySide
       now={
@@ -146,7 +151,7 @@ export function Roasting({ day, acts }: Props) {
             >
               It is out of the {isFire(plan.heat) ? "heat" : "oven"}
             </Button>
-            {reached && check}
+            {reached && opensCheck}
           </MainAct>
           <DarkerSide day={day} acts={acts} />
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
@@ -164,7 +169,16 @@ export function Roasting({ day, acts }: Props) {
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
           <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
           <div className="flex flex-wrap gap-3">
-            {!reached && check}
+            {!reached && opensCheck}
+            {/* In one place, wherever its button stands: it stays open while the last reading is noted in it. */}
+            <PullCheck
+              day={day}
+              nowMin={nowMin}
+              units={units}
+              acts={acts}
+              open={isChecking}
+              onClose={() => setIsChecking(false)}
+            />
             <ProbeSheet plan={plan} seemsShortCm={seemsShort(items)} />
             {forecast && options && (
               <WhatIfSheet

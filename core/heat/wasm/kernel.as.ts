@@ -1,6 +1,31 @@
 // AssemblyScript, not TypeScript: compiled by tools/buildKernel.mjs. `../kernel.ts` is the reference that the tests
 // hold this against; change both together. Arguments are byte addresses in the imported memory.
 
+/** Σ_faces g · (potential[neighbour] − potential[c]) of two cells side by side, and of one; `t` is where the first one's potential is. */
+// @ts-ignore: decorator
+@inline
+function intoTwo(t: usize, here: v128, faceX: usize, faceY: usize, faceZ: usize, bytesY: usize, bytesZ: usize): v128 {
+  let net = f64x2.mul(v128.load(faceX), f64x2.sub(v128.load(t, 8), here));
+  net = f64x2.add(net, f64x2.mul(v128.load(faceX - 8), f64x2.sub(v128.load(t - 8), here)));
+  net = f64x2.add(net, f64x2.mul(v128.load(faceY), f64x2.sub(v128.load(t + bytesY), here)));
+  net = f64x2.add(net, f64x2.mul(v128.load(faceY - bytesY), f64x2.sub(v128.load(t - bytesY), here)));
+  net = f64x2.add(net, f64x2.mul(v128.load(faceZ), f64x2.sub(v128.load(t + bytesZ), here)));
+  net = f64x2.add(net, f64x2.mul(v128.load(faceZ - bytesZ), f64x2.sub(v128.load(t - bytesZ), here)));
+  return net;
+}
+
+// @ts-ignore: decorator
+@inline
+function intoOne(t: usize, here: f64, faceX: usize, faceY: usize, faceZ: usize, bytesY: usize, bytesZ: usize): f64 {
+  let net = load<f64>(faceX) * (load<f64>(t, 8) - here);
+  net += load<f64>(faceX - 8) * (load<f64>(t - 8) - here);
+  net += load<f64>(faceY) * (load<f64>(t + bytesY) - here);
+  net += load<f64>(faceY - bytesY) * (load<f64>(t - bytesY) - here);
+  net += load<f64>(faceZ) * (load<f64>(t + bytesZ) - here);
+  net += load<f64>(faceZ - bytesZ) * (load<f64>(t - bytesZ) - here);
+  return net;
+}
+
 /** content[c] += factor · Σ_faces g · (potential[neighbour] − potential[c]); two cells at a time. */
 export function conduct(
   content: usize,
@@ -24,24 +49,14 @@ export function conduct(
     while (<isize>at <= <isize>lastPair) {
       const t = potential + at;
       const here = v128.load(t);
-      let net = f64x2.mul(v128.load(facesX + at), f64x2.sub(v128.load(t, 8), here));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesX + at - 8), f64x2.sub(v128.load(t - 8), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at), f64x2.sub(v128.load(t + bytesY), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at - bytesY), f64x2.sub(v128.load(t - bytesY), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at), f64x2.sub(v128.load(t + bytesZ), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at - bytesZ), f64x2.sub(v128.load(t - bytesZ), here)));
+      const net = intoTwo(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
       v128.store(content + at, f64x2.add(v128.load(content + at), f64x2.mul(factors, net)));
       at += 16;
     }
     if (at < end) {
       const t = potential + at;
       const here = load<f64>(t);
-      let net = load<f64>(facesX + at) * (load<f64>(t, 8) - here);
-      net += load<f64>(facesX + at - 8) * (load<f64>(t - 8) - here);
-      net += load<f64>(facesY + at) * (load<f64>(t + bytesY) - here);
-      net += load<f64>(facesY + at - bytesY) * (load<f64>(t - bytesY) - here);
-      net += load<f64>(facesZ + at) * (load<f64>(t + bytesZ) - here);
-      net += load<f64>(facesZ + at - bytesZ) * (load<f64>(t - bytesZ) - here);
+      const net = intoOne(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
       store<f64>(content + at, load<f64>(content + at) + factor * net);
     }
   }
@@ -188,12 +203,7 @@ export function spread(
     while (<isize>at <= <isize>lastPair) {
       const t = from + at;
       const here = v128.load(t);
-      let net = f64x2.mul(v128.load(facesX + at), f64x2.sub(v128.load(t, 8), here));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesX + at - 8), f64x2.sub(v128.load(t - 8), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at), f64x2.sub(v128.load(t + bytesY), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesY + at - bytesY), f64x2.sub(v128.load(t - bytesY), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at), f64x2.sub(v128.load(t + bytesZ), here)));
-      net = f64x2.add(net, f64x2.mul(v128.load(facesZ + at - bytesZ), f64x2.sub(v128.load(t - bytesZ), here)));
+      const net = intoTwo(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
       const gain = f64x2.mul(f64x2.mul(factors, net), v128.load(perContent + at));
       v128.store(to + at, f64x2.add(here, gain));
       at += 16;
@@ -201,12 +211,7 @@ export function spread(
     if (at < end) {
       const t = from + at;
       const here = load<f64>(t);
-      let net = load<f64>(facesX + at) * (load<f64>(t, 8) - here);
-      net += load<f64>(facesX + at - 8) * (load<f64>(t - 8) - here);
-      net += load<f64>(facesY + at) * (load<f64>(t + bytesY) - here);
-      net += load<f64>(facesY + at - bytesY) * (load<f64>(t - bytesY) - here);
-      net += load<f64>(facesZ + at) * (load<f64>(t + bytesZ) - here);
-      net += load<f64>(facesZ + at - bytesZ) * (load<f64>(t - bytesZ) - here);
+      const net = intoOne(t, here, facesX + at, facesY + at, facesZ + at, bytesY, bytesZ);
       store<f64>(to + at, here + factor * net * load<f64>(perContent + at));
     }
   }
