@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, resize, STOVE, see, seeText, TABLE } from "../helpers/browser";
+import { button, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -74,11 +74,7 @@ const namedAlike = (): Promise<string[]> =>
 /** At the table in light and dark, a roast's own at the stove too. */
 async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<void> {
   await resize(driver, TABLE);
-  // As a link does it: nothing is loaded anew.
-  await driver.executeScript(
-    "history.pushState({}, '', arguments[0]); dispatchEvent(new PopStateEvent('popstate'));",
-    path,
-  );
+  await visit(driver, `${server.url}${path}`);
   await seeText(driver, says);
   // What waits for a finer picture changes its colours when that comes.
   await driver.wait(
@@ -102,65 +98,74 @@ async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<voi
   }
 }
 
-describe("every view", () => {
+describe("with nothing in the oven", () => {
   beforeAll(() => open("past"));
 
-  it.each(VIEWS)("$path has nothing serious", looksThrough);
+  describe("every view", () => {
+    it.each(VIEWS)("$path has nothing serious", looksThrough);
+  });
+
+  describe("without a mouse", () => {
+    /** What is said of an element that has the focus. */
+    const LABEL =
+      "((e) => [e.getAttribute('aria-label'), e.innerText, e.getAttribute('aria-valuetext')].filter(Boolean).join(' '))";
+
+    it("everything on the plan is reached by Tab, and shows where one is", async () => {
+      await resize(driver, TABLE);
+      await visit(driver, `${server.url}/roast/demo-open-day/plan`);
+      await seeText(driver, "Out, expected");
+      await driver.executeScript(
+        `window.met = [];
+         document.addEventListener("focusin", ({ target }) => {
+           // A list of tabs hands the focus on at once.
+           if (target.role === "tablist") return;
+           const shown = target.closest("label") ?? target;
+           const outlines = [target, shown].map((each) => getComputedStyle(each).outlineStyle);
+           window.met.push({ label: ${LABEL}(target), isShown: outlines.includes("solid") });
+         });`,
+      );
+      await driver
+        .actions()
+        .sendKeys(...Array.from({ length: 45 }, () => Key.TAB))
+        .perform();
+      const met = await driver.executeScript<{ label: string; isShown: boolean }[]>("return window.met");
+      expect(met.length).toBeGreaterThan(40);
+      for (const wanted of [
+        "Roasts",
+        "Thaw:",
+        "Roast:",
+        "Moment shown",
+        "On the table",
+        "Heat",
+        "Hot start",
+        "220 °C",
+      ]) {
+        expect(met.some(({ label }) => label.includes(wanted))).toBe(true);
+      }
+      expect(met.filter(({ isShown }) => !isShown)).toEqual([]);
+    });
+
+    it("the oven is turned by arrow keys, and the change is undone by Control and Z", async () => {
+      const thumb = await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
+      await thumb.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT);
+      await see(driver, '[role="slider"][aria-valuetext="222 °C"]');
+      await driver
+        .findElement(By.css('[aria-valuetext="222 °C"]'))
+        .sendKeys(Key.chord(Key.CONTROL, "z"), Key.chord(Key.CONTROL, "z"));
+      await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
+    });
+
+    it("a wrong address says so and leads back", async () => {
+      await driver.get(`${server.url}/nowhere`);
+      await seeText(driver, "There is no such page");
+      await (await button(driver, "To the roasts")).sendKeys(Key.ENTER);
+      await seeText(driver, "Start a roast");
+    });
+  });
 });
 
 describe("every view of a roast in the oven", () => {
   beforeAll(() => open(true));
 
   it.each(IN_PROGRESS)("$path has nothing serious", looksThrough);
-});
-
-describe("without a mouse", () => {
-  beforeAll(() => open("past"));
-
-  /** What is said of an element that has the focus. */
-  const LABEL =
-    "((e) => [e.getAttribute('aria-label'), e.innerText, e.getAttribute('aria-valuetext')].filter(Boolean).join(' '))";
-
-  it("everything on the plan is reached by Tab, and shows where one is", async () => {
-    await resize(driver, TABLE);
-    await driver.get(`${server.url}/roast/demo-open-day/plan`);
-    await seeText(driver, "Out, expected");
-    await driver.executeScript(
-      `window.met = [];
-       document.addEventListener("focusin", ({ target }) => {
-         // A list of tabs hands the focus on at once.
-         if (target.role === "tablist") return;
-         const shown = target.closest("label") ?? target;
-         const outlines = [target, shown].map((each) => getComputedStyle(each).outlineStyle);
-         window.met.push({ label: ${LABEL}(target), isShown: outlines.includes("solid") });
-       });`,
-    );
-    await driver
-      .actions()
-      .sendKeys(...Array.from({ length: 45 }, () => Key.TAB))
-      .perform();
-    const met = await driver.executeScript<{ label: string; isShown: boolean }[]>("return window.met");
-    expect(met.length).toBeGreaterThan(40);
-    for (const wanted of ["Roasts", "Thaw:", "Roast:", "Moment shown", "On the table", "Heat", "Hot start", "220 °C"]) {
-      expect(met.some(({ label }) => label.includes(wanted))).toBe(true);
-    }
-    expect(met.filter(({ isShown }) => !isShown)).toEqual([]);
-  });
-
-  it("the oven is turned by arrow keys, and the change is undone by Control and Z", async () => {
-    const thumb = await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
-    await thumb.sendKeys(Key.ARROW_RIGHT, Key.ARROW_RIGHT);
-    await see(driver, '[role="slider"][aria-valuetext="222 °C"]');
-    await driver
-      .findElement(By.css('[aria-valuetext="222 °C"]'))
-      .sendKeys(Key.chord(Key.CONTROL, "z"), Key.chord(Key.CONTROL, "z"));
-    await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
-  });
-
-  it("a wrong address says so and leads back", async () => {
-    await driver.get(`${server.url}/nowhere`);
-    await seeText(driver, "There is no such page");
-    await (await button(driver, "To the roasts")).sendKeys(Key.ENTER);
-    await seeText(driver, "Start a roast");
-  });
 });

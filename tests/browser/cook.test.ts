@@ -18,6 +18,7 @@ import {
   STOVE,
   seeText,
   storedRows,
+  visit,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
@@ -285,7 +286,7 @@ describe("the day itself, at the stove", () => {
       behavior: "allow",
       downloadPath: folder,
     });
-    await driver.get(`${server.url}/kitchen`);
+    await visit(driver, `${server.url}/kitchen`);
     await press(driver, "Write everything to a file");
     const written = (): string | undefined => readdirSync(folder).find((name) => name.endsWith(".json"));
     await driver.wait(() => written() !== undefined, 20_000, "no file was written");
@@ -315,7 +316,7 @@ describe("the day itself, at the stove", () => {
   });
 
   it("lists all others when a stored one is damaged, which can be written out and deleted", async () => {
-    await driver.get(`${server.url}/`);
+    await visit(driver, `${server.url}/`);
     await seeText(driver, "Done: predicted against actual");
     await driver.executeAsyncScript(`
       const done = arguments[0];
@@ -328,7 +329,7 @@ describe("the day itself, at the stove", () => {
     await driver.get(`${server.url}/`);
     await seeText(driver, "A lost dinner", "cannot be shown", "Done: predicted against actual");
     for (const screen of ["plan", "list", "cook"]) {
-      await driver.get(`${server.url}/roast/damaged/${screen}`);
+      await visit(driver, `${server.url}/roast/damaged/${screen}`);
       await seeText(driver, "A lost dinner", "cannot be shown");
     }
     await press(driver, "Delete it");

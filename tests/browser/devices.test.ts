@@ -14,6 +14,7 @@ import {
   STOVE,
   seeText,
   storedRows,
+  visit,
   wentInAgo,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
@@ -59,7 +60,7 @@ describe("one roast on two devices", () => {
   });
 
   it("goes in on the phone, and the laptop knows; a reading typed there is on the phone", async () => {
-    await laptop.get((await phone.getCurrentUrl()).replace(/#.*/, ""));
+    await visit(laptop, (await phone.getCurrentUrl()).replace(/#.*/, ""));
     await seeText(laptop, "The bird is in the oven");
     await press(phone, "The bird is in the oven");
     await seeText(laptop, "Take it out in");
@@ -106,7 +107,7 @@ describe("one roast on two devices", () => {
       return { cover: roast?.plan.cover ?? "", usual: roast?.plan.table.guests.usual ?? 0 };
     };
     const plan = (await laptop.getCurrentUrl()).replace("/cook", "/plan");
-    await laptop.get(plan);
+    await visit(laptop, plan);
     await seeText(laptop, "Out, expected");
     const first = await laptop.getWindowHandle();
     await laptop.switchTo().newWindow("tab");
@@ -133,7 +134,7 @@ describe("one roast on two devices", () => {
     await phone.executeScript("Object.defineProperty(document, 'hidden', { get: () => true, configurable: true })");
     const before = await phone.executeScript<{ tones: number }>("return window.rang");
     await devTools.sendDevToolsCommand("Page.setWebLifecycleState", { state: "frozen" });
-    await laptop.get((await laptop.getCurrentUrl()).replace("/plan", "/cook"));
+    await visit(laptop, (await laptop.getCurrentUrl()).replace("/plan", "/cook"));
     for (const [place, shown] of Object.entries({ breast: "73.5", thigh: "76.5" })) {
       await (await field(laptop, place)).sendKeys(shown);
     }

@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { DrillDone } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, storedRows } from "../helpers/browser";
+import { press, see, seeText, storedRows, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -48,7 +48,7 @@ describe("drills", () => {
   });
 
   it("take a thermometer that is placed with keys alone, and say how far off it was", async () => {
-    await driver.get(`${server.url}/practice/drills/thickest`);
+    await visit(driver, `${server.url}/practice/drills/thickest`);
     await see(driver, 'canvas[role="application"][data-drawn]');
     await driver.executeScript(`[...document.querySelectorAll('[role="slider"]')].at(-1).focus()`);
     await driver
@@ -70,9 +70,9 @@ describe("drills", () => {
 
 describe("a plan that is rehearsed", () => {
   it("goes from call to call, plays by itself, and says where hands are short", async () => {
-    await driver.get(server.url);
+    await visit(driver, server.url);
     await seeText(driver, "Open-day lunch");
-    await driver.get(`${server.url}/roast/demo-open-day/rehearse`);
+    await visit(driver, `${server.url}/roast/demo-open-day/rehearse`);
     await seeText(driver, "Rehearse", "hands are");
     await seeText(driver, "Nothing yet.");
     await press(driver, "To the next call");

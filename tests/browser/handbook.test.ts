@@ -1,7 +1,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, resize, STOVE, seeText, TABLE } from "../helpers/browser";
+import { field, press, pressAt, resize, STOVE, seeText, TABLE, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -45,7 +45,7 @@ describe("a reader who has never roasted", () => {
   });
 
   it("searches all of it, and lands on the answer", async () => {
-    await driver.get(`${server.url}/handbook`);
+    await visit(driver, `${server.url}/handbook`);
     await (await field(driver, "Search the handbook")).sendKeys("pink");
     await press(driver, "Pink");
     await driver.wait(() => isAt("pink"), 10_000, "the section was not scrolled to");
@@ -53,9 +53,9 @@ describe("a reader who has never roasted", () => {
   });
 
   it("is told how long, computed for each bird, and every number behind it", async () => {
-    await driver.get(`${server.url}/handbook/heating`);
+    await visit(driver, `${server.url}/handbook/heating`);
     await seeText(driver, "Goose");
-    await driver.get(`${server.url}/handbook/numbers`);
+    await visit(driver, `${server.url}/handbook/numbers`);
     await seeText(driver, "Goose: ", "kg");
   });
 });

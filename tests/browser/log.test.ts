@@ -3,7 +3,7 @@ import { Key, until, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE } from "../helpers/browser";
+import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -122,7 +122,7 @@ describe("the log", () => {
 
   it("is walked on a phone by keys alone: renamed, deleted and had back, cooked again", async () => {
     await resize(driver, STOVE);
-    await driver.get(`${server.url}/log`);
+    await visit(driver, `${server.url}/log`);
     await seeText(driver, PARTS);
     const onKey = async (label: string, key: string): Promise<void> => {
       const button = await see(driver, `button[aria-label="${label}"]`);

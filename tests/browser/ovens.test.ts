@@ -6,7 +6,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Oven, Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, pressAt, see, seeText, storedRows } from "../helpers/browser";
+import { press, pressAt, see, seeText, storedRows, visit } from "../helpers/browser";
 import { sampleFile } from "../helpers/sampleRoast";
 import type { RunningServer } from "../helpers/server";
 
@@ -60,7 +60,7 @@ describe("ovens and fires by name", () => {
     const name = await see(driver, 'input[aria-label="Name of another oven or fire"]');
     await name.sendKeys("Boat shed", Key.ENTER);
     await of("Boat shed");
-    await driver.get(`${server.url}/roast/demo-open-day/plan`);
+    await visit(driver, `${server.url}/roast/demo-open-day/plan`);
     await seeText(driver, "Out, expected");
     await pressAt(driver, 'button[role="tab"][id*="heat"]');
     await press(driver, "Old kitchen");
@@ -77,7 +77,7 @@ describe("a file that was taken in", () => {
     const path = join(mkdtempSync(join(tmpdir(), "bruma-import-")), "autumn.json");
     writeFileSync(path, JSON.stringify(sampleFile()));
     const before = (await roasts()).length;
-    await driver.get(`${server.url}/kitchen`);
+    await visit(driver, `${server.url}/kitchen`);
     await seeText(driver, "Your data");
     await (await see(driver, 'input[aria-label="File of roasts"]')).sendKeys(path);
     await press(driver, "Take in 1 roast");

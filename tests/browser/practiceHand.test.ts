@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, storedRows } from "../helpers/browser";
+import { press, see, seeText, storedRows, visit } from "../helpers/browser";
 import { beginPractising } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
@@ -71,7 +71,7 @@ describe("a roast practised by hand", () => {
   it("is told of afterwards, decision by decision, and played on from a moment", async () => {
     await press(driver, "It is out of the oven");
     await press(driver, "Carving now");
-    await driver.get((await driver.getCurrentUrl()).replace("/carve", "/cook"));
+    await visit(driver, (await driver.getCurrentUrl()).replace("/carve", "/cook"));
     await press(driver, "What it truly was");
     await seeText(driver, "What you decided", "It came out", "too early");
     await press(driver, "Play on from");

@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, resize, STOVE, see, seeText, storedRows, TABLE } from "../helpers/browser";
+import { press, resize, STOVE, see, seeText, storedRows, TABLE, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -65,7 +65,7 @@ describe("the record of a roast", () => {
 
   it("fits a phone", async () => {
     await resize(driver, STOVE);
-    await driver.get(`${server.url}/log/${DUCK}`);
+    await visit(driver, `${server.url}/log/${DUCK}`);
     await seeText(driver, "What would have mattered", "Last read");
     const [wide, page] = await driver.executeScript<[number, number]>(
       "return [document.documentElement.scrollWidth, document.documentElement.clientWidth]",
@@ -75,7 +75,7 @@ describe("the record of a roast", () => {
   });
 
   it("of a roast that has not come out says where to go", async () => {
-    await driver.get(`${server.url}/log/demo-open-day`);
+    await visit(driver, `${server.url}/log/demo-open-day`);
     await seeText(driver, "It has not come out yet");
   });
 });

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { field, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -17,7 +17,7 @@ beforeAll(async () => {
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
 /** A chicken of 1.8 kg that went in so long ago, at the stove. */
 async function inTheOvenFor(minutes: number): Promise<void> {
-  await driver.get(server.url);
+  await visit(driver, server.url);
   await press(driver, "Chicken");
   const weight = await field(driver, "Weight as bought");
   await weight.sendKeys("1.8 kg");
@@ -32,7 +32,7 @@ const stored = () => storedRows<{ celsius: number; shownC?: number; side?: strin
 
 describe("a rest that falls short", () => {
   it("takes a thermometer that was tried in ice and boiling water", async () => {
-    await driver.get(`${server.url}/kitchen`);
+    await visit(driver, `${server.url}/kitchen`);
     for (const [label, value] of [
       ["In ice water it shows", "1 C"],
       ["Height above the sea", "1500 m"],

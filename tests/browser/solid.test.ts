@@ -2,7 +2,7 @@
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { press, see, seeText } from "../helpers/browser";
+import { press, see, seeText, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -50,7 +50,7 @@ describe("the solid", () => {
   it("is there beside the cuts, and says what is seen", async () => {
     await driver.get(server.url);
     await seeText(driver, "Open-day lunch");
-    await driver.get(`${server.url}/roast/demo-open-day/plan`);
+    await visit(driver, `${server.url}/roast/demo-open-day/plan`);
     await seeText(driver, "give or take");
     await press(driver, "Solid, to turn");
     await until("the bird, cut", (text) =>
@@ -135,6 +135,7 @@ describe("without WebGL", () => {
 
 describe("a guide on the solid", () => {
   it("goes through the carving step by step, turned to the side that is worked on", async () => {
+    // Loaded anew: a page of before has had its WebGL taken away.
     await driver.get(`${server.url}/roast/demo-late/carve`);
     await seeText(driver, "Legs off");
     await press(driver, "One at a time, to turn");

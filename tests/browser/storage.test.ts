@@ -2,7 +2,7 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { openBrowser, press, see, seeText, TABLE } from "../helpers/browser";
+import { openBrowser, press, see, seeText, TABLE, visit } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** Puts the database into a version of its own making. */
@@ -42,7 +42,7 @@ describe("a device whose storage fails", () => {
   });
 
   it("says whether the browser keeps it, and when there was a copy", async () => {
-    await driver.get(`${server.url}/kitchen`);
+    await visit(driver, `${server.url}/kitchen`);
     await seeText(driver, "No copy has been written to a file on this device yet.");
     const text = await driver.executeScript<string>("return document.body.innerText");
     expect(text).toMatch(/The browser (keeps it until you delete it|may clear it)/);

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, see, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { field, press, pressAt, see, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -12,7 +12,7 @@ beforeAll(async () => {
   ({ server, driver } = app);
   return app.end;
 });
-beforeEach(() => driver.get(server.url));
+beforeEach(() => visit(driver, server.url));
 
 const tab = async (id: string): Promise<void> => (await see(driver, `button[role="tab"][id*="${id}"]`)).click();
 const toPage = (page: string): Promise<void> => pressAt(driver, `nav a[href$="/${page}"]`);

@@ -73,6 +73,22 @@ export async function networkGone(driver: WebDriver, offline: boolean): Promise<
   await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline, ...unlimited });
 }
 
+/**
+ * Goes to an address as a link there would: where the app is open already nothing is loaded anew, and its workers keep
+ * the birds that they have made, which is most of what a test costs. What is about loading uses `driver.get`.
+ */
+export async function visit(driver: WebDriver, address: string): Promise<void> {
+  const isThere = await driver.executeScript<boolean>(
+    `const to = new URL(arguments[0]);
+     if (to.origin !== location.origin || !document.querySelector("#app > *")) return false;
+     history.pushState({}, "", to);
+     dispatchEvent(new PopStateEvent("popstate"));
+     return true;`,
+    address,
+  );
+  if (!isThere) await driver.get(address);
+}
+
 export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
   driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `never seen: ${css}`);
 
