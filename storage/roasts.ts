@@ -57,9 +57,15 @@ export async function addReadings(
   readings: readonly RoastReading[],
 ): Promise<readonly RoastReading[]> {
   const checked = readings.map((reading) => ReadingSchema.parse(reading));
+  const instants = checked.map(({ at }) => at).sort();
+  const [first, last] = [instants[0], instants.at(-1)];
+  if (first === undefined || last === undefined) return [];
   return db.transaction("rw", db.readings, async () => {
-    const instants = [...new Set(checked.map(({ at }) => at))].map((at) => [roastId, at]);
-    const there = await db.readings.where("[roastId+at]").anyOf(instants).toArray();
+    // One question for the whole time that they span: a roast that is opened half way brings thousands at once.
+    const there = await db.readings
+      .where("[roastId+at]")
+      .between([roastId, first], [roastId, last], true, true)
+      .toArray();
     const known = new Set(there.map(readingKey));
     const fresh = checked.filter((reading) => !known.has(readingKey(reading)) && known.add(readingKey(reading)));
     await db.readings.bulkAdd(fresh.map((reading) => ({ ...reading, roastId })));

@@ -12,19 +12,13 @@ interface RunningApp {
 
 let browser: WebDriver | undefined;
 
-/** A fresh tab of the browser that one file after another uses: each has an address of its own, and with it a storage. */
-async function newTab(size: typeof TABLE): Promise<WebDriver> {
+/** The browser that one file after another uses: each has an address of its own, and with it a storage. */
+async function openedBrowser(size: typeof TABLE): Promise<WebDriver> {
   browser ??= await new Builder()
     .forBrowser("chrome")
     .setChromeOptions(optionsFor(size, newProfile()))
     .usingServer(inject("chromedriver"))
     .build();
-  const before = await browser.getWindowHandle();
-  await browser.switchTo().newWindow("tab");
-  const tab = await browser.getWindowHandle();
-  await browser.switchTo().window(before);
-  await browser.close();
-  await browser.switchTo().window(tab);
   await resize(browser, size);
   return browser;
 }
@@ -41,7 +35,7 @@ export async function startApp({
 } = {}): Promise<RunningApp> {
   const server = await serve(demo !== false, { offline, inProgress: demo === true });
   try {
-    const driver = await newTab(size);
+    const driver = await openedBrowser(size);
     const end = async (): Promise<void> => {
       // What the page still simulates and listens to ends with it.
       await driver.get("about:blank");
