@@ -28,6 +28,13 @@ describe("the demo", () => {
     expect(await db.readings.count()).toBe(before);
   });
 
+  it("has no roast in progress where no thermometer runs", async () => {
+    const db = new BrumaDatabase("seed-past");
+    await seedDemo(db, NOW, null);
+    expect(await db.roasts.get("demo-now")).toBeUndefined();
+    expect(await db.roasts.count()).toBe(9);
+  });
+
   it("goes out to a file and comes back equal into an empty browser", async () => {
     const from = new BrumaDatabase("seed-out");
     await seedDemo(from, NOW, NOW - 3_600_000);

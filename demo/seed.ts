@@ -13,7 +13,7 @@ import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema } from "./computed";
 import computedFile from "./computed.json";
-import { IN_SINCE_MIN, roastInProgress } from "./inProgress";
+import { roastInProgress } from "./inProgress";
 import { DEMO_OVENS, type DemoOven, openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
 
 const iso = (ms: number): string => new Date(ms).toISOString();
@@ -73,25 +73,29 @@ function inProgressSince({ inProgress }: Computed, inAtMs: number, zone: string)
 /**
  * Fills an empty demo database; one that holds anything keeps what it has, but for the roast in progress: it begins anew
  * with each bird of the simulated thermometer.
- * @param inAtMs when the bird at the simulated thermometer went in; null where none is running
+ * @param inAtMs when the bird at the simulated thermometer went in; null where none is running, and none is in progress
  */
 export async function seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> {
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const computed = ComputedSchema.parse(computedFile);
-  const current = inProgressSince(computed, inAtMs ?? nowMs - IN_SINCE_MIN * MINUTE_MS, zone);
+  const current = inAtMs === null ? null : inProgressSince(computed, inAtMs, zone);
   const past = pastRoasts(zone).map((each) => pastRoast(each, computed, nowMs, zone));
   // All of it or nothing: a page that is left half way must not leave half a demo for good.
   await db.transaction("rw", [db.roasts, db.readings, db.photos, db.shared, db.ovens, db.practised], async () => {
     // What is practised has the kitchen to itself.
     if ((await db.practised.count()) > 0) return;
     if ((await db.roasts.count()) > 0) {
-      if (inAtMs === null || (await db.roasts.get(current.id))?.createdAt === current.createdAt) return;
+      if (!current || (await db.roasts.get(current.id))?.createdAt === current.createdAt) return;
       await deleteRoast(db, current.id);
       await saveRoast(db, current);
       return;
     }
     // All at once: somebody waits for the list.
-    await db.roasts.bulkAdd([current, openDayRoast(nowMs, zone), ...past.map(({ roast }) => roast)]);
+    await db.roasts.bulkAdd([
+      ...(current ? [current] : []),
+      openDayRoast(nowMs, zone),
+      ...past.map(({ roast }) => roast),
+    ]);
     await db.ovens.bulkAdd(
       Object.values(DEMO_OVENS).map(({ id, name, heat }) => ({
         id,
