@@ -35,18 +35,20 @@ const MOUTH_VIEW = 0.25;
 /** Soft meat settles: what lies within this share of the height above the lowest point touches the pan. */
 const SETTLED_SHARE = 0.045;
 
-/** Evenly spread directions: the golden-angle spiral, its right half and that half's mirror image, so that left and right see alike. */
-const DIRECTIONS: readonly Vec3[] = Array.from({ length: DIRECTION_COUNT }, (_, n): Vec3 => {
-  const z = 1 - (2 * n + 1) / DIRECTION_COUNT;
-  const radius = Math.sqrt(1 - z * z);
-  const angle = n * Math.PI * (3 - Math.sqrt(5));
-  return [radius * Math.cos(angle), radius * Math.sin(angle), z];
-})
-  .filter(([x]) => x > 0)
-  .flatMap(([x, y, z]): Vec3[] => [
-    [x, y, z],
-    [-x, y, z],
-  ]);
+/**
+ * Evenly spread directions, x, y and z in turn: the golden-angle spiral, its right half and that half's mirror image, so
+ * that left and right see alike.
+ */
+const DIRECTIONS = Float64Array.from(
+  Array.from({ length: DIRECTION_COUNT }, (_, n): Vec3 => {
+    const z = 1 - (2 * n + 1) / DIRECTION_COUNT;
+    const radius = Math.sqrt(1 - z * z);
+    const angle = n * Math.PI * (3 - Math.sqrt(5));
+    return [radius * Math.cos(angle), radius * Math.sin(angle), z];
+  })
+    .filter(([x]) => x > 0)
+    .flatMap(([x, y, z]) => [x, y, z, -x, y, z]),
+);
 
 export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour }: Posture): View {
   const { nx, ny, nz, tissue, mirrored } = grid;
@@ -76,7 +78,10 @@ export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour
     const k = Math.floor(cell / (nx * ny));
     const [ux, uy, uz] = normals[n] as Vec3;
     let total = 0;
-    for (const [dx, dy, dz] of DIRECTIONS) {
+    for (let at = 0; at < DIRECTIONS.length; at += 3) {
+      const dx = DIRECTIONS[at] as number;
+      const dy = DIRECTIONS[at + 1] as number;
+      const dz = DIRECTIONS[at + 2] as number;
       const cosine = ux * dx + uy * dy + uz * dz;
       if (cosine <= 0.05) continue;
       total += cosine;

@@ -54,7 +54,9 @@ const COMPONENTS = {
   },
 } as const satisfies Record<string, ComponentProperties>;
 
-type Component = keyof typeof COMPONENTS;
+/** In the order in which {@link massFractions} has them. */
+const PARTS: readonly ComponentProperties[] = Object.values(COMPONENTS);
+const ICE = Object.keys(COMPONENTS).indexOf("ice");
 
 const at = (p: Polynomial, celsius: number): number => p[0] + p[1] * celsius + p[2] * celsius * celsius;
 
@@ -72,23 +74,19 @@ export function iceFraction(
   return freezable * (1 - freezingPointC / celsius);
 }
 
-function massFractions(composition: Composition, celsius: number): Record<Component, number> {
+/** In the order of the components: tables ask for it a hundred thousand times. */
+function massFractions(composition: Composition, celsius: number): readonly number[] {
+  const { water, protein, fat, ash, carbohydrate = 0 } = composition;
   const ice = iceFraction(composition, celsius);
-  return {
-    water: composition.water - ice,
-    ice,
-    protein: composition.protein,
-    fat: composition.fat,
-    ash: composition.ash,
-    carbohydrate: composition.carbohydrate ?? 0,
-  };
+  return [water - ice, ice, protein, fat, ash, carbohydrate];
 }
 
 /** Density of the tissue in kg/m³, volumes of the components added. */
 export function densityKgPerM3(composition: Composition, celsius: number): number {
   let specificVolume = 0;
-  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
-    specificVolume += share / at(COMPONENTS[name].densityKgPerM3, celsius);
+  const shares = massFractions(composition, celsius);
+  for (let n = 0; n < PARTS.length; n++) {
+    specificVolume += (shares[n] as number) / at((PARTS[n] as ComponentProperties).densityKgPerM3, celsius);
   }
   return 1 / specificVolume;
 }
@@ -115,11 +113,12 @@ export function conductivityWPerMK(composition: Composition, celsius: number): n
   const density = densityKgPerM3(composition, celsius);
   let base = 0;
   let iceVolume = 0;
-  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
-    const properties = COMPONENTS[name];
-    const volume = (share * density) / at(properties.densityKgPerM3, celsius);
-    if (name === "ice") iceVolume = volume;
-    else base += volume * at(properties.conductivityWPerMK, celsius);
+  const shares = massFractions(composition, celsius);
+  for (let n = 0; n < PARTS.length; n++) {
+    const part = PARTS[n] as ComponentProperties;
+    const volume = ((shares[n] as number) * density) / at(part.densityKgPerM3, celsius);
+    if (n === ICE) iceVolume = volume;
+    else base += volume * at(part.conductivityWPerMK, celsius);
   }
   if (iceVolume === 0) return base;
   return levyConductivityWPerMK(at(COMPONENTS.ice.conductivityWPerMK, celsius), base / (1 - iceVolume), iceVolume);
@@ -128,8 +127,9 @@ export function conductivityWPerMK(composition: Composition, celsius: number): n
 /** Specific heat in J/kgK without the latent part. */
 export function sensibleHeatJPerKgK(composition: Composition, celsius: number): number {
   let heat = 0;
-  for (const [name, share] of Object.entries(massFractions(composition, celsius)) as [Component, number][]) {
-    heat += share * at(COMPONENTS[name].heatJPerKgK, celsius);
+  const shares = massFractions(composition, celsius);
+  for (let n = 0; n < PARTS.length; n++) {
+    heat += (shares[n] as number) * at((PARTS[n] as ComponentProperties).heatJPerKgK, celsius);
   }
   return heat;
 }
