@@ -1,5 +1,5 @@
 /** How long a worker works before it lets waiting messages in. */
-const SLICE_MS = 30;
+const SLICE_MS = 10;
 
 /** Whether this slice is over; the next one begins with {@link Slice.begin}. */
 export class Slice {
