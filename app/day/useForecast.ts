@@ -2,7 +2,7 @@ import { useMemo, useRef } from "react";
 import { changeOf, type ForecastChange } from "../../core/day/change";
 import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
-import { type Reading, thinned } from "../../core/forecast/reading";
+import { type Reading, thinned, worthAFit } from "../../core/forecast/reading";
 import type { Screened } from "../../core/forecast/screening";
 import { fits } from "../../workers/simulations";
 import { useNewest } from "../simulation/useSimulated";
@@ -25,6 +25,7 @@ interface Fitted {
   readonly isRead: boolean;
 }
 
+const asideOf = ({ setAside }: Screened): readonly Reading[] => setAside.map(({ reading }) => reading);
 const planOf = (question: string): string => question.split("\n")[0] ?? "";
 
 /**
@@ -37,27 +38,25 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
   // A thermometer that speaks every second says nothing new within a bin until its mean has moved.
   const coarse = useMemo(() => {
     // What is believed and what is set aside are never averaged with one another.
-    const { kept, setAside } = screen;
-    const aside = setAside.map(({ reading }) => reading);
-    return [...thinned(kept, BIN_MIN), ...thinned(aside, BIN_MIN)].map((each) => ({
+    return [...thinned(screen.kept, BIN_MIN), ...thinned(asideOf(screen), BIN_MIN)].map((each) => ({
       ...each,
       celsius: Math.round(10 * each.celsius) / 10,
     }));
   }, [screen]);
   const plan = JSON.stringify(options);
-  const worthAFit = JSON.stringify(coarse.map(({ part, side, celsius }) => [part, side, Math.round(2 * celsius)]));
+  const asked = useMemo(() => [screen.kept, asideOf(screen)].map((each) => worthAFit(each, BIN_MIN)), [screen]);
   const newest = useRef(coarse);
   newest.current = coarse;
   const fit = useNewest<Fitted>(
-    options && `${plan}\n${worthAFit}`,
+    options && [plan, ...asked].join("\n"),
     async (lane) => {
-      const asked: EnsembleOptions = JSON.parse(plan);
+      const planned: EnsembleOptions = JSON.parse(plan);
       const readings = newest.current;
       const isRead = readings.length > 0;
       // Before the first reading the birds that every fit begins from are made, behind all else: it then waits for less.
       const urgency = isRead ? "screen" : "behind";
-      const members = await fits.ask(lane, asked, readings, urgency);
-      return { options: asked, members, isRead };
+      const members = await fits.ask(lane, planned, readings, urgency);
+      return { options: planned, members, isRead };
     },
     { follows: (running, next) => planOf(running) === planOf(next), drop: (lane) => fits.drop(lane) },
   );
