@@ -3,7 +3,7 @@
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { Recent } from "../recent";
-import { type CentrePoints, thermalCentres } from "./centres";
+import { type CentrePoints, outwards, thermalCentres } from "./centres";
 import { type Posture, type View, viewOf } from "./exposure";
 import { type BirdForm, birdForm, type FormChoice, formKey } from "./form";
 import { massRangeKg, ovenMassKg } from "./mass";
@@ -15,6 +15,8 @@ import { type VoxelSolid, voxelise } from "./voxelise";
 export interface UnitBody extends VoxelSolid {
   readonly shape: BirdShape;
   readonly centres: CentrePoints;
+  /** From each of them the shortest way out through the skin. */
+  readonly waysOut: CentrePoints;
 }
 
 /** What the solver needs of a body. */
@@ -34,23 +36,26 @@ export interface Body extends HeatBody {
   readonly scale: number;
 }
 
-const shapes = new Recent<{ readonly shape: BirdShape; readonly centres: CentrePoints }>(24);
+type Known = Pick<UnitBody, "shape" | "centres" | "waysOut">;
+const shapes = new Recent<Known>(24);
 const unitBodies = new Recent<UnitBody>(24);
 const views = new WeakMap<VoxelSolid, Map<string, View>>();
 
 /** The shape of a form and its thermal centres, remembered. */
-export function shapeOf(form: BirdForm): { readonly shape: BirdShape; readonly centres: CentrePoints } {
+export function shapeOf(form: BirdForm): Known {
   return shapes.get(formKey(form), () => {
     const shape = birdShape(form);
-    return { shape, centres: thermalCentres(shape) };
+    const centres = thermalCentres(shape);
+    const waysOut = Object.fromEntries(Object.entries(centres).map(([centre, at]) => [centre, outwards(shape, at)]));
+    return { shape, centres, waysOut };
   });
 }
 
 /** The voxel solid of a form at a resolution, remembered: it does not depend on the mass. */
 export function unitBody(form: BirdForm, cellM: number, bothHalves = false): UnitBody {
   return unitBodies.get(`${formKey(form)}/${cellM.toFixed(6)}/${bothHalves}`, () => {
-    const { shape, centres } = shapeOf(form);
-    return { ...voxelise(shape, cellM, bothHalves), shape, centres };
+    const known = shapeOf(form);
+    return { ...voxelise(known.shape, cellM, bothHalves), ...known };
   });
 }
 

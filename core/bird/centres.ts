@@ -1,5 +1,5 @@
 /** Where a thermometer belongs: the deepest meat of a part, clear of bone. */
-import type { Vec3 } from "./sdf";
+import { stepsToSpare, type Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type BodyPart, CENTRES, type Centre, isBone } from "./solid";
 
@@ -77,14 +77,17 @@ const SIGHTS: readonly Vec3[] = Array.from({ length: 60 }, (_, n) => {
 export function outwards(shape: BirdShape, from: Vec3): Vec3 {
   const outer = shape.skin?.outer ?? shape.body;
   let best: Vec3 = [0, 0, 1];
-  let shortest = Number.POSITIVE_INFINITY;
+  let fewest = Number.POSITIVE_INFINITY;
   for (const [x, y, z] of SIGHTS) {
-    let length = 0;
-    while (length < shortest && outer(from[0] + x * length, from[1] + y * length, from[2] + z * length) < 0) {
-      length += SIGHT_STEP_M;
+    let steps = 0;
+    while (steps < fewest) {
+      const length = steps * SIGHT_STEP_M;
+      const away = outer(from[0] + x * length, from[1] + y * length, from[2] + z * length);
+      if (away >= 0) break;
+      steps += 1 + stepsToSpare(-away, SIGHT_STEP_M);
     }
-    if (length < shortest) {
-      shortest = length;
+    if (steps < fewest) {
+      fewest = steps;
       best = [x, y, z];
     }
   }

@@ -1,7 +1,6 @@
 /** Many coarse birds, each a little different, cooked the same way: where the doubt of a forecast comes from. */
 
 import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
-import { outwards } from "../bird/centres";
 import type { FormChoice } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import type { Vec3 } from "../bird/sdf";
@@ -66,10 +65,10 @@ export const targetsStillIn = (shownC: CentreTemperatures, left: readonly Piece[
 
 /** Where a misplaced tip is: so far from the centre along the way it was pushed in, metres of a turkey; towards the skin is more. */
 export function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
-  const { shape, centres } = body.unit;
+  const { shape, centres, waysOut } = body.unit;
   const at = centres[centre] as Vec3;
   if (offM === 0) return pointStencil(body, at);
-  const way = outwards(shape, at);
+  const way = waysOut[centre] as Vec3;
   // A tip is as far off as the meat is large: a finger's breadth in a turkey, less in a chicken.
   const off = coarseCellM(shape.form, offM);
   const tip: Vec3 = [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off];
