@@ -8,7 +8,7 @@ import { FILE_FORMAT, FILE_VERSION, type RoastFile } from "../core/formats/file"
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { MINUTE_MS } from "../core/units/time";
-import { field, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import { fill, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
 import { offOf } from "../tests/helpers/demoPast";
 import { serve } from "../tests/helpers/server";
 
@@ -108,7 +108,7 @@ const SHOTS: readonly Shot[] = [
     size: TABLE,
     waitFor: ["One more roast"],
     prepare: async (driver) => {
-      await (await field(driver, "Weight as bought")).sendKeys("2 kg");
+      await fill(driver, "Weight as bought", "2 kg");
       await press(driver, "Whole legs");
       await press(driver, "Fresh");
       await pressAt(driver, 'label:has(input[type="radio"][value="hot-flat"])');

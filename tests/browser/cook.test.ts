@@ -9,6 +9,7 @@ import { checkRoastFile } from "../../core/formats/file";
 import type { RoastReading } from "../../core/plan/schema";
 import {
   field,
+  fill,
   newProfile,
   openBrowser,
   pickMoment,
@@ -49,7 +50,7 @@ const laterBy = (one: string, other: string): number =>
 describe("the day itself, at the stove", () => {
   it("begins with one tap, from a plan that is due", async () => {
     await driver.get(server.url);
-    await (await field(driver, "Weight as bought")).sendKeys("5.8 kg");
+    await fill(driver, "Weight as bought", "5.8 kg");
     await press(driver, "Fresh");
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected");
@@ -79,8 +80,8 @@ describe("the day itself, at the stove", () => {
     await driver.wait(async () => (await finish()) !== "", 20_000);
     const note = async (breast: string, thigh: string): Promise<string> => {
       const before = await next();
-      await (await field(driver, "breast")).sendKeys(breast);
-      await (await field(driver, "thigh")).sendKeys(thigh);
+      await fill(driver, "breast", breast);
+      await fill(driver, "thigh", thigh);
       await press(driver, "Note the reading");
       await driver.wait(
         async () => {
@@ -103,7 +104,7 @@ describe("the day itself, at the stove", () => {
 
   it("asks about a reading that this bird cannot show, and sets it aside where it is kept all the same", async () => {
     const before = await finish();
-    await (await field(driver, "breast")).sendKeys("7");
+    await fill(driver, "breast", "7");
     await press(driver, "Note the reading");
     await seeText(driver, "7 °C in the breast?", "was to be expected there now");
     await press(driver, "Keep it all the same");
@@ -228,13 +229,13 @@ describe("the day itself, at the stove", () => {
   it("is pulled, rested and carved, and stands in the list with predicted against actual", async () => {
     await press(driver, "It is out of the oven");
     await seeText(driver, "Leave the probe in until");
-    await (await field(driver, "left breast")).sendKeys("74.5");
-    await (await field(driver, "left thigh")).sendKeys("80");
+    await fill(driver, "left breast", "74.5");
+    await fill(driver, "left thigh", "80");
     await press(driver, "Note the reading");
     // One side is one side.
     await seeText(driver, "not read; 74 °C wanted");
-    await (await field(driver, "right breast")).sendKeys("75");
-    await (await field(driver, "right thigh")).sendKeys("79");
+    await fill(driver, "right breast", "75");
+    await fill(driver, "right thigh", "79");
     await press(driver, "Note the reading");
     await seeText(driver, "74 °C has been seen at every centre");
     await press(driver, "Carving now");

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
+import { fill, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -11,7 +11,7 @@ beforeAll(async () => {
   const app = await startApp({ size: STOVE, offline: true });
   ({ server, driver } = app);
   await driver.get(server.url);
-  await (await field(driver, "Weight as bought")).sendKeys("5 kg");
+  await fill(driver, "Weight as bought", "5 kg");
   await press(driver, "Shielded");
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
@@ -77,7 +77,7 @@ describe("the day", () => {
     await press(driver, "Correct something");
     await press(driver, "my thermometer, typed in");
     await pressAt(driver, 'button[aria-label="Close"]');
-    await (await field(driver, "breast")).sendKeys("47");
+    await fill(driver, "breast", "47");
     await press(driver, "Note the reading");
     await driver.wait(async () => (await bodyText()).includes("\n47\n"), 10_000, "the typed reading was not kept");
     await driver.get(`${server.url}/handbook`);

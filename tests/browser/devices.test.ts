@@ -6,7 +6,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { MINUTE_MS } from "../../core/units/time";
 import {
-  field,
+  fill,
   networkGone,
   openBrowser,
   press,
@@ -46,7 +46,7 @@ const COUNTING = `
 describe("one roast on two devices", () => {
   it("is put in common on the laptop and offered on the phone", async () => {
     await laptop.get(server.url);
-    await (await field(laptop, "Weight as bought")).sendKeys("5 kg");
+    await fill(laptop, "Weight as bought", "5 kg");
     await press(laptop, "Plan it");
     await seeText(laptop, "Out, expected");
     await pressAt(laptop, 'nav a[href$="/list"]');
@@ -76,7 +76,7 @@ describe("one roast on two devices", () => {
       15_000,
       "the laptop did not hear when it went in",
     );
-    await (await field(laptop, "breast")).sendKeys("66");
+    await fill(laptop, "breast", "66");
     await press(laptop, "Note the reading");
     await phone.wait(
       async () => (await textOf(phone)).includes("\n66\n"),
@@ -88,7 +88,7 @@ describe("one roast on two devices", () => {
   it("goes on while the server is away, and is one again when it is back", async () => {
     const address = server.url;
     await networkGone(phone, true);
-    await (await field(phone, "thigh")).sendKeys("69");
+    await fill(phone, "thigh", "69");
     await press(phone, "Note the reading");
     await phone.wait(async () => (await textOf(phone)).includes("\n69\n"), 10_000);
     expect(await textOf(laptop)).not.toContain("\n69\n");
@@ -136,7 +136,7 @@ describe("one roast on two devices", () => {
     await devTools.sendDevToolsCommand("Page.setWebLifecycleState", { state: "frozen" });
     await visit(laptop, (await laptop.getCurrentUrl()).replace("/plan", "/cook"));
     for (const [place, shown] of Object.entries({ breast: "73.5", thigh: "76.5" })) {
-      await (await field(laptop, place)).sendKeys(shown);
+      await fill(laptop, place, shown);
     }
     await press(laptop, "Note the reading");
     await seeText(laptop, "Take it out, once looked through by hand");

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, see, seeText } from "../helpers/browser";
+import { fill, press, pressAt, see, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -18,7 +18,7 @@ const bodyText = (): Promise<string> => driver.executeScript<string>("return doc
 describe("a second roast for one dinner", () => {
   it("is eaten when the first is, and both say that they want one oven at two heats", async () => {
     await driver.get(server.url);
-    await (await field(driver, "Weight as bought")).sendKeys("5 kg");
+    await fill(driver, "Weight as bought", "5 kg");
     await press(driver, "Fresh");
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected");
@@ -28,7 +28,7 @@ describe("a second roast for one dinner", () => {
     await seeText(driver, "One more roast", "its table and its kitchen");
     expect(await bodyText()).not.toContain("When do you want to eat?");
     await press(driver, "Chicken");
-    await (await field(driver, "Weight as bought")).sendKeys("1.8 kg");
+    await fill(driver, "Weight as bought", "1.8 kg");
     await press(driver, "Fresh");
     await press(driver, "Hot");
     await press(driver, "Plan it");

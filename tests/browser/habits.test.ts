@@ -1,7 +1,7 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { UnitSystem } from "../../core/units/quantity";
-import { field, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
+import { field, fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
 import { foreignIn } from "../helpers/readers";
 import { type RunningServer, serve } from "../helpers/server";
 
@@ -56,7 +56,7 @@ describe.each(COOKS)("a cook with $units habits", ({ units, language, mass, seen
 
   it("starts a roast, and every screen up to the printed list is in them", async () => {
     await driver.get(server.url);
-    await (await field(driver, "Weight as bought")).sendKeys(mass);
+    await fill(driver, "Weight as bought", mass);
     await press(driver, "Hot start");
     await readsOwn();
     await press(driver, "Plan it");

@@ -1,7 +1,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, resize, STOVE, seeText, TABLE, visit } from "../helpers/browser";
+import { fill, press, pressAt, resize, STOVE, seeText, TABLE, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -46,7 +46,7 @@ describe("a reader who has never roasted", () => {
 
   it("searches all of it, and lands on the answer", async () => {
     await visit(driver, `${server.url}/handbook`);
-    await (await field(driver, "Search the handbook")).sendKeys("pink");
+    await fill(driver, "Search the handbook", "pink");
     await press(driver, "Pink");
     await driver.wait(() => isAt("pink"), 10_000, "the section was not scrolled to");
     expect(await driver.getCurrentUrl()).toContain("/handbook/trouble/pink");

@@ -1,7 +1,7 @@
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, see, seeText } from "../helpers/browser";
+import { field, fill, press, pressAt, see, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -25,7 +25,7 @@ describe("planning evening", () => {
   it("starts a roast from three answers, in the units the cook types", async () => {
     await driver.get(server.url);
     await seeText(driver, "Nothing planned yet");
-    await (await field(driver, "Weight as bought")).sendKeys("a heap");
+    await fill(driver, "Weight as bought", "a heap");
     await press(driver, "Plan it");
     await seeText(driver, "mass: got a heap");
     const mass = await field(driver, "Weight as bought");

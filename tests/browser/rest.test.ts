@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import { field, fill, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -47,8 +47,8 @@ describe("a rest that falls short", () => {
   it("keeps what was shown beside what it stands for", async () => {
     await inTheOvenFor(70);
     cook = await driver.getCurrentUrl();
-    await (await field(driver, "breast")).sendKeys("61");
-    await (await field(driver, "thigh")).sendKeys("63");
+    await fill(driver, "breast", "61");
+    await fill(driver, "thigh", "63");
     await press(driver, "Note the reading");
     await seeText(driver, "refitted to your readings");
     expect((await stored())[0]).toMatchObject({ celsius: 60, shownC: 61 });
@@ -57,7 +57,7 @@ describe("a rest that falls short", () => {
   it("is checked place by place, both sides, before it is lifted", async () => {
     await press(driver, "Check before you lift it");
     await seeText(driver, "Not all of it is there yet", "Left breast", "Right thigh", "Hot juice stands in the cavity");
-    await (await field(driver, "left breast")).sendKeys("62");
+    await fill(driver, "left breast", "62");
     await pressAt(driver, '[role="dialog"] button[type="submit"]');
     await driver.wait(async () => (await stored()).some(({ side }) => side === "left"), 10_000);
     await pressAt(driver, 'button[aria-label="Close"]');
@@ -78,7 +78,7 @@ describe("the check before it is lifted", () => {
     await inTheOvenFor(95);
     await press(driver, "Check before you lift it");
     const shown = { "left breast": "76", "right breast": "76", "left thigh": "79", "right thigh": "79" };
-    for (const [place, celsius] of Object.entries(shown)) await (await field(driver, place)).sendKeys(celsius);
+    for (const [place, celsius] of Object.entries(shown)) await fill(driver, place, celsius);
     await pressAt(driver, '[role="dialog"] button[type="submit"]');
     await seeText(driver, "All of it is there: take it out.");
     await pressAt(driver, 'button[aria-label="Close"]');

@@ -6,7 +6,7 @@ import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/schema";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { field, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -30,7 +30,7 @@ const stored = (): Promise<StoredReading[]> => storedRows<StoredReading>(driver,
 
 async function intoTheOven(weight: string): Promise<string> {
   await driver.get(server.url);
-  await (await field(driver, "Weight as bought")).sendKeys(weight);
+  await fill(driver, "Weight as bought", weight);
   await press(driver, "Fresh");
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");

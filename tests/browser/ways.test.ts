@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, see, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import { fill, press, pressAt, see, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -26,7 +26,7 @@ async function inAgo(minutes: number): Promise<void> {
 
 async function start(words: readonly string[], weight: string): Promise<void> {
   for (const word of words) await press(driver, word);
-  await (await field(driver, "Weight as bought")).sendKeys(weight);
+  await fill(driver, "Weight as bought", weight);
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
 }

@@ -12,7 +12,7 @@ import type { Roast, RoastReading } from "../../core/plan/schema";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
-import { field, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
@@ -65,7 +65,7 @@ describe("a whole roast on the fast clock", () => {
     await driver.get(`${server.url}/?rate=1&now=2026-12-20T09:00:00Z`);
     await waitFor("Practice clock");
     await press(driver, "Chicken");
-    await (await field(driver, "Weight as bought")).sendKeys("1.6 kg");
+    await fill(driver, "Weight as bought", "1.6 kg");
     await press(driver, "Fresh");
     await press(driver, "Hot start");
     await press(driver, "Plan it");

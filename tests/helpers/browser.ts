@@ -148,11 +148,14 @@ export async function pressAt(driver: WebDriver, css: string): Promise<void> {
 }
 
 const MOVED = new Set(["ElementClickInterceptedError", "StaleElementReferenceError", "ElementNotInteractableError"]);
-async function pressed(driver: WebDriver, find: () => Promise<WebElement>, what: string): Promise<void> {
+const pressed = (driver: WebDriver, find: () => Promise<WebElement>, what: string): Promise<void> =>
+  untilDone(driver, async () => (await find()).click(), `could not be pressed: ${what}`);
+
+async function untilDone(driver: WebDriver, act: () => Promise<void>, failing: string): Promise<void> {
   await driver.wait(
     async () => {
       try {
-        await (await find()).click();
+        await act();
         return true;
       } catch (error) {
         if (error instanceof Error && MOVED.has(error.name)) return false;
@@ -160,7 +163,7 @@ async function pressed(driver: WebDriver, find: () => Promise<WebElement>, what:
       }
     },
     WAIT_MS,
-    `could not be pressed: ${what}`,
+    failing,
   );
 }
 
@@ -173,6 +176,15 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
     ),
     `a field "${label}"`,
   );
+
+/** Types into a field by its label: again where the page was being drawn anew under the hand. */
+export async function fill(driver: WebDriver, label: string, ...keys: readonly string[]): Promise<void> {
+  await untilDone(
+    driver,
+    async () => (await field(driver, label)).sendKeys(...keys),
+    `could not be typed into: a field "${label}"`,
+  );
+}
 
 /** Picks a day, where it is another, and types a time, as the browser's own zone has them. */
 export async function pickMoment(driver: WebDriver, label: string, ms: number): Promise<void> {
