@@ -2,7 +2,7 @@ import { useMemo, useRef } from "react";
 import { changeOf, type ForecastChange } from "../../core/day/change";
 import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
 import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
-import { type Reading, thinned, worthAFit } from "../../core/forecast/reading";
+import { binned, meanOf, type Reading, seriesOf, worthAFit } from "../../core/forecast/reading";
 import type { Screened } from "../../core/forecast/screening";
 import { fits } from "../../workers/simulations";
 import { useNewest } from "../simulation/useSimulated";
@@ -25,7 +25,6 @@ interface Fitted {
   readonly isRead: boolean;
 }
 
-const asideOf = ({ setAside }: Screened): readonly Reading[] => setAside.map(({ reading }) => reading);
 const planOf = (question: string): string => question.split("\n")[0] ?? "";
 
 /**
@@ -35,16 +34,23 @@ const planOf = (question: string): string => question.split("\n")[0] ?? "";
  * @param screen readings that are believed, and those that are set aside
  */
 export function useForecast(options: EnsembleOptions | null, screen: Screened): ForecastState {
+  // What is believed and what is set aside are never averaged with one another.
+  const bins = useMemo(
+    () =>
+      [screen.kept, screen.setAside.map(({ reading }) => reading)].flatMap(seriesOf).map((own) => binned(own, BIN_MIN)),
+    [screen],
+  );
   // A thermometer that speaks every second says nothing new within a bin until its mean has moved.
-  const coarse = useMemo(() => {
-    // What is believed and what is set aside are never averaged with one another.
-    return [...thinned(screen.kept, BIN_MIN), ...thinned(asideOf(screen), BIN_MIN)].map((each) => ({
-      ...each,
-      celsius: Math.round(10 * each.celsius) / 10,
-    }));
-  }, [screen]);
+  const coarse = useMemo(
+    () =>
+      bins
+        .flat()
+        .map(meanOf)
+        .map((each) => ({ ...each, celsius: Math.round(10 * each.celsius) / 10 })),
+    [bins],
+  );
   const plan = JSON.stringify(options);
-  const asked = useMemo(() => [screen.kept, asideOf(screen)].map((each) => worthAFit(each, BIN_MIN)), [screen]);
+  const asked = useMemo(() => bins.map(worthAFit), [bins]);
   const newest = useRef(coarse);
   newest.current = coarse;
   const fit = useNewest<Fitted>(

@@ -1,5 +1,5 @@
 /** Where a thermometer belongs: the deepest meat of a part, clear of bone. */
-import { stepsToSpare, type Vec3 } from "./sdf";
+import { belowAlong, type Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type BodyPart, CENTRES, type Centre, isBone } from "./solid";
 
@@ -79,13 +79,13 @@ export function outwards(shape: BirdShape, from: Vec3): Vec3 {
   let best: Vec3 = [0, 0, 1];
   let fewest = Number.POSITIVE_INFINITY;
   for (const [x, y, z] of SIGHTS) {
+    const isInside = belowAlong(
+      (n) => outer(from[0] + x * n * SIGHT_STEP_M, from[1] + y * n * SIGHT_STEP_M, from[2] + z * n * SIGHT_STEP_M),
+      0,
+      SIGHT_STEP_M,
+    );
     let steps = 0;
-    while (steps < fewest) {
-      const length = steps * SIGHT_STEP_M;
-      const away = outer(from[0] + x * length, from[1] + y * length, from[2] + z * length);
-      if (away >= 0) break;
-      steps += 1 + stepsToSpare(-away, SIGHT_STEP_M);
-    }
+    while (steps < fewest && isInside(steps)) steps++;
     if (steps < fewest) {
       fewest = steps;
       best = [x, y, z];

@@ -1,9 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { type Reading, worthAFit } from "./reading";
+import { binned, type Reading, seriesOf, worthAFit } from "./reading";
 
 const BIN_MIN = 2;
-const keyOf = (readings: readonly Reading[]): string => worthAFit(readings, BIN_MIN);
+const keyOf = (readings: readonly Reading[]): string =>
+  seriesOf(readings)
+    .map((own) => worthAFit(binned(own, BIN_MIN)))
+    .join("\n");
 
 describe("what is worth a fit", () => {
   it("is once a bin and probe, however often a thermometer speaks and however quickly its bird warms", () => {

@@ -41,8 +41,7 @@ export const meanOf = <Item extends Reading>(bin: readonly Item[]): Item => ({
 });
 
 /** Averages readings of one probe that lie within so many minutes of one another. */
-export const thinned = (readings: readonly Reading[], binMin = THIN_MIN): Reading[] =>
-  binned(readings, binMin).map(meanOf);
+export const thinned = (readings: readonly Reading[]): Reading[] => binned(readings, THIN_MIN).map(meanOf);
 
 /** The birds are fitted anew where a reading has moved by so much, K. */
 const MOVED_K = 0.5;
@@ -51,12 +50,9 @@ const MOVED_K = 0.5;
  * What makes it worth while to fit the birds anew: as long as it stays the same, they need not be. Of a bin that is not
  * over only its first reading counts: a thermometer that speaks every second would ask for one fit after the other, all
  * day long, and each would say what the last one said.
+ * @param bins of one probe, see {@link binned}, oldest first
  */
-export function worthAFit(readings: readonly Reading[], binMin: number): string {
-  const told = seriesOf(readings).map((series) => {
-    const bins = binned(series, binMin);
-    const celsius = bins.map((bin, n) => (n < bins.length - 1 ? meanOf(bin) : (bin[0] as Reading)).celsius);
-    return [probeOf(series[0] as Reading), ...celsius.map((each) => Math.round(each / MOVED_K))];
-  });
-  return JSON.stringify(told);
+export function worthAFit(bins: readonly (readonly Reading[])[]): string {
+  const told = bins.map((bin, n) => (n < bins.length - 1 ? meanOf(bin) : (bin[0] as Reading)));
+  return [told[0] && probeOf(told[0]), ...told.map(({ celsius }) => Math.round(celsius / MOVED_K))].join();
 }

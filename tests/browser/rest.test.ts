@@ -19,8 +19,7 @@ const bodyText = (): Promise<string> => driver.executeScript<string>("return doc
 async function inTheOvenFor(minutes: number): Promise<void> {
   await visit(driver, server.url);
   await press(driver, "Chicken");
-  const weight = await field(driver, "Weight as bought");
-  await weight.sendKeys("1.8 kg");
+  await fill(driver, "Weight as bought", "1.8 kg");
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
   await pressAt(driver, 'nav a[href$="/cook"]');
