@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { installKernel } from "../core/heat/arena";
+import { installKernel } from "../core/compiled";
 
 const built = fileURLToPath(new URL("../build/kernel.wasm", import.meta.url));
 

@@ -3,7 +3,7 @@ import { mkdirSync, writeFileSync } from "node:fs";
 import { deflateSync } from "node:zlib";
 import { shapeOf } from "../core/bird/body";
 import { birdForm, CUTS, type FormChoice } from "../core/bird/form";
-import { type DistanceField, normalAt, type Vec3 } from "../core/bird/sdf";
+import { normalAt, type Vec3 } from "../core/bird/sdf";
 import { isBone, partAt } from "../core/bird/solid";
 import { SPECIES } from "../core/bird/species";
 
@@ -39,7 +39,7 @@ const cross = (a: Vec3, b: Vec3): Vec3 => [
 function picture(choice: FormChoice): Buffer {
   const { shape } = shapeOf(birdForm(choice));
   const { low, high } = shape.bounds;
-  const body: DistanceField = (x, y, z) => shape.body(x, y, z);
+  const { body } = shape;
   const centre: Vec3 = [0, (low[1] + high[1]) / 2, (low[2] + high[2]) / 2];
   const right = normalised(cross([0, 0, 1], EYE));
   const up = cross(EYE, right);
@@ -63,7 +63,7 @@ function picture(choice: FormChoice): Buffer {
       let colour: readonly number[] = BACKGROUND;
       for (let step = 0; step < STEPS && along > -far; step++) {
         const [x, y, z] = from(along);
-        const distance = body(x, y, z);
+        const distance = body.at(x, y, z);
         if (distance < NEAR_M) {
           const normal = normalAt(body, x, y, z, 0.001);
           const lit = Math.max(0, normal[0] * LIGHT[0] + normal[1] * LIGHT[1] + normal[2] * LIGHT[2]);

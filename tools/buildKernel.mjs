@@ -1,15 +1,16 @@
-// Compiles the AssemblyScript kernel to build/kernel.wasm when the source is newer than what was built.
+// Compiles the AssemblyScript kernel to build/kernel.wasm when one of its sources is newer than what was built.
 import { existsSync, mkdirSync, statSync } from "node:fs";
 
-const source = "core/heat/wasm/kernel.as.ts";
+const sources = ["core/heat/wasm/kernel.as.ts", "core/bird/wasm/field.as.ts"];
 const output = "build/kernel.wasm";
 
 export async function buildKernel() {
-  if (existsSync(output) && statSync(output).mtimeMs > statSync(source).mtimeMs) return;
+  const changedMs = Math.max(...sources.map((source) => statSync(source).mtimeMs));
+  if (existsSync(output) && statSync(output).mtimeMs > changedMs) return;
   mkdirSync("build", { recursive: true });
   const { default: asc } = await import("assemblyscript/asc");
   const { error, stderr } = await asc.main([
-    source,
+    ...sources,
     "--outFile",
     output,
     "--runtime",

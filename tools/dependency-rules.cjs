@@ -82,6 +82,6 @@ module.exports = {
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
     doNotFollow: { path: "node_modules" },
-    exclude: { path: "\\.test\\.tsx?$|core/heat/wasm" },
+    exclude: { path: "\\.test\\.tsx?$|core/[a-z]+/wasm" },
   },
 };

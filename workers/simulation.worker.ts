@@ -6,6 +6,7 @@
 import { drawingOf } from "../core/bird/drawing";
 import { formGeometry } from "../core/bird/section";
 import { solidGeometry } from "../core/bird/solidGeometry";
+import { installKernel } from "../core/compiled";
 import { presentBird } from "../core/day/present";
 import { whatIfs } from "../core/day/whatIf";
 import { QuantityError } from "../core/errors";
@@ -13,7 +14,7 @@ import { runEnsemble } from "../core/forecast/ensemble";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
 import { probeGuides } from "../core/forecast/probeGuide";
-import { installKernel, openKernelScope } from "../core/heat/arena";
+import { openKernelScope } from "../core/heat/arena";
 import { mattered } from "../core/log/mattered";
 import { ovenSays } from "../core/log/ovens";
 import { relive, subjectOf } from "../core/log/relive";

@@ -7,7 +7,8 @@
  * drumstick, wing), a breast as thick as a skewer finds it, and a cavity that takes about ¾ cup of stuffing a pound.
  */
 import type { TissueName } from "../heat/tissue";
-import type { Turn, Vec3 } from "./sdf";
+import type { Turn } from "./fields";
+import type { Vec3 } from "./sdf";
 
 /** An ellipsoid in place. */
 export interface Lobe {

@@ -7,6 +7,7 @@ import { birdForm, CUTS, type FormChoice, hasCavity } from "./form";
 import { OUTSIDE } from "./grid";
 import { massRangeKg, ovenMassKg } from "./mass";
 import { REGION } from "./regions";
+import type { DistanceField } from "./sdf";
 import { birdShape } from "./shape";
 import { type BodyPart, PART_NAMES, type PartName, partAt } from "./solid";
 import { SPECIES } from "./species";
@@ -98,11 +99,11 @@ describe("the voxel bird", () => {
     const points = Object.entries(centres);
     expect(points.length).toBeGreaterThan(0);
     for (const [name, point] of points) {
-      expect(shape.body(...point)).toBeLessThan(-0.012);
+      expect(shape.body.at(...point)).toBeLessThan(-0.012);
       const field = shape.parts.find((part) => part.name === name)?.field;
-      expect(field?.(...point)).toBeLessThan(-0.008);
+      expect(field?.at(...point)).toBeLessThan(-0.008);
       for (const { tissue, field: bone } of shape.parts) {
-        if (tissue === "bone") expect(bone(...point)).toBeGreaterThan(0.004);
+        if (tissue === "bone") expect(bone.at(...point)).toBeGreaterThan(0.004);
       }
     }
   });
@@ -126,7 +127,7 @@ describe("the voxel bird", () => {
     const depth = (breastThickness: number): number => {
       const { unit, scale } = makeBody({ ...WHOLE, breastThickness }, 5.8, 0.012);
       const field = unit.shape.parts.find(({ name }) => name === "breast")?.field;
-      return -scale * (field?.(...(unit.centres.breast as [number, number, number])) ?? 0);
+      return -scale * (field?.at(...(unit.centres.breast as [number, number, number])) ?? 0);
     };
     expect(depth(1.15)).toBeGreaterThan(1.08 * depth(1));
     expect(depth(0.9)).toBeLessThan(0.95 * depth(1));
@@ -150,7 +151,7 @@ describe("the voxel bird", () => {
 
   it("counts true area, not stairs: a sphere's within half a per cent", () => {
     const radius = 0.05;
-    const field = (x: number, y: number, z: number): number => Math.hypot(x, y, z) - radius;
+    const field: DistanceField = { at: (x, y, z) => Math.hypot(x, y, z) - radius };
     const cellM = 0.004;
     const edge = 0.056;
     const solid = voxelise(
@@ -194,8 +195,8 @@ describe("a solid's cells", () => {
             if (i < 1 || i > nx - 2 || j < 1 || j > ny - 2 || k < 1 || k > nz - 2) continue;
             const [x, y, z] = [origin[0] + i * cellM, origin[1] + j * cellM, origin[2] + k * cellM];
             const own = TISSUE_INDEX[(shape.parts[partAt(shape.parts, x, y, z)] as BodyPart).tissue];
-            const inSkin = skin && !ADDED_TISSUES.includes(own) && skin.outer(x, y, z) > -skin.depthM;
-            const wanted = shape.body(x, y, z) < 0 ? (inSkin ? TISSUE_INDEX[skin.tissue] : own) : OUTSIDE;
+            const inSkin = skin && !ADDED_TISSUES.includes(own) && skin.outer.at(x, y, z) > -skin.depthM;
+            const wanted = shape.body.at(x, y, z) < 0 ? (inSkin ? TISSUE_INDEX[skin.tissue] : own) : OUTSIDE;
             if (tissue[cell] !== wanted) wrong++;
           }
           expect(wrong, `${species} ${cut} ${cavity}`).toBe(0);
@@ -218,7 +219,7 @@ describe("the box around a bird", () => {
           for (let i = 0; i <= across; i++) {
             for (let j = -across; j <= across; j++) {
               for (let k = -across; k <= across; k++) {
-                if (body(i * step, j * step, k * step) > step / 2) continue;
+                if (body.at(i * step, j * step, k * step) > step / 2) continue;
                 [i, j, k].forEach((n, axis) => {
                   if (axis > 0) low[axis] = Math.min(low[axis] as number, (n - 1) * step);
                   high[axis] = Math.max(high[axis] as number, (n + 1) * step);

@@ -1,5 +1,5 @@
 /** Where a thermometer belongs: the deepest meat of a part, clear of bone. */
-import { belowAlong, type Vec3 } from "./sdf";
+import { belowAlong, stepsToSpare, type Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type BodyPart, CENTRES, type Centre, isBone } from "./solid";
 
@@ -15,12 +15,12 @@ function deepest(shape: BirdShape, part: BodyPart): Vec3 {
   const bones = shape.parts.filter((each) => isBone(each));
   /** @param above what is not deeper need not be known exactly */
   const depth = ([x, y, z]: Vec3, above = Number.NEGATIVE_INFINITY): number => {
-    const inPart = part.field(x, y, z);
+    const inPart = part.field.at(x, y, z);
     if (-inPart <= above) return -inPart;
     // Depth under the skin: the cavity's wall is no way in for heat, and a cook does not measure from it.
-    let least = -Math.max(inPart, outer(x, y, z));
+    let least = -Math.max(inPart, outer.at(x, y, z));
     // A limit, not a depth: clear of bone is clear enough.
-    for (const bone of bones) least = Math.min(least, (bone.field(x, y, z) - OFF_BONE_M) * 10);
+    for (const bone of bones) least = Math.min(least, (bone.field.at(x, y, z) - OFF_BONE_M) * 10);
     return least;
   };
   const { low, high } = shape.bounds;
@@ -35,7 +35,12 @@ function deepest(shape: BirdShape, part: BodyPart): Vec3 {
   };
   for (let x = 0; x < high[0]; x += SEARCH_STEP_M) {
     for (let y = low[1]; y < high[1]; y += SEARCH_STEP_M) {
-      for (let z = low[2]; z < high[2]; z += SEARCH_STEP_M) consider([x, y, z], 0);
+      for (let z = low[2]; z < high[2]; z += SEARCH_STEP_M) {
+        // So far from the part that nothing as deep can come sooner.
+        for (let spare = stepsToSpare(part.field.at(x, y, z) + bestDepth, SEARCH_STEP_M); spare > 0; spare--)
+          z += SEARCH_STEP_M;
+        if (z < high[2]) consider([x, y, z], 0);
+      }
     }
   }
   for (let step = 0.004; step > 0.0002; ) {
@@ -80,7 +85,7 @@ export function outwards(shape: BirdShape, from: Vec3): Vec3 {
   let fewest = Number.POSITIVE_INFINITY;
   for (const [x, y, z] of SIGHTS) {
     const isInside = belowAlong(
-      (n) => outer(from[0] + x * n * SIGHT_STEP_M, from[1] + y * n * SIGHT_STEP_M, from[2] + z * n * SIGHT_STEP_M),
+      (n) => outer.at(from[0] + x * n * SIGHT_STEP_M, from[1] + y * n * SIGHT_STEP_M, from[2] + z * n * SIGHT_STEP_M),
       0,
       SIGHT_STEP_M,
     );

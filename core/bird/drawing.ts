@@ -1,8 +1,9 @@
 /** A bird drawn from its solid: outline, creases between its parts and light on it, seen square from one side. */
 
 import { shapeOf } from "./body";
+import { mirrored } from "./fields";
 import type { BirdForm } from "./form";
-import { type DistanceField, normalAt, type Vec3 } from "./sdf";
+import { normalAt, type Vec3 } from "./sdf";
 import { isBone, type PartName, partAt } from "./solid";
 import { dot } from "./vector";
 
@@ -70,8 +71,7 @@ export function drawingOf(form: BirdForm, view: DrawingView): Drawing {
   const rows = Math.ceil((bottom - top + 2 * margin) / stepM);
   const originM = [left - margin, top - margin] as const;
   // A whole bird is drawn with its cavity behind the skin, anything cut as the meat that is there.
-  const outer: DistanceField = (form.cut === "whole" ? shape.skin?.outer : undefined) ?? shape.body;
-  const skin: DistanceField = (x, y, z) => outer(Math.abs(x), y, z);
+  const skin = mirrored((form.cut === "whole" ? shape.skin?.outer : undefined) ?? shape.body);
   const meat = shape.parts.filter((part) => !isBone(part) && part.name !== "filling" && part.name !== "tenderloin");
   const outlineM = new Float32Array(columns * rows);
   const light = new Float32Array(columns * rows).fill(Number.NaN);
@@ -87,7 +87,7 @@ export function drawingOf(form: BirdForm, view: DrawingView): Drawing {
     let least = Number.POSITIVE_INFINITY;
     for (let depth = front; depth <= behind; ) {
       const point = at(depth);
-      const distance = skin(...point);
+      const distance = skin.at(...point);
       least = Math.min(least, distance);
       if (distance < NEAR_M) {
         const [nx, ny, nz] = normalAt(skin, ...point, stepM);
@@ -100,7 +100,7 @@ export function drawingOf(form: BirdForm, view: DrawingView): Drawing {
         met[n] = partAt(meat, Math.abs(point[0]), point[1], point[2]);
         // On until it is clearly inside: the outline is drawn between samples.
         for (let deeper = depth; deeper <= behind && least > -2 * stepM; deeper += stepM) {
-          least = Math.min(least, skin(...at(deeper)));
+          least = Math.min(least, skin.at(...at(deeper)));
         }
         break;
       }

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { coarseCellM, makeBody, viewIn } from "./body";
 import { type Posture, viewOf } from "./exposure";
 import { REGION } from "./regions";
+import type { DistanceField } from "./sdf";
 import { PART_NAMES, type PartName } from "./solid";
 import { voxelise } from "./voxelise";
 
@@ -10,7 +11,7 @@ const WHOLE = { species: "turkey", cut: "whole" } as const;
 
 describe("what the skin sees", () => {
   it("is everything, on a body without hollows: oven above, tray below, and turned over the other way round", () => {
-    const field = (x: number, y: number, z: number): number => Math.hypot(x, y, z) - 0.05;
+    const field: DistanceField = { at: (x, y, z) => Math.hypot(x, y, z) - 0.05 };
     const edge = 0.056;
     const { surface, grid } = voxelise(
       {

@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { areaOf, loneEdges, volumeOf } from "../../tests/helpers/meshes";
+import { ellipsoid } from "./fields";
 import { meshOf } from "./mesh";
-import { type DistanceField, ellipsoid, type Vec3 } from "./sdf";
+import type { DistanceField, Vec3 } from "./sdf";
 
 const BOUNDS = { low: [0, -0.13, -0.13], high: [0.13, 0.13, 0.13] } as const;
 
@@ -27,18 +28,18 @@ describe("meshOf", () => {
   });
 
   it("lies on the surface, its normals outwards", () => {
-    const field: DistanceField = (x, y, z) => Math.hypot(x, y, z) - 0.09;
+    const field: DistanceField = { at: (x, y, z) => Math.hypot(x, y, z) - 0.09 };
     const { positions, normals } = meshOf(field, BOUNDS, 0.007);
     expect(positions.length).toBeGreaterThan(1000);
     for (let n = 0; n < positions.length; n += 3) {
       const at: Vec3 = [positions[n] as number, positions[n + 1] as number, positions[n + 2] as number];
       const normal: Vec3 = [normals[n] as number, normals[n + 1] as number, normals[n + 2] as number];
-      expect(Math.abs(field(...at))).toBeLessThan(1e-5);
+      expect(Math.abs(field.at(...at))).toBeLessThan(1e-5);
       expect(dot(at, normal) / Math.hypot(...at)).toBeGreaterThan(0.999);
     }
   });
 
   it("is empty where there is nothing", () => {
-    expect(meshOf(() => 1, BOUNDS, 0.01).triangles).toHaveLength(0);
+    expect(meshOf({ at: () => 1 }, BOUNDS, 0.01).triangles).toHaveLength(0);
   });
 });

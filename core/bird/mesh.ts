@@ -40,7 +40,7 @@ export function meshOf(field: DistanceField, { low, high }: Solid["bounds"], ste
     for (let j = 0; j < ny; j++) {
       const row = nx * (j + ny * k);
       for (let i = 0; i <= half; ) {
-        const value = field(i * stepM, origin[1] + j * stepM, origin[2] + k * stepM);
+        const value = field.at(i * stepM, origin[1] + j * stepM, origin[2] + k * stepM);
         // One fewer than can be spared: what lies beside an edge that is crossed is known.
         const until = Math.min(half, i + Math.max(0, stepsToSpare(Math.abs(value), stepM) - 1));
         for (; i <= until; i++) {
@@ -93,7 +93,7 @@ function ontoSurface(field: DistanceField, from: Vec3, stepM: number): readonly 
   let at = from;
   let push = normal;
   for (let step = 0; step < ONTO_SURFACE; step++) {
-    const away = field(Math.abs(at[0]), at[1], at[2]);
+    const away = field.at(Math.abs(at[0]), at[1], at[2]);
     at = [at[0] - away * push[0], at[1] - away * push[1], at[2] - away * push[2]];
     push = normalOf(at);
   }

@@ -73,13 +73,13 @@ class Measured {
   /** Under the skin. */
   deep([x, y, z]: Vec3): number {
     const outer = this.shape.skin?.outer ?? this.shape.body;
-    return -this.cmPerM * outer(Math.abs(x), y, z);
+    return -this.cmPerM * outer.at(Math.abs(x), y, z);
   }
   inMeat([x, y, z]: Vec3): boolean {
-    return this.shape.body(Math.abs(x), y, z) < 0;
+    return this.shape.body.at(Math.abs(x), y, z) < 0;
   }
   offBone([x, y, z]: Vec3): number {
-    return this.cmPerM * Math.min(0.1, ...this.bones.map((bone) => bone.field(Math.abs(x), y, z)));
+    return this.cmPerM * Math.min(0.1, ...this.bones.map((bone) => bone.field.at(Math.abs(x), y, z)));
   }
 }
 

@@ -130,7 +130,7 @@ function leastAlong(fields: readonly DistanceField[], { form, bounds }: BirdShap
     const far = start + (s / SIGHT_STEPS) * (end - start);
     const [u, w] = fromSide ? [far, z] : [Math.abs(x), far];
     fields.forEach((field, n) => {
-      least[n] = Math.min(least[n] as number, field(u, y, w));
+      least[n] = Math.min(least[n] as number, field.at(u, y, w));
     });
   }
   return least;
@@ -147,7 +147,7 @@ export function outlines(form: BirdForm): Section[] {
     const limbsM = limbs.map(() => new Float32Array(count));
     for (let n = 0; n < count; n++) {
       const point = pointOn(p, n % p.columns, Math.floor(n / p.columns));
-      distanceM[n] = shape.body(Math.abs(point[0]), point[1], point[2]);
+      distanceM[n] = shape.body.at(Math.abs(point[0]), point[1], point[2]);
       if (p.id !== "main") continue;
       const [all, ...each] = leastAlong([shape.body, ...limbs.map((limb) => limb.field)], shape, point);
       silhouetteM[n] = all as number;

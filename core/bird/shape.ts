@@ -3,6 +3,7 @@
  */
 
 import type { Anatomy } from "./anatomy";
+import type { Field } from "./fields";
 import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
 import { bonelessBreast, crown, legRoll, pieces, wholeLegs } from "./poses/pieces";
@@ -11,7 +12,7 @@ import { type DistanceField, stepsToSpare, type Vec3 } from "./sdf";
 import type { Posed, Solid } from "./solid";
 import { ANATOMY } from "./species";
 
-export interface BirdShape extends Solid {
+export interface BirdShape extends Solid<Field> {
   readonly form: BirdForm;
 }
 
@@ -40,7 +41,7 @@ function boundsOf(body: DistanceField): Solid["bounds"] {
   for (let i = 0; i <= across; i++) {
     for (let j = -across; j <= across; j++) {
       for (let k = -across; k <= across; k++) {
-        const away = body(i * PROBE_M, j * PROBE_M, k * PROBE_M) - PROBE_M / 2;
+        const away = body.at(i * PROBE_M, j * PROBE_M, k * PROBE_M) - PROBE_M / 2;
         const spare = stepsToSpare(Math.abs(away), PROBE_M);
         if (away <= 0) {
           widen(0, i * PROBE_M);

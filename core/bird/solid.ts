@@ -1,5 +1,6 @@
 /** What a solid is made of: named anatomical parts, each a signed distance field. Axes and units: `anatomy.ts`. */
 import type { TissueName } from "../heat/tissue";
+import type { Field } from "./fields";
 import type { DistanceField, Vec3 } from "./sdf";
 
 export const PART_NAMES = [
@@ -43,30 +44,31 @@ export const PIECE_OF_PART: Record<PartName, Piece> = {
   filling: "filling",
 };
 
-export interface BodyPart {
+export interface BodyPart<Of extends DistanceField = DistanceField> {
   readonly name: PartName;
   readonly tissue: TissueName;
-  readonly field: DistanceField;
+  readonly field: Of;
 }
 
 /** Any solid the voxels can be made of. */
-export interface Solid {
+export interface Solid<Of extends DistanceField = DistanceField> {
   /** Bones first: where parts lie within one another, the first that holds a point has it. */
-  readonly parts: readonly BodyPart[];
+  readonly parts: readonly BodyPart<Of>[];
   /** The meat that air touches: the outer skin with the cavity taken out. */
-  readonly body: DistanceField;
+  readonly body: Of;
   /** Inside of the cavity's air, negative within; absent where the cut has none. */
-  readonly cavity?: DistanceField;
+  readonly cavity?: Of;
   /** Drumstick ends and wing tips: thin, first to burn. */
-  readonly tips?: DistanceField;
+  readonly tips?: Of;
   /** Skin and the fat under it, over the outside of the meat. */
-  readonly skin?: { readonly outer: DistanceField; readonly depthM: number; readonly tissue: TissueName };
+  readonly skin?: { readonly outer: Of; readonly depthM: number; readonly tissue: TissueName };
   /** A box that holds the half x ≥ 0: low and high corners, metres of the reference bird. */
   readonly bounds: { readonly low: Vec3; readonly high: Vec3 };
 }
 
-/** A solid before its bounds are known. */
-export type Posed = Omit<Solid, "bounds">;
+/** A bird's solid before its bounds are known. */
+export type Posed = Omit<Solid<Field>, "bounds">;
+export type PosedPart = BodyPart<Field>;
 
 export const isBone = (part: BodyPart): boolean => part.tissue === "bone";
 
@@ -79,7 +81,7 @@ export function partAt(parts: readonly BodyPart[], x: number, y: number, z: numb
   let bestDistance = Number.POSITIVE_INFINITY;
   for (let n = 0; n < parts.length; n++) {
     const part = parts[n] as BodyPart;
-    const distance = part.field(x, y, z);
+    const distance = part.field.at(x, y, z);
     if (isInner(part)) {
       if (distance < 0) return n;
       continue;

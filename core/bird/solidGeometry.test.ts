@@ -58,8 +58,8 @@ describe("solidGeometry", () => {
     fc.assert(
       fc.property(along(-high[0], high[0]), along(low[1], high[1]), along(low[2], high[2]), (x, y, z) => {
         const there = pointIn(geometry, [x, y, z]);
-        const away = Math.min(...bones.map((bone) => bone.field(Math.abs(x), y, z)));
-        const out = outer(Math.abs(x), y, z);
+        const away = Math.min(...bones.map((bone) => bone.field.at(Math.abs(x), y, z)));
+        const out = outer.at(Math.abs(x), y, z);
         // Between samples and bytes; far off no further than a byte goes.
         const near = 100 * geometry.scale * stepM;
         if (Math.abs(out) < MOST_DISTANCE_M) {
@@ -70,7 +70,7 @@ describe("solidGeometry", () => {
         }
         if (out > stepM) expect(there.is).toBe("outside");
         if (away < -stepM) expect(there.is).toBe("bone");
-        if (shape.body(Math.abs(x), y, z) > stepM && out < -stepM && away > stepM) expect(there.is).toBe("cavity");
+        if (shape.body.at(Math.abs(x), y, z) > stepM && out < -stepM && away > stepM) expect(there.is).toBe("cavity");
       }),
       { numRuns: 400 },
     );
@@ -103,7 +103,7 @@ describe("a volume", () => {
         fc.double({ min: low[1], max: high[1], noNaN: true }),
         fc.double({ min: low[2], max: high[2], noNaN: true }),
         (x, y, z) => {
-          if (unit.shape.body(x, y, z) < 0) expect(volumeC(lattice, warm, [x, y, z])).toBeCloseTo(60, 0);
+          if (unit.shape.body.at(x, y, z) < 0) expect(volumeC(lattice, warm, [x, y, z])).toBeCloseTo(60, 0);
         },
       ),
       { numRuns: 300 },

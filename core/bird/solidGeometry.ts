@@ -2,9 +2,9 @@
 
 import { coarseCellM, makeBody } from "./body";
 import type { CentrePoints } from "./centres";
+import { type Field, grown, union, within } from "./fields";
 import type { FormChoice } from "./form";
 import { insideOut, type Mesh, meshOf } from "./mesh";
-import { union } from "./poses/assemble";
 import type { DistanceField, Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { isBone, PART_NAMES, type PartName, partAt } from "./solid";
@@ -47,15 +47,11 @@ const BONE_STEP_SHARE = 0.55;
 const CELL_M = 0.0075;
 
 /** What a hand meets: the skin over a cavity too. */
-const outsideOf = ({ cavity, skin, body }: BirdShape): DistanceField => (cavity && skin ? skin.outer : body);
+const outsideOf = ({ cavity, skin, body }: BirdShape): Field => (cavity && skin ? skin.outer : body);
 
 /** Where the cavity opens, its wall is taken to be so thick. */
 const LEAST_WALL_M = 0.003;
-function hollowOf(shape: BirdShape): DistanceField {
-  const { cavity } = shape;
-  const outer = outsideOf(shape);
-  return (x, y, z) => Math.max(cavity?.(x, y, z) ?? 1, outer(x, y, z) + LEAST_WALL_M);
-}
+const hollowOf = (shape: BirdShape, cavity: Field): Field => within(cavity, grown(outsideOf(shape), -LEAST_WALL_M));
 
 /** The solid of a bought bird; about half a second. */
 export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry {
@@ -66,7 +62,7 @@ export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry
   const bone = union(...shape.parts.filter(isBone).map(({ field }) => field));
   return {
     skin: meshOf(outsideOf(shape), shape.bounds, stepM),
-    cavity: shape.cavity ? insideOut(meshOf(hollowOf(shape), shape.bounds, stepM)) : null,
+    cavity: shape.cavity ? insideOut(meshOf(hollowOf(shape, shape.cavity), shape.bounds, stepM)) : null,
     bones: meshOf(bone, shape.bounds, BONE_STEP_SHARE * stepM),
     ...sampled(shape, bone, stepM),
     centres,
@@ -93,10 +89,10 @@ function sampled(shape: BirdShape, bone: DistanceField, stepM: number): Pick<Sol
     const x = origin[0] + (n % nx) * stepM;
     const y = origin[1] + (Math.floor(n / nx) % ny) * stepM;
     const z = origin[2] + Math.floor(n / (nx * ny)) * stepM;
-    const body = shape.body(x, y, z);
+    const body = shape.body.at(x, y, z);
     bytes[DISTANCE_CHANNELS * n] = distanceByte(body);
-    bytes[DISTANCE_CHANNELS * n + 1] = distanceByte(bone(x, y, z));
-    bytes[DISTANCE_CHANNELS * n + 2] = distanceByte(outer(x, y, z));
+    bytes[DISTANCE_CHANNELS * n + 1] = distanceByte(bone.at(x, y, z));
+    bytes[DISTANCE_CHANNELS * n + 2] = distanceByte(outer.at(x, y, z));
     parts[n] = names[partAt(shape.parts, x, y, z)] as number;
   }
   return { distances: { lattice: { size, origin, stepM, mirrored: true }, bytes }, parts };

@@ -1,7 +1,7 @@
 /** The cells that air, foil or a pan touches: true areas, depths, and which region of the bird each belongs to. */
 import { OUTSIDE, type VoxelGrid } from "./grid";
 import { REGION } from "./regions";
-import { normalAt, type Vec3 } from "./sdf";
+import { type DistanceField, normalAt, type Vec3 } from "./sdf";
 import { PART_NAMES, type Solid } from "./solid";
 
 /** One entry a cell; areas in units of a cell face (true area by n·e, not the stairs). */
@@ -27,7 +27,7 @@ const BREAST_PARTS: readonly number[] = ["breast", "tenderloin", "keel"].map((na
 
 /**
  * The surface of a solid made of cells.
- * @param bodyAt the solid's field on the lattice of half cells: the centre of cell (i, j, k) is (2i, 2j, 2k)
+ * @param halves the solid's field on the lattice of half cells: the centre of cell (i, j, k) is (2i, 2j, 2k)
  */
 export function surfaceCells(
   shape: Solid,
@@ -35,7 +35,7 @@ export function surfaceCells(
   part: Uint8Array,
   origin: Vec3,
   cellM: number,
-  bodyAt: (a: number, b: number, c: number) => number,
+  halves: DistanceField,
 ): SurfaceCells {
   const { nx, ny, runs, tissue, mirrored } = grid;
   const cells: number[] = [];
@@ -67,7 +67,7 @@ export function surfaceCells(
         const a = 2 * i + (axis === 0 ? sign : 0);
         const b = 2 * j + (axis === 1 ? sign : 0);
         const c = 2 * k + (axis === 2 ? sign : 0);
-        const faceNormal = normalAt(bodyAt, a, b, c, 1);
+        const faceNormal = normalAt(halves, a, b, c, 1);
         area += sign * (faceNormal[axis] as number);
         sx += faceNormal[0];
         sy += faceNormal[1];
@@ -78,14 +78,14 @@ export function surfaceCells(
       const normal: Vec3 = [sx / length, sy / length, sz / length];
       cells.push(cell);
       areas.push(area);
-      const depth = -bodyAt(2 * i, 2 * j, 2 * k) / cellM;
+      const depth = -halves.at(2 * i, 2 * j, 2 * k) / cellM;
       const conducting = Math.max(depth, 1 / LARGEST_INVERSE_DEPTH, area / LARGEST_CONDUCTANCE);
       depths.push(depth);
       inverseDepths.push(1 / Math.min(conducting, MOST_DEPTH));
       normals.push(normal);
       const [u, v, w] = [x + normal[0] * cellM, y + normal[1] * cellM, z + normal[2] * cellM];
-      if (shape.cavity && shape.cavity(u, v, w) < 0) regions.push(REGION.cavity);
-      else if (shape.tips && shape.tips(x, y, z) < 0) regions.push(REGION.tips);
+      if (shape.cavity && shape.cavity.at(u, v, w) < 0) regions.push(REGION.cavity);
+      else if (shape.tips && shape.tips.at(x, y, z) < 0) regions.push(REGION.tips);
       else if (BREAST_PARTS.includes(part[cell] as number) && normal[2] > 0) regions.push(REGION.breast);
       else regions.push(REGION.skin);
     }

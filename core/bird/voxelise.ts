@@ -1,7 +1,7 @@
 /** Voxels of a solid: cubic cells on a padded box, the tissue and part of each, and the mass. */
 import { ADDED_TISSUES, TISSUE_INDEX, TISSUES } from "../heat/tissue";
 import { OUTSIDE, type VoxelGrid } from "./grid";
-import { belowAlong, onHalfLattice, type Vec3 } from "./sdf";
+import { belowAlong, HalfLattice, type Vec3 } from "./sdf";
 import { PART_NAMES, partAt, type Solid } from "./solid";
 import { type SurfaceCells, surfaceCells } from "./surfaceCells";
 
@@ -39,7 +39,7 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
   const densities = TISSUES.map(({ densityKgPerM3 }) => densityKgPerM3);
   const { skin } = shape;
   // Of half cells, since the surface asks between the cells' centres too.
-  const bodyAt = onHalfLattice(shape.body, origin, cellM / 2, [2 * nx, 2 * ny, 2 * nz]);
+  const halves = new HalfLattice(shape.body, origin, cellM / 2, [2 * nx, 2 * ny, 2 * nz]);
   const runs: number[] = [];
   let cellCount = 0;
   let mass = 0;
@@ -49,8 +49,10 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
     for (let j = 1; j < ny - 1; j++) {
       const y = origin[1] + j * cellM;
       const xOf = (i: number): number => origin[0] + i * cellM;
-      const isInside = belowAlong((i) => bodyAt(2 * i, 2 * j, 2 * k), 0, cellM);
-      const isUnderSkin = skin ? belowAlong((i) => skin.outer(xOf(i), y, z), -skin.depthM, cellM) : (): boolean => true;
+      const isInside = belowAlong((i) => halves.at(2 * i, 2 * j, 2 * k), 0, cellM);
+      const isUnderSkin = skin
+        ? belowAlong((i) => skin.outer.at(xOf(i), y, z), -skin.depthM, cellM)
+        : (): boolean => true;
       let runStart = -1;
       for (let i = 1; i < nx; i++) {
         const cell = i + nx * (j + ny * k);
@@ -79,7 +81,7 @@ export function voxelise(shape: Solid, cellM: number, bothHalves = false): Voxel
   return {
     grid,
     part,
-    surface: surfaceCells(shape, grid, part, origin, cellM, bodyAt),
+    surface: surfaceCells(shape, grid, part, origin, cellM, halves),
     cellM,
     origin,
     massKg: mass * volume,

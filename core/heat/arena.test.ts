@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { installKernel, kernelMemoriesMade, newArena, openKernelScope } from "./arena";
+import { installKernel } from "../compiled";
+import { kernelMemoriesMade, newArena, openKernelScope } from "./arena";
 
 const module = new WebAssembly.Module(readFileSync(new URL("../../build/kernel.wasm", import.meta.url)));
 

@@ -2,6 +2,7 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
+import { compiledKernel, kernelOver } from "../compiled";
 import { exchange, type SurfaceArrays, takeUp } from "./exchange";
 import { coldest, conduct, type FaceConductances, joinCells, mark, settle, spread } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
@@ -110,6 +111,7 @@ const PAGE_BYTES = 65_536;
 
 /** A memory with the kernel that runs over it. A browser reserves gigabytes of addresses for each: they are few, and used again. */
 interface KernelMemory {
+  readonly module: WebAssembly.Module;
   readonly memory: WebAssembly.Memory;
   readonly kernel: KernelExports;
 }
@@ -123,8 +125,7 @@ const pagesFor = (bytes: number): number => Math.ceil(bytes / PAGE_BYTES) + 1;
 function newMemory(module: WebAssembly.Module, bytes: number): KernelMemory {
   const memory = new WebAssembly.Memory({ initial: pagesFor(bytes) });
   made++;
-  const env = { memory, abort: () => undefined };
-  return { memory, kernel: new WebAssembly.Instance(module, { env }).exports as unknown as KernelExports };
+  return { module, memory, kernel: kernelOver<KernelExports>(module, memory) };
 }
 
 /** Memories that nobody uses now. */
@@ -132,6 +133,8 @@ let free: KernelMemory[] = [];
 
 /** One that is free, grown where it is too small (nobody holds a view of it); a new one only where none is free. */
 function takeMemory(module: WebAssembly.Module, bytes: number): KernelMemory {
+  // Of a module that is not installed any more, nothing is kept.
+  free = free.filter((each) => each.module === module);
   const bySize = [...free].sort((a, b) => a.memory.buffer.byteLength - b.memory.buffer.byteLength);
   const taken = bySize.find(({ memory }) => memory.buffer.byteLength >= pagesFor(bytes) * PAGE_BYTES) ?? bySize.at(-1);
   if (!taken) return newMemory(module, bytes);
@@ -279,23 +282,15 @@ function wasmArena(module: WebAssembly.Module, bytes: number): Arena {
       if (!isHeld) return;
       isHeld = false;
       scope?.delete(arena);
-      // Of a module that is not installed any more, nothing is kept.
-      if (installed === module) free.push(held);
+      free.push(held);
     },
   };
   scope?.add(arena);
   return arena;
 }
 
-let installed: WebAssembly.Module | undefined;
-
-/** Called by a shell (worker, command line) that has the compiled module; without one the reference runs. */
-export function installKernel(module: WebAssembly.Module | undefined): void {
-  if (module !== installed) free = [];
-  installed = module;
-}
-
 /** A new arena of at least `bytes` of arrays. */
 export function newArena(bytes: number): Arena {
-  return installed ? wasmArena(installed, bytes) : referenceArena();
+  const module = compiledKernel();
+  return module ? wasmArena(module, bytes) : referenceArena();
 }

@@ -96,7 +96,7 @@ export function pieceLoops(species: Species, cut: Cut, count: number): GuideLine
   return Array.from({ length: count }, (_, n) => {
     const y = low[1] + ((n + 1) / (count + 1)) * (high[1] - low[1]);
     let halfWidth = high[0];
-    while (halfWidth > 0 && shape.body(halfWidth, y, middle) > 0) halfWidth -= 0.001;
+    while (halfWidth > 0 && shape.body.at(halfWidth, y, middle) > 0) halfWidth -= 0.001;
     const points = [-1, -0.5, 0, 0.5, 1].map(
       (share): Vec3 => [share * halfWidth, y - 0.06 * halfWidth * (1 - share * share), high[2]],
     );

@@ -201,7 +201,7 @@ export class SaltField {
       const i = cell % grid.nx;
       const j = Math.floor(cell / grid.nx) % grid.ny;
       const k = Math.floor(cell / (grid.nx * grid.ny));
-      const depth = -unit.shape.body(origin[0] + i * cellM, origin[1] + j * cellM, origin[2] + k * cellM);
+      const depth = -unit.shape.body.at(origin[0] + i * cellM, origin[1] + j * cellM, origin[2] + k * cellM);
       if (depth > depthM || inCavity.has(cell)) return;
       outer += this.contentKgPerM3[cell] as number;
       outerMass += density[cell] as number;

@@ -4,8 +4,8 @@
  */
 
 import { viewOf } from "../bird/exposure";
+import { roundBox } from "../bird/fields";
 import { sizeOfM } from "../bird/mass";
-import { roundBox } from "../bird/sdf";
 import type { Solid } from "../bird/solid";
 import { voxelise } from "../bird/voxelise";
 import { constant } from "../constants";

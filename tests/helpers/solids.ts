@@ -30,8 +30,9 @@ type Point = readonly [number, number, number];
 
 const CHECK_MATERIAL = constantTissue("check", MATERIAL.conductivityWPerMK, MATERIAL.heatJPerM3K);
 
-/** A solver over a solid given by its field in a box around it, of one tissue: the constant material if none is named. */
-export function solidSolver(field: DistanceField, low: Point, high: Point, cellM: number, tissue?: Tissue) {
+/** A solver over a solid given by the distance to it in a box around it, of one tissue: the constant material if none is named. */
+export function solidSolver(distance: DistanceField["at"], low: Point, high: Point, cellM: number, tissue?: Tissue) {
+  const field = { at: distance };
   const unit = voxelise(
     { parts: [{ name: "breast", tissue: "leanBreast", field }], body: field, bounds: { low, high } },
     cellM,

@@ -1,10 +1,11 @@
 /** Spatchcocked: backbone and wishbone out, pressed flat, skin up, legs turned out, wing tips tucked. */
 import type { Anatomy } from "../anatomy";
+import { ellipsoid, mirrored, roundBox, roundCone, union } from "../fields";
 import type { BirdForm } from "../form";
-import { ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
-import type { BodyPart, Posed } from "../solid";
+import type { Vec3 } from "../sdf";
+import type { Posed, PosedPart } from "../solid";
 import { along, distanceBetween } from "../vector";
-import { joined, limb, mirrored, plate, tibiaOf, tipsOf, union } from "./assemble";
+import { joined, limb, plate, tibiaOf, tipsOf } from "./assemble";
 import { skinOf } from "./whole";
 
 /** Pressed flat, a thigh spreads: thinner by this, wider and shorter to keep its mass. */
@@ -27,7 +28,7 @@ export function spatchcocked(anatomy: Anatomy, form: BirdForm): Posed {
   const femurHalf = distanceBetween(femur.from, femur.to) / 2;
   const lowered: Vec3 = [thighAt[0], thighAt[1], thighAt[2] * 0.4];
   const boneDirection: Vec3 = [0.72, 0.69, 0];
-  const parts: BodyPart[] = [
+  const parts: PosedPart[] = [
     {
       name: "keel",
       tissue: "bone",

@@ -1,10 +1,23 @@
 /** The bird taken apart: pieces on a tray, the crown, a boneless breast, a boned leg stuffed and tied. */
 import type { Anatomy, Limb } from "../anatomy";
+import {
+  above,
+  ellipsoid,
+  type Field,
+  keptAbove,
+  mirrored,
+  neckwards,
+  roundBox,
+  roundCone,
+  union,
+  within,
+  without,
+} from "../fields";
 import type { BirdForm } from "../form";
-import { type DistanceField, ellipsoid, roundBox, roundCone, type Vec3 } from "../sdf";
-import { type BodyPart, isBone, type Posed } from "../solid";
+import type { Vec3 } from "../sdf";
+import { isBone, type Posed, type PosedPart } from "../solid";
 import { along, distanceBetween } from "../vector";
-import { joined, limb, lobe, mirrored, plate, tibiaOf, tipsOf, union, within, without } from "./assemble";
+import { joined, limb, lobe, plate, tibiaOf, tipsOf } from "./assemble";
 import { skinOf, thicker } from "./whole";
 
 /** Room left between pieces on the tray, as a share of the breast's width. */
@@ -12,10 +25,10 @@ const GAP_SHARE = 0.35;
 
 /** Share of a piece's half height that is lost where it lies. */
 const FLAT_SHARE = 0.12;
-const lying = (field: DistanceField, floorZ: number): DistanceField => within(field, (_x, _y, z) => floorZ - z);
+const lying = (field: Field, floorZ: number): Field => within(field, above(floorZ));
 
 /** A thigh lying with its bone along y: bone first, as parts are listed. */
-function thighParts({ femur }: Anatomy, at: Vec3, [across, long, up]: Vec3, tissue: BodyPart["tissue"]): BodyPart[] {
+function thighParts({ femur }: Anatomy, at: Vec3, [across, long, up]: Vec3, tissue: PosedPart["tissue"]): PosedPart[] {
   const half = distanceBetween(femur.from, femur.to) / 2;
   const bone: Vec3 = [at[0], at[1], at[2] - 0.3 * up];
   const shaft = roundCone(
@@ -30,7 +43,7 @@ function thighParts({ femur }: Anatomy, at: Vec3, [across, long, up]: Vec3, tiss
   ];
 }
 
-const drumParts = (drum: Limb, tissue: BodyPart["tissue"]): BodyPart[] => [
+const drumParts = (drum: Limb, tissue: PosedPart["tissue"]): PosedPart[] => [
   { name: "tibia", tissue: "bone", field: mirrored(tibiaOf(drum)) },
   { name: "drumstick", tissue, field: mirrored(limb(drum)) },
 ];
@@ -96,7 +109,7 @@ export function pieces(anatomy: Anatomy, form: BirdForm): Posed {
     ),
     breastField,
   );
-  const groups: BodyPart[][] = [
+  const groups: PosedPart[][] = [
     [
       { name: "breast", tissue: light, field: mirrored(breastField) },
       { name: "rib cage", tissue: "frame", field: mirrored(ribs) },
@@ -127,9 +140,9 @@ export function crown(anatomy: Anatomy, form: BirdForm): Posed {
   const breast = thicker(anatomy.breast, form.breastThickness);
   const floor = cavity.centre[2] - 0.35 * cavity.radii[2];
   const tailEnd = breast.centre[1] - 1.02 * breast.radii[1];
-  const kept: DistanceField = (_x, y, z) => Math.max(floor - z, tailEnd - y);
-  const space: DistanceField = lobe(cavity);
-  const parts: BodyPart[] = [
+  const kept = within(above(floor), neckwards(tailEnd));
+  const space = lobe(cavity);
+  const parts: PosedPart[] = [
     { name: "keel", tissue: "bone", field: plate(keel.centre, keel.halfSizes) },
     { name: "wishbone", tissue: "bone", field: mirrored(limb(anatomy.wishbone)) },
     { name: "tenderloin", tissue: light, field: mirrored(lobe(anatomy.tenderloin)) },
@@ -146,9 +159,9 @@ export function bonelessBreast(anatomy: Anatomy, form: BirdForm): Posed {
   const [thick, length, width] = anatomy.breast.radii;
   const high = thick * 1.04 * form.breastThickness;
   const field = lying(ellipsoid([0, 0, high], [1.1 * width, length, high]), FLAT_SHARE * high);
-  const parts: BodyPart[] = [{ name: "breast", tissue: light, field }];
+  const parts: PosedPart[] = [{ name: "breast", tissue: light, field }];
   // Skin above only: the outer face of the layer is the meat's own outside, lowered where it has none.
-  const outer: DistanceField = (x, y, z) => (z > high * 0.8 ? field(x, y, z) : -1);
+  const outer = keptAbove(field, high * 0.8, -1);
   return { parts, body: field, skin: { outer, ...skinOf(anatomy) } };
 }
 
@@ -160,7 +173,7 @@ export function legRoll(anatomy: Anatomy, _form: BirdForm): Posed {
   const half = long * 0.95;
   const field = roundCone([0, -half, radius], [0, half, radius], radius, radius * 0.92);
   const filling = roundCone([0, -half * 0.95, radius], [0, half * 0.95, radius], radius * 0.42, radius * 0.42);
-  const parts: BodyPart[] = [
+  const parts: PosedPart[] = [
     { name: "filling", tissue: "meatFilling", field: filling },
     { name: "thigh", tissue: dark, field },
   ];

@@ -1,8 +1,9 @@
 /** The whole bird, trussed or with its legs left open; cavity empty, with aromatics, or stuffed. */
 import type { Anatomy, Lobe } from "../anatomy";
+import { below, mirrored, union, within, without } from "../fields";
 import type { BirdForm } from "../form";
-import type { BodyPart, Posed } from "../solid";
-import { joined, limb, lobe, mirrored, plate, tibiaOf, tipsOf, union, within, without } from "./assemble";
+import type { Posed, PosedPart } from "../solid";
+import { joined, limb, lobe, plate, tibiaOf, tipsOf } from "./assemble";
 
 export const skinOf = ({ skinM, skin }: Anatomy) => ({ depthM: skinM, tissue: skin }) as const;
 
@@ -36,8 +37,8 @@ export function wholeBird(anatomy: Anatomy, form: BirdForm): Posed {
   const space = lobe(anatomy.cavity);
   const [, , cavityZ] = anatomy.cavity.centre;
   const levelZ = cavityZ + FILL_LEVEL[form.cavity] * anatomy.cavity.radii[2];
-  const filled = form.cavity === "empty" ? null : within(space, (_x, _y, z) => z - levelZ);
-  const parts: BodyPart[] = [
+  const filled = form.cavity === "empty" ? null : within(space, below(levelZ));
+  const parts: PosedPart[] = [
     { name: "keel", tissue: "bone", field: plate(keel.centre, keel.halfSizes) },
     { name: "wishbone", tissue: "bone", field: mirrored(limb(anatomy.wishbone)) },
     { name: "femur", tissue: "bone", field: mirrored(limb(leg.femur)) },
