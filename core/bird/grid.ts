@@ -49,3 +49,38 @@ export function inCells(
 ): readonly [number, number, number] {
   return [((mirrored ? Math.abs(x) : x) - origin[0]) / cellM, (y - origin[1]) / cellM, (z - origin[2]) / cellM];
 }
+
+/** Of a point: the cells around it and their shares of it when a field is read straight between them. */
+export const CORNERS = 8;
+
+/**
+ * The cells of the solid around a point that is given in cells of its grid, as {@link inCells} has it. Written into what
+ * is handed in, since pictures ask for tens of thousands.
+ * @param cells `CORNERS` of them, as `shares`; those that lie outside of the solid are left out
+ * @returns how many there are; their shares come to less than 1 where some were left out
+ */
+export function cellsAround(
+  { nx, ny, nz, tissue, mirrored }: VoxelGrid,
+  u: number,
+  v: number,
+  w: number,
+  cells: Int32Array,
+  shares: Float64Array,
+): number {
+  const [lowU, lowV, lowW] = [Math.floor(u), Math.floor(v), Math.floor(w)];
+  let count = 0;
+  if (lowU < -1 || lowU >= nx || lowV < -1 || lowV >= ny || lowW < -1 || lowW >= nz) return count;
+  for (let corner = 0; corner < CORNERS; corner++) {
+    const [i, j, k] = [lowU + (corner & 1), lowV + ((corner >> 1) & 1), lowW + (corner >> 2)];
+    // The padding at x < 0 of a half is the mirror image of the first cell.
+    const own = mirrored ? Math.max(1, i) : i;
+    if (own < 0 || own >= nx || j < 0 || j >= ny || k < 0 || k >= nz) continue;
+    const cell = own + nx * (j + ny * k);
+    if (tissue[cell] === OUTSIDE) continue;
+    const share = (1 - Math.abs(u - i)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
+    if (share <= 0) continue;
+    cells[count] = cell;
+    shares[count++] = share;
+  }
+  return count;
+}

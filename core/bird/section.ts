@@ -5,7 +5,7 @@
 import { type Body, shapeOf, type UnitBody } from "./body";
 import type { CentrePoints } from "./centres";
 import { type BirdForm, type Cut, formKey } from "./form";
-import { inCells, OUTSIDE } from "./grid";
+import { CORNERS, cellsAround, inCells } from "./grid";
 import type { DistanceField, Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import type { Centre, PartName } from "./solid";
@@ -178,7 +178,6 @@ export interface SectionSampler {
   sample(field: ArrayLike<number>): Float32Array[];
 }
 
-const CORNERS = 8;
 /** The outline lies up to one cell outside the outermost cell centres; values are carried that far. */
 const CARRY_PASSES = 5;
 
@@ -197,9 +196,14 @@ export function sectionSampler(body: Body): SectionSampler {
   return made;
 }
 
+/** A point that sees less of the bird than this is beside it. */
+const LEAST_SHARE = 0.02;
+
 function makeSampler(body: Body): SectionSampler {
   const { grid, origin, cellM } = body.unit;
   const { shape, centres } = shapeOf(body.form);
+  const around = new Int32Array(CORNERS);
+  const shares = new Float64Array(CORNERS);
   const stencils = planesOf(shape, centres).map((p) => {
     const count = p.columns * p.rows;
     const cells = new Int32Array(count * CORNERS).fill(-1);
@@ -207,28 +211,14 @@ function makeSampler(body: Body): SectionSampler {
     const known = new Uint8Array(count);
     for (let n = 0; n < count; n++) {
       const [u, v, w] = inCells(grid, origin, cellM, pointOn(p, n % p.columns, Math.floor(n / p.columns)));
+      const held = cellsAround(grid, u, v, w, around, shares);
       let total = 0;
-      for (let corner = 0; corner < CORNERS; corner++) {
-        const ui = Math.floor(u) + (corner & 1);
-        const i = grid.mirrored ? Math.max(1, ui) : ui;
-        const j = Math.floor(v) + ((corner >> 1) & 1);
-        const k = Math.floor(w) + (corner >> 2);
-        if (i < 0 || i >= grid.nx || j < 0 || j >= grid.ny || k < 0 || k >= grid.nz) continue;
-        const cell = i + grid.nx * (j + grid.ny * k);
-        if (grid.tissue[cell] === OUTSIDE) continue;
-        const weight = (1 - Math.abs(u - ui)) * (1 - Math.abs(v - j)) * (1 - Math.abs(w - k));
-        if (weight <= 0) continue;
-        cells[n * CORNERS + corner] = cell;
-        weights[n * CORNERS + corner] = weight;
-        total += weight;
-      }
-      if (total < 0.02) {
-        cells.fill(-1, n * CORNERS, (n + 1) * CORNERS);
-        continue;
-      }
+      for (let each = 0; each < held; each++) total += shares[each] as number;
+      if (total < LEAST_SHARE) continue;
       known[n] = 1;
-      for (let corner = 0; corner < CORNERS; corner++) {
-        weights[n * CORNERS + corner] = (weights[n * CORNERS + corner] as number) / total;
+      for (let each = 0; each < held; each++) {
+        cells[n * CORNERS + each] = around[each] as number;
+        weights[n * CORNERS + each] = (shares[each] as number) / total;
       }
     }
     carryOutwards(p, known, cells, weights);

@@ -1,6 +1,6 @@
 /** Reading a field of the voxels at a point, or at the cells of another grid. */
 import type { HeatBody } from "../bird/body";
-import { inCells, OUTSIDE } from "../bird/grid";
+import { CORNERS, cellsAround, inCells, OUTSIDE } from "../bird/grid";
 import type { Vec3 } from "../bird/sdf";
 
 /** Weights of the cells around a point inside the solid. */
@@ -9,14 +9,11 @@ export interface PointStencil {
   readonly weights: Float64Array;
 }
 
-/** Around a point lie so many cells along each axis, of which all count or the ones nearest. */
-type Weights = readonly (readonly [cell: number, weight: number])[];
-
 /**
  * Along one axis: the parabola through the middles of three cells. Around the coldest place of a bird temperatures bend up,
  * and straight between two coarse cells would be degrees above it.
  */
-function ofParabola(at: number): Weights {
+function ofParabola(at: number): readonly (readonly [cell: number, weight: number])[] {
   const near = Math.round(at);
   const off = at - near;
   return [
@@ -26,56 +23,43 @@ function ofParabola(at: number): Weights {
   ];
 }
 
-/** Along one axis: straight between two cells. */
-function ofLine(at: number): Weights {
-  const low = Math.floor(at);
-  return [
-    [low, low + 1 - at],
-    [low + 1, at - low],
-  ];
-}
-
-function stencilBy(
-  along: (at: number) => Weights,
-  { unit }: Pick<HeatBody, "unit">,
-  point: Vec3,
-): PointStencil & { readonly isWhole: boolean } {
+/** Null where some of the cells are not of the solid. */
+function curvedStencil({ unit }: Pick<HeatBody, "unit">, point: Vec3): PointStencil | null {
   const { grid, origin, cellM } = unit;
   const [u, v, w] = inCells(grid, origin, cellM, point);
   const cells: number[] = [];
   const weights: number[] = [];
-  let isWhole = true;
-  let total = 0;
-  for (const [k, ofK] of along(w)) {
-    for (const [j, ofJ] of along(v)) {
-      for (const [i, ofI] of along(u)) {
+  for (const [k, ofK] of ofParabola(w)) {
+    for (const [j, ofJ] of ofParabola(v)) {
+      for (const [i, ofI] of ofParabola(u)) {
         const weight = ofI * ofJ * ofK;
         if (weight === 0) continue;
         // The padding at x < 0 of a half is the mirror image of the first cell.
         const cell = (grid.mirrored ? Math.max(i, 1) : i) + grid.nx * (j + grid.ny * k);
-        if (grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) {
-          isWhole = false;
-          continue;
-        }
+        if (grid.tissue[cell] === undefined || grid.tissue[cell] === OUTSIDE) return null;
         cells.push(cell);
         weights.push(weight);
-        total += weight;
       }
     }
   }
-  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights, (weight) => weight / total), isWhole };
+  return { cells: Int32Array.from(cells), weights: Float64Array.from(weights) };
 }
 
 /** Of a field that is steep within a cell, as salt is: never beyond what the cells around hold. */
-export const straightStencil = (body: Pick<HeatBody, "unit">, point: Vec3): PointStencil =>
-  stencilBy(ofLine, body, point);
+export function straightStencil({ unit }: Pick<HeatBody, "unit">, point: Vec3): PointStencil {
+  const { grid, origin, cellM } = unit;
+  const cells = new Int32Array(CORNERS);
+  const weights = new Float64Array(CORNERS);
+  const [u, v, w] = inCells(grid, origin, cellM, point);
+  const count = cellsAround(grid, u, v, w, cells, weights);
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return { cells: cells.subarray(0, count), weights: weights.subarray(0, count).map((weight) => weight / total) };
+}
 
 /** Stencil of a point given in metres of the shape, for temperatures; cells outside the solid are left out. */
-export function pointStencil(body: Pick<HeatBody, "unit">, point: Vec3): PointStencil {
-  const curved = stencilBy(ofParabola, body, point);
+export const pointStencil = (body: Pick<HeatBody, "unit">, point: Vec3): PointStencil =>
   // Near the skin some of the cells are air: there it goes straight between those that are not.
-  return curved.isWhole ? curved : straightStencil(body, point);
-}
+  curvedStencil(body, point) ?? straightStencil(body, point);
 
 /** Value of a field at a stencil. */
 export function readAt(field: ArrayLike<number>, { cells, weights }: PointStencil): number {
@@ -84,26 +68,34 @@ export function readAt(field: ArrayLike<number>, { cells, weights }: PointStenci
   return sum;
 }
 
-/** A field of one body read at the cells of another of the same shape; zero outside. */
+/** A field of one body read at the cells of another of the same shape, straight between its own; zero outside. */
 export function resampled(
   to: Pick<HeatBody, "unit">,
   from: Pick<HeatBody, "unit">,
   field: ArrayLike<number>,
 ): Float64Array {
   const { grid, origin, cellM } = to.unit;
-  const out = new Float64Array(grid.tissue.length);
   const { runs, nx, ny } = grid;
+  const { grid: read, origin: readFrom, cellM: readCellM } = from.unit;
+  const cells = new Int32Array(CORNERS);
+  const shares = new Float64Array(CORNERS);
+  const out = new Float64Array(grid.tissue.length);
   let last = 0;
   for (let r = 0; r < runs.length; r += 2) {
     for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
-      const at: Vec3 = [
-        origin[0] + (cell % nx) * cellM,
-        origin[1] + (Math.floor(cell / nx) % ny) * cellM,
-        origin[2] + Math.floor(cell / (nx * ny)) * cellM,
-      ];
-      const stencil = straightStencil(from, at);
+      const x = origin[0] + (cell % nx) * cellM;
+      const y = origin[1] + (Math.floor(cell / nx) % ny) * cellM;
+      const z = origin[2] + Math.floor(cell / (nx * ny)) * cellM;
+      const u = ((read.mirrored ? Math.abs(x) : x) - readFrom[0]) / readCellM;
+      const count = cellsAround(read, u, (y - readFrom[1]) / readCellM, (z - readFrom[2]) / readCellM, cells, shares);
+      let sum = 0;
+      let total = 0;
+      for (let n = 0; n < count; n++) {
+        sum += (shares[n] as number) * (field[cells[n] as number] as number);
+        total += shares[n] as number;
+      }
       // A cell at the rim of a finer grid may see no cell of the coarser one: its neighbour's value holds.
-      if (stencil.cells.length > 0) last = readAt(field, stencil);
+      if (total > 0) last = sum / total;
       out[cell] = last;
     }
   }
