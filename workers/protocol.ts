@@ -21,10 +21,17 @@ import type { Debrief } from "../core/practice/practice";
 import type { Practised } from "../core/practice/scenarios";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";
 import type { BeforeOven, LivedSoFar } from "../core/processes/life";
+import type { Pictured } from "../core/processes/picture";
 
 export type Job =
   | { readonly kind: "plan"; readonly input: PlannedInput; readonly quality: PictureQuality }
-  | { readonly kind: "life"; readonly form: FormChoice; readonly massKg: number; readonly before: BeforeOven }
+  | {
+      readonly kind: "life";
+      readonly form: FormChoice;
+      readonly massKg: number;
+      readonly before: BeforeOven;
+      readonly pictured: Pictured;
+    }
   | { readonly kind: "members"; readonly options: EnsembleOptions; readonly draws: readonly Draw[] }
   | {
       readonly kind: "what-if";

@@ -35,7 +35,7 @@ function* running(job: Job): Generator<unknown, Results[Job["kind"]]> {
     case "plan":
       return yield* plannedCook(job.input, job.quality);
     case "life": {
-      const { bird: _, ...summary } = yield* beforeOven(job.form, job.massKg, job.before);
+      const { bird: _, ...summary } = yield* beforeOven(job.form, job.massKg, job.before, job.pictured);
       return summary;
     }
     case "members":

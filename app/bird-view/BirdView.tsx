@@ -1,9 +1,9 @@
 import { lazy, Suspense, useMemo } from "react";
-import { create } from "zustand";
 import type { FormChoice } from "../../core/bird/form";
 import { type FormGeometry, pointOn, type Section } from "../../core/bird/section";
 import type { Centre, CentreTemperatures } from "../../core/bird/solid";
 import type { VolumeLattice } from "../../core/bird/volume";
+import type { Pictured } from "../../core/processes/picture";
 import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../words/names";
 import { Segmented } from "../ui/Segmented";
@@ -11,6 +11,7 @@ import { SALT_BANDS, TEMPERATURE_BANDS } from "./bandScale";
 import { type BirdFrame, framesAround } from "./frames";
 import { blend } from "./isolines";
 import { type BirdMark, marksOf } from "./marks";
+import { usePictured } from "./pictured";
 import { SaltKey } from "./SaltKey";
 import { SectionView } from "./SectionView";
 import { TemperatureKey } from "./TemperatureKey";
@@ -33,9 +34,6 @@ interface Props {
 
 /** Large, and wanted only where the bird is turned. */
 const SolidView = lazy(() => import("./solid/SolidView"));
-type Pictured = "cuts" | "solid";
-/** Chosen once for all pictures, as long as the page is. */
-const usePictured = create<{ readonly pictured: Pictured }>(() => ({ pictured: "cuts" }));
 
 const NO_MARKS: readonly BirdMark[] = [];
 const LETTERS = ["A", "B", "C"] as const;

@@ -10,6 +10,7 @@ import {
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
+import type { Pictured } from "../../core/processes/picture";
 import { bandOverPool, dropBand } from "../../workers/band";
 import type { Asked } from "./newest";
 import { useNewest, useSimulated } from "./useSimulated";
@@ -38,14 +39,18 @@ function useShown(preview: Asked<PlannedOutcome>, settled: Asked<PlannedOutcome>
  * While a hand drags, one preview runs at a time and the newest plan is taken next, so the picture keeps moving; what
  * lies between is skipped. The finer picture and the band start when the plan has stood still, and are dropped by the
  * next edit: their processors are wanted for its preview.
+ * @param pictured what the finer picture holds
  */
-export function useSimulatedPlan(plan: Plan): SimulatedPlan {
+export function useSimulatedPlan(plan: Plan, pictured: Pictured = "cuts"): SimulatedPlan {
   const input = plannedInput(plan);
   const preview = useSimulated<"plan">(
     { kind: "plan", input, quality: "preview" },
     { urgency: "hand", follows: () => true },
   );
-  const settled = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { settleMs: SETTLE_MS });
+  const settled = useSimulated<"plan">(
+    { kind: "plan", input, quality: pictured === "solid" ? "solid" : "settled" },
+    { settleMs: SETTLE_MS },
+  );
   const fine = settled.stale || settled.answer?.kind !== "done" ? null : settled.answer;
   const byTime = plan.finish.kind === "time";
   const options = !byTime && fine ? ensembleOf(input, pullGoalsC(fine, input)) : null;

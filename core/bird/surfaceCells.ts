@@ -48,10 +48,13 @@ export function surfaceCells(
   for (let r = 0; r < runs.length; r += 2) {
     for (let cell = runs[r] as number; cell < (runs[r + 1] as number); cell++) {
       const i = cell % nx;
-      const open = offsets.map(
-        (offset) => tissue[cell + offset] === OUTSIDE && !(mirrored && i === 1 && offset === -1),
-      );
-      if (!open.includes(true)) continue;
+      // A bit a face; the mirror image of a half is no outside.
+      let open = 0;
+      for (let face = 0; face < 6; face++) {
+        const isMirror = mirrored && i === 1 && face === 1;
+        if (!isMirror && tissue[cell + (offsets[face] as number)] === OUTSIDE) open |= 1 << face;
+      }
+      if (open === 0) continue;
       const j = Math.floor(cell / nx) % ny;
       const k = Math.floor(cell / (nx * ny));
       const x = origin[0] + i * cellM;
@@ -61,7 +64,7 @@ export function surfaceCells(
       let area = 0;
       let [sx, sy, sz] = [0, 0, 0];
       for (let face = 0; face < 6; face++) {
-        if (!open[face]) continue;
+        if ((open & (1 << face)) === 0) continue;
         const axis = face >> 1;
         const sign = face % 2 === 0 ? 1 : -1;
         const a = 2 * i + (axis === 0 ? sign : 0);

@@ -4,12 +4,21 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { bandShares } from "./band";
-import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC, roastOptions } from "./planned";
+import {
+  ensembleOptions,
+  type PictureQuality,
+  type PlannedDone,
+  plannedCook,
+  plannedInput,
+  pullGoalsC,
+  roastOptions,
+  volumeAtPull,
+} from "./planned";
 import { NEVER } from "./shares";
 
 const { plan } = sampleRoast();
 
-function planned(quality: "preview" | "settled"): PlannedDone {
+function planned(quality: PictureQuality): PlannedDone {
   const outcome = drain(plannedCook(plannedInput(plan), quality));
   if (outcome.kind !== "done") throw new Error("never met");
   return outcome;
@@ -22,6 +31,13 @@ describe("the plan's simulation", () => {
     const [preview, settled] = [planned("preview"), planned("settled")];
     expect(Math.abs(preview.pullMinute / settled.pullMinute - 1)).toBeLessThan(0.04);
     expect(Math.abs((preview.atPull.centresC.breast ?? 0) - (settled.atPull.centresC.breast ?? 99))).toBeLessThan(2);
+  });
+
+  it("holds the whole of the bird where a solid is pictured, and is the same otherwise", () => {
+    const [settled, solid] = [planned("settled"), planned("solid")];
+    expect(volumeAtPull(settled)).toBeUndefined();
+    expect(volumeAtPull(solid)?.some((byte) => byte > 0)).toBe(true);
+    expect({ ...solid, frames: solid.frames.map(({ volume: _, ...rest }) => rest) }).toEqual(settled);
   });
 
   it("hands back pictures in the order of time, from the cold bird to the carving", () => {

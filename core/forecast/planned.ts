@@ -175,9 +175,10 @@ export const ensembleOf = (
   ...(oven && { prior: priorIn(source, oven) }),
 });
 
-/** Cell sizes in metres of a turkey: coarse while the hand drags, finer when it rests. */
-export const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075 } as const;
-export type PictureQuality = keyof typeof PICTURE_CELL_M;
+/** Coarse while the hand drags, finer when it rests; and the whole of it, to be turned. */
+export type PictureQuality = "preview" | "settled" | "solid";
+/** Cell sizes in metres of a turkey. */
+const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075, solid: 0.0075 } as const;
 
 /**
  * Pulled so early that the rest carries the centres this far past the target, since thermometers are read to 1 °C; and by
@@ -247,8 +248,8 @@ export type PlannedDone = CookDone & {
 };
 export type PlannedOutcome = PlannedDone | NeverMet;
 
-const FRAME_EVERY_MIN = { preview: 18, settled: 5 } as const;
-const HISTORY_EVERY_MIN = { preview: 3, settled: 2 } as const;
+const FRAME_EVERY_MIN = { preview: 18, settled: 5, solid: 5 } as const;
+const HISTORY_EVERY_MIN = { preview: 3, settled: 2, solid: 2 } as const;
 
 /** What the last life up to the oven came to: while only the heat is edited, the bird that goes in stays the same. */
 interface GoingIn {
@@ -258,7 +259,7 @@ interface GoingIn {
   readonly salt: Float64Array | null;
   readonly saltPercent: number | null;
 }
-const goneIn = new Map<PictureQuality, GoingIn>();
+const goneIn = new Map<number, GoingIn>();
 
 /** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
 function* birdGoingIn(
@@ -266,8 +267,9 @@ function* birdGoingIn(
   quality: PictureQuality,
 ): Generator<number, { readonly bird: LivingBird; readonly saltPercent: number | null }> {
   const key = JSON.stringify({ form, massKg, before, stuffingC, sear, wholeGrid });
-  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, PICTURE_CELL_M[quality]), wholeGrid));
-  const known = goneIn.get(quality);
+  const cellM = PICTURE_CELL_M[quality];
+  const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, cellM), wholeGrid));
+  const known = goneIn.get(cellM);
   if (known?.key === key) {
     bird.restore(known.state, []);
     if (known.salt) bird.salt.restore(known.salt);
@@ -275,8 +277,8 @@ function* birdGoingIn(
   }
   let saltPercent: number | null = null;
   // A hand that drags the weight is answered with a bird straight from the fridge; its whole life follows when it rests.
-  if (quality === "settled") {
-    const { bird: coarse, salt } = yield* beforeOven(form, massKg, before);
+  if (quality !== "preview") {
+    const { bird: coarse, salt } = yield* beforeOven(form, massKg, before, null);
     bird.takeOver(coarse);
     coarse.release();
     saltPercent = salt.whole;
@@ -284,7 +286,7 @@ function* birdGoingIn(
   if (form.cavity === "stuffed") bird.fill(stuffingC);
   if (sear) for (const { minute } of searing(bird, sear)) yield minute;
   bird.beginAnew();
-  goneIn.set(quality, {
+  goneIn.set(cellM, {
     key,
     state: bird.snapshot(),
     salt: bird.isSalted ? bird.salt.snapshot() : null,
@@ -335,7 +337,7 @@ function* cookedWithPictures(
     everyMin: HISTORY_EVERY_MIN[quality],
     pictures: {
       everyMin: FRAME_EVERY_MIN[quality],
-      of: photographer(bird, quality === "settled"),
+      of: photographer(bird, quality === "solid" ? "solid" : "cuts"),
     },
   });
   if (outcome.kind === "never-met") return outcome;
@@ -353,7 +355,7 @@ function* cookedWithPictures(
   };
 }
 
-/** The whole bird as it comes out; none of a preview. */
+/** The whole bird as it comes out; none where no solid was pictured. */
 export const volumeAtPull = ({
   frames,
   pullMinute,

@@ -23,7 +23,7 @@ const course = (out: Parameters<typeof relive>[1]["out"]) => ({
   cover: plan.cover,
   dryHours: plan.salt.dryHours,
   saltPercent: 0.9,
-  pictured: false,
+  pictured: null,
 });
 
 describe("a roast cooked once more", () => {

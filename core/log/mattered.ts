@@ -116,7 +116,7 @@ export function* weighed(
         cover: changed.cover,
         dryHours: changed.salt.dryHours,
         saltPercent: isResalted ? changed.salt.percent : saltPercent,
-        pictured: false,
+        pictured: null,
       };
       dishes.push(yield* relive(make(changed), course));
     }

@@ -12,7 +12,7 @@ import type { Cover } from "../heat/surroundings";
 import type { HistoryPoint, LivingBird } from "../processes/bird";
 import { drain } from "../processes/cook";
 import type { Indices } from "../processes/indices";
-import { type Frame, photographer } from "../processes/picture";
+import { type Frame, type Pictured, photographer } from "../processes/picture";
 import { resting } from "../processes/rest";
 import { LONGEST_ROAST_MIN, roasting } from "../processes/roast";
 import { drying } from "../processes/salting";
@@ -34,8 +34,8 @@ export interface Course {
   readonly dryHours: number;
   /** Of the meat as it goes in, %: salt holds juice back. */
   readonly saltPercent: number;
-  /** Sections are kept every few minutes, to be looked at. */
-  readonly pictured: boolean;
+  /** What is kept every few minutes, to be looked at; nothing for null. */
+  readonly pictured: Pictured | null;
 }
 
 export interface ShownPoint {
@@ -87,7 +87,7 @@ export function* relive({ bird, oven, tips }: Subject, asked: Course): Generator
       drain(drying(bird, { hours: dryHours, fridgeC: bird.coldest().celsius }));
       bird.beginAnew();
     }
-    const take = pictured ? photographer(bird, true) : null;
+    const take = pictured ? photographer(bird, pictured) : null;
     const frames: Frame[] = [];
     const picture = (): void => {
       if (take && bird.minute >= frames.length * FRAME_EVERY_MIN - 1e-6) frames.push(take());

@@ -102,7 +102,7 @@ function* cooked(
     cover: roast.plan.cover,
     dryHours: 0,
     saltPercent: 0,
-    pictured: false,
+    pictured: null,
   });
 }
 

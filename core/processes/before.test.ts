@@ -157,7 +157,21 @@ describe("a life up to the oven", () => {
     dryHours: 12,
     counterMin: 0,
   };
-  const life = (change: Partial<BeforeOven> = {}) => drain(beforeOven(CHICKEN, 1.8, { ...before, ...change }));
+  const life = (change: Partial<BeforeOven> = {}) => drain(beforeOven(CHICKEN, 1.8, { ...before, ...change }, "cuts"));
+
+  it("ends alike however much of it is pictured, and keeps no more than that", () => {
+    const [none, cuts, solid] = ([null, "cuts", "solid"] as const).map((pictured) =>
+      drain(beforeOven(CHICKEN, 1.8, before, pictured)),
+    );
+    for (const each of [cuts, solid]) {
+      expect(each?.salt).toEqual(none?.salt);
+      expect(each?.bird.solver.temperatureC).toEqual(none?.bird.solver.temperatureC);
+    }
+    expect(none?.frames).toEqual([]);
+    expect(cuts?.frames.every(({ volume }) => volume === undefined)).toBe(true);
+    expect(solid?.frames.map(({ volume: _, ...rest }) => rest)).toEqual(cuts?.frames);
+    expect(solid?.frames.every(({ volume }) => (volume?.length ?? 0) > 0)).toBe(true);
+  });
 
   it("is one bird's: thaw, salt and dry in turn, in pictures that run forward", () => {
     const { frames, salt } = life();

@@ -12,6 +12,7 @@ import { everywhere, kitchenAir } from "../heat/surroundings";
 import { densitiesOf } from "../heat/tissue";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
+import type { Pictured } from "./picture";
 import type { SaltShares } from "./saltField";
 import { drying, SaltBath, type SaltingMethod, salting } from "./salting";
 import { type ThawPlace, thawing } from "./thaw";
@@ -45,8 +46,8 @@ export interface LifeFrame {
   /** Minutes since that phase began. */
   readonly minute: number;
   readonly temperatureC: readonly Float32Array[];
-  /** The whole of it, see `bird/volume.ts`. */
-  readonly volume: Uint8Array;
+  /** The whole of it, see `bird/volume.ts`; where a solid is pictured. */
+  readonly volume?: Uint8Array;
   /** Salt by mass of meat, %, on the same sections. */
   readonly saltPercent: readonly Float32Array[];
   readonly centresC: CentreTemperatures;
@@ -113,22 +114,32 @@ export function thawHours(form: FormChoice, boughtKg: number, before: BeforeOven
   return hours;
 }
 
-/** Lives through what comes before the oven. @param boughtKg mass as bought */
-export function* beforeOven(form: FormChoice, boughtKg: number, before: BeforeOven): Generator<number, LivedSoFar> {
+/**
+ * Lives through what comes before the oven.
+ * @param boughtKg mass as bought
+ * @param pictured what its frames hold; no frames for null
+ */
+export function* beforeOven(
+  form: FormChoice,
+  boughtKg: number,
+  before: BeforeOven,
+  pictured: Pictured | null,
+): Generator<number, LivedSoFar> {
   const { fridgeC, thawIn, counterMin } = before;
   // Stuffing goes in last: until then the cavity is empty.
   const body = makeBody({ ...form, cavity: "empty" }, boughtKg, coarseCellM(form, LIFE_CELL_M));
   const bird = new LivingBird(body, { watched: false });
-  const sampler = sectionSampler(body);
+  const sampler = pictured && sectionSampler(body);
   const density = densitiesOf(body.unit.grid.tissue);
   const frames: LifeFrame[] = [];
   if (before.saltedPercent > 0) bird.salt.fillEvenly(before.saltedPercent);
   const look = (phase: LifePhase, minute: number): void => {
+    if (!sampler) return;
     frames.push({
       phase,
       minute,
       temperatureC: sampler.sample(bird.solver.temperatureC),
-      volume: volumeOf(body.unit, bird.solver.temperatureC),
+      ...(pictured === "solid" && { volume: volumeOf(body.unit, bird.solver.temperatureC) }),
       saltPercent: sampler.sample(bird.salt.contentKgPerM3.map((kg, cell) => (100 * kg) / (density[cell] as number))),
       centresC: Object.fromEntries(bird.centres.map((centre) => [centre, bird.centreC(centre)])),
       coldestC: bird.solver.coldest().celsius,

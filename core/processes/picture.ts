@@ -4,22 +4,27 @@ import { cellCentre, sectionSampler } from "../bird/section";
 import { volumeOf } from "../bird/volume";
 import type { LivingBird } from "./bird";
 
+/** How much is kept: the cuts, or the whole of it too, which is megabytes a cook. */
+export type Pictured = "cuts" | "solid";
+
 export interface Frame {
   readonly minute: number;
   /** Temperatures on each section, see `bird/section.ts`. */
   readonly sections: readonly Float32Array[];
-  /** The whole of it, see `bird/volume.ts`; left out while a hand drags. */
+  /** The whole of it, see `bird/volume.ts`; where a solid is pictured. */
   readonly volume?: Uint8Array;
   readonly coldestAt: Vec3;
 }
 
-/** Takes pictures of one bird. @param solid the whole of it too */
-export function photographer(bird: LivingBird, solid: boolean): () => Frame {
+/** Takes pictures of one bird. */
+export function photographer(bird: LivingBird, pictured: Pictured): () => Frame {
   const sampler = sectionSampler(bird.body);
   return () => ({
     minute: bird.minute,
     sections: sampler.sample(bird.solver.temperatureC),
-    ...(solid && { volume: volumeOf(bird.body.unit, bird.solver.temperatureC, bird.watch?.browningOfSkin()) }),
+    ...(pictured === "solid" && {
+      volume: volumeOf(bird.body.unit, bird.solver.temperatureC, bird.watch?.browningOfSkin()),
+    }),
     coldestAt: cellCentre(bird.body, bird.coldest().cell),
   });
 }

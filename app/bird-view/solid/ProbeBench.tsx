@@ -37,7 +37,7 @@ interface Props {
 export default function ProbeBench(props: Props) {
   const { plan } = props;
   const input = useMemo(() => plannedInput(plan), [plan]);
-  const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
+  const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "solid" });
   const geometry = useSolid(plan.bird, plan.bird.massKg);
   if (!geometry || !answer) {
     return (

@@ -13,6 +13,7 @@ import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { MINUTE_MS } from "../../../core/units/time";
 import { fits } from "../../../workers/simulations";
+import { usePictured } from "../../bird-view/pictured";
 import type { Observed } from "../../day/roastDay";
 import { useObserved } from "../../day/useObserved";
 import { useDinner } from "../../simulation/useDinner";
@@ -50,6 +51,7 @@ export function useRecord(roast: Roast): LookedBack {
   const inMs = Date.parse(happened.inAt ?? "");
   const outMin = (Date.parse(happened.pulledAt ?? "") - inMs) / MINUTE_MS;
   const tableMin = happened.carvedAt ? (Date.parse(happened.carvedAt) - inMs) / MINUTE_MS : outMin;
+  const { pictured } = usePictured();
   const input = useMemo(() => plannedInput(plan), [plan]);
   const startC = useMemo(() => startCOf(input.before), [input]);
   const { observed, screen } = useObserved(roast, startC, outMin);
@@ -100,7 +102,7 @@ export function useRecord(roast: Roast): LookedBack {
           cover: plan.cover,
           dryHours: plan.salt.dryHours,
           saltPercent,
-          pictured: true,
+          pictured,
         },
       },
   );

@@ -6,6 +6,7 @@ import type { Schedule } from "../../../core/schedule/backward";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { BirdView } from "../../bird-view/BirdView";
+import { usePictured } from "../../bird-view/pictured";
 import { useLife } from "../../simulation/useLife";
 import { Segmented } from "../../ui/Segmented";
 
@@ -28,7 +29,7 @@ function phaseAt({ tasks }: Schedule, ms: number): { id: LifePhase; share: numbe
 
 /** The bird at the moment under the scrubber, from the freezer to the board: its whole life is one picture. */
 export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) {
-  const { life, fault } = useLife(plan);
+  const { life, fault } = useLife(plan, usePictured().pictured);
   const [shows, setShows] = useState<"temperature" | "salt">("temperature");
   const phase = phaseAt(schedule, scrubMs);
   const frames = useMemo(
@@ -39,7 +40,7 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
             .map((frame) => ({
               minute: frame.minute,
               sections: shows === "salt" ? frame.saltPercent : frame.temperatureC,
-              volume: frame.volume,
+              ...(frame.volume && { volume: frame.volume }),
               centresC: frame.centresC,
               coldestC: frame.coldestC,
             }))

@@ -7,6 +7,7 @@ import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
+import { usePictured } from "../../bird-view/pictured";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { ClockView } from "../../clock-view/ClockView";
@@ -40,7 +41,8 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
   const isClosed = happened.closedAt !== undefined;
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
-  const simulated = useSimulatedPlan(plan);
+  const { pictured } = usePictured();
+  const simulated = useSimulatedPlan(plan, pictured);
   const { cook, neverMet, shares, refining, fault } = simulated;
   const [selected, setSelected] = useState<TaskId>("roast");
   const [open, setOpen] = useState<PanelId>("heat");

@@ -14,7 +14,7 @@ const MIN_AN_HOUR = 60;
 export function SaltByDay() {
   const { units } = usePreferences();
   const plan = useMemo(() => withSalt({ saltHours: HOURS, dryHours: 0 })(planOf({}, units)), [units]);
-  const { life, fault } = useLife(plan);
+  const { life, fault } = useLife(plan, "cuts");
   const [hour, setHour] = useState(24);
   const frames = useMemo(
     () =>

@@ -58,7 +58,7 @@ function Bird({ question, centre, geometry, onNext }: Props & { readonly geometr
       usualPlan({ bird: { species, cut, massKg, state: "fresh" }, method, serveAt: SERVED_AT, zone: "UTC" }),
     );
   }, [species, cut, massKg]);
-  const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { urgency: "behind" });
+  const { answer } = useSimulated<"plan">({ kind: "plan", input, quality: "solid" }, { urgency: "behind" });
   const stem = useMemo(() => stemOf(placing, geometry, bounds), [placing, geometry, bounds]);
   const deepest = geometry.centres[centre] as Vec3;
   const lines = useMemo<readonly SolidLine[]>(() => {
