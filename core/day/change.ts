@@ -7,7 +7,7 @@ import { middleShownAt } from "../forecast/ensemble";
 import { type Reading, thinned } from "../forecast/reading";
 
 export interface ForecastChange {
-  /** Later is more. */
+  /** Later is more: infinite where it is not to be had any more, or is again. */
   readonly byMin: number;
   readonly because:
     | { readonly kind: "reading"; readonly part: Centre; readonly readC: number; readonly expectedC: number }

@@ -1,5 +1,7 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { adviceWords } from "../../words/advice";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
@@ -50,6 +52,24 @@ describe("the coach", () => {
     const readings = [{ minute: 99, part: "breast" as const, celsius: 60.5 }];
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 1, readings })).toEqual(["stage"]);
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
+  });
+
+  it("counts no minutes to what is never there", () => {
+    const minute = fc.oneof(fc.integer({ min: 30, max: 600 }), fc.constant(Number.POSITIVE_INFINITY));
+    const quantiles = fc.tuple(minute, minute, minute).map((all) => {
+      const [p10 = 0, p50 = 0, p90 = 0] = [...all].sort((a, b) => a - b);
+      return { p10, p50, p90 };
+    });
+    fc.assert(
+      fc.property(quantiles, quantiles, quantiles, (breast, thigh, pull) => {
+        const said = adviceFor({ ...NOTHING, forecast: forecast({ targets: { breast, thigh }, pull }) });
+        for (const advice of said) {
+          expect(JSON.stringify(adviceWords(advice, plan, "metric"))).not.toMatch(/Infinity|NaN/);
+        }
+      }),
+    );
+    const never = at(Number.POSITIVE_INFINITY);
+    expect(kinds({ forecast: forecast({ targets: { breast: never, thigh: never }, pull: never }) })).toEqual([]);
   });
 
   it("counts bastings", () => {

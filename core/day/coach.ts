@@ -152,15 +152,17 @@ function seenInReadings({ plan, nowMin, readings, browning, outByMin }: Watched,
   if (untilEarly <= EARLY_WORD_MIN && forecast.pull.p50 > nowMin) {
     advice.push({ kind: "soon", minutes: Math.max(0, Math.round(untilEarly)) });
   }
+  // Where it is not to be had at all, the forecast itself says so.
   const lateMin = forecast.pull.p50 - outByMin;
-  if (lateMin > LATE_MIN) advice.push({ kind: "late", minutes: Math.round(lateMin) });
+  if (lateMin > LATE_MIN && Number.isFinite(lateMin)) advice.push({ kind: "late", minutes: Math.round(lateMin) });
   const cooled = cooledDown(readings, forecast);
   if (cooled) advice.push(cooled);
   const stalled = stall(readings, forecast);
   if (stalled) advice.push(stalled);
   const { breast, thigh } = forecast.targets;
-  if (breast && thigh && thigh.p50 - breast.p50 > AHEAD_MIN && breast.p50 > nowMin) {
-    advice.push({ kind: "breast-ahead", minutes: Math.round(thigh.p50 - breast.p50) });
+  const aheadMin = breast && thigh ? thigh.p50 - breast.p50 : 0;
+  if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin) {
+    advice.push({ kind: "breast-ahead", minutes: Math.round(aheadMin) });
   }
   if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT) advice.push({ kind: "dark-early" });
   const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;

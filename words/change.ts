@@ -1,11 +1,16 @@
 /** What moved the forecast, in one line. */
 
-import type { ForecastChange } from "../../core/day/change";
-import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
-import { PART_NAMES } from "../../words/names";
+import type { ForecastChange } from "../core/day/change";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { PART_NAMES } from "./names";
+
+function movedWords(byMin: number): string {
+  if (!Number.isFinite(byMin)) return byMin > 0 ? "Not to be had as it is" : "There after all";
+  return `${Math.round(Math.abs(byMin))} min ${byMin > 0 ? "later" : "sooner"}`;
+}
 
 export function changeWords({ byMin, because }: ForecastChange, units: UnitSystem): string {
-  const moved = `${Math.round(Math.abs(byMin))} min ${byMin > 0 ? "later" : "sooner"}`;
+  const moved = movedWords(byMin);
   if (because.kind === "lost") return `${moved}: the probe in the ${because.probe} is not believed any more`;
   if (because.kind === "believed-again") return `${moved}: the probe in the ${because.probe} sits right again`;
   const { part, readC, expectedC } = because;
