@@ -42,5 +42,3 @@ describe("advice in words", () => {
     expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "cooled", "dark-early", "fuel"]);
   });
 });
-
-describe("what moved the forecast", () => {});

@@ -41,7 +41,7 @@ function tone(): void {
   }
 }
 
-export const useAlarmSwitch = create<AlarmState>((set) => ({
+export const useAlarmSwitch = create<AlarmState>((set, get) => ({
   on: false,
   rung: [],
   turn: (on) => {
@@ -49,7 +49,8 @@ export const useAlarmSwitch = create<AlarmState>((set) => ({
     if (!on) return;
     audio ??= new AudioContext();
     void audio.resume().then(tone);
-    if ("Notification" in window && Notification.permission === "default") void Notification.requestPermission();
+    if (!("Notification" in window) || Notification.permission !== "default") return;
+    void Notification.requestPermission().then(() => set({ on: get().on }));
   },
 }));
 

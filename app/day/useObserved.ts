@@ -2,6 +2,7 @@
 
 import { useMemo } from "react";
 import { mostAtRestC } from "../../core/day/doubt";
+import { spaced } from "../../core/day/spaced";
 import type { Reading } from "../../core/forecast/reading";
 import { type Screened, screened } from "../../core/forecast/screening";
 import { readingKey } from "../../core/formats/shared";
@@ -16,6 +17,7 @@ const NONE: readonly string[] = [];
 interface Observation {
   /** What stands in the store and counts; null until read. */
   readonly readings: readonly RoastReading[] | null;
+  /** Of a thermometer that speaks all the while a few, see `core/day/spaced.ts`. */
   readonly observed: readonly Observed[];
   /** Those of them that were taken in the heat. */
   readonly inOven: readonly Observed[];
@@ -28,13 +30,14 @@ export function useObserved({ id, happened }: Roast, startC: number, pulledMin: 
   const inAtMs = Date.parse(happened.inAt ?? "");
   const struck = happened.struck ?? NONE;
   const stored = useReadings(id);
-  const readings = useMemo(
-    () => stored?.filter((reading) => !struck.includes(readingKey(reading))) ?? null,
-    [stored, struck],
-  );
+  const readings = useMemo(() => {
+    if (struck.length === 0) return stored;
+    const away = new Set(struck);
+    return stored?.filter((reading) => !away.has(readingKey(reading))) ?? null;
+  }, [stored, struck]);
   const observed = useMemo(
     () =>
-      (readings ?? [])
+      spaced(readings ?? [])
         .map((reading): Observed => {
           const { at, part, side, celsius } = reading;
           const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;

@@ -25,7 +25,8 @@ export function placeOf(probe: Probe): Place {
 
 /** @throws RangeError for a side of a centre that has none */
 export function probeOf({ part, side }: Place): Probe {
-  const name = side ? `${side} ${part}` : part;
+  if (!side) return part;
+  const name = `${side} ${part}`;
   if (!isOneOf(PROBES, name)) throw new RangeError(`no probe is called ${name}`);
   return name;
 }

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { lineThrough, onLine } from "./line";
+import { lineThrough, onLine, RecentLine } from "./line";
 
 const number = fc.double({ min: -50, max: 50, noNaN: true });
 
@@ -22,5 +22,31 @@ describe("a line through readings", () => {
       { minute: 7, celsius: 30 },
     ]);
     expect(onLine(level, 90)).toBe(25);
+  });
+});
+
+describe("a line through the newest readings, as they come", () => {
+  it("is the line through those within reach, whatever has come and gone", () => {
+    const step = fc.oneof(fc.double({ min: 0.01, max: 9, noNaN: true }), fc.constant(0));
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(step, number), { minLength: 1, maxLength: 80 }),
+        fc.double({ min: 1, max: 30, noNaN: true }),
+        (steps, reachMin) => {
+          const line = new RecentLine(reachMin);
+          const all: { minute: number; celsius: number }[] = [];
+          let minute = 300;
+          for (const [more, celsius] of steps) {
+            minute += more;
+            const within = all.filter((each) => each.minute >= minute - reachMin);
+            const newest = line.before(minute, 3);
+            expect(newest === null).toBe(within.length < 3);
+            if (newest) expect(onLine(newest, minute)).toBeCloseTo(onLine(lineThrough(within), minute), 4);
+            all.push({ minute, celsius });
+            line.add({ minute, celsius });
+          }
+        },
+      ),
+    );
   });
 });

@@ -112,4 +112,22 @@ describe("readings that are set aside", () => {
       ),
     );
   });
+
+  it("are found by work that grows with the readings, and not with their square: one every second, all day", () => {
+    const looks = (hours: number): number => {
+      let count = 0;
+      const readings = Array.from({ length: 3600 * hours }, (_, s) => ({
+        part: "breast" as const,
+        minute: s / 60,
+        get celsius() {
+          count++;
+          return 4 + 60 * (1 - Math.exp(-s / 9000)) + 0.3 * Math.sin(7 * s);
+        },
+      }));
+      expect(screened(readings, 4).setAside).toEqual([]);
+      return count / readings.length;
+    };
+    expect(looks(3)).toBeLessThan(40);
+    expect(looks(3)).toBeLessThan(1.2 * looks(1));
+  });
 });

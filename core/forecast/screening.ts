@@ -1,7 +1,7 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
 
 import { type Probe, probeOf } from "../bird/probe";
-import { lineThrough, onLine } from "./line";
+import { lineThrough, onLine, RecentLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
 
 export interface SetAside {
@@ -51,16 +51,14 @@ const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, cel
  * How far a reading lies from the line through those shortly before it; null where they are too few for a line.
  * @param isFirst nothing has slipped yet: the stretch begins with the roast
  */
-function jumpK(before: readonly Reading[], reading: Reading, isFirst: boolean): number | null {
-  const line: Reading[] = [];
-  for (let n = before.length - 1; n >= 0 && (before[n] as Reading).minute >= reading.minute - LINE_MIN; n--) {
-    line.push(before[n] as Reading);
-  }
-  const [last] = line;
-  if (!last || line.length < LINE_READINGS) return null;
-  if (isFirst && last.celsius < (before[0] as Reading).celsius + RISEN_K) return 0;
-  const away = reading.celsius - onLine(lineThrough(line), reading.minute);
-  return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (reading.minute - last.minute) ? away : 0;
+function jumpK({ readings, line }: Run, { minute, celsius }: Reading, isFirst: boolean): number | null {
+  const [first] = readings;
+  const last = readings.at(-1);
+  const before = line.before(minute, LINE_READINGS);
+  if (!first || !last || !before) return null;
+  if (isFirst && last.celsius < first.celsius + RISEN_K) return 0;
+  const away = celsius - onLine(before, minute);
+  return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (minute - last.minute) ? away : 0;
 }
 
 /**
@@ -82,10 +80,25 @@ export interface Screened {
   readonly lost: readonly Probe[];
 }
 
-interface Run {
-  readonly readings: Reading[];
-  /** Its readings agree with one another against what stood before: believed without a jump back. */
-  readonly agreed: boolean;
+/** A stretch between two jumps. */
+class Run {
+  readonly readings: Reading[] = [];
+  readonly line = new RecentLine(LINE_MIN);
+
+  /** @param agreed its readings agree with one another against what stood before: believed without a jump back */
+  constructor(
+    readonly agreed: boolean,
+    readings: readonly Reading[] = [],
+  ) {
+    this.add(readings);
+  }
+
+  add(readings: readonly Reading[]): void {
+    for (const reading of readings) {
+      this.readings.push(reading);
+      this.line.add(reading);
+    }
+  }
 }
 
 /** One probe's readings: stretches between jumps, and the strays between them. */
@@ -93,18 +106,18 @@ function stretches(
   own: readonly Reading[],
   startC: number | undefined,
 ): { readonly runs: readonly Run[]; readonly strays: readonly Reading[] } {
-  const runs: Run[] = [{ readings: [], agreed: false }];
+  const runs: Run[] = [new Run(false)];
   const strays: Reading[] = [];
   let pending: Reading[] = [];
   for (const reading of own) {
-    const { readings: run } = runs.at(-1) as Run;
+    const run = runs.at(-1) as Run;
     const jump = jumpK(run, reading, runs.length === 1);
-    const before = run.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
+    const before = run.readings.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
     const byHand = jump === null;
     const isOff = byHand ? (before ? cannotFollow(before, reading) : reading.celsius > OUT_C) : jump !== 0;
     if (!isOff) {
       strays.push(...pending);
-      run.push(reading);
+      run.add([reading]);
       pending = [];
       continue;
     }
@@ -114,11 +127,11 @@ function stretches(
     pending.push(reading);
     if (pending.length < (byHand ? AGREE_READINGS : SLIP_READINGS)) continue;
     if (byHand && pending.some(({ celsius }) => celsius > OUT_C)) continue;
-    if (!byHand && !isStep(run, pending)) {
-      run.push(...pending.splice(0));
+    if (!byHand && !isStep(run.readings, pending)) {
+      run.add(pending.splice(0));
       continue;
     }
-    runs.push({ readings: pending, agreed: byHand });
+    runs.push(new Run(byHand, pending));
     pending = [];
   }
   // The newest ones may be either: until the next reading says which, they are not counted.
@@ -151,11 +164,12 @@ export function screened(readings: readonly Reading[], startC?: number): Screene
         slipK = byK;
       }
       const outvoted = runs[n + 1]?.agreed === true && run.length < (runs[n + 1] as Run).readings.length;
-      if (outvoted) setAside.push(...run.map((reading) => ({ reading, why: "spike" as const })));
-      else if (believed) kept.push(...run);
-      else {
-        const out = slipK > OUT_JUMP_K || run.some(({ celsius }) => celsius > OUT_C);
-        setAside.push(...run.map((reading) => ({ reading, why: out ? ("out" as const) : ("slipped" as const) })));
+      const isOut = slipK > OUT_JUMP_K || run.some(({ celsius }) => celsius > OUT_C);
+      const why = outvoted ? "spike" : isOut ? "out" : "slipped";
+      // One by one: a day's readings are more than a call takes.
+      for (const reading of run) {
+        if (believed && !outvoted) kept.push(reading);
+        else setAside.push({ reading, why });
       }
     });
     if (!believed) lost.push(probeOf(own[0] as Reading));

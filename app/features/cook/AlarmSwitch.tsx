@@ -1,4 +1,5 @@
 import { BellOff, BellRing } from "lucide-react";
+import { memo } from "react";
 import { useAlarmSwitch } from "../../day/alarm";
 import { Button } from "../../ui/Button";
 import { abilitiesHere, withheldFrom } from "./withheld";
@@ -15,7 +16,9 @@ export function AlarmSwitch() {
 }
 
 /** What no alarm can do, and what this browser withholds besides. */
-export function AlarmLimits() {
+export const AlarmLimits = memo(function AlarmLimits() {
+  // What a browser gives is asked for by a tap on the switch, and told again once that is answered.
+  useAlarmSwitch();
   const abilities = abilitiesHere();
   const withheld = withheldFrom(abilities);
   return (
@@ -42,4 +45,4 @@ export function AlarmLimits() {
       )}
     </section>
   );
-}
+});

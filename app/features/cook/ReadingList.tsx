@@ -1,6 +1,7 @@
 import { Pencil, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
+import { spaced } from "../../../core/day/spaced";
 import { requireBetween } from "../../../core/errors";
 import { readingKey } from "../../../core/formats/shared";
 import type { RoastReading } from "../../../core/plan/schema";
@@ -28,15 +29,14 @@ interface Props {
 const MOST_SHOWN = 60;
 const NONE: readonly string[] = [];
 
-/** Every reading, newest first, or those behind a dot of the chart: each can be put right or struck out, and had back. */
+/** The readings that are followed, newest first, or those behind a dot of the chart: each can be put right or struck out, and had back. */
 export function ReadingList({ readings, picked = NONE, onLeave, ...rest }: Props) {
   if (readings.length === 0) return null;
-  const newest = [...readings].sort((a, b) => b.at.localeCompare(a.at));
-  const behindDot = newest.filter((reading) => picked.includes(readingKey(reading)));
+  const behindDot = picked.length > 0 ? readings.filter((reading) => picked.includes(readingKey(reading))) : [];
   return (
     <>
       <Sheet opens={`Readings: ${readings.length}`} title="Readings, newest first">
-        <Rows readings={newest} {...rest} />
+        <Rows readings={readings} {...rest} />
       </Sheet>
       <Sheet open={behindDot.length > 0} title="What this dot stands for" onClose={() => onLeave?.()}>
         <Rows readings={behindDot} {...rest} />
@@ -46,15 +46,21 @@ export function ReadingList({ readings, picked = NONE, onLeave, ...rest }: Props
 }
 
 function Rows({ readings, aside, ...rest }: Omit<Props, "picked" | "onLeave">) {
+  const followed = useMemo(() => spaced(readings).sort((a, b) => (a.at < b.at ? 1 : -1)), [readings]);
   return (
     <>
       <ul className="divide-y divide-line">
-        {readings.slice(0, MOST_SHOWN).map((reading) => (
+        {followed.slice(0, MOST_SHOWN).map((reading) => (
           <Row key={readingKey(reading)} reading={reading} isAside={aside.has(readingKey(reading))} {...rest} />
         ))}
       </ul>
-      {readings.length > MOST_SHOWN && (
-        <p className="text-sm text-soft">The newest {MOST_SHOWN}; all of them go into the file.</p>
+      {(readings.length > followed.length || followed.length > MOST_SHOWN) && (
+        <p className="text-sm text-soft">
+          {readings.length > followed.length &&
+            "Of a thermometer that speaks all the while, the last of every ten seconds. "}
+          {followed.length > MOST_SHOWN && `The newest ${MOST_SHOWN}. `}
+          All of them are kept, and go into the file.
+        </p>
       )}
     </>
   );
