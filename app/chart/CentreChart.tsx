@@ -11,7 +11,7 @@ import { PART_NAMES } from "../../words/names";
 import { clockTime, hourTick } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
-import { wholeTicks } from "../ui/time";
+import { tickStepMin, wholeTicks } from "../ui/time";
 import { AxisLabel } from "./AxisLabel";
 import { spread } from "./spread";
 
@@ -35,8 +35,6 @@ interface Props {
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
 /** Hours of the clock are written so far apart that they can be read. */
 const TICK_APART = 46;
-const TICK_STEPS_MIN = [30, 60, 120, 180] as const;
-const LONGEST_STEP_MIN = 240;
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
 const LABEL_APART = 17;
 type Curve = Centre | "coldest";
@@ -86,7 +84,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
     [...lines.map(({ key }) => y(end ? valueC(end, key) : 0)), ...(lastBesideC === undefined ? [] : [y(lastBesideC)])],
     LABEL_APART,
   );
-  const stepMin = TICK_STEPS_MIN.find((step) => x(step) - x(0) >= TICK_APART) ?? LONGEST_STEP_MIN;
+  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
   // Ticks on the clock's own hours, not on hours since the bird went in.
   const hours = wholeTicks(inAtMs, inAtMs + last * MINUTE_MS, stepMin, zone).map((ms) => (ms - inAtMs) / MINUTE_MS);
   return (

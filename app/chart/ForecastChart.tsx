@@ -11,7 +11,7 @@ import { PART_NAMES } from "../../words/names";
 import { clockTime } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { temperatureTicks } from "../ui/temperatureTicks";
-import { wholeTicks } from "../ui/time";
+import { tickStepMin, wholeTicks } from "../ui/time";
 import { AxisLabel } from "./AxisLabel";
 import { dotAt } from "./pickDot";
 import { spread } from "./spread";
@@ -34,6 +34,7 @@ interface Props {
 }
 
 const HEIGHT = 230;
+const TICK_APART = 75;
 const MARGIN = { left: 34, right: 58, top: 12, bottom: 24 };
 const BACK_MIN = 60;
 const DOT_MIN = 4;
@@ -77,7 +78,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
     ({ p50 }) => y(p50),
   );
   const parts = Object.entries(curves) as [Centre, readonly CurvePoint[]][];
-  const stepMin = (toMin - fromMin) / Math.max(1, width - MARGIN.left - MARGIN.right) > 0.4 ? 60 : 30;
+  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
   const ticks = wholeTicks(inAtMs + fromMin * MINUTE_MS, inAtMs + toMin * MINUTE_MS, stepMin, zone).map(
     (ms) => (ms - inAtMs) / MINUTE_MS,
   );

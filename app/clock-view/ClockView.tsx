@@ -3,14 +3,14 @@ import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
 import type { Chore } from "../../core/schedule/chores";
 import type { PlacedSide } from "../../core/schedule/sides";
-import { MINUTE_MS } from "../../core/units/time";
+import { DAY_MS, MINUTE_MS } from "../../core/units/time";
 import { dishName } from "../../words/dishes";
 import { CHORE_NAMES, TASK_NAMES } from "../../words/names";
 import { clockTime, dayAndTime, dayTick, giveOrTake, hourTick } from "../../words/time";
 import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
-import { midnights, wholeTicks } from "../ui/time";
+import { midnights, tickStepMin, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
 import { type ClockScale, clockScale } from "./timeScale";
 
@@ -45,16 +45,19 @@ export function ClockView(props: Props) {
   const first = schedule.tasks[0] as Task;
   const wideFrom = schedule.inAtMs - 60 * MINUTE_MS;
   const until = serveAtMs + 45 * MINUTE_MS;
-  const scale = useMemo(
-    () => clockScale(first.startMs, wideFrom, until, Math.max(1, width - GUTTER)),
-    [first.startMs, wideFrom, until, width],
-  );
+  const room = Math.max(1, width - GUTTER);
+  const scale = useMemo(() => clockScale(first.startMs, wideFrom, until, room), [first.startMs, wideFrom, until, room]);
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
-  const ticks = wholeTicks(wideFrom, until - 10 * MINUTE_MS - 1, 60, zone).filter(
-    (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE_MS,
-  );
-  const days = first.startMs < wideFrom ? apart(midnights(first.startMs, wideFrom, zone), scale) : [];
+  const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom), TICK_APART));
+  // A bird that went in days before its dinner: no hours to be told apart.
+  const isOfDays = stepMin > MOST_STEP_MIN;
+  const ticks = isOfDays
+    ? []
+    : wholeTicks(wideFrom, until - 10 * MINUTE_MS - 1, stepMin, zone).filter(
+        (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE_MS,
+      );
+  const days = daysShown(scale, isOfDays ? until : wideFrom, zone);
   const top = 24;
   return (
     // On a phone the clock is wider than the screen and moves under the finger.
@@ -227,14 +230,20 @@ function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: C
 }
 
 const NAME_WIDTH = 74;
+const TICK_APART = 40;
+const MOST_STEP_MIN = 6 * 60;
 
-/** Those midnights whose names run neither into one another nor into the first of the wide hours. */
-function apart(midnightsMs: readonly number[], scale: ClockScale): number[] {
+/** More than any clock has room for. */
+const MOST_DAYS = 100;
+
+/** Those midnights before an instant whose names run neither into one another nor into what stands there. */
+function daysShown(scale: ClockScale, untilMs: number, zone: string): number[] {
   const kept: number[] = [];
-  for (const ms of midnightsMs) {
+  const everyDays = Math.max(1, Math.ceil((untilMs - scale.fromMs) / DAY_MS / MOST_DAYS));
+  for (const ms of midnights(scale.fromMs, untilMs, zone, everyDays)) {
     const before = kept.at(-1);
-    const free = before === undefined || scale.toX(ms) - scale.toX(before) > NAME_WIDTH;
-    if (free && scale.toX(scale.wideFromMs) - scale.toX(ms) > NAME_WIDTH) kept.push(ms);
+    const isFree = before === undefined || scale.toX(ms) - scale.toX(before) > NAME_WIDTH;
+    if (isFree && scale.toX(untilMs) - scale.toX(ms) > NAME_WIDTH) kept.push(ms);
   }
   return kept;
 }

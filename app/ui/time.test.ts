@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
-import { fieldTime, instantOf, midnights, wholeTicks } from "./time";
+import { fieldTime, instantOf, midnights, tickStepMin, wholeTicks } from "./time";
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
@@ -41,6 +41,20 @@ describe("local times", () => {
 });
 
 describe("ticks of a wall clock", () => {
+  it("stand as far apart as they are asked to, and no further than the next step", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1e-4, max: 20, noNaN: true }),
+        fc.integer({ min: 20, max: 90 }),
+        (pixelsPerMin, apart) => {
+          const step = tickStepMin(pixelsPerMin, apart);
+          expect(step * pixelsPerMin).toBeGreaterThanOrEqual(apart - 1e-6);
+          expect(step === 30 || (step / 2) * pixelsPerMin <= apart + 1e-6).toBe(true);
+        },
+      ),
+    );
+  });
+
   it("stand where it shows whole hours, half-hour zones too", () => {
     for (const [zone, offsetMin] of [
       ["UTC", 0],

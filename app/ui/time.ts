@@ -15,11 +15,21 @@ export function instantOf(field: string, zone: string): number {
   return new TZDate(year, month - 1, day, hour, minute, zone).getTime();
 }
 
-/** Midnights in the zone between two instants. */
-export function midnights(fromMs: number, toMs: number, zone: string): number[] {
+const DAY_MIN = 24 * 60;
+/** Steps of an axis that a clock on the wall knows; longer ones are days. */
+const TICK_STEPS_MIN = [30, 60, 120, 180, 240, 360, 720];
+
+/** The shortest step of an axis whose ticks stand so far apart. */
+export function tickStepMin(pixelsPerMin: number, apartPixels: number): number {
+  const least = apartPixels / pixelsPerMin;
+  return TICK_STEPS_MIN.find((step) => step >= least) ?? DAY_MIN * Math.ceil(least / DAY_MIN);
+}
+
+/** Midnights in the zone between two instants, every so many days. */
+export function midnights(fromMs: number, toMs: number, zone: string, everyDays = 1): number[] {
   const first = new TZDate(fromMs, zone);
   const days: number[] = [];
-  for (let n = 1; ; n++) {
+  for (let n = 1; ; n += everyDays) {
     const midnight = new TZDate(first.getFullYear(), first.getMonth(), first.getDate() + n, zone).getTime();
     if (midnight > toMs) return days;
     days.push(midnight);

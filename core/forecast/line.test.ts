@@ -41,7 +41,7 @@ describe("a line through the newest readings, as they come", () => {
             const within = all.filter((each) => each.minute >= minute - reachMin);
             const newest = line.before(minute, 3);
             expect(newest === null).toBe(within.length < 3);
-            if (newest) expect(onLine(newest, minute)).toBeCloseTo(onLine(lineThrough(within), minute), 4);
+            if (newest) expect(onLine(newest, minute)).toBeCloseTo(onLine(lineThrough(within), minute), 3);
             all.push({ minute, celsius });
             line.add({ minute, celsius });
           }

@@ -26,17 +26,21 @@ async function openedBrowser(size: typeof TABLE): Promise<WebDriver> {
   return browser;
 }
 
-/** @param demo "past": without its roast in progress, which costs every page seconds of simulation */
+/**
+ * @param demo "past": without its roast in progress, which costs every page seconds of simulation; "unread": with it, but
+ * no thermometer speaks
+ */
 export async function startApp({
   demo = false,
   size = TABLE,
   offline = false,
 }: {
-  readonly demo?: boolean | "past";
+  readonly demo?: boolean | "past" | "unread";
   readonly size?: typeof TABLE;
   readonly offline?: boolean;
 } = {}): Promise<RunningApp> {
-  const server = await serve(demo !== false, { offline, inProgress: demo === true });
+  const inProgress = demo === true || demo === "unread";
+  const server = await serve(demo !== false, { offline, inProgress, isRead: demo === true });
   try {
     const driver = await openedBrowser(size);
     const end = async (): Promise<void> => {

@@ -31,6 +31,43 @@ interface Shown {
 
 const nothing = (): void => undefined;
 
+type Clocked = Pick<Shown, "plan" | "cook" | "derived">;
+
+/** @param earlierMs than its dinner asks for, it went in */
+function Clock({ plan, cook, derived, earlierMs = 0 }: Clocked & { readonly earlierMs?: number }) {
+  const { schedule } = derived;
+  const earlier = {
+    ...schedule,
+    inAtMs: schedule.inAtMs - earlierMs,
+    tasks: schedule.tasks.map((task) => ({ ...task, startMs: task.startMs - earlierMs })),
+  };
+  return (
+    <ClockView
+      schedule={earlier}
+      sides={derived.sides}
+      chores={derived.chores}
+      stageMin={plan.stages.map(() => null)}
+      history={cook.history}
+      zone={plan.zone}
+      serveAtMs={schedule.serveAtMs}
+      scrubMs={schedule.inAtMs}
+      selected="roast"
+      onSelect={nothing}
+      onScrub={nothing}
+      onServe={nothing}
+      onStage={nothing}
+    />
+  );
+}
+
+/** How many elements the clock is made of. */
+export const clockSize = (shown: Clocked, earlierMs: number): number =>
+  renderToStaticMarkup(
+    <MemoryRouter>
+      <Clock {...shown} earlierMs={earlierMs} />
+    </MemoryRouter>,
+  ).split("</").length;
+
 /** The text that is read on them, tags taken off. @throws whatever a screen would throw */
 export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
   const { schedule } = derived;
@@ -66,21 +103,7 @@ export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
       <Conflicts roastId={roast.id} plan={plan} derived={derived} neverMet={null} after={() => derived} units={units} />
-      <ClockView
-        schedule={schedule}
-        sides={derived.sides}
-        chores={derived.chores}
-        stageMin={plan.stages.map(() => null)}
-        history={cook.history}
-        zone={plan.zone}
-        serveAtMs={schedule.serveAtMs}
-        scrubMs={schedule.inAtMs}
-        selected="roast"
-        onSelect={nothing}
-        onScrub={nothing}
-        onServe={nothing}
-        onStage={nothing}
-      />
+      <Clock plan={plan} cook={cook} derived={derived} />
       <CentreChart
         history={cook.history}
         targetC={74}

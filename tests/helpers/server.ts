@@ -29,13 +29,15 @@ interface Served {
   readonly pairing?: Pairing;
   /** Whether a page keeps the app for offline use: what nobody looks at there costs every first page a second. */
   readonly offline?: boolean;
-  /** Of the demo: a roast is in progress, which every page follows and refits. */
+  /** Of the demo: a roast is in progress, which every page follows. */
   readonly inProgress?: boolean;
+  /** Its probes speak all the while, and every page refits it. */
+  readonly isRead?: boolean;
 }
 
 export async function serve(
   demo: boolean,
-  { pairing, offline = false, inProgress = demo }: Served = {},
+  { pairing, offline = false, inProgress = demo, isRead = inProgress }: Served = {},
 ): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
@@ -61,7 +63,7 @@ export async function serve(
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const thermometer = new AbortController();
-  if (inProgress) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
+  if (isRead) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
   return {
     url,
     clock,

@@ -9,20 +9,21 @@ import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { bandShares } from "../../core/forecast/band";
 import { ensembleOptions, type PlannedDone, plannedCook, plannedInput, pullGoalsC } from "../../core/forecast/planned";
-import { NEVER, type Shares } from "../../core/forecast/shares";
+import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
 import { derivePlan } from "../../core/schedule/derive";
 import { remediesOf } from "../../core/schedule/remedies";
 import type { UnitSystem } from "../../core/units/quantity";
+import { DAY_MS } from "../../core/units/time";
 import { conflictWords, resourceWords } from "../../words/conflicts";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
 import { remedyWords } from "../../words/remedies";
 import { dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
-import { shownBy } from "../helpers/boards";
+import { clockSize, shownBy } from "../helpers/boards";
 import { foreignIn, READERS } from "../helpers/readers";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
@@ -40,7 +41,7 @@ const calendarWords = (calendar: string): string =>
 
 /** Everything a cook reads of a plan; throws where anything of it cannot be written. */
 function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: UnitSystem, withCalendar = true): void {
-  const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
+  const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
   for (const { id, startMs, endMs } of derived.schedule.tasks) {
     expect(Number.isFinite(startMs) && Number.isFinite(endMs), id).toBe(true);
   }
@@ -84,12 +85,26 @@ describe("a usual plan", () => {
       fc.property(USUAL_PLAN, ANY_SHARES, fc.constantFrom("metric", "us" as const), (plan, shares, units) => {
         const cook = cookOf(plan);
         if (cook.kind !== "done") return;
-        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * 86_400_000);
+        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
         expect(shownBy({ plan, cook, derived, shares, units })).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
       }),
       { numRuns: BOARDS },
     );
   }, 300_000);
+
+  it("is no longer a clock where the bird went in long before its dinner", () => {
+    const plan = usualPlan({
+      bird: { species: "chicken", cut: "whole", massKg: 1.8, state: "fresh" },
+      method: "steady",
+      serveAt: "2026-12-20T12:00:00.000Z",
+      zone: "UTC",
+    });
+    const cook = cookOf(plan);
+    if (cook.kind !== "done") throw new Error("never met");
+    const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
+    const size = (days: number): number => clockSize({ plan, cook, derived }, days * DAY_MS);
+    for (const days of [1, 30, 300, 9000]) expect(size(days), `${days} days`).toBeLessThan(size(0) + 110);
+  });
 
   it("is there with the band that its own ensemble gives", () => {
     fc.assert(

@@ -17,7 +17,7 @@ import { spread } from "../../chart/spread";
 import { useSize } from "../../chart/useSize";
 import { useHabits } from "../../shell/preferences";
 import { temperatureTicks } from "../../ui/temperatureTicks";
-import { wholeTicks } from "../../ui/time";
+import { tickStepMin, wholeTicks } from "../../ui/time";
 import type { LookedBack } from "./useRecord";
 
 interface Props {
@@ -87,7 +87,7 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
     (point) => y(point.p10),
     (point) => y(point.p90),
   );
-  const stepMin = [30, 60, 120].find((step) => x(step) - x(0) >= TICK_APART) ?? 240;
+  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
   const ticks = wholeTicks(inAtMs, inAtMs + toMin * MINUTE_MS, stepMin, plan.zone);
   const last = relived?.shown.at(-1);
   const names = spread(
