@@ -85,7 +85,7 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 12;
+export const DATABASE_VERSION = 13;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -149,7 +149,9 @@ export class BrumaDatabase extends Dexie {
         await eachRow(change, "bin", (row) => ({ ...(row as Binned), roast: roastWithOven((row as Binned).roast) }));
       });
     // Version 12, what drills came to.
-    this.version(DATABASE_VERSION).stores({ drills: "++key, atMs" });
+    this.version(12).stores({ drills: "++key, atMs" });
+    // Version 13, readings by where they come from: what was typed is found among a day of a talkative thermometer's.
+    this.version(DATABASE_VERSION).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
   }
 }
 

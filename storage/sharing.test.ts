@@ -47,6 +47,28 @@ const typed = (minute: number) => ({
   source: "typed" as const,
 });
 
+describe("a roast in common with a thermometer that speaks all the while", () => {
+  it("is sent and joined without looking at what the thermometer said", async () => {
+    const { shelf, laptop } = await laptopAndPhone();
+    const spoken = Array.from({ length: 3000 }, (_, n) => ({
+      ...typed(0),
+      at: new Date(Date.UTC(2026, 8, 27, 9, 0, n)).toISOString(),
+      source: "bridge" as const,
+    }));
+    await addReadings(laptop, "sample", spoken);
+    await addReadings(laptop, "sample", [typed(70), typed(80)]);
+    let looks = 0;
+    laptop.readings.hook("reading", (row) => {
+      looks++;
+      return row;
+    });
+    await meet(laptop, shelf);
+    expect(looks).toBeGreaterThan(0);
+    expect(looks).toBeLessThan(30);
+    expect(shelf.all()[0]?.readings).toHaveLength(2);
+  });
+});
+
 describe("a dinner in common", () => {
   it("goes whole, a roast that is planned later too, and what comes in of one is handed on to the others", async () => {
     const db = await newDatabase();

@@ -9,10 +9,14 @@ import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSche
 import type { Roast, RoastReading } from "../core/plan/schema";
 import type { BrumaDatabase, SharedHere } from "./database";
 import { isReadable, storedRoast } from "./listing";
-import { addReadings, handOn, readingsOf, roastsOfDinner } from "./roasts";
+import { addReadings, handOn, roastsOfDinner, withoutKeys } from "./roasts";
 
-const typedOnly = (readings: readonly RoastReading[]): RoastReading[] =>
-  readings.filter(({ source }) => source === "typed");
+/** Of a roast what was typed: what its devices hear from a thermometer, each hears itself. */
+export const typedIn = (db: BrumaDatabase, roastId: string) =>
+  db.readings.where("[roastId+source]").equals([roastId, "typed"]);
+
+const typedOf = async (db: BrumaDatabase, roastId: string): Promise<RoastReading[]> =>
+  (await typedIn(db, roastId).sortBy("at")).map(withoutKeys);
 
 /** From now on this roast is in common, with all others of its dinner. @throws Error when there is no such roast */
 export async function share(db: BrumaDatabase, roastId: string): Promise<void> {
@@ -40,7 +44,7 @@ export const unshare = (db: BrumaDatabase, roastId: string): Promise<void> => db
 export async function outgoing(db: BrumaDatabase, roastId: string): Promise<SharedRoast | null> {
   const [agreed, roast] = await Promise.all([db.shared.get(roastId), storedRoast(db, roastId)]);
   if (!agreed || !roast || !isReadable(roast)) return null;
-  const readings = typedOnly(await readingsOf(db, roastId));
+  const readings = await typedOf(db, roastId);
   const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && digestOf(readings) === agreed.readings;
   return unchanged ? null : { version: SHARED_VERSION, revision: agreed.revision, roast, readings };
 }
@@ -66,17 +70,14 @@ async function joinReadings(
   theirs: readonly RoastReading[],
   agreed?: SharedHere,
 ): Promise<void> {
-  const mine = typedOnly(await readingsOf(db, roastId));
+  const mine = await typedOf(db, roastId);
   const isMineNew = agreed !== undefined && digestOf(mine) !== agreed.readings;
   const told = new Map(isMineNew ? [] : theirs.map((reading) => [readingKey(reading), reading]));
-  await db.readings
-    .where("roastId")
-    .equals(roastId)
-    .modify((row, place) => {
-      const { key, roastId: _, ...here } = row;
-      const reading = told.get(readingKey(here));
-      if (reading && !same(reading, here)) place.value = { ...reading, roastId, ...(key !== undefined && { key }) };
-    });
+  await typedIn(db, roastId).modify((row, place) => {
+    const { key, roastId: _, ...here } = row;
+    const reading = told.get(readingKey(here));
+    if (reading && !same(reading, here)) place.value = { ...reading, roastId, ...(key !== undefined && { key }) };
+  });
   await addReadings(db, roastId, theirs);
 }
 

@@ -1,9 +1,14 @@
 // `npm test`: every check, and one plain line over all of them at the end. What needs no browser runs beside the rest.
 import { spawn } from "node:child_process";
-import { existsSync, mkdirSync, readFileSync, rmSync } from "node:fs";
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 
 let passed = 0;
 let failed = 0;
+
+// What tests leave lying, browsers' profiles above all, goes with the run.
+const scratch = mkdtempSync(join(tmpdir(), "bruma-tests-"));
 
 /** Runs a command. What it prints is shown as it comes, or handed back when it ends, so that two at once can be read. */
 function run(command, args, { live = false, env = {} } = {}) {
@@ -41,7 +46,7 @@ async function suite(projects, { gently = false } = {}) {
   const vitest = ["npx", "vitest", "run", ...named, ...reporters];
   const [command, ...args] = gently && existsSync("/usr/bin/nice") ? ["nice", ...vitest] : vitest;
   if (!gently) console.log(heading);
-  const { status, printed } = await run(command, args, { live: !gently });
+  const { status, printed } = await run(command, args, { live: !gently, env: { TMPDIR: scratch } });
   if (gently) console.log(`${heading}\n${printed}`);
   if (!existsSync(report)) {
     failed++;
@@ -87,5 +92,7 @@ const browser = installBrowser();
 const { status } = await run(process.execPath, ["tools/setup.mjs"], { live: true });
 if (status !== 0) process.exit(1);
 await Promise.all([pages(), suite(["unit", "plans"], { gently: true }), quickChecks()]);
+// A browser may still be on its way out.
+rmSync(scratch, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed > 0 ? 1 : 0);

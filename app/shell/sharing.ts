@@ -10,7 +10,7 @@ import { create } from "zustand";
 import { SharedListSchema, type SharedRoast, SharedRoastSchema, type SharedTitle } from "../../core/formats/shared";
 import type { BrumaDatabase } from "../../storage/database";
 import { roastsOfDinner } from "../../storage/roasts";
-import { outgoing, takeAlong, takeIn, tellAgain, unshare, wasKept } from "../../storage/sharing";
+import { outgoing, takeAlong, takeIn, tellAgain, typedIn, unshare, wasKept } from "../../storage/sharing";
 import { messageOf } from "../../words/faults";
 import { titleShown } from "../../words/titles";
 import { toast } from "../ui/toast";
@@ -194,9 +194,9 @@ export function startSharing(db: BrumaDatabase): void {
   let breath = (): void => undefined;
   liveQuery(async () => {
     const shared = (await db.shared.toCollection().primaryKeys()) as string[];
-    // Looked at so that the query runs again when one of them, or its readings, change.
+    // Looked at so that the query runs again when one of them, or what was typed of it, changes.
     await db.roasts.bulkGet(shared);
-    await Promise.all(shared.map((id) => db.readings.where("roastId").equals(id).count()));
+    await Promise.all(shared.map((id) => typedIn(db, id).count()));
     return shared;
   }).subscribe({
     next: (shared) => {
