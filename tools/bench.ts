@@ -23,6 +23,7 @@ import { benchFirstPaint } from "./benchFirstPaint";
 import { benchFollow } from "./benchFollow";
 import { benchLog } from "./benchLog";
 import { benchSolid } from "./benchSolid";
+import { benchTalkative } from "./benchTalkative";
 
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
@@ -184,6 +185,7 @@ const figures = {
   drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
   solid: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchSolid() : null,
   log: process.argv.includes("--log") ? await benchLog() : null,
+  talkative: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchTalkative() : null,
   follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
 };
 
