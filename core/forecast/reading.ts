@@ -1,5 +1,5 @@
 /** Readings of one roast by the minute since its bird went in, and the plain ways of putting them together. */
-import { type Place, probeOf } from "../bird/probe";
+import { type Place, type Probe, probeOf } from "../bird/probe";
 
 export interface Reading extends Place {
   readonly minute: number;
@@ -23,14 +23,22 @@ const THIN_MIN = 6;
 
 /** Readings of one probe that lie within so many minutes of one another, together. */
 export function binned<Item extends Reading>(readings: readonly Item[], binMin: number): Item[][] {
-  const bins = new Map<string, Item[]>();
+  const bins: Item[][] = [];
+  const byProbe = new Map<Probe, Map<number, Item[]>>();
   for (const reading of readings) {
-    const key = `${reading.part}/${reading.side}/${Math.floor(reading.minute / binMin)}`;
-    const bin = bins.get(key);
+    const probe = probeOf(reading);
+    const own = byProbe.get(probe) ?? new Map<number, Item[]>();
+    byProbe.set(probe, own);
+    const n = Math.floor(reading.minute / binMin);
+    const bin = own.get(n);
     if (bin) bin.push(reading);
-    else bins.set(key, [reading]);
+    else {
+      const first = [reading];
+      own.set(n, first);
+      bins.push(first);
+    }
   }
-  return [...bins.values()];
+  return bins;
 }
 
 /** What readings of one probe come to together. */

@@ -1,8 +1,9 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
+import type { Reading } from "../../../core/forecast/reading";
 import { isFire } from "../../../core/heat/sources";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
@@ -68,10 +69,10 @@ export function Roasting({ day, acts }: Props) {
   const pull = pullOf(day, inAtMs);
   const centres = centresOf(plan.bird).filter((centre) => goalsC[centre] !== undefined);
   const overdue = reached ? undefined : overdueOf(items);
-  const kept = new Set(believed.map(({ part, side, minute }) => `${part}${side}${minute}`));
-  const aside = new Set(
-    observed.filter(({ part, side, minute }) => !kept.has(`${part}${side}${minute}`)).map(({ key }) => key),
-  );
+  const aside = useMemo(() => {
+    const kept = new Set<Reading>(believed);
+    return new Set(observed.filter((reading) => !kept.has(reading)).map(({ key }) => key));
+  }, [observed, believed]);
   const finish = pull && Number.isFinite(pull.p50) && (
     <span aria-live="polite">
       {byTimeMin(roast) !== null ? (
