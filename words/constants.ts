@@ -306,7 +306,7 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
   },
   planErrorShare: {
     what: "what the model itself may be off by in a plan, of the whole roast",
-    why: "roasts of birds and ovens of another family, outside the model's own, are that much further off than its birds are from one another",
+    why: "roasts of birds and ovens of another family, outside the model's own, are at least that much further off than its birds are from one another; wider, and the band of a usual bird passes a fifth",
   },
   startSdK: { what: "start temperature of the bird", why: "fridges differ from shelf to shelf" },
   probeSdM:
