@@ -77,6 +77,9 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
   const [fault, setFault] = useState<string | null>(null);
   const probe = probeOf(reading);
   const shown = formatTemperature(reading.celsius, units, 1);
+  const time = clockTime(Date.parse(reading.at), zone, reader);
+  // A thermometer says the same six times a minute: by its second one is told from another.
+  const which = `${probe} ${shown}, ${time} and ${new Date(reading.at).getUTCSeconds()} s`;
   const correct = async (): Promise<void> => {
     try {
       const celsius = requireBetween(`${probe} reading`, parseTemperatureC(text ?? "", units), -40, 330, "°C");
@@ -88,21 +91,23 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
     }
   };
   return (
-    <li className="flex flex-wrap items-center gap-x-3 py-1">
-      <span className="w-14 shrink-0 font-semibold">{clockTime(Date.parse(reading.at), zone, reader)}</span>
-      <span className="grow">
-        {probe} {isAside ? <s>{shown}</s> : <b>{shown}</b>}
-        {isAside && <span className="text-soft">, set aside</span>}
-      </span>
-      <IconButton
-        label={`Put right: ${probe} ${shown}`}
-        icon={Pencil}
-        onClick={() => setText(text === null ? shown.replace(/ °[CF]/, "") : null)}
-      />
-      <IconButton label={`Strike out: ${probe} ${shown}`} icon={Trash2} onClick={() => void acts.strikes(reading)} />
+    <li className="py-1">
+      <div className="flex items-center gap-x-2">
+        <span className="w-14 shrink-0 font-semibold">{time}</span>
+        <span className="min-w-0 grow">
+          {probe} {isAside ? <s>{shown}</s> : <b>{shown}</b>}
+          {isAside && <span className="text-soft">, set aside</span>}
+        </span>
+        <IconButton
+          label={`Put right: ${which}`}
+          icon={Pencil}
+          onClick={() => setText(text === null ? shown.replace(/ °[CF]/, "") : null)}
+        />
+        <IconButton label={`Strike out: ${which}`} icon={Trash2} onClick={() => void acts.strikes(reading)} />
+      </div>
       {text !== null && (
         <form
-          className="flex w-full items-end gap-2 pb-2"
+          className="flex items-end gap-2 pb-2"
           onSubmit={(event) => {
             event.preventDefault();
             void correct();
@@ -124,7 +129,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
         </form>
       )}
       {fault && (
-        <p role="alert" className="w-full font-medium text-ember">
+        <p role="alert" className="font-medium text-ember">
           {fault}
         </p>
       )}
