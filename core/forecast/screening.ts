@@ -109,6 +109,11 @@ function stretches(
   const runs: Run[] = [new Run(false)];
   const strays: Reading[] = [];
   let pending: Reading[] = [];
+  // One by one: a day's readings are more than a call takes.
+  const pendingGoAstray = (): void => {
+    for (const reading of pending) strays.push(reading);
+    pending = [];
+  };
   for (const reading of own) {
     const run = runs.at(-1) as Run;
     const jump = jumpK(run, reading, runs.length === 1);
@@ -116,14 +121,13 @@ function stretches(
     const byHand = jump === null;
     const isOff = byHand ? (before ? cannotFollow(before, reading) : reading.celsius > OUT_C) : jump !== 0;
     if (!isOff) {
-      strays.push(...pending);
+      pendingGoAstray();
       run.add([reading]);
-      pending = [];
       continue;
     }
     const last = pending.at(-1);
     // Two that contradict what stood before and one another say nothing.
-    if (byHand && last && cannotFollow(last, reading)) strays.push(...pending.splice(0));
+    if (byHand && last && cannotFollow(last, reading)) pendingGoAstray();
     pending.push(reading);
     if (pending.length < (byHand ? AGREE_READINGS : SLIP_READINGS)) continue;
     if (byHand && pending.some(({ celsius }) => celsius > OUT_C)) continue;
@@ -135,7 +139,8 @@ function stretches(
     pending = [];
   }
   // The newest ones may be either: until the next reading says which, they are not counted.
-  return { runs, strays: [...strays, ...pending] };
+  pendingGoAstray();
+  return { runs, strays };
 }
 
 /**
@@ -150,7 +155,7 @@ export function screened(readings: readonly Reading[], startC?: number): Screene
   const lost: Probe[] = [];
   for (const own of seriesOf(readings)) {
     const { runs, strays } = stretches(own, startC);
-    setAside.push(...strays.map((reading) => ({ reading, why: "spike" as const })));
+    for (const reading of strays) setAside.push({ reading, why: "spike" });
     let believed = true;
     let slipK = 0;
     runs.forEach(({ readings: run, agreed }, n) => {
@@ -166,7 +171,6 @@ export function screened(readings: readonly Reading[], startC?: number): Screene
       const outvoted = runs[n + 1]?.agreed === true && run.length < (runs[n + 1] as Run).readings.length;
       const isOut = slipK > OUT_JUMP_K || run.some(({ celsius }) => celsius > OUT_C);
       const why = outvoted ? "spike" : isOut ? "out" : "slipped";
-      // One by one: a day's readings are more than a call takes.
       for (const reading of run) {
         if (believed && !outvoted) kept.push(reading);
         else setAside.push({ reading, why });
