@@ -43,10 +43,7 @@ export default defineConfig({
     // seconds of the first start, and saves two bytes in a hundred.
     compression({
       include: /\.(js|css|html|svg|wasm)$/,
-      algorithms: [
-        defineAlgorithm("brotliCompress", { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }),
-        defineAlgorithm("gzip", { level: constants.Z_BEST_COMPRESSION }),
-      ],
+      algorithms: [defineAlgorithm("brotliCompress", { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }), "gzip"],
       threshold: 1024,
     }),
     VitePWA({

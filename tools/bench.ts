@@ -163,6 +163,10 @@ function memoryMb(): number {
 const grids = [0.01, 0.005, 0.0025];
 const slabErrorsC = grids.map((cellM) => worstSlab(cellM));
 
+/** Null where nothing is built, or no browser is there. */
+const inBrowser = async <Figures>(bench: () => Promise<Figures>): Promise<Figures | null> =>
+  existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? bench() : null;
+
 const figures = {
   updatesPerSecond: kernel,
   compiledKernel: compiled,
@@ -181,12 +185,12 @@ const figures = {
     slabOrder: slabErrorsC.slice(1).map((error, n) => round(Math.log2((slabErrorsC[n] as number) / error))),
   },
   bundleKilobytes: bundleKilobytes(),
-  firstVisit: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFirstPaint() : null,
-  drag: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchDrag() : null,
-  solid: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchSolid() : null,
+  firstVisit: await inBrowser(benchFirstPaint),
+  drag: await inBrowser(benchDrag),
+  solid: await inBrowser(benchSolid),
   log: process.argv.includes("--log") ? await benchLog() : null,
-  talkative: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchTalkative() : null,
-  follow: existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? await benchFollow() : null,
+  talkative: await inBrowser(benchTalkative),
+  follow: await inBrowser(benchFollow),
 };
 
 if (process.argv.includes("--json")) console.log(JSON.stringify(figures));

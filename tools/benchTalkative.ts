@@ -3,6 +3,7 @@
  * thread is busy, with two probes speaking on, and the milliseconds until it stands again when it is loaded anew.
  */
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
+import { HOUR_MS } from "../core/units/time";
 import { fill, openBrowser, press, pressAt, STOVE, seeText, wentInAgo } from "../tests/helpers/browser";
 import { serve } from "../tests/helpers/server";
 
@@ -31,7 +32,7 @@ export async function benchTalkative(): Promise<TalkativeFigures> {
     await press(driver, "probes that post to Bruma");
     await pressAt(driver, 'button[aria-label="Close"]');
 
-    const inMs = Date.now() - HOURS * 3_600_000;
+    const inMs = Date.now() - HOURS * HOUR_MS;
     /** A centre that warms as they do, with the noise of a probe. */
     const lines = (second: number) =>
       (["breast", "thigh"] as const).map((probe) => ({

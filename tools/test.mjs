@@ -7,9 +7,6 @@ import { join } from "node:path";
 let passed = 0;
 let failed = 0;
 
-// What tests leave lying, browsers' profiles above all, goes with the run.
-const scratch = mkdtempSync(join(tmpdir(), "bruma-tests-"));
-
 /** Runs a command. What it prints is shown as it comes, or handed back when it ends, so that two at once can be read. */
 function run(command, args, { live = false, env = {} } = {}) {
   return new Promise((resolve) => {
@@ -91,6 +88,8 @@ async function pages() {
 const browser = installBrowser();
 const { status } = await run(process.execPath, ["tools/setup.mjs"], { live: true });
 if (status !== 0) process.exit(1);
+// What tests leave lying, browsers' profiles above all, goes with the run.
+const scratch = mkdtempSync(join(tmpdir(), "bruma-tests-"));
 await Promise.all([pages(), suite(["unit", "plans"], { gently: true }), quickChecks()]);
 // A browser may still be on its way out.
 rmSync(scratch, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });

@@ -41,7 +41,7 @@ function tone(): void {
   }
 }
 
-export const useAlarmSwitch = create<AlarmState>((set, get) => ({
+export const useAlarmSwitch = create<AlarmState>((set) => ({
   on: false,
   rung: [],
   turn: (on) => {
@@ -50,7 +50,8 @@ export const useAlarmSwitch = create<AlarmState>((set, get) => ({
     audio ??= new AudioContext();
     void audio.resume().then(tone);
     if (!("Notification" in window) || Notification.permission !== "default") return;
-    void Notification.requestPermission().then(() => set({ on: get().on }));
+    // Who tells what the browser gives looks once more.
+    void Notification.requestPermission().then(() => set({}));
   },
 }));
 

@@ -2,7 +2,7 @@
 
 import { TZDate } from "@date-fns/tz";
 import { lightFormat } from "date-fns";
-import { MINUTE_MS } from "../../core/units/time";
+import { DAY_MIN, MINUTE_MS } from "../../core/units/time";
 
 /** "2027-09-26T13:30", what a date field holds. */
 export const fieldTime = (ms: number, zone: string): string => lightFormat(new TZDate(ms, zone), "yyyy-MM-dd'T'HH:mm");
@@ -15,7 +15,6 @@ export function instantOf(field: string, zone: string): number {
   return new TZDate(year, month - 1, day, hour, minute, zone).getTime();
 }
 
-const DAY_MIN = 24 * 60;
 /** Steps of an axis that a clock on the wall knows; longer ones are days. */
 const TICK_STEPS_MIN = [30, 60, 120, 180, 240, 360, 720];
 

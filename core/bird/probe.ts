@@ -25,8 +25,7 @@ export function placeOf(probe: Probe): Place {
 
 /** @throws RangeError for a side of a centre that has none */
 export function probeOf({ part, side }: Place): Probe {
-  if (!side) return part;
-  const name = `${side} ${part}`;
+  const name = side ? `${side} ${part}` : part;
   if (!isOneOf(PROBES, name)) throw new RangeError(`no probe is called ${name}`);
   return name;
 }

@@ -145,7 +145,6 @@ export function run(program: Float64Array, ownX: number, y: number, z: number): 
   }
 }
 
-const BYTES = 8;
 /** Programs lie behind the twin's stack. */
 const FIRST_ADDRESS = 2048;
 /** Of a few hundred programs; when it is full, it is begun anew. */
@@ -171,7 +170,7 @@ class Compiled {
     }
     const address = this.top;
     new Float64Array(this.memory.buffer, address, program.length).set(program);
-    this.top += program.length * BYTES;
+    this.top += program.byteLength;
     return address;
   }
 }

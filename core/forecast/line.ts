@@ -8,8 +8,10 @@ export interface Line {
   readonly slopeKPerMin: number;
 }
 
+type Point = Pick<Reading, "minute" | "celsius">;
+
 /** By least squares; level where all are of one moment. */
-export function lineThrough(readings: readonly Pick<Reading, "minute" | "celsius">[]): Line {
+export function lineThrough(readings: readonly Point[]): Line {
   const n = readings.length;
   const minute = readings.reduce((sum, each) => sum + each.minute, 0) / n;
   const celsius = readings.reduce((sum, each) => sum + each.celsius, 0) / n;
@@ -18,7 +20,8 @@ export function lineThrough(readings: readonly Pick<Reading, "minute" | "celsius
   return { minute, celsius, slopeKPerMin: rise / (spread || 1) };
 }
 
-type Point = Pick<Reading, "minute" | "celsius">;
+/** Share of a sum of squares that rounding may leave of nothing. */
+const ROUNDING = 1e-12;
 
 /**
  * The line through readings of so many minutes before the next one, as they come: each is looked at a few times, however
@@ -87,9 +90,6 @@ export class RecentLine {
     for (let n = this.first; n < this.points.length; n++) this.count(n, 1);
   }
 }
-
-/** Share of a sum of squares that rounding may leave of nothing. */
-const ROUNDING = 1e-12;
 
 export const onLine = ({ minute, celsius, slopeKPerMin }: Line, at: number): number =>
   celsius + slopeKPerMin * (at - minute);

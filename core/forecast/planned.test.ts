@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
+import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
@@ -18,11 +19,7 @@ import { NEVER } from "./shares";
 
 const { plan } = sampleRoast();
 
-function planned(quality: PictureQuality): PlannedDone {
-  const outcome = drain(plannedCook(plannedInput(plan), quality));
-  if (outcome.kind !== "done") throw new Error("never met");
-  return outcome;
-}
+const planned = (quality: PictureQuality): PlannedDone => plannedDone(plan, quality);
 
 describe("the plan's simulation", () => {
   beforeAll(() => void loadKernel());
@@ -80,9 +77,7 @@ describe("the plan's simulation", () => {
         serveAt: plan.serveAt,
         zone: "UTC",
       });
-      const cook = drain(plannedCook(plannedInput(other), "preview"));
-      if (cook.kind !== "done") throw new Error("never met");
-      const goals = pullGoalsC(cook, other);
+      const goals = pullGoalsC(plannedDone(other), other);
       for (const [centre, celsius] of Object.entries(goals)) {
         expect(celsius, `${centre} of a ${cut} ${species}`).toBeLessThanOrEqual(other.targetC[centre as "breast"] ?? 0);
       }

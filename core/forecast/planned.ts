@@ -19,7 +19,7 @@ import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
 import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
-import { photographer } from "../processes/picture";
+import { type Pictured, photographer } from "../processes/picture";
 import { restFor } from "../processes/rest";
 import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
@@ -175,10 +175,21 @@ export const ensembleOf = (
   ...(oven && { prior: priorIn(source, oven) }),
 });
 
+interface Picture {
+  /** Of a turkey. */
+  readonly cellM: number;
+  readonly frameEveryMin: number;
+  readonly historyEveryMin: number;
+  readonly pictured: Pictured;
+}
+const SETTLED: Picture = { cellM: 0.0075, frameEveryMin: 5, historyEveryMin: 2, pictured: "cuts" };
 /** Coarse while the hand drags, finer when it rests; and the whole of it, to be turned. */
-export type PictureQuality = "preview" | "settled" | "solid";
-/** Cell sizes in metres of a turkey. */
-const PICTURE_CELL_M = { preview: 0.012, settled: 0.0075, solid: 0.0075 } as const;
+const PICTURES = {
+  preview: { cellM: 0.012, frameEveryMin: 18, historyEveryMin: 3, pictured: "cuts" },
+  settled: SETTLED,
+  solid: { ...SETTLED, pictured: "solid" },
+} as const satisfies Record<string, Picture>;
+export type PictureQuality = keyof typeof PICTURES;
 
 /**
  * Pulled so early that the rest carries the centres this far past the target, since thermometers are read to 1 °C; and by
@@ -248,9 +259,6 @@ export type PlannedDone = CookDone & {
 };
 export type PlannedOutcome = PlannedDone | NeverMet;
 
-const FRAME_EVERY_MIN = { preview: 18, settled: 5, solid: 5 } as const;
-const HISTORY_EVERY_MIN = { preview: 3, settled: 2, solid: 2 } as const;
-
 /** What the last life up to the oven came to: while only the heat is edited, the bird that goes in stays the same. */
 interface GoingIn {
   readonly key: string;
@@ -259,6 +267,7 @@ interface GoingIn {
   readonly salt: Float64Array | null;
   readonly saltPercent: number | null;
 }
+/** By the size of its cells. */
 const goneIn = new Map<number, GoingIn>();
 
 /** The bird as it goes in: thawed, salted and dried once, then taken again from where it was. */
@@ -267,7 +276,7 @@ function* birdGoingIn(
   quality: PictureQuality,
 ): Generator<number, { readonly bird: LivingBird; readonly saltPercent: number | null }> {
   const key = JSON.stringify({ form, massKg, before, stuffingC, sear, wholeGrid });
-  const cellM = PICTURE_CELL_M[quality];
+  const { cellM } = PICTURES[quality];
   const bird = new LivingBird(makeBody(form, massKg, coarseCellM(form, cellM), wholeGrid));
   const known = goneIn.get(cellM);
   if (known?.key === key) {
@@ -317,6 +326,7 @@ function* cookedWithPictures(
   saltPercent: number | null,
   traits: OvenTraits,
 ): Generator<number, PlannedOutcome> {
+  const { frameEveryMin, historyEveryMin, pictured } = PICTURES[quality];
   const marginOf = marginsOf(bird);
   let marginK: CentreTemperatures = {};
   const outcome = yield* cooking({
@@ -334,10 +344,10 @@ function* cookedWithPictures(
     traits,
     bacon: input.bacon,
     preheatC: input.preheatC,
-    everyMin: HISTORY_EVERY_MIN[quality],
+    everyMin: historyEveryMin,
     pictures: {
-      everyMin: FRAME_EVERY_MIN[quality],
-      of: photographer(bird, quality === "solid" ? "solid" : "cuts"),
+      everyMin: frameEveryMin,
+      of: photographer(bird, pictured),
     },
   });
   if (outcome.kind === "never-met") return outcome;

@@ -1,29 +1,20 @@
 /** What the plan's own terms do to its simulation: when it leaves the heat, how it rests, what is done to it before. */
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
+import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Plan } from "../plan/schema";
 import { targetsFor, usualPlan } from "../plan/usualPlan";
 import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
 import { minuteAllShown, quantiles, runEnsemble } from "./ensemble";
-import {
-  ensembleOptions,
-  type PictureQuality,
-  type PlannedDone,
-  plannedCook,
-  plannedInput,
-  pullGoalsC,
-} from "./planned";
+import { ensembleOptions, type PictureQuality, type PlannedDone, pullGoalsC } from "./planned";
 import { priorDraws } from "./prior";
 
 const { plan } = sampleRoast();
 
-function planned(change: Partial<Plan>, quality: PictureQuality = "preview"): PlannedDone {
-  const outcome = drain(plannedCook(plannedInput({ ...plan, ...change }), quality));
-  if (outcome.kind !== "done") throw new Error("never met");
-  return outcome;
-}
+const planned = (change: Partial<Plan>, quality?: PictureQuality): PlannedDone =>
+  plannedDone({ ...plan, ...change }, quality);
 
 describe("a plan in its cook's own terms", () => {
   beforeAll(() => void loadKernel());

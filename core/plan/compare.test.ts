@@ -1,8 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
+import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { plannedCook, plannedInput } from "../forecast/planned";
-import { drain } from "../processes/cook";
 import { comparisonOf, firstWays, isPlanned, planByWay, waysFor } from "./compare";
 import { PlanSchema } from "./schema";
 
@@ -11,9 +10,7 @@ const WAYS = waysFor(plan);
 const compared = (id: string) => {
   const way = WAYS.find((known) => known.id === id) as (typeof WAYS)[number];
   const taken = planByWay(plan, way);
-  const cook = drain(plannedCook(plannedInput(taken), "preview"));
-  if (cook.kind !== "done") throw new Error("never met");
-  return comparisonOf(cook, taken);
+  return comparisonOf(plannedDone(taken), taken);
 };
 type Compared = ReturnType<typeof compared>;
 

@@ -114,6 +114,22 @@ export function thawHours(form: FormChoice, boughtKg: number, before: BeforeOven
   return hours;
 }
 
+/** Takes the pictures of one bird before the oven, as `photographer` does from then on. */
+function lifePhotographer(bird: LivingBird, pictured: Pictured): (phase: LifePhase, minute: number) => LifeFrame {
+  const { unit } = bird.body;
+  const sampler = sectionSampler(bird.body);
+  const density = densitiesOf(unit.grid.tissue);
+  return (phase, minute) => ({
+    phase,
+    minute,
+    temperatureC: sampler.sample(bird.solver.temperatureC),
+    ...(pictured === "solid" && { volume: volumeOf(unit, bird.solver.temperatureC) }),
+    saltPercent: sampler.sample(bird.salt.contentKgPerM3.map((kg, cell) => (100 * kg) / (density[cell] as number))),
+    centresC: Object.fromEntries(bird.centres.map((centre) => [centre, bird.centreC(centre)])),
+    coldestC: bird.solver.coldest().celsius,
+  });
+}
+
 /**
  * Lives through what comes before the oven.
  * @param boughtKg mass as bought
@@ -129,22 +145,9 @@ export function* beforeOven(
   // Stuffing goes in last: until then the cavity is empty.
   const body = makeBody({ ...form, cavity: "empty" }, boughtKg, coarseCellM(form, LIFE_CELL_M));
   const bird = new LivingBird(body, { watched: false });
-  const sampler = pictured && sectionSampler(body);
-  const density = densitiesOf(body.unit.grid.tissue);
+  const take = pictured && lifePhotographer(bird, pictured);
   const frames: LifeFrame[] = [];
   if (before.saltedPercent > 0) bird.salt.fillEvenly(before.saltedPercent);
-  const look = (phase: LifePhase, minute: number): void => {
-    if (!sampler) return;
-    frames.push({
-      phase,
-      minute,
-      temperatureC: sampler.sample(bird.solver.temperatureC),
-      ...(pictured === "solid" && { volume: volumeOf(body.unit, bird.solver.temperatureC) }),
-      saltPercent: sampler.sample(bird.salt.contentKgPerM3.map((kg, cell) => (100 * kg) / (density[cell] as number))),
-      centresC: Object.fromEntries(bird.centres.map((centre) => [centre, bird.centreC(centre)])),
-      coldestC: bird.solver.coldest().celsius,
-    });
-  };
   function* lived(
     phase: LifePhase,
     work: Generator<unknown, unknown>,
@@ -158,8 +161,8 @@ export function* beforeOven(
       const step = work.next();
       if (bird.minute > last) after(bird.minute - last);
       last = bird.minute;
-      if (step.done || bird.minute - from >= next - 1e-9) {
-        look(phase, bird.minute - from);
+      if (take && (step.done || bird.minute - from >= next - 1e-9)) {
+        frames.push(take(phase, bird.minute - from));
         next += everyMin;
       }
       if (step.done) return;

@@ -3,6 +3,7 @@ import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
+import { DAY_MIN } from "../units/time";
 import type { HistoryPoint, LivingBird } from "./bird";
 
 /** Where a bird thaws; none: it goes in with its ice. */
@@ -60,7 +61,6 @@ export interface StillFrozen {
   readonly afterHours: number;
 }
 
-const DAY_MIN = 24 * 60;
 const LONGEST_MIN = 14 * DAY_MIN;
 /**
  * In a fortnight a seventh of what frozen meat needs to thaw (some 200 kJ/kg): where a day brings no more than this, the

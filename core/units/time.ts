@@ -2,6 +2,7 @@
 export const MINUTE_MS = 60_000;
 export const HOUR_MS = 3_600_000;
 export const DAY_MS = 86_400_000;
+export const DAY_MIN = DAY_MS / MINUTE_MS;
 
 /** Minutes from one instant to another, both as they are written down; NaN where one of them is no instant. */
 export const minutesBetween = (from: string, to: string): number => (Date.parse(to) - Date.parse(from)) / MINUTE_MS;

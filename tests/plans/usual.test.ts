@@ -24,7 +24,9 @@ import { remedyWords } from "../../words/remedies";
 import { dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
 import { clockSize, shownBy } from "../helpers/boards";
+import { plannedDone } from "../helpers/plannedDone";
 import { foreignIn, READERS } from "../helpers/readers";
+import { sampleRoast } from "../helpers/sampleRoast";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
 const PAGES = Number(process.env.BRUMA_PLANS ?? 120);
@@ -93,14 +95,8 @@ describe("a usual plan", () => {
   }, 300_000);
 
   it("is no longer a clock where the bird went in long before its dinner", () => {
-    const plan = usualPlan({
-      bird: { species: "chicken", cut: "whole", massKg: 1.8, state: "fresh" },
-      method: "steady",
-      serveAt: "2026-12-20T12:00:00.000Z",
-      zone: "UTC",
-    });
-    const cook = cookOf(plan);
-    if (cook.kind !== "done") throw new Error("never met");
+    const { plan } = sampleRoast();
+    const cook = plannedDone(plan);
     const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
     const size = (days: number): number => clockSize({ plan, cook, derived }, days * DAY_MS);
     for (const days of [1, 30, 300, 9000]) expect(size(days), `${days} days`).toBeLessThan(size(0) + 110);
