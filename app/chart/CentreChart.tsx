@@ -33,8 +33,6 @@ interface Props {
 }
 
 const ZONE_C = { low: constant("zoneLowC"), high: constant("zoneHighC") };
-/** Hours of the clock are written so far apart that they can be read. */
-const TICK_APART = 46;
 const MARGIN = { left: 46, right: 64, top: 14, bottom: 26 };
 const LABEL_APART = 17;
 type Curve = Centre | "coldest";
@@ -84,7 +82,7 @@ export const CentreChart = memo(function CentreChart(props: Props) {
     [...lines.map(({ key }) => y(end ? valueC(end, key) : 0)), ...(lastBesideC === undefined ? [] : [y(lastBesideC)])],
     LABEL_APART,
   );
-  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
+  const stepMin = tickStepMin(x(1) - x(0));
   // Ticks on the clock's own hours, not on hours since the bird went in.
   const hours = wholeTicks(inAtMs, inAtMs + last * MINUTE_MS, stepMin, zone).map((ms) => (ms - inAtMs) / MINUTE_MS);
   return (

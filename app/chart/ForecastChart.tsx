@@ -34,7 +34,6 @@ interface Props {
 }
 
 const HEIGHT = 230;
-const TICK_APART = 75;
 const MARGIN = { left: 34, right: 58, top: 12, bottom: 24 };
 const BACK_MIN = 60;
 const DOT_MIN = 4;
@@ -78,7 +77,7 @@ export function ForecastChart({ forecast, readings, goalsC, nowMin, inAtMs, zone
     ({ p50 }) => y(p50),
   );
   const parts = Object.entries(curves) as [Centre, readonly CurvePoint[]][];
-  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
+  const stepMin = tickStepMin(x(1) - x(0));
   const ticks = wholeTicks(inAtMs + fromMin * MINUTE_MS, inAtMs + toMin * MINUTE_MS, stepMin, zone).map(
     (ms) => (ms - inAtMs) / MINUTE_MS,
   );

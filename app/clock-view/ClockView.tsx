@@ -49,7 +49,7 @@ export function ClockView(props: Props) {
   const scale = useMemo(() => clockScale(first.startMs, wideFrom, until, room), [first.startMs, wideFrom, until, room]);
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
-  const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom), TICK_APART));
+  const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom)));
   // A bird that went in days before its dinner: no hours to be told apart.
   const isOfDays = stepMin > MOST_STEP_MIN;
   const ticks = isOfDays
@@ -230,7 +230,6 @@ function strips(sides: readonly PlacedSide[], chores: readonly Chore[], scale: C
 }
 
 const NAME_WIDTH = 74;
-const TICK_APART = 40;
 const MOST_STEP_MIN = 6 * 60;
 
 /** More than any clock has room for. */

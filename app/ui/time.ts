@@ -18,8 +18,11 @@ export function instantOf(field: string, zone: string): number {
 /** Steps of an axis that a clock on the wall knows; longer ones are days. */
 const TICK_STEPS_MIN = [30, 60, 120, 180, 240, 360, 720];
 
+/** A time of day on an axis is written so far from the next that both can be read. */
+const TICK_APART = 46;
+
 /** The shortest step of an axis whose ticks stand so far apart. */
-export function tickStepMin(pixelsPerMin: number, apartPixels: number): number {
+export function tickStepMin(pixelsPerMin: number, apartPixels = TICK_APART): number {
   const least = apartPixels / pixelsPerMin;
   return TICK_STEPS_MIN.find((step) => step >= least) ?? DAY_MIN * Math.ceil(least / DAY_MIN);
 }

@@ -15,10 +15,10 @@ import {
   pickMoment,
   press,
   pressAt,
-  resize,
   STOVE,
   seeText,
   storedRows,
+  turnedThereAndBack,
   visit,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
@@ -142,14 +142,7 @@ describe("the day itself, at the stove", () => {
     expect(await breast.getAttribute("value")).toBe("38");
     await driver.executeScript("IDBObjectStore.prototype.add = window.kept;");
     await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
-    await resize(driver, { width: STOVE.height, height: STOVE.width });
-    await seeText(driver, "Breast");
-    await resize(driver, STOVE);
-    await driver.wait(
-      async () => driver.executeScript("return document.documentElement.scrollWidth <= innerWidth"),
-      10_000,
-      "turned there and back, the page is wider than the phone",
-    );
+    await turnedThereAndBack(driver, "Breast");
   });
 
   it("refuses a reading no thermometer shows and keeps what was typed", async () => {

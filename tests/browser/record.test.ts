@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
-import { press, resize, STOVE, see, seeText, storedRows, TABLE, visit } from "../helpers/browser";
+import { press, resize, STOVE, see, seeText, storedRows, TABLE, turnedThereAndBack, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -41,6 +41,11 @@ describe("the record of a roast", () => {
     await slider.sendKeys(Key.HOME);
     await driver.wait(async () => (await at()) !== before, 10_000);
     await see(driver, 'section[aria-label^="The bird at"] svg[role="img"], section[aria-label^="The bird at"] canvas');
+  });
+
+  it("stays as wide as the phone when that is turned", async () => {
+    await turnedThereAndBack(driver, "What would have mattered");
+    await resize(driver, TABLE);
   });
 
   it("computes what would have mattered; what is closed is opened on purpose, then one is taken along", async () => {

@@ -67,6 +67,18 @@ export async function resize(driver: WebDriver, { width, height }: typeof TABLE)
   });
 }
 
+/** A phone that is turned and turned back: the page is no wider than it. */
+export async function turnedThereAndBack(driver: WebDriver, seen: string): Promise<void> {
+  await resize(driver, { width: STOVE.height, height: STOVE.width });
+  await seeText(driver, seen);
+  await resize(driver, STOVE);
+  await driver.wait(
+    async () => driver.executeScript("return document.documentElement.scrollWidth <= innerWidth"),
+    10_000,
+    "turned there and back, the page is wider than the phone",
+  );
+}
+
 /** A page without a network, or with one again. Nothing is emulated before the network is watched. */
 export async function networkGone(driver: WebDriver, offline: boolean): Promise<void> {
   const devTools = driver as ChromeDriver;

@@ -37,7 +37,6 @@ const TICKS = 24;
 const DISH = 17;
 const LABEL_APART = 16;
 const MARK_APART = 19;
-const TICK_APART = 48;
 const DOT_MIN = 4;
 const DASH: Record<Centre, string | undefined> = { breast: undefined, thigh: "9 4", filling: "4 3" };
 
@@ -87,7 +86,7 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
     (point) => y(point.p10),
     (point) => y(point.p90),
   );
-  const stepMin = tickStepMin(x(1) - x(0), TICK_APART);
+  const stepMin = tickStepMin(x(1) - x(0));
   const ticks = wholeTicks(inAtMs, inAtMs + toMin * MINUTE_MS, stepMin, plan.zone);
   const last = relived?.shown.at(-1);
   const names = spread(
