@@ -156,13 +156,47 @@ describe("simulate, with what the contract adds", () => {
     expect(longer.vapourShare).toBeGreaterThan(dried.vapourShare);
   });
 
+  it("takes what is on the skin, what was preheated, the weather, and a stage that begins at a temperature", () => {
+    const at90 = (...how: readonly string[]) =>
+      JSON.parse(
+        bruma("simulate", "--mass", "12lb", "--stage", "165C@0m", "--grid", "10mm", "--until", "time=90m", ...how)
+          .stdout,
+      );
+    const bare = at90();
+    expect(at90("--on-skin", "oil").atPull.breastC).toBeGreaterThan(bare.atPull.breastC);
+    expect(at90("--on-skin", "paste").indices.browning).toBeGreaterThan(bare.indices.browning);
+    expect(at90("--preheat", "250C").atPull.breastC).toBeGreaterThan(bare.atPull.breastC);
+    const [mild, cold, drawing] = [[], ["--weather=-10C,windy"], ["--draught", "good"]].map(
+      (how) => at90("--heat", "smoker", ...how).atPull.breastC,
+    );
+    expect(cold).toBeLessThan(mild);
+    expect(drawing).toBeGreaterThan(mild);
+    const hotter = at90("--stage", "230C@breast=30C");
+    expect(hotter.series.find(({ airC }: { airC: number }) => airC > 200).breastC).toBeGreaterThan(30);
+    expect(hotter.atPull.breastC).toBeGreaterThan(bare.atPull.breastC);
+  });
+
+  it("reads its targets where a cook's thermometers sit: short of the deepest, and so sooner", () => {
+    const band = (...tips: readonly string[]) =>
+      answer("--mass", "6kg", "--stage", "163C@0m", "--until", "breast=60C", ...tips).pullBand;
+    expect(band()).toEqual(band("--tips", "deepest"));
+    expect(band("--tips", "usual").p50).toBeLessThan(band().p50);
+  });
+
   it.each([
     ["wet,hours=2", "--skin: got wet,hours=2, allowed is wet or dried,hours=24"],
     ["oiled", "--skin: got oiled, allowed is wet, dried"],
     ["dried,days=2", "--skin option: got days=2, allowed is hours=24"],
     ["dried,hours=200", "200"],
-  ])("refuses a skin of %s in one line", (how, says) => {
-    const { status, stderr } = bruma("simulate", ...COARSE, "--until", "time=10m", "--skin", how);
+    ["dried", "--draught: got --heat oven, allowed is smoker, covered-grill", "--draught", "good"],
+    ["wet", "--fuel and --weather: got --heat oven, allowed is smoker, covered-grill, spit", "--weather=-5C"],
+    ["wet", "--weather option: got rainy, allowed is windy", "--heat", "smoker", "--weather=5C,rainy"],
+    ["wet", "--on-skin: got honey, allowed is oil, paste, bacon", "--on-skin", "oil,honey"],
+    ["wet", "preheated oven: got 400 °C, allowed is 60 to 300 °C", "--preheat", "400C"],
+    ["wet", "--tips: got skewed, allowed is deepest, usual", "--tips", "skewed"],
+    ["wet", "--stage that begins at a temperature: got wing, allowed is breast", "--stage", "160C@wing=60C"],
+  ])("refuses a skin of %s, or what is around it, in one line: %s", (how, says, ...more) => {
+    const { status, stderr } = bruma("simulate", ...COARSE, "--until", "time=10m", "--skin", how, ...more);
     expect(status).toBe(2);
     expect(stderr).toContain(says);
     expect(stderr.trim().split("\n")).toHaveLength(1);

@@ -7,9 +7,12 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/soli
 import { constant } from "../core/constants";
 import { requireBetween } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
-import { centredPrior } from "../core/forecast/prior";
+import { centredPrior, DRAUGHTS, drawing, traitsOf, usualPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
-import { HEAT_SOURCES } from "../core/heat/sources";
+import type { Fire, Weather } from "../core/heat/fire";
+import { MILD_DAY } from "../core/heat/fire";
+import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
+import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/heat/sources";
 import { COVERS, type Cover } from "../core/heat/surroundings";
 import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
@@ -19,10 +22,23 @@ import { parseDurationS, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";
 
-function parseStage(text: string): OvenStage {
+/** A stage begins at a time, or once a centre has come so far: then it comes after the one it stands behind. */
+function parseBeginning(text: string, after: OvenStage | undefined): Pick<OvenStage, "fromMin" | "when"> {
+  const [name, celsius] = text.split("=");
+  if (celsius === undefined) return { fromMin: parseDurationS(text) / 60 };
+  const centre = oneOf("--stage that begins at a temperature", name, CENTRES);
+  if (!after) throw new CommandError(USAGE, `--stage: got ${text} first, allowed is a time such as 163C@0m`);
+  return { fromMin: after.fromMin, when: { centre, reachesC: parseTemperatureC(celsius) } };
+}
+
+function parseStage(text: string, after: OvenStage | undefined): OvenStage {
   const [when, ...options] = text.split(",");
   const [air, from] = (when ?? "").split("@");
-  if (!air || !from) throw new CommandError(USAGE, `--stage: got ${text}, allowed is TEMPERATURE@TIME such as 163C@0m`);
+  if (!air || !from)
+    throw new CommandError(
+      USAGE,
+      `--stage: got ${text}, allowed is TEMPERATURE@TIME such as 163C@0m, or 163C@breast=57C`,
+    );
   const arrangement = options.map((option) => {
     const [name = "", value] = option.split("=");
     const choices = STAGE_CHOICES[name as keyof typeof STAGE_CHOICES] as readonly string[] | undefined;
@@ -34,7 +50,7 @@ function parseStage(text: string): OvenStage {
     }
     return [name, oneOf(`--stage ${name}`, value, choices)];
   });
-  return { airC: parseTemperatureC(air), fromMin: parseDurationS(from) / 60, ...Object.fromEntries(arrangement) };
+  return { airC: parseTemperatureC(air), ...parseBeginning(from, after), ...Object.fromEntries(arrangement) };
 }
 
 function parseUntil(text: string): { targetsC: CentreTemperatures; timeMin?: number } {
@@ -82,6 +98,38 @@ function parseSkin(text: string | undefined): number {
     return requireBetween("hours of drying", Number(value || Number.NaN), 1, 96, "h");
   }, USUAL_DRYING_HOURS);
 }
+
+const DRESSINGS = ["oil", "paste", "bacon"] as const;
+
+function parseOnSkin(text: string | undefined): Dressing {
+  const named = text?.split(",").map((name) => [oneOf("--on-skin", name, DRESSINGS), true] as const) ?? [];
+  return { ...BARE_SKIN, ...Object.fromEntries(named) };
+}
+
+function parseWeather(text: string): Weather {
+  const [air = "", ...options] = text.split(",");
+  for (const option of options) oneOf("--weather option", option, ["windy"]);
+  const airC = requireBetween("weather", parseTemperatureC(air), -30, 45, "°C");
+  return { airC, windy: options.length > 0 };
+}
+
+/** What burns and in what weather, where either was said. @throws CommandError for a kitchen's oven */
+function parseFire(
+  source: HeatSource,
+  { fuel, weather }: { readonly fuel?: string | undefined; readonly weather?: string | undefined },
+): Fire | null {
+  if (fuel === undefined && weather === undefined) return null;
+  const fires = HEAT_SOURCES.filter(isFire).join(", ");
+  if (!isFire(source)) throw new CommandError(USAGE, `--fuel and --weather: got --heat ${source}, allowed is ${fires}`);
+  return {
+    fuel: oneOf("--fuel", fuel, FUELS, "gas"),
+    weather: weather === undefined ? MILD_DAY : parseWeather(weather),
+  };
+}
+
+/** Where the thermometers that the targets are read by sit: in the deepest meat, or where a cook's usually do. */
+const TIPS = { deepest: centredPrior, usual: usualPrior } as const;
+const TIP_NAMES = ["deepest", "usual"] as const satisfies readonly (keyof typeof TIPS)[];
 
 /** Warmer than this no bird dries for hours. */
 const WARMEST_FRIDGE_C = 7;
@@ -133,6 +181,12 @@ function answer(args: readonly string[], withBand: boolean): unknown {
       legs: { type: "string" },
       start: { type: "string" },
       heat: { type: "string" },
+      fuel: { type: "string" },
+      weather: { type: "string" },
+      draught: { type: "string" },
+      preheat: { type: "string" },
+      "on-skin": { type: "string" },
+      tips: { type: "string" },
       stuffed: { type: "boolean" },
       stage: { type: "string", multiple: true },
       until: { type: "string" },
@@ -154,18 +208,33 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     cavity: values.stuffed ? "stuffed" : startC < constant("freezingPointC") && hasCavity(cut) ? "giblets" : "empty",
   };
   const until = parseUntil(required("--until", values.until, "--until breast=74C,thigh=74C"));
-  const stages = required("--stage", values.stage, "--stage 163C@0m")
-    .map(parseStage)
-    .sort((a, b) => a.fromMin - b.fromMin);
+  const stages: OvenStage[] = [];
+  for (const text of required("--stage", values.stage, "--stage 163C@0m")) stages.push(parseStage(text, stages.at(-1)));
+  stages.sort((a, b) => a.fromMin - b.fromMin);
   const source = oneOf("--heat", values.heat, HEAT_SOURCES, "oven");
   const fillingC = values.stuffed ? constant("stuffingStartC") : startC;
   const driedHours = parseSkin(values.skin);
+  const draught = oneOf("--draught", values.draught, DRAUGHTS, "usual");
+  if (draught !== "usual" && !isLidded(source)) {
+    const lidded = HEAT_SOURCES.filter(isLidded).join(", ");
+    throw new CommandError(USAGE, `--draught: got --heat ${source}, allowed is ${lidded}`);
+  }
+  const prior = drawing(TIPS[oneOf("--tips", values.tips, TIP_NAMES, "deepest")](source), draught);
+  const setting = {
+    stages,
+    source,
+    fire: parseFire(source, values),
+    dressing: parseOnSkin(values["on-skin"]),
+    ...(values.preheat !== undefined && {
+      preheatC: requireBetween("preheated oven", parseTemperatureC(values.preheat), 60, 300, "°C"),
+    }),
+  };
   const body = makeBodyAtGrid(form, boughtKg, parseGridM(values.grid ?? "5mm"));
   const outcome = drain(
     cooking({
       ...(driedHours > 0 ? { body: driedBird(body, startC, fillingC, driedHours) } : { body, startC, fillingC }),
-      stages,
-      source,
+      ...setting,
+      traits: traitsOf([], prior).oven,
       finish: { kind: "until", ...until },
       ...parseRest(values.rest),
     }),
@@ -175,22 +244,25 @@ function answer(args: readonly string[], withBand: boolean): unknown {
   const stoppedByTime = until.timeMin !== undefined && pullMinute >= until.timeMin;
   const shares =
     stoppedByTime || !withBand
-      ? { p10: 1, p90: 1 }
+      ? { p10: 1, p50: 1, p90: 1 }
       : drain(
           bandShares({
             form,
             boughtKg,
             startC,
             fillingC,
-            stages,
-            source,
+            ...setting,
             shownC: until.targetsC,
-            prior: centredPrior(source),
+            prior,
           }),
         );
   return {
     pullMinutes: tenth(pullMinute),
-    pullBand: { p10: tenth(pullMinute * shares.p10), p90: mapLate(shares.p90, (share) => tenth(pullMinute * share)) },
+    pullBand: {
+      p10: tenth(pullMinute * shares.p10),
+      p50: tenth(pullMinute * shares.p50),
+      p90: mapLate(shares.p90, (share) => tenth(pullMinute * share)),
+    },
     atPull: {
       breastC: rounded(atPull.centresC.breast),
       thighC: rounded(atPull.centresC.thigh),

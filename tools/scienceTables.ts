@@ -15,13 +15,19 @@ const cooked = (args: string): Simulated => simulateAlone([...args.split(" "), .
 const BOTH = "--until breast=74C,thigh=74C";
 const BARE = `--mass 12lb --stage 325F@0m ${BOTH}`;
 
-/** Kinds of method, in the order they are looked for. */
-const KINDS: readonly { readonly kind: string; readonly holds: RegExp }[] = [
-  { kind: "at a fire", holds: /--heat (smoker|covered-grill|spit)/ },
-  { kind: "shielded, covered or on something hot", holds: /shield=breast|wrap=|hot-stone/ },
-  { kind: "spatchcocked, in parts, a crown", holds: /--cut/ },
-  { kind: "whole, started hot or hot throughout", holds: /--stage (4[0-9]{2}|3[6-9][0-9])F/ },
-  { kind: "whole, steady", holds: /./ },
+const FIRE = /--heat (smoker|covered-grill|spit)/;
+const COVERED = /shield=breast|wrap=|hot-stone/;
+const CUT = /--cut/;
+const HOT = /--stage (4[0-9]{2}|3[6-9][0-9])F/;
+const isPlain = ({ args }: KnownCase): boolean => ![FIRE, COVERED, CUT].some((special) => special.test(args));
+
+/** Kinds of method: a case counts with each that it is of, and a whole bird in an oven with one. */
+const KINDS: readonly { readonly kind: string; holds(known: KnownCase): boolean }[] = [
+  { kind: "at a fire", holds: ({ args }) => FIRE.test(args) },
+  { kind: "shielded, covered or on something hot", holds: ({ args }) => COVERED.test(args) },
+  { kind: "spatchcocked, in parts, a crown", holds: ({ args }) => CUT.test(args) },
+  { kind: "whole, started hot or hot throughout", holds: (known) => isPlain(known) && HOT.test(known.args) },
+  { kind: "whole, steady", holds: (known) => isPlain(known) && !HOT.test(known.args) },
 ];
 
 export interface Answered {
@@ -33,10 +39,9 @@ export interface Answered {
 
 /** A row a kind of method: bias, how many ranges were met to 15 %, how often the band holds the middle. */
 export function kindRows(answered: readonly Answered[]): string[] {
-  const kindOf = ({ args }: KnownCase): string => KINDS.find(({ holds }) => holds.test(args))?.kind ?? "";
   const timed = answered.filter(({ known }) => isTimed(known));
-  return KINDS.flatMap(({ kind }) => {
-    const own = timed.filter(({ known }) => kindOf(known) === kind);
+  return KINDS.flatMap(({ kind, holds }) => {
+    const own = timed.filter(({ known }) => holds(known));
     if (own.length === 0) return [];
     const bias = own.reduce((sum, { error }) => sum + error, 0) / own.length;
     const met = own.filter(({ miss }) => Math.abs(miss) <= 0.15).length;
@@ -45,9 +50,12 @@ export function kindRows(answered: readonly Answered[]): string[] {
   });
 }
 
+/** What covers the bird, what lies on its skin or cools the lid over it. */
 interface Cover {
   readonly what: string;
-  readonly stage: string;
+  /** Of its one stage; and the command's own options. */
+  readonly stage?: string;
+  readonly options?: string;
   /** The number that says how much it holds off, and between what it may lie. */
   readonly number: ConstantName;
   readonly low: number;
@@ -87,14 +95,40 @@ const seen = (args: string): Seen => {
   return { minutes: pullMinutes, breastC: atPull.breastC, thighC: atPull.thighC, browning: indices.browning };
 };
 
-/** A row each: the same bird in the same oven, so covered from first to last, and with its number at either end of its range. */
-export function coverRows(): string[] {
+const DRESSINGS: readonly Cover[] = [
+  { what: "oil or butter", options: "--on-skin oil", number: "oilVapourShare", low: 0.7, high: 1 },
+  { what: "alkaline paste", options: "--on-skin paste", number: "pasteGramsPerKg", low: 2, high: 5 },
+  { what: "bacon over the breast", options: "--on-skin bacon", number: "baconVapourShare", low: 0.6, high: 1 },
+  {
+    what: "dried uncovered for two days",
+    options: "--skin dried,hours=48",
+    number: "fridgeHumidity",
+    low: 0.8,
+    high: 0.4,
+  },
+];
+
+const AT_A_FIRE = `${BARE} --heat covered-grill`;
+const WEATHERS: readonly Cover[] = [
+  { what: "−10 °C, calm", options: "--weather=-10C", number: "lidViewShare", low: 0.3, high: 0.7 },
+  { what: "15 °C, windy", options: "--weather=15C,windy", number: "lidViewShare", low: 0.3, high: 0.7 },
+  { what: "−10 °C, windy", options: "--weather=-10C,windy", number: "lidViewShare", low: 0.3, high: 0.7 },
+  { what: "charcoal, fed by the hour", options: "--fuel charcoal", number: "charcoalSwingK", low: 5, high: 20 },
+];
+
+export const coverRows = (): string[] => rowsOf(BARE, "bare", COVERS);
+export const dressingRows = (): string[] => rowsOf(BARE, "as it comes out of the bag", DRESSINGS);
+export const weatherRows = (): string[] => rowsOf(AT_A_FIRE, "15 °C, calm, gas", WEATHERS);
+
+/** A row each: the same bird in the same heat, so from first to last, and with its number at either end of its range. */
+function rowsOf(plain: string, plainName: string, covers: readonly Cover[]): string[] {
   const row = (what: string, { minutes, breastC, thighC, browning }: Seen, number = "", ends = ""): string =>
     `| ${what} | ${minutes.toFixed(0)} | ${breastC.toFixed(0)} / ${thighC.toFixed(0)} | ${browning.toFixed(2)} | ${number} | ${ends} |`;
   return [
-    row("bare", seen(BARE)),
-    ...COVERS.map(({ what, stage, number, low, high }) => {
-      const args = BARE.replace("@0m", `@0m,${stage}`);
+    row(plainName, seen(plain)),
+    ...covers.map(({ what, stage, options, number, low, high }) => {
+      const staged = stage ? plain.replace("@0m", `@0m,${stage}`) : plain;
+      const args = options ? `${staged} ${options}` : staged;
       const ends = [low, high].map((value) => withConstants({ [number]: value }, () => seen(args)).minutes.toFixed(0));
       return row(what, seen(args), `${number}: ${constant(number)} (${low} to ${high})`, ends.join(" to "));
     }),

@@ -3,7 +3,7 @@
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
-import { isFire } from "../core/heat/sources";
+import { isFire, isLidded } from "../core/heat/sources";
 import type { CookStage, Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
@@ -143,7 +143,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `fuel ${advice.n}`,
         does: fuelWords(plan, advice.n + 1)[0],
-        why: "An hour has burnt as many. Lid on again at once; without them the heat falls within half an hour.",
+        why: `An hour has burnt as many. ${isLidded(plan.heat) ? "Lid on again at once; without" : "Without"} them the heat falls within half an hour.`,
         rings: true,
       };
     case "breast-ahead":

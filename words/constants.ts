@@ -34,11 +34,13 @@ const THE_BIRD_AS_BOUGHT = {
 
 const OVEN_AND_SURFACE = {
   ovenConvectionWPerM2K: "convective heat-transfer coefficient in a still oven",
-  fanConvectionWPerM2K:
-    "convective heat-transfer coefficient with a fan; correlations give 20 to 40 for 1.5 to 4 m/s over such a body",
+  fanConvectionWPerM2K: {
+    what: "convective heat-transfer coefficient with a fan",
+    why: "textbook correlations give 20 to 45 for 1.5 to 4 m/s over such a body; a fan saves a fifth to a quarter of the time",
+  },
   draughtConvectionWPerM2K: {
     what: "convection in a smoker, a covered grill or at a spit",
-    why: "a chimney draws air past the bird at a few tenths of a metre a second, between a still oven and a fan",
+    why: "a chimney draws air past the bird at a few tenths of a metre a second: more than a still oven's, far less than a fan's",
   },
   skinEmissivity: "emissivity of skin and meat",
   ovenVapourPa: {
@@ -75,6 +77,24 @@ const OVEN_AND_SURFACE = {
     what: "dryness of the skin left after basting",
     why: "liquid wets the surface and half runs off; what the crust took hours to build is not undone",
   },
+  feedEveryMin: "a fire of charcoal or wood is fed every",
+  charcoalSwingK: "air over charcoal about what it is kept at, from one feeding to the next, amplitude",
+  woodSwingK: "and over wood",
+  pelletSwingK: "air of a pellet fire about its setting, amplitude",
+  pelletSwingMin: "and its period",
+  lidInsideWPerM2K: {
+    what: "air and coals to the inside of a lid",
+    why: "half convection in a draught, half radiation",
+  },
+  lidInStillAirWPerM2K: { what: "outside of a lid to still air", why: "half natural convection, half radiation" },
+  lidInWindWPerM2K: {
+    what: "outside of a lid to wind",
+    why: "some 24 of forced convection at 4 m/s on half a metre, the rest radiation",
+  },
+  lidViewShare: {
+    what: "share of what a bird under a lid sees that is lid",
+    why: "the upper half; beneath are coals, grate and water",
+  },
   spitFireShare: { what: "share of a spit bird's surroundings that is open fire", why: "a fire bed to one side" },
   spitFireC: { what: "radiating temperature of embers and flame, as seen past ash", why: "glowing, not white hot" },
 };
@@ -97,6 +117,14 @@ const FOIL_PANS_AND_STONES = {
   tapeOffShare: {
     what: "that a mass by tape may be off by, either way",
     why: "a finger's breadth in thirty centimetres, cubed, and birds of one length that differ in breast",
+  },
+  oilVapourShare: {
+    what: "evaporation left under oil or butter on the skin",
+    why: "water hardly passes oil, but most of it runs off wet skin, and every skin's own fat melts later; 0.7 to 1",
+  },
+  pasteBrowningShare: {
+    what: "browning under an alkaline paste, against none",
+    why: "browning quickens as the skin becomes alkaline; 1.2 to 2",
   },
   baconConductanceWPerM2K: { what: "slices of bacon over the skin", why: "3 mm of fat meat at 0.25 W/mK" },
   baconVapourShare: {

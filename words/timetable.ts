@@ -5,7 +5,7 @@ import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/ovens";
-import { isFire, turnsItself } from "../core/heat/sources";
+import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
 import { isOnBird } from "../core/plan/additions";
@@ -95,7 +95,10 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
     ],
     preheat: fire
-      ? [`Bring the heat to ${t(preheatC)}`, `${underWords(plan)} set; the lid's own thermometer checked against yours`]
+      ? [
+          `Bring the heat to ${t(preheatC)}`,
+          `${underWords(plan)} set; ${isLidded(plan.heat) ? "the lid's own thermometer checked against yours" : "your thermometer beside it"}`,
+        ]
       : [
           `Oven on at ${t(preheatC)}`,
           preheatC === plan.stages[0]?.airC
@@ -362,19 +365,20 @@ const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. */
 export function fuelWords(plan: Plan, n: number): Words {
   const clean = "bird on when the smoke is thin and blue";
+  const lid = isLidded(plan.heat) ? { fed: "; lid shut again at once", lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {
     case "charcoal":
       return n === 1
         ? [`Light ${briquettesToStart(plan)} briquettes`, clean]
-        : [`${briquettesPerHour(plan)} more briquettes`, "half on each side; lid shut again at once"];
+        : [`${briquettesPerHour(plan)} more briquettes`, `half on each side${lid.fed}`];
     case "wood":
       return n === 1
         ? ["Light the wood", `small splits, burnt down to embers; ${clean}`]
-        : ["A split or two more", "dry, warmed beside the fire; lid shut again at once"];
+        : ["A split or two more", `dry, warmed beside the fire${lid.fed}`];
     case "pellets":
       return ["Fill the hopper and light it", `${clean}; the hopper looked at every hour`];
     case "gas":
-      return ["Light the burners", "lid shut; the bottle weighed or shaken before"];
+      return ["Light the burners", `${lid.lit}the bottle weighed or shaken before`];
   }
 }
 

@@ -11,7 +11,7 @@ import { middleShownAt } from "../forecast/ensemble";
 import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
-import { isFed } from "../kitchen/fuel";
+import { feedMinutes } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
 import { isColour } from "../processes/conditions";
@@ -87,7 +87,6 @@ const COOLED_SHARE = 0.8;
 const FULL_PACE_SHARE = 0.9;
 /** Where little was to be expected, little says nothing. */
 const EXPECTED_LEAST_K = 2;
-const FUEL_EVERY_MIN = 60;
 /** A finish that is late by less is the plan's own doubt. */
 const LATE_MIN = 5;
 
@@ -134,10 +133,8 @@ function dueByPlan({
   if (isOpen && bastings > bastingsDone) {
     advice.push({ kind: "baste", n: bastings });
   }
-  const fuels = Math.floor(nowMin / FUEL_EVERY_MIN);
-  if (isFed(plan) && fuels > fuelsDone) {
-    advice.push({ kind: "fuel", n: fuels });
-  }
+  const fuels = feedMinutes(plan, nowMin).length;
+  if (fuels > fuelsDone) advice.push({ kind: "fuel", n: fuels });
   return advice;
 }
 

@@ -6,30 +6,22 @@ import { massRangeKg } from "../bird/mass";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
 import type { OvenTraits } from "../heat/ovens";
-import type { HeatSource } from "../heat/sources";
 import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";
 import type { Indices } from "../processes/indices";
-import { needsBothHalves, type RoastOptions, roasting } from "../processes/roast";
+import { needsBothHalves, type RoastOptions, type RoastSetting, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
-import type { OvenStage, RoastEvent } from "../processes/stages";
+import type { RoastEvent } from "../processes/stages";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
 import type { Quantiles } from "./shares";
 
-export interface EnsembleOptions {
+export interface EnsembleOptions extends RoastSetting {
   readonly form: FormChoice;
   readonly boughtKg: number;
   readonly startC: number;
   readonly fillingC?: number;
-  readonly stages: readonly OvenStage[];
-  readonly events?: readonly RoastEvent[];
-  readonly source?: HeatSource;
-  readonly birds?: number;
   readonly hotSideK?: number;
-  readonly bacon?: boolean;
-  /** The oven as it goes in, °C; as hot as its first stage when left out. */
-  readonly preheatC?: number;
   /** Browned in a pan first. */
   readonly sear?: SearOptions;
   /** The weight may be off by so much either way, kg. */
@@ -102,25 +94,19 @@ export function memberBird(
 
 /** How a bird of such options is roasted in an oven of some traits, a point every so many minutes. */
 export const roastingOf = (
-  {
-    stages,
-    events,
-    source,
-    birds = 1,
-    bacon,
-    preheatC,
-  }: Pick<EnsembleOptions, "stages" | "events" | "source" | "birds" | "bacon" | "preheatC">,
+  { stages, events, source, fire, birds, dressing, preheatC }: RoastSetting,
   traits: OvenTraits,
   everyMin: number,
 ): RoastOptions => ({
   stages,
   traits,
-  birds,
   everyMin,
+  preheatC,
   ...(events && { events }),
   ...(source && { source }),
-  ...(bacon && { bacon }),
-  preheatC,
+  ...(fire && { fire }),
+  ...(birds && { birds }),
+  ...(dressing && { dressing }),
 });
 
 /** A thermometer in a simulated bird. */

@@ -6,22 +6,24 @@ import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice } from "../bird/volume";
 import { constant } from "../constants";
-import { type OvenTraits, USUAL_OVEN } from "../heat/ovens";
-import type { HeatSource } from "../heat/sources";
+import type { Fire } from "../heat/fire";
+import { type Dressing, type OvenTraits, USUAL_OVEN } from "../heat/ovens";
+import { type HeatSource, isLidded } from "../heat/sources";
 import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
+import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";
 import { saltPlan } from "../plan/saltPlan";
 import type { Plan, Roast } from "../plan/schema";
-import { seasoningEvents, wearsBacon } from "../plan/season";
+import { dressingOf, seasoningEvents } from "../plan/season";
 import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
 import { type BeforeOven, beforeOven, FREEZER_C, thawHours } from "../processes/life";
 import { type Pictured, photographer } from "../processes/picture";
 import { restFor } from "../processes/rest";
-import { needsBothHalves } from "../processes/roast";
+import { HANDLING_MIN, LONGEST_ROAST_MIN, needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
@@ -47,7 +49,8 @@ export interface PlannedInput {
   /** In a pan first; null: not. */
   readonly sear: Plan["sear"];
   /** Bacon lies over the breast as it goes in. */
-  readonly bacon: boolean;
+  readonly dressing: Dressing;
+  readonly fire: Fire | null;
   /** The weight may be off by so much either way, kg. */
   readonly massOffKg: number;
   /** The oven as it goes in, °C. */
@@ -88,6 +91,12 @@ export function beforeOvenOf(plan: Plan): BeforeOven {
 export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"] =>
   oven?.heat === heat ? oven : null;
 
+/** Whoever feeds a fire lifts its lid. */
+const feedingEvents = (plan: Plan): RoastEvent[] =>
+  isLidded(plan.heat)
+    ? feedMinutes(plan, LONGEST_ROAST_MIN).map((atMin) => ({ kind: "door", atMin, openMin: HANDLING_MIN }))
+    : [];
+
 export const plannedInput = (plan: Plan): PlannedInput => ({
   form: formOf(plan),
   massKg: plan.bird.massKg,
@@ -100,10 +109,11 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
   stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
   sear: sears(plan) ? plan.sear : null,
-  bacon: wearsBacon(plan),
+  dressing: dressingOf(plan),
+  fire: fireOf(plan),
   massOffKg: plan.bird.massOffKg,
   preheatC: preheatedC(plan),
-  events: seasoningEvents(plan),
+  events: [...seasoningEvents(plan), ...feedingEvents(plan)],
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,
   oven: ovenIn(plan)?.learned ?? null,
@@ -152,7 +162,8 @@ export const ensembleOf = (
     hotSideK,
     stuffingC,
     sear,
-    bacon,
+    dressing,
+    fire,
     preheatC,
     oven,
   }: PlannedInput,
@@ -164,7 +175,8 @@ export const ensembleOf = (
   events,
   birds,
   hotSideK,
-  bacon,
+  dressing,
+  fire,
   preheatC,
   ...(sear && { sear }),
   ...(massOffKg > 0 && { massOffKg }),
@@ -342,7 +354,8 @@ function* cookedWithPictures(
     events: input.events,
     birds: input.birds,
     traits,
-    bacon: input.bacon,
+    dressing: input.dressing,
+    fire: input.fire,
     preheatC: input.preheatC,
     everyMin: historyEveryMin,
     pictures: {

@@ -122,6 +122,17 @@ export function centredPrior(source: HeatSource = "oven"): Prior {
   };
 }
 
+export const DRAUGHTS = ["weak", "usual", "good"] as const;
+export type Draught = (typeof DRAUGHTS)[number];
+const DRAUGHT_SD: Record<Draught, number> = { weak: -1, usual: 0, good: 1 };
+
+/** Of a fire whose draught was seen: a deviation to that side, and half the doubt about it left (chosen). */
+export function drawing(prior: Prior, draught: Draught): Prior {
+  if (draught === "usual") return prior;
+  const { mean, sd } = prior.convection;
+  return { ...prior, convection: { mean: mean + DRAUGHT_SD[draught] * sd, sd: sd / 2 } };
+}
+
 /** The bird and oven a draw stands for. */
 export function traitsOf(draw: Draw, prior: Prior = usualPrior()): BirdTraits {
   const value = (name: Unknown): number => {

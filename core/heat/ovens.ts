@@ -1,5 +1,6 @@
 /** Ovens, grills and spits as what a bird's surface meets in them. */
 import { constant } from "../constants";
+import { lidFallK, type Weather } from "./fire";
 import { saturationPa } from "./moistAir";
 import { type HeatSource, SOURCE_TRAITS } from "./sources";
 import {
@@ -24,6 +25,17 @@ export type Wrap = (typeof WRAPS)[number];
 export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
 export type Underlay = (typeof UNDERLAYS)[number];
 
+/** What is put on the skin before the heat. */
+export interface Dressing {
+  /** Oil or butter, over the skin: what is put under it leaves the skin as it is. */
+  readonly oil: boolean;
+  /** A thin alkaline paste. */
+  readonly paste: boolean;
+  /** Slices of it over the breast. */
+  readonly bacon: boolean;
+}
+export const BARE_SKIN: Dressing = { oil: false, paste: false, bacon: false };
+
 /** What differs from oven to oven; 1, 1 and 0 are the usual oven. */
 export interface OvenTraits {
   readonly convectionShare: number;
@@ -44,8 +56,9 @@ export interface OvenMoment {
   readonly wallC: number;
   readonly shield: Shield;
   readonly wrap: Wrap;
-  /** Over the breast. */
-  readonly bacon: boolean;
+  readonly dressing: Dressing;
+  /** Outdoors; null in a kitchen. */
+  readonly weather: Weather | null;
   readonly underlay: Underlay;
   /** Temperature of pan, stone or vegetables under the bird. */
   readonly underlayC: number;
@@ -86,18 +99,19 @@ function withFire(wallC: number, share: number): number {
 }
 
 export function ovenSurroundings(moment: OvenMoment): Surroundings {
-  const { source, traits, underlay } = moment;
+  const { source, traits, underlay, dressing, weather } = moment;
   const own = SOURCE_TRAITS[source];
+  const lidK = own.lidded && weather ? lidFallK(moment.airC, weather) : 0;
   const open: Patch = {
     airC: moment.airC + traits.offsetK,
-    wallC: withFire(moment.wallC + traits.offsetK, own.fireShare()),
+    wallC: withFire(moment.wallC + traits.offsetK - lidK, own.fireShare()),
     hotK: own.turns ? 0 : traits.hotSideK,
     // Every bird in the oven gives its vapour to the same air; below saturation at its own temperature.
     vapourPa: Math.min(own.vapourPa() * moment.load, 0.9 * saturationPa(Math.min(99, moment.airC))),
     convectionWPerM2K: own.convection() * traits.convectionShare * (REFERENCE_SIZE_M / moment.sizeM) ** own.sizePower,
     still: 0,
     emissivity: constant("skinEmissivity"),
-    vapourShare: 1,
+    vapourShare: dressing.oil ? constant("oilVapourShare") : 1,
     underShare: own.under ?? UNDER[underlay](),
     dryingShare: traits.dryingShare,
     crustShare: traits.crustShare,
@@ -128,7 +142,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const isBreastShielded = moment.shield === "breast" || moment.shield === "breast-and-tips";
   const isBare = moment.wrap === "none" && moment.shield !== "all";
   return everywhere(skin, {
-    breast: isBreastShielded ? covered : moment.bacon && isBare ? underBacon(open) : skin,
+    breast: isBreastShielded ? covered : dressing.bacon && isBare ? underBacon(open) : skin,
     tips: moment.shield === "tips" || moment.shield === "breast-and-tips" ? covered : skin,
     cavity: cavityPatch(skin, moment.cavityC),
     contact,

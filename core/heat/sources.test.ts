@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { withHeat } from "../plan/edits";
-import { type OvenMoment, ovenSurroundings, UNDERLAYS, USUAL_OVEN } from "./ovens";
+import { BARE_SKIN, type OvenMoment, ovenSurroundings, UNDERLAYS, USUAL_OVEN } from "./ovens";
 import { FUELS, HEAT_SOURCES, isFire, SOURCE_TRAITS, takes } from "./sources";
 
 const moment: OvenMoment = {
@@ -11,7 +11,8 @@ const moment: OvenMoment = {
   wallC: 180,
   shield: "none",
   wrap: "none",
-  bacon: false,
+  dressing: BARE_SKIN,
+  weather: null,
   underlay: "rack",
   underlayC: 180,
   cavityC: 20,

@@ -22,6 +22,8 @@ export interface SourceTraits {
   readonly under: number | null;
   /** Share of the surroundings that is open fire. */
   readonly fireShare: () => number;
+  /** It is shut by a lid that stands in the weather. */
+  readonly lidded: boolean;
   /** Time constant of its air after its setting is changed, min. */
   readonly lagMin: () => number;
   /** What it can burn: none is an oven, indoors; any is a fire outdoors, with its weather. */
@@ -41,6 +43,7 @@ const OVEN: SourceTraits = {
   vapourPa: () => constant("ovenVapourPa"),
   under: null,
   fireShare: () => 0,
+  lidded: false,
   lagMin,
   fuels: [],
   turns: false,
@@ -55,6 +58,7 @@ const COVERED_FIRE: SourceTraits = {
   vapourPa: () => constant("smokeVapourPa"),
   under: 0.8,
   fireShare: () => 0,
+  lidded: true,
   lagMin,
   fuels: FUELS,
   turns: false,
@@ -71,6 +75,7 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
     vapourPa: () => constant("kitchenVapourPa"),
     under: 1,
     fireShare: () => constant("spitFireShare"),
+    lidded: false,
     turns: true,
     // Nothing flat or in pieces turns on a spit.
     cuts: ["whole", "crown", "boneless-breast", "leg-roll"],
@@ -79,6 +84,9 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
 
 /** Whether the heat is a fire: outdoors, with fuel and weather. */
 export const isFire = (source: HeatSource): boolean => SOURCE_TRAITS[source].fuels.length > 0;
+
+/** Whether a lid shuts it, which stands in the weather. */
+export const isLidded = (source: HeatSource): boolean => SOURCE_TRAITS[source].lidded;
 
 /** Whether it turns the bird by itself. */
 export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source].turns;

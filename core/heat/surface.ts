@@ -118,6 +118,14 @@ export class SurfaceExchange {
     this.changeAtOnce();
   }
 
+  /** Spreads water over the skin that is seen, evenly. @param kg on the solved part of the bird */
+  wet(kg: number): void {
+    const { areaM2, vapourLostKgPerM2 } = this.arrays;
+    const area = this.seen.reduce((sum, n) => sum + (areaM2[n] as number), 0);
+    for (const n of this.seen) vapourLostKgPerM2[n] = (vapourLostKgPerM2[n] as number) - kg / area;
+    this.changeAtOnce();
+  }
+
   snapshot(): SurfaceState {
     const { frontC, skinC, vapourLostKgPerM2 } = this.arrays;
     return { frontC: frontC.slice(), skinC: skinC.slice(), vapourLostKgPerM2: vapourLostKgPerM2.slice() };

@@ -7,7 +7,7 @@ import { requireBetween } from "../errors";
 import { OVEN_UNKNOWNS } from "../forecast/knownOven";
 import { usualPrior } from "../forecast/prior";
 import { airDrive, massTransferMPerS, saturatedDrive } from "../heat/moistAir";
-import { type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
+import { BARE_SKIN, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
 import type { HeatSource } from "../heat/sources";
 import { radiativeWPerM2K } from "../heat/surroundings";
 import { Oven } from "../processes/oven";
@@ -71,7 +71,8 @@ export function waterWarms(
         wallC: oven.wallC,
         shield: "none",
         wrap: "none",
-        bacon: false,
+        dressing: BARE_SKIN,
+        weather: null,
         underlay: "rack",
         underlayC: oven.airC,
         cavityC: celsius,

@@ -14,7 +14,7 @@ import { drain } from "../processes/cook";
 import type { Indices } from "../processes/indices";
 import { type Frame, type Pictured, photographer } from "../processes/picture";
 import { resting } from "../processes/rest";
-import { LONGEST_ROAST_MIN, roasting } from "../processes/roast";
+import { LONGEST_ROAST_MIN, type RoastSetting, roasting } from "../processes/roast";
 import { drying } from "../processes/salting";
 
 /** A bird about to go in, the oven it goes into, and where its thermometers are. */
@@ -25,7 +25,7 @@ export interface Subject {
 }
 /** What was done with it. */
 export interface Course {
-  readonly options: Pick<EnsembleOptions, "stages" | "events" | "source" | "birds" | "bacon" | "preheatC">;
+  readonly options: RoastSetting;
   /** Out at a minute, or once every thermometer shows its goal. */
   readonly out: { readonly atMin: number } | { readonly shownC: CentreTemperatures };
   readonly restMin: number;

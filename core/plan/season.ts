@@ -3,6 +3,7 @@
 import { centresOf } from "../bird/form";
 import { ovenMassKg } from "../bird/mass";
 import { constant } from "../constants";
+import type { Dressing } from "../heat/ovens";
 import type { Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
@@ -19,6 +20,13 @@ export interface Seasoning {
 /** Bacon goes over a breast. */
 export const wearsBacon = ({ bird, season }: Pick<Plan, "bird" | "season">): boolean =>
   season.bacon && centresOf(bird).includes("breast");
+
+/** What is on its skin as it goes in. */
+export const dressingOf = (plan: Pick<Plan, "bird" | "season">): Dressing => ({
+  oil: plan.season.fat === "before",
+  paste: plan.season.paste,
+  bacon: wearsBacon(plan),
+});
 
 /** A shield over the breast from the start is moulded and oiled on the cold bird. */
 export const startsShielded = ({ bird, stages }: Pick<Plan, "bird" | "stages">): boolean =>

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { HAND_OFF_M, hiddenRoast, hiddenTraits } from "../forecast/hiddenRoast";
+import { BARE_SKIN } from "../heat/ovens";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { debrief, hiddenOptions } from "./practice";
@@ -37,7 +38,7 @@ describe("a hidden roast", () => {
     const { rest: _, ...asked } = hiddenOptions(roast, { seed: "harbour", difficulty: "calm" });
     const shown = [...hiddenRoast({ ...asked, longestMin: 60 })].at(-1)?.shownC;
     const plain = [
-      ...hiddenRoast({ ...asked, options: { ...asked.options, bacon: false, preheatC: 160 }, longestMin: 60 }),
+      ...hiddenRoast({ ...asked, options: { ...asked.options, dressing: BARE_SKIN, preheatC: 160 }, longestMin: 60 }),
     ];
     expect(shown?.["right breast"]).not.toEqual(plain.at(-1)?.shownC["right breast"]);
   });

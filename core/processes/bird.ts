@@ -51,6 +51,9 @@ export interface BirdOptions {
 /** A tenth above the fridge: what stands in a good fridge is not in the zone. */
 const isInZone = (celsius: number): boolean => celsius > constant("zoneLowC") + 0.1 && celsius < constant("zoneHighC");
 
+/** Powder and as much water. */
+const PASTE_WATER_SHARE = 1;
+
 export class LivingBird {
   readonly solver: HeatSolver;
   readonly history: HistoryPoint[] = [];
@@ -136,6 +139,13 @@ export class LivingBird {
     this.posture = { side, neighbour };
     this.solver.surface.look(viewIn(this.body.unit, this.posture));
     this.removeGone();
+  }
+
+  /** A thin alkaline paste: its water must dry before the skin does, and the skin under it browns sooner. */
+  spreadPaste(): void {
+    const water = constant("pasteGramsPerKg") * PASTE_WATER_SHARE * this.body.massKg * 1e-3;
+    this.solver.surface.wet(water / (this.body.unit.grid.mirrored ? 2 : 1));
+    this.watch?.brownSooner(constant("pasteBrowningShare"));
   }
 
   /** A piece leaves: its surface meets the kitchen from now on. */

@@ -3,7 +3,9 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
-import { USUAL_OVEN } from "../heat/ovens";
+import { MILD_DAY } from "../heat/fire";
+import { BARE_SKIN, USUAL_OVEN } from "../heat/ovens";
+import type { Fuel, HeatSource } from "../heat/sources";
 import type { Cover } from "../heat/surroundings";
 import { LivingBird } from "./bird";
 import { type CookDone, type CookOptions, cooking, drain } from "./cook";
@@ -53,6 +55,41 @@ describe("a cook", () => {
       ),
       { numRuns: 6 },
     );
+  });
+
+  it("goes by what is on the skin: oil keeps some water in, a paste's water must dry first and its skin browns further", () => {
+    const bare = cook();
+    const oiled = cook({ dressing: { ...BARE_SKIN, oil: true } });
+    const pasted = cook({ dressing: { ...BARE_SKIN, paste: true } });
+    expect(oiled.pullMinute).toBeLessThan(bare.pullMinute);
+    expect(oiled.pullMinute).toBeGreaterThan(0.9 * bare.pullMinute);
+    expect(oiled.vapourLostKg).toBeLessThan(bare.vapourLostKg);
+    expect(pasted.pullMinute).toBeGreaterThanOrEqual(bare.pullMinute);
+    expect(pasted.pullMinute).toBeLessThan(bare.pullMinute + 6);
+    expect(pasted.indices?.browning).toBeGreaterThan(1.2 * (bare.indices?.browning ?? 0));
+  });
+
+  it("takes longer at a fire on a cold day, longer in wind, and as long in a kitchen, whatever the weather", () => {
+    const at = (source: HeatSource, airC: number, windy: boolean) =>
+      minutes({ source, fire: { fuel: "gas", weather: { airC, windy } } });
+    for (const source of ["smoker", "covered-grill"] as const) {
+      const mild = at(source, 15, false);
+      const cold = at(source, -10, false);
+      expect(cold).toBeGreaterThan(mild);
+      expect(at(source, -10, true)).toBeGreaterThan(cold);
+    }
+    expect(at("spit", -10, true)).toBe(at("spit", 15, false));
+  });
+
+  it("follows what is fed: hourly coals swing its air by a quarter of an hour's time, about the same on average", () => {
+    const history = (fuel: Fuel) =>
+      cook({ source: "smoker", airC: 150, fire: { fuel, weather: MILD_DAY }, everyMin: 1 }).history.slice(0, 121);
+    const [gas, charcoal] = (["gas", "charcoal"] as const).map((fuel) => history(fuel).map(({ airC }) => airC));
+    const spread = (airs: readonly number[] = []) => Math.max(...airs.slice(1)) - Math.min(...airs.slice(1));
+    const mean = (airs: readonly number[] = []) => airs.reduce((sum, air) => sum + air, 0) / airs.length;
+    expect(spread(gas)).toBeLessThan(1);
+    expect(spread(charcoal)).toBeGreaterThan(18);
+    expect(mean(charcoal)).toBeCloseTo(mean(gas), 0);
   });
 
   it("waits for warm stuffing that first cools in the cold bird, and takes far longer for it", () => {

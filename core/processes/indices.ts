@@ -60,6 +60,7 @@ export class Watch {
   private readonly table: LethalityTable;
   private readonly darkParts: readonly number[];
   private waitedMin = 0;
+  private browningShare = 1;
 
   constructor(
     private readonly body: Body,
@@ -76,6 +77,11 @@ export class Watch {
     this.fatDose = new Float32Array(SPECIES_RECORDS[species].rendersFat ? size : 0);
     this.table = lethalityTable(species);
     this.darkParts = (["thigh", "drumstick"] as const).map((name) => PART_NAMES.indexOf(name));
+  }
+
+  /** From here on skin browns so many times as fast. */
+  brownSooner(share: number): void {
+    this.browningShare = share;
   }
 
   /** Takes in the state reached after some minutes; temperatures are taken as straight in between. */
@@ -130,7 +136,7 @@ export class Watch {
   private brownFor(minutes: number): void {
     const deepest = constant("crustDepthMostM");
     const retreat = constant("crustDepthPerVapourM3PerKg");
-    const rateAt140 = constant("browningPerMinAt140C");
+    const rateAt140 = this.browningShare * constant("browningPerMinAt140C");
     const logPerK = Math.log(constant("browningPer10K")) / 10;
     const { brown } = this;
     const { arrays, seen } = this.solver.surface;

@@ -1,5 +1,6 @@
 /** The oven itself: a dial that is followed with lag and swing, walls that hold their heat, a door that opens. */
 import { constant } from "../constants";
+import { type Swing, swingOf } from "../heat/fire";
 
 const STEP_MIN = 0.25;
 
@@ -19,6 +20,9 @@ export class Oven {
     private minute = 0,
     /** Time constant of its air after its setting is changed, min. */
     private readonly ownLagMin = constant("ovenLagMin"),
+    private readonly ownSwing: Swing = swingOf(null),
+    /** What it loses its heat to. */
+    private readonly outsideC = constant("kitchenC"),
   ) {
     this.airC = firstDialC;
     this.wallC = firstDialC;
@@ -33,6 +37,7 @@ export class Oven {
    * @param openMin minutes from the beginning of this stretch for which the door stands open, past its end if need be
    */
   advance(toMinute: number, dialC: number, load: number, openMin: number): void {
+    const { amplitudeK, periodMin } = this.ownSwing;
     const lagMin = this.ownLagMin * (0.5 + 0.5 * load);
     if (openMin > 0) this.openUntilMin = Math.max(this.openUntilMin, this.minute + openMin);
     let air = 0;
@@ -46,15 +51,15 @@ export class Oven {
       // Nothing cools an oven but what gets out through its walls: it falls far more slowly than it is heated.
       this.middleC =
         this.middleC > dialC
-          ? Math.max(dialC, towards(this.middleC, constant("kitchenC"), constant("ovenCoolMin")))
+          ? Math.max(dialC, towards(this.middleC, this.outsideC, constant("ovenCoolMin")))
           : towards(this.middleC, dialC, lagMin);
-      const swing = constant("ovenSwingK") * Math.sin((2 * Math.PI * this.minute) / constant("ovenSwingMin"));
+      const swing = amplitudeK * Math.sin((2 * Math.PI * this.minute) / periodMin);
       this.nowAirC = isOpen
-        ? towards(this.nowAirC, constant("kitchenC"), constant("doorLossMin"))
+        ? towards(this.nowAirC, this.outsideC, constant("doorLossMin"))
         : towards(this.nowAirC, this.middleC + swing, constant("airRecoveryMin"));
       // Walls are heavy: a door open for a minute hardly cools them.
       this.nowWallC = isOpen
-        ? towards(this.nowWallC, constant("kitchenC"), constant("doorWallLossMin"))
+        ? towards(this.nowWallC, this.outsideC, constant("doorWallLossMin"))
         : towards(this.nowWallC, this.middleC, constant("wallRecoveryMin"));
       this.minute += step;
       air += this.nowAirC * step;

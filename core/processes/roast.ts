@@ -4,27 +4,42 @@ import type { Body } from "../bird/body";
 import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { contactWPerM2K, type OvenTraits, ovenSurroundings, type Underlay, USUAL_OVEN } from "../heat/ovens";
+import { type Fire, swingOf } from "../heat/fire";
+import {
+  BARE_SKIN,
+  contactWPerM2K,
+  type Dressing,
+  type OvenTraits,
+  ovenSurroundings,
+  type Underlay,
+  USUAL_OVEN,
+} from "../heat/ovens";
 import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
 import { type Facing, type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
 
-export interface RoastOptions {
+/** What a cook decides of a roast and can see. */
+export interface RoastSetting {
   readonly stages: readonly OvenStage[];
   readonly events?: readonly RoastEvent[];
-  readonly traits?: OvenTraits;
   readonly source?: HeatSource;
+  /** Of a source that burns something: what, and in what weather; a mild day's steady fire when left out. */
+  readonly fire?: Fire | null;
   /** Birds of this size in the oven, this one counted. */
   readonly birds?: number;
+  /** On the skin as it goes in; bare when left out. */
+  readonly dressing?: Dressing;
+  /** The oven as the bird goes in, °C; as hot as its first stage when left out. */
+  readonly preheatC?: number | undefined;
+}
+
+export interface RoastOptions extends RoastSetting {
+  readonly traits?: OvenTraits;
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
-  /** Bacon lies over the breast as it goes in. */
-  readonly bacon?: boolean;
-  /** The oven as the bird goes in, °C; as hot as its first stage when left out. */
-  readonly preheatC?: number | undefined;
 }
 
 export const LONGEST_ROAST_MIN = 16 * 60;
@@ -58,7 +73,7 @@ const underlayStartC = (surface: Underlay, ovenC: number): number =>
   surface === "hot-stone" ? ovenC : constant("kitchenC");
 
 /** Opening the door to change the arrangement takes this long. */
-const HANDLING_MIN = 1;
+export const HANDLING_MIN = 1;
 
 const changedByHand = (a: FullStage, b: FullStage): boolean =>
   a.shield !== b.shield ||
@@ -86,10 +101,13 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let at = 0;
   let stage = stages[0] as FullStage;
   const preheatC = options.preheatC ?? stage.airC;
-  const oven = new Oven(preheatC, 0, SOURCE_TRAITS[source].lagMin());
+  const fire = options.fire ?? null;
+  const lagMin = SOURCE_TRAITS[source].lagMin();
+  const oven = new Oven(preheatC, 0, lagMin, swingOf(fire), fire?.weather.airC);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
-  let { bacon = false } = options;
+  let { dressing = BARE_SKIN } = options;
+  if (dressing.paste) bird.spreadPaste();
   const arrange = (): void => {
     bird.turn(stage.side, birds > 1);
     surface.face(towardsHot(bird.body, stage.towardsHot));
@@ -123,7 +141,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
-      else if (event.kind === "bacon-off") bacon = false;
+      else if (event.kind === "bacon-off") dressing = { ...dressing, bacon: false };
     }
     oven.advance(minute + step, stage.airC, birds, openMin);
     const airC = oven.airC + traits.offsetK;
@@ -134,7 +152,8 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       wallC: oven.wallC,
       shield: stage.shield,
       wrap: stage.wrap,
-      bacon,
+      dressing,
+      weather: fire?.weather ?? null,
       underlay: stage.surface,
       underlayC,
       cavityC: surface.meanFrontC("cavity"),

@@ -3,7 +3,7 @@
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
-import { isFed } from "../kitchen/fuel";
+import { feedMinutes } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
@@ -231,7 +231,7 @@ export function choresOf(
   if (bareMin !== null && bareMin < pullMin) put("bacon-off", "heat", atMinute(bareMin), 3);
   if (isFire(plan.heat)) {
     put("fuel", "heat", (task("preheat")?.startMs ?? inAtMs) - 10 * MINUTE_MS, 10);
-    if (isFed(plan)) for (let at = 60; at < pullMin - 15; at += 60) put("fuel", "heat", atMinute(at), 3);
+    for (const minute of feedMinutes(plan, pullMin - 15)) put("fuel", "heat", atMinute(minute), 3);
   }
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.
   // After a rest that is too short for it, it is ready while the bird is carved.

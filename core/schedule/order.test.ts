@@ -81,6 +81,8 @@ describe("the words", () => {
         const { cut, species } = plan.bird;
         const outdoors = plan.heat !== "oven" && plan.heat !== "fan-oven";
         if (!outdoors || plan.fuel !== "charcoal") expect(text).not.toMatch(/briquette|charcoal/i);
+        // A spit stands in the open.
+        if (plan.heat === "spit") expect(text).not.toMatch(/\blid\b/i);
         if (outdoors) expect(text).not.toMatch(/oven on at|oven empty|into the oven/i);
         if (!["whole", "spatchcock", "parts"].includes(cut)) expect(text).not.toMatch(/giblet|both ends/);
         if (!centresOf(plan.bird).includes("breast"))

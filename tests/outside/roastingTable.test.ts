@@ -4,6 +4,7 @@ import { loadKernel } from "../../cli/loadKernel";
 import { simulate, simulateAlone } from "../../cli/simulate";
 import { type ConstantName, constant } from "../../core/constants";
 import {
+  argsOf,
   CASES,
   errorOf,
   holdsMiddle,
@@ -23,7 +24,7 @@ const answerTo = (known: KnownCase): Simulated => {
   const withBand = known.read === "pull minutes" && !known.upperBound;
   const key = `${known.args}, ${withBand}`;
   const ask = withBand ? simulate : simulateAlone;
-  const made = answers.get(key) ?? (ask([...known.args.split(" "), "--grid", gridOf(known)]) as Simulated);
+  const made = answers.get(key) ?? (ask([...argsOf(known), "--grid", gridOf(known)]) as Simulated);
   answers.set(key, made);
   return made;
 };

@@ -2,7 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
-import { FUELS, type Fuel, HEAT_SOURCES, isFire, takes } from "../../../core/heat/sources";
+import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
 import { withHeat } from "../../../core/plan/edits";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
@@ -253,7 +253,10 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
         {plan.fuel === "charcoal"
           ? `${briquettesToStart(plan)} briquettes to start, ${briquettesPerHour(plan)} more each hour`
           : FUEL_SAYS[plan.fuel]}
-        . Little, clean smoke; the lid stays shut.
+        . Little, clean smoke
+        {isLidded(plan.heat) &&
+          "; the lid stays shut. Cold and wind cool it, and the bird takes longer at the same heat"}
+        .
       </p>
     </>
   );

@@ -99,6 +99,9 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         checked={season.paste}
         onChange={(paste) => settle(withSeason({ paste }))}
       />
+      {season.paste && (
+        <p className="text-sm text-soft">Its water dries first, then the skin browns about half as fast again.</p>
+      )}
       {centresOf(bird).includes("breast") && (
         <Toggle
           label="Bacon over the breast"
