@@ -64,7 +64,11 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
       const members = await fits.ask(lane, planned, readings, urgency);
       return { options: planned, members, isRead };
     },
-    { follows: (running, next) => planOf(running) === planOf(next), drop: (lane) => fits.drop(lane) },
+    {
+      follows: (running, next) => planOf(running) === planOf(next),
+      drop: (lane) => fits.drop(lane),
+      keptAs: "fit to bins",
+    },
   );
   // After a change of the plan the forecast of the plan before stands until the new one is fitted.
   const fitted = fit.answer;

@@ -83,6 +83,36 @@ describe("one question, asked anew", () => {
     expect(newest.get()).toMatchObject({ answer: "of a", stale: false });
   });
 
+  it("has an answer that was kept without asking, and keeps one that it had to ask for", async () => {
+    const shelf = new Map<string, unknown>([["a", "kept of a"]]);
+    const kept = {
+      recall: async (key: string) => shelf.get(key),
+      keep: (key: string, of: unknown) => shelf.set(key, of),
+    };
+    const { newest, open, want } = asked({ kept });
+    want("a");
+    await turn();
+    expect(open).toEqual([]);
+    expect(newest.get()).toMatchObject({ answer: "kept of a", answered: "a", stale: false });
+    want("b");
+    await turn();
+    open[0]?.answer("of b");
+    await turn();
+    expect(newest.get()).toMatchObject({ answer: "of b", stale: false });
+    expect(shelf.get("b")).toBe("of b");
+  });
+
+  it("does not ask for what is no longer wanted once it is known that nothing was kept", async () => {
+    let answer = (): void => undefined;
+    const recall = () => new Promise<unknown>((done) => (answer = () => done(undefined)));
+    const { newest, open, want } = asked({ kept: { recall, keep: () => undefined } });
+    want("a");
+    newest.stop();
+    answer();
+    await turn();
+    expect(open).toEqual([]);
+  });
+
   it("ends with the newest answered, in whatever order questions and answers come", async () => {
     await fc.assert(
       fc.asyncProperty(

@@ -16,7 +16,14 @@ export interface Asked<Answer> {
   readonly fault: string | null;
 }
 
+/** Where an answer may be had again without asking. */
+export interface Kept {
+  recall(key: string): Promise<unknown>;
+  keep(key: string, answer: unknown): void;
+}
+
 export interface Manner {
+  readonly kept?: Kept | undefined;
   /** Waits until the question has stood still for so long, in life's time. */
   readonly settleMs?: number;
   /** Whether what is under way is let finish, and the newest taken next: for a picture that keeps moving. */
@@ -80,9 +87,12 @@ export class Newest<Answer> {
     this.running = asked.key;
     const isCurrent = (): boolean => this.running === asked.key;
     try {
-      const answer = await asked.ask();
+      const known = this.manner.kept && ((await this.manner.kept.recall(asked.key)) as Answer | undefined);
+      if (!isCurrent()) return;
+      const answer = known ?? (await asked.ask());
       if (!isCurrent()) return;
       this.running = null;
+      if (known === undefined) this.manner.kept?.keep(asked.key, answer);
       this.put({ answer, answered: asked.key, stale: this.wanted !== null && this.wanted.key !== asked.key });
     } catch (error) {
       if (!isCurrent()) return;

@@ -4,19 +4,33 @@ import type { Urgency } from "../../workers/pool";
 import type { Job, Results } from "../../workers/protocol";
 import { simulations } from "../../workers/simulations";
 import { type Asked, type Manner, Newest } from "./newest";
+import { onDevice } from "./onDevice";
 
 export type { Asked } from "./newest";
+
+interface Asking extends Omit<Manner, "drop" | "kept"> {
+  /**
+   * Kept on the device under this name, where the key says all that the answer depends on: for what takes long and comes
+   * to little. Pictures are simulated again sooner than they are written.
+   */
+  readonly keptAs?: string;
+}
 
 /** The newest answer to anything that is asked and can be dropped. @param key null while there is nothing to ask */
 export function useNewest<Answer>(
   key: string | null,
   ask: (lane: string) => Promise<Answer>,
-  manner: Omit<Manner, "drop"> & { drop?(lane: string): void } = {},
+  { keptAs, ...manner }: Asking & { drop?(lane: string): void } = {},
 ): Asked<Answer> {
   const lane = useId();
   const { drop } = manner;
   const [newest] = useState(
-    () => new Newest<Answer>({ ...manner, drop: () => (drop ? drop(lane) : simulations.drop(lane)) }),
+    () =>
+      new Newest<Answer>({
+        ...manner,
+        kept: keptAs ? onDevice(keptAs) : undefined,
+        drop: () => (drop ? drop(lane) : simulations.drop(lane)),
+      }),
   );
   // Before the page is painted: the workers begin while it is.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is asked
@@ -27,7 +41,7 @@ export function useNewest<Answer>(
   return useSyncExternalStore(newest.subscribe, newest.get);
 }
 
-interface Question extends Omit<Manner, "drop"> {
+interface Question extends Asking {
   readonly urgency?: Urgency;
 }
 

@@ -31,6 +31,18 @@ describe("what is worth a fit", () => {
     );
   });
 
+  it("is one whose time is corrected, by more than a bin or within one", () => {
+    const typed = (minute: number): Reading[] => [
+      { minute: 60, part: "breast", celsius: 40 },
+      { minute, part: "breast", celsius: 55 },
+    ];
+    fc.assert(
+      fc.property(fc.integer({ min: 62, max: 300 }), fc.integer({ min: 1, max: 60 }), (minute, later) => {
+        expect(keyOf(typed(minute + later))).not.toBe(keyOf(typed(minute)));
+      }),
+    );
+  });
+
   it("is every reading that is typed, and one that is corrected or taken out", () => {
     const typed: Reading[] = [
       { minute: 60, part: "breast", celsius: 40 },

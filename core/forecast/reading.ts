@@ -61,6 +61,11 @@ const MOVED_K = 0.5;
  * @param bins of one probe, see {@link binned}, oldest first
  */
 export function worthAFit(bins: readonly (readonly Reading[])[]): string {
-  const told = bins.map((bin, n) => (n < bins.length - 1 ? meanOf(bin) : (bin[0] as Reading)));
-  return [told[0] && probeOf(told[0]), ...told.map(({ celsius }) => Math.round(celsius / MOVED_K))].join();
+  const told = bins.map((bin, n) => {
+    const first = bin[0] as Reading;
+    const { celsius } = n < bins.length - 1 ? meanOf(bin) : first;
+    return `${Math.round(celsius / MOVED_K)} at ${first.minute.toFixed(1)}`;
+  });
+  const first = bins[0]?.[0];
+  return [first && probeOf(first), ...told].join();
 }

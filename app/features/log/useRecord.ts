@@ -78,7 +78,7 @@ export function useRecord(roast: Roast): LookedBack {
   const fit = useNewest(
     options && readings.length > 0 ? JSON.stringify([options, readings]) : null,
     (lane) => fits.ask(lane, options as NonNullable<typeof options>, readings),
-    { drop: (lane) => fits.drop(lane) },
+    { drop: (lane) => fits.drop(lane), keptAs: "fit" },
   );
   const forecast = useMemo(
     () => (options && fit.answer ? forecastFrom(options, fit.answer, readings) : null),
@@ -120,7 +120,7 @@ export function useRecord(roast: Roast): LookedBack {
           },
         }
       : null,
-    { urgency: "behind" },
+    { urgency: "behind", keptAs: "mattered" },
   );
   const aside = useMemo(() => new Set(screen.setAside.map(({ reading }) => placeOf(reading))), [screen]);
   return {
