@@ -7,10 +7,9 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/soli
 import { constant } from "../core/constants";
 import { requireBetween } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
-import { centredPrior, DRAUGHTS, drawing, traitsOf, usualPrior } from "../core/forecast/prior";
+import { centredPrior, drawing, traitsOf, usualPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
-import type { Fire, Weather } from "../core/heat/fire";
-import { MILD_DAY } from "../core/heat/fire";
+import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
 import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
 import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/heat/sources";
 import { COVERS, type Cover } from "../core/heat/surroundings";

@@ -85,4 +85,39 @@ describe("the bin", () => {
     expect(await now.roasts.get("past")).toEqual(sampleRoast("past"));
     expect(await storedRoasts(now)).toEqual([sampleRoast("past")]);
   });
+
+  it("gives back what was thrown away, replaced by a file or kept in common before it was asked how a fire draws", async () => {
+    const name = `bin-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(13).stores({
+      roasts: "id, createdAt, dinner",
+      readings: "++key, roastId, [roastId+at], [roastId+source]",
+      preferences: "id",
+      kitchen: "id",
+      photos: "++key, roastId",
+      shared: "roastId",
+      bin: "roastId, binnedMs",
+      ovens: "id",
+      imports: "++key, atMs",
+      practised: "roastId",
+      drills: "++key, atMs",
+    });
+    const { draught: _, ...plan } = sampleRoast("past").plan;
+    const roast = { ...sampleRoast("past"), plan };
+    const binned = { roastId: "past", binnedMs: NOW_MS, roast, readings: [], photos: [] };
+    await old.table("roasts").add({ ...roast, id: "here" });
+    await old.table("bin").add(binned);
+    await old.table("shared").add({ roastId: "past", revision: 1, roast, readings: "" });
+    const beside = [{ before: roast, after: roast }];
+    await old.table("imports").add({ atMs: NOW_MS, name: "a", taken: [], replaced: [binned], beside, ovens: [] });
+    old.close();
+    const now = new BrumaDatabase(name);
+    const carried = sampleRoast("past");
+    expect(await now.roasts.get("here")).toEqual({ ...carried, id: "here" });
+    expect((await now.bin.get("past"))?.roast).toEqual(carried);
+    expect((await now.shared.get("past"))?.roast).toEqual(carried);
+    expect(await now.imports.toArray()).toMatchObject([
+      { replaced: [{ roast: carried }], beside: [{ before: carried, after: carried }] },
+    ]);
+  });
 });

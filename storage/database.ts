@@ -9,6 +9,7 @@ import {
   roastWithDay,
   roastWithDial,
   roastWithDinner,
+  roastWithDraught,
   roastWithFinish,
   roastWithForm,
   roastWithKitchen,
@@ -85,7 +86,7 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 13;
+export const DATABASE_VERSION = 14;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -151,7 +152,25 @@ export class BrumaDatabase extends Dexie {
     // Version 12, what drills came to.
     this.version(12).stores({ drills: "++key, atMs" });
     // Version 13, readings by where they come from: what was typed is found among a day of a talkative thermometer's.
-    this.version(DATABASE_VERSION).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
+    this.version(13).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
+    // Version 14, how well a smoker draws: of roasts in the bin, and of those that a file took the place of, too.
+    this.version(DATABASE_VERSION).upgrade(async (change) => {
+      const binned = (row: Binned): Binned => ({ ...row, roast: roastWithDraught(row.roast) as Roast });
+      await eachRoast(change, roastWithDraught);
+      await eachRow(change, "bin", (row) => binned(row as Binned));
+      await eachRow(change, "shared", (row) => ({
+        ...(row as SharedHere),
+        roast: roastWithDraught((row as SharedHere).roast),
+      }));
+      await eachRow(change, "imports", (row) => {
+        const { replaced, beside, ...rest } = row as Import;
+        const carried = beside.map(({ before, after }) => ({
+          before: roastWithDraught(before),
+          after: roastWithDraught(after),
+        }));
+        return { ...rest, replaced: replaced.map(binned), beside: carried };
+      });
+    });
   }
 }
 

@@ -2,13 +2,16 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { DRAUGHTS, type Draught } from "../heat/fire";
 import { BARE_SKIN } from "../heat/ovens";
-import { FUELS, HEAT_SOURCES, isFire, isLidded } from "../heat/sources";
+import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../heat/sources";
 import { FATS } from "../kitchen/fats";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { bandShares } from "./band";
+import { type EnsembleOptions, priorOf } from "./ensemble";
+import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
 import {
   ensembleOptions,
   type PictureQuality,
@@ -19,6 +22,7 @@ import {
   roastOptions,
   volumeAtPull,
 } from "./planned";
+import { usualPrior } from "./prior";
 import { NEVER } from "./shares";
 
 const { plan } = sampleRoast();
@@ -124,6 +128,23 @@ describe("the plan's simulation", () => {
         const options = ensembleOptions({ ...plan, heat, fuel, weather }, { breast: 74 });
         expect(options).toMatchObject({ fire, dressing: plannedInput(plan).dressing, events });
       }
+    }
+  });
+
+  it("believes what was seen of a fire's draught, unless the fire is known by its own roasts", () => {
+    const at = (heat: HeatSource, draught: Draught, learned: KnownOven | null = null) => {
+      const oven = learned && { id: "fire", heat, learned };
+      return ensembleOptions({ ...plan, heat, draught, oven: oven as Plan["oven"] }, { breast: 74 });
+    };
+    const convection = (options: EnsembleOptions) => priorOf(options).convection;
+    const usual = usualPrior("smoker").convection;
+    expect(convection(at("smoker", "usual"))).toEqual(usual);
+    expect(convection(at("smoker", "good"))).toEqual({ mean: usual.mean + usual.sd, sd: usual.sd / 2 });
+    expect(convection(at("smoker", "weak"))).toEqual({ mean: usual.mean - usual.sd, sd: usual.sd / 2 });
+    const known = { along: OVEN_UNKNOWNS.map(() => 0.5), mean: 1, sd: 0.6, roasts: 3 } as unknown as KnownOven;
+    for (const draught of DRAUGHTS) {
+      expect(at("oven", draught)).toEqual(at("oven", "usual"));
+      expect(priorOf(at("smoker", draught, known))).toEqual(priorIn("smoker", known));
     }
   });
 

@@ -6,8 +6,8 @@ import { type BirdSize, sizeOf } from "../bird/size";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice } from "../bird/volume";
 import { constant } from "../constants";
-import type { Fire } from "../heat/fire";
-import { type Dressing, type OvenTraits, USUAL_OVEN } from "../heat/ovens";
+import type { Draught, Fire } from "../heat/fire";
+import type { Dressing, OvenTraits } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
 import { readAt } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
@@ -30,7 +30,7 @@ import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
 import { minutesBetween } from "../units/time";
 import { type EnsembleOptions, tipStencil } from "./ensemble";
 import { type KnownOven, priorIn } from "./knownOven";
-import { traitsOf } from "./prior";
+import { drawing, type Prior, traitsOf, usualPrior } from "./prior";
 
 /** What of a plan the simulation depends on. */
 export interface PlannedInput {
@@ -51,6 +51,8 @@ export interface PlannedInput {
   /** Bacon lies over the breast as it goes in. */
   readonly dressing: Dressing;
   readonly fire: Fire | null;
+  /** Where nothing else is known of it; "usual" where it has none. */
+  readonly draught: Draught;
   /** The weight may be off by so much either way, kg. */
   readonly massOffKg: number;
   /** The oven as it goes in, °C. */
@@ -111,6 +113,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   sear: sears(plan) ? plan.sear : null,
   dressing: dressingOf(plan),
   fire: fireOf(plan),
+  draught: isLidded(plan.heat) ? plan.draught : "usual",
   massOffKg: plan.bird.massOffKg,
   preheatC: preheatedC(plan),
   events: [...seasoningEvents(plan), ...feedingEvents(plan)],
@@ -164,6 +167,7 @@ export const ensembleOf = (
     sear,
     dressing,
     fire,
+    draught,
     preheatC,
     oven,
   }: PlannedInput,
@@ -184,7 +188,7 @@ export const ensembleOf = (
   source,
   stages,
   shownC,
-  ...(oven && { prior: priorIn(source, oven) }),
+  ...((oven || draught !== "usual") && { prior: priorFor({ source, oven, draught }) }),
 });
 
 interface Picture {
@@ -316,9 +320,12 @@ function* birdGoingIn(
   return { bird, saltPercent };
 }
 
+/** What is believed of its heat: by its own roasts, else by what was seen of it. */
+const priorFor = ({ source, oven, draught }: Pick<PlannedInput, "source" | "oven" | "draught">): Prior =>
+  oven ? priorIn(source, oven) : drawing(usualPrior(source), draught);
+
 /** The oven as it most likely is. */
-const usualOvenIn = ({ source, oven }: PlannedInput): OvenTraits =>
-  oven ? traitsOf([], priorIn(source, oven)).oven : USUAL_OVEN;
+const usualOvenIn = (input: PlannedInput): OvenTraits => traitsOf([], priorFor(input)).oven;
 
 export function* plannedCook(input: PlannedInput, quality: PictureQuality): Generator<number, PlannedOutcome> {
   const traits = { ...usualOvenIn(input), hotSideK: input.hotSideK };

@@ -4,6 +4,7 @@
  */
 
 import { constant } from "../constants";
+import type { Draught } from "../heat/fire";
 import type { OvenTraits } from "../heat/ovens";
 import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
 
@@ -122,8 +123,6 @@ export function centredPrior(source: HeatSource = "oven"): Prior {
   };
 }
 
-export const DRAUGHTS = ["weak", "usual", "good"] as const;
-export type Draught = (typeof DRAUGHTS)[number];
 const DRAUGHT_SD: Record<Draught, number> = { weak: -1, usual: 0, good: 1 };
 
 /** Of a fire whose draught was seen: a deviation to that side, and half the doubt about it left (chosen). */

@@ -184,6 +184,10 @@ export const roastWithDial = (roast: unknown): unknown =>
 export const roastWithOven = (roast: unknown): unknown =>
   isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { ...roast.plan, oven: null } } : roast;
 
+/** Version 10 to 11: how well a smoker draws. */
+export const roastWithDraught = (roast: unknown): unknown =>
+  isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { draught: "usual", ...roast.plan } } : roast;
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -195,6 +199,7 @@ export const STEPS = [
   roastWithDinner,
   roastWithDial,
   roastWithOven,
+  roastWithDraught,
 ] as const;
 
 /** Texts of a roast, at whatever depth a roast has. */

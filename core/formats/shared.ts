@@ -5,7 +5,7 @@ import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
 import { STEPS } from "./migrations";
 
 /** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */
-export const SHARED_VERSION = 6;
+export const SHARED_VERSION = 7;
 /** Each newer one has brought the roasts of the next version of the file. */
 const ROASTS_OF = (version: number): number => Math.max(2, version) + 4;
 

@@ -6,6 +6,7 @@ import { PROBES, SIDES } from "../bird/probe";
 import { CENTRES, PIECES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
+import { DRAUGHTS } from "../heat/fire";
 import { SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
 import { FUELS, HEAT_SOURCES } from "../heat/sources";
 import { COVERS } from "../heat/surroundings";
@@ -342,6 +343,8 @@ export const PlanSchema = z.strictObject({
   oven: z.nullable(InOven),
   /** What burns, where the heat is a fire. */
   fuel: z.enum(FUELS),
+  /** How well it draws, where it is shut by a lid; an oven that is known by its own roasts is known better by them. */
+  draught: z.enum(DRAUGHTS),
   method: z.enum(METHOD_IDS),
   /** Boned pieces and parts, browned in a pan first. */
   sear: z.nullable(z.strictObject({ panC: between(120, 280), minutesPerSide: between(0.5, 20) })),
@@ -359,7 +362,7 @@ export const PlanSchema = z.strictObject({
     z.maxLength(MOST_ADDITIONS),
     z.refine((all) => new Set(all.map(({ id }) => id)).size === all.length, rule("one-addition-an-id")),
   ),
-  /** Outdoors: charcoal burns faster in cold and wind. */
+  /** Outdoors: in cold and wind charcoal burns faster, and a lid is colder. */
   weather: z.strictObject({ airC: between(-30, 45), windy: z.boolean() }),
   cover: z.enum(COVERS),
   /** Minutes of rest that are wanted; null: the usual for a bird of this size. */

@@ -26,6 +26,7 @@ const OF_FIRE = [
   "heat",
   "oven",
   "fuel",
+  "draught",
   "method",
   "preheat",
   "stages",

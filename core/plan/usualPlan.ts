@@ -34,6 +34,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     ...heatBy(method, { method, heat: "oven", equipment }),
     oven: null,
     fuel: "charcoal",
+    draught: "usual",
     sear: null,
     preheat: { minutes: constant("preheatMin"), airC: null },
     targetC: targetsFor(bird),

@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { SPECIES } from "../../core/bird/species";
 import { FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import { DRAUGHTS } from "../../core/heat/fire";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { FATS } from "../../core/kitchen/fats";
 import { POTS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
@@ -108,6 +109,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     oven: fc.option(anyOven),
     method: fc.constantFrom(...METHODS.map(({ id }) => id)),
     fuel: fc.constantFrom(...FUELS),
+    draught: fc.constantFrom(...DRAUGHTS),
     finish: fc.oneof(
       fc.constantFrom({ kind: "after-rest" as const }, { kind: "at-pull" as const }, { kind: "signs" as const }),
       fc.integer({ min: 5, max: 960 }).map((minutes) => ({ kind: "time" as const, minutes })),

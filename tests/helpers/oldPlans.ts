@@ -2,7 +2,8 @@
 import type { Plan } from "../../core/plan/schema";
 
 type Loose = Record<string, unknown>;
-const ADDED: Record<2 | 3 | 7 | 8 | 9 | 10, Record<string, readonly string[]>> = {
+const ADDED: Record<2 | 3 | 7 | 8 | 9 | 10 | 11, Record<string, readonly string[]>> = {
+  11: { "": ["draught"] },
   10: { "": ["oven"] },
   9: { equipment: ["dial"] },
   2: { "": ["heat", "table", "sides", "equipment", "gravy"], bird: ["legs", "cavity"] },
@@ -33,7 +34,7 @@ const ADDED: Record<2 | 3 | 7 | 8 | 9 | 10, Record<string, readonly string[]>> =
 
 export function planOfVersion(version: 1 | 2, plan: Plan): Loose {
   const old = structuredClone(plan) as unknown as Loose;
-  for (const since of version === 1 ? ([10, 9, 8, 7, 3, 2] as const) : ([10, 9, 8, 7, 3] as const)) {
+  for (const since of version === 1 ? ([11, 10, 9, 8, 7, 3, 2] as const) : ([11, 10, 9, 8, 7, 3] as const)) {
     for (const [within, names] of Object.entries(ADDED[since])) {
       const part = within === "" ? old : (old[within] as Loose);
       for (const name of names) delete part[name];

@@ -2,6 +2,8 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
+import { ovenIn } from "../../../core/forecast/planned";
+import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
 import { withHeat } from "../../../core/plan/edits";
@@ -63,6 +65,7 @@ const withFinish =
   (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
 
 const FUEL_NAMES: Record<Fuel, string> = { charcoal: "Charcoal", wood: "Wood", pellets: "Pellets", gas: "Gas" };
+const DRAUGHT_NAMES: Record<Draught, string> = { weak: "Hardly", usual: "As most do", good: "Well" };
 const FUEL_SAYS: Record<Exclude<Fuel, "charcoal">, string> = {
   wood: "A split or two an hour, onto embers",
   pellets: "The hopper feeds it; looked at every hour",
@@ -242,6 +245,14 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
         choices={FUELS.map((value) => ({ value, label: FUEL_NAMES[value] }))}
         onChange={(fuel) => settle((before) => ({ ...before, fuel }))}
       />
+      {isLidded(plan.heat) && !ovenIn(plan)?.learned && (
+        <Segmented
+          label="It draws"
+          value={plan.draught}
+          choices={DRAUGHTS.map((value) => ({ value, label: DRAUGHT_NAMES[value] }))}
+          onChange={(draught) => settle((before) => ({ ...before, draught }))}
+        />
+      )}
       <UnitField
         label="Outdoors"
         shown={formatTemperature(plan.weather.airC, units)}
