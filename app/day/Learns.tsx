@@ -15,7 +15,10 @@ export function Learns({ roast }: { readonly roast: Roast }) {
   const outMin = (Date.parse(happened.pulledAt ?? "") - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
   const input = useMemo(() => plannedInput(plan), [plan]);
   const { readings, screen } = useObserved(roast, startCOf(input.before), outMin);
-  const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { urgency: "behind" });
+  const planned = useSimulated<"plan">(
+    { kind: "plan", input, quality: "settled" },
+    { urgency: "behind", keptAs: "plan" },
+  );
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
   const isReady = readings !== null && planned.answer !== null;
   const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook));

@@ -8,8 +8,8 @@ const BUILD = import.meta.env.PROD
   ? (document.querySelector<HTMLScriptElement>('script[type="module"][src]')?.src ?? null)
   : null;
 
-/** An answer is kept once it has stood for so long: while a hand drags, none is. */
-const STOOD_MS = 400;
+/** An answer is kept once it has stood for so long: while a plan is worked on, none is. */
+const STOOD_MS = 2000;
 
 type Storage = typeof import("../../storage/answered");
 let opening: Promise<{ readonly storage: Storage; readonly db: AnsweredDatabase } | null> | undefined;

@@ -10,8 +10,8 @@ export type { Asked } from "./newest";
 
 interface Asking extends Omit<Manner, "drop" | "kept"> {
   /**
-   * Kept on the device under this name, where the key says all that the answer depends on: for what takes long and comes
-   * to little. Pictures are simulated again sooner than they are written.
+   * Kept on the device under this name, where the key says all that the answer depends on: for what a page that is opened
+   * again waits for.
    */
   readonly keptAs?: string;
 }

@@ -45,11 +45,11 @@ export function useSimulatedPlan(plan: Plan, pictured: Pictured = "cuts"): Simul
   const input = plannedInput(plan);
   const preview = useSimulated<"plan">(
     { kind: "plan", input, quality: "preview" },
-    { urgency: "hand", follows: () => true },
+    { urgency: "hand", follows: () => true, keptAs: "plan" },
   );
   const settled = useSimulated<"plan">(
     { kind: "plan", input, quality: pictured === "solid" ? "solid" : "settled" },
-    { settleMs: SETTLE_MS },
+    { settleMs: SETTLE_MS, keptAs: "plan" },
   );
   const fine = settled.stale || settled.answer?.kind !== "done" ? null : settled.answer;
   const byTime = plan.finish.kind === "time";
@@ -57,7 +57,7 @@ export function useSimulatedPlan(plan: Plan, pictured: Pictured = "cuts"): Simul
   const band = useNewest<Shares>(
     options && JSON.stringify(options),
     (lane) => bandOverPool(lane, options as NonNullable<typeof options>),
-    { drop: dropBand },
+    { drop: dropBand, keptAs: "band" },
   );
   const outcome = useShown(preview, settled);
   const done = useRef<PlannedDone | null>(null);

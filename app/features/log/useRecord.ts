@@ -55,7 +55,7 @@ export function useRecord(roast: Roast): LookedBack {
   const input = useMemo(() => plannedInput(plan), [plan]);
   const startC = useMemo(() => startCOf(input.before), [input]);
   const { observed, screen } = useObserved(roast, startC, outMin);
-  const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
+  const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { keptAs: "plan" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
   const { derived } = useDinner(roast, plan, {
     cook,

@@ -65,7 +65,11 @@ const withFinish =
   (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
 
 const FUEL_NAMES: Record<Fuel, string> = { charcoal: "Charcoal", wood: "Wood", pellets: "Pellets", gas: "Gas" };
-const DRAUGHT_NAMES: Record<Draught, string> = { weak: "Hardly", usual: "As most do", good: "Well" };
+const DRAUGHT_NAMES: Record<Draught, string> = {
+  weak: "Draws weakly",
+  usual: "Draws as most do",
+  good: "Draws well",
+};
 const FUEL_SAYS: Record<Exclude<Fuel, "charcoal">, string> = {
   wood: "A split or two an hour, onto embers",
   pellets: "The hopper feeds it; looked at every hour",
@@ -124,7 +128,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         onDrag={(minutes) => drag(withPreheat({ minutes }))}
         onSettle={(minutes) => settle(withPreheat({ minutes }))}
       />
-      <Why id="oven-first" />
+      {!isFire(plan.heat) && <Why id="oven-first" />}
       <UnitField
         label="Preheated to"
         shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
@@ -247,7 +251,7 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
       />
       {isLidded(plan.heat) && !ovenIn(plan)?.learned && (
         <Segmented
-          label="It draws"
+          label="How it draws"
           value={plan.draught}
           choices={DRAUGHTS.map((value) => ({ value, label: DRAUGHT_NAMES[value] }))}
           onChange={(draught) => settle((before) => ({ ...before, draught }))}
