@@ -135,8 +135,8 @@ export const CONSTANTS = {
   // Indices
   juiceLossMin: chosen(25, "min"),
   saltHoldsJuiceShare: practice(0.25, "1"),
-  browningPerMinAt140C: chosen(0.18, "1/min"),
-  browningPer10K: chosen(2, "1"),
+  browningPerMinAt140C: chosen(0.067, "1/min"),
+  browningPer10K: chosen(1.8, "1"),
   renderPerMinAt80C: chosen(0.012, "1/min"),
 
   // Safety

@@ -140,7 +140,7 @@ A whole bird may be tied or left open, empty, with aromatics, with its giblets s
 
 **Processes.** Thaw (fridge with its own shelf's air, cold water with changes, brine), salt by dry, brine, equilibrium and injection (diffusion in the meat's water, the same kernel), drying, roast (stages by time or temperature, an oven with lag, swing and doors, hot side, flips, basting, several birds), sear, rest (bare, foil, foil and towels, insulated box), chill and reheat of carved trays. Each starts from the state the last one left.
 
-**Indices.** Juices kept: every cell gives up water towards what meat holds at its temperature (van der Sman 2007) with a time constant of 25 minutes, and salt holds some back; a tendency, for comparing. Browning: dry share of the skin × a rate that doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck and goose: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
+**Indices.** Juices kept: every cell gives up water towards what meat holds at its temperature (van der Sman 2007) with a time constant of 25 minutes, and salt holds some back; a tendency, for comparing. Browning: dry share of the skin × a rate that nearly doubles in 10 K, 1 is golden; uncalibrated beyond order. Leg: minutes above 70 °C; tender from about 20. Duck and goose: first-order rendering of the fat under the skin. Lethality: FSIS holding tables by species and fat, summed in every cell; the least is shown.
 
 ## What is left out
 
@@ -220,7 +220,7 @@ Thaw, turkey from −18 °C with its giblets in (USDA FSIS, The big thaw), fridg
 |---|---|---|---|---|
 ${thaws.join("\n")}
 
-**Where it misses, and why we think so.** The stone case (a 12 lb bird done in 90 to 135 minutes) is a third slower here than practised: the same bird at 325 °F takes 3 hours by the official table, and half an hour of stone and 425 °F cannot halve that in any model that fits the table; we think the practised birds were warmer at the start, measured nearer the skin, and in ovens hotter than their dials. Probes in the innermost meat of such a cook would settle it. The rest case carries the breast further than practice says, because here breast and thigh reach 74 °C together, so that a bird pulled at 74 °C in the thigh has a breast already beyond 68 °C; a record of both through a roast would settle which of the two runs ahead. Published rows come from cautious ovens and the innermost meat; the middle of our band lies in their quicker half.
+**Where it misses, and why we think so.** The stone case (a 12 lb bird done in 90 to 135 minutes) is a quarter slower here than practised at the slowest: the same bird at 325 °F takes 3 hours by the official table, and three quarters of an hour of stone and 425 °F cannot halve that in any model that fits the table; we think the practised birds were warmer at the start, measured nearer the skin, and in ovens hotter than their dials. Probes in the innermost meat of such a cook would settle it. The rest case carries the breast further than practice says, because here breast and thigh reach 74 °C together, so that a bird pulled at 74 °C in the thigh has a breast already beyond 68 °C; a record of both through a roast would settle which of the two runs ahead. Published rows come from cautious ovens and the innermost meat; the middle of our band lies in their quicker half.
 
 ## The forecast, on roasts it does not know
 

@@ -63,6 +63,20 @@ describe("common practice", () => {
     expect(Math.abs(bias)).toBeLessThan(0.07);
   });
 
+  it("browns as it does: golden after a hot start, paler at a steady heat, deep but not burnt lying flat in a hot oven", () => {
+    const browning = (args: string): number =>
+      (simulateAlone([...args.split(" "), "--grid", "7mm"]) as { indices: { browning: number } }).indices.browning;
+    const done = "--until breast=70C,thigh=74C";
+    const golden = browning(`--mass 5.8kg --skin dried --stage 220C@0m --stage 160C@25m ${done}`);
+    expect(Math.abs(golden - 1)).toBeLessThan(0.2);
+    const steady = browning(`--mass 5.8kg --stage 163C@0m ${done}`);
+    expect(steady).toBeGreaterThan(0.5);
+    expect(steady).toBeLessThan(golden);
+    const flat = browning("--cut spatchcock --mass 12lb --skin dried --stage 450F@0m --until breast=64.5C");
+    expect(flat).toBeGreaterThan(golden);
+    expect(flat).toBeLessThan(1.9);
+  });
+
   it("from frozen at least half as long again (USDA FSIS), a fan saves a fifth to a quarter, flat is far quicker", () => {
     const minutes = (...more: readonly string[]): number =>
       (
