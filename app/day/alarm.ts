@@ -103,7 +103,7 @@ function useCalls(): readonly CallOf[] {
 
 /**
  * Rings once for each new call, and again for those that stay unanswered; a page that slept through one rings on its
- * return, since the call still stands. Away from the stove the call is shown with the way there.
+ * return, and one whose alarms were off when they are turned on, since the call still stands. Away from the stove the call is shown with the way there.
  * @param openId roast whose stove screen is open
  */
 export function useAlarms(openId: string | undefined): void {
@@ -117,9 +117,10 @@ export function useAlarms(openId: string | undefined): void {
   const keys = calls.map(({ key }) => key).join("\n");
   // biome-ignore lint/correctness/useExhaustiveDependencies: the keys stand for the calls
   useEffect(() => {
-    const fresh = book.current.fresh(calls, clockNow());
     document.title = calls[0] ? `${calls[0].does} – Bruma` : title.current;
+    // What nobody was told stays new: it rings once alarms are turned on.
     if (!on) return;
+    const fresh = book.current.fresh(calls, clockNow());
     if (fresh.length > 0) {
       ring(fresh);
       const atMs = clockNow();

@@ -151,4 +151,19 @@ describe("one roast on two devices", () => {
     expect(rang.buzzes).toBeGreaterThan(0);
     expect(rang.notices).toContain("Take it out, once looked through by hand");
   });
+
+  it("rings for a call that stands already when alarms are turned on", async () => {
+    await phone.navigate().refresh();
+    await phone.wait(
+      async () => (await phone.getTitle()).startsWith("Take it out"),
+      15_000,
+      "it is not called any more",
+    );
+    await press(phone, "Turn alarms on");
+    await seeText(phone, "What has rung");
+    const rung = await phone.executeScript<string>(
+      "return document.querySelector('ol[aria-label=\"What has rung\"]').textContent",
+    );
+    expect(rung).toContain("Take it out, once looked through by hand");
+  });
 });
