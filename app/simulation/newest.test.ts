@@ -102,6 +102,25 @@ describe("one question, asked anew", () => {
     expect(shelf.get("b")).toBe("of b");
   });
 
+  it("looks for what was kept no more once a hand is followed and has its first answer", async () => {
+    const looked: string[] = [];
+    const kept = {
+      recall: async (key: string) => {
+        looked.push(key);
+        return undefined;
+      },
+      keep: () => undefined,
+    };
+    const { open, want } = asked({ kept, follows: () => true });
+    for (const [n, key] of ["a", "b", "c"].entries()) {
+      want(key);
+      await turn();
+      open[n]?.answer(`of ${key}`);
+      await turn();
+    }
+    expect(looked).toEqual(["a"]);
+  });
+
   it("does not ask for what is no longer wanted once it is known that nothing was kept", async () => {
     let answer = (): void => undefined;
     const recall = () => new Promise<unknown>((done) => (answer = () => done(undefined)));

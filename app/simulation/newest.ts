@@ -81,13 +81,21 @@ export class Newest<Answer> {
     this.manner.drop?.();
   }
 
+  /** What follows a hand looks for what was kept until it has its first answer: each look takes milliseconds. */
+  private recalled(key: string): Promise<Answer | undefined> | undefined {
+    const { kept, follows } = this.manner;
+    if (!kept || (follows && this.state.answered !== null)) return undefined;
+    return kept.recall(key) as Promise<Answer | undefined>;
+  }
+
   private async run(): Promise<void> {
     const asked = this.wanted;
     if (!asked) return;
     this.running = asked.key;
     const isCurrent = (): boolean => this.running === asked.key;
     try {
-      const known = this.manner.kept && ((await this.manner.kept.recall(asked.key)) as Answer | undefined);
+      const recalling = this.recalled(asked.key);
+      const known = recalling && (await recalling);
       if (!isCurrent()) return;
       const answer = known ?? (await asked.ask());
       if (!isCurrent()) return;
