@@ -14,13 +14,15 @@ interface Asking extends Omit<Manner, "drop" | "kept"> {
    * again waits for.
    */
   readonly keptAs?: string;
+  /** Tells of what will be asked before the page is drawn anew, always the same function. @returns ends it */
+  readonly ahead?: ((tell: (key: string) => void) => () => void) | undefined;
 }
 
 /** The newest answer to anything that is asked and can be dropped. @param key null while there is nothing to ask */
 export function useNewest<Answer>(
   key: string | null,
-  ask: (lane: string) => Promise<Answer>,
-  { keptAs, ...manner }: Asking & { drop?(lane: string): void } = {},
+  ask: (lane: string, key: string) => Promise<Answer>,
+  { keptAs, ahead, ...manner }: Asking & { drop?(lane: string): void } = {},
 ): Asked<Answer> {
   const lane = useId();
   const { drop } = manner;
@@ -35,8 +37,10 @@ export function useNewest<Answer>(
   // Before the page is painted: the workers begin while it is.
   // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for what is asked
   useLayoutEffect(() => {
-    newest.want(key, () => ask(lane));
+    newest.want(key, () => ask(lane, key ?? ""));
   }, [newest, key]);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is told of ahead is asked as the first question was
+  useEffect(() => ahead?.((told) => newest.want(told, () => ask(lane, told))), [newest, ahead]);
   useEffect(() => () => newest.stop(), [newest]);
   return useSyncExternalStore(newest.subscribe, newest.get);
 }
@@ -53,7 +57,7 @@ export function useSimulated<Kind extends Job["kind"]>(
   const key = job && JSON.stringify(job);
   return useNewest<Results[Kind]>(
     key,
-    (lane) => simulations.ask<Kind>(JSON.parse(key ?? ""), { lane, urgency }),
+    (lane, asked) => simulations.ask<Kind>(JSON.parse(asked), { lane, urgency }),
     manner,
   );
 }

@@ -1,8 +1,9 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
-import { useRef } from "react";
+import { useMemo, useRef } from "react";
 import {
   ensembleOf,
   type PlannedDone,
+  type PlannedInput,
   type PlannedOutcome,
   plannedInput,
   pullGoalsC,
@@ -35,18 +36,33 @@ function useShown(preview: Asked<PlannedOutcome>, settled: Asked<PlannedOutcome>
   return last.current.shown;
 }
 
+const previewOf = (input: PlannedInput) => ({ kind: "plan", input, quality: "preview" }) as const;
+
 /**
  * While a hand drags, one preview runs at a time and the newest plan is taken next, so the picture keeps moving; what
  * lies between is skipped. The finer picture and the band start when the plan has stood still, and are dropped by the
  * next edit: their processors are wanted for its preview.
  * @param pictured what the finer picture holds
+ * @param ahead tells of each plan as it comes under the hand, so that its preview begins before the page is drawn; always
+ * the same function
  */
-export function useSimulatedPlan(plan: Plan, pictured: Pictured = "cuts"): SimulatedPlan {
+export function useSimulatedPlan(
+  plan: Plan,
+  pictured: Pictured = "cuts",
+  ahead?: (tell: (plan: Plan) => void) => () => void,
+): SimulatedPlan {
   const input = plannedInput(plan);
-  const preview = useSimulated<"plan">(
-    { kind: "plan", input, quality: "preview" },
-    { urgency: "hand", follows: () => true, keptAs: "plan" },
+  const previewAhead = useMemo(
+    () =>
+      ahead && ((tell: (key: string) => void) => ahead((next) => tell(JSON.stringify(previewOf(plannedInput(next)))))),
+    [ahead],
   );
+  const preview = useSimulated<"plan">(previewOf(input), {
+    urgency: "hand",
+    follows: () => true,
+    keptAs: "plan",
+    ahead: previewAhead,
+  });
   const settled = useSimulated<"plan">(
     { kind: "plan", input, quality: pictured === "solid" ? "solid" : "settled" },
     { settleMs: SETTLE_MS, keptAs: "plan" },

@@ -32,6 +32,10 @@ interface Props {
   readonly canUndo: boolean;
 }
 
+/** Each plan as it comes under the hand, before the board is drawn with it. */
+const underTheHand = (tell: (plan: Plan) => void): (() => void) =>
+  usePlanStore.subscribe(({ history }) => history && tell(history.present));
+
 /** The clock and the bird together, with the stage under the hand open beside them. */
 export function PlanBoard({ roast, plan, canUndo }: Props) {
   const reader = useHabits();
@@ -42,7 +46,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
   const { units } = usePreferences();
   const { drag, settle, undo } = usePlanStore();
   const { pictured } = usePictured();
-  const simulated = useSimulatedPlan(plan, pictured);
+  const simulated = useSimulatedPlan(plan, pictured, underTheHand);
   const { cook, neverMet, shares, refining, fault } = simulated;
   const [selected, setSelected] = useState<TaskId>("roast");
   const [open, setOpen] = useState<PanelId>("heat");
