@@ -221,7 +221,7 @@ export const CONSTANTS = {
   dryingSdShare: chosen(0.25, "1"),
   shapeSdShare: chosen(0.07, "1"),
   startSdK: chosen(1.5, "K"),
-  planErrorShare: chosen(0.105, "1"),
+  planErrorShare: chosen(0.113, "1"),
   probeSdM: practice(0.006, "m"),
   probeShortM: practice(0.003, "m"),
 } as const satisfies Record<string, Constant>;
