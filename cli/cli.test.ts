@@ -4,7 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
 import { minuteAllShown, runMember, shownAt } from "../core/forecast/ensemble";
-import { ensembleOptions } from "../core/forecast/planned";
+import { ensembleOptions } from "../core/forecast/plannedInput";
 import type { RoastEntry } from "../core/formats/file";
 import { FILE_VERSION } from "../core/formats/file";
 import type { Roast } from "../core/plan/schema";

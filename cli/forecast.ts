@@ -2,7 +2,7 @@
 
 import { parseArgs } from "node:util";
 import { forecasting } from "../core/forecast/assimilate";
-import { ensembleOptions } from "../core/forecast/planned";
+import { ensembleOptions } from "../core/forecast/plannedInput";
 import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
 import { rowsIn } from "../core/formats/csv";
 import { readLog } from "../core/formats/readingLog";

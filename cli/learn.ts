@@ -1,13 +1,7 @@
 /** `learn FILE`: what the roasts of a file teach of the ovens they were in, and what each was said before and after it. */
 import { bandShares } from "../core/forecast/band";
-import {
-  ensembleOptions,
-  goalsAtPull,
-  plannedCook,
-  plannedInput,
-  pullGoalsC,
-  roastOptions,
-} from "../core/forecast/planned";
+import { goalsAtPull, plannedCook, pullGoalsC } from "../core/forecast/planned";
+import { ensembleOptions, plannedInput, roastOptions } from "../core/forecast/plannedInput";
 import { mapLate } from "../core/forecast/shares";
 import type { RoastEntry } from "../core/formats/file";
 import { readingKey } from "../core/formats/shared";

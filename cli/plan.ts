@@ -1,7 +1,8 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
 
 import { bandShares } from "../core/forecast/band";
-import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import { plannedCook, pullGoalsC } from "../core/forecast/planned";
+import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { BY_TIME, mapLate } from "../core/forecast/shares";
 import type { Roast } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";

@@ -3,7 +3,8 @@
 import { type Probe, placeOf } from "../core/bird/probe";
 import { bandShares } from "../core/forecast/band";
 import { type HiddenPoint, hiddenRoast } from "../core/forecast/hiddenRoast";
-import { ensembleOptions, plannedCook, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import { plannedCook, pullGoalsC } from "../core/forecast/planned";
+import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { ovenSays } from "../core/log/ovens";
 import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";

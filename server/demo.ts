@@ -3,7 +3,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { loadKernel } from "../cli/loadKernel";
-import { ensembleOptions } from "../core/forecast/planned";
+import { ensembleOptions } from "../core/forecast/plannedInput";
 import { MINUTE_MS } from "../core/units/time";
 import { IN_PROGRESS_SEED, IN_SINCE_MIN, planInProgress } from "../demo/inProgress";
 import { type DeviceClock, runThermometer } from "./thermometer";

@@ -7,7 +7,7 @@
 import { parseArgs } from "node:util";
 import { loadKernel } from "../cli/loadKernel";
 import { readText, roastsIn } from "../cli/readFile";
-import { ensembleOptions } from "../core/forecast/planned";
+import { ensembleOptions } from "../core/forecast/plannedInput";
 import { messageOf } from "../words/faults";
 import { PacedClock, PaceSchema } from "./clock";
 import { runThermometer } from "./thermometer";

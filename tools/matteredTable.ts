@@ -8,7 +8,7 @@ import { loadKernel } from "../cli/loadKernel";
 import { evenNumbers } from "../core/chance";
 import { drawsOf } from "../core/day/whatIf";
 import { fitting, forecastFrom } from "../core/forecast/assimilate";
-import { roastOptions } from "../core/forecast/planned";
+import { roastOptions } from "../core/forecast/plannedInput";
 import { LEAST_GAIN, type Otherwise, weighed } from "../core/log/mattered";
 import { subjectOf } from "../core/log/relive";
 import type { OtherwiseId, Plan } from "../core/plan/schema";

@@ -1,5 +1,6 @@
 /** A plan's finish, computed once and written down when the bird goes in. */
-import { ensembleOptions, plannedInput, pullGoalsC } from "../core/forecast/planned";
+import { pullGoalsC } from "../core/forecast/planned";
+import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { predictionOf } from "../core/forecast/prediction";
 import type { Plan, PredictionRecord } from "../core/plan/schema";
 import { bandOverPool } from "./band";

@@ -2,7 +2,7 @@ import { lazy, Suspense } from "react";
 import type { ProbePath } from "../../core/bird/probePath";
 import type { Vec3 } from "../../core/bird/sdf";
 import type { Centre } from "../../core/bird/solid";
-import { ensembleOptions } from "../../core/forecast/planned";
+import { ensembleOptions } from "../../core/forecast/plannedInput";
 import type { ProbeGuide } from "../../core/forecast/probeGuide";
 import type { Drawn } from "../../core/kitchen/cutGuides";
 import type { Plan } from "../../core/plan/schema";

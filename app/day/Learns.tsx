@@ -1,5 +1,6 @@
 import { useEffect, useMemo } from "react";
-import { goalsAtPull, plannedInput, roastOptions, startCOf } from "../../core/forecast/planned";
+import { goalsAtPull } from "../../core/forecast/planned";
+import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import type { Roast } from "../../core/plan/schema";
 import { MINUTE_MS } from "../../core/units/time";
 import { keepSays } from "../../storage/ovens";

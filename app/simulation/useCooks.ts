@@ -1,7 +1,8 @@
 /** Several plans simulated side by side; each answer is shown as it comes and kept while its plan stays the same. */
 
 import { useEffect, useId, useRef, useState } from "react";
-import { type PictureQuality, type PlannedDone, plannedInput } from "../../core/forecast/planned";
+import type { PictureQuality, PlannedDone } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import type { Plan } from "../../core/plan/schema";
 import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";

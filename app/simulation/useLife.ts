@@ -1,5 +1,5 @@
 /** What the bird lives through before the oven, simulated when the plan has stood still. */
-import { plannedInput } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import type { Plan } from "../../core/plan/schema";
 import type { Pictured } from "../../core/processes/picture";
 import type { LifeSummary } from "../../workers/protocol";

@@ -1,13 +1,7 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useMemo, useRef } from "react";
-import {
-  ensembleOf,
-  type PlannedDone,
-  type PlannedInput,
-  type PlannedOutcome,
-  plannedInput,
-  pullGoalsC,
-} from "../../core/forecast/planned";
+import { type PlannedDone, type PlannedOutcome, pullGoalsC } from "../../core/forecast/planned";
+import { ensembleOf, type PlannedInput, plannedInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";

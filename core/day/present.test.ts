@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { ensembleOptions } from "../forecast/planned";
+import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import { drain } from "../processes/cook";
 import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { ensembleOptions } from "../forecast/planned";
+import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import { METHODS } from "../plan/methods";
 import { PlanSchema } from "../plan/schema";

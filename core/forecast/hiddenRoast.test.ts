@@ -3,7 +3,7 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { type Probe, placeOf } from "../bird/probe";
 import { ThermometerLineSchema } from "../formats/thermometer";
 import { type HiddenPoint, hiddenRoast } from "./hiddenRoast";
-import { ensembleOptions } from "./planned";
+import { ensembleOptions } from "./plannedInput";
 import { screened } from "./screening";
 
 const options = ensembleOptions(sampleRoast().plan, {});

@@ -12,16 +12,8 @@ import { drain } from "../processes/cook";
 import { bandShares } from "./band";
 import { type EnsembleOptions, priorOf } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
-import {
-  ensembleOptions,
-  type PictureQuality,
-  type PlannedDone,
-  plannedCook,
-  plannedInput,
-  pullGoalsC,
-  roastOptions,
-  volumeAtPull,
-} from "./planned";
+import { type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
+import { ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
 import { usualPrior } from "./prior";
 import { NEVER } from "./shares";
 

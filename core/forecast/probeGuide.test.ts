@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
-import { ensembleOptions } from "./planned";
+import { ensembleOptions } from "./plannedInput";
 import { probeGuides } from "./probeGuide";
 
 describe("what a slip of the hand shows", () => {

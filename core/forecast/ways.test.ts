@@ -8,7 +8,8 @@ import { targetsFor, usualPlan } from "../plan/usualPlan";
 import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
 import { minuteAllShown, quantiles, runEnsemble } from "./ensemble";
-import { ensembleOptions, type PictureQuality, type PlannedDone, pullGoalsC } from "./planned";
+import { type PictureQuality, type PlannedDone, pullGoalsC } from "./planned";
+import { ensembleOptions } from "./plannedInput";
 import { priorDraws } from "./prior";
 
 const { plan } = sampleRoast();

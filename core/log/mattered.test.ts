@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { roastOptions } from "../forecast/planned";
+import { roastOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";

@@ -4,7 +4,7 @@
  */
 
 import type { Centre, CentreTemperatures } from "../bird/solid";
-import { roastOptions } from "../forecast/planned";
+import { roastOptions } from "../forecast/plannedInput";
 import type { Draw } from "../forecast/prior";
 import { median } from "../median";
 import { planOtherwise, READ_TO_K, type Went } from "../plan/otherwise";

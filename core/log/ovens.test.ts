@@ -4,7 +4,7 @@ import { alone } from "../../core/plan/together";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { runMember, shownAt } from "../forecast/ensemble";
 import { FURTHEST_SD, LEAST_SD, priorIn } from "../forecast/knownOven";
-import { ensembleOptions } from "../forecast/planned";
+import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Oven, Roast } from "../plan/schema";

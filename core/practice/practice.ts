@@ -4,7 +4,8 @@
  */
 import type { Vec3 } from "../bird/sdf";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
-import { goalsAtPull, type PulledAt, roastOptions } from "../forecast/planned";
+import { goalsAtPull, type PulledAt } from "../forecast/planned";
+import { roastOptions } from "../forecast/plannedInput";
 import { pointStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";

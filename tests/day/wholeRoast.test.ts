@@ -7,7 +7,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
-import { ensembleOptions } from "../../core/forecast/planned";
+import { ensembleOptions } from "../../core/forecast/plannedInput";
 import type { Roast, RoastReading } from "../../core/plan/schema";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";

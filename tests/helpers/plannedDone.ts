@@ -1,4 +1,5 @@
-import { type PictureQuality, type PlannedDone, plannedCook, plannedInput } from "../../core/forecast/planned";
+import { type PictureQuality, type PlannedDone, plannedCook } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import type { Plan } from "../../core/plan/schema";
 import { drain } from "../../core/processes/cook";
 

@@ -1,7 +1,8 @@
 /** Each dinner is planned as its cook means it: every step in its order, no false conflict, a whole list. */
 import { describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
-import { plannedCook, plannedInput } from "../../core/forecast/planned";
+import { plannedCook } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES } from "../../core/forecast/shares";
 import { type Plan, PlanSchema } from "../../core/plan/schema";
 import { forDinner, forFire } from "../../core/plan/together";

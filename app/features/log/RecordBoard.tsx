@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { ovenIn } from "../../../core/forecast/planned";
+import { ovenIn } from "../../../core/forecast/plannedInput";
 import { eventsOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";

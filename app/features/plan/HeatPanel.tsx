@@ -2,7 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
-import { ovenIn } from "../../../core/forecast/planned";
+import { ovenIn } from "../../../core/forecast/plannedInput";
 import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";

@@ -1,6 +1,7 @@
 /** Both ways out of a bird that is still ice on the morning, simulated for this very bird. */
 
-import { type PlannedOutcome, plannedInput } from "../../../core/forecast/planned";
+import type { PlannedOutcome } from "../../../core/forecast/planned";
+import { plannedInput } from "../../../core/forecast/plannedInput";
 import { onTheMorning } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { Link } from "react-router";
-import { plannedInput } from "../../../core/forecast/planned";
+import { plannedInput } from "../../../core/forecast/plannedInput";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/schema";
 import { derivePlan } from "../../../core/schedule/derive";

@@ -1,0 +1,187 @@
+/** What of a plan is simulated: for its own picture, for ensembles of it, and for a roast that is on. */
+
+import type { FormChoice } from "../bird/form";
+import type { CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
+import type { Draught, Fire } from "../heat/fire";
+import type { Dressing } from "../heat/ovens";
+import { type HeatSource, isLidded } from "../heat/sources";
+import type { Cover } from "../heat/surroundings";
+import { feedMinutes, fireOf } from "../kitchen/fuel";
+import { cookedMeatKg } from "../kitchen/guests";
+import { preheatedC, sears } from "../plan/methods";
+import { saltPlan } from "../plan/saltPlan";
+import type { Plan, Roast } from "../plan/schema";
+import { dressingOf, seasoningEvents } from "../plan/season";
+import { type BeforeOven, FREEZER_C } from "../processes/life";
+import { restFor } from "../processes/rest";
+import { HANDLING_MIN, LONGEST_ROAST_MIN } from "../processes/roast";
+import type { OvenStage, RoastEvent } from "../processes/stages";
+import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
+import { minutesBetween } from "../units/time";
+import type { EnsembleOptions } from "./ensemble";
+import { type KnownOven, priorIn } from "./knownOven";
+import { drawing, type Prior, usualPrior } from "./prior";
+
+/** What of a plan the simulation depends on. */
+export interface PlannedInput {
+  readonly form: FormChoice;
+  readonly massKg: number;
+  readonly before: BeforeOven;
+  readonly source: HeatSource;
+  readonly stages: readonly OvenStage[];
+  readonly targetC: CentreTemperatures;
+  readonly finish: Plan["finish"];
+  readonly cover: Cover;
+  /** The rest that the carry-over is counted over, min. */
+  readonly restMin: number;
+  /** Stuffing as it goes in, °C. */
+  readonly stuffingC: number;
+  /** In a pan first; null: not. */
+  readonly sear: Plan["sear"];
+  /** On the skin as it goes in. */
+  readonly dressing: Dressing;
+  readonly fire: Fire | null;
+  /** Where nothing else is known of it; "usual" where it has none. */
+  readonly draught: Draught;
+  /** The weight may be off by so much either way, kg. */
+  readonly massOffKg: number;
+  /** The oven as it goes in, °C. */
+  readonly preheatC: number;
+  /** Glazing, basting and feeding a fire: each opens the door or lifts the lid. */
+  readonly events: readonly RoastEvent[];
+  readonly birds: number;
+  readonly hotSideK: number;
+  /** What is known of the very oven; null: it is like any other of its kind. */
+  readonly oven: KnownOven | null;
+  /** Carved meat to be chilled and heated again, kg; null when it is eaten the same day. */
+  readonly trayKg: number | null;
+}
+
+const formOf = ({ bird: { species, cut, legs, cavity } }: Plan): FormChoice => ({ species, cut, legs, cavity });
+
+const ICE_AT_FIRST = { fresh: () => 0, frozen: () => 1, "part-frozen": (ice: IceLeft) => ICE_SHARE[ice] };
+
+/** What a plan has its bird live through before the oven. */
+export function beforeOvenOf(plan: Plan): BeforeOven {
+  const { bird, equipment } = plan;
+  const { method, grams, hours, waterEachL, injected } = saltPlan(plan);
+  return {
+    iceShare: ICE_AT_FIRST[bird.state](bird.ice),
+    thawIn: plan.thawIn,
+    fridgeC: equipment.fridgeC,
+    tapWaterC: equipment.tapWaterC,
+    saltedPercent: bird.preSalted ? constant("preSaltedPercent") : 0,
+    salting: method === "none" ? null : { method, saltKg: grams / 1000 / bird.count, waterKg: waterEachL, hours },
+    injection:
+      injected === null ? null : { saltKg: injected.grams / 1000 / bird.count, waterKg: injected.waterL / bird.count },
+    dryHours: plan.salt.dryHours,
+    counterMin: plan.season.counterMin,
+  };
+}
+
+/** Which of the kitchen's ovens a plan is cooked in; null where it is not said, or is of another kind than its heat. */
+export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"] =>
+  oven?.heat === heat ? oven : null;
+
+/** Whoever feeds a fire lifts its lid. */
+const feedingEvents = (plan: Plan): RoastEvent[] =>
+  isLidded(plan.heat)
+    ? feedMinutes(plan, LONGEST_ROAST_MIN).map((atMin) => ({ kind: "door", atMin, openMin: HANDLING_MIN }))
+    : [];
+
+export const plannedInput = (plan: Plan): PlannedInput => ({
+  form: formOf(plan),
+  massKg: plan.bird.massKg,
+  before: beforeOvenOf(plan),
+  source: plan.heat,
+  stages: plan.stages,
+  targetC: plan.targetC,
+  finish: plan.finish,
+  cover: plan.cover,
+  restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,
+  stuffingC: plan.season.stuffing === "warm" ? constant("stuffingStartC") : plan.equipment.fridgeC,
+  sear: sears(plan) ? plan.sear : null,
+  dressing: dressingOf(plan),
+  fire: fireOf(plan),
+  draught: isLidded(plan.heat) ? plan.draught : "usual",
+  massOffKg: plan.bird.massOffKg,
+  preheatC: preheatedC(plan),
+  events: [...seasoningEvents(plan), ...feedingEvents(plan)],
+  birds: plan.bird.count,
+  hotSideK: plan.equipment.hotSideK,
+  oven: ovenIn(plan)?.learned ?? null,
+  trayKg:
+    plan.roasted === "day-before"
+      ? cookedMeatKg(plan.bird.massKg, plan.bird.species, plan.bird.cut) * plan.bird.count
+      : null,
+});
+
+/** One temperature for a coarse bird that goes in as this one does. */
+export const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
+  thawIn !== "none" || iceShare === 0 ? fridgeC : iceShare === 1 ? FREEZER_C : meanFrozenC(iceShare);
+
+/** The same plan as the ensembles take it; the targets are what the thermometer shows at the pull. */
+export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
+  ensembleOf(plannedInput(plan), shownC);
+
+/** The same for a roast that is on: what has happened to it besides the plan is an event of it. */
+export function roastOptions(
+  { plan, happened }: Pick<Roast, "plan" | "happened">,
+  shownC: CentreTemperatures,
+): EnsembleOptions {
+  const options = ensembleOptions(plan, shownC);
+  const minuteOf = (at: string): number => minutesBetween(happened.inAt ?? "", at);
+  const events: RoastEvent[] = [
+    // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
+    ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
+      return { kind: "door", atMin: minuteOf(outAt), openMin: Math.min(30, minuteOf(backAt) - minuteOf(outAt)) };
+    }),
+    ...(happened.doors ?? []).map(({ at, openMin }): RoastEvent => ({ kind: "door", atMin: minuteOf(at), openMin })),
+    ...(happened.left ?? []).map(({ at, piece }): RoastEvent => ({ kind: "leave", piece, atMin: minuteOf(at) })),
+  ];
+  return events.length > 0 ? { ...options, events: [...(options.events ?? []), ...events] } : options;
+}
+
+export const ensembleOf = (
+  {
+    form,
+    massKg: boughtKg,
+    massOffKg,
+    before,
+    source,
+    stages,
+    events,
+    birds,
+    hotSideK,
+    stuffingC,
+    sear,
+    dressing,
+    fire,
+    draught,
+    preheatC,
+    oven,
+  }: PlannedInput,
+  shownC: CentreTemperatures,
+): EnsembleOptions => ({
+  form,
+  boughtKg,
+  startC: startCOf(before),
+  events,
+  birds,
+  hotSideK,
+  dressing,
+  fire,
+  preheatC,
+  ...(sear && { sear }),
+  ...(massOffKg > 0 && { massOffKg }),
+  ...(form.cavity === "stuffed" && { fillingC: stuffingC }),
+  source,
+  stages,
+  shownC,
+  ...((oven || draught !== "usual") && { prior: priorFor({ source, oven, draught }) }),
+});
+
+/** What is believed of its heat: by its own roasts, else by what was seen of it. */
+export const priorFor = ({ source, oven, draught }: Pick<PlannedInput, "source" | "oven" | "draught">): Prior =>
+  oven ? priorIn(source, oven) : drawing(usualPrior(source), draught);
