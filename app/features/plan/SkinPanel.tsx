@@ -100,7 +100,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onChange={(paste) => settle(withSeason({ paste }))}
       />
       {season.paste && (
-        <p className="text-sm text-soft">Its water dries first, then the skin browns about half as fast again.</p>
+        <p className="text-sm text-soft">Its water dries first, then the skin browns faster, by about half.</p>
       )}
       {centresOf(bird).includes("breast") && (
         <Toggle
