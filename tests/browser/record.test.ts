@@ -1,5 +1,6 @@
 /** The record of one roast: looked back at by keyboard, one thing taken into next time, cooked again with it; on a phone too. */
 import { Key, type WebDriver } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/schema";
 import { startApp } from "../helpers/app";
@@ -16,6 +17,14 @@ beforeAll(async () => {
 
 const DUCK = "demo-duck";
 const COVERED = "Foil over the breast from half way on";
+/** What the page asks of its workers. */
+const COUNTING = `
+  window.asked = [];
+  const post = Worker.prototype.postMessage;
+  Worker.prototype.postMessage = function (message, ...rest) {
+    if (message.kind === "job") window.asked.push(message.job.kind);
+    return post.call(this, message, ...rest);
+  };`;
 const stored = async (id: string): Promise<Roast | undefined> =>
   (await storedRows<Roast>(driver, "roasts", "bruma-demo")).find((roast) => roast.id === id);
 
@@ -58,6 +67,21 @@ describe("the record of a roast", () => {
     await press(driver, `${COVERED}: for next time`);
     await seeText(driver, "Taken into next time");
     expect((await stored(DUCK))?.nextTime).toEqual(["breast-covered"]);
+  });
+
+  it("is not fitted anew when its page is opened again: what it came to is kept on the device", async () => {
+    const kept = async (): Promise<number> => (await storedRows(driver, "uses", "bruma-answered")).length;
+    await driver.wait(async () => (await kept()) >= 3, 15_000, "plan, fit and what mattered were not kept");
+    const devTools = driver as ChromeDriver;
+    const { identifier } = (await devTools.sendAndGetDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", {
+      source: COUNTING,
+    })) as unknown as { identifier: string };
+    await driver.navigate().refresh();
+    await seeText(driver, COVERED);
+    const asked = await driver.executeScript<string[]>("return window.asked");
+    expect(asked).toContain("relive");
+    expect(asked.filter((kind) => kind === "plan" || kind === "members")).toEqual([]);
+    await devTools.sendDevToolsCommand("Page.removeScriptToEvaluateOnNewDocument", { identifier });
   });
 
   it("is cooked again with what was taken along, and says so in its notes", async () => {
