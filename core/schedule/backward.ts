@@ -154,7 +154,8 @@ export function placeBackward(input: ScheduleInput): Schedule {
           input.saltMin / 60,
           input.dryHours > 0 ? withPrepare : (ms) => free(ms, input.saltMin),
         );
-  const stockMs = input.stockMin > 0 ? carveAtMs - input.stockMin * MINUTE_MS : saltFrom;
+  // A stock of eight hours is begun the evening before: nobody opens a bird in the night for its giblets.
+  const stockMs = input.stockMin > 0 ? withPrepare(carveAtMs - input.stockMin * MINUTE_MS) : saltFrom;
   const preparedMs = free(Math.min(saltFrom, stockMs) - prepareMs, input.prepareMin) + prepareMs;
   const prepareFrom = before("prepare", "board", preparedMs, input.prepareMin / 60, (ms) => ms);
   // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.

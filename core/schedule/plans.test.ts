@@ -5,7 +5,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
-import { MINUTE_MS } from "../units/time";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
@@ -70,6 +70,21 @@ describe("every plan", () => {
         const order = ["thaw", "prepare", "salt", "dry", "roast", "rest", "carve", "chill", "table"] as const;
         const starts = order.flatMap((id) => taskOf(schedule, id)?.startMs ?? []);
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
+      }),
+      plansAsked(300),
+    );
+  });
+
+  it("opens a bird for a stock of eight hours the evening before, and not in the night", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const salt = { ...plan.salt, method: "none" as const, dryHours: 0 };
+        const lunch = { ...plan, salt, stock: "long" as const, serveAt: `${plan.serveAt.slice(0, 10)}T13:30:00.000Z` };
+        const { schedule } = deriveAny({ ...lunch, zone: "UTC", roasted: "same-day" }, cook);
+        const [prepare, roast] = [taskOf(schedule, "prepare"), taskOf(schedule, "roast")];
+        // What is done right before the heat, or before it stands on the counter, goes with the heat, whenever that is.
+        if (!prepare || !roast || roast.startMs - prepare.endMs < 3 * HOUR_MS) return;
+        expect(isWithin(prepare.startMs, "UTC", WAKING)).toBe(true);
       }),
       plansAsked(300),
     );
