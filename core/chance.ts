@@ -1,6 +1,7 @@
 /** Numbers by chance that are the same every time: from a seed, by the Mersenne twister, whose first numbers differ from seed to seed. */
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { mersenne } from "pure-rand/generator/mersenne";
+import { hashOf } from "./hash";
 
 /** Evenly from 0 to 1, 1 left out. */
 export function evenNumbers(seed: number): () => number {
@@ -13,10 +14,9 @@ export function normalNumbers(even: () => number): () => number {
   return () => Math.sqrt(-2 * Math.log(1 - even())) * Math.cos(2 * Math.PI * even());
 }
 
-/** A number from 0 to 1 that is the same for the same text: FNV-1a, its bits then mixed so that like texts part. */
+/** A number from 0 to 1 that is the same for the same text: its hash, mixed so that like texts part. */
 export function chanceOf(text: string): number {
-  let value = 2166136261;
-  for (let n = 0; n < text.length; n++) value = Math.imul(value ^ text.charCodeAt(n), 16777619) >>> 0;
+  let value = hashOf(text);
   value = Math.imul(value ^ (value >>> 16), 0x85ebca6b);
   value = Math.imul(value ^ (value >>> 13), 0xc2b2ae35);
   return ((value ^ (value >>> 16)) >>> 0) / 2 ** 32;

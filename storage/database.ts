@@ -147,7 +147,7 @@ export class BrumaDatabase extends Dexie {
       .stores({ ovens: "id", imports: "++key, atMs", practised: "roastId" })
       .upgrade(async (change) => {
         await eachRoast(change, roastWithOven);
-        await eachRow(change, "bin", (row) => ({ ...(row as Binned), roast: roastWithOven((row as Binned).roast) }));
+        await eachRow(change, "bin", itsRoast(roastWithOven));
       });
     // Version 12, what drills came to.
     this.version(12).stores({ drills: "++key, atMs" });
@@ -155,20 +155,16 @@ export class BrumaDatabase extends Dexie {
     this.version(13).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
     // Version 14, how well a smoker draws: of roasts in the bin, and of those that a file took the place of, too.
     this.version(DATABASE_VERSION).upgrade(async (change) => {
-      const binned = (row: Binned): Binned => ({ ...row, roast: roastWithDraught(row.roast) as Roast });
       await eachRoast(change, roastWithDraught);
-      await eachRow(change, "bin", (row) => binned(row as Binned));
-      await eachRow(change, "shared", (row) => ({
-        ...(row as SharedHere),
-        roast: roastWithDraught((row as SharedHere).roast),
-      }));
+      await eachRow(change, "bin", itsRoast(roastWithDraught));
+      await eachRow(change, "shared", itsRoast(roastWithDraught));
       await eachRow(change, "imports", (row) => {
         const { replaced, beside, ...rest } = row as Import;
         const carried = beside.map(({ before, after }) => ({
           before: roastWithDraught(before),
           after: roastWithDraught(after),
         }));
-        return { ...rest, replaced: replaced.map(binned), beside: carried };
+        return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
       });
     });
   }
@@ -176,6 +172,11 @@ export class BrumaDatabase extends Dexie {
 
 const eachRoast = (change: Transaction, step: (roast: unknown) => unknown): PromiseLike<unknown> =>
   eachRow(change, "roasts", step);
+
+/** What holds a roast among other things, its roast carried forward. */
+const itsRoast =
+  (step: (roast: unknown) => unknown) =>
+  (row: unknown): unknown => ({ ...(row as object), roast: step((row as { readonly roast: unknown }).roast) });
 
 const eachRow = (change: Transaction, table: string, step: (row: unknown) => unknown): PromiseLike<unknown> =>
   change

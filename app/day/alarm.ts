@@ -103,7 +103,8 @@ function useCalls(): readonly CallOf[] {
 
 /**
  * Rings once for each new call, and again for those that stay unanswered; a page that slept through one rings on its
- * return, and one whose alarms were off when they are turned on, since the call still stands. Away from the stove the call is shown with the way there.
+ * return, and one whose alarms were off when they are turned on, since the call still stands. Away from the stove the call
+ * is shown with the way there.
  * @param openId roast whose stove screen is open
  */
 export function useAlarms(openId: string | undefined): void {

@@ -1,4 +1,5 @@
 /** What was asked and answered on this device before, by this build: see `storage/answered.ts`. */
+import { hashOf } from "../../core/hash";
 import type { AnsweredDatabase } from "../../storage/answered";
 import { clockNow, soon } from "../shell/clock";
 import type { Kept } from "./newest";
@@ -30,23 +31,18 @@ function opened(build: string): NonNullable<typeof opening> {
   return opening;
 }
 
-/** Two unlike sums of a text, so that of all texts a device ever sees no two have the same (FNV-1a, from memory, twice). */
-function digest(text: string): string {
-  let [a, b] = [0x811c9dc5, 0x01000193];
-  for (let n = 0; n < text.length; n++) {
-    const unit = text.charCodeAt(n);
-    a = Math.imul(a ^ unit, 0x01000193);
-    b = Math.imul(b ^ unit, 0x5bd1e995) + a;
-  }
-  return `${(a >>> 0).toString(36)} ${(b >>> 0).toString(36)} ${text.length.toString(36)}`;
-}
+const OTHER_START = 0x5bd1e995;
+/** Two hashes and a length: no two of all texts that a device ever sees have them alike. */
+const digest = (text: string): string =>
+  [hashOf(text), hashOf(text, OTHER_START), text.length].map((part) => part.toString(36)).join(" ");
 
 /** @param question what kind of it: two kinds may be asked with the same words */
 export function onDevice(question: string): Kept | undefined {
   if (BUILD === null) return undefined;
   let giveUp = (): void => undefined;
   const keyOf = (key: string): string => digest(`${question}\n${key}`);
-  const without = (error: unknown): undefined => console.warn("a kept answer was not to be had:", error) as undefined;
+  // The answer is simulated then.
+  const without = (error: unknown): void => console.warn("a kept answer was not to be had:", error);
   return {
     async recall(key) {
       const kept = await opened(BUILD);

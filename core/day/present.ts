@@ -6,6 +6,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
+import { BARE_SKIN } from "../heat/ovens";
 import type { Cover } from "../heat/surroundings";
 import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
@@ -61,7 +62,7 @@ function indicesOf(bird: LivingBird): Indices {
 /** Yields now and then. */
 export function* presentBird(asked: PresentOptions): Generator<number, Present> {
   const { options, estimate, targetsC, nowMin, pulledMin, cover, seenC } = asked;
-  const { stages, source, birds = 1, shownC } = options;
+  const { stages, shownC } = options;
   const traits = traitsOf(estimate, priorOf(options));
   const { bird, oven } = memberBird(options, traits);
   // What the bird of the estimate misses of the readings, the thermometer shows more.
@@ -135,14 +136,15 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     const last = stages.at(-1);
     if (!last) return null;
     const { when: _, ...stage } = last;
-    for (const __ of roasting(bird, {
+    // What was on its skin has long dried or run off, and what was to happen to it has happened.
+    const again = {
+      ...options,
       stages: [{ ...stage, fromMin: 0 }],
-      traits: oven,
-      birds,
-      everyMin: 2,
-      ...(source && { source }),
-      longestMin: LONGEST_BACK_MIN,
-    })) {
+      events: [],
+      dressing: BARE_SKIN,
+      preheatC: undefined,
+    };
+    for (const __ of roasting(bird, { ...roastingOf(again, oven, 2), longestMin: LONGEST_BACK_MIN })) {
       if (all(shown(), seenC)) return bird.minute - back;
       yield bird.minute;
     }

@@ -16,7 +16,7 @@ import { beforeOven, thawHours } from "../processes/life";
 import { type Pictured, photographer } from "../processes/picture";
 import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
-import { tipStencil } from "./ensemble";
+import { roastingOf, tipStencil } from "./ensemble";
 import { type PlannedInput, priorFor, startCOf } from "./plannedInput";
 import { traitsOf } from "./prior";
 
@@ -178,18 +178,10 @@ function* cookedWithPictures(
     whenPulled: () => {
       marginK = Object.fromEntries(bird.centres.map((centre) => [centre, marginOf(centre)]));
     },
-    source: input.source,
-    stages: input.stages,
+    ...roastingOf(input, traits, historyEveryMin),
     finish: finishOf(input, marginOf),
     restMin: input.restMin,
     cover: input.cover,
-    events: input.events,
-    birds: input.birds,
-    traits,
-    dressing: input.dressing,
-    fire: input.fire,
-    preheatC: input.preheatC,
-    everyMin: historyEveryMin,
     pictures: {
       everyMin: frameEveryMin,
       of: photographer(bird, pictured),

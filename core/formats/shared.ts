@@ -1,6 +1,7 @@
 /** A roast that several devices have in common through the server: what is sent, and what is kept. Described in docs/formats.md. */
 import * as z from "zod/mini";
 import { probeOf } from "../bird/probe";
+import { hashOf } from "../hash";
 import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
 import { STEPS } from "./migrations";
 
@@ -52,20 +53,11 @@ export function allReadings(a: readonly RoastReading[], b: readonly RoastReading
   return [...all.values()].sort((x, y) => x.at.localeCompare(y.at));
 }
 
-const FNV_START = 0x811c9dc5;
-const FNV_PRIME = 0x01000193;
-
 /**
- * A short text that is the same for the same readings, in whatever order: how many, and the sum of their hashes (FNV-1a,
- * G. Fowler, L. C. Noll and K.-P. Vo; constants from memory).
+ * A short text that is the same for the same readings, in whatever order: how many, and the sum of their hashes.
  */
 export function digestOf(readings: readonly RoastReading[]): string {
   let sum = 0;
-  for (const reading of readings) {
-    const text = readingText(reading);
-    let hash = FNV_START;
-    for (let n = 0; n < text.length; n++) hash = Math.imul(hash ^ text.charCodeAt(n), FNV_PRIME);
-    sum = (sum + (hash >>> 0)) % 2 ** 48;
-  }
+  for (const reading of readings) sum = (sum + hashOf(readingText(reading))) % 2 ** 48;
   return `${readings.length}-${sum.toString(36)}`;
 }

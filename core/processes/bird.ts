@@ -51,9 +51,6 @@ export interface BirdOptions {
 /** A tenth above the fridge: what stands in a good fridge is not in the zone. */
 const isInZone = (celsius: number): boolean => celsius > constant("zoneLowC") + 0.1 && celsius < constant("zoneHighC");
 
-/** Powder and as much water. */
-const PASTE_WATER_SHARE = 1;
-
 export class LivingBird {
   readonly solver: HeatSolver;
   readonly history: HistoryPoint[] = [];
@@ -143,8 +140,9 @@ export class LivingBird {
 
   /** A thin alkaline paste: its water must dry before the skin does, and the skin under it browns sooner. */
   spreadPaste(): void {
-    const water = constant("pasteGramsPerKg") * PASTE_WATER_SHARE * this.body.massKg * 1e-3;
-    this.solver.surface.wet(water / (this.body.unit.grid.mirrored ? 2 : 1));
+    // As much water as powder.
+    const waterKg = constant("pasteGramsPerKg") * 1e-3 * this.body.massKg;
+    this.solver.surface.wet(waterKg / (this.body.unit.grid.mirrored ? 2 : 1));
     this.watch?.brownSooner(constant("pasteBrowningShare"));
   }
 

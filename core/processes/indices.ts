@@ -140,8 +140,8 @@ export class Watch {
   }
 
   /**
-   * Browning a minute: dry share of the skin × rate at 140 °C × 1.8^((T − 140)/10); 1 in all is golden. Wet skin stays below
-   * 100 °C and does not brown.
+   * Browning a minute: dry share of the skin × rate at 140 °C × {@link quickenedByDegree}; 1 in all is golden. Wet skin stays
+   * below 100 °C and does not brown.
    */
   private brownFor(minutes: number): void {
     const deepest = constant("crustDepthMostM");
