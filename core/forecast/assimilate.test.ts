@@ -1,8 +1,16 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { drain } from "../processes/cook";
-import { type Forecast, fitting, forecastFrom, type Simulated } from "./assimilate";
-import { minuteAllShown, quantiles, runMember, shownAt } from "./ensemble";
+import { type Forecast, fitSteps, fitting, forecastFrom, type Simulated } from "./assimilate";
+import {
+  ENSEMBLE_STEP_MIN,
+  type EnsembleOptions,
+  type Member,
+  minuteAllShown,
+  quantiles,
+  runMember,
+  shownAt,
+} from "./ensemble";
 import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 import { type Reading, thinned } from "./reading";
 
@@ -88,6 +96,39 @@ describe("the forecast", () => {
       celsius: 50,
     }));
     expect(thinned(talk)).toHaveLength(2);
+  });
+});
+
+describe("the birds of a fit", () => {
+  beforeAll(() => void loadKernel());
+
+  const chicken = { ...options, form: { species: "chicken", cut: "whole" } as const, boughtKg: 1.5 };
+  const newestMin = 40;
+  const readings = readingsOf(runMember({ ...chicken, atLeastMin: newestMin }, []), [20, newestMin]);
+
+  /** What each pass asked for and was given. @param asFarAs changes how far its birds are simulated */
+  function passes(asFarAs: (asked: EnsembleOptions) => EnsembleOptions): (readonly Member[])[] {
+    const given: (readonly Member[])[] = [];
+    const steps = fitSteps(chicken, readings);
+    let step = steps.next();
+    while (!step.done) {
+      const { options: asked, draws } = step.value;
+      const members = draws.map((draw) => runMember(asFarAs(asked), draw));
+      given.push(members);
+      step = steps.next(members);
+    }
+    return given;
+  }
+
+  it("are followed past the newest reading by the last pass alone, and come to what they come to followed to the end", () => {
+    const [, between, last] = passes((asked) => asked);
+    for (const { minutes } of between ?? []) {
+      expect(minutes.at(-1)).toBeGreaterThanOrEqual(newestMin);
+      expect(minutes.at(-1)).toBeLessThan(newestMin + ENSEMBLE_STEP_MIN);
+    }
+    for (const member of last ?? []) expect(minuteAllShown(member, chicken.shownC)).toBeLessThan(Infinity);
+    const [, , followed] = passes((asked) => ({ ...asked, shownC: { breast: 78, thigh: 79 } }));
+    expect(last?.map(({ draw }) => draw)).toEqual(followed?.map(({ draw }) => draw));
   });
 });
 

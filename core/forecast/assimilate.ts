@@ -190,18 +190,20 @@ export function* fitSteps(
   const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
-  const run = { ...options, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
+  const toTheEnd = { ...options, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
+  // Those of a pass before the last are held against the readings, and asked for nothing after them.
+  const toTheNewest = { ...options, shownC: {}, atLeastMin: latest };
   const key = JSON.stringify(options);
   const prior =
     known?.options === key && reachesTo(known, latest)
       ? known
-      : { options: key, members: yield { options: run, draws: priorDraws(FORECAST_MEMBERS) } };
+      : { options: key, members: yield { options: toTheEnd, draws: priorDraws(FORECAST_MEMBERS) } };
   let { members } = prior;
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
     // What no member can follow is no reading's fault: the readings are then believed less, and the members kept apart.
     const noise = Math.sqrt(PASSES) * Math.max(READING_SD_K, pass === 0 ? 0 : misfitK(members, readings));
     const draws = analysed(members, readings, noise, perturbations(members.length, readings.length, pass));
-    members = yield { options: run, draws };
+    members = yield { options: pass === PASSES - 1 ? toTheEnd : toTheNewest, draws };
   }
   return { members, prior };
 }
