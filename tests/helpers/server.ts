@@ -33,11 +33,13 @@ interface Served {
   readonly inProgress?: boolean;
   /** Its probes speak all the while, and every page refits it. */
   readonly isRead?: boolean;
+  /** Any free one when left out. */
+  readonly port?: number;
 }
 
 export async function serve(
   demo: boolean,
-  { pairing, offline = false, inProgress = demo, isRead = inProgress }: Served = {},
+  { pairing, offline = false, inProgress = demo, isRead = inProgress, port = 0 }: Served = {},
 ): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
   const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
@@ -58,7 +60,7 @@ export async function serve(
     if (offline || request.url !== "/sw.js") app(request, response);
     else response.writeHead(404).end();
   });
-  server.listen(0, "127.0.0.1");
+  server.listen(port, "127.0.0.1");
   await once(server, "listening");
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
