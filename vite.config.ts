@@ -6,12 +6,21 @@ import { defineConfig, type Plugin } from "vite";
 import { compression, defineAlgorithm } from "vite-plugin-compression2";
 import { VitePWA } from "vite-plugin-pwa";
 
-/** Toasts put their own style sheet into the page, which its content policy forbids: it comes with ours (theme.css). */
+/** Where a library puts a style sheet of its own into the page, which the page's content policy refuses. */
+const INJECTIONS: readonly (readonly [string, RegExp])[] = [
+  ["/sonner/dist/", /^__insertCSS\(.*\);?$/m],
+  ["/react-style-singleton/dist/", /\binsertStyleTag\(stylesheet\);/],
+];
+
+/** Toasts are styled, and pages behind a sheet held still, by theme.css. */
 function withoutInjectedStyles(): Plugin {
   return {
     name: "without-injected-styles",
     apply: "build",
-    transform: (code, id) => (id.includes("/sonner/dist/") ? code.replace(/^__insertCSS\(.*\);?$/m, "") : undefined),
+    transform(code, id) {
+      const injection = INJECTIONS.find(([library]) => id.includes(library))?.[1];
+      return injection && code.replace(injection, "");
+    },
   };
 }
 

@@ -54,6 +54,18 @@ async function forgetCook(driver: WebDriver, url: string): Promise<void> {
   if (fault !== null) throw new Error(`the browser has not forgotten its cook: ${fault}`);
 }
 
+/** What tests bring about themselves: no server, no offline copy, no WebGL. */
+const BROUGHT_ABOUT = /net::ERR_|fetching the script|Error creating WebGL context/;
+
+/** Nothing that a file's pages did was refused by the browser, or failed unseen. */
+async function expectQuietLog(driver: WebDriver): Promise<void> {
+  const entries = await driver.manage().logs().get("browser");
+  const faults = entries
+    .filter(({ level, message }) => level.name === "SEVERE" && !BROUGHT_ABOUT.test(message))
+    .map(({ message }) => message);
+  if (faults.length > 0) throw new Error(`the browser's log holds:\n${[...new Set(faults)].join("\n")}`);
+}
+
 /**
  * @param demo "past": without its roast in progress, which costs every page seconds of simulation; "unread": with it, but
  * no thermometer speaks
@@ -74,6 +86,7 @@ export async function startApp({
     const end = async (): Promise<void> => {
       port = 0;
       try {
+        await expectQuietLog(driver);
         await forgetCook(driver, server.url);
         port = Number(new URL(server.url).port);
       } finally {
