@@ -1,7 +1,18 @@
 import { describe, expect, it } from "vitest";
 import { MINUTE_MS } from "../core/units/time";
 import { READERS } from "../tests/helpers/readers";
-import { clockTime, countdown, dayAndTime, dayName, dayTick, giveOrTake, hourTick, largeCountdown } from "./time";
+import {
+  clockTime,
+  countdown,
+  dayAndTime,
+  dayBeside,
+  dayName,
+  dayTick,
+  giveOrTake,
+  hourTick,
+  largeCountdown,
+  timeBeside,
+} from "./time";
 
 const AT = Date.UTC(2026, 8, 27, 11, 30);
 
@@ -19,6 +30,17 @@ describe("a day and a time", () => {
     expect(dayName(AT, "UTC", { dates: "month", year: 2027 })).toBe("Sun, Sep 27, 2026");
     // On an axis there is no room for it, and the dates beside it have it.
     expect([dayTick(AT, "UTC", READERS.metric), dayTick(AT, "UTC", READERS.us)]).toEqual(["Sun 27 Sep", "Sun, Sep 27"]);
+  });
+});
+
+describe("a time beside another", () => {
+  const beside = (hours: number): string =>
+    timeBeside(AT + hours * 60 * MINUTE_MS, AT, "UTC", { ...READERS.metric, year: 2026 });
+
+  it("has no day through the night before or after, and has one further away", () => {
+    expect([-11, -1, 0, 11].map(beside)).toEqual(["00:30", "10:30", "11:30", "22:30"]);
+    expect([-13, 13].map(beside)).toEqual(["Sat 26 Sep, 22:30", "Mon 28 Sep, 00:30"]);
+    expect(dayBeside(AT, AT, "UTC", READERS.metric)).toBeNull();
   });
 });
 

@@ -59,6 +59,26 @@ export function dayName(ms: number, zone: string, { dates, year }: Pick<Reader, 
 export const dayAndTime = (ms: number, zone: string, reader: Omit<Reader, "units" | "weekStart">): string =>
   `${dayName(ms, zone, reader)}, ${clockTime(ms, zone, reader)}`;
 
+/** A day goes without saying for so long before and after the moment that a time is told beside. */
+const SAME_DAY_MS = 12 * 60 * MINUTE_MS;
+
+/** The day of a time that is told beside another one, or beside now; null where it goes without saying. */
+export const dayBeside = (
+  ms: number,
+  besideMs: number,
+  zone: string,
+  reader: Pick<Reader, "dates" | "year">,
+): string | null => (Math.abs(ms - besideMs) < SAME_DAY_MS ? null : dayName(ms, zone, reader));
+
+/** "13:30", or "Sun 26 Sep, 13:30" where its day does not go without saying, see {@link dayBeside}. */
+export const timeBeside = (
+  ms: number,
+  besideMs: number,
+  zone: string,
+  reader: Omit<Reader, "units" | "weekStart">,
+): string =>
+  dayBeside(ms, besideMs, zone, reader) === null ? clockTime(ms, zone, reader) : dayAndTime(ms, zone, reader);
+
 /** "1:04:09" or "12:30": a countdown, never negative. */
 export function countdown(ms: number): string {
   const total = Math.max(0, Math.floor(ms / 1000));

@@ -3,7 +3,7 @@ import { planByWay, type Way } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
 import { MINUTE_MS } from "../../core/units/time";
-import { clockTime } from "../../words/time";
+import { timeBeside } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { Button } from "../ui/Button";
 import { useComparisons } from "./useComparisons";
@@ -65,7 +65,7 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
             }))
           }
         >
-          {name}: dinner at {clockTime(dinnerMs, plan.zone, reader)}
+          {name}: dinner at {timeBeside(dinnerMs, asPlannedMs, plan.zone, reader)}
         </Button>
       ))}
     </section>

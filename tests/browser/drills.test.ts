@@ -80,6 +80,8 @@ describe("a plan that is rehearsed", () => {
       (await see(driver, 'section[aria-label="The day"] [role="status"]')).getText();
     await driver.wait(async () => (await called()) !== "Nothing yet.", 10_000);
     const first = await called();
+    // The next call is days later, and says so.
+    await seeText(driver, "Next (Fri 24 Sep");
     await press(driver, "240 times life");
     await press(driver, "Play");
     await driver.wait(async () => (await called()) !== first, 20_000);

@@ -103,6 +103,23 @@ describe("a usual plan", () => {
     for (const days of [1, 30, 300, 9000]) expect(size(days), `${days} days`).toBeLessThan(size(0) + 110);
   });
 
+  it("says on which day the bird goes in, where that is not dinner's", () => {
+    const plan = usualPlan({
+      bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "fresh" },
+      method: "steady",
+      serveAt: "2026-09-27T11:30:00.000Z",
+      zone: "UTC",
+    });
+    const cook = plannedDone(plan);
+    const shown = (longerMin: number): string => {
+      const longer = { ...cook, pullMinute: cook.pullMinute + longerMin };
+      const derived = derivePlan(plan, longer, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
+      return shownBy({ plan, cook: longer, derived, shares: FIRST_SHARES, units: "metric" }).replace(/\s+/g, " ");
+    };
+    expect(shown(0)).toMatch(/ In 0\d:\d\d /);
+    expect(shown(14 * 60)).toMatch(/ Oven on, Sat 26 Sep \d\d:\d\d .* In, Sat 26 Sep \d\d:\d\d /);
+  });
+
   it("is there with the band that its own ensemble gives", () => {
     fc.assert(
       fc.property(USUAL_PLAN, (plan) => {

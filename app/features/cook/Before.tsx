@@ -4,7 +4,7 @@ import { isFire } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
-import { clockTime, dayAndTime, largeCountdown } from "../../../words/time";
+import { dayAndTime, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow, usePace } from "../../shell/clock";
@@ -101,8 +101,9 @@ export function Before({ day, acts }: Props) {
 function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<RoastDay["late"]> }) {
   const reader = useHabits();
   const { units } = usePreferences();
+  const now = useNow();
   const { plan } = day.roast;
-  const at = (ms: number): string => clockTime(ms, plan.zone, reader);
+  const at = (ms: number): string => timeBeside(ms, now, plan.zone, reader);
   const { serveAtMs } = late.derived.schedule;
   return (
     <>

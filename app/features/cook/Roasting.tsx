@@ -10,7 +10,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
 import { PART_NAMES } from "../../../words/names";
-import { clockTime, giveOrTake, largeCountdown } from "../../../words/time";
+import { giveOrTake, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
@@ -76,10 +76,10 @@ export function Roasting({ day, acts }: Props) {
   const finish = pull && Number.isFinite(pull.p50) && (
     <span aria-live="polite">
       {byTimeMin(roast) !== null ? (
-        `at ${clockTime(pull.p50, plan.zone, reader)}, by time alone`
+        `at ${timeBeside(pull.p50, now, plan.zone, reader)}, by time alone`
       ) : (
         <>
-          at {clockTime(pull.p50, plan.zone, reader)}, {giveOrTake(pull.p10, pull.p90)}
+          at {timeBeside(pull.p50, now, plan.zone, reader)}, {giveOrTake(pull.p10, pull.p90)}
           {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
           {refitting && " …"}
         </>
@@ -224,7 +224,7 @@ export function Roasting({ day, acts }: Props) {
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
           <p className="text-soft">
-            In since {clockTime(inAtMs, plan.zone, reader)}.{" "}
+            In since {timeBeside(inAtMs, now, plan.zone, reader)}.{" "}
             {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}.`}
           </p>
           <Why id="probe" />

@@ -1,4 +1,4 @@
-import { clockTime } from "../../../words/time";
+import { clockTime, dayBeside } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
 import { useHabits } from "../../shell/preferences";
 
@@ -23,7 +23,10 @@ export function Upcoming({ rows, now, zone }: Props) {
       <ol className="divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4">
         {coming.map(({ id, startMs, what, detail }) => (
           <li key={id} className="flex gap-4 py-2.5">
-            <span className="w-14 shrink-0 font-semibold">{clockTime(startMs, zone, reader)}</span>
+            <span className="w-16 shrink-0 font-semibold">
+              <span className="block text-sm font-normal text-soft">{dayBeside(startMs, now, zone, reader)}</span>
+              {clockTime(startMs, zone, reader)}
+            </span>
             <span>
               {what}
               {detail && <span className="block text-sm text-soft">{detail}</span>}

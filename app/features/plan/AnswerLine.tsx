@@ -8,7 +8,7 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
-import { clockTime, dayName, giveOrTake } from "../../../words/time";
+import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
 
@@ -29,6 +29,10 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
   const bare = (celsius: number | undefined): string =>
     celsius === undefined ? "–" : t(celsius).replace(/ °[CF]/, "°");
   const start = taskOf(schedule, "thaw");
+  const preheatMs = taskOf(schedule, "preheat")?.startMs ?? 0;
+  /** A moment's name, with its day where that is another than dinner's. */
+  const named = (name: string, ms: number): string =>
+    [name, dayBeside(ms, Date.parse(plan.serveAt), zone, reader) ?? []].flat().join(", ");
   return (
     <section
       aria-label="What to do when"
@@ -57,17 +61,17 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         }
       />
       <Fact
-        label={isFire(plan.heat) ? "Fire lit" : "Oven on"}
-        value={clockTime(taskOf(schedule, "preheat")?.startMs ?? 0, zone, reader)}
+        label={named(isFire(plan.heat) ? "Fire lit" : "Oven on", preheatMs)}
+        value={clockTime(preheatMs, zone, reader)}
         note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
       />
       <Fact
-        label="In"
+        label={named("In", schedule.inAtMs)}
         value={clockTime(schedule.inAtMs, zone, reader)}
         note={schedule.pullAtMs.p90 === NEVER ? "if the heat suffices" : "on time 9 times in 10"}
       />
       <Doubt
-        label="Out, expected"
+        label={named("Out, expected", schedule.pullAtMs.p50)}
         value={clockTime(schedule.pullAtMs.p50, zone, reader)}
         doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
       />
@@ -77,7 +81,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
       <Fact
-        label="Carve"
+        label={named("Carve", schedule.carveAtMs)}
         value={clockTime(schedule.carveAtMs, zone, reader)}
         note={`rested ${restRange(schedule.restMin)}`}
       />

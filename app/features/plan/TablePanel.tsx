@@ -8,7 +8,7 @@ import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { dishName } from "../../../words/dishes";
-import { clockTime } from "../../../words/time";
+import { timeBeside } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { IconButton } from "../../ui/IconButton";
@@ -108,7 +108,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           {dishes.map((side) => (
             <li key={side.id} className="flex items-center gap-2 py-1 text-sm">
               <span className="grow">
-                <b>{clockTime(side.startMs, plan.zone, reader)}</b> {dishName(side)}
+                <b>{timeBeside(side.startMs, Date.parse(plan.serveAt), plan.zone, reader)}</b> {dishName(side)}
                 <span className="block text-soft">
                   {side.minutes} min
                   {side.ovenC === null

@@ -5,7 +5,7 @@ import { type Moment as Called, momentsOf, rehearsedOn, shortOfHands } from "../
 import { MINUTE_MS } from "../../../core/units/time";
 import { dinnerTimetable } from "../../../words/dinnerLists";
 import { atOnceWords } from "../../../words/practice";
-import { clockTime, dayAndTime } from "../../../words/time";
+import { clockTime, dayAndTime, dayName, timeBeside } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
 import { titleShown } from "../../../words/titles";
 import { soon } from "../../shell/clock";
@@ -55,6 +55,7 @@ function Played({ roast, moments }: { readonly roast: Roast; readonly moments: r
     if (!isOn || isOver) return;
     return soon(TICK_MS, () => setAtMs(rehearsedOn(atMs, TICK_MS * Number(speed), moments)));
   }, [isOn, isOver, atMs, speed, moments]);
+  const shownMs = Math.max(atMs, firstMs);
   const now = moments.findLast((moment) => moment.atMs <= atMs);
   const next = moments.find((moment) => moment.atMs > atMs);
   const short = shortOfHands(moments, plan.equipment.hands);
@@ -98,14 +99,14 @@ function Played({ roast, moments }: { readonly roast: Roast; readonly moments: r
         )}
       </section>
       <section aria-label="The day" className="grid gap-3 rounded-3xl bg-ink p-5 text-mist-1">
-        <p className="font-display text-5xl font-semibold">{clockTime(Math.max(atMs, firstMs), plan.zone, reader)}</p>
-        <p className="text-mist-1/80">{dayAndTime(Math.max(atMs, firstMs), plan.zone, reader)}</p>
+        <p className="font-display text-5xl font-semibold">{clockTime(shownMs, plan.zone, reader)}</p>
+        <p className="text-mist-1/80">{dayName(shownMs, plan.zone, reader)}</p>
         <div role="status" className="min-h-28 text-xl">
           {now ? <Calls moment={now} /> : "Nothing yet."}
         </div>
         {next && (
           <p className="text-mist-1/80">
-            Next, at {clockTime(next.atMs, plan.zone, reader)}: {next.rows.map((row) => row.what).join("; ")}
+            Next ({timeBeside(next.atMs, shownMs, plan.zone, reader)}): {next.rows.map((row) => row.what).join("; ")}
           </p>
         )}
       </section>

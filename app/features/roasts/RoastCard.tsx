@@ -5,7 +5,7 @@ import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { offWords } from "../../../words/log";
 import { ratingName } from "../../../words/names";
-import { clockTime, dayAndTime, giveOrTake } from "../../../words/time";
+import { clockTime, dayAndTime, giveOrTake, timeBeside } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
 import { useHabits, usePreferences } from "../../shell/preferences";
 
@@ -32,6 +32,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
   const stage = cookStage(roast);
   const cooking = stage === "roasting" || stage === "resting";
   const rated = ratingName(roast.rating);
+  const serveMs = Date.parse(plan.serveAt);
   return (
     <li
       className={`relative rounded-2xl border px-4 py-3 ${cooking ? "border-transparent bg-ember-wash" : "border-line bg-mist-1 hover:border-line-strong"}`}
@@ -46,17 +47,13 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         <span className="text-soft">{birdWords(plan.bird, units)}</span>
       </div>
       <p className="mt-1">
-        {stage === "done" ? (
-          <Outcome roast={roast} />
-        ) : (
-          `on the table ${dayAndTime(Date.parse(plan.serveAt), plan.zone, reader)}`
-        )}
+        {stage === "done" ? <Outcome roast={roast} /> : `on the table ${dayAndTime(serveMs, plan.zone, reader)}`}
         {stage === "roasting" &&
           happened.inAt &&
-          `, in the oven since ${clockTime(Date.parse(happened.inAt), plan.zone, reader)}`}
+          `, in the oven since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
         {stage === "resting" &&
           happened.pulledAt &&
-          `, resting since ${clockTime(Date.parse(happened.pulledAt), plan.zone, reader)}`}
+          `, resting since ${timeBeside(Date.parse(happened.pulledAt), serveMs, plan.zone, reader)}`}
       </p>
       {(notes || rated) && (
         <p className="mt-1 text-sm text-soft">
