@@ -1,8 +1,8 @@
 /** `practice --seed N [--count M] [--policy P] [--day D]`: roasts played without a screen, and what they truly came to. */
 import { parseArgs } from "node:util";
-import { requireBetween } from "../core/errors";
 import { figuresOf, type Played, POLICIES, type Policy, play } from "../core/practice/policies";
 import { DIFFICULTIES } from "../core/practice/scenarios";
+import { parseNumber } from "../core/units/quantity";
 import { oneOf, required } from "./options";
 
 const MOST = 1000;
@@ -28,8 +28,8 @@ export function practice(args: readonly string[]): unknown {
       day: { type: "string" },
     },
   });
-  const seed = requireBetween("seed", Number(required("--seed", values.seed, "--seed 1")), 0, 1e9);
-  const count = requireBetween("count", Number(values.count ?? "1"), 1, MOST);
+  const seed = parseNumber("seed", required("--seed", values.seed, "--seed 1"), 0, 1e9);
+  const count = parseNumber("count", values.count ?? "1", 1, MOST);
   const day = oneOf("--day", values.day, DIFFICULTIES, "usual");
   const policies: readonly Policy[] = values.policy ? [oneOf("--policy", values.policy, POLICIES, "bruma")] : POLICIES;
   return {

@@ -17,7 +17,7 @@ import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { drying } from "../core/processes/salting";
 import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
-import { parseDurationS, parseTemperatureC } from "../core/units/quantity";
+import { parseDurationS, parseNumber, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";
 
@@ -94,7 +94,7 @@ function parseSkin(text: string | undefined): number {
   return options.reduce((_, option) => {
     const [name, value = ""] = option.split("=");
     if (name !== "hours") throw new CommandError(USAGE, `--skin option: got ${option}, allowed is hours=24`);
-    return requireBetween("hours of drying", Number(value || Number.NaN), 1, 96, "h");
+    return parseNumber("hours of drying", value, 1, 96, "h");
   }, USUAL_DRYING_HOURS);
 }
 

@@ -9,11 +9,14 @@ import {
   formatTemperature,
   formatTemperatureDifference,
   formatVolume,
+  isDuration,
   KG_PER_POUND,
   parseAltitudeM,
   parseDurationS,
   parseLengthCm,
   parseMassKg,
+  parseMinutes,
+  parseNumber,
   parseTemperatureC,
   parseTemperatureDifferenceK,
   parseVolumeL,
@@ -117,6 +120,47 @@ describe("what people type", () => {
         }
       }),
     );
+  });
+});
+
+describe("a plain number", () => {
+  it.each([
+    ["6", 6],
+    [" 6,5 ", 6.5],
+    ["6.5 %", 6.5],
+    ["6.5%", 6.5],
+  ])("is read from %j", (text, value) => expect(parseNumber("sugar", text, 0, 100, "%")).toBe(value));
+
+  it.each(["", "none", "6 g", "1e1", "0x10", "6 %%", "NaN", "∞"])("is none in %j, and told as it was typed", (text) => {
+    expect(() => parseNumber("sugar", text, 0, 100, "%")).toThrow(expect.objectContaining({ value: text }));
+  });
+
+  it("is refused outside its range, a unit of signs and letters or none", () => {
+    expect(() => parseNumber("sugar", "-1 %", 0, 100, "%")).toThrow(expect.objectContaining({ value: -1 }));
+    expect(() => parseNumber("guests", "61 people", 1, 60, "people")).toThrow(expect.objectContaining({ value: 61 }));
+    expect(parseNumber("guests", "4", 1, 60)).toBe(4);
+    expect(parseNumber("amount", "2 1/2-inch sticks", 0, 9, "1/2-inch sticks")).toBe(2);
+  });
+});
+
+describe("whole minutes", () => {
+  it.each([
+    ["90", 90],
+    ["1h 30m", 90],
+    ["1 h 30 min", 90],
+    ["1:30", 90],
+    ["1,4", 1],
+  ])("are read from %j, and taken for a duration", (text, minutes) => {
+    expect(isDuration(text)).toBe(true);
+    expect(parseMinutes("out before", text, 0, 240)).toBe(minutes);
+  });
+
+  it.each(["65 °C", "150F", "golden", "never"])("are not what %j means", (text) => {
+    expect(isDuration(text)).toBe(false);
+  });
+
+  it.each(["soon", "", "5 h"])("are refused in %j", (text) => {
+    expect(() => parseMinutes("out before", text, 0, 240)).toThrow(QuantityError);
   });
 });
 

@@ -1,5 +1,5 @@
 /** What people type, into SI-side numbers, and back. Mass in kg, temperature in °C, duration in s, length in cm, volume in L. */
-import { QuantityError } from "../errors";
+import { QuantityError, requireBetween } from "../errors";
 
 export const KG_PER_POUND = 0.45359237;
 const KG_PER_OUNCE = KG_PER_POUND / 16;
@@ -81,6 +81,25 @@ export function parseTemperatureDifferenceK(text: string, bareUnit: UnitSystem =
   const zero = parseTemperatureC("0", /f\s*$/i.test(text) ? "us" : /c\s*$/i.test(text) ? "metric" : bareUnit);
   return parseTemperatureC(text, bareUnit) - zero;
 }
+
+const escaped = (text: string): string => text.replace(/[^\w\s]/g, "\\$&");
+
+/**
+ * A plain number, with a point or a comma; its unit may stand behind it.
+ * @throws QuantityError with what was typed where it is no number, or one outside [low, high]
+ */
+export function parseNumber(quantity: string, text: string, low: number, high: number, unit = ""): number {
+  const match = new RegExp(String.raw`^([-+−]?)${NUMBER}\s*(?:${escaped(unit)})?$`, "i").exec(text.trim());
+  if (!match?.[2]) throw new QuantityError(quantity, text.trim(), { kind: "between", low, high, unit });
+  return requireBetween(quantity, toNumber(match[2]) * (/[-−]/.test(match[1] ?? "") ? -1 : 1), low, high, unit);
+}
+
+/** Whether a text that may be of something else too is meant as a duration. */
+export const isDuration = (text: string): boolean => /^\s*[\d.,]+\s*$|\d\s*(?:[hms]|d|:)/i.test(text);
+
+/** Whole minutes from a duration, see {@link parseDurationS}. @throws QuantityError outside [low, high] too */
+export const parseMinutes = (quantity: string, text: string, low: number, high: number): number =>
+  Math.round(requireBetween(quantity, parseDurationS(text) / 60, low, high, "min"));
 
 /**
  * Duration in s from "25m", "1h 30m", "2:15" (hours and minutes), "3 days"; a bare number is in minutes.

@@ -1,7 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { requireBetween } from "../../../core/errors";
 import { isOnBird } from "../../../core/plan/additions";
 import {
   ADDITION_MOMENTS,
@@ -11,7 +10,7 @@ import {
   MOST_ADDITIONS,
   type Plan,
 } from "../../../core/plan/schema";
-import type { UnitSystem } from "../../../core/units/quantity";
+import { parseMinutes, parseNumber, type UnitSystem } from "../../../core/units/quantity";
 import { readableRoasts } from "../../../storage/listing";
 import { GRAMS_PER_OUNCE, ML_PER_CUP } from "../../../words/amounts";
 import { faultWords } from "../../../words/faults";
@@ -66,8 +65,7 @@ const PLACE_NAMES: Record<Addition["where"], string> = {
 const SHORT = `${SELECT} mt-0.5 block w-full min-w-0`;
 
 /** A share of its mass as typed; nothing is none. @throws QuantityError for what no mass holds */
-const share = (what: string, text: string): number =>
-  text.trim() === "" ? 0 : requireBetween(what, Number(text.replace(",", ".")), 0, 100, "%");
+const share = (what: string, text: string): number => (text.trim() === "" ? 0 : parseNumber(what, text, 0, 100, "%"));
 
 /** Rubs, pastes, liquids, spices: lines of the cook's own, which reach the lists and the timetable. */
 export function Additions({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
@@ -157,13 +155,7 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
   const add = (): void => {
     try {
       if (name.trim() === "") throw new RangeError("name of what goes on: got nothing, a word is wanted");
-      const much = requireBetween(
-        "amount",
-        Number(amount.replace(",", ".").trim() || Number.NaN),
-        0.01,
-        5000 / measure.each,
-        measure.name,
-      );
+      const much = parseNumber("amount", amount, 0.01, 5000 / measure.each, measure.name);
       const line: Addition = {
         id: crypto.randomUUID(),
         name: name.trim().slice(0, 60),
@@ -173,8 +165,7 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
         where,
         saltPercent: share("salt in it", salt),
         sugarPercent: share("sugar in it", sugar),
-        makeMin:
-          make.trim() === "" ? 0 : Math.round(requireBetween("minutes of making it", Number(make), 0, 240, "min")),
+        makeMin: make.trim() === "" ? 0 : parseMinutes("minutes of making it", make, 0, 240),
       };
       settle((before) => ({ ...before, additions: [...before.additions, line] }));
       setName("");

@@ -1,13 +1,11 @@
-import { requireBetween } from "../../../core/errors";
 import { withSeason } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
+import { parseMinutes } from "../../../core/units/quantity";
 import { UnitField } from "../../ui/UnitField";
 import { usePlanStore } from "./planStore";
 
-const parseMinutes =
-  (what: string) =>
-  (text: string): number =>
-    Math.round(requireBetween(what, Number.parseFloat(text), 0, 600, "min"));
+/** No roast is basted later, min. */
+const LATEST_MIN = 600;
 
 /** Between which minutes it is basted, and with what. */
 export function BasteRows({ season }: { readonly season: Plan["season"] }) {
@@ -18,13 +16,15 @@ export function BasteRows({ season }: { readonly season: Plan["season"] }) {
         <UnitField
           label="From minute"
           shown={`${season.basteFromMin}`}
-          parse={parseMinutes("first basting")}
+          parse={(text) => parseMinutes("first basting", text, 0, LATEST_MIN)}
           onChange={(basteFromMin) => settle(withSeason({ basteFromMin }))}
         />
         <UnitField
           label="Until minute"
           shown={season.basteUntilMin === null ? "the end" : `${season.basteUntilMin}`}
-          parse={(text) => (text.trim() === "" || /end/i.test(text) ? null : parseMinutes("last basting")(text))}
+          parse={(text) =>
+            text.trim() === "" || /end/i.test(text) ? null : parseMinutes("last basting", text, 0, LATEST_MIN)
+          }
           onChange={(basteUntilMin) => settle(withSeason({ basteUntilMin }))}
         />
       </div>

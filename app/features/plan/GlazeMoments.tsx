@@ -4,15 +4,19 @@ import { withSeason } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { glazeMoments } from "../../../core/plan/season";
 import { COLOURS } from "../../../core/processes/conditions";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import {
+  formatTemperature,
+  isDuration,
+  parseMinutes,
+  parseTemperatureC,
+  type UnitSystem,
+} from "../../../core/units/quantity";
 import { conditionName } from "../../../words/conditions";
 import { Button } from "../../ui/Button";
 import { UnitField } from "../../ui/UnitField";
 import { usePlanStore } from "./planStore";
 
 type Moment = Plan["season"]["glazeAt"][number];
-
-const isMinute = (text: string): boolean => /min|^\s*\d+\s*$/i.test(text);
 
 /** When each pass goes on: a minute of the roast, or what the first centre shows. */
 export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
@@ -22,8 +26,8 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
   const parse = (text: string): Moment => {
     const colour = COLOURS.find((each) => each.replace("-", " ") === text.trim().toLowerCase());
     if (colour) return { when: { colour } };
-    return isMinute(text)
-      ? { atMin: Math.round(requireBetween("minute of the glaze", Number.parseFloat(text), 0, 960, "min")) }
+    return isDuration(text)
+      ? { atMin: parseMinutes("minute of the glaze", text, 0, 960) }
       : {
           when: {
             centre,

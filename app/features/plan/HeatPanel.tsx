@@ -10,7 +10,7 @@ import { withHeat } from "../../../core/plan/edits";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { onDialC } from "../../../core/units/dial";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
@@ -156,9 +156,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
               min={1}
               max={12}
               step={0.5}
-              parse={(text) =>
-                requireBetween("minutes a side", Number.parseFloat(text.replace(",", ".")), 0.5, 20, "min")
-              }
+              parse={(text) => requireBetween("minutes a side", parseDurationS(text) / 60, 0.5, 20, "min")}
               onDrag={(minutesPerSide) => drag(withSear({ minutesPerSide }))}
               onSettle={(minutesPerSide) => settle(withSear({ minutesPerSide }))}
             />

@@ -1,4 +1,4 @@
-import { requireBetween } from "../../../core/errors";
+import { parseMinutes } from "../../../core/units/quantity";
 import { DragRow } from "./DragRow";
 
 interface Props {
@@ -26,7 +26,7 @@ export function MinutesRow({ what, minutes, min, max, least = min, most = max, .
       min={min}
       max={max}
       step={5}
-      parse={(text) => Math.round(requireBetween(what, Number.parseFloat(text), least, most, "min"))}
+      parse={(text) => parseMinutes(what, text, least, most)}
     />
   );
 }

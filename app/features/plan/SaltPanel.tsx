@@ -2,7 +2,7 @@ import { requireBetween } from "../../../core/errors";
 import { BATHS, COLD_PLACES, gramsPerTeaspoon, SALT_KINDS, SALT_METHODS } from "../../../core/kitchen/salt";
 import { parseSaltPercent } from "../../../core/kitchen/saltShare";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
-import { parseMassKg, type UnitSystem } from "../../../core/units/quantity";
+import { parseMassKg, parseNumber, type UnitSystem } from "../../../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, fine, formatSpoons, ice, liquid, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
 import { Caution } from "../../ui/Caution";
@@ -36,7 +36,7 @@ const COLD_NAMES = { fridge: "In the fridge", cooler: "In a cooler with ice" } a
 const parsePercent =
   (what: string, low: number, high: number) =>
   (text: string): number =>
-    requireBetween(what, Number(text.replace("%", "").replace(",", ".").trim() || Number.NaN), low, high, "%");
+    parseNumber(what, text, low, high, "%");
 
 export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
   const { drag, settle } = usePlanStore();

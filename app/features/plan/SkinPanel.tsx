@@ -5,7 +5,13 @@ import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import {
+  formatTemperature,
+  isDuration,
+  parseMinutes,
+  parseTemperatureC,
+  type UnitSystem,
+} from "../../../core/units/quantity";
 import { liquid, small } from "../../../words/amounts";
 import { conditionName } from "../../../words/conditions";
 import { Caution } from "../../ui/Caution";
@@ -34,9 +40,7 @@ const BASTE_EVERY = [0, 60, 30, 10] as const;
 /** A minute of the roast, what the breast shows, or never. */
 function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOff"] {
   if (/never|stays|^\s*$/i.test(text)) return null;
-  if (/min|^\s*\d+\s*$/i.test(text)) {
-    return { atMin: Math.round(requireBetween("minute of the bacon", Number.parseFloat(text), 0, 960, "min")) };
-  }
+  if (isDuration(text)) return { atMin: parseMinutes("minute of the bacon", text, 0, 960) };
   const reachesC = requireBetween("temperature of the bacon", parseTemperatureC(text, units), 20, 80, "°C");
   return { when: { centre: "breast", reachesC } };
 }

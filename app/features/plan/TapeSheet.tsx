@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Species } from "../../../core/bird/species";
 import { type ByTape, massByTape } from "../../../core/bird/tape";
-import { formatMass, type UnitSystem } from "../../../core/units/quantity";
+import { formatMass, parseLengthCm, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { Button } from "../../ui/Button";
 import { ClosesSheet, Sheet } from "../../ui/Sheet";
@@ -12,13 +12,11 @@ interface Props {
   onTake(mass: ByTape): void;
 }
 
-const CM_PER_INCH = 2.54;
-
 /** A bird without a label, by two measures of the tape. */
 export function TapeSheet({ species, units, onTake }: Props) {
   const [typed, setTyped] = useState({ length: "", width: "" });
   const unit = units === "us" ? "in" : "cm";
-  const cm = (text: string): number => Number.parseFloat(text) * (units === "us" ? CM_PER_INCH : 1);
+  const cm = (text: string): number => parseLengthCm(text, units);
   let found: ByTape | null = null;
   let fault: string | null = null;
   if (typed.length !== "" && typed.width !== "") {

@@ -7,7 +7,7 @@ import { QuantityError, requireBetween } from "../../../core/errors";
 import { birdsToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
 import type { Plan, Roast } from "../../../core/plan/schema";
-import { parseMassRangeKg, type UnitSystem } from "../../../core/units/quantity";
+import { parseMassRangeKg, parseNumber, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { instantOf } from "../../ui/time";
 
@@ -36,7 +36,7 @@ export function birdsOf(
     requireBetween("half the range of its weight", offKg, 0, Math.min(4, massKg / 2), "kg");
     return { count: 1, massKg, massOffKg: offKg };
   }
-  const usual = Math.round(requireBetween("guests", Number(guests.trim() || Number.NaN), 1, 60, "people"));
+  const usual = Math.round(parseNumber("guests", guests, 1, 60, "people"));
   const table = { guests: { light: 0, usual, hearty: 0 }, leftoverMeals: 0 };
   return { ...birdsToBuy(table, species, cut), massOffKg: 0, table };
 }

@@ -71,7 +71,7 @@ describe("three answers", () => {
     expect(chickens.plan.bird.count).toBeGreaterThan(1);
     expect(chickens.title).toContain("chickens");
     const { error } = answersSchema("metric").safeParse({ ...answers, known: "guests", guests: "none" });
-    expect(error?.issues[0]?.message).toContain("guests: got NaN");
+    expect(error?.issues[0]?.message).toBe("guests: got none, allowed is 1 to 60 people");
     expect(error?.issues[0]?.path).toEqual(["guests"]);
   });
 
