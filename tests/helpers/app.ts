@@ -1,7 +1,7 @@
 /** The app on a server of its own, and a page to open it in: what a file of browser tests begins and ends with. */
 import { Builder, type WebDriver } from "selenium-webdriver";
 import { inject } from "vitest";
-import { newProfile, optionsFor, resize, TABLE } from "./browser";
+import { faultsInLog, newProfile, optionsFor, resize, TABLE } from "./browser";
 import { type RunningServer, serve } from "./server";
 
 interface RunningApp {
@@ -54,16 +54,10 @@ async function forgetCook(driver: WebDriver, url: string): Promise<void> {
   if (fault !== null) throw new Error(`the browser has not forgotten its cook: ${fault}`);
 }
 
-/** What tests bring about themselves: no server, no offline copy, no WebGL. */
-const BROUGHT_ABOUT = /net::ERR_|fetching the script|Error creating WebGL context/;
-
 /** Nothing that a file's pages did was refused by the browser, or failed unseen. */
 async function expectQuietLog(driver: WebDriver): Promise<void> {
-  const entries = await driver.manage().logs().get("browser");
-  const faults = entries
-    .filter(({ level, message }) => level.name === "SEVERE" && !BROUGHT_ABOUT.test(message))
-    .map(({ message }) => message);
-  if (faults.length > 0) throw new Error(`the browser's log holds:\n${[...new Set(faults)].join("\n")}`);
+  const faults = await faultsInLog(driver);
+  if (faults.length > 0) throw new Error(`the browser's log holds:\n${faults.join("\n")}`);
 }
 
 /**

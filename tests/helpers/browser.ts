@@ -87,6 +87,16 @@ export async function networkGone(driver: WebDriver, offline: boolean): Promise<
   await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline, ...unlimited });
 }
 
+/** What tests bring about themselves: no server, no offline copy, no WebGL. */
+const BROUGHT_ABOUT = /net::ERR_|fetching the script|Error creating WebGL context/;
+
+/** What the pages logged as faults since this was last asked. */
+export async function faultsInLog(driver: WebDriver): Promise<readonly string[]> {
+  const entries = await driver.manage().logs().get("browser");
+  const faults = entries.filter(({ level, message }) => level.name === "SEVERE" && !BROUGHT_ABOUT.test(message));
+  return [...new Set(faults.map(({ message }) => message))];
+}
+
 /**
  * Goes to an address as a link there would: where the app is open already nothing is loaded anew, and its workers keep
  * the birds that they have made, which is most of what a test costs. What is about loading uses `driver.get`.
@@ -103,17 +113,28 @@ export async function visit(driver: WebDriver, address: string): Promise<void> {
   if (!isThere) await driver.get(address);
 }
 
+const TOLD_LETTERS = 1500;
+
+/** What was never seen is told with what stood there instead. */
+async function told<Result>(driver: WebDriver, waiting: Promise<Result>): Promise<Result> {
+  try {
+    return await waiting;
+  } catch (error) {
+    if (!(error instanceof Error) || error.name !== "TimeoutError") throw error;
+    const text = await driver.executeScript<string>("return document.body.innerText");
+    throw new Error(`${error.message}\nthe page reads:\n${text.slice(0, TOLD_LETTERS)}`, { cause: error });
+  }
+}
+
 export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
-  driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `never seen: ${css}`);
+  told(driver, driver.wait(until.elementLocated(By.css(css)), WAIT_MS, `never seen: ${css}`));
 
 /** Waits until the page's text holds all of these. */
 export async function seeText(driver: WebDriver, ...texts: readonly string[]): Promise<void> {
   for (const text of texts) {
-    await driver.wait(
-      async () => (await driver.executeScript<string>("return document.body.innerText")).includes(text),
-      WAIT_MS,
-      `never seen on the page: ${text}`,
-    );
+    const isThere = async (): Promise<boolean> =>
+      (await driver.executeScript<string>("return document.body.innerText")).includes(text);
+    await told(driver, driver.wait(isThere, WAIT_MS, `never seen on the page: ${text}`));
   }
 }
 
