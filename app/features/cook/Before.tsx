@@ -1,7 +1,6 @@
 import { Link } from "react-router";
 import { OVEN_ON } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
-import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { dayAndTime, largeCountdown, timeBeside } from "../../../words/time";
@@ -15,6 +14,7 @@ import { Caution } from "../../ui/Caution";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import type { Acts } from "./acts";
+import { ComingRows } from "./ComingRows";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { Simulating } from "./Simulating";
@@ -92,7 +92,7 @@ export function Before({ day, acts }: Props) {
           Rehearse the day: what comes when, and where hands are short
         </Link>
       )}
-      {rows.length > 0 && <Rows rows={rows} plan={plan} />}
+      {rows.length > 0 && <ComingRows rows={rows} now={now} zone={plan.zone} label="What is still to come" />}
     </>
   );
 }
@@ -146,20 +146,3 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
 
 const lateText = (minutes: number): string =>
   minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
-
-function Rows({ rows, plan }: { readonly rows: RoastDay["rows"]; readonly plan: Plan }) {
-  const reader = useHabits();
-  return (
-    <ol
-      aria-label="What is still to come"
-      className="divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4"
-    >
-      {rows.map((row) => (
-        <li key={row.id} className="flex gap-4 py-2.5">
-          <span className="w-32 shrink-0 text-soft">{dayAndTime(row.startMs, plan.zone, reader)}</span>
-          <span>{row.what}</span>
-        </li>
-      ))}
-    </ol>
-  );
-}

@@ -93,7 +93,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
   return (
     <li className="py-1">
       <div className="flex items-center gap-x-2">
-        <span className="w-14 shrink-0 font-semibold">{time}</span>
+        <span className="min-w-14 shrink-0 whitespace-nowrap font-semibold">{time}</span>
         <span className="min-w-0 grow">
           {probe} {isAside ? <s>{shown}</s> : <b>{shown}</b>}
           {isAside && <span className="text-soft">, set aside</span>}
