@@ -3,6 +3,8 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
+import type { Weather } from "../heat/fire";
+import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";
 
@@ -46,6 +48,24 @@ describe("the bird as the readings point to it", () => {
     const enough = present({ pulledMin, nowMin: 165, seenC: { breast: 40, thigh: 40 } });
     expect(enough.rest.seenMin).toBe(0);
     expect(enough.rest.backInMin).toBeNull();
+  });
+
+  it("goes back into the fire and the weather that it came from", () => {
+    const grilled = usualPlan({
+      bird: { species: "chicken", cut: "whole", massKg: 1.6, state: "fresh" },
+      method: "steady",
+      serveAt: plan.serveAt,
+      zone: plan.zone,
+    });
+    const backIn = (weather: Weather): number | null => {
+      const options = ensembleOptions({ ...grilled, heat: "covered-grill" }, targetsC);
+      // Out at once, so that all of its heat is what it meets when it is back.
+      const again = { ...options, fire: { fuel: "gas", weather } as const };
+      return present({ options: again, pulledMin: 0, nowMin: 0 }).rest.backInMin;
+    };
+    const mild = backIn({ airC: 15, windy: false }) ?? 0;
+    expect(mild).toBeGreaterThan(30);
+    expect(backIn({ airC: -10, windy: true })).toBeGreaterThan(1.03 * mild);
   });
 
   it("shows what the cook's thermometer shows: what the estimate misses of it is added", () => {
