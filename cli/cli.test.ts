@@ -7,7 +7,7 @@ import { minuteAllShown, runMember, shownAt } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/plannedInput";
 import type { RoastEntry } from "../core/formats/file";
 import { FILE_VERSION } from "../core/formats/file";
-import type { Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";

@@ -4,7 +4,7 @@ import { bandShares } from "../core/forecast/band";
 import { plannedCook, pullGoalsC } from "../core/forecast/planned";
 import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { BY_TIME, mapLate } from "../core/forecast/shares";
-import type { Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
 import { dishName } from "../words/dishes";

@@ -1,6 +1,7 @@
 /** The roast in progress of the demo: known to the page that shows it and to the thermometer that stands in its bird. */
 
-import type { Plan, Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { MINUTE_MS } from "../core/units/time";

@@ -5,7 +5,8 @@
 
 import { TZDate } from "@date-fns/tz";
 import type { MethodId } from "../core/plan/methods";
-import type { Plan, Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { DAY_MS } from "../core/units/time";

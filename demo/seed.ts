@@ -6,7 +6,8 @@
 
 import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
-import type { Plan, Roast, RoastReading } from "../core/plan/schema";
+import type { Roast, RoastReading } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import { DAY_MS, MINUTE_MS } from "../core/units/time";
 import type { BrumaDatabase } from "../storage/database";

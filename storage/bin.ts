@@ -1,6 +1,6 @@
 /** What was deleted: kept for a week as it stood, and put back by a tap. */
 
-import type { Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
 import { DAY_MS } from "../core/units/time";
 import type { Binned, BrumaDatabase } from "./database";
 import { readRow, type Unreadable } from "./listing";

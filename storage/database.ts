@@ -15,7 +15,8 @@ import {
   roastWithKitchen,
   roastWithOven,
 } from "../core/formats/migrations";
-import type { Equipment, Oven, Photo, Roast, RoastReading } from "../core/plan/schema";
+import type { Equipment, Oven } from "../core/plan/kitchen";
+import type { Photo, Roast, RoastReading } from "../core/plan/roast";
 import type { DrillResult } from "../core/practice/drills";
 import type { Call, Practised } from "../core/practice/scenarios";
 import type { Habits } from "../core/units/habits";

@@ -2,7 +2,8 @@
 import { FILE_FORMAT, FILE_VERSION, type FilePreferences, type RoastEntry, type RoastFile } from "../core/formats/file";
 import { same } from "../core/formats/same";
 import { type Standing, standingOf } from "../core/formats/standing";
-import type { Equipment, Roast } from "../core/plan/schema";
+import type { Equipment } from "../core/plan/kitchen";
+import type { Roast } from "../core/plan/roast";
 import { setUpAgain, takenDown, throwAway } from "./bin";
 import type { Binned, BrumaDatabase, Import, Preferences, StoredReading } from "./database";
 import { kitchenOf } from "./kitchen";

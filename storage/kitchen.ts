@@ -1,5 +1,6 @@
 /** The cook's own kitchen: measured once, and what every new roast reckons with. */
-import { cookStage, type Equipment, EquipmentSchema, RoastSchema } from "../core/plan/schema";
+import { type Equipment, EquipmentSchema } from "../core/plan/kitchen";
+import { cookStage, RoastSchema } from "../core/plan/roast";
 import { usualKitchen } from "../core/plan/usualKitchen";
 import type { UnitSystem } from "../core/units/quantity";
 import type { BrumaDatabase } from "./database";

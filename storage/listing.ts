@@ -1,7 +1,7 @@
 /** Stored roasts as screens may have them: one that cannot be read takes no other down. */
 import type { Fault } from "../core/faults";
 import { judgedBy } from "../core/formats/judged";
-import { type Roast, RoastSchema } from "../core/plan/schema";
+import { type Roast, RoastSchema } from "../core/plan/roast";
 import { shown } from "../core/units/text";
 import type { BrumaDatabase } from "./database";
 

@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import { beforeEach, describe, expect, it } from "vitest";
-import type { Oven, Roast } from "../core/plan/schema";
+import type { Oven } from "../core/plan/kitchen";
+import type { Roast } from "../core/plan/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
 import { deleteOven, keepSays, likelyOven, ovensOf, saveOven } from "./ovens";

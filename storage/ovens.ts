@@ -1,6 +1,7 @@
 /** The kitchen's ovens and fires by name, what their roasts have taught of them, and the plans that go by it. */
 import { type InOven, inOvens, learnedOf } from "../core/log/ovens";
-import { cookStage, type Oven, OvenSchema, type Roast, RoastSchema } from "../core/plan/schema";
+import { type Oven, OvenSchema } from "../core/plan/kitchen";
+import { cookStage, type Roast, RoastSchema } from "../core/plan/roast";
 import type { BrumaDatabase } from "./database";
 import { readableRoasts } from "./listing";
 import { changeRoast } from "./roasts";

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { checkRoastFile } from "../core/formats/file";
-import { MOST_PHOTOS } from "../core/plan/schema";
+import { MOST_PHOTOS } from "../core/plan/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
 import { exportAll, takeFile } from "./files";

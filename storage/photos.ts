@@ -1,5 +1,5 @@
 /** Pictures of a roast's record. */
-import { MOST_PHOTOS, type Photo, PhotoSchema } from "../core/plan/schema";
+import { MOST_PHOTOS, type Photo, PhotoSchema } from "../core/plan/roast";
 import type { BrumaDatabase, StoredPhoto } from "./database";
 
 export const photosOf = (db: BrumaDatabase, roastId: string): Promise<StoredPhoto[]> =>

@@ -3,7 +3,8 @@
 import { centresOf } from "../core/bird/form";
 import { PROBES, placeOf } from "../core/bird/probe";
 import { happenedUntil } from "../core/plan/happened";
-import { type Plan, RoastSchema } from "../core/plan/schema";
+import { RoastSchema } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import type { DrillResult } from "../core/practice/drills";
 import type { Call, Practised } from "../core/practice/scenarios";

@@ -1,7 +1,7 @@
 /** What is known of an oven or a fire, in words. */
 import { isFire } from "../core/heat/sources";
 import type { LearnedOven } from "../core/log/ovens";
-import type { Oven } from "../core/plan/schema";
+import type { Oven } from "../core/plan/kitchen";
 import { formatTemperatureDifference } from "../core/units/quantity";
 import type { Reader } from "./time";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { eventsOf } from "../core/log/events";
-import { OTHERWISES } from "../core/plan/schema";
+import { OTHERWISES } from "../core/plan/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { doneWords, eventWords, otherwiseWords, wouldWords } from "./record";
 

@@ -1,6 +1,7 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
 
-import type { Plan, Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
 import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";

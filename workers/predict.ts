@@ -2,7 +2,8 @@
 import { pullGoalsC } from "../core/forecast/planned";
 import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { predictionOf } from "../core/forecast/prediction";
-import type { Plan, PredictionRecord } from "../core/plan/schema";
+import type { PredictionRecord } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
 

@@ -17,7 +17,7 @@ import type { Reading } from "../core/forecast/reading";
 import type { Mattered, MatteredAsked } from "../core/log/mattered";
 import type { OvenSays } from "../core/log/ovens";
 import type { Course, Relived } from "../core/log/relive";
-import type { Roast } from "../core/plan/schema";
+import type { Roast } from "../core/plan/roast";
 import type { Debrief } from "../core/practice/practice";
 import type { Practised } from "../core/practice/scenarios";
 import type { Leftovers, LeftoversAsked } from "../core/processes/leftovers";

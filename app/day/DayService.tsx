@@ -3,7 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect } from "react";
 import { useMatch } from "react-router";
-import { cookStage, type Roast } from "../../core/plan/schema";
+import { cookStage, type Roast } from "../../core/plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import { readableRoasts } from "../../storage/listing";
 import { database } from "../shell/database";

@@ -1,7 +1,7 @@
 import { useEffect, useMemo } from "react";
 import { goalsAtPull } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { keepSays } from "../../storage/ovens";
 import { clockNow } from "../shell/clock";

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useRef } from "react";
 import { type Probe, placeOf } from "../../core/bird/probe";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { hiddenOptions } from "../../core/practice/practice";
 import { MINUTE_MS } from "../../core/units/time";
 import type { PractisedHere } from "../../storage/database";

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef } from "react";
 import { HeardLineSchema } from "../../core/formats/thermometer";
-import { MOST_PROBES, type Roast } from "../../core/plan/schema";
+import { MOST_PROBES, type Roast } from "../../core/plan/roast";
 import { changeRoast } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { inOneTab } from "../shell/oneTab";

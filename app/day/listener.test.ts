@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { BrumaDatabase } from "../../storage/database";
 import { readingsOf, saveRoast } from "../../storage/roasts";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";

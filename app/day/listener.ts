@@ -4,7 +4,7 @@ import { create } from "zustand";
 import { type Probe, placeOf } from "../../core/bird/probe";
 import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
 import type { HeardLine, ThermometerLine } from "../../core/formats/thermometer";
-import { MOST_PROBES, type Roast, type RoastReading } from "../../core/plan/schema";
+import { MOST_PROBES, type Roast, type RoastReading } from "../../core/plan/roast";
 import type { BrumaDatabase } from "../../storage/database";
 import { momentsOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";

@@ -9,7 +9,7 @@ import type { Present } from "../../core/day/present";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { EnsembleOptions } from "../../core/forecast/ensemble";
 import type { Reading } from "../../core/forecast/reading";
-import type { CookStage, Roast, RoastReading } from "../../core/plan/schema";
+import type { CookStage, Roast, RoastReading } from "../../core/plan/roast";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { AdviceWords } from "../../words/advice";
 import type { TimetableRow } from "../../words/timetable";

@@ -6,7 +6,7 @@ import { spaced } from "../../core/day/spaced";
 import type { Reading } from "../../core/forecast/reading";
 import { type Screened, screened } from "../../core/forecast/screening";
 import { readingKey } from "../../core/formats/shared";
-import type { Roast, RoastReading } from "../../core/plan/schema";
+import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { clockNow } from "../shell/clock";
 import type { Observed } from "./roastDay";

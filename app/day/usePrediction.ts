@@ -2,7 +2,7 @@
 
 import { useEffect, useEffectEvent } from "react";
 import { withPrediction } from "../../core/forecast/prediction";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { changeRoast } from "../../storage/roasts";
 import { messageOf } from "../../words/faults";
 import { Superseded } from "../../workers/pool";

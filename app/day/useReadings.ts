@@ -1,6 +1,6 @@
 import { liveQuery } from "dexie";
 import { useEffect, useState } from "react";
-import type { RoastReading } from "../../core/plan/schema";
+import type { RoastReading } from "../../core/plan/roast";
 import { readingsAfter } from "../../storage/roasts";
 import { database } from "../shell/database";
 import { toast } from "../ui/toast";

@@ -12,7 +12,7 @@ import { pullGoalsC } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
-import { cookStage, type Roast } from "../../core/plan/schema";
+import { cookStage, type Roast } from "../../core/plan/roast";
 import { restFor } from "../../core/processes/rest";
 import { MINUTE_MS } from "../../core/units/time";
 import { adviceWords, dueWords } from "../../words/advice";

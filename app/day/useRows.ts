@@ -4,7 +4,7 @@ import { comingRows } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
 import type { Quantiles } from "../../core/forecast/shares";
-import { cookStage, type Roast } from "../../core/plan/schema";
+import { cookStage, type Roast } from "../../core/plan/roast";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { replannedRows, type TimetableRow, timetableOf } from "../../words/timetable";
 import { usePreferences } from "../shell/preferences";

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import type { ComponentType } from "react";
 import { useParams } from "react-router";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { isReadable, storedRoast } from "../../storage/listing";
 import { database } from "./database";
 import { UnreadableCard } from "./UnreadableCard";

@@ -1,4 +1,4 @@
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { ListedRoast } from "../../words/dinnerLists";
 import { inOrder, namesIn } from "../../words/titles";

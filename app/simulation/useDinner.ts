@@ -2,7 +2,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { FIRST_SHARES } from "../../core/forecast/shares";
-import type { Plan, Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
+import type { Plan } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 
 interface Props {
   readonly of: readonly Pick<Roast, "id">[];

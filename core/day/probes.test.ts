@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { PROBES } from "../bird/probe";
 import type { ThermometerLine } from "../formats/thermometer";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { type InNone, routeOf } from "./probes";
 
 const IN = "2026-09-27T08:00:00.000Z";

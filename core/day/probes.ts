@@ -1,7 +1,7 @@
 /** Which bird a probe's reading belongs to: none is ever guessed where there are two. */
 
 import type { Probe } from "../bird/probe";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { HOUR_MS } from "../units/time";
 
 /** What a probe says, as far as it matters whose it is. */

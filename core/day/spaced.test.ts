@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { RoastReading } from "../plan/schema";
+import type { RoastReading } from "../plan/roast";
 import { spaced } from "./spaced";
 
 const NOON_MS = Date.UTC(2026, 10, 26, 12);

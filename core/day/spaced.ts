@@ -1,5 +1,5 @@
 import { probeOf } from "../bird/probe";
-import type { RoastReading } from "../plan/schema";
+import type { RoastReading } from "../plan/roast";
 
 /** So much of an instant is the same for ten seconds: "2026-11-26T10:00:0". */
 const TEN_SECONDS = "2026-11-26T10:00:0".length;

@@ -2,19 +2,16 @@
 
 import * as z from "zod/mini";
 import type { Fault, Wrong } from "../faults";
+import { type Equipment, EquipmentSchema, type Oven, OvenSchema } from "../plan/kitchen";
 import {
-  type Equipment,
-  EquipmentSchema,
   MOST_PHOTOS,
-  type Oven,
-  OvenSchema,
   type Photo,
   PhotoSchema,
   ReadingSchema,
   type Roast,
   type RoastReading,
   RoastSchema,
-} from "../plan/schema";
+} from "../plan/roast";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
 import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";

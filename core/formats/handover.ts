@@ -4,7 +4,7 @@
  */
 
 import type { Fault } from "../faults";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type RoastFile } from "./file";
 
 /** Far above any roast, far below what would stall a phone. */

@@ -5,7 +5,7 @@
  */
 
 import { inOrder } from "../plan/happened";
-import { type Roast, RoastSchema } from "../plan/schema";
+import { type Roast, RoastSchema } from "../plan/roast";
 import { same } from "./same";
 
 export interface Merged {

@@ -1,7 +1,7 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
 
 import { inOrder } from "../plan/happened";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { shown } from "../units/text";
 import { HOUR_MS } from "../units/time";
 

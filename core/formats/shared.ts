@@ -2,7 +2,7 @@
 import * as z from "zod/mini";
 import { probeOf } from "../bird/probe";
 import { hashOf } from "../hash";
-import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/schema";
+import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/roast";
 import { STEPS } from "./migrations";
 
 /** Of the envelope; a page of another version is told what to do about it. Version 2: says its version, 20,000 readings. */

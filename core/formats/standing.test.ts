@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import type { RoastEntry } from "./file";
 import { standingOf } from "./standing";
 

@@ -3,7 +3,7 @@
  * been wrong on either device.
  */
 
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import type { RoastEntry } from "./file";
 import { canonical, same } from "./same";
 import { readingText } from "./shared";

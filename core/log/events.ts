@@ -1,6 +1,6 @@
 /** What was done to a roast and its heat, in the order in which it was done. */
 import type { Piece } from "../bird/solid";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { MINUTE_MS } from "../units/time";
 
 export type LogEvent = { readonly atMs: number } & (

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { PlanSchema } from "../plan/schema";
 import { favouriteOf, likedAs } from "./favourite";
 

@@ -1,5 +1,7 @@
 /** What was liked best: the cook's own salt, doneness and rest, for the next bird of its kind. */
-import { type Plan, PlanSchema, type Roast } from "../plan/schema";
+
+import type { Roast } from "../plan/roast";
+import { type Plan, PlanSchema } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 
 /** Less than this is no recommendation: "very good", "the best yet". */

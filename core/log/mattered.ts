@@ -8,7 +8,8 @@ import { roastOptions } from "../forecast/plannedInput";
 import type { Draw } from "../forecast/prior";
 import { median } from "../median";
 import { planOtherwise, READ_TO_K, type Went } from "../plan/otherwise";
-import { OTHERWISES, type OtherwiseId, type Plan, type Roast } from "../plan/schema";
+import { OTHERWISES, type OtherwiseId, type Roast } from "../plan/roast";
+import type { Plan } from "../plan/schema";
 import { type Course, type Relived, relive, type Subject, subjectOf } from "./relive";
 
 /** What a course comes to at the table. */

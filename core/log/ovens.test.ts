@@ -7,7 +7,8 @@ import { FURTHEST_SD, LEAST_SD, priorIn } from "../forecast/knownOven";
 import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
-import type { Oven, Roast } from "../plan/schema";
+import type { Oven } from "../plan/kitchen";
+import type { Roast } from "../plan/roast";
 import { drain } from "../processes/cook";
 import { hasChanged, inOvens, isHeard, learned, learnedOf, ovenSays, type Said } from "./ovens";
 

@@ -10,7 +10,8 @@ import { type EnsembleOptions, type Member, minuteAllShown, quantiles } from "..
 import { FURTHEST_SD, type KnownOven, LEAST_SD, OVEN_UNKNOWNS } from "../forecast/knownOven";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
-import type { Oven, Roast } from "../plan/schema";
+import type { Oven } from "../plan/kitchen";
+import type { Roast } from "../plan/roast";
 
 /** What one roast says. Shares are logarithms of times. */
 export interface OvenSays {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import { heldByKind, heldOf, logRow, logRows } from "./rows";
 
 const at = (clock: string): string => `2026-09-27T${clock}:00.000Z`;

@@ -1,6 +1,7 @@
 /** The cook's log: what became of every roast that came out, a row each. */
 import { NEVER } from "../forecast/shares";
-import type { Plan, Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
+import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 
 export interface LogRow {

@@ -5,7 +5,8 @@ import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
 import { type HeatSource, isFire, turnsItself } from "../heat/sources";
 import { heatFitting } from "./methods";
-import type { Plan, Roast } from "./schema";
+import type { Roast } from "./roast";
+import type { Plan } from "./schema";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;

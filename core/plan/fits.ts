@@ -2,8 +2,9 @@
 
 import type { BirdSize } from "../bird/size";
 import { isFire } from "../heat/sources";
+import type { Equipment } from "./kitchen";
 import type { SaltPlan } from "./saltPlan";
-import type { Equipment, Plan } from "./schema";
+import type { Plan } from "./schema";
 
 export interface Fit {
   readonly where: "pan" | "oven" | "shelf" | "pot";

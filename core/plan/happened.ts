@@ -1,6 +1,6 @@
 /** What happened to a roast, in the order in which it can happen. */
 import type { FormatRule } from "../faults";
-import type { Roast } from "./schema";
+import type { Roast } from "./roast";
 
 type Happened = Roast["happened"];
 

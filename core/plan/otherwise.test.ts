@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { constant } from "../constants";
 import { planOtherwise, READ_TO_K } from "./otherwise";
-import { OTHERWISES, PlanSchema } from "./schema";
+import { OTHERWISES } from "./roast";
+import { PlanSchema } from "./schema";
 import { usualPlan } from "./usualPlan";
 
 const anyWent = fc.record({

@@ -6,7 +6,8 @@ import { turnsItself } from "../heat/sources";
 import { fullStages } from "../processes/stages";
 import { dialTurnK, onDialC } from "../units/dial";
 import { withSalt, withSaltMethod } from "./edits";
-import type { OtherwiseId, Plan } from "./schema";
+import type { OtherwiseId } from "./roast";
+import type { Plan } from "./schema";
 
 /** How the roast went, as far as a change has to know it. */
 export interface Went {

@@ -1,9 +1,8 @@
-/** The record of one roast: the plan's choices, what happened, and what was predicted. The only source of its types. */
+/** What is planned for one bird: every choice of the cook's. The only source of its types. */
 
 import * as z from "zod/mini";
 import { CUTS, LEGS } from "../bird/form";
-import { PROBES, SIDES } from "../bird/probe";
-import { CENTRES, PIECES } from "../bird/solid";
+import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
 import { DRAUGHTS } from "../heat/fire";
@@ -16,10 +15,9 @@ import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
 import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
-import { DIALS } from "../units/dial";
 import { between, whole } from "../units/number";
-import { instant, line, lines, typedName, zone } from "../units/text";
-import { outOfOrder } from "./happened";
+import { instant, line, typedName, zone } from "../units/text";
+import { EquipmentSchema, InOven } from "./kitchen";
 import { METHOD_IDS } from "./methods";
 
 const Bird = z.strictObject({
@@ -41,9 +39,9 @@ const Bird = z.strictObject({
   preSalted: z.boolean(),
 });
 
-const centre = z.enum(CENTRES);
+export const centre = z.enum(CENTRES);
 /** °C at the thermal centres a bird has. */
-const centresC = (low: number, high: number) => z.partialRecord(centre, between(low, high));
+export const centresC = (low: number, high: number) => z.partialRecord(centre, between(low, high));
 
 /** What a thermometer shows, or what the eye sees. */
 const Condition = z.union([
@@ -192,143 +190,6 @@ const Side = z.strictObject({
   amount: z.optional(line(1, 60)),
 });
 
-const centimetres = between(5, 150);
-
-/** The kitchen's own measures: what there is, and how large. */
-export const EquipmentSchema = z.strictObject({
-  /** What the oven's dial is marked in. */
-  dial: z.enum(DIALS),
-  ovens: whole(1, 3),
-  dishesInOven: whole(1, 4),
-  rings: whole(0, 8),
-  /** People at work. */
-  hands: whole(1, 4),
-  /** Probes that can be in meat at one time. */
-  thermometers: whole(0, 8),
-  /** Room in the fridge that can be made free, L. */
-  fridgeL: between(0, 400),
-  fridgeC: between(0, 7),
-  tapWaterC: between(2, 21),
-  /** Between the oven's hot and its cool side, K. */
-  hotSideK: between(0, 40),
-  /** Inside, between the shelf's place and the roof. */
-  ovenCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
-  panCm: z.strictObject({ length: centimetres, width: centimetres }),
-  shelfCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
-  potL: between(1, 60),
-  /** What the hand thermometer showed in ice and in boiling water. */
-  calibration: z.optional(
-    z.strictObject({
-      iceC: between(-10, 10),
-      boilC: z.optional(between(80, 110)),
-      altitudeM: between(-400, 5000),
-    }),
-  ),
-});
-
-const OVEN_PARTS = 4;
-export const MOST_TESTS = 20;
-
-/** What its roasts have taught of an oven, see `core/log/ovens.ts`. */
-const Learned = z.strictObject({
-  along: z.readonly(z.array(between(-1, 1)).check(z.length(OVEN_PARTS))),
-  mean: between(-3, 3),
-  sd: between(0, 1),
-  roasts: whole(0, 10_000),
-  tests: whole(0, MOST_TESTS),
-  hotterK: between(-300, 300),
-  hotterSdK: between(0, 300),
-  bandShare: between(0, 1),
-});
-
-/** The oven or fire of the kitchen that it is cooked in, and what was known of it when it was planned. */
-const InOven = z.strictObject({
-  id: line(1, 64),
-  name: typedName,
-  heat: z.enum(HEAT_SOURCES),
-  learned: z.nullable(Learned),
-});
-
-/** What one roast says of the oven it was in, see `core/log/ovens.ts`. */
-const Says = z.strictObject({
-  slower: between(-3, 3),
-  doubt: between(0.001, 10),
-  by: z.readonly(z.array(between(-3, 3)).check(z.length(OVEN_PARTS))),
-});
-
-/** How an evening's test was made: with a thermometer in the oven, or with water. */
-export const OVEN_TESTS = ["thermometer", "water"] as const;
-/** An oven or a fire of the kitchen, by name. */
-export const OvenSchema = z.strictObject({
-  id: line(1, 64),
-  name: typedName,
-  heat: z.enum(HEAT_SOURCES),
-  /** Roasts before this say nothing of it: it has another thermostat, or another burner. */
-  afreshAt: z.nullable(instant),
-  /** Roasts that the cook will not have it learn from, by their ids. */
-  leftOut: z.array(line(1, 64)).check(z.maxLength(500)),
-  /** Evenings on which it was tested. */
-  tests: z.array(z.strictObject({ at: instant, kind: z.enum(OVEN_TESTS), says: Says })).check(z.maxLength(MOST_TESTS)),
-});
-
-/** One thing that might be done otherwise next time, see `otherwise.ts`. */
-export const OTHERWISES = [
-  "out-at-goal",
-  "out-warmer",
-  "out-cooler",
-  "hotter",
-  "cooler",
-  "breast-covered",
-  "uncovered",
-  "breast-down-first",
-  "longer-rest",
-  "salted",
-  "dried",
-] as const;
-export type OtherwiseId = (typeof OTHERWISES)[number];
-export type Oven = z.infer<typeof OvenSchema>;
-
-/** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
-const Prediction = z.strictObject({
-  pullP10At: instant,
-  pullP50At: instant,
-  /** Never: one bird in ten was not expected to get there at that heat. */
-  pullP90At: z.union([instant, z.literal("never")]),
-  pullC: centresC(-30, 110),
-});
-
-const HappenedFields = z.strictObject({
-  inAt: z.optional(instant),
-  pulledAt: z.optional(instant),
-  carvedAt: z.optional(instant),
-  /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
-  stagesDone: z.optional(whole(0, 8)),
-  bastingsDone: z.optional(whole(0, 200)),
-  fuelsDone: z.optional(whole(0, 24)),
-  /** Which side had come out darker when the cook looked; "even": none. */
-  darker: z.optional(z.enum([...FACINGS, "even"])),
-  /** Rows of the timetable that were ticked off, by their ids. */
-  ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
-  /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
-  struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
-  /** The oven's door stood open. */
-  doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
-  /** Pieces that were taken out before the rest. */
-  left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
-  /** Out of the oven and back in again: the rest had fallen short. */
-  outs: z.optional(z.array(z.strictObject({ outAt: instant, backAt: instant })).check(z.maxLength(8))),
-  /** The record was closed: nothing more is expected to happen. */
-  closedAt: z.optional(instant),
-  predicted: z.optional(Prediction),
-});
-
-const Happened = HappenedFields.check(
-  z.superRefine((happened, context) => {
-    const fault = outOfOrder(happened);
-    if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
-  }),
-);
-
 export const PlanSchema = z.strictObject({
   bird: Bird,
   thawIn: z.enum(THAW_PLACES),
@@ -384,83 +245,9 @@ export const PlanSchema = z.strictObject({
   liver: z.boolean(),
 });
 
-export const ReadingSchema = z.strictObject({
-  at: instant,
-  part: centre,
-  /** Of a pair; left out where one probe stands for both. */
-  side: z.optional(z.enum(SIDES)),
-  /** Also what no meat shows: a cook who keeps it is believed, the forecast sets it aside. */
-  celsius: between(-40, 330),
-  /** What the thermometer showed, where its calibration has put that right. */
-  shownC: z.optional(between(-50, 340)),
-  source: z.enum(["typed", "simulated", "bridge"]),
-});
-
-/** A picture of the record, made small: a JPEG in base64. */
-export const PhotoSchema = z.strictObject({
-  takenAt: instant,
-  jpeg: z.base64().check(z.minLength(4), z.maxLength(1_400_000)),
-});
-export type Photo = z.infer<typeof PhotoSchema>;
-export const MOST_PHOTOS = 12;
-
-/** Probes that may be in one bird. */
-export const MOST_PROBES = 16;
-
-export const RoastSchema = z.strictObject({
-  id: line(1, 64),
-  /** Roasts of one dinner have one; what they have together: `together.ts`. */
-  dinner: line(1, 64),
-  /** Pieces that go through one salting and one fire have one. */
-  fire: line(1, 64),
-  title: line(1, 120),
-  /** The title is the cook's own: it follows bird and day no more. */
-  named: z.optional(z.boolean()),
-  createdAt: instant,
-  plan: PlanSchema,
-  happened: Happened,
-  notes: lines(4000),
-  /** How good it was, once it was eaten. */
-  rating: z.optional(whole(1, 5)),
-  /** What it says of its oven; null: nothing can be told from it. Left out until it was looked at. */
-  says: z.optional(z.nullable(Says)),
-  /** What is to be done otherwise when it is cooked again. */
-  nextTime: z.optional(z.array(z.enum(OTHERWISES)).check(z.maxLength(OTHERWISES.length))),
-  /** Kept, and out of the way. */
-  archived: z.optional(z.boolean()),
-  /** Where readings come from: a hand, or probes that post to the bridge. */
-  thermometer: z.enum(["typed", "bridge"]),
-  /** Probes of the bridge that are in this bird, each where it sits. */
-  probes: z.optional(
-    z
-      .array(
-        z.strictObject({
-          /** Empty for a device that gives no name. */
-          device: line(0, 40),
-          /** As it names itself. */
-          probe: z.enum(PROBES),
-          sits: z.enum(PROBES),
-        }),
-      )
-      .check(z.maxLength(MOST_PROBES)),
-  ),
-});
-
 export type Plan = z.infer<typeof PlanSchema>;
 export type Addition = Plan["additions"][number];
 export type Side = Plan["sides"][number];
-export type Equipment = z.infer<typeof EquipmentSchema>;
-export type RoastReading = z.infer<typeof ReadingSchema>;
-export type Roast = z.infer<typeof RoastSchema>;
-export type PredictionRecord = z.infer<typeof Prediction>;
-export type CookStage = "planned" | "roasting" | "resting" | "done";
-
-/** Where a roast stands, from what has happened. */
-export function cookStage({ happened }: Pick<Roast, "happened">): CookStage {
-  if (happened.carvedAt) return "done";
-  if (happened.pulledAt) return "resting";
-  return happened.inAt ? "roasting" : "planned";
-}
 
 /** The highest of the temperatures aimed at: the line that pictures and charts draw. */
 export const highestTargetC = ({ targetC }: Pick<Plan, "targetC">): number =>

@@ -3,7 +3,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { type Plan, type Roast, RoastSchema } from "./schema";
+import { type Roast, RoastSchema } from "./roast";
+import type { Plan } from "./schema";
 import { apart, forDinner, forFire, handedOn, isSameDinner, isSameFire, joinedTo, ownFire } from "./together";
 
 const roast = (id: string, plan: Plan, of: Partial<Roast> = {}): Roast => ({ ...sampleRoast(id), plan, ...of });

@@ -4,7 +4,8 @@
  * `fire`, have their salt and their heat the same besides. Whatever writes a change hands it on.
  */
 import { inOrder } from "./happened";
-import type { Plan, Roast } from "./schema";
+import type { Roast } from "./roast";
+import type { Plan } from "./schema";
 
 /** What a dinner has once: when and where it is eaten, by whom, what else is cooked, and in which kitchen. */
 const OF_DINNER = [

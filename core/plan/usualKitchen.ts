@@ -2,7 +2,7 @@
 
 import { constant } from "../constants";
 import { fahrenheitToC, parseLengthCm, parseVolumeL, type UnitSystem } from "../units/quantity";
-import type { Equipment } from "./schema";
+import type { Equipment } from "./kitchen";
 
 const METRIC: Equipment = {
   dial: "celsius",

@@ -4,8 +4,9 @@ import { centresOf } from "../bird/form";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { portionKg } from "../kitchen/guests";
+import type { Equipment } from "./kitchen";
 import { heatBy } from "./methods";
-import type { Equipment, Plan } from "./schema";
+import type { Plan } from "./schema";
 import { usualKitchen } from "./usualKitchen";
 
 type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {

@@ -9,7 +9,7 @@ import { roastOptions } from "../forecast/plannedInput";
 import { pointStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
-import type { Roast } from "../plan/schema";
+import type { Roast } from "../plan/roast";
 import type { HistoryPoint } from "../processes/bird";
 import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";

@@ -1,6 +1,7 @@
 /** Side dishes fitted around the bird: during the rest, with it, or before it, by what the oven and the rings allow. */
 
-import type { Equipment, SideSlot } from "../plan/schema";
+import type { Equipment } from "../plan/kitchen";
+import type { SideSlot } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 

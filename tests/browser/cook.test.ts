@@ -6,7 +6,7 @@ import { By, Key, until, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { checkRoastFile } from "../../core/formats/file";
-import type { RoastReading } from "../../core/plan/schema";
+import type { RoastReading } from "../../core/plan/roast";
 import {
   field,
   fill,

@@ -1,7 +1,7 @@
 /** The log: what came of the demo's roasts, found again, renamed, deleted and put back, cooked once more. */
 import { Key, until, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";

@@ -1,7 +1,7 @@
 /** A roast that is practised: a hidden bird on the fast clock, taken out far too early, and what it truly was told after. */
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
-import type { Roast, RoastReading } from "../../core/plan/schema";
+import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import { press, seeText, storedRows, visit } from "../helpers/browser";
 import { beginPractising } from "../helpers/practice";

@@ -1,7 +1,7 @@
 /** A roast practised with a thermometer in the hand: read as deep as one pushes, what is said answered, played on from a moment. */
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
-import type { Roast, RoastReading } from "../../core/plan/schema";
+import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import { press, see, seeText, storedRows, visit } from "../helpers/browser";
 import { beginPractising } from "../helpers/practice";

@@ -2,7 +2,7 @@
 import { Key, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { beforeAll, describe, expect, it } from "vitest";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import { press, resize, STOVE, see, seeText, storedRows, TABLE, turnedThereAndBack, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";

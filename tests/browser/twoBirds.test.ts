@@ -3,7 +3,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { ThermometerLine } from "../../core/formats/thermometer";
-import type { Roast } from "../../core/plan/schema";
+import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
 import { fill, press, STOVE, see, seeText, storedRows } from "../helpers/browser";

@@ -8,7 +8,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { ensembleOptions } from "../../core/forecast/plannedInput";
-import type { Roast, RoastReading } from "../../core/plan/schema";
+import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";

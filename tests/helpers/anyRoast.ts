@@ -4,7 +4,7 @@ import fc from "fast-check";
 import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
 import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
-import { OTHERWISES } from "../../core/plan/schema";
+import { OTHERWISES } from "../../core/plan/roast";
 import { alone } from "../../core/plan/together";
 import { MINUTE_MS } from "../../core/units/time";
 import { ANY_PLAN } from "./anyPlan";

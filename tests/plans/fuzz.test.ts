@@ -22,7 +22,7 @@ import { base64url, packRoasts, unpackRoasts } from "../../core/formats/handover
 import { readLog } from "../../core/formats/readingLog";
 import { SHARED_VERSION } from "../../core/formats/shared";
 import { sidesFromCsv, sidesToCsv } from "../../core/formats/sideList";
-import { cookStage, type Roast } from "../../core/plan/schema";
+import { cookStage, type Roast } from "../../core/plan/roast";
 import { derivePlan } from "../../core/schedule/derive";
 import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";

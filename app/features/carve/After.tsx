@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import {
   formatDuration,
   formatLength,

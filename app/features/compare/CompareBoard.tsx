@@ -8,7 +8,8 @@ import {
   type Way,
   waysFor,
 } from "../../../core/plan/compare";
-import type { Plan, Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
 import {
   formatDuration,
   formatMass,

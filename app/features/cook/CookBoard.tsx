@@ -1,5 +1,5 @@
 import { lazy, Suspense } from "react";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { namesIn, titleShown } from "../../../words/titles";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
-import type { Roast, RoastReading } from "../../../core/plan/schema";
+import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { probeName } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";

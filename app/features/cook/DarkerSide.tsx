@@ -1,6 +1,6 @@
 import { turnsItself } from "../../../core/heat/sources";
 import { withDarker } from "../../../core/plan/edits";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { BROWNING_AT } from "../../../core/processes/conditions";
 import type { RoastDay } from "../../day/roastDay";
 import { Button } from "../../ui/Button";

@@ -1,4 +1,4 @@
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { claim, putInNone } from "../../day/bridge";
 import { useBridgeState } from "../../day/listener";

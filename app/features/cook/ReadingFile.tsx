@@ -2,7 +2,7 @@ import { useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
 import { rowsIn, toCsv } from "../../../core/formats/csv";
 import { readLog } from "../../../core/formats/readingLog";
-import type { Roast, RoastReading } from "../../../core/plan/schema";
+import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { Button } from "../../ui/Button";
 import { FilePicker } from "../../ui/FilePicker";

@@ -5,7 +5,7 @@ import type { Doubted } from "../../../core/day/doubt";
 import { requireBetween } from "../../../core/errors";
 import type { Reading } from "../../../core/forecast/reading";
 import { corrected } from "../../../core/kitchen/calibration";
-import type { RoastReading } from "../../../core/plan/schema";
+import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";

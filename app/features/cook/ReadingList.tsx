@@ -4,7 +4,7 @@ import { probeOf } from "../../../core/bird/probe";
 import { spaced } from "../../../core/day/spaced";
 import { requireBetween } from "../../../core/errors";
 import { readingKey } from "../../../core/formats/shared";
-import type { RoastReading } from "../../../core/plan/schema";
+import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { clockTime } from "../../../words/time";

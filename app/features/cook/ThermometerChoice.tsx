@@ -1,4 +1,4 @@
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { PairingCode } from "../../shell/PairingCode";
 import { isThisMachine } from "../../shell/thisMachine";
 import { Segmented } from "../../ui/Segmented";

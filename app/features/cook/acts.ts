@@ -6,7 +6,7 @@ import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { wentIn } from "../../../core/forecast/prediction";
 import { readingKey } from "../../../core/formats/shared";
 import { inOrder } from "../../../core/plan/happened";
-import type { Roast, RoastReading } from "../../../core/plan/schema";
+import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings, changeRoast } from "../../../storage/roasts";
 import { messageOf } from "../../../words/faults";

@@ -1,6 +1,6 @@
 import { NEVER, type Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import type { RoastDay } from "../../day/roastDay";
 

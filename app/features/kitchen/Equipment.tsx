@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { requireBetween } from "../../../core/errors";
-import type { Equipment as Measures } from "../../../core/plan/schema";
+import type { Equipment as Measures } from "../../../core/plan/kitchen";
 import {
   formatLength,
   formatTemperature,

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { usualPrior } from "../../../core/forecast/prior";
 import { learned } from "../../../core/log/ovens";
 import { type OvenTest, testSays } from "../../../core/log/ovenTest";
-import type { Equipment, Oven } from "../../../core/plan/schema";
+import type { Equipment, Oven } from "../../../core/plan/kitchen";
 import { parseTemperatureC, parseVolumeL } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { learnedWords } from "../../../words/ovens";

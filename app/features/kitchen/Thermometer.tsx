@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import { boilingPointC, corrected, isUnfit, MOST_OFF_K } from "../../../core/kitchen/calibration";
-import type { Equipment } from "../../../core/plan/schema";
+import type { Equipment } from "../../../core/plan/kitchen";
 import {
   formatAltitude,
   formatTemperature,

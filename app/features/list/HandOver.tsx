@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { packShort } from "../../../core/formats/handover";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { share } from "../../../storage/sharing";
 import { clockNow } from "../../shell/clock";
 import { database, mode } from "../../shell/database";

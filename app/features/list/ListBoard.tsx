@@ -1,7 +1,7 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";

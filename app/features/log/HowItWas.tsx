@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
-import { MOST_PHOTOS, type Roast } from "../../../core/plan/schema";
+import { MOST_PHOTOS, type Roast } from "../../../core/plan/roast";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { messageOf } from "../../../words/faults";
 import { RATING_NAMES } from "../../../words/names";

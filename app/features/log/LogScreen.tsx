@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { heldOf, logRow } from "../../../core/log/rows";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { heldWords } from "../../../words/log";
 import { titleShown } from "../../../words/titles";

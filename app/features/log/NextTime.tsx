@@ -1,5 +1,5 @@
 import { Check, Plus } from "lucide-react";
-import type { OtherwiseId, Roast } from "../../../core/plan/schema";
+import type { OtherwiseId, Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { offWords } from "../../../words/log";
 import { otherwiseWords, wouldWords } from "../../../words/record";

@@ -1,6 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { restFor } from "../../../core/processes/rest";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";

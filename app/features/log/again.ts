@@ -1,6 +1,7 @@
 import { logRow } from "../../../core/log/rows";
 import { planOtherwise } from "../../../core/plan/otherwise";
-import { type OtherwiseId, type Plan, type Roast, RoastSchema } from "../../../core/plan/schema";
+import { type OtherwiseId, type Roast, RoastSchema } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
 import { DAY_MS, minutesBetween } from "../../../core/units/time";

@@ -9,7 +9,7 @@ import type { Draw } from "../../../core/forecast/prior";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { MINUTE_MS } from "../../../core/units/time";

@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Link } from "react-router";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { apart, isSameFire, joinedTo, ownFire } from "../../../core/plan/together";
 import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";

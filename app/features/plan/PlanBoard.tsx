@@ -1,7 +1,8 @@
 import { Undo2 } from "lucide-react";
 import { useState } from "react";
 import { withStage } from "../../../core/plan/edits";
-import { highestTargetC, type Plan, type Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
+import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";

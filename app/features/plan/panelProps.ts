@@ -1,5 +1,6 @@
 import type { PlannedDone } from "../../../core/forecast/planned";
-import type { Plan, Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import type { UnitSystem } from "../../../core/units/quantity";

@@ -3,7 +3,8 @@
 import { create } from "zustand";
 import { mergedRoast } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
-import type { Plan, Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
 import { messageOf } from "../../../words/faults";
 import { titleOf } from "../../../words/titles";

@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { Link } from "react-router";
 import { plannedInput } from "../../../core/forecast/plannedInput";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
-import { cookStage, type Roast } from "../../../core/plan/schema";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import {
   DIFFICULTY_NAMES,

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { playOn } from "../../../storage/practice";
 import { clockTime } from "../../../words/time";

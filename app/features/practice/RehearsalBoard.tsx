@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { type Moment as Called, momentsOf, rehearsedOn, shortOfHands } from "../../../core/schedule/rehearsal";
 import { MINUTE_MS } from "../../../core/units/time";
 import { dinnerTimetable } from "../../../words/dinnerLists";

@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
-import { highestTargetC, type Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
+import { highestTargetC } from "../../../core/plan/schema";
 import type { Debrief } from "../../../core/practice/practice";
 import { minutesBetween } from "../../../core/units/time";
 import { CentreChart } from "../../chart/CentreChart";

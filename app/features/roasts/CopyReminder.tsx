@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { messageOf } from "../../../words/faults";
 import { clockNow } from "../../shell/clock";
 import { database, mode } from "../../shell/database";

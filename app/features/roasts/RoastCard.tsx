@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { type Late, NEVER } from "../../../core/forecast/shares";
-import { cookStage, type Roast } from "../../../core/plan/schema";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { offWords } from "../../../words/log";

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, Suspense, useDeferredValue } from "react";
 import { Link } from "react-router";
-import { cookStage, type Roast } from "../../../core/plan/schema";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
 import { database } from "../../shell/database";

@@ -6,7 +6,7 @@ import { CUTS } from "../../../core/bird/form";
 import { SPECIES } from "../../../core/bird/species";
 import { favouriteOf } from "../../../core/log/favourite";
 import { cutFor, METHODS } from "../../../core/plan/methods";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { formatMass, type UnitSystem } from "../../../core/units/quantity";
 import { DAY_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";

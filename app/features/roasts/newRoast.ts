@@ -1,7 +1,8 @@
 /** Three answers become a roast. */
 import { likedAs } from "../../../core/log/favourite";
+import type { Equipment } from "../../../core/plan/kitchen";
 import { cutFor } from "../../../core/plan/methods";
-import { type Equipment, type Roast, RoastSchema } from "../../../core/plan/schema";
+import { type Roast, RoastSchema } from "../../../core/plan/roast";
 import { forDinner, forFire } from "../../../core/plan/together";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import { inTime } from "../../../core/schedule/inTime";

@@ -1,4 +1,4 @@
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { kitchenOf } from "../../../storage/kitchen";
 import { likelyOven } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { withoutCopy } from "./withoutCopy";
 

@@ -1,6 +1,6 @@
 /** Records that would be lost with the browser's storage. */
 
-import { cookStage, type Roast } from "../../../core/plan/schema";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import { DAY_MS } from "../../../core/units/time";
 
 /** Where the browser promises to keep it, a copy is asked for less often. */

@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
-import type { Roast } from "../../../core/plan/schema";
+import type { Roast } from "../../../core/plan/roast";
 import { formatMass } from "../../../core/units/quantity";
 import { takeRoasts } from "../../../storage/roasts";
 import { wrongWords } from "../../../words/incoming";

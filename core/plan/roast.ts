@@ -1,0 +1,143 @@
+/** The record of one roast: its plan, what happened, and what was predicted. The only source of its types. */
+
+import * as z from "zod/mini";
+import { PROBES, SIDES } from "../bird/probe";
+import { PIECES } from "../bird/solid";
+import { rule } from "../faults";
+import { FACINGS } from "../processes/stages";
+import { between, whole } from "../units/number";
+import { instant, line, lines } from "../units/text";
+import { outOfOrder } from "./happened";
+import { Says } from "./kitchen";
+import { centre, centresC, PlanSchema } from "./schema";
+
+/** One thing that might be done otherwise next time, see `otherwise.ts`. */
+export const OTHERWISES = [
+  "out-at-goal",
+  "out-warmer",
+  "out-cooler",
+  "hotter",
+  "cooler",
+  "breast-covered",
+  "uncovered",
+  "breast-down-first",
+  "longer-rest",
+  "salted",
+  "dried",
+] as const;
+export type OtherwiseId = (typeof OTHERWISES)[number];
+
+/** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
+const Prediction = z.strictObject({
+  pullP10At: instant,
+  pullP50At: instant,
+  /** Never: one bird in ten was not expected to get there at that heat. */
+  pullP90At: z.union([instant, z.literal("never")]),
+  pullC: centresC(-30, 110),
+});
+
+const HappenedFields = z.strictObject({
+  inAt: z.optional(instant),
+  pulledAt: z.optional(instant),
+  carvedAt: z.optional(instant),
+  /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
+  stagesDone: z.optional(whole(0, 8)),
+  bastingsDone: z.optional(whole(0, 200)),
+  fuelsDone: z.optional(whole(0, 24)),
+  /** Which side had come out darker when the cook looked; "even": none. */
+  darker: z.optional(z.enum([...FACINGS, "even"])),
+  /** Rows of the timetable that were ticked off, by their ids. */
+  ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
+  /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
+  struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
+  /** The oven's door stood open. */
+  doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
+  /** Pieces that were taken out before the rest. */
+  left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
+  /** Out of the oven and back in again: the rest had fallen short. */
+  outs: z.optional(z.array(z.strictObject({ outAt: instant, backAt: instant })).check(z.maxLength(8))),
+  /** The record was closed: nothing more is expected to happen. */
+  closedAt: z.optional(instant),
+  predicted: z.optional(Prediction),
+});
+
+const Happened = HappenedFields.check(
+  z.superRefine((happened, context) => {
+    const fault = outOfOrder(happened);
+    if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
+  }),
+);
+
+export const ReadingSchema = z.strictObject({
+  at: instant,
+  part: centre,
+  /** Of a pair; left out where one probe stands for both. */
+  side: z.optional(z.enum(SIDES)),
+  /** Also what no meat shows: a cook who keeps it is believed, the forecast sets it aside. */
+  celsius: between(-40, 330),
+  /** What the thermometer showed, where its calibration has put that right. */
+  shownC: z.optional(between(-50, 340)),
+  source: z.enum(["typed", "simulated", "bridge"]),
+});
+
+/** A picture of the record, made small: a JPEG in base64. */
+export const PhotoSchema = z.strictObject({
+  takenAt: instant,
+  jpeg: z.base64().check(z.minLength(4), z.maxLength(1_400_000)),
+});
+export type Photo = z.infer<typeof PhotoSchema>;
+export const MOST_PHOTOS = 12;
+
+/** Probes that may be in one bird. */
+export const MOST_PROBES = 16;
+
+export const RoastSchema = z.strictObject({
+  id: line(1, 64),
+  /** Roasts of one dinner have one; what they have together: `together.ts`. */
+  dinner: line(1, 64),
+  /** Pieces that go through one salting and one fire have one. */
+  fire: line(1, 64),
+  title: line(1, 120),
+  /** The title is the cook's own: it follows bird and day no more. */
+  named: z.optional(z.boolean()),
+  createdAt: instant,
+  plan: PlanSchema,
+  happened: Happened,
+  notes: lines(4000),
+  /** How good it was, once it was eaten. */
+  rating: z.optional(whole(1, 5)),
+  /** What it says of its oven; null: nothing can be told from it. Left out until it was looked at. */
+  says: z.optional(z.nullable(Says)),
+  /** What is to be done otherwise when it is cooked again. */
+  nextTime: z.optional(z.array(z.enum(OTHERWISES)).check(z.maxLength(OTHERWISES.length))),
+  /** Kept, and out of the way. */
+  archived: z.optional(z.boolean()),
+  /** Where readings come from: a hand, or probes that post to the bridge. */
+  thermometer: z.enum(["typed", "bridge"]),
+  /** Probes of the bridge that are in this bird, each where it sits. */
+  probes: z.optional(
+    z
+      .array(
+        z.strictObject({
+          /** Empty for a device that gives no name. */
+          device: line(0, 40),
+          /** As it names itself. */
+          probe: z.enum(PROBES),
+          sits: z.enum(PROBES),
+        }),
+      )
+      .check(z.maxLength(MOST_PROBES)),
+  ),
+});
+
+export type RoastReading = z.infer<typeof ReadingSchema>;
+export type Roast = z.infer<typeof RoastSchema>;
+export type PredictionRecord = z.infer<typeof Prediction>;
+export type CookStage = "planned" | "roasting" | "resting" | "done";
+
+/** Where a roast stands, from what has happened. */
+export function cookStage({ happened }: Pick<Roast, "happened">): CookStage {
+  if (happened.carvedAt) return "done";
+  if (happened.pulledAt) return "resting";
+  return happened.inAt ? "roasting" : "planned";
+}
