@@ -100,10 +100,14 @@ return name;`;
 
 /** What is wrong with the page as it is now, shortly. */
 async function faultsOf(driver: WebDriver): Promise<string[]> {
-  const text = await driver.executeScript<string>("return document.body.innerText");
+  const [text, beyondPx] = await driver.executeScript<[string, number]>(
+    "return [document.body.innerText, document.documentElement.scrollWidth - innerWidth]",
+  );
   const found = NO_COOK_READS.exec(text);
   const read = found ? [text.slice(Math.max(0, found.index - 60), found.index + 60).replace(/\s+/g, " ")] : [];
-  return [...read, ...(await faultsInLog(driver)).filter((fault) => !OF_A_SCRIPT.test(fault))];
+  const wide =
+    beyondPx > 0 ? [`${beyondPx} px wider than the screen at ${new URL(await driver.getCurrentUrl()).pathname}`] : [];
+  return [...read, ...wide, ...(await faultsInLog(driver)).filter((fault) => !OF_A_SCRIPT.test(fault))];
 }
 
 const server = await serve(true, { inProgress, isRead: false });
