@@ -120,9 +120,30 @@ describe("a thermometer on the solid", () => {
   });
 });
 
+describe("a graphics card that lets go of everything", () => {
+  const lose =
+    "window.lost = document.querySelector('canvas[data-drawn]').getContext('webgl2').getExtension('WEBGL_lose_context');";
+
+  it("is told of for as long as it lasts, and the bird is there again after it", async () => {
+    await press(driver, "Close");
+    await press(driver, "Solid, to turn");
+    await until("the bird", (text) => text.startsWith("Spatchcocked turkey"));
+    await driver.executeScript(`${lose} lost.loseContext();`);
+    await seeText(driver, "has let go of the solid");
+    const before = Number(await (await canvas()).getAttribute("data-drawn"));
+    await driver.executeScript("lost.restoreContext();");
+    await driver.wait(
+      async () => Number(await (await canvas()).getAttribute("data-drawn")) > before,
+      WAIT_MS,
+      "never drawn again",
+    );
+    expect(await driver.executeScript("return document.body.innerText")).not.toContain("has let go of the solid");
+    await press(driver, "Three cuts");
+  });
+});
+
 describe("without WebGL", () => {
   it("says why, and the cuts stay", async () => {
-    await press(driver, "Close");
     await driver.executeScript(
       "const own = HTMLCanvasElement.prototype.getContext; HTMLCanvasElement.prototype.getContext = function (kind, ...rest) { return kind.startsWith('webgl') ? null : own.call(this, kind, ...rest); };",
     );

@@ -71,6 +71,7 @@ export function SolidCanvas(props: Props) {
   const words = useRef<HTMLDivElement>(null);
   const [scene, setScene] = useState<SolidScene | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const [isLost, setIsLost] = useState(false);
   const drawnTimes = useRef(0);
   const hands = useRef(new Map<number, { x: number; y: number; moved: number }>());
 
@@ -90,8 +91,22 @@ export function SolidCanvas(props: Props) {
     };
   }, [geometry]);
 
+  // A phone that was elsewhere takes the graphics card's memory away, and gives it back empty.
+  useEffect(() => {
+    const shown = canvas.current;
+    if (!shown) return;
+    const lost = (): void => setIsLost(true);
+    const restored = (): void => setIsLost(false);
+    shown.addEventListener("webglcontextlost", lost);
+    shown.addEventListener("webglcontextrestored", restored);
+    return () => {
+      shown.removeEventListener("webglcontextlost", lost);
+      shown.removeEventListener("webglcontextrestored", restored);
+    };
+  }, []);
+
   useLayoutEffect(() => {
-    if (!scene || width === 0 || height === 0) return;
+    if (!scene || isLost || width === 0 || height === 0) return;
     const draw = (coarse: boolean): void => {
       scene.setMoment(moment, coarse);
       scene.draw({ look, kept, inside, targetC, lines, dark }, width, height, coarse);
@@ -113,7 +128,7 @@ export function SolidCanvas(props: Props) {
       stopFirst();
       stopFine();
     };
-  }, [scene, moment, look, kept, inside, targetC, lines, marks, dark, width, height]);
+  }, [scene, isLost, moment, look, kept, inside, targetC, lines, marks, dark, width, height]);
 
   const onKeyDown = (event: KeyboardEvent): void => {
     const change = KEYS[event.key];
@@ -173,10 +188,15 @@ export function SolidCanvas(props: Props) {
         onPointerCancel={(event) => hands.current.delete(event.pointerId)}
         className="absolute inset-0 h-full w-full cursor-grab touch-none rounded-2xl active:cursor-grabbing"
       />
+      {isLost && (
+        <p role="status" className="absolute inset-x-4 top-4 text-soft">
+          This device has let go of the solid; it comes back by itself. The cuts show the same bird.
+        </p>
+      )}
       <p id={help} className="sr-only">
         Arrow keys turn the bird, plus and minus bring it nearer, Home brings it back.
       </p>
-      <div ref={words} aria-hidden className="pointer-events-none absolute inset-0">
+      <div ref={words} aria-hidden hidden={isLost} className="pointer-events-none absolute inset-0">
         {marks.map(({ kind, label: text, at }) => (
           <span key={`${kind}${at.join()}`} className="absolute left-0 top-0">
             <span
