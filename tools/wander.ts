@@ -101,7 +101,7 @@ return name;`;
 /** What is wrong with the page as it is now, shortly. */
 async function faultsOf(driver: WebDriver): Promise<string[]> {
   const [text, beyondPx] = await driver.executeScript<[string, number]>(
-    "return [document.body.innerText, document.documentElement.scrollWidth - innerWidth]",
+    "return [document.body.innerText, document.documentElement.scrollWidth - document.documentElement.clientWidth]",
   );
   const found = NO_COOK_READS.exec(text);
   const read = found ? [text.slice(Math.max(0, found.index - 60), found.index + 60).replace(/\s+/g, " ")] : [];

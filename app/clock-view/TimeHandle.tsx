@@ -29,8 +29,9 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, 
     if (at !== null && at !== undefined) onMove(at, settled);
   };
   const snapped = (value: number): number => Math.round(value / stepMs) * stepMs;
+  const x = scale.toX(ms);
   return (
-    <div className="pointer-events-none absolute inset-y-0 z-10" style={{ left: scale.toX(ms) }}>
+    <div className="pointer-events-none absolute inset-y-0 z-10" style={{ left: x }}>
       {kind !== "stage" && (
         <div className={`absolute bottom-[22px] top-[18px] -ml-px w-0.5 ${kind === "serve" ? "bg-ember" : "bg-ink"}`} />
       )}
@@ -42,9 +43,10 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, 
         aria-valuemin={scale.fromMs}
         aria-valuemax={scale.untilMs}
         aria-valuetext={valueText}
-        style={topPx === undefined ? undefined : { top: topPx }}
+        // In the middle over its moment, and at the axis's end no further than it.
+        style={{ top: topPx, translate: `min(-50%, calc(${scale.toX(scale.untilMs) - x}px - 100%))` }}
         title={kind === "stage" ? valueText : undefined}
-        className={`pointer-events-auto absolute flex -translate-x-1/2 cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full text-[0.8rem] font-semibold ${kind === "stage" ? "" : "shadow-card"} ${LOOKS[kind]}`}
+        className={`pointer-events-auto absolute flex cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full text-[0.8rem] font-semibold ${kind === "stage" ? "" : "shadow-card"} ${LOOKS[kind]}`}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
           held.current = new Drag(scale, event.clientX, ms, stepMs);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS } from "../../core/units/time";
-import { clockScale } from "./timeScale";
+import { clockScale, END_PX, endOf } from "./timeScale";
 
 describe("the clock's axis", () => {
   const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
@@ -23,6 +23,17 @@ describe("the clock's axis", () => {
     const early = scale.toX(11 * HOUR_MS) - scale.toX(10 * HOUR_MS);
     const late = scale.toX(103 * HOUR_MS) - scale.toX(102 * HOUR_MS);
     expect(late / early).toBeGreaterThan(20);
+  });
+
+  it("has room for what stands at dinner, however long before it the bird went in, and ends soon after an ordinary one", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9000 }), fc.integer({ min: 600, max: 1600 }), (hours, width) => {
+        const [wideFrom, serveAt] = [100 * HOUR_MS, (100 + hours) * HOUR_MS];
+        const axis = clockScale(0, wideFrom, endOf(serveAt, wideFrom, width), width);
+        expect(width - axis.toX(serveAt)).toBeGreaterThan(END_PX - 0.001);
+      }),
+    );
+    expect(endOf(5 * HOUR_MS, 0, 1200)).toBe(5.75 * HOUR_MS);
   });
 
   it("gives everything to the hours when there are no days before", () => {

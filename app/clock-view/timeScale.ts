@@ -1,5 +1,6 @@
 /** The clock's axis: days compressed, the last hours wide. Piecewise straight, so it can be read backwards too. */
 import { scaleLinear } from "d3-scale";
+import { MINUTE_MS } from "../../core/units/time";
 
 export interface ClockScale {
   toX(ms: number): number;
@@ -12,6 +13,17 @@ export interface ClockScale {
 
 /** Share of the width that the days before get. */
 const DAYS_SHARE = 0.3;
+
+/** After dinner the axis goes on for so long, and for so many pixels: what stands at its end stays on the screen. */
+const END_MIN = 45;
+export const END_PX = 44;
+
+/** Where an axis of a width ends, for a dinner and the moment from which on its hours are wide. */
+export function endOf(serveAtMs: number, wideFromMs: number, width: number): number {
+  const hoursPx = width * (1 - DAYS_SHARE);
+  const share = hoursPx > 2 * END_PX ? END_PX / (hoursPx - END_PX) : 0;
+  return serveAtMs + Math.max(END_MIN * MINUTE_MS, share * (serveAtMs - wideFromMs));
+}
 
 export function clockScale(fromMs: number, wideFromMs: number, untilMs: number, width: number): ClockScale {
   const hasDays = fromMs < wideFromMs;

@@ -3,6 +3,7 @@ import type { PlannedDone } from "../../core/forecast/planned";
 import type { Plan } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatDuration, formatTemperature } from "../../core/units/quantity";
+import { DAY_MIN } from "../../core/units/time";
 import { survivorsWords } from "../../words/safety";
 import { usePreferences } from "../shell/preferences";
 import { Caution } from "./Caution";
@@ -35,8 +36,9 @@ export function SafetyNotices({ plan, cook, derived, isIn = false }: Props) {
       )}
       {restMin > longestMin && (
         <Caution>
-          It would rest {formatDuration(60 * restMin)}, longer than the {formatDuration(60 * longestMin)} that even a
-          wrapped bird stays hot: {isIn ? "eat earlier, or hold it in the oven (What if)" : "put it in later"}.
+          {isIn && restMin > DAY_MIN
+            ? `It would be out ${formatDuration(60 * restMin)} before its dinner. If it is not in the heat, take that back (Correct something); if it is, bring dinner forward (Plan).`
+            : `It would rest ${formatDuration(60 * restMin)}, longer than the ${formatDuration(60 * longestMin)} that even a wrapped bird stays hot: ${isIn ? "eat earlier, or hold it in the oven (What if)" : "put it in later"}.`}
         </Caution>
       )}
       {chill && !chill.keepsTheRule && (

@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { DrillDone } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, storedRows, visit } from "../helpers/browser";
+import { fitsTheScreen, press, see, seeText, storedRows, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -86,5 +86,21 @@ describe("a plan that is rehearsed", () => {
     await press(driver, "Play");
     await driver.wait(async () => (await called()) !== first, 20_000);
     await press(driver, "Hold");
+  });
+});
+
+describe("a bird that is said to be in months before its dinner", () => {
+  it("is told of at the stove and in the plan, whose clock keeps to the screen", async () => {
+    await visit(driver, `${server.url}/roast/demo-open-day/cook`);
+    await press(driver, "The bird is in the oven");
+    await seeText(driver, "before its dinner");
+    await visit(driver, `${server.url}/roast/demo-open-day/plan`);
+    await seeText(driver, "give or take", "before its dinner");
+    await driver.wait(
+      async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("refining"),
+      30_000,
+      "the plan did not settle",
+    );
+    await fitsTheScreen(driver, "in months before its dinner");
   });
 });

@@ -67,16 +67,24 @@ export async function resize(driver: WebDriver, { width, height }: typeof TABLE)
   });
 }
 
+/** Nothing of the page is beyond the screen's right edge. */
+export async function fitsTheScreen(driver: WebDriver, when: string): Promise<void> {
+  await driver.wait(
+    async () =>
+      driver.executeScript(
+        "const { scrollWidth, clientWidth } = document.documentElement; return scrollWidth <= clientWidth",
+      ),
+    10_000,
+    `${when}, the page is wider than the screen`,
+  );
+}
+
 /** A phone that is turned and turned back: the page is no wider than it. */
 export async function turnedThereAndBack(driver: WebDriver, seen: string): Promise<void> {
   await resize(driver, { width: STOVE.height, height: STOVE.width });
   await seeText(driver, seen);
   await resize(driver, STOVE);
-  await driver.wait(
-    async () => driver.executeScript("return document.documentElement.scrollWidth <= innerWidth"),
-    10_000,
-    "turned there and back, the page is wider than the phone",
-  );
+  await fitsTheScreen(driver, "turned there and back");
 }
 
 /** A page without a network, or with one again. Nothing is emulated before the network is watched. */

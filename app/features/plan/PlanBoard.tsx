@@ -100,7 +100,7 @@ export function PlanBoard({ roast, plan, canUndo }: Props) {
           The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
         </p>
       )}
-      <SafetyNotices plan={plan} cook={cook} derived={derived} />
+      <SafetyNotices plan={plan} cook={cook} derived={derived} isIn={roast.happened.inAt !== undefined} />
       <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
       {!isClosed && (
         <Conflicts plan={plan} derived={derived} neverMet={neverMet} roastId={roast.id} after={after} units={units} />
