@@ -3,8 +3,8 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { press, seeText, storedRows, visit } from "../helpers/browser";
-import { beginPractising } from "../helpers/practice";
+import { seeText, storedRows } from "../helpers/browser";
+import { beginPractising, carveAndSee } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -35,10 +35,7 @@ describe("a roast before the day", () => {
   });
 
   it("is pulled and carved by the cook, who then sees what it truly was", async () => {
-    await press(driver, "It is out of the oven");
-    await press(driver, "Carving now");
-    await visit(driver, (await driver.getCurrentUrl()).replace("/carve", "/cook"));
-    await press(driver, "What it truly was");
+    await carveAndSee(driver);
     await seeText(driver, "not every centre came to the guideline", "by minutes a pound", "than its dial said");
   });
 

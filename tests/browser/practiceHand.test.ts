@@ -3,8 +3,8 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, storedRows, visit } from "../helpers/browser";
-import { beginPractising } from "../helpers/practice";
+import { press, see, seeText, storedRows } from "../helpers/browser";
+import { beginPractising, carveAndSee } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -69,10 +69,7 @@ describe("a roast practised by hand", () => {
   });
 
   it("is told of afterwards, decision by decision, and played on from a moment", async () => {
-    await press(driver, "It is out of the oven");
-    await press(driver, "Carving now");
-    await visit(driver, (await driver.getCurrentUrl()).replace("/carve", "/cook"));
-    await press(driver, "What it truly was");
+    await carveAndSee(driver);
     await seeText(driver, "What you decided", "It came out", "too early");
     await press(driver, "Play on from");
     await seeText(driver, "Practice clock");

@@ -150,7 +150,7 @@ const ABSENT = new Set(["NoSuchElementError", "StaleElementReferenceError"]);
 
 /** Scrolled to where a hand would scroll it: to the middle, clear of what stands at the edges. */
 async function inReach(driver: WebDriver, by: By, what: string): Promise<WebElement> {
-  const found = await driver.wait(
+  const seen = driver.wait(
     async () => {
       // Drawn anew between being found and being scrolled to, it is found again.
       try {
@@ -165,7 +165,7 @@ async function inReach(driver: WebDriver, by: By, what: string): Promise<WebElem
     WAIT_MS,
     `never seen: ${what}`,
   );
-  return found as WebElement;
+  return (await told(driver, seen)) as WebElement;
 }
 
 /** A button, link or radio by the words on it. */

@@ -1,5 +1,5 @@
 /** A roast to practise on, begun as a cook begins it. */
-import type { WebDriver } from "selenium-webdriver";
+import { until, type WebDriver } from "selenium-webdriver";
 import { press, seeText, visit } from "./browser";
 
 /** The usual chicken at 240 times life, its oven lit and the bird in it. @param choices what else is chosen before */
@@ -21,4 +21,14 @@ export async function beginPractising(driver: WebDriver, url: string, choices: r
   await press(driver, "Light the oven");
   await seeText(driver, "Practice clock", "The bird is in the oven");
   await press(driver, "The bird is in the oven");
+}
+
+/** Out of the oven and carved at once; then what the hidden bird truly was. */
+export async function carveAndSee(driver: WebDriver): Promise<void> {
+  await press(driver, "It is out of the oven");
+  await press(driver, "Carving now");
+  // The board comes once the roast is stored: who left before it would be brought back to it.
+  await driver.wait(until.urlContains("/carve"), 10_000);
+  await visit(driver, (await driver.getCurrentUrl()).replace("/carve", "/cook"));
+  await press(driver, "What it truly was");
 }
