@@ -59,6 +59,17 @@ export function dayName(ms: number, zone: string, { dates, year }: Pick<Reader, 
 export const dayAndTime = (ms: number, zone: string, reader: Omit<Reader, "units" | "weekStart">): string =>
   `${dayName(ms, zone, reader)}, ${clockTime(ms, zone, reader)}`;
 
+/** The day of a row of a list, where it is another than that of the row before; null where it is the same. */
+export function newDay(
+  ms: number,
+  beforeMs: number | undefined,
+  zone: string,
+  reader: Pick<Reader, "dates" | "year">,
+): string | null {
+  const day = dayName(ms, zone, reader);
+  return beforeMs !== undefined && dayName(beforeMs, zone, reader) === day ? null : day;
+}
+
 /** A day goes without saying for so long before and after the moment that a time is told beside. */
 const SAME_DAY_MS = 12 * 60 * MINUTE_MS;
 

@@ -95,7 +95,7 @@ export function parseNumber(quantity: string, text: string, low: number, high: n
 }
 
 /** Whether a text that may be of something else too is meant as a duration. */
-export const isDuration = (text: string): boolean => /^\s*[\d.,]+\s*$|\d\s*(?:[hms]|d|:)/i.test(text);
+export const isDuration = (text: string): boolean => /^\s*[\d.,]+\s*$|\d\s*[dhms:]/i.test(text);
 
 /** Whole minutes from a duration, see {@link parseDurationS}. @throws QuantityError outside [low, high] too */
 export const parseMinutes = (quantity: string, text: string, low: number, high: number): number =>

@@ -1,4 +1,4 @@
-import { clockTime, dayName } from "../../../words/time";
+import { clockTime, newDay } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
 import { useHabits } from "../../shell/preferences";
 
@@ -21,11 +21,10 @@ export function ComingRows({ rows, now, zone, label, isDetailed = false }: Props
       className="grid grid-cols-[auto_1fr] gap-x-4 divide-y divide-line rounded-2xl border border-line bg-mist-1 px-4"
     >
       {rows.map(({ id, startMs, what, detail }, n) => {
-        const day = dayName(startMs, zone, reader);
-        const isNewDay = day !== dayName(rows[n - 1]?.startMs ?? now, zone, reader);
+        const day = newDay(startMs, rows[n - 1]?.startMs ?? now, zone, reader);
         return (
           <li key={id} className="col-span-2 grid grid-cols-subgrid py-2.5">
-            {isNewDay && <span className="col-span-2 text-sm text-soft">{day}</span>}
+            {day && <span className="col-span-2 text-sm text-soft">{day}</span>}
             <span className="whitespace-nowrap font-semibold">{clockTime(startMs, zone, reader)}</span>
             <span>
               {what}

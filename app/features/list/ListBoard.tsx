@@ -7,7 +7,7 @@ import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
 import type { ListItem } from "../../../words/lists";
 import { planMarkdown } from "../../../words/markdown";
-import { clockTime, dayAndTime, dayName } from "../../../words/time";
+import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
 import { clockNow } from "../../shell/clock";
@@ -120,12 +120,11 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
           </thead>
           <tbody>
             {rows.map((row, n) => {
-              const day = dayName(row.startMs, plan.zone, reader);
-              const newDay = n === 0 || dayName((rows[n - 1] ?? row).startMs, plan.zone, reader) !== day;
+              const day = newDay(row.startMs, rows[n - 1]?.startMs, plan.zone, reader);
               return (
-                <tr key={row.id} className={newDay ? "border-t-2 border-line-strong" : "border-t border-line"}>
+                <tr key={row.id} className={day ? "border-t-2 border-line-strong" : "border-t border-line"}>
                   <td className="whitespace-nowrap py-1.5 pr-4 align-baseline print:py-0.5">
-                    {newDay && <span className="block text-sm text-soft print:text-[8.5pt]">{day}</span>}
+                    {day && <span className="block text-sm text-soft print:text-[8.5pt]">{day}</span>}
                     <b className="text-lg print:text-[10.5pt]">{clockTime(row.startMs, plan.zone, reader)}</b>
                   </td>
                   <td className="pr-4 align-baseline">

@@ -31,8 +31,10 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
   const start = taskOf(schedule, "thaw");
   const preheatMs = taskOf(schedule, "preheat")?.startMs ?? 0;
   /** A moment's name, with its day where that is another than dinner's. */
-  const named = (name: string, ms: number): string =>
-    [name, dayBeside(ms, Date.parse(plan.serveAt), zone, reader) ?? []].flat().join(", ");
+  const named = (name: string, ms: number): string => {
+    const day = dayBeside(ms, Date.parse(plan.serveAt), zone, reader);
+    return day === null ? name : `${name}, ${day}`;
+  };
   return (
     <section
       aria-label="What to do when"

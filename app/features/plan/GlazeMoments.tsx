@@ -1,22 +1,14 @@
 import { centresOf } from "../../../core/bird/form";
-import { requireBetween } from "../../../core/errors";
 import { withSeason } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { glazeMoments } from "../../../core/plan/season";
 import { COLOURS } from "../../../core/processes/conditions";
-import {
-  formatTemperature,
-  isDuration,
-  parseMinutes,
-  parseTemperatureC,
-  type UnitSystem,
-} from "../../../core/units/quantity";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { conditionName } from "../../../words/conditions";
 import { Button } from "../../ui/Button";
 import { UnitField } from "../../ui/UnitField";
+import { type Moment, parseMoment } from "./parseMoment";
 import { usePlanStore } from "./planStore";
-
-type Moment = Plan["season"]["glazeAt"][number];
 
 /** When each pass goes on: a minute of the roast, or what the first centre shows. */
 export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
@@ -26,14 +18,7 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
   const parse = (text: string): Moment => {
     const colour = COLOURS.find((each) => each.replace("-", " ") === text.trim().toLowerCase());
     if (colour) return { when: { colour } };
-    return isDuration(text)
-      ? { atMin: parseMinutes("minute of the glaze", text, 0, 960) }
-      : {
-          when: {
-            centre,
-            reachesC: requireBetween("temperature of the glaze", parseTemperatureC(text, units), 0, 95, "°C"),
-          },
-        };
+    return parseMoment(text, units, { what: "glaze", centre, lowC: 0, highC: 95 });
   };
   const take = (n: number, moment: Moment): void =>
     settle(withSeason({ glazeAt: moments.map((each, m) => (m === n ? moment : each)) }));

@@ -1,17 +1,10 @@
 import { centresOf } from "../../../core/bird/form";
 import { SPECIES_RECORDS } from "../../../core/bird/species";
-import { requireBetween } from "../../../core/errors";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
-import {
-  formatTemperature,
-  isDuration,
-  parseMinutes,
-  parseTemperatureC,
-  type UnitSystem,
-} from "../../../core/units/quantity";
+import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { liquid, small } from "../../../words/amounts";
 import { conditionName } from "../../../words/conditions";
 import { Caution } from "../../ui/Caution";
@@ -26,6 +19,7 @@ import { Cost } from "./Cost";
 import { GlazeMoments } from "./GlazeMoments";
 import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
+import { parseMoment } from "./parseMoment";
 import { usePlanStore } from "./planStore";
 
 const FAT_NAMES = {
@@ -40,9 +34,7 @@ const BASTE_EVERY = [0, 60, 30, 10] as const;
 /** A minute of the roast, what the breast shows, or never. */
 function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOff"] {
   if (/never|stays|^\s*$/i.test(text)) return null;
-  if (isDuration(text)) return { atMin: parseMinutes("minute of the bacon", text, 0, 960) };
-  const reachesC = requireBetween("temperature of the bacon", parseTemperatureC(text, units), 20, 80, "°C");
-  return { when: { centre: "breast", reachesC } };
+  return parseMoment(text, units, { what: "bacon", centre: "breast", lowC: 20, highC: 80 });
 }
 
 /** What goes on the skin and into the cavity, before the oven and during it. */
