@@ -10,7 +10,7 @@ export default defineConfig({
         test: {
           name: "unit",
           include: ["{core,words,cli,app,workers,storage,server,demo}/**/*.test.ts", "tests/outside/**/*.test.ts"],
-          setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts"],
+          setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts", "tests/helpers/sameNumbers.ts"],
           // They give way to the browser's tests: how long one takes says nothing.
           testTimeout: 300_000,
           isolate: false,
