@@ -115,6 +115,7 @@ const ovenOf = (normal: () => number): OvenTraits => ({
   convectionShare: Math.exp(0.2 * normal()),
   dryingShare: Math.exp(0.25 * normal()),
   crustShare: 1,
+  permeabilityShare: 1,
   hotSideK: 0,
 });
 

@@ -331,6 +331,10 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
     why: "some skins stay moist to the end and some dry through; wider, and the plan's band passes a fifth",
   },
   dryingSdShare: { what: "drying of the skin", why: "salted and aired skins start drier than wet ones" },
+  permeabilitySdShare: {
+    what: "how readily vapour passes the dry crust",
+    why: "fat, salt and blisters open or close it; the doubt about a crust is shared between its depth and this: of hand readings the forecast is nearer with both than with twice as much of one, and wider, the plan's band passes a fifth",
+  },
   shapeSdShare: {
     what: "thickness of the breast at the same mass",
     why: "breeds differ and a spatchcocked bird is pressed more or less; a tape measure would halve it",

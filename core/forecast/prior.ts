@@ -19,6 +19,7 @@ export const UNKNOWNS = [
   "breastProbe",
   "thighProbe",
   "mass",
+  "permeability",
 ] as const;
 export type Unknown = (typeof UNKNOWNS)[number];
 export type Draw = readonly number[];
@@ -33,7 +34,7 @@ export interface BirdTraits {
   readonly probeM: { readonly breast: number; readonly thigh: number };
 }
 
-const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23] as const;
+const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29] as const;
 
 function radicalInverse(index: number, base: number): number {
   let result = 0;
@@ -93,7 +94,7 @@ export interface Spread {
 
 /**
  * What is believed of a roast before it is read, as a value: offset of the oven and of the start in K, tips in metres
- * towards the skin, shares of film, drying and crust as logarithms, thickness and weight as shares. Plan, forecast and
+ * towards the skin, shares of film, drying, crust and its permeability as logarithms, thickness and weight as shares. Plan, forecast and
  * what if take the same one.
  */
 export type Prior = Readonly<Record<Unknown, Spread>>;
@@ -111,6 +112,7 @@ export const usualPrior = (source: HeatSource = "oven"): Prior => ({
   thighProbe: { mean: constant("probeShortM"), sd: constant("probeSdM") },
   // Anywhere within the range alike: the standard deviation of a uniform spread.
   mass: { mean: 0, sd: 1 / Math.sqrt(3) },
+  permeability: { mean: 0, sd: constant("permeabilitySdShare") },
 });
 
 /** The same where the tip is as likely past the deepest as short of it: what published tables are read by. */
@@ -144,6 +146,7 @@ export function traitsOf(draw: Draw, prior: Prior = usualPrior()): BirdTraits {
       convectionShare: Math.exp(value("convection")),
       dryingShare: Math.exp(value("drying")),
       crustShare: Math.exp(value("crust")),
+      permeabilityShare: Math.exp(value("permeability")),
       hotSideK: 0,
     },
     breastThickness: 1 + value("shape"),

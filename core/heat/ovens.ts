@@ -36,17 +36,26 @@ export interface Dressing {
 }
 export const BARE_SKIN: Dressing = { oil: false, paste: false, bacon: false };
 
-/** What differs from oven to oven; 1, 1 and 0 are the usual oven. */
+/** What differs from oven to oven; shares of 1 and no kelvins are the usual oven. */
 export interface OvenTraits {
   readonly convectionShare: number;
   readonly dryingShare: number;
   /** Deepest retreat of the wet front against the usual. */
   readonly crustShare: number;
+  /** How readily vapour passes the dry crust against the usual. */
+  readonly permeabilityShare: number;
   readonly offsetK: number;
   /** Between its hot and its cool side, K; 0 for an even oven. */
   readonly hotSideK: number;
 }
-export const USUAL_OVEN: OvenTraits = { convectionShare: 1, dryingShare: 1, crustShare: 1, offsetK: 0, hotSideK: 0 };
+export const USUAL_OVEN: OvenTraits = {
+  convectionShare: 1,
+  dryingShare: 1,
+  crustShare: 1,
+  permeabilityShare: 1,
+  offsetK: 0,
+  hotSideK: 0,
+};
 
 /** The moment in the oven: what its air and walls are at, what is under the bird, what the bird has made of its own air. */
 export interface OvenMoment {
@@ -115,6 +124,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     underShare: own.under ?? UNDER[underlay](),
     dryingShare: traits.dryingShare,
     crustShare: traits.crustShare,
+    permeabilityShare: traits.permeabilityShare,
   };
   const shielded = underFoil(open, constant("shieldGapWPerM2K"));
   const skin = {

@@ -39,6 +39,7 @@ function settledFrontC(
       underShare: 1,
       dryingShare: 0,
       crustShare: 1,
+      permeabilityShare: 1,
       ...change,
     }),
   );

@@ -229,7 +229,7 @@ export class SurfaceExchange {
     p[row + P.vapourPerHeat] = massTransferMPerS(1);
     p[row + P.outsideDrive] = airDrive(patch.vapourPa);
     p[row + P.crustResistivity] = 1 / constant("crustConductivityWPerMK");
-    p[row + P.crustVapourResistivity] = 1 / constant("crustVapourDiffusivityM2PerS");
+    p[row + P.crustVapourResistivity] = 1 / (constant("crustVapourDiffusivityM2PerS") * patch.permeabilityShare);
     p[row + P.crustRetreat] = constant("crustDepthPerVapourM3PerKg") * patch.dryingShare;
     p[row + P.crustDeepest] = constant("crustDepthMostM") * patch.crustShare;
     p[row + P.latent] = constant("vaporisationHeatJPerKg");

@@ -21,6 +21,7 @@ export interface Patch {
   /** Multiplies the retreat of the wet front: how readily the skin dries. */
   readonly dryingShare: number;
   readonly crustShare: number;
+  readonly permeabilityShare: number;
 }
 
 export type Surroundings = Readonly<Record<Region, Patch>>;
@@ -130,6 +131,7 @@ export function kitchenAir(airC = constant("kitchenC"), dryingShare = 1): Patch 
     underShare: constant("panSideShare"),
     dryingShare,
     crustShare: 1,
+    permeabilityShare: 1,
   };
 }
 

@@ -22,6 +22,7 @@ export const convectionPatch = (airC: number, convectionWPerM2K: number): Patch 
   underShare: 1,
   dryingShare: 0,
   crustShare: 1,
+  permeabilityShare: 1,
 });
 export const convectionOnly = (airC: number, convectionWPerM2K: number): Surroundings =>
   everywhere(convectionPatch(airC, convectionWPerM2K));
