@@ -1,4 +1,4 @@
-import { useMemo } from "react";
+import { memo, useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
 import type { Chore } from "../../core/schedule/chores";
@@ -38,7 +38,7 @@ const LANE_HEIGHT = 34;
 const SMALLEST_TARGET = 24;
 
 /** One time axis from the first task to the table; lanes are where work happens. */
-export function ClockView(props: Props) {
+export const ClockView = memo(function ClockView(props: Props) {
   const reader = useHabits();
   const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
@@ -189,7 +189,7 @@ export function ClockView(props: Props) {
       </div>
     </div>
   );
-}
+});
 
 /** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
 const STRIP_LETTER = 6.6;

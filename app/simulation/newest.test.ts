@@ -29,6 +29,16 @@ describe("one question, asked anew", () => {
     expect(newest.get()).toMatchObject({ answer: "of b", answered: "b", stale: false });
   });
 
+  it("tells nobody where nothing has changed: a screen is drawn anew for it", async () => {
+    const { newest, open, want } = asked({ settleMs: 220 });
+    let told = 0;
+    newest.subscribe(() => told++);
+    for (const key of ["a", "b", "c"]) want(key);
+    expect(newest.get()).toMatchObject({ answer: null, stale: true });
+    expect(open).toEqual([]);
+    expect(told).toBe(1);
+  });
+
   it("drops what is under way for something newer, and does not hear its late answer", async () => {
     const { newest, open, want, dropped } = asked();
     want("a");

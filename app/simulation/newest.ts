@@ -49,7 +49,10 @@ export class Newest<Answer> {
   };
 
   private put(change: Partial<Asked<Answer>>): void {
-    this.state = { ...this.state, ...change };
+    const { state } = this;
+    // Whoever listens draws a page anew.
+    if (Object.entries(change).every(([name, value]) => state[name as keyof Asked<Answer>] === value)) return;
+    this.state = { ...state, ...change };
     for (const listener of this.listeners) listener();
   }
 

@@ -20,6 +20,11 @@ export interface SimulatedPlan {
   readonly fault: string | null;
 }
 
+interface FollowedPlan extends SimulatedPlan {
+  /** The plan that the picture is of, while a newer one under the hand waits for its own. */
+  readonly shown: Plan;
+}
+
 const SETTLE_MS = 220;
 
 /** Of two pictures of a plan: the finer one of the plan as it is, else the one that came last. */
@@ -31,6 +36,15 @@ function useShown(preview: Asked<PlannedOutcome>, settled: Asked<PlannedOutcome>
 }
 
 const previewOf = (input: PlannedInput) => ({ kind: "plan", input, quality: "preview" }) as const;
+const keyOf = (plan: Plan): string => JSON.stringify(previewOf(plannedInput(plan)));
+
+/** Of what has been asked: the plan that the preview answers; what nobody waits for any more is forgotten. */
+function answeredOf(asked: Map<string, Plan>, plan: Plan, { answered, stale }: Asked<PlannedOutcome>): Plan {
+  if (stale) return asked.get(answered ?? "") ?? plan;
+  asked.clear();
+  asked.set(keyOf(plan), plan);
+  return plan;
+}
 
 /**
  * While a hand drags, one preview runs at a time and the newest plan is taken next, so the picture keeps moving; what
@@ -44,12 +58,19 @@ export function useSimulatedPlan(
   plan: Plan,
   pictured: Pictured = "cuts",
   ahead?: (tell: (plan: Plan) => void) => () => void,
-): SimulatedPlan {
+): FollowedPlan {
   const input = plannedInput(plan);
+  const asked = useRef(new Map<string, Plan>()).current;
   const previewAhead = useMemo(
     () =>
-      ahead && ((tell: (key: string) => void) => ahead((next) => tell(JSON.stringify(previewOf(plannedInput(next)))))),
-    [ahead],
+      ahead &&
+      ((tell: (key: string) => void) =>
+        ahead((next) => {
+          const key = keyOf(next);
+          asked.set(key, next);
+          tell(key);
+        })),
+    [ahead, asked],
   );
   const preview = useSimulated<"plan">(previewOf(input), {
     urgency: "hand",
@@ -76,6 +97,7 @@ export function useSimulatedPlan(
     cook: done.current,
     neverMet: outcome?.kind === "never-met" ? outcome : null,
     shares: byTime ? BY_TIME : (band.answer ?? FIRST_SHARES),
+    shown: answeredOf(asked, plan, preview),
     refining: settled.stale || band.stale || (options !== null && band.answer === null && band.fault === null),
     fault: settled.fault ?? (settled.answer ? band.fault : preview.fault),
   };

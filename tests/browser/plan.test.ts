@@ -62,6 +62,33 @@ describe("planning evening", () => {
     await driver.wait(async () => (await expectedOut()) !== hot, 20_000, "undo did not move the finish back");
   });
 
+  it("follows the hand that drags the oven: what is said beside it changes with the answer, and nothing is kept before it lets go", async () => {
+    await settled();
+    const before = await answers();
+    const slider = await see(driver, '[role="slider"][aria-valuetext*="°C"]');
+    const pairs = (): Promise<string[]> => driver.executeScript<string[]>("return window.pairs");
+    // Every state that is drawn, by the heat it says and when the bird is to go in.
+    await driver.executeScript(`
+      const line = document.querySelector('section[aria-label="What to do when"]');
+      const pair = () => line.innerText.match(/at \\d+/)?.[0] + ", " + line.innerText.match(/\\bIn\\s+(\\d\\d:\\d\\d)/)?.[1];
+      window.pairs = [pair()];
+      new MutationObserver(() => window.pairs.at(-1) !== pair() && window.pairs.push(pair()))
+        .observe(line, { subtree: true, characterData: true, childList: true });`);
+    const hand = driver.actions({ async: true });
+    await hand.move({ origin: slider }).press().move({ origin: slider, x: 30 }).perform();
+    await driver.wait(async () => (await pairs()).length > 1, 20_000, "nothing followed the hand");
+    const dragged = await slider.getAttribute("aria-valuetext");
+    await driver.wait(async () => (await answers()).includes(`at ${dragged}`), 20_000, "the heat did not follow");
+    expect(await (await see(driver, "main")).getText()).not.toContain("was not stored");
+    await hand.release().perform();
+    await settled();
+    // Never the new heat with the bird of the old one.
+    const [first, ...later] = (await pairs()).map((pair) => pair.split(", "));
+    expect(later.filter(([heat, goesIn]) => heat !== first?.[0] && goesIn === first?.[1])).toEqual([]);
+    await press(driver, "Undo");
+    await driver.wait(async () => (await answers()) === before, 20_000, "undo did not take the whole drag back");
+  });
+
   it("refuses an oven no kitchen has, in one sentence, and changes nothing", async () => {
     await settled();
     const before = await expectedOut();

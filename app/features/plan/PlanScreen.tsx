@@ -29,5 +29,12 @@ export function PlanScreen() {
   if (roast === null) return <p className="py-10 text-lg">There is no roast at this address.</p>;
   if (roast && !isReadable(roast)) return <UnreadableCard roast={roast} />;
   if (!roast || !history || roastId !== id) return <p className="py-10 text-soft">Opening the roast …</p>;
-  return <PlanBoard roast={roast} plan={history.present} canUndo={history.past.length > 0} />;
+  return (
+    <PlanBoard
+      roast={roast}
+      plan={history.present}
+      isDragged={history.present !== history.kept}
+      canUndo={history.past.length > 0}
+    />
+  );
 }

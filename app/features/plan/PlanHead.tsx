@@ -1,0 +1,70 @@
+import { Undo2 } from "lucide-react";
+import { memo } from "react";
+import type { Roast } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import { formatDuration } from "../../../core/units/quantity";
+import { clockTime } from "../../../words/time";
+import { titleShown } from "../../../words/titles";
+import { useHabits, usePreferences } from "../../shell/preferences";
+import type { Beside } from "../../simulation/useDinner";
+import type { SimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { SafetyNotices } from "../../ui/SafetyNotices";
+import { AnswerLine } from "./AnswerLine";
+import { Conflicts } from "./Conflicts";
+import { DinnerRow } from "./DinnerRow";
+import { usePlanStore } from "./planStore";
+import { Title } from "./Title";
+
+interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
+  readonly roast: Roast;
+  readonly plan: Plan;
+  readonly cook: NonNullable<SimulatedPlan["cook"]>;
+  readonly derived: DerivedPlan;
+  readonly beside: readonly Beside[];
+  after(plan: Plan): DerivedPlan | null;
+  readonly isClosed: boolean;
+  readonly canUndo: boolean;
+}
+
+/** What the plan is called and comes to, and what stands against it. */
+export const PlanHead = memo(function PlanHead(props: Props) {
+  const { roast, plan, cook, derived, beside, after, neverMet, refining, fault, isClosed, canUndo } = props;
+  const reader = useHabits();
+  const { units } = usePreferences();
+  const undo = usePlanStore((store) => store.undo);
+  return (
+    <>
+      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+        <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
+        <p className="text-[0.95rem] text-soft">
+          15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
+          {clockTime(derived.plainRule.inAtMs, plan.zone, reader)}. This bird, simulated:{" "}
+          <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
+        </p>
+        <span className="text-sm text-soft" role="status">
+          {fault ?? (refining ? "refining …" : "")}
+        </span>
+        <button
+          type="button"
+          onClick={undo}
+          disabled={!canUndo}
+          className="ml-auto inline-flex min-h-10 items-center gap-1.5 rounded-full px-3 hover:bg-mist-2 disabled:opacity-50"
+        >
+          <Undo2 aria-hidden className="size-4" /> Undo
+        </button>
+      </div>
+      <DinnerRow roast={roast} beside={beside} />
+      {isClosed && (
+        <p role="status" className="rounded-2xl border border-line-strong px-4 py-2">
+          The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
+        </p>
+      )}
+      <SafetyNotices plan={plan} cook={cook} derived={derived} isIn={roast.happened.inAt !== undefined} />
+      <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
+      {!isClosed && (
+        <Conflicts plan={plan} derived={derived} neverMet={neverMet} roastId={roast.id} after={after} units={units} />
+      )}
+    </>
+  );
+});
