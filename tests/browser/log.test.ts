@@ -3,7 +3,18 @@ import { Key, until, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { press, pressAt, resize, STOVE, see, seeText, storedRows, TABLE, visit } from "../helpers/browser";
+import {
+  fitsTheScreen,
+  press,
+  pressAt,
+  resize,
+  STOVE,
+  see,
+  seeText,
+  storedRows,
+  TABLE,
+  visit,
+} from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -136,10 +147,7 @@ describe("the log", () => {
     // A copy lies in the bin too.
     await press(driver, "Put it back: Chicken in parts");
     await see(driver, 'button[aria-label="Delete Chicken in parts"]');
-    const [wide, page] = await driver.executeScript<[number, number]>(
-      "return [document.documentElement.scrollWidth, document.documentElement.clientWidth]",
-    );
-    expect(wide).toBeLessThanOrEqual(page);
+    await fitsTheScreen(driver, "the log on a phone");
     await onKey("Cook this again: Chicken in parts", Key.ENTER);
     await driver.wait(until.urlContains("/plan"), 10_000);
     await resize(driver, TABLE);
