@@ -79,7 +79,7 @@ export const pastRoasts = (zone: string): readonly Past[] => [
     notes: "Brined two days in the bag, no more salt after. The oven runs cool: believe the thermometer at two hours.",
     daysAgo: 58,
     serveHour: 18,
-    leadMin: 300,
+    leadMin: 265,
     rating: 2,
     seed: SLOW_SEED,
     oven: "hall",
