@@ -36,13 +36,12 @@ function useShown(preview: Asked<PlannedOutcome>, settled: Asked<PlannedOutcome>
 }
 
 const previewOf = (input: PlannedInput) => ({ kind: "plan", input, quality: "preview" }) as const;
-const keyOf = (plan: Plan): string => JSON.stringify(previewOf(plannedInput(plan)));
 
 /** Of what has been asked: the plan that the preview answers; what nobody waits for any more is forgotten. */
 function answeredOf(asked: Map<string, Plan>, plan: Plan, { answered, stale }: Asked<PlannedOutcome>): Plan {
   if (stale) return asked.get(answered ?? "") ?? plan;
   asked.clear();
-  asked.set(keyOf(plan), plan);
+  if (answered !== null) asked.set(answered, plan);
   return plan;
 }
 
@@ -66,7 +65,7 @@ export function useSimulatedPlan(
       ahead &&
       ((tell: (key: string) => void) =>
         ahead((next) => {
-          const key = keyOf(next);
+          const key = JSON.stringify(previewOf(plannedInput(next)));
           asked.set(key, next);
           tell(key);
         })),
