@@ -75,6 +75,8 @@ describe("decisions", () => {
     expect(out?.kind).toBe("out");
     expect(out?.laterMin).toBeLessThan(-15);
     expect(out?.best.isAtGuideline).toBe(true);
+    // One best moment: the figures beside it are of the same rest.
+    expect(out?.best).toEqual(told.atBest);
     expect(rest?.laterMin).toBeGreaterThan(60);
     expect(told.troubles).toContain("slip");
   });

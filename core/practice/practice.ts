@@ -59,9 +59,9 @@ export interface Debrief {
   readonly asItWent: Truth;
   /** What it was at each moment, at its centres themselves. */
   readonly history: readonly HistoryPoint[];
-  /** Pulled as soon as its own centres would have come to their targets at rest. */
+  /** Pulled as soon as its own centres would have come to their targets at rest; rested as long as it was. */
   readonly atBest: Truth;
-  /** Pulled by a quarter of an hour a pound. */
+  /** Pulled by a quarter of an hour a pound, rested likewise. */
   readonly byThePound: Truth;
   /** What went wrong. */
   readonly troubles: readonly Trouble[];
@@ -145,7 +145,7 @@ export function* debrief(
   const went = yield* cooked(roast, practised, { atMin: outMin }, restMin);
   const itself = truthOf(went);
   const { shortestMin, usualMin } = restFor(plan.bird.massKg);
-  const atBest = yield* truly(roast, practised, { shownC }, REST_AFTER_MIN);
+  const atBest = yield* truly(roast, practised, { shownC }, restMin);
   // A rest that is long enough to carry and short enough to stay hot is as good as any.
   const bestRestMin = Math.min(Math.max(restMin, shortestMin), 2 * usualMin);
   return {
@@ -154,14 +154,10 @@ export function* debrief(
     asItWent: itself,
     history: went.history,
     atBest,
-    byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, REST_AFTER_MIN),
+    byThePound: yield* truly(roast, practised, { atMin: plainRuleMin(plan.bird.massKg) }, restMin),
     troubles: troublesOf(practised, plan),
     decisions: [
-      {
-        kind: "out",
-        laterMin: Math.round(outMin - atBest.outMin),
-        best: yield* truly(roast, practised, { shownC }, restMin),
-      },
+      { kind: "out", laterMin: Math.round(outMin - atBest.outMin), best: atBest },
       {
         kind: "rest",
         laterMin: Math.round(restMin - bestRestMin),

@@ -95,7 +95,9 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
           </section>
           <div className="overflow-x-auto rounded-2xl border border-line bg-mist-1 p-3">
             <table className="w-full text-left">
-              <caption className="sr-only">This bird as it went, at its best, and by the pound</caption>
+              <caption className="sr-only">
+                This bird as it went, at its best, and by the pound, rested as long each time
+              </caption>
               <thead className="text-sm text-soft">
                 <tr>
                   <td />
