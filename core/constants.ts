@@ -223,6 +223,9 @@ export const CONSTANTS = {
   shapeSdShare: chosen(0.07, "1"),
   startSdK: chosen(1.5, "K"),
   planErrorShare: chosen(0.1, "1"),
+  fireErrorShare: chosen(0.15, "1"),
+  coveredErrorShare: chosen(0.14, "1"),
+  stoneErrorShare: chosen(0.2, "1"),
   probeSdM: practice(0.006, "m"),
   probeShortM: practice(0.003, "m"),
 } as const satisfies Record<string, Constant>;

@@ -8,7 +8,8 @@ import { loadKernel } from "../cli/loadKernel";
 import { constant } from "../core/constants";
 import { fitting, forecastFrom, type Simulated } from "../core/forecast/assimilate";
 import { bandDraws, withFamilyError } from "../core/forecast/band";
-import { minuteAllShown, minuteShown, quantiles, runEnsemble } from "../core/forecast/ensemble";
+import { type Member, minuteAllShown, minuteShown, quantiles, runEnsemble } from "../core/forecast/ensemble";
+import { methodErrorShare } from "../core/forecast/methodError";
 import type { Reading } from "../core/forecast/reading";
 import type { Quantiles } from "../core/forecast/shares";
 import { drain } from "../core/processes/cook";
@@ -100,10 +101,12 @@ function answersFor(seed: number): Answer[] {
     } => {
       if (leadMin === null) {
         const members = drain(runEnsemble(options, bandDraws(options))).slice(1);
+        const band = (of: (member: Member) => number): Quantiles =>
+          quantiles(withFamilyError(members.map(of), methodErrorShare(options)));
         const shown = (part: "breast" | "thigh"): Quantiles =>
-          quantiles(withFamilyError(members.map((member) => minuteShown(member, part, options.shownC[part] ?? 0))));
+          band((member) => minuteShown(member, part, options.shownC[part] ?? 0));
         return {
-          pull: quantiles(withFamilyError(members.map((member) => minuteAllShown(member, options.shownC)))),
+          pull: band((member) => minuteAllShown(member, options.shownC)),
           breast: shown("breast"),
           thigh: shown("thigh"),
         };

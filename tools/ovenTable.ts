@@ -9,6 +9,7 @@ import { loadKernel } from "../cli/loadKernel";
 import { bandDraws, withFamilyError } from "../core/forecast/band";
 import { type EnsembleOptions, minuteAllShown, quantiles, runEnsemble } from "../core/forecast/ensemble";
 import { priorIn } from "../core/forecast/knownOven";
+import { methodErrorShare } from "../core/forecast/methodError";
 import { type Prior, usualPrior } from "../core/forecast/prior";
 import type { Quantiles } from "../core/forecast/shares";
 import { hasChanged, learned, ovenSays, type Said } from "../core/log/ovens";
@@ -43,7 +44,12 @@ interface InOneOven {
 function plannedBand(options: EnsembleOptions, prior: Prior): Quantiles {
   const asked = { ...options, prior };
   const members = drain(runEnsemble(asked, bandDraws(asked))).slice(1);
-  return quantiles(withFamilyError(members.map((member) => minuteAllShown(member, options.shownC))));
+  return quantiles(
+    withFamilyError(
+      members.map((member) => minuteAllShown(member, options.shownC)),
+      methodErrorShare(options),
+    ),
+  );
 }
 
 function roastsOf(seed: number): InOneOven {

@@ -3,7 +3,7 @@ import { readFileSync, writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { simulate } from "../cli/simulate";
 import { thaw } from "../cli/thaw";
-import { CONSTANTS, type ConstantName } from "../core/constants";
+import { CONSTANTS, type ConstantName, constant } from "../core/constants";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { neumannError } from "../tests/helpers/neumann";
 import {
@@ -172,11 +172,13 @@ ${lines.join("\n")}
 
 Over the ${timed.length} times: bias ${percent(bias)}, spread ${percent(spread)}; the ${apart.length} not fitted have a bias of ${percent(mean(apart.map(({ error }) => error)))}. The band holds the middle of ${held.length} of ${timed.length}; its widest half-width is ${percent(widest)}. From frozen the 12 lb bird takes ${(fromFrozen / usual).toFixed(2)} times as long (known: at least 1.5); a fan saves ${percent(1 - withFan / usual)} (a fifth to a quarter).
 
-By kind of method (a case counts with each kind that it is of): bias against the middle of what is known, how many are within 15 % of its range, how many middles the band holds.
+By kind of method (a case counts with each kind that it is of): bias against the middle of what is known and what is missed of it, root mean square, how many are within 15 % of its range, how many middles the band holds.
 
-| kind | cases | bias | within 15 % | held |
-|---|---|---|---|---|
+| kind | cases | bias | missed | within 15 % | held |
+|---|---|---|---|---|---|
 ${kindRows(answered).join("\n")}
+
+At a fire, under a cover and on a stone the band is wider by what is missed there beyond what birds and ovens differ by (${percent(constant("fireErrorShare"))}, ${percent(constant("coveredErrorShare"))} and ${percent(constant("stoneErrorShare"))} of the roast, one standard deviation, where a bare bird in an oven has ${percent(constant("planErrorShare"))}); of several the most counts. A forecast's own band is wider in proportion.
 
 ## What covers it
 

@@ -37,16 +37,19 @@ export interface Answered {
   readonly band: { readonly p10: number; readonly p90: number };
 }
 
-/** A row a kind of method: bias, how many ranges were met to 15 %, how often the band holds the middle. */
+/** A row a kind of method: bias, root mean square of what is missed, how many ranges were met to 15 %, how often the band holds the middle. */
 export function kindRows(answered: readonly Answered[]): string[] {
   const timed = answered.filter(({ known }) => isTimed(known));
   return KINDS.flatMap(({ kind, holds }) => {
     const own = timed.filter(({ known }) => holds(known));
     if (own.length === 0) return [];
     const bias = own.reduce((sum, { error }) => sum + error, 0) / own.length;
+    const missed = Math.sqrt(own.reduce((sum, { error }) => sum + error ** 2, 0) / own.length);
     const met = own.filter(({ miss }) => Math.abs(miss) <= 0.15).length;
     const held = own.filter(({ known, band }) => holdsMiddle(band, known)).length;
-    return [`| ${kind} | ${own.length} | ${(100 * bias).toFixed(1)} % | ${met} | ${held} |`];
+    return [
+      `| ${kind} | ${own.length} | ${(100 * bias).toFixed(1)} % | ${(100 * missed).toFixed(1)} % | ${met} | ${held} |`,
+    ];
   });
 }
 

@@ -343,6 +343,18 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
     what: "what the model itself may be off by in a plan, of the whole roast",
     why: "roasts of birds and ovens of another family, outside the model's own, are at least that much further off than its birds are from one another; wider, and the band of a usual bird passes a fifth",
   },
+  fireErrorShare: {
+    what: "the same at a fire",
+    why: "what cooks say of smokers, covered grills and spits is missed by so much beyond what fires differ by among themselves (four cases, science page)",
+  },
+  coveredErrorShare: {
+    what: "the same of a bird that is shielded, wrapped or under a lid",
+    why: "what cooks say of covered birds is missed by so much beyond what birds and ovens differ by (four cases, science page)",
+  },
+  stoneErrorShare: {
+    what: "the same on a hot stone",
+    why: "there is one case of it, which the published tables contradict: twice what a bare bird's is, and the case is still outside",
+  },
   startSdK: { what: "start temperature of the bird", why: "fridges differ from shelf to shelf" },
   probeSdM:
     "spread of where a probe's tip sits in a turkey, along the way it was pushed in; in proportion in smaller birds",

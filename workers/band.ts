@@ -12,5 +12,5 @@ export const dropBand = (lane: string): void => dropMembers(simulations, lane);
 /** @throws Superseded when a newer band is asked for in the same lane */
 export async function bandOverPool(lane: string, options: EnsembleOptions): Promise<Shares> {
   const members = await membersOver(simulations, lane, options, bandDraws(options), { urgency: "behind" });
-  return sharesOf(members, options.shownC);
+  return sharesOf(members, options);
 }

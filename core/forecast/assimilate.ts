@@ -11,8 +11,10 @@ import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { evenNumbers, normalNumbers } from "../chance";
+import { constant } from "../constants";
 import { type EnsembleOptions, type Member, minuteShown, priorOf, quantiles, runEnsemble, shownAt } from "./ensemble";
 import { lineThrough } from "./line";
+import { methodErrorShare } from "./methodError";
 import { type Draw, normalQuantile, type Prior, priorDraws, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
 import { type SetAside, screened } from "./screening";
@@ -105,10 +107,17 @@ const MODEL_ERROR_MIN = 1.2;
 /**
  * Moves each member's finish at one centre by its own part of the model's error; nothing where there are no readings yet.
  * @param readings of that centre @param missedK what the middle of the members misses of them
+ * @param wider how much more its method is missed by than a bare bird in an oven is
  */
-function withModelError(latest: number, readings: number, missedK: number): (minute: number, member: number) => number {
+function withModelError(
+  latest: number,
+  readings: number,
+  missedK: number,
+  wider: number,
+): (minute: number, member: number) => number {
   if (readings === 0) return (minute) => minute;
-  const share = MODEL_ERROR_SHARE * Math.max(1, missedK / READING_SD_K) + FEW_READINGS_SHARE / Math.sqrt(readings);
+  const ofMany = MODEL_ERROR_SHARE * Math.max(1, missedK / READING_SD_K);
+  const share = wider * (ofMany + FEW_READINGS_SHARE / Math.sqrt(readings));
   return (minute, member) => {
     if (minute <= latest || minute === Number.POSITIVE_INFINITY) return minute;
     // Seven and the number of members have no divisor in common: every stratum is met once.
@@ -225,7 +234,7 @@ export function* fitting(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  options: Pick<EnsembleOptions, "shownC" | "startC" | "prior" | "source">,
+  options: Pick<EnsembleOptions, "shownC" | "startC" | "prior" | "source" | "stages">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
@@ -237,11 +246,12 @@ export function forecastFrom(
   const aims = members.map((member) => carriedTargets(shownC, member, readings, latest));
   const parts = CENTRES.filter((part) => shownC[part] !== undefined);
   const mean = (values: readonly number[]): number => values.reduce((sum, each) => sum + each, 0) / values.length;
+  const wider = methodErrorShare(options) / constant("planErrorShare");
   // A centre that is not read is as uncertain as those that are.
   const shown = parts.map((part) => {
     const own = readings.filter((each) => each.part === part);
     const counted = own.length > 0 ? own : readings;
-    const widened = withModelError(latest, counted.length, misfitK(members, counted));
+    const widened = withModelError(latest, counted.length, misfitK(members, counted), wider);
     return members.map((member, m) => widened(minuteShown(member, part, aims[m]?.[part] as number), m));
   });
   return {

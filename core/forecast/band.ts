@@ -1,7 +1,6 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
-import type { CentreTemperatures } from "../bird/solid";
-import { constant } from "../constants";
 import { type EnsembleOptions, type Member, minuteAllShown, priorOf, quantiles, runEnsemble } from "./ensemble";
+import { methodErrorShare } from "./methodError";
 import { type Draw, normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 import { lateOf, NEVER, type Quantiles, type Shares } from "./shares";
 
@@ -27,23 +26,24 @@ export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): S
 const FAMILY_Z = [0.1, 0.3, 0.5, 0.7, 0.9].map(normalQuantile);
 
 /**
- * What no member can be, since all are of one family: each stands for a spread of its own, as a share of the whole roast.
+ * What no member can be, since all are of one family: each stands for a spread of its own.
+ * @param share of the whole roast, one standard deviation, see {@link methodErrorShare}
  * @returns five for each of the minutes
  */
-export function withFamilyError(minutes: readonly number[]): number[] {
-  const share = constant("planErrorShare");
-  return minutes.flatMap((minute) => FAMILY_Z.map((z) => minute * Math.exp(share * z)));
-}
+export const withFamilyError = (minutes: readonly number[], share: number): number[] =>
+  minutes.flatMap((minute) => FAMILY_Z.map((z) => minute * Math.exp(share * z)));
 
 /** @param members of {@link bandDraws}, in their order */
-export function sharesOf([usual, ...members]: readonly Member[], shownC: CentreTemperatures): Shares {
+export function sharesOf([usual, ...members]: readonly Member[], options: EnsembleOptions): Shares {
+  const { shownC } = options;
+  const minutes = members.map((member) => minuteAllShown(member, shownC));
   return sharesOfMinutes(
-    quantiles(withFamilyError(members.map((member) => minuteAllShown(member, shownC)))),
+    quantiles(withFamilyError(minutes, methodErrorShare(options))),
     usual ? minuteAllShown(usual, shownC) : Number.POSITIVE_INFINITY,
   );
 }
 
 /** Yields after each member. */
 export function* bandShares(options: EnsembleOptions): Generator<number, Shares> {
-  return sharesOf(yield* runEnsemble(options, bandDraws(options)), options.shownC);
+  return sharesOf(yield* runEnsemble(options, bandDraws(options)), options);
 }

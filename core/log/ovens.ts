@@ -4,10 +4,10 @@
  * hierarchical model, of which the next plan takes the oven's posterior as its prior).
  */
 import { Matrix, solve } from "ml-matrix";
-import { constant } from "../constants";
 import { fitting, forecastFrom } from "../forecast/assimilate";
 import { type EnsembleOptions, type Member, minuteAllShown, quantiles } from "../forecast/ensemble";
 import { FURTHEST_SD, type KnownOven, LEAST_SD, OVEN_UNKNOWNS } from "../forecast/knownOven";
+import { methodErrorShare } from "../forecast/methodError";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Oven } from "../plan/kitchen";
@@ -70,7 +70,7 @@ export function* ovenSays(options: EnsembleOptions, readings: readonly Reading[]
   const ofReadings = Math.log(pull.p90 / pull.p10) / P10_TO_P90_SD;
   return {
     slower: Math.log(pull.p50 / planned),
-    doubt: OTHER_FAMILY * Math.hypot(length(ofBird), constant("planErrorShare"), ofReadings),
+    doubt: OTHER_FAMILY * Math.hypot(length(ofBird), methodErrorShare(options), ofReadings),
     by: OVEN_UNKNOWNS.map((name) => byEach[UNKNOWNS.indexOf(name)] as number),
   };
 }
