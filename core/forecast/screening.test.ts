@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { evenNumbers, normalNumbers } from "../chance";
 import type { Reading } from "./reading";
 
 import { screened } from "./screening";
@@ -53,6 +54,43 @@ describe("readings that are set aside", () => {
         expect(screened(spiked).setAside).toMatchObject([{ reading: { minute: 2 * at }, why: "spike" }]);
       }),
     );
+  });
+
+  it("are all since a tip slipped where readings are lost, too: a third of them, up to three in a row", () => {
+    const anyLost = fc.array(fc.constantFrom(true, false, false), { minLength: 60, maxLength: 60 });
+    fc.assert(
+      fc.property(
+        anyNoise,
+        anyLost,
+        fc.integer({ min: 12, max: 24 }),
+        fc.constantFrom(-8, 8, 13),
+        (noise, lost, at, by) => {
+          const got = rising(noise)
+            .map((reading, n) => (n >= at ? { ...reading, celsius: reading.celsius + by } : reading))
+            .filter((_, n) => !lost[n] || (lost[n - 1] && lost[n - 2] && lost[n - 3]));
+          const after = got.filter(({ minute }) => minute >= 2 * at);
+          const [first] = after;
+          // Two are no slip yet, and after a longer silence there is no line to have left.
+          fc.pre(first !== undefined && after.length >= 3);
+          fc.pre(got.filter(({ minute }) => minute < 2 * at && minute >= (first?.minute ?? 0) - 16).length >= 4);
+          const { kept } = screened(got, 4);
+          expect(kept.filter(({ minute }) => minute >= 2 * at)).toEqual([]);
+        },
+      ),
+      { numRuns: 500 },
+    );
+  });
+
+  it("are found by the third in 95 of 100 slips of four degrees", () => {
+    const normal = normalNumbers(evenNumbers(17));
+    const found = Array.from({ length: 300 }, (_, roast) => {
+      const at = 14 + (roast % 20);
+      const readings = rising(Array.from({ length: at + 3 }, normal)).map((reading, n) =>
+        n >= at ? { ...reading, celsius: reading.celsius + (roast % 2 ? 4 : -4) } : reading,
+      );
+      return screened(readings, 4).lost.length > 0;
+    });
+    expect(found.filter(Boolean).length / found.length).toBeGreaterThanOrEqual(0.95);
   });
 
   it("are by hand what no bird shows after the one before, until another agrees", () => {

@@ -1,7 +1,7 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
 
 import { type Probe, probeOf } from "../bird/probe";
-import { lineThrough, onLine, RecentLine } from "./line";
+import { type Line, lineThrough, onLine, RecentLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
 
 export interface SetAside {
@@ -16,8 +16,11 @@ const LINE_READINGS = 4;
 /** Meat at a thermal centre bends away from its line by less than this (chosen: five deviations of a probe's noise). */
 const JUMP_K = 2.5;
 const JUMP_K_PER_MIN = 0.2;
-/** A step this high is no bend (chosen: three deviations of what six readings' noise makes of none). */
-const STEP_K = 2;
+/**
+ * A step this high is no bend (chosen: more than three deviations of what six readings' noise makes of none; at 2 K one log
+ * in forty was misjudged, at 2.5 K one in two hundred, and a slip of 4 K is still found by its third reading).
+ */
+const STEP_K = 2.5;
 const STEP_READINGS = 8;
 /** Until the heat has got to a centre its curve is level, and then bends as if it had been moved (chosen). */
 const RISEN_K = 8;
@@ -48,17 +51,21 @@ const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, cel
 };
 
 /**
- * How far a reading lies from the line through those shortly before it; null where they are too few for a line.
- * @param isFirst nothing has slipped yet: the stretch begins with the roast
+ * How far a reading lies from the line through those shortly before it, beyond what a bend or noise makes.
+ * @param levelC what it showed before the heat got to it; null once it has slipped
  */
-function jumpK({ readings, line }: Run, { minute, celsius }: Reading, isFirst: boolean): number | null {
-  const [first] = readings;
-  const last = readings.at(-1);
-  const before = line.before(minute, LINE_READINGS);
-  if (!first || !last || !before) return null;
-  if (isFirst && last.celsius < first.celsius + RISEN_K) return 0;
-  const away = celsius - onLine(before, minute);
+function jumpK({ readings }: Run, line: Line, { minute, celsius }: Reading, levelC: number | null): number {
+  const last = readings.at(-1) as Reading;
+  if (levelC !== null && last.celsius < levelC + RISEN_K) return 0;
+  const away = celsius - onLine(line, minute);
   return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (minute - last.minute) ? away : 0;
+}
+
+/** Whether a reading goes on from one that lay off a line rather than along the line itself: after a silence both bend away from it. */
+function isNearer(off: Reading | undefined, line: Line, { minute, celsius }: Reading): boolean {
+  if (!off) return false;
+  const fromOff = celsius - (off.celsius + line.slopeKPerMin * (minute - off.minute));
+  return Math.abs(fromOff) < Math.abs(celsius - onLine(line, minute));
 }
 
 /**
@@ -108,7 +115,9 @@ function stretches(
 ): { readonly runs: readonly Run[]; readonly strays: readonly Reading[] } {
   const runs: Run[] = [new Run(false)];
   const strays: Reading[] = [];
+  const levelC = Math.min(startC ?? Number.POSITIVE_INFINITY, own[0]?.celsius ?? Number.POSITIVE_INFINITY);
   let pending: Reading[] = [];
+  let line: Line | null = null;
   // One by one: a day's readings are more than a call takes.
   const pendingGoAstray = (): void => {
     for (const reading of pending) strays.push(reading);
@@ -116,10 +125,15 @@ function stretches(
   };
   for (const reading of own) {
     const run = runs.at(-1) as Run;
-    const jump = jumpK(run, reading, runs.length === 1);
+    // Those that wait for a verdict are held against one line: what was read before them is getting old meanwhile.
+    line = (pending.length > 0 && line) || run.line.before(reading.minute, LINE_READINGS);
     const before = run.readings.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
-    const byHand = jump === null;
-    const isOff = byHand ? (before ? cannotFollow(before, reading) : reading.celsius > OUT_C) : jump !== 0;
+    const byHand = line === null;
+    const isOff = line
+      ? jumpK(run, line, reading, runs.length === 1 ? levelC : null) !== 0 || isNearer(pending.at(-1), line, reading)
+      : before
+        ? cannotFollow(before, reading)
+        : reading.celsius > OUT_C;
     if (!isOff) {
       pendingGoAstray();
       run.add([reading]);
