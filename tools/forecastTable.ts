@@ -81,6 +81,8 @@ function typedOf(readings: readonly Reading[], atMin: number): Reading[] {
 function answersFor(seed: number): Answer[] {
   const roast = foreignRoast(seed);
   const { options, doneMin, shownMin, trouble } = roast;
+  // Heat that does not suffice: there is no finish to be right about.
+  if (!Number.isFinite(doneMin)) return [];
   const kind = `${options.form.species}, ${options.form.cut}`;
   const pounds = options.boughtKg / KG_PER_POUND;
   const truth: Record<Ends, number> = { pull: doneMin, ...shownMin };

@@ -44,7 +44,8 @@ export const GLOSSARY: readonly Term[] = [
     id: "doubt",
     term: "Give or take",
     also: "80 % interval",
-    means: "Eight times in ten it comes within this; one in ten earlier, one in ten later.",
+    means:
+      "Eight times in ten it comes within this; one in ten earlier, one in ten later. Wider at a fire, under a cover and on a stone, where less is known.",
   },
   { id: "dry-salt", term: "Dry salt", also: "dry brine", means: "Salt rubbed on and left, uncovered, in the fridge." },
   {

@@ -11,7 +11,7 @@ export const HEATING: Chapter = {
       id: "how-long",
       title: "How long for which bird",
       says: () => [
-        "Computed for a bird from the fridge, until every place that is measured shows the guideline after the rest. The doubt is what nobody can know beforehand: how true your oven's dial is, how wet the skin, how thick this breast. A plan counts it in; a thermometer takes most of it away.",
+        "Computed for a bird from the fridge, until every place that is measured shows the guideline after the rest. The doubt is what nobody can know beforehand: how true your oven's dial is, how wet the skin, how thick this breast. At a fire, under a cover and on a hot stone less is known, and it is larger. A plan counts it in; a thermometer takes most of it away.",
         "Minutes a pound, the same for all, is too long for large birds and too short for small ones: time grows with the thickness, not with the weight.",
       ],
       figure: "how-long",
