@@ -338,7 +338,7 @@ describe("forecast", () => {
   const logPath = join(folder, "log.csv");
   const minutes = Array.from({ length: 30 }, (_, n) => 5 * (n + 1));
   const rows = minutes.map((minute) =>
-    [minute, ...(["breast", "thigh"] as const).map((part) => shownAt(truth, part, minute).toFixed(1))].join(","),
+    [minute, ...(["breast", "thigh"] as const).map((part) => shownAt(truth, { part }, minute).toFixed(1))].join(","),
   );
   writeFileSync(logPath, ["minute,breast_c,thigh_c", ...rows, "200,hot,"].join("\n"));
   const forecast = (...more: readonly string[]) =>

@@ -13,7 +13,7 @@ import { constant, withConstants } from "../core/constants";
 import { type EnsembleOptions, tipStencil } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
 import type { OvenTraits } from "../core/heat/ovens";
-import { readAt } from "../core/heat/stencil";
+import { colderAt } from "../core/heat/stencil";
 import type { Subject } from "../core/log/relive";
 import { LivingBird } from "../core/processes/bird";
 import { roasting } from "../core/processes/roast";
@@ -197,9 +197,9 @@ export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
     const slip = tipStencil(body, "breast", probeM.breast + 0.014);
     for (const { minute } of roasting(bird, { stages, events, traits, everyMin: STEP_MIN, longestMin: 700 })) {
       minutes.push(minute);
-      placed.breast.push(readAt(bird.solver.temperatureC, breast));
-      placed.thigh.push(readAt(bird.solver.temperatureC, thigh));
-      slipped.push(readAt(bird.solver.temperatureC, slip));
+      placed.breast.push(colderAt(bird.solver.temperatureC, breast));
+      placed.thigh.push(colderAt(bird.solver.temperatureC, thigh));
+      slipped.push(colderAt(bird.solver.temperatureC, slip));
       for (const part of ["breast", "thigh"] as const) {
         const [before = Number.NaN, now = Number.NaN] = placed[part].slice(-2);
         const target = said.shownC[part] ?? 0;

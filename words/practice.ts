@@ -100,6 +100,7 @@ const TROUBLE_WORDS: Record<Trouble, string> = {
   door: "the door stood open once",
   bone: "the right thigh’s tip sat on the bone",
   ice: "there was still ice in the middle as it went in",
+  "hot-side": "the oven was hotter on one side than on the other",
   "fire-dies": "the fire sank for a while",
   "guests-late": "the guests were late",
   dish: "a dish wanted the oven",

@@ -28,7 +28,7 @@ export function expectedC(
 ): Expected | null {
   const known = members?.filter(({ shown }) => shown[part] !== undefined) ?? [];
   if (known.length > 0) {
-    const { p10, p90 } = quantiles(known.map((member) => shownAt(member, part, minute)));
+    const { p10, p90 } = quantiles(known.map((member) => shownAt(member, { part }, minute)));
     return { lowC: p10, highC: p90 };
   }
   const planned = (history.find((point) => point.minute >= minute) ?? history.at(-1))?.centresC[part];

@@ -60,7 +60,7 @@ export function nextReading(
     );
     const all: NextReading[] = [];
     for (let atMin = Math.max(nowMin, lastMin + AFTER_LAST_MIN); atMin <= lastChanceMin; atMin += EVERY_MIN) {
-      const shown = members.map((member) => shownAt(member, part, atMin));
+      const shown = members.map((member) => shownAt(member, { part }, atMin));
       all.push({ part, atMin, less: 1 - Math.sqrt(1 - explained(finishes, shown, READING_SD_K)) });
     }
     return all;

@@ -24,7 +24,11 @@ const options = {
 
 function readingsOf(truth: ReturnType<typeof runMember>, minutes: readonly number[]): Reading[] {
   return minutes.flatMap((minute) =>
-    (["breast", "thigh"] as const).map((part) => ({ minute, part, celsius: Math.round(shownAt(truth, part, minute)) })),
+    (["breast", "thigh"] as const).map((part) => ({
+      minute,
+      part,
+      celsius: Math.round(shownAt(truth, { part }, minute)),
+    })),
   );
 }
 

@@ -43,9 +43,9 @@ export const READING_SD_K = 1.2;
 /** What the middle of the members misses of the readings, root mean square, K. */
 function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
   if (readings.length === 0) return 0;
-  const squares = readings.map(({ part, minute, celsius }) => {
-    const shown = members.reduce((sum, member) => sum + shownAt(member, part, minute), 0) / members.length;
-    return (celsius - shown) ** 2;
+  const squares = readings.map((reading) => {
+    const shown = members.reduce((sum, member) => sum + shownAt(member, reading, reading.minute), 0) / members.length;
+    return (reading.celsius - shown) ** 2;
   });
   return Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
 }
@@ -62,7 +62,7 @@ function analysed(
   perturb: readonly Draw[],
 ): Draw[] {
   const draws = members.map(({ draw }) => draw);
-  const shown = members.map((member) => readings.map(({ part, minute }) => shownAt(member, part, minute)));
+  const shown = members.map((member) => readings.map((reading) => shownAt(member, reading, reading.minute)));
   const deviations = centred(shown)
     .div(Math.sqrt(members.length - 1))
     .transpose();
@@ -134,8 +134,11 @@ const TREND_MOST_MIN = 60;
 const TREND_READINGS = 3;
 
 /** What a member will miss of a probe so long from now, K: the mean of what it missed, and on along its trend. */
-function carriedK(own: readonly Reading[], member: Member, part: Centre, aheadMin: number): number {
-  const missed = own.map(({ minute, celsius }) => ({ minute, celsius: celsius - shownAt(member, part, minute) }));
+function carriedK(own: readonly Reading[], member: Member, aheadMin: number): number {
+  const missed = own.map((reading) => {
+    const { minute, celsius } = reading;
+    return { minute, celsius: celsius - shownAt(member, reading, minute) };
+  });
   const { celsius: meanK, slopeKPerMin } = lineThrough(missed);
   if (own.length < TREND_READINGS) return meanK;
   return meanK + TREND_SHARE * slopeKPerMin * Math.min(TREND_MOST_MIN, aheadMin);
@@ -154,7 +157,7 @@ function carriedTargets(
       if (target === undefined) return [];
       const newest = readings.filter((each) => each.part === part && each.minute >= latest - NEWEST_MIN);
       const aheadMin = Math.max(0, minuteShown(member, part, target) - latest);
-      const missedBySide = seriesOf(newest).map((own) => carriedK(own, member, part, aheadMin));
+      const missedBySide = seriesOf(newest).map((own) => carriedK(own, member, aheadMin));
       // Both sides have to be there: the one that is behind decides.
       const missed = missedBySide.length > 0 ? Math.min(...missedBySide) : 0;
       return [[part, Math.min(target - CARRIED_SHARE * missed, target + PAST_K)]];

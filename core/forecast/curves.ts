@@ -23,7 +23,7 @@ export function curvesOf(
       if (target === undefined || aim === undefined) return [];
       const points = Array.from({ length: steps + 1 }, (_, n): CurvePoint => {
         const minute = fromMin + ((toMin - fromMin) * n) / steps;
-        const { p10, p50, p90 } = quantiles(members.map((member) => shownAt(member, part, minute) + target - aim));
+        const { p10, p50, p90 } = quantiles(members.map((member) => shownAt(member, { part }, minute) + target - aim));
         return { minute, p10, p50, p90 };
       });
       return [[part, points]];

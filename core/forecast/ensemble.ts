@@ -3,10 +3,11 @@
 import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
+import { type Place, type Probe, probeOf, SIDES } from "../bird/probe";
 import type { Vec3 } from "../bird/sdf";
 import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
 import type { OvenTraits } from "../heat/ovens";
-import { type PointStencil, pointStencil, readAt } from "../heat/stencil";
+import { colderAt, type SidesStencil, sidesStencil } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";
 import type { Indices } from "../processes/indices";
@@ -42,7 +43,8 @@ export interface EnsembleOptions extends RoastSetting {
 export interface Member {
   readonly draw: Draw;
   readonly minutes: Float64Array;
-  readonly shown: Partial<Record<Centre, Float64Array>>;
+  /** At the colder side of a pair; and where left and right differ, at each of them. */
+  readonly shown: Partial<Record<Probe, Float64Array>>;
   readonly indices?: Indices | undefined;
 }
 
@@ -55,42 +57,65 @@ const LONGEST_MEMBER_MIN = 10 * 60;
 export const targetsStillIn = (shownC: CentreTemperatures, left: readonly Piece[]): CentreTemperatures =>
   Object.fromEntries(Object.entries(shownC).filter(([centre]) => !(left as readonly string[]).includes(centre)));
 
-/** Where a misplaced tip is: so far from the centre along the way it was pushed in, metres of a turkey; towards the skin is more. */
-export function tipStencil(body: Body, centre: Centre, offM: number): PointStencil {
+/** Where misplaced tips are: so far from the centre along the way they were pushed in, metres of a turkey; towards the skin is more. */
+export function tipStencil(body: Body, centre: Centre, offM: number): SidesStencil {
   const { shape, centres, waysOut } = body.unit;
   const at = centres[centre] as Vec3;
-  if (offM === 0) return pointStencil(body, at);
+  if (offM === 0) return sidesStencil(body, at);
   const way = waysOut[centre] as Vec3;
   // A tip is as far off as the meat is large: a finger's breadth in a turkey, less in a chicken.
   const off = coarseCellM(shape.form, offM);
   const tip: Vec3 = [at[0] + way[0] * off, at[1] + way[1] * off, at[2] + way[2] * off];
-  const stencil = pointStencil(body, tip);
-  return stencil.cells.length > 0 ? stencil : pointStencil(body, at);
+  const stencil = sidesStencil(body, tip);
+  return stencil.every(({ cells }) => cells.length > 0) ? stencil : sidesStencil(body, at);
 }
 
-/** A coarse bird of some traits as it goes in, and its oven. */
-export function memberBird(
-  { form, boughtKg, massOffKg = 0, startC, fillingC, stages, birds = 1, hotSideK = 0, sear }: EnsembleOptions,
-  traits: BirdTraits,
-  watched = true,
-): { readonly bird: LivingBird; readonly oven: OvenTraits } {
-  const oven = { ...traits.oven, hotSideK };
+export interface GoingIn {
+  readonly bird: LivingBird;
+  readonly oven: OvenTraits;
+}
+
+/**
+ * A bird of some traits as it goes in, and its oven.
+ * @param made cells in metres of a turkey; `sharesSolid`: its thickness is rounded, so that many birds have one solid
+ */
+export function birdGoingIn(
+  {
+    form,
+    boughtKg,
+    massOffKg = 0,
+    startC,
+    fillingC,
+    stages,
+    birds = 1,
+    hotSideK = 0,
+    sear,
+  }: Omit<EnsembleOptions, "shownC">,
+  { oven: usual, breastThickness, massOff, startOffsetK }: BirdTraits,
+  made: { readonly cellM: number; readonly watched: boolean; readonly sharesSolid?: boolean },
+): GoingIn {
+  const { cellM, watched, sharesSolid = false } = made;
+  const oven = { ...usual, hotSideK };
   const [lightestKg, heaviestKg] = massRangeKg(form.species, form.cut);
-  const massKg = Math.min(heaviestKg, Math.max(lightestKg, boughtKg + massOffKg * traits.massOff));
+  const massKg = Math.min(heaviestKg, Math.max(lightestKg, boughtKg + massOffKg * massOff));
   const body = makeBody(
-    { ...form, breastThickness: coarseThickness(form, massKg, traits.breastThickness) },
+    { ...form, breastThickness: sharesSolid ? coarseThickness(form, massKg, breastThickness) : breastThickness },
     massKg,
-    coarseCellM(form, ENSEMBLE_CELL_M),
+    coarseCellM(form, cellM),
     needsBothHalves({ stages, traits: oven, birds }),
   );
   const bird = new LivingBird(body, { watched });
-  bird.startAt(startC + traits.startOffsetK, fillingC);
+  bird.startAt(startC + startOffsetK, fillingC);
   if (sear) {
     for (const _ of searing(bird, sear));
     bird.beginAnew();
   }
   return { bird, oven };
 }
+
+/** A coarse one, as an ensemble has many of. */
+export const memberBird = (options: EnsembleOptions, traits: BirdTraits, watched = true): GoingIn =>
+  birdGoingIn(options, traits, { cellM: ENSEMBLE_CELL_M, watched, sharesSolid: true });
 
 /** How a bird of such options is roasted in an oven of some traits, a point every so many minutes. */
 export const roastingOf = (
@@ -109,10 +134,10 @@ export const roastingOf = (
   ...(dressing && { dressing }),
 });
 
-/** A thermometer in a simulated bird. */
+/** A thermometer in a simulated bird, at either side of a pair. */
 export interface Tip {
   readonly centre: Centre;
-  readonly stencil: PointStencil;
+  readonly stencil: SidesStencil;
   /** What it shows beyond the simulated bird, K: what the bird of the estimate misses of the readings. */
   readonly offK: number;
 }
@@ -138,7 +163,7 @@ export const tipsOf = (
 
 /** What they show now. */
 export const shownBy = (tips: readonly Tip[], { solver }: LivingBird): CentreTemperatures =>
-  Object.fromEntries(tips.map(({ centre, stencil, offK }) => [centre, readAt(solver.temperatureC, stencil) + offK]));
+  Object.fromEntries(tips.map(({ centre, stencil, offK }) => [centre, colderAt(solver.temperatureC, stencil) + offK]));
 
 const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when?: Condition }[] =>
   events.flatMap((event) => ("when" in event ? [event] : []));
@@ -154,24 +179,24 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const watched = options.watched === true || waitsForColour([...stages, ...momentsOf(events)]);
   const { bird, oven } = memberBird(options, traits, watched);
   const { body } = bird;
-  const probes = bird.centres.map((centre) => ({
-    centre,
-    stencil: tipStencil(body, centre, centre === "filling" ? 0 : traits.probeM[centre]),
-    shown: [] as number[],
-  }));
+  const probes = bird.centres.flatMap((part) => {
+    const both = tipStencil(body, part, part === "filling" ? 0 : traits.probeM[part]);
+    const each = both.length === 2 ? SIDES.map((side, n) => ({ part, side, stencil: [both[n]] as SidesStencil })) : [];
+    return [{ part, stencil: both }, ...each].map((place) => ({ ...place, shown: [] as number[] }));
+  });
   const minutes: number[] = [];
   for (const point of roasting(bird, { ...roastingOf(options, oven, ENSEMBLE_STEP_MIN), longestMin })) {
     minutes.push(point.minute);
-    for (const probe of probes) probe.shown.push(readAt(bird.solver.temperatureC, probe.stencil));
+    for (const { stencil, shown } of probes) shown.push(colderAt(bird.solver.temperatureC, stencil));
     const there = probes.every(
-      ({ centre, shown }) => (shown.at(-1) as number) >= (shownC[centre] ?? Number.NEGATIVE_INFINITY),
+      ({ part, shown }) => (shown.at(-1) as number) >= (shownC[part] ?? Number.NEGATIVE_INFINITY),
     );
     if (there && point.minute >= atLeastMin) break;
   }
   const member: Member = {
     draw,
     minutes: Float64Array.from(minutes),
-    shown: Object.fromEntries(probes.map(({ centre, shown }) => [centre, Float64Array.from(shown)])),
+    shown: Object.fromEntries(probes.map((place) => [probeOf(place), Float64Array.from(place.shown)])),
     ...(options.watched && { indices: bird.indices() }),
   };
   // There are many members, and one after the other needs the same memory.
@@ -189,15 +214,16 @@ export function* runEnsemble(options: EnsembleOptions, draws: readonly Draw[]): 
   return members;
 }
 
-const seriesOf = (member: Member, centre: Centre): Float64Array => {
-  const series = member.shown[centre];
-  if (!series) throw new RangeError(`this bird has no centre called ${centre}`);
+/** Where both sides are alike, either is the pair's. */
+const seriesOf = ({ shown }: Member, place: Place): Float64Array => {
+  const series = shown[probeOf(place)] ?? shown[place.part];
+  if (!series) throw new RangeError(`this bird has no centre called ${place.part}`);
   return series;
 };
 
 /** What a member's thermometer shows at a minute, straight between steps and held at the ends. */
-export function shownAt(member: Member, centre: Centre, minute: number): number {
-  const series = seriesOf(member, centre);
+export function shownAt(member: Member, place: Place, minute: number): number {
+  const series = seriesOf(member, place);
   let after = 0;
   while (after < member.minutes.length && (member.minutes[after] as number) <= minute) after++;
   if (after === 0) return series[0] as number;
@@ -209,11 +235,11 @@ export function shownAt(member: Member, centre: Centre, minute: number): number 
 
 /** What the middle one of the members shows at a minute. */
 export const middleShownAt = (members: readonly Member[], centre: Centre, minute: number): number =>
-  quantiles(members.map((member) => shownAt(member, centre, minute))).p50;
+  quantiles(members.map((member) => shownAt(member, { part: centre }, minute))).p50;
 
 /** Minute at which a member first shows a temperature; infinite when it never does. */
 export function minuteShown(member: Member, centre: Centre, celsius: number): number {
-  const series = seriesOf(member, centre);
+  const series = seriesOf(member, { part: centre });
   for (let n = 1; n < series.length; n++) {
     const before = series[n - 1] as number;
     const after = series[n] as number;

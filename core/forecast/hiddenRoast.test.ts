@@ -34,6 +34,35 @@ describe("the roast behind the simulated thermometer", () => {
     expect(Math.abs(meanC("left thigh") - meanC("right thigh"))).toBeGreaterThan(0.2);
   });
 
+  it("is cooked as its plan says: what is said of bird and oven reaches it", () => {
+    const at = (more: Partial<typeof options>): unknown =>
+      roast({ options: { ...options, ...more }, longestMin: 40, trouble: false }).at(-1)?.shownC;
+    const usual = at({});
+    const [stage] = options.stages;
+    const turned = (towardsHot: "left" | "breast") => [{ ...(stage as (typeof options.stages)[number]), towardsHot }];
+    const said: Record<string, Partial<typeof options>> = {
+      weight: { boughtKg: options.boughtKg + 0.5 },
+      "doubt about the weight": { massOffKg: 0.5 },
+      start: { startC: 12 },
+      "several birds": { birds: 3 },
+      "a hot side": { hotSideK: 30 },
+      "a hot side at its left": { hotSideK: 30, stages: turned("left") },
+      preheating: { preheatC: 120 },
+      "an open door": { events: [{ kind: "door", atMin: 5, openMin: 20 }] },
+    };
+    for (const [what, more] of Object.entries(said)) expect(at(more), what).not.toEqual(usual);
+    const leftC = at({ hotSideK: 30, stages: turned("left") }) as Record<Probe, number>;
+    const evenC = at({ stages: turned("left") }) as Record<Probe, number>;
+    expect(leftC["left thigh"] - evenC["left thigh"]).toBeGreaterThan(leftC["right thigh"] - evenC["right thigh"]);
+  });
+
+  it("is browned in a pan first where its plan is", () => {
+    const parts = { ...options, form: { species: "turkey", cut: "parts" } } as const;
+    const at = (more: Partial<typeof options>): unknown =>
+      roast({ options: { ...parts, ...more }, longestMin: 20, trouble: false }).at(-1)?.shownC;
+    expect(at({ sear: { panC: 220, minutesPerSide: 5 } })).not.toEqual(at({}));
+  });
+
   it("has gaps and a tip that slips, which the forecast sees for what it is", () => {
     expect(shown(points, "right breast").length).toBeLessThan(points.length);
     const readings = points.flatMap(({ minute, shownC }) =>

@@ -3,18 +3,16 @@
  * finer grid than the forecast's in an oven that is not where its dial is, and read by a tip on either side of breast
  * and thigh, none of them quite where it should be; noise, gaps, a tip that slips and a door left open included.
  */
-import { coarseCellM, makeBody } from "../bird/body";
-import { bothSides, type Probe, probeOf } from "../bird/probe";
+import { bothSides, type Place, type Probe, probeOf } from "../bird/probe";
 import type { Centre } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
-import { readAt } from "../heat/stencil";
+import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
 import type { Cover } from "../heat/surroundings";
-import { LivingBird } from "../processes/bird";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
-import { type EnsembleOptions, roastingOf, tipStencil } from "./ensemble";
+import { birdGoingIn, type EnsembleOptions, type GoingIn, roastingOf, tipStencil } from "./ensemble";
 import { type BirdTraits, traitsOf, UNKNOWNS } from "./prior";
 
 export interface HiddenOptions {
@@ -76,14 +74,12 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
   return { traits, events: [...(options.events ?? []), ...(trouble ? [door] : [])] };
 }
 
-/** The bird as it goes in. @param watched its juices and its skin are followed too */
-export function hiddenBird(asked: HiddenOptions, traits: BirdTraits, watched = false): LivingBird {
-  const { form, boughtKg, startC, fillingC } = startOf(asked);
-  const body = makeBody({ ...form, breastThickness: traits.breastThickness }, boughtKg, coarseCellM(form, CELL_M));
-  const bird = new LivingBird(body, { watched });
-  bird.startAt(startC + traits.startOffsetK, fillingC);
-  return bird;
-}
+/** The bird as it goes in, and its oven. @param watched its juices and its skin are followed too */
+export const hiddenBird = (asked: HiddenOptions, traits: BirdTraits, watched = false): GoingIn =>
+  birdGoingIn(startOf(asked), traits, { cellM: CELL_M, watched });
+
+/** Where both sides are alike, either is the pair's. */
+const onSide = ([left, right = left]: SidesStencil, { side }: Place): PointStencil => (side === "left" ? left : right);
 
 /** What it starts at: some birds are not thawed through. */
 const startOf = ({ options, iceInside }: HiddenOptions): HiddenOptions["options"] =>
@@ -93,7 +89,7 @@ const startOf = ({ options, iceInside }: HiddenOptions): HiddenOptions["options"
 export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
   const { options, seed, everyMin, trouble, longestMin = LONGEST_MIN, rest, tipOnBone, byHand } = asked;
   const { traits, events } = hiddenTraits(asked);
-  const bird = hiddenBird(asked, traits);
+  const { bird, oven } = hiddenBird(asked, traits);
   const { body } = bird;
   const slipsAtMin = trouble ? 45 + 40 * chanceOf(`${seed}/slip`) : Number.POSITIVE_INFINITY;
   const tips = bird.centres.flatMap((centre) =>
@@ -103,11 +99,8 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
         centre === "filling" ? 0 : traits.probeM[centre] + 0.5 * constant("probeSdM") * either(`${seed}/${probe}`);
       const slips = probe === "left breast";
       const onBone = tipOnBone === true && probe === "right thigh";
-      return {
-        probe,
-        sits: tipStencil(body, centre, onBone ? -BONE_M : offM),
-        slipped: tipStencil(body, centre, offM + (slips ? SLIP_M : 0)),
-      };
+      const at = (fromCentreM: number): PointStencil => onSide(tipStencil(body, centre, fromCentreM), place);
+      return { probe, sits: at(onBone ? -BONE_M : offM), slipped: at(offM + (slips ? SLIP_M : 0)) };
     }),
   );
   const depths = byHand
@@ -127,13 +120,13 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
     const byDepthC = Object.fromEntries(
       depths.map(({ centre, stencils }) => [
         centre,
-        stencils.map((stencil) => Math.round(10 * readAt(bird.solver.temperatureC, stencil)) / 10),
+        stencils.map((stencil) => Math.round(10 * colderAt(bird.solver.temperatureC, stencil)) / 10),
       ]),
     );
     return { minute, shownC, byDepthC };
   };
   const course = {
-    ...roastingOf({ ...options, events }, traits.oven, everyMin),
+    ...roastingOf({ ...options, events }, oven, everyMin),
     longestMin: Math.min(longestMin, rest?.pulledMin ?? longestMin),
   };
   for (const { minute } of roasting(bird, course)) yield shown(minute);

@@ -10,10 +10,10 @@ import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { bandShares } from "./band";
-import { type EnsembleOptions, priorOf } from "./ensemble";
+import { type EnsembleOptions, priorOf, runEnsemble } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
 import { type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
-import { ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
+import { ensembleOf, ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
 import { usualPrior } from "./prior";
 import { NEVER } from "./shares";
 
@@ -137,6 +137,34 @@ describe("the plan's simulation", () => {
     for (const draught of DRAUGHTS) {
       expect(at("oven", draught)).toEqual(at("oven", "usual"));
       expect(priorOf(at("smoker", draught, known))).toEqual(priorIn("smoker", known));
+    }
+  });
+
+  it("waits for the colder side of a pair: a hot side at its left takes as long as one at its right", () => {
+    for (const bird of [
+      { species: "turkey", cut: "whole", massKg: 6 },
+      { species: "chicken", cut: "spatchcock", massKg: 2 },
+      { species: "turkey", cut: "legs", massKg: 2.5 },
+    ] as const) {
+      const towards = (towardsHot: "left" | "right") => {
+        const own = usualPlan({
+          bird: { ...bird, state: "fresh" },
+          method: "steady",
+          serveAt: plan.serveAt,
+          zone: "UTC",
+        });
+        const stages = own.stages.map((stage) => ({ ...stage, towardsHot })) as unknown as Plan["stages"];
+        const input = plannedInput({ ...own, stages, equipment: { ...own.equipment, hotSideK: 30 } });
+        const cook = drain(plannedCook(input, "preview"));
+        if (cook.kind !== "done") throw new Error("it gets done");
+        const members = drain(runEnsemble(ensembleOf(input, own.targetC), [[]]));
+        return { cook, shown: members[0]?.shown };
+      };
+      const [left, right] = [towards("left"), towards("right")];
+      expect(left.cook.pullMinute).toBe(right.cook.pullMinute);
+      expect(left.shown?.thigh?.at(-1)).toBeCloseTo(right.shown?.thigh?.at(-1) as number, 6);
+      expect(left.shown?.["left thigh"]?.at(-1)).toBeCloseTo(right.shown?.["right thigh"]?.at(-1) as number, 6);
+      expect(left.shown?.["left thigh"]?.at(-1)).toBeGreaterThan(left.shown?.thigh?.at(-1) as number);
     }
   });
 

@@ -7,7 +7,7 @@ import type { Centre, CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice } from "../bird/volume";
 import { constant } from "../constants";
 import type { OvenTraits } from "../heat/ovens";
-import { readAt } from "../heat/stencil";
+import { colderAt } from "../heat/stencil";
 import type { Plan } from "../plan/schema";
 import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
@@ -55,7 +55,7 @@ function marginsOf(bird: LivingBird): (centre: Centre) => number {
   return (centre) => {
     const tip = tips.get(centre);
     // Stuffing is read in its own middle.
-    const aboveK = tip && centre !== "filling" ? readAt(bird.solver.temperatureC, tip) - bird.centreC(centre) : 0;
+    const aboveK = tip && centre !== "filling" ? colderAt(bird.solver.temperatureC, tip) - bird.centreC(centre) : 0;
     return CARRY_MARGIN_K + Math.max(0, aboveK);
   };
 }

@@ -61,6 +61,19 @@ export const pointStencil = (body: Pick<HeatBody, "unit">, point: Vec3): PointSt
   // Near the skin some of the cells are air: there it goes straight between those that are not.
   curvedStencil(body, point) ?? straightStencil(body, point);
 
+/** A place of the bird: where a grid holds both of its halves, the place on its left and the one on its right. */
+export type SidesStencil = readonly [PointStencil] | readonly [left: PointStencil, right: PointStencil];
+
+/** @param point on the right */
+export function sidesStencil(body: Pick<HeatBody, "unit">, [x, y, z]: Vec3): SidesStencil {
+  const right = pointStencil(body, [x, y, z]);
+  return body.unit.grid.mirrored || x === 0 ? [right] : [pointStencil(body, [-x, y, z]), right];
+}
+
+/** Value of a field at the colder side of a place: what is asked of it is asked of both. */
+export const colderAt = (field: ArrayLike<number>, [one, other]: SidesStencil): number =>
+  other ? Math.min(readAt(field, one), readAt(field, other)) : readAt(field, one);
+
 /** Value of a field at a stencil. */
 export function readAt(field: ArrayLike<number>, { cells, weights }: PointStencil): number {
   let sum = 0;

@@ -98,7 +98,7 @@ describe("what one roast says", () => {
     const last = bird.minutes.at(-1) ?? 0;
     const at = Array.from({ length: Math.floor(last / 12) }, (_, n) => last - 12 * n);
     return at.flatMap((minute) =>
-      (["breast", "thigh"] as const).map((part) => ({ minute, part, celsius: shownAt(bird, part, minute) })),
+      (["breast", "thigh"] as const).map((part) => ({ minute, part, celsius: shownAt(bird, { part }, minute) })),
     );
   };
 

@@ -60,6 +60,19 @@ describe("what it truly was", () => {
     expect(told.lateMin).toBe(-80);
   });
 
+  it("says of an oven with a hot side what its legs got of it, and of one that was turned half way that it got less", () => {
+    const worst = { seed: "harbour", difficulty: "worst" } as const;
+    const turned = {
+      ...plan,
+      stages: [...plan.stages, { ...plan.stages[0], fromMin: 30, towardsHot: "breast" as const }],
+    };
+    const [asPut, halfWay] = [plan, turned as typeof plan].map((each) =>
+      drain(debrief({ ...went(80, 110), plan: each }, worst, null, CARVE_MS)),
+    );
+    expect(asPut?.troubles).toContain("hot-side");
+    expect(asPut?.asItWent.peakC.thigh).toBeGreaterThan((halfWay?.asItWent.peakC.thigh ?? 0) + 1);
+  });
+
   it("says of one that was left in far too long what that cost", () => {
     const told = drain(debrief(went(180, 200), practised, null, CARVE_MS));
     expect(told.asItWent.isAtGuideline).toBe(true);

@@ -6,7 +6,7 @@ import type { Vec3 } from "../bird/sdf";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
 import { goalsAtPull, type PulledAt } from "../forecast/planned";
 import { roastOptions } from "../forecast/plannedInput";
-import { pointStencil } from "../heat/stencil";
+import { sidesStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
 import type { Roast } from "../plan/roast";
@@ -15,7 +15,7 @@ import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
 import { plainRuleMin } from "../schedule/derive";
 import { MINUTE_MS, minutesBetween } from "../units/time";
-import { type Practised, SPREAD, sunkFire, type Trouble, troublesOf } from "./scenarios";
+import { HOT_SIDE_K, type Practised, SPREAD, sunkFire, type Trouble, troublesOf } from "./scenarios";
 
 const EVERY_MIN = 2;
 const LONGEST_REST_MIN = 150;
@@ -28,7 +28,11 @@ export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, practised
   const { inAt, pulledAt } = roast.happened;
   const pulledMin = pulledAt ? (Date.parse(pulledAt) - Date.parse(inAt ?? "")) / MINUTE_MS : null;
   return {
-    options: troubles.includes("fire-dies") ? { ...options, stages: sunkFire(options.stages, practised) } : options,
+    options: {
+      ...options,
+      ...(troubles.includes("fire-dies") && { stages: sunkFire(options.stages, practised) }),
+      ...(troubles.includes("hot-side") && { hotSideK: HOT_SIDE_K }),
+    },
     seed,
     everyMin: EVERY_MIN,
     spread: SPREAD[difficulty],
@@ -88,14 +92,14 @@ function* cooked(
 ): Generator<number, Relived> {
   const asked = hiddenOptions(roast, practised);
   const { traits, events } = hiddenTraits(asked);
-  const bird = hiddenBird(asked, traits, true);
+  const { bird, oven } = hiddenBird(asked, traits, true);
   const { centres } = bird.body.unit;
   const tips = bird.centres.map((centre) => ({
     centre,
-    stencil: pointStencil(bird.body, centres[centre] as Vec3),
+    stencil: sidesStencil(bird.body, centres[centre] as Vec3),
     offK: 0,
   }));
-  const subject: Subject = { bird, oven: traits.oven, tips };
+  const subject: Subject = { bird, oven, tips };
   return yield* relive(subject, {
     options: { ...asked.options, events },
     out,

@@ -27,6 +27,7 @@ describe("what goes wrong on a day that is practised", () => {
         if (day.difficulty === "calm") expect(troubles).toEqual([]);
         if (fresh) expect(troubles).not.toContain("ice");
         if (!isFire(heat)) expect(troubles).not.toContain("fire-dies");
+        expect(troubles.includes("hot-side")).toBe(day.difficulty === "worst" && !isFire(heat));
         if (day.thermometer === "hand") for (const each of ["slip", "bone"]) expect(troubles).not.toContain(each);
         const calls = troubles.filter((each) => each === "guests-late" || each === "dish");
         expect(calls).toHaveLength({ calm: 0, usual: 1, worst: 2 }[day.difficulty]);

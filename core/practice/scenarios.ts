@@ -15,11 +15,14 @@ export interface Practised {
 }
 
 /** Hidden until it is noticed, but the last two: those are said. */
-export const TROUBLES = ["slip", "door", "bone", "ice", "fire-dies", "guests-late", "dish"] as const;
+export const TROUBLES = ["slip", "door", "bone", "ice", "hot-side", "fire-dies", "guests-late", "dish"] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
 /** Dinner so near to when it was to be is on time, min (chosen). */
 export const ON_TIME_MIN = 15;
+
+/** From one side of its oven to the other, where that goes wrong, K (chosen). */
+export const HOT_SIDE_K = 25;
 
 /** How far off everything else is, against what one may usually meet (chosen). */
 export const SPREAD: Record<Difficulty, number> = { calm: 0.5, usual: 1, worst: 1.6 };
@@ -35,11 +38,12 @@ export function troublesOf(
   const all: readonly Trouble[] =
     difficulty === "usual"
       ? ["slip", "door", oneCall]
-      : ["slip", "door", "bone", "ice", "fire-dies", oneCall, otherCall];
+      : ["slip", "door", "bone", "ice", "hot-side", "fire-dies", oneCall, otherCall];
   return all.filter((trouble) => {
     // A thermometer in the hand neither slips nor stays on a bone.
     if (trouble === "slip" || trouble === "bone") return thermometer !== "hand";
     if (trouble === "ice") return plan.bird.state !== "fresh";
+    if (trouble === "hot-side") return !isFire(plan.heat);
     return trouble !== "fire-dies" || isFire(plan.heat);
   });
 }

@@ -13,7 +13,7 @@ import {
 import { constant } from "../constants";
 import { QuantityError } from "../errors";
 import { HeatSolver, type Snapshot } from "../heat/solver";
-import { type PointStencil, pointStencil, readAt, resampled } from "../heat/stencil";
+import { colderAt, resampled, type SidesStencil, sidesStencil } from "../heat/stencil";
 import type { Surroundings } from "../heat/surroundings";
 import { ADDED_TISSUES } from "../heat/tissue";
 import { type Indices, Watch, type WatchState } from "./indices";
@@ -63,7 +63,7 @@ export class LivingBird {
   /** Time in the zone, at the coldest point and on the skin, since this bird's first process began. */
   zoneMin: ZoneMinutes = { coldest: 0, surface: 0 };
   posture: Posture = { side: "up", neighbour: false };
-  private readonly stencils: Partial<Record<Centre, PointStencil>>;
+  private readonly stencils: Partial<Record<Centre, SidesStencil>>;
   private readonly gone = new Set<Piece>();
   private saltField: SaltField | undefined;
   private followed: number | undefined;
@@ -76,7 +76,7 @@ export class LivingBird {
     const { centres } = body.unit;
     this.centres = CENTRES.filter((name) => centres[name] !== undefined);
     this.stencils = Object.fromEntries(
-      this.centres.map((name) => [name, pointStencil(body, centres[name] as [number, number, number])]),
+      this.centres.map((name) => [name, sidesStencil(body, centres[name] as [number, number, number])]),
     );
     this.watch = watched ? new Watch(body, this.solver) : undefined;
     this.turn("up");
@@ -120,9 +120,10 @@ export class LivingBird {
     return this.saltField !== undefined;
   }
 
+  /** At the colder side of a pair. */
   centreC(centre: Centre): number {
     const stencil = this.stencils[centre];
-    return stencil ? readAt(this.solver.temperatureC, stencil) : Number.NaN;
+    return stencil ? colderAt(this.solver.temperatureC, stencil) : Number.NaN;
   }
 
   /** @throws QuantityError when this bird has no such centre */
