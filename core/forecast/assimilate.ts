@@ -95,10 +95,11 @@ const CARRIED_SHARE = 0.7;
 const PAST_K = 6;
 
 /**
- * What no member can be, since all are of one family: a share of the time that is left, more of it where few readings
- * speak (chosen on the table of known truths, whose birds are of another family).
+ * What no member can be, since all are of one family: a share of the time that is left, more of it the less of the roast is
+ * over, and where few readings speak (chosen on tables of known truths, whose birds are of another family).
  */
-const MODEL_ERROR_SHARE = 0.08;
+const MODEL_ERROR_SHARE = 0.065;
+const EARLY_SHARE = 0.06;
 const FEW_READINGS_SHARE = 0.06;
 
 /** And so many minutes whatever is left: a target is met at a noisy reading of a curve that flattens (chosen likewise). */
@@ -116,13 +117,14 @@ function withModelError(
   wider: number,
 ): (minute: number, member: number) => number {
   if (readings === 0) return (minute) => minute;
-  const ofMany = MODEL_ERROR_SHARE * Math.max(1, missedK / READING_SD_K);
-  const share = wider * (ofMany + FEW_READINGS_SHARE / Math.sqrt(readings));
+  const misfit = Math.max(1, missedK / READING_SD_K);
+  const ofFew = FEW_READINGS_SHARE / Math.sqrt(readings);
   return (minute, member) => {
     if (minute <= latest || minute === Number.POSITIVE_INFINITY) return minute;
     // Seven and the number of members have no divisor in common: every stratum is met once.
     const stratum = (7 * member) % FORECAST_MEMBERS;
     const aheadMin = minute - latest;
+    const share = wider * (misfit * (MODEL_ERROR_SHARE + EARLY_SHARE * (aheadMin / minute)) + ofFew);
     const offMin = Math.hypot(aheadMin * share, Math.min(MODEL_ERROR_MIN, aheadMin));
     return minute + offMin * normalQuantile((stratum + 0.5) / FORECAST_MEMBERS);
   };
