@@ -7,12 +7,20 @@ import type { Preferences } from "../../storage/database";
 import { changeKitchen } from "../../storage/kitchen";
 import type { Reader } from "../../words/time";
 import { clockNow } from "./clock";
-import { database } from "./database";
+import { database, openShelf } from "./database";
 import { stored as keptOrSaid } from "./stored";
 
-interface PreferencesState extends Required<Omit<Preferences, "id">> {
+type Kept = Required<Omit<Preferences, "id">>;
+interface PreferencesState extends Kept {
   load(): Promise<void>;
-  set(change: Partial<Omit<Preferences, "id">>): Promise<void>;
+  set(change: Partial<Kept>): Promise<void>;
+}
+
+/** The frame stands before the database is open: what is chosen until then, which holds against what was kept. Null: it is open. */
+let chosenBefore: Partial<Kept> | null = {};
+
+function keptOf({ load: _, set: __, ...kept }: PreferencesState): Kept {
+  return kept;
 }
 
 function applyTheme(theme: Preferences["theme"]): void {
@@ -27,22 +35,25 @@ export const usePreferences = create<PreferencesState>((set, get) => ({
   inNone: [],
   lastCopyAt: "",
   load: async () => {
-    const stored = await database().preferences.get("preferences");
-    if (stored) {
-      const { id: _, ...kept } = stored;
-      set(kept);
-    }
+    const { id: _, ...stored } = (await database().preferences.get("preferences")) ?? { id: "preferences" };
+    const chosen = chosenBefore ?? {};
+    chosenBefore = null;
+    set(stored);
+    if (Object.keys(chosen).length > 0) await get().set(chosen);
     applyTheme(get().theme);
     matchMedia("(prefers-color-scheme: dark)").addEventListener("change", () => applyTheme(get().theme));
   },
   set: async (change) => {
     set(change);
-    const { load: _, set: __, ...kept } = get();
+    const kept = keptOf(get());
     applyTheme(kept.theme);
-    await keptOrSaid(
-      "It holds for this visit only; it was",
-      database().preferences.put({ id: "preferences", ...kept }),
-    );
+    if (chosenBefore) Object.assign(chosenBefore, change);
+    else {
+      await keptOrSaid(
+        "It holds for this visit only; it was",
+        database().preferences.put({ id: "preferences", ...kept }),
+      );
+    }
   },
 }));
 
@@ -56,7 +67,10 @@ export function useDark(): boolean {
 export async function changeUnits(units: UnitSystem): Promise<void> {
   await usePreferences.getState().set({ units });
   const dial = units === "us" ? "fahrenheit" : "celsius";
-  await keptOrSaid("The oven's dial was", changeKitchen(database(), { dial }, units));
+  await keptOrSaid(
+    "The oven's dial was",
+    openShelf().then(({ db }) => changeKitchen(db, { dial }, units)),
+  );
 }
 
 /** The cook's habits, and the year that a date may leave out. */

@@ -2,7 +2,7 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { openBrowser, press, see, seeText, TABLE, visit } from "../helpers/browser";
+import { faultsInLog, networkOf, openBrowser, press, see, seeText, TABLE, visit } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** Puts the database into a version of its own making. */
@@ -48,6 +48,29 @@ describe("a device whose storage fails", () => {
     expect(text).toMatch(/The browser (keeps it until you delete it|may clear it)/);
     await press(driver, "Write everything to a file");
     await seeText(driver, "Last copy to a file:");
+  });
+
+  it("holds and keeps what is chosen before the database is open, beside what was kept before", async () => {
+    const themeOf = (): Promise<string> => driver.executeScript("return document.documentElement.dataset.theme");
+    const shown = (label: string) => see(driver, `button[aria-label="${label}"]`);
+    await press(driver, "°C, kg");
+    await seeText(driver, "°F, lb");
+    await visit(driver, `${server.url}/log`);
+    // The server is asked how it was started before anything is opened: it takes its time.
+    await networkOf(driver, { offline: false, latency: 1500 });
+    await driver.navigate().refresh();
+    await (await shown("Dark colours")).click();
+    await shown("Light colours");
+    await networkOf(driver, { offline: false, latency: 0 });
+    await seeText(driver, "°F, lb");
+    expect(await themeOf()).toBe("dark");
+    await driver.navigate().refresh();
+    await shown("Light colours");
+    await seeText(driver, "°F, lb");
+    expect(await faultsInLog(driver)).toEqual([]);
+    await (await shown("Light colours")).click();
+    await press(driver, "°F, lb");
+    await seeText(driver, "°C, kg");
   });
 
   it("says what to do about a database of a newer version, and hands out what is in it", async () => {

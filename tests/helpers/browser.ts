@@ -87,13 +87,17 @@ export async function turnedThereAndBack(driver: WebDriver, seen: string): Promi
   await fitsTheScreen(driver, "turned there and back");
 }
 
-/** A page without a network, or with one again. Nothing is emulated before the network is watched. */
-export async function networkGone(driver: WebDriver, offline: boolean): Promise<void> {
+/** A page's network, each answer so many milliseconds late. Nothing is emulated before the network is watched. */
+export async function networkOf(driver: WebDriver, how: { offline: boolean; latency: number }): Promise<void> {
   const devTools = driver as ChromeDriver;
   await devTools.sendDevToolsCommand("Network.enable", {});
-  const unlimited = { latency: 0, downloadThroughput: -1, uploadThroughput: -1 };
-  await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { offline, ...unlimited });
+  const unlimited = { downloadThroughput: -1, uploadThroughput: -1 };
+  await devTools.sendDevToolsCommand("Network.emulateNetworkConditions", { ...how, ...unlimited });
 }
+
+/** A page without a network, or with one again. */
+export const networkGone = (driver: WebDriver, offline: boolean): Promise<void> =>
+  networkOf(driver, { offline, latency: 0 });
 
 /** What tests bring about themselves: no server, no offline copy, no WebGL. */
 const BROUGHT_ABOUT = /net::ERR_|fetching the script|Error creating WebGL context/;
