@@ -9,10 +9,11 @@ import { requireBetween } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
 import { centredPrior, drawing, traitsOf, usualPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
+import { COVERS, type Cover } from "../core/heat/covers";
 import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
 import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
 import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/heat/sources";
-import { COVERS, type Cover } from "../core/heat/surroundings";
+
 import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { drying } from "../core/processes/salting";

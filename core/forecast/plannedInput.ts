@@ -3,10 +3,11 @@
 import type { FormChoice } from "../bird/form";
 import type { CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
+import type { Cover } from "../heat/covers";
 import type { Draught, Fire } from "../heat/fire";
 import type { Dressing } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
-import type { Cover } from "../heat/surroundings";
+
 import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";

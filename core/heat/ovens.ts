@@ -1,5 +1,6 @@
 /** Ovens, grills and spits as what a bird's surface meets in them. */
 import { constant } from "../constants";
+import type { Shield, Underlay, Wrap } from "./covers";
 import { lidFallK, type Weather } from "./fire";
 import { saturationPa } from "./moistAir";
 import { type HeatSource, SOURCE_TRAITS } from "./sources";
@@ -16,14 +17,6 @@ import {
   underTent,
   wrapped,
 } from "./surroundings";
-
-export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
-export type Shield = (typeof SHIELDS)[number];
-/** Foil drawn tight around it; or its dish covered, by a lid or by foil sealed over it. */
-export const WRAPS = ["none", "foil", "lid"] as const;
-export type Wrap = (typeof WRAPS)[number];
-export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
-export type Underlay = (typeof UNDERLAYS)[number];
 
 /** What is put on the skin before the heat. */
 export interface Dressing {

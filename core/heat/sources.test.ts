@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { withHeat } from "../plan/edits";
-import { BARE_SKIN, type OvenMoment, ovenSurroundings, UNDERLAYS, USUAL_OVEN } from "./ovens";
+import { UNDERLAYS } from "./covers";
+import { BARE_SKIN, type OvenMoment, ovenSurroundings, USUAL_OVEN } from "./ovens";
 import { FUELS, HEAT_SOURCES, isFire, SOURCE_TRAITS, takes } from "./sources";
 
 const moment: OvenMoment = {

@@ -1,6 +1,8 @@
 /** What stands around the bird for a while, one patch of numbers for each region of its surface. */
+
 import { REGIONS, type Region } from "../bird/regions";
 import { constant } from "../constants";
+import type { Cover } from "./covers";
 import { saturationPa } from "./moistAir";
 
 /** Complete and resolved: nothing in it is optional, and the solver does no unit work on it. */
@@ -29,9 +31,6 @@ export type Surroundings = Readonly<Record<Region, Patch>>;
 /** The same patch everywhere but where another is named. */
 export const everywhere = (patch: Patch, other: Partial<Record<Region, Patch>> = {}): Surroundings =>
   Object.fromEntries(REGIONS.map((region) => [region, other[region] ?? patch])) as Record<Region, Patch>;
-
-export const COVERS = ["none", "foil", "towels", "box"] as const;
-export type Cover = (typeof COVERS)[number];
 
 const inSeries = (...conductances: readonly number[]): number =>
   1 / conductances.reduce((sum, conductance) => sum + 1 / conductance, 0);

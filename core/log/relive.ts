@@ -2,13 +2,15 @@
  * A roast that is over, cooked once more: the bird that the readings pointed to, from the heat to the table, with what no
  * thermometer shows. Also cooked another way, to see what that would have given.
  */
+
 import type { BirdForm } from "../bird/form";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice } from "../bird/volume";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, type Tip, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
+import type { Cover } from "../heat/covers";
 import type { OvenTraits } from "../heat/ovens";
-import type { Cover } from "../heat/surroundings";
+
 import type { HistoryPoint, LivingBird } from "../processes/bird";
 import { drain } from "../processes/cook";
 import type { Indices } from "../processes/indices";

@@ -5,10 +5,11 @@ import { CUTS, LEGS } from "../bird/form";
 import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
+import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../heat/covers";
 import { DRAUGHTS } from "../heat/fire";
-import { SHIELDS, UNDERLAYS, WRAPS } from "../heat/ovens";
+
 import { FUELS, HEAT_SOURCES } from "../heat/sources";
-import { COVERS } from "../heat/surroundings";
+
 import { FATS } from "../kitchen/fats";
 import { POTS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";

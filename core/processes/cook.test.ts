@@ -3,10 +3,11 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
+import type { Cover } from "../heat/covers";
 import { MILD_DAY } from "../heat/fire";
 import { BARE_SKIN, USUAL_OVEN } from "../heat/ovens";
 import type { Fuel, HeatSource } from "../heat/sources";
-import type { Cover } from "../heat/surroundings";
+
 import { LivingBird } from "./bird";
 import { type CookDone, type CookOptions, cooking, drain } from "./cook";
 import { resting } from "./rest";

@@ -1,8 +1,10 @@
 /** A bird at rest, from the state the oven has left it in. */
+
 import type { Centre } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { type Cover, restSurroundings } from "../heat/surroundings";
+import type { Cover } from "../heat/covers";
+import { restSurroundings } from "../heat/surroundings";
 import type { HistoryPoint, LivingBird } from "./bird";
 
 export interface RestOptions {

@@ -4,16 +4,9 @@ import type { Body } from "../bird/body";
 import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
+import type { Underlay } from "../heat/covers";
 import { type Fire, swingOf } from "../heat/fire";
-import {
-  BARE_SKIN,
-  contactWPerM2K,
-  type Dressing,
-  type OvenTraits,
-  ovenSurroundings,
-  type Underlay,
-  USUAL_OVEN,
-} from "../heat/ovens";
+import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
 import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";

@@ -1,0 +1,15 @@
+/** What may cover a bird and what it may lie on, in the heat and at its rest: the names that plans choose from. */
+
+export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
+export type Shield = (typeof SHIELDS)[number];
+
+/** Foil drawn tight around it; or its dish covered, by a lid or by foil sealed over it. */
+export const WRAPS = ["none", "foil", "lid"] as const;
+export type Wrap = (typeof WRAPS)[number];
+
+export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
+export type Underlay = (typeof UNDERLAYS)[number];
+
+/** At its rest. */
+export const COVERS = ["none", "foil", "towels", "box"] as const;
+export type Cover = (typeof COVERS)[number];
