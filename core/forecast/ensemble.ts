@@ -79,7 +79,7 @@ export interface GoingIn {
  * A bird of some traits as it goes in, and its oven.
  * @param made cells in metres of a turkey; `sharesSolid`: its thickness is rounded, so that many birds have one solid
  */
-export function birdGoingIn(
+export function birdOfTraits(
   {
     form,
     boughtKg,
@@ -115,7 +115,7 @@ export function birdGoingIn(
 
 /** A coarse one, as an ensemble has many of. */
 export const memberBird = (options: EnsembleOptions, traits: BirdTraits, watched = true): GoingIn =>
-  birdGoingIn(options, traits, { cellM: ENSEMBLE_CELL_M, watched, sharesSolid: true });
+  birdOfTraits(options, traits, { cellM: ENSEMBLE_CELL_M, watched, sharesSolid: true });
 
 /** How a bird of such options is roasted in an oven of some traits, a point every so many minutes. */
 export const roastingOf = (

@@ -14,7 +14,7 @@ import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
-import { birdGoingIn, type EnsembleOptions, type GoingIn, roastingOf, tipStencil } from "./ensemble";
+import { birdOfTraits, type EnsembleOptions, type GoingIn, roastingOf, tipStencil } from "./ensemble";
 import { type BirdTraits, traitsOf, UNKNOWNS } from "./prior";
 
 export interface HiddenOptions {
@@ -78,7 +78,7 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
 
 /** The bird as it goes in, and its oven. @param watched its juices and its skin are followed too */
 export const hiddenBird = (asked: HiddenOptions, traits: BirdTraits, watched = false): GoingIn =>
-  birdGoingIn(startOf(asked), traits, { cellM: CELL_M, watched });
+  birdOfTraits(startOf(asked), traits, { cellM: CELL_M, watched });
 
 /** Where both sides are alike, either is the pair's. */
 const onSide = ([left, right = left]: SidesStencil, { side }: Place): PointStencil => (side === "left" ? left : right);
