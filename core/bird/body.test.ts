@@ -141,7 +141,7 @@ describe("the voxel bird", () => {
   it("lays its pieces apart, flat on the tray", () => {
     const form = { species: "chicken", cut: "parts" } as const;
     const { unit } = makeBody(form, 1.8, coarseCellM(form, 0.007));
-    const { region } = viewIn(unit, { side: "up", neighbour: false });
+    const { region } = viewIn(unit, { side: "up", neighbours: 0 });
     const lying = (name: PartName): boolean =>
       region.some(
         (each, n) => each === REGION.contact && unit.part[unit.surface.cell[n] as number] === PART_NAMES.indexOf(name),

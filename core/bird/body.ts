@@ -61,7 +61,7 @@ export function unitBody(form: BirdForm, cellM: number, bothHalves = false): Uni
 
 /** What each surface cell sees in a posture, remembered with the solid. */
 export function viewIn(solid: VoxelSolid, posture: Posture): View {
-  const key = `${posture.side}/${posture.neighbour}`;
+  const key = `${posture.side}/${posture.neighbours}`;
   const known = views.get(solid) ?? new Map<string, View>();
   views.set(solid, known);
   const view = known.get(key) ?? viewOf(solid.grid, solid.surface, posture);

@@ -6,7 +6,7 @@ import type { DistanceField } from "./sdf";
 import { PART_NAMES, type PartName } from "./solid";
 import { voxelise } from "./voxelise";
 
-const ALONE: Posture = { side: "up", neighbour: false };
+const ALONE: Posture = { side: "up", neighbours: 0 };
 const WHOLE = { species: "turkey", cut: "whole" } as const;
 
 describe("what the skin sees", () => {
@@ -23,7 +23,7 @@ describe("what the skin sees", () => {
     );
     const layer = (n: number): number => Math.floor((surface.cell[n] as number) / (grid.nx * grid.ny));
     for (const side of ["up", "down"] as const) {
-      const { open, pan } = viewOf(grid, surface, { side, neighbour: false });
+      const { open, pan } = viewOf(grid, surface, { side, neighbours: 0 });
       open.forEach((share, n) => {
         expect(share + (pan[n] as number)).toBeGreaterThan(0.93);
         const height = side === "up" ? layer(n) : grid.nz - 1 - layer(n);
@@ -55,10 +55,23 @@ describe("what the skin sees", () => {
     expect(total(true) / total(false)).toBeCloseTo(2, 1);
   });
 
+  it("is taken away by neighbours on both sides alike, on the whole grid as on a half", () => {
+    const lost = (bothHalves: boolean): number => {
+      const { unit } = makeBody(WHOLE, 5.8, 0.011, bothHalves);
+      const [alone, between] = ([0, 2] as const).map((neighbours) => {
+        const { open } = viewIn(unit, { side: "up", neighbours });
+        return open.reduce((sum, share, n) => sum + share * (unit.surface.area[n] as number), 0);
+      }) as [number, number];
+      return alone - between;
+    };
+    expect(lost(true)).toBeGreaterThan(0);
+    expect(lost(true) / lost(false)).toBeCloseTo(2, 1);
+  });
+
   it("is taken away by a neighbour, on the side where it stands", () => {
     const { unit } = makeBody(WHOLE, 5.8, 0.011, true);
     const alone = viewIn(unit, ALONE).open;
-    const beside = viewIn(unit, { side: "up", neighbour: true }).open;
+    const beside = viewIn(unit, { side: "up", neighbours: 1 }).open;
     const onSide = (right: boolean): number =>
       beside.reduce((sum, share, n) => {
         const isRight = (unit.surface.cell[n] as number) % unit.grid.nx > unit.grid.nx / 2;
@@ -76,7 +89,7 @@ describe("what the skin sees", () => {
   ] as const)("of what lies on the tray does not depend on how the grid falls: $species, $cut", ({ kg, ...form }) => {
     const lyingM2 = (turkeyCellM: number): number => {
       const { unit } = makeBody(form, kg, coarseCellM(form, turkeyCellM));
-      const { region } = viewIn(unit, { side: "up", neighbour: false });
+      const { region } = viewIn(unit, { side: "up", neighbours: 0 });
       const { area } = unit.surface;
       return unit.cellM ** 2 * area.reduce((sum, each, n) => sum + (region[n] === REGION.contact ? each : 0), 0);
     };

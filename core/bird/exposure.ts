@@ -12,8 +12,8 @@ export type Side = "up" | "down";
 /** How the bird lies and what stands beside it. */
 export interface Posture {
   readonly side: Side;
-  /** A bird of the same size at its x > 0 side; needs the whole grid. */
-  readonly neighbour: boolean;
+  /** Birds of the same size beside it: one at its x > 0 side, which needs the whole grid; or one on either side. */
+  readonly neighbours: 0 | 1 | 2;
 }
 
 export interface View {
@@ -28,8 +28,8 @@ const DIRECTION_COUNT = 48;
 /** Height of the rack over the tray, and how far the tray reaches past the bird, as shares of the box. */
 const TRAY_BELOW_SHARE = 0.06;
 const TRAY_REACH_SHARE = 0.08;
-/** A neighbour stands this share of the bird's width away. */
-const NEIGHBOUR_GAP_SHARE = 0.15;
+/** A neighbour stands this share of the bird's width away: room for the air, a hand's breadth between large ones (common practice). */
+const NEIGHBOUR_GAP_SHARE = 0.3;
 /** At the mouth of the cavity the oven is in full view: those cells are skin, not cavity. */
 const MOUTH_VIEW = 0.25;
 /** Soft meat settles: what lies within this share of the height above the lowest point touches the pan. */
@@ -50,7 +50,7 @@ const DIRECTIONS = Float64Array.from(
     .flatMap(([x, y, z]) => [x, y, z, -x, y, z]),
 );
 
-export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour }: Posture): View {
+export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbours }: Posture): View {
   const { nx, ny, nz, tissue, mirrored } = grid;
   const { cell: cells, normals, depth } = surface;
   const count = cells.length;
@@ -60,7 +60,9 @@ export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour
   const up = side === "up" ? 1 : -1;
   const reach = TRAY_REACH_SHARE * ny;
   const lowX = mirrored ? 0 : -reach;
-  const neighbourX = neighbour ? nx * (1 + NEIGHBOUR_GAP_SHARE) : Number.POSITIVE_INFINITY;
+  // Of a half the mid-plane is between its cells 0 and 1, and what leaves it there is looked up in its mirror image.
+  const middleX = mirrored ? 0.5 : (nx - 1) / 2;
+  const besideX = (mirrored ? 2 * (nx - 2) : nx - 2) * (0.5 + NEIGHBOUR_GAP_SHARE);
   const heightOf = (k: number): number => (up > 0 ? k : nz - 1 - k);
   // Of the skin itself: by whole cells what lies on the tray would depend on where the grid happens to fall.
   const skinHeights = Float64Array.from(
@@ -103,8 +105,8 @@ export function viewOf(grid: VoxelGrid, surface: SurfaceCells, { side, neighbour
         y += dy;
         z += dz;
       }
-      if (!blocked && neighbour && dx > 0) {
-        const more = (neighbourX - x) / dx;
+      if (!blocked && (neighbours === 2 || (neighbours === 1 && dx > 0))) {
+        const more = (middleX + Math.sign(dx) * besideX - x) / dx;
         const atY = y + dy * more;
         const atZ = z + dz * more;
         blocked = more >= 0 && atY > 0 && atY < ny && atZ > 0 && atZ < nz;

@@ -3,11 +3,12 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { HEAT_SOURCES, SOURCE_TRAITS } from "../heat/sources";
 import type { Plan } from "../plan/schema";
 import { targetsFor, usualPlan } from "../plan/usualPlan";
 import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
-import { minuteAllShown, quantiles, runEnsemble } from "./ensemble";
+import { minuteAllShown, quantiles, runEnsemble, runMember } from "./ensemble";
 import { type PictureQuality, type PlannedDone, pullGoalsC } from "./planned";
 import { ensembleOptions } from "./plannedInput";
 import { priorDraws } from "./prior";
@@ -106,6 +107,29 @@ describe("a plan in its cook's own terms", () => {
     const stuffed = (stuffing: "cold" | "warm"): number =>
       planned({ bird, targetC: targetsFor(bird), season: { ...plan.season, stuffing } }).pullMinute;
     expect(stuffed("cold")).toBeGreaterThan(stuffed("warm"));
+  });
+
+  it("is later done with others in its oven, grill or smoker than alone; what lies flat, which they do not shade, hardly sooner", () => {
+    for (const [species, cut, boughtKg] of [
+      ["turkey", "whole", 6],
+      ["chicken", "whole", 1.8],
+      ["chicken", "spatchcock", 2.2],
+      ["duck", "whole", 2.3],
+      ["turkey", "legs", 2.5],
+    ] as const) {
+      for (const source of HEAT_SOURCES.filter((each) => SOURCE_TRAITS[each].cuts.includes(cut))) {
+        const minutes = [1, 2, 3, 4].map((birds) => {
+          const shownC = cut === "legs" ? { thigh: 74 } : { breast: 72, thigh: 74 };
+          const options = { form: { species, cut }, boughtKg, startC: 4, stages: [{ fromMin: 0, airC: 170 }], source };
+          return minuteAllShown(runMember({ ...options, shownC, birds }, []), shownC);
+        });
+        const [alone = 0, ...more] = minutes;
+        // The moister air of an oven with many birds takes back some of what they take from one another.
+        for (const each of more)
+          expect(each / alone, `${species}, ${cut}, ${source}: ${minutes}`).toBeGreaterThan(0.92);
+        if (cut === "whole") expect(minutes[2], `${species}, ${source}: ${minutes}`).toBeGreaterThan(1.02 * alone);
+      }
+    }
   });
 
   it("holds the salt that is injected besides: two fifths of a per cent more", () => {

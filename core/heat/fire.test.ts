@@ -44,7 +44,7 @@ describe("a lid in the weather", () => {
         underlayC: 160,
         cavityC: 20,
         skinC: 60,
-        load: 1,
+        birds: 1,
         sizeM: 0.17,
       };
       const { skin: inKitchen } = ovenSurroundings(moment);

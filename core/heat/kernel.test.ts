@@ -162,7 +162,7 @@ describe("the compiled kernel", () => {
 
   it("passes the skin as the reference does: wet, dry, in the cavity, condensing", () => {
     const { unit } = makeBody({ species: "turkey", cut: "whole" }, 5.8, 0.0125);
-    const view = viewIn(unit, { side: "up", neighbour: false });
+    const view = viewIn(unit, { side: "up", neighbours: 0 });
     const { surface } = unit;
     const size = unit.grid.nx * unit.grid.ny * unit.grid.nz;
     const run = (arena: Arena) => {

@@ -67,8 +67,8 @@ export interface OvenMoment {
   readonly cavityC: number;
   /** Mean temperature of the skin, which sets the steam in a wrap. */
   readonly skinC: number;
-  /** Mass in the oven against that of one bird alone. */
-  readonly load: number;
+  /** Of its size in the same heat, itself counted. */
+  readonly birds: number;
   /** Cube root of the bird's volume, m: the length its film coefficient goes by. */
   readonly sizeM: number;
 }
@@ -108,8 +108,8 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     airC: moment.airC + traits.offsetK,
     wallC: withFire(moment.wallC + traits.offsetK - lidK, own.fireShare()),
     hotK: own.turns ? 0 : traits.hotSideK,
-    // Every bird in the oven gives its vapour to the same air; below saturation at its own temperature.
-    vapourPa: Math.min(own.vapourPa() * moment.load, 0.9 * saturationPa(Math.min(99, moment.airC))),
+    // Below saturation at its own temperature.
+    vapourPa: Math.min(own.vapourPa(moment.birds), 0.9 * saturationPa(Math.min(99, moment.airC))),
     convectionWPerM2K: own.convection() * traits.convectionShare * (REFERENCE_SIZE_M / moment.sizeM) ** own.sizePower,
     still: 0,
     emissivity: constant("skinEmissivity"),

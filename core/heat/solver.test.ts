@@ -12,7 +12,7 @@ const KITCHEN = kitchenAir(21);
 function roasted(startC: number, stretchS: number): { readonly inOven: number[]; readonly atRest: number[] } {
   const body = makeBody({ species: "chicken", cut: "whole" }, 1.8, 0.0055);
   const solver = new HeatSolver(body);
-  solver.surface.look(viewIn(body.unit, { side: "up", neighbour: false }));
+  solver.surface.look(viewIn(body.unit, { side: "up", neighbours: 0 }));
   solver.startAt(startC);
   const centres = Object.values(body.unit.centres).map((point) => pointStencil(body, point));
   const read = () => centres.map((stencil) => readAt(solver.temperatureC, stencil));

@@ -18,7 +18,7 @@ const moment: OvenMoment = {
   underlayC: 180,
   cavityC: 20,
   skinC: 60,
-  load: 1,
+  birds: 1,
   sizeM: 0.17,
 };
 

@@ -1,6 +1,7 @@
 /** Where a bird is heated. What is computed, planned or offered asks a source's traits, never its name. */
 import { CUTS, type Cut } from "../bird/form";
 import { constant } from "../constants";
+import { saturationPa } from "./moistAir";
 import { NATURAL_SIZE_POWER } from "./surroundings";
 
 export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
@@ -17,7 +18,7 @@ export interface SourceTraits {
   readonly convectionSd: () => number;
   /** Power of the bird's size that the film falls with: 1/4 in natural convection, 2/5 in a stream (Nu ∝ Re^0.6). */
   readonly sizePower: number;
-  readonly vapourPa: () => number;
+  readonly vapourPa: (birds: number) => number;
   /** Exchange of a face that looks down, as a share of an open one; null: what the tray leaves. */
   readonly under: number | null;
   /** Share of the surroundings that is open fire. */
@@ -36,11 +37,24 @@ export interface SourceTraits {
 
 const lagMin = (): number => constant("ovenLagMin");
 
+/** What the skin gives its vapour off at for most of a roast, °C (chosen): so moist, the air takes up no more of it. */
+const WET_SKIN_C = 70;
+
+/**
+ * Vapour in an oven's air, which each of its birds adds to, the less the moister it is already: what an exchange of air
+ * takes away, n · (p_skin − p) gives.
+ */
+function shutInPa(birds: number): number {
+  const alonePa = constant("ovenVapourPa");
+  const skinPa = saturationPa(WET_SKIN_C);
+  return (birds * alonePa * skinPa) / (skinPa + (birds - 1) * alonePa);
+}
+
 const OVEN: SourceTraits = {
   convection: () => constant("ovenConvectionWPerM2K"),
   convectionSd: () => constant("convectionSdShare"),
   sizePower: NATURAL_SIZE_POWER,
-  vapourPa: () => constant("ovenVapourPa"),
+  vapourPa: shutInPa,
   under: null,
   fireShare: () => 0,
   lidded: false,

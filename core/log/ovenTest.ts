@@ -77,7 +77,7 @@ export function waterWarms(
         underlayC: oven.airC,
         cavityC: celsius,
         skinC: celsius,
-        load: 1,
+        birds: 1,
         sizeM: Math.sqrt(trayM2) / 2,
       });
       const radiative = radiativeWPerM2K(WATER_EMISSIVITY, (open.wallC + celsius) / 2);

@@ -62,7 +62,7 @@ export class LivingBird {
   minute = 0;
   /** Time in the zone, at the coldest point and on the skin, since this bird's first process began. */
   zoneMin: ZoneMinutes = { coldest: 0, surface: 0 };
-  posture: Posture = { side: "up", neighbour: false };
+  posture: Posture = { side: "up", neighbours: 0 };
   private readonly stencils: Partial<Record<Centre, SidesStencil>>;
   private readonly gone = new Set<Piece>();
   private saltField: SaltField | undefined;
@@ -133,8 +133,8 @@ export class LivingBird {
   }
 
   /** Lays it on its back or on its breast. */
-  turn(side: Posture["side"], neighbour = this.posture.neighbour): void {
-    this.posture = { side, neighbour };
+  turn(side: Posture["side"], neighbours = this.posture.neighbours): void {
+    this.posture = { side, neighbours };
     this.solver.surface.look(viewIn(this.body.unit, this.posture));
     this.removeGone();
   }

@@ -1,6 +1,7 @@
 /** A bird in an oven, from the state it is in to a target or a time, with its history. */
 
 import type { Body } from "../bird/body";
+import type { Posture } from "../bird/exposure";
 import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
@@ -37,9 +38,12 @@ export interface RoastOptions extends RoastSetting {
 
 export const LONGEST_ROAST_MIN = 16 * 60;
 
+/** Of several birds the slowest one is followed: of two, either; of more, one that stands between two. */
+const neighboursOf = (birds: number): Posture["neighbours"] => (birds > 2 ? 2 : birds > 1 ? 1 : 0);
+
 /** Whether left and right differ, so that the whole grid must be solved. */
 export const needsBothHalves = ({ stages, traits = USUAL_OVEN, birds = 1 }: RoastOptions): boolean =>
-  birds > 1 ||
+  neighboursOf(birds) === 1 ||
   (traits.hotSideK !== 0 && stages.some(({ towardsHot }) => towardsHot === "left" || towardsHot === "right"));
 
 /** Place of each surface cell towards the hot side, −0.5 to 0.5 over the length of the bird. */
@@ -102,7 +106,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let { dressing = BARE_SKIN } = options;
   if (dressing.paste) bird.spreadPaste();
   const arrange = (): void => {
-    bird.turn(stage.side, birds > 1);
+    bird.turn(stage.side, neighboursOf(birds));
     surface.face(towardsHot(bird.body, stage.towardsHot));
   };
   arrange();
@@ -151,7 +155,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       underlayC,
       cavityC: surface.meanFrontC("cavity"),
       skinC: surface.meanFrontC("skin", "breast", "tips"),
-      load: birds,
+      birds,
       sizeM,
     });
     last = bird.advance(step, around, airC);

@@ -58,7 +58,7 @@ export class Tray {
     const cellM = Math.min(CELL_M, depthM / 6);
     const unit = voxelise(solid, cellM);
     this.solver = new HeatSolver({ unit, cellSizeM: cellM });
-    this.solver.surface.look(viewOf(unit.grid, unit.surface, { side: "up", neighbour: false }));
+    this.solver.surface.look(viewOf(unit.grid, unit.surface, { side: "up", neighbours: 0 }));
     this.middle = pointStencil({ unit }, [0, 0, depthM / 2]);
     this.covered = covered;
     this.sizeM = sizeOfM({ massKg });

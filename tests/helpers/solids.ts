@@ -39,7 +39,7 @@ export function solidSolver(distance: DistanceField["at"], low: Point, high: Poi
     cellM,
   );
   const solver = new HeatSolver({ unit, cellSizeM: cellM }, [tissue ?? CHECK_MATERIAL]);
-  solver.surface.look(viewOf(unit.grid, unit.surface, { side: "up", neighbour: false }));
+  solver.surface.look(viewOf(unit.grid, unit.surface, { side: "up", neighbours: 0 }));
   const at = (point: Point): number => readAt(solver.temperatureC, pointStencil({ unit }, point));
   return { solver, at, unit };
 }
