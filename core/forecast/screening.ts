@@ -51,14 +51,13 @@ const cannotFollow = (before: Pick<Reading, "minute" | "celsius">, { minute, cel
 };
 
 /**
- * How far a reading lies from the line through those shortly before it, beyond what a bend or noise makes.
+ * Whether a reading lies further from the line through those shortly before it than a bend or noise makes it.
  * @param levelC what it showed before the heat got to it; null once it has slipped
  */
-function jumpK({ readings }: Run, line: Line, { minute, celsius }: Reading, levelC: number | null): number {
+function isJump({ readings }: Run, line: Line, { minute, celsius }: Reading, levelC: number | null): boolean {
   const last = readings.at(-1) as Reading;
-  if (levelC !== null && last.celsius < levelC + RISEN_K) return 0;
-  const away = celsius - onLine(line, minute);
-  return Math.abs(away) > JUMP_K + JUMP_K_PER_MIN * (minute - last.minute) ? away : 0;
+  if (levelC !== null && last.celsius < levelC + RISEN_K) return false;
+  return Math.abs(celsius - onLine(line, minute)) > JUMP_K + JUMP_K_PER_MIN * (minute - last.minute);
 }
 
 /** Whether a reading goes on from one that lay off a line rather than along the line itself: after a silence both bend away from it. */
@@ -130,7 +129,7 @@ function stretches(
     const before = run.readings.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
     const byHand = line === null;
     const isOff = line
-      ? jumpK(run, line, reading, runs.length === 1 ? levelC : null) !== 0 || isNearer(pending.at(-1), line, reading)
+      ? isJump(run, line, reading, runs.length === 1 ? levelC : null) || isNearer(pending.at(-1), line, reading)
       : before
         ? cannotFollow(before, reading)
         : reading.celsius > OUT_C;
