@@ -139,7 +139,9 @@ export function decisionWords({ kind, laterMin, best }: Decision, asItWent: Trut
     );
   }
   const juice = Math.round(100 * ((best.juicesBreast ?? 0) - (asItWent.juicesBreast ?? 0)));
-  if (juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
+  // The model presses juice out and never takes it back: it has nothing to say against a longer rest.
+  const isCounted = kind === "out" || laterMin > 0;
+  if (isCounted && juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
   return `${what} ${off}. The right moment would have given ${gains.length > 0 ? LIST.format(gains) : "nothing that a guest could tell"}.`;
 }
 
