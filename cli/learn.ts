@@ -1,7 +1,7 @@
 /** `learn FILE`: what the roasts of a file teach of the ovens they were in, and what each was said before and after it. */
 import { bandShares } from "../core/forecast/band";
-import { goalsAtPull, plannedCook, pullGoalsC } from "../core/forecast/planned";
-import { ensembleOptions, plannedInput, roastOptions } from "../core/forecast/plannedInput";
+import { bandAsked, goalsAtPull, plannedCook } from "../core/forecast/planned";
+import { plannedInput, roastOptions } from "../core/forecast/plannedInput";
 import { mapLate } from "../core/forecast/shares";
 import type { RoastEntry } from "../core/formats/file";
 import { readingKey } from "../core/formats/shared";
@@ -34,9 +34,10 @@ function heard({ roast, readings }: RoastEntry): Roast {
 
 /** Minutes in the heat as a plan has them; null where it never gets there. */
 function saidOf(plan: Plan) {
-  const cook = drain(plannedCook(plannedInput(plan), "preview"));
+  const input = plannedInput(plan);
+  const cook = drain(plannedCook(input, "preview"));
   if (cook.kind === "never-met") return null;
-  const { p10, p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
+  const { p10, p90 } = drain(bandShares(bandAsked(input, cook)));
   const { pullMinute } = cook;
   return {
     p10: tenth(p10 * pullMinute),

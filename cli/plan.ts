@@ -1,9 +1,9 @@
 /** `plan FILE.json`: the tasks of the roasts in a file, with start, end, lane and resources, and what conflicts. */
 
 import { bandShares } from "../core/forecast/band";
-import { plannedCook, pullGoalsC } from "../core/forecast/planned";
-import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
-import { BY_TIME, mapLate } from "../core/forecast/shares";
+import { bandAsked, plannedCook } from "../core/forecast/planned";
+import { plannedInput } from "../core/forecast/plannedInput";
+import { mapLate } from "../core/forecast/shares";
 import type { Roast } from "../core/plan/roast";
 import { drain } from "../core/processes/cook";
 import { derivePlan } from "../core/schedule/derive";
@@ -23,8 +23,7 @@ function planned({ title, plan, happened }: Roast) {
       `${cook.centre} ${cook.targetC} °C never met: highest was ${tenth(cook.highestC)} °C, because the heat of "${title}" carries it no further`,
     );
   }
-  const shares =
-    plan.finish.kind === "time" ? BY_TIME : drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
+  const shares = drain(bandShares(bandAsked(plannedInput(plan), cook)));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
   const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
   const nameOf = (id: string): string => {

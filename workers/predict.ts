@@ -1,6 +1,6 @@
 /** A plan's finish, computed once and written down when the bird goes in. */
-import { pullGoalsC } from "../core/forecast/planned";
-import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
+import { bandAsked } from "../core/forecast/planned";
+import { plannedInput } from "../core/forecast/plannedInput";
 import { predictionOf } from "../core/forecast/prediction";
 import type { PredictionRecord } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
@@ -10,11 +10,9 @@ import { simulations } from "./simulations";
 /** @throws Error when the oven, as planned, never gets there; Superseded when the same roast is asked again */
 export async function predictPull(roastId: string, plan: Plan, inAtMs: number): Promise<PredictionRecord> {
   const lane = `predict ${roastId}`;
-  const cook = await simulations.ask<"plan">(
-    { kind: "plan", input: plannedInput(plan), quality: "settled" },
-    { lane, urgency: "behind" },
-  );
+  const input = plannedInput(plan);
+  const cook = await simulations.ask<"plan">({ kind: "plan", input, quality: "settled" }, { lane, urgency: "behind" });
   if (cook.kind === "never-met")
     throw new Error(`the oven as planned never brings the ${cook.centre} to ${cook.targetC} °C`);
-  return predictionOf(cook, await bandOverPool(lane, ensembleOptions(plan, pullGoalsC(cook, plan))), inAtMs);
+  return predictionOf(cook, await bandOverPool(lane, bandAsked(input, cook)), inAtMs);
 }

@@ -1,7 +1,7 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useMemo, useRef } from "react";
-import { type PlannedDone, type PlannedOutcome, pullGoalsC } from "../../core/forecast/planned";
-import { ensembleOf, type PlannedInput, plannedInput } from "../../core/forecast/plannedInput";
+import { bandAsked, type PlannedDone, type PlannedOutcome } from "../../core/forecast/planned";
+import { type PlannedInput, plannedInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
@@ -83,7 +83,7 @@ export function useSimulatedPlan(
   );
   const fine = settled.stale || settled.answer?.kind !== "done" ? null : settled.answer;
   const byTime = plan.finish.kind === "time";
-  const options = !byTime && fine ? ensembleOf(input, pullGoalsC(fine, input)) : null;
+  const options = fine && bandAsked(input, fine);
   const band = useNewest<Shares>(
     options && JSON.stringify(options),
     (lane) => bandOverPool(lane, options as NonNullable<typeof options>),

@@ -2,7 +2,7 @@
 import { type EnsembleOptions, type Member, minuteAllShown, priorOf, quantiles, runEnsemble } from "./ensemble";
 import { methodErrorShare } from "./methodError";
 import { type Draw, normalQuantile, priorDraws, UNKNOWNS } from "./prior";
-import { lateOf, NEVER, type Quantiles, type Shares } from "./shares";
+import { BY_TIME, lateOf, NEVER, type Quantiles, type Shares } from "./shares";
 
 /** As near to three hundred as twice as many are, within a hundredth of each quantile (seven birds of other kinds, at fires too). */
 export const BAND_MEMBERS = 16;
@@ -44,7 +44,8 @@ export function sharesOf([usual, ...members]: readonly Member[], options: Ensemb
   );
 }
 
-/** Yields after each member. */
-export function* bandShares(options: EnsembleOptions): Generator<number, Shares> {
+/** Yields after each member. @param options null: by time alone */
+export function* bandShares(options: EnsembleOptions | null): Generator<number, Shares> {
+  if (!options) return BY_TIME;
   return sharesOf(yield* runEnsemble(options, bandDraws(options)), options);
 }

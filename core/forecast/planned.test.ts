@@ -12,10 +12,10 @@ import { drain } from "../processes/cook";
 import { bandShares } from "./band";
 import { type EnsembleOptions, priorOf, runEnsemble } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
-import { type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
+import { bandAsked, type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
 import { ensembleOf, ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
 import { usualPrior } from "./prior";
-import { NEVER } from "./shares";
+import { BY_TIME, NEVER } from "./shares";
 
 const { plan } = sampleRoast();
 
@@ -168,9 +168,21 @@ describe("the plan's simulation", () => {
     }
   });
 
+  it("has no band where it comes out by time alone, and one where it is looked at", () => {
+    const finishes = { time: { kind: "time", minutes: 150 }, signs: { kind: "signs" } } as const;
+    const [byTime, bySigns] = [finishes.time, finishes.signs].map((finish) => {
+      const input = plannedInput({ ...plan, finish: finish as Plan["finish"] });
+      const cook = drain(plannedCook(input, "preview"));
+      if (cook.kind !== "done") throw new Error("a usual turkey gets there");
+      return drain(bandShares(bandAsked(input, cook)));
+    });
+    expect(byTime).toEqual(BY_TIME);
+    expect(bySigns?.p10).toBeLessThan(1);
+  });
+
   it("has a band around its usual bird, not an empty one and not a boundless one", () => {
     const cook = planned("preview");
-    const { p10, p50, p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
+    const { p10, p50, p90 } = drain(bandShares(bandAsked(plannedInput(plan), cook)));
     expect(p10).toBeLessThan(p50);
     if (p90 === NEVER) throw new Error("a usual turkey gets there");
     expect(p50).toBeLessThan(p90);

@@ -16,8 +16,8 @@ import { beforeOven, thawHours } from "../processes/life";
 import { type Pictured, photographer } from "../processes/picture";
 import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
-import { roastingOf, tipStencil } from "./ensemble";
-import { type PlannedInput, priorFor, startCOf } from "./plannedInput";
+import { type EnsembleOptions, roastingOf, tipStencil } from "./ensemble";
+import { ensembleOf, type PlannedInput, priorFor, startCOf } from "./plannedInput";
 import { traitsOf } from "./prior";
 
 interface Picture {
@@ -83,6 +83,10 @@ export function pullGoalsC(
 /** The same of a roast; nothing where it goes by time or by signs. */
 export const goalsAtPull = (plan: Plan, cook: PulledAt | null): CentreTemperatures =>
   cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs" ? pullGoalsC(cook, plan) : {};
+
+/** What a plan's band is asked of; null where it comes out by time alone, whatever it shows. */
+export const bandAsked = (input: PlannedInput, cook: PulledAt): EnsembleOptions | null =>
+  input.finish.kind === "time" ? null : ensembleOf(input, pullGoalsC(cook, input));
 
 export type PlannedDone = CookDone & {
   /** The form the frames are of: the plan may have moved on since. */

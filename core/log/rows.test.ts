@@ -36,6 +36,15 @@ describe("a row of the log", () => {
     expect(logRow({ ...roast, happened })).toMatchObject({ predictedAt: null, minutesOff: null, inBand: null });
   });
 
+  it("claims nothing of what came out by the clock, whatever it would have shown", () => {
+    const roast = eaten("10:58");
+    const byTime = { ...roast, plan: { ...roast.plan, finish: { kind: "time" as const, minutes: 170 } } };
+    expect(logRow(byTime)).toMatchObject({ predictedAt: null, minutesOff: null, inBand: null });
+    expect(heldOf(logRows([byTime]))).toBeNull();
+    const outs = [{ outAt: at("10:50"), backAt: at("10:52") }];
+    expect(logRow({ ...byTime, happened: { ...roast.happened, outs } })).toMatchObject({ minutesOff: 8, inBand: true });
+  });
+
   it("has the cook's own name, and the last thing that was noted", () => {
     const row = logRow(
       eaten("10:58", { named: true, title: "For the keepers", notes: "Good.\n\nSalt a day longer.\n" }),

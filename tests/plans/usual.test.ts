@@ -8,8 +8,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
 import { bandShares } from "../../core/forecast/band";
-import { type PlannedDone, plannedCook, pullGoalsC } from "../../core/forecast/planned";
-import { ensembleOptions, plannedInput } from "../../core/forecast/plannedInput";
+import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
@@ -125,7 +125,7 @@ describe("a usual plan", () => {
       fc.property(USUAL_PLAN, (plan) => {
         const cook = drain(plannedCook(plannedInput(plan), "preview"));
         if (cook.kind !== "done") return;
-        readEverything(plan, cook, drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan)))), "us");
+        readEverything(plan, cook, drain(bandShares(bandAsked(plannedInput(plan), cook))), "us");
       }),
       { numRuns: SIMULATED },
     );
@@ -140,7 +140,7 @@ describe("a usual plan", () => {
     });
     const cook = drain(plannedCook(plannedInput(plan), "preview"));
     if (cook.kind !== "done") throw new Error("a duck gets done");
-    const { p90 } = drain(bandShares(ensembleOptions(plan, pullGoalsC(cook, plan))));
+    const { p90 } = drain(bandShares(bandAsked(plannedInput(plan), cook)));
     expect(p90).toBeGreaterThan(1);
     expect(p90).toBeLessThan(1.4);
   });

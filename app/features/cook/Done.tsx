@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { byTimeMin } from "../../../core/plan/byTime";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
@@ -20,7 +21,7 @@ export function Done({ day: { roast, readings }, acts }: Props) {
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
-  const predictedMs = happened.predicted ? Date.parse(happened.predicted.pullP50At) : null;
+  const predictedMs = happened.predicted && byTimeMin(roast) === null ? Date.parse(happened.predicted.pullP50At) : null;
   const late = predictedMs === null ? null : (pulledMs - predictedMs) / MINUTE_MS;
   return (
     <section className="flex flex-col gap-4">

@@ -20,7 +20,7 @@ interface Dot {
 const dotsOf = (lines: readonly Line[]): Dot[] =>
   lines.flatMap(({ id, inAt, outAt, inBand, roast }) => {
     const { predicted } = roast.happened;
-    if (!predicted) return [];
+    if (!predicted || inBand === null) return [];
     const since = (iso: string): number => minutesBetween(inAt, iso);
     const [lowMin, saidMin, tookMin] = [since(predicted.pullP10At), since(predicted.pullP50At), since(outAt)];
     const late = predicted.pullP90At;
@@ -31,7 +31,7 @@ const dotsOf = (lines: readonly Line[]): Dot[] =>
         lowMin,
         highMin: late === NEVER ? Math.max(saidMin, tookMin) : since(late),
         tookMin,
-        inBand: inBand === true,
+        inBand,
       },
     ];
   });
