@@ -112,7 +112,7 @@ export const ClockView = memo(function ClockView(props: Props) {
                   ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
                 }}
               >
-                {right - left > 34 && (
+                {right - left > TASK_NAMES[task.id].length * TASK_LETTER + TASK_PADDING && (
                   <span className={hot ? "rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 py-0.5" : ""}>
                     {TASK_NAMES[task.id]}
                   </span>
@@ -193,6 +193,9 @@ export const ClockView = memo(function ClockView(props: Props) {
 
 /** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
 const STRIP_LETTER = 6.6;
+/** Of a task, px: a word that is cut short is none. */
+const TASK_LETTER = 6.4;
+const TASK_PADDING = 6;
 
 interface Strip {
   readonly key: string;
