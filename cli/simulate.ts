@@ -13,7 +13,6 @@ import { COVERS, type Cover } from "../core/heat/covers";
 import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
 import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
 import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/heat/sources";
-
 import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { drying } from "../core/processes/salting";
@@ -242,20 +241,8 @@ function answer(args: readonly string[], withBand: boolean): unknown {
   if (outcome.kind === "never-met") throw neverMet(outcome);
   const { pullMinute, atPull, peak, atCarve, history, logReduction, indices, vapourLostKg, zoneMin } = outcome;
   const stoppedByTime = until.timeMin !== undefined && pullMinute >= until.timeMin;
-  const shares =
-    stoppedByTime || !withBand
-      ? { p10: 1, p50: 1, p90: 1 }
-      : drain(
-          bandShares({
-            form,
-            boughtKg,
-            startC,
-            fillingC,
-            ...setting,
-            shownC: until.targetsC,
-            prior,
-          }),
-        );
+  const asked = { form, boughtKg, startC, fillingC, ...setting, shownC: until.targetsC, prior };
+  const shares = drain(bandShares(stoppedByTime || !withBand ? null : asked));
   return {
     pullMinutes: tenth(pullMinute),
     pullBand: {

@@ -7,9 +7,8 @@ import { writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { constant } from "../core/constants";
 import { fitting, forecastFrom, type Simulated } from "../core/forecast/assimilate";
-import { bandDraws, withFamilyError } from "../core/forecast/band";
-import { type Member, minuteAllShown, minuteShown, quantiles, runEnsemble } from "../core/forecast/ensemble";
-import { methodErrorShare } from "../core/forecast/methodError";
+import { bandDraws, bandOf } from "../core/forecast/band";
+import { type Member, minuteAllShown, minuteShown, runEnsemble } from "../core/forecast/ensemble";
 import type { Reading } from "../core/forecast/reading";
 import type { Quantiles } from "../core/forecast/shares";
 import { drain } from "../core/processes/cook";
@@ -103,8 +102,7 @@ function answersFor(seed: number): Answer[] {
     } => {
       if (leadMin === null) {
         const members = drain(runEnsemble(options, bandDraws(options))).slice(1);
-        const band = (of: (member: Member) => number): Quantiles =>
-          quantiles(withFamilyError(members.map(of), methodErrorShare(options)));
+        const band = (of: (member: Member) => number): Quantiles => bandOf(members.map(of), options);
         const shown = (part: "breast" | "thigh"): Quantiles =>
           band((member) => minuteShown(member, part, options.shownC[part] ?? 0));
         return {

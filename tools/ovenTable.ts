@@ -6,10 +6,9 @@
  */
 import { writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
-import { bandDraws, withFamilyError } from "../core/forecast/band";
-import { type EnsembleOptions, minuteAllShown, quantiles, runEnsemble } from "../core/forecast/ensemble";
+import { bandDraws, bandOf } from "../core/forecast/band";
+import { type EnsembleOptions, minuteAllShown, runEnsemble } from "../core/forecast/ensemble";
 import { priorIn } from "../core/forecast/knownOven";
-import { methodErrorShare } from "../core/forecast/methodError";
 import { type Prior, usualPrior } from "../core/forecast/prior";
 import type { Quantiles } from "../core/forecast/shares";
 import { hasChanged, learned, ovenSays, type Said } from "../core/log/ovens";
@@ -44,11 +43,9 @@ interface InOneOven {
 function plannedBand(options: EnsembleOptions, prior: Prior): Quantiles {
   const asked = { ...options, prior };
   const members = drain(runEnsemble(asked, bandDraws(asked))).slice(1);
-  return quantiles(
-    withFamilyError(
-      members.map((member) => minuteAllShown(member, options.shownC)),
-      methodErrorShare(options),
-    ),
+  return bandOf(
+    members.map((member) => minuteAllShown(member, options.shownC)),
+    options,
   );
 }
 

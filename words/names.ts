@@ -5,7 +5,6 @@ import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
 import { COVERS, type Cover } from "../core/heat/covers";
 import type { HeatSource } from "../core/heat/sources";
-
 import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";

@@ -5,7 +5,6 @@ import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/covers";
-
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";

@@ -2,14 +2,12 @@
  * The bird as the readings point to it: what cannot be read off a thermometer (its skin, its juice, its coldest point),
  * now, at the pull, and through a rest. One bird, that of the estimate; its doubt is the forecast's.
  */
-
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
 import type { Cover } from "../heat/covers";
 import { BARE_SKIN } from "../heat/ovens";
-
 import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
 import { resting } from "../processes/rest";

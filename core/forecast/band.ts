@@ -27,21 +27,19 @@ export function sharesOfMinutes({ p10, p50, p90 }: Quantiles, ownMin: number): S
 const FAMILY_Z = [0.1, 0.3, 0.5, 0.7, 0.9].map(normalQuantile);
 
 /**
- * What no member can be, since all are of one family: each stands for a spread of its own.
- * @param share of the whole roast, one standard deviation, see {@link methodErrorShare}
- * @returns five for each of the minutes
+ * Of members' finishes: each stands for a spread of its own, five times, by what no member can be.
+ * @param options whose method says how wide that is
  */
-export const withFamilyError = (minutes: readonly number[], share: number): number[] =>
-  minutes.flatMap((minute) => FAMILY_Z.map((z) => minute * Math.exp(share * z)));
+export function bandOf(minutes: readonly number[], options: Pick<EnsembleOptions, "stages" | "source">): Quantiles {
+  const share = methodErrorShare(options);
+  return quantiles(minutes.flatMap((minute) => FAMILY_Z.map((z) => minute * Math.exp(share * z))));
+}
 
 /** @param members of {@link bandDraws}, in their order */
 export function sharesOf([usual, ...members]: readonly Member[], options: EnsembleOptions): Shares {
   const { shownC } = options;
   const minutes = members.map((member) => minuteAllShown(member, shownC));
-  return sharesOfMinutes(
-    quantiles(withFamilyError(minutes, methodErrorShare(options))),
-    usual ? minuteAllShown(usual, shownC) : Number.POSITIVE_INFINITY,
-  );
+  return sharesOfMinutes(bandOf(minutes, options), usual ? minuteAllShown(usual, shownC) : Number.POSITIVE_INFINITY);
 }
 
 /** Yields after each member. @param options null: by time alone */

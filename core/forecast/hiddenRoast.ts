@@ -3,14 +3,12 @@
  * finer grid than the forecast's in an oven that is not where its dial is, and read by a tip on either side of breast
  * and thigh, none of them quite where it should be; noise, gaps, a tip that slips and a door left open included.
  */
-
 import { bothSides, type Place, type Probe, probeOf } from "../bird/probe";
 import type { Centre } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import type { Cover } from "../heat/covers";
 import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
-
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";

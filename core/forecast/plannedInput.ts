@@ -7,7 +7,6 @@ import type { Cover } from "../heat/covers";
 import type { Draught, Fire } from "../heat/fire";
 import type { Dressing } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
-
 import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";

@@ -2,7 +2,6 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { evenNumbers, normalNumbers } from "../chance";
 import type { Reading } from "./reading";
-
 import { screened } from "./screening";
 
 /** A centre that rises along a curve, read every two minutes with the noise of a probe. */

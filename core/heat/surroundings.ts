@@ -1,5 +1,4 @@
 /** What stands around the bird for a while, one patch of numbers for each region of its surface. */
-
 import { REGIONS, type Region } from "../bird/regions";
 import { constant } from "../constants";
 import type { Cover } from "./covers";

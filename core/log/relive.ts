@@ -2,7 +2,6 @@
  * A roast that is over, cooked once more: the bird that the readings pointed to, from the heat to the table, with what no
  * thermometer shows. Also cooked another way, to see what that would have given.
  */
-
 import type { BirdForm } from "../bird/form";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice } from "../bird/volume";
@@ -10,7 +9,6 @@ import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, type Ti
 import { type Draw, traitsOf } from "../forecast/prior";
 import type { Cover } from "../heat/covers";
 import type { OvenTraits } from "../heat/ovens";
-
 import type { HistoryPoint, LivingBird } from "../processes/bird";
 import { drain } from "../processes/cook";
 import type { Indices } from "../processes/indices";

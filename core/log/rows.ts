@@ -1,6 +1,6 @@
 /** The cook's log: what became of every roast that came out, a row each. */
 import { NEVER } from "../forecast/shares";
-import { byTimeMin } from "../plan/byTime";
+import { foretold } from "../plan/byTime";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
@@ -42,8 +42,7 @@ export function logRow(roast: Roast): LogRow | null {
   const { id, title, named, plan, happened, rating, notes, archived } = roast;
   const { inAt, pulledAt: outAt } = happened;
   if (!inAt || !outAt) return null;
-  // What comes out by the clock was to come out then: nothing was foretold.
-  const predicted = byTimeMin(roast) === null ? happened.predicted : undefined;
+  const predicted = foretold(roast);
   const { bird, method, heat, oven, serveAt } = plan;
   const outMs = Date.parse(outAt);
   const isLate = predicted && predicted.pullP90At !== NEVER && outMs > Date.parse(predicted.pullP90At);

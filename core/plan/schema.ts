@@ -7,7 +7,6 @@ import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
 import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../heat/covers";
 import { DRAUGHTS } from "../heat/fire";
-
 import { FUELS, HEAT_SOURCES } from "../heat/sources";
 
 import { FATS } from "../kitchen/fats";

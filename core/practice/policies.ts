@@ -111,7 +111,7 @@ export function play(seed: number, difficulty: Difficulty, policy: Policy): Play
   const cook = drain(plannedCook(plannedInput(plan), "preview"));
   if (cook.kind === "never-met") return null;
   const goalsC = goalsAtPull(plan, cook);
-  const shares = policy === "bruma" ? drain(bandShares(ensembleOptions(plan, goalsC))) : { p10: 1, p50: 1, p90: 1 };
+  const shares = drain(bandShares(policy === "bruma" ? ensembleOptions(plan, goalsC) : null));
   const { schedule } = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY);
   const { carveAtMs } = schedule;
   const startC = startCOf(plannedInput(plan).before);

@@ -7,7 +7,6 @@ import type { Cover } from "../heat/covers";
 import { MILD_DAY } from "../heat/fire";
 import { BARE_SKIN, USUAL_OVEN } from "../heat/ovens";
 import type { Fuel, HeatSource } from "../heat/sources";
-
 import { LivingBird } from "./bird";
 import { type CookDone, type CookOptions, cooking, drain } from "./cook";
 import { resting } from "./rest";

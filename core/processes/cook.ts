@@ -4,13 +4,11 @@
  * Written as generators that yield now and then, so that a shell can stop a superseded computation between two
  * yields; {@link drain} runs one to its end.
  */
-
 import type { Body } from "../bird/body";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/covers";
-
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
 import type { Indices } from "./indices";
 import type { Frame } from "./picture";

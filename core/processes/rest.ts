@@ -1,5 +1,4 @@
 /** A bird at rest, from the state the oven has left it in. */
-
 import type { Centre } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";

@@ -1,11 +1,9 @@
 /** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
-
 import type { Side } from "../bird/exposure";
 import { type Cut, centresOf } from "../bird/form";
 import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
-
 import { type Condition, isColour, isMet, type Moment, type Seen } from "./conditions";
 
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */

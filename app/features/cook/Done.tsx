@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { byTimeMin } from "../../../core/plan/byTime";
+import { foretold } from "../../../core/plan/byTime";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
@@ -21,7 +21,8 @@ export function Done({ day: { roast, readings }, acts }: Props) {
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
-  const predictedMs = happened.predicted && byTimeMin(roast) === null ? Date.parse(happened.predicted.pullP50At) : null;
+  const predicted = foretold(roast);
+  const predictedMs = predicted ? Date.parse(predicted.pullP50At) : null;
   const late = predictedMs === null ? null : (pulledMs - predictedMs) / MINUTE_MS;
   return (
     <section className="flex flex-col gap-4">

@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { HEAT_SOURCES } from "../../../core/heat/sources";
 import { isHeard, isUnasked } from "../../../core/log/ovens";
+import { foretold } from "../../../core/plan/byTime";
 import { MOST_TESTS, type Oven } from "../../../core/plan/kitchen";
 import type { Roast } from "../../../core/plan/roast";
 import { kitchenOf } from "../../../storage/kitchen";
@@ -157,7 +158,8 @@ function NameOf({ oven }: { readonly oven: Oven }) {
 function HeardRoast({ oven, roast }: { readonly oven: Oven; readonly roast: Roast }) {
   const reader = useHabits();
   const { id, happened, says } = roast;
-  const { predicted, pulledAt } = happened;
+  const { pulledAt } = happened;
+  const predicted = foretold(roast);
   const off = predicted && pulledAt ? (Date.parse(pulledAt) - Date.parse(predicted.pullP50At)) / 60_000 : null;
   const isLeftOut = oven.leftOut.includes(id);
   const title = titleShown(roast, reader);

@@ -1,5 +1,6 @@
 import { scaleLinear } from "d3-scale";
 import { NEVER } from "../../../core/forecast/shares";
+import { foretold } from "../../../core/plan/byTime";
 import { minutesBetween } from "../../../core/units/time";
 import type { Line } from "./line";
 
@@ -19,7 +20,7 @@ interface Dot {
 
 const dotsOf = (lines: readonly Line[]): Dot[] =>
   lines.flatMap(({ id, inAt, outAt, inBand, roast }) => {
-    const { predicted } = roast.happened;
+    const predicted = foretold(roast);
     if (!predicted || inBand === null) return [];
     const since = (iso: string): number => minutesBetween(inAt, iso);
     const [lowMin, saidMin, tookMin] = [since(predicted.pullP10At), since(predicted.pullP50At), since(outAt)];

@@ -3,7 +3,6 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Shield, Wrap } from "../../../core/heat/covers";
-
 import { turnsItself } from "../../../core/heat/sources";
 import { withStage } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { type Late, NEVER } from "../../../core/forecast/shares";
-import { byTimeMin } from "../../../core/plan/byTime";
+import { foretold } from "../../../core/plan/byTime";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -72,9 +72,8 @@ function Outcome({ roast }: { readonly roast: Roast }) {
   const { plan, happened } = roast;
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const inMs = Date.parse(happened.inAt ?? "");
-  const { predicted } = happened;
-  // Out by the clock, it was to come out then: nothing was foretold.
-  if (!predicted || byTimeMin(roast) !== null)
+  const predicted = foretold(roast);
+  if (!predicted)
     return <>{`${dayAndTime(inMs, plan.zone, reader)}; out after ${formatDuration((pulledMs - inMs) / 1000)}`}</>;
   const [p10, p50] = [predicted.pullP10At, predicted.pullP50At].map((at) => Date.parse(at)) as [number, number];
   const late: Late = predicted.pullP90At === NEVER ? NEVER : Date.parse(predicted.pullP90At);
