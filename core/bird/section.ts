@@ -200,103 +200,87 @@ export function sectionSampler(body: Body): SectionSampler {
 const LEAST_SHARE = 0.02;
 
 function makeSampler(body: Body): SectionSampler {
-  const { grid, origin, cellM } = body.unit;
   const { shape, centres } = shapeOf(body.form);
-  const around = new Int32Array(CORNERS);
-  const shares = new Float64Array(CORNERS);
-  const stencils = planesOf(shape, centres).map((p) => {
-    const count = p.columns * p.rows;
-    const cells = new Int32Array(count * CORNERS).fill(-1);
-    const weights = new Float32Array(count * CORNERS);
-    const known = new Uint8Array(count);
-    for (let n = 0; n < count; n++) {
-      const [u, v, w] = inCells(grid, origin, cellM, pointOn(p, n % p.columns, Math.floor(n / p.columns)));
-      const held = cellsAround(grid, u, v, w, around, shares);
-      let total = 0;
-      for (let each = 0; each < held; each++) total += shares[each] as number;
-      if (total < LEAST_SHARE) continue;
-      known[n] = 1;
-      for (let each = 0; each < held; each++) {
-        cells[n * CORNERS + each] = around[each] as number;
-        weights[n * CORNERS + each] = (shares[each] as number) / total;
-      }
-    }
-    carryOutwards(p, known, cells, weights);
-    return packed(count, known, cells, weights);
-  });
-  return {
-    sample: (field) =>
-      stencils.map(({ count, points, ends, cells, weights }) => {
-        const out = new Float32Array(count).fill(Number.NaN);
-        let at = 0;
-        for (let n = 0; n < points.length; n++) {
-          let sum = 0;
-          for (const end = ends[n] as number; at < end; at++) {
-            sum += (weights[at] as number) * (field[cells[at] as number] as number);
-          }
-          out[points[n] as number] = sum;
-        }
-        return out;
-      }),
-  };
+  const stencils = planesOf(shape, centres).map((plane) => stencilsOn(plane, body.unit));
+  return { sample: (field) => stencils.map((each) => readThrough(each, field)) };
 }
 
-/** Stencils without their gaps: the picture is read a dozen times for every step of a drag. */
+/** What the samples of one plane read: in the bird each its own cells, just outside of it what a sample beside it reads. */
 interface Stencils {
-  readonly count: number;
-  /** Samples that are in the bird, and where each one's cells end. */
-  readonly points: Int32Array;
+  /** Which one each sample reads by; {@link FAR} where it reads nothing. */
+  readonly of: Int32Array;
+  /** Where each one's cells end. */
   readonly ends: Int32Array;
   readonly cells: Int32Array;
   readonly weights: Float32Array;
 }
 
-function packed(count: number, known: Uint8Array, cells: Int32Array, weights: Float32Array): Stencils {
-  const held = cells.reduce((sum, cell) => sum + (cell >= 0 ? 1 : 0), 0);
-  const within = known.reduce((sum, is) => sum + is, 0);
-  const out = {
-    count,
-    points: new Int32Array(within),
-    ends: new Int32Array(within),
-    cells: new Int32Array(held),
-    weights: new Float32Array(held),
-  };
-  let point = 0;
+const FAR = -1;
+
+function stencilsOn(plane: SectionPlane, { grid, origin, cellM }: UnitBody): Stencils {
+  const count = plane.columns * plane.rows;
+  const of = new Int32Array(count).fill(FAR);
+  const ends = new Int32Array(count);
+  const cells = new Int32Array(count * CORNERS);
+  const weights = new Float32Array(count * CORNERS);
+  const around = new Int32Array(CORNERS);
+  const shares = new Float64Array(CORNERS);
+  let made = 0;
   let end = 0;
   for (let n = 0; n < count; n++) {
-    if (known[n] === 0) continue;
-    for (let at = n * CORNERS; at < (n + 1) * CORNERS; at++) {
-      if ((cells[at] as number) < 0) continue;
-      out.cells[end] = cells[at] as number;
-      out.weights[end++] = weights[at] as number;
+    const [u, v, w] = inCells(grid, origin, cellM, pointOn(plane, n % plane.columns, Math.floor(n / plane.columns)));
+    const held = cellsAround(grid, u, v, w, around, shares);
+    let total = 0;
+    for (let each = 0; each < held; each++) total += shares[each] as number;
+    if (total < LEAST_SHARE) continue;
+    for (let each = 0; each < held; each++) {
+      cells[end] = around[each] as number;
+      weights[end++] = (shares[each] as number) / total;
     }
-    out.points[point] = n;
-    out.ends[point++] = end;
+    of[n] = made;
+    ends[made++] = end;
+  }
+  carryOutwards(plane, of);
+  return { of, ends: ends.slice(0, made), cells: cells.slice(0, end), weights: weights.slice(0, end) };
+}
+
+/** The picture is read a dozen times for every step of a drag. */
+function readThrough({ of, ends, cells, weights }: Stencils, field: ArrayLike<number>): Float32Array {
+  const values = new Float32Array(ends.length);
+  for (let n = 0, at = 0; n < ends.length; n++) {
+    let sum = 0;
+    for (const end = ends[n] as number; at < end; at++) {
+      sum += (weights[at] as number) * (field[cells[at] as number] as number);
+    }
+    values[n] = sum;
+  }
+  const out = new Float32Array(of.length);
+  for (let n = 0; n < of.length; n++) {
+    const stencil = of[n] as number;
+    out[n] = stencil === FAR ? Number.NaN : (values[stencil] as number);
   }
   return out;
 }
 
 /** Gives samples just outside the voxels the stencil of a neighbour that has one. */
-function carryOutwards({ columns }: SectionPlane, known: Uint8Array, cells: Int32Array, weights: Float32Array): void {
-  /** The neighbour that is known, looked for in this order; −1 where none is. */
+function carryOutwards({ columns }: SectionPlane, of: Int32Array): void {
+  const isKnown = (n: number): boolean => n >= 0 && n < of.length && of[n] !== FAR;
+  /** The neighbour that is known, looked for in this order. */
   const knownBeside = (n: number, column: number): number => {
-    if (column > 0 && known[n - 1] === 1) return n - 1;
-    if (column < columns - 1 && known[n + 1] === 1) return n + 1;
-    if (known[n - columns] === 1) return n - columns;
-    return known[n + columns] === 1 ? n + columns : -1;
+    if (column > 0 && isKnown(n - 1)) return n - 1;
+    if (column < columns - 1 && isKnown(n + 1)) return n + 1;
+    if (isKnown(n - columns)) return n - columns;
+    return isKnown(n + columns) ? n + columns : FAR;
   };
   for (let pass = 0; pass < CARRY_PASSES; pass++) {
     // All that one pass reaches is told after it: it goes one sample further, not on and on.
     const reached: number[] = [];
-    for (let n = 0, column = 0; n < known.length; n++, column = column + 1 === columns ? 0 : column + 1) {
-      if (known[n] === 1) continue;
-      const from = knownBeside(n, column);
-      if (from < 0) continue;
-      reached.push(n);
-      cells.copyWithin(n * CORNERS, from * CORNERS, (from + 1) * CORNERS);
-      weights.copyWithin(n * CORNERS, from * CORNERS, (from + 1) * CORNERS);
+    for (let n = 0; n < of.length; n++) {
+      if (of[n] !== FAR) continue;
+      const from = knownBeside(n, n % columns);
+      if (from !== FAR) reached.push(n, of[from] as number);
     }
-    for (const n of reached) known[n] = 1;
+    for (let n = 0; n < reached.length; n += 2) of[reached[n] as number] = reached[n + 1] as number;
   }
 }
 
