@@ -12,7 +12,7 @@ import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
 import { midnights, tickStepMin, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
-import { type ClockScale, clockScale, endOf } from "./timeScale";
+import { type ClockScale, clockScale, endOf, hoursShown } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -52,11 +52,7 @@ export const ClockView = memo(function ClockView(props: Props) {
   const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom)));
   // A bird that went in days before its dinner: no hours to be told apart.
   const isOfDays = stepMin > MOST_STEP_MIN;
-  const ticks = isOfDays
-    ? []
-    : wholeTicks(wideFrom, until - 10 * MINUTE_MS - 1, stepMin, zone).filter(
-        (ms) => Math.abs(ms - serveAtMs) > 20 * MINUTE_MS,
-      );
+  const ticks = isOfDays ? [] : hoursShown(scale, serveAtMs, wholeTicks(wideFrom, until, stepMin, zone));
   const days = daysShown(scale, isOfDays ? until : wideFrom, zone);
   const top = 24;
   return (

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS } from "../../core/units/time";
-import { clockScale, END_PX, endOf } from "./timeScale";
+import { clockScale, END_PX, endOf, hoursShown } from "./timeScale";
 
 describe("the clock's axis", () => {
   const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
@@ -39,5 +39,20 @@ describe("the clock's axis", () => {
   it("gives everything to the hours when there are no days before", () => {
     const short = clockScale(5 * HOUR_MS, 5 * HOUR_MS, 10 * HOUR_MS, 500);
     expect([short.toX(5 * HOUR_MS), short.toX(10 * HOUR_MS)]).toEqual([0, 500]);
+  });
+
+  it("names no hour behind what stands at dinner, nor one that its end cuts off, however long the roast", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 40 }), fc.integer({ min: 600, max: 1600 }), (hours, width) => {
+        const serveAt = hours * HOUR_MS;
+        const axis = clockScale(0, 0, endOf(serveAt, 0, width), width);
+        const all = Array.from({ length: hours + 4 }, (_, n) => n * HOUR_MS).filter((ms) => ms <= axis.untilMs);
+        const shown = hoursShown(axis, serveAt, all);
+        expect(shown).not.toContain(serveAt);
+        for (const ms of shown) expect(axis.toX(ms)).toBeLessThanOrEqual(width - 20);
+        for (const ms of shown) expect(Math.abs(axis.toX(ms) - axis.toX(serveAt))).toBeGreaterThanOrEqual(50);
+        expect(shown.length).toBeGreaterThan(0);
+      }),
+    );
   });
 });

@@ -32,3 +32,16 @@ export function clockScale(fromMs: number, wideFromMs: number, untilMs: number, 
     : scaleLinear([wideFromMs, untilMs], [0, width]);
   return { toX: scale, toMs: scale.invert, fromMs: Math.min(fromMs, wideFromMs), wideFromMs, untilMs };
 }
+
+/** Half the width of an hour's name, and of what stands at dinner, px. */
+const HALF_HOUR_NAME = 20;
+const HALF_DINNER = 30;
+
+/** Those hours whose names are whole: neither behind what stands at dinner nor over the axis's end. */
+export function hoursShown(scale: ClockScale, serveAtMs: number, hours: readonly number[]): readonly number[] {
+  const [dinnerX, endX] = [scale.toX(serveAtMs), scale.toX(scale.untilMs)];
+  return hours.filter((ms) => {
+    const x = scale.toX(ms);
+    return Math.abs(x - dinnerX) >= HALF_DINNER + HALF_HOUR_NAME && x <= endX - HALF_HOUR_NAME;
+  });
+}
