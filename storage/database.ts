@@ -87,7 +87,7 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 14;
+export const DATABASE_VERSION = 15;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -155,7 +155,7 @@ export class BrumaDatabase extends Dexie {
     // Version 13, readings by where they come from: what was typed is found among a day of a talkative thermometer's.
     this.version(13).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
     // Version 14, how well a smoker draws: of roasts in the bin, and of those that a file took the place of, too.
-    this.version(DATABASE_VERSION).upgrade(async (change) => {
+    this.version(14).upgrade(async (change) => {
       await eachRoast(change, roastWithDraught);
       await eachRow(change, "bin", itsRoast(roastWithDraught));
       await eachRow(change, "shared", itsRoast(roastWithDraught));
@@ -168,6 +168,8 @@ export class BrumaDatabase extends Dexie {
         return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
       });
     });
+    // Version 15, since when the heat is on: an older page knows nothing of it, and rows stay as they are.
+    this.version(DATABASE_VERSION).stores({});
   }
 }
 

@@ -4,6 +4,7 @@ import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
 import { isFire, isLidded } from "../core/heat/sources";
+import { preheatedC } from "../core/plan/methods";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
@@ -25,7 +26,7 @@ export interface AdviceWords {
 /** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
 const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
 /** Late, the oven and the bird are called by that. */
-const CALLED_AS_LATE = /^(preheat|roast)$/;
+const CALLED_AS_LATE = /^(preheat|fuel-1|roast)$/;
 /** Only said: the end of what is on. */
 const NEVER_CALLED = /^table$/;
 
@@ -47,12 +48,21 @@ export const dueWords = (
 };
 
 /** What should have happened and has not: what to do now. */
-export const lateWords = ({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> =>
-  what === "oven"
-    ? { key: "late oven", does: `${heatName(plan)} on now, at ${formatTemperature(plan.stages[0]?.airC ?? 0, units)}` }
-    : { key: "late bird", does: isFire(plan.heat) ? "Bird onto the heat now" : "Bird into the oven now" };
-
-const heatName = (plan: Plan): string => (isFire(plan.heat) ? "Heat" : "Oven");
+export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> {
+  const heat = formatTemperature(preheatedC(plan), units);
+  const bird = isFire(plan.heat) ? "Bird onto the heat" : "Bird into the oven";
+  switch (what) {
+    case "heat":
+      return {
+        key: "late heat",
+        does: isFire(plan.heat) ? `Light the fire now, to be at ${heat}` : `Oven on now, at ${heat}`,
+      };
+    case "wait":
+      return { key: "late wait", does: `${bird}, once that is hot` };
+    case "bird":
+      return { key: "late bird", does: `${bird} now` };
+  }
+}
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
   const t = (celsius: number): string => formatTemperature(celsius, units);

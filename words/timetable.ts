@@ -299,7 +299,7 @@ function choreWords(
       return ["Onto the counter", "out of the fridge; the two hours in the warm count from here"];
     case "stage": {
       const when = plan.stages[n]?.when;
-      return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected now` : ""];
+      return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected about this time` : ""];
     }
     case "baste":
       return [
@@ -314,7 +314,9 @@ function choreWords(
     case "glaze": {
       const at = glazeMoments(plan)[n - 1];
       const how =
-        at && "when" in at ? `thin, when ${conditionWords(at.when, t)}; expected now` : "thin, door shut again at once";
+        at && "when" in at
+          ? `thin, when ${conditionWords(at.when, t)}; expected about this time`
+          : "thin, door shut again at once";
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
@@ -322,7 +324,7 @@ function choreWords(
     }
     case "bacon-off": {
       const off = plan.season.baconOff;
-      const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected now; ` : "";
+      const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected about this time; ` : "";
       return ["Bacon off", `${when}so that the skin under it colours; it is good by itself`];
     }
     case "fuel":

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { LateBefore } from "../../core/day/late";
 import type { RestPlan } from "../../core/day/restPlan";
 import { MINUTE_MS } from "../../core/units/time";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
@@ -80,5 +81,12 @@ describe("what is called", () => {
   it("calls it back where the rest falls short", () => {
     const short = { ...rest, fallsShort: true, backInMin: 15 };
     expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short, carveAtMs: 90 * MINUTE_MS })).toEqual(["back in"]);
+  });
+
+  it("is for a cold oven and for a bird beside a hot one, and not for the wait between them", () => {
+    const late = (what: "heat" | "wait" | "bird") => ({ what, dueMs: 0, inAtMs: 0, lateMin: 0 }) as LateBefore;
+    expect(keysOf({ items: [], late: late("heat") })).toEqual(["late heat"]);
+    expect(keysOf({ items: [], late: late("wait") })).toEqual([]);
+    expect(keysOf({ items: [], late: late("bird") })).toEqual(["late bird"]);
   });
 });

@@ -64,7 +64,8 @@ export function callsOf({
   carveAtMs,
 }: Standing): Call[] {
   const calls: Call[] = items.filter(({ rings }) => rings);
-  if (late) calls.unshift(lateWords(late, plan, units));
+  // An oven that is not hot yet wants no hand.
+  if (late && late.what !== "wait") calls.unshift(lateWords(late, plan, units));
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
   if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
   if (!rest || carveAtMs === null) return calls;

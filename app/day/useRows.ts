@@ -40,8 +40,8 @@ export function useRows(
   const stage = cookStage(roast);
   const late = useMemo(
     () =>
-      stage === "planned" && cook && derived ? lateBeforeOven(plan, cook, shares, derived, ticked, nowMinute) : null,
-    [stage, plan, cook, shares, derived, ticked, nowMinute],
+      stage === "planned" && cook && derived ? lateBeforeOven(plan, cook, shares, derived, happened, nowMinute) : null,
+    [stage, plan, cook, shares, derived, happened, nowMinute],
   );
   const replanned = useMemo(() => {
     if (!cook || !derived || !inAt) return null;

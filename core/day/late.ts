@@ -4,15 +4,18 @@
  */
 
 import type { Shares } from "../forecast/shares";
+import { isFire } from "../heat/sources";
+import { heatLeadMin } from "../kitchen/fuel";
+import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
-import { taskOf } from "../schedule/backward";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
-import { MINUTE_MS } from "../units/time";
+import { heatOnMs } from "../schedule/heatOn";
+import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 
 export interface LateBefore {
-  /** What to do now: the oven is cold, or the bird not in. */
-  readonly what: "oven" | "bird";
-  /** When it should have been. */
+  /** What to do now: turn the heat on, wait until it is there, or put the bird in. */
+  readonly what: "heat" | "wait" | "bird";
+  /** When it should have been: on, or the bird in. */
   readonly dueMs: number;
   /** Into the heat at the earliest. */
   readonly inAtMs: number;
@@ -23,31 +26,43 @@ export interface LateBefore {
 }
 /** So long nobody is late. */
 const GRACE_MIN = 5;
-export const OVEN_ON = "preheat";
+const GRACE_MS = GRACE_MIN * MINUTE_MS;
+/** The row of the timetable that says, ticked off, that the oven was turned on or the fire lit. */
+export const heatOnRow = ({ heat }: Pick<Plan, "heat">): string => (isFire(heat) ? "fuel-1" : BROUGHT_UP);
+/** The row by which it is brought up. */
+const BROUGHT_UP = "preheat";
 
-/** @returns null while there is time, and for a roast whose day is over: dinner was hours ago */
+type HeatTold = Pick<Roast["happened"], "ticked" | "heatOnAt">;
+
+/** Since when the heat is being brought up, ms; null while nobody has said so. @param dueMs when it was to be turned on */
+function onSinceMs({ heatOnAt, ticked = [] }: HeatTold, plan: Plan, dueMs: number): number | null {
+  if (heatOnAt !== undefined) return Date.parse(heatOnAt);
+  return ticked.includes(BROUGHT_UP) || ticked.includes(heatOnRow(plan)) ? dueMs : null;
+}
+
+/** @returns null while there is time */
 export function lateBeforeOven(
   plan: Plan,
   simulated: Simulated,
   shares: Shares,
   planned: DerivedPlan,
-  ticked: readonly string[],
+  told: HeatTold,
   nowMs: number,
 ): LateBefore | null {
-  const { schedule } = planned;
-  const preheat = taskOf(schedule, "preheat");
-  const isOn = ticked.includes(OVEN_ON);
-  const isLate = (dueMs: number): boolean => nowMs > dueMs + GRACE_MIN * MINUTE_MS;
-  const birdLate = isLate(schedule.inAtMs);
-  const ovenLate = preheat !== undefined && !isOn && isLate(preheat.startMs);
-  if (!birdLate && !ovenLate) return null;
-  const inAtMs = Math.max(schedule.inAtMs, isOn ? nowMs : nowMs + plan.preheat.minutes * MINUTE_MS);
-  const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.beside);
-  return {
-    what: isOn ? "bird" : "oven",
-    dueMs: isOn ? schedule.inAtMs : (preheat?.startMs ?? schedule.inAtMs),
-    inAtMs,
-    derived,
-    lateMin: Math.round((derived.schedule.serveAtMs - Date.parse(plan.serveAt)) / MINUTE_MS),
+  const { inAtMs: plannedInMs } = planned.schedule;
+  const onDueMs = heatOnMs(planned, plan);
+  const onMs = onDueMs === null ? Number.NEGATIVE_INFINITY : onSinceMs(told, plan, onDueMs);
+  const leadMs = heatLeadMin(plan) * MINUTE_MS;
+  const late = (what: LateBefore["what"], dueMs: number, inAtMs: number): LateBefore => {
+    const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.beside);
+    const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), derived.schedule.serveAtMs);
+    return { what, dueMs, inAtMs, derived, lateMin };
   };
+  if (onMs === null) {
+    const dueMs = onDueMs as number;
+    return nowMs > dueMs + GRACE_MS ? late("heat", dueMs, Math.max(plannedInMs, nowMs + leadMs)) : null;
+  }
+  const hotMs = onMs + leadMs;
+  if (hotMs > Math.max(nowMs, plannedInMs + GRACE_MS)) return late("wait", plannedInMs, hotMs);
+  return nowMs > plannedInMs + GRACE_MS ? late("bird", plannedInMs, nowMs) : null;
 }

@@ -8,7 +8,7 @@ import { lateOf, type Quantiles } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";
-import { MINUTE_MS } from "../units/time";
+import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 
 export interface Replanned {
   /** As planned: what has begun. */
@@ -59,6 +59,6 @@ export function replan(
   );
   const known = new Set(begun.map(({ id }) => id));
   const coming = rowsOf(renewed).filter(({ id, startMs }) => !known.has(id) && startMs >= nowMs);
-  const lateMin = Math.round((renewed.schedule.serveAtMs - Date.parse(plan.serveAt)) / MINUTE_MS);
+  const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), renewed.schedule.serveAtMs);
   return { begun, coming, renewed, lateMin };
 }

@@ -17,7 +17,7 @@ import { judgedBy } from "./judged";
 import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 11;
+export const FILE_VERSION = 12;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;

@@ -188,6 +188,9 @@ export const roastWithOven = (roast: unknown): unknown =>
 export const roastWithDraught = (roast: unknown): unknown =>
   isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { draught: "usual", ...roast.plan } } : roast;
 
+/** Version 11 to 12: since when the heat is on may be told; what was there stays as it is. */
+export const roastWithHeatOn = (roast: unknown): unknown => roast;
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -200,6 +203,7 @@ export const STEPS = [
   roastWithDial,
   roastWithOven,
   roastWithDraught,
+  roastWithHeatOn,
 ] as const;
 
 /** Texts of a roast, at whatever depth a roast has. */

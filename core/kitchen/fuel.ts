@@ -15,6 +15,16 @@ const isFed = ({ heat, fuel }: Burning): boolean => isFire(heat) && (fuel === "c
 export const fireOf = ({ heat, fuel, weather }: Burning & { readonly weather: Weather }): Fire | null =>
   isFire(heat) ? { fuel, weather } : null;
 
+/** A fire is lit so long before it is brought to its heat (common practice). */
+export const LIGHTING_MIN = 10;
+
+/** From a cold heat to the bird's going in, min. */
+export const heatLeadMin = ({
+  heat,
+  preheat,
+}: Pick<Burning, "heat"> & { readonly preheat: { readonly minutes: number } }): number =>
+  preheat.minutes + (isFire(heat) ? LIGHTING_MIN : 0);
+
 /** Minutes of a roast at which a hand feeds its fire, up to one. */
 export function feedMinutes(fire: Burning, untilMin: number): number[] {
   const every = constant("feedEveryMin");

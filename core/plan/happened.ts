@@ -42,9 +42,10 @@ export function inOrder(happened: Happened): Happened {
 export function happenedUntil(happened: Happened, instant: string): Happened {
   const until = Date.parse(instant);
   const isThen = (at: string | undefined): boolean => at !== undefined && Date.parse(at) <= until;
-  const { inAt, pulledAt, carvedAt, closedAt: _, doors, left, outs, ...rest } = happened;
+  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, left, outs, ...rest } = happened;
   return {
     ...rest,
+    ...(isThen(heatOnAt) && { heatOnAt }),
     ...(isThen(inAt) && { inAt }),
     ...(isThen(pulledAt) && { pulledAt }),
     ...(isThen(carvedAt) && { carvedAt }),

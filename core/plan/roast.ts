@@ -46,6 +46,8 @@ const HappenedFields = z.strictObject({
   fuelsDone: z.optional(whole(0, 24)),
   /** Which side had come out darker when the cook looked; "even": none. */
   darker: z.optional(z.enum([...FACINGS, "even"])),
+  /** Since when its heat is being brought up: the oven turned on, the fire lit. Left out where only that it is on was ticked off. */
+  heatOnAt: z.optional(instant),
   /** Rows of the timetable that were ticked off, by their ids. */
   ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */

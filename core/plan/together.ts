@@ -40,6 +40,7 @@ const OF_FIRE = [
 
 /** What happens to all that is in one heat. */
 const TO_FIRE = [
+  "heatOnAt",
   "inAt",
   "doors",
   "stagesDone",

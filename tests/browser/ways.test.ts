@@ -38,7 +38,7 @@ describe("a heat that is changed by colour", () => {
     await pressAt(driver, '[role="tabpanel"]:not([hidden]) > div:nth-of-type(4) summary');
     await press(driver, "Its colour");
     await toPage("list");
-    await seeText(driver, "when it is first gold; expected now");
+    await seeText(driver, "when it is first gold; expected about this time");
     await toPage("cook");
     await inAgo(45);
     await seeText(driver, "Look: once it is first gold: Heat to 160");

@@ -11,6 +11,7 @@ import { Roasting } from "../../app/features/cook/Roasting";
 import { AnswerLine } from "../../app/features/plan/AnswerLine";
 import { Conflicts } from "../../app/features/plan/Conflicts";
 import { SafetyNotices } from "../../app/ui/SafetyNotices";
+import type { LateBefore } from "../../core/day/late";
 import type { PlannedDone } from "../../core/forecast/planned";
 import { predictionOf } from "../../core/forecast/prediction";
 import type { Shares } from "../../core/forecast/shares";
@@ -28,6 +29,8 @@ interface Shown {
   readonly derived: DerivedPlan;
   readonly shares: Shares;
   readonly units: UnitSystem;
+  /** What has not happened yet, though it should have. */
+  readonly late?: LateBefore | null;
 }
 
 const nothing = (): void => undefined;
@@ -70,7 +73,7 @@ export const clockSize = (shown: Clocked, earlierMs: number): number =>
   ).split("</").length;
 
 /** The text that is read on them, tags taken off. @throws whatever a screen would throw */
-export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
+export function shownBy({ plan, cook, derived, shares, units, late = null }: Shown): string {
   const { schedule } = derived;
   const inAt = new Date(schedule.inAtMs).toISOString();
   const roast: Roast = { ...sampleRoast(), plan };
@@ -90,7 +93,7 @@ export function shownBy({ plan, cook, derived, shares, units }: Shown): string {
     forecast: { forecast: null, change: null, refitting: false, fault: null },
     present: null,
     rest: null,
-    late: null,
+    late,
     rows: timetableOf(plan, derived, units),
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,

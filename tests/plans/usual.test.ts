@@ -7,6 +7,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
+import { lateBeforeOven } from "../../core/day/late";
 import { bandShares } from "../../core/forecast/band";
 import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
@@ -17,12 +18,12 @@ import { drain } from "../../core/processes/cook";
 import { derivePlan } from "../../core/schedule/derive";
 import { remediesOf } from "../../core/schedule/remedies";
 import type { UnitSystem } from "../../core/units/quantity";
-import { DAY_MS } from "../../core/units/time";
+import { DAY_MS, MINUTE_MS } from "../../core/units/time";
 import { conflictWords, resourceWords } from "../../words/conflicts";
 import { listsOf } from "../../words/lists";
 import { planMarkdown } from "../../words/markdown";
 import { remedyWords } from "../../words/remedies";
-import { dayAndTime } from "../../words/time";
+import { clockTime, dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
 import { clockSize, shownBy } from "../helpers/boards";
 import { plannedDone } from "../helpers/plannedDone";
@@ -89,7 +90,14 @@ describe("a usual plan", () => {
         const cook = cookOf(plan);
         if (cook.kind !== "done") return;
         const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
-        expect(shownBy({ plan, cook, derived, shares, units })).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+        const shown = shownBy({ plan, cook, derived, shares, units });
+        expect(shown).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+        // The board and the timetable turn the heat on at the same time.
+        const heat = timetableOf(plan, derived, units).find(({ id }) => id === "preheat" || id === "fuel-1");
+        const on = /(?:Oven on|Fire lit)(?:, \w{3} \d+ \w{3})?(?: \d{4})? (\d\d:\d\d) /.exec(
+          shown.replace(/\s+/g, " "),
+        );
+        expect(on?.[1]).toBe(clockTime(heat?.startMs ?? Number.NaN, plan.zone, { clock: "24h" }));
       }),
       { numRuns: BOARDS },
     );
@@ -118,6 +126,24 @@ describe("a usual plan", () => {
     };
     expect(shown(0)).toMatch(/ In 0\d:\d\d /);
     expect(shown(14 * 60)).toMatch(/ Oven on, Sat 26 Sep \d\d:\d\d .* In, Sat 26 Sep \d\d:\d\d /);
+  });
+
+  it("says at the stove what to do first when nothing has begun, at a fire as in an oven", () => {
+    const first = (heat: Plan["heat"], isOn: boolean): string => {
+      const plan = { ...sampleRoast().plan, heat };
+      const cook = plannedDone(plan);
+      const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
+      const nowMs = derived.schedule.inAtMs + 40 * MINUTE_MS;
+      const told = isOn ? { heatOnAt: new Date(nowMs).toISOString() } : {};
+      const late = lateBeforeOven(plan, cook, FIRST_SHARES, derived, told, nowMs);
+      return shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric", late }).replace(/\s+/g, " ");
+    };
+    expect(first("oven", false)).toMatch(/Oven on now, at 160 °C now .* The oven is on /);
+    expect(first("oven", true)).toMatch(
+      /Bird into the oven, once that is hot .* into full heat\. The bird is in the oven /,
+    );
+    expect(first("smoker", false)).toMatch(/Light the fire now, to be at 160 °C now .* The fire is lit /);
+    expect(first("smoker", true)).toMatch(/Bird onto the heat, once that is hot /);
   });
 
   it("is there with the band that its own ensemble gives", () => {

@@ -305,7 +305,7 @@ export const WAYS: readonly CookedSo[] = [
       season: { glazePasses: 1, glazeAt: [{ when: { colour: "golden" } }] },
     }),
     steps: ["Open and clean", "Bird into the oven", "Heat to 180", "Glaze, pass 1", "Expected out"],
-    says: [/when it is first gold; expected now/, /thin, when it is golden/],
+    says: [/when it is first gold; expected about this time/, /thin, when it is golden/],
   },
   {
     name: "a salted paste made that day, under a lid and then bare",

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { OVEN_ON } from "../../../core/day/late";
+import { heatOnRow } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
@@ -62,7 +62,7 @@ export function Before({ day, acts }: Props) {
       )}
       <MainAct>
         <Button
-          tone={late?.what === "oven" ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
+          tone={late && late.what !== "bird" ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
           size="stove"
           onClick={() => acts.goesIn(clockNow())}
         >
@@ -109,22 +109,22 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
     <>
       <NextAction
         action={lateWords(late, plan, units).does}
-        figure="now"
+        {...(late.what === "wait" ? largeCountdown(late.inAtMs - now) : { figure: "now" })}
         below={
           <>
             <b className="block text-2xl">
               Dinner at {at(serveAtMs)}
               {late.lateMin > 0 ? `, ${lateText(late.lateMin)} late` : ", still in time"}
             </b>
-            {late.what === "oven"
+            {late.what === "heat"
               ? `It should have been on at ${at(late.dueMs)}; on now, the bird goes in at ${at(late.inAtMs)}.`
-              : `It should have gone in at ${at(late.dueMs)}.`}
+              : `It should have gone in at ${at(late.dueMs)}${late.what === "wait" ? `; it goes in at ${at(late.inAtMs)}, into full heat` : ""}.`}
           </>
         }
       />
-      {late.what === "oven" && (
-        <Button tone="primary" size="stove" onClick={() => acts.ticks(OVEN_ON)}>
-          {isFire(plan.heat) ? "The heat is on" : "The oven is on"}
+      {late.what === "heat" && (
+        <Button tone="primary" size="stove" onClick={() => acts.ticks(heatOnRow(plan))}>
+          {isFire(plan.heat) ? "The fire is lit" : "The oven is on"}
         </Button>
       )}
       {late.lateMin > 0 && (

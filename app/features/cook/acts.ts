@@ -1,6 +1,7 @@
 /** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
 
 import type { CentreTemperatures } from "../../../core/bird/solid";
+import { heatOnRow } from "../../../core/day/late";
 import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { wentIn } from "../../../core/forecast/prediction";
@@ -82,7 +83,14 @@ export function actsOf(roast: Roast) {
       });
     },
     ticks(id: string): void {
-      void withIds("ticked", (ids) => [...ids.filter((each) => each !== id), id]);
+      void change((before) => ({
+        ...before,
+        happened: {
+          ...before.happened,
+          ticked: [...(before.happened.ticked ?? []).filter((each) => each !== id), id],
+          ...(id === heatOnRow(before.plan) && { heatOnAt: instantNow() }),
+        },
+      }));
     },
     door(openMin: number): void {
       const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();

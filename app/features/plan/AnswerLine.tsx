@@ -2,9 +2,11 @@ import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
+import { preheatedC } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
+import { heatOnMs } from "../../../core/schedule/heatOn";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
@@ -29,7 +31,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
   const bare = (celsius: number | undefined): string =>
     celsius === undefined ? "–" : t(celsius).replace(/ °[CF]/, "°");
   const start = taskOf(schedule, "thaw");
-  const preheatMs = taskOf(schedule, "preheat")?.startMs ?? 0;
+  const onMs = heatOnMs(derived, plan);
   /** A moment's name, with its day where that is another than dinner's. */
   const named = (name: string, ms: number): string => {
     const day = dayBeside(ms, Date.parse(plan.serveAt), zone, reader);
@@ -62,11 +64,19 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
               : "as you chose"
         }
       />
-      <Fact
-        label={named(isFire(plan.heat) ? "Fire lit" : "Oven on", preheatMs)}
-        value={clockTime(preheatMs, zone, reader)}
-        note={`at ${t(plan.stages[0]?.airC ?? 0)}`}
-      />
+      {onMs === null ? (
+        <Fact
+          label={isFire(plan.heat) ? "Fire" : "Oven"}
+          value="on"
+          note={`for another roast, at ${t(plan.stages[0]?.airC ?? 0)}`}
+        />
+      ) : (
+        <Fact
+          label={named(isFire(plan.heat) ? "Fire lit" : "Oven on", onMs)}
+          value={clockTime(onMs, zone, reader)}
+          note={`${isFire(plan.heat) ? "to be at" : "at"} ${t(preheatedC(plan))}`}
+        />
+      )}
       <Fact
         label={named("In", schedule.inAtMs)}
         value={clockTime(schedule.inAtMs, zone, reader)}

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import { isFire } from "../../../core/heat/sources";
 import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
+import { heatLeadMin } from "../../../core/kitchen/fuel";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
@@ -114,7 +115,7 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
   const atOven = SALT_AT_OVEN.change(plan);
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
   const { cut, count, massKg } = plan.bird;
-  const fromMs = clockNow() + Math.max(plan.preheat.minutes, boardMin(cut, count)) * MINUTE_MS;
+  const fromMs = clockNow() + Math.max(heatLeadMin(plan), boardMin(cut, count)) * MINUTE_MS;
   const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE_MS;
   return (
     <FasterWays

@@ -6,8 +6,8 @@ import { cookStage, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { usualPlan } from "../../../core/plan/usualPlan";
 import { DIFFICULTIES, type Difficulty } from "../../../core/practice/scenarios";
-import { taskOf } from "../../../core/schedule/backward";
 import { derivePlan } from "../../../core/schedule/derive";
+import { heatOnMs } from "../../../core/schedule/heatOn";
 import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";
 import { beginPractice } from "../../../storage/practice";
@@ -98,8 +98,8 @@ function Begin({ plan, title, seed }: BeginProps) {
   const { cook, neverMet, fault } = useSimulatedPlan(plan);
   const begin = async (): Promise<void> => {
     if (!cook) return;
-    const { schedule } = derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY);
-    const startMs = taskOf(schedule, "preheat")?.startMs ?? schedule.inAtMs;
+    const derived = derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY);
+    const startMs = heatOnMs(derived, plan) ?? derived.schedule.inAtMs;
     const id = `practice-${crypto.randomUUID()}`;
     const made = beginPractice({ id, title, plan, nowMs: startMs, seed, difficulty, thermometer });
     if (!(await stored("The practice roast was", made))) return;

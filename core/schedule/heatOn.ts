@@ -1,0 +1,14 @@
+/** When a roast's heat is turned on, or its fire lit. */
+import { heatLeadMin } from "../kitchen/fuel";
+import type { Plan } from "../plan/schema";
+import { MINUTE_MS } from "../units/time";
+import type { Beside, DerivedPlan } from "./derive";
+
+/** Whether it is on already, for another roast of the dinner. */
+export const isOnAlready = ({ ovenIsOn, piece }: Beside): boolean => ovenIsOn === true || piece?.follows === true;
+
+/** @returns null where it is on already */
+export const heatOnMs = (
+  { schedule, beside }: Pick<DerivedPlan, "schedule" | "beside">,
+  plan: Pick<Plan, "heat" | "preheat">,
+): number | null => (isOnAlready(beside) ? null : schedule.inAtMs - heatLeadMin(plan) * MINUTE_MS);
