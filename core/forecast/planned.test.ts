@@ -2,6 +2,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { constant } from "../constants";
 import { DRAUGHTS, type Draught } from "../heat/fire";
 import { BARE_SKIN } from "../heat/ovens";
 import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../heat/sources";
@@ -9,12 +10,13 @@ import { FATS } from "../kitchen/fats";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
+import { MINUTE_MS } from "../units/time";
 import { bandShares } from "./band";
-import { type EnsembleOptions, priorOf, runEnsemble } from "./ensemble";
+import { type EnsembleOptions, minuteAllShown, priorOf, runEnsemble, runMember } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
 import { bandAsked, type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
 import { ensembleOf, ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
-import { usualPrior } from "./prior";
+import { UNKNOWNS, usualPrior } from "./prior";
 import { BY_TIME, NEVER } from "./shares";
 
 const { plan } = sampleRoast();
@@ -99,6 +101,32 @@ describe("the plan's simulation", () => {
       { kind: "leave", piece: "breast", atMin: 90 },
     ]);
     expect(roastOptions({ plan, happened: { inAt } }, {})).toEqual(ensembleOptions(plan, {}));
+  });
+
+  it("goes in colder where the heat had not been on for long, and no hotter where it had", () => {
+    const inAt = "2026-09-27T07:30:00.000Z";
+    const startsC = (minutesOn: number): number => {
+      const heatOnAt = new Date(Date.parse(inAt) - minutesOn * MINUTE_MS).toISOString();
+      return roastOptions({ plan, happened: { heatOnAt, inAt } }, {}).preheatC ?? Number.NaN;
+    };
+    const { preheatC: plannedC } = ensembleOptions(plan, {});
+    expect(startsC(plan.preheat.minutes)).toBe(plannedC);
+    expect(startsC(600)).toBe(plannedC);
+    expect(startsC(0)).toBe(constant("kitchenC"));
+    expect(startsC(-5)).toBe(constant("kitchenC"));
+    expect(startsC(plan.preheat.minutes / 2)).toBeCloseTo(((plannedC as number) + constant("kitchenC")) / 2);
+    // A cold oven costs minutes, not an hour.
+    const doneMin = (minutesOn: number): number =>
+      minuteAllShown(
+        runMember(
+          { ...ensembleOptions(plan, plan.targetC), preheatC: startsC(minutesOn) },
+          UNKNOWNS.map(() => 0),
+        ),
+        plan.targetC,
+      );
+    const later = doneMin(0) - doneMin(plan.preheat.minutes);
+    expect(later).toBeGreaterThan(5);
+    expect(later).toBeLessThan(30);
   });
 
   it("takes over what is on the skin, what burns, the weather, and each lifting of the lid to feed it", () => {

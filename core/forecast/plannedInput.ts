@@ -7,7 +7,7 @@ import type { Cover } from "../heat/covers";
 import type { Draught, Fire } from "../heat/fire";
 import type { Dressing } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
-import { feedMinutes, fireOf } from "../kitchen/fuel";
+import { feedMinutes, fireOf, heatLeadMin } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
@@ -126,12 +126,20 @@ export const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
 export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
   ensembleOf(plannedInput(plan), shownC);
 
+/** How hot it was as the bird went in, °C: short of what was planned where it had been on for less (chosen: a straight line from the kitchen's). */
+function heatGoneInC(plan: Plan, { heatOnAt, inAt }: Roast["happened"]): number {
+  const wantedC = preheatedC(plan);
+  if (heatOnAt === undefined || inAt === undefined) return wantedC;
+  const share = Math.min(1, Math.max(0, minutesBetween(heatOnAt, inAt) / heatLeadMin(plan)));
+  return constant("kitchenC") + share * (wantedC - constant("kitchenC"));
+}
+
 /** The same for a roast that is on: what has happened to it besides the plan is an event of it. */
 export function roastOptions(
   { plan, happened }: Pick<Roast, "plan" | "happened">,
   shownC: CentreTemperatures,
 ): EnsembleOptions {
-  const options = ensembleOptions(plan, shownC);
+  const options = { ...ensembleOptions(plan, shownC), preheatC: heatGoneInC(plan, happened) };
   const minuteOf = (at: string): number => minutesBetween(happened.inAt ?? "", at);
   const events: RoastEvent[] = [
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.

@@ -83,14 +83,25 @@ export function actsOf(roast: Roast) {
       });
     },
     ticks(id: string): void {
+      const turnsOn = id === heatOnRow(roast.plan);
+      const others = ({ ticked = [] }: Happened): string[] => ticked.filter((each) => each !== id);
+      const undo = (): void =>
+        void change((before) => {
+          const { heatOnAt: _, ...cold } = before.happened;
+          const happened = turnsOn ? cold : before.happened;
+          return { ...before, happened: { ...happened, ticked: others(happened) } };
+        });
       void change((before) => ({
         ...before,
         happened: {
           ...before.happened,
-          ticked: [...(before.happened.ticked ?? []).filter((each) => each !== id), id],
-          ...(id === heatOnRow(before.plan) && { heatOnAt: instantNow() }),
+          ticked: [...others(before.happened), id],
+          ...(turnsOn && { heatOnAt: instantNow() }),
         },
-      }));
+      })).then((stored) => {
+        if (stored)
+          toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
+      });
     },
     door(openMin: number): void {
       const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
