@@ -122,7 +122,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   ];
   const answers = useComparisons(
     columns.map((column) => column.plan),
-    "preview",
+    "settled",
   );
   const longest = Math.max(
     1,
