@@ -5,6 +5,7 @@ import { massRangeKg } from "../bird/mass";
 import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
 import { boardMin, carvingMin } from "../kitchen/cutting";
+import { heatLeadMin } from "../kitchen/fuel";
 import type { CookDone } from "../processes/cook";
 import { type Fit, fitsOf } from "./fits";
 import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
@@ -131,7 +132,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
     juicesLeg: kept?.thigh ?? null,
     browning: cook.indices?.browning ?? 0,
     leewayMin: OVERDONE_K / risingKPerMin(cook),
-    ovenMin: cook.pullMinute + plan.preheat.minutes,
+    ovenMin: cook.pullMinute + heatLeadMin(plan),
     tooLargeFor: fitsOf(cook.sizeCm, plan, saltPlan(plan))
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
