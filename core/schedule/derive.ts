@@ -30,6 +30,7 @@ import {
 } from "./chores";
 import { type Conflict, conflictsOf } from "./conflicts";
 import { freeBeside } from "./hands";
+import { isOnAlready, withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { latestWithin, WAKING } from "./waking";
@@ -157,11 +158,11 @@ export function derivePlan(
     ...(piece && { inByMs: serveMs - piece.leadMs }),
     ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
-  const schedule = placeBackward(input);
-  const { serveAtMs } = schedule;
-  const sides = placeSides(dishes, schedule, serveAtMs, stoves);
+  const placed = placeBackward(input);
+  const sides = placeSides(dishes, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, schedule, simulated.history, taken);
+  const made = choresOf(plan, placed, simulated.history, taken);
+  const schedule = isOnAlready(beside) ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
   const fits = fitsOf(simulated.sizeCm, plan, salt);

@@ -9,6 +9,7 @@ import { isFire } from "../heat/sources";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import type { Plan, Side } from "../plan/schema";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
+import { withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 
@@ -101,8 +102,10 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
       const [before, after] = [usesOf(roasts.slice(0, n)), usesOf(roasts.slice(n + 1))];
       const others = [...before, ...after];
       const between = resourceConflicts([...own.uses, ...others], plan.equipment).filter(isBetween);
-      const beside: Beside = { ...own.beside, ovenIsOn: isOvenOn(own, plan, before, after) };
-      return [id, { ...own, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
+      const ovenIsOn = isOvenOn(own, plan, before, after);
+      const beside: Beside = { ...own.beside, ovenIsOn };
+      const schedule = ovenIsOn ? withoutPreheating(own.schedule) : own.schedule;
+      return [id, { ...own, schedule, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
     }),
   );
 }

@@ -2,10 +2,17 @@
 import { heatLeadMin } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
+import type { Schedule } from "./backward";
 import type { Beside, DerivedPlan } from "./derive";
 
 /** Whether it is on already, for another roast of the dinner. */
 export const isOnAlready = ({ ovenIsOn, piece }: Beside): boolean => ovenIsOn === true || piece?.follows === true;
+
+/** Nobody turns on what is on. */
+export const withoutPreheating = (schedule: Schedule): Schedule => ({
+  ...schedule,
+  tasks: schedule.tasks.filter(({ id }) => id !== "preheat"),
+});
 
 /** @returns null where it is on already */
 export const heatOnMs = (

@@ -2,7 +2,6 @@
 import type { Lane, TaskId } from "./backward";
 import type { Chore, ChoreKind } from "./chores";
 import type { DerivedPlan } from "./derive";
-import { isOnAlready } from "./heatOn";
 import type { PlacedSide } from "./sides";
 
 /** What a row is about: a task of the bird, a chore around it, a dish. */
@@ -58,9 +57,7 @@ const withAlarm = (row: Row, alarmMin: number | undefined): Row =>
 
 export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] {
   const isLed = beside.piece?.follows === true;
-  const own = schedule.tasks.filter(
-    ({ id }) => !(id === "preheat" && isOnAlready(beside)) && !(id === "table" && isLed),
-  );
+  const own = schedule.tasks.filter(({ id }) => !(id === "table" && isLed));
   const tasks = own.map(({ id, lane, startMs, endMs }) =>
     withAlarm({ id, startMs, endMs, lane, about: { kind: "task", task: id } }, ALARMS[id]),
   );
