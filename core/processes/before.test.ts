@@ -243,6 +243,37 @@ describe("hours to allow for a thaw (USDA FSIS, The big thaw: fridge 4–12 lb 1
     expect(hours).toBeLessThan(row.waterHours[1] * 1.25);
   });
 
+  it("is a whole bird's for one that is cut flat or up once it has thawed", () => {
+    const before: BeforeOven = {
+      iceShare: 1,
+      thawIn: "fridge",
+      fridgeC: 4,
+      tapWaterC: 12,
+      saltedPercent: 0,
+      salting: null,
+      injection: null,
+      dryHours: 0,
+      counterMin: 0,
+    };
+    for (const [species, kg] of [
+      ["turkey", 5.8],
+      ["chicken", 1.8],
+      ["duck", 2.4],
+    ] as const) {
+      const whole = thawHours({ species, cut: "whole" }, kg, before);
+      for (const cut of ["spatchcock", "parts"] as const) {
+        expect(thawHours({ species, cut }, kg, before), `${cut} ${species}`).toBe(whole);
+        // Its ice is drawn for as long.
+        const { frames } = drain(beforeOven({ species, cut }, kg, before, "cuts"));
+        const thawed = frames.filter(({ phase }) => phase === "thaw").at(-1)?.minute ?? 0;
+        expect(thawed / 60 / whole, `${cut} ${species}`).toBeGreaterThan(0.75);
+        expect(thawed / 60 / whole, `${cut} ${species}`).toBeLessThan(1.1);
+      }
+      // What is sold boned or as a crown thaws as it is.
+      expect(thawHours({ species, cut: "crown" }, kg / 2, before)).toBeLessThan(whole);
+    }
+  });
+
   it("grows with the bird and shrinks with the ice that is left, with the warmth of fridge and tap; none where nothing is frozen", () => {
     expect(allow(8, "fridge")).toBeGreaterThan(allow(5, "fridge"));
     expect(allow(5, "fridge", { iceShare: 0.2 })).toBeLessThan(allow(5, "fridge"));

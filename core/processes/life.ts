@@ -4,6 +4,7 @@
  */
 import { coarseCellM, makeBody } from "../bird/body";
 import { type FormChoice, hasCavity } from "../bird/form";
+import { isSoldCut } from "../bird/mass";
 import { sectionSampler } from "../bird/section";
 import type { CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice, volumeOf } from "../bird/volume";
@@ -89,12 +90,18 @@ function* born(bird: LivingBird, { iceShare, fridgeC }: BeforeOven): Generator<u
 
 const thawTimes = new Map<string, number>();
 
+/** What is cut open or up at the board is bought, and thaws, as a whole bird. */
+const asBought = (form: FormChoice): FormChoice => (isSoldCut(form.cut) ? form : { ...form, cut: "whole" });
+
 /**
- * Hours until the last ice is gone, for planning: the fridge is taken a little colder than it is set, so that most
- * birds are ready sooner. Remembered; a few tens of milliseconds when new.
+ * Hours until the last ice of a bird as it is bought is gone, for planning: the fridge is taken a little colder than it
+ * is set, so that most birds are ready sooner. Remembered; a few tens of milliseconds when new.
  * @returns 0 where nothing is to be thawed, infinity where it never would be
  */
-export function thawHours(form: FormChoice, boughtKg: number, before: BeforeOven): number {
+export const thawHours = (form: FormChoice, boughtKg: number, before: BeforeOven): number =>
+  hoursOfIce(asBought(form), boughtKg, before);
+
+function hoursOfIce(form: FormChoice, boughtKg: number, before: BeforeOven): number {
   const { thawIn, iceShare } = before;
   if (iceShare === 0 || thawIn === "none") return 0;
   const cautious = { ...before, fridgeC: before.fridgeC - constant("thawMarginK") };
@@ -153,16 +160,18 @@ export function* beforeOven(
     work: Generator<unknown, unknown>,
     everyMin: number,
     after: (minutes: number) => void = () => undefined,
+    slower = 1,
   ): Generator<number, void> {
     const from = bird.minute;
     let last = from;
     let next = 0;
     for (;;) {
       const step = work.next();
-      if (bird.minute > last) after(bird.minute - last);
+      if (bird.minute > last) after((bird.minute - last) * slower);
       last = bird.minute;
-      if (take && (step.done || bird.minute - from >= next - 1e-9)) {
-        frames.push(take(phase, bird.minute - from));
+      const minute = (bird.minute - from) * slower;
+      if (take && (step.done || minute >= next - 1e-9)) {
+        frames.push(take(phase, minute));
         next += everyMin;
       }
       if (step.done) return;
@@ -177,8 +186,11 @@ export function* beforeOven(
     // Thawed in its brine, it takes up salt meanwhile.
     const bath = inBath && thawIn === "brine" ? new SaltBath(bird, salt.saltKg, salt.waterKg) : null;
     const expectedH = thawHours(form, boughtKg, before);
-    yield* lived("thaw", work, (expectedH * 60) / FRAMES_A_PHASE, (minutes) => bath?.advance(minutes));
-    const stillH = bath ? Math.max(0, (salt?.hours ?? 0) - bird.minute / 60) : 0;
+    // It is drawn as it will be cut, and thaws as slowly as it was bought.
+    const ownH = hoursOfIce(form, boughtKg, before);
+    const slower = Number.isFinite(expectedH) && ownH > 0 ? expectedH / ownH : 1;
+    yield* lived("thaw", work, (expectedH * 60) / FRAMES_A_PHASE, (minutes) => bath?.advance(minutes), slower);
+    const stillH = bath ? Math.max(0, (salt?.hours ?? 0) - (bird.minute * slower) / 60) : 0;
     if (salt && bath && stillH > 0) {
       const more = salting(bird, { ...salt, saltKg: bath.saltKg, hours: stillH, fridgeC });
       yield* lived("salt", more, (stillH * 60) / FRAMES_A_PHASE);
