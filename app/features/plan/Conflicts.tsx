@@ -1,13 +1,13 @@
 import { memo } from "react";
 import { isFire } from "../../../core/heat/sources";
-import { boardMin, carvingMin } from "../../../core/kitchen/cutting";
-import { heatLeadMin } from "../../../core/kitchen/fuel";
+import { carvingMin } from "../../../core/kitchen/cutting";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
 import { restFor } from "../../../core/processes/rest";
+import { atOnce, atOnceInMs } from "../../../core/schedule/atOnce";
 import type { DerivedPlan } from "../../../core/schedule/derive";
-import { type Remedy, remediesOf, resourceRemedies, SALT_AT_OVEN } from "../../../core/schedule/remedies";
+import { type Remedy, remediesOf, resourceRemedies } from "../../../core/schedule/remedies";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
@@ -19,6 +19,7 @@ import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { FasterWays } from "../../simulation/FasterWays";
+import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { usePlanStore } from "./planStore";
@@ -109,21 +110,26 @@ function OwnFire({ roastId, heat }: { readonly roastId: string; readonly heat: P
   );
 }
 
-/** With no time left: the bird salted at the oven and cut for it, each way simulated, and when dinner would be. */
+/** With no time left: thawed and salted at once and cut for it, each way simulated, and when dinner would be. */
 function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derived">) {
   const { settle } = usePlanStore();
-  const atOven = SALT_AT_OVEN.change(plan);
+  const quick = atOnce(plan);
+  const [answer] = useCooks(quick ? [quick] : [], "preview");
+  if (!quick || answer?.kind !== "cooked" || !Number.isFinite(answer.cook.thawHours)) return null;
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
   const { cut, count, massKg } = plan.bird;
-  const fromMs = clockNow() + Math.max(heatLeadMin(plan), boardMin(cut, count)) * MINUTE_MS;
+  const fromMs = atOnceInMs(quick, answer.cook.thawHours, clockNow());
   const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE_MS;
+  const asPlannedMs = fromMs + roastMs + restMs;
+  // Where it is in time as it is cut, another cut is not asked for: the remedies beside this say how.
+  if (asPlannedMs <= Date.parse(plan.serveAt)) return null;
   return (
     <FasterWays
-      plan={atOven}
+      plan={quick}
       fromMs={fromMs}
-      asPlannedMs={fromMs + roastMs + restMs}
+      asPlannedMs={asPlannedMs}
       size="table"
-      onTake={(change) => settle((before) => change(SALT_AT_OVEN.change(before)))}
+      onTake={(change) => settle((before) => change(atOnce(before) ?? before))}
     />
   );
 }
