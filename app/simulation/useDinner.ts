@@ -2,10 +2,11 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { FIRST_SHARES } from "../../core/forecast/shares";
+import { roughThawHours } from "../../core/kitchen/thaw";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
-import type { DerivedPlan } from "../../core/schedule/derive";
+import type { DerivedPlan, Simulated } from "../../core/schedule/derive";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { roastsOfDinner } from "../../storage/roasts";
@@ -59,8 +60,8 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
     if (!cook) return { derived: null, beside: [], dishes: [], waiting, after: () => null };
     const names = namesIn([roast, ...others]);
     /** All of them, with this one's plan as it is or would be; what they have together goes with it. */
-    const withPlan = (plan: Plan): readonly DinnerRoast[] => {
-      const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated: cook, shares, inAt, createdAt };
+    const withPlan = (plan: Plan, simulated: Simulated = cook): readonly DinnerRoast[] => {
+      const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated, shares, inAt, createdAt };
       const known = others.flatMap((each, n) => {
         const answer = cooks[n];
         if (answer?.kind !== "cooked") return [];
@@ -88,7 +89,12 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
       }),
       dishes: [...placed.values()].flatMap(({ sides }) => sides).sort((one, other) => one.startMs - other.startMs),
       waiting,
-      after: (changed) => placeDinner(withPlan(changed), clockNow()).get(id) ?? null,
+      after: (changed) => {
+        // Of another thaw nothing is simulated yet.
+        const thawHours =
+          changed.thawIn === plan.thawIn ? cook.thawHours : roughThawHours(changed.bird.massKg, changed.thawIn);
+        return placeDinner(withPlan(changed, { ...cook, thawHours }), clockNow()).get(id) ?? null;
+      },
     };
   }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known, isRead]);
 }

@@ -36,3 +36,7 @@ export function publishedThaw(boughtKg: number, where: ThawIn): PublishedThaw {
   const [fromHours, toHours] = where === "fridge" ? row.fridgeDays.map((days) => days * 24) : row.waterHours;
   return { fromHours: fromHours as number, toHours: toHours as number };
 }
+
+/** Hours to reckon with where a thaw has not been simulated: the longest of the row; in a brine as in the fridge. */
+export const roughThawHours = (boughtKg: number, where: ThawIn | "brine" | "none"): number =>
+  where === "none" ? 0 : publishedThaw(boughtKg, where === "water" ? "water" : "fridge").toHours;

@@ -2,10 +2,33 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
-import { PlanSchema } from "../plan/schema";
-import { remediesOf, resourceRemedies } from "./remedies";
+import { roughThawHours } from "../kitchen/thaw";
+import { type Plan, PlanSchema } from "../plan/schema";
+import { HOUR_MS } from "../units/time";
+import { type Remedy, remediesOf, resourceRemedies } from "./remedies";
 
 describe("a conflict of any plan", () => {
+  it("that its thaw comes too late is answered by what brings it in time, or at least nearer", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 1, max: 140, noNaN: true }), (plan, cook, hoursAhead) => {
+        const frozen: Plan = { ...plan, bird: { ...plan.bird, state: "frozen" }, thawIn: "fridge" };
+        const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
+        const after = (changed: Plan) => {
+          const thawHours = roughThawHours(changed.bird.massKg, changed.thawIn);
+          return deriveAny(changed, { ...cook, thawHours }, undefined, nowMs).conflicts;
+        };
+        const lateBy = (changed: Plan): number =>
+          Math.max(0, ...after(changed).map((each) => (each.kind === "too-late" ? each.byMs : 0)));
+        const conflict = after(frozen).find((each) => each.kind === "too-late" && each.task === "thaw");
+        if (!conflict) return;
+        const [first, ...others] = remediesOf(conflict, frozen, after);
+        expect(lateBy((first as Remedy).change(frozen))).toBeLessThan(lateBy(frozen));
+        for (const { does, change } of others) expect(lateBy(change(frozen)), does.kind).toBe(0);
+      }),
+      plansAsked(120),
+    );
+  });
+
   it("of the bird's own tasks has an answer, which is a plan and takes it away", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {

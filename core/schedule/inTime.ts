@@ -1,7 +1,7 @@
 /** A plan that is made late: what of its salting and its thaw there is still time for. */
 
 import { FIRST_SHARES } from "../forecast/shares";
-import { publishedThaw } from "../kitchen/thaw";
+import { roughThawHours } from "../kitchen/thaw";
 import { unstuffed, withSalt } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import type { Plan } from "../plan/schema";
@@ -11,11 +11,10 @@ import { derivePlan, plainRuleMin, type Simulated } from "./derive";
 /** What is reckoned with before anything is simulated: the plain rule, the published thaw, a size that fits anywhere. */
 function rough({ bird, thawIn }: Plan): Simulated {
   const pullMinute = Math.max(30, plainRuleMin(bird.massKg));
-  const thaws = bird.state === "frozen" && (thawIn === "fridge" || thawIn === "water");
   return {
     pullMinute,
     history: [],
-    thawHours: thaws ? publishedThaw(bird.massKg, thawIn).toHours : 0,
+    thawHours: bird.state === "frozen" ? roughThawHours(bird.massKg, thawIn) : 0,
     sizeCm: { length: 1, width: 1, height: 1 },
     saltPercent: 0,
     dayAfter: null,

@@ -211,7 +211,13 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "too-late": {
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
-      if (conflict.task === "thaw") return [WATER_NOW, SHORTER, ...eatLater];
+      if (conflict.task === "thaw") {
+        const inTime = [WATER_NOW, SHORTER].filter(
+          ({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== "too-late"),
+        );
+        // Where nothing brings dinner back in time, the quickest thaw makes it least late.
+        return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];
+      }
       return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
     }
     case "never-thaws":

@@ -186,7 +186,12 @@ export const anyCook = fc.record({
 type AnyCook = { pullMinute: number; thawHours: number };
 
 /** Everything derived from a plan and a cook of round numbers, long before. */
-export const deriveAny = (plan: Plan, { pullMinute, thawHours }: AnyCook, shares: Shares = FIRST_SHARES): DerivedPlan =>
+export const deriveAny = (
+  plan: Plan,
+  { pullMinute, thawHours }: AnyCook,
+  shares: Shares = FIRST_SHARES,
+  nowMs = Date.parse(plan.serveAt) - 30 * DAY_MS,
+): DerivedPlan =>
   derivePlan(
     plan,
     simulated({
@@ -195,5 +200,5 @@ export const deriveAny = (plan: Plan, { pullMinute, thawHours }: AnyCook, shares
       dayAfter: plan.roasted === "day-before" ? DAY_AFTER : null,
     }),
     shares,
-    Date.parse(plan.serveAt) - 30 * DAY_MS,
+    nowMs,
   );
