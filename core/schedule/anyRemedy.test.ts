@@ -13,15 +13,15 @@ describe("a conflict of any plan", () => {
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 1, max: 140, noNaN: true }), (plan, cook, hoursAhead) => {
         const frozen: Plan = { ...plan, bird: { ...plan.bird, state: "frozen" }, thawIn: "fridge" };
         const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
-        const after = (changed: Plan) => {
+        const conflictsOf = (changed: Plan) => {
           const thawHours = roughThawHours(changed.bird.massKg, changed.thawIn);
           return deriveAny(changed, { ...cook, thawHours }, undefined, nowMs).conflicts;
         };
         const lateBy = (changed: Plan): number =>
-          Math.max(0, ...after(changed).map((each) => (each.kind === "too-late" ? each.byMs : 0)));
-        const conflict = after(frozen).find((each) => each.kind === "too-late" && each.task === "thaw");
+          Math.max(0, ...conflictsOf(changed).map((each) => (each.kind === "too-late" ? each.byMs : 0)));
+        const conflict = conflictsOf(frozen).find((each) => each.kind === "too-late" && each.task === "thaw");
         if (!conflict) return;
-        const [first, ...others] = remediesOf(conflict, frozen, after);
+        const [first, ...others] = remediesOf(conflict, frozen, conflictsOf);
         expect(lateBy((first as Remedy).change(frozen))).toBeLessThan(lateBy(frozen));
         for (const { does, change } of others) expect(lateBy(change(frozen)), does.kind).toBe(0);
       }),
