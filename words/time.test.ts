@@ -11,6 +11,7 @@ import {
   giveOrTake,
   hourTick,
   largeCountdown,
+  largeDelay,
   timeBeside,
 } from "./time";
 
@@ -69,5 +70,17 @@ describe("a wait read from two metres", () => {
     ]);
     for (const { figure } of said) expect(figure.length).toBeLessThanOrEqual(4);
     expect(largeCountdown(-5).figure).toBe("0:00");
+  });
+
+  it("is as few figures for what is late, by minutes or by a night", () => {
+    const said = [3, 46.4, 61, 1040, 9000].map(largeDelay);
+    expect(said.map(({ figure, unit }) => `${figure} ${unit}`)).toEqual([
+      "3 min late",
+      "46 min late",
+      "1:01 h late",
+      "17 h late",
+      "6 days late",
+    ]);
+    for (const { figure } of said) expect(figure.length).toBeLessThanOrEqual(4);
   });
 });

@@ -99,15 +99,30 @@ export function countdown(ms: number): string {
 
 const two = (value: number): string => String(value).padStart(2, "0");
 
-/** A wait as few large figures, read from two metres, and their unit: "12 days", "2:05 h", "46 min", "9:30". */
-export function largeCountdown(ms: number): { readonly figure: string; readonly unit: string } {
-  const seconds = Math.max(0, Math.floor(ms / 1000));
-  const minutes = Math.floor(seconds / 60);
+/** Few large figures, read from two metres, and their unit. */
+interface Large {
+  readonly figure: string;
+  readonly unit: string;
+}
+
+function large(minutes: number): Large {
   if (minutes >= 48 * 60) return { figure: String(Math.round(minutes / 1440)), unit: "days" };
   if (minutes >= 10 * 60) return { figure: String(Math.round(minutes / 60)), unit: "h" };
   if (minutes >= 60) return { figure: `${Math.floor(minutes / 60)}:${two(minutes % 60)}`, unit: "h" };
-  if (minutes >= 10) return { figure: String(minutes), unit: "min" };
-  return { figure: `${minutes}:${two(seconds % 60)}`, unit: "min" };
+  return { figure: String(minutes), unit: "min" };
+}
+
+/** A wait: "12 days", "2:05 h", "46 min", "9:30". */
+export function largeCountdown(ms: number): Large {
+  const seconds = Math.max(0, Math.floor(ms / 1000));
+  const minutes = Math.floor(seconds / 60);
+  return minutes >= 10 ? large(minutes) : { figure: `${minutes}:${two(seconds % 60)}`, unit: "min" };
+}
+
+/** How late something is: "17 h late", "46 min late". */
+export function largeDelay(minutes: number): Large {
+  const { figure, unit } = large(Math.max(0, Math.round(minutes)));
+  return { figure, unit: `${unit} late` };
 }
 
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */

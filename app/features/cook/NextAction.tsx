@@ -14,9 +14,12 @@ export function NextAction({ action, figure, unit, below }: Props) {
   return (
     <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-4 text-mist-1">
       <p className="text-xl leading-snug">{action}</p>
-      <p className="font-display font-semibold leading-[0.92] tracking-tight" role="timer">
+      <p
+        className="flex flex-wrap items-baseline gap-x-2 font-display font-semibold leading-[0.92] tracking-tight"
+        role="timer"
+      >
         <span className="text-[clamp(4rem,31.5vw,8rem)]">{figure}</span>
-        {unit && <span className="ml-2 text-3xl">{unit}</span>}
+        {unit && <span className="text-3xl">{unit}</span>}
       </p>
       {below && <div className="mt-1 text-lg opacity-90">{below}</div>}
     </section>

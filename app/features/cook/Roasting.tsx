@@ -10,7 +10,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
 import { PART_NAMES } from "../../../words/names";
-import { giveOrTake, largeCountdown, timeBeside } from "../../../words/time";
+import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
 import { outWords } from "../../day/calls";
@@ -104,8 +104,7 @@ export function Roasting({ day, acts }: Props) {
             <>
               <NextAction
                 action={overdue.does}
-                figure={`${Math.round(overdue.about.sinceMin)}`}
-                unit="min late"
+                {...largeDelay(overdue.about.sinceMin)}
                 below="The plan wanted it by now; until it is done, everything goes on as before."
               />
               <Button
