@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
+import { button, fitsTheScreen, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -71,7 +71,7 @@ const namedAlike = (): Promise<string[]> =>
       .map((each) => each.getAttribute("aria-label") ?? each.innerText.trim());
     return [...new Set(names.filter((name, n) => names.indexOf(name) !== n))];`);
 
-/** At the table in light and dark, a roast's own at the stove too. */
+/** At the table in light and dark, a roast's own at the stove too; on a phone all of them are as wide as it is. */
 async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<void> {
   await resize(driver, TABLE);
   await visit(driver, `${server.url}${path}`);
@@ -96,6 +96,8 @@ async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<voi
     expect(await serious(rules)).toEqual([]);
     expect(await namedAlike()).toEqual([]);
   }
+  await resize(driver, STOVE);
+  await fitsTheScreen(driver, path);
 }
 
 describe("with nothing in the oven", () => {

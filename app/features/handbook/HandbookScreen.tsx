@@ -18,7 +18,7 @@ export function HandbookScreen() {
       <BackLink />
       <div className="flex flex-wrap items-end justify-between gap-4">
         <h1 className="text-4xl">Handbook</h1>
-        <label className="relative w-96 max-w-full">
+        <label className="relative w-full max-w-96">
           <span className="sr-only">Search the handbook</span>
           <Search aria-hidden className="absolute left-3.5 top-3.5 size-5 text-soft" />
           <input
