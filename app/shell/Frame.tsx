@@ -30,7 +30,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <Wave />
           <span className="max-sm:hidden">Bruma</span>
         </NavLink>
-        <nav aria-label="Main" className="flex items-center gap-1 text-[0.95rem] max-sm:gap-0">
+        <nav aria-label="Main" className="flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0">
           <NavLink to="/" end className={LINK}>
             Roasts
           </NavLink>

@@ -36,6 +36,7 @@ const VIEWS = [
   { path: "/kitchen", says: "Your data" },
   { path: "/handbook", says: "Every number" },
   { path: "/handbook/heating", says: "How long for which bird" },
+  { path: "/handbook/thawing", says: "And how long it may wait" },
   { path: "/handbook/numbers", says: "What differs from species to species" },
 ];
 /** Of a roast that is in the oven and has been read. */

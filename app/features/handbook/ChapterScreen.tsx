@@ -54,7 +54,7 @@ export function ChapterScreen() {
           </Link>
         ))}
       </nav>
-      <article className="grid gap-7">
+      <article className="grid grid-cols-1 gap-7">
         <header className="grid gap-2">
           <BackLink />
           <Link
@@ -97,7 +97,7 @@ interface SectionProps {
 
 function SectionView({ section: { id, title, figure, see = [] }, blocks, cameFrom }: SectionProps) {
   return (
-    <section aria-labelledby={id} className="grid gap-3 text-lg leading-relaxed">
+    <section aria-labelledby={id} className="grid grid-cols-1 gap-3 text-lg leading-relaxed">
       <h2 id={id} tabIndex={-1} className="scroll-mt-4 text-2xl leading-tight outline-none">
         {title}
       </h2>

@@ -9,12 +9,16 @@ interface Props {
 /** A table of the handbook: what is asked on the left, answers to its right. */
 export function Answers({ caption, columns, rows }: Props) {
   return (
-    <table className="w-full text-left">
+    <table className="w-full text-left max-sm:text-sm">
       <caption className="pb-1 text-left text-sm text-soft">{caption}</caption>
       <thead>
         <tr className="border-b border-line-strong text-soft">
           {columns.map((column, n) => (
-            <th key={column} scope="col" className={`py-1.5 pr-4 font-medium ${n > 0 ? "text-right" : ""}`}>
+            <th
+              key={column}
+              scope="col"
+              className={`py-1.5 pr-4 font-medium max-[23rem]:wrap-anywhere max-sm:pr-1.5 last:pr-0 ${n > 0 ? "text-right" : ""}`}
+            >
               {column}
             </th>
           ))}
@@ -27,7 +31,7 @@ export function Answers({ caption, columns, rows }: Props) {
               <td
                 // biome-ignore lint/suspicious/noArrayIndexKey: cells stand under their columns
                 key={n}
-                className={`py-1.5 pr-4 ${n > 0 ? "text-right" : ""}`}
+                className={`py-1.5 pr-4 max-sm:pr-1.5 last:pr-0 ${n > 0 ? "text-right" : ""}`}
               >
                 {cell}
               </td>
