@@ -24,6 +24,8 @@ describe("a conflict of any plan", () => {
         const [first, ...others] = remediesOf(conflict, frozen, conflictsOf);
         expect(lateBy((first as Remedy).change(frozen))).toBeLessThan(lateBy(frozen));
         for (const { does, change } of others) expect(lateBy(change(frozen)), does.kind).toBe(0);
+        // Sold salted, or not to be salted, it stays so.
+        expect((first as Remedy).change(frozen).salt.method === "none").toBe(frozen.salt.method === "none");
       }),
       plansAsked(120),
     );

@@ -7,11 +7,8 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { SALT_AT_OVEN, WATER_NOW } from "./remedies";
 
 /** @returns null for a bird that goes in with its ice: it cannot be cut */
-export function atOnce(plan: Plan): Plan | null {
-  if (goesInWithIce(plan)) return null;
-  const salted = SALT_AT_OVEN.change(plan);
-  return plan.bird.state === "fresh" ? salted : { ...salted, thawIn: WATER_NOW.change(plan).thawIn };
-}
+export const atOnce = (plan: Plan): Plan | null =>
+  goesInWithIce(plan) ? null : (plan.bird.state === "fresh" ? SALT_AT_OVEN : WATER_NOW).change(plan);
 
 /** Into the heat at the earliest, begun at once: the heat is brought up meanwhile. @param thawHours as simulated for such a plan */
 export const atOnceInMs = (plan: Plan, thawHours: number, nowMs: number): number =>

@@ -110,12 +110,6 @@ function later(
 }
 
 const QUARTER_MS = 900_000;
-const AT_THE_OVEN = { saltHours: 0, dryHours: 0 } as const;
-
-export const WATER_NOW: Remedy = {
-  does: { kind: "thaw-in-water" },
-  change: (plan) => ({ ...withSalt({ ...AT_THE_OVEN, method: "dry" })(plan), thawIn: "water" }),
-};
 const THAW_IN_FRIDGE: Remedy = {
   does: { kind: "thaw-in-fridge" },
   change: (plan) => ({ ...plan, thawIn: "fridge" }),
@@ -123,7 +117,12 @@ const THAW_IN_FRIDGE: Remedy = {
 export const SALT_AT_OVEN: Remedy = {
   does: { kind: "salt-at-oven" },
   // A bath needs hours: at the oven salt goes on dry.
-  change: (plan) => withSalt({ ...AT_THE_OVEN, ...(plan.salt.method !== "none" && { method: "dry" }) })(plan),
+  change: (plan) =>
+    withSalt({ saltHours: 0, dryHours: 0, ...(plan.salt.method !== "none" && { method: "dry" }) })(plan),
+};
+export const WATER_NOW: Remedy = {
+  does: { kind: "thaw-in-water" },
+  change: (plan) => ({ ...SALT_AT_OVEN.change(plan), thawIn: "water" }),
 };
 const SHORTER: Remedy = { does: { kind: "shorter-salting" }, change: withSalt({ saltHours: 12, dryHours: 0 }) };
 const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: "none" }) };
