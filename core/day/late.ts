@@ -27,10 +27,10 @@ export interface LateBefore {
 /** So long nobody is late. */
 const GRACE_MIN = 5;
 const GRACE_MS = GRACE_MIN * MINUTE_MS;
-/** The row of the timetable that says, ticked off, that the oven was turned on or the fire lit. */
-export const heatOnRow = ({ heat }: Pick<Plan, "heat">): string => (isFire(heat) ? "fuel-1" : BROUGHT_UP);
-/** The row by which it is brought up. */
+/** The row of the timetable by which a heat is brought up. */
 const BROUGHT_UP = "preheat";
+/** The row that says, ticked off, that the oven was turned on or the fire lit. */
+export const heatOnRow = ({ heat }: Pick<Plan, "heat">): string => (isFire(heat) ? "fuel-1" : BROUGHT_UP);
 
 type HeatTold = Pick<Roast["happened"], "ticked" | "heatOnAt">;
 
@@ -51,18 +51,18 @@ export function lateBeforeOven(
 ): LateBefore | null {
   const { inAtMs: plannedInMs } = planned.schedule;
   const onDueMs = heatOnMs(planned, plan);
-  const onMs = onDueMs === null ? Number.NEGATIVE_INFINITY : onSinceMs(told, plan, onDueMs);
+  const onMs = onDueMs === null ? null : onSinceMs(told, plan, onDueMs);
   const leadMs = heatLeadMin(plan) * MINUTE_MS;
   const late = (what: LateBefore["what"], dueMs: number, inAtMs: number): LateBefore => {
     const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.beside);
     const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), derived.schedule.serveAtMs);
     return { what, dueMs, inAtMs, derived, lateMin };
   };
-  if (onMs === null) {
-    const dueMs = onDueMs as number;
-    return nowMs > dueMs + GRACE_MS ? late("heat", dueMs, Math.max(plannedInMs, nowMs + leadMs)) : null;
+  if (onDueMs !== null && onMs === null) {
+    return nowMs > onDueMs + GRACE_MS ? late("heat", onDueMs, Math.max(plannedInMs, nowMs + leadMs)) : null;
   }
-  const hotMs = onMs + leadMs;
+  // Heat that is on for another roast is not waited for.
+  const hotMs = onMs === null ? nowMs : onMs + leadMs;
   if (hotMs > Math.max(nowMs, plannedInMs + GRACE_MS)) return late("wait", plannedInMs, hotMs);
   return nowMs > plannedInMs + GRACE_MS ? late("bird", plannedInMs, nowMs) : null;
 }

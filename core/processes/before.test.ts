@@ -220,18 +220,18 @@ describe("a life up to the oven", () => {
 
 describe("hours to allow for a thaw (USDA FSIS, The big thaw: fridge 4–12 lb 1–3 days … 20–24 lb 5–6; water 2–6 … 10–12 h)", () => {
   const turkey = { species: "turkey", cut: "whole" } as const;
+  const frozen: BeforeOven = {
+    iceShare: 1,
+    thawIn: "fridge",
+    fridgeC: 4.4,
+    tapWaterC: 12,
+    saltedPercent: 0,
+    salting: null,
+    dryHours: 0,
+    counterMin: 0,
+  };
   const allow = (boughtKg: number, thawIn: ThawPlace, change: Partial<BeforeOven> = {}): number =>
-    thawHours(turkey, boughtKg, {
-      iceShare: 1,
-      thawIn,
-      fridgeC: 4.4,
-      tapWaterC: 12,
-      saltedPercent: 0,
-      salting: null,
-      dryHours: 0,
-      counterMin: 0,
-      ...change,
-    });
+    thawHours(turkey, boughtKg, { ...frozen, thawIn, ...change });
 
   it.each(THAW_TABLE)("lies within a quarter of the row for $fromLb to $toLb lb", ({ fromLb, toLb, ...row }) => {
     const middleKg = ((fromLb + toLb) / 2) * KG_PER_POUND;
@@ -244,17 +244,7 @@ describe("hours to allow for a thaw (USDA FSIS, The big thaw: fridge 4–12 lb 1
   });
 
   it("is a whole bird's for one that is cut flat or up once it has thawed", () => {
-    const before: BeforeOven = {
-      iceShare: 1,
-      thawIn: "fridge",
-      fridgeC: 4,
-      tapWaterC: 12,
-      saltedPercent: 0,
-      salting: null,
-      injection: null,
-      dryHours: 0,
-      counterMin: 0,
-    };
+    const before = { ...frozen, fridgeC: 4 };
     for (const [species, kg] of [
       ["turkey", 5.8],
       ["chicken", 1.8],

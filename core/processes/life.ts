@@ -187,8 +187,8 @@ export function* beforeOven(
     const bath = inBath && thawIn === "brine" ? new SaltBath(bird, salt.saltKg, salt.waterKg) : null;
     const expectedH = thawHours(form, boughtKg, before);
     // It is drawn as it will be cut, and thaws as slowly as it was bought.
-    const ownH = hoursOfIce(form, boughtKg, before);
-    const slower = Number.isFinite(expectedH) && ownH > 0 ? expectedH / ownH : 1;
+    const isSlower = (take || bath) && !isSoldCut(form.cut) && Number.isFinite(expectedH);
+    const slower = isSlower ? expectedH / hoursOfIce(form, boughtKg, before) : 1;
     yield* lived("thaw", work, (expectedH * 60) / FRAMES_A_PHASE, (minutes) => bath?.advance(minutes), slower);
     const stillH = bath ? Math.max(0, (salt?.hours ?? 0) - (bird.minute * slower) / 60) : 0;
     if (salt && bath && stillH > 0) {

@@ -3,7 +3,7 @@
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
-import { feedMinutes, LIGHTING_MIN } from "../kitchen/fuel";
+import { feedMinutes, heatLeadMin, LIGHTING_MIN } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
@@ -230,7 +230,7 @@ export function choresOf(
   const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
   if (bareMin !== null && bareMin < pullMin) put("bacon-off", "heat", atMinute(bareMin), 3);
   if (isFire(plan.heat)) {
-    put("fuel", "heat", (task("preheat")?.startMs ?? inAtMs) - LIGHTING_MIN * MINUTE_MS, LIGHTING_MIN);
+    put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
     for (const minute of feedMinutes(plan, pullMin - 15)) put("fuel", "heat", atMinute(minute), 3);
   }
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.

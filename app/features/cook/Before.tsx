@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { heatOnRow } from "../../../core/day/late";
+import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
@@ -116,9 +116,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
               Dinner at {at(serveAtMs)}
               {late.lateMin > 0 ? `, ${lateText(late.lateMin)} late` : ", still in time"}
             </b>
-            {late.what === "heat"
-              ? `It should have been on at ${at(late.dueMs)}; on now, the bird goes in at ${at(late.inAtMs)}.`
-              : `It should have gone in at ${at(late.dueMs)}${late.what === "wait" ? `; it goes in at ${at(late.inAtMs)}, into full heat` : ""}.`}
+            {lateBy(late, at)}
           </>
         }
       />
@@ -142,6 +140,18 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
       )}
     </>
   );
+}
+
+/** What should have been, and what comes of it. @param at writes a time */
+function lateBy({ what, dueMs, inAtMs }: LateBefore, at: (ms: number) => string): string {
+  switch (what) {
+    case "heat":
+      return `It should have been on at ${at(dueMs)}; on now, the bird goes in at ${at(inAtMs)}.`;
+    case "wait":
+      return `It should have gone in at ${at(dueMs)}; it goes in at ${at(inAtMs)}, into full heat.`;
+    case "bird":
+      return `It should have gone in at ${at(dueMs)}.`;
+  }
 }
 
 const lateText = (minutes: number): string =>

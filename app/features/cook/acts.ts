@@ -42,10 +42,10 @@ export function actsOf(roast: Roast) {
         Object.entries(before.happened).filter(([event]) => !events.includes(event as keyof Happened)),
       ),
     }));
-  const withIds = (list: "ticked" | "struck", update: (ids: readonly string[]) => readonly string[]) =>
+  const withStruck = (update: (ids: readonly string[]) => readonly string[]) =>
     change((before) => ({
       ...before,
-      happened: { ...before.happened, [list]: [...update(before.happened[list] ?? [])] },
+      happened: { ...before.happened, struck: [...update(before.happened.struck ?? [])] },
     }));
   return {
     change,
@@ -61,9 +61,9 @@ export function actsOf(roast: Roast) {
     /** A reading does not count any more; it can be had back. */
     async strikes(reading: RoastReading): Promise<void> {
       const key = readingKey(reading);
-      if (!(await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]))) return;
+      if (!(await withStruck((ids) => [...ids.filter((id) => id !== key), key]))) return;
       toast.message("That reading does not count any more", {
-        action: { label: "Undo", onClick: () => void withIds("struck", (ids) => ids.filter((id) => id !== key)) },
+        action: { label: "Undo", onClick: () => void withStruck((ids) => ids.filter((id) => id !== key)) },
       });
     },
     /** Another value in the place of one that was read wrong. @throws Error when it is not stored */
@@ -74,11 +74,11 @@ export function actsOf(roast: Roast) {
       const { shownC: _, ...place } = reading;
       const corrected: RoastReading = { ...place, at, celsius, source: "typed" };
       await addReadings(database(), roast.id, [corrected]);
-      await withIds("struck", (ids) => [...ids.filter((id) => id !== key), key]);
+      await withStruck((ids) => [...ids.filter((id) => id !== key), key]);
       toast.message("The reading was put right", {
         action: {
           label: "Undo",
-          onClick: () => void withIds("struck", (ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),
+          onClick: () => void withStruck((ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),
         },
       });
     },

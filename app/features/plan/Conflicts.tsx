@@ -114,11 +114,13 @@ function OwnFire({ roastId, heat }: { readonly roastId: string; readonly heat: P
 function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derived">) {
   const { settle } = usePlanStore();
   const quick = atOnce(plan);
-  const [answer] = useCooks(quick ? [quick] : [], "preview");
-  if (!quick || answer?.kind !== "cooked" || !Number.isFinite(answer.cook.thawHours)) return null;
+  const isFrozen = plan.bird.state !== "fresh";
+  const [thawed] = useCooks(quick && isFrozen ? [quick] : [], "preview");
+  const thawHours = isFrozen ? (thawed?.kind === "cooked" ? thawed.cook.thawHours : Number.POSITIVE_INFINITY) : 0;
+  if (!quick || thawHours === Number.POSITIVE_INFINITY) return null;
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
   const { cut, count, massKg } = plan.bird;
-  const fromMs = atOnceInMs(quick, answer.cook.thawHours, clockNow());
+  const fromMs = atOnceInMs(quick, thawHours, clockNow());
   const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE_MS;
   const asPlannedMs = fromMs + roastMs + restMs;
   // Where it is in time as it is cut, another cut is not asked for: the remedies beside this say how.
