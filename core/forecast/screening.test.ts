@@ -129,6 +129,8 @@ describe("readings that are set aside", () => {
           if (Math.min(...gaps) > 5) expect(screened(readings, 4).kept).toHaveLength(readings.length);
         },
       ),
+      // A thin piece in a hot oven, read by the minute and then not for a third of an hour.
+      { examples: [[[1, 1, 1, 1, 4, 1, 19, 2], 15, Array.from({ length: 12 }, () => 0)]] },
     );
   });
 

@@ -125,7 +125,10 @@ function stretches(
   for (const reading of own) {
     const run = runs.at(-1) as Run;
     // Those that wait for a verdict are held against one line: what was read before them is getting old meanwhile.
-    line = (pending.length > 0 && line) || run.line.before(reading.minute, LINE_READINGS);
+    // After a silence there is no line at all: over one no curve is straight.
+    const waiting = pending.at(-1);
+    const isHeld = waiting !== undefined && reading.minute - waiting.minute <= LINE_MIN;
+    line = (isHeld && line) || run.line.before(reading.minute, LINE_READINGS);
     const before = run.readings.at(-1) ?? (startC === undefined ? undefined : { minute: 0, celsius: startC });
     const byHand = line === null;
     const isOff = line
