@@ -166,7 +166,7 @@ const slabErrorsC = grids.map((cellM) => worstSlab(cellM));
 
 /** Null where nothing is built, or no browser is there. */
 const inBrowser = async <Figures>(bench: () => Promise<Figures>): Promise<Figures | null> =>
-  existsSync("dist/index.html") && existsSync("/usr/bin/chromium") ? bench() : null;
+  existsSync("dist/index.html") && existsSync("/usr/bin/chromium-headless-shell") ? bench() : null;
 
 const figures = {
   updatesPerSecond: kernel,

@@ -88,7 +88,7 @@ async function measure(driver: WebDriver, moves: number): Promise<DragFigures> {
   };
 }
 
-/** Needs the built app in dist and Debian's chromium. */
+/** Needs the built app in dist and Debian's headless shell. */
 export async function benchDrag(path = "/roast/demo-open-day/plan", moves = 60): Promise<DragFigures> {
   const server = await serve(true);
   const driver = await openBrowser();

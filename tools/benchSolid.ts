@@ -54,7 +54,7 @@ async function perSecond(driver: WebDriver, selector: string): Promise<number> {
 const press = async (driver: WebDriver, words: string): Promise<void> =>
   await driver.findElement(By.xpath(`//label[contains(., "${words}")]`)).click();
 
-/** Needs the built app in dist and Debian's chromium. */
+/** Needs the built app in dist and Debian's headless shell. */
 export async function benchSolid(path = "/roast/demo-open-day/plan"): Promise<SolidFigures> {
   const server = await serve(true);
   const driver = await openBrowser();

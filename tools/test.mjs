@@ -55,13 +55,14 @@ async function suite(projects, { gently = false } = {}) {
   failed += numFailedTests + (numFailedTests === 0 && (status !== 0 || numTotalTests === 0) ? 1 : 0);
 }
 
-const browserIsThere = () => existsSync("/usr/bin/chromium") && existsSync("/usr/bin/chromedriver");
+const PACKAGES = ["chromium-headless-shell", "chromium-driver"];
+const browserIsThere = () => existsSync("/usr/bin/chromium-headless-shell") && existsSync("/usr/bin/chromedriver");
 
 /** Debian's browser and its driver: there, or installed where that is allowed. */
 async function installBrowser() {
   if (browserIsThere() || process.getuid?.() !== 0 || !existsSync("/usr/bin/apt-get")) return;
-  console.log("Installing chromium and chromium-driver …");
-  const install = "apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium chromium-driver";
+  console.log(`Installing ${PACKAGES.join(" and ")} …`);
+  const install = `apt-get update -qq && apt-get install -y -qq --no-install-recommends ${PACKAGES.join(" ")}`;
   const { status, printed } = await run("sh", ["-c", install], { env: { DEBIAN_FRONTEND: "noninteractive" } });
   if (status !== 0) console.log(printed);
 }
@@ -81,7 +82,7 @@ async function pages() {
     await suite(["browser"]);
   } else {
     failed++;
-    console.log("The browser tests need Debian's packages chromium and chromium-driver: install them and run again.");
+    console.log(`The browser tests need Debian's packages ${PACKAGES.join(" and ")}: install them and run again.`);
   }
 }
 
