@@ -6,7 +6,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { minuteAllShown, runMember, shownAt } from "../core/forecast/ensemble";
 import { ensembleOptions } from "../core/forecast/plannedInput";
 import type { RoastEntry } from "../core/formats/file";
-import { FILE_VERSION } from "../core/formats/file";
+import { FILE_VERSION } from "../core/formats/migrations";
 import type { Roast } from "../core/plan/roast";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { loadKernel } from "./loadKernel";
@@ -166,6 +166,7 @@ describe("simulate, with what the contract adds", () => {
     expect(at90("--on-skin", "oil").atPull.breastC).toBeGreaterThan(bare.atPull.breastC);
     expect(at90("--on-skin", "paste").indices.browning).toBeGreaterThan(bare.indices.browning);
     expect(at90("--preheat", "250C").atPull.breastC).toBeGreaterThan(bare.atPull.breastC);
+    expect(at90("--preheat", "20C").atPull.breastC).toBeLessThan(bare.atPull.breastC);
     const [mild, cold, drawing] = [[], ["--weather=-10C,windy"], ["--draught", "good"]].map(
       (how) => at90("--heat", "smoker", ...how).atPull.breastC,
     );
@@ -192,7 +193,7 @@ describe("simulate, with what the contract adds", () => {
     ["wet", "--fuel and --weather: got --heat oven, allowed is smoker, covered-grill, spit", "--weather=-5C"],
     ["wet", "--weather option: got rainy, allowed is windy", "--heat", "smoker", "--weather=5C,rainy"],
     ["wet", "--on-skin: got honey, allowed is oil, paste, bacon", "--on-skin", "oil,honey"],
-    ["wet", "preheated oven: got 400 °C, allowed is 60 to 300 °C", "--preheat", "400C"],
+    ["wet", "preheated oven: got 400 °C, allowed is 10 to 300 °C", "--preheat", "400C"],
     ["wet", "--tips: got skewed, allowed is deepest, usual", "--tips", "skewed"],
     ["wet", "--stage that begins at a temperature: got wing, allowed is breast", "--stage", "160C@wing=60C"],
   ])("refuses a skin of %s, or what is around it, in one line: %s", (how, says, ...more) => {

@@ -225,7 +225,7 @@ function answer(args: readonly string[], withBand: boolean): unknown {
     fire: parseFire(source, values),
     dressing: parseOnSkin(values["on-skin"]),
     ...(values.preheat !== undefined && {
-      preheatC: requireBetween("preheated oven", parseTemperatureC(values.preheat), 60, 300, "°C"),
+      preheatC: requireBetween("preheated oven", parseTemperatureC(values.preheat), 10, 300, "°C"),
     }),
   };
   const body = makeBodyAtGrid(form, boughtKg, parseGridM(values.grid ?? "5mm"));

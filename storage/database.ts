@@ -87,7 +87,7 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 15;
+export const DATABASE_VERSION = 16;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -168,7 +168,7 @@ export class BrumaDatabase extends Dexie {
         return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
       });
     });
-    // Version 15, since when the heat is on: an older page knows nothing of it, and rows stay as they are.
+    // Versions 15, since when the heat is on, and 16, a cold oven: older pages know nothing of them, and rows stay as they are.
     this.version(DATABASE_VERSION).stores({});
   }
 }

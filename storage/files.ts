@@ -1,5 +1,6 @@
 /** The cook's own as a file, out and in again; what comes in is looked at first, and taken as a whole or not at all. */
-import { FILE_FORMAT, FILE_VERSION, type FilePreferences, type RoastEntry, type RoastFile } from "../core/formats/file";
+import { FILE_FORMAT, type FilePreferences, type RoastEntry, type RoastFile } from "../core/formats/file";
+import { FILE_VERSION } from "../core/formats/migrations";
 import { same } from "../core/formats/same";
 import { type Standing, standingOf } from "../core/formats/standing";
 import type { Equipment } from "../core/plan/kitchen";

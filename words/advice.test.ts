@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
 import type { Advice } from "../core/day/coach";
+import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
+import { birdIn } from "./timetable";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [
@@ -40,5 +42,17 @@ describe("advice in words", () => {
   it("rings only where a hand is wanted now", () => {
     const ringing = EVERY.filter((advice) => adviceWords(advice, plan, "metric").rings).map(({ kind }) => kind);
     expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "cooled", "dark-early", "fuel"]);
+  });
+});
+
+describe("a bird's going in, in words", () => {
+  it("turns a cold oven on with the bird in it, and names no oven at a fire", () => {
+    const cold = { ...plan, preheat: { minutes: 0, airC: 250 } };
+    const [{ airC = Number.NaN } = {}] = plan.stages;
+    const heat = formatTemperature(airC, "metric");
+    expect(birdIn(plan, "metric")).toBe("Bird into the oven");
+    expect(birdIn(cold, "metric")).toBe(`Bird into the cold oven, and on at ${heat}`);
+    expect(birdIn(cold, "metric", " now")).toBe(`Bird into the cold oven now, and on at ${heat}`);
+    expect(birdIn({ ...cold, heat: "smoker" }, "metric", " now")).toBe("Bird onto the heat now");
   });
 });

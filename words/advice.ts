@@ -12,7 +12,7 @@ import { formatTemperature, formatTemperatureDifference, type UnitSystem } from 
 import { sides } from "./amounts";
 import { conditionWords } from "./conditions";
 import { PART_NAMES } from "./names";
-import { fuelWords, stageWords, type TimetableRow } from "./timetable";
+import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {
   /** Stays the same while it is the same advice: it rings once. */
@@ -50,7 +50,6 @@ export const dueWords = (
 /** What should have happened and has not: what to do now. */
 export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> {
   const heat = formatTemperature(preheatedC(plan), units);
-  const bird = isFire(plan.heat) ? "Bird onto the heat" : "Bird into the oven";
   switch (what) {
     case "heat":
       return {
@@ -58,9 +57,9 @@ export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): 
         does: isFire(plan.heat) ? `Light the fire now, to be at ${heat}` : `Oven on now, at ${heat}`,
       };
     case "wait":
-      return { key: "late wait", does: `${bird}, once that is hot` };
+      return { key: "late wait", does: `${birdIn(plan, units)}, once that is hot` };
     case "bird":
-      return { key: "late bird", does: `${bird} now` };
+      return { key: "late bird", does: birdIn(plan, units, " now") };
   }
 }
 

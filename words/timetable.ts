@@ -7,7 +7,7 @@ import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, goesInCold } from "../core/kitchen/fuel";
 import { isOnBird } from "../core/plan/additions";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
@@ -48,6 +48,13 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   "boneless-breast": "Unwrap and tie the breast",
   "leg-roll": "Unwrap and tie the roll",
 };
+
+/** Its going in, as it is called. @param when a word after the place */
+export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
+  if (isFire(plan.heat)) return `Bird onto the heat${when}`;
+  const onAt = formatTemperature(preheatedC(plan), units);
+  return goesInCold(plan) ? `Bird into the cold oven${when}, and on at ${onAt}` : `Bird into the oven${when}`;
+}
 
 export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -106,7 +113,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
             : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} as the bird goes in`,
         ],
     roast: [
-      fire ? "Bird onto the heat" : "Bird into the oven",
+      birdIn(plan, units),
       plan.stages.flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`])).join(", "),
     ],
     rest: [

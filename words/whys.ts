@@ -40,6 +40,10 @@ export const WHYS = {
     says: "Walls are half of an oven's heat: on a quarter hour longer than its lamp says, then the bird.",
     to: "heating/oven-first",
   },
+  "cold-oven": {
+    says: "Into a cold oven, turned on as the bird goes in: counted is how slowly a usual oven heats.",
+    to: "heating/oven-first",
+  },
   probe: {
     says: "Deepest meat, off the bone, both sides: past the middle, then drawn back to the lowest it shows.",
     to: "probing/where",

@@ -65,6 +65,16 @@ describe("late before the oven", () => {
     expect(at(nowMs, { ticked: ["fuel-1"], heatOnAt: new Date(nowMs).toISOString() })).toMatchObject({ what: "wait" });
   });
 
+  it("wants no oven on before a bird that goes into a cold one, and waits for none", () => {
+    const cold = { ...plan, preheat: { minutes: 0, airC: null } };
+    const placed = derivePlan(cold, cook, FIRST_SHARES, 0);
+    const at = (nowMs: number) => lateBeforeOven(cold, cook, FIRST_SHARES, placed, {}, nowMs);
+    expect(taskOf(placed.schedule, "preheat")).toBeUndefined();
+    expect(at(placed.schedule.inAtMs)).toBeNull();
+    const nowMs = placed.schedule.inAtMs + 40 * MINUTE_MS;
+    expect(at(nowMs)).toMatchObject({ what: "bird", dueMs: placed.schedule.inAtMs, inAtMs: nowMs });
+  });
+
   it("asks for no heat that is on for another roast", () => {
     const beside = { ...planned, beside: { ...planned.beside, ovenIsOn: true } };
     const at = (nowMs: number) => lateBeforeOven(plan, cook, FIRST_SHARES, beside, {}, nowMs);

@@ -5,7 +5,7 @@
 
 import type { Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
-import { heatLeadMin } from "../kitchen/fuel";
+import { type BroughtUp, goesInCold, heatLeadMin } from "../kitchen/fuel";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
@@ -30,7 +30,10 @@ const GRACE_MS = GRACE_MIN * MINUTE_MS;
 /** The row of the timetable by which a heat is brought up. */
 const BROUGHT_UP = "preheat";
 /** The row that says, ticked off, that the oven was turned on or the fire lit. */
-export const heatOnRow = ({ heat }: Pick<Plan, "heat">): string => (isFire(heat) ? "fuel-1" : BROUGHT_UP);
+export function heatOnRow(plan: BroughtUp): string {
+  if (goesInCold(plan)) return "roast";
+  return isFire(plan.heat) ? "fuel-1" : BROUGHT_UP;
+}
 
 type HeatTold = Pick<Roast["happened"], "ticked" | "heatOnAt">;
 
@@ -50,7 +53,8 @@ export function lateBeforeOven(
   nowMs: number,
 ): LateBefore | null {
   const { inAtMs: plannedInMs } = planned.schedule;
-  const onDueMs = heatOnMs(planned, plan);
+  // A cold oven is turned on with the bird in it.
+  const onDueMs = goesInCold(plan) ? null : heatOnMs(planned, plan);
   const onMs = onDueMs === null ? null : onSinceMs(told, plan, onDueMs);
   const leadMs = heatLeadMin(plan) * MINUTE_MS;
   const late = (what: LateBefore["what"], dueMs: number, inAtMs: number): LateBefore => {
@@ -61,7 +65,7 @@ export function lateBeforeOven(
   if (onDueMs !== null && onMs === null) {
     return nowMs > onDueMs + GRACE_MS ? late("heat", onDueMs, Math.max(plannedInMs, nowMs + leadMs)) : null;
   }
-  // Heat that is on for another roast is not waited for.
+  // Neither a cold oven nor heat that is on for another roast is waited for.
   const hotMs = onMs === null ? nowMs : onMs + leadMs;
   if (hotMs > Math.max(nowMs, plannedInMs + GRACE_MS)) return late("wait", plannedInMs, hotMs);
   return nowMs > plannedInMs + GRACE_MS ? late("bird", plannedInMs, nowMs) : null;

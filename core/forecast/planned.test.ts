@@ -7,6 +7,7 @@ import { DRAUGHTS, type Draught } from "../heat/fire";
 import { BARE_SKIN } from "../heat/ovens";
 import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../heat/sources";
 import { FATS } from "../kitchen/fats";
+import { preheatedC } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
@@ -127,6 +128,23 @@ describe("the plan's simulation", () => {
     const later = doneMin(0) - doneMin(plan.preheat.minutes);
     expect(later).toBeGreaterThan(5);
     expect(later).toBeLessThan(30);
+  });
+
+  it("takes longer from a cold oven, whose bird goes in with the cold, whatever is known of when it was turned on", () => {
+    const cold: Plan = { ...plan, preheat: { minutes: 0, airC: 260 } };
+    expect(preheatedC(cold)).toBe(plan.stages[0]?.airC);
+    expect(plannedInput(cold).preheatC).toBe(constant("kitchenC"));
+    const inAt = "2026-09-27T07:30:00.000Z";
+    expect(roastOptions({ plan: cold, happened: { heatOnAt: inAt, inAt } }, {}).preheatC).toBe(constant("kitchenC"));
+    const outMin = (each: Plan): number => {
+      const cook = drain(plannedCook(plannedInput(each), "preview"));
+      return cook.kind === "done" ? cook.pullMinute : Number.NaN;
+    };
+    const later = outMin(cold) - outMin(plan);
+    expect(later).toBeGreaterThan(5);
+    expect(later).toBeLessThan(30);
+    // A fire burns before anything lies over it.
+    expect(plannedInput({ ...cold, heat: "smoker" }).preheatC).toBe(260);
   });
 
   it("takes over what is on the skin, what burns, the weather, and each lifting of the lid to feed it", () => {

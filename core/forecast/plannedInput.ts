@@ -7,7 +7,7 @@ import type { Cover } from "../heat/covers";
 import type { Draught, Fire } from "../heat/fire";
 import type { Dressing } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
-import { feedMinutes, fireOf, heatLeadMin } from "../kitchen/fuel";
+import { feedMinutes, fireOf, goesInCold, heatLeadMin } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
@@ -107,7 +107,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   fire: fireOf(plan),
   draught: isLidded(plan.heat) ? plan.draught : "usual",
   massOffKg: plan.bird.massOffKg,
-  preheatC: preheatedC(plan),
+  preheatC: heatAtInC(plan),
   events: [...seasoningEvents(plan), ...feedingEvents(plan)],
   birds: plan.bird.count,
   hotSideK: plan.equipment.hotSideK,
@@ -126,10 +126,13 @@ export const startCOf = ({ iceShare, thawIn, fridgeC }: BeforeOven): number =>
 export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): EnsembleOptions =>
   ensembleOf(plannedInput(plan), shownC);
 
-/** How hot it was as the bird went in, °C: short of what was planned where it had been on for less (chosen: a straight line from the kitchen's). */
+/** How hot it is to be as the bird goes in, °C. */
+const heatAtInC = (plan: Plan): number => (goesInCold(plan) ? constant("kitchenC") : preheatedC(plan));
+
+/** How hot it was then, °C: short of what was planned where it had been on for less (chosen: a straight line from the kitchen's). */
 function heatGoneInC(plan: Plan, { heatOnAt, inAt }: Roast["happened"]): number {
-  const wantedC = preheatedC(plan);
-  if (heatOnAt === undefined || inAt === undefined) return wantedC;
+  const wantedC = heatAtInC(plan);
+  if (heatOnAt === undefined || inAt === undefined || goesInCold(plan)) return wantedC;
   const share = Math.min(1, Math.max(0, minutesBetween(heatOnAt, inAt) / heatLeadMin(plan)));
   return constant("kitchenC") + share * (wantedC - constant("kitchenC"));
 }

@@ -4,7 +4,8 @@ import { ANY_FILE } from "../../tests/helpers/anyRoast";
 import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
 import { wrongWords } from "../../words/incoming";
-import { checkRoastFile, FILE_VERSION } from "./file";
+import { checkRoastFile } from "./file";
+import { FILE_VERSION } from "./migrations";
 
 const faultsOf = (text: string): readonly { where: string; what: string }[] => {
   const result = checkRoastFile(text);

@@ -14,10 +14,9 @@ import {
 } from "../plan/roast";
 import { oneLine } from "../units/text";
 import { judgedBy } from "./judged";
-import { dinnersByTime, roastWithDinner, STEPS } from "./migrations";
+import { dinnersByTime, FILE_VERSION, roastWithDinner, STEPS } from "./migrations";
 
 export const FILE_FORMAT = "bruma-roasts";
-export const FILE_VERSION = 12;
 
 const MOST_ROASTS = 2000;
 const MOST_READINGS = 200_000;

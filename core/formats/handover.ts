@@ -5,7 +5,8 @@
 
 import type { Fault } from "../faults";
 import type { Roast } from "../plan/roast";
-import { checkRoastFile, FILE_FORMAT, FILE_VERSION, type RoastFile } from "./file";
+import { checkRoastFile, FILE_FORMAT, type RoastFile } from "./file";
+import { FILE_VERSION } from "./migrations";
 
 /** Far above any roast, far below what would stall a phone. */
 const LONGEST_TEXT = 200_000;

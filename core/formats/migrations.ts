@@ -188,8 +188,11 @@ export const roastWithOven = (roast: unknown): unknown =>
 export const roastWithDraught = (roast: unknown): unknown =>
   isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { draught: "usual", ...roast.plan } } : roast;
 
-/** Version 11 to 12: since when the heat is on may be told; what was there stays as it is. */
-export const roastWithHeatOn = (roast: unknown): unknown => roast;
+/**
+ * Version 11 to 12: since when the heat is on may be told. 12 to 13: an oven may be cold as the bird goes in. What was
+ * there stays as it is.
+ */
+const roastAsItWas = (roast: unknown): unknown => roast;
 
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
@@ -203,8 +206,12 @@ export const STEPS = [
   roastWithDial,
   roastWithOven,
   roastWithDraught,
-  roastWithHeatOn,
+  roastAsItWas,
+  roastAsItWas,
 ] as const;
+
+/** Of the file: what has the roasts that the last step comes to. */
+export const FILE_VERSION = STEPS.length + 1;
 
 /** Texts of a roast, at whatever depth a roast has. */
 function textsShown(value: unknown, depth = 0): unknown {

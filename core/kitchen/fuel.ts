@@ -18,12 +18,15 @@ export const fireOf = ({ heat, fuel, weather }: Burning & { readonly weather: We
 /** A fire is lit so long before it is brought to its heat (common practice). */
 export const LIGHTING_MIN = 10;
 
+/** Heat that is brought up before the bird goes in, or none. */
+export type BroughtUp = Pick<Burning, "heat"> & { readonly preheat: { readonly minutes: number } };
+
 /** From a cold heat to the bird's going in, min. */
-export const heatLeadMin = ({
-  heat,
-  preheat,
-}: Pick<Burning, "heat"> & { readonly preheat: { readonly minutes: number } }): number =>
+export const heatLeadMin = ({ heat, preheat }: BroughtUp): number =>
   preheat.minutes + (isFire(heat) ? LIGHTING_MIN : 0);
+
+/** Into a cold oven, which is turned on as the bird goes in. A fire burns before anything lies over it. */
+export const goesInCold = (plan: BroughtUp): boolean => heatLeadMin(plan) === 0;
 
 /** Minutes of a roast at which a hand feeds its fire, up to one. */
 export function feedMinutes(fire: Burning, untilMin: number): number[] {

@@ -1,6 +1,7 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
 import { type HeatSource, isFire, takes } from "../heat/sources";
+import { type BroughtUp, goesInCold } from "../kitchen/fuel";
 import { isColour } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
@@ -114,14 +115,13 @@ export function heatFitting<Stage extends OvenStage>(
   return { method: before.method, heat, stages: stagesFitting(before.stages, bird) };
 }
 
-/** How hot it is as the bird goes in, °C: as its first stage, unless it was said otherwise. */
-export const preheatedC = ({
-  preheat,
-  stages,
-}: {
-  readonly preheat: { readonly airC: number | null };
-  readonly stages: readonly Pick<OvenStage, "airC">[];
-}): number => preheat.airC ?? (stages[0] as Pick<OvenStage, "airC">).airC;
+/** What the heat is turned to first, °C: to its first stage, unless it was said otherwise. */
+export const preheatedC = (
+  plan: BroughtUp & {
+    readonly preheat: { readonly airC: number | null };
+    readonly stages: readonly Pick<OvenStage, "airC">[];
+  },
+): number => (goesInCold(plan) ? null : plan.preheat.airC) ?? (plan.stages[0] as Pick<OvenStage, "airC">).airC;
 
 /** Whether it is browned in a pan first: what lies flat in one. */
 export const sears = ({

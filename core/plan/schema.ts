@@ -209,9 +209,9 @@ export const PlanSchema = z.strictObject({
   method: z.enum(METHOD_IDS),
   /** Boned pieces and parts, browned in a pan first. */
   sear: z.nullable(z.strictObject({ panC: between(120, 280), minutesPerSide: between(0.5, 20) })),
-  /** Before the bird goes in: how long, and how hot; null: as hot as the first stage. */
+  /** Before the bird goes in: how long, 0 into a cold oven; and how hot, null: as hot as the first stage. */
   preheat: z.strictObject({
-    minutes: whole(5, 120),
+    minutes: whole(0, 120),
     airC: z.nullable(between(60, 320)),
   }),
   stages: Stages,

@@ -162,7 +162,8 @@ export function derivePlan(
   const sides = placeSides(dishes, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
   const made = choresOf(plan, placed, simulated.history, taken);
-  const schedule = isOnAlready(beside) ? withoutPreheating(placed) : placed;
+  const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
+  const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
   const fits = fitsOf(simulated.sizeCm, plan, salt);

@@ -116,7 +116,7 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
  */
 function isOvenOn({ uses }: DerivedPlan, { equipment, preheat }: Plan, before: readonly Use[], after: readonly Use[]) {
   const own = uses.find(({ id, ovenC }) => id === "bird" && ovenC !== null);
-  if (!own || equipment.ovens > 1 || preheat.airC !== null) return false;
+  if (!own || equipment.ovens > 1 || preheat.airC !== null || preheat.minutes === 0) return false;
   const isOnFor = ({ id, ovenC, endMs }: Use): boolean =>
     id === "bird" && ovenC !== null && Math.abs(ovenC - (own.ovenC as number)) <= SAME_OVEN_K && endMs > own.startMs;
   return (

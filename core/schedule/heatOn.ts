@@ -8,7 +8,7 @@ import type { Beside, DerivedPlan } from "./derive";
 /** Whether it is on already, for another roast of the dinner. */
 export const isOnAlready = ({ ovenIsOn, piece }: Beside): boolean => ovenIsOn === true || piece?.follows === true;
 
-/** Nobody turns on what is on. */
+/** Nobody turns on what is on, or brings up what the bird goes into cold. */
 export const withoutPreheating = (schedule: Schedule): Schedule => ({
   ...schedule,
   tasks: schedule.tasks.filter(({ id }) => id !== "preheat"),

@@ -123,7 +123,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       }),
     ),
     preheat: fc.record({
-      minutes: fc.integer({ min: 5, max: 120 }),
+      minutes: fc.oneof({ weight: 4, arbitrary: fc.integer({ min: 0, max: 120 }) }, fc.constant(0)),
       airC: fc.option(fc.integer({ min: 60, max: 320 })),
     }),
     additions: fc.uniqueArray(anyAddition, { maxLength: 6, selector: ({ id }) => id }),

@@ -3,7 +3,8 @@
 import fc from "fast-check";
 import { SIDES } from "../../core/bird/probe";
 import { CENTRES } from "../../core/bird/solid";
-import { FILE_FORMAT, FILE_VERSION, type RoastEntry, type RoastFile } from "../../core/formats/file";
+import { FILE_FORMAT, type RoastEntry, type RoastFile } from "../../core/formats/file";
+import { FILE_VERSION } from "../../core/formats/migrations";
 import { OTHERWISES } from "../../core/plan/roast";
 import { alone } from "../../core/plan/together";
 import { MINUTE_MS } from "../../core/units/time";

@@ -1,6 +1,7 @@
 /** One roast with readings, as the file and the database hold it. */
 
-import { FILE_VERSION, type RoastFile } from "../../core/formats/file";
+import type { RoastFile } from "../../core/formats/file";
+import { FILE_VERSION } from "../../core/formats/migrations";
 import type { Roast } from "../../core/plan/roast";
 import { alone } from "../../core/plan/together";
 import { usualPlan } from "../../core/plan/usualPlan";

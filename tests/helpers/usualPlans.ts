@@ -21,10 +21,11 @@ export const USUAL_PLAN: fc.Arbitrary<Plan> = fc
     share: fc.double({ min: 0, max: 1, noNaN: true }),
     state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
     legs: fc.constantFrom("tied", "open" as const),
+    preheatMin: fc.constantFrom(25, 25, 25, 0),
     serveAt: fc.integer({ min: Date.UTC(2026, 0, 1), max: Date.UTC(2027, 5, 1) }),
     zone: fc.constantFrom("UTC", "Europe/Lisbon", "America/New_York", "Asia/Kolkata"),
   })
-  .map(({ species, way: [method, cut], share, state, legs, serveAt, zone }) => {
+  .map(({ species, way: [method, cut], share, state, legs, preheatMin, serveAt, zone }) => {
     const [low, high] = massRangeKg(species, cut);
     const bird = {
       species,
@@ -33,7 +34,8 @@ export const USUAL_PLAN: fc.Arbitrary<Plan> = fc
       state,
       massKg: Math.min(high, Math.max(low, Math.round(100 * (low + share * (high - low))) / 100)),
     };
-    return usualPlan({ bird, method, serveAt: new Date(Math.floor(serveAt / 300_000) * 300_000).toISOString(), zone });
+    const serve = new Date(Math.floor(serveAt / 300_000) * 300_000).toISOString();
+    return { ...usualPlan({ bird, method, serveAt: serve, zone }), preheat: { minutes: preheatMin, airC: null } };
   });
 
 /** Bands as ensembles give them: some with a late end that is never reached, some far out. */

@@ -7,7 +7,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
-import { lateBeforeOven } from "../../core/day/late";
+import { heatOnRow, lateBeforeOven } from "../../core/day/late";
 import { bandShares } from "../../core/forecast/band";
 import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
@@ -93,7 +93,7 @@ describe("a usual plan", () => {
         const shown = shownBy({ plan, cook, derived, shares, units });
         expect(shown).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
         // The board and the timetable turn the heat on at the same time.
-        const heat = timetableOf(plan, derived, units).find(({ id }) => id === "preheat" || id === "fuel-1");
+        const heat = timetableOf(plan, derived, units).find(({ id }) => id === heatOnRow(plan));
         const on = /(?:Oven on|Fire lit)(?:, \w{3} \d+ \w{3})?(?: \d{4})? (\d\d:\d\d) /.exec(
           shown.replace(/\s+/g, " "),
         );

@@ -21,6 +21,7 @@ export const HEATING: Chapter = {
       title: "Why the oven first",
       says: () => [
         "An oven that only says it is hot has hot air and cold walls, and walls are half of its heat. Put in before it is ready, the bird takes longer by an uncertain time, and that is the one thing a plan cannot count. So: oven on, a quarter hour longer than its lamp says, then the bird.",
+        "Who wants it so puts the bird into a cold oven, and says so by no minutes on before. The plan then counts how slowly a usual oven heats; how slowly yours does it cannot know, so look in earlier than it says.",
       ],
     },
     {

@@ -2,6 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
+import { goesInCold } from "../../../core/kitchen/fuel";
 import { preheatedC } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
@@ -19,6 +20,12 @@ interface Props {
   readonly cook: PlannedDone;
   readonly derived: DerivedPlan;
   readonly units: UnitSystem;
+}
+
+/** How the heat is turned on, before how hot it is to be. */
+function onAs(plan: Plan): string {
+  if (isFire(plan.heat)) return "to be at";
+  return goesInCold(plan) ? "the bird in it, at" : "at";
 }
 
 /** The numbers a cook acts on, in the order they are acted on. */
@@ -74,7 +81,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         <Fact
           label={named(isFire(plan.heat) ? "Fire lit" : "Oven on", onMs)}
           value={clockTime(onMs, zone, reader)}
-          note={`${isFire(plan.heat) ? "to be at" : "at"} ${t(preheatedC(plan))}`}
+          note={`${onAs(plan)} ${t(preheatedC(plan))}`}
         />
       )}
       <Fact

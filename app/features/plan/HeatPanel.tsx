@@ -5,7 +5,7 @@ import { requireBetween } from "../../../core/errors";
 import { ovenIn } from "../../../core/forecast/plannedInput";
 import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
-import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, goesInCold } from "../../../core/kitchen/fuel";
 import { withHeat } from "../../../core/plan/edits";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
@@ -122,19 +122,21 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
         name="Minutes on before the bird goes in"
         what="preheating"
         minutes={plan.preheat.minutes}
-        min={5}
+        min={0}
         max={90}
         most={120}
         onDrag={(minutes) => drag(withPreheat({ minutes }))}
         onSettle={(minutes) => settle(withPreheat({ minutes }))}
       />
-      {!isFire(plan.heat) && <Why id="oven-first" />}
-      <UnitField
-        label="Preheated to"
-        shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
-        parse={(text) => requireBetween("preheated oven", parseTemperatureC(text, units), 60, 320, "°C")}
-        onChange={(airC) => settle(withPreheat({ airC: airC === plan.stages[0]?.airC ? null : airC }))}
-      />
+      {!isFire(plan.heat) && <Why id={goesInCold(plan) ? "cold-oven" : "oven-first"} />}
+      {!goesInCold(plan) && (
+        <UnitField
+          label="Preheated to"
+          shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
+          parse={(text) => requireBetween("preheated oven", parseTemperatureC(text, units), 60, 320, "°C")}
+          onChange={(airC) => settle(withPreheat({ airC: airC === plan.stages[0]?.airC ? null : airC }))}
+        />
+      )}
       {sears({ sear: {}, bird: plan.bird }) && (
         <>
           <Toggle
