@@ -37,7 +37,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { units } = usePreferences();
   const { plan, happened } = roast;
   const stage = cookStage(roast);
-  const simulated = useSimulatedPlan(plan);
+  const simulated = useSimulatedPlan(plan, { happened });
   const { cook } = simulated;
   const { inAt, pulledAt } = happened;
   const inAtMs = Date.parse(inAt ?? "");

@@ -1,8 +1,9 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useMemo, useRef } from "react";
 import { bandAsked, type PlannedDone, type PlannedOutcome } from "../../core/forecast/planned";
-import { type PlannedInput, plannedInput } from "../../core/forecast/plannedInput";
+import { type PlannedInput, roastInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
 import type { Pictured } from "../../core/processes/picture";
@@ -25,6 +26,18 @@ interface FollowedPlan extends SimulatedPlan {
   readonly shown: Plan;
 }
 
+interface Simulating {
+  /** What the finer picture holds. */
+  readonly pictured?: Pictured;
+  /**
+   * Tells of each plan as it comes under the hand, so that its preview begins before the page is drawn; always the same
+   * function.
+   */
+  readonly ahead?: (tell: (plan: Plan) => void) => () => void;
+  /** To its roast, where it is on. */
+  readonly happened?: Roast["happened"] | undefined;
+}
+
 const SETTLE_MS = 220;
 
 /** Of two pictures of a plan: the finer one of the plan as it is, else the one that came last. */
@@ -34,6 +47,8 @@ function useShown(preview: Asked<PlannedOutcome>, settled: Asked<PlannedOutcome>
   else if (preview.answer !== last.current.preview) last.current = { preview: preview.answer, shown: preview.answer };
   return last.current.shown;
 }
+
+const NOTHING: Roast["happened"] = {};
 
 const previewOf = (input: PlannedInput) => ({ kind: "plan", input, quality: "preview" }) as const;
 
@@ -49,27 +64,23 @@ function answeredOf(asked: Map<string, Plan>, plan: Plan, { answered, stale }: A
  * While a hand drags, one preview runs at a time and the newest plan is taken next, so the picture keeps moving; what
  * lies between is skipped. The finer picture and the band start when the plan has stood still, and are dropped by the
  * next edit: their processors are wanted for its preview.
- * @param pictured what the finer picture holds
- * @param ahead tells of each plan as it comes under the hand, so that its preview begins before the page is drawn; always
- * the same function
  */
 export function useSimulatedPlan(
   plan: Plan,
-  pictured: Pictured = "cuts",
-  ahead?: (tell: (plan: Plan) => void) => () => void,
+  { pictured = "cuts", ahead, happened = NOTHING }: Simulating = {},
 ): FollowedPlan {
-  const input = plannedInput(plan);
+  const input = roastInput({ plan, happened });
   const asked = useRef(new Map<string, Plan>()).current;
   const previewAhead = useMemo(
     () =>
       ahead &&
       ((tell: (key: string) => void) =>
         ahead((next) => {
-          const key = JSON.stringify(previewOf(plannedInput(next)));
+          const key = JSON.stringify(previewOf(roastInput({ plan: next, happened })));
           asked.set(key, next);
           tell(key);
         })),
-    [ahead, asked],
+    [ahead, asked, happened],
   );
   const preview = useSimulated<"plan">(previewOf(input), {
     urgency: "hand",

@@ -16,7 +16,7 @@ import { bandShares } from "./band";
 import { type EnsembleOptions, minuteAllShown, priorOf, runEnsemble, runMember } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
 import { bandAsked, type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
-import { ensembleOf, ensembleOptions, plannedInput, roastOptions } from "./plannedInput";
+import { ensembleOf, ensembleOptions, type PlannedInput, plannedInput, roastInput, roastOptions } from "./plannedInput";
 import { UNKNOWNS, usualPrior } from "./prior";
 import { BY_TIME, NEVER } from "./shares";
 
@@ -114,7 +114,8 @@ describe("the plan's simulation", () => {
     expect(startsC(plan.preheat.minutes)).toBe(plannedC);
     expect(startsC(600)).toBe(plannedC);
     expect(startsC(0)).toBe(constant("kitchenC"));
-    expect(startsC(-5)).toBe(constant("kitchenC"));
+    // Told only after it went in, as it is now known to have: that was not when it was turned on.
+    expect(startsC(-5)).toBe(plannedC);
     expect(startsC(plan.preheat.minutes / 2)).toBeCloseTo(((plannedC as number) + constant("kitchenC")) / 2);
     // A cold oven costs minutes, not an hour.
     const doneMin = (minutesOn: number): number =>
@@ -145,6 +146,27 @@ describe("the plan's simulation", () => {
     expect(later).toBeLessThan(30);
     // A fire burns before anything lies over it.
     expect(plannedInput({ ...cold, heat: "smoker" }).preheatC).toBe(260);
+  });
+
+  it("is of what has happened: the oven that was cold, and its door, count before any thermometer is read", () => {
+    const inAt = "2026-09-27T07:30:00.000Z";
+    const at = (minute: number): string => new Date(Date.parse(inAt) + minute * MINUTE_MS).toISOString();
+    expect(roastInput({ plan, happened: { inAt } })).toEqual(plannedInput(plan));
+    const happened = {
+      inAt,
+      heatOnAt: inAt,
+      doors: [{ at: at(40), openMin: 10 }],
+      outs: [{ outAt: at(90), backAt: at(96) }],
+    };
+    const input = roastInput({ plan, happened });
+    expect(ensembleOf(input, {})).toEqual(roastOptions({ plan, happened }, {}));
+    const outMin = (asked: PlannedInput): number => {
+      const cook = drain(plannedCook(asked, "preview"));
+      return cook.kind === "done" ? cook.pullMinute : Number.NaN;
+    };
+    const later = outMin(input) - outMin(plannedInput(plan));
+    expect(later).toBeGreaterThan(10);
+    expect(later).toBeLessThan(60);
   });
 
   it("takes over what is on the skin, what burns, the weather, and each lifting of the lid to feed it", () => {

@@ -129,30 +129,45 @@ export const ensembleOptions = (plan: Plan, shownC: CentreTemperatures): Ensembl
 /** How hot it is to be as the bird goes in, °C. */
 const heatAtInC = (plan: Plan): number => (goesInCold(plan) ? constant("kitchenC") : preheatedC(plan));
 
+/** For so long it had been on then, min: as planned where nobody said so, or only after the bird went in. */
+export function heatedMin(plan: Plan, { heatOnAt, inAt }: Roast["happened"]): number {
+  const told = heatOnAt === undefined || inAt === undefined ? Number.NaN : minutesBetween(heatOnAt, inAt);
+  return told >= 0 ? told : heatLeadMin(plan);
+}
+
 /** How hot it was then, °C: short of what was planned where it had been on for less (chosen: a straight line from the kitchen's). */
-function heatGoneInC(plan: Plan, { heatOnAt, inAt }: Roast["happened"]): number {
+function heatGoneInC(plan: Plan, happened: Roast["happened"]): number {
   const wantedC = heatAtInC(plan);
-  if (heatOnAt === undefined || inAt === undefined || goesInCold(plan)) return wantedC;
-  const share = Math.min(1, Math.max(0, minutesBetween(heatOnAt, inAt) / heatLeadMin(plan)));
+  if (goesInCold(plan)) return wantedC;
+  const share = Math.min(1, heatedMin(plan, happened) / heatLeadMin(plan));
   return constant("kitchenC") + share * (wantedC - constant("kitchenC"));
 }
 
-/** The same for a roast that is on: what has happened to it besides the plan is an event of it. */
-export function roastOptions(
-  { plan, happened }: Pick<Roast, "plan" | "happened">,
-  shownC: CentreTemperatures,
-): EnsembleOptions {
-  const options = { ...ensembleOptions(plan, shownC), preheatC: heatGoneInC(plan, happened) };
-  const minuteOf = (at: string): number => minutesBetween(happened.inAt ?? "", at);
-  const events: RoastEvent[] = [
+const minuteOf = ({ inAt = "" }: Roast["happened"], at: string): number => minutesBetween(inAt, at);
+
+/** What of a roast is simulated, on or not yet: how hot its oven was, and each time that its door stood open. */
+export function roastInput({ plan, happened }: Pick<Roast, "plan" | "happened">): PlannedInput {
+  const input = plannedInput(plan);
+  const doors: RoastEvent[] = [
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
     ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
-      return { kind: "door", atMin: minuteOf(outAt), openMin: Math.min(30, minuteOf(backAt) - minuteOf(outAt)) };
+      const outMin = minuteOf(happened, outAt);
+      return { kind: "door", atMin: outMin, openMin: Math.min(30, minuteOf(happened, backAt) - outMin) };
     }),
-    ...(happened.doors ?? []).map(({ at, openMin }): RoastEvent => ({ kind: "door", atMin: minuteOf(at), openMin })),
-    ...(happened.left ?? []).map(({ at, piece }): RoastEvent => ({ kind: "leave", piece, atMin: minuteOf(at) })),
+    ...(happened.doors ?? []).map(({ at, openMin }): RoastEvent => {
+      return { kind: "door", atMin: minuteOf(happened, at), openMin };
+    }),
   ];
-  return events.length > 0 ? { ...options, events: [...(options.events ?? []), ...events] } : options;
+  return { ...input, preheatC: heatGoneInC(plan, happened), events: [...input.events, ...doors] };
+}
+
+/** A roast that is on as the ensembles take it: with the pieces that have left, which nothing is aimed at any more. */
+export function roastOptions(roast: Pick<Roast, "plan" | "happened">, shownC: CentreTemperatures): EnsembleOptions {
+  const input = roastInput(roast);
+  const left = (roast.happened.left ?? []).map(({ at, piece }): RoastEvent => {
+    return { kind: "leave", piece, atMin: minuteOf(roast.happened, at) };
+  });
+  return ensembleOf({ ...input, events: [...input.events, ...left] }, shownC);
 }
 
 export const ensembleOf = (

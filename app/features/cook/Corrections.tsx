@@ -1,7 +1,11 @@
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
+import { heatedMin } from "../../../core/forecast/plannedInput";
+import { isFire } from "../../../core/heat/sources";
+import { goesInCold } from "../../../core/kitchen/fuel";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
+import { MINUTE_MS } from "../../../core/units/time";
 import { probeName } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
@@ -21,7 +25,7 @@ interface Props {
 
 const DOOR_MIN = [2, 5, 10] as const;
 
-/** What was not so after all: when it went in, where readings come from, or that it is in at all. */
+/** What was not so after all: when it went in, since when the heat was on, where readings come from, or that it is in at all. */
 export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const [sure, setSure] = useState(false);
   const { zone } = roast.plan;
@@ -37,6 +41,7 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
           else toast.error("It went in: that is still to come. Nothing was changed.");
         }}
       />
+      <HeatOn roast={roast} inAtMs={inAtMs} acts={acts} />
       <div className="grid gap-1.5">
         <p className="text-sm text-soft">The oven's door stood open until now, for</p>
         <div className="flex flex-wrap gap-2">
@@ -62,6 +67,24 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
         {sure ? "Yes, it is not in the oven" : "It is not in yet"}
       </Button>
     </Sheet>
+  );
+}
+
+/** Since when the heat had been on: a bird that went in before it was hot takes longer. */
+function HeatOn({ roast: { plan, happened }, inAtMs, acts }: Pick<Props, "roast" | "inAtMs" | "acts">) {
+  if (goesInCold(plan)) return null;
+  const label = isFire(plan.heat) ? "The fire was lit at" : "The oven was on at";
+  return (
+    <MomentField
+      label={label}
+      atMs={inAtMs - heatedMin(plan, happened) * MINUTE_MS}
+      zone={plan.zone}
+      size="stove"
+      onChange={(ms) => {
+        if (ms <= inAtMs) void acts.happens({ heatOnAt: new Date(ms).toISOString() });
+        else toast.error(`${label}: not after the bird went in. Nothing was changed.`);
+      }}
+    />
   );
 }
 

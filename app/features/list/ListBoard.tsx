@@ -26,8 +26,8 @@ import { HandOver } from "./HandOver";
 export function ListBoard({ roast }: { readonly roast: Roast }) {
   const reader = useHabits();
   const { units } = usePreferences();
-  const { plan } = roast;
-  const simulated = useSimulatedPlan(plan);
+  const { plan, happened } = roast;
+  const simulated = useSimulatedPlan(plan, { happened: happened.closedAt ? undefined : happened });
   const { fault, neverMet } = simulated;
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const { refining } = simulated;

@@ -54,7 +54,11 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
   const isClosed = roast.happened.closedAt !== undefined;
   const { units } = usePreferences();
   const { pictured } = usePictured();
-  const simulated = useSimulatedPlan(plan, pictured, underTheHand);
+  const simulated = useSimulatedPlan(plan, {
+    pictured,
+    ahead: underTheHand,
+    happened: isClosed ? undefined : roast.happened,
+  });
   const { cook, neverMet, shares, refining, fault } = simulated;
   const [selected, setSelected] = useState<TaskId>("roast");
   const [open, setOpen] = useState<PanelId>("heat");
