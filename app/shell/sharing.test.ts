@@ -6,7 +6,7 @@ import { BrumaDatabase } from "../../storage/database";
 import { changeRoast, saveRoast } from "../../storage/roasts";
 import { share } from "../../storage/sharing";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { startSharing } from "./sharing";
+import { startSharing, takeOut } from "./sharing";
 
 const NOW = "2026-09-27T08:00:00.000Z";
 const EARLIER = "2026-09-27T06:00:00.000Z";
@@ -30,13 +30,19 @@ interface Put {
 describe("a roast in common", () => {
   let db: BrumaDatabase;
   let puts: Put[];
+  let taken: number;
   beforeEach(async () => {
     puts = [];
+    taken = 0;
     Stream.opened = [];
     vi.stubGlobal("EventSource", Stream);
     vi.stubGlobal("navigator", { language: "en-GB" });
     vi.stubGlobal("document", { addEventListener: () => undefined, visibilityState: "visible" });
     vi.stubGlobal("fetch", (_url: string, init?: { method?: string; body?: string }) => {
+      if (init?.method === "DELETE") {
+        taken++;
+        return Promise.resolve(new Response(null, { status: 204 }));
+      }
       if (init?.method !== "PUT") return Promise.resolve(Response.json({ version: SHARED_VERSION, roasts: [] }));
       const sent = JSON.parse(init.body ?? "") as SharedRoast;
       return new Promise((resolve) => {
@@ -64,7 +70,20 @@ describe("a roast in common", () => {
     const [stream] = Stream.opened;
     stream?.onmessage({ data: JSON.stringify({ ...first.sent, revision: first.sent.revision + 1 }) });
     first.answer();
-    expect((await put(2)).sent.roast.happened.inAt).toBe(EARLIER);
+    const last = await put(2);
+    expect(last.sent.roast.happened.inAt).toBe(EARLIER);
+    last.answer();
     expect((await db.roasts.get("one"))?.happened.inAt).toBe(EARLIER);
+  });
+
+  it("that is taken out while it is being sent is taken out after it: the server does not keep it for others", async () => {
+    const sending = await put(0);
+    const out = takeOut(db, sampleRoast("one").dinner);
+    await vi.waitUntil(async () => (await db.shared.count()) === 0, { timeout: 5000, interval: 20 });
+    expect(taken).toBe(0);
+    sending.answer();
+    await out;
+    expect(taken).toBe(1);
+    expect(await db.shared.count()).toBe(0);
   });
 });

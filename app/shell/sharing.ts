@@ -87,6 +87,8 @@ export async function takeOut(db: BrumaDatabase, dinner: string): Promise<void> 
 
 async function takeRoastOut(db: BrumaDatabase, roastId: string): Promise<void> {
   await unshare(db, roastId);
+  // What is on its way would come after it, and be kept.
+  await sending.get(roastId);
   try {
     const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
       method: "DELETE",
