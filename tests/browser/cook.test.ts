@@ -60,7 +60,7 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Take it out in");
     // Before what was expected can be computed: it is written down all the same, see the record below.
     await driver.navigate().refresh();
-    await seeText(driver, "Take it out in", "as planned; a reading will narrow it");
+    await seeText(driver, "Take it out in", "simulated; a reading will narrow it");
   });
 
   it("can be told that the bird went in an hour and a half ago, and that the oven was cold then", async () => {

@@ -80,7 +80,7 @@ export function Roasting({ day, acts }: Props) {
       ) : (
         <>
           at {timeBeside(pull.p50, now, plan.zone, reader)}, {giveOrTake(pull.p10, pull.p90)}
-          {forecast ? ", refitted to your readings" : ", as planned; a reading will narrow it"}
+          {forecast ? ", refitted to your readings" : ", simulated; a reading will narrow it"}
           {refitting && " …"}
         </>
       )}
