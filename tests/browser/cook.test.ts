@@ -64,23 +64,43 @@ describe("the day itself, at the stove", () => {
   });
 
   it("can be told that the bird went in an hour and a half ago, and that the oven was cold then", async () => {
-    await driver.wait(async () => (await finish()) !== "", 20_000);
-    /** Under the corrections, whose sheet hides what is next; closed again, what is expected then. */
-    const corrected = async (what: string, atMs: number, from: string): Promise<string> => {
+    // The list says when the finish is as fine as it gets.
+    await press(driver, "List");
+    await seeText(driver, "Timetable");
+    await driver.wait(
+      async () =>
+        !(await driver.executeScript<string>("return document.body.innerText")).includes("still being refined"),
+      30_000,
+      "still being refined",
+    );
+    await press(driver, "Cook");
+    await driver.wait(async () => (await finish()) !== "", 20_000, "no finish");
+    /** Under the corrections, whose sheet hides what is next; closed again, the finish moves on to where it is looked for. */
+    const corrected = async (what: string, atMs: number, isThere: (finish: string) => boolean): Promise<string> => {
       await press(driver, "Correct something");
       await pickMoment(driver, what, atMs);
       await driver.actions().sendKeys(Key.ESCAPE).perform();
-      await driver.wait(async () => !["", from].includes(await finish()), 20_000, `the plan did not follow "${what}"`);
-      return finish();
+      let shown = "";
+      await driver.wait(
+        async () => {
+          shown = await finish();
+          return shown !== "" && isThere(shown);
+        },
+        20_000,
+        `the plan did not follow "${what}"`,
+      );
+      return shown;
     };
+    const before = await finish();
     const wentInMs = Date.now() - 90 * 60_000;
-    const hot = await corrected("It went in at", wentInMs, await finish());
+    const hot = await corrected("It went in at", wentInMs, (now) => laterBy(now, before) > 80);
     const at = new Date(wentInMs);
-    const shown = `${String(at.getHours()).padStart(2, "0")}:${String(at.getMinutes()).padStart(2, "0")}`;
-    await seeText(driver, `In since ${shown}`);
-    const cold = await corrected("The oven was on at", wentInMs, hot);
-    expect(laterBy(hot, cold)).toBeGreaterThan(4);
-    expect(await corrected("The oven was on at", wentInMs - 60 * 60_000, cold)).toBe(hot);
+    await seeText(
+      driver,
+      `In since ${String(at.getHours()).padStart(2, "0")}:${String(at.getMinutes()).padStart(2, "0")}`,
+    );
+    await corrected("The oven was on at", wentInMs, (now) => laterBy(hot, now) > 4);
+    await corrected("The oven was on at", wentInMs - 60 * 60_000, (now) => now === hot);
   });
 
   it("refits the model to typed readings: a cold bird moves the finish later, a warm one sooner", async () => {

@@ -8,7 +8,8 @@ import { pullOf } from "./pull";
 const IN_MS = Date.parse("2026-12-20T09:00:00Z");
 const roast = { ...sampleRoast(), happened: { inAt: new Date(IN_MS).toISOString() } };
 const cook = simulated({ pullMinute: 60 });
-const planned = { cook, neverMet: null, shares: FIRST_SHARES };
+const planned = { cook, neverMet: null, shares: FIRST_SHARES, refining: false };
+const refining = { ...planned, refining: true };
 const unread = { forecast: null };
 
 describe("when it will be there", () => {
@@ -25,8 +26,8 @@ describe("when it will be there", () => {
     expect(pullOf({ roast: back, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR_MS);
   });
 
-  it("is known the moment the bird goes in: by the plan, until its prediction is written down", () => {
-    expect(pullOf({ roast, forecast: unread, simulated: planned }, IN_MS)).toEqual({
+  it("is known the moment the bird goes in: coarsely, by the prediction once that is written, by what is so now", () => {
+    expect(pullOf({ roast, forecast: unread, simulated: refining }, IN_MS)).toEqual({
       p10: IN_MS + 0.9 * HOUR_MS,
       p50: IN_MS + HOUR_MS,
       p90: IN_MS + 1.1 * HOUR_MS,
@@ -34,11 +35,15 @@ describe("when it will be there", () => {
     const [pullP10At, pullP50At] = ["2026-12-20T09:50:00.000Z", "2026-12-20T10:05:00.000Z"];
     const predicted = { pullP10At, pullP50At, pullP90At: NEVER, pullC: {} };
     const written = { ...roast, happened: { ...roast.happened, predicted } };
-    expect(pullOf({ roast: written, forecast: unread, simulated: planned }, IN_MS)).toEqual({
-      p10: Date.parse(pullP10At),
-      p50: Date.parse(pullP50At),
-      p90: Number.POSITIVE_INFINITY,
-    });
+    for (const simulated of [refining, { ...refining, cook: null }]) {
+      expect(pullOf({ roast: written, forecast: unread, simulated }, IN_MS)).toEqual({
+        p10: Date.parse(pullP10At),
+        p50: Date.parse(pullP50At),
+        p90: Number.POSITIVE_INFINITY,
+      });
+    }
+    // A hotter oven since, or one that was cold then: what was predicted is history.
+    expect(pullOf({ roast: written, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR_MS);
   });
 
   it("is not known of a plan that never gets there, nor before anything is simulated", () => {
@@ -51,6 +56,6 @@ describe("when it will be there", () => {
       airC: 80,
     } as const;
     expect(pullOf({ roast, forecast: unread, simulated: { ...planned, neverMet } }, IN_MS)).toBeNull();
-    expect(pullOf({ roast, forecast: unread, simulated: { ...planned, cook: null } }, IN_MS)).toBeNull();
+    expect(pullOf({ roast, forecast: unread, simulated: { ...refining, cook: null } }, IN_MS)).toBeNull();
   });
 });
