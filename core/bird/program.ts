@@ -5,7 +5,7 @@
  *
  * `run` is the reference; where the compiled kernel is installed its twin `wasm/field.as.ts` runs, bit for bit alike.
  */
-import { compiledKernel, kernelOver } from "../compiled";
+import { compiledKernel, FIRST_ADDRESS, kernelOver } from "../compiled";
 import type { DistanceField } from "./sdf";
 
 /** What a step does, followed by its numbers. The twin has the same list: change both together. */
@@ -145,8 +145,6 @@ export function run(program: Float64Array, ownX: number, y: number, z: number): 
   }
 }
 
-/** Programs lie behind the twin's stack. */
-const FIRST_ADDRESS = 2048;
 /** Of a few hundred programs; when it is full, it is begun anew. */
 const MEMORY_PAGES = 8;
 

@@ -4,7 +4,7 @@
  * `cast` is the reference; where the compiled kernel is installed its twin `wasm/rays.as.ts` runs, bit for bit alike: every
  * thickness of a breast has its own million of steps through the voxels.
  */
-import { compiledKernel, kernelOver } from "../compiled";
+import { compiledKernel, FIRST_ADDRESS, kernelOver, PAGE_BYTES } from "../compiled";
 import { OUTSIDE, type VoxelGrid } from "./grid";
 import type { Vec3 } from "./sdf";
 
@@ -145,10 +145,6 @@ interface Compiled {
     reach: number,
   ): void;
 }
-
-/** What the twin is handed lies behind what other functions of the module keep for themselves. */
-const FIRST_ADDRESS = 2048;
-const PAGE_BYTES = 65_536;
 
 function castCompiled(module: WebAssembly.Module, scene: Scene, { cells, normals }: Eyes): Sight {
   const { grid, up, neighbours, besideX, trayHeight, reach } = scene;

@@ -2,7 +2,7 @@
  * Where the solver's arrays live and which kernel runs over them: WebAssembly where a shell has installed the
  * compiled module, the TypeScript reference otherwise. Both give the same numbers to rounding (tested).
  */
-import { compiledKernel, kernelOver } from "../compiled";
+import { compiledKernel, kernelOver, PAGE_BYTES } from "../compiled";
 import { exchange, type SurfaceArrays, takeUp } from "./exchange";
 import { coldest, conduct, type FaceConductances, joinCells, mark, settle, spread } from "./kernel";
 import { DRIVE_LOW_C, DRIVE_STEPS_PER_K } from "./moistAir";
@@ -106,8 +106,6 @@ interface KernelExports {
   mark(...addresses: number[]): void;
   coldest(...addresses: number[]): number;
 }
-
-const PAGE_BYTES = 65_536;
 
 /** A memory with the kernel that runs over it. A browser reserves gigabytes of addresses for each: they are few, and used again. */
 interface KernelMemory {

@@ -3,7 +3,7 @@ import { createRequire } from "node:module";
 import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, fitsTheScreen, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
+import { button, fitsTheScreen, refined, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -78,11 +78,7 @@ async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<voi
   await visit(driver, `${server.url}${path}`);
   await seeText(driver, says);
   // What waits for a finer picture changes its colours when that comes.
-  await driver.wait(
-    async () => !/refin(ed|ing)/.test(await driver.executeScript<string>("return document.body.innerText")),
-    30_000,
-    "still being refined",
-  );
+  await refined(driver);
   for (const [theme, size, rules] of [
     ["light", TABLE, "all"],
     ["dark", TABLE, "contrast"],

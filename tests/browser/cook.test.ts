@@ -15,6 +15,7 @@ import {
   pickMoment,
   press,
   pressAt,
+  refined,
   STOVE,
   seeText,
   storedRows,
@@ -67,12 +68,7 @@ describe("the day itself, at the stove", () => {
     // The list says when the finish is as fine as it gets.
     await press(driver, "List");
     await seeText(driver, "Timetable");
-    await driver.wait(
-      async () =>
-        !(await driver.executeScript<string>("return document.body.innerText")).includes("still being refined"),
-      30_000,
-      "still being refined",
-    );
+    await refined(driver);
     await press(driver, "Cook");
     await driver.wait(async () => (await finish()) !== "", 20_000, "no finish");
     /** Under the corrections, whose sheet hides what is next; closed again, the finish moves on to where it is looked for. */

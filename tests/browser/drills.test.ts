@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { DrillDone } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fitsTheScreen, press, see, seeText, storedRows, visit } from "../helpers/browser";
+import { fitsTheScreen, press, refined, see, seeText, storedRows, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -96,11 +96,7 @@ describe("a bird that is said to be in months before its dinner", () => {
     await seeText(driver, "before its dinner");
     await visit(driver, `${server.url}/roast/demo-open-day/plan`);
     await seeText(driver, "give or take", "before its dinner");
-    await driver.wait(
-      async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("refining"),
-      30_000,
-      "the plan did not settle",
-    );
+    await refined(driver);
     await fitsTheScreen(driver, "in months before its dinner");
   });
 });

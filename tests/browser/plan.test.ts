@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { field, fill, press, pressAt, see, seeText, storedRows } from "../helpers/browser";
+import { field, fill, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -16,9 +16,7 @@ beforeAll(async () => {
 const text = (css: string): Promise<string> => driver.findElement(By.css(css)).getText();
 const answers = (): Promise<string> => text('section[aria-label="What to do when"]');
 /** The finer picture and the doubt have been computed: nothing moves any more. */
-const settled = async (): Promise<void> => {
-  await driver.wait(async () => !(await text("main")).includes("refining"), 30_000, "the simulation did not settle");
-};
+const settled = (): Promise<void> => refined(driver);
 const expectedOut = async (): Promise<string> =>
   (await answers()).split("Out, expected")[1]?.match(/\d\d:\d\d/)?.[0] ?? "";
 

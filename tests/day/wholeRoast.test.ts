@@ -12,7 +12,7 @@ import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, press, pressAt, refined, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
@@ -70,7 +70,7 @@ describe("a whole roast on the fast clock", () => {
     await press(driver, "Hot start");
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected", "In");
-    await driver.wait(async () => !(await bodyText()).includes("refining"), 30_000);
+    await refined(driver);
     const roast = await stored();
     id = roast.id;
     const on = /Oven on\s+(\d\d):(\d\d)/.exec(await bodyText());

@@ -155,6 +155,15 @@ export async function seeText(driver: WebDriver, ...texts: readonly string[]): P
   }
 }
 
+/** Waits until nothing that the page shows is being refined: no time moves any more. */
+export async function refined(driver: WebDriver): Promise<void> {
+  await driver.wait(
+    async () => !/refin(ed|ing)/.test(await driver.executeScript<string>("return document.body.innerText")),
+    WAIT_MS,
+    "still being refined",
+  );
+}
+
 const ABSENT = new Set(["NoSuchElementError", "StaleElementReferenceError"]);
 
 /** Scrolled to where a hand would scroll it: to the middle, clear of what stands at the edges. */
