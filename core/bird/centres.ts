@@ -1,5 +1,5 @@
 /** Where a thermometer belongs: the deepest meat of a part, clear of bone. */
-import { belowAlong, stepsToSpare, type Vec3 } from "./sdf";
+import { belowAlong, lookInto, mostChange, type Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type BodyPart, CENTRES, type Centre, isBone } from "./solid";
 
@@ -8,6 +8,13 @@ export type CentrePoints = Partial<Record<Centre, Vec3>>;
 const SEARCH_STEP_M = 0.008;
 /** A tip this near a bone reads the bone. */
 const OFF_BONE_M = 0.005;
+
+/** Places of a coarse search along an axis. */
+function placesTo(from: number, to: number): readonly number[] {
+  const places: number[] = [];
+  for (let at = from; at < to; at += SEARCH_STEP_M) places.push(at);
+  return places;
+}
 
 /** Deepest point of a part under the skin: coarse search over the bounds, then a shrinking compass search. */
 function deepest(shape: BirdShape, part: BodyPart): Vec3 {
@@ -33,16 +40,17 @@ function deepest(shape: BirdShape, part: BodyPart): Vec3 {
     bestDepth = found;
     return true;
   };
-  for (let x = 0; x < high[0]; x += SEARCH_STEP_M) {
-    for (let y = low[1]; y < high[1]; y += SEARCH_STEP_M) {
-      for (let z = low[2]; z < high[2]; z += SEARCH_STEP_M) {
-        // So far from the part that nothing as deep can come sooner.
-        for (let spare = stepsToSpare(part.field.at(x, y, z) + bestDepth, SEARCH_STEP_M); spare > 0; spare--)
-          z += SEARCH_STEP_M;
-        if (z < high[2]) consider([x, y, z], 0);
-      }
-    }
-  }
+  const [xs, ys, zs] = [placesTo(0, high[0]), placesTo(low[1], high[1]), placesTo(low[2], high[2])];
+  const search = (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number): boolean => {
+    const [fromX, fromY, fromZ] = [xs[x0] as number, ys[y0] as number, zs[z0] as number];
+    const [toX, toY, toZ] = [xs[x1] as number, ys[y1] as number, zs[z1] as number];
+    const middle: Vec3 = [(fromX + toX) / 2, (fromY + toY) / 2, (fromZ + toZ) / 2];
+    // Nothing as deep is there.
+    if (mostChange(toX - fromX, toY - fromY, toZ - fromZ) - part.field.at(...middle) <= bestDepth) return false;
+    if (x0 === x1 && y0 === y1 && z0 === z1) consider(middle, 0);
+    return true;
+  };
+  lookInto(search, 0, xs.length - 1, 0, ys.length - 1, 0, zs.length - 1);
   for (let step = 0.004; step > 0.0002; ) {
     const [x, y, z] = best;
     const around: Vec3[] = [

@@ -177,14 +177,18 @@ let compiled: Compiled | undefined;
 
 /** A field that is a program. */
 export class ProgramField implements DistanceField {
-  private readonly program: Float64Array;
+  /** Made when it is first asked: most fields are only put together into others. */
+  private numbers: Float64Array | undefined;
   private home: Compiled | undefined;
   private round = 0;
   private address = 0;
 
   /** @param steps in the order in which they are done, without the end */
-  constructor(readonly steps: readonly Step[]) {
-    this.program = Float64Array.from([...steps.flat(), STEP.end]);
+  constructor(readonly steps: readonly Step[]) {}
+
+  private get program(): Float64Array {
+    this.numbers ??= Float64Array.from([...this.steps.flat(), STEP.end]);
+    return this.numbers;
   }
 
   at(x: number, y: number, z: number): number {

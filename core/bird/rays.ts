@@ -50,6 +50,10 @@ const DIRECTIONS = Float64Array.from(
     .flatMap(([x, y, z]) => [x, y, z, -x, y, z]),
 );
 
+/** Places along a ray are whole numbers of this share of a cell: its cell is then one shift away. */
+const FRACTION_BITS = 20;
+const WHOLE = 1 << FRACTION_BITS;
+
 /** Of a half the mid-plane is between its cells 0 and 1. */
 const middleOf = ({ mirrored, nx }: VoxelGrid): number => (mirrored ? 0.5 : (nx - 1) / 2);
 
@@ -62,6 +66,8 @@ export function cast(scene: Scene, { cells, normals }: Eyes): Sight {
   const pan = new Float64Array(count);
   const lowX = mirrored ? 0 : -reach;
   const middleX = middleOf(grid);
+  // Beside a cell's middle its corner; of a half, which is mirrored at its mid-plane, the corner there.
+  const cornerX = mirrored ? -0.5 : 0.5;
   for (let n = 0; n < count; n++) {
     const cell = cells[n] as number;
     const i = cell % nx;
@@ -70,6 +76,10 @@ export function cast(scene: Scene, { cells, normals }: Eyes): Sight {
     const ux = normals[3 * n] as number;
     const uy = normals[3 * n + 1] as number;
     const uz = normals[3 * n + 2] as number;
+    // Off the stairs of the cell's own neighbourhood.
+    const startX = ((i + 1.3 * ux + cornerX) * WHOLE) | 0;
+    const startY = ((j + 1.3 * uy + 0.5) * WHOLE) | 0;
+    const startZ = ((k + 1.3 * uz + 0.5) * WHOLE) | 0;
     let total = 0;
     let toOven = 0;
     let toPan = 0;
@@ -80,32 +90,37 @@ export function cast(scene: Scene, { cells, normals }: Eyes): Sight {
       const cosine = ux * dx + uy * dy + uz * dz;
       if (cosine <= 0.05) continue;
       total += cosine;
-      // Start off the stairs of the cell's own neighbourhood; a half is mirrored at the mid-plane.
-      let x = i + 1.3 * ux;
-      let y = j + 1.3 * uy;
-      let z = k + 1.3 * uz;
+      const stepX = (dx * WHOLE) | 0;
+      const stepY = (dy * WHOLE) | 0;
+      const stepZ = (dz * WHOLE) | 0;
+      let fixedX = startX;
+      let fixedY = startY;
+      let fixedZ = startZ;
       let blocked = false;
       for (;;) {
-        const a = mirrored ? Math.floor(Math.abs(x - 0.5)) + 1 : Math.round(x);
-        const b = Math.round(y);
-        const c = Math.round(z);
+        const a = mirrored ? (Math.abs(fixedX) >> FRACTION_BITS) + 1 : fixedX >> FRACTION_BITS;
+        const b = fixedY >> FRACTION_BITS;
+        const c = fixedZ >> FRACTION_BITS;
         if (a < 0 || a >= nx || b < 0 || b >= ny || c < 0 || c >= nz) break;
         if (tissue[a + nx * (b + ny * c)] !== OUTSIDE) {
           blocked = true;
           break;
         }
-        x += dx;
-        y += dy;
-        z += dz;
+        fixedX += stepX;
+        fixedY += stepY;
+        fixedZ += stepZ;
       }
+      if (blocked) continue;
+      const x = fixedX / WHOLE - cornerX;
+      const y = fixedY / WHOLE - 0.5;
+      const z = fixedZ / WHOLE - 0.5;
       // What leaves a half at its mid-plane is looked up in its mirror image.
-      if (!blocked && (neighbours === 2 || (neighbours === 1 && dx > 0))) {
+      if (neighbours === 2 || (neighbours === 1 && dx > 0)) {
         const more = (middleX + Math.sign(dx) * besideX - x) / dx;
         const atY = y + dy * more;
         const atZ = z + dz * more;
-        blocked = more >= 0 && atY > 0 && atY < ny && atZ > 0 && atZ < nz;
+        if (more >= 0 && atY > 0 && atY < ny && atZ > 0 && atZ < nz) continue;
       }
-      if (blocked) continue;
       let seesPan = false;
       if (dz * up < 0) {
         const height = up > 0 ? z : nz - 1 - z;

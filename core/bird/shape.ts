@@ -8,7 +8,7 @@ import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
 import { bonelessBreast, crown, legRoll, pieces, wholeLegs } from "./poses/pieces";
 import { wholeBird } from "./poses/whole";
-import { type DistanceField, stepsToSpare, type Vec3 } from "./sdf";
+import { type DistanceField, lookInto, mostChange } from "./sdf";
 import type { Posed, Solid } from "./solid";
 import { ANATOMY } from "./species";
 
@@ -31,29 +31,27 @@ const REACH_M = 0.3;
 
 /** The box that holds a field's inside, found on a lattice and widened by its step. */
 function boundsOf(body: DistanceField): Solid["bounds"] {
-  const low = [REACH_M, REACH_M, REACH_M];
-  const high = [0, -REACH_M, -REACH_M];
   const across = Math.floor(REACH_M / PROBE_M + 1e-9);
-  const widen = (axis: number, value: number): void => {
-    low[axis] = Math.min(low[axis] as number, value - PROBE_M);
-    high[axis] = Math.max(high[axis] as number, value + PROBE_M);
-  };
-  for (let i = 0; i <= across; i++) {
-    for (let j = -across; j <= across; j++) {
-      for (let k = -across; k <= across; k++) {
-        const away = body.at(i * PROBE_M, j * PROBE_M, k * PROBE_M) - PROBE_M / 2;
-        const spare = stepsToSpare(Math.abs(away), PROBE_M);
-        if (away <= 0) {
-          widen(0, i * PROBE_M);
-          widen(1, j * PROBE_M);
-          widen(2, k * PROBE_M);
-          widen(2, Math.min(across, k + spare) * PROBE_M);
-        }
-        k += spare;
-      }
+  let [lowY, lowZ] = [across, across];
+  let [highX, highY, highZ] = [0, -across, -across];
+  const widen = (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number): boolean => {
+    const isHeld = x1 <= highX && y0 >= lowY && y1 <= highY && z0 >= lowZ && z1 <= highZ;
+    if (isHeld) return false;
+    const [x, y, z] = [((x0 + x1) / 2) * PROBE_M, ((y0 + y1) / 2) * PROBE_M, ((z0 + z1) / 2) * PROBE_M];
+    const away = body.at(x, y, z) - PROBE_M / 2;
+    const unsure = mostChange((x1 - x0) * PROBE_M, (y1 - y0) * PROBE_M, (z1 - z0) * PROBE_M);
+    if (away <= -unsure) {
+      highX = Math.max(highX, x1);
+      [lowY, highY] = [Math.min(lowY, y0), Math.max(highY, y1)];
+      [lowZ, highZ] = [Math.min(lowZ, z0), Math.max(highZ, z1)];
+      return false;
     }
-  }
-  return { low: [0, low[1] as number, low[2] as number], high: high as unknown as Vec3 };
+    return away <= unsure;
+  };
+  lookInto(widen, 0, across, -across, across, -across, across);
+  const below = (n: number): number => n * PROBE_M - PROBE_M;
+  const beyond = (n: number): number => n * PROBE_M + PROBE_M;
+  return { low: [0, below(lowY), below(lowZ)], high: [beyond(highX), beyond(highY), beyond(highZ)] };
 }
 
 /** The solid of a bird. */

@@ -4,6 +4,10 @@
 /** What stands for no tissue in a cell, as in `../grid.ts`. */
 const OUTSIDE: u8 = 255;
 
+/** As in `../rays.ts`. */
+const FRACTION_BITS = 20;
+const WHOLE = <f64>(1 << FRACTION_BITS);
+
 /** For each of `count` cells the shares of its half space that are open to the oven, and that look at the tray. */
 export function seen(
   tissue: usize,
@@ -26,6 +30,7 @@ export function seen(
   reach: f64,
 ): void {
   const lowX = mirrored ? 0 : -reach;
+  const cornerX: f64 = mirrored ? -0.5 : 0.5;
   for (let n = 0; n < count; n++) {
     const cell = load<i32>(cells + ((<usize>n) << 2));
     const i = <f64>(cell % nx);
@@ -35,6 +40,9 @@ export function seen(
     const ux = load<f64>(normal);
     const uy = load<f64>(normal, 8);
     const uz = load<f64>(normal, 16);
+    const startX = <i32>((i + 1.3 * ux + cornerX) * WHOLE);
+    const startY = <i32>((j + 1.3 * uy + 0.5) * WHOLE);
+    const startZ = <i32>((k + 1.3 * uz + 0.5) * WHOLE);
     let total: f64 = 0;
     let toOven: f64 = 0;
     let toPan: f64 = 0;
@@ -45,30 +53,36 @@ export function seen(
       const cosine = ux * dx + uy * dy + uz * dz;
       if (cosine <= 0.05) continue;
       total += cosine;
-      let x = i + 1.3 * ux;
-      let y = j + 1.3 * uy;
-      let z = k + 1.3 * uz;
+      const stepX = <i32>(dx * WHOLE);
+      const stepY = <i32>(dy * WHOLE);
+      const stepZ = <i32>(dz * WHOLE);
+      let fixedX = startX;
+      let fixedY = startY;
+      let fixedZ = startZ;
       let blocked = false;
       while (true) {
-        const a = <i32>(mirrored ? Math.floor(Math.abs(x - 0.5)) + 1 : Math.round(x));
-        const b = <i32>Math.round(y);
-        const c = <i32>Math.round(z);
+        const a = mirrored ? (abs<i32>(fixedX) >> FRACTION_BITS) + 1 : fixedX >> FRACTION_BITS;
+        const b = fixedY >> FRACTION_BITS;
+        const c = fixedZ >> FRACTION_BITS;
         if (a < 0 || a >= nx || b < 0 || b >= ny || c < 0 || c >= nz) break;
         if (load<u8>(tissue + <usize>(a + nx * (b + ny * c))) != OUTSIDE) {
           blocked = true;
           break;
         }
-        x += dx;
-        y += dy;
-        z += dz;
+        fixedX += stepX;
+        fixedY += stepY;
+        fixedZ += stepZ;
       }
-      if (!blocked && (neighbours == 2 || (neighbours == 1 && dx > 0))) {
+      if (blocked) continue;
+      const x = <f64>fixedX / WHOLE - cornerX;
+      const y = <f64>fixedY / WHOLE - 0.5;
+      const z = <f64>fixedZ / WHOLE - 0.5;
+      if (neighbours == 2 || (neighbours == 1 && dx > 0)) {
         const more = (middleX + (dx > 0 ? besideX : -besideX) - x) / dx;
         const atY = y + dy * more;
         const atZ = z + dz * more;
-        blocked = more >= 0 && atY > 0 && atY < <f64>ny && atZ > 0 && atZ < <f64>nz;
+        if (more >= 0 && atY > 0 && atY < <f64>ny && atZ > 0 && atZ < <f64>nz) continue;
       }
-      if (blocked) continue;
       let seesPan = false;
       if (dz * up < 0) {
         const height = up > 0 ? z : <f64>(nz - 1) - z;
