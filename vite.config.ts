@@ -1,10 +1,10 @@
-import { readFileSync, writeFileSync } from "node:fs";
+import { createHash } from "node:crypto";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { constants } from "node:zlib";
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig, type Plugin } from "vite";
+import { build, defineConfig, type Plugin } from "vite";
 import { compression, defineAlgorithm } from "vite-plugin-compression2";
-import { VitePWA } from "vite-plugin-pwa";
 
 /** Where a library puts a style sheet of its own into the page, which the page's content policy refuses. */
 const INJECTIONS: readonly (readonly [string, RegExp])[] = [
@@ -25,18 +25,72 @@ function withoutInjectedStyles(): Plugin {
 }
 
 const LICENCES = "licences.txt";
-const FONTS = ["@fontsource-variable/atkinson-hyperlegible-next", "@fontsource-variable/bricolage-grotesque"];
+/** Fonts come in through style sheets, the service worker is built by itself: the list of licences looks at neither. */
+const UNLISTED = [
+  "@fontsource-variable/atkinson-hyperlegible-next",
+  "@fontsource-variable/bricolage-grotesque",
+  "workbox-core",
+  "workbox-precaching",
+  "workbox-routing",
+  "workbox-strategies",
+];
 
-/** Fonts come in through style sheets, which the list of licences does not look at; Bruma's own stands first. */
-function fontLicences(): Plugin {
+/** Of all that is in the build; Bruma's own stands first. */
+function allLicences(): Plugin {
   return {
-    name: "font-licences",
+    name: "all-licences",
     apply: "build",
     closeBundle() {
       const path = `dist/${LICENCES}`;
-      const fonts = FONTS.map((name) => `## ${name}\n\n${readFileSync(`node_modules/${name}/LICENSE`, "utf8")}`);
+      const others = UNLISTED.map((name) => `## ${name}\n\n${readFileSync(`node_modules/${name}/LICENSE`, "utf8")}`);
       const libraries = readFileSync(path, "utf8");
-      writeFileSync(path, [`# Bruma\n\n${readFileSync("LICENSE", "utf8")}`, libraries, ...fonts].join("\n---\n\n"));
+      writeFileSync(path, [`# Bruma\n\n${readFileSync("LICENSE", "utf8")}`, libraries, ...others].join("\n---\n\n"));
+    },
+  };
+}
+
+const KEPT = /\.(js|css|html|svg|png|woff2|wasm|webmanifest)$/;
+/** Named by what it holds: kept until another name is asked for. */
+const HASHED = /^assets\//;
+
+/** What the service worker keeps on the device, each file with what tells one version of it from the next. */
+function keptFiles(): readonly { readonly url: string; readonly revision: string | null }[] {
+  return readdirSync("dist", { recursive: true, encoding: "utf8" })
+    .filter((path) => KEPT.test(path))
+    .sort()
+    .map((path) => ({
+      url: path,
+      revision: HASHED.test(path)
+        ? null
+        : createHash("sha256")
+            .update(readFileSync(`dist/${path}`))
+            .digest("hex"),
+    }));
+}
+
+/** The service worker, built when all that it keeps is there. */
+function keptOffline(): Plugin {
+  return {
+    name: "kept-offline",
+    apply: "build",
+    closeBundle: {
+      order: "post",
+      async handler() {
+        await build({
+          configFile: false,
+          logLevel: "warn",
+          publicDir: false,
+          define: { KEPT_FILES: JSON.stringify(keptFiles()), "process.env.NODE_ENV": '"production"' },
+          build: {
+            outDir: "dist",
+            emptyOutDir: false,
+            rollupOptions: {
+              input: "app/shell/offline.worker.ts",
+              output: { entryFileNames: "sw.js", format: "iife" },
+            },
+          },
+        });
+      },
     },
   };
 }
@@ -46,8 +100,9 @@ export default defineConfig({
   plugins: [
     react(),
     withoutInjectedStyles(),
-    fontLicences(),
+    allLicences(),
     tailwindcss(),
+    keptOffline(),
     // Read once here, and sent as they are: brotli, or gzip over plain http. At 10: brotli's last step takes five
     // seconds of the first start, and saves two bytes in a hundred.
     compression({
@@ -55,42 +110,13 @@ export default defineConfig({
       algorithms: [defineAlgorithm("brotliCompress", { params: { [constants.BROTLI_PARAM_QUALITY]: 10 } }), "gzip"],
       threshold: 1024,
     }),
-    VitePWA({
-      // A new version waits until the pages of the old one are closed: nothing changes under a cook's hand.
-      registerType: "prompt",
-      injectRegister: null,
-      manifest: {
-        name: "Bruma",
-        short_name: "Bruma",
-        description: "From how big a bird to dinner on time.",
-        display: "standalone",
-        start_url: "/",
-        background_color: "#eff7fa",
-        theme_color: "#16242d",
-        icons: [
-          { src: "/favicon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" },
-          { src: "/icon-192.png", sizes: "192x192", type: "image/png", purpose: "any" },
-          { src: "/icon-512.png", sizes: "512x512", type: "image/png", purpose: "any" },
-          { src: "/icon-maskable-512.png", sizes: "512x512", type: "image/png", purpose: "maskable" },
-        ],
-      },
-      workbox: {
-        globPatterns: ["**/*.{js,css,html,svg,woff2,wasm}"],
-        maximumFileSizeToCacheInBytes: 4_000_000,
-        navigateFallback: "/index.html",
-        // What the server has besides the app is not the app.
-        navigateFallbackDenylist: [/^\/api\//, /^\/(licences\.txt|bruma-at-home\.crt)$/],
-        // Which database is open must not depend on whether the server can be reached.
-        runtimeCaching: [{ urlPattern: /\/api\/mode$/, handler: "NetworkFirst" }],
-      },
-    }),
   ],
   build: {
     outDir: "../dist",
     emptyOutDir: true,
     // Every browser that the app is for knows it.
     modulePreload: { polyfill: false },
-    // What the libraries in the build are licensed by; the fonts' own are added behind.
+    // What the libraries in the build are licensed by; what this does not see is added behind.
     license: { fileName: LICENCES },
     // A small .wasm inlined as a data: address would be blocked by the content security policy.
     assetsInlineLimit: (file) => (file.endsWith(".wasm") ? false : undefined),
