@@ -1,6 +1,6 @@
 /**
  * The bridge under load, on loopback: so many listeners, so many readings a second, for so long. Counts what was lost or
- * came out of order, and the server's memory: `npx tsx tools/benchBridge.ts 500 2000 60`.
+ * came out of order, and the server's memory: `node --import tsx tools/benchBridge.ts 500 2000 60`.
  */
 import { spawn, spawnSync } from "node:child_process";
 import { mkdtempSync } from "node:fs";
@@ -22,7 +22,7 @@ const POSTS_A_SECOND = 20;
 
 export async function benchBridge(listeners: number, perSecond: number, seconds: number): Promise<BridgeFigures> {
   const port = 4800 + (process.pid % 90);
-  const child = spawn("npx", ["tsx", "server/main.ts"], {
+  const child = spawn(process.execPath, ["--import", "tsx", "server/main.ts"], {
     env: {
       ...process.env,
       PORT: String(port),

@@ -1,6 +1,6 @@
 /** Instants as a cook reads them: local times in the roast's own zone, by the cook's habits. */
 import { TZDate } from "@date-fns/tz";
-import { lightFormat } from "date-fns";
+import { lightFormat } from "date-fns/lightFormat";
 import { type Late, NEVER } from "../core/forecast/shares";
 import type { Habits } from "../core/units/habits";
 import { MINUTE_MS } from "../core/units/time";

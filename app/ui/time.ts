@@ -1,7 +1,7 @@
 /** What a date field holds, and where a zone's clock shows whole hours. */
 
 import { TZDate } from "@date-fns/tz";
-import { lightFormat } from "date-fns";
+import { lightFormat } from "date-fns/lightFormat";
 import { DAY_MIN, MINUTE_MS } from "../../core/units/time";
 
 /** "2027-09-26T13:30", what a date field holds. */

@@ -65,7 +65,7 @@ describe("a whole roast on the fast clock", () => {
     await driver.get(`${server.url}/?rate=1&now=2026-12-20T09:00:00Z`);
     await waitFor("Practice clock");
     await press(driver, "Chicken");
-    await fill(driver, "Weight as bought", "1.6 kg");
+    await fill(driver, "Weight as bought", "1 kg");
     await press(driver, "Fresh");
     await press(driver, "Hot start");
     await press(driver, "Plan it");
