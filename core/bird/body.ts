@@ -37,8 +37,10 @@ export interface Body extends HeatBody {
 }
 
 type Known = Pick<UnitBody, "shape" | "centres" | "waysOut">;
-const shapes = new Recent<Known>(24);
-const unitBodies = new Recent<UnitBody>(24);
+/** Of two birds in one kitchen: some fifteen thicknesses each for their bands, and their pictures. */
+const KEPT = 48;
+const shapes = new Recent<Known>(KEPT);
+const unitBodies = new Recent<UnitBody>(KEPT);
 const views = new WeakMap<VoxelSolid, Map<string, View>>();
 
 /** The shape of a form and its thermal centres, remembered. */

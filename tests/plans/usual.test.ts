@@ -31,9 +31,9 @@ import { foreignIn, READERS } from "../helpers/readers";
 import { sampleRoast } from "../helpers/sampleRoast";
 import { ANY_SHARES, cookOf, USUAL_PLAN } from "../helpers/usualPlans";
 
-const PAGES = Number(process.env.BRUMA_PLANS ?? 120);
+const PAGES = Number(process.env.BRUMA_PLANS ?? 60);
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
-const BOARDS = Number(process.env.BRUMA_PLANS ?? 25);
+const BOARDS = Number(process.env.BRUMA_PLANS ?? 15);
 
 /** What a calendar shows of its entries: their instants are its program's. */
 const calendarWords = (calendar: string): string =>
