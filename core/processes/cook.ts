@@ -74,23 +74,34 @@ export type CookOutcome = CookDone | NeverMet;
 /** A centre that has fallen so far from its highest has had its peak. */
 const FALLEN_K = 0.3;
 
-/** Whether a rest brings every centre so far; it is followed no longer than it takes to know. */
-function carries(
-  rest: Generator<HistoryPoint, unknown>,
-  wanted: readonly { readonly centre: Centre; readonly celsius: number }[],
-): boolean {
+interface Wanted {
+  readonly centre: Centre;
+  readonly celsius: number;
+}
+/** What a rest leaves short, K; none where it brings all so far. */
+interface Short {
+  readonly centre: Centre;
+  readonly byK: number;
+}
+
+/** What lacks most after a rest; it is followed no longer than it takes to know. */
+function shortAfter(rest: Generator<HistoryPoint, unknown>, wanted: readonly Wanted[]): Short | null {
   const highest = wanted.map(() => Number.NEGATIVE_INFINITY);
+  let most: Short | null = null;
   for (const { centresC } of rest) {
-    wanted.forEach(({ centre }, n) => {
-      highest[n] = Math.max(highest[n] as number, centresC[centre] ?? Number.NEGATIVE_INFINITY);
-    });
-    const isShort = wanted.map(({ celsius }, n) => (highest[n] as number) < celsius);
-    if (!isShort.includes(true)) return true;
-    const isOver = ({ centre }: (typeof wanted)[number], n: number): boolean =>
-      isShort[n] === true && (centresC[centre] ?? Number.NEGATIVE_INFINITY) < (highest[n] as number) - FALLEN_K;
-    if (wanted.some(isOver)) return false;
+    most = null;
+    let isOver = false;
+    for (const [n, { centre, celsius }] of wanted.entries()) {
+      const now = centresC[centre] ?? Number.NEGATIVE_INFINITY;
+      highest[n] = Math.max(highest[n] as number, now);
+      const byK = celsius - (highest[n] as number);
+      if (byK <= 0) continue;
+      if (byK > (most?.byK ?? 0)) most = { centre, byK };
+      if (now < (highest[n] as number) - FALLEN_K) isOver = true;
+    }
+    if (most === null || isOver) break;
   }
-  return false;
+  return most;
 }
 
 /** Runs a generator to its end and returns what it returns. */
@@ -120,12 +131,44 @@ function lagging(point: HistoryPoint, targets: CentreTemperatures): Centre {
 const MOST_CARRY_OVER_K = 25;
 /** The pull is sought among states this far apart: nobody opens the oven on the half minute. */
 const MARK_EVERY_MIN = 2;
+/** A rest carries a centre about as far as it rose over so many marks: where the search for the pull begins. */
+const LIKELY_MARKS = 4;
+/** Of a centre that hardly moves any more, between two marks. */
+const LEAST_RISE_K = 0.05;
 /**
  * A roast whose slowest target has not moved by this much in two hours will not get there. Warm stuffing first gives its
  * heat to the cold bird around it: falling is no standstill.
  */
 const STALLED_K = 0.05;
 const STALL_MIN = 120;
+
+/**
+ * The first of a row that is enough, each more so than the one before; the last counts as enough. Few are asked.
+ * @param lacks of one that is not enough, how many further on the first that is may be; null of one that is
+ */
+function* firstEnough(
+  last: number,
+  likely: number,
+  lacks: (at: number) => Generator<number, number | null>,
+): Generator<number, number> {
+  let [tooSoon, enough] = [-1, last];
+  // Ever longer steps in one direction: where the guess is far off, too, few are asked.
+  let [back, forth] = [1, 1];
+  for (let at = likely; enough - tooSoon > 1; ) {
+    at = Math.min(enough - 1, Math.max(tooSoon + 1, at));
+    const further = yield* lacks(at);
+    if (further === null) {
+      enough = at;
+      at -= back;
+      [back, forth] = [2 * back, 1];
+    } else {
+      tooSoon = at;
+      at += Math.max(forth, further);
+      [back, forth] = [1, 2 * forth];
+    }
+  }
+  return enough;
+}
 
 /** Simulates one cook. @throws QuantityError for options outside the model's range, or a target the bird has no centre for */
 export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
@@ -193,25 +236,32 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     });
   if (finish.kind === "carried") {
     const roasted = [...bird.history];
-    const enough = (at: number): boolean => {
+    const shortFrom = (at: number): Short | null => {
       bird.restore(marks[at] as BirdState, roasted);
       const wanted = targetsOf(finish.targetsC).map(([centre, target]) => {
         return { centre, celsius: target + finish.marginK(centre) };
       });
       bird.watching = false;
-      const does = carries(rest(Math.max(everyMin, 2)), wanted);
+      const short = shortAfter(rest(Math.max(everyMin, 2)), wanted);
       bird.watching = true;
-      return does;
+      return short;
     };
-    let low = 0;
-    let high = marks.length - 1;
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if (enough(middle)) high = middle;
-      else low = middle + 1;
+    const shownAt = (at: number, centre: Centre): number =>
+      (roasted[(marks[at] as BirdState).points - 1] as HistoryPoint).centresC[centre] ?? Number.NaN;
+    const riseK = (at: number, centre: Centre): number =>
+      Math.max(LEAST_RISE_K, shownAt(at, centre) - shownAt(Math.max(0, at - 1), centre));
+    const isLikely = (at: number): boolean =>
+      targetsOf(finish.targetsC).every(
+        ([centre, target]) => shownAt(at, centre) + LIKELY_MARKS * riseK(at, centre) >= target,
+      );
+    const last = marks.length - 1;
+    const likely = [...marks.keys()].find(isLikely) ?? last;
+    const pull = yield* firstEnough(last, likely, function* (at) {
+      const short = shortFrom(at);
       yield bird.minute;
-    }
-    bird.restore(marks[low] as BirdState, roasted);
+      return short && Math.ceil(short.byK / riseK(at, short.centre));
+    });
+    bird.restore(marks[pull] as BirdState, roasted);
     while (frames.length > 0 && (frames.at(-1) as Frame).minute > bird.minute) frames.pop();
   }
   const atPull = bird.history.at(-1) as HistoryPoint;
