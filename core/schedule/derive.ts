@@ -5,6 +5,7 @@ import type { PlannedDone } from "../forecast/planned";
 import { mapLate, type Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
 import { boardMin, carvingMin } from "../kitchen/cutting";
+import { goesInCold } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
@@ -120,7 +121,11 @@ export function derivePlan(
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
   const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated)];
-  const stoves = { ...plan.equipment, birdInOven: !isFire(plan.heat) && !dayBefore };
+  const stoves = {
+    ...plan.equipment,
+    birdInOven: !isFire(plan.heat) && !dayBefore,
+    coolsMin: goesInCold(plan) ? constant("ovenCoolMin") : 0,
+  };
   const carveMin = carvingMin(cut, count);
   const rest = restFor(massKg);
   const wantedMin = plan.restMin ?? rest.usualMin;

@@ -4,7 +4,7 @@ import { placeBackward, type ScheduleInput } from "./backward";
 import { minutesWantedAfterPull, placeSides, type SideDish, type Stoves } from "./sides";
 
 const SERVE = 1_000 * 3_600_000;
-const KITCHEN: Stoves = { ovens: 1, dishesInOven: 2, rings: 4, birdInOven: true };
+const KITCHEN: Stoves = { ovens: 1, dishesInOven: 2, rings: 4, birdInOven: true, coolsMin: 0 };
 
 const dish = (name: string, minutes: number, ovenC: number | null, change: Partial<SideDish> = {}): SideDish => ({
   id: name,
@@ -50,6 +50,16 @@ describe("side dishes", () => {
       expect(side.startMs).toBeGreaterThanOrEqual(schedule.latePullMs - 1);
       expect(side.endMs).toBe(SERVE - 5 * MINUTE_MS);
     }
+  });
+
+  it("that bake before a bird that goes into a cold oven are out as long before it as the oven takes to cool", () => {
+    const sides = [dish("loaf", 50, 220, { slot: "before" }), dish("tart", 40, 180, { slot: "before" })];
+    const schedule = scheduleFor(sides, KITCHEN, { preheatMin: 0 });
+    const lastOutMs = (stoves: Stoves): number =>
+      Math.max(...placeSides(sides, schedule, SERVE, stoves).map(({ endMs }) => endMs));
+    expect(schedule.inAtMs - lastOutMs({ ...KITCHEN, coolsMin: 55 })).toBe(55 * MINUTE_MS);
+    // The other oven may be as hot as it likes.
+    expect(lastOutMs({ ...KITCHEN, coolsMin: 55, ovens: 2 })).toBe(schedule.inAtMs);
   });
 
   it("bake one after the other where their temperatures differ", () => {

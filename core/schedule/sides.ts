@@ -16,7 +16,11 @@ export interface SideDish {
 }
 
 /** What of the kitchen dishes are placed by; ovens that the bird does not take are free all day. */
-export type Stoves = Pick<Equipment, "ovens" | "dishesInOven" | "rings"> & { readonly birdInOven: boolean };
+export type Stoves = Pick<Equipment, "ovens" | "dishesInOven" | "rings"> & {
+  readonly birdInOven: boolean;
+  /** How long the oven stands after a dish until the bird goes in, min: some time where that is to go in cold. */
+  readonly coolsMin: number;
+};
 
 export interface PlacedSide extends Omit<SideDish, "slot"> {
   /** Where it was put, which is where it was asked for unless that was "auto". */
@@ -64,7 +68,7 @@ export function placeSides(
   sides: readonly SideDish[],
   schedule: Schedule,
   serveAtMs: number,
-  { ovens, dishesInOven, rings: ringCount, birdInOven }: Stoves,
+  { ovens, dishesInOven, rings: ringCount, birdInOven, coolsMin }: Stoves,
 ): PlacedSide[] {
   const readyMs = serveAtMs - READY_MIN * MINUTE_MS;
   const placed: PlacedSide[] = [];
@@ -73,7 +77,8 @@ export function placeSides(
   };
   const inOven = sides.filter(({ ovenC }) => ovenC !== null);
   let restFrom = readyMs;
-  let beforeFrom = taskOf(schedule, "preheat")?.startMs ?? schedule.inAtMs;
+  const coolsMs = ovens > 1 || !birdInOven ? 0 : coolsMin * MINUTE_MS;
+  let beforeFrom = (taskOf(schedule, "preheat")?.startMs ?? schedule.inAtMs) - coolsMs;
   const before = (batch: readonly SideDish[]): void => {
     for (const side of batch) put(side, "before", beforeFrom);
     beforeFrom -= Math.max(...batch.map(({ minutes }) => minutes)) * MINUTE_MS;
