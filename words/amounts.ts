@@ -1,7 +1,8 @@
 /** Amounts as a list writes them, in the cook's units. */
+import { constant } from "../core/constants";
 import { NEVER } from "../core/forecast/shares";
 import type { Schedule } from "../core/schedule/backward";
-import { formatDuration, formatMass, type UnitSystem } from "../core/units/quantity";
+import { CM_PER_INCH, formatDuration, formatMass, KG_PER_POUND, type UnitSystem } from "../core/units/quantity";
 
 export const ML_PER_CUP = 236.6;
 export const GRAMS_PER_OUNCE = 28.35;
@@ -62,7 +63,6 @@ export function sides(lengthsCm: readonly number[], units: UnitSystem): string {
   const halves = lengthsCm.map((cm) => Math.round((2 * cm) / CM_PER_INCH));
   return `${halves.map((half) => `${Math.floor(half / 2)}${half % 2 ? "½" : ""}`).join(" × ")} in`;
 }
-const CM_PER_INCH = 2.54;
 
 /** Of string, m: cut a little long. */
 export const stringLength = (metres: number, units: UnitSystem): string =>
@@ -70,6 +70,18 @@ export const stringLength = (metres: number, units: UnitSystem): string =>
 
 /** Between needles of an injector, and the like. */
 export const aboutThreeCm: Record<UnitSystem, string> = { metric: "3 cm", us: "an inch" };
+
+/** What birds are weighed by. */
+export const WEIGHED_BY: Record<UnitSystem, string> = { metric: "kilogram", us: "pound" };
+
+/** The rule of thumb that a plan is held against. */
+export const plainRuleWords = (units: UnitSystem): string => {
+  const minutes = constant("minutesPerPound") / (units === "us" ? 1 : KG_PER_POUND);
+  return `${Math.round(minutes)} minutes a ${WEIGHED_BY[units]}`;
+};
+
+/** The layer of a centimetre under the skin. */
+export const OUTERMOST: Record<UnitSystem, string> = { metric: "outer centimetre", us: "outer ⅜ of an inch" };
 
 /** Salt in a bath. */
 export const strength = (gramsPerLitre: number, units: UnitSystem): string =>

@@ -1,15 +1,16 @@
 /** Drills in words: what is asked, what was right, what it came to. */
 import type { DrillId, DrillResult, SpoonQuestion, Verdict } from "../core/practice/drills";
 import { formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
-import { formatSpoons } from "./amounts";
+import { fine, formatSpoons, small } from "./amounts";
 import { SALT_NAMES } from "./names";
+import { offLength } from "./probing";
 
 export const DRILL_NAMES: Record<DrillId, string> = {
   thickest: "Find the thickest place",
   "both-probes": "Place both probes",
   "breast-side": "Which is the breast side?",
   "knife-order": "The order of the knife",
-  spoons: "Spoons to grams",
+  spoons: "Spoons on the scale",
   "is-it-done": "Is it done?",
 };
 
@@ -18,7 +19,7 @@ export const DRILL_SAYS: Record<DrillId, string> = {
   "both-probes": "Five birds: breast and thigh, as you would before the oven.",
   "breast-side": "Eight birds on the board: do they lie breast up or back up?",
   "knife-order": "Put the steps of carving into their order.",
-  spoons: "Three salts, six spoonfuls: how many grams?",
+  spoons: "Three salts, six spoonfuls: what do they weigh?",
   "is-it-done": "Three readings: out, on, or read again?",
 };
 
@@ -31,11 +32,15 @@ export const VERDICT_NAMES: Record<Verdict, string> = {
 export const spoonWords = ({ kind, teaspoons }: SpoonQuestion, units: UnitSystem): string =>
   `${formatSpoons(teaspoons, units)} of ${SALT_NAMES[kind]}`;
 
+/** What spoonfuls weigh: ounces in hundredths, where grams are whole. */
+export const spoonWeight = (grams: number, units: UnitSystem): string =>
+  units === "us" ? fine(grams, units) : small(grams, units);
+
 /** How a drill went. */
 export function drillWords({ right, of, offMm, offK }: DrillResult, units: UnitSystem): string {
   const placed =
     offMm === undefined
       ? ""
-      : `; half of them within ${Math.round(offMm)} mm${offK === undefined ? "" : ` and ${formatTemperatureDifference(offK, units)}`} of the deepest meat`;
+      : `; half of them within ${offLength(offMm, units)}${offK === undefined ? "" : ` and ${formatTemperatureDifference(offK, units)}`} of the deepest meat`;
   return `${right} of ${of} right${placed}`;
 }

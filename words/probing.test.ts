@@ -26,6 +26,7 @@ describe("where a probe goes, in words", () => {
       how: "From the neck end, 12 cm above the board, 3.5 cm beside the middle line: level with the board, straight along, 10 cm in; mark that on the stem. A centimetre too far in or out hardly shows.",
     });
     expect(probeWords(guide, true, "us").how).toContain(" in above the board");
+    expect(probeWords(guide, true, "us").how).toContain("Half an inch too far in or out hardly shows.");
   });
 
   it("says a slope, a turn, a bone that is near, and what a slip shows", () => {

@@ -4,12 +4,16 @@ import type { ProbePath } from "../core/bird/probePath";
 import type { Centre } from "../core/bird/solid";
 import type { PointIn } from "../core/bird/solidGeometry";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
-import { formatLength, formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import {
+  CM_PER_INCH,
+  formatLength,
+  formatTemperature,
+  formatTemperatureDifference,
+  type UnitSystem,
+} from "../core/units/quantity";
 import type { StepWords } from "./guides";
 import { PART_NAMES } from "./names";
 import { pointWords } from "./solid";
-
-const CM_PER_INCH = 2.54;
 
 /** To the half centimetre or quarter inch: no tip is placed more finely. */
 const about = (cm: number, units: UnitSystem): string => {
@@ -51,6 +55,12 @@ function aimWords({ downDeg, inwardDeg, from }: ProbePath): string {
   return `${slope}, ${turn}`;
 }
 
+/** By how much a hand is easily off. */
+const SLIPS: Record<UnitSystem, { readonly name: string; readonly cm: number }> = {
+  metric: { name: "A centimetre", cm: 1 },
+  us: { name: "Half an inch", cm: CM_PER_INCH / 2 },
+};
+
 /** One way in, for a drawing of it. @param paired the other side is its mirror image */
 export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem): StepWords {
   const { centre, depthCm, moreKPerCm, offBoneCm } = guide;
@@ -65,10 +75,12 @@ export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem
     offBoneCm < 2
       ? ` The bone is a finger's breadth away: where the tip meets something hard, draw it back a little.`
       : "";
+  const slip = SLIPS[units];
+  const slipK = moreKPerCm * slip.cm;
   const off =
-    moreKPerCm < 0.5
-      ? "A centimetre too far in or out hardly shows."
-      : `A centimetre too far in or out shows about ${formatTemperatureDifference(moreKPerCm, units)} too much.`;
+    slipK < 0.5
+      ? `${slip.name} too far in or out hardly shows.`
+      : `${slip.name} too far in or out shows about ${formatTemperatureDifference(slipK, units)} too much.`;
   return {
     does: `${name.charAt(0).toUpperCase()}${name.slice(1)}${paired ? ", both sides alike" : ""}`,
     how: `${entryWords(guide, units)}: ${aimWords(guide)}, ${about(depthCm, units)} in; mark that on the stem.${bone} ${off}`,
@@ -102,6 +114,10 @@ export function placedLength(cm: number, units: UnitSystem, sided: boolean): str
       : `${Math.abs(cm).toFixed(1)} cm`;
   return sided && Math.abs(cm) > 0.05 ? `${text} ${cm < 0 ? "left" : "right"}` : text;
 }
+
+/** How far a tip is from where it belongs. */
+export const offLength = (mm: number, units: UnitSystem): string =>
+  units === "us" ? placedLength(mm / 10, units, false) : `${Math.round(mm)} mm`;
 
 export interface PlacedReading {
   readonly at: PointIn;

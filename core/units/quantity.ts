@@ -3,7 +3,7 @@ import { QuantityError, requireBetween } from "../errors";
 
 export const KG_PER_POUND = 0.45359237;
 const KG_PER_OUNCE = KG_PER_POUND / 16;
-const CM_PER_INCH = 2.54;
+export const CM_PER_INCH = 2.54;
 /** US liquid quart. */
 const L_PER_QUART = 0.946352946;
 

@@ -21,7 +21,7 @@ const pressFirst = (css: string): Promise<void> =>
 describe("drills", () => {
   it("ask one question after the other, say what was right, and keep what it came to", async () => {
     await driver.get(`${server.url}/practice/drills`);
-    await press(driver, "Spoons to grams");
+    await press(driver, "Spoons on the scale");
     for (let n = 1; n <= 6; n++) {
       await see(driver, `section[aria-label="Question ${n} of 6"] button`);
       await pressFirst(`section[aria-label="Question ${n} of 6"] button`);

@@ -31,7 +31,7 @@ describe("planning evening", () => {
     await mass.sendKeys(Key.chord(Key.CONTROL, "a"), "14 lb");
     await press(driver, "Hot start");
     await press(driver, "Plan it");
-    await seeText(driver, "Out, expected", "give or take", "15 minutes a pound would say 3 h 30");
+    await seeText(driver, "Out, expected", "give or take", "33 minutes a kilogram would say 3 h");
     expect(await answers()).toContain("64 g");
   });
 

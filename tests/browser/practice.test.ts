@@ -36,7 +36,7 @@ describe("a roast before the day", () => {
 
   it("is pulled and carved by the cook, who then sees what it truly was", async () => {
     await carveAndSee(driver);
-    await seeText(driver, "not every centre came to the guideline", "by minutes a pound", "than its dial said");
+    await seeText(driver, "not every centre came to the guideline", "by minutes a kilogram", "than its dial said");
   });
 
   it("leaves no trace in the log, and teaches no oven", async () => {

@@ -10,6 +10,7 @@ import { Before } from "../../app/features/cook/Before";
 import { Roasting } from "../../app/features/cook/Roasting";
 import { AnswerLine } from "../../app/features/plan/AnswerLine";
 import { Conflicts } from "../../app/features/plan/Conflicts";
+import { usePreferences } from "../../app/shell/preferences";
 import { SafetyNotices } from "../../app/ui/SafetyNotices";
 import type { LateBefore } from "../../core/day/late";
 import type { PlannedDone } from "../../core/forecast/planned";
@@ -21,6 +22,7 @@ import type { DerivedPlan } from "../../core/schedule/derive";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { timetableOf } from "../../words/timetable";
+import { READERS } from "./readers";
 import { sampleRoast } from "./sampleRoast";
 
 interface Shown {
@@ -74,6 +76,8 @@ export const clockSize = (shown: Clocked, earlierMs: number): number =>
 
 /** The text that is read on them, tags taken off. @throws whatever a screen would throw */
 export function shownBy({ plan, cook, derived, shares, units, late = null }: Shown): string {
+  // Without a page a store is rendered as it began.
+  Object.assign(usePreferences.getInitialState(), READERS[units]);
   const { schedule } = derived;
   const inAt = new Date(schedule.inAtMs).toISOString();
   const roast: Roast = { ...sampleRoast(), plan };

@@ -10,8 +10,9 @@ export const READERS: Record<UnitSystem, Reader> = {
 
 /** What a cook with these habits never reads. Spoons are everybody's. */
 const FOREIGN: Record<UnitSystem, RegExp> = {
-  metric: /° ?F|\d ?(lb|oz|in|ft|quarts?|cups?|gallons?)\b|½ cup|\d (am|pm)\b/,
-  us: /° ?C\b|\d ?(kg|g|cm|mm|mL|L|m)\b|g\/kg|\b([01]\d|2[0-3]):\d\d(?!:| ?(am|pm|h))/,
+  metric:
+    /° ?F|(?<!:\d)\d ?(lb|oz|in|ft|quarts?|cups?|gallons?)\b|½ cup|\d (am|pm)\b|\b(inch(es)?|feet|pounds?|ounces?)\b/i,
+  us: /° ?C\b|\d ?(kg|g|cm|mm|mL|L|m)\b|g\/kg|\b([01]\d|2[0-3]):\d\d(?!:| ?(am|pm|h))|(centi|milli)met|kilogram|\bgrams?\b|\blit(re|er)s?\b/i,
 };
 
 /** Words about the first foreign unit of a text; nothing where there is none. */

@@ -92,12 +92,13 @@ describe("a usual plan", () => {
         const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
         const shown = shownBy({ plan, cook, derived, shares, units });
         expect(shown).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
+        expect(foreignIn(shown, units)).toBe("");
         // The board and the timetable turn the heat on at the same time.
         const heat = timetableOf(plan, derived, units).find(({ id }) => id === heatOnRow(plan));
-        const on = /(?:Oven on|Fire lit)(?:, \w{3} \d+ \w{3})?(?: \d{4})? (\d\d:\d\d) /.exec(
+        const on = /(?:Oven on|Fire lit)(?:, \w{3} (?:\d+ \w{3}|\w{3} \d+))?(?:,? \d{4})? (\d+:\d\d(?: [ap]m)?) /.exec(
           shown.replace(/\s+/g, " "),
         );
-        expect(on?.[1]).toBe(clockTime(heat?.startMs ?? Number.NaN, plan.zone, { clock: "24h" }));
+        expect(on?.[1]).toBe(clockTime(heat?.startMs ?? Number.NaN, plan.zone, READERS[units]));
       }),
       { numRuns: BOARDS },
     );

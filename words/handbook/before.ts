@@ -46,11 +46,8 @@ export const THAWING: Chapter = {
       id: "how-long",
       title: "How long it takes",
       says: ({ reader }) => [
-        `In the fridge at ${COLD_LIMIT[reader.units]} or below, in its wrapping and in a tray: about a day for each two kilograms, and longer in a cold fridge than anyone expects.`.replace(
-          "two kilograms",
-          reader.units === "us" ? "four to five pounds" : "two kilograms",
-        ),
-        "In cold water, in a bag that does not leak, with fresh cold water every 30 minutes: about half an hour for each pound (half a kilogram). A bird thawed in water is cooked at once: no days of drying after it.",
+        `In the fridge at ${COLD_LIMIT[reader.units]} or below, in its wrapping and in a tray: about a day for each ${reader.units === "us" ? "four to five pounds" : "two kilograms"}, and longer in a cold fridge than anyone expects.`,
+        `In cold water, in a bag that does not leak, with fresh cold water every 30 minutes: about half an hour for each ${reader.units === "us" ? "pound" : "half kilogram"}. A bird thawed in water is cooked at once: no days of drying after it.`,
       ],
       figure: "thaw",
     },
@@ -160,8 +157,8 @@ export const SALTING: Chapter = {
     {
       id: "how-much",
       title: "How much, and why by weight",
-      says: () => [
-        `Usual is ${constant("drySaltPercent")} % of the bird as bought, anywhere from 0.7 to 1.5 %. By weight, because a cup of one salt is twice as much as a cup of another: hollow flakes weigh less than half of table salt. The plan gives grams or ounces and the spoons of the salt you chose; weigh ten level teaspoons of yours once and tell it.`,
+      says: ({ reader }) => [
+        `Usual is ${constant("drySaltPercent")} % of the bird as bought, anywhere from 0.7 to 1.5 %. By weight, because a cup of one salt is twice as much as a cup of another: hollow flakes weigh less than half of table salt. The plan gives ${reader.units === "us" ? "ounces" : "grams"} and the spoons of the salt you chose; weigh ten level teaspoons of yours once and tell it.`,
       ],
     },
   ],

@@ -1,5 +1,6 @@
 /** Chapters at the heat: the oven, the thermometer, trouble, the rest. Practice is common; guidance is USDA FSIS. */
 import { constant } from "../../core/constants";
+import { OUTERMOST, WEIGHED_BY } from "../amounts";
 import type { Chapter } from "./chapter";
 
 export const HEATING: Chapter = {
@@ -10,9 +11,9 @@ export const HEATING: Chapter = {
     {
       id: "how-long",
       title: "How long for which bird",
-      says: () => [
+      says: ({ reader }) => [
         "Computed for a bird from the fridge, until every place that is measured shows the guideline after the rest. The doubt is what nobody can know beforehand: how true your oven's dial is, how wet the skin, how thick this breast. At a fire, under a cover and on a hot stone less is known, and it is larger. A plan counts it in; a thermometer takes most of it away.",
-        "Minutes a pound, the same for all, is too long for large birds and too short for small ones: time grows with the thickness, not with the weight.",
+        `Minutes a ${WEIGHED_BY[reader.units]}, the same for all, is too long for large birds and too short for small ones: time grows with the thickness, not with the weight.`,
       ],
       figure: "how-long",
     },
@@ -27,8 +28,8 @@ export const HEATING: Chapter = {
     {
       id: "counter",
       title: "Out of the fridge an hour before?",
-      says: () => [
-        "Straight in is the default. An hour on the counter warms the outer centimetre, which the oven would do in minutes, and hardly the middle; it takes little off the roast and leaves the skin in the warmth that bacteria like.",
+      says: ({ reader }) => [
+        `Straight in is the default. An hour on the counter warms the ${OUTERMOST[reader.units]}, which the oven would do in minutes, and hardly the middle; it takes little off the roast and leaves the skin in the warmth that bacteria like.`,
       ],
       figure: "counter",
     },

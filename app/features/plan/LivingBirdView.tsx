@@ -5,6 +5,7 @@ import { LIFE_PHASES, type LifePhase } from "../../../core/processes/life";
 import type { Schedule } from "../../../core/schedule/backward";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { OUTERMOST } from "../../../words/amounts";
 import { BirdView } from "../../bird-view/BirdView";
 import { usePictured } from "../../bird-view/pictured";
 import { useLife } from "../../simulation/useLife";
@@ -65,8 +66,8 @@ export function LivingBirdView({ plan, cook, schedule, scrubMs, units }: Props) 
           />
           {life && phase.id !== "thaw" && (
             <p className="text-sm text-soft">
-              At the end {life.salt.whole.toFixed(1)} % salt in the whole, {life.salt.surfaceCm.toFixed(1)} % in the
-              outer centimetre.
+              At the end {life.salt.whole.toFixed(1)} % salt in the whole, {life.salt.surfaceCm.toFixed(1)} % in the{" "}
+              {OUTERMOST[units]}.
             </p>
           )}
         </div>

@@ -4,6 +4,7 @@ import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
+import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -38,7 +39,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          15 minutes a pound would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
+          {plainRuleWords(units)} would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
           {clockTime(derived.plainRule.inAtMs, plan.zone, reader)}. This bird, simulated:{" "}
           <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>

@@ -5,6 +5,7 @@ import { plannedInput } from "../../../core/forecast/plannedInput";
 import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { derivePlan } from "../../../core/schedule/derive";
+import { WEIGHED_BY } from "../../../words/amounts";
 import {
   DIFFICULTY_NAMES,
   decisionWords,
@@ -96,7 +97,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
           <div className="overflow-x-auto rounded-2xl border border-line bg-mist-1 p-3">
             <table className="w-full text-left">
               <caption className="sr-only">
-                This bird as it went, at its best, and by the pound, rested as long each time
+                This bird as it went, at its best, and by its weight, rested as long each time
               </caption>
               <thead className="text-sm text-soft">
                 <tr>
@@ -108,7 +109,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
                     out at the right moment
                   </th>
                   <th scope="col" className="px-3 py-1.5 font-normal">
-                    by minutes a pound
+                    by minutes a {WEIGHED_BY[units]}
                   </th>
                 </tr>
               </thead>

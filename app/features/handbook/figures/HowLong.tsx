@@ -5,6 +5,7 @@ import { METHODS } from "../../../../core/plan/methods";
 import type { Plan } from "../../../../core/plan/schema";
 import { formatDuration, formatMass, KG_PER_POUND, type UnitSystem } from "../../../../core/units/quantity";
 import { MINUTE_MS } from "../../../../core/units/time";
+import { WEIGHED_BY } from "../../../../words/amounts";
 import { METHOD_WORDS } from "../../../../words/methods";
 import { CUT_NAMES } from "../../../../words/names";
 import { SPECIES_NAMES } from "../../../../words/species";
@@ -76,7 +77,7 @@ export function HowLong() {
               <span className="sr-only">Drawn, with its doubt</span>
             </th>
             <th scope="col" className="py-1.5 text-right font-medium">
-              Each {units === "us" ? "pound" : "kilogram"}
+              Each {WEIGHED_BY[units]}
             </th>
           </tr>
         </thead>

@@ -1,7 +1,7 @@
 import { type ReactNode, useMemo, useState } from "react";
 import { type DrillId, doneQuestions, sideQuestions, spoonQuestions, VERDICTS } from "../../../../core/practice/drills";
 import { formatTemperature, type UnitSystem } from "../../../../core/units/quantity";
-import { spoonWords, VERDICT_NAMES } from "../../../../words/drills";
+import { spoonWeight, spoonWords, VERDICT_NAMES } from "../../../../words/drills";
 import { CutDrawing } from "../../../bird-view/CutDrawing";
 import { usePreferences } from "../../../shell/preferences";
 import { Button } from "../../../ui/Button";
@@ -37,8 +37,8 @@ function questionsOf(drill: DrillId, seed: number, units: UnitSystem): readonly 
     return spoonQuestions(seed, 6).map((question, n) => ({
       id: `${n}`,
       asks: <p className="text-2xl">{spoonWords(question, units)}</p>,
-      choices: question.choices.map((each) => `${each} g`),
-      right: `${question.grams} g`,
+      choices: question.choices.map((each) => spoonWeight(each, units)),
+      right: spoonWeight(question.grams, units),
     }));
   }
   return doneQuestions(seed, 9).map(({ readings, right }, n) => ({

@@ -12,7 +12,7 @@ import { usualPlan } from "../../../../core/plan/usualPlan";
 import type { PlaceQuestion } from "../../../../core/practice/drills";
 import { formatTemperatureDifference, type UnitSystem } from "../../../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../../../words/names";
-import { PLACED_FROM_NAMES } from "../../../../words/probing";
+import { offLength, PLACED_FROM_NAMES } from "../../../../words/probing";
 import { SEEN_FROM_NAMES } from "../../../../words/solid";
 import { type SolidLine, stemLine } from "../../../bird-view/solid/lines";
 import { Placer } from "../../../bird-view/solid/Placer";
@@ -133,5 +133,5 @@ const offWords = ({ mm, kelvin }: Off, units: UnitSystem): string => {
     kelvin === null || Math.abs(kelvin) < 0.5
       ? ""
       : ` As the bird comes out it would show ${formatTemperatureDifference(Math.abs(kelvin), units)} too ${kelvin > 0 ? "much" : "little"}.`;
-  return `${Math.round(mm)} mm from the deepest meat, which is marked.${shows}`;
+  return `${offLength(mm, units)} from the deepest meat, which is marked.${shows}`;
 };
