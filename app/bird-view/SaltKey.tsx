@@ -16,7 +16,7 @@ export function SaltKey() {
           </span>
         ))}
       </div>
-      <p className="text-xs text-soft">Salt by weight of the meat. It goes in by millimetres; only salt goes deep.</p>
+      <p className="text-xs text-soft">Salt by weight of the meat. It goes in slowly, and nothing else goes deep.</p>
     </div>
   );
 }
