@@ -17,6 +17,13 @@ export interface VoxelGrid {
   readonly mirrored: boolean;
 }
 
+/** The kinds of tissue that are there, in rising order. */
+export function kindsIn({ tissue }: Pick<VoxelGrid, "tissue">): readonly number[] {
+  const isThere = new Uint8Array(OUTSIDE + 1);
+  for (let c = 0; c < tissue.length; c++) isThere[tissue[c] as number] = 1;
+  return [...isThere.keys()].filter((kind) => kind !== OUTSIDE && isThere[kind] === 1);
+}
+
 type Field = Float64Array | Float32Array;
 
 /** The values of a field inside the solid, run after run: half of its box, to be kept and put back by {@link unpack}. */

@@ -4,8 +4,9 @@
  * All arrays are owned here and allocated once; {@link HeatSolver.advance} allocates nothing.
  */
 import type { HeatBody } from "../bird/body";
-import { packed, unpack } from "../bird/grid";
+import { kindsIn, OUTSIDE, packed, unpack } from "../bird/grid";
 import { requireBetween } from "../errors";
+import { Recent } from "../recent";
 import { type Arena, type CellTables, newArena, packTables } from "./arena";
 import { SurfaceExchange, type SurfaceState } from "./surface";
 import type { Surroundings } from "./surroundings";
@@ -41,11 +42,8 @@ const BALANCE_SHARE_OF_STEADY = 1 / 20;
 /** Above this no ice is near: heat capacities change by a few per cent over the whole range. */
 const STRAIGHT_ABOVE_C = 1;
 
-let ofBirds: PropertyTables | undefined;
-const birdProperties = (): PropertyTables => {
-  ofBirds ??= propertyTables(TISSUES);
-  return ofBirds;
-};
+/** By the kinds of tissue: most birds are of the same few. */
+const ofBirds = new Recent<PropertyTables>(8);
 
 export class HeatSolver {
   readonly temperatureC: Float64Array;
@@ -63,7 +61,11 @@ export class HeatSolver {
   private straight = false;
   /** Scratch: all conductances of a cell together. */
   private readonly total: Float64Array;
+  /** Of each cell, its place among `kinds`. */
   private readonly tissue: Uint8Array;
+  /** What this body is made of, as its grid names it, and as material. */
+  private readonly kinds: readonly number[];
+  private readonly tissues: readonly Tissue[];
   private readonly runs: Int32Array;
   private readonly tables: CellTables;
   private readonly properties: PropertyTables;
@@ -76,11 +78,15 @@ export class HeatSolver {
   /** Heat taken up through the surface since the start, J, this half of the bird. */
   heatInJ = 0;
 
+  /** @param materials what the kinds of tissue in a grid stand for */
   constructor(
     readonly body: HeatBody,
-    private readonly tissues: readonly Tissue[] = TISSUES,
+    materials: readonly Tissue[] = TISSUES,
   ) {
     const { grid, surface } = body.unit;
+    // Tables of what a bird does not hold would be made and copied for nothing.
+    this.kinds = kindsIn(grid);
+    this.tissues = this.kinds.map((kind) => materials[kind] as Tissue);
     const size = grid.nx * grid.ny * grid.nz;
     this.arena = newArena(
       size * (8 * 10 + 1) +
@@ -97,10 +103,15 @@ export class HeatSolver {
     this.otherC = this.arena.float64(size);
     this.perEnthalpy = this.arena.float64(size);
     this.total = this.arena.float64(size);
-    this.tissue = this.arena.uint8(grid.tissue);
+    const places = new Uint8Array(OUTSIDE + 1);
+    this.kinds.forEach((kind, place) => {
+      places[kind] = place;
+    });
+    this.tissue = this.arena.uint8(grid.tissue.map((kind) => places[kind] as number));
     this.runs = this.arena.int32(grid.runs);
     this.tables = packTables(this.arena, this.tissues);
-    this.properties = this.tissues === TISSUES ? birdProperties() : propertyTables(this.tissues);
+    const properties = (): PropertyTables => propertyTables(this.tissues);
+    this.properties = materials === TISSUES ? ofBirds.get(this.kinds.join(), properties) : properties();
     this.strideY = grid.nx;
     this.strideZ = grid.nx * grid.ny;
     this.surface = new SurfaceExchange(this.arena, surface, body.cellSizeM);
@@ -114,7 +125,7 @@ export class HeatSolver {
     requireBetween("start temperature", celsius, -30, 95, "°C");
     requireBetween("temperature of the filling", fillingC, -30, 95, "°C");
     const contents = this.tissues.map((tissue, n) =>
-      enthalpyAt(tissue, ADDED_TISSUES.includes(n) ? fillingC : celsius),
+      enthalpyAt(tissue, ADDED_TISSUES.includes(this.kinds[n] as number) ? fillingC : celsius),
     );
     this.forEachCell((cell) => {
       this.enthalpyJPerM3[cell] = contents[this.tissue[cell] as number] as number;
@@ -140,10 +151,11 @@ export class HeatSolver {
   }
 
   /** Gives all cells of some tissues a temperature: a filling that is put in. */
-  fill(tissues: readonly number[], celsius: number): void {
+  fill(filled: readonly number[], celsius: number): void {
     this.forEachCell((cell) => {
-      const kind = this.tissue[cell] as number;
-      if (tissues.includes(kind)) this.enthalpyJPerM3[cell] = enthalpyAt(this.tissues[kind] as Tissue, celsius);
+      const place = this.tissue[cell] as number;
+      if (!filled.includes(this.kinds[place] as number)) return;
+      this.enthalpyJPerM3[cell] = enthalpyAt(this.tissues[place] as Tissue, celsius);
     });
     this.readTemperatures();
   }

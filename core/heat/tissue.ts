@@ -30,12 +30,16 @@ export interface Tissue {
   readonly leastHeatJPerM3K: Float64Array;
 }
 
+/** At 20 °C, kg/m³. @param airShare share of the volume that is air */
+const densityWith = (composition: Composition, airShare: number): number =>
+  densityKgPerM3(composition, 20) * (1 - airShare);
+
 /**
  * Builds the tables of one tissue from its composition (Choi and Okos).
  * @param airShare share of the volume that is air: it takes mass away, and conductivity by Maxwell's formula for pores
  */
 export function makeTissue(name: string, composition: Composition, airShare = 0): Tissue {
-  const density = densityKgPerM3(composition, 20) * (1 - airShare);
+  const density = densityWith(composition, airShare);
   const pores = (1 - airShare) / (1 + airShare / 2);
   const latent = constant("iceLatentHeatJPerKg");
   const enthalpy = new Float64Array(TABLE_SIZE);
@@ -183,18 +187,17 @@ const AIR_SHARE: Partial<Record<keyof typeof COMPOSITIONS, number>> = {
 export type TissueName = keyof typeof COMPOSITIONS;
 const TISSUE_NAMES = Object.keys(COMPOSITIONS) as TissueName[];
 
-/** A tissue whose tables are made when they are first asked for: a page that only shows has no use for them. */
+/** A tissue whose tables are made when they are first asked for: few birds hold all that a bird can be filled with. */
 function onDemand(name: TissueName): Tissue {
+  const airShare = AIR_SHARE[name] ?? 0;
   let made: Tissue | undefined;
   const whole = (): Tissue => {
-    made ??= makeTissue(name, COMPOSITIONS[name], AIR_SHARE[name] ?? 0);
+    made ??= makeTissue(name, COMPOSITIONS[name], airShare);
     return made;
   };
   return {
     name,
-    get densityKgPerM3() {
-      return whole().densityKgPerM3;
-    },
+    densityKgPerM3: densityWith(COMPOSITIONS[name], airShare),
     get enthalpyJPerM3() {
       return whole().enthalpyJPerM3;
     },
