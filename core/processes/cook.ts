@@ -10,6 +10,7 @@ import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/covers";
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
+import { firstEnough } from "./firstEnough";
 import type { Indices } from "./indices";
 import type { Frame } from "./picture";
 import { type Peak, type RestDone, resting } from "./rest";
@@ -141,34 +142,6 @@ const LEAST_RISE_K = 0.05;
  */
 const STALLED_K = 0.05;
 const STALL_MIN = 120;
-
-/**
- * The first of a row that is enough, each more so than the one before; the last counts as enough. Few are asked.
- * @param lacks of one that is not enough, how many further on the first that is may be; null of one that is
- */
-function* firstEnough(
-  last: number,
-  likely: number,
-  lacks: (at: number) => Generator<number, number | null>,
-): Generator<number, number> {
-  let [tooSoon, enough] = [-1, last];
-  // Ever longer steps in one direction: where the guess is far off, too, few are asked.
-  let [back, forth] = [1, 1];
-  for (let at = likely; enough - tooSoon > 1; ) {
-    at = Math.min(enough - 1, Math.max(tooSoon + 1, at));
-    const further = yield* lacks(at);
-    if (further === null) {
-      enough = at;
-      at -= back;
-      [back, forth] = [2 * back, 1];
-    } else {
-      tooSoon = at;
-      at += Math.max(forth, further);
-      [back, forth] = [1, 2 * forth];
-    }
-  }
-  return enough;
-}
 
 /** Simulates one cook. @throws QuantityError for options outside the model's range, or a target the bird has no centre for */
 export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
