@@ -157,7 +157,7 @@ describe("planning evening", () => {
   it("can be scrubbed back to the days before: the salt that has crept in", async () => {
     await pressAt(driver, 'button[aria-label^="Dry, uncovered:"]');
     await pressAt(driver, 'label:has(input[type="radio"][value="salt"])');
-    await seeText(driver, "in the outer centimetre", "It goes in by millimetres");
+    await seeText(driver, "in the outer centimetre", "It goes in slowly");
     await pressAt(driver, 'label:has(input[type="radio"][value="temperature"])');
   });
 
