@@ -52,7 +52,13 @@ interface Row {
   readonly why: string;
   read(comparison: Comparison): string;
 }
-const rowsFor = (units: UnitSystem): readonly Row[] => [
+/** As the plan has it before the heat, whatever the way. */
+const skinBefore = ({ salt, bird }: Plan): string => {
+  const done = [(salt.method !== "none" || bird.preSalted) && "salted", salt.dryHours > 0 && "dried beforehand"];
+  return done.filter(Boolean).join(", ") || "not salted, not dried";
+};
+
+const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
   {
     name: "Breast and leg done",
     why: `at ${formatTemperature(70, units)} in their centres`,
@@ -63,7 +69,7 @@ const rowsFor = (units: UnitSystem): readonly Row[] => [
     why: "breast and leg; a tendency",
     read: ({ juicesBreast, juicesLeg }) => `${percent(juicesBreast)}, ${percent(juicesLeg)}`,
   },
-  { name: "Skin", why: "salted, dried beforehand", read: ({ browning }) => skinWords(browning) },
+  { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
   { name: "Oven taken", why: "preheating counted", read: ({ ovenMin }) => formatDuration(ovenMin * 60) },
   { name: "Room", why: "tray, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
   {
@@ -139,7 +145,13 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
       toast.error(`That was not stored: ${messageOf(error)}`);
     }
   };
-  const sheet = { columns, answers, longest, rows: rowsFor(units), onTake: (column: Column) => void take(column) };
+  const sheet = {
+    columns,
+    answers,
+    longest,
+    rows: rowsFor(plan, units),
+    onTake: (column: Column) => void take(column),
+  };
   const { massKg, species, count } = plan.bird;
   return (
     <div className="grid gap-3 py-2">
