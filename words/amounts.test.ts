@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { formatSpoons, liquid, small } from "./amounts";
+import { CM_PER_INCH } from "../core/units/quantity";
+import { formatSpoons, liquid, potFor, roomFor, sides, small } from "./amounts";
 
 describe("spoons", () => {
   it("are what a cook has", () => {
@@ -70,5 +71,36 @@ describe("dry things", () => {
       "2 oz",
       "58 g",
     ]);
+  });
+});
+
+describe("room", () => {
+  const numberIn = (text: string): number => {
+    const [, whole = "0", half = ""] = /^(\d*)(½?)/.exec(text) ?? [];
+    return Number(whole || 0) + (half ? 0.5 : 0);
+  };
+
+  it("that is needed is more than there is in words, too, where it is, and never where it is not", () => {
+    const places = fc.oneof(
+      fc.record({ units: fc.constant("metric" as const), hasCm: fc.integer({ min: 10, max: 90 }) }),
+      fc.record({
+        units: fc.constant("us" as const),
+        hasCm: fc.integer({ min: 8, max: 70 }).map((halves) => (halves / 2) * CM_PER_INCH),
+      }),
+    );
+    fc.assert(
+      fc.property(places, fc.double({ min: -2, max: 2, noNaN: true }), ({ units, hasCm }, moreCm) => {
+        const needsCm = hasCm + (Math.abs(moreCm) < 0.001 ? 0 : moreCm);
+        const needs = numberIn(roomFor([needsCm], units));
+        expect(needs > numberIn(sides([hasCm], units))).toBe(needsCm > hasCm);
+      }),
+    );
+  });
+
+  it("in a pot likewise", () => {
+    expect(potFor(12.04, "metric")).toBe("12.1 L");
+    expect(potFor(12, "metric")).toBe("12 L");
+    expect(potFor(8 * 0.946352946, "us")).toBe("8 quarts");
+    expect(potFor(7.6, "us")).toBe("8.1 quarts");
   });
 });

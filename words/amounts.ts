@@ -2,7 +2,14 @@
 import { constant } from "../core/constants";
 import { NEVER } from "../core/forecast/shares";
 import type { Schedule } from "../core/schedule/backward";
-import { CM_PER_INCH, formatDuration, formatMass, KG_PER_POUND, type UnitSystem } from "../core/units/quantity";
+import {
+  CM_PER_INCH,
+  formatDuration,
+  formatMass,
+  formatVolume,
+  KG_PER_POUND,
+  type UnitSystem,
+} from "../core/units/quantity";
 
 export const ML_PER_CUP = 236.6;
 export const GRAMS_PER_OUNCE = 28.35;
@@ -57,11 +64,26 @@ export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40
 /** The zone in which bacteria grow, as the guidance of each unit system puts it (USDA FSIS). */
 export const ZONE: Record<UnitSystem, string> = { metric: "4 to 60 °C", us: "40 to 140 °F" };
 
-/** Sides of a thing, one after the other: "29 × 46 cm", "11½ × 18 in"; @param lengthsCm rounded to whole centimetres or half inches */
-export function sides(lengthsCm: readonly number[], units: UnitSystem): string {
-  if (units === "metric") return `${lengthsCm.map(Math.round).join(" × ")} cm`;
-  const halves = lengthsCm.map((cm) => Math.round((2 * cm) / CM_PER_INCH));
+/**
+ * Sides of a thing, one after the other: "29 × 46 cm", "11½ × 18 in".
+ * @param lengthsCm to whole centimetres or half inches: the nearest, unless rounded otherwise
+ */
+export function sides(lengthsCm: readonly number[], units: UnitSystem, rounded = Math.round): string {
+  if (units === "metric") return `${lengthsCm.map(rounded).join(" × ")} cm`;
+  const halves = lengthsCm.map((cm) => rounded((2 * cm) / CM_PER_INCH));
   return `${halves.map((half) => `${Math.floor(half / 2)}${half % 2 ? "½" : ""}`).join(" × ")} in`;
+}
+
+/** What is needed is no less than it says; inches that went through centimetres are still whole. */
+const roundedUp = (value: number): number => Math.ceil(value - 1e-6);
+
+/** Room that a thing takes. */
+export const roomFor = (lengthsCm: readonly number[], units: UnitSystem): string => sides(lengthsCm, units, roundedUp);
+
+/** A pot that so much goes into, to the tenth. */
+export function potFor(litres: number, units: UnitSystem): string {
+  const tenth = (units === "us" ? LITRES_PER_QUART : 1) / 10;
+  return formatVolume(roundedUp(litres / tenth) * tenth, units);
 }
 
 /** Of string, m: cut a little long. */

@@ -5,15 +5,17 @@ import type { Conflict } from "../core/schedule/conflicts";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { ResourceConflict } from "../core/schedule/resources";
 import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
-import { sides } from "./amounts";
+import { potFor, roomFor, sides } from "./amounts";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { TASK_NAMES } from "./names";
 
 const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
-/** What a place takes or has: the sides of it, or the volume of a pot. */
+/** What a place has, and what it would take: its sides, or the volume of a pot. */
 const sizes = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? formatVolume(values[0] as number, units) : sides(values, units);
+const sizesNeeded = (values: readonly number[], units: UnitSystem): string =>
+  values.length === 1 ? potFor(values[0] as number, units) : roomFor(values, units);
 
 /** @param at an instant as the cook reads it */
 export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: number) => string): string {
@@ -55,7 +57,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
-      return `It does not fit your ${PLACES[where]}: it takes ${sizes(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
+      return `It does not fit your ${PLACES[where]}: it takes ${sizesNeeded(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
     }
   }
 }

@@ -15,7 +15,7 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { COLD_LIMIT, formatSpoons, ice, liquid, sides, small, strength, stringLength } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, roomFor, sides, small, strength, stringLength } from "./amounts";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -245,7 +245,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     {
       what: underWords(plan),
       amount: "",
-      ...(pan && { why: `at least ${sides(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
+      ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
     ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
@@ -283,7 +283,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(shelf
-      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: sides(shelf.needs, units) }]
+      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: roomFor(shelf.needs, units) }]
       : []),
   ];
 }

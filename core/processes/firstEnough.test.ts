@@ -4,15 +4,13 @@ import { drain } from "./cook";
 import { firstEnough } from "./firstEnough";
 
 describe("the first that is enough", () => {
-  const ROW = fc
-    .integer({ min: 0, max: 200 })
-    .chain((last) =>
-      fc.record({
-        last: fc.constant(last),
-        first: fc.integer({ min: 0, max: last }),
-        likely: fc.integer({ min: 0, max: last }),
-      }),
-    );
+  const ROW = fc.integer({ min: 0, max: 200 }).chain((last) =>
+    fc.record({
+      last: fc.constant(last),
+      first: fc.integer({ min: 0, max: last }),
+      likely: fc.integer({ min: 0, max: last }),
+    }),
+  );
 
   /** @param said of one that is not enough, how far on the first that is may be */
   function sought(

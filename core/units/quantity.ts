@@ -5,7 +5,7 @@ export const KG_PER_POUND = 0.45359237;
 const KG_PER_OUNCE = KG_PER_POUND / 16;
 export const CM_PER_INCH = 2.54;
 /** US liquid quart. */
-const L_PER_QUART = 0.946352946;
+export const L_PER_QUART = 0.946352946;
 
 export type UnitSystem = "metric" | "us";
 
