@@ -8,12 +8,12 @@ import {
   formatMass,
   formatVolume,
   KG_PER_POUND,
+  L_PER_QUART,
   type UnitSystem,
 } from "../core/units/quantity";
 
 export const ML_PER_CUP = 236.6;
 export const GRAMS_PER_OUNCE = 28.35;
-const LITRES_PER_QUART = 0.9464;
 
 const tens = (value: number): number => Math.round(value / 10) * 10;
 
@@ -42,7 +42,7 @@ export const liquid = (ml: number, units: UnitSystem): string => {
   if (units === "metric") return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
   if (ml < ML_PER_CUP / 4) return formatSpoons((48 * ml) / ML_PER_CUP, units);
   if (ml < 8 * ML_PER_CUP) return cups(ml / ML_PER_CUP);
-  const halves = Math.round((2 * ml) / 1000 / LITRES_PER_QUART);
+  const halves = Math.round((2 * ml) / 1000 / L_PER_QUART);
   return `${Math.floor(halves / 2)}${halves % 2 ? "½" : ""} quarts`;
 };
 /** Of a pinch, as a fine scale weighs it. */
@@ -82,7 +82,7 @@ export const roomFor = (lengthsCm: readonly number[], units: UnitSystem): string
 
 /** A pot that so much goes into, to the tenth. */
 export function potFor(litres: number, units: UnitSystem): string {
-  const tenth = (units === "us" ? LITRES_PER_QUART : 1) / 10;
+  const tenth = (units === "us" ? L_PER_QUART : 1) / 10;
   return formatVolume(roundedUp(litres / tenth) * tenth, units);
 }
 
@@ -108,7 +108,7 @@ export const OUTERMOST: Record<UnitSystem, string> = { metric: "outer centimetre
 /** Salt in a bath. */
 export const strength = (gramsPerLitre: number, units: UnitSystem): string =>
   units === "us"
-    ? `${((gramsPerLitre * LITRES_PER_QUART) / GRAMS_PER_OUNCE).toFixed(1)} oz a quart`
+    ? `${((gramsPerLitre * L_PER_QUART) / GRAMS_PER_OUNCE).toFixed(1)} oz a quart`
     : `${Math.round(gramsPerLitre)} g a litre`;
 
 /** How long it rests: from a late bird to an early one. */

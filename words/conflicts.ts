@@ -111,6 +111,6 @@ export function resourceWords(
         ? "There is no thermometer for the bird, and nothing else tells when it is done"
         : "There are more birds than thermometers";
     case "fridge-full":
-      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${formatVolume(Math.round(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
+      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${formatVolume(Math.ceil(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
   }
 }
