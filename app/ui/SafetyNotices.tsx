@@ -1,6 +1,7 @@
 import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { Plan } from "../../core/plan/schema";
+import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatDuration, formatTemperature } from "../../core/units/quantity";
 import { DAY_MIN } from "../../core/units/time";
@@ -27,7 +28,7 @@ export function SafetyNotices({ plan, cook, derived, isIn = false }: Props) {
   const chill = cook?.dayAfter?.chill;
   return (
     <>
-      {lowestC < guidelineC && (
+      {!meetsGuideline(lowestC) && (
         <Caution>
           The target of {t(lowestC)} is below the usual guidance of {t(guidelineC)}.{" "}
           {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}

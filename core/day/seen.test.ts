@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { fahrenheitToC } from "../units/quantity";
 import { placesSeen } from "./seen";
 
 const goals = { breast: 74, thigh: 74, filling: 74 };
@@ -32,6 +33,12 @@ describe("what has been seen", () => {
       { minute: 2, part: "breast", celsius: 75 },
     ]);
     expect(seen.map(({ highestC }) => highestC)).toEqual([70, 75]);
+  });
+
+  it("is the guideline where a thermometer in Fahrenheit shows 165, and not a degree less", () => {
+    const seenAt = (fahrenheit: number): boolean | undefined =>
+      placesSeen({ filling: 74 }, [{ minute: 1, part: "filling", celsius: fahrenheitToC(fahrenheit) }])[0]?.seen;
+    expect([seenAt(164), seenAt(165)]).toEqual([false, true]);
   });
 
   it("has the filling's only place in its middle", () => {

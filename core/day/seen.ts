@@ -3,6 +3,7 @@
 import { bothSides, type Probe, probeOf } from "../bird/probe";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import type { Reading } from "../forecast/reading";
+import { shows } from "../safety/guideline";
 
 export interface PlaceSeen {
   readonly probe: Probe;
@@ -11,9 +12,6 @@ export interface PlaceSeen {
   readonly highestC: number | null;
   readonly seen: boolean;
 }
-
-/** A thermometer is read to a tenth. */
-const READ_TO_K = 0.05;
 
 /**
  * A reading that names no side was taken on one of them: it counts for one that has none of its own, never for both.
@@ -29,7 +27,7 @@ export function placesSeen(goalsC: CentreTemperatures, readings: readonly Readin
       const here = own.filter((each) => each.side === place.side && each.side !== undefined);
       const all = place === takesUnnamed ? [...here, ...unnamed] : here;
       const highestC = all.length > 0 ? Math.max(...all.map(({ celsius }) => celsius)) : null;
-      return { probe: probeOf(place), goalC, highestC, seen: highestC !== null && highestC >= goalC - READ_TO_K };
+      return { probe: probeOf(place), goalC, highestC, seen: highestC !== null && shows(highestC, goalC) };
     });
   });
 }

@@ -2,6 +2,7 @@
 
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { shows } from "../safety/guideline";
 import type { Reading } from "./reading";
 
 /** A side read so long before the other says nothing of now. */
@@ -47,8 +48,6 @@ export function behind<Item extends Reading>(
 export const lowestC = (readings: readonly Reading[], lost: readonly Probe[] = []): CentreTemperatures =>
   Object.fromEntries(Object.entries(behind(readings, lost)).map(([part, { celsius }]) => [part, celsius]));
 
-/** A thermometer that shows a goal to half a degree shows it. */
-const SHOWN_K = 0.5;
 /** Meat in the heat does not cool: a probe that was there and shows so little less is still there (chosen: noise, a door). */
 const HELD_K = 2.5;
 
@@ -65,9 +64,9 @@ export function allReached(
   const newest = [...newestByProbe(readings, lost).values()];
   return Object.entries(goalsC).every(([part, goal]) => {
     const isThere = (reading: Reading): boolean => {
-      if (reading.celsius >= goal - SHOWN_K) return true;
+      if (shows(reading.celsius, goal)) return true;
       const wasThere = readings.some(
-        (each) => probeOf(each) === probeOf(reading) && each.minute >= sinceMin && each.celsius >= goal - SHOWN_K,
+        (each) => probeOf(each) === probeOf(reading) && each.minute >= sinceMin && shows(each.celsius, goal),
       );
       return wasThere && reading.celsius >= goal - HELD_K;
     };

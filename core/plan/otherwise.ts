@@ -1,9 +1,9 @@
 /** A plan with one thing different: what a cook might try next time. */
 import { centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
-import { constant } from "../constants";
 import { turnsItself } from "../heat/sources";
 import { fullStages } from "../processes/stages";
+import { meetsGuideline } from "../safety/guideline";
 import { dialTurnK, onDialC } from "../units/dial";
 import { withSalt, withSaltMethod } from "./edits";
 import type { OtherwiseId } from "./roast";
@@ -41,7 +41,7 @@ function withTargets(plan: Plan, byK: number): Plan | null {
   );
   const all = Object.values(targetC);
   // Below the guideline nothing is ever proposed.
-  const isIn = all.every((celsius) => celsius <= 90 && (byK > 0 || celsius >= constant("guidelineC") - READ_TO_K));
+  const isIn = all.every((celsius) => celsius <= 90 && (byK > 0 || meetsGuideline(celsius)));
   return isIn ? { ...plan, targetC } : null;
 }
 

@@ -29,6 +29,12 @@ export const PULL_CHECK = "Check before you lift it";
 /** A reading older than this is not of the bird that is about to be lifted. */
 const FRESH_MIN = 10;
 
+/** Short of a goal by less than a degree, in tenths: a figure is not "of" itself. */
+function shortWords(highestC: number, goalC: number, units: UnitSystem): string {
+  const [highest, goal] = [formatTemperature(highestC, units), formatTemperature(goalC, units)];
+  return `${highest === goal ? formatTemperature(highestC, units, 1) : highest} of ${goal}`;
+}
+
 /** Which places have shown what they should, in a line of its own each. */
 export function PlacesSeen({ places, units }: { readonly places: readonly PlaceSeen[]; readonly units: UnitSystem }) {
   return (
@@ -40,7 +46,9 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
           <span className={seen ? "" : "text-soft"}>
             {highestC === null
               ? `not read; ${formatTemperature(goalC, units)} wanted`
-              : `${formatTemperature(highestC, units)}${seen ? ", enough" : ` of ${formatTemperature(goalC, units)}`}`}
+              : seen
+                ? `${formatTemperature(highestC, units)}, enough`
+                : shortWords(highestC, goalC, units)}
           </span>
         </li>
       ))}

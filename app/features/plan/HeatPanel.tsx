@@ -9,6 +9,7 @@ import { briquettesPerHour, briquettesToStart, goesInCold } from "../../../core/
 import { withHeat } from "../../../core/plan/edits";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
+import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
@@ -84,7 +85,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
   const guideline = constant("guidelineC");
   const centres = centresOf(plan.bird);
   const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guideline;
-  const below = Math.min(...centres.map(targetOf)) < guideline;
+  const below = !meetsGuideline(Math.min(...centres.map(targetOf)));
   const mildestC = onDialC(constant("minimumOvenC"), plan.equipment.dial);
   const lowOven = Math.min(...plan.stages.map((stage) => stage.airC)) < mildestC - 0.5;
   return (
