@@ -92,7 +92,8 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
     const removed = onDisk(response, STANDS, () => shelf.remove(id));
     if (removed === null) return;
     if (removed) stream.send(goneEvent(id));
-    response.status(removed ? 204 : 404).json(removed ? undefined : { why: "this roast is not kept here" });
+    // One that was never sent, or is out already, is as far out as was asked.
+    response.status(204).end();
   });
   return { router, close: () => stream.close() };
 }

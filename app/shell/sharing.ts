@@ -93,7 +93,7 @@ async function takeRoastOut(db: BrumaDatabase, roastId: string): Promise<void> {
     const response = await fetch(`/api/roasts/${encodeURIComponent(roastId)}`, {
       method: "DELETE",
     });
-    if (!response.ok && response.status !== 404) throw new Error(await whyOf(response));
+    if (!response.ok) throw new Error(await whyOf(response));
   } catch (error) {
     toast.info(`Out of what is in common here; the server still offers it to others (${messageOf(error)}).`);
   }
