@@ -7,7 +7,8 @@ import { useSimulated } from "../simulation/useSimulated";
 
 interface Wanted {
   readonly options: EnsembleOptions | null;
-  readonly forecast: Forecast | null;
+  /** What the readings say of the bird; null where there are none yet, or they are being looked at. */
+  readonly forecast: Pick<Forecast, "aimC" | "estimate"> | null;
   readonly pulledMin: number | null;
   readonly nowMin: number;
   readonly cover: PresentOptions["cover"];

@@ -63,9 +63,11 @@ export function useRoastDay(roast: Roast): RoastDay {
   );
   const forecastState = useForecast(options, screen);
   const { forecast } = forecastState;
+  // Out of the oven unread, it is the usual bird that rests, for as long as it was in.
+  const unread = pulledMin !== null && inOven.length === 0 && options ? { aimC: options.shownC, estimate: [] } : null;
   const present = usePresent({
     options,
-    forecast,
+    forecast: forecast ?? unread,
     pulledMin,
     nowMin,
     cover: plan.cover,
@@ -83,7 +85,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
   );
   const allSeen = placed.every(({ seen }) => seen);
-  const rest = pulledMin === null ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen);
+  const rest = pulledMin === null ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread);
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
   const reached =

@@ -1,12 +1,14 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { ensembleOptions } from "../forecast/plannedInput";
+import { goalsAtPull, plannedCook } from "../forecast/planned";
+import { ensembleOptions, plannedInput } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import type { Weather } from "../heat/fire";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";
+import { restPlan } from "./restPlan";
 
 const { plan } = sampleRoast();
 const targetsC = { breast: 69, thigh: 72 };
@@ -48,6 +50,26 @@ describe("the bird as the readings point to it", () => {
     const enough = present({ pulledMin, nowMin: 165, seenC: { breast: 40, thigh: 40 } });
     expect(enough.rest.seenMin).toBe(0);
     expect(enough.rest.backInMin).toBeNull();
+  });
+
+  it("never read, comes to what was planned where it came out as planned, and far short where it came out too early", () => {
+    const cook = drain(plannedCook(plannedInput(plan), "preview"));
+    if (cook.kind !== "done") throw new Error("the sample comes to its targets");
+    const goalsC = goalsAtPull(plan, cook);
+    const rest = (pulledMin: number) =>
+      present({
+        options: ensembleOptions(plan, goalsC),
+        estimate: [],
+        targetsC: goalsC,
+        nowMin: pulledMin + 5,
+        pulledMin,
+        cover: plan.cover,
+        seenC: plan.targetC,
+      }).rest;
+    expect(restPlan(5, rest(cook.pullMinute), false, false).fallsShort).toBe(false);
+    const early = rest(cook.pullMinute - 40);
+    expect(early.shortK).toBeGreaterThan(2);
+    expect(restPlan(5, early, false, false)).toMatchObject({ fallsShort: true, backInMin: expect.any(Number) });
   });
 
   it("goes back into the fire and the weather that it came from", () => {

@@ -1,6 +1,6 @@
 /**
  * The bird as the readings point to it: what cannot be read off a thermometer (its skin, its juice, its coldest point),
- * now, at the pull, and through a rest. One bird, that of the estimate; its doubt is the forecast's.
+ * now, at the pull, and through a rest. One bird: that of the estimate, or the usual one where it was never read; its doubt is the forecast’s.
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
@@ -32,6 +32,8 @@ export interface RestOutlook {
   readonly peak: Partial<Record<Centre, { readonly celsius: number; readonly minute: number }>>;
   /** When the last centre shows what has to be seen, minutes since the pull; null when it never does. */
   readonly seenMin: number | null;
+  /** By how much the centre that lacks most never shows it, K; 0 where all do. */
+  readonly shortK: number;
   /** When the first centre that was hot falls under 60 °C, minutes since the pull; null within two hours. */
   readonly hotUntilMin: number | null;
   /** Back in the oven now, as it was set: minutes until the rest after it shows what has to be seen; null when it is seen anyway. */
@@ -124,7 +126,8 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
       look();
       yield bird.minute;
     }
-    return { peak, seenMin, hotUntilMin };
+    const lacks = bird.centres.map((centre) => (seenC[centre] ?? 0) - (peak[centre]?.celsius ?? 0));
+    return { peak, seenMin, shortK: Math.max(0, ...lacks), hotUntilMin };
   }
 
   /** Rested until now, then heated on as it was set: how long until everything shows what has to be seen. */

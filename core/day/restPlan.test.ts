@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { RestOutlook } from "./present";
 import { restPlan } from "./restPlan";
 
-const outlook: RestOutlook = { peak: {}, seenMin: 12, hotUntilMin: null, backInMin: null };
+const outlook: RestOutlook = { peak: {}, seenMin: 12, shortK: 0, hotUntilMin: null, backInMin: null };
 
 describe("the rest as a plan of its own", () => {
   it("waits for the shortest rest, and for the last centre to show what has to be seen", () => {
@@ -18,11 +18,14 @@ describe("the rest as a plan of its own", () => {
   });
 
   it("goes back in where the rest falls short, unless it was seen after all", () => {
-    const short = { ...outlook, seenMin: null, backInMin: 16 };
+    const short = { ...outlook, seenMin: null, shortK: 0.7, backInMin: 16 };
     expect(restPlan(5, short, false).backInMin).toBe(16);
     expect(restPlan(5, short, false).fallsShort).toBe(true);
     expect(restPlan(5, short, true)).toMatchObject({ fallsShort: false, backInMin: null });
     expect(restPlan(5, { ...short, backInMin: null }, false)).toMatchObject({ fallsShort: true, backInMin: null });
+    // Of a bird that was never read so little is not known; what is far off is.
+    expect(restPlan(5, short, false, false)).toMatchObject({ fallsShort: false, backInMin: null, earliestMin: 20 });
+    expect(restPlan(5, { ...short, shortK: 9 }, false, false)).toMatchObject({ fallsShort: true, backInMin: 16 });
     expect(restPlan(5, null, false)).toMatchObject({ earliestMin: 20, latestMin: 90, fallsShort: false });
   });
 });

@@ -16,18 +16,28 @@ export interface RestPlan {
   readonly backInMin: number | null;
 }
 
-/** @param outlook null while it is being computed: then the usual bounds stand */
-export function restPlan(boughtKg: number, outlook: RestOutlook | null, allSeen: boolean): RestPlan {
+/**
+ * A bird that was never read is not sent back for so little, K (chosen: the margin by which a plan pulls it later than it
+ * has to). What its oven truly did only a thermometer tells.
+ */
+const UNREAD_DOUBT_K = 1;
+
+/**
+ * @param outlook null while it is being computed: then the usual bounds stand
+ * @param isRead whether it rests on readings of the bird in the oven
+ */
+export function restPlan(boughtKg: number, outlook: RestOutlook | null, allSeen: boolean, isRead = true): RestPlan {
   const { shortestMin } = restFor(boughtKg);
   const longest = constant("longestRestMin");
   const coolsMin = outlook?.hotUntilMin ?? Number.POSITIVE_INFINITY;
   const seenMin = allSeen ? 0 : (outlook?.seenMin ?? 0);
   const latestMin = Math.min(longest, coolsMin);
+  const isShort = !allSeen && outlook?.seenMin === null && outlook.shortK > (isRead ? 0 : UNREAD_DOUBT_K);
   return {
     earliestMin: Math.min(latestMin, Math.max(shortestMin, seenMin)),
     latestMin,
     latestBecause: coolsMin < longest ? "cools" : "long-enough",
-    fallsShort: !allSeen && outlook?.seenMin === null,
-    backInMin: allSeen || outlook?.seenMin !== null ? null : outlook.backInMin,
+    fallsShort: isShort,
+    backInMin: isShort ? outlook.backInMin : null,
   };
 }

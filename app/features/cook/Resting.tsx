@@ -40,7 +40,7 @@ export function Resting({ day, acts }: Props) {
   const now = useNow();
   const { units } = usePreferences();
   const navigate = useNavigate();
-  const { roast, simulated, believed, present, rest, rows, items, readings } = day;
+  const { roast, believed, present, rest, rows, items, readings } = day;
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
   const pulledMs = Date.parse(happened.pulledAt ?? "");
@@ -49,11 +49,12 @@ export function Resting({ day, acts }: Props) {
   const atRest = believed.filter(({ minute }) => minute >= pulledMin);
   const places = placesSeen(plan.targetC, atRest);
   const allSeen = places.every(({ seen }) => seen);
+  const isRead = day.forecast.forecast !== null;
   const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
   const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE_MS;
   const carveMs = Math.max(earliestMs, Math.min(day.carveAtMs ?? earliestMs, latestMs));
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
-  const peaks = Object.values(present?.rest.peak ?? simulated.cook?.peak ?? {}).map(({ celsius }) => celsius);
+  const peaks = Object.values(present?.rest.peak ?? {}).map(({ celsius }) => celsius);
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
   const form = {
     places: places.map(({ probe }) => placeOf(probe)),
@@ -109,7 +110,7 @@ export function Resting({ day, acts }: Props) {
             <p role="status" className="text-lg">
               {allSeen
                 ? `${target} has been seen at every centre.`
-                : `Leave the probe in until ${target} is seen at every centre${peaks.length > 0 ? `; the lowest is expected to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+                : `Leave the probe in until ${target} is seen at every centre${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
             </p>
             {!allSeen && <PlacesSeen places={places} units={units} />}
           </section>
