@@ -98,7 +98,8 @@ describe("the day itself, at the stove", () => {
       `In since ${String(at.getHours()).padStart(2, "0")}:${String(at.getMinutes()).padStart(2, "0")}`,
     );
     await corrected("The oven was on at", wentInMs, (now) => laterBy(hot, now) > 4);
-    await corrected("The oven was on at", wentInMs - 60 * 60_000, (now) => now === hot);
+    // The finish that was hot may have been a coarse one still.
+    await corrected("The oven was on at", wentInMs - 60 * 60_000, (now) => Math.abs(laterBy(hot, now)) <= 2);
   });
 
   it("refits the model to typed readings: a cold bird moves the finish later, a warm one sooner", async () => {
