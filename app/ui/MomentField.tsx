@@ -12,6 +12,8 @@ interface Props {
   readonly atMs: number;
   readonly zone: string;
   readonly size?: "table" | "stove";
+  /** It is not later: on that day, picked before its time is typed, it is that moment. */
+  readonly latestMs?: number;
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }
@@ -23,7 +25,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
  * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
  * in one sentence, and nothing moves.
  */
-export function MomentField({ label, atMs, zone, size = "table", onChange }: Props) {
+export function MomentField({ label, atMs, zone, size = "table", latestMs, onChange }: Props) {
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
@@ -72,7 +74,9 @@ export function MomentField({ label, atMs, zone, size = "table", onChange }: Pro
               onClose={() => setOpen(false)}
               onPick={(picked) => {
                 setOpen(false);
-                change(`${picked}T${time}`);
+                const latest = latestMs === undefined ? "" : fieldTime(latestMs, zone);
+                const field = `${picked}T${time}`;
+                change(latest.startsWith(picked) && field > latest ? latest : field);
               }}
             />
           </Suspense>

@@ -36,6 +36,7 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
         atMs={inAtMs}
         zone={zone}
         size="stove"
+        latestMs={clockNow()}
         onChange={(ms) => {
           if (ms <= clockNow()) acts.goesIn(ms);
           else toast.error("It went in: that is still to come. Nothing was changed.");
@@ -80,6 +81,7 @@ function HeatOn({ roast: { plan, happened }, inAtMs, acts }: Pick<Props, "roast"
       atMs={inAtMs - heatedMin(plan, happened) * MINUTE_MS}
       zone={plan.zone}
       size="stove"
+      latestMs={inAtMs}
       onChange={(ms) => {
         if (ms <= inAtMs) void acts.happens({ heatOnAt: new Date(ms).toISOString() });
         else toast.error(`${label}: not after the bird went in. Nothing was changed.`);
