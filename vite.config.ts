@@ -80,7 +80,7 @@ function keptOffline(): Plugin {
           configFile: false,
           logLevel: "warn",
           publicDir: false,
-          define: { KEPT_FILES: JSON.stringify(keptFiles()), "process.env.NODE_ENV": '"production"' },
+          define: { KEPT_FILES: JSON.stringify(keptFiles()) },
           build: {
             outDir: "dist",
             emptyOutDir: false,

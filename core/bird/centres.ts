@@ -1,5 +1,5 @@
 /** Where a thermometer belongs: the deepest meat of a part, clear of bone. */
-import { belowAlong, lookInto, mostChange, type Vec3 } from "./sdf";
+import { type BlockLook, belowAlong, lookInto, mostChange, type Vec3 } from "./sdf";
 import type { BirdShape } from "./shape";
 import { type BodyPart, CENTRES, type Centre, isBone } from "./solid";
 
@@ -41,7 +41,7 @@ function deepest(shape: BirdShape, part: BodyPart): Vec3 {
     return true;
   };
   const [xs, ys, zs] = [placesTo(0, high[0]), placesTo(low[1], high[1]), placesTo(low[2], high[2])];
-  const search = (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number): boolean => {
+  const search: BlockLook = (x0, x1, y0, y1, z0, z1) => {
     const [fromX, fromY, fromZ] = [xs[x0] as number, ys[y0] as number, zs[z0] as number];
     const [toX, toY, toZ] = [xs[x1] as number, ys[y1] as number, zs[z1] as number];
     const middle: Vec3 = [(fromX + toX) / 2, (fromY + toY) / 2, (fromZ + toZ) / 2];

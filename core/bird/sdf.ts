@@ -10,15 +10,15 @@ export interface DistanceField {
  */
 const STEEPEST = 2;
 
-/** How much a field's value differs at most between the middle of a block and anywhere in it. @param blockM its edges */
+/** How much a field's value differs at most between the middle of a block and anywhere in it, of edges so long. */
 export const mostChange = (...[x, y, z]: Vec3): number => (STEEPEST * Math.sqrt(x * x + y * y + z * z)) / 2;
 
-/**
- * Looks at a block of a lattice, first and last points included, and at its halves for as long as that says so. A block of one point has
- * no halves.
- */
+/** A look at a block of a lattice, its first and last points included: whether its halves are to be looked at too. */
+export type BlockLook = (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number) => boolean;
+
+/** Looks at a block and at its halves for as long as that is asked for. A block of one point has none. */
 export function lookInto(
-  looksOn: (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number) => boolean,
+  look: BlockLook,
   x0: number,
   x1: number,
   y0: number,
@@ -26,18 +26,18 @@ export function lookInto(
   z0: number,
   z1: number,
 ): void {
-  if (!looksOn(x0, x1, y0, y1, z0, z1)) return;
+  if (!look(x0, x1, y0, y1, z0, z1)) return;
   const [dx, dy, dz] = [x1 - x0, y1 - y0, z1 - z0];
   if (dx + dy + dz === 0) return;
   if (dx >= dy && dx >= dz) {
-    lookInto(looksOn, x0, (x0 + x1) >> 1, y0, y1, z0, z1);
-    lookInto(looksOn, ((x0 + x1) >> 1) + 1, x1, y0, y1, z0, z1);
+    lookInto(look, x0, (x0 + x1) >> 1, y0, y1, z0, z1);
+    lookInto(look, ((x0 + x1) >> 1) + 1, x1, y0, y1, z0, z1);
   } else if (dy >= dz) {
-    lookInto(looksOn, x0, x1, y0, (y0 + y1) >> 1, z0, z1);
-    lookInto(looksOn, x0, x1, ((y0 + y1) >> 1) + 1, y1, z0, z1);
+    lookInto(look, x0, x1, y0, (y0 + y1) >> 1, z0, z1);
+    lookInto(look, x0, x1, ((y0 + y1) >> 1) + 1, y1, z0, z1);
   } else {
-    lookInto(looksOn, x0, x1, y0, y1, z0, (z0 + z1) >> 1);
-    lookInto(looksOn, x0, x1, y0, y1, ((z0 + z1) >> 1) + 1, z1);
+    lookInto(look, x0, x1, y0, y1, z0, (z0 + z1) >> 1);
+    lookInto(look, x0, x1, y0, y1, ((z0 + z1) >> 1) + 1, z1);
   }
 }
 

@@ -8,7 +8,7 @@ import type { BirdForm, Cut } from "./form";
 import { spatchcocked } from "./poses/flat";
 import { bonelessBreast, crown, legRoll, pieces, wholeLegs } from "./poses/pieces";
 import { wholeBird } from "./poses/whole";
-import { type DistanceField, lookInto, mostChange } from "./sdf";
+import { type BlockLook, type DistanceField, lookInto, mostChange } from "./sdf";
 import type { Posed, Solid } from "./solid";
 import { ANATOMY } from "./species";
 
@@ -34,7 +34,7 @@ function boundsOf(body: DistanceField): Solid["bounds"] {
   const across = Math.floor(REACH_M / PROBE_M + 1e-9);
   let [lowY, lowZ] = [across, across];
   let [highX, highY, highZ] = [0, -across, -across];
-  const widen = (x0: number, x1: number, y0: number, y1: number, z0: number, z1: number): boolean => {
+  const widen: BlockLook = (x0, x1, y0, y1, z0, z1) => {
     const isHeld = x1 <= highX && y0 >= lowY && y1 <= highY && z0 >= lowZ && z1 <= highZ;
     if (isHeld) return false;
     const [x, y, z] = [((x0 + x1) / 2) * PROBE_M, ((y0 + y1) / 2) * PROBE_M, ((z0 + z1) / 2) * PROBE_M];

@@ -1,6 +1,7 @@
 /**
  * The bird as the readings point to it: what cannot be read off a thermometer (its skin, its juice, its coldest point),
- * now, at the pull, and through a rest. One bird: that of the estimate, or the usual one where it was never read; its doubt is the forecast’s.
+ * now, at the pull, and through a rest. One bird: that of the estimate, whose doubt is the forecast's, or the usual one
+ * where it was never read.
  */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";

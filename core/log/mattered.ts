@@ -7,9 +7,10 @@ import type { Centre, CentreTemperatures } from "../bird/solid";
 import { roastOptions } from "../forecast/plannedInput";
 import type { Draw } from "../forecast/prior";
 import { median } from "../median";
-import { planOtherwise, READ_TO_K, type Went } from "../plan/otherwise";
+import { planOtherwise, type Went } from "../plan/otherwise";
 import { OTHERWISES, type OtherwiseId, type Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
+import { SHOWN_K } from "../safety/guideline";
 import { type Course, type Relived, relive, type Subject, subjectOf } from "./relive";
 
 /** What a course comes to at the table. */
@@ -66,7 +67,7 @@ export function shortcoming(
   juices = true,
 ): number {
   const short = (Object.entries(targetC) as [Centre, number][]).map(([centre, target]) =>
-    Math.max(0, target - READ_TO_K - (peakC[centre] ?? target)),
+    Math.max(0, target - SHOWN_K - (peakC[centre] ?? target)),
   );
   const colour = Math.max(0, GOLDEN.from - browning, browning - GOLDEN.to);
   return (

@@ -32,9 +32,6 @@ const toFive = (minutes: number): number => 5 * Math.round(minutes / 5);
 export const targetTurnK = ({ equipment }: Pick<Plan, "equipment">): number =>
   equipment.dial === "fahrenheit" ? 5 / 1.8 : 3;
 
-/** Targets are compared as they are read: a target set in Fahrenheit may be a hundredth short. */
-export const READ_TO_K = 0.5;
-
 function withTargets(plan: Plan, byK: number): Plan | null {
   const targetC = Object.fromEntries(
     (Object.entries(plan.targetC) as [Centre, number][]).map(([centre, celsius]) => [centre, celsius + byK]),

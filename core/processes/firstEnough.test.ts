@@ -36,7 +36,7 @@ describe("the first that is enough", () => {
     );
   });
 
-  it("is found by three asks where the guess is right, and by few where nothing is known of the way", () => {
+  it("is found by two asks where the guess is right, and by few where nothing is known of the way", () => {
     fc.assert(
       fc.property(ROW, (row) => {
         expect(sought({ ...row, likely: row.first }, (missing) => missing).asked).toBeLessThanOrEqual(2);

@@ -18,7 +18,7 @@ const LEAST_C = toTheTenth(Math.min(constant("guidelineC"), fahrenheitToC(165)))
 export const meetsGuideline = (celsius: number): boolean => toTheTenth(celsius) >= LEAST_C;
 
 /** A thermometer that shows a goal to half a degree shows it; but half a degree below the guideline is below the guideline. */
-const SHOWN_K = 0.5;
+export const SHOWN_K = 0.5;
 export const shows = (celsius: number, goalC: number): boolean =>
   celsius >= goalC - SHOWN_K && (meetsGuideline(celsius) || !meetsGuideline(goalC));
 
