@@ -9,7 +9,19 @@ import { FILE_VERSION } from "../core/formats/migrations";
 import { alone } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { MINUTE_MS } from "../core/units/time";
-import { fill, openBrowser, press, pressAt, resize, STOVE, see, seeText, TABLE } from "../tests/helpers/browser";
+import {
+  fill,
+  newProfile,
+  openBrowser,
+  press,
+  pressAt,
+  resize,
+  STANDS_STILL,
+  STOVE,
+  see,
+  seeText,
+  TABLE,
+} from "../tests/helpers/browser";
 import { offOf } from "../tests/helpers/demoPast";
 import { serve } from "../tests/helpers/server";
 
@@ -203,7 +215,8 @@ function restingChicken(): string {
 const [folder = "docs/screenshots", ...only] = process.argv.slice(2);
 mkdirSync(folder, { recursive: true });
 const server = await serve(true);
-const driver = await openBrowser();
+// Nothing is caught half way.
+const driver = await openBrowser(TABLE, newProfile(), [STANDS_STILL]);
 try {
   await driver.get(server.url);
   await seeText(driver, "Open-day lunch");

@@ -1,7 +1,7 @@
 /** The app on a server of its own, and a page to open it in: what a file of browser tests begins and ends with. */
 import { Builder, type WebDriver } from "selenium-webdriver";
 import { inject } from "vitest";
-import { faultsInLog, newProfile, optionsFor, resize, TABLE } from "./browser";
+import { faultsInLog, newProfile, optionsFor, resize, STANDS_STILL, TABLE } from "./browser";
 import { type RunningServer, serve } from "./server";
 
 interface RunningApp {
@@ -21,7 +21,7 @@ let port = 0;
 async function openedBrowser(size: typeof TABLE): Promise<WebDriver> {
   browser ??= await new Builder()
     .forBrowser("chrome")
-    .setChromeOptions(optionsFor(size, newProfile(), ["--force-prefers-reduced-motion"]))
+    .setChromeOptions(optionsFor(size, newProfile(), [STANDS_STILL]))
     .usingServer(inject("chromedriver"))
     .build();
   await resize(browser, size);

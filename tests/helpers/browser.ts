@@ -32,6 +32,9 @@ const LANGUAGE = "--accept-lang=";
 /** For a browser whose cook writes as one in the United States. */
 export const US_LANGUAGE = `${LANGUAGE}en-US`;
 
+/** For a browser whose cook wants things to stand still. */
+export const STANDS_STILL = "--force-prefers-reduced-motion";
+
 export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profile-"));
 
 export function optionsFor(size: typeof TABLE, profile: string, extra: readonly string[] = []): Options {
