@@ -8,7 +8,7 @@ import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
 import { ovenSays } from "../core/log/ovens";
 import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
-import type { Computed, ComputedRoast } from "./computed";
+import { type Computed, type ComputedRoast, readingsOf } from "./computed";
 import { planInProgress } from "./inProgress";
 import { DEMO_OVENS, type Past, pastRoasts } from "./scenario";
 
@@ -54,21 +54,13 @@ export function computePast({ seed, oven, plan: planned }: Pick<Past, "seed" | "
     if (isThere) break;
   }
   const pulledMin = points.at(-1)?.minute ?? 0;
-  const readings = points
-    .filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute % 10 < 2)
-    .flatMap(({ minute, shownC }) =>
-      Object.entries(shownC).map(([probe, celsius]): ComputedRoast["readings"][number] => [
-        minute,
-        probe as Probe,
-        celsius,
-      ]),
-    );
-  const says = drain(
-    ovenSays(
-      ensembleOptions(plan, goalsC),
-      readings.map(([minute, probe, celsius]) => ({ minute, celsius, ...placeOf(probe) })),
-    ),
-  );
+  const read = points.filter(({ minute }) => minute >= Math.min(60, 0.3 * pulledMin) && minute % 10 < 2);
+  const probes = Object.keys(points[0]?.shownC ?? {}) as Probe[];
+  const readings = {
+    minutes: read.map(({ minute }) => minute),
+    shownC: Object.fromEntries(probes.map((probe) => [probe, read.map(({ shownC }) => shownC[probe] as number)])),
+  };
+  const says = drain(ovenSays(ensembleOptions(plan, goalsC), readingsOf({ readings })));
   return {
     predicted,
     pulledMin,

@@ -4,7 +4,6 @@
  * in a fan oven, a winter chicken in parts, three of an oven that runs hot, a crown, one smoked.
  */
 
-import { placeOf } from "../core/bird/probe";
 import { predictionOf } from "../core/forecast/prediction";
 import type { Roast, RoastReading } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
@@ -12,7 +11,7 @@ import { alone } from "../core/plan/together";
 import { DAY_MS, MINUTE_MS } from "../core/units/time";
 import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
-import { type Computed, ComputedSchema } from "./computed";
+import { type Computed, ComputedSchema, readingsOf } from "./computed";
 import computedFile from "./computed.json";
 import { roastInProgress } from "./inProgress";
 import { DEMO_OVENS, type DemoOven, openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
@@ -55,10 +54,9 @@ function pastRoast(
       says: known.says,
       thermometer: "bridge",
     }),
-    readings: known.readings.map(([minute, probe, celsius]) => ({
+    readings: readingsOf(known).map(({ minute, ...shown }) => ({
       at: iso(inAtMs + minute * MINUTE_MS),
-      ...placeOf(probe),
-      celsius,
+      ...shown,
       source: "simulated",
     })),
   };

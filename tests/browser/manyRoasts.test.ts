@@ -21,7 +21,7 @@ import { type RunningServer, serve } from "../helpers/server";
 const ROASTS = Number(process.env.BRUMA_ROASTS ?? 2);
 /** From so many on, memory that grows is told from memory that is being filled. */
 const MANY = 10;
-const PROCESSORS = process.env.BRUMA_ROASTS ? [2, 8, 16] : [8];
+const PROCESSORS = process.env.BRUMA_ROASTS ? [2, 8, 16] : [4];
 
 const roastFile = (): RoastFile => ({
   format: FILE_FORMAT,
