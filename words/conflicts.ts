@@ -10,7 +10,13 @@ import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { TASK_NAMES } from "./names";
 
-const PLACES = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
+const PLACES = {
+  pan: "pan",
+  oven: "oven",
+  shelf: "fridge shelf",
+  thaw: "fridge shelf, whole as it thaws",
+  pot: "pot",
+} as const;
 /** What a place has, and what it would take: its sides, or the volume of a pot. */
 const sizes = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? formatVolume(values[0] as number, units) : sides(values, units);

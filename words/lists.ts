@@ -240,6 +240,7 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
+  const thaws = fits.find(({ where }) => where === "thaw");
   return [
     { what: "thermometer, checked in ice water", amount: "" },
     {
@@ -282,6 +283,9 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     ...when(salt.injectionL > 0 || salt.injected !== null, { what: "injector with a fresh needle", amount: "" }),
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
+    ...(thaws
+      ? [{ what: "room in the fridge: the bird whole on a tray, while it thaws", amount: roomFor(thaws.needs, units) }]
+      : []),
     ...(shelf
       ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: roomFor(shelf.needs, units) }]
       : []),

@@ -12,7 +12,7 @@ import type { Plan } from "../plan/schema";
 import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
-import { beforeOven, thawHours } from "../processes/life";
+import { beforeOven, thawHours, thawingSizeCm } from "../processes/life";
 import { type Pictured, photographer } from "../processes/picture";
 import { needsBothHalves } from "../processes/roast";
 import { searing } from "../processes/sear";
@@ -99,6 +99,8 @@ export type PlannedDone = CookDone & {
   readonly marginK: CentreTemperatures;
   /** Length (tail to neck), width and height of one bird as it lies, cm. */
   readonly sizeCm: BirdSize;
+  /** The same as it thaws in the fridge, where it is another size there. */
+  readonly thawsCm: BirdSize | null;
   /** Hours to allow for the thaw; 0 where there is none. */
   readonly thawHours: number;
   /** Salt by mass of meat as it goes in, %; null until its life has been simulated. */
@@ -200,6 +202,7 @@ function* cookedWithPictures(
     ovenMassKg: bird.body.massKg,
     marginK,
     sizeCm: sizeOf(bird.body),
+    thawsCm: thawingSizeCm(input.form, input.massKg, input.before),
     thawHours: thawHours(input.form, input.massKg, input.before),
     saltPercent,
     dayAfter: input.trayKg === null ? null : dayAfter(input.trayKg, input.before.fridgeC),

@@ -73,7 +73,10 @@ export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
 }
 
 /** What of a simulated cook is compared. */
-type Cooked = Pick<CookDone, "pullMinute" | "history" | "indices"> & { readonly sizeCm: BirdSize };
+type Cooked = Pick<CookDone, "pullMinute" | "history" | "indices"> & {
+  readonly sizeCm: BirdSize;
+  readonly thawsCm: BirdSize | null;
+};
 
 export interface Comparison {
   readonly roastMin: number;
@@ -133,7 +136,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
     browning: cook.indices?.browning ?? 0,
     leewayMin: OVERDONE_K / risingKPerMin(cook),
     ovenMin: cook.pullMinute + heatLeadMin(plan),
-    tooLargeFor: fitsOf(cook.sizeCm, plan, saltPlan(plan))
+    tooLargeFor: fitsOf(cook, plan, saltPlan(plan))
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),

@@ -7,7 +7,7 @@ import type { SaltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 
 export interface Fit {
-  readonly where: "pan" | "oven" | "shelf" | "pot";
+  readonly where: "pan" | "oven" | "shelf" | "thaw" | "pot";
   readonly fits: boolean;
   /** What it takes and what there is: cm, or L for the pot. */
   readonly needs: readonly number[];
@@ -36,9 +36,16 @@ const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a,
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
   needs.every((each, n) => each <= (has[n] as number));
 
-/** @param size of one bird; a grill, a smoker and a spit are not measured */
+interface Sizes {
+  /** Of one bird as it lies in the oven, cm. */
+  readonly sizeCm: BirdSize;
+  /** As it thaws in the fridge, where that is another. */
+  readonly thawsCm: BirdSize | null;
+}
+
+/** A grill, a smoker and a spit are not measured. */
 export function fitsOf(
-  size: BirdSize,
+  { sizeCm: size, thawsCm }: Sizes,
   { bird: { cut, count }, heat, equipment: { panCm, ovenCm, shelfCm, potL, dishesInOven } }: Measured,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
@@ -55,6 +62,7 @@ export function fitsOf(
   let trays = 1;
   while (isFlat && trays < dishesInOven && !within(inPan(trays), pan)) trays++;
   const flat = onEach(trays);
+  const shelf = [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height];
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
     where,
     needs,
@@ -72,14 +80,9 @@ export function fitsOf(
             [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
           ),
         ]),
-    ...(coolerIceKg === null
-      ? [
-          held(
-            "shelf",
-            [...flat, size.height + RACK_CM],
-            [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height],
-          ),
-        ]
+    ...(coolerIceKg === null ? [held("shelf", [...flat, size.height + RACK_CM], shelf)] : []),
+    ...(thawsCm
+      ? [held("thaw", [...smallerFirst([count * thawsCm.width, thawsCm.length]), thawsCm.height + RACK_CM], shelf)]
       : []),
     ...(bath && !bath.inBag ? [held("pot", [bath.containerL], [potL])] : []),
   ];

@@ -2,7 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { coarseCellM, makeBody } from "../bird/body";
-import { sizeOf } from "../bird/size";
+import { type BirdSize, sizeOf } from "../bird/size";
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { fitsOf } from "./fits";
 import { saltPlan } from "./saltPlan";
@@ -68,11 +68,14 @@ describe("whether it fits", () => {
     heat: "oven" as const,
     equipment: { ...kitchen, ...change },
   });
+  const lying = (sizeCm: BirdSize, thawsCm: BirdSize | null = null) => ({ sizeCm, thawsCm });
   const fits = (change = {}, count = 1, salt = plan.salt, cut: Plan["bird"]["cut"] = "whole") =>
     Object.fromEntries(
-      fitsOf(size, made({ cut, count }, change), saltPlan({ ...plan, equipment: { ...kitchen, ...change }, salt })).map(
-        (fit) => [fit.where, fit.fits],
-      ),
+      fitsOf(
+        lying(size),
+        made({ cut, count }, change),
+        saltPlan({ ...plan, equipment: { ...kitchen, ...change }, salt }),
+      ).map((fit) => [fit.where, fit.fits]),
     );
 
   it("is asked of pan, oven and shelf, and of a pot only for a brine", () => {
@@ -84,8 +87,20 @@ describe("whether it fits", () => {
 
   it("asks nothing of the oven or its pan where there is none", () => {
     const salt = saltPlan(plan);
-    const asked = fitsOf(size, { ...made({ cut: "whole", count: 1 }, {}), heat: "smoker" }, salt);
+    const asked = fitsOf(lying(size), { ...made({ cut: "whole", count: 1 }, {}), heat: "smoker" }, salt);
     expect(asked.map(({ where }) => where)).toEqual(["shelf"]);
+  });
+
+  it("asks of the shelf what lies on it while it thaws, where that is another size: whole, it is higher", () => {
+    const flat = { length: 36, width: 27, height: 9 };
+    const whole = { length: 40, width: 27, height: 24 };
+    const asked = (shelfCm: Plan["equipment"]["shelfCm"], count = 1) =>
+      fitsOf(lying(flat, whole), made({ cut: "spatchcock", count }, { shelfCm }), saltPlan(plan))
+        .filter(({ fits }) => !fits)
+        .map(({ where }) => where);
+    expect(asked({ width: 60, depth: 45, height: 30 })).toEqual([]);
+    expect(asked({ width: 60, depth: 45, height: 28 })).toEqual(["thaw"]);
+    expect(asked({ width: 50, depth: 45, height: 30 }, 2)).toContain("thaw");
   });
 
   it("does not depend on which way the pan is turned", () => {
@@ -97,7 +112,7 @@ describe("whether it fits", () => {
     const form = { species: "turkey", cut: "spatchcock" } as const;
     const flat = sizeOf(makeBody(form, 6, coarseCellM(form, 0.0125)));
     const onTray = (length: number, width: number) =>
-      fitsOf(flat, made({ cut: "spatchcock", count: 1 }, { panCm: { length, width } }), saltPlan(plan))[0]?.fits;
+      fitsOf(lying(flat), made({ cut: "spatchcock", count: 1 }, { panCm: { length, width } }), saltPlan(plan))[0]?.fits;
     expect(onTray(46, 33)).toBe(true);
     expect(onTray(40, 30)).toBe(false);
   });
@@ -105,11 +120,11 @@ describe("whether it fits", () => {
   it("shares pieces and flat birds out over the trays that the oven takes", () => {
     const pieces = { length: 40, width: 60, height: 8 };
     const trays = (dishesInOven: number) =>
-      fitsOf(pieces, made({ cut: "parts", count: 1 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
+      fitsOf(lying(pieces), made({ cut: "parts", count: 1 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
     expect([trays(1), trays(2)]).toEqual([false, true]);
     const flat = { length: 38, width: 44, height: 9 };
     const two = (dishesInOven: number) =>
-      fitsOf(flat, made({ cut: "spatchcock", count: 2 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
+      fitsOf(lying(flat), made({ cut: "spatchcock", count: 2 }, { dishesInOven }), saltPlan(plan))[0]?.fits;
     expect([two(1), two(2)]).toEqual([false, true]);
   });
 

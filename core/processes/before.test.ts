@@ -3,11 +3,12 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
+import { sizeOf } from "../bird/size";
 import { THAW_TABLE } from "../kitchen/thaw";
 import { KG_PER_POUND } from "../units/quantity";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
-import { type BeforeOven, beforeOven, thawHours } from "./life";
+import { type BeforeOven, beforeOven, thawHours, thawingSizeCm } from "./life";
 import { drying, equilibriumPercent, type SaltingMethod, salting } from "./salting";
 import { iceShareOf, type ThawPlace, thawing } from "./thaw";
 import { chilling, reheating, Tray } from "./tray";
@@ -262,6 +263,21 @@ describe("hours to allow for a thaw (USDA FSIS, The big thaw: fridge 4–12 lb 1
       // What is sold boned or as a crown thaws as it is.
       expect(thawHours({ species, cut: "crown" }, kg / 2, before)).toBeLessThan(whole);
     }
+  });
+
+  it("takes the whole bird's room in the fridge, however it is cut afterwards, and none where it thaws elsewhere", () => {
+    const roomOf = (form: FormChoice, change: Partial<BeforeOven> = {}) =>
+      thawingSizeCm(form, 9, { ...frozen, ...change });
+    const flat = { species: "turkey", cut: "spatchcock" } as const;
+    const whole = roomOf(flat);
+    expect(roomOf({ ...flat, cut: "parts" })).toEqual(whole);
+    const lying = sizeOf(makeBody(flat, 9, coarseCellM(flat, 0.02)));
+    expect(whole?.height ?? 0).toBeGreaterThan(1.5 * lying.height);
+    // As it lies, it thaws.
+    expect(roomOf({ ...flat, cut: "whole" })).toBeNull();
+    expect(roomOf({ ...flat, cut: "crown" })).toBeNull();
+    expect(roomOf(flat, { thawIn: "water" })).toBeNull();
+    expect(roomOf(flat, { iceShare: 0 })).toBeNull();
   });
 
   it("grows with the bird and shrinks with the ice that is left, with the warmth of fridge and tap; none where nothing is frozen", () => {

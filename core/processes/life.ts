@@ -6,6 +6,7 @@ import { coarseCellM, makeBody } from "../bird/body";
 import { type FormChoice, hasCavity } from "../bird/form";
 import { isSoldCut } from "../bird/mass";
 import { sectionSampler } from "../bird/section";
+import { type BirdSize, sizeOf } from "../bird/size";
 import type { CentreTemperatures } from "../bird/solid";
 import { type VolumeLattice, volumeLattice, volumeOf } from "../bird/volume";
 import { constant } from "../constants";
@@ -100,6 +101,12 @@ const asBought = (form: FormChoice): FormChoice => (isSoldCut(form.cut) ? form :
  */
 export const thawHours = (form: FormChoice, boughtKg: number, before: BeforeOven): number =>
   hoursOfIce(asBought(form), boughtKg, before);
+
+/** How large it is in the fridge as it thaws; null where it thaws elsewhere, or as it will lie in the oven. */
+export const thawingSizeCm = (form: FormChoice, boughtKg: number, { iceShare, thawIn }: BeforeOven): BirdSize | null =>
+  iceShare === 0 || thawIn !== "fridge" || asBought(form).cut === form.cut
+    ? null
+    : sizeOf(makeBody(asBought(form), boughtKg, coarseCellM(asBought(form), THAW_CELL_M)));
 
 function hoursOfIce(form: FormChoice, boughtKg: number, before: BeforeOven): number {
   const { thawIn, iceShare } = before;

@@ -39,7 +39,7 @@ import { latestWithin, WAKING } from "./waking";
 /** What of a simulated cook a plan is derived from. */
 export type Simulated = Pick<
   PlannedDone,
-  "pullMinute" | "history" | "thawHours" | "sizeCm" | "saltPercent" | "dayAfter"
+  "pullMinute" | "history" | "thawHours" | "sizeCm" | "thawsCm" | "saltPercent" | "dayAfter"
 >;
 
 export interface DerivedPlan {
@@ -171,7 +171,7 @@ export function derivePlan(
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
-  const fits = fitsOf(simulated.sizeCm, plan, salt);
+  const fits = fitsOf(simulated, plan, salt);
   // What goes on at the oven has no time to go in, and is in the drippings all the same.
   const atOven = salt.grams > 0 && salt.hours === 0;
   const known = salt.isCertain ? salt.meatPercentMost : null;

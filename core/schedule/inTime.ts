@@ -16,6 +16,7 @@ function rough({ bird, thawIn }: Plan): Simulated {
     history: [],
     thawHours: bird.state === "frozen" ? roughThawHours(bird.massKg, thawIn) : 0,
     sizeCm: { length: 1, width: 1, height: 1 },
+    thawsCm: null,
     saltPercent: 0,
     dayAfter: null,
   };

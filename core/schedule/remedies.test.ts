@@ -28,8 +28,15 @@ const sizeOf = ({ bird }: Plan) =>
     : bird.cut === "spatchcock"
       ? { length: 36, width: 27, height: 9 }
       : { length: 30, width: 24, height: 9 };
+const thawsOf = ({ bird, thawIn }: Plan) =>
+  bird.state !== "fresh" && thawIn === "fridge" && bird.cut !== "whole" ? { length: 38, width: 25, height: 22 } : null;
 const derive = (plan: Plan, nowMs = SERVE - 30 * 24 * HOUR_MS): DerivedPlan =>
-  derivePlan(plan, simulated({ thawHours: thawHoursOf(plan), sizeCm: sizeOf(plan) }), FIRST_SHARES, nowMs);
+  derivePlan(
+    plan,
+    simulated({ thawHours: thawHoursOf(plan), sizeCm: sizeOf(plan), thawsCm: thawsOf(plan) }),
+    FIRST_SHARES,
+    nowMs,
+  );
 
 type Change = { [Part in keyof Plan]?: Plan[Part] extends unknown[] ? Plan[Part] : Partial<Plan[Part]> };
 const changed = (change: Change): Plan => {
@@ -89,6 +96,13 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
   ["does-not-fit", changed({ salt: { method: "brine", dryHours: 0 }, equipment: { potL: 5 } })],
   ["does-not-fit", changed({ equipment: { ovenCm: { width: 46, depth: 40, height: 20 } } })],
   ["does-not-fit", changed({ bird: { count: 2 } })],
+  [
+    "does-not-fit",
+    changed({
+      bird: { ...frozen, cut: "spatchcock" },
+      equipment: { shelfCm: { width: 48, depth: 35, height: 26 } },
+    }),
+  ],
 ];
 
 describe("a brine that is stopped by the clock", () => {

@@ -283,6 +283,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     case "does-not-fit": {
       const { where } = conflict.fit;
       if (where === "pot") return [BAG, DRY_INSTEAD];
+      if (where === "thaw") return [...(plan.bird.count > 1 ? [ONE_BIRD] : []), WATER_NOW];
       return [
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),

@@ -12,6 +12,7 @@ export function simulated(change: Partial<Simulated> = {}): Simulated {
     }),
     thawHours: 0,
     sizeCm: { length: 38, width: 25, height: 18 },
+    thawsCm: null,
     saltPercent: null,
     dayAfter: null,
     ...change,

@@ -39,7 +39,13 @@ const skinWords = (browning: number): string => {
   const colour = colourWords(browning);
   return colour === "dark" ? "dark: watch it" : colour;
 };
-const ROOM_WORDS = { pan: "pan", oven: "oven", shelf: "fridge shelf", pot: "pot" } as const;
+const ROOM_WORDS = {
+  pan: "pan",
+  oven: "oven",
+  shelf: "fridge shelf",
+  thaw: "fridge shelf, thawing",
+  pot: "pot",
+} as const;
 const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
   tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => ROOM_WORDS[where]).join(", ")}`;
 function actWords(acts: number): string {

@@ -161,7 +161,13 @@ function ThawWords({ plan, thawHours, units }: Pick<PanelProps, "plan" | "units"
   );
 }
 
-const WHERE = { pan: "your tray", oven: "your oven", shelf: "the fridge shelf", pot: "the pot" } as const;
+const WHERE = {
+  pan: "your tray",
+  oven: "your oven",
+  shelf: "the fridge shelf",
+  thaw: "that shelf whole, as it thaws",
+  pot: "the pot",
+} as const;
 
 function FitWords({ fits }: { readonly fits: readonly Fit[] }) {
   const good = fits.filter(({ fits: does }) => does).map(({ where }) => WHERE[where]);
