@@ -1,11 +1,13 @@
 /** What cannot fit, in words. */
 
+import { constant } from "../core/constants";
 import type { Plan } from "../core/plan/schema";
 import type { Conflict } from "../core/schedule/conflicts";
 import type { DerivedPlan } from "../core/schedule/derive";
-import type { ResourceConflict } from "../core/schedule/resources";
+import { COLD, type ResourceConflict, type Use } from "../core/schedule/resources";
 import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
 import { potFor, roomFor, sides } from "./amounts";
+import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { TASK_NAMES } from "./names";
@@ -70,10 +72,12 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
 
 const USE_NAMES: Record<string, string> = {
   bird: "the bird",
+  [COLD]: "the bird",
   thaw: "the thawing bird",
   salt: "salting",
   dry: "the bird on its rack",
   chill: "the carved trays",
+  preheat: "preheating",
   prepare: "opening and cutting",
   carve: "carving",
   fill: "stuffing the bird",
@@ -92,21 +96,21 @@ export function resourceWords(
   { sides }: DerivedPlan,
   units: UnitSystem,
 ): string {
-  const names = [
-    ...new Set(
-      uses.map(({ id, of }) => {
-        const dish = sides.find((side) => side.id === id);
-        const name = dish ? dishName(dish) : (USE_NAMES[id] ?? (of ? "a dish" : id));
-        return of ? `${name} (${of})` : name;
-      }),
-    ),
-  ];
-  const both = names.join(" and ");
-  const Both = `${both[0]?.toUpperCase()}${both.slice(1)}`;
+  const nameOf = ({ id, of }: Use): string => {
+    const dish = sides.find((side) => side.id === id);
+    const name = dish ? dishName(dish) : (USE_NAMES[id] ?? (of ? "a dish" : id));
+    return of ? `${name} (${of})` : name;
+  };
+  const names = [...new Set(uses.map(nameOf))];
+  const Both = capital(names.join(" and "));
   switch (kind) {
     case "oven-full":
       return `${Both} do not find room in one oven together`;
     case "oven-two-temperatures":
+      if (uses.some(({ id }) => id === COLD)) {
+        const [goesIn, other] = uses[0].id === COLD ? uses : [uses[1], uses[0]];
+        return `In the ${constant("ovenCoolMin")} min before ${nameOf(goesIn)} goes into it cold, the oven is on for ${nameOf(other)}`;
+      }
       return `${Both} want one oven at ${uses.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}`;
     case "rings-full":
       return `${Both} want more rings than there are`;

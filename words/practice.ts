@@ -10,6 +10,7 @@ import {
   formatTemperatureDifference,
   type UnitSystem,
 } from "../core/units/quantity";
+import { capital } from "./capital";
 import { offWords } from "./log";
 import { CHORE_NAMES, colourWords, PART_NAMES, TASK_NAMES } from "./names";
 import type { TimetableRow } from "./timetable";
@@ -110,7 +111,7 @@ const TROUBLE_WORDS: Record<Trouble, string> = {
 export const troublesWords = (troubles: readonly Trouble[]): string => {
   if (troubles.length === 0) return "";
   const text = LIST.format(troubles.map((trouble) => TROUBLE_WORDS[trouble]));
-  return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+  return `${capital(text)}.`;
 };
 const LIST = new Intl.ListFormat("en", { type: "conjunction" });
 

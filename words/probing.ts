@@ -11,6 +11,7 @@ import {
   formatTemperatureDifference,
   type UnitSystem,
 } from "../core/units/quantity";
+import { capital } from "./capital";
 import type { StepWords } from "./guides";
 import { PART_NAMES } from "./names";
 import { pointWords } from "./solid";
@@ -82,7 +83,7 @@ export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem
       ? `${slip.name} too far in or out hardly shows.`
       : `${slip.name} too far in or out shows about ${formatTemperatureDifference(slipK, units)} too much.`;
   return {
-    does: `${name.charAt(0).toUpperCase()}${name.slice(1)}${paired ? ", both sides alike" : ""}`,
+    does: `${capital(name)}${paired ? ", both sides alike" : ""}`,
     how: `${entryWords(guide, units)}: ${aimWords(guide)}, ${about(depthCm, units)} in; mark that on the stem.${bone} ${off}`,
   };
 }

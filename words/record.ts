@@ -8,6 +8,7 @@ import type { OtherwiseId } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { verdict } from "../core/safety/guideline";
 import { formatDuration, formatTemperature, formatTemperatureDifference } from "../core/units/quantity";
+import { capital, uncapitalised } from "./capital";
 import { ON_TIME_MIN } from "./log";
 import { colourWords, PART_NAMES } from "./names";
 import { survivorsWords } from "./safety";
@@ -36,8 +37,6 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
 
 const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join() : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
-const uncapitalised = (words: string): string => `${words.charAt(0).toLowerCase()}${words.slice(1)}`;
-const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 
 /** What was cooked through: the verdict in words. */
 export function doneWords(peakC: CentreTemperatures, { units }: Reader): string {
@@ -48,7 +47,7 @@ export function doneWords(peakC: CentreTemperatures, { units }: Reader): string 
     case "unknown":
       return "What it came to is not known.";
     case "meets-guideline":
-      return sentence(`${listed(places)} came to the guideline of ${guideline}.`);
+      return capital(`${listed(places)} came to the guideline of ${guideline}.`);
     case "below-guideline":
       return `Not all of it came to the guideline of ${guideline}: the lowest of ${listed(places)} came to ${formatTemperature(judged.highestC, units)}.`;
   }
@@ -113,5 +112,5 @@ export function wouldWords({ outcome, against }: Pick<Otherwise, "outcome" | "ag
     juice !== 0 && `${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast's juice`,
     Math.abs(minutes) >= ON_TIME_MIN && `${Math.abs(minutes)} min ${minutes > 0 ? "longer" : "less"} in the heat`,
   ].filter((each) => each !== false);
-  return said.length > 0 ? `${sentence(said.join("; "))}.` : "Hardly anything a guest could tell.";
+  return said.length > 0 ? `${capital(said.join("; "))}.` : "Hardly anything a guest could tell.";
 }

@@ -29,6 +29,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "one-stock": "Leave out the other stock",
   "salt-at-oven": "Salt it at the oven",
   "shorter-salting": "Salt 12 h, no drying",
+  preheat: "Preheat the oven for it",
   spatchcock: "Spatchcock it",
   "stuffing-beside": "Stuffing beside the bird",
   "thaw-in-fridge": "Thaw in the fridge instead",

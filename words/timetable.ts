@@ -21,6 +21,7 @@ import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
+import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { PART_NAMES, SALT_NAMES } from "./names";
@@ -235,7 +236,7 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
     stage.towardsHot !== before.towardsHot && `tray turned, ${stage.towardsHot} to the hot side`,
   ].filter((change) => typeof change === "string");
   const text = changes.join(", ") || `heat stays at ${heat}`;
-  return `${text[0]?.toUpperCase()}${text.slice(1)}`;
+  return capital(text);
 }
 
 function choreWords(

@@ -3,6 +3,7 @@
 import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
+import { capital } from "./capital";
 import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
@@ -20,7 +21,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: string) => string> = {
 
 function birdsOf({ bird: { species, cut, count } }: Pick<Plan, "bird">): string {
   const words = CUT_WORDS[cut](count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
-  return `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+  return capital(words);
 }
 
 /** One bird in a few words, beside its title: "turkey, whole, 4.6 kg". */

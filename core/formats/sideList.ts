@@ -1,8 +1,7 @@
 /** A list of side dishes as a CSV table, such as a spreadsheet writes it: what can be taken in, and what is wrong with the rest. */
 import { type Allowed, QuantityError, requireBetween } from "../errors";
 import type { RejectedRow } from "../faults";
-import type { Plan } from "../plan/schema";
-import { SIDE_SLOTS } from "../plan/schema";
+import { DISH_C, type Plan, SIDE_SLOTS } from "../plan/schema";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../units/quantity";
 import { line, typedName } from "../units/text";
 import { namedRowsIn, toCsv } from "./csv";
@@ -66,7 +65,8 @@ function readRow(row: Readonly<Record<string, string>>, units: UnitSystem): Dish
   if (!name.success) throw new QuantityError("name", cell("name"), ONE_LINE);
   const minutes = requireBetween("minutes", parseDurationS(cell("minutes")) / 60, 1, 600, "min");
   const oven = cell("oven");
-  const ovenC = oven === "" ? null : requireBetween("oven", parseTemperatureC(oven, units), 60, 300, "°C");
+  const ovenC =
+    oven === "" ? null : requireBetween("oven", parseTemperatureC(oven, units), DISH_C.least, DISH_C.most, "°C");
   const said = cell("ring").toLowerCase();
   if (said !== "" && !YES.has(said) && !NO.has(said)) {
     throw new QuantityError("ring", cell("ring"), { kind: "one-of", values: ["yes", "no"] });

@@ -177,13 +177,15 @@ export const SIDE_SLOTS = ["auto", "rest", "with", "before", "tray"] as const;
 export type SideSlot = (typeof SIDE_SLOTS)[number];
 
 export const MOST_SIDES = 12;
+/** What a dish bakes at. */
+export const DISH_C = { least: 60, most: 300 } as const;
 
 const Side = z.strictObject({
   id: line(1, 64),
   name: typedName,
   minutes: between(1, 600),
   /** °C in the oven; null for a ring or a board. */
-  ovenC: z.nullable(between(60, 300)),
+  ovenC: z.nullable(between(DISH_C.least, DISH_C.most)),
   ring: z.boolean(),
   slot: z.enum(SIDE_SLOTS),
   /** How much of what it is made of, as the cook writes it; left out: for the table. */

@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, plansAsked } from "../../tests/helpers/anyPlan";
 import { expectOrder } from "../../tests/helpers/orderOfWork";
 import { simulated } from "../../tests/helpers/simulated";
+import { resourceWords } from "../../words/conflicts";
 import { timetableOf } from "../../words/timetable";
 import { replan } from "../day/replan";
 import { FIRST_SHARES } from "../forecast/shares";
@@ -15,6 +16,7 @@ import type { DerivedPlan } from "./derive";
 import { type DinnerRoast, placeDinner } from "./dinner";
 import { withoutPreheating } from "./heatOn";
 import { resourceRemedies } from "./remedies";
+import { COLD, type ResourceConflict } from "./resources";
 
 const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>
   all.flatMap((derived, n) => timetableOf(plans[n] as Plan, derived, "metric"));
@@ -145,6 +147,36 @@ describe("several roasts of one dinner", () => {
     };
     expect(preheats({})).toHaveLength(1);
     expect(preheats({ ovens: 2 })).toHaveLength(2);
+  });
+
+  it("let the one oven cool before one that goes into it cold, or say so, with an answer", () => {
+    const cold = (plan: Plan): Plan => ({ ...plan, preheat: { ...plan.preheat, minutes: 0 } });
+    const [a, b] = [usual(), cold(usual())];
+    // It goes in while the other is in, or the other while it should cool.
+    for (const pullMinute of [60, 120]) {
+      const placed = (one: Plan, other: Plan) => placeDinner([roast("a", one, 150), roast("b", other, pullMinute)], 0);
+      const said = (of: string, one = a, other = b) =>
+        placed(one, other)
+          .get(of)
+          ?.resourceConflicts.filter(({ uses }) => uses.some(({ id }) => id === COLD)) ?? [];
+      expect(said("a")).toHaveLength(1);
+      const [conflict] = said("b");
+      if (!conflict) throw new Error("nothing is said of a cold oven that is hot");
+      expect(resourceWords(conflict, b, placed(a, b).get("b") as DerivedPlan, "metric")).toBe(
+        `In the 55 min before the bird goes into it cold, the oven is on for ${pullMinute === 60 ? "the bird" : "preheating"} (Roast a)`,
+      );
+      const remedies = resourceRemedies(conflict, b, (plan) => said("b", a, plan));
+      expect(remedies.map(({ does }) => does.kind)).toContain("preheat");
+      expect(remedies.map(({ does }) => does.kind)).not.toContain("heat-as-other");
+      expect(resourceRemedies(said("a")[0] as ResourceConflict, a, (plan) => said("a", plan)).length).toBeGreaterThan(
+        0,
+      );
+    }
+    // Side by side they go into it together.
+    const small = cold(usual({ bird: { species: "chicken", cut: "whole", massKg: 1.6, state: "fresh" } }));
+    const both = placeDinner([roast("a", small, 90, "one"), roast("b", small, 80, "one")], 0);
+    const ovens = [...both.values()].flatMap(({ resourceConflicts }) => resourceConflicts.map(({ kind }) => kind));
+    expect(ovens.filter((kind) => kind.startsWith("oven"))).toEqual([]);
   });
 
   it("leave one alone as it is, and look at the kitchen once on the eve", () => {

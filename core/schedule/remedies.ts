@@ -6,13 +6,13 @@ import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { unstuffed, withBird, withForm, withSalt, withSeason } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
-import type { Plan } from "../plan/schema";
+import { DISH_C, type Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
 import { dialTurnK, onDialC } from "../units/dial";
 import { HOUR_MS } from "../units/time";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
-import type { ResourceConflict } from "./resources";
+import { COLD, type ResourceConflict } from "./resources";
 import { earliestWithin, WAKING } from "./waking";
 
 /** What a remedy does, where that is all there is to say. */
@@ -41,6 +41,7 @@ export const PLAIN_REMEDIES = [
   "one-more-oven",
   "one-more-ring",
   "one-stock",
+  "preheat",
   "salt-at-oven",
   "shorter-salting",
   "spatchcock",
@@ -129,6 +130,10 @@ const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: 
 const BAG: Remedy = { does: { kind: "brine-in-bag" }, change: withSalt({ bath: "bag" }) };
 const COOLER: Remedy = { does: { kind: "cooler" }, change: withSalt({ keptIn: "cooler", dryHours: 0 }) };
 const DRY_INSTEAD: Remedy = { does: { kind: "dry-salt" }, change: withSalt({ method: "dry" }) };
+const PREHEAT: Remedy = {
+  does: { kind: "preheat" },
+  change: (plan) => ({ ...plan, preheat: { ...plan.preheat, minutes: constant("preheatMin") } }),
+};
 const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: (plan) => ({ ...plan, heat: "oven" }) };
 const STUFFING_BESIDE: Remedy = {
   does: { kind: "stuffing-beside" },
@@ -341,9 +346,11 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan): readonly Remed
   switch (kind) {
     case "oven-two-temperatures": {
       const shared = first.ovenC ?? second.ovenC;
+      const isForCold = ids.includes(COLD);
       return [
         ...wherever,
-        ...(shared === null || dishes.length === 0
+        ...(uses.some(({ id, of }) => id === COLD && of === undefined) ? [PREHEAT] : []),
+        ...(shared === null || shared > DISH_C.most || isForCold || dishes.length === 0
           ? []
           : [
               {
@@ -406,7 +413,7 @@ function otherRoastRemedies(kind: ResourceConflict["kind"], uses: ResourceConfli
     case "oven-two-temperatures":
     case "oven-full":
       return [
-        ...(kind === "oven-two-temperatures" && other.ovenC !== null
+        ...(kind === "oven-two-temperatures" && other.ovenC !== null && uses.every(({ id }) => id !== COLD)
           ? [
               {
                 does: { kind: "heat-as-other" as const, celsius: other.ovenC },

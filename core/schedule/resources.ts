@@ -4,7 +4,9 @@ import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
+import { goesInCold } from "../kitchen/fuel";
 import type { Equipment } from "../plan/kitchen";
+import { preheatedC } from "../plan/methods";
 import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
@@ -12,9 +14,12 @@ import { type Schedule, taskOf } from "./backward";
 import { type Chore, SALT_HANDS_MIN } from "./chores";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 
+/** What an oven is kept from while it cools for a bird that goes into it cold. */
+export const COLD = "cold";
+
 /** Something that takes parts of the kitchen for a while. */
 export interface Use {
-  /** A side dish's own id, a task's or a chore's name; `bird` in the heat. */
+  /** A side dish's own id, a task's or a chore's name; `bird` in the heat, {@link COLD} before it. */
   readonly id: string;
   /** The roast it belongs to, where that is another one of the same dinner. */
   readonly of?: string;
@@ -91,10 +96,17 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
       n === 0 ? schedule.inAtMs : chores.find((chore) => chore.kind === "stage" && chore.n === n)?.startMs;
     return startMs === undefined ? [] : [{ startMs, airC }];
   });
+  const takesOven = !isFire(plan.heat) && !isLed;
+  if (takesOven && goesInCold(plan)) {
+    const coolsFromMs = schedule.inAtMs - constant("ovenCoolMin") * MINUTE_MS;
+    add(COLD, coolsFromMs, schedule.inAtMs, { ovenC: constant("kitchenC") });
+  }
+  const preheat = taskOf(schedule, "preheat");
+  if (takesOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
   begins.forEach(({ startMs, airC }, n) => {
     const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
     add("bird", startMs, endMs, {
-      ...(!isFire(plan.heat) && !isLed && { ovenC: airC, ovenShare: shareOf(plan) }),
+      ...(takesOven && { ovenC: airC, ovenShare: shareOf(plan) }),
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.

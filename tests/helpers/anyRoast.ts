@@ -14,7 +14,7 @@ const START = Date.UTC(2026, 5, 1);
 const instant = (minute: number): string => new Date(START + MINUTE_MS * minute).toISOString();
 
 /** Letters of every kind that can be shown. */
-const anyText = (maxLength: number) =>
+export const anyText = (maxLength: number) =>
   fc
     .string({ unit: "grapheme", minLength: 1, maxLength })
     .filter((text) => text.length <= maxLength && !/[\p{Cc}\p{Cs}\u2028\u2029\u202A-\u202E\u2066-\u2069]/u.test(text));

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { requireBetween } from "../../../core/errors";
-import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
+import { DISH_C, MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import { type Dial, onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
@@ -47,7 +47,7 @@ export function SideForm({ plan, units, onAdd }: Props) {
       const ovenC =
         own.oven.trim() === ""
           ? null
-          : requireBetween("oven for the dish", parseTemperatureC(own.oven, units), 60, 300, "°C");
+          : requireBetween("oven for the dish", parseTemperatureC(own.oven, units), DISH_C.least, DISH_C.most, "°C");
       const amount = own.amount.trim();
       if (amount.length > 60) throw new RangeError("amount of the dish: up to 60 letters");
       add({ name, minutes, ovenC, ring: ovenC === null, ...(amount !== "" && { amount }) });
