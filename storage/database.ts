@@ -42,6 +42,8 @@ export interface SharedHere {
   readonly roast: Roast;
   /** What the server has of its readings, see `digestOf`; a number in rows of older versions, which are sent once more. */
   readonly readings: string | number;
+  /** What was sent of the roast since then without an answer: kept there or not. */
+  readonly unanswered?: readonly Roast[];
 }
 
 /** A roast that was deleted, with all that belongs to it, as it stood in the tables. */

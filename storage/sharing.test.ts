@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import type { Roast } from "../core/plan/roast";
 import { RoastShelf } from "../server/roastShelf";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
@@ -15,17 +16,28 @@ const newDatabase = async (): Promise<BrumaDatabase> => {
   return db;
 };
 
-/** What the page does when it reaches the server: hears what is kept there, then sends what is new here. */
-async function meet(db: BrumaDatabase, shelf: RoastShelf): Promise<void> {
+/**
+ * What the page does when it reaches the server: hears what is kept there, then sends what is new here.
+ * @returns what it tells to have been changed on two devices at once
+ */
+async function meet(db: BrumaDatabase, shelf: RoastShelf): Promise<readonly string[]> {
+  const told: string[] = [];
   for (const shared of shelf.all()) {
-    if (await db.shared.get(shared.roast.id)) await takeIn(db, shared);
+    if (await db.shared.get(shared.roast.id)) told.push(...(await takeIn(db, shared)));
   }
   for (let sent = await outgoing(db, "sample"); sent; sent = await outgoing(db, "sample")) {
     const kept = shelf.keep(sent);
     if (kept.kind === "kept") {
       await wasKept(db, { ...kept.shared, roast: sent.roast });
-    } else if (kept.kind === "stale") await takeIn(db, kept.shared);
+    } else if (kept.kind === "stale") told.push(...(await takeIn(db, kept.shared)));
   }
+  return told;
+}
+
+/** Sends what is new here, and is gone before the server's answer: it reached the server, or did not. */
+async function sendUnanswered(db: BrumaDatabase, shelf: RoastShelf, arrives: boolean): Promise<void> {
+  const sent = await outgoing(db, "sample");
+  if (sent && arrives) shelf.keep(sent);
 }
 
 async function laptopAndPhone() {
@@ -128,6 +140,63 @@ describe("a roast in common", () => {
     await laptop.readings.toCollection().modify({ celsius: 32 });
     for (const db of [laptop, phone]) await meet(db, emptied);
     expect(await readingsOf(phone, "sample")).toEqual([{ ...typed(5), celsius: 32 }]);
+  });
+
+  it("keeps what this device changed last, however often it was gone before the server's answer", async () => {
+    const act = fc.record({
+      changes: fc.constantFrom("mass", "tick", "dish" as const),
+      n: fc.integer({ min: 0, max: 2 }),
+      and: fc.constantFrom("nothing", "lost", "arrived", "answered", "phone" as const),
+    });
+    const dish = (id: string) => ({ id, name: id, minutes: 30, ovenC: 180, ring: false, slot: "auto" as const });
+    const said = ({ plan, happened, notes }: Roast) => ({
+      massKg: plan.bird.massKg,
+      ticked: [...(happened.ticked ?? [])].sort(),
+      dishes: plan.sides.map(({ id }) => id).sort(),
+      notes,
+    });
+    await fc.assert(
+      fc.asyncProperty(fc.array(act, { maxLength: 8 }), async (acts) => {
+        const { laptop, phone, shelf } = await laptopAndPhone();
+        let notes = "";
+        for (const [step, { changes, n, and }] of acts.entries()) {
+          await changeRoast(laptop, "sample", (roast): Roast => {
+            const { plan, happened } = roast;
+            const ids = happened.ticked ?? [];
+            const id = String(n);
+            const without = plan.sides.filter((side) => side.id !== id);
+            switch (changes) {
+              case "mass":
+                return { ...roast, plan: { ...plan, bird: { ...plan.bird, massKg: 4 + step / 10 } } };
+              case "tick":
+                return {
+                  ...roast,
+                  happened: {
+                    ...happened,
+                    ticked: ids.includes(id) ? ids.filter((each) => each !== id) : [...ids, id],
+                  },
+                };
+              case "dish": {
+                const isThere = without.length < plan.sides.length;
+                return { ...roast, plan: { ...plan, sides: isThere ? without : [...without, dish(id)] } };
+              }
+            }
+          });
+          if (and === "answered") expect(await meet(laptop, shelf)).toEqual([]);
+          else if (and === "phone") {
+            notes = `phone ${step}`;
+            await changeRoast(phone, "sample", (roast) => ({ ...roast, notes }));
+            await meet(phone, shelf);
+          } else if (and !== "nothing") await sendUnanswered(laptop, shelf, and === "arrived");
+        }
+        const mine = said((await laptop.roasts.get("sample")) as Roast);
+        for (const db of [laptop, phone, laptop]) expect(await meet(db, shelf)).toEqual([]);
+        for (const db of [laptop, phone]) {
+          expect(said((await db.roasts.get("sample")) as Roast)).toEqual({ ...mine, notes });
+        }
+      }),
+      { numRuns: 40 },
+    );
   });
 
   it("is this device's own again when it is taken out", async () => {

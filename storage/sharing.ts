@@ -40,14 +40,22 @@ export async function shareWithDinner(db: BrumaDatabase, { id, dinner }: Pick<Ro
 /** From now on it is this device's own. */
 export const unshare = (db: BrumaDatabase, roastId: string): Promise<void> => db.shared.delete(roastId);
 
-/** What has changed here since the devices last agreed; null where nothing has. */
-export async function outgoing(db: BrumaDatabase, roastId: string): Promise<SharedRoast | null> {
-  const [agreed, roast] = await Promise.all([db.shared.get(roastId), storedRoast(db, roastId)]);
-  if (!agreed || !roast || !isReadable(roast)) return null;
-  const readings = await typedOf(db, roastId);
-  const unchanged = agreed.revision > 0 && same(roast, agreed.roast) && digestOf(readings) === agreed.readings;
-  return unchanged ? null : { version: SHARED_VERSION, revision: agreed.revision, roast, readings };
-}
+/** A network that swallows more answers than these in a row is none. */
+const MOST_UNANSWERED = 16;
+
+/** What has changed here since the devices last agreed, noted as sent; null where nothing has. */
+export const outgoing = (db: BrumaDatabase, roastId: string): Promise<SharedRoast | null> =>
+  db.transaction("rw", db.roasts, db.readings, db.shared, async () => {
+    const [agreed, roast] = await Promise.all([db.shared.get(roastId), storedRoast(db, roastId)]);
+    if (!agreed || !roast || !isReadable(roast)) return null;
+    const readings = await typedOf(db, roastId);
+    if (agreed.revision > 0 && same(roast, agreed.roast) && digestOf(readings) === agreed.readings) return null;
+    const before = agreed.unanswered ?? [];
+    if (!before.some((each) => same(each, roast))) {
+      await db.shared.update(roastId, { unanswered: [...before, roast].slice(-MOST_UNANSWERED) });
+    }
+    return { version: SHARED_VERSION, revision: agreed.revision, roast, readings };
+  });
 
 const agreedOn = ({ revision, roast, readings }: SharedRoast): SharedHere => ({
   roastId: roast.id,
@@ -101,7 +109,7 @@ export async function takeIn(db: BrumaDatabase, sent: SharedRoast): Promise<read
   return db.transaction("rw", db.roasts, db.readings, db.shared, async () => {
     const [agreed, mine] = await Promise.all([db.shared.get(id), storedRoast(db, id)]);
     if (!agreed || !mine || !isReadable(mine) || shared.revision < agreed.revision) return [];
-    const { roast, conflicts } = mergedRoast(agreed.roast, shared.roast, mine);
+    const { roast, conflicts } = mergedRoast(agreed.roast, shared.roast, mine, agreed.unanswered);
     await db.roasts.put(roast);
     await handOn(db, mine, roast);
     await joinReadings(db, id, shared.readings, agreed);

@@ -36,8 +36,13 @@ const byName = (list: unknown, nameOf: (item: Tree) => string): Tree =>
 
 const asIds = (value: unknown): readonly unknown[] => (Array.isArray(value) ? value : []);
 
-function mergedIds(base: readonly unknown[], kept: readonly unknown[], mine: readonly unknown[]): readonly unknown[] {
-  const taken = base.filter((id) => !mine.includes(id));
+function mergedIds(
+  base: readonly unknown[],
+  kept: readonly unknown[],
+  mine: readonly unknown[],
+  sent: readonly unknown[],
+): readonly unknown[] {
+  const taken = [...base, ...sent].filter((id) => !mine.includes(id));
   return [
     ...kept.filter((id) => !taken.includes(id)),
     ...mine.filter((id) => !base.includes(id) && !kept.includes(id)),
@@ -52,29 +57,47 @@ function allLines(kept: string, mine: string): string {
     .join("\n");
 }
 
-function mergedTree(base: Tree, kept: Tree, mine: Tree, path: string, conflicts: string[]): Tree {
+/** One field, or all, in its several versions. */
+interface Versions<Value> {
+  readonly base: Value;
+  readonly kept: Value;
+  readonly mine: Value;
+  /** Mine as it was sent before, without word of whether it was kept. */
+  readonly sent: readonly Value[];
+}
+
+const asTree = (value: unknown): Tree => (isTree(value) ? value : {});
+
+function mergedTree({ base, kept, mine, sent }: Versions<Tree>, path: string, conflicts: string[]): Tree {
   const names = new Set([...Object.keys(kept), ...Object.keys(mine), ...Object.keys(base)]);
   const result: Record<string, unknown> = {};
   for (const name of names) {
-    const value = mergedValue(base[name], kept[name], mine[name], path ? `${path}.${name}` : name, conflicts);
+    const versions = { base: base[name], kept: kept[name], mine: mine[name], sent: sent.map((each) => each[name]) };
+    const value = mergedValue(versions, path ? `${path}.${name}` : name, conflicts);
     if (value !== undefined) result[name] = value;
   }
   return result;
 }
 
-function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, conflicts: string[]): unknown {
-  if (same(kept, mine) || same(base, mine)) return kept;
-  if (same(base, kept)) return mine;
+function mergedValue(versions: Versions<unknown>, path: string, conflicts: string[]): unknown {
+  const { base, kept, mine, sent } = versions;
+  if (same(kept, mine)) return kept;
+  // What comes back is my own, and I have changed it since.
+  if (same(base, kept) || sent.some((each) => same(each, kept))) return mine;
+  if (same(base, mine) && sent.every((each) => same(each, mine))) return kept;
   if (COUNTS.has(path) && typeof kept === "number" && typeof mine === "number") return Math.max(kept, mine);
   if (path === "notes" && typeof kept === "string" && typeof mine === "string")
     return allLines(kept, mine).slice(-4000);
-  if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine));
+  if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine), sent.flatMap(asIds));
   const nameOf = NAMED[path];
   if (nameOf && Array.isArray(kept) && Array.isArray(mine)) {
-    const [was, one, other] = [byName(base, nameOf), byName(kept, nameOf), byName(mine, nameOf)];
-    return Object.values(mergedTree(was, one, other, path, conflicts));
+    const named = (list: unknown): Tree => byName(list, nameOf);
+    const trees = { base: named(base), kept: named(kept), mine: named(mine), sent: sent.map(named) };
+    return Object.values(mergedTree(trees, path, conflicts));
   }
-  if (isTree(kept) && isTree(mine)) return mergedTree(isTree(base) ? base : {}, kept, mine, path, conflicts);
+  if (isTree(kept) && isTree(mine)) {
+    return mergedTree({ base: asTree(base), kept, mine, sent: sent.map(asTree) }, path, conflicts);
+  }
   conflicts.push(path);
   return kept;
 }
@@ -83,10 +106,11 @@ function mergedValue(base: unknown, kept: unknown, mine: unknown, path: string, 
  * @param base what both began from
  * @param kept what was kept first: by the server, by the other tab
  * @param mine what is to be kept too
+ * @param sent mine as it was sent before, without word of whether it was kept: what is kept may be one of these
  */
-export function mergedRoast(base: Roast, kept: Roast, mine: Roast): Merged {
+export function mergedRoast(base: Roast, kept: Roast, mine: Roast, sent: readonly Roast[] = []): Merged {
   const conflicts: string[] = [];
-  const joined = mergedTree(base, kept, mine, "", conflicts) as Roast;
+  const joined = mergedTree({ base, kept, mine, sent }, "", conflicts) as Roast;
   const checked = RoastSchema.safeParse({ ...joined, happened: inOrder(joined.happened) });
   // Each half may be right by itself and the whole not: stages of the one that overlap those of the other.
   return checked.success ? { roast: checked.data, conflicts } : { roast: kept, conflicts: ["plan"] };
