@@ -39,8 +39,9 @@ function cups(amount: number): string {
 
 /** Of a liquid, as it is measured out: jugs in mL and L; spoons, cups and quarts. */
 export const liquid = (ml: number, units: UnitSystem): string => {
+  if (units === "metric" && ml < 25) return `${Math.max(1, Math.round(ml))} mL`;
   if (units === "metric") return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
-  if (ml < ML_PER_CUP / 4) return formatSpoons((48 * ml) / ML_PER_CUP, units);
+  if (ml < ML_PER_CUP / 4) return formatSpoons(Math.max(1 / 4, (48 * ml) / ML_PER_CUP), units);
   if (ml < 8 * ML_PER_CUP) return cups(ml / ML_PER_CUP);
   const halves = Math.round((2 * ml) / 1000 / L_PER_QUART);
   return `${Math.floor(halves / 2)}${halves % 2 ? "½" : ""} quarts`;
@@ -49,8 +50,12 @@ export const liquid = (ml: number, units: UnitSystem): string => {
 export const fine = (grams: number, units: UnitSystem): string =>
   units === "us" ? `${(grams / GRAMS_PER_OUNCE).toFixed(2)} oz` : `${grams.toFixed(1)} g`;
 
+/** Less than a kitchen's scale or spoon shows. */
+export const PINCH = "a pinch";
+
 /** Of a dry thing, as it is weighed. */
 export const small = (grams: number, units: UnitSystem): string => {
+  if (grams < (units === "us" ? 0.05 * GRAMS_PER_OUNCE : 0.5)) return PINCH;
   if (units === "metric") return grams >= 1000 ? formatMass(grams / 1000, units) : `${Math.round(grams)} g`;
   return grams >= 16 * GRAMS_PER_OUNCE
     ? formatMass(grams / 1000, units)
@@ -133,9 +138,10 @@ export function formatSpoons(teaspoons: number, units: UnitSystem): string {
     return units === "us" ? cupsAndSpoons(teaspoons) : `${tens(teaspoons * ML_PER_TEASPOON)} mL`;
   }
   const quarters = Math.round(teaspoons * 4);
+  if (quarters === 0) return PINCH;
   const tablespoons = Math.floor(quarters / 12);
   const left = quarters - tablespoons * 12;
-  const small = `${Math.floor(left / 4) || (left % 4 ? "" : "0")}${QUARTERS[left % 4] ?? ""}`;
+  const small = `${Math.floor(left / 4) || ""}${QUARTERS[left % 4] ?? ""}`;
   if (tablespoons === 0) return `${small} tsp`;
   return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
 }

@@ -1,5 +1,6 @@
 /** The plan on paper: what to buy, weigh and lay out, and what fits. Data with plain words. */
 
+import { hasCavity } from "../core/bird/form";
 import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { isFire } from "../core/heat/sources";
@@ -15,7 +16,7 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { COLD_LIMIT, formatSpoons, ice, liquid, roomFor, sides, small, strength, stringLength } from "./amounts";
+import { COLD_LIMIT, formatSpoons, ice, liquid, PINCH, roomFor, sides, small, strength, stringLength } from "./amounts";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -107,7 +108,7 @@ function toBuy(
     ...when(seasoning.glazeMl > 0, {
       what: "glaze",
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
-      why: `${glazePasses(plan)} thin passes`,
+      why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
@@ -177,8 +178,10 @@ const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
   breast: "breast, both sides",
   legs: "thighs and drumsticks",
   rest: "wings and back",
-  cavity: "cavity",
+  inside: "cavity",
 };
+/** Of a bird that is cut flat or up. */
+const INSIDE_OF_CUT = "bone side";
 
 function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
@@ -187,14 +190,15 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
   const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
   const shares = SALT_SHARES.map(
-    ({ where, share }) => `${SALTED_WHERE[where]} ${small(salt.grams * share, units)}`,
+    ({ where, share }) =>
+      `${where === "inside" && !hasCavity(plan.bird.cut) ? INSIDE_OF_CUT : SALTED_WHERE[where]} ${small(salt.grams * share, units)}`,
   ).join(", ");
   return [
     ...(salt.grams > 0
       ? [
           {
             what: `${SALT_NAMES[plan.salt.kind]} for the ${bath ? "brine" : "bird"}${each}`,
-            amount: `${small(grams, units)}, ${spoons}`,
+            amount: spoons === PINCH ? PINCH : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)
               : salt.injectionL > 0

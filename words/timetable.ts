@@ -192,7 +192,7 @@ export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, 
     case "tsp":
       return formatSpoons(amount, units);
     case "pieces":
-      return `${amount}`;
+      return `${Number(amount.toFixed(2))}`;
   }
 }
 
@@ -316,7 +316,7 @@ function choreWords(
       ];
     case "sear":
       return [
-        `Sear it: ${plan.sear?.minutesPerSide ?? 0} min a side`,
+        `Sear it: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
         `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
       ];
     case "glaze": {
@@ -342,7 +342,7 @@ function choreWords(
         plan.roasted === "day-before"
           ? "Loosen the tray, strain and keep the drippings"
           : "Loosen the tray with water, strain",
-        `cavity juices tipped in; hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
+        `${hasCavity(plan.bird.cut) ? "cavity juices tipped in; " : ""}hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
       ];
     case "thicken":
       return [

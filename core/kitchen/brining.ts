@@ -53,5 +53,5 @@ export const SALT_SHARES = [
   { where: "breast", share: 0.45 },
   { where: "legs", share: 0.35 },
   { where: "rest", share: 0.1 },
-  { where: "cavity", share: 0.1 },
+  { where: "inside", share: 0.1 },
 ] as const;

@@ -176,12 +176,14 @@ export function formatTemperatureDifference(kelvin: number, system: UnitSystem):
   return system === "us" ? `${(kelvin * 1.8).toFixed(0)} °F` : `${kelvin.toFixed(0)} °C`;
 }
 
-/** "5.8 kg" or "12 lb 13 oz". */
+/** "5.8 kg" or "12 lb 13 oz"; of less than one, "400 g" or "14 oz". */
 export function formatMass(massKg: number, system: UnitSystem): string {
   if (system === "metric") return massKg < 1 ? `${Math.round(massKg * 1000)} g` : `${Number(massKg.toFixed(2))} kg`;
   const ounces = Math.round(massKg / KG_PER_OUNCE);
   const whole = Math.floor(ounces / 16);
-  return ounces % 16 === 0 ? `${whole} lb` : `${whole} lb ${ounces % 16} oz`;
+  const rest = ounces % 16;
+  if (whole === 0) return `${rest} oz`;
+  return rest === 0 ? `${whole} lb` : `${whole} lb ${rest} oz`;
 }
 
 /** "40 cm" or "15.7 in". */

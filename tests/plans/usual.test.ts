@@ -63,6 +63,10 @@ function readEverything(plan: Plan, cook: PlannedDone, shares: Shares, units: Un
   const all = `${page}\n${conflicts.join("\n")}\n${calendarWords(calendar)}`;
   expect(all).not.toMatch(/NaN|Infinity|undefined|null|Invalid/);
   expect(foreignIn(all, units)).toBe("");
+  // Nothing is weighed out as nothing, and no number is written further than it is meant.
+  expect(all).not.toMatch(/(?<![\d.,:])0 (g|oz|mL|L|kg|lb|tsp|tbsp)\b|\d\.\d{3}/);
+  // What is cut open or up has none when it is salted and when it comes out.
+  if (plan.bird.cut !== "whole") expect(all).not.toMatch(/cavity/);
 }
 
 describe("a usual plan", () => {
