@@ -112,9 +112,7 @@ export const OUTERMOST: Record<UnitSystem, string> = { metric: "outer centimetre
 
 /** Salt in a bath. */
 export const strength = (gramsPerLitre: number, units: UnitSystem): string =>
-  units === "us"
-    ? `${((gramsPerLitre * L_PER_QUART) / GRAMS_PER_OUNCE).toFixed(1)} oz a quart`
-    : `${Math.round(gramsPerLitre)} g a litre`;
+  units === "us" ? `${small(gramsPerLitre * L_PER_QUART, units)} a quart` : `${small(gramsPerLitre, units)} a litre`;
 
 /** How long it rests: from a late bird to an early one. */
 export const restRange = ({ early, late }: Schedule["restMin"]): string =>

@@ -173,11 +173,12 @@ function finishWords({ finish, targetC }: Plan, units: UnitSystem): string {
   }
 }
 
-const ADDITION_WHERE: Record<Addition["where"], string> = {
+/** Where on the bird it goes. */
+export const ADDITION_WHERE: Record<Addition["where"], string> = {
   over: "over the skin",
   "under-the-skin": "under the skin",
   inside: "inside",
-  "in-slits": "in slits",
+  "in-slits": "into slits",
 };
 
 /** How much of it, for all the birds. */

@@ -136,7 +136,7 @@ export const WAYS: readonly CookedSo[] = [
       "Expected out",
       "Gravy",
     ],
-    says: [/herb butter, 120 g in slits/, /simmered all day/],
+    says: [/herb butter, 120 g into slits/, /simmered all day/],
   },
   {
     name: "flat on the open grate",

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { hasCavity } from "../../../core/bird/form";
 import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
@@ -135,7 +136,9 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
       )}
       {plan.bird.state !== "fresh" && plan.thawIn !== "none" && (
         <Caution>
-          Is there no ice left in it? A hand in the cavity says so; with ice, see the plan for what can be done.
+          Is there no ice left in it?{" "}
+          {hasCavity(plan.bird.cut) ? "A hand in the cavity" : "A skewer into the thickest meat"} says so; with ice, see
+          the plan for what can be done.
         </Caution>
       )}
     </>

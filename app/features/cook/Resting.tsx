@@ -1,4 +1,5 @@
 import { useNavigate } from "react-router";
+import { hasCavity } from "../../../core/bird/form";
 import { placeOf } from "../../../core/bird/probe";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
@@ -137,8 +138,10 @@ export function Resting({ day, acts }: Props) {
           <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
           <Caution>
-            Hot juice sits in the cavity and hot fat in the tray: tip them out away from you. The liquid is for the
-            gravy; taste before salting.
+            {hasCavity(plan.bird.cut)
+              ? "Hot juice sits in the cavity and hot fat in the tray"
+              : "Hot juice and hot fat lie in the tray"}
+            : tip them out away from you. The liquid is for the gravy; taste before salting.
           </Caution>
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />

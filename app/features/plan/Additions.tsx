@@ -14,7 +14,7 @@ import { parseMinutes, parseNumber, type UnitSystem } from "../../../core/units/
 import { readableRoasts } from "../../../storage/listing";
 import { GRAMS_PER_OUNCE, ML_PER_CUP } from "../../../words/amounts";
 import { faultWords } from "../../../words/faults";
-import { additionAmount } from "../../../words/timetable";
+import { ADDITION_WHERE, additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
@@ -55,12 +55,6 @@ const MOMENT_NAMES: Record<Addition["when"], string> = {
   "at-the-end": "at the end",
   "into-the-gravy": "into the gravy",
 };
-const PLACE_NAMES: Record<Addition["where"], string> = {
-  over: "over the skin",
-  "under-the-skin": "under the skin",
-  inside: "inside",
-  "in-slits": "in slits",
-};
 
 const SHORT = `${SELECT} mt-0.5 block w-full min-w-0`;
 
@@ -81,7 +75,7 @@ export function Additions({ plan, units }: { readonly plan: Plan; readonly units
                 <b>{each.name}</b>, {additionAmount(each, plan, units)}
                 <span className="block text-soft">
                   {MOMENT_NAMES[each.when]}
-                  {isOnBird(each) && `, ${PLACE_NAMES[each.where]}`}
+                  {isOnBird(each) && `, ${ADDITION_WHERE[each.where]}`}
                 </span>
               </span>
               <IconButton
@@ -218,7 +212,7 @@ function AdditionForm({ units }: { readonly units: UnitSystem }) {
             label="Where it goes"
             value={where}
             choices={ADDITION_PLACES}
-            names={PLACE_NAMES}
+            names={ADDITION_WHERE}
             onChange={setWhere}
           />
         )}

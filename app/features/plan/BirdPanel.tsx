@@ -4,14 +4,13 @@ import { massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
-import { publishedThaw } from "../../../core/kitchen/thaw";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { THAW_PLACES } from "../../../core/processes/thaw";
-import { formatDuration, formatMass, parseMassKg } from "../../../core/units/quantity";
-import { COLD_LIMIT } from "../../../words/amounts";
+import { formatMass, parseMassKg } from "../../../core/units/quantity";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
+import { thawWords } from "../../../words/thawing";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
@@ -128,36 +127,11 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
             )}
             onChange={(thawIn) => settle((before) => ({ ...before, thawIn }))}
           />
-          <ThawWords plan={plan} thawHours={cook.thawHours} units={units} />
+          <p className="text-sm text-soft">{thawWords(plan, cook.thawHours, units)}</p>
           <RescueSheet plan={plan} onTake={(ice, thawIn) => settle(onTheMorning(ice, thawIn))} />
         </>
       )}
     </>
-  );
-}
-
-function ThawWords({ plan, thawHours, units }: Pick<PanelProps, "plan" | "units"> & { readonly thawHours: number }) {
-  const { bird, thawIn } = plan;
-  if (thawIn === "none") {
-    return (
-      <p className="text-sm text-soft">
-        {bird.state === "frozen"
-          ? "From the freezer into the oven: half as long again, and no salt under the skin."
-          : "As it is, with its ice."}{" "}
-        Oven only, not stuffed; the giblet bag comes out as soon as it lets go.
-      </p>
-    );
-  }
-  const published = bird.state === "frozen" && thawIn !== "brine" ? publishedThaw(bird.massKg, thawIn) : null;
-  const hours = (value: number): string => formatDuration(value * 3600);
-  return (
-    <p className="text-sm text-soft">
-      Simulated: {hours(thawHours)} until the last ice is gone
-      {published && `; the published table says ${hours(published.fromHours)} to ${hours(published.toHours)}`}.{" "}
-      {thawIn === "water"
-        ? "Fresh cold water every 30 minutes, and cooked at once after."
-        : `At ${COLD_LIMIT[units]} or below; ready in time in a fridge a degree colder than yours is set.`}
-    </p>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { hasCavity } from "../../../core/bird/form";
 import { isFire } from "../../../core/heat/sources";
 import { goesInWithIce } from "../../../core/plan/ice";
 import type { Plan } from "../../../core/plan/schema";
@@ -41,7 +42,10 @@ function Rescue({ plan, onTake }: Props) {
     plan.bird.state === "part-frozen" && plan.bird.ice === ice && (thawIn === "none") === goesInWithIce(plan);
   return (
     <>
-      <p>A hand in the cavity, a skewer into the thigh: how much of it is still ice?</p>
+      <p>
+        {hasCavity(plan.bird.cut) ? "A hand in the cavity, a skewer into the thigh" : "A skewer into the thickest meat"}
+        : how much of it is still ice?
+      </p>
       <Segmented<Ice>
         label="How much is still ice"
         value={ice}

@@ -6,6 +6,7 @@ import { onTheMorning } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
+import { NEVER_THAWS } from "../../../words/thawing";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 
 export type WayOut =
@@ -22,6 +23,7 @@ function wayOut({ answer, stale, fault }: Asked<PlannedOutcome>, units: UnitSyst
       why: `the ${PART_NAMES[answer.centre]} never gets to ${formatTemperature(answer.targetC, units)}`,
     };
   }
+  if (!Number.isFinite(answer.thawHours)) return { kind: "failed", why: NEVER_THAWS };
   const waterMin = answer.thawHours * 60;
   return { kind: "known", waterMin, roastMin: answer.pullMinute, totalMin: waterMin + answer.pullMinute };
 }
