@@ -71,6 +71,9 @@ function readOnPaper(plan: Plan, derived: DerivedPlan, units: UnitSystem, withCa
   expect(foreignIn(all, units)).toBe("");
   // Nothing is weighed out as nothing, and no number is written further than it is meant.
   expect(all.match(/.{0,40}(?<![\d.,:])0 (g|oz|mL|lb|tsp|tbsp)\b|.{0,40}\d\.\d{3}/g)).toBeNull();
+  expect(
+    all.match(/.{0,40}(?<![\d.,:½¼¾⅓⅔])1 (hours|days|birds|pots|passes|cups|quarts|briquettes|times|dishes|legs)\b/g),
+  ).toBeNull();
   // What is cut open or up has none when it is salted and when it comes out.
   if (plan.bird.cut !== "whole") expect(all).not.toMatch(/cavity/);
 }
