@@ -226,7 +226,7 @@ try {
     await seeText(driver, ...shot.waitFor);
     await driver.wait(
       async () =>
-        !/refining|being refined|simulating …/.test(
+        !/refining|being refined|simulating …|Working out what is next/.test(
           await driver.executeScript<string>("return document.body.innerText"),
         ),
       30_000,

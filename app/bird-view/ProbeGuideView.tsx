@@ -29,6 +29,8 @@ const ProbeBench = lazy(() => import("./solid/ProbeBench"));
 
 interface SheetProps {
   readonly plan: Plan;
+  /** When it goes in, or went in. */
+  readonly inAtMs: number;
   readonly seemsShortCm?: Partial<Record<Centre, number>>;
 }
 

@@ -95,6 +95,12 @@ describe("a thermometer on the solid", () => {
     await until("where it is", (text) => text.includes("with a thermometer"));
     expect(await reading()).toMatch(/^The tip is in the breast, .* under the skin, 0\.\d cm from the deepest breast/);
     expect(await reading()).toContain("the same as the deepest meat");
+    // On the plan's own clock.
+    const [planned, shown] = await driver.executeScript<(string | undefined)[]>(
+      `return [/Out, expected\\s+(\\d\\d:\\d\\d)/.exec(document.body.innerText)?.[1], [...document.querySelectorAll("[role=dialog] text")].map(({ textContent }) => /^out (\\d\\d:\\d\\d)/.exec(textContent)?.[1]).find(Boolean)]`,
+    );
+    expect(planned).toMatch(/^\d\d:\d\d$/);
+    expect(shown).toBe(planned);
     await press(driver, "In the thigh");
     await driver.wait(async () => (await reading()).includes("from the deepest thigh"), WAIT_MS);
   });

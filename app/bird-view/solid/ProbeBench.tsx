@@ -9,9 +9,7 @@ import { volumeC } from "../../../core/bird/volume";
 import { type PlannedDone, volumeAtPull } from "../../../core/forecast/planned";
 import { plannedInput } from "../../../core/forecast/plannedInput";
 import type { ProbeGuide } from "../../../core/forecast/probeGuide";
-import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
-import { derivePlan } from "../../../core/schedule/derive";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
 import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords } from "../../../words/probing";
@@ -29,6 +27,7 @@ import { SolidCanvas } from "./SolidCanvas";
 
 interface Props {
   readonly plan: Plan;
+  readonly inAtMs: number;
   readonly guides: readonly ProbeGuide[];
   /** At the stove: how far short of the deepest a tip seems to sit, by the readings, cm. */
   readonly seemsShortCm?: Partial<Record<Centre, number>>;
@@ -54,6 +53,7 @@ const FIRST_DEPTH_M = 0.05;
 
 function Bench({
   plan,
+  inAtMs,
   guides,
   seemsShortCm = {},
   geometry,
@@ -156,7 +156,7 @@ function Bench({
       </div>
       <div className="grid content-start gap-2">
         <Placer placing={placing} geometry={geometry} units={units} onPlace={place} />
-        <Curve plan={plan} cook={cook} points={curve} units={units} />
+        <Curve plan={plan} inAtMs={inAtMs} cook={cook} points={curve} units={units} />
       </div>
     </div>
   );
@@ -181,20 +181,18 @@ function placedReading({ tip }: Stem, geometry: SolidGeometry, cook: PlannedDone
 
 function Curve({
   plan,
+  inAtMs,
   cook,
   points,
   units,
 }: {
   readonly plan: Plan;
+  readonly inAtMs: number;
   readonly cook: PlannedDone;
   readonly points: readonly { minute: number; celsius: number }[];
   readonly units: UnitSystem;
 }) {
   const { ref, width, height } = useSize<HTMLDivElement>();
-  const inAtMs = useMemo(
-    () => derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY).schedule.inAtMs,
-    [plan, cook],
-  );
   const beside = useMemo(() => ({ name: "this tip", points }), [points]);
   return (
     <section aria-label="What it would show" ref={ref} className="h-52 overflow-hidden">

@@ -76,7 +76,7 @@ export function Before({ day, acts }: Props) {
         value={roast.thermometer}
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
       />
-      <ProbeSheet plan={plan} />
+      <ProbeSheet plan={plan} inAtMs={inAtMs} />
       {!pace && (
         <Link
           to={`/practice?roast=${roast.id}`}

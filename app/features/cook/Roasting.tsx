@@ -179,7 +179,7 @@ export function Roasting({ day, acts }: Props) {
               open={isChecking}
               onClose={() => setIsChecking(false)}
             />
-            <ProbeSheet plan={plan} seemsShortCm={seemsShort(items)} />
+            <ProbeSheet plan={plan} inAtMs={inAtMs} seemsShortCm={seemsShort(items)} />
             {forecast && options && (
               <WhatIfSheet
                 plan={plan}

@@ -79,7 +79,12 @@ const FUEL_SAYS: Record<Exclude<Fuel, "charcoal">, string> = {
 
 const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
 
-export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
+/** @param derived left out where it never gets there */
+export function HeatPanel({
+  plan,
+  derived,
+  units,
+}: Pick<PanelProps, "plan" | "units"> & Partial<Pick<PanelProps, "derived">>) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const guideline = constant("guidelineC");
@@ -195,7 +200,7 @@ export function HeatPanel({ plan, units }: Pick<PanelProps, "plan" | "units">) {
       )}
       {plan.finish.kind === "signs" && <Why id="juices" />}
       {plan.finish.kind !== "signs" && plan.finish.kind !== "time" && <Why id="probe" />}
-      <ProbeSheet plan={plan} />
+      {derived && <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />}
       {plan.finish.kind !== "time" && <p className="text-[0.9rem]">{GOAL_WORDS[plan.finish.kind]}</p>}
       {plan.finish.kind !== "time" &&
         centres.map((centre) => (

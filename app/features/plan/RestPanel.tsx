@@ -14,7 +14,7 @@ import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 
-export function RestPanel({ plan, cook, units }: PanelProps) {
+export function RestPanel({ plan, cook, derived, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const peaks = centresOf(plan.bird).flatMap((centre) => {
@@ -56,7 +56,7 @@ export function RestPanel({ plan, cook, units }: PanelProps) {
           The usual rest
         </Button>
       )}
-      <ProbeSheet plan={plan} />
+      <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />
       <p className="text-[0.95rem]">
         At the end of it {ends}.{" "}
         {judged.kind === "meets-guideline" ? (
