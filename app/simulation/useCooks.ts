@@ -1,12 +1,12 @@
 /** Several plans simulated side by side; each answer is shown as it comes and kept while its plan stays the same. */
 
-import { useEffect, useId, useRef, useState } from "react";
 import type { PictureQuality, PlannedDone } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
 import type { Plan } from "../../core/plan/schema";
 import { messageOf } from "../../words/faults";
-import { Superseded } from "../../workers/pool";
+import { Superseded, type Urgency } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
+import { useEach } from "./useEach";
 
 export type Cooked =
   | { readonly kind: "waiting" }
@@ -15,9 +15,10 @@ export type Cooked =
 
 const keyOf = (plan: Plan): string => JSON.stringify(plannedInput(plan));
 
-async function cooked(plan: Plan, quality: PictureQuality, lane: string): Promise<Cooked | null> {
+async function cooked(plan: Plan, quality: PictureQuality, lane: string, urgency: Urgency): Promise<Cooked | null> {
   try {
-    const cook = await simulations.ask<"plan">({ kind: "plan", input: plannedInput(plan), quality }, { lane });
+    const job = { kind: "plan", input: plannedInput(plan), quality } as const;
+    const cook = await simulations.ask<"plan">(job, { lane, urgency });
     if (cook.kind === "done") return { kind: "cooked", cook };
     return { kind: "failed", why: `the ${cook.centre} does not get done` };
   } catch (error) {
@@ -31,37 +32,13 @@ async function cooked(plan: Plan, quality: PictureQuality, lane: string): Promis
  * @param quality preview: from the fridge, coarse and quick; settled: with the whole life before the oven
  * @returns the answers in the order of the plans
  */
-export function useCooks(plans: readonly Plan[], quality: PictureQuality): readonly Cooked[] {
-  const name = useId();
-  const keys = plans.map(keyOf);
-  const wanted = keys.join("\n");
-  const [known, setKnown] = useState<ReadonlyMap<string, Cooked>>(new Map());
-  const underWay = useRef(new Map<string, string>());
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is wanted stands for the plans
-  useEffect(() => {
-    for (const [key, lane] of underWay.current) {
-      if (keys.includes(key)) continue;
-      underWay.current.delete(key);
-      simulations.drop(lane);
-    }
-    plans.forEach((plan, n) => {
-      const key = keys[n] as string;
-      if (known.has(key) || underWay.current.has(key)) return;
-      const lane = `${name} ${key}`;
-      underWay.current.set(key, lane);
-      void cooked(plan, quality, lane).then((answer) => {
-        if (underWay.current.get(key) === lane) underWay.current.delete(key);
-        if (answer) setKnown((before) => new Map(before).set(key, answer));
-      });
-    });
-  }, [wanted]);
-  useEffect(() => {
-    const lanes = underWay.current;
-    return () => {
-      // The screen is left: its processors are wanted elsewhere.
-      for (const lane of lanes.values()) simulations.drop(lane);
-      lanes.clear();
-    };
-  }, []);
-  return keys.map((key) => known.get(key) ?? { kind: "waiting" });
-}
+export const useCooks = (
+  plans: readonly Plan[],
+  quality: PictureQuality,
+  urgency: Urgency = "screen",
+): readonly Cooked[] =>
+  useEach(plans.map(keyOf), (n, lane) => cooked(plans[n] as Plan, quality, lane, urgency), DROP).map(
+    (answer) => answer ?? { kind: "waiting" },
+  );
+
+const DROP = (lane: string): void => simulations.drop(lane);

@@ -13,7 +13,8 @@ import { roastsOfDinner } from "../../storage/roasts";
 import { inOrder, namesIn } from "../../words/titles";
 import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
-import { useCooks } from "./useCooks";
+import { useBands } from "./useBands";
+import { type Cooked, useCooks } from "./useCooks";
 import type { SimulatedPlan } from "./useSimulatedPlan";
 
 /** Another roast of the same dinner. */
@@ -49,14 +50,20 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
     () => (together ?? NONE).filter((each) => each.id !== id && each.happened.closedAt === undefined),
     [together, id],
   );
-  const cooks = useCooks(
-    others.map((each) => each.plan),
-    "preview",
+  const plans = others.map((each) => each.plan);
+  // Roughly at once; then as their own screens have them, so that all say the same.
+  const rough = useCooks(plans, "preview");
+  const fine = useCooks(plans, "settled", "behind");
+  const bands = useBands(
+    plans,
+    fine.map((each) => (each.kind === "cooked" ? each.cook : null)),
   );
-  const known = cooks.map(({ kind }) => kind).join();
+  const cooks = fine.map((each, n) => (each.kind === "waiting" ? (rough[n] as Cooked) : each));
+  const isComing = fine.some(({ kind }, n) => kind === "waiting" || (kind === "cooked" && !bands[n]));
+  const known = fine.map(({ kind }, n) => `${kind} ${cooks[n]?.kind} ${JSON.stringify(bands[n])}`).join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: which of them are known stands for the cooks
   return useMemo((): Dinner => {
-    const waiting = !isRead || cooks.some(({ kind }) => kind === "waiting");
+    const waiting = !isRead || isComing;
     if (!cook) return { derived: null, beside: [], dishes: [], waiting, after: () => null };
     const names = namesIn([roast, ...others]);
     /** All of them, with this one's plan as it is or would be; what they have together goes with it. */
@@ -72,7 +79,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
             title: names.get(each.id) ?? "",
             plan: isSameFire(each, roast) ? forFire(each.plan, plan) : forDinner(each.plan, plan),
             simulated: answer.cook,
-            shares: FIRST_SHARES,
+            shares: bands[n] ?? FIRST_SHARES,
             inAt: each.happened.inAt,
             createdAt: each.createdAt,
           },

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, see, seeText } from "../helpers/browser";
+import { fill, press, pressAt, refined, see, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -59,6 +59,27 @@ describe("a second roast for one dinner", () => {
       "Whole chicken: Bird onto the heat",
       "Whole turkey: Bird into the oven",
     );
+  });
+
+  it("says the same of both birds on the list of either", async () => {
+    const rows = async (): Promise<string[]> => {
+      await seeText(driver, "Whole chicken: Bird onto the heat", "Whole turkey: Bird into the oven");
+      await refined(driver);
+      const timetable = await driver.executeScript<string[]>(
+        'return [...document.querySelectorAll("tbody tr")].map((row) => row.innerText)',
+      );
+      return timetable.filter((row) => /Bird into the oven|Bird onto the heat|Expected out/.test(row));
+    };
+    const ofChicken = await rows();
+    expect(ofChicken).toHaveLength(4);
+    await press(driver, "Plan");
+    await pressAt(driver, 'nav[aria-label="Roasts of this dinner"] a:not([aria-current])');
+    await seeText(driver, "Whole turkey, 5 kg");
+    await pressAt(driver, 'nav a[href$="/list"]');
+    expect(await rows()).toEqual(ofChicken);
+    await press(driver, "Plan");
+    await pressAt(driver, 'nav[aria-label="Roasts of this dinner"] a:not([aria-current])');
+    await seeText(driver, "Whole chicken, 1.8 kg");
   });
 
   it("says at the stove which it is, and leads to the other", async () => {

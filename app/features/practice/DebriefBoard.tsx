@@ -2,7 +2,6 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { plannedInput } from "../../../core/forecast/plannedInput";
-import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import { WEIGHED_BY } from "../../../words/amounts";
@@ -18,6 +17,7 @@ import {
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
+import { useBands } from "../../simulation/useBands";
 import { useSimulated } from "../../simulation/useSimulated";
 import { Caution } from "../../ui/Caution";
 import { PlayOn } from "./PlayOn";
@@ -33,9 +33,10 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
   const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
   const isOver = cookStage(roast) === "done";
+  const [shares = null] = useBands([plan], [cook]);
   const carveAtMs = useMemo(
-    () => (cook ? derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY).schedule.carveAtMs : null),
-    [plan, cook],
+    () => (cook && shares ? derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY).schedule.carveAtMs : null),
+    [plan, cook, shares],
   );
   const { answer, fault } = useSimulated<"debrief">(
     practised && cook && isOver && carveAtMs !== null

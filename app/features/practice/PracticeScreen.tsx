@@ -1,7 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
-import { FIRST_SHARES } from "../../../core/forecast/shares";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { usualPlan } from "../../../core/plan/usualPlan";
@@ -95,10 +94,10 @@ function Begin({ plan, title, seed }: BeginProps) {
   const [difficulty, setDifficulty] = useState<Difficulty>("usual");
   const [thermometer, setThermometer] = useState<"probes" | "hand">("probes");
   const [rate, setRate] = useState("60");
-  const { cook, neverMet, fault } = useSimulatedPlan(plan);
+  const { cook, shares, neverMet, fault } = useSimulatedPlan(plan);
   const begin = async (): Promise<void> => {
     if (!cook) return;
-    const derived = derivePlan(plan, cook, FIRST_SHARES, Number.NEGATIVE_INFINITY);
+    const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY);
     const startMs = heatOnMs(derived, plan) ?? derived.schedule.inAtMs;
     const id = `practice-${crypto.randomUUID()}`;
     const made = beginPractice({ id, title, plan, nowMs: startMs, seed, difficulty, thermometer });

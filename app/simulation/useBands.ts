@@ -1,0 +1,34 @@
+/** The bands of several plans that have been simulated, each as it comes. */
+import { bandAsked, type PlannedDone } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
+import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import type { Plan } from "../../core/plan/schema";
+import { messageOf } from "../../words/faults";
+import { bandOverPool, dropBand } from "../../workers/band";
+import { Superseded } from "../../workers/pool";
+import { useEach } from "./useEach";
+
+async function band(options: Parameters<typeof bandOverPool>[1], lane: string): Promise<Shares | null> {
+  try {
+    return await bandOverPool(lane, options);
+  } catch (error) {
+    // Not wanted any more.
+    if (error instanceof Superseded) return null;
+    console.error("a band beside this roast's could not be simulated:", messageOf(error));
+    return FIRST_SHARES;
+  }
+}
+
+/** @param cooks of the plans, null until they are there @returns null for those still to come */
+export function useBands(plans: readonly Plan[], cooks: readonly (PlannedDone | null)[]): readonly (Shares | null)[] {
+  const asked = plans.map((plan, n) => {
+    const cook = cooks[n];
+    return cook ? bandAsked(plannedInput(plan), cook) : null;
+  });
+  const bands = useEach(
+    asked.map((options) => options && JSON.stringify(options)),
+    (n, lane) => band(asked[n] ?? null, lane),
+    dropBand,
+  );
+  return plans.map(({ finish }, n) => (finish.kind === "time" && cooks[n] ? BY_TIME : (bands[n] ?? null)));
+}
