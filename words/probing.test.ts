@@ -23,7 +23,7 @@ describe("where a probe goes, in words", () => {
   it("says from where, how high, which way and how deep, in halves that a hand can measure", () => {
     expect(probeWords(guide, true, "metric")).toEqual({
       does: "Breast, both sides alike",
-      how: "From the neck end, 12 cm above the board, 3.5 cm beside the middle line: level with the board, straight along, 10 cm in; mark that on the stem. A centimetre too far in or out hardly shows.",
+      how: "From the neck end, 12 cm above the board, 3.5 cm beside the middle line: level with the board, straight along, pushed in 10 cm; mark that on the stem. A centimetre too far in or out hardly shows.",
     });
     expect(probeWords(guide, true, "us").how).toContain(" in above the board");
     expect(probeWords(guide, true, "us").how).toContain("Half an inch too far in or out hardly shows.");

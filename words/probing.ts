@@ -84,7 +84,7 @@ export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem
       : `${slip.name} too far in or out shows about ${formatTemperatureDifference(slipK, units)} too much.`;
   return {
     does: `${capital(name)}${paired ? ", both sides alike" : ""}`,
-    how: `${entryWords(guide, units)}: ${aimWords(guide)}, ${about(depthCm, units)} in; mark that on the stem.${bone} ${off}`,
+    how: `${entryWords(guide, units)}: ${aimWords(guide)}, pushed in ${about(depthCm, units)}; mark that on the stem.${bone} ${off}`,
   };
 }
 
