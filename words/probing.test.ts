@@ -46,7 +46,7 @@ describe("where a probe goes, in words", () => {
       /^From above, 3 cm from the neck end, in the middle: straight down, /,
     );
     expect(probeWords({ ...guide, from: "side" }, true, "metric").how).toContain(
-      "from the neck end: level with the board, 10",
+      "from the neck end: level with the board, pushed in 10",
     );
     expect(probeWords({ ...guide, centre: "filling" }, false, "metric").how).toContain("Through the opening");
   });
