@@ -12,7 +12,8 @@ import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { TASK_NAMES } from "./names";
 
-const PLACES = {
+/** Where a bird does not fit. */
+export const FIT_PLACES = {
   pan: "pan",
   oven: "oven",
   shelf: "fridge shelf",
@@ -65,7 +66,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
-      return `It does not fit your ${PLACES[where]}: it takes ${sizesNeeded(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
+      return `It does not fit your ${FIT_PLACES[where]}: it takes ${sizesNeeded(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
     }
   }
 }

@@ -5,18 +5,11 @@ import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import type { Plan } from "../../core/plan/schema";
 import { messageOf } from "../../words/faults";
 import { bandOverPool, dropBand } from "../../workers/band";
-import { Superseded } from "../../workers/pool";
 import { useEach } from "./useEach";
 
-async function band(options: Parameters<typeof bandOverPool>[1], lane: string): Promise<Shares | null> {
-  try {
-    return await bandOverPool(lane, options);
-  } catch (error) {
-    // Not wanted any more.
-    if (error instanceof Superseded) return null;
-    console.error("a band beside this roast's could not be simulated:", messageOf(error));
-    return FIRST_SHARES;
-  }
+function guessed(error: unknown): Shares {
+  console.error("a band beside this roast's could not be simulated:", messageOf(error));
+  return FIRST_SHARES;
 }
 
 /** @param cooks of the plans, null until they are there @returns null for those still to come */
@@ -27,7 +20,8 @@ export function useBands(plans: readonly Plan[], cooks: readonly (PlannedDone | 
   });
   const bands = useEach(
     asked.map((options) => options && JSON.stringify(options)),
-    (n, lane) => band(asked[n] ?? null, lane),
+    (n, lane) => bandOverPool(lane, asked[n] ?? null),
+    guessed,
     dropBand,
   );
   return plans.map(({ finish }, n) => (finish.kind === "time" && cooks[n] ? BY_TIME : (bands[n] ?? null)));

@@ -4,7 +4,7 @@ import type { PictureQuality, PlannedDone } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
 import type { Plan } from "../../core/plan/schema";
 import { messageOf } from "../../words/faults";
-import { Superseded, type Urgency } from "../../workers/pool";
+import type { Urgency } from "../../workers/pool";
 import { simulations } from "../../workers/simulations";
 import { useEach } from "./useEach";
 
@@ -15,18 +15,14 @@ export type Cooked =
 
 const keyOf = (plan: Plan): string => JSON.stringify(plannedInput(plan));
 
-async function cooked(plan: Plan, quality: PictureQuality, lane: string, urgency: Urgency): Promise<Cooked | null> {
-  try {
-    const job = { kind: "plan", input: plannedInput(plan), quality } as const;
-    const cook = await simulations.ask<"plan">(job, { lane, urgency });
-    if (cook.kind === "done") return { kind: "cooked", cook };
-    return { kind: "failed", why: `the ${cook.centre} does not get done` };
-  } catch (error) {
-    // Not wanted any more.
-    if (error instanceof Superseded) return null;
-    return { kind: "failed", why: messageOf(error) };
-  }
+async function cooked(plan: Plan, quality: PictureQuality, lane: string, urgency: Urgency): Promise<Cooked> {
+  const job = { kind: "plan", input: plannedInput(plan), quality } as const;
+  const cook = await simulations.ask<"plan">(job, { lane, urgency });
+  if (cook.kind === "done") return { kind: "cooked", cook };
+  return { kind: "failed", why: `the ${cook.centre} does not get done` };
 }
+const failed = (error: unknown): Cooked => ({ kind: "failed", why: messageOf(error) });
+const drop = (lane: string): void => simulations.drop(lane);
 
 /**
  * @param quality preview: from the fridge, coarse and quick; settled: with the whole life before the oven
@@ -37,8 +33,6 @@ export const useCooks = (
   quality: PictureQuality,
   urgency: Urgency = "screen",
 ): readonly Cooked[] =>
-  useEach(plans.map(keyOf), (n, lane) => cooked(plans[n] as Plan, quality, lane, urgency), DROP).map(
+  useEach(plans.map(keyOf), (n, lane) => cooked(plans[n] as Plan, quality, lane, urgency), failed, drop).map(
     (answer) => answer ?? { kind: "waiting" },
   );
-
-const DROP = (lane: string): void => simulations.drop(lane);

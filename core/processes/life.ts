@@ -17,7 +17,7 @@ import { drain } from "./cook";
 import type { Pictured } from "./picture";
 import type { SaltShares } from "./saltField";
 import { drying, SaltBath, type SaltingMethod, salting } from "./salting";
-import { type ThawPlace, thawing } from "./thaw";
+import { type ThawMedium, type ThawPlace, thawing } from "./thaw";
 
 export interface BeforeOven {
   /** Share of its water that is ice as its life here begins: 1 from the freezer, 0 for a fresh bird. */
@@ -89,7 +89,12 @@ function* born(bird: LivingBird, { iceShare, fridgeC }: BeforeOven): Generator<u
   bird.beginAnew();
 }
 
-const thawTimes = new Map<string, number>();
+interface Thaw {
+  readonly hours: number;
+  /** Of the bird that thaws, cm. */
+  readonly sizeCm: BirdSize;
+}
+const thaws = new Map<string, Thaw>();
 
 /** What is cut open or up at the board is bought, and thaws, as a whole bird. */
 const asBought = (form: FormChoice): FormChoice => (isSoldCut(form.cut) ? form : { ...form, cut: "whole" });
@@ -103,29 +108,31 @@ export const thawHours = (form: FormChoice, boughtKg: number, before: BeforeOven
   hoursOfIce(asBought(form), boughtKg, before);
 
 /** How large it is in the fridge as it thaws; null where it thaws elsewhere, or as it will lie in the oven. */
-export const thawingSizeCm = (form: FormChoice, boughtKg: number, { iceShare, thawIn }: BeforeOven): BirdSize | null =>
-  iceShare === 0 || thawIn !== "fridge" || asBought(form).cut === form.cut
+export const thawingSizeCm = (form: FormChoice, boughtKg: number, before: BeforeOven): BirdSize | null =>
+  before.iceShare === 0 || before.thawIn !== "fridge" || asBought(form).cut === form.cut
     ? null
-    : sizeOf(makeBody(asBought(form), boughtKg, coarseCellM(asBought(form), THAW_CELL_M)));
+    : thawOf(asBought(form), boughtKg, before, "fridge").sizeCm;
 
-function hoursOfIce(form: FormChoice, boughtKg: number, before: BeforeOven): number {
-  const { thawIn, iceShare } = before;
-  if (iceShare === 0 || thawIn === "none") return 0;
+const hoursOfIce = (form: FormChoice, boughtKg: number, before: BeforeOven): number =>
+  before.iceShare === 0 || before.thawIn === "none" ? 0 : thawOf(form, boughtKg, before, before.thawIn).hours;
+
+function thawOf(form: FormChoice, boughtKg: number, before: BeforeOven, medium: ThawMedium): Thaw {
   const cautious = { ...before, fridgeC: before.fridgeC - constant("thawMarginK") };
   const mass = Math.round(boughtKg * 50) / 50;
-  const key = JSON.stringify([form.species, form.cut, mass, iceShare, thawIn, mediumC(cautious)]);
-  const known = thawTimes.get(key);
+  const key = JSON.stringify([form.species, form.cut, mass, before.iceShare, medium, mediumC(cautious)]);
+  const known = thaws.get(key);
   if (known !== undefined) return known;
   // Neck and giblets are still inside a frozen bird.
   const cavity = hasCavity(form.cut) ? "giblets" : "empty";
   const body = makeBody({ ...form, cavity }, boughtKg, coarseCellM(form, THAW_CELL_M));
   const bird = new LivingBird(body, { watched: false });
   drain(born(bird, cautious));
-  const outcome = drain(thawing(bird, { medium: thawIn, mediumC: mediumC(cautious) }));
+  const outcome = drain(thawing(bird, { medium, mediumC: mediumC(cautious) }));
   bird.release();
   const hours = outcome.kind === "thawed" ? outcome.hours : Number.POSITIVE_INFINITY;
-  thawTimes.set(key, hours);
-  return hours;
+  const thaw = { hours, sizeCm: sizeOf(body) };
+  thaws.set(key, thaw);
+  return thaw;
 }
 
 /** Takes the pictures of one bird before the oven, as `photographer` does from then on. */

@@ -14,7 +14,7 @@ import { type Schedule, taskOf } from "./backward";
 import { type Chore, SALT_HANDS_MIN } from "./chores";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 
-/** What an oven is kept from while it cools for a bird that goes into it cold. */
+/** The oven while it cools for a bird that goes into it cold: nothing may be hot in it. */
 export const COLD = "cold";
 
 /** Something that takes parts of the kitchen for a while. */

@@ -18,6 +18,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
+import { FIT_PLACES } from "../../../words/conflicts";
 import { messageOf } from "../../../words/faults";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, colourWords } from "../../../words/names";
@@ -39,15 +40,8 @@ const skinWords = (browning: number): string => {
   const colour = colourWords(browning);
   return colour === "dark" ? "dark: watch it" : colour;
 };
-const ROOM_WORDS = {
-  pan: "pan",
-  oven: "oven",
-  shelf: "fridge shelf",
-  thaw: "fridge shelf, thawing",
-  pot: "pot",
-} as const;
 const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
-  tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => ROOM_WORDS[where]).join(", ")}`;
+  tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => FIT_PLACES[where]).join(", ")}`;
 function actWords(acts: number): string {
   if (acts === 0) return "none";
   return acts === 1 ? "once" : `${acts} times`;
