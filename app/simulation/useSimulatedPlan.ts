@@ -1,15 +1,15 @@
 /** The plan's simulation as it answers: a coarse picture at once while the hand moves, a finer one and the doubt after. */
 import { useMemo, useRef } from "react";
-import { bandAsked, type PlannedDone, type PlannedOutcome } from "../../core/forecast/planned";
+import type { PlannedDone, PlannedOutcome } from "../../core/forecast/planned";
 import { type PlannedInput, roastInput } from "../../core/forecast/plannedInput";
-import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import type { Shares } from "../../core/forecast/shares";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { NeverMet } from "../../core/processes/cook";
 import type { Pictured } from "../../core/processes/picture";
-import { bandOverPool, dropBand } from "../../workers/band";
 import type { Asked } from "./newest";
-import { useNewest, useSimulated } from "./useSimulated";
+import { useBand } from "./useBand";
+import { useSimulated } from "./useSimulated";
 
 export interface SimulatedPlan {
   /** The newest finished simulation; kept while the next is under way. */
@@ -93,22 +93,16 @@ export function useSimulatedPlan(
     { settleMs: SETTLE_MS, keptAs: "plan" },
   );
   const fine = settled.stale || settled.answer?.kind !== "done" ? null : settled.answer;
-  const byTime = plan.finish.kind === "time";
-  const options = fine && bandAsked(input, fine);
-  const band = useNewest<Shares>(
-    options && JSON.stringify(options),
-    (lane) => bandOverPool(lane, options as NonNullable<typeof options>),
-    { drop: dropBand, keptAs: "band" },
-  );
+  const band = useBand(input, fine);
   const outcome = useShown(preview, settled);
   const done = useRef<PlannedDone | null>(null);
   if (outcome?.kind === "done") done.current = outcome;
   return {
     cook: done.current,
     neverMet: outcome?.kind === "never-met" ? outcome : null,
-    shares: byTime ? BY_TIME : (band.answer ?? FIRST_SHARES),
+    shares: band.shares,
     shown: answeredOf(asked, plan, preview),
-    refining: settled.stale || band.stale || (options !== null && band.answer === null && band.fault === null),
+    refining: settled.stale || band.refining,
     fault: settled.fault ?? (settled.answer ? band.fault : preview.fault),
   };
 }

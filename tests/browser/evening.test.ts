@@ -5,7 +5,7 @@ import { Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, field, fill, newProfile, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
+import { button, field, fill, newProfile, OVER, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -26,7 +26,7 @@ async function tap(what: string, element: Promise<WebElement>): Promise<void> {
 }
 async function type(label: string, text: string): Promise<void> {
   did.push(`${label}: ${text}`);
-  await fill(driver, label, Key.chord(Key.CONTROL, "a"), text, Key.TAB);
+  await fill(driver, label, text, Key.TAB);
 }
 const tab = (id: string): Promise<WebElement> => see(driver, `button[role="tab"][id*="${id}"]`);
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
@@ -82,7 +82,7 @@ describe("on the way", () => {
     await pressAt(driver, 'nav a[href$="/kitchen"]');
     const label = "height";
     const height = await field(driver, label);
-    await height.sendKeys(Key.chord(Key.CONTROL, "a"), "8 in", Key.ENTER);
+    await height.sendKeys(OVER, "8 in", Key.ENTER);
     await driver.wait(
       async () => (await height.getAttribute("value")) === "20.3 cm",
       10_000,

@@ -1,7 +1,7 @@
-import { By, type WebDriver } from "selenium-webdriver";
+import { By, Key, type WebDriver } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import type { UnitSystem } from "../../core/units/quantity";
-import { field, fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
+import { fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
 import { foreignIn } from "../helpers/readers";
 import { type RunningServer, serve } from "../helpers/server";
 
@@ -87,9 +87,7 @@ describe.each(COOKS)("a cook with $units habits", ({ units, language, mass, seen
     await press(driver, "Kitchen");
     await seeText(driver, "What your kitchen has");
     await readsOwn();
-    const fridge = await field(driver, "Fridge");
-    await fridge.clear();
-    await fridge.sendKeys(units === "us" ? "70" : "21", "\n");
+    await fill(driver, "Fridge", units === "us" ? "70" : "21", Key.ENTER);
     await seeText(driver, units === "us" ? "got 70 °F, allowed is 32 °F to 45 °F" : "got 21 °C, allowed is 0 to 7 °C");
     const theOther = units === "us" ? /on the table [^\n]*, [012]\d:\d\d/ : /on the table [^\n]* [ap]m/;
     await press(driver, units === "us" ? "13:30" : "1:30 pm");

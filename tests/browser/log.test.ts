@@ -5,6 +5,7 @@ import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import {
   fitsTheScreen,
+  OVER,
   press,
   pressAt,
   resize,
@@ -63,7 +64,7 @@ describe("the log", () => {
     await driver.wait(async () => (await titles())[0] === OLDER[1], 10_000);
     await (await see(driver, 'input[type="search"]')).sendKeys("cups of fat");
     await shows([DUCK]);
-    await (await see(driver, 'input[type="search"]')).sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
+    await (await see(driver, 'input[type="search"]')).sendKeys(OVER, Key.DELETE);
     await (await see(driver, 'select[aria-label="Bird"]')).sendKeys("Chicken");
     await driver.wait(async () => (await titles()).length === 2, 10_000);
     await (await see(driver, 'select[aria-label="Heat"]')).sendKeys("Smoker");
@@ -86,7 +87,7 @@ describe("the log", () => {
   it("renames one", async () => {
     await press(driver, `Rename ${DUCK}`);
     const name = await see(driver, 'input[aria-label="Name of this roast"]');
-    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Duck for the lamp room", Key.ENTER);
+    await name.sendKeys(OVER, "Duck for the lamp room", Key.ENTER);
     await shows([LATE, "Duck for the lamp room", PARTS, ...OLDER]);
   });
 
@@ -142,7 +143,7 @@ describe("the log", () => {
     };
     await onKey(`Rename ${PARTS}`, Key.ENTER);
     const name = await see(driver, 'input[aria-label="Name of this roast"]');
-    await name.sendKeys(Key.chord(Key.CONTROL, "a"), "Chicken in parts", Key.ENTER);
+    await name.sendKeys(OVER, "Chicken in parts", Key.ENTER);
     await onKey("Delete Chicken in parts", Key.SPACE);
     // A copy lies in the bin too.
     await press(driver, "Put it back: Chicken in parts");

@@ -6,7 +6,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { Pairing } from "../../server/pairing";
-import { field, openBrowser, press, STOVE, see, seeText, TABLE } from "../helpers/browser";
+import { fill, openBrowser, press, STOVE, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 describe("a phone in the home network", () => {
@@ -33,19 +33,17 @@ describe("a phone in the home network", () => {
     await laptop.get(`${server.url}/kitchen`);
     await seeText(laptop, "Paired devices", "No other device is paired");
     await press(laptop, "Pair another device");
-    const code = async (): Promise<string> => {
+    const shownCode = async (): Promise<string> => {
       const text = await laptop.executeScript<string>("return document.body.innerText");
       return /\b(\d{6})\b/.exec(text)?.[1] ?? "";
     };
-    await laptop.wait(async () => (await code()) !== "", 10_000, "no code is shown");
+    await laptop.wait(async () => (await shownCode()) !== "", 10_000, "no code is shown");
     await phone.get(`${server.url}/`);
-    await seeText(phone, "Pairing code, as it stands on the screen");
-    const typed = await field(phone, "Pairing code, as it stands on the screen of the machine that runs Bruma");
-    await typed.sendKeys("12");
+    const asked = "Pairing code, as it stands on the screen of the machine that runs Bruma";
+    await fill(phone, asked, "12");
     await press(phone, "Pair this device");
     await seeText(phone, "a pairing code has six figures");
-    await typed.clear();
-    await typed.sendKeys(await code());
+    await fill(phone, asked, await shownCode());
     await press(phone, "Pair this device");
     await phone.wait(
       async () => !(await phone.executeScript<string>("return document.body.innerText")).includes("Pairing code"),

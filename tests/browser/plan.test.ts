@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { field, fill, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
+import { fill, OVER, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -27,8 +27,7 @@ describe("planning evening", () => {
     await fill(driver, "Weight as bought", "a heap");
     await press(driver, "Plan it");
     await seeText(driver, "mass: got a heap");
-    const mass = await field(driver, "Weight as bought");
-    await mass.sendKeys(Key.chord(Key.CONTROL, "a"), "14 lb");
+    await fill(driver, "Weight as bought", "14 lb");
     await press(driver, "Hot start");
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected", "give or take", "33 minutes a kilogram would say 3 h");
@@ -53,7 +52,7 @@ describe("planning evening", () => {
     await settled();
     const before = await expectedOut();
     const ovens = await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input'));
-    await ovens[0]?.sendKeys(Key.chord(Key.CONTROL, "a"), "400f", Key.ENTER);
+    await ovens[0]?.sendKeys(OVER, "400f", Key.ENTER);
     await driver.wait(async () => (await expectedOut()) !== before, 20_000, "the expected finish did not move");
     await settled();
     const hot = await expectedOut();
@@ -95,7 +94,7 @@ describe("planning evening", () => {
     await settled();
     const before = await expectedOut();
     const oven = (await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input')))[0];
-    await oven?.sendKeys(Key.chord(Key.CONTROL, "a"), "900", Key.ENTER);
+    await oven?.sendKeys(OVER, "900", Key.ENTER);
     await seeText(driver, "oven temperature: got 900 °C, allowed is 100 to 300 °C");
     await oven?.sendKeys(Key.ESCAPE);
     expect(await expectedOut()).toBe(before);

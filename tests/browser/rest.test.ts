@@ -1,8 +1,8 @@
 /** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
-import type { WebDriver } from "selenium-webdriver";
+import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, fill, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import { fill, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -36,9 +36,7 @@ describe("a rest that falls short", () => {
       ["In ice water it shows", "1 C"],
       ["Height above the sea", "1500 m"],
     ] as const) {
-      const input = await field(driver, label);
-      await input.clear();
-      await input.sendKeys(value, "\t");
+      await fill(driver, label, value, Key.TAB);
     }
     await seeText(driver, "here should be 95", "74 °C on it is 73.0 °C");
   });

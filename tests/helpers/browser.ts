@@ -239,11 +239,14 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
     `a field "${label}"`,
   );
 
-/** Types into a field by its label: again where the page was being drawn anew under the hand. */
+/** What is typed next takes the place of all that a field holds, in one act: between two, the page may draw it anew. */
+export const OVER = Key.chord(Key.CONTROL, "a");
+
+/** Types over what a field holds, by its label: again where the page was being drawn anew under the hand. */
 export async function fill(driver: WebDriver, label: string, ...keys: readonly string[]): Promise<void> {
   await untilDone(
     driver,
-    async () => (await field(driver, label)).sendKeys(...keys),
+    async () => (await field(driver, label)).sendKeys(OVER, ...keys),
     `could not be typed into: a field "${label}"`,
   );
 }
@@ -256,7 +259,7 @@ export async function pickMoment(driver: WebDriver, label: string, ms: number): 
   await pressAt(driver, `button[aria-label^="${label}: day"]`);
   await pressAt(driver, `[data-day="${day}"] button`);
   const time = await see(driver, `input[aria-label="${label}: time"]`);
-  await time.sendKeys(Key.chord(Key.CONTROL, "a"), `${two(at.getHours())}:${two(at.getMinutes())}`, Key.TAB);
+  await time.sendKeys(OVER, `${two(at.getHours())}:${two(at.getMinutes())}`, Key.TAB);
 }
 
 /** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */

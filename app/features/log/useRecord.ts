@@ -6,7 +6,6 @@ import { bandDraws } from "../../../core/forecast/band";
 import { goalsAtPull, type PlannedDone } from "../../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../../core/forecast/plannedInput";
 import type { Draw } from "../../../core/forecast/prior";
-import { FIRST_SHARES } from "../../../core/forecast/shares";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
 import type { Roast } from "../../../core/plan/roast";
@@ -17,6 +16,7 @@ import { fits } from "../../../workers/simulations";
 import { usePictured } from "../../bird-view/pictured";
 import type { Observed } from "../../day/roastDay";
 import { useObserved } from "../../day/useObserved";
+import { useBand } from "../../simulation/useBand";
 import { useDinner } from "../../simulation/useDinner";
 import { useNewest, useSimulated } from "../../simulation/useSimulated";
 
@@ -29,7 +29,7 @@ export interface LookedBack {
   readonly aside: ReadonlySet<string>;
   /** The plan's own bird. */
   readonly cook: PlannedDone | null;
-  /** When it was to be carved, epoch ms; null until it is placed. */
+  /** When it was to be carved by the plan's own band, epoch ms; null until it is placed. */
   readonly carveAtMs: number | null;
   /** The dishes as they were planned. */
   readonly sides: readonly PlacedSide[];
@@ -58,13 +58,8 @@ export function useRecord(roast: Roast): LookedBack {
   const { observed, screen } = useObserved(roast, startC, outMin);
   const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { keptAs: "plan" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
-  const { derived } = useDinner(roast, plan, {
-    cook,
-    neverMet: null,
-    shares: FIRST_SHARES,
-    refining: false,
-    fault: null,
-  });
+  const band = useBand(input, cook);
+  const { derived } = useDinner(roast, plan, { cook, neverMet: null, ...band });
   const isPlanned = planned.answer !== null;
   const goalsC = useMemo(() => goalsAtPull(plan, cook), [plan, cook]);
   const isComputed = outMin > 0 && outMin <= LONGEST_ROAST_MIN;
@@ -133,11 +128,11 @@ export function useRecord(roast: Roast): LookedBack {
       [observed, aside],
     ),
     cook,
-    carveAtMs: derived?.schedule.carveAtMs ?? null,
+    carveAtMs: band.refining ? null : (derived?.schedule.carveAtMs ?? null),
     sides: derived?.sides ?? [],
     forecast,
     relived: relived.answer,
     mattered: mattered.answer,
-    fault: isComputed ? (planned.fault ?? fit.fault ?? relived.fault ?? mattered.fault) : NOT_COMPUTED,
+    fault: isComputed ? (planned.fault ?? fit.fault ?? relived.fault ?? mattered.fault ?? band.fault) : NOT_COMPUTED,
   };
 }
