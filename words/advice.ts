@@ -3,14 +3,16 @@
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
-import { isFire, isLidded } from "../core/heat/sources";
+import { isFire, SOURCE_TRAITS } from "../core/heat/sources";
 import { preheatedC } from "../core/plan/methods";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { sides } from "./amounts";
+import { capital } from "./capital";
 import { conditionWords } from "./conditions";
+import { heatWords, quickly } from "./heat";
 import { PART_NAMES } from "./names";
 import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
 
@@ -64,6 +66,8 @@ export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): 
 }
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
+  const heat = heatWords(plan.heat);
+  const { shutBy } = SOURCE_TRAITS[plan.heat];
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (advice.kind) {
     case "stage": {
@@ -84,7 +88,9 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `baste ${advice.n}`,
         does: "Baste, quickly",
-        why: "The door costs more than the juice gives; skipping it loses nothing but colour.",
+        why: shutBy
+          ? `The ${shutBy} costs more than the juice gives; skipping it loses nothing but colour.`
+          : "What runs off it cools the skin a little; skipping it loses nothing but colour.",
         rings: true,
       };
     case "soon":
@@ -108,7 +114,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `out ${advice.probe}`,
         does: `The probe in the ${advice.probe} is out of the meat`,
-        why: "It shows the oven's air. Push it back into the deepest meat; until then its readings are set aside.",
+        why: "It shows the air around the bird. Push it back into the deepest meat; until then its readings are set aside.",
         rings: true,
       };
     case "misplaced":
@@ -125,7 +131,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: "late",
         does: `Dinner will be about ${advice.minutes} min late`,
-        why: "After its shortest rest. Tell the table now, or see under What if what a hotter oven gains and costs; done late, it will not help.",
+        why: `After its shortest rest. Tell the table now, or see under What if what a hotter ${heat.is} gains and costs; done late, it will not help.`,
         rings: false,
       };
     case "stalled":
@@ -138,8 +144,13 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "cooled":
       return {
         key: "cooled",
-        does: "Is the door shut, and the heat on?",
-        why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. A door that stood open is noted under Correct something, and the forecast counts with it; a fire that is low costs every minute of it.`,
+        does: shutBy ? `Is the ${shutBy} shut, and the heat on?` : "Is the fire as it should be?",
+        why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. ${[
+          shutBy && `A ${shutBy} that stood open is noted under Correct something, and the forecast counts with it`,
+          isFire(plan.heat) && "A fire that is low costs every minute of it",
+        ]
+          .filter(Boolean)
+          .join(". ")}.`,
         rings: true,
       };
     case "dark-early":
@@ -153,7 +164,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `fuel ${advice.n}`,
         does: fuelWords(plan, advice.n + 1)[0],
-        why: `An hour has burnt as many. ${isLidded(plan.heat) ? "Lid on again at once; without" : "Without"} them the heat falls within half an hour.`,
+        why: `An hour has burnt as many. ${shutBy ? `${capital(quickly(plan.heat))}; without` : "Without"} them the heat falls within half an hour.`,
         rings: true,
       };
     case "breast-ahead":
@@ -166,12 +177,15 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "oven-cold":
     case "oven-hot": {
       const cold = advice.kind === "oven-cold";
+      const off = formatTemperatureDifference(advice.kelvin, units);
       return {
         key: advice.kind,
-        does: `The oven is about ${formatTemperatureDifference(advice.kelvin, units)} ${cold ? "below" : "above"} its dial`,
+        does: isFire(plan.heat)
+          ? `The fire is about ${off} ${cold ? "cooler" : "hotter"} than set`
+          : `The oven is about ${off} ${cold ? "below" : "above"} its dial`,
         why: cold
-          ? "The bird warms more slowly than the dial says. Turn it up by as much, or eat later; the forecast counts with it."
-          : "The bird warms faster than the dial says. Turn it down by as much, or rest it longer; the forecast counts with it.",
+          ? "The bird warms more slowly than it would at that heat. Bring it up by as much, or eat later; the forecast counts with it."
+          : "The bird warms faster than it would at that heat. Bring it down by as much, or rest it longer; the forecast counts with it.",
         rings: false,
       };
     }

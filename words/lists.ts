@@ -17,6 +17,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { COLD_LIMIT, formatSpoons, ice, liquid, PINCH, roomFor, sides, small, strength, stringLength } from "./amounts";
+import { heatWords } from "./heat";
 import { SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -206,7 +207,14 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
                 : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
           },
         ]
-      : [{ what: plan.bird.preSalted ? "no salt: the bird was sold salted" : "no salt before the oven", amount: "" }]),
+      : [
+          {
+            what: plan.bird.preSalted
+              ? "no salt: the bird was sold salted"
+              : `no salt before it goes ${heatWords(plan.heat).into}`,
+            amount: "",
+          },
+        ]),
     ...(salt.injected
       ? [
           {

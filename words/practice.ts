@@ -1,6 +1,7 @@
 /** A practised roast in words: what is hidden, and what it truly was. */
 import { CENTRES } from "../core/bird/solid";
 import { constant } from "../core/constants";
+import { type HeatSource, isFire, SOURCE_TRAITS } from "../core/heat/sources";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
 import { type Call, type Difficulty, ON_TIME_MIN, type Trouble } from "../core/practice/scenarios";
 import type { Moment } from "../core/schedule/rehearsal";
@@ -11,6 +12,7 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { capital } from "./capital";
+import { heatWords } from "./heat";
 import { offWords } from "./log";
 import { CHORE_NAMES, colourWords, PART_NAMES, TASK_NAMES } from "./names";
 import type { TimetableRow } from "./timetable";
@@ -21,19 +23,27 @@ export const DIFFICULTY_NAMES: Record<Difficulty, string> = {
   worst: "The worst day",
 };
 
-export const DIFFICULTY_SAYS: Record<Difficulty, string> = {
-  calm: "Bird and oven are much as they are said to be; the probes stay where they are.",
-  usual:
-    "An oven off its dial, a bird of its own shape, a tip that slips, a door left open once, readings that are lost.",
-  worst: "The same, and everything further off than one usually meets.",
-};
+/** What such a day brings at a heat. */
+export function difficultyWords(difficulty: Difficulty, heat: HeatSource): string {
+  const { shutBy } = SOURCE_TRAITS[heat];
+  switch (difficulty) {
+    case "calm":
+      return `Bird and ${heatWords(heat).is} are much as they are said to be; the probes stay where they are.`;
+    case "usual":
+      return `${isFire(heat) ? "A fire that is not as hot as it was set" : "An oven off its dial"}, a bird of its own shape, a tip that slips, ${shutBy ? `a ${shutBy} left open once, ` : ""}readings that are lost.`;
+    case "worst":
+      return "The same, and everything further off than one usually meets.";
+  }
+}
 
 /** What was hidden. */
-export function hiddenWords({ ovenOffsetK, breastThickness }: Debrief, units: UnitSystem): string {
+export function hiddenWords({ ovenOffsetK, breastThickness }: Debrief, heat: HeatSource, units: UnitSystem): string {
+  const { is } = heatWords(heat);
+  const than = isFire(heat) ? "it was set" : "its dial said";
   const oven =
     Math.abs(ovenOffsetK) < 1
-      ? "The oven was as hot as its dial said"
-      : `The oven was ${formatTemperatureDifference(Math.abs(ovenOffsetK), units)} ${ovenOffsetK > 0 ? "hotter" : "cooler"} than its dial said`;
+      ? `The ${is} was as hot as ${than}`
+      : `The ${is} was ${formatTemperatureDifference(Math.abs(ovenOffsetK), units)} ${ovenOffsetK > 0 ? "hotter" : "cooler"} than ${than}`;
   const thicker = Math.round(100 * (breastThickness - 1));
   const bird =
     thicker === 0
@@ -96,9 +106,8 @@ export function callWords(
   };
 }
 
-const TROUBLE_WORDS: Record<Trouble, string> = {
+const TROUBLE_WORDS: Record<Exclude<Trouble, "door">, string> = {
   slip: "a tip slipped",
-  door: "the door stood open once",
   bone: "the right thigh’s tip sat on the bone",
   ice: "there was still ice in the middle as it went in",
   "hot-side": "the oven was hotter on one side than on the other",
@@ -108,9 +117,13 @@ const TROUBLE_WORDS: Record<Trouble, string> = {
 };
 
 /** What went wrong, in a sentence; empty on a calm day. */
-export const troublesWords = (troubles: readonly Trouble[]): string => {
+export const troublesWords = (troubles: readonly Trouble[], heat: HeatSource): string => {
   if (troubles.length === 0) return "";
-  const text = LIST.format(troubles.map((trouble) => TROUBLE_WORDS[trouble]));
+  const text = LIST.format(
+    troubles.map((trouble) =>
+      trouble === "door" ? `the ${SOURCE_TRAITS[heat].shutBy ?? "heat"} stood open once` : TROUBLE_WORDS[trouble],
+    ),
+  );
   return `${capital(text)}.`;
 };
 const LIST = new Intl.ListFormat("en", { type: "conjunction" });

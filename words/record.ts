@@ -1,6 +1,7 @@
 /** The record of a roast in words: what was done, what came of it, and what would have mattered. */
 import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
 import { constant } from "../core/constants";
+import { SOURCE_TRAITS } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
 import type { Otherwise, Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
@@ -23,7 +24,7 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
     case "stage":
       return uncapitalised(stageWords(plan, event.stage, units));
     case "door":
-      return `door open for ${formatDuration(event.openMin * 60)}`;
+      return `${SOURCE_TRAITS[plan.heat].shutBy ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
     case "left":
       return `${event.piece} taken out`;
     case "back-in":

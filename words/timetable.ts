@@ -24,6 +24,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small }
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
+import { heatWords, quickly } from "./heat";
 import { PART_NAMES, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
@@ -52,9 +53,8 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
 
 /** Its going in, as it is called. @param when a word after the place */
 export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
-  if (isFire(plan.heat)) return `Bird onto the heat${when}`;
-  const onAt = formatTemperature(preheatedC(plan), units);
-  return goesInCold(plan) ? `Bird into the cold oven${when}, and on at ${onAt}` : `Bird into the oven${when}`;
+  if (!goesInCold(plan)) return `Bird ${heatWords(plan.heat).into}${when}`;
+  return `Bird into the cold oven${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
 }
 
 export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
@@ -313,7 +313,7 @@ function choreWords(
     case "baste":
       return [
         plan.season.basteWith === "" ? "Baste" : `Baste with ${plan.season.basteWith}`,
-        "quickly, door shut again at once",
+        `quickly, ${quickly(plan.heat)}`,
       ];
     case "sear":
       return [
@@ -325,7 +325,7 @@ function choreWords(
       const how =
         at && "when" in at
           ? `thin, when ${conditionWords(at.when, t)}; expected about this time`
-          : "thin, door shut again at once";
+          : `thin, ${quickly(plan.heat)}`;
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
@@ -376,7 +376,7 @@ const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. */
 export function fuelWords(plan: Plan, n: number): Words {
   const clean = "bird on when the smoke is thin and blue";
-  const lid = isLidded(plan.heat) ? { fed: "; lid shut again at once", lit: "lid shut; " } : { fed: "", lit: "" };
+  const lid = isLidded(plan.heat) ? { fed: `; ${quickly(plan.heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {
     case "charcoal":
       return n === 1

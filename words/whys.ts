@@ -24,7 +24,7 @@ export const WHYS = {
   liver: { says: "The liver makes stock bitter: left out, or stirred in at the end.", to: "gravy/stock" },
   sugar: { says: "Sugar burns long before meat is done: late, or under foil.", to: "dressing/sugar" },
   stuffing: {
-    says: "Warm, loose and just before the oven: its middle is the last to be hot.",
+    says: "Warm, loose and just before it goes in: its middle is the last to be hot.",
     to: "dressing/stuffing",
   },
   injected: { says: "Sold salted, it has had its salt: more makes the gravy too salty.", to: "salting/injected" },

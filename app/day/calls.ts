@@ -6,6 +6,7 @@ import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
+import { heatWords } from "../../words/heat";
 import type { Call } from "./alarm";
 import type { Item } from "./roastDay";
 
@@ -72,7 +73,7 @@ export function callsOf({
   const earliestMs = pulledMs + rest.earliestMin * MINUTE_MS;
   const latestMs = pulledMs + rest.latestMin * MINUTE_MS;
   if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: ofStay("carve"), does: "Carve" });
-  if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: "Back into the oven" });
+  if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: `Back ${heatWords(plan.heat).into}` });
   if (nowMs >= latestMs - WARN_MIN * MINUTE_MS)
     calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
   return calls;

@@ -8,6 +8,7 @@ import type { Centre } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import type { Cover } from "../heat/covers";
+import { SOURCE_TRAITS } from "../heat/sources";
 import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
@@ -20,7 +21,7 @@ export interface HiddenOptions {
   /** The same seed, the same roast. */
   readonly seed: string;
   readonly everyMin: number;
-  /** A tip slips, the door is left open once, readings are lost on their way. */
+  /** A tip slips, a door or lid is left open once, readings are lost on their way. */
   readonly trouble: boolean;
   readonly longestMin?: number;
   /** How far it is off in everything, against what a cook may usually meet; 1 when left out. */
@@ -71,7 +72,8 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
   const drawn = traitsOf(UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)));
   const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
   const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chanceOf(`${seed}/door`), openMin: DOOR_OPEN_MIN };
-  return { traits, events: [...(options.events ?? []), ...(trouble ? [door] : [])] };
+  const opens = trouble && SOURCE_TRAITS[options.source ?? "oven"].shutBy !== null;
+  return { traits, events: [...(options.events ?? []), ...(opens ? [door] : [])] };
 }
 
 /** The bird as it goes in, and its oven. @param watched its juices and its skin are followed too */

@@ -103,7 +103,7 @@ function withFire(wallC: number, share: number): number {
 export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const { source, traits, underlay, dressing, weather } = moment;
   const own = SOURCE_TRAITS[source];
-  const lidK = own.lidded && weather ? lidFallK(moment.airC, weather) : 0;
+  const lidK = own.shutBy === "lid" && weather ? lidFallK(moment.airC, weather) : 0;
   const open: Patch = {
     airC: moment.airC + traits.offsetK,
     wallC: withFire(moment.wallC + traits.offsetK - lidK, own.fireShare()),

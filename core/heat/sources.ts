@@ -23,8 +23,8 @@ export interface SourceTraits {
   readonly under: number | null;
   /** Share of the surroundings that is open fire. */
   readonly fireShare: () => number;
-  /** It is shut by a lid that stands in the weather. */
-  readonly lidded: boolean;
+  /** What is opened to get at the bird: a door, or a lid that stands in the weather; null: its fire is open. */
+  readonly shutBy: "door" | "lid" | null;
   /** Time constant of its air after its setting is changed, min. */
   readonly lagMin: () => number;
   /** What it can burn: none is an oven, indoors; any is a fire outdoors, with its weather. */
@@ -57,7 +57,7 @@ const OVEN: SourceTraits = {
   vapourPa: shutInPa,
   under: null,
   fireShare: () => 0,
-  lidded: false,
+  shutBy: "door",
   lagMin,
   fuels: [],
   turns: false,
@@ -72,7 +72,7 @@ const COVERED_FIRE: SourceTraits = {
   vapourPa: () => constant("smokeVapourPa"),
   under: 0.8,
   fireShare: () => 0,
-  lidded: true,
+  shutBy: "lid",
   lagMin,
   fuels: FUELS,
   turns: false,
@@ -89,7 +89,7 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
     vapourPa: () => constant("kitchenVapourPa"),
     under: 1,
     fireShare: () => constant("spitFireShare"),
-    lidded: false,
+    shutBy: null,
     turns: true,
     // Nothing flat or in pieces turns on a spit.
     cuts: ["whole", "crown", "boneless-breast", "leg-roll"],
@@ -100,7 +100,7 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
 export const isFire = (source: HeatSource): boolean => SOURCE_TRAITS[source].fuels.length > 0;
 
 /** Whether a lid shuts it, which stands in the weather. */
-export const isLidded = (source: HeatSource): boolean => SOURCE_TRAITS[source].lidded;
+export const isLidded = (source: HeatSource): boolean => SOURCE_TRAITS[source].shutBy === "lid";
 
 /** Whether it turns the bird by itself. */
 export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source].turns;

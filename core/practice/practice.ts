@@ -36,7 +36,7 @@ export function hiddenOptions(roast: Pick<Roast, "plan" | "happened">, practised
     seed,
     everyMin: EVERY_MIN,
     spread: SPREAD[difficulty],
-    trouble: troubles.includes("door"),
+    trouble: difficulty !== "calm",
     ...(troubles.includes("bone") && { tipOnBone: true }),
     ...(troubles.includes("ice") && { iceInside: true }),
     ...(thermometer === "hand" && { byHand: true }),

@@ -1,6 +1,6 @@
 /** What goes wrong on a day that is practised: as data, by its kind and its seed. */
 import { chanceOf } from "../chance";
-import { isFire } from "../heat/sources";
+import { isFire, SOURCE_TRAITS } from "../heat/sources";
 import type { Plan } from "../plan/schema";
 import type { OvenStage } from "../processes/stages";
 
@@ -33,15 +33,20 @@ export function troublesOf(
   plan: Pick<Plan, "bird" | "heat">,
 ): readonly Trouble[] {
   if (difficulty === "calm") return [];
-  const [oneCall, otherCall] =
-    chanceOf(`${seed}/call`) < 0.5 ? (["guests-late", "dish"] as const) : (["dish", "guests-late"] as const);
+  // What bakes beside a fire outdoors has the oven to itself.
+  const calls: readonly Trouble[] = isFire(plan.heat)
+    ? ["guests-late"]
+    : chanceOf(`${seed}/call`) < 0.5
+      ? ["guests-late", "dish"]
+      : ["dish", "guests-late"];
   const all: readonly Trouble[] =
     difficulty === "usual"
-      ? ["slip", "door", oneCall]
-      : ["slip", "door", "bone", "ice", "hot-side", "fire-dies", oneCall, otherCall];
+      ? ["slip", "door", ...calls.slice(0, 1)]
+      : ["slip", "door", "bone", "ice", "hot-side", "fire-dies", ...calls];
   return all.filter((trouble) => {
     // A thermometer in the hand neither slips nor stays on a bone.
     if (trouble === "slip" || trouble === "bone") return thermometer !== "hand";
+    if (trouble === "door") return SOURCE_TRAITS[plan.heat].shutBy !== null;
     if (trouble === "ice") return plan.bird.state !== "fresh";
     if (trouble === "hot-side") return !isFire(plan.heat);
     return trouble !== "fire-dies" || isFire(plan.heat);

@@ -344,6 +344,14 @@ describe("what a cook does to the heat", () => {
     expect(basted).toBeLessThan(usual);
   });
 
+  it("a hand at an open spit lets no heat out, as one does that opens a door or a lid", () => {
+    const events = [20, 40, 60].map((atMin) => ({ kind: "baste" as const, atMin }));
+    const coolest = (source: HeatSource): number =>
+      Math.min(...at({ ...plain, source, events }).history.map(({ airC }) => airC));
+    expect(coolest("spit")).toBeGreaterThan(160);
+    for (const source of ["oven", "covered-grill", "smoker"] as const) expect(coolest(source)).toBeLessThan(150);
+  });
+
   it("breast down the breast is the slower, and turning midway lies in between", () => {
     const up = breastAt(plain);
     const down = breastAt({ stages: [{ fromMin: 0, airC: 163, side: "down" }] });

@@ -69,7 +69,7 @@ const UNDERLAY_HEAT: Record<Underlay, () => number> = {
 const underlayStartC = (surface: Underlay, ovenC: number): number =>
   surface === "hot-stone" ? ovenC : constant("kitchenC");
 
-/** Opening the door to change the arrangement takes this long. */
+/** Opening a door or a lid, to change the arrangement or to baste, takes this long. */
 export const HANDLING_MIN = 1;
 
 const changedByHand = (a: FullStage, b: FullStage): boolean =>
@@ -100,6 +100,8 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const preheatC = options.preheatC ?? stage.airC;
   const fire = options.fire ?? null;
   const lagMin = SOURCE_TRAITS[source].lagMin();
+  // An open fire is as warm with a hand at it as without.
+  const handlingMin = SOURCE_TRAITS[source].shutBy === null ? 0 : HANDLING_MIN;
   const oven = new Oven(preheatC, 0, lagMin, swingOf(fire), fire?.weather.airC);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
@@ -120,7 +122,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       at = next;
       stage = stages[at] as FullStage;
       if (stage.surface !== before.surface) underlayC = underlayStartC(stage.surface, stage.airC);
-      if (changedByHand(before, stage)) handling = HANDLING_MIN;
+      if (changedByHand(before, stage)) handling = handlingMin;
       arrange();
     }
     const upcoming = stages[at + 1];
@@ -135,7 +137,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
       if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
       if (wrapped) continue;
-      openMin = Math.max(openMin, event.kind === "door" ? event.openMin : HANDLING_MIN);
+      openMin = Math.max(openMin, event.kind === "door" ? event.openMin : handlingMin);
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
       else if (event.kind === "bacon-off") dressing = { ...dressing, bacon: false };

@@ -12,6 +12,7 @@ import { bandShares } from "../../core/forecast/band";
 import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
+import { HEAT_SOURCES, type HeatSource, isFire, SOURCE_TRAITS, takes } from "../../core/heat/sources";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
@@ -92,6 +93,45 @@ describe("a plan of any choices", () => {
       plansAsked(100),
     );
   });
+});
+
+/** No word of an oven at a fire, nor of a door or a lid where nothing of the kind shuts it. */
+function speaksOf(said: string, heat: HeatSource): void {
+  const { shutBy } = SOURCE_TRAITS[heat];
+  if (isFire(heat)) expect(said).not.toMatch(/.{0,40}\b(oven|dial)/i);
+  for (const each of ["door", "lid"])
+    if (each !== shutBy) expect(said).not.toMatch(new RegExp(`.{0,40}\\b${each}\\b`, "i"));
+}
+
+describe("a plan at any heat", () => {
+  it("speaks on paper of what its heat has", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        // What bakes beside a fire outdoors bakes in the oven.
+        const derived = deriveAny({ ...plan, sides: [] }, cook);
+        const rows = timetableOf(plan, derived, "metric").filter(({ id }) => !id.startsWith("side"));
+        speaksOf(
+          JSON.stringify([rows.map(({ what, detail }) => [what, detail]), listsOf(plan, derived, "metric")]),
+          plan.heat,
+        );
+      }),
+      plansAsked(200),
+    );
+  });
+
+  it("speaks on every board of what its heat has", () => {
+    fc.assert(
+      fc.property(USUAL_PLAN, ANY_SHARES, fc.constantFrom(...HEAT_SOURCES), (usual, shares, heat) => {
+        if (!takes(heat, usual.bird.cut)) return;
+        const plan = { ...usual, heat, sides: [] };
+        const cook = cookOf(plan);
+        if (cook.kind !== "done") return;
+        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
+        speaksOf(shownBy({ plan, cook, derived, shares, units: "metric" }).replace(/\s+/g, " "), heat);
+      }),
+      { numRuns: BOARDS },
+    );
+  }, 300_000);
 });
 
 describe("a usual plan", () => {

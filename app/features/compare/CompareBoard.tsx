@@ -18,8 +18,10 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
+import { capital } from "../../../words/capital";
 import { FIT_PLACES } from "../../../words/conflicts";
 import { messageOf } from "../../../words/faults";
+import { heatWords } from "../../../words/heat";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, colourWords } from "../../../words/names";
 import { database } from "../../shell/database";
@@ -70,14 +72,18 @@ const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
     read: ({ juicesBreast, juicesLeg }) => `${percent(juicesBreast)}, ${percent(juicesLeg)}`,
   },
   { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
-  { name: "Oven taken", why: "preheating counted", read: ({ ovenMin }) => formatDuration(ovenMin * 60) },
+  {
+    name: `${capital(heatWords(plan.heat).is)} taken`,
+    why: "preheating counted",
+    read: ({ ovenMin }) => formatDuration(ovenMin * 60),
+  },
   { name: "Room", why: "tray, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
   {
     name: "Work",
     why: "before, and carving",
     read: ({ boardMin, carveMin }) => `${Math.round(boardMin)} + ${Math.round(carveMin)} min`,
   },
-  { name: "At the oven", why: "between in and out", read: ({ acts }) => actWords(acts) },
+  { name: `At the ${heatWords(plan.heat).is}`, why: "between in and out", read: ({ acts }) => actWords(acts) },
   {
     name: "Room for error",
     why: `until ${formatTemperatureDifference(OVERDONE_K, units)} too hot`,

@@ -4,6 +4,7 @@ import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
+import { heatWords } from "../../../words/heat";
 import { dayAndTime, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
@@ -67,7 +68,7 @@ export function Before({ day, acts }: Props) {
           size="stove"
           onClick={() => acts.goesIn(clockNow())}
         >
-          The bird is in the {isFire(plan.heat) ? "heat" : "oven"}
+          The bird is {heatWords(plan.heat).in}
         </Button>
       </MainAct>
       <Simulating day={day} isToldAbove />

@@ -2,10 +2,11 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import { heatedMin } from "../../../core/forecast/plannedInput";
-import { isFire } from "../../../core/heat/sources";
+import { isFire, SOURCE_TRAITS } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/fuel";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
+import { heatWords } from "../../../words/heat";
 import { probeName } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
@@ -28,7 +29,8 @@ const DOOR_MIN = [2, 5, 10] as const;
 /** What was not so after all: when it went in, since when the heat was on, where readings come from, or that it is in at all. */
 export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const [sure, setSure] = useState(false);
-  const { zone } = roast.plan;
+  const { zone, heat } = roast.plan;
+  const { shutBy } = SOURCE_TRAITS[heat];
   return (
     <Sheet opens="Correct something" title="Correct something">
       <MomentField
@@ -43,16 +45,18 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
         }}
       />
       <HeatOn roast={roast} inAtMs={inAtMs} acts={acts} />
-      <div className="grid gap-1.5">
-        <p className="text-sm text-soft">The oven's door stood open until now, for</p>
-        <div className="flex flex-wrap gap-2">
-          {DOOR_MIN.map((minutes) => (
-            <Button key={minutes} onClick={() => acts.door(minutes)}>
-              {minutes} min
-            </Button>
-          ))}
+      {shutBy && (
+        <div className="grid gap-1.5">
+          <p className="text-sm text-soft">The {shutBy} stood open until now, for</p>
+          <div className="flex flex-wrap gap-2">
+            {DOOR_MIN.map((minutes) => (
+              <Button key={minutes} onClick={() => acts.opened(shutBy, minutes)}>
+                {minutes} min
+              </Button>
+            ))}
+          </div>
         </div>
-      </div>
+      )}
       <ReadingFile roast={roast} readings={readings} onReading={acts.notes} />
       <ThermometerChoice
         value={roast.thermometer}
@@ -65,7 +69,7 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
           setSure(!sure);
         }}
       >
-        {sure ? "Yes, it is not in the oven" : "It is not in yet"}
+        {sure ? `Yes, it is not ${heatWords(heat).in}` : "It is not in yet"}
       </Button>
     </Sheet>
   );

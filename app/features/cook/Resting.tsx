@@ -5,6 +5,7 @@ import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { heatWords } from "../../../words/heat";
 import { COVER_CHOICES } from "../../../words/names";
 import { clockTime, largeCountdown } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
@@ -64,6 +65,7 @@ export function Resting({ day, acts }: Props) {
     doubted: day.doubted,
     onReading: acts.notes,
   };
+  const heat = heatWords(plan.heat);
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
   };
@@ -73,7 +75,7 @@ export function Resting({ day, acts }: Props) {
         <>
           {rest?.fallsShort ? (
             <NextAction
-              action="Put it back into the oven"
+              action={`Put it back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
               below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
             />
@@ -87,7 +89,7 @@ export function Resting({ day, acts }: Props) {
           <MainAct>
             {rest?.fallsShort && (
               <Button tone="primary" size="stove" onClick={acts.backIn}>
-                It is back in the oven
+                It is back {heat.in}
               </Button>
             )}
             <Button
@@ -146,7 +148,7 @@ export function Resting({ day, acts }: Props) {
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
           <Sheet opens="Correct something" title="Correct something">
-            <Button onClick={acts.backIn}>It went back into the oven</Button>
+            <Button onClick={acts.backIn}>It went back {heat.into}</Button>
             <Button onClick={() => void acts.takeBack("pulledAt")}>It was never out</Button>
           </Sheet>
         </>

@@ -4,11 +4,11 @@ import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
-import { isFire } from "../../../core/heat/sources";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
+import { heatWords } from "../../../words/heat";
 import { PART_NAMES } from "../../../words/names";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
@@ -149,7 +149,7 @@ export function Roasting({ day, acts }: Props) {
               size="stove"
               onClick={() => void acts.happens({ pulledAt: instantNow() })}
             >
-              It is out of the {isFire(plan.heat) ? "heat" : "oven"}
+              It is {heatWords(plan.heat).outOf}
             </Button>
             {reached && opensCheck}
           </MainAct>

@@ -4,9 +4,11 @@ import { type Changed, HOLD_C, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Plan } from "../../../core/plan/schema";
-import { type Dial, dialTurnK } from "../../../core/units/dial";
+import { dialTurnK } from "../../../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { capital } from "../../../words/capital";
+import { heatWords } from "../../../words/heat";
 import { clockTime } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -27,17 +29,17 @@ interface Props {
   onTake(name: string, changed: Changed): void;
 }
 
-const namesIn = (units: UnitSystem, dial: Dial): Record<WhatIfId, string> => ({
+const namesIn = ({ heat, equipment: { dial } }: Plan, units: UnitSystem): Record<WhatIfId, string> => ({
   "cover-breast": "Foil over the breast",
   uncover: "Foil off",
-  "oven-up": `Oven up ${formatTemperatureDifference(dialTurnK(dial), units)}`,
-  "oven-down": `Oven down ${formatTemperatureDifference(dialTurnK(dial), units)}`,
+  "oven-up": `${capital(heatWords(heat).is)} up ${formatTemperatureDifference(dialTurnK(dial), units)}`,
+  "oven-down": `${capital(heatWords(heat).is)} down ${formatTemperatureDifference(dialTurnK(dial), units)}`,
   "turn-over": "Turn it over",
   wrap: "Wrap it tight",
-  rotate: "Turn it round in the oven",
+  rotate: `Turn it round ${heatWords(heat).in}`,
   "legs-off": "Take the legs out",
   "breast-off": "Take the breasts out",
-  hold: `Hold it: oven at ${formatTemperature(HOLD_C, units)}`,
+  hold: `Hold it: ${heatWords(heat).is} at ${formatTemperature(HOLD_C, units)}`,
 });
 
 /** What if: each change cooked on in the computer before the hand touches anything. */
@@ -65,7 +67,7 @@ function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onT
   const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
   const asIsMin = then.forecast.pull.p50;
-  const names = namesIn(units, plan.equipment.dial);
+  const names = namesIn(plan, units);
   return (
     <>
       <p className="text-lg">

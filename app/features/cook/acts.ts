@@ -103,13 +103,13 @@ export function actsOf(roast: Roast) {
           toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
       });
     },
-    door(openMin: number): void {
+    opened(what: string, openMin: number): void {
       const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
       void change((before) => ({
         ...before,
         happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
       })).then((stored) => {
-        if (stored) toast.success(`Noted: the door was open for ${openMin} min; the forecast counts with it`);
+        if (stored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
       });
     },
     backIn(): void {

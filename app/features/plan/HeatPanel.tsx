@@ -12,6 +12,7 @@ import type { Plan } from "../../../core/plan/schema";
 import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { heatWords } from "../../../words/heat";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
@@ -139,7 +140,9 @@ export function HeatPanel({
         <UnitField
           label="Preheated to"
           shown={plan.preheat.airC === null ? "as hot as the first stage" : t(plan.preheat.airC)}
-          parse={(text) => requireBetween("preheated oven", parseTemperatureC(text, units), 60, 320, "°C")}
+          parse={(text) =>
+            requireBetween(`preheated ${heatWords(plan.heat).is}`, parseTemperatureC(text, units), 60, 320, "°C")
+          }
           onChange={(airC) => settle(withPreheat({ airC: airC === plan.stages[0]?.airC ? null : airC }))}
         />
       )}
@@ -232,9 +235,7 @@ export function HeatPanel({
           coldest point only; follow your local food-safety authority.
         </Caution>
       )}
-      {lowOven && (
-        <Caution>An oven below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>
-      )}
+      {lowOven && <Caution>Heat below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>}
       {!below && plan.finish.kind === "after-rest" && (
         <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>
       )}

@@ -1,5 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
 import { SPECIES_RECORDS } from "../../../core/bird/species";
+import { SOURCE_TRAITS } from "../../../core/heat/sources";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
@@ -41,6 +42,7 @@ function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOf
 export function SkinPanel({ plan, derived, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const { season, bird } = plan;
+  const { shutBy } = SOURCE_TRAITS[plan.heat];
   const { seasoning } = derived;
   return (
     <>
@@ -145,14 +147,25 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         value={`${season.basteEveryMin}`}
         choices={BASTE_EVERY.map((minutes) => ({
           value: `${minutes}`,
-          label: minutes === 0 ? "Leave the door shut" : minutes === 60 ? "Baste hourly" : `Every ${minutes} min`,
+          label:
+            minutes === 0
+              ? shutBy
+                ? `Leave the ${shutBy} shut`
+                : "Not at all"
+              : minutes === 60
+                ? "Baste hourly"
+                : `Every ${minutes} min`,
         }))}
         onChange={(minutes) => settle(withSeason({ basteEveryMin: Number(minutes) }))}
       />
       <Why id="basting" />
       {season.basteEveryMin > 0 && <BasteRows season={season} />}
       {season.basteEveryMin > 0 && (
-        <Cost plan={plan} without={withSeason({ basteEveryMin: 0 })} against="a door left shut" />
+        <Cost
+          plan={plan}
+          without={withSeason({ basteEveryMin: 0 })}
+          against={shutBy ? `a ${shutBy} left shut` : "none"}
+        />
       )}
       <MinutesRow
         label="Out before"

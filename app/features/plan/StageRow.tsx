@@ -9,7 +9,9 @@ import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
+import { heatWords } from "../../../words/heat";
 import { PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -49,6 +51,7 @@ export function StageRow({ plan, n, units }: Props) {
   const [open, setOpen] = useState(false);
   const stage = plan.stages[n] as Stage;
   const label = stageLabel(plan, n, units);
+  const { is } = heatWords(plan.heat);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
@@ -56,13 +59,13 @@ export function StageRow({ plan, n, units }: Props) {
     <div>
       <DragRow
         label={label}
-        name={`Oven ${label}`}
+        name={`${capital(is)} ${label}`}
         value={stage.airC}
         shown={formatTemperature(stage.airC, units)}
         min={110}
         max={260}
         step={1}
-        parse={(text) => requireBetween("oven temperature", parseTemperatureC(text, units), 100, 300, "°C")}
+        parse={(text) => requireBetween(`${is} temperature`, parseTemperatureC(text, units), 100, 300, "°C")}
         onDrag={(airC) => drag(withStage(n, { airC }))}
         onSettle={(airC) => settle(withStage(n, { airC }))}
       />

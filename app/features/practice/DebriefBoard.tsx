@@ -85,7 +85,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
         <>
           <p className="text-2xl font-medium">{verdictWords(answer, units)}</p>
           <p className="text-lg">
-            {hiddenWords(answer, units)} {troublesWords(answer.troubles)}
+            {hiddenWords(answer, plan.heat, units)} {troublesWords(answer.troubles, plan.heat)}
           </p>
           <section aria-label="What you decided">
             <h2 className="text-xl">What you decided</h2>

@@ -10,7 +10,7 @@ import { heatOnMs } from "../../../core/schedule/heatOn";
 import { HOUR_MS } from "../../../core/units/time";
 import { readableRoasts } from "../../../storage/listing";
 import { beginPractice } from "../../../storage/practice";
-import { DIFFICULTY_NAMES, DIFFICULTY_SAYS } from "../../../words/practice";
+import { DIFFICULTY_NAMES, difficultyWords } from "../../../words/practice";
 import { titleOf, titleShown } from "../../../words/titles";
 import { clockNow, usePace } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -114,7 +114,7 @@ function Begin({ plan, title, seed }: BeginProps) {
           choices={DIFFICULTIES.map((value) => ({ value, label: DIFFICULTY_NAMES[value] }))}
           onChange={setDifficulty}
         />
-        <p className="text-soft">{DIFFICULTY_SAYS[difficulty]}</p>
+        <p className="text-soft">{difficultyWords(difficulty, plan.heat)}</p>
       </fieldset>
       <fieldset className="grid gap-2">
         <legend className="mb-1 font-semibold">Which thermometer?</legend>

@@ -4,6 +4,7 @@ import { foretold } from "../../../core/plan/byTime";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { heatWords } from "../../../words/heat";
 import { offWords } from "../../../words/log";
 import { ratingName } from "../../../words/names";
 import { clockTime, dayAndTime, giveOrTake, timeBeside } from "../../../words/time";
@@ -51,7 +52,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         {stage === "done" ? <Outcome roast={roast} /> : `on the table ${dayAndTime(serveMs, plan.zone, reader)}`}
         {stage === "roasting" &&
           happened.inAt &&
-          `, in the oven since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
+          `, ${heatWords(plan.heat).in} since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
         {stage === "resting" &&
           happened.pulledAt &&
           `, resting since ${timeBeside(Date.parse(happened.pulledAt), serveMs, plan.zone, reader)}`}
