@@ -20,7 +20,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
-import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, restRange, small } from "./amounts";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
@@ -61,6 +61,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const grams = small(salt.grams, units);
   const name = SALT_NAMES[plan.salt.kind];
+  const spoons = formatSpoons(salt.teaspoons, units);
   const { bath } = salt;
   const first = salt.injected
     ? [`first ${small(salt.injected.grams, units)} injected in ${liquid(salt.injected.waterL * 1000, units)} of water`]
@@ -72,27 +73,41 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
     ].join("; "),
   ];
+  const hasBreast = centresOf(plan.bird).includes("breast");
   const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
   const fire = isFire(plan.heat);
   const preheatC = preheatedC(plan);
   return {
     thaw: thawWords(units)[plan.thawIn],
     prepare: goesInWithIce(plan)
-      ? ["Unwrap it", "with its ice it goes straight in; what is inside comes out as soon as it lets go"]
+      ? [
+          "Unwrap it",
+          `with its ice it goes straight in${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
+        ]
       : [
           CUT_WORDS[plan.bird.cut],
-          `${hasGiblets(plan.bird.cut) ? "giblets and neck out of both ends, " : ""}pop-up thermometer out; pat dry, do not wash${SPECIES_RECORDS[plan.bird.species].rendersFat && centresOf(plan.bird).includes("breast") ? "; the skin scored through the fat, never the meat" : ""}`,
+          [
+            [hasGiblets(plan.bird.cut) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
+              .filter(Boolean)
+              .join(", "),
+            "pat dry, do not wash",
+            SPECIES_RECORDS[plan.bird.species].rendersFat &&
+              hasBreast &&
+              "the skin scored through the fat, never the meat",
+          ]
+            .filter(Boolean)
+            .join("; "),
         ],
     salt: {
       dry: [
         `Salt it all over: ${grams}`,
-        [`${formatSpoons(salt.teaspoons, units)} ${name}`, ...withSalt].join("; "),
+        [`${spoons}${spoons === PINCH ? " of" : ""} ${name}`, ...withSalt].join("; "),
       ] as Words,
       brine: inBath,
       equilibrium: inBath,
       injection: [
         `Inject: ${grams} of salt in ${liquid(salt.injectionL * 1000, units)} of water`,
-        [`sites ${aboutThreeCm[units]} apart over breast and legs, slowly, as the needle comes out`, ...withSalt].join(
+        [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
           "; ",
         ),
       ] as Words,
@@ -156,8 +171,15 @@ const UNDER_WORDS: Record<Underlay, string> = {
   vegetables: "low tray with a bed of vegetables",
 };
 
+/** A leg that still sits in its joint can be loose in it. */
+const hasLegs = (cut: Plan["bird"]["cut"]): boolean => cut === "whole" || cut === "spatchcock";
+
+/** What is looked for by who goes by no thermometer. */
+export const signWords = (cut: Plan["bird"]["cut"]): string =>
+  hasLegs(cut) ? "juices of the thigh clear, the leg loose in its joint" : "its juices clear";
+
 /** What is waited for before it leaves the heat, and what is to be seen after. */
-function finishWords({ finish, targetC }: Plan, units: UnitSystem): string {
+function finishWords({ bird, finish, targetC }: Plan, units: UnitSystem): string {
   const goals = Object.entries(targetC)
     .map(([centre, celsius]) => `${PART_NAMES[centre as Centre]} ${formatTemperature(celsius, units)}`)
     .join(", ");
@@ -169,7 +191,7 @@ function finishWords({ finish, targetC }: Plan, units: UnitSystem): string {
     case "time":
       return `by time alone, after ${finish.minutes} min: nothing tells whether the guideline is reached but a thermometer`;
     case "signs":
-      return `by signs: juices of the thigh clear, the leg loose in its joint; neither tells whether the guideline (${goals}) is reached, a thermometer does`;
+      return `by signs: ${signWords(bird.cut)}; ${hasLegs(bird.cut) ? "neither tells" : "they do not tell"} whether the guideline (${goals}) is reached, a thermometer does`;
   }
 }
 

@@ -62,6 +62,7 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
               method: made.method,
               stages: made.stages,
               targetC: made.targetC,
+              season: made.season,
             }))
           }
         >

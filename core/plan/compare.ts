@@ -11,7 +11,7 @@ import { type Fit, fitsOf } from "./fits";
 import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
-import { basteMinutes, glazePasses } from "./season";
+import { basteMinutes, glazePasses, seasonFitting } from "./season";
 import { targetsFor } from "./usualPlan";
 
 export interface Way {
@@ -69,6 +69,7 @@ export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
     bird,
     ...heatBy(method, plan),
     targetC: targetsFor(bird, plan.targetC),
+    season: seasonFitting(plan.season, bird),
   };
 }
 

@@ -7,6 +7,7 @@ import { type HeatSource, isFire, turnsItself } from "../heat/sources";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
+import { seasonFitting } from "./season";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
@@ -61,6 +62,7 @@ export const withForm =
       bird: { ...bird, massKg, cavity },
       targetC: targetsFor({ ...bird, cavity }, plan.targetC),
       ...heatFitting(plan, { ...bird, cavity }),
+      season: seasonFitting(plan.season, { ...bird, cavity }),
     };
   };
 
@@ -78,11 +80,8 @@ export const onTheMorning =
   });
 
 /** Stuffing beside the bird: an empty cavity, and no centre of it to wait for. */
-export const unstuffed: Change = (plan) => {
-  if (plan.bird.cavity !== "stuffed") return plan;
-  const { filling: _, ...targetC } = plan.targetC;
-  return { ...withBird({ cavity: "empty" })(plan), targetC };
-};
+export const unstuffed: Change = (plan) =>
+  plan.bird.cavity === "stuffed" ? withForm({ cavity: "empty" })(plan) : plan;
 
 /** Another way of salting, with the hours it usually takes a bird of this size. */
 export const withSaltMethod =

@@ -7,12 +7,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { planCalendar } from "../../app/features/list/calendar";
+import { CUTS, centresOf } from "../../core/bird/form";
 import { heatOnRow, lateBeforeOven } from "../../core/day/late";
 import { bandShares } from "../../core/forecast/band";
 import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import { HEAT_SOURCES, type HeatSource, isFire, SOURCE_TRAITS, takes } from "../../core/heat/sources";
+import { withForm } from "../../core/plan/edits";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { drain } from "../../core/processes/cook";
@@ -128,6 +130,44 @@ describe("a plan at any heat", () => {
         if (cook.kind !== "done") return;
         const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
         speaksOf(shownBy({ plan, cook, derived, shares, units: "metric" }).replace(/\s+/g, " "), heat);
+      }),
+      { numRuns: BOARDS },
+    );
+  }, 300_000);
+});
+
+describe("a plan of any bird", () => {
+  const THIGH = /.{0,40}\b(thighs?|drumsticks?|legs?)\b/i;
+  const BREAST = /.{0,40}\bbreasts?\b/i;
+  /** No word of meat that this bird does not have. */
+  const speaksOfIts = (bird: Plan["bird"], said: string): void => {
+    const centres = centresOf(bird);
+    if (!centres.includes("thigh")) expect(said).not.toMatch(THIGH);
+    if (!centres.includes("breast")) expect(said.replaceAll("whole legs", "")).not.toMatch(BREAST);
+  };
+
+  it("speaks on paper of the meat that it has, whatever it was before it was cut so", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (any, cook) => {
+        // Dishes and what is made for it have names of the cook's own.
+        const plan = withForm({})({ ...any, sides: [], additions: [] });
+        const derived = deriveAny(plan, cook);
+        const rows = timetableOf(plan, derived, "metric").map(({ what, detail }) => [what, detail]);
+        speaksOfIts(plan.bird, JSON.stringify([rows, listsOf(plan, derived, "metric")]));
+      }),
+      plansAsked(200),
+    );
+  });
+
+  it("speaks at the stove of the meat that it has", () => {
+    const cuts = CUTS.filter((cut) => centresOf({ cut, cavity: "empty" }).length === 1);
+    fc.assert(
+      fc.property(USUAL_PLAN, fc.constantFrom(...cuts), ANY_SHARES, (usual, cut, shares) => {
+        const plan = withForm({ cut })({ ...usual, sides: [], additions: [] });
+        const cook = cookOf(plan);
+        if (cook.kind !== "done") return;
+        const derived = derivePlan(plan, cook, shares, Date.parse(plan.serveAt) - 20 * DAY_MS);
+        speaksOfIts(plan.bird, shownBy({ plan, cook, derived, shares, units: "metric" }).replace(/\s+/g, " "));
       }),
       { numRuns: BOARDS },
     );

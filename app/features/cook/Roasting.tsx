@@ -128,7 +128,11 @@ export function Roasting({ day, acts }: Props) {
             />
           ) : pull && Number.isFinite(pull.p50) ? (
             <NextAction
-              action={now < pull.p50 ? "Take it out in" : "It should be there: read both centres"}
+              action={
+                now < pull.p50
+                  ? "Take it out in"
+                  : `It should be there: read ${["it", "both centres"][centres.length - 1] ?? "every centre"}`
+              }
               {...largeCountdown(pull.p50 - now)}
               below={finish}
             />
@@ -227,7 +231,7 @@ export function Roasting({ day, acts }: Props) {
             {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}.`}
           </p>
           <Why id="probe" />
-          <Why id="leg-first" />
+          {centres.length > 1 && <Why id="leg-first" />}
           <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
         </>
       }

@@ -15,6 +15,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem }
 import { heatWords } from "../../../words/heat";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, PART_NAMES } from "../../../words/names";
+import { signWords } from "../../../words/timetable";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -197,8 +198,8 @@ export function HeatPanel({
       )}
       {(plan.finish.kind === "time" || plan.finish.kind === "signs") && (
         <Caution>
-          {plan.finish.kind === "time" ? "Time" : "Clear juices, a loose leg and a pop-up button"} cannot tell whether
-          the guideline is reached: what is shown is what the model expects of a usual bird. A thermometer decides.
+          {plan.finish.kind === "time" ? "Time" : `Signs (${signWords(plan.bird.cut)})`} cannot tell whether the
+          guideline is reached: what is shown is what the model expects of a usual bird. A thermometer decides.
         </Caution>
       )}
       {plan.finish.kind === "signs" && <Why id="juices" />}
