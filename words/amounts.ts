@@ -119,7 +119,7 @@ export const restRange = ({ early, late }: Schedule["restMin"]): string =>
   late === NEVER
     ? `up to ${minutes(early)}`
     : early < LONG_MIN
-      ? `${Math.round(late)} to ${minutes(early)}`
+      ? `${Math.round(late) === Math.round(early) ? "" : `${Math.round(late)} to `}${minutes(early)}`
       : `some ${minutes(early)}`;
 /** Longer is told in hours or days: nobody rests a bird so long on purpose. */
 const LONG_MIN = 300;

@@ -202,6 +202,10 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
 };
 
 export const CARVE_WORDS: Readonly<Record<CarveStepId, StepWords>> = {
+  "stuffing-out": {
+    does: "Stuffing out",
+    how: "All of it, with a spoon, into a warm dish, before any cut. What is left of it goes into the fridge by itself, within two hours.",
+  },
   "legs-off": {
     does: "Legs off",
     how: "Knife into the crease, leg bent outwards until the hip shows, through the joint. The oyster on the back comes with the thigh.",

@@ -111,6 +111,10 @@ function toBuy(
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
       why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
     }),
+    ...when(seasoning.stuffingGrams > 0, {
+      ...weighed("stuffing for the cavity", seasoning.stuffingGrams, units),
+      why: "loosely filled; what there is more of is baked beside it",
+    }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
       what: plan.gravy === "starch" ? "starch for the gravy" : "flour for the gravy",

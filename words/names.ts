@@ -1,11 +1,12 @@
 /** What a cook calls the birds, their cuts, what heats them, and what is done. */
 
-import type { Cut } from "../core/bird/form";
+import { type Cut, centresOf } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
 import { COVERS, type Cover } from "../core/heat/covers";
 import type { HeatSource } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
+import type { Facing } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";
 
@@ -21,6 +22,14 @@ export const CUT_NAMES: Record<Cut, string> = {
 
 /** Where a thermometer is read. */
 export const PART_NAMES: Record<Centre, string> = { breast: "breast", thigh: "thigh", filling: "stuffing" };
+
+/** What of a bird is turned to a side: a piece has ends where a bird has legs and a breast. */
+export function facingName(cut: Cut, facing: Facing): string {
+  const centres = centresOf({ cut });
+  if (facing === "legs") return centres.includes("thigh") ? "legs" : "tail end";
+  if (facing === "breast") return centres.includes("breast") ? "breast" : "neck end";
+  return `${facing} side`;
+}
 
 /** A probe by its side, where it has one: "left thigh". */
 export function probeName(probe: Probe): string {
@@ -53,7 +62,7 @@ export const RATING_NAMES: readonly string[] = ["Not again", "So-so", "Good", "V
 /** Tasks and chores, short, for the clock. */
 export const TASK_NAMES: Record<TaskId, string> = {
   thaw: "Thaw",
-  prepare: "Open and cut",
+  prepare: "Open and clean",
   salt: "Salt",
   dry: "Dry, uncovered",
   preheat: "Preheat",

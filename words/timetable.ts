@@ -1,6 +1,6 @@
 /** What a timetable says: every task, chore and dish in plain words. */
 
-import { centresOf, hasCavity } from "../core/bird/form";
+import { centresOf, hasCavity, holdsJuice, isJointed } from "../core/bird/form";
 import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import type { Replanned } from "../core/day/replan";
@@ -25,7 +25,7 @@ import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { heatWords, quickly } from "./heat";
-import { PART_NAMES, SALT_NAMES } from "./names";
+import { facingName, PART_NAMES, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {
@@ -141,7 +141,10 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
         `rested ${restRange(schedule.restMin)}`,
       ].join("; "),
     ],
-    carve: ["Carve", CARVE_WORDS[plan.bird.cut]],
+    carve: [
+      "Carve",
+      `${plan.bird.cavity === "stuffed" ? "all of the stuffing out first; " : ""}${CARVE_WORDS[plan.bird.cut]}`,
+    ],
     chill: [
       "Into shallow trays, into the fridge",
       "no deeper than two fingers, within two hours; drippings over the meat, covered once cold",
@@ -171,12 +174,9 @@ const UNDER_WORDS: Record<Underlay, string> = {
   vegetables: "low tray with a bed of vegetables",
 };
 
-/** A leg that still sits in its joint can be loose in it. */
-const hasLegs = (cut: Plan["bird"]["cut"]): boolean => cut === "whole" || cut === "spatchcock";
-
 /** What is looked for by who goes by no thermometer. */
 export const signWords = (cut: Plan["bird"]["cut"]): string =>
-  hasLegs(cut) ? "juices of the thigh clear, the leg loose in its joint" : "its juices clear";
+  isJointed(cut) ? "juices of the thigh clear, the leg loose in its joint" : "its juices clear";
 
 /** What is waited for before it leaves the heat, and what is to be seen after. */
 function finishWords({ bird, finish, targetC }: Plan, units: UnitSystem): string {
@@ -191,7 +191,7 @@ function finishWords({ bird, finish, targetC }: Plan, units: UnitSystem): string
     case "time":
       return `by time alone, after ${finish.minutes} min: nothing tells whether the guideline is reached but a thermometer`;
     case "signs":
-      return `by signs: ${signWords(bird.cut)}; ${hasLegs(bird.cut) ? "neither tells" : "they do not tell"} whether the guideline (${goals}) is reached, a thermometer does`;
+      return `by signs: ${signWords(bird.cut)}; ${isJointed(bird.cut) ? "neither tells" : "they do not tell"} whether the guideline (${goals}) is reached, a thermometer does`;
   }
 }
 
@@ -256,7 +256,7 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
-    stage.towardsHot !== before.towardsHot && `tray turned, ${stage.towardsHot} to the hot side`,
+    stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
   ].filter((change) => typeof change === "string");
   const text = changes.join(", ") || `heat stays at ${heat}`;
   return capital(text);
@@ -365,7 +365,7 @@ function choreWords(
         plan.roasted === "day-before"
           ? "Loosen the tray, strain and keep the drippings"
           : "Loosen the tray with water, strain",
-        `${hasCavity(plan.bird.cut) ? "cavity juices tipped in; " : ""}hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
+        `${holdsJuice(plan.bird) ? "cavity juices tipped in; " : ""}hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
       ];
     case "thicken":
       return [

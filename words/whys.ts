@@ -10,7 +10,7 @@ export const WHYS = {
     to: "cleaning/pop-up",
   },
   juices: {
-    says: "Clear juices or a loose leg do not tell: they come early in some birds and late in others.",
+    says: "Clear juices do not tell: they come early in some birds and late in others.",
     to: "probing/juices",
   },
   "loose-leg": {

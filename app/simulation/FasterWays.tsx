@@ -1,3 +1,4 @@
+import { isJointed } from "../../core/bird/form";
 import { boardMin, carvingMin } from "../../core/kitchen/cutting";
 import { planByWay, type Way } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
@@ -33,8 +34,7 @@ const WORTH_MIN = 15;
 /** The same bird cut otherwise, each simulated: dinner when, and one tap to take it. */
 export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }: Props) {
   const reader = useHabits();
-  const ways =
-    plan.bird.cut === "whole" || plan.bird.cut === "spatchcock" ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
+  const ways = isJointed(plan.bird.cut) ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
   const plans = ways.map((way) => planByWay(plan, { ...way, birds: plan.bird.count }));
   const answers = useComparisons(plans, "preview");
   const quicker = plans.flatMap((made, n) => {

@@ -24,6 +24,13 @@ export type FormChoice = Pick<BirdForm, "species" | "cut"> & Partial<BirdForm>;
 /** Cuts with a cavity that can be filled. */
 export const hasCavity = (cut: Cut): boolean => cut === "whole";
 
+/** Cuts with every piece in its joint: to be shown whole, and cut up yet. */
+export const isJointed = (cut: Cut): boolean => cut === "whole" || cut === "spatchcock";
+
+/** Whether juice stands in it as it comes out. */
+export const holdsJuice = ({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "cavity">): boolean =>
+  hasCavity(cut) && cavity !== "stuffed";
+
 /**
  * Every choice made.
  * @throws QuantityError for a breast thickness outside 0.6 to 1.5, or a filling where there is no cavity

@@ -95,6 +95,8 @@ export type PlannedDone = CookDone & {
   readonly lattice: VolumeLattice;
   /** What goes into the oven, giblets and backbone taken off. */
   readonly ovenMassKg: number;
+  /** The stuffing in one bird. */
+  readonly fillingKg: number;
   /** How far past its target each centre was to be carried, K. */
   readonly marginK: CentreTemperatures;
   /** Length (tail to neck), width and height of one bird as it lies, cm. */
@@ -200,6 +202,7 @@ function* cookedWithPictures(
     form: input.form,
     lattice: volumeLattice(bird.body.unit),
     ovenMassKg: bird.body.massKg,
+    fillingKg: bird.body.fillingKg,
     marginK,
     sizeCm: sizeOf(bird.body),
     thawsCm: thawingSizeCm(input.form, input.massKg, input.before),

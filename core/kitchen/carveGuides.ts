@@ -1,11 +1,12 @@
 /** Carving by cut of bird: the order of the knife, drawn on the bird's own solid (common practice). */
 
-import type { Cut } from "../bird/form";
+import type { BirdForm, Cut } from "../bird/form";
 import { ANATOMY, type Species } from "../bird/species";
 import type { Drawn, Step } from "./cutGuides";
 import { line, pieceLoops, placesOf } from "./cutPlaces";
 
 export type CarveStepId =
+  | "stuffing-out"
   | "legs-off"
   | "thigh-from-drumstick"
   | "breast-off"
@@ -39,6 +40,8 @@ const WHOLE = { cut: "whole", legs: "tied" } as const;
 function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
   const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast } = placesOf(ANATOMY[species]);
   switch (id) {
+    case "stuffing-out":
+      return { form: OPEN, view: "side", lines: [] };
     case "legs-off":
       return { form: OPEN, view: "side", lines: [line("cut", crease, false)] };
     case "thigh-from-drumstick":
@@ -58,8 +61,12 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
 }
 
 /** Steps in order, for what lies on the board; a crown is drawn as it stands, without the whole bird's lines. */
-export const carveSteps = (species: Species, piece: Cut): readonly Step<CarveStepId>[] =>
-  ORDER[piece].map((id) => {
+export const carveSteps = (
+  species: Species,
+  piece: Cut,
+  cavity: BirdForm["cavity"] = "empty",
+): readonly Step<CarveStepId>[] =>
+  [...(cavity === "stuffed" ? (["stuffing-out"] as const) : []), ...ORDER[piece]].map((id) => {
     const drawn = drawnOf(id, species, piece);
     return {
       id,

@@ -16,11 +16,12 @@ describe("seasoning", () => {
   const season = { ...plan.season, paste: true, bacon: true, glazePasses: 3 };
 
   it("is measured by the bird, and only what is chosen", () => {
-    const all = seasoningFor({ ...plan, season });
+    const all = seasoningFor({ ...plan, season }, 0.8);
     for (const amount of Object.values(all)) expect(amount).toBeGreaterThan(0);
-    const two = seasoningFor({ season, bird: { ...plan.bird, count: 2 } });
+    const two = seasoningFor({ season, bird: { ...plan.bird, count: 2 } }, 0.8);
     expect(two.glazeMl).toBeCloseTo(2 * all.glazeMl, 9);
-    expect(seasoningFor(plan)).toMatchObject({ pasteGrams: 0, baconGrams: 0, glazeMl: 0 });
+    expect(two.stuffingGrams).toBeCloseTo(1600, 9);
+    expect(seasoningFor(plan, 0)).toMatchObject({ pasteGrams: 0, baconGrams: 0, glazeMl: 0, stuffingGrams: 0 });
   });
 
   it("glazes in steps, the last of them well before the target", () => {

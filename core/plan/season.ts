@@ -15,6 +15,7 @@ export interface Seasoning {
   readonly baconGrams: number;
   /** For one pass over all the birds. */
   readonly glazeMl: number;
+  readonly stuffingGrams: number;
 }
 
 /** Bacon goes over a breast. */
@@ -32,7 +33,8 @@ export const dressingOf = (plan: Pick<Plan, "bird" | "season">): Dressing => ({
 export const startsShielded = ({ bird, stages }: Pick<Plan, "bird" | "stages">): boolean =>
   stages[0]?.shield?.startsWith("breast") === true && centresOf(bird).includes("breast");
 
-export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): Seasoning {
+/** @param fillingKg the stuffing in one bird */
+export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fillingKg: number): Seasoning {
   const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
   return {
     fatGrams:
@@ -40,6 +42,7 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">): S
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
     baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
     glazeMl: glazePasses({ season }) > 0 ? kg * constant("glazeMlPerKg") : 0,
+    stuffingGrams: 1000 * fillingKg * bird.count,
   };
 }
 

@@ -39,7 +39,7 @@ import { latestWithin, WAKING } from "./waking";
 /** What of a simulated cook a plan is derived from. */
 export type Simulated = Pick<
   PlannedDone,
-  "pullMinute" | "history" | "thawHours" | "sizeCm" | "thawsCm" | "saltPercent" | "dayAfter"
+  "pullMinute" | "history" | "thawHours" | "sizeCm" | "thawsCm" | "fillingKg" | "saltPercent" | "dayAfter"
 >;
 
 export interface DerivedPlan {
@@ -202,7 +202,7 @@ export function derivePlan(
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,
-    seasoning: seasoningFor(plan),
+    seasoning: seasoningFor(plan, simulated.fillingKg),
     plainRule: { roastMin: plainMin, inAtMs: schedule.carveAtMs - (plainMin + rest.usualMin) * MINUTE_MS },
   };
 }

@@ -18,6 +18,7 @@ function rough({ bird, thawIn }: Plan): Simulated {
     sizeCm: { length: 1, width: 1, height: 1 },
     thawsCm: null,
     saltPercent: 0,
+    fillingKg: 0,
     dayAfter: null,
   };
 }

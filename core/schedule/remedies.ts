@@ -1,6 +1,6 @@
 /** What can be done about a conflict by one tap: a change of the plan, and what it does as data; its words are the edge's. */
 
-import { hasCavity } from "../bird/form";
+import { hasCavity, isJointed } from "../bird/form";
 import { constant } from "../constants";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { unstuffed, withBird, withForm, withSalt, withSeason } from "../plan/edits";
@@ -292,7 +292,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return [
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
-        ...(plan.bird.count === 1 && (plan.bird.cut === "whole" || plan.bird.cut === "spatchcock") ? [JOINT] : []),
+        ...(plan.bird.count === 1 && isJointed(plan.bird.cut) ? [JOINT] : []),
       ];
     }
   }

@@ -3,7 +3,7 @@
 import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { SPECIES } from "../../core/bird/species";
-import { FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { DRAUGHTS } from "../../core/heat/fire";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { FATS } from "../../core/kitchen/fats";
@@ -189,7 +189,7 @@ type AnyCook = { pullMinute: number; thawHours: number };
 export const deriveAny = (
   plan: Plan,
   { pullMinute, thawHours }: AnyCook,
-  shares: Shares = FIRST_SHARES,
+  shares: Shares = plan.finish.kind === "time" ? BY_TIME : FIRST_SHARES,
   nowMs = Date.parse(plan.serveAt) - 30 * DAY_MS,
 ): DerivedPlan =>
   derivePlan(

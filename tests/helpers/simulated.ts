@@ -13,6 +13,7 @@ export function simulated(change: Partial<Simulated> = {}): Simulated {
     thawHours: 0,
     sizeCm: { length: 38, width: 25, height: 18 },
     thawsCm: null,
+    fillingKg: 0,
     saltPercent: null,
     dayAfter: null,
     ...change,

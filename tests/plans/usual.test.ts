@@ -14,6 +14,7 @@ import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/pl
 import { plannedInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import { HEAT_SOURCES, type HeatSource, isFire, SOURCE_TRAITS, takes } from "../../core/heat/sources";
+import { carveSteps } from "../../core/kitchen/carveGuides";
 import { withForm } from "../../core/plan/edits";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
@@ -77,6 +78,8 @@ function readOnPaper(plan: Plan, derived: DerivedPlan, units: UnitSystem, withCa
   expect(
     all.match(/.{0,40}(?<![\d.,:½¼¾⅓⅔])1 (hours|days|birds|pots|passes|cups|quarts|briquettes|times|dishes|legs)\b/g),
   ).toBeNull();
+  // Nothing ranges from a number to itself.
+  expect(all.match(/.{0,40}\b(\d+) to \1 (min|h|°)/g)).toBeNull();
   // What is cut open or up has none when it is salted and when it comes out.
   if (plan.bird.cut !== "whole") expect(all).not.toMatch(/cavity/);
 }
@@ -157,6 +160,24 @@ describe("a plan of any bird", () => {
       }),
       plansAsked(200),
     );
+  });
+
+  it("has its stuffing bought, put in and taken out before it is carved, and no juice in its cavity with it there", () => {
+    const said = (cavity: Plan["bird"]["cavity"]): string => {
+      const plan = withForm({ cavity })(sampleRoast().plan);
+      const derived = derivePlan(plan, plannedDone(plan), FIRST_SHARES, 0);
+      const rows = timetableOf(plan, derived, "metric").map(({ what, detail }) => `${what}: ${detail}`);
+      const [all] = listsOf(plan, derived, "metric").buy.filter(({ what }) => what.startsWith("stuffing"));
+      return [all ? `buy ${all.what}: ${all.amount}` : "", ...rows].join("\n");
+    };
+    expect(said("stuffed")).toMatch(
+      /buy stuffing for the cavity: \d{3} g[^]*\nStuff it loosely: [^]*\nCarve: all of the stuffing out first; /,
+    );
+    expect(said("stuffed")).not.toContain("juices tipped");
+    expect(said("empty")).toContain("cavity juices tipped in");
+    expect(said("empty")).not.toMatch(/stuff/i);
+    const steps = (cavity: Plan["bird"]["cavity"]) => carveSteps("turkey", "whole", cavity).map(({ id }) => id);
+    expect(steps("stuffed")).toEqual(["stuffing-out", ...steps("empty")]);
   });
 
   it("speaks at the stove of the meat that it has", () => {

@@ -1,4 +1,5 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { isJointed } from "../../../core/bird/form";
 import { constant } from "../../../core/constants";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
@@ -50,11 +51,14 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
       </div>
       <p className="text-soft">
         To hand: {CARVING_TOOLS.join(", ")}.
-        {(bird.cut === "whole" || bird.cut === "spatchcock") &&
-          " If the whole bird is to be seen, show it first, then carve in the kitchen."}
+        {isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <GuideSteps
-        steps={carveSteps(bird.species, bird.cut).map((step) => ({ id: step.id, step, words: CARVE_WORDS[step.id] }))}
+        steps={carveSteps(bird.species, bird.cut, bird.cavity).map((step) => ({
+          id: step.id,
+          step,
+          words: CARVE_WORDS[step.id],
+        }))}
         species={bird.species}
         size="board"
         solid="roasted"
@@ -77,7 +81,7 @@ function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitS
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      {formatTemperature(constant("guidelineC"), units)} seen in breast and thigh? Then carve.
+      {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
     </p>
   );
 }

@@ -2,24 +2,19 @@ import { turnsItself } from "../../../core/heat/sources";
 import { withDarker } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/roast";
 import { BROWNING_AT } from "../../../core/processes/conditions";
+import { facingName } from "../../../words/names";
 import type { RoastDay } from "../../day/roastDay";
 import { Button } from "../../ui/Button";
 import type { Acts } from "./acts";
 
 type Darker = NonNullable<Roast["happened"]["darker"]>;
 
-const SIDES: readonly { readonly side: Darker; readonly name: string }[] = [
-  { side: "even", name: "Even" },
-  { side: "left", name: "Its left" },
-  { side: "right", name: "Its right" },
-  { side: "legs", name: "The legs" },
-  { side: "breast", name: "The breast" },
-];
+const SIDES: readonly Darker[] = ["even", "left", "right", "legs", "breast"];
 
 /** Asked once, when there is colour to be seen: where it is darker the oven is hotter, and turning the tray evens it. */
 export function DarkerSide({ day, acts }: { readonly day: RoastDay; readonly acts: Acts }) {
   const { roast, present } = day;
-  const { heat } = roast.plan;
+  const { bird, heat } = roast.plan;
   const isColoured = present !== null && present.browning.now >= BROWNING_AT["first-gold"];
   // On a spit every side is turned to the fire.
   if (!isColoured || turnsItself(heat) || roast.happened.darker !== undefined) return null;
@@ -38,9 +33,9 @@ export function DarkerSide({ day, acts }: { readonly day: RoastDay; readonly act
         When you look in: which side is darker? <span className="text-soft">It is turned to the cooler side then.</span>
       </p>
       <div className="flex flex-wrap gap-2">
-        {SIDES.map(({ side, name }) => (
+        {SIDES.map((side) => (
           <Button key={side} onClick={() => sees(side)}>
-            {name}
+            {side === "even" ? "Even" : `The ${facingName(bird.cut, side)}`}
           </Button>
         ))}
       </div>

@@ -1,4 +1,5 @@
 import { Check } from "lucide-react";
+import { holdsJuice, isJointed } from "../../../core/bird/form";
 import { placeOf, probeOf } from "../../../core/bird/probe";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
@@ -85,7 +86,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         doubted={day.doubted}
         onReading={acts.notes}
       />
-      {plan.bird.cut === "whole" && (
+      {holdsJuice(plan.bird) && (
         <Caution>
           Hot juice stands in the cavity: tip it into the tray, away from you, before you lift the bird.
         </Caution>
@@ -98,7 +99,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back.
       </p>
       <Why id="juices" />
-      <Why id="loose-leg" />
+      {isJointed(plan.bird.cut) && <Why id="loose-leg" />}
       {present && <Lethality present={present} units={units} />}
     </Sheet>
   );
@@ -116,7 +117,7 @@ function Lethality({ present: { killed, rest }, units }: { readonly present: Pre
       {judged.kind === "unknown"
         ? "What it comes to at rest is not known."
         : judged.kind === "meets-guideline"
-          ? `Pulled as planned, breast and thigh come to the guideline of ${guideline} at rest.`
+          ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
           : `Pulled as planned, not all of it comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
       Computed at the coldest point of the bird that your readings point to: {survivors(killed.now)} Salmonella would be
       left by now; after the rest {survivorsWords(killed.afterRest)}. Not computed: what is on the surface or in the

@@ -1,5 +1,5 @@
 import { useNavigate } from "react-router";
-import { hasCavity } from "../../../core/bird/form";
+import { holdsJuice } from "../../../core/bird/form";
 import { placeOf } from "../../../core/bird/probe";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
@@ -140,7 +140,7 @@ export function Resting({ day, acts }: Props) {
           <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
           <Caution>
-            {hasCavity(plan.bird.cut)
+            {holdsJuice(plan.bird)
               ? "Hot juice sits in the cavity and hot fat in the tray"
               : "Hot juice and hot fat lie in the tray"}
             : tip them out away from you. The liquid is for the gravy; taste before salting.

@@ -10,7 +10,7 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { heatOnMs } from "../../../core/schedule/heatOn";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
-import { SALT_NAMES } from "../../../words/names";
+import { PART_NAMES, SALT_NAMES } from "../../../words/names";
 import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
@@ -95,7 +95,7 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
         doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
       />
       <Fact
-        label={`Out at, ${centres.join(" / ")}`}
+        label={`Out at, ${centres.map((centre) => PART_NAMES[centre]).join(" / ")}`}
         value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />

@@ -17,7 +17,7 @@ const minutesWords = (minutes: number): string => {
 };
 const juiceWords = (share: number): string => {
   const percent = Math.round(100 * share);
-  if (percent === 0) return "none of the breast's juice";
+  if (percent === 0) return "nothing of the breast's juice";
   return `${Math.abs(percent)} % of the breast's juice ${percent < 0 ? "lost" : "won"}`;
 };
 

@@ -67,9 +67,10 @@ export function RestPanel({ plan, cook, derived, units }: PanelProps) {
           <>Not all of it reaches the guideline: the lowest place that is measured peaks at {t(judged.highestC)}. </>
         )}
         <span className="text-soft">
-          Peak {peaks.map(({ centre, celsius }) => `${t(celsius)} ${PART_NAMES[centre]}`).join(", ")}. Coldest computed
-          point at carving: {t(cook.atCarve.coldestC)}; there {survivors(cook.logReduction)} Salmonella would be left,
-          computed for this species at {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
+          Peak {peaks.map(({ centre, celsius }) => `${t(celsius)} ${PART_NAMES[centre]}`).join(", ")}. The point that is
+          coldest as it comes out is computed at {t(cook.atCarve.coldestC)} when it is carved; there{" "}
+          {survivors(cook.logReduction)} Salmonella would be left, computed for this species at{" "}
+          {FAT_PERCENT[plan.bird.species]} % fat. A thermometer decides, not this.
         </span>
       </p>
       <p className="text-sm text-soft">

@@ -75,7 +75,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           <Fact
             label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
             value={small(salt.grams, units)}
-            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for all ${plan.bird.count}` : ""}`}
+            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${plan.bird.count === 2 ? "both" : `all ${plan.bird.count}`}` : ""}`}
           />
           {chosen.method === "brine" ? (
             <DragRow

@@ -77,8 +77,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           {bird.cavity === "stuffed" && (
             <>
               <Caution>
-                The middle of the stuffing must reach the guideline too, and the meat waits for it. Beside the bird it
-                is a side dish.
+                {small(seasoning.stuffingGrams, units)} go in loosely. Its middle must reach the guideline too, and the
+                meat waits for it. Beside the bird it is a side dish.
               </Caution>
               <Segmented
                 label="Stuffing goes in"
@@ -164,7 +164,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         <Cost
           plan={plan}
           without={withSeason({ basteEveryMin: 0 })}
-          against={shutBy ? `a ${shutBy} left shut` : "none"}
+          against={shutBy ? `a ${shutBy} left shut` : "no basting"}
         />
       )}
       <MinutesRow

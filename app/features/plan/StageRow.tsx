@@ -12,7 +12,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem }
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
 import { heatWords } from "../../../words/heat";
-import { PART_NAMES } from "../../../words/names";
+import { facingName, PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -183,7 +183,10 @@ function Arrangement({ plan, n, units }: Props) {
           <Segmented
             label={plan.equipment.hotSideK > 0 ? "To the hot side" : "How the tray stands, to be turned half way"}
             value={holds.towardsHot}
-            choices={FACINGS.map((value) => ({ value, label: FACING_WORDS[value] }))}
+            choices={FACINGS.map((value, n) => ({
+              value,
+              label: `${capital(facingName(plan.bird.cut, value))} to ${n === 0 ? "the hot side" : "it"}`,
+            }))}
             onChange={(towardsHot) => set({ towardsHot })}
           />
         </>
@@ -210,13 +213,6 @@ const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string 
   { value: "breast-and-tips", label: "Over both" },
   { value: "all", label: "Loose tent over all" },
 ];
-
-const FACING_WORDS = {
-  legs: "Legs to the hot side",
-  breast: "Breast to it",
-  left: "Left side to it",
-  right: "Right side to it",
-} as const;
 
 const SURFACE_WORDS = {
   rack: "a rack",
