@@ -37,6 +37,9 @@ const SolidView = lazy(() => import("./solid/SolidView"));
 
 const NO_MARKS: readonly BirdMark[] = [];
 const LETTERS = ["A", "B", "C"] as const;
+/** By how many cuts stand over one another; one by itself is no larger than one of two. */
+const ROWS = ["grid-rows-[60%]", "grid-rows-2", "grid-rows-3"] as const;
+
 /** The bird at one moment: the long cut that reads as a bird, and those across its thermal centres. */
 export function BirdView({ solid, ...props }: Props) {
   const pictured = usePictured((chosen) => chosen.pictured);
@@ -91,6 +94,7 @@ function Drawn(props: Omit<Props, "solid"> & { readonly geometry: FormGeometry }
   const cuts = useMemo(() => cutLines(sections), [sections]);
   const [main, ...across] = sections as [Section, ...Section[]];
   const [mainField, ...acrossFields] = fields as [Float32Array, ...Float32Array[]];
+  const acrossNamed = across.map((section) => ({ section, name: PART_NAMES[section.plane.id as Centre] }));
   const bands = shows === "salt" ? SALT_BANDS : TEMPERATURE_BANDS;
   const target = shows === "salt" ? undefined : targetC;
   return (
@@ -117,8 +121,8 @@ function Drawn(props: Omit<Props, "solid"> & { readonly geometry: FormGeometry }
               : `Cut level, seen from above${form.cut === "spatchcock" ? ", neck at the top" : ""}`}
           </figcaption>
         </figure>
-        <div className={`grid min-h-0 gap-1 ${across.length > 1 ? "grid-rows-2" : "grid-rows-[60%]"}`}>
-          {across.map((section, n) => (
+        <div className={`grid min-h-0 gap-1 ${ROWS[across.length - 1]}`}>
+          {acrossNamed.map(({ section, name }, n) => (
             <figure key={section.plane.id} className="flex min-h-0 flex-col">
               <div className="relative min-h-0 grow [&>div]:absolute [&>div]:inset-0">
                 <SectionView
@@ -128,11 +132,11 @@ function Drawn(props: Omit<Props, "solid"> & { readonly geometry: FormGeometry }
                   target={target}
                   marks={NO_MARKS}
                   textSize={8}
-                  label={`Cut ${LETTERS[n]}, across the ${section.plane.id}`}
+                  label={`Cut ${LETTERS[n]}, across the ${name}`}
                 />
               </div>
               <figcaption className="text-center text-sm text-soft">
-                <b className="text-ink">{LETTERS[n]}</b> across the {section.plane.id}
+                <b className="text-ink">{LETTERS[n]}</b> across the {name}
               </figcaption>
             </figure>
           ))}

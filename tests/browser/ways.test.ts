@@ -48,6 +48,18 @@ describe("a heat that is changed by colour", () => {
   });
 });
 
+describe("a stuffed bird", () => {
+  it("shows every cut across it, the one through its stuffing too", async () => {
+    await start(["Chicken", "Fresh", "Steady"], "2 kg");
+    await tab("skin");
+    await press(driver, "Stuffed");
+    for (const cut of ["A, across the breast", "B, across the thigh", "C, across the stuffing"]) {
+      const high = `return document.querySelector('svg[aria-label="Cut ${cut}"]')?.getBoundingClientRect().height > 60`;
+      await driver.wait(() => driver.executeScript(high), 20_000, `nothing is seen of cut ${cut}`);
+    }
+  });
+});
+
 describe("a roast by time alone", () => {
   it("is out when its time is up, whatever is expected, with a word of caution all the way", async () => {
     await start(["Duck", "Fresh", "Steady"], "2.4 kg");

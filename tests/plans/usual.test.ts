@@ -171,7 +171,7 @@ describe("a plan of any bird", () => {
       return [all ? `buy ${all.what}: ${all.amount}` : "", ...rows].join("\n");
     };
     expect(said("stuffed")).toMatch(
-      /buy stuffing for the cavity: \d{3} g[^]*\nStuff it loosely: [^]*\nCarve: all of the stuffing out first; /,
+      /buy stuffing for the cavity: \d{3} g[\s\S]*\nStuff it loosely: [\s\S]*\nCarve: all of the stuffing out first; /,
     );
     expect(said("stuffed")).not.toContain("juices tipped");
     expect(said("empty")).toContain("cavity juices tipped in");

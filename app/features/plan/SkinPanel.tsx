@@ -77,8 +77,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           {bird.cavity === "stuffed" && (
             <>
               <Caution>
-                {small(seasoning.stuffingGrams, units)} go in loosely. Its middle must reach the guideline too, and the
-                meat waits for it. Beside the bird it is a side dish.
+                About {small(seasoning.stuffingGrams, units)} of it go in, loosely. Its middle must reach the guideline
+                too, and the meat waits for it. Beside the bird it is a side dish.
               </Caution>
               <Segmented
                 label="Stuffing goes in"
