@@ -41,6 +41,7 @@ describe("the record in words", () => {
   it("gives the verdict first, and calls nothing done that was not", () => {
     expect(doneWords({ breast: 75, thigh: 79 }, METRIC)).toBe("Breast and thigh came to the guideline of 74 °C.");
     expect(doneWords({ breast: 72, thigh: 79 }, METRIC)).toContain("Not all of it came to the guideline of 74 °C");
+    expect(doneWords({ breast: 72 }, METRIC)).toBe("The breast came to 72 °C, not to the guideline of 74 °C.");
     expect(doneWords({}, METRIC)).toContain("not known");
   });
 
@@ -49,6 +50,8 @@ describe("the record in words", () => {
     expect(otherwiseWords("hotter", { ...sample.plan, stages: [{ fromMin: 0, airC: 160 }] }, METRIC)).toBe(
       "The dial at 180 °C instead of 160 °C",
     );
+    const smoked = { ...sample.plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 120 }] };
+    expect(otherwiseWords("hotter", smoked, METRIC)).toBe("The fire at 140 °C instead of 120 °C");
   });
 
   it("says of a change only what a guest could tell", () => {

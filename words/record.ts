@@ -1,7 +1,7 @@
 /** The record of a roast in words: what was done, what came of it, and what would have mattered. */
 import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
 import { constant } from "../core/constants";
-import { SOURCE_TRAITS } from "../core/heat/sources";
+import { isFire, SOURCE_TRAITS } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
 import type { Otherwise, Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
@@ -50,6 +50,9 @@ export function doneWords(peakC: CentreTemperatures, { units }: Reader): string 
     case "meets-guideline":
       return capital(`${listed(places)} came to the guideline of ${guideline}.`);
     case "below-guideline":
+      if (places.length === 1) {
+        return `The ${listed(places)} came to ${formatTemperature(judged.highestC, units)}, not to the guideline of ${guideline}.`;
+      }
       return `Not all of it came to the guideline of ${guideline}: the lowest of ${listed(places)} came to ${formatTemperature(judged.highestC, units)}.`;
   }
 }
@@ -77,7 +80,7 @@ function dialWords(plan: Plan, way: 1 | -1, { units }: Reader): string {
   const [before, after] = [plan, withDial(plan, way) ?? plan].map(({ stages }) =>
     formatTemperature(stages[0]?.airC ?? 0, units),
   );
-  return `The dial at ${after} instead of ${before}${plan.stages.length > 1 ? ", and so on" : ""}`;
+  return `The ${isFire(plan.heat) ? "fire" : "dial"} at ${after} instead of ${before}${plan.stages.length > 1 ? ", and so on" : ""}`;
 }
 
 const turnWords = (plan: Plan, { units }: Reader): string => formatTemperatureDifference(targetTurnK(plan), units);

@@ -1,4 +1,5 @@
 import { useNavigate, useSearchParams } from "react-router";
+import { centresOf } from "../../../core/bird/form";
 import {
   type Comparison,
   firstWays,
@@ -60,16 +61,26 @@ const skinBefore = ({ salt, bird }: Plan): string => {
   return done.filter(Boolean).join(", ") || "not salted, not dried";
 };
 
+function hasBoth({ bird }: Plan): boolean {
+  const centres = centresOf(bird);
+  return centres.includes("breast") && centres.includes("thigh");
+}
+
 const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
-  {
-    name: "Breast and leg done",
-    why: `at ${formatTemperature(70, units)} in their centres`,
-    read: ({ breastAheadMin }) => aheadWords(breastAheadMin),
-  },
+  ...(hasBoth(plan)
+    ? [
+        {
+          name: "Breast and leg done",
+          why: `at ${formatTemperature(70, units)} in their centres`,
+          read: ({ breastAheadMin }: Comparison) => aheadWords(breastAheadMin),
+        },
+      ]
+    : []),
   {
     name: "Juices kept",
-    why: "breast and leg; a tendency",
-    read: ({ juicesBreast, juicesLeg }) => `${percent(juicesBreast)}, ${percent(juicesLeg)}`,
+    why: hasBoth(plan) ? "breast and leg; a tendency" : "a tendency",
+    read: ({ juicesBreast, juicesLeg }) =>
+      (hasBoth(plan) ? [juicesBreast, juicesLeg] : [juicesBreast ?? juicesLeg]).map(percent).join(", "),
   },
   { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
   {

@@ -34,6 +34,8 @@ export function Steps({ roast, back }: { readonly roast: Roast; readonly back: L
       celsius,
     ]),
   );
+  // What dries first, where there is one.
+  const juicy = centres.includes("breast") ? "breast" : "thigh";
   const restMin = plan.restMin ?? restFor(plan.bird.massKg).usualMin;
   const lastRead = observed.reduce((latest, { minute }) => Math.max(latest, minute), Number.NEGATIVE_INFINITY);
   const rows: readonly (readonly [what: string, said: string, was: string])[] = [
@@ -43,7 +45,11 @@ export function Steps({ roast, back }: { readonly roast: Roast; readonly back: L
     [`At most, ${names}`, figures(peaks), relived ? figures(relived.peakC) : ""],
     ["Rested", formatDuration(restMin * 60), carvedAt ? formatDuration((tableMin - outMin) * 60) : ""],
     ["Carved", carveAtMs === null ? "" : clockTime(carveAtMs, plan.zone, reader), at(carvedAt)],
-    ["Breast’s juice kept", percent(cook?.indices?.juicesKept.breast), percent(relived?.indices.juicesKept.breast)],
+    [
+      `${juicy === "breast" ? "Breast" : "Leg"}’s juice kept`,
+      percent(cook?.indices?.juicesKept[juicy]),
+      percent(relived?.indices.juicesKept[juicy]),
+    ],
     [
       "Skin",
       cook?.indices ? colourWords(cook.indices.browning) : "",
