@@ -1,6 +1,7 @@
 /** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
 
 import { parseArgs } from "node:util";
+import { centresOf } from "../core/bird/form";
 import { forecasting } from "../core/forecast/assimilate";
 import { ensembleOptions } from "../core/forecast/plannedInput";
 import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
@@ -40,6 +41,7 @@ export function forecast(args: readonly string[]): unknown {
   const log = readLog(header, rows, {
     unit,
     zone: plan.zone,
+    centres: centresOf(plan.bird),
     ...(happened.inAt && { inAtMs: Date.parse(happened.inAt) }),
   });
   const [rejected] = log.rejected;

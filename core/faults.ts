@@ -21,6 +21,7 @@ export const FORMAT_RULES = [
   "less-that-is-wrong",
   "something-readable",
   "after-the-bird-went-in",
+  "meat-of-this-bird",
   "within-two-days",
   "room-for-more-dishes",
 ] as const;

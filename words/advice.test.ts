@@ -13,6 +13,7 @@ const EVERY: readonly Advice[] = [
   { kind: "soon", minutes: 9 },
   { kind: "slipped", probe: "left breast" },
   { kind: "out", probe: "right thigh" },
+  { kind: "absent", probe: "left thigh" },
   { kind: "misplaced", part: "thigh", shortCm: 2 },
   { kind: "stalled", part: "breast", kelvinPerHour: 2 },
   { kind: "cooled", paceShare: 0.6 },

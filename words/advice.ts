@@ -1,5 +1,6 @@
 /** Advice in words: what to do, why, and what happens otherwise. */
 
+import { placeOf } from "../core/bird/probe";
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
@@ -13,7 +14,7 @@ import { sides } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { heatWords, quickly } from "./heat";
-import { PART_NAMES } from "./names";
+import { PART_NAMES, probeName } from "./names";
 import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {
@@ -116,6 +117,13 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         does: `The probe in the ${advice.probe} is out of the meat`,
         why: "It shows the air around the bird. Push it back into the deepest meat; until then its readings are set aside.",
         rings: true,
+      };
+    case "absent":
+      return {
+        key: `absent ${advice.probe}`,
+        does: `Readings of the ${probeName(advice.probe)} are not counted`,
+        why: `This bird has no ${PART_NAMES[placeOf(advice.probe).part]}: they are kept. Where a probe is called so and sits elsewhere, say it under Correct something.`,
+        rings: false,
       };
     case "misplaced":
       return {

@@ -22,6 +22,7 @@ const RULES: Record<FormatRule, string> = {
   "less-that-is-wrong": "far more is wrong with it than can be told",
   "something-readable": "cannot be read",
   "after-the-bird-went-in": "is before the bird went in",
+  "meat-of-this-bird": "is of meat that this bird does not have",
   "within-two-days": "is more than 48 hours after the bird went in",
   "room-for-more-dishes": "no more dishes fit this plan",
 };

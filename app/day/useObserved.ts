@@ -1,6 +1,7 @@
 /** The readings of a roast as its day takes them: those that count, by the minute, and which of them are believed. */
 
 import { useMemo } from "react";
+import { centresOf } from "../../core/bird/form";
 import { mostAtRestC } from "../../core/day/doubt";
 import { spaced } from "../../core/day/spaced";
 import type { Reading } from "../../core/forecast/reading";
@@ -26,7 +27,7 @@ interface Observation {
 }
 
 /** @param pulledMin when it came out, minutes since it went in; null while it is in */
-export function useObserved({ id, happened }: Roast, startC: number, pulledMin: number | null): Observation {
+export function useObserved({ id, plan, happened }: Roast, startC: number, pulledMin: number | null): Observation {
   const inAtMs = Date.parse(happened.inAt ?? "");
   const struck = happened.struck ?? NONE;
   const stored = useReadings(id);
@@ -50,7 +51,7 @@ export function useObserved({ id, happened }: Roast, startC: number, pulledMin: 
     () => (pulledMin === null ? observed : observed.filter(({ minute }) => minute <= pulledMin)),
     [observed, pulledMin],
   );
-  const screen = useMemo(() => screened(inOven, startC), [inOven, startC]);
+  const screen = useMemo(() => screened(inOven, startC, centresOf(plan.bird)), [inOven, startC, plan.bird]);
   const believed = useMemo(() => {
     if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE_MS + 1);
     const mostC = mostAtRestC(screen.kept, startC);

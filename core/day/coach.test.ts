@@ -54,6 +54,16 @@ describe("the coach", () => {
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
   });
 
+  it("tells of readings of meat that this bird does not have, once a probe", () => {
+    const crown = { ...plan, bird: { ...plan.bird, cut: "crown" as const } };
+    const readings = [10, 20].flatMap((minute): Reading[] => [
+      { minute, part: "breast", celsius: 20 },
+      { minute, part: "thigh", side: "left", celsius: 25 },
+    ]);
+    expect(kinds({ readings })).toEqual([]);
+    expect(adviceFor({ ...NOTHING, plan: crown, readings })).toEqual([{ kind: "absent", probe: "left thigh" }]);
+  });
+
   it("counts no minutes to what is never there", () => {
     const minute = fc.oneof(fc.integer({ min: 30, max: 600 }), fc.constant(Number.POSITIVE_INFINITY));
     const quantiles = fc.tuple(minute, minute, minute).map((all) => {

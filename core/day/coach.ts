@@ -4,6 +4,7 @@
  */
 
 import { coarseCellM } from "../bird/body";
+import { centresOf } from "../bird/form";
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/assimilate";
@@ -33,6 +34,8 @@ export type Advice =
   | { readonly kind: "soon"; readonly minutes: number }
   /** A probe whose readings are set aside: it slipped, or it is in the oven's air. */
   | { readonly kind: "slipped" | "out"; readonly probe: Probe }
+  /** It says to be in meat that this bird does not have. */
+  | { readonly kind: "absent"; readonly probe: Probe }
   /** The tip is likely far from the thickest place, on bone or under the skin. */
   /** Short of the deepest by so much, or past it where negative. */
   | { readonly kind: "misplaced"; readonly part: "breast" | "thigh"; readonly shortCm: number }
@@ -95,7 +98,18 @@ export const OVERDUE_MIN = 5;
 
 /** Most urgent first. */
 export function adviceFor(watched: Watched): Advice[] {
-  return [...dueByPlan(watched), ...(watched.forecast ? seenInReadings(watched, watched.forecast) : [])];
+  return [
+    ...dueByPlan(watched),
+    ...saidToBeElsewhere(watched),
+    ...(watched.forecast ? seenInReadings(watched, watched.forecast) : []),
+  ];
+}
+
+/** Probes in what this bird has no meat for: by their names, or since it was cut otherwise. */
+function saidToBeElsewhere({ plan, readings }: Watched): Advice[] {
+  const centres = centresOf(plan.bird);
+  const absent = new Set(readings.filter(({ part }) => !centres.includes(part)).map(probeOf));
+  return [...absent].map((probe) => ({ kind: "absent", probe }));
 }
 
 /** What the plan says is to be done now. */

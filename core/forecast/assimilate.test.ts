@@ -1,5 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
+import type { Centre } from "../bird/solid";
 import { drain } from "../processes/cook";
 import { type Forecast, fitSteps, fitting, forecastFrom, type Simulated } from "./assimilate";
 import {
@@ -22,9 +23,13 @@ const options = {
   shownC: { breast: 72, thigh: 73 },
 };
 
-function readingsOf(truth: ReturnType<typeof runMember>, minutes: readonly number[]): Reading[] {
+function readingsOf(
+  truth: ReturnType<typeof runMember>,
+  minutes: readonly number[],
+  parts: readonly Centre[] = ["breast", "thigh"],
+): Reading[] {
   return minutes.flatMap((minute) =>
-    (["breast", "thigh"] as const).map((part) => ({
+    parts.map((part) => ({
       minute,
       part,
       celsius: Math.round(shownAt(truth, { part }, minute)),
@@ -143,5 +148,24 @@ describe("quantiles", () => {
 
   it("stay infinite where a target is never shown, and are no NaN", () => {
     expect(quantiles([1, Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY]).p90).toBe(Number.POSITIVE_INFINITY);
+  });
+});
+
+describe("a forecast of a bird with one kind of meat", () => {
+  it("goes by the readings of what it has, whatever else a thermometer says", () => {
+    const crown = {
+      ...options,
+      form: { species: "turkey", cut: "crown" } as const,
+      boughtKg: 3,
+      shownC: { breast: 72 },
+    };
+    const readings = readingsOf(runMember(crown, []), [30, 60, 80], ["breast"]);
+    const others = readings.flatMap((reading) => [reading, { ...reading, part: "thigh" } as const]);
+    const [by, despite] = [readings, others].map((all) => {
+      const { members } = drain(fitting(crown, all));
+      return forecastFrom(crown, members, all);
+    });
+    expect(despite?.pull).toEqual(by?.pull);
+    expect(despite?.setAside.map(({ why }) => why)).toEqual(readings.map(() => "absent"));
   });
 });

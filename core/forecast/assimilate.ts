@@ -8,6 +8,7 @@
  */
 
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
+import { centresOf } from "../bird/form";
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { evenNumbers, normalNumbers } from "../chance";
@@ -200,7 +201,7 @@ export function* fitSteps(
   allReadings: readonly Reading[],
   known?: Simulated,
 ): Generator<MembersAsked, Fit, readonly Member[]> {
-  const readings = thinned(screened(allReadings, options.startC).kept);
+  const readings = thinned(screened(allReadings, options.startC, centresOf(options.form)).kept);
   const latest = latestOf(readings);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
@@ -239,12 +240,12 @@ export function* fitting(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  options: Pick<EnsembleOptions, "shownC" | "startC" | "prior" | "source" | "stages">,
+  options: Pick<EnsembleOptions, "form" | "shownC" | "startC" | "prior" | "source" | "stages">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
-  const { shownC, startC } = options;
-  const { kept, setAside, lost } = screened(allReadings, startC);
+  const { form, shownC, startC } = options;
+  const { kept, setAside, lost } = screened(allReadings, startC, centresOf(form));
   const readings = thinned(kept);
   const latest = latestOf(readings);
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.

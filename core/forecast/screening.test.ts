@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { CENTRES, type Centre } from "../bird/solid";
 import { evenNumbers, normalNumbers } from "../chance";
 import type { Reading } from "./reading";
 import { screened } from "./screening";
@@ -178,5 +179,21 @@ describe("readings that are set aside", () => {
     const { kept, setAside } = screened(later, 4);
     expect(kept.length + setAside.length).toBe(later.length);
     expect(setAside.length).toBeGreaterThan(190_000);
+  });
+});
+
+describe("a reading of meat that a bird does not have", () => {
+  it("is set aside as that, and leaves the others as they are without it", () => {
+    fc.assert(
+      fc.property(fc.subarray([...CENTRES], { minLength: 1 }), anyNoise, (own, noise) => {
+        const readings = rising(noise).map((reading, n): Reading => ({ ...reading, part: CENTRES[n % 3] as Centre }));
+        const [has, hasNot] = [true, false].map((is) => readings.filter(({ part }) => own.includes(part) === is));
+        const { setAside, ...rest } = screened(readings, 4, own);
+        const absent = setAside.flatMap(({ reading, why }) => (why === "absent" ? [reading] : []));
+        expect(absent.sort((a, b) => a.minute - b.minute)).toEqual(hasNot);
+        const alone = screened(has ?? [], 4);
+        expect({ ...rest, setAside: setAside.filter(({ why }) => why !== "absent") }).toEqual(alone);
+      }),
+    );
   });
 });

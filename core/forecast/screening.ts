@@ -1,13 +1,17 @@
 /** Readings that no bird gives: a tip that has slipped, touched bone or come out. They are set aside, never deleted. */
 
 import { type Probe, probeOf } from "../bird/probe";
+import { CENTRES, type Centre } from "../bird/solid";
 import { type Line, lineThrough, onLine, RecentLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
 
 export interface SetAside {
   readonly reading: Reading;
-  /** Slipped: from here on the probe is elsewhere. Out: it is in the oven's air. Spike: one reading by itself. */
-  readonly why: "slipped" | "out" | "spike";
+  /**
+   * Slipped: from here on the probe is elsewhere. Out: it is in the oven's air. Spike: one reading by itself. Absent: the
+   * bird has no such meat.
+   */
+  readonly why: "slipped" | "out" | "spike" | "absent";
 }
 
 /** A line is laid through readings of so long before, when there are enough of them (chosen: a few bins of noise). */
@@ -164,12 +168,21 @@ function stretches(
  * cook has pushed the probe in again. By hand, a reading that no bird shows after the one before is set aside until
  * another agrees with it.
  * @param startC of the bird as it went in, where it is known: nothing in the heat is much colder
+ * @param centres that this bird has
  */
-export function screened(readings: readonly Reading[], startC?: number): Screened {
+export function screened(
+  readings: readonly Reading[],
+  startC?: number,
+  centres: readonly Centre[] = CENTRES,
+): Screened {
   const kept: Reading[] = [];
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
   for (const own of seriesOf(readings)) {
+    if (!centres.includes((own[0] as Reading).part)) {
+      for (const reading of own) setAside.push({ reading, why: "absent" });
+      continue;
+    }
     const { runs, strays } = stretches(own, startC);
     for (const reading of strays) setAside.push({ reading, why: "spike" });
     let believed = true;

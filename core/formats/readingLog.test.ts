@@ -144,6 +144,22 @@ describe("a log of temperatures", () => {
     ]);
   });
 
+  it("takes what is of this bird, and names each column of meat that it does not have once", () => {
+    const crown = readLog(
+      ["minute", "breast", "left thigh"],
+      [
+        ["10", "8", "9"],
+        ["20", "12", "13"],
+      ],
+      { centres: ["breast"] },
+    );
+    expect(crown.readings.map(({ part, celsius }) => [part, celsius])).toEqual([
+      ["breast", 8],
+      ["breast", 12],
+    ]);
+    expect(crown.rejected).toMatchObject([{ line: 1, where: "left thigh", wrong: { rule: "meat-of-this-bird" } }]);
+  });
+
   it("refuses readings from before the bird went in, and a table that is no log", () => {
     const early = readLog(["at", "breast"], [["2026-09-27T07:00:00Z", "5"]], { inAtMs: IN });
     expect(early.rejected[0]).toMatchObject(BEFORE);

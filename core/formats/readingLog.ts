@@ -25,6 +25,8 @@ export interface LogContext {
   readonly zone?: string;
   /** What a column without a unit is in. */
   readonly unit?: "C" | "F";
+  /** That the bird has; any, where nothing is known of it. */
+  readonly centres?: readonly Centre[];
 }
 
 type TimeKind = "minutes" | "seconds" | "hours" | "clock";
@@ -155,10 +157,10 @@ export function readLog(
   rows: readonly (readonly string[])[],
   context: LogContext = {},
 ): ReadingLog {
-  const { unit = "C" } = context;
+  const { unit = "C", centres = CENTRES } = context;
   const names = header.map(words);
   const timeAt = names.findIndex((name) => TIME_NAMES.test(name));
-  const columns = names.flatMap((name, index): Column[] => {
+  const named = names.flatMap((name, index): Column[] => {
     const part = index === timeAt ? undefined : CENTRES.find((centre) => PART_NAMES[centre].test(name));
     if (!part) return [];
     // "thigh (°F)", "thigh_f", "thighF".
@@ -166,14 +168,23 @@ export function readLog(
     const side = part === "filling" ? undefined : SIDES.find((each) => name.includes(each));
     return [{ index, place: { part, ...(side && { side }) }, fahrenheit: (said ?? unit).toLowerCase() === "f" }];
   });
-  if (timeAt < 0 || columns.length === 0) {
+  if (timeAt < 0 || named.length === 0) {
     const wrong: Wrong = { kind: "no-column", columns: timeAt < 0 ? ["time"] : CENTRES, got: header };
     return { readings: [], rejected: [{ line: 1, where: "", wrong }] };
   }
+  const [columns, absent] = [true, false].map((has) =>
+    named.filter(({ place }) => centres.includes(place.part) === has),
+  );
   const kind = timeKind(names[timeAt] as string);
   const scale = new Scale(kind, context);
   const readings: Reading[] = [];
-  const rejected: RejectedRow[] = [];
+  const rejected = (absent ?? []).map(
+    ({ index }): RejectedRow => ({
+      line: 1,
+      where: header[index] ?? "",
+      wrong: { kind: "rule", rule: "meat-of-this-bird" },
+    }),
+  );
   rows.forEach((row, n) => {
     const line = n + 2;
     const reject = (where: string, wrong: Wrong): void => void rejected.push({ line, where, wrong });
@@ -188,7 +199,7 @@ export function readLog(
       reject("time", { kind: "rule", rule: "within-two-days" });
       return;
     }
-    for (const { index, place, fahrenheit } of columns) {
+    for (const { index, place, fahrenheit } of columns ?? []) {
       const cell = (row[index] ?? "").trim();
       // A probe that said nothing is a gap, not a fault.
       if (cell === "" || /^(nan|-+|n\/a|null)$/i.test(cell)) continue;

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { centresOf } from "../../../core/bird/form";
 import { probeOf } from "../../../core/bird/probe";
 import { rowsIn, toCsv } from "../../../core/formats/csv";
 import { readLog } from "../../../core/formats/readingLog";
@@ -22,7 +23,7 @@ export function ReadingFile({ roast, readings, onReading }: Props) {
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
   const read = async (file: File): Promise<void> => {
     const [header = [], ...rows] = rowsIn(await textOfTable(file));
-    const log = readLog(header, rows, { inAtMs, zone: roast.plan.zone });
+    const log = readLog(header, rows, { inAtMs, zone: roast.plan.zone, centres: centresOf(roast.plan.bird) });
     const keyOf = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)}`;
     const known = new Set(readings.map(keyOf));
     const fresh = log.readings
