@@ -28,8 +28,9 @@ async function post(device: string, fromC: number): Promise<void> {
 }
 const stored = (): Promise<StoredReading[]> => storedRows<StoredReading>(driver, "readings");
 
-async function intoTheOven(weight: string): Promise<string> {
+async function intoTheOven(weight: string, cut?: string): Promise<string> {
   await driver.get(server.url);
+  if (cut) await press(driver, cut);
   await fill(driver, "Weight as bought", weight);
   await press(driver, "Fresh");
   await press(driver, "Plan it");
@@ -84,5 +85,19 @@ describe("two birds at once", () => {
     expect(of(second).every((celsius) => celsius < 20)).toBe(true);
     expect(of(first)).toHaveLength(12);
     expect(of(second)).toHaveLength(12);
+  });
+
+  it("counts of a crown's four probes those in meat that it has, and says so of the others", async () => {
+    await intoTheOven("2 kg", "Crown");
+    await post("three", 9);
+    await press(driver, "In this bird");
+    await seeText(
+      driver,
+      "Readings of the left thigh are not counted",
+      "Readings of the right thigh are not counted",
+      "refitted to your readings",
+    );
+    await press(driver, "Correct something");
+    await seeText(driver, "left thigh: not on this bird");
   });
 });

@@ -121,6 +121,8 @@ function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
             }}
             className="min-h-12 rounded-xl border border-line-strong bg-mist-1 px-3"
           >
+            {/* Nothing else may stand there as if it were so. */}
+            {!places.includes(sits) && <option value={sits}>{probeName(sits)}: not on this bird</option>}
             {places.map((place) => (
               <option key={place} value={place}>
                 {probeName(place)}
