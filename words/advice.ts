@@ -40,7 +40,8 @@ export const dueWords = (
   stage: CookStage,
   isLate: boolean,
 ): (AdviceWords & { readonly row: string })[] => {
-  const otherwise = stage === "planned" ? (isLate ? CALLED_AS_LATE : NEVER_CALLED) : CALLED_OTHERWISE;
+  const otherwise =
+    stage === "planned" || stage === "kept" ? (isLate ? CALLED_AS_LATE : NEVER_CALLED) : CALLED_OTHERWISE;
   return dueRows(rows, nowMs, (id) => otherwise.test(id)).map(({ id, what, detail }) => ({
     key: `due ${id}`,
     row: id,

@@ -39,7 +39,11 @@ const SHAPES: Readonly<Record<string, string>> = {
 };
 
 /** What a limit counts. */
-const COUNTED: Readonly<Record<string, string>> = { string: " letters", array: " entries" };
+const COUNTED: Readonly<Record<string, readonly [one: string, more: string]>> = {
+  string: [" letter", " letters"],
+  array: [" entry", " entries"],
+};
+const limited = (limit: number, of: string): string => `${limit}${COUNTED[of]?.[limit === 1 ? 0 : 1] ?? ""}`;
 
 const LONGEST_LIST = 100;
 const LONGEST_WRONG = 160;
@@ -62,9 +66,9 @@ function wordsOf(wrong: Wrong, units: UnitSystem): string {
     case "unknown-names":
       return `nothing is known here of ${wrong.names.map((name) => `"${name}"`).join(", ")}`;
     case "too-little":
-      return `has to be at least ${wrong.limit}${COUNTED[wrong.of] ?? ""}`;
+      return `has to be at least ${limited(wrong.limit, wrong.of)}`;
     case "too-much":
-      return `has to be ${wrong.limit}${COUNTED[wrong.of] ?? ""} at most`;
+      return `has to be ${limited(wrong.limit, wrong.of)} at most`;
     case "rule":
       return RULES[wrong.rule];
     case "value":

@@ -125,6 +125,10 @@ export function largeDelay(minutes: number): Large {
   return { figure, unit: `${unit} late` };
 }
 
+/** The same beside other words, to the minute: "1 h 20 min late". */
+export const durationLate = (minutes: number): string =>
+  `${minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`} late`;
+
 /** Doubt in words: half the spread between the tenth and the ninetieth percentile, to five minutes above a quarter hour. */
 export function giveOrTake(p10Ms: number, p90Ms: Late): string {
   const half = p90Ms === NEVER ? Number.NaN : (p90Ms - p10Ms) / 2 / MINUTE_MS;

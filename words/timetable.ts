@@ -3,6 +3,7 @@
 import { centresOf, hasCavity, holdsJuice, isJointed } from "../core/bird/form";
 import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
+import { constant } from "../core/constants";
 import type { Replanned } from "../core/day/replan";
 import type { Shield, Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
@@ -16,7 +17,7 @@ import { glazeMoments, glazePasses, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import { type TaskId, taskOf } from "../core/schedule/backward";
 import { type Chore, potsOf, simmersGiblets } from "../core/schedule/chores";
-import type { DerivedPlan } from "../core/schedule/derive";
+import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -437,7 +438,9 @@ function sideWords(side: PlacedSide, { roasted }: Plan, units: UnitSystem): Word
       ? "into the bird's own tray, under the rack"
       : ovenC === null
         ? "on a ring"
-        : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
+        : side.id === REHEAT_ID
+          ? `into the oven at ${formatTemperature(ovenC, units)}, on ${constant("preheatMin")} min before`
+          : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
   return [`${dishName(side)}: start`, how];
 }
 

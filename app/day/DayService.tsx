@@ -18,7 +18,7 @@ import { useWakeLock } from "./useWakeLock";
 /** Of its own script: who practises nothing has no hidden bird. */
 const PracticeProbes = lazy(async () => ({ default: (await import("./PracticeProbes")).PracticeProbes }));
 
-/** A roast that is planned belongs to the day from its eve on; one whose dinner is long over, no more. */
+/** A roast that is planned belongs to the day from its eve on; one that waits for its dinner, as long as that is not long over. */
 const EVE_HOURS = 36;
 const OVER_HOURS = 12;
 
@@ -26,7 +26,8 @@ function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): bo
   const stage = cookStage(roast);
   if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
   const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;
-  return stage === "planned" && aheadMs < EVE_HOURS * HOUR_MS && aheadMs > -OVER_HOURS * HOUR_MS;
+  if (aheadMs < -OVER_HOURS * HOUR_MS) return false;
+  return stage === "kept" || (stage === "planned" && aheadMs < EVE_HOURS * HOUR_MS);
 }
 
 const QUARTER = 15 * MINUTE_MS;

@@ -27,6 +27,7 @@ const inHeat = {
   pulledMs: Number.NaN,
   rest: null,
   carveAtMs: null,
+  kept: null,
 } as const;
 const keysOf = (change: Partial<Parameters<typeof callsOf>[0]>): string[] =>
   callsOf({ ...inHeat, ...change }).map(({ key }) => key);

@@ -1,5 +1,6 @@
 /** What is called out loud of a roast's day, the most urgent first. */
 
+import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { Plan } from "../../core/plan/schema";
@@ -7,11 +8,15 @@ import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
 import { heatWords } from "../../words/heat";
+import type { TimetableRow } from "../../words/timetable";
 import type { Call } from "./alarm";
 import type { Item } from "./roastDay";
 
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;
+
+/** And so long before what was carved has stood out for its time. */
+const CHILL_WARN_MIN = 30;
 
 /** A call that was over and comes back so soon is the same call: a probe that trembles rings once. */
 const SAME_CALL_MS = 10 * MINUTE_MS;
@@ -46,6 +51,7 @@ interface Standing {
   readonly pulledMs: number;
   readonly rest: RestPlan | null;
   readonly carveAtMs: number | null;
+  readonly kept: Kept<TimetableRow> | null;
 }
 
 /** That it comes out now. By a thermometer it is looked through first: the margin of the pull counts on it (`marginsOf`). */
@@ -63,10 +69,13 @@ export function callsOf({
   pulledMs,
   rest,
   carveAtMs,
+  kept,
 }: Standing): Call[] {
   const calls: Call[] = items.filter(({ rings }) => rings);
   // An oven that is not hot yet wants no hand.
   if (late && late.what !== "wait") calls.unshift(lateWords(late, plan, units));
+  if (kept?.chill && nowMs >= kept.chill.byMs - CHILL_WARN_MIN * MINUTE_MS)
+    calls.unshift({ key: "chill", does: kept.chill.row.what });
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
   if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
   if (!rest || carveAtMs === null) return calls;

@@ -4,6 +4,7 @@ import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
 import type { Advice } from "../../core/day/coach";
 import type { Doubted } from "../../core/day/doubt";
+import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
 import type { Present } from "../../core/day/present";
 import type { RestPlan } from "../../core/day/restPlan";
@@ -51,6 +52,8 @@ export interface RoastDay {
   readonly rest: RestPlan | null;
   /** Before the oven: what should have happened and has not. */
   readonly late: LateBefore | null;
+  /** Carved the day before its dinner, until it is at the table. */
+  readonly kept: Kept<TimetableRow> | null;
   /** What is still to come, placed again. */
   readonly rows: readonly TimetableRow[];
   readonly carveAtMs: number | null;

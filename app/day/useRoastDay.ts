@@ -3,6 +3,7 @@
 import { useCallback, useMemo } from "react";
 import { type Advice, adviceFor } from "../../core/day/coach";
 import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
+import { keptOf } from "../../core/day/kept";
 import { guidelineEverywhere } from "../../core/day/present";
 import { restPlan } from "../../core/day/restPlan";
 import { placesSeen } from "../../core/day/seen";
@@ -58,7 +59,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     );
   }, [happened, targetC, finish, cook]);
   const options = useMemo(
-    () => (inAt && stage !== "done" ? roastOptions({ plan, happened }, goalsC) : null),
+    () => (inAt && (stage === "roasting" || stage === "resting") ? roastOptions({ plan, happened }, goalsC) : null),
     [plan, happened, goalsC, inAt, stage],
   );
   const forecastState = useForecast(options, screen);
@@ -77,7 +78,12 @@ export function useRoastDay(roast: Roast): RoastDay {
   const timeMin = byTimeMin(roast);
   const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
   const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
-  const { late, rows, carveAtMs } = coming;
+  const { late, carveAtMs } = coming;
+  const kept = useMemo(
+    () => (stage === "kept" ? keptOf(coming.rows, happened, nowMinute) : null),
+    [stage, coming.rows, happened, nowMinute],
+  );
+  const rows = kept?.coming ?? coming.rows;
   const isLed = derived?.beside.piece?.follows === true;
 
   const placed = placesSeen(
@@ -85,7 +91,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
   );
   const allSeen = placed.every(({ seen }) => seen);
-  const rest = pulledMin === null ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread);
+  const rest = pulledMin === null || kept ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread);
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
   const reached =
@@ -137,6 +143,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   );
   return {
     ...coming,
+    rows,
+    kept,
     roast,
     stage,
     simulated,
@@ -156,7 +164,19 @@ export function useRoastDay(roast: Roast): RoastDay {
     calls:
       stage === "done"
         ? []
-        : callsOf({ plan, units, nowMs: now, stay: outs.length, items, late, reached, pulledMs, rest, carveAtMs }),
+        : callsOf({
+            plan,
+            units,
+            nowMs: now,
+            stay: outs.length,
+            items,
+            late,
+            reached,
+            pulledMs,
+            rest,
+            carveAtMs,
+            kept,
+          }),
     doubted,
   };
 }

@@ -44,18 +44,20 @@ export function useRows(
     [stage, plan, cook, shares, derived, happened, nowMinute],
   );
   const replanned = useMemo(() => {
-    if (!cook || !derived || !inAt) return null;
+    // Carved, it hangs on dinner alone.
+    if (!cook || !derived || !inAt || stage === "kept") return null;
     const pullMin = pulledMin === null ? (pull ?? UNKNOWN) : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
     return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
-  }, [plan, cook, derived, inAt, pulledMin, pull, nowMinute]);
+  }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
   const rows = useMemo((): readonly TimetableRow[] => {
     const placed = !derived
       ? []
       : replanned
         ? replannedRows(replanned, plan, derived, units)
         : timetableOf(plan, late?.derived ?? derived, units);
-    return comingRows(placed, ticked, nowMinute);
-  }, [derived, replanned, plan, late, units, ticked, nowMinute]);
+    // What one that is kept still wants is told by `keptOf`, late or not.
+    return stage === "kept" ? placed : comingRows(placed, ticked, nowMinute);
+  }, [derived, replanned, plan, late, units, stage, ticked, nowMinute]);
   return {
     late,
     rows,

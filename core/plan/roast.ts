@@ -135,11 +135,19 @@ export const RoastSchema = z.strictObject({
 export type RoastReading = z.infer<typeof ReadingSchema>;
 export type Roast = z.infer<typeof RoastSchema>;
 export type PredictionRecord = z.infer<typeof Prediction>;
-export type CookStage = "planned" | "roasting" | "resting" | "done";
+/** Kept: carved the day before, and not at the table yet. */
+export type CookStage = "planned" | "roasting" | "resting" | "kept" | "done";
+
+/** The row of the timetable that is ticked off as it is brought to the table. */
+export const TABLE_ROW = "table";
+
+const isKept = ({ plan, happened }: Pick<Roast, "plan" | "happened">): boolean =>
+  plan.roasted === "day-before" && !happened.closedAt && !happened.ticked?.includes(TABLE_ROW);
 
 /** Where a roast stands, from what has happened. */
-export function cookStage({ happened }: Pick<Roast, "happened">): CookStage {
-  if (happened.carvedAt) return "done";
+export function cookStage(roast: Pick<Roast, "plan" | "happened">): CookStage {
+  const { happened } = roast;
+  if (happened.carvedAt) return isKept(roast) ? "kept" : "done";
   if (happened.pulledAt) return "resting";
   return happened.inAt ? "roasting" : "planned";
 }

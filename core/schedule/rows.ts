@@ -1,7 +1,8 @@
 /** Everything that is done, in order, as data: for the list, the calendar, the command line and the stove. */
+import { constant } from "../constants";
 import type { Lane, TaskId } from "./backward";
 import type { Chore, ChoreKind } from "./chores";
-import type { DerivedPlan } from "./derive";
+import { type DerivedPlan, REHEAT_ID } from "./derive";
 import type { PlacedSide } from "./sides";
 
 /** What a row is about: a task of the bird, a chore around it, a dish. */
@@ -68,7 +69,9 @@ export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] 
   const dishes = sides.map((side): Row => {
     const { id, startMs, endMs, ovenC, slot } = side;
     const lane = ovenC === null && slot !== "tray" ? "board" : "heat";
-    return { id: `side-${id}`, startMs, endMs, lane, alarmMin: SIDE_ALARM_MIN, about: { kind: "side", side } };
+    // Nothing else has the oven on for what is heated again.
+    const alarmMin = id === REHEAT_ID ? constant("preheatMin") : SIDE_ALARM_MIN;
+    return { id: `side-${id}`, startMs, endMs, lane, alarmMin, about: { kind: "side", side } };
   });
   return [...tasks, ...work, ...dishes].sort((a, b) => a.startMs - b.startMs);
 }

@@ -60,6 +60,30 @@ describe("a stuffed bird", () => {
   });
 });
 
+describe("a bird that is carved the day before", () => {
+  it("goes into the fridge, is kept until its dinner, and is hot and at the table when that is said", async () => {
+    await start(["Chicken", "Fresh", "Spatchcocked", "Hot"], "1.2 kg");
+    await tab("table");
+    await press(driver, "The day before");
+    await seeText(driver, "Chilled");
+    await toPage("cook");
+    await inAgo(60);
+    await press(driver, "It is out of the oven");
+    await press(driver, "Carving now");
+    await press(driver, "Into the fridge, and hot again: at the stove");
+    await seeText(driver, "Into shallow trays, into the fridge", "The carved bird, covered: start");
+    await press(driver, "It is in the fridge");
+    await seeText(driver, "into the oven at 190 °C");
+    await press(driver, "Roasts");
+    await seeText(driver, "In the kitchen now", ", carved ");
+    await driver.navigate().back();
+    await press(driver, "It is on the table");
+    await seeText(driver, "has been hot twice");
+    await press(driver, "Not at the table yet");
+    await seeText(driver, "The carved bird, covered: start");
+  });
+});
+
 describe("a roast by time alone", () => {
   it("is out when its time is up, whatever is expected, with a word of caution all the way", async () => {
     await start(["Duck", "Fresh", "Steady"], "2.4 kg");

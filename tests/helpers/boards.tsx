@@ -98,6 +98,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     present: null,
     rest: null,
     late,
+    kept: null,
     rows: timetableOf(plan, derived, units),
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,

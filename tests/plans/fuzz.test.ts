@@ -78,7 +78,7 @@ function showAll(roast: Roast): void {
   expect(
     renderToStaticMarkup(createElement(MemoryRouter, null, createElement(DinnerCard, { roasts: [roast] }))),
   ).not.toMatch(BROKEN);
-  expect(cookStage(roast)).toMatch(/planned|roasting|resting|done/);
+  expect(cookStage(roast)).toMatch(/planned|roasting|resting|kept|done/);
   const cook = cookOf({ ...plan, heat: "oven" });
   if (cook.kind !== "done") return;
   const shares = { p10: 0.9, p50: 1, p90: 1.2 };

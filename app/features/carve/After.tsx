@@ -11,6 +11,7 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { HOUR_MS } from "../../../core/units/time";
+import { HOT_TWICE } from "../../../words/safety";
 import { clockTime, countdown, dayName } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
@@ -31,8 +32,25 @@ const DEPTH_NAMES = { "3": "two fingers", "5": "a fist", "9": "heaped" } as cons
 const FROM_TABLE_C = 50;
 const LARGEST_TRAY_KG = 8;
 
-/** After the table: the clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
-export function After({ roast, units }: Props) {
+/** After the table. What was roasted the day before has been chilled and heated by its plan. */
+export const After = (props: Props) =>
+  props.roast.plan.roasted === "day-before" ? (
+    <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
+      <p className="text-xl">{HOT_TWICE}</p>
+      <ToRecord roast={props.roast} />
+    </section>
+  ) : (
+    <Leftovers {...props} />
+  );
+
+const ToRecord = ({ roast }: Pick<Props, "roast">) => (
+  <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
+    Close the record: how it was, for next time
+  </Link>
+);
+
+/** The clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
+function Leftovers({ roast, units }: Props) {
   const reader = useHabits();
   const now = useNow();
   const [hot, setHot] = useState<"no" | "yes">("no");
@@ -67,9 +85,7 @@ export function After({ roast, units }: Props) {
         Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone, reader)}, or frozen. Follow your local
         food-safety authority.
       </p>
-      <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
-        Close the record: how it was, for next time
-      </Link>
+      <ToRecord roast={roast} />
     </section>
   );
 }

@@ -1,11 +1,12 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { Link } from "react-router";
 import { isJointed } from "../../../core/bird/form";
 import { constant } from "../../../core/constants";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
 import { gravyOf } from "../../../core/plan/gravy";
-import type { Roast } from "../../../core/plan/roast";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import { saltPlan } from "../../../core/plan/saltPlan";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
@@ -26,6 +27,7 @@ import { After } from "./After";
 export function CarveBoard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { bird, table } = roast.plan;
+  const stage = cookStage(roast);
   const together = useLiveQuery(() => roastsOfDinner(database(), roast.dinner), [roast.dinner]) ?? [];
   const others = together.filter(({ id }) => id !== roast.id);
   const names = namesIn([roast, ...others]);
@@ -35,7 +37,13 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
       <h1 className="text-4xl">{others.length > 0 ? `Carve: ${names.get(roast.id)}` : "Carve"}</h1>
       <OtherRoasts of={others} under="Of the same dinner" page="carve" names={names} />
-      {roast.happened.carvedAt ? <After roast={roast} units={units} /> : <NotYet roast={roast} units={units} />}
+      {stage === "kept" ? (
+        <ForTomorrow roast={roast} />
+      ) : stage === "done" ? (
+        <After roast={roast} units={units} />
+      ) : (
+        <NotYet roast={roast} units={units} />
+      )}
       <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
         <Fact
           label={`For each of ${portions.heads}`}
@@ -73,6 +81,16 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
     </div>
   );
 }
+
+/** Carved the day before: the clock of the fridge, and what its dinner still wants, stand at the stove. */
+const ForTomorrow = ({ roast }: { readonly roast: Roast }) => (
+  <p className="text-xl">
+    Carved for its dinner.{" "}
+    <Link to={`/roast/${roast.id}/cook`} className="underline underline-offset-4">
+      Into the fridge, and hot again: at the stove
+    </Link>
+  </p>
+);
 
 /** Before the knife: how long it has rested, and what has to have been seen. */
 function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {

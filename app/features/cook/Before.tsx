@@ -5,7 +5,7 @@ import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { heatWords } from "../../../words/heat";
-import { dayAndTime, largeCountdown, timeBeside } from "../../../words/time";
+import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow, usePace } from "../../shell/clock";
@@ -116,7 +116,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           <>
             <b className="block text-2xl">
               Dinner at {at(serveAtMs)}
-              {late.lateMin > 0 ? `, ${lateText(late.lateMin)} late` : ", still in time"}
+              {late.lateMin > 0 ? `, ${durationLate(late.lateMin)}` : ", still in time"}
             </b>
             {lateBy(late, at)}
           </>
@@ -157,6 +157,3 @@ function lateBy({ what, dueMs, inAtMs }: LateBefore, at: (ms: number) => string)
       return `It should have gone in at ${at(dueMs)}.`;
   }
 }
-
-const lateText = (minutes: number): string =>
-  minutes < 60 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

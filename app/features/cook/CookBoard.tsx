@@ -12,6 +12,7 @@ import { AlarmSwitch } from "./AlarmSwitch";
 import { actsOf } from "./acts";
 import { Before } from "./Before";
 import { Done } from "./Done";
+import { Kept } from "./Kept";
 import { ProbeQuestions } from "./ProbeQuestions";
 import { Resting } from "./Resting";
 import { Roasting } from "./Roasting";
@@ -25,7 +26,7 @@ const clockWord = (devices: readonly string[]): string | null =>
     ? `The clock of the thermometer ${devices.filter((name) => name !== "").join(", ")} is wrong: its readings count from the moment they come.`
     : null;
 
-/** The stove side: one next action, large; what has happened decides which of four faces is shown. */
+/** The stove side: one next action, large; what has happened decides which of five faces is shown. */
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const reader = useHabits();
   const day = useDay(stored.id);
@@ -51,7 +52,9 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
           <OtherRoasts of={others(false)} under="For the same dinner" page="cook" names={names} />
         </nav>
       )}
-      {stage !== "done" && <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />}
+      {(stage === "planned" || isOn) && (
+        <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />
+      )}
       {isOn && isPractised && (
         <Suspense fallback={null}>
           <PracticePanel day={day} />
@@ -64,6 +67,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
       {stage === "planned" && <Before day={day} acts={acts} />}
       {stage === "roasting" && <Roasting day={day} acts={acts} />}
       {stage === "resting" && <Resting day={day} acts={acts} />}
+      {stage === "kept" && <Kept day={day} acts={acts} />}
       {stage === "done" && <Done day={day} acts={acts} />}
     </div>
   );

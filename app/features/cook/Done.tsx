@@ -1,7 +1,9 @@
 import { Link } from "react-router";
+import { uncarved, unserved } from "../../../core/day/kept";
 import { foretold } from "../../../core/plan/byTime";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { HOT_TWICE } from "../../../words/safety";
 import { clockTime } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
@@ -19,6 +21,7 @@ export function Done({ day: { roast, readings }, acts }: Props) {
   const reader = useHabits();
   const { pace } = usePace();
   const { plan, happened } = roast;
+  const isNextDay = plan.roasted === "day-before";
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const carvedMs = Date.parse(happened.carvedAt ?? "");
   const predicted = foretold(roast);
@@ -40,13 +43,19 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         <dt className="text-soft">Readings kept</dt>
         <dd>{readings?.length ?? 0}</dd>
       </dl>
-      <p className="text-soft">
-        Leftovers into the fridge within two hours of carving; one hour where it is above{" "}
-        {formatTemperature(32, reader.units)}.
-      </p>
-      <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
-        The two-hour clock, cooling and heating again
-      </Link>
+      {isNextDay ? (
+        <p className="text-soft">{HOT_TWICE}</p>
+      ) : (
+        <>
+          <p className="text-soft">
+            Leftovers into the fridge within two hours of carving; one hour where it is above{" "}
+            {formatTemperature(32, reader.units)}.
+          </p>
+          <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
+            The two-hour clock, cooling and heating again
+          </Link>
+        </>
+      )}
       <div className="flex flex-wrap gap-3">
         {pace && (
           <Link
@@ -63,8 +72,8 @@ export function Done({ day: { roast, readings }, acts }: Props) {
           How it was, and the record
         </Link>
         {!happened.closedAt && (
-          <Button size="stove" onClick={() => void acts.takeBack("carvedAt")}>
-            Not carved yet
+          <Button size="stove" onClick={() => acts.putsRight(isNextDay ? unserved : uncarved)}>
+            {isNextDay ? "Not at the table yet" : "Not carved yet"}
           </Button>
         )}
       </div>

@@ -51,6 +51,10 @@ export function actsOf(roast: Roast) {
     change,
     happens,
     takeBack,
+    /** What was said to have happened, and has not. */
+    putsRight(put: (happened: Happened) => Happened): void {
+      void change((before) => ({ ...before, happened: put(before.happened) }));
+    },
     goesIn(atMs: number): void {
       void change((before) => wentIn(before, atMs));
     },
@@ -102,6 +106,15 @@ export function actsOf(roast: Roast) {
         if (stored)
           toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
       });
+    },
+    /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
+    reheats(id: string, lateMin: number): void {
+      const serveAt = new Date(Date.parse(roast.plan.serveAt) + lateMin * MINUTE_MS).toISOString();
+      void change((before) => ({
+        ...before,
+        plan: { ...before.plan, serveAt },
+        happened: { ...before.happened, ticked: [...(before.happened.ticked ?? []).filter((each) => each !== id), id] },
+      }));
     },
     opened(what: string, openMin: number): void {
       const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();

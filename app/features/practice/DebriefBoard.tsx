@@ -2,7 +2,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { plannedInput } from "../../../core/forecast/plannedInput";
-import { cookStage, type Roast } from "../../../core/plan/roast";
+import type { Roast } from "../../../core/plan/roast";
 import { derivePlan } from "../../../core/schedule/derive";
 import { WEIGHED_BY } from "../../../words/amounts";
 import {
@@ -32,7 +32,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
   const input = useMemo(() => plannedInput(plan), [plan]);
   const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
-  const isOver = cookStage(roast) === "done";
+  const isOver = roast.happened.carvedAt !== undefined;
   const [shares = null] = useBands([plan], [cook]);
   const carveAtMs = useMemo(
     () => (cook && shares ? derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY).schedule.carveAtMs : null),

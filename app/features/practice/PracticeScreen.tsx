@@ -163,7 +163,7 @@ function Begin({ plan, title, seed }: BeginProps) {
 /** What was practised on this device, each with what it truly was. */
 function Practised({ roasts }: { readonly roasts: readonly Roast[] }) {
   const reader = useHabits();
-  const done = roasts.filter((roast) => cookStage(roast) === "done");
+  const done = roasts.filter(({ happened }) => happened.carvedAt !== undefined);
   if (done.length === 0) return null;
   return (
     <section aria-label="Practised">

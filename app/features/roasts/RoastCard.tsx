@@ -32,7 +32,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
-  const cooking = stage === "roasting" || stage === "resting";
+  const cooking = stage === "roasting" || stage === "resting" || stage === "kept";
   const rated = ratingName(roast.rating);
   const serveMs = Date.parse(plan.serveAt);
   return (
@@ -53,6 +53,9 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         {stage === "roasting" &&
           happened.inAt &&
           `, ${heatWords(plan.heat).in} since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
+        {stage === "kept" &&
+          happened.carvedAt &&
+          `, carved ${timeBeside(Date.parse(happened.carvedAt), serveMs, plan.zone, reader)}`}
         {stage === "resting" &&
           happened.pulledAt &&
           `, resting since ${timeBeside(Date.parse(happened.pulledAt), serveMs, plan.zone, reader)}`}

@@ -22,7 +22,7 @@ const Offered = lazy(async () => ({ default: (await import("./Offered")).Offered
 const UnreadableCard = lazy(async () => ({ default: (await import("../../shell/UnreadableCard")).UnreadableCard }));
 
 const GROUPS = [
-  { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting"].includes(cookStage(roast)) },
+  { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting", "kept"].includes(cookStage(roast)) },
   { title: "Coming", holds: (roast: Roast) => cookStage(roast) === "planned" },
 ] as const;
 

@@ -1,0 +1,141 @@
+import type { ReactNode } from "react";
+import { Link } from "react-router";
+import { constant } from "../../../core/constants";
+import { uncarved } from "../../../core/day/kept";
+import { TABLE_ROW } from "../../../core/plan/roast";
+import { formatTemperature } from "../../../core/units/quantity";
+import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
+import { dayAndTime, durationLate, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import type { RoastDay } from "../../day/roastDay";
+import { usePace } from "../../shell/clock";
+import { useHabits } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
+import { useNow } from "../../ui/useNow";
+import { AdviceList } from "./AdviceList";
+import type { Acts } from "./acts";
+import { ComingRows } from "./ComingRows";
+import { MainAct } from "./MainAct";
+import { NextAction } from "./NextAction";
+
+interface Props {
+  readonly day: RoastDay;
+  readonly acts: Acts;
+}
+
+/** So near to dinner, what is left to say is that it is on the table. */
+const NEAR_MS = HOUR_MS / 2;
+
+/** Carved the day before: into the fridge in time, then, for its dinner, hot again and to the table. */
+export function Kept({ day, acts }: Props) {
+  const reader = useHabits();
+  const { pace } = usePace();
+  const now = useNow();
+  const { roast, items, kept } = day;
+  const rows = kept?.coming ?? [];
+  const { does, act } = nextOf(day, acts, now, reader);
+  const isNear = now > Date.parse(roast.plan.serveAt) - NEAR_MS;
+  return (
+    <>
+      {does}
+      <MainAct>
+        {act && (
+          <Button tone="primary" size="stove" onClick={act.done}>
+            {act.says}
+          </Button>
+        )}
+        {!kept?.chill && (
+          <Button tone={isNear && !act ? "primary" : "plain"} size="stove" onClick={() => acts.ticks(TABLE_ROW)}>
+            It is on the table
+          </Button>
+        )}
+      </MainAct>
+      <AdviceList items={items} acts={acts} />
+      <p className="text-soft">
+        Heated once, covered, a spoon of drippings over it, until the middle of every tray shows{" "}
+        {formatTemperature(constant("guidelineC"), reader.units)}.
+      </p>
+      {rows.length > 0 && (
+        <ComingRows rows={rows} now={now} zone={roast.plan.zone} label="What is still to come" isDetailed />
+      )}
+      {pace && (
+        <Link
+          to={`/practice/${roast.id}`}
+          className="min-h-12 content-center self-start px-4 underline underline-offset-4"
+        >
+          What it truly was
+        </Link>
+      )}
+      <Sheet opens="Correct something" title="Correct something">
+        <Button onClick={() => acts.putsRight(uncarved)}>Not carved yet</Button>
+      </Sheet>
+    </>
+  );
+}
+
+interface Next {
+  readonly does: ReactNode;
+  /** What a tap says has been done. */
+  readonly act?: { readonly says: string; done(): void };
+}
+
+/** What comes first: the fridge, then what is late, then the next row. */
+function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: ReturnType<typeof useHabits>): Next {
+  const { serveAt, zone } = roast.plan;
+  if (!kept) return { does: <NextAction action="Working out what is next" figure="…" /> };
+  const { chill, overdue, lateMin, coming } = kept;
+  if (chill) {
+    const { row, byMs } = chill;
+    const at = timeBeside(byMs, now, zone, reader);
+    return {
+      does:
+        now < byMs ? (
+          <NextAction action={row.what} {...largeCountdown(byMs - now)} below={`by ${at}; ${row.detail}`} />
+        ) : (
+          <NextAction
+            action="Is it in the fridge?"
+            {...largeDelay((now - byMs) / MINUTE_MS)}
+            below={`Its two hours were over at ${at}: what stood out longer is thrown away.`}
+          />
+        ),
+      act: { says: now < byMs ? "It is in the fridge" : "It was there in time", done: () => acts.ticks(row.id) },
+    };
+  }
+  if (overdue) {
+    const dinner = timeBeside(Date.parse(serveAt) + lateMin * MINUTE_MS, now, zone, reader);
+    return {
+      does: (
+        <NextAction
+          action={overdue.what}
+          figure="now"
+          below={
+            <>
+              <b className="block text-2xl">
+                Dinner at {dinner}, {durationLate(lateMin)}
+              </b>
+              {overdue.detail}
+            </>
+          }
+        />
+      ),
+      act: { says: "It is in the oven", done: () => acts.reheats(overdue.id, lateMin) },
+    };
+  }
+  const next = coming.find(({ startMs }) => startMs > now);
+  return {
+    does: next ? (
+      <NextAction
+        action={next.what}
+        {...largeCountdown(next.startMs - now)}
+        below={
+          <>
+            {dayAndTime(next.startMs, zone, reader)}
+            {next.detail && <span className="block text-base">{next.detail}</span>}
+          </>
+        }
+      />
+    ) : (
+      <NextAction action="To the table" figure="now" />
+    ),
+  };
+}

@@ -1,0 +1,70 @@
+/**
+ * A bird that was carved the day before its dinner: cold in time, kept, and hot again in time. What has been done of it
+ * is ticked off by the rows of its timetable.
+ */
+import { constant } from "../constants";
+import { type Roast, TABLE_ROW } from "../plan/roast";
+import { REHEAT_ID } from "../schedule/derive";
+import type { Row } from "../schedule/rows";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
+import { comingRows } from "./due";
+
+const CHILL_ROW = "chill";
+const REHEAT_ROW = `side-${REHEAT_ID}`;
+/** What hangs on dinner, and not on the bird's coming out. */
+const OF_THE_DINNER = /^(side|thicken|table)(-|$)/;
+
+export interface Kept<Of extends Row = Row> {
+  /** Into the fridge, and by when; null once it is there. */
+  readonly chill: { readonly row: Of; readonly byMs: number } | null;
+  /** What should be in the oven by now, to be hot, and is not; null where nothing is late. */
+  readonly overdue: Of | null;
+  /** Dinner later than planned for it, min. */
+  readonly lateMin: number;
+  /** Still to come, in order, moved by what is late. */
+  readonly coming: readonly Of[];
+}
+
+/** @param rows of the whole timetable, by the plan */
+export function keptOf<Of extends Row>(
+  rows: readonly Of[],
+  { carvedAt, ticked = [] }: Roast["happened"],
+  nowMs: number,
+): Kept<Of> {
+  const open = rows.filter(({ id }) => !ticked.includes(id));
+  const chill = open.find(({ id }) => id === CHILL_ROW);
+  const reheat = open.find(({ id }) => id === REHEAT_ROW);
+  const overdue = reheat && nowMs >= reheat.startMs + MINUTE_MS ? reheat : null;
+  const lateMs = overdue ? nowMs - overdue.startMs : 0;
+  const following = open
+    .filter((row) => OF_THE_DINNER.test(row.id) && row !== overdue)
+    .map((row) =>
+      overdue && row.startMs > overdue.startMs
+        ? { ...row, startMs: row.startMs + lateMs, endMs: row.endMs + lateMs }
+        : row,
+    );
+  return {
+    chill: chill ? { row: chill, byMs: Date.parse(carvedAt ?? "") + constant("outHours") * HOUR_MS } : null,
+    overdue,
+    lateMin: Math.floor(lateMs / MINUTE_MS),
+    // The table is waited for until it is said.
+    coming: following.filter((row) => row.id === TABLE_ROW || comingRows([row], [], nowMs).length > 0),
+  };
+}
+
+type Happened = Roast["happened"];
+
+const without = (ticked: Happened["ticked"] = [], ...rows: readonly string[]): string[] =>
+  ticked.filter((id) => !rows.includes(id));
+
+/** It is not carved after all: nothing of it is in the fridge, or at the table. */
+export const uncarved = ({ carvedAt: _, ticked, ...before }: Happened): Happened => ({
+  ...before,
+  ticked: without(ticked, CHILL_ROW, TABLE_ROW),
+});
+
+/** It is not at the table after all. */
+export const unserved = (happened: Happened): Happened => ({
+  ...happened,
+  ticked: without(happened.ticked, TABLE_ROW),
+});
