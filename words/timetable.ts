@@ -439,7 +439,7 @@ function sideWords(side: PlacedSide, { roasted }: Plan, units: UnitSystem): Word
       : ovenC === null
         ? "on a ring"
         : side.id === REHEAT_ID
-          ? `into the oven at ${formatTemperature(ovenC, units)}, on ${constant("preheatMin")} min before`
+          ? `oven at ${formatTemperature(ovenC, units)}, on ${constant("preheatMin")} min before`
           : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
   return [`${dishName(side)}: start`, how];
 }

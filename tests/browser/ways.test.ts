@@ -73,7 +73,7 @@ describe("a bird that is carved the day before", () => {
     await press(driver, "Into the fridge, and hot again: at the stove");
     await seeText(driver, "Into shallow trays, into the fridge", "The carved bird, covered: start");
     await press(driver, "It is in the fridge");
-    await seeText(driver, "into the oven at 190 °C");
+    await seeText(driver, "oven at 190 °C, on 25 min before");
     await press(driver, "Roasts");
     await seeText(driver, "In the kitchen now", ", carved ");
     await driver.navigate().back();
