@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { hasCavity } from "../../../core/bird/form";
 import { isFire } from "../../../core/heat/sources";
+import { hasGiblets } from "../../../core/kitchen/cutting";
 import { goesInWithIce } from "../../../core/plan/ice";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";
@@ -49,7 +50,10 @@ function Rescue({ plan, onTake }: Props) {
       <Segmented<Ice>
         label="How much is still ice"
         value={ice}
-        choices={(Object.keys(ICE_NAMES) as Ice[]).map((value) => ({ value, label: ICE_NAMES[value] }))}
+        choices={(Object.keys(ICE_NAMES) as Ice[]).map((value) => ({
+          value,
+          label: value === "cavity" && !hasCavity(plan.bird.cut) ? "Some of it" : ICE_NAMES[value],
+        }))}
         onChange={setIce}
       />
       <ul className="grid gap-3">
@@ -62,7 +66,7 @@ function Rescue({ plan, onTake }: Props) {
         />
         <WayRow
           name="Roast it as it is"
-          says="Oven only. The giblet bag comes out as soon as it lets go; no stuffing; the thermometer decides."
+          says={`Oven only. ${hasGiblets(plan.bird.cut) ? "The giblet bag comes out as soon as it lets go; no stuffing; the" : "The"} thermometer decides.`}
           way={ways.none}
           taken={taken("none")}
           onTake={() => onTake(ice, "none")}
@@ -77,7 +81,7 @@ function Rescue({ plan, onTake }: Props) {
       )}
       <p className="text-sm text-soft">
         Never hot water, never the counter: the outside would be warm for hours before the middle is thawed. What was to
-        be salted and dried is salted at the oven. Follow your local food-safety authority.
+        be salted and dried is salted as it goes in. Follow your local food-safety authority.
       </p>
     </>
   );
@@ -96,7 +100,9 @@ function WayRow({ name, says, way, taken, onTake }: WayProps) {
     <li className="rounded-2xl border border-line p-3">
       <div className="flex items-baseline justify-between gap-3">
         <b>{name}</b>
-        {way.kind === "known" && <b className="font-display text-2xl">{formatDuration(way.totalMin * 60)}</b>}
+        {way.kind === "known" && (
+          <b className="whitespace-nowrap font-display text-2xl">{formatDuration(way.totalMin * 60)}</b>
+        )}
       </div>
       <p className="text-sm text-soft">{says}</p>
       <div className="mt-1 flex items-center justify-between gap-3 text-sm">
@@ -106,7 +112,13 @@ function WayRow({ name, says, way, taken, onTake }: WayProps) {
           {way.kind === "known" &&
             `${way.waterMin > 0 ? `${formatDuration(way.waterMin * 60)} in water, ` : ""}${formatDuration(way.roastMin * 60)} in the heat, until it can rest`}
         </span>
-        {taken ? <b>your plan</b> : <Button onClick={onTake}>Take it</Button>}
+        {taken ? (
+          <b className="whitespace-nowrap">your plan</b>
+        ) : (
+          <Button className="shrink-0" onClick={onTake}>
+            Take it
+          </Button>
+        )}
       </div>
     </li>
   );
