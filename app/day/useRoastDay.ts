@@ -1,7 +1,7 @@
 /** One roast on its day, put together: readings in, forecast, what is still to come, advice, calls. Runs on every screen. */
 
 import { useCallback, useMemo } from "react";
-import { type Advice, adviceFor } from "../../core/day/coach";
+import { type Advice, adviceFor, outByMinOf } from "../../core/day/coach";
 import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
 import { keptOf } from "../../core/day/kept";
 import { guidelineEverywhere } from "../../core/day/present";
@@ -14,7 +14,6 @@ import { plannedInput, roastOptions, startCOf } from "../../core/forecast/planne
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/roast";
-import { restFor } from "../../core/processes/rest";
 import { MINUTE_MS } from "../../core/units/time";
 import { adviceWords, dueWords } from "../../words/advice";
 import { usePreferences } from "../shell/preferences";
@@ -110,9 +109,7 @@ export function useRoastDay(roast: Roast): RoastDay {
             readings: observed,
             forecast,
             browning: present?.browning ?? null,
-            outByMin:
-              ((derived?.schedule.carveAtMs ?? Number.POSITIVE_INFINITY) - inAtMs) / MINUTE_MS -
-              restFor(plan.bird.massKg).shortestMin,
+            outByMin: outByMinOf(plan, derived?.schedule.carveAtMs ?? null, inAtMs),
             stagesDone: happened.stagesDone ?? 0,
             bastingsDone: happened.bastingsDone ?? 0,
             fuelsDone: happened.fuelsDone ?? 0,

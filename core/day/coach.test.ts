@@ -5,7 +5,8 @@ import { adviceWords } from "../../words/advice";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
-import { adviceFor, EARLY_WORD_MIN, type Watched } from "./coach";
+import { restFor } from "../processes/rest";
+import { adviceFor, EARLY_WORD_MIN, outByMinOf, type Watched } from "./coach";
 
 const { plan } = sampleRoast();
 const STAGED: Plan["stages"] = [
@@ -111,6 +112,16 @@ describe("the coach", () => {
     expect(kinds({ forecast: off(1) })).toEqual([]);
     expect(adviceFor({ ...NOTHING, forecast: off(-2) })).toEqual([{ kind: "misplaced", part: "thigh", shortCm: -1 }]);
     expect(adviceFor({ ...NOTHING, forecast: off(2) })).toEqual([{ kind: "misplaced", part: "thigh", shortCm: 2 }]);
+  });
+
+  it("calls no dinner late for a bird that is carved the day before it", () => {
+    const carveAtMs = Date.parse(plan.serveAt);
+    const inAtMs = carveAtMs - 300 * 60_000;
+    const outBy = (roasted: Plan["roasted"]) => outByMinOf({ ...plan, roasted }, carveAtMs, inAtMs);
+    expect(outBy("same-day")).toBe(300 - restFor(plan.bird.massKg).shortestMin);
+    const late = { forecast: forecast({ pull: at(299) }), nowMin: 200 };
+    expect(kinds({ ...late, outByMin: outBy("same-day") })).toContain("late");
+    expect(kinds({ ...late, outByMin: outBy("day-before") })).not.toContain("late");
   });
 
   it("says that dinner will be late once the finish leaves too short a rest", () => {

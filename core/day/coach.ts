@@ -16,7 +16,9 @@ import { feedMinutes } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
 import { isColour } from "../processes/conditions";
+import { restFor } from "../processes/rest";
 import { fullStages } from "../processes/stages";
+import { MINUTE_MS } from "../units/time";
 import { nextReading } from "./nextReading";
 
 import { stageNow } from "./whatIf";
@@ -63,6 +65,20 @@ export interface Watched {
   readonly bastingsDone: number;
   readonly fuelsDone: number;
 }
+
+/**
+ * When it has to be out, so that there is the shortest rest before it is carved, minutes since it went in. Of one that is
+ * carved the day before no dinner is late.
+ * @param carveAtMs by the plan; null while it is not placed
+ */
+export const outByMinOf = (
+  { roasted, bird }: Pick<Plan, "roasted" | "bird">,
+  carveAtMs: number | null,
+  inAtMs: number,
+): number =>
+  carveAtMs === null || roasted === "day-before"
+    ? Number.POSITIVE_INFINITY
+    : (carveAtMs - inAtMs) / MINUTE_MS - restFor(bird.massKg).shortestMin;
 
 /** An early word before the early end of the band, min. */
 export const EARLY_WORD_MIN = 15;
