@@ -9,12 +9,13 @@ import { preheatedC } from "../core/plan/methods";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
+import type { TaskId } from "../core/schedule/backward";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { sides } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { heatWords, quickly } from "./heat";
-import { PART_NAMES, probeName } from "./names";
+import { PART_NAMES, probeName, TASK_NAMES } from "./names";
 import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {
@@ -50,6 +51,14 @@ export const dueWords = (
     rings: true,
   }));
 };
+
+/** What was to begin days ago, of which nobody has said that it has. @param at when, in words */
+export const beginWords = (task: TaskId, at: string): AdviceWords => ({
+  key: `begin ${task}`,
+  does: `${TASK_NAMES[task]} was to begin ${at}: has it?`,
+  why: "Without it nothing that follows is in time. Where it has not begun, the plan says what can still be done.",
+  rings: false,
+});
 
 /** What should have happened and has not: what to do now. */
 export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> {

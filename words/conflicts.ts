@@ -31,7 +31,9 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (conflict.kind) {
     case "too-late":
-      return `${TASK_NAMES[conflict.task]} should have begun ${at(conflict.startMs)}, ${formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the heat.`;
+      return conflict.isAsked
+        ? `${TASK_NAMES[conflict.task]} was to begin ${at(conflict.startMs)}. Has it? Where it has not: eat later, or shorten what comes before the heat.`
+        : `${TASK_NAMES[conflict.task]} should have begun ${at(conflict.startMs)}, ${formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the heat.`;
     case "never-thaws":
       return `At ${t(conflict.mediumC)} it would hardly thaw: meat melts just below freezing.`;
     case "thawed-in-water-waits":

@@ -15,8 +15,9 @@ import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
-import { adviceWords, dueWords } from "../../words/advice";
-import { usePreferences } from "../shell/preferences";
+import { adviceWords, beginWords, dueWords } from "../../words/advice";
+import { dayAndTime } from "../../words/time";
+import { useHabits } from "../shell/preferences";
 import { useDinner } from "../simulation/useDinner";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";
 import { useNow } from "../ui/useNow";
@@ -34,7 +35,8 @@ const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
 
 export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
-  const { units } = usePreferences();
+  const reader = useHabits();
+  const { units } = reader;
   const { plan, happened } = roast;
   const stage = cookStage(roast);
   const simulated = useSimulatedPlan(plan, { happened });
@@ -122,6 +124,11 @@ export function useRoastDay(roast: Roast): RoastDay {
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer, isLed],
   );
   const items: readonly Item[] = [
+    ...(stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((each): Item[] => {
+      if (each.kind !== "too-late" || each.task === "roast") return [];
+      const words = beginWords(each.task, dayAndTime(each.startMs, plan.zone, reader));
+      return [{ ...words, about: { kind: "row", id: each.task } }];
+    }),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, units), about })),
     ...dueWords(rows, now, stage, late !== null).map(
       (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),

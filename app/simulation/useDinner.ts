@@ -6,6 +6,7 @@ import { roughThawHours } from "../../core/kitchen/thaw";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
+import type { Told } from "../../core/schedule/conflicts";
 import type { DerivedPlan, Simulated } from "../../core/schedule/derive";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import type { PlacedSide } from "../../core/schedule/sides";
@@ -39,11 +40,17 @@ interface Dinner {
 }
 
 const NONE: readonly Roast[] = [];
+const NOT_TICKED: readonly string[] = [];
+
+const toldOf = ({ createdAt, happened }: Pick<Roast, "createdAt" | "happened">): Told => ({
+  madeMs: Date.parse(createdAt),
+  ticked: happened.ticked ?? NOT_TICKED,
+});
 
 /** @param plan as it is under the hand, which may be newer than what is stored */
 export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan): Dinner {
   const { id, dinner, createdAt } = roast;
-  const { inAt } = roast.happened;
+  const { inAt, ticked } = roast.happened;
   const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]);
   const isRead = together !== undefined;
   const others = useMemo(
@@ -68,7 +75,17 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
     const names = namesIn([roast, ...others]);
     /** All of them, with this one's plan as it is or would be; what they have together goes with it. */
     const withPlan = (plan: Plan, simulated: Simulated = cook): readonly DinnerRoast[] => {
-      const own = { id, fire: roast.fire, title: names.get(id) ?? "", plan, simulated, shares, inAt, createdAt };
+      const own = {
+        id,
+        fire: roast.fire,
+        title: names.get(id) ?? "",
+        plan,
+        simulated,
+        shares,
+        inAt,
+        createdAt,
+        told: toldOf(roast),
+      };
       const known = others.flatMap((each, n) => {
         const answer = cooks[n];
         if (answer?.kind !== "cooked") return [];
@@ -82,6 +99,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
             shares: bands[n] ?? FIRST_SHARES,
             inAt: each.happened.inAt,
             createdAt: each.createdAt,
+            told: toldOf(each),
           },
         ];
       });
@@ -103,5 +121,5 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         return placeDinner(withPlan(changed, { ...cook, thawHours }), clockNow()).get(id) ?? null;
       },
     };
-  }, [cook, shares, plan, inAt, id, dinner, roast.fire, createdAt, others, known, isRead]);
+  }, [cook, shares, plan, inAt, ticked, id, dinner, roast.fire, createdAt, others, known, isRead]);
 }

@@ -3,6 +3,7 @@
  * is ticked off by the rows of its timetable.
  */
 import { constant } from "../constants";
+import { withoutTicks } from "../plan/happened";
 import { type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
 import type { Row } from "../schedule/rows";
@@ -54,17 +55,8 @@ export function keptOf<Of extends Row>(
 
 type Happened = Roast["happened"];
 
-const without = (ticked: Happened["ticked"] = [], ...rows: readonly string[]): string[] =>
-  ticked.filter((id) => !rows.includes(id));
-
 /** It is not carved after all: nothing of it is in the fridge, or at the table. */
-export const uncarved = ({ carvedAt: _, ticked, ...before }: Happened): Happened => ({
-  ...before,
-  ticked: without(ticked, CHILL_ROW, TABLE_ROW),
-});
+export const uncarved = ({ carvedAt: _, ...before }: Happened): Happened => withoutTicks(before, CHILL_ROW, TABLE_ROW);
 
 /** It is not at the table after all. */
-export const unserved = (happened: Happened): Happened => ({
-  ...happened,
-  ticked: without(happened.ticked, TABLE_ROW),
-});
+export const unserved = (happened: Happened): Happened => withoutTicks(happened, TABLE_ROW);

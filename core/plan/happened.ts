@@ -54,3 +54,15 @@ export function happenedUntil(happened: Happened, instant: string): Happened {
     ...(outs && { outs: outs.filter(({ backAt }) => isThen(backAt)) }),
   };
 }
+
+/** A row of the timetable is ticked off. */
+export const withTick = (happened: Happened, id: string): Happened => ({
+  ...happened,
+  ticked: [...(happened.ticked ?? []).filter((each) => each !== id), id],
+});
+
+/** Rows are not ticked off after all. */
+export const withoutTicks = (happened: Happened, ...ids: readonly string[]): Happened => ({
+  ...happened,
+  ticked: (happened.ticked ?? []).filter((id) => !ids.includes(id)),
+});

@@ -14,7 +14,14 @@ import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } fro
 import { isWithin, WAKING } from "./waking";
 
 export type Conflict =
-  | { readonly kind: "too-late"; readonly task: TaskId; readonly startMs: number; readonly byMs: number }
+  | {
+      readonly kind: "too-late";
+      readonly task: TaskId;
+      readonly startMs: number;
+      readonly byMs: number;
+      /** It was planned in time, and nobody has said whether it has begun. */
+      readonly isAsked: boolean;
+    }
   | { readonly kind: "never-thaws"; readonly mediumC: number }
   | { readonly kind: "thawed-in-water-waits"; readonly hours: number }
   | { readonly kind: "ice-waits"; readonly hours: number }
@@ -37,6 +44,20 @@ export type Conflict =
   /** One bird in ten does not get there at this heat, however long it stays. */
   | { readonly kind: "late-never" };
 
+/** What is known of a plan's beginning. */
+export interface Told {
+  /** When it was planned, ms. */
+  readonly madeMs: number;
+  /** Rows of its timetable that were ticked off. */
+  readonly ticked: readonly string[];
+}
+
+/** Planned this moment, nothing begun. */
+export const UNTOLD: Told = { madeMs: Number.POSITIVE_INFINITY, ticked: [] };
+
+/** Nothing is known to be wrong yet: an answer is wanted. */
+export const isQuestion = (conflict: Conflict): boolean => conflict.kind === "too-late" && conflict.isAsked;
+
 export interface ConflictInput {
   readonly plan: Plan;
   readonly schedule: Schedule;
@@ -48,6 +69,7 @@ export interface ConflictInput {
   /** What waits in vain, by the simulation. */
   readonly inVain: readonly Waiting[];
   readonly nowMs: number;
+  readonly told: Told;
 }
 
 /** A change of the heat, a glaze, the bacon: with what it waits for. */
@@ -68,15 +90,16 @@ export function conflictsOf({
   fits,
   inVain,
   nowMs,
+  told,
 }: ConflictInput): Conflict[] {
   const conflicts: Conflict[] = [];
   const first = schedule.tasks[0] as Task;
-  if (first.startMs < nowMs && nowMs < schedule.inAtMs) {
-    conflicts.push({ kind: "too-late", task: first.id, startMs: first.startMs, byMs: nowMs - first.startMs });
-  }
-  if (schedule.inAtMs <= nowMs) {
-    conflicts.push({ kind: "too-late", task: "roast", startMs: schedule.inAtMs, byMs: nowMs - schedule.inAtMs });
-  }
+  const tooLate = ({ id, startMs }: Pick<Task, "id" | "startMs">, isAsked: boolean): void =>
+    void conflicts.push({ kind: "too-late", task: id, startMs, byMs: nowMs - startMs, isAsked });
+  const { inAtMs } = schedule;
+  const hasBegun = schedule.tasks.some(({ id }) => told.ticked.includes(id));
+  if (first.startMs < nowMs && nowMs < inAtMs && !hasBegun) tooLate(first, told.madeMs <= first.startMs);
+  if (inAtMs <= nowMs) tooLate({ id: "roast", startMs: inAtMs }, false);
   const { bird, thawIn, equipment } = plan;
   if (!Number.isFinite(input.thawHours)) {
     conflicts.push({ kind: "never-thaws", mediumC: thawIn === "water" ? equipment.tapWaterC : equipment.fridgeC });

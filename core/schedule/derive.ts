@@ -29,7 +29,7 @@ import {
   waitingInVain,
   workMin,
 } from "./chores";
-import { type Conflict, conflictsOf } from "./conflicts";
+import { type Conflict, conflictsOf, type Told, UNTOLD } from "./conflicts";
 import { freeBeside } from "./hands";
 import { isOnAlready, withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
@@ -114,6 +114,7 @@ export function derivePlan(
   nowMs: number,
   inAt?: string,
   beside: Beside = ALONE,
+  told: Told = UNTOLD,
 ): DerivedPlan {
   const { taken, piece } = beside;
   const { species, cut, massKg, count } = plan.bird;
@@ -196,6 +197,7 @@ export function derivePlan(
           fits,
           inVain: waitingInVain(plan, simulated.history, roastMin),
           nowMs,
+          told,
         }),
     resourceConflicts: resourceConflicts(uses, plan.equipment),
     gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),

@@ -8,6 +8,7 @@ import type { Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import type { Plan, Side } from "../plan/schema";
+import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
@@ -23,6 +24,7 @@ export interface DinnerRoast {
   readonly simulated: Simulated;
   readonly shares: Shares;
   readonly inAt?: string | undefined;
+  readonly told?: Told;
 }
 
 /** Of several, the one that needs longest: it says when all go in, and what is done for all is done at it. */
@@ -59,10 +61,15 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
   const taken: Use[] = [];
   const placed = new Map<string, DerivedPlan>();
   const place = (roast: DinnerRoast, beside: Beside): DerivedPlan =>
-    derivePlan(roast.plan, roast.simulated, roast.shares, nowMs, roast.inAt, {
-      dishes: roast === host ? dishes : [],
-      ...beside,
-    });
+    derivePlan(
+      roast.plan,
+      roast.simulated,
+      roast.shares,
+      nowMs,
+      roast.inAt,
+      { dishes: roast === host ? dishes : [], ...beside },
+      roast.told,
+    );
   /** The pieces of one heat, the lead first. @param leadMs from when they go in to the table; left out while that is sought */
   const placeAll = (pieces: readonly DinnerRoast[], leadMs?: number): readonly DerivedPlan[] => {
     // The knife takes one after the other, and the gravy is stirred; what else is done is done for all of them at once.

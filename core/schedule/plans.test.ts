@@ -3,10 +3,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import { simulated } from "../../tests/helpers/simulated";
 import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
+import { FIRST_SHARES } from "../forecast/shares";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
+import type { Told } from "./conflicts";
+import { derivePlan } from "./derive";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { EVENING, isWithin, WAKING } from "./waking";
@@ -145,6 +149,37 @@ describe("every plan", () => {
         else expect(then.inAtMs).toBeGreaterThanOrEqual(now.inAtMs);
       }),
       plansAsked(300),
+    );
+  });
+
+  it("is not told that it is late while it is followed: asked once whether it has begun, and told only when made too late", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        anyCook,
+        fc.double({ min: 0.01, max: 0.99, noNaN: true }),
+        (plan, { pullMinute }, share) => {
+          const at = (nowMs: number, told?: Told) =>
+            derivePlan(plan, simulated({ pullMinute }), FIRST_SHARES, nowMs, undefined, undefined, told);
+          const { schedule } = at(0);
+          const [first] = schedule.tasks;
+          if (!first || first.startMs >= schedule.inAtMs) return;
+          const nowMs = first.startMs + share * (schedule.inAtMs - first.startMs);
+          const late = (madeMs: number, ...ticked: string[]) =>
+            at(nowMs, { madeMs, ticked }).conflicts.filter(({ kind }) => kind === "too-late");
+          const [before, after] = [first.startMs - HOUR_MS, nowMs];
+          expect(late(before)).toMatchObject([{ task: first.id, isAsked: true }]);
+          expect(late(after)).toMatchObject([{ task: first.id, isAsked: false }]);
+          // The chores around it say nothing of it.
+          expect(late(before, "eve-check-1")).toHaveLength(1);
+          for (const madeMs of [before, after]) expect(late(madeMs, first.id)).toEqual([]);
+          for (const told of [before, after].map((madeMs) => ({ madeMs, ticked: [first.id] })))
+            expect(at(schedule.inAtMs + HOUR_MS, told).conflicts).toMatchObject(
+              expect.arrayContaining([expect.objectContaining({ kind: "too-late", task: "roast", isAsked: false })]),
+            );
+        },
+      ),
+      plansAsked(150),
     );
   });
 });

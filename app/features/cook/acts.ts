@@ -6,7 +6,7 @@ import type { Changed } from "../../../core/day/whatIf";
 import { stagesDoneAfter } from "../../../core/day/whatIf";
 import { wentIn } from "../../../core/forecast/prediction";
 import { readingKey } from "../../../core/formats/shared";
-import { inOrder } from "../../../core/plan/happened";
+import { inOrder, withoutTicks, withTick } from "../../../core/plan/happened";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings, changeRoast } from "../../../storage/roasts";
@@ -88,20 +88,14 @@ export function actsOf(roast: Roast) {
     },
     ticks(id: string): void {
       const turnsOn = id === heatOnRow(roast.plan);
-      const others = ({ ticked = [] }: Happened): string[] => ticked.filter((each) => each !== id);
       const undo = (): void =>
         void change((before) => {
           const { heatOnAt: _, ...cold } = before.happened;
-          const happened = turnsOn ? cold : before.happened;
-          return { ...before, happened: { ...happened, ticked: others(happened) } };
+          return { ...before, happened: withoutTicks(turnsOn ? cold : before.happened, id) };
         });
       void change((before) => ({
         ...before,
-        happened: {
-          ...before.happened,
-          ticked: [...others(before.happened), id],
-          ...(turnsOn && { heatOnAt: instantNow() }),
-        },
+        happened: { ...withTick(before.happened, id), ...(turnsOn && { heatOnAt: instantNow() }) },
       })).then((stored) => {
         if (stored)
           toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
@@ -113,7 +107,7 @@ export function actsOf(roast: Roast) {
       void change((before) => ({
         ...before,
         plan: { ...before.plan, serveAt },
-        happened: { ...before.happened, ticked: [...(before.happened.ticked ?? []).filter((each) => each !== id), id] },
+        happened: withTick(before.happened, id),
       }));
     },
     opened(what: string, openMin: number): void {

@@ -2,6 +2,7 @@ import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import type { Roast } from "../../../core/plan/roast";
+import { isQuestion } from "../../../core/schedule/conflicts";
 import { formatTemperature } from "../../../core/units/quantity";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
@@ -98,7 +99,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       <p role="status" className="text-sm text-soft empty:hidden print:hidden">
         {refining && "The times are still being refined: they may move by some minutes, and printing waits for them."}
       </p>
-      {derived.resourceConflicts.length + derived.conflicts.length > 0 && (
+      {derived.resourceConflicts.length + derived.conflicts.filter((each) => !isQuestion(each)).length > 0 && (
         <Caution>
           Something in this plan cannot fit yet: the plan names it, with remedies. The times below are as they stand.
         </Caution>

@@ -1,6 +1,8 @@
 import { memo } from "react";
 import { isFire } from "../../../core/heat/sources";
 import { carvingMin } from "../../../core/kitchen/cutting";
+import { withoutTicks, withTick } from "../../../core/plan/happened";
+import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
@@ -22,6 +24,7 @@ import { FasterWays } from "../../simulation/FasterWays";
 import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
+import { toast } from "../../ui/toast";
 import { usePlanStore } from "./planStore";
 
 interface Props {
@@ -56,6 +59,9 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
                 units={units}
                 of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
               />
+              {conflict.kind === "too-late" && conflict.task !== "roast" && (
+                <Begun roastId={roastId} id={conflict.task} />
+              )}
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
               {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
@@ -91,6 +97,25 @@ function Remedies({ of, units }: { readonly of: readonly Remedy[]; readonly unit
       </Button>
     );
   });
+}
+
+/** What was to begin has begun: nothing is late. */
+function Begun({ roastId, id }: { readonly roastId: string; readonly id: string }) {
+  const put = (how: (happened: Roast["happened"]) => Roast["happened"]): Promise<boolean> =>
+    stored(
+      "That was",
+      changeRoast(database(), roastId, (roast) => ({ ...roast, happened: how(roast.happened) })),
+    );
+  const says = async (): Promise<void> => {
+    if (!(await put((happened) => withTick(happened, id)))) return;
+    const undo = (): void => void put((happened) => withoutTicks(happened, id));
+    toast.message("Ticked off", { action: { label: "Undo", onClick: undo } });
+  };
+  return (
+    <Button size="small" onClick={() => void says()}>
+      It has begun
+    </Button>
+  );
 }
 
 /** A piece that is done too soon goes in later, by itself. */
