@@ -55,8 +55,8 @@ export const dueWords = (
 /** What was to begin days ago, of which nobody has said that it has. @param at when, in words */
 export const beginWords = (task: TaskId, at: string): AdviceWords => ({
   key: `begin ${task}`,
-  does: `${TASK_NAMES[task]} was to begin ${at}: has it?`,
-  why: "Without it nothing that follows is in time. Where it has not begun, the plan says what can still be done.",
+  does: `${TASK_NAMES[task]} was to begin ${at}`,
+  why: "Tick it off where it has: without it nothing that follows is in time. Where it has not, the plan says what can still be done.",
   rings: false,
 });
 

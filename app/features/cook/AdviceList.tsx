@@ -47,7 +47,7 @@ export function AdviceList({ items, acts }: Props) {
                 type="button"
                 aria-label={`Done: ${item.does}`}
                 onClick={done}
-                className="flex min-h-12 shrink-0 items-center gap-1.5 rounded-r-2xl border-l border-line-strong px-4 font-semibold hover:bg-mist-2"
+                className="flex min-h-12 shrink-0 items-center gap-1.5 self-stretch rounded-r-2xl border-l border-line-strong px-4 font-semibold hover:bg-mist-2"
               >
                 <Check aria-hidden className="size-5" /> Done
               </button>

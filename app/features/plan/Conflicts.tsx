@@ -55,13 +55,13 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
+              {conflict.kind === "too-late" && conflict.task !== "roast" && (
+                <Begun roastId={roastId} id={conflict.task} />
+              )}
               <Remedies
                 units={units}
                 of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
               />
-              {conflict.kind === "too-late" && conflict.task !== "roast" && (
-                <Begun roastId={roastId} id={conflict.task} />
-              )}
               {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
               {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
