@@ -14,8 +14,7 @@ import { formatTemperature, formatTemperatureDifference, type UnitSystem } from 
 import { sides } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
-import { heatWords, quickly } from "./heat";
-import { PART_NAMES, probeName, TASK_NAMES } from "./names";
+import { heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
 import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
 
 export interface AdviceWords {

@@ -17,8 +17,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { COLD_LIMIT, formatSpoons, ice, liquid, PINCH, roomFor, sides, small, strength, stringLength } from "./amounts";
-import { heatWords } from "./heat";
-import { SALT_NAMES } from "./names";
+import { heatWords, SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
 export interface ListItem {

@@ -4,7 +4,7 @@ import { type Cut, centresOf } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
 import { COVERS, type Cover } from "../core/heat/covers";
-import type { HeatSource } from "../core/heat/sources";
+import { type HeatSource, isFire, SOURCE_TRAITS } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { Facing } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
@@ -104,4 +104,22 @@ export function colourWords(browning: number): string {
   if (browning < 0.5) return "pale";
   if (browning < 0.9) return "light gold";
   return browning < 1.9 ? "golden" : "dark";
+}
+
+/** A heat in words: what is turned and fed, and where its bird is. */
+interface HeatWords {
+  readonly is: "oven" | "fire";
+  readonly into: string;
+  readonly in: string;
+  readonly outOf: string;
+}
+const OVEN: HeatWords = { is: "oven", into: "into the oven", in: "in the oven", outOf: "out of the oven" };
+const FIRE: HeatWords = { is: "fire", into: "onto the heat", in: "on the heat", outOf: "off the heat" };
+
+export const heatWords = (heat: HeatSource): HeatWords => (isFire(heat) ? FIRE : OVEN);
+
+/** How one works at a bird in it. */
+export function quickly(heat: HeatSource): string {
+  const { shutBy } = SOURCE_TRAITS[heat];
+  return shutBy ? `${shutBy} shut again at once` : "as it turns";
 }

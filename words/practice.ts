@@ -12,9 +12,8 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { capital } from "./capital";
-import { heatWords } from "./heat";
 import { offWords } from "./log";
-import { CHORE_NAMES, colourWords, PART_NAMES, TASK_NAMES } from "./names";
+import { CHORE_NAMES, colourWords, heatWords, PART_NAMES, TASK_NAMES } from "./names";
 import type { TimetableRow } from "./timetable";
 
 export const DIFFICULTY_NAMES: Record<Difficulty, string> = {

@@ -25,8 +25,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, 
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
-import { heatWords, quickly } from "./heat";
-import { facingName, PART_NAMES, SALT_NAMES } from "./names";
+import { facingName, heatWords, PART_NAMES, quickly, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {

@@ -3,6 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect } from "react";
 import { useMatch } from "react-router";
+import { waitsHours } from "../../core/kitchen/thaw";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import { readableRoasts } from "../../storage/listing";
@@ -18,7 +19,10 @@ import { useWakeLock } from "./useWakeLock";
 /** Of its own script: who practises nothing has no hidden bird. */
 const PracticeProbes = lazy(async () => ({ default: (await import("./PracticeProbes")).PracticeProbes }));
 
-/** A roast that is planned belongs to the day from its eve on; one that waits for its dinner, as long as that is not long over. */
+/**
+ * A roast that is planned belongs to the day from a day and a half before its first task on: to be called when its thaw
+ * begins. One that waits for its dinner, as long as that is not long over.
+ */
 const EVE_HOURS = 36;
 const OVER_HOURS = 12;
 
@@ -27,7 +31,7 @@ function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): bo
   if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
   const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;
   if (aheadMs < -OVER_HOURS * HOUR_MS) return false;
-  return stage === "kept" || (stage === "planned" && aheadMs < EVE_HOURS * HOUR_MS);
+  return stage === "kept" || (stage === "planned" && aheadMs < (EVE_HOURS + waitsHours(roast.plan)) * HOUR_MS);
 }
 
 const QUARTER = 15 * MINUTE_MS;

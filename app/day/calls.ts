@@ -7,7 +7,7 @@ import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
-import { heatWords } from "../../words/heat";
+import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
 import type { Call } from "./alarm";
 import type { Item } from "./roastDay";

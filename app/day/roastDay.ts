@@ -17,6 +17,7 @@ import type { TimetableRow } from "../../words/timetable";
 import type { Beside } from "../simulation/useDinner";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 import type { Call } from "./alarm";
+import type { NextUp } from "./next";
 import type { ForecastState } from "./useForecast";
 
 /** A reading that counts, by the minute since the bird went in. */
@@ -62,6 +63,8 @@ export interface RoastDay {
   readonly reached: boolean;
   readonly items: readonly Item[];
   readonly calls: readonly Call[];
+  /** The same one until another comes next. */
+  readonly next: NextUp | null;
   /** Which of some new readings no bird shows. */
   doubted(fresh: readonly Reading[]): readonly Doubted[];
 }

@@ -22,6 +22,7 @@ import { useDinner } from "../simulation/useDinner";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";
 import { useNow } from "../ui/useNow";
 import { callsOf } from "./calls";
+import { nextUp } from "./next";
 import type { Item, RoastDay } from "./roastDay";
 import { useForecast } from "./useForecast";
 import { useObserved } from "./useObserved";
@@ -135,6 +136,26 @@ export function useRoastDay(roast: Roast): RoastDay {
     ),
   ];
 
+  const calls =
+    stage === "done"
+      ? []
+      : callsOf({
+          plan,
+          units,
+          nowMs: now,
+          stay: outs.length,
+          items,
+          late,
+          reached,
+          pulledMs,
+          rest,
+          carveAtMs,
+          kept,
+        });
+  const upNext = nextUp({ calls, kept, rows }, now);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
+  const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs]);
+
   const members = forecast?.members ?? null;
   const history = cook?.history;
   const doubted = useCallback(
@@ -165,22 +186,8 @@ export function useRoastDay(roast: Roast): RoastDay {
     rest,
     reached,
     items,
-    calls:
-      stage === "done"
-        ? []
-        : callsOf({
-            plan,
-            units,
-            nowMs: now,
-            stay: outs.length,
-            items,
-            late,
-            reached,
-            pulledMs,
-            rest,
-            carveAtMs,
-            kept,
-          }),
+    calls,
+    next,
     doubted,
   };
 }

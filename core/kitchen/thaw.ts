@@ -40,3 +40,14 @@ export function publishedThaw(boughtKg: number, where: ThawIn): PublishedThaw {
 /** Hours to reckon with where a thaw has not been simulated: the longest of the row; in a brine as in the fridge. */
 export const roughThawHours = (boughtKg: number, where: ThawIn | "brine" | "none"): number =>
   where === "none" ? 0 : publishedThaw(boughtKg, where === "water" ? "water" : "fridge").toHours;
+
+/** Hours for which a bird thaws, lies in its salt and dries before its day, roughly: enough to know which days are its own. */
+export const waitsHours = ({
+  bird,
+  thawIn,
+  salt,
+}: {
+  readonly bird: { readonly massKg: number; readonly state: string };
+  readonly thawIn: ThawIn | "brine" | "none";
+  readonly salt: { readonly saltHours: number; readonly dryHours: number };
+}): number => (bird.state === "fresh" ? 0 : roughThawHours(bird.massKg, thawIn)) + salt.saltHours + salt.dryHours;

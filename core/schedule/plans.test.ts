@@ -7,6 +7,7 @@ import { simulated } from "../../tests/helpers/simulated";
 import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
 import { FIRST_SHARES } from "../forecast/shares";
+import { roughThawHours, waitsHours } from "../kitchen/thaw";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Told } from "./conflicts";
@@ -180,6 +181,21 @@ describe("every plan", () => {
         },
       ),
       plansAsked(150),
+    );
+  });
+
+  it("of one day begins within a day and a half and the hours that it waits before its dinner", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, { pullMinute }) => {
+        const thawHours = plan.bird.state === "fresh" ? 0 : roughThawHours(plan.bird.massKg, plan.thawIn);
+        const { schedule } = deriveAny(
+          { ...plan, roasted: "same-day" },
+          { pullMinute, thawHours: Math.max(1, thawHours) },
+        );
+        const leadHours = (schedule.serveAtMs - (schedule.tasks[0]?.startMs ?? Number.NaN)) / HOUR_MS;
+        expect(leadHours).toBeLessThan(36 + waitsHours(plan));
+      }),
+      plansAsked(200),
     );
   });
 });

@@ -105,6 +105,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     reached: false,
     items: [],
     calls: [],
+    next: null,
     doubted: () => [],
   };
   const markup = renderToStaticMarkup(

@@ -4,7 +4,7 @@ import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
-import { heatWords } from "../../../words/heat";
+import { heatWords } from "../../../words/names";
 import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";

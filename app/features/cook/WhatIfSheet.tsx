@@ -8,7 +8,7 @@ import { dialTurnK } from "../../../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { capital } from "../../../words/capital";
-import { heatWords } from "../../../words/heat";
+import { heatWords } from "../../../words/names";
 import { clockTime } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";

@@ -4,11 +4,12 @@ import { foretold } from "../../../core/plan/byTime";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { heatWords } from "../../../words/heat";
 import { offWords } from "../../../words/log";
-import { ratingName } from "../../../words/names";
+import { heatWords, ratingName } from "../../../words/names";
 import { clockTime, dayAndTime, giveOrTake, timeBeside } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
+import { useDays } from "../../day/roastDay";
+import { clockNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
 
 /** The roasts of one dinner, in one frame where there are several. */
@@ -32,6 +33,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
+  const next = useDays(({ days }) => days[roast.id]?.next);
   const cooking = stage === "roasting" || stage === "resting" || stage === "kept";
   const rated = ratingName(roast.rating);
   const serveMs = Date.parse(plan.serveAt);
@@ -60,6 +62,12 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
           happened.pulledAt &&
           `, resting since ${timeBeside(Date.parse(happened.pulledAt), serveMs, plan.zone, reader)}`}
       </p>
+      {next && (
+        <p className="mt-1">
+          {next.atMs === null ? "Now" : "Next"}: <b>{next.what}</b>
+          {next.atMs !== null && `, ${timeBeside(next.atMs, clockNow(), plan.zone, reader)}`}
+        </p>
+      )}
       {(notes || rated) && (
         <p className="mt-1 text-sm text-soft">
           {rated && <b>{rated}. </b>}

@@ -1,0 +1,41 @@
+import { describe, expect, it } from "vitest";
+import { FIRST_SHARES } from "../../core/forecast/shares";
+import { derivePlan } from "../../core/schedule/derive";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { simulated } from "../../tests/helpers/simulated";
+import { timetableOf } from "../../words/timetable";
+import { nextUp } from "./next";
+
+const { plan } = sampleRoast();
+const derived = derivePlan(plan, simulated(), FIRST_SHARES, 0);
+const rows = timetableOf(plan, derived, "metric");
+const at = (id: string): number => rows.find((row) => row.id === id)?.startMs ?? Number.NaN;
+const quiet = { calls: [], kept: null, rows };
+
+describe("what comes next of a roast", () => {
+  it("is the next row of its timetable, with its time", () => {
+    expect(nextUp(quiet, at("roast") - 1)).toEqual({ what: "Bird into the oven", atMs: at("roast") });
+    expect(nextUp(quiet, at("roast"))?.what).not.toBe("Bird into the oven");
+  });
+
+  it("is what is called, now, before any row", () => {
+    const calls = [{ key: "late heat", does: "Oven on now, at 160 °C" }];
+    expect(nextUp({ ...quiet, calls }, at("roast"))).toEqual({ what: "Oven on now, at 160 °C", atMs: null });
+  });
+
+  it("is the fridge first for what was carved the day before, by its two hours", () => {
+    const row = rows.find(({ id }) => id === "carve") ?? rows[0];
+    if (!row) throw new Error("no rows");
+    const kept = {
+      chill: { row: { ...row, what: "Into the fridge" }, byMs: 7 },
+      overdue: null,
+      lateMin: 0,
+      coming: [],
+    };
+    expect(nextUp({ ...quiet, kept }, 0)).toEqual({ what: "Into the fridge", atMs: 7 });
+  });
+
+  it("is nothing once only the table is left", () => {
+    expect(nextUp(quiet, at("table") - 1)).toBeNull();
+  });
+});
