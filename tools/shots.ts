@@ -35,7 +35,7 @@ interface Shot {
 }
 
 const SHOTS: readonly Shot[] = [
-  { name: "roasts", path: "/", size: TABLE, waitFor: ["Open-day lunch", "that came late"] },
+  { name: "roasts", path: "/", size: TABLE, waitFor: ["Open-day lunch", "that came late", "Now: "] },
   { name: "plan-flat", path: "/roast/demo-open-day/plan", size: TABLE, waitFor: ["give or take"] },
   {
     name: "plan-salt",
@@ -226,7 +226,7 @@ try {
     await seeText(driver, ...shot.waitFor);
     await driver.wait(
       async () =>
-        !/refining|being refined|simulating …|Working out what is next/.test(
+        !/refining|being refined|simulating …|your readings …|Working out what is next/.test(
           await driver.executeScript<string>("return document.body.innerText"),
         ),
       30_000,

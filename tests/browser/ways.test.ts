@@ -75,7 +75,7 @@ describe("a bird that is carved the day before", () => {
     await press(driver, "It is in the fridge");
     await seeText(driver, "oven at 190 °C, on 25 min before");
     await press(driver, "Roasts");
-    await seeText(driver, "In the kitchen now", ", carved ");
+    await seeText(driver, "In the kitchen now", ", carved ", "Next: The carved bird, covered: start");
     await driver.navigate().back();
     await press(driver, "It is on the table");
     await seeText(driver, "has been hot twice");
