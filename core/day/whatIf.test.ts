@@ -8,6 +8,8 @@ import { PlanSchema } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { fullStages } from "../processes/stages";
+import type { Dial } from "../units/dial";
+import { fahrenheitToC } from "../units/quantity";
 import { changedNow, SAME_WITHIN_MIN, stageNow, stagesDoneAfter, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
 
 const { plan } = sampleRoast();
@@ -79,6 +81,18 @@ describe("what can be changed now", () => {
         }
       }
     }
+  });
+
+  it("holds at a mark of the oven's own dial", () => {
+    const held = (dial: Dial) =>
+      changedNow(
+        "hold",
+        { ...plan, stages: [{ fromMin: 0, airC: 218 }], equipment: { ...plan.equipment, dial } },
+        10,
+        {},
+      )?.stages.at(-1)?.airC;
+    expect(held("celsius")).toBe(90);
+    expect(held("fahrenheit")).toBeCloseTo(fahrenheitToC(200), 9);
   });
 
   it("lets a hold last: no later stage ends it", () => {

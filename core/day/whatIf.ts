@@ -21,7 +21,7 @@ import type { Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
 import { fullStages } from "../processes/stages";
-import { dialTurnK, onDialC } from "../units/dial";
+import { type Dial, dialTurnK, onDialC } from "../units/dial";
 
 export const WHAT_IFS = [
   "cover-breast",
@@ -38,7 +38,8 @@ export const WHAT_IFS = [
 export type WhatIfId = (typeof WHAT_IFS)[number];
 
 /** An oven that keeps a bird without cooking it on by much, °C (common practice). */
-export const HOLD_C = 90;
+const HOLD_C = 90;
+export const holdDialC = (dial: Dial): number => onDialC(HOLD_C, dial);
 
 /** Beyond these a turn of the dial is no way to roast a bird, °C (common practice). */
 const HOTTEST_C = 260;
@@ -107,6 +108,7 @@ export function changedNow(
   left: readonly Piece[] = [],
 ): Changed | null {
   const { stages, bird, equipment, heat } = plan;
+  const holdC = holdDialC(equipment.dial);
   const holds = fullStages(stages, bird.cut)[Math.max(0, stageNow(stages, nowMin, readC))];
   if (!holds) return null;
   const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
@@ -140,7 +142,7 @@ export function changedNow(
     case "breast-off":
       return leave("breast", "wing");
     case "hold":
-      return holds.airC <= HOLD_C ? null : { stages: fromNow(plan, nowMin, readC, { airC: HOLD_C }, true), leaves: [] };
+      return holds.airC <= holdC ? null : { stages: fromNow(plan, nowMin, readC, { airC: holdC }, true), leaves: [] };
   }
 }
 

@@ -1,5 +1,6 @@
 /** What is left of a carved bird: cooled in its tray, and heated again under cover. */
 import { constant } from "../constants";
+import { type Dial, onDialC } from "../units/dial";
 import { drain } from "./cook";
 import { type ChillDone, chilling, type ReheatDone, reheating, Tray } from "./tray";
 
@@ -17,6 +18,9 @@ export interface Leftovers {
   readonly chill: ChillDone;
   readonly reheat: ReheatDone;
 }
+
+/** What the dial is turned to, to heat them again, °C. */
+export const reheatDialC = (dial: Dial): number => onDialC(constant("reheatOvenC"), dial);
 
 /** @throws QuantityError for meat, depth or a fridge outside the range of a tray */
 export function leftovers({ massKg, depthM, fridgeC, startC, coveredInFridge }: LeftoversAsked): Leftovers {

@@ -5,6 +5,7 @@ import { FIRST_SHARES } from "../forecast/shares";
 import { METHODS } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { fullStages } from "../processes/stages";
+import { fahrenheitToC } from "../units/quantity";
 import { derivePlan, REHEAT_ID, type Simulated } from "./derive";
 
 const { plan } = sampleRoast();
@@ -44,6 +45,17 @@ describe("a plan with everything derived", () => {
     const dish = made.sides.find(({ id }) => id === REHEAT_ID);
     expect(dish?.endMs).toBeLessThanOrEqual(Date.parse(plan.serveAt));
     expect(dish?.startMs).toBeGreaterThan(made.schedule.carveAtMs);
+  });
+
+  it("is heated again at a mark of the oven's own dial", () => {
+    for (const [dial, shown] of [
+      ["celsius", 190],
+      ["fahrenheit", fahrenheitToC(375)],
+    ] as const) {
+      const equipment = { ...plan.equipment, dial };
+      const { sides } = derive({ roasted: "day-before", equipment }, undefined, { dayAfter: DAY_AFTER });
+      expect(sides.find(({ id }) => id === REHEAT_ID)?.ovenC).toBeCloseTo(shown, 9);
+    }
   });
 
   it("sets the plain rule beside it: a quarter of an hour a pound", () => {

@@ -14,7 +14,9 @@ import { gravyOf } from "../plan/gravy";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
 import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
+import { reheatDialC } from "../processes/leftovers";
 import { restFor } from "../processes/rest";
+import type { Dial } from "../units/dial";
 import { KG_PER_POUND } from "../units/quantity";
 import { MINUTE_MS } from "../units/time";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
@@ -86,14 +88,14 @@ const LONGEST_THAW_HOURS = 14 * 24;
 export const REHEAT_ID = "reheat";
 
 /** The carved bird of the day before, as one more dish for the oven: nobody named it. */
-function reheatingDish({ dayAfter }: Simulated): SideDish[] {
+function reheatingDish({ dayAfter }: Simulated, dial: Dial): SideDish[] {
   if (dayAfter?.reheat.kind !== "hot") return [];
   return [
     {
       id: REHEAT_ID,
       name: "",
       minutes: dayAfter.reheat.minutes,
-      ovenC: constant("reheatOvenC"),
+      ovenC: reheatDialC(dial),
       ring: false,
       slot: "auto",
     },
@@ -121,7 +123,7 @@ export function derivePlan(
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
-  const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated)];
+  const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated, plan.equipment.dial)];
   const stoves = {
     ...plan.equipment,
     birdInOven: !isFire(plan.heat) && !dayBefore,

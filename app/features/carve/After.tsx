@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
 import type { Roast } from "../../../core/plan/roast";
+import { reheatDialC } from "../../../core/processes/leftovers";
 import {
   formatDuration,
   formatLength,
@@ -159,7 +160,7 @@ function CoolingTray({ roast, units }: Props) {
           )}
           <p>
             {state.answer.reheat.kind === "hot"
-              ? `Heated again: a spoon of drippings over it, covered, oven at ${t(constant("reheatOvenC"))} for about ${Math.round(state.answer.reheat.minutes)} min, until its middle shows ${t(constant("guidelineC"))}. Once only.`
+              ? `Heated again: a spoon of drippings over it, covered, oven at ${t(reheatDialC(equipment.dial))} for about ${Math.round(state.answer.reheat.minutes)} min, until its middle shows ${t(constant("guidelineC"))}. Once only.`
               : `Heated again so deep it only comes to ${t(state.answer.reheat.highestC)}: spread it first.`}
           </p>
         </>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
-import { type Changed, HOLD_C, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
+import { type Changed, holdDialC, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
 import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Plan } from "../../../core/plan/schema";
@@ -39,7 +39,7 @@ const namesIn = ({ heat, equipment: { dial } }: Plan, units: UnitSystem): Record
   rotate: `Turn it round ${heatWords(heat).in}`,
   "legs-off": "Take the legs out",
   "breast-off": "Take the breasts out",
-  hold: `Hold it: ${heatWords(heat).is} at ${formatTemperature(HOLD_C, units)}`,
+  hold: `Hold it: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
 });
 
 /** What if: each change cooked on in the computer before the hand touches anything. */

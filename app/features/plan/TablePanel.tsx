@@ -4,8 +4,10 @@ import { constant } from "../../../core/constants";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
 import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
+import { reheatDialC } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
 import type { PlacedSide } from "../../../core/schedule/sides";
+import type { Dial } from "../../../core/units/dial";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { dishName } from "../../../words/dishes";
 import { timeBeside } from "../../../words/time";
@@ -68,7 +70,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
         ]}
         onChange={(roasted) => settle((before) => ({ ...before, roasted }))}
       />
-      {cook.dayAfter && <LeftoversFacts of={cook.dayAfter} units={units} />}
+      {cook.dayAfter && <LeftoversFacts of={cook.dayAfter} dial={plan.equipment.dial} units={units} />}
       <div className="grid grid-cols-2 gap-x-3 gap-y-1">
         {APPETITES.map((appetite) => (
           <Stepper
@@ -133,15 +135,21 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
   );
 }
 
+interface FactsProps {
+  readonly of: Leftovers;
+  readonly dial: Dial;
+  readonly units: UnitSystem;
+}
+
 /** Chilled against the cooling rule, and how long it takes to be hot again. */
-function LeftoversFacts({ of: { chill, reheat }, units }: { readonly of: Leftovers; readonly units: UnitSystem }) {
+function LeftoversFacts({ of: { chill, reheat }, dial, units }: FactsProps) {
   const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
     <>
       <p className="text-sm text-soft">
         Carved, laid two fingers deep in trays with the drippings, in the fridge within two hours
         {chill.to5Min !== null && `: cold through after ${formatDuration(chill.to5Min * 60)}`}. Covered in the oven at{" "}
-        {t(constant("reheatOvenC"))} it is {t(constant("guidelineC"))} in the middle after{" "}
+        {t(reheatDialC(dial))} it is {t(constant("guidelineC"))} in the middle after{" "}
         {reheat.kind === "hot" ? formatDuration(reheat.minutes * 60) : "longer than four hours"}.
       </p>
       {!chill.keepsTheRule && (
