@@ -3,6 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect } from "react";
 import { useMatch } from "react-router";
+import { isLongOver } from "../../core/day/over";
 import { waitsHours } from "../../core/kitchen/thaw";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
@@ -24,13 +25,12 @@ const PracticeProbes = lazy(async () => ({ default: (await import("./PracticePro
  * begins. One that waits for its dinner, as long as that is not long over.
  */
 const EVE_HOURS = 36;
-const OVER_HOURS = 12;
 
 function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): boolean {
   const stage = cookStage(roast);
   if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
+  if (isLongOver(roast.plan, nowMs)) return false;
   const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;
-  if (aheadMs < -OVER_HOURS * HOUR_MS) return false;
   return stage === "kept" || (stage === "planned" && aheadMs < (EVE_HOURS + waitsHours(roast.plan)) * HOUR_MS);
 }
 

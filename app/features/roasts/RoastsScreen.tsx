@@ -1,9 +1,11 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, Suspense, useDeferredValue } from "react";
 import { Link } from "react-router";
+import { isLongOver } from "../../../core/day/over";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { isReadable, storedRoasts } from "../../../storage/listing";
 import { inOrder } from "../../../words/titles";
+import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { Heading } from "../../shell/Waiting";
 import { useBehind } from "../../shell/whenIdle";
@@ -21,10 +23,14 @@ const Offered = lazy(async () => ({ default: (await import("./Offered")).Offered
 /** Of its own script: most shelves have none. */
 const UnreadableCard = lazy(async () => ({ default: (await import("../../shell/UnreadableCard")).UnreadableCard }));
 
-const GROUPS = [
-  { title: "In the kitchen now", holds: (roast: Roast) => ["roasting", "resting", "kept"].includes(cookStage(roast)) },
-  { title: "Coming", holds: (roast: Roast) => cookStage(roast) === "planned" },
-] as const;
+const isPlanned = (roast: Roast): boolean => cookStage(roast) === "planned";
+
+/** In the order in which they stand. */
+const GROUPS: readonly { readonly title: string; holds(roast: Roast, nowMs: number): boolean }[] = [
+  { title: "In the kitchen now", holds: (roast) => ["roasting", "resting", "kept"].includes(cookStage(roast)) },
+  { title: "Coming", holds: (roast, nowMs) => isPlanned(roast) && !isLongOver(roast.plan, nowMs) },
+  { title: "Planned, and never begun", holds: (roast, nowMs) => isPlanned(roast) && isLongOver(roast.plan, nowMs) },
+];
 
 /** Of those that are done the newest few; all of them are in the log. */
 const DONE_SHOWN = 3;
@@ -75,7 +81,7 @@ export function RoastsScreen() {
         </Suspense>
         <CopyReminder roasts={ordered} />
         {GROUPS.map(({ title, holds }) => (
-          <Group key={title} title={title} dinners={byDinner(ordered.filter(holds))} />
+          <Group key={title} title={title} dinners={byDinner(ordered.filter((roast) => holds(roast, clockNow())))} />
         ))}
         <Group title="Done: predicted against actual" dinners={done.slice(0, DONE_SHOWN)} />
         {done.length > DONE_SHOWN && (
