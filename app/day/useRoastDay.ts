@@ -14,6 +14,7 @@ import { plannedInput, roastOptions, startCOf } from "../../core/forecast/planne
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/roast";
+import { unbegun } from "../../core/schedule/conflicts";
 import { MINUTE_MS } from "../../core/units/time";
 import { adviceWords, beginWords, dueWords } from "../../words/advice";
 import { dayAndTime } from "../../words/time";
@@ -82,8 +83,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
   const kept = useMemo(
-    () => (stage === "kept" ? keptOf(coming.rows, happened, nowMinute) : null),
-    [stage, coming.rows, happened, nowMinute],
+    () => (stage === "kept" && derived ? keptOf(coming.rows, happened, nowMinute) : null),
+    [stage, derived, coming.rows, happened, nowMinute],
   );
   const rows = kept?.coming ?? coming.rows;
   const isLed = derived?.beside.piece?.follows === true;
@@ -93,7 +94,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
   );
   const allSeen = placed.every(({ seen }) => seen);
-  const rest = pulledMin === null || kept ? null : restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread);
+  const rest = stage === "resting" ? restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread) : null;
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
   const reached =
@@ -125,11 +126,12 @@ export function useRoastDay(roast: Roast): RoastDay {
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer, isLed],
   );
   const items: readonly Item[] = [
-    ...(stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((each): Item[] => {
-      if (each.kind !== "too-late" || each.task === "roast") return [];
-      const words = beginWords(each.task, dayAndTime(each.startMs, plan.zone, reader));
-      return [{ ...words, about: { kind: "row", id: each.task } }];
-    }),
+    ...unbegun(stage === "planned" ? derived : null).map(
+      ({ task, startMs }): Item => ({
+        ...beginWords(task, dayAndTime(startMs, plan.zone, reader)),
+        about: { kind: "row", id: task },
+      }),
+    ),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, units), about })),
     ...dueWords(rows, now, stage, late !== null).map(
       (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),

@@ -8,6 +8,7 @@ import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
 import { restFor } from "../../../core/processes/rest";
 import { atOnce, atOnceInMs } from "../../../core/schedule/atOnce";
+import { isUnbegun } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { type Remedy, remediesOf, resourceRemedies } from "../../../core/schedule/remedies";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
@@ -55,9 +56,7 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
-              {conflict.kind === "too-late" && conflict.task !== "roast" && (
-                <Begun roastId={roastId} id={conflict.task} />
-              )}
+              {isUnbegun(conflict) && <Begun roastId={roastId} id={conflict.task} />}
               <Remedies
                 units={units}
                 of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
