@@ -1,15 +1,10 @@
 import { By, Key, type WebDriver } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { beforeAll, describe, expect, it } from "vitest";
 import type { UnitSystem } from "../../core/units/quantity";
+import { startApp } from "../helpers/app";
 import { fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
 import { foreignIn } from "../helpers/readers";
 import { type RunningServer, serve } from "../helpers/server";
-
-let server: RunningServer;
-beforeAll(async () => {
-  server = await serve(false);
-});
-afterAll(() => server?.close());
 
 /** All that is read on a page, by eye or by a reader of the screen: fields, hints and labels too. */
 const readAll = (driver: WebDriver): Promise<string> =>
@@ -25,14 +20,15 @@ const CHOICES = ["°C, kg and grams", "°F, pounds and ounces", "14 lb, 6.3 kg, 
 const COOKS = [
   {
     units: "metric" as UnitSystem,
-    language: [] as string[],
+    // What the browser of the other files has.
+    language: null,
     mass: "6.3 kg",
     seen: { mass: "6.3 kg", hot: "220 °C", moderate: "160 °C" },
     clock: /\b([01]\d|2[0-3]):[0-5]\d\b/,
   },
   {
     units: "us" as UnitSystem,
-    language: [US_LANGUAGE],
+    language: US_LANGUAGE,
     mass: "14 lb",
     seen: { mass: "14 lb", hot: "425 °F", moderate: "325 °F" },
     clock: /\b(1[0-2]|[1-9]):[0-5]\d (am|pm)\b/,
@@ -41,11 +37,19 @@ const COOKS = [
 
 describe.each(COOKS)("a cook with $units habits", ({ units, language, mass, seen, clock }) => {
   let driver: WebDriver;
+  let server: RunningServer;
   beforeAll(async () => {
-    driver = await openBrowser(TABLE, newProfile(), language);
-  });
-  afterAll(async () => {
-    await driver?.quit();
+    if (language === null) {
+      const app = await startApp();
+      ({ server, driver } = app);
+      return app.end;
+    }
+    server = await serve(false);
+    driver = await openBrowser(TABLE, newProfile(), [language]);
+    return async () => {
+      await driver.quit();
+      server.close();
+    };
   });
   const readsOwn = async (): Promise<string> => {
     // Where units are chosen, both are named.
