@@ -193,7 +193,7 @@ export const CONSTANTS = {
   briquettesASideHour: practice(3, "1/h"),
   windFuelShare: practice(1.3, "1"),
   reheatOvenC: practice(190, "°C"),
-  trayDepthM: practice(0.045, "m"),
+  trayDepthM: practice(0.03, "m"),
 
   // Clock
   thawMarginK: chosen(1, "K"),

@@ -291,7 +291,7 @@ const BRINE_STOCK_AND_GRAVY = {
   briquettesASideHour: "briquettes a side each hour, covered grill at 175 to 200 °C",
   windFuelShare: "charcoal in wind against still air",
   reheatOvenC: "oven to reheat a carved, covered tray: 35 to 40 minutes",
-  trayDepthM: "carved meat in its tray, with drippings",
+  trayDepthM: "carved meat in its tray, with drippings: two fingers",
 };
 
 const CLOCK = {

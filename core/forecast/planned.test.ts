@@ -267,4 +267,20 @@ describe("the plan's simulation", () => {
     };
     expect(zoneOf(60) - zoneOf(0)).toBeGreaterThan(45);
   });
+
+  it("of the day before is cold in time and hot again in 35 to 40 min (common practice) as its timetable tells it, whatever the size", () => {
+    for (const [species, massKg] of [
+      ["chicken", 1.2],
+      ["duck", 2.4],
+      ["turkey", 5.8],
+      ["turkey", 9],
+    ] as const) {
+      const bird = { species, cut: "spatchcock", massKg, state: "fresh" } as const;
+      const { dayAfter } = plannedDone({ ...usualPlan({ ...plan, bird }), roasted: "day-before" });
+      expect(dayAfter?.chill.keepsTheRule, `${massKg} kg`).toBe(true);
+      if (dayAfter?.reheat.kind !== "hot") throw new Error("it is hot again");
+      expect(dayAfter.reheat.minutes).toBeGreaterThanOrEqual(35 * 0.85);
+      expect(dayAfter.reheat.minutes).toBeLessThanOrEqual(40 * 1.15);
+    }
+  });
 });

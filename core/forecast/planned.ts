@@ -238,5 +238,6 @@ const TRAY_KG = 3;
 function dayAfter(meatKg: number, fridgeC: number): Leftovers {
   const massKg = Math.max(0.2, Math.min(TRAY_KG, meatKg));
   const startC = constant("guidelineC") - 8;
-  return leftovers({ massKg, depthM: constant("trayDepthM"), fridgeC, startC, coveredInFridge: true });
+  // Open until it is cold, as its timetable has it.
+  return leftovers({ massKg, depthM: constant("trayDepthM"), fridgeC, startC, coveredInFridge: false });
 }

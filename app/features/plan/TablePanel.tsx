@@ -147,7 +147,7 @@ function LeftoversFacts({ of: { chill, reheat }, dial, units }: FactsProps) {
   return (
     <>
       <p className="text-sm text-soft">
-        Carved, laid two fingers deep in trays with the drippings, in the fridge within two hours
+        Carved, laid two fingers deep in trays with the drippings, in the fridge within two hours and open until cold
         {chill.to5Min !== null && `: cold through after ${formatDuration(chill.to5Min * 60)}`}. Covered in the oven at{" "}
         {t(reheatDialC(dial))} it is {t(constant("guidelineC"))} in the middle after{" "}
         {reheat.kind === "hot" ? formatDuration(reheat.minutes * 60) : "longer than four hours"}.
