@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CM_PER_INCH } from "../core/units/quantity";
-import { formatSpoons, liquid, potFor, roomFor, sides, small } from "./amounts";
+import { formatSpoons, liquid, potFor, roomFor, roughly, sides, small } from "./amounts";
 
 describe("spoons", () => {
   it("are what a cook has", () => {
@@ -64,6 +64,11 @@ describe("liquids in cups", () => {
 });
 
 describe("dry things", () => {
+  it("are told roughly where nobody weighs them more closely", () => {
+    expect([283, 838, 1290].map((grams) => roughly(grams, "metric"))).toEqual(["280 g", "840 g", "1.29 kg"]);
+    expect([283, 838].map((grams) => roughly(grams, "us"))).toEqual(["10 oz", "1 lb 14 oz"]);
+  });
+
   it("are weighed in the cook's own units, without an idle decimal", () => {
     expect([small(58, "us"), small(500, "us"), small(56.7, "us"), small(58.4, "metric")]).toEqual([
       "2 oz",

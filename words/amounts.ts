@@ -127,6 +127,10 @@ const minutes = (min: number): string => (min < LONG_MIN ? `${Math.round(min)} m
 
 const QUARTERS = ["", "¼", "½", "¾"] as const;
 
+/** To ten grams or an ounce: of what nobody weighs more closely. */
+export const roughly = (grams: number, units: UnitSystem): string =>
+  small(units === "us" ? GRAMS_PER_OUNCE * Math.round(grams / GRAMS_PER_OUNCE) : tens(grams), units);
+
 /**
  * Spoons as a cook measures them: tablespoons of three teaspoons, and teaspoons to the quarter. What would be a long
  * count of spoons is measured in a jug, or in cups.

@@ -16,7 +16,19 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { COLD_LIMIT, formatSpoons, ice, liquid, PINCH, roomFor, sides, small, strength, stringLength } from "./amounts";
+import {
+  COLD_LIMIT,
+  formatSpoons,
+  ice,
+  liquid,
+  PINCH,
+  roomFor,
+  roughly,
+  sides,
+  small,
+  strength,
+  stringLength,
+} from "./amounts";
 import { heatWords, SALT_NAMES } from "./names";
 import { additionAmount, underWords } from "./timetable";
 
@@ -111,7 +123,8 @@ function toBuy(
       why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
     }),
     ...when(seasoning.stuffingGrams > 0, {
-      ...weighed("stuffing for the cavity", seasoning.stuffingGrams, units),
+      what: "stuffing for the cavity",
+      amount: roughly(seasoning.stuffingGrams, units),
       why: "loosely filled; what there is more of is baked beside it",
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),

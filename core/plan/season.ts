@@ -15,7 +15,6 @@ export interface Seasoning {
   readonly baconGrams: number;
   /** For one pass over all the birds. */
   readonly glazeMl: number;
-  /** To the nearest ten: nobody fills a bird more closely. */
   readonly stuffingGrams: number;
 }
 
@@ -43,7 +42,7 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fi
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
     baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
     glazeMl: glazePasses({ season }) > 0 ? kg * constant("glazeMlPerKg") : 0,
-    stuffingGrams: 10 * Math.round(100 * fillingKg * bird.count),
+    stuffingGrams: 1000 * fillingKg * bird.count,
   };
 }
 

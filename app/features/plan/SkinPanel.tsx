@@ -6,7 +6,7 @@ import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { liquid, small } from "../../../words/amounts";
+import { liquid, roughly, small } from "../../../words/amounts";
 import { conditionName } from "../../../words/conditions";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -77,8 +77,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           {bird.cavity === "stuffed" && (
             <>
               <Caution>
-                About {small(seasoning.stuffingGrams, units)} of it go in, loosely. Its middle must reach the guideline
-                too, and the meat waits for it. Beside the bird it is a side dish.
+                About {roughly(seasoning.stuffingGrams, units)} of it go in, loosely. Its middle must reach the
+                guideline too, and the meat waits for it. Beside the bird it is a side dish.
               </Caution>
               <Segmented
                 label="Stuffing goes in"
