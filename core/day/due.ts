@@ -8,12 +8,15 @@ const STANDS_MIN = 15;
 
 type Timed = Pick<Row, "id" | "startMs" | "alarmMin">;
 
-/** What is still to be done: not ticked off, and not so long past that it will not be done any more. */
+/** Whether it is not so long past that it will not be done any more. */
+export const stillStands = ({ startMs }: Timed, nowMs: number): boolean => nowMs < startMs + STANDS_MIN * MINUTE_MS;
+
+/** What is still to be done, and not ticked off. */
 export const comingRows = <Of extends Timed>(
   rows: readonly Of[],
   ticked: readonly string[],
   nowMs: number,
-): readonly Of[] => rows.filter(({ id, startMs }) => !ticked.includes(id) && nowMs < startMs + STANDS_MIN * MINUTE_MS);
+): readonly Of[] => rows.filter((row) => !ticked.includes(row.id) && stillStands(row, nowMs));
 
 /** Called from its alarm's time on, until a while after it should have begun. @param beside ids that are called otherwise */
 export const dueRows = <Of extends Timed>(
@@ -22,9 +25,9 @@ export const dueRows = <Of extends Timed>(
   beside: (id: string) => boolean = () => false,
 ): readonly Of[] =>
   rows.filter(
-    ({ id, startMs, alarmMin }) =>
-      alarmMin !== undefined &&
-      !beside(id) &&
-      nowMs >= startMs - alarmMin * MINUTE_MS &&
-      nowMs < startMs + STANDS_MIN * MINUTE_MS,
+    (row) =>
+      row.alarmMin !== undefined &&
+      !beside(row.id) &&
+      nowMs >= row.startMs - row.alarmMin * MINUTE_MS &&
+      stillStands(row, nowMs),
   );

@@ -8,7 +8,7 @@ import { type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
 import type { Row } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { comingRows } from "./due";
+import { stillStands } from "./due";
 
 const CHILL_ROW = "chill";
 const REHEAT_ROW = `side-${REHEAT_ID}`;
@@ -49,7 +49,7 @@ export function keptOf<Of extends Row>(
     overdue,
     lateMin: Math.floor(lateMs / MINUTE_MS),
     // The table is waited for until it is said.
-    coming: following.filter((row) => row.id === TABLE_ROW || comingRows([row], [], nowMs).length > 0),
+    coming: following.filter((row) => row.id === TABLE_ROW || stillStands(row, nowMs)),
   };
 }
 

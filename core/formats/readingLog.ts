@@ -172,19 +172,20 @@ export function readLog(
     const wrong: Wrong = { kind: "no-column", columns: timeAt < 0 ? ["time"] : CENTRES, got: header };
     return { readings: [], rejected: [{ line: 1, where: "", wrong }] };
   }
-  const [columns, absent] = [true, false].map((has) =>
-    named.filter(({ place }) => centres.includes(place.part) === has),
-  );
+  const isOfThisBird = ({ place }: Column): boolean => centres.includes(place.part);
+  const columns = named.filter(isOfThisBird);
   const kind = timeKind(names[timeAt] as string);
   const scale = new Scale(kind, context);
   const readings: Reading[] = [];
-  const rejected = (absent ?? []).map(
-    ({ index }): RejectedRow => ({
-      line: 1,
-      where: header[index] ?? "",
-      wrong: { kind: "rule", rule: "meat-of-this-bird" },
-    }),
-  );
+  const rejected = named
+    .filter((column) => !isOfThisBird(column))
+    .map(
+      ({ index }): RejectedRow => ({
+        line: 1,
+        where: header[index] ?? "",
+        wrong: { kind: "rule", rule: "meat-of-this-bird" },
+      }),
+    );
   rows.forEach((row, n) => {
     const line = n + 2;
     const reject = (where: string, wrong: Wrong): void => void rejected.push({ line, where, wrong });
@@ -199,7 +200,7 @@ export function readLog(
       reject("time", { kind: "rule", rule: "within-two-days" });
       return;
     }
-    for (const { index, place, fahrenheit } of columns ?? []) {
+    for (const { index, place, fahrenheit } of columns) {
       const cell = (row[index] ?? "").trim();
       // A probe that said nothing is a gap, not a fault.
       if (cell === "" || /^(nan|-+|n\/a|null)$/i.test(cell)) continue;

@@ -2,7 +2,7 @@
 import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
 import { type HeatSource, isFire, takes } from "../heat/sources";
 import { type BroughtUp, goesInCold } from "../kitchen/fuel";
-import { isColour } from "../processes/conditions";
+import { canCome } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
 
@@ -94,7 +94,7 @@ export function stagesFitting<Stage extends OvenStage>(
 ): Stage[] {
   const centres = centresOf(bird);
   return stages
-    .filter(({ when }, n) => n === 0 || !when || isColour(when) || centres.includes(when.centre))
+    .filter(({ when }, n) => n === 0 || !when || canCome(when, centres))
     .map((stage) => {
       const { side, shield, ...kept } = stage;
       return {

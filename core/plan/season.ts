@@ -4,7 +4,7 @@ import { centresOf } from "../bird/form";
 import { ovenMassKg } from "../bird/mass";
 import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
-import { isColour, type Moment } from "../processes/conditions";
+import { canCome, type Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
 import type { RoastEvent } from "../processes/stages";
 import type { Plan } from "./schema";
@@ -62,8 +62,7 @@ export const glazePasses = ({ season }: Pick<Plan, "season">): number => season.
 /** Moments as they can come with another bird: what it has not is not waited for. Glaze goes on as often as before. */
 export function seasonFitting(season: Plan["season"], bird: Pick<Plan["bird"], "cut" | "cavity">): Plan["season"] {
   const centres = centresOf(bird);
-  const comes = (moment: Moment): boolean =>
-    "atMin" in moment || isColour(moment.when) || centres.includes(moment.when.centre);
+  const comes = (moment: Moment): boolean => "atMin" in moment || canCome(moment.when, centres);
   return {
     ...season,
     ...(!season.glazeAt.every(comes) && { glazeAt: [], glazePasses: season.glazeAt.length }),

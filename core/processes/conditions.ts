@@ -20,6 +20,10 @@ export interface Seen {
 
 export const isColour = (condition: Condition): condition is { readonly colour: Colour } => "colour" in condition;
 
+/** Whether a bird with these centres can ever meet it. */
+export const canCome = (condition: Condition, centres: readonly Centre[]): boolean =>
+  isColour(condition) || centres.includes(condition.centre);
+
 /** Whether it is met; a colour that nobody has followed is not. */
 export const isMet = (condition: Condition, { centresC, browning }: Seen): boolean =>
   isColour(condition)

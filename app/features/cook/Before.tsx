@@ -5,7 +5,7 @@ import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { heatWords } from "../../../words/names";
-import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
+import { durationLate, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow, usePace } from "../../shell/clock";
@@ -19,6 +19,7 @@ import type { Acts } from "./acts";
 import { ComingRows } from "./ComingRows";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
+import { NextRow } from "./NextRow";
 import { Simulating } from "./Simulating";
 import { ThermometerChoice } from "./ThermometerChoice";
 
@@ -29,7 +30,6 @@ interface Props {
 
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
-  const reader = useHabits();
   const { pace } = usePace();
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
@@ -42,16 +42,7 @@ export function Before({ day, acts }: Props) {
       {late ? (
         <LateNow day={day} late={late} acts={acts} />
       ) : next ? (
-        <NextAction
-          action={next.what}
-          {...largeCountdown(next.startMs - now)}
-          below={
-            <>
-              {dayAndTime(next.startMs, plan.zone, reader)}
-              {next.detail && <span className="block text-base">{next.detail}</span>}
-            </>
-          }
-        />
+        <NextRow row={next} now={now} zone={plan.zone} />
       ) : (
         // Where the countdown will stand, and as large: nothing moves under the finger when it is there.
         isUnknown && (

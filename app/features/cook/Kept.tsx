@@ -5,7 +5,7 @@ import { uncarved } from "../../../core/day/kept";
 import { TABLE_ROW } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
-import { dayAndTime, durationLate, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { durationLate, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import type { RoastDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
@@ -17,6 +17,7 @@ import type { Acts } from "./acts";
 import { ComingRows } from "./ComingRows";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
+import { NextRow } from "./NextRow";
 
 interface Props {
   readonly day: RoastDay;
@@ -123,19 +124,6 @@ function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: Retu
   }
   const next = coming.find(({ startMs }) => startMs > now);
   return {
-    does: next ? (
-      <NextAction
-        action={next.what}
-        {...largeCountdown(next.startMs - now)}
-        below={
-          <>
-            {dayAndTime(next.startMs, zone, reader)}
-            {next.detail && <span className="block text-base">{next.detail}</span>}
-          </>
-        }
-      />
-    ) : (
-      <NextAction action="To the table" figure="now" />
-    ),
+    does: next ? <NextRow row={next} now={now} zone={zone} /> : <NextAction action="To the table" figure="now" />,
   };
 }
