@@ -91,3 +91,20 @@ describe("what is called", () => {
     expect(keysOf({ items: [], late: late("bird") })).toEqual(["late bird"]);
   });
 });
+
+describe("a bird that was carved the day before", () => {
+  const row = { id: "side-reheat", startMs: 0, endMs: 0, lane: "heat", what: "Start it", detail: "" } as const;
+  const about = { kind: "task", task: "chill" } as const;
+  const kept = { chill: null, overdue: null, lateMin: 0, coming: [] };
+
+  it("is called for as long as it should be hot again and is not in the oven, as one call with its row's own", () => {
+    expect(keysOf({ items: [], kept })).toEqual([]);
+    expect(keysOf({ items: [], kept: { ...kept, overdue: { ...row, about }, lateMin: 40 } })).toEqual(["due side-reheat"]);
+  });
+
+  it("is called into the fridge in the last half hour of its two", () => {
+    const chill = { row: { ...row, about }, byMs: inHeat.nowMs + 31 * 60_000 };
+    expect(keysOf({ items: [], kept: { ...kept, chill } })).toEqual([]);
+    expect(keysOf({ items: [], kept: { ...kept, chill: { ...chill, byMs: inHeat.nowMs + 29 * 60_000 } } })).toEqual(["chill"]);
+  });
+});

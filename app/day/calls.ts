@@ -76,6 +76,8 @@ export function callsOf({
   if (late && late.what !== "wait") calls.unshift(lateWords(late, plan, units));
   if (kept?.chill && nowMs >= kept.chill.byMs - CHILL_WARN_MIN * MINUTE_MS)
     calls.unshift({ key: "chill", does: kept.chill.row.what });
+  // Its row has called until now.
+  if (kept?.overdue) calls.unshift({ key: `due ${kept.overdue.id}`, does: kept.overdue.what });
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
   if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
   if (!rest || carveAtMs === null) return calls;
