@@ -99,12 +99,16 @@ describe("a bird that was carved the day before", () => {
 
   it("is called for as long as it should be hot again and is not in the oven, as one call with its row's own", () => {
     expect(keysOf({ items: [], kept })).toEqual([]);
-    expect(keysOf({ items: [], kept: { ...kept, overdue: { ...row, about }, lateMin: 40 } })).toEqual(["due side-reheat"]);
+    expect(keysOf({ items: [], kept: { ...kept, overdue: { ...row, about }, lateMin: 40 } })).toEqual([
+      "due side-reheat",
+    ]);
   });
 
   it("is called into the fridge in the last half hour of its two", () => {
     const chill = { row: { ...row, about }, byMs: inHeat.nowMs + 31 * 60_000 };
     expect(keysOf({ items: [], kept: { ...kept, chill } })).toEqual([]);
-    expect(keysOf({ items: [], kept: { ...kept, chill: { ...chill, byMs: inHeat.nowMs + 29 * 60_000 } } })).toEqual(["chill"]);
+    expect(keysOf({ items: [], kept: { ...kept, chill: { ...chill, byMs: inHeat.nowMs + 29 * 60_000 } } })).toEqual([
+      "chill",
+    ]);
   });
 });
