@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Advice } from "../core/day/coach";
-import { HEAT_SOURCES, isFire, SOURCE_TRAITS } from "../core/heat/sources";
+import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
 import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
@@ -43,13 +43,12 @@ describe("advice in words", () => {
 
   it("speaks of what its heat has: no oven and no dial at a fire, a door or a lid only where that shuts it", () => {
     for (const heat of HEAT_SOURCES) {
-      const { shutBy } = SOURCE_TRAITS[heat];
+      const door = shutBy(heat);
       const said = EVERY.map((advice) => adviceWords(advice, { ...plan, heat }, "metric"))
         .map(({ does, why }) => `${does} ${why}`)
         .join("\n");
       if (isFire(heat)) expect(said, heat).not.toMatch(/\b(oven|dial)/i);
-      for (const each of ["door", "lid"])
-        expect(new RegExp(`\\b${each}\\b`, "i").test(said), heat).toBe(each === shutBy);
+      for (const each of ["door", "lid"]) expect(new RegExp(`\\b${each}\\b`, "i").test(said), heat).toBe(each === door);
     }
   });
 

@@ -4,7 +4,7 @@ import { placeOf } from "../core/bird/probe";
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
-import { isFire, SOURCE_TRAITS } from "../core/heat/sources";
+import { isFire, shutBy } from "../core/heat/sources";
 import { preheatedC } from "../core/plan/methods";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
@@ -77,7 +77,7 @@ export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): 
 
 export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
   const heat = heatWords(plan.heat);
-  const { shutBy } = SOURCE_TRAITS[plan.heat];
+  const door = shutBy(plan.heat);
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (advice.kind) {
     case "stage": {
@@ -98,8 +98,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `baste ${advice.n}`,
         does: "Baste, quickly",
-        why: shutBy
-          ? `The ${shutBy} costs more than the juice gives; skipping it loses nothing but colour.`
+        why: door
+          ? `The ${door} costs more than the juice gives; skipping it loses nothing but colour.`
           : "What runs off it cools the skin a little; skipping it loses nothing but colour.",
         rings: true,
       };
@@ -161,9 +161,9 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "cooled":
       return {
         key: "cooled",
-        does: shutBy ? `Is the ${shutBy} shut, and the heat on?` : "Is the fire as it should be?",
+        does: door ? `Is the ${door} shut, and the heat on?` : "Is the fire as it should be?",
         why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. ${[
-          shutBy && `A ${shutBy} that stood open is noted under Correct something, and the forecast counts with it`,
+          door && `A ${door} that stood open is noted under Correct something, and the forecast counts with it`,
           isFire(plan.heat) && "A fire that is low costs every minute of it",
         ]
           .filter(Boolean)
@@ -181,7 +181,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `fuel ${advice.n}`,
         does: fuelWords(plan, advice.n + 1)[0],
-        why: `An hour has burnt as many. ${shutBy ? `${capital(quickly(plan.heat))}; without` : "Without"} them the heat falls within half an hour.`,
+        why: `An hour has burnt as many. ${door ? `${capital(quickly(plan.heat))}; without` : "Without"} them the heat falls within half an hour.`,
         rings: true,
       };
     case "breast-ahead":

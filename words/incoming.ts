@@ -3,6 +3,7 @@ import type { Fault, FormatRule, RejectedRow, Wrong } from "../core/faults";
 import type { UnitSystem } from "../core/units/quantity";
 import { LONGEST_REASON, oneLine } from "../core/units/text";
 import { valueWords } from "./faults";
+import { anyOf } from "./listing";
 
 const RULES: Record<FormatRule, string> = {
   unprintable: "holds characters that cannot be shown",
@@ -48,9 +49,6 @@ const limited = (limit: number, of: string): string => `${limit}${COUNTED[of]?.[
 const LONGEST_LIST = 100;
 const LONGEST_WRONG = 160;
 
-const oneOf = (names: readonly string[]): string =>
-  names.length > 1 ? `${names.slice(0, -1).join(", ")} or ${names.at(-1)}` : (names[0] ?? "");
-
 /** What is wrong, without its place, in one short line. */
 export const wrongWords = (wrong: Wrong, units: UnitSystem = "metric"): string =>
   oneLine(wordsOf(wrong, units), LONGEST_WRONG);
@@ -74,7 +72,7 @@ function wordsOf(wrong: Wrong, units: UnitSystem): string {
     case "value":
       return valueWords(wrong.value, wrong.allowed, units);
     case "no-column":
-      return `the header has no column for ${oneOf(wrong.columns)}; got ${oneLine(wrong.got.join(", "), LONGEST_LIST) || "nothing"}`;
+      return `the header has no column for ${anyOf(wrong.columns)}; got ${oneLine(wrong.got.join(", "), LONGEST_LIST) || "nothing"}`;
     case "not-json":
       return `not JSON: ${wrong.said}`;
     case "another-format":

@@ -4,7 +4,7 @@ import { type Cut, centresOf } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
 import { COVERS, type Cover } from "../core/heat/covers";
-import { type HeatSource, isFire, SOURCE_TRAITS } from "../core/heat/sources";
+import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { Facing } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
@@ -120,6 +120,6 @@ export const heatWords = (heat: HeatSource): HeatWords => (isFire(heat) ? FIRE :
 
 /** How one works at a bird in it. */
 export function quickly(heat: HeatSource): string {
-  const { shutBy } = SOURCE_TRAITS[heat];
-  return shutBy ? `${shutBy} shut again at once` : "as it turns";
+  const door = shutBy(heat);
+  return door ? `${door} shut again at once` : "as it turns";
 }

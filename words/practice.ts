@@ -1,7 +1,7 @@
 /** A practised roast in words: what is hidden, and what it truly was. */
 import { CENTRES } from "../core/bird/solid";
 import { constant } from "../core/constants";
-import { type HeatSource, isFire, SOURCE_TRAITS } from "../core/heat/sources";
+import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
 import { type Call, type Difficulty, ON_TIME_MIN, type Trouble } from "../core/practice/scenarios";
 import type { Moment } from "../core/schedule/rehearsal";
@@ -12,6 +12,7 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { capital } from "./capital";
+import { allOf } from "./listing";
 import { offWords } from "./log";
 import { CHORE_NAMES, colourWords, heatWords, PART_NAMES, TASK_NAMES } from "./names";
 import type { TimetableRow } from "./timetable";
@@ -24,12 +25,12 @@ export const DIFFICULTY_NAMES: Record<Difficulty, string> = {
 
 /** What such a day brings at a heat. */
 export function difficultyWords(difficulty: Difficulty, heat: HeatSource): string {
-  const { shutBy } = SOURCE_TRAITS[heat];
+  const door = shutBy(heat);
   switch (difficulty) {
     case "calm":
       return `Bird and ${heatWords(heat).is} are much as they are said to be; the probes stay where they are.`;
     case "usual":
-      return `${isFire(heat) ? "A fire that is not as hot as it was set" : "An oven off its dial"}, a bird of its own shape, a tip that slips, ${shutBy ? `a ${shutBy} left open once, ` : ""}readings that are lost.`;
+      return `${isFire(heat) ? "A fire that is not as hot as it was set" : "An oven off its dial"}, a bird of its own shape, a tip that slips, ${door ? `a ${door} left open once, ` : ""}readings that are lost.`;
     case "worst":
       return "The same, and everything further off than one usually meets.";
   }
@@ -118,14 +119,13 @@ const TROUBLE_WORDS: Record<Exclude<Trouble, "door">, string> = {
 /** What went wrong, in a sentence; empty on a calm day. */
 export const troublesWords = (troubles: readonly Trouble[], heat: HeatSource): string => {
   if (troubles.length === 0) return "";
-  const text = LIST.format(
+  const text = allOf(
     troubles.map((trouble) =>
-      trouble === "door" ? `the ${SOURCE_TRAITS[heat].shutBy ?? "heat"} stood open once` : TROUBLE_WORDS[trouble],
+      trouble === "door" ? `the ${shutBy(heat) ?? "heat"} stood open once` : TROUBLE_WORDS[trouble],
     ),
   );
   return `${capital(text)}.`;
 };
-const LIST = new Intl.ListFormat("en", { type: "conjunction" });
 
 /** Of less than this nobody says that it was early or late, min. */
 const RIGHT_MIN = 4;
@@ -155,7 +155,7 @@ export function decisionWords({ kind, laterMin, best }: Decision, asItWent: Trut
   // The model presses juice out and never takes it back: it has nothing to say against a longer rest.
   const isCounted = kind === "out" || laterMin > 0;
   if (isCounted && juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
-  return `${what} ${off}. The right moment would have given ${gains.length > 0 ? LIST.format(gains) : "nothing that a guest could tell"}.`;
+  return `${what} ${off}. The right moment would have given ${gains.length > 0 ? allOf(gains) : "nothing that a guest could tell"}.`;
 }
 
 const NAMES: Readonly<Record<string, string>> = { ...TASK_NAMES, ...CHORE_NAMES };

@@ -1,7 +1,7 @@
 /** The record of a roast in words: what was done, what came of it, and what would have mattered. */
 import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
 import { constant } from "../core/constants";
-import { isFire, SOURCE_TRAITS } from "../core/heat/sources";
+import { isFire, shutBy } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
 import type { Otherwise, Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
@@ -10,6 +10,7 @@ import type { Plan } from "../core/plan/schema";
 import { verdict } from "../core/safety/guideline";
 import { formatDuration, formatTemperature, formatTemperatureDifference } from "../core/units/quantity";
 import { capital, uncapitalised } from "./capital";
+import { allOf } from "./listing";
 import { ON_TIME_MIN } from "./log";
 import { colourWords, PART_NAMES } from "./names";
 import { survivorsWords } from "./safety";
@@ -24,7 +25,7 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
     case "stage":
       return uncapitalised(stageWords(plan, event.stage, units));
     case "door":
-      return `${SOURCE_TRAITS[plan.heat].shutBy ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
+      return `${shutBy(plan.heat) ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
     case "left":
       return `${event.piece} taken out`;
     case "back-in":
@@ -36,9 +37,6 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
   }
 }
 
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? names.join() : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
-
 /** What was cooked through: the verdict in words. */
 export function doneWords(peakC: CentreTemperatures, { units }: Reader): string {
   const guideline = formatTemperature(constant("guidelineC"), units);
@@ -48,12 +46,12 @@ export function doneWords(peakC: CentreTemperatures, { units }: Reader): string 
     case "unknown":
       return "What it came to is not known.";
     case "meets-guideline":
-      return capital(`${listed(places)} came to the guideline of ${guideline}.`);
+      return capital(`${allOf(places)} came to the guideline of ${guideline}.`);
     case "below-guideline":
       if (places.length === 1) {
-        return `The ${listed(places)} came to ${formatTemperature(judged.highestC, units)}, not to the guideline of ${guideline}.`;
+        return `The ${allOf(places)} came to ${formatTemperature(judged.highestC, units)}, not to the guideline of ${guideline}.`;
       }
-      return `Not all of it came to the guideline of ${guideline}: the lowest of ${listed(places)} came to ${formatTemperature(judged.highestC, units)}.`;
+      return `Not all of it came to the guideline of ${guideline}: the lowest of ${allOf(places)} came to ${formatTemperature(judged.highestC, units)}.`;
   }
 }
 

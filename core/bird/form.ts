@@ -54,6 +54,12 @@ export function centresOf({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "c
   return cavity === "stuffed" ? ["breast", "thigh", "filling"] : ["breast", "thigh"];
 }
 
+/** Whether it has both, which seldom finish together. */
+export function hasBreastAndThigh(choice: Pick<FormChoice, "cut" | "cavity">): boolean {
+  const centres = centresOf(choice);
+  return centres.includes("breast") && centres.includes("thigh");
+}
+
 /** A name for caches: equal forms, equal keys. */
 export const formKey = ({ species, cut, legs, cavity, breastThickness }: BirdForm): string =>
   `${species}/${cut}/${legs}/${cavity}/${breastThickness.toFixed(4)}`;

@@ -8,7 +8,7 @@ import type { Centre } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import type { Cover } from "../heat/covers";
-import { SOURCE_TRAITS } from "../heat/sources";
+import { shutBy } from "../heat/sources";
 import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
@@ -72,7 +72,7 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
   const drawn = traitsOf(UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)));
   const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
   const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chanceOf(`${seed}/door`), openMin: DOOR_OPEN_MIN };
-  const opens = trouble && SOURCE_TRAITS[options.source ?? "oven"].shutBy !== null;
+  const opens = trouble && shutBy(options.source ?? "oven") !== null;
   return { traits, events: [...(options.events ?? []), ...(opens ? [door] : [])] };
 }
 

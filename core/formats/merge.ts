@@ -5,7 +5,7 @@
  */
 
 import { inOrder } from "../plan/happened";
-import { type Roast, RoastSchema } from "../plan/roast";
+import { MOST_NOTES, type Roast, RoastSchema } from "../plan/roast";
 import { same } from "./same";
 
 export interface Merged {
@@ -87,7 +87,7 @@ function mergedValue(versions: Versions<unknown>, path: string, conflicts: strin
   if (same(base, mine) && sent.every((each) => same(each, mine))) return kept;
   if (COUNTS.has(path) && typeof kept === "number" && typeof mine === "number") return Math.max(kept, mine);
   if (path === "notes" && typeof kept === "string" && typeof mine === "string")
-    return allLines(kept, mine).slice(-4000);
+    return allLines(kept, mine).slice(-MOST_NOTES);
   if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine), sent.flatMap(asIds));
   const nameOf = NAMED[path];
   if (nameOf && Array.isArray(kept) && Array.isArray(mine)) {

@@ -99,8 +99,11 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
 /** Whether the heat is a fire: outdoors, with fuel and weather. */
 export const isFire = (source: HeatSource): boolean => SOURCE_TRAITS[source].fuels.length > 0;
 
+/** What is opened to get at the bird: a door, or a lid that stands in the weather; null: its fire is open. */
+export const shutBy = (source: HeatSource): SourceTraits["shutBy"] => SOURCE_TRAITS[source].shutBy;
+
 /** Whether a lid shuts it, which stands in the weather. */
-export const isLidded = (source: HeatSource): boolean => SOURCE_TRAITS[source].shutBy === "lid";
+export const isLidded = (source: HeatSource): boolean => shutBy(source) === "lid";
 
 /** Whether it turns the bird by itself. */
 export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source].turns;

@@ -93,6 +93,9 @@ export const MOST_PHOTOS = 12;
 /** Probes that may be in one bird. */
 export const MOST_PROBES = 16;
 
+/** Letters of a roast’s notes. */
+export const MOST_NOTES = 4000;
+
 export const RoastSchema = z.strictObject({
   id: line(1, 64),
   /** Roasts of one dinner have one; what they have together: `together.ts`. */
@@ -105,7 +108,7 @@ export const RoastSchema = z.strictObject({
   createdAt: instant,
   plan: PlanSchema,
   happened: Happened,
-  notes: lines(4000),
+  notes: lines(MOST_NOTES),
   /** How good it was, once it was eaten. */
   rating: z.optional(whole(1, 5)),
   /** What it says of its oven; null: nothing can be told from it. Left out until it was looked at. */

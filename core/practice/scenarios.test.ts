@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { HEAT_SOURCES, isFire, SOURCE_TRAITS } from "../heat/sources";
+import { HEAT_SOURCES, isFire, shutBy } from "../heat/sources";
 import { PlanSchema } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { callsOf, DIFFICULTIES, interrupted, sunkFire, troublesOf } from "./scenarios";
@@ -31,7 +31,7 @@ describe("what goes wrong on a day that is practised", () => {
         if (day.thermometer === "hand") for (const each of ["slip", "bone"]) expect(troubles).not.toContain(each);
         // A fire outdoors is no oven that a dish could want, and an open one has no door.
         if (isFire(heat)) expect(troubles).not.toContain("dish");
-        if (SOURCE_TRAITS[heat].shutBy === null) expect(troubles).not.toContain("door");
+        if (shutBy(heat) === null) expect(troubles).not.toContain("door");
         const calls = troubles.filter((each) => each === "guests-late" || each === "dish");
         expect(calls).toHaveLength({ calm: 0, usual: 1, worst: isFire(heat) ? 1 : 2 }[day.difficulty]);
       }),

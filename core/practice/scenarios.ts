@@ -1,6 +1,6 @@
 /** What goes wrong on a day that is practised: as data, by its kind and its seed. */
 import { chanceOf } from "../chance";
-import { isFire, SOURCE_TRAITS } from "../heat/sources";
+import { isFire, shutBy } from "../heat/sources";
 import type { Plan } from "../plan/schema";
 import type { OvenStage } from "../processes/stages";
 
@@ -46,7 +46,7 @@ export function troublesOf(
   return all.filter((trouble) => {
     // A thermometer in the hand neither slips nor stays on a bone.
     if (trouble === "slip" || trouble === "bone") return thermometer !== "hand";
-    if (trouble === "door") return SOURCE_TRAITS[plan.heat].shutBy !== null;
+    if (trouble === "door") return shutBy(plan.heat) !== null;
     if (trouble === "ice") return plan.bird.state !== "fresh";
     if (trouble === "hot-side") return !isFire(plan.heat);
     return trouble !== "fire-dies" || isFire(plan.heat);

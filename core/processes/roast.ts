@@ -8,7 +8,7 @@ import { requireBetween } from "../errors";
 import type { Underlay } from "../heat/covers";
 import { type Fire, swingOf } from "../heat/fire";
 import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
-import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
+import { type HeatSource, SOURCE_TRAITS, shutBy } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
@@ -101,7 +101,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const fire = options.fire ?? null;
   const lagMin = SOURCE_TRAITS[source].lagMin();
   // An open fire is as warm with a hand at it as without.
-  const handlingMin = SOURCE_TRAITS[source].shutBy === null ? 0 : HANDLING_MIN;
+  const handlingMin = shutBy(source) === null ? 0 : HANDLING_MIN;
   const oven = new Oven(preheatC, 0, lagMin, swingOf(fire), fire?.weather.airC);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;

@@ -4,8 +4,8 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { MemoryRouter } from "react-router";
 import { CentreChart } from "../../app/chart/CentreChart";
 import { ClockView } from "../../app/clock-view/ClockView";
+import { actsOf } from "../../app/day/acts";
 import type { RoastDay } from "../../app/day/roastDay";
-import { actsOf } from "../../app/features/cook/acts";
 import { Before } from "../../app/features/cook/Before";
 import { Roasting } from "../../app/features/cook/Roasting";
 import { AnswerLine } from "../../app/features/plan/AnswerLine";
@@ -126,8 +126,8 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
         width={400}
         height={300}
       />
-      <Before day={day} acts={actsOf(roast)} />
-      <Roasting day={{ ...day, roast: isIn, stage: "roasting" }} acts={actsOf(isIn)} />
+      <Before day={day} acts={actsOf(roast.id)} />
+      <Roasting day={{ ...day, roast: isIn, stage: "roasting" }} acts={actsOf(isIn.id)} />
     </MemoryRouter>,
   );
   return markup.replace(/<[^>]*>/g, " ");

@@ -1,5 +1,5 @@
 import { useNavigate, useSearchParams } from "react-router";
-import { centresOf } from "../../../core/bird/form";
+import { hasBreastAndThigh } from "../../../core/bird/form";
 import {
   type Comparison,
   firstWays,
@@ -60,13 +60,8 @@ const skinBefore = ({ salt, bird }: Plan): string => {
   return done.filter(Boolean).join(", ") || "not salted, not dried";
 };
 
-function hasBoth({ bird }: Plan): boolean {
-  const centres = centresOf(bird);
-  return centres.includes("breast") && centres.includes("thigh");
-}
-
 const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
-  ...(hasBoth(plan)
+  ...(hasBreastAndThigh(plan.bird)
     ? [
         {
           name: "Breast and leg done",
@@ -77,9 +72,9 @@ const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
     : []),
   {
     name: "Juices kept",
-    why: hasBoth(plan) ? "breast and leg; a tendency" : "a tendency",
+    why: hasBreastAndThigh(plan.bird) ? "breast and leg; a tendency" : "a tendency",
     read: ({ juicesBreast, juicesLeg }) =>
-      (hasBoth(plan) ? [juicesBreast, juicesLeg] : [juicesBreast ?? juicesLeg]).map(percent).join(", "),
+      (hasBreastAndThigh(plan.bird) ? [juicesBreast, juicesLeg] : [juicesBreast ?? juicesLeg]).map(percent).join(", "),
   },
   { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
   {

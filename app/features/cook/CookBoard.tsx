@@ -1,6 +1,7 @@
 import { lazy, Suspense } from "react";
 import type { Roast } from "../../../core/plan/roast";
 import { namesIn, titleShown } from "../../../words/titles";
+import { actsOf } from "../../day/acts";
 import { useBridgeState } from "../../day/listener";
 import { useDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
@@ -9,7 +10,6 @@ import { Caution } from "../../ui/Caution";
 import { OtherRoasts } from "../../ui/OtherRoasts";
 import { SafetyNotices } from "../../ui/SafetyNotices";
 import { AlarmSwitch } from "./AlarmSwitch";
-import { actsOf } from "./acts";
 import { Before } from "./Before";
 import { Done } from "./Done";
 import { Kept } from "./Kept";
@@ -36,7 +36,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const { roast, stage, simulated, derived, beside } = day;
   const others = (pieces: boolean): readonly Roast[] =>
     beside.flatMap((other) => (other.isPiece === pieces ? [other.roast] : []));
-  const acts = actsOf(roast);
+  const acts = actsOf(roast.id);
   const isPractised = pace !== null;
   const names = namesIn([roast, ...beside.map((other) => other.roast)]);
   const isOn = stage === "roasting" || stage === "resting";

@@ -2,17 +2,17 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, placeOf } from "../../../core/bird/probe";
 import { heatedMin } from "../../../core/forecast/plannedInput";
-import { isFire, SOURCE_TRAITS } from "../../../core/heat/sources";
+import { isFire, shutBy } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/fuel";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { heatWords, probeName } from "../../../words/names";
+import type { Acts } from "../../day/acts";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Sheet } from "../../ui/Sheet";
 import { toast } from "../../ui/toast";
-import type { Acts } from "./acts";
 import { ReadingFile } from "./ReadingFile";
 import { ThermometerChoice } from "./ThermometerChoice";
 
@@ -29,7 +29,7 @@ const DOOR_MIN = [2, 5, 10] as const;
 export function Corrections({ roast, readings, inAtMs, acts }: Props) {
   const [sure, setSure] = useState(false);
   const { zone, heat } = roast.plan;
-  const { shutBy } = SOURCE_TRAITS[heat];
+  const door = shutBy(heat);
   return (
     <Sheet opens="Correct something" title="Correct something">
       <MomentField
@@ -44,12 +44,12 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
         }}
       />
       <HeatOn roast={roast} inAtMs={inAtMs} acts={acts} />
-      {shutBy && (
+      {door && (
         <div className="grid gap-1.5">
-          <p className="text-sm text-soft">The {shutBy} stood open until now, for</p>
+          <p className="text-sm text-soft">The {door} stood open until now, for</p>
           <div className="flex flex-wrap gap-2">
             {DOOR_MIN.map((minutes) => (
-              <Button key={minutes} onClick={() => acts.opened(shutBy, minutes)}>
+              <Button key={minutes} onClick={() => acts.opened(door, minutes)}>
                 {minutes} min
               </Button>
             ))}

@@ -3,9 +3,9 @@ import { withDarker } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/roast";
 import { BROWNING_AT } from "../../../core/processes/conditions";
 import { facingName } from "../../../words/names";
+import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Button } from "../../ui/Button";
-import type { Acts } from "./acts";
 
 type Darker = NonNullable<Roast["happened"]["darker"]>;
 

@@ -5,11 +5,11 @@ import { formatDuration, formatTemperature } from "../../../core/units/quantity"
 import { MINUTE_MS } from "../../../core/units/time";
 import { HOT_TWICE } from "../../../words/safety";
 import { clockTime } from "../../../words/time";
+import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
-import type { Acts } from "./acts";
 
 interface Props {
   readonly day: RoastDay;

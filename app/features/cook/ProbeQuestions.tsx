@@ -1,12 +1,12 @@
 import type { Roast } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
+import type { Acts } from "../../day/acts";
 import { claim, putInNone } from "../../day/bridge";
 import { useBridgeState } from "../../day/listener";
 import { usePreferences } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import type { Acts } from "./acts";
 
 interface Props {
   readonly roast: Roast;

@@ -9,11 +9,11 @@ import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { survivors, survivorsWords } from "../../../words/safety";
+import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
 import { Sheet } from "../../ui/Sheet";
 import { Why } from "../../ui/Why";
-import type { Acts } from "./acts";
 import { ReadingForm } from "./ReadingForm";
 
 interface Props {

@@ -8,11 +8,11 @@ import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { clockTime } from "../../../words/time";
+import type { Acts } from "../../day/acts";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { Sheet } from "../../ui/Sheet";
-import type { Acts } from "./acts";
 
 interface Props {
   readonly readings: readonly RoastReading[];

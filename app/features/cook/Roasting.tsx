@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { centresOf } from "../../../core/bird/form";
+import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
@@ -12,6 +12,7 @@ import { heatWords, PART_NAMES } from "../../../words/names";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
+import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
 import type { Item, RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
@@ -22,7 +23,6 @@ import { useNow } from "../../ui/useNow";
 import { Why } from "../../ui/Why";
 import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
-import type { Acts } from "./acts";
 import { Corrections } from "./Corrections";
 import { DarkerSide } from "./DarkerSide";
 import { MainAct } from "./MainAct";
@@ -230,7 +230,7 @@ export function Roasting({ day, acts }: Props) {
             {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}.`}
           </p>
           <Why id="probe" />
-          {centres.length > 1 && <Why id="leg-first" />}
+          {hasBreastAndThigh(plan.bird) && <Why id="leg-first" />}
           <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
         </>
       }

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
-import { MOST_PHOTOS, type Roast } from "../../../core/plan/roast";
+import { MOST_NOTES, MOST_PHOTOS, type Roast } from "../../../core/plan/roast";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { messageOf } from "../../../words/faults";
 import { RATING_NAMES } from "../../../words/names";
@@ -61,7 +61,7 @@ export function HowItWas({ roast, onNotes, onRating, onClose }: Props) {
           readOnly={closedAt !== undefined}
           defaultValue={roast.notes}
           rows={4}
-          maxLength={4000}
+          maxLength={MOST_NOTES}
           onBlur={(event) => {
             if (event.target.value !== roast.notes) onNotes(event.target.value);
           }}

@@ -8,6 +8,7 @@ import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { THAW_PLACES } from "../../../core/processes/thaw";
 import { formatMass, parseMassKg } from "../../../core/units/quantity";
+import { allOf } from "../../../words/listing";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { thawWords } from "../../../words/thawing";
@@ -146,6 +147,5 @@ const WHERE = {
 function FitWords({ fits }: { readonly fits: readonly Fit[] }) {
   const good = fits.filter(({ fits: does }) => does).map(({ where }) => WHERE[where]);
   if (good.length === 0) return null;
-  const last = good.at(-1);
-  return <>It fits {good.length === 1 ? last : `${good.slice(0, -1).join(", ")} and ${last}`}.</>;
+  return <>It fits {allOf(good)}.</>;
 }

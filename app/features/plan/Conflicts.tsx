@@ -1,8 +1,6 @@
 import { memo } from "react";
 import { isFire } from "../../../core/heat/sources";
 import { carvingMin } from "../../../core/kitchen/cutting";
-import { withoutTicks, withTick } from "../../../core/plan/happened";
-import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
@@ -17,6 +15,7 @@ import { changeRoast } from "../../../storage/roasts";
 import { conflictWords, resourceWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
 import { dayAndTime } from "../../../words/time";
+import { actsOf } from "../../day/acts";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
@@ -25,7 +24,6 @@ import { FasterWays } from "../../simulation/FasterWays";
 import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { toast } from "../../ui/toast";
 import { usePlanStore } from "./planStore";
 
 interface Props {
@@ -56,7 +54,11 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={JSON.stringify({ ...conflict, byMs: 0 })}
           actions={
             <>
-              {isUnbegun(conflict) && <Begun roastId={roastId} id={conflict.task} />}
+              {isUnbegun(conflict) && (
+                <Button size="small" onClick={() => actsOf(roastId).ticks(conflict.task)}>
+                  It has begun
+                </Button>
+              )}
               <Remedies
                 units={units}
                 of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
@@ -96,25 +98,6 @@ function Remedies({ of, units }: { readonly of: readonly Remedy[]; readonly unit
       </Button>
     );
   });
-}
-
-/** What was to begin has begun: nothing is late. */
-function Begun({ roastId, id }: { readonly roastId: string; readonly id: string }) {
-  const put = (how: (happened: Roast["happened"]) => Roast["happened"]): Promise<boolean> =>
-    stored(
-      "That was",
-      changeRoast(database(), roastId, (roast) => ({ ...roast, happened: how(roast.happened) })),
-    );
-  const says = async (): Promise<void> => {
-    if (!(await put((happened) => withTick(happened, id)))) return;
-    const undo = (): void => void put((happened) => withoutTicks(happened, id));
-    toast.message("Ticked off", { action: { label: "Undo", onClick: undo } });
-  };
-  return (
-    <Button size="small" onClick={() => void says()}>
-      It has begun
-    </Button>
-  );
 }
 
 /** A piece that is done too soon goes in later, by itself. */

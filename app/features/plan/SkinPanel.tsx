@@ -1,6 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
 import { SPECIES_RECORDS } from "../../../core/bird/species";
-import { SOURCE_TRAITS } from "../../../core/heat/sources";
+import { shutBy } from "../../../core/heat/sources";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
@@ -42,7 +42,7 @@ function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOf
 export function SkinPanel({ plan, derived, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const { season, bird } = plan;
-  const { shutBy } = SOURCE_TRAITS[plan.heat];
+  const door = shutBy(plan.heat);
   const { seasoning } = derived;
   return (
     <>
@@ -149,8 +149,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           value: `${minutes}`,
           label:
             minutes === 0
-              ? shutBy
-                ? `Leave the ${shutBy} shut`
+              ? door
+                ? `Leave the ${door} shut`
                 : "Not at all"
               : minutes === 60
                 ? "Baste hourly"
@@ -164,7 +164,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         <Cost
           plan={plan}
           without={withSeason({ basteEveryMin: 0 })}
-          against={shutBy ? `a ${shutBy} left shut` : "no basting"}
+          against={door ? `a ${door} left shut` : "no basting"}
         />
       )}
       <MinutesRow

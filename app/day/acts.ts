@@ -1,38 +1,33 @@
 /** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
 
-import type { CentreTemperatures } from "../../../core/bird/solid";
-import { heatOnRow } from "../../../core/day/late";
-import type { Changed } from "../../../core/day/whatIf";
-import { stagesDoneAfter } from "../../../core/day/whatIf";
-import { wentIn } from "../../../core/forecast/prediction";
-import { readingKey } from "../../../core/formats/shared";
-import { inOrder, withoutTicks, withTick } from "../../../core/plan/happened";
-import type { Roast, RoastReading } from "../../../core/plan/roast";
-import { MINUTE_MS } from "../../../core/units/time";
-import { addReadings, changeRoast } from "../../../storage/roasts";
-import { messageOf } from "../../../words/faults";
-import { clockNow, instantNow } from "../../shell/clock";
-import { database } from "../../shell/database";
-import { toast } from "../../ui/toast";
+import type { CentreTemperatures } from "../../core/bird/solid";
+import { heatOnRow } from "../../core/day/late";
+import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
+import { wentIn } from "../../core/forecast/prediction";
+import { readingKey } from "../../core/formats/shared";
+import { inOrder, withoutTicks, withTick } from "../../core/plan/happened";
+import { MOST_NOTES, type Roast, type RoastReading } from "../../core/plan/roast";
+import { MINUTE_MS } from "../../core/units/time";
+import { addReadings, changeRoast } from "../../storage/roasts";
+import { clockNow, instantNow } from "../shell/clock";
+import { database } from "../shell/database";
+import { stored } from "../shell/stored";
+import { toast } from "../ui/toast";
 
 type Happened = Roast["happened"];
 
 /** What happens to a heat is handed on to the other pieces in it by what stores it. */
-export function actsOf(roast: Roast) {
+export function actsOf(roastId: string) {
   /** @returns whether it was stored */
-  const change = async (next: (before: Roast) => Roast): Promise<boolean> => {
-    try {
-      await changeRoast(database(), roast.id, (before) => {
+  const change = (next: (before: Roast) => Roast): Promise<boolean> =>
+    stored(
+      "That was",
+      changeRoast(database(), roastId, (before) => {
         const after = next(before);
         // A clock that was set back meanwhile must not keep the cook from saying what happens.
         return { ...after, happened: inOrder(after.happened) };
-      });
-      return true;
-    } catch (error) {
-      toast.error(`That was not stored: ${messageOf(error)}`);
-      return false;
-    }
-  };
+      }),
+    );
   const happens = (event: Partial<Happened>): Promise<boolean> =>
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
@@ -60,7 +55,7 @@ export function actsOf(roast: Roast) {
     },
     /** @throws Error when they are not stored: what was typed stays in its field */
     async notes(readings: readonly RoastReading[]): Promise<void> {
-      await addReadings(database(), roast.id, readings);
+      await addReadings(database(), roastId, readings);
     },
     /** A reading does not count any more; it can be had back. */
     async strikes(reading: RoastReading): Promise<void> {
@@ -77,7 +72,7 @@ export function actsOf(roast: Roast) {
       const at = new Date(Date.parse(reading.at) + 1).toISOString();
       const { shownC: _, ...place } = reading;
       const corrected: RoastReading = { ...place, at, celsius, source: "typed" };
-      await addReadings(database(), roast.id, [corrected]);
+      await addReadings(database(), roastId, [corrected]);
       await withStruck((ids) => [...ids.filter((id) => id !== key), key]);
       toast.message("The reading was put right", {
         action: {
@@ -87,26 +82,28 @@ export function actsOf(roast: Roast) {
       });
     },
     ticks(id: string): void {
-      const turnsOn = id === heatOnRow(roast.plan);
+      let turnsOn = false;
       const undo = (): void =>
         void change((before) => {
           const { heatOnAt: _, ...cold } = before.happened;
           return { ...before, happened: withoutTicks(turnsOn ? cold : before.happened, id) };
         });
-      void change((before) => ({
-        ...before,
-        happened: { ...withTick(before.happened, id), ...(turnsOn && { heatOnAt: instantNow() }) },
-      })).then((stored) => {
-        if (stored)
+      void change((before) => {
+        turnsOn = id === heatOnRow(before.plan);
+        return {
+          ...before,
+          happened: { ...withTick(before.happened, id), ...(turnsOn && { heatOnAt: instantNow() }) },
+        };
+      }).then((isStored) => {
+        if (isStored)
           toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
       });
     },
     /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
     reheats(id: string, lateMin: number): void {
-      const serveAt = new Date(Date.parse(roast.plan.serveAt) + lateMin * MINUTE_MS).toISOString();
-      void change((before) => ({
+      void change(({ plan, ...before }) => ({
         ...before,
-        plan: { ...before.plan, serveAt },
+        plan: { ...plan, serveAt: new Date(Date.parse(plan.serveAt) + lateMin * MINUTE_MS).toISOString() },
         happened: withTick(before.happened, id),
       }));
     },
@@ -115,8 +112,8 @@ export function actsOf(roast: Roast) {
       void change((before) => ({
         ...before,
         happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
-      })).then((stored) => {
-        if (stored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
+      })).then((isStored) => {
+        if (isStored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
       });
     },
     backIn(): void {
@@ -128,35 +125,44 @@ export function actsOf(roast: Roast) {
     },
     /** @param readC newest readings: which stage is on may hang on them */
     async whatIf(name: string, { stages, leaves }: Changed, readC: CentreTemperatures): Promise<void> {
-      const minute = Math.round((clockNow() - Date.parse(roast.happened.inAt ?? "")) / MINUTE_MS);
       const at = instantNow();
       const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
-      const stored = await change((before) => ({
-        ...before,
-        plan: { ...before.plan, stages },
-        happened: {
-          ...before.happened,
-          stagesDone: stagesDoneAfter(stages, before.happened.stagesDone ?? 0, minute, readC),
-          ...(leaves.length > 0 && {
-            left: [...(before.happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
-          }),
-        },
-        notes: `${before.notes}${before.notes && "\n"}Minute ${minute}: ${name}${left}.`.slice(-4000),
-      }));
-      if (!stored) return;
+      let was: Roast | null = null;
+      let line = "";
+      const isStored = await change((before) => {
+        const { plan, happened, notes } = before;
+        const minute = Math.round((clockNow() - Date.parse(happened.inAt ?? "")) / MINUTE_MS);
+        was = before;
+        line = `${notes && "\n"}Minute ${minute}: ${name}${left}.`;
+        return {
+          ...before,
+          plan: { ...plan, stages },
+          happened: {
+            ...happened,
+            stagesDone: stagesDoneAfter(stages, happened.stagesDone ?? 0, minute, readC),
+            ...(leaves.length > 0 && {
+              left: [...(happened.left ?? []), ...leaves.map((piece) => ({ piece, at }))],
+            }),
+          },
+          notes: `${notes}${line}`.slice(-MOST_NOTES),
+        };
+      });
+      if (!isStored) return;
       toast.success(`${name}: it is the plan now`, {
-        action: {
-          label: "Undo",
-          onClick: () =>
-            void change((before) => ({
-              ...before,
-              plan: roast.plan,
-              notes: roast.notes,
-              happened: { ...before.happened, stagesDone: roast.happened.stagesDone, left: roast.happened.left },
-            })),
-        },
+        action: { label: "Undo", onClick: () => void change((now) => (was ? withoutWhatIf(now, was, line) : now)) },
       });
     },
   };
 }
+
+/** What if taken back: what it changed, and nothing that happened since. */
+function withoutWhatIf(now: Roast, { plan: { stages }, happened: { stagesDone, left } }: Roast, line: string): Roast {
+  return {
+    ...now,
+    plan: { ...now.plan, stages },
+    notes: now.notes.replace(line, ""),
+    happened: { ...now.happened, stagesDone, left },
+  };
+}
+
 export type Acts = ReturnType<typeof actsOf>;

@@ -1,0 +1,60 @@
+import "fake-indexeddb/auto";
+import type { ExternalToast } from "sonner";
+import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { changeRoast, saveRoast } from "../../storage/roasts";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { database, openShelf } from "../shell/database";
+import { toastsDrawnBy } from "../ui/toast";
+import { actsOf } from "./acts";
+
+const roast = { ...sampleRoast(), notes: "The bird of the year." };
+const acts = actsOf(roast.id);
+const kept = () => database().roasts.get(roast.id);
+
+let undo: (() => void) | undefined;
+const draws = (_text: string, options?: ExternalToast): string => {
+  const action = options?.action as { onClick(): void } | undefined;
+  undo = action?.onClick;
+  return "";
+};
+
+beforeAll(async () => {
+  toastsDrawnBy({ message: draws, info: draws, success: draws, error: draws } as never);
+  await openShelf();
+});
+beforeEach(async () => {
+  undo = undefined;
+  await saveRoast(database(), roast);
+});
+
+describe("an act at the stove taken back", () => {
+  it("leaves what was done since as it is", async () => {
+    await acts.happens({ inAt: "2026-09-27T09:00:00.000Z" });
+    const hotter = roast.plan.stages.map((stage) => ({ ...stage, airC: 210 }));
+    await acts.whatIf("Oven up", { stages: hotter, leaves: ["thigh"] }, {});
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.plan.stages).toEqual(hotter);
+    expect((await kept())?.happened.left).toHaveLength(1);
+    const serveAt = "2026-09-27T17:00:00.000Z";
+    await changeRoast(database(), roast.id, (before) => ({
+      ...before,
+      plan: { ...before.plan, serveAt },
+      notes: `${before.notes}\nGuests late.`,
+    }));
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(roast.plan.stages));
+    const back = await kept();
+    expect(back?.plan.serveAt).toBe(serveAt);
+    expect(back?.notes).toBe("The bird of the year.\nGuests late.");
+    expect(back?.happened.left ?? []).toEqual([]);
+  });
+
+  it("is a tick, and what it turned on", async () => {
+    acts.ticks("preheat");
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.happened).toMatchObject({ ticked: ["preheat"], heatOnAt: expect.any(String) });
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual([]));
+    expect((await kept())?.happened.heatOnAt).toBeUndefined();
+  });
+});
