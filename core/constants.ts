@@ -202,6 +202,7 @@ export const CONSTANTS = {
   drySaltHours: practice(24, "h"),
   outHours: published(2, "h", "USDA FSIS, Leftovers and food safety"),
   outHotHours: published(1, "h", "USDA FSIS, Leftovers and food safety"),
+  coldCallMin: chosen(30, "min"),
   hotKitchenC: published(32, "°C", "USDA FSIS"),
   leftoverDays: published(3, "d", "USDA FSIS, Leftovers and food safety"),
   thawedLimitDays: published(2, "d", "USDA FSIS, The big thaw"),

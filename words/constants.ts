@@ -304,6 +304,10 @@ const CLOCK = {
   drySaltHours: "dry salt before the drying; 1 to 2 days in all",
   outHours: "longest time out of the fridge",
   outHotHours: "the same where it is hotter than 32 °C",
+  coldCallMin: {
+    what: "how long before its time out of the fridge is over it is called",
+    why: "time to take it off the bone and lay it into trays",
+  },
   hotKitchenC: "warmth above which one hour is the limit, 90 °F",
   leftoverDays: "cooked leftovers in the fridge; 3 to 4",
   thawedLimitDays: "longest wait after a thaw in the fridge",

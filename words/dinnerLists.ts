@@ -1,4 +1,5 @@
 /** All the roasts of a dinner on one list and in one timetable. */
+import { LEFTOVERS_ROW, TABLE_ROW } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
@@ -72,11 +73,12 @@ export function dinnerTimetable(all: readonly ListedRoast[], units: UnitSystem):
   if (all.length === 1) return all.flatMap(({ plan, derived }) => timetableOf(plan, derived, units));
   const rows = all.flatMap(({ id, name, plan, derived }) =>
     timetableOf(plan, derived, units).map((row) => {
-      // Dishes and the table are everybody's.
-      const isShared = row.id === "table" || row.id.startsWith("side-");
+      // Dishes, the table and what is left on it are everybody's.
+      const isShared = row.id === TABLE_ROW || row.id === LEFTOVERS_ROW || row.id.startsWith("side-");
       return isShared ? row : { ...row, id: `${id}-${row.id}`, what: `${name}: ${row.what}` };
     }),
   );
   const seen = new Set<string>();
-  return rows.filter(({ id }) => !seen.has(id) && seen.add(id)).sort((one, other) => one.startMs - other.startMs);
+  // Of what is everybody's, the first counts.
+  return rows.sort((one, other) => one.startMs - other.startMs).filter(({ id }) => !seen.has(id) && seen.add(id));
 }

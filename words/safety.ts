@@ -18,7 +18,3 @@ export const survivorsWords = (logReduction: number): string =>
   logReduction >= LOGS
     ? `${AS_ASKED} Salmonella would be left, as the published tables ask`
     : `${survivors(logReduction)} Salmonella would be left, where the published tables ask for ${AS_ASKED}`;
-
-/** Of what was roasted the day before its dinner, after it. */
-export const HOT_TWICE =
-  "What is left has been hot twice: into the fridge within two hours of the table, and not heated again.";

@@ -25,6 +25,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, 
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
+import { LEFTOVERS, leftoversDetail } from "./leftovers";
 import { facingName, heatWords, PART_NAMES, quickly, SALT_NAMES } from "./names";
 
 /** A row with what it says. */
@@ -149,7 +150,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       "Into shallow trays, into the fridge",
       "no deeper than two fingers, within two hours; drippings over the meat, covered once cold",
     ],
-    table: ["To the table", "leftovers into the fridge within two hours"],
+    table: ["To the table", ""],
   };
 }
 
@@ -425,7 +426,9 @@ export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, u
         ? tasks[about.task]
         : about.kind === "chore"
           ? choreWords(plan, derived, about.chore, units)
-          : sideWords(about.side, plan, units);
+          : about.kind === "side"
+            ? sideWords(about.side, plan, units)
+            : [LEFTOVERS, leftoversDetail(plan, units)];
     return { ...row, what, detail };
   });
 }

@@ -3,6 +3,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, memo, Suspense, useEffect } from "react";
 import { useMatch } from "react-router";
+import { isOnTheTable } from "../../core/day/leftovers";
 import { isLongOver } from "../../core/day/over";
 import { waitsHours } from "../../core/kitchen/thaw";
 import { cookStage, type Roast } from "../../core/plan/roast";
@@ -22,12 +23,14 @@ const PracticeProbes = lazy(async () => ({ default: (await import("./PracticePro
 
 /**
  * A roast that is planned belongs to the day from a day and a half before its first task on: to be called when its thaw
- * begins. One that waits for its dinner, as long as that is not long over.
+ * begins. One that waits for its dinner, as long as that is not long over; one that was eaten, until what is left of it
+ * is in the fridge.
  */
 const EVE_HOURS = 36;
 
 function isOfTheDay(roast: Roast, nowMs: number, openId: string | undefined): boolean {
   const stage = cookStage(roast);
+  if (isOnTheTable(roast, nowMs)) return true;
   if (stage === "roasting" || stage === "resting" || roast.id === openId) return true;
   if (isLongOver(roast.plan, nowMs)) return false;
   const aheadMs = Date.parse(roast.plan.serveAt) - nowMs;

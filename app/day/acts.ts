@@ -7,12 +7,16 @@ import { wentIn } from "../../core/forecast/prediction";
 import { readingKey } from "../../core/formats/shared";
 import { inOrder, withoutTicks, withTick } from "../../core/plan/happened";
 import { MOST_NOTES, type Roast, type RoastReading } from "../../core/plan/roast";
+import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
 import { addReadings, changeRoast } from "../../storage/roasts";
 import { clockNow, instantNow } from "../shell/clock";
 import { database } from "../shell/database";
 import { stored } from "../shell/stored";
 import { toast } from "../ui/toast";
+
+/** The row by which its thaw begins. */
+const THAW_ROW: TaskId = "thaw";
 
 type Happened = Roast["happened"];
 
@@ -79,6 +83,20 @@ export function actsOf(roastId: string) {
           label: "Undo",
           onClick: () => void withStruck((ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),
         },
+      });
+    },
+    /** Its thaw begins now, later than planned: what follows is held against it. */
+    thaws(): void {
+      void change((before) => ({
+        ...before,
+        happened: { ...withTick(before.happened, THAW_ROW), thawBegunAt: instantNow() },
+      })).then((isStored) => {
+        const undo = (): void =>
+          void change((before) => {
+            const { thawBegunAt: _, ...rest } = before.happened;
+            return { ...before, happened: withoutTicks(rest, THAW_ROW) };
+          });
+        if (isStored) toast.message("Noted: it thaws from now", { action: { label: "Undo", onClick: undo } });
       });
     },
     ticks(id: string): void {

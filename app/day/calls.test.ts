@@ -28,6 +28,7 @@ const inHeat = {
   rest: null,
   carveAtMs: null,
   kept: null,
+  leftovers: null,
 } as const;
 const keysOf = (change: Partial<Parameters<typeof callsOf>[0]>): string[] =>
   callsOf({ ...inHeat, ...change }).map(({ key }) => key);
@@ -110,5 +111,11 @@ describe("a bird that was carved the day before", () => {
     expect(keysOf({ items: [], kept: { ...kept, chill: { ...chill, byMs: inHeat.nowMs + 29 * 60_000 } } })).toEqual([
       "chill",
     ]);
+  });
+
+  it("is half an hour before what is left has stood out for its time, and a while after; nothing else is called then", () => {
+    const byMs = 120 * MINUTE_MS;
+    const called = (minute: number) => keysOf({ nowMs: minute * MINUTE_MS, leftovers: { byMs, hours: 2 } });
+    expect([89, 90, 134, 135].map(called)).toEqual([[], ["leftovers"], ["leftovers"], []]);
   });
 });

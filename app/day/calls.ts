@@ -1,12 +1,15 @@
 /** What is called out loud of a roast's day, the most urgent first. */
 
+import { constant } from "../../core/constants";
 import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
+import { isCalled, type Leftovers } from "../../core/day/leftovers";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
+import { LEFTOVERS } from "../../words/leftovers";
 import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
 import type { Call } from "./alarm";
@@ -14,9 +17,6 @@ import type { Item } from "./roastDay";
 
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;
-
-/** And so long before what was carved has stood out for its time. */
-const CHILL_WARN_MIN = 30;
 
 /** A call that was over and comes back so soon is the same call: a probe that trembles rings once. */
 const SAME_CALL_MS = 10 * MINUTE_MS;
@@ -52,6 +52,8 @@ interface Standing {
   readonly rest: RestPlan | null;
   readonly carveAtMs: number | null;
   readonly kept: Kept<TimetableRow> | null;
+  /** After the table; nothing else is called then. */
+  readonly leftovers: Leftovers | null;
 }
 
 /** That it comes out now. By a thermometer it is looked through first: the margin of the pull counts on it (`marginsOf`). */
@@ -70,11 +72,13 @@ export function callsOf({
   rest,
   carveAtMs,
   kept,
+  leftovers,
 }: Standing): Call[] {
+  if (leftovers) return isCalled(leftovers, nowMs) ? [{ key: "leftovers", does: LEFTOVERS }] : [];
   const calls: Call[] = items.filter(({ rings }) => rings);
   // An oven that is not hot yet wants no hand.
   if (late && late.what !== "wait") calls.unshift(lateWords(late, plan, units));
-  if (kept?.chill && nowMs >= kept.chill.byMs - CHILL_WARN_MIN * MINUTE_MS)
+  if (kept?.chill && nowMs >= kept.chill.byMs - constant("coldCallMin") * MINUTE_MS)
     calls.unshift({ key: "chill", does: kept.chill.row.what });
   // Its row has called until now.
   if (kept?.overdue) calls.unshift({ key: `due ${kept.overdue.id}`, does: kept.overdue.what });

@@ -10,7 +10,7 @@ const { plan } = sampleRoast();
 const derived = derivePlan(plan, simulated(), FIRST_SHARES, 0);
 const rows = timetableOf(plan, derived, "metric");
 const at = (id: string): number => rows.find((row) => row.id === id)?.startMs ?? Number.NaN;
-const quiet = { calls: [], kept: null, rows };
+const quiet = { calls: [], kept: null, leftovers: null, rows };
 
 describe("what comes next of a roast", () => {
   it("is the next row of its timetable, with its time", () => {
@@ -32,10 +32,16 @@ describe("what comes next of a roast", () => {
       lateMin: 0,
       coming: [],
     };
-    expect(nextUp({ ...quiet, kept }, 0)).toEqual({ what: "Into the fridge", atMs: 7 });
+    expect(nextUp({ ...quiet, kept }, 0)).toEqual({ what: "Into the fridge", atMs: 7, isBy: true });
   });
 
   it("is nothing once only the table is left", () => {
     expect(nextUp(quiet, at("table") - 1)).toBeNull();
+  });
+
+  it("is the fridge again once it was eaten, until its time is over", () => {
+    const leftovers = { byMs: 7, hours: 2 };
+    expect(nextUp({ ...quiet, leftovers }, 6)).toEqual({ what: "Leftovers into the fridge", atMs: 7, isBy: true });
+    expect(nextUp({ ...quiet, leftovers }, 7)).toBeNull();
   });
 });

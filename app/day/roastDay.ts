@@ -6,11 +6,13 @@ import type { Advice } from "../../core/day/coach";
 import type { Doubted } from "../../core/day/doubt";
 import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
+import type { Leftovers } from "../../core/day/leftovers";
 import type { Present } from "../../core/day/present";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { EnsembleOptions } from "../../core/forecast/ensemble";
 import type { Reading } from "../../core/forecast/reading";
 import type { CookStage, Roast, RoastReading } from "../../core/plan/roast";
+import type { TaskId } from "../../core/schedule/backward";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { AdviceWords } from "../../words/advice";
 import type { TimetableRow } from "../../words/timetable";
@@ -28,7 +30,12 @@ export interface Observed extends Reading {
 
 /** One thing to mind, with what a tap does about it. */
 export interface Item extends AdviceWords {
-  readonly about: Advice | { readonly kind: "row"; readonly id: string };
+  readonly about:
+    | Advice
+    | { readonly kind: "row"; readonly id: string }
+    /** Whether a first task has begun in time. */
+    | { readonly kind: "begun"; readonly task: TaskId }
+    | { readonly kind: "thaws-late" };
 }
 
 export interface RoastDay {
@@ -55,6 +62,8 @@ export interface RoastDay {
   readonly late: LateBefore | null;
   /** Carved the day before its dinner, until it is at the table. */
   readonly kept: Kept<TimetableRow> | null;
+  /** What of it stands out after the table. */
+  readonly leftovers: Leftovers | null;
   /** What is still to come, placed again. */
   readonly rows: readonly TimetableRow[];
   readonly carveAtMs: number | null;

@@ -4,6 +4,7 @@ import { useCallback, useMemo } from "react";
 import { type Advice, adviceFor, outByMinOf } from "../../core/day/coach";
 import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
 import { keptOf } from "../../core/day/kept";
+import { leftoversOf } from "../../core/day/leftovers";
 import { guidelineEverywhere } from "../../core/day/present";
 import { restPlan } from "../../core/day/restPlan";
 import { placesSeen } from "../../core/day/seen";
@@ -16,8 +17,10 @@ import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { unbegun } from "../../core/schedule/conflicts";
 import { MINUTE_MS } from "../../core/units/time";
-import { adviceWords, beginWords, dueWords } from "../../words/advice";
+import { adviceWords, beginWords, dueWords, lateThawWords } from "../../words/advice";
 import { dayAndTime } from "../../words/time";
+import type { TimetableRow } from "../../words/timetable";
+import { usePace } from "../shell/clock";
 import { useHabits } from "../shell/preferences";
 import { useDinner } from "../simulation/useDinner";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";
@@ -30,6 +33,7 @@ import { useObserved } from "./useObserved";
 import { usePresent } from "./usePresent";
 import { useRows } from "./useRows";
 
+const NO_ROWS: readonly TimetableRow[] = [];
 const SEEN_C = guidelineEverywhere();
 
 /** What the hand does to a heat, whatever is in it. */
@@ -39,6 +43,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
   const reader = useHabits();
   const { units } = reader;
+  const { pace } = usePace();
   const { plan, happened } = roast;
   const stage = cookStage(roast);
   const simulated = useSimulatedPlan(plan, { happened });
@@ -86,7 +91,9 @@ export function useRoastDay(roast: Roast): RoastDay {
     () => (stage === "kept" && derived ? keptOf(coming.rows, happened, nowMinute) : null),
     [stage, derived, coming.rows, happened, nowMinute],
   );
-  const rows = kept?.coming ?? coming.rows;
+  // Nothing is left of a bird that was never there.
+  const leftovers = useMemo(() => (pace ? null : leftoversOf({ plan, happened })), [pace, plan, happened]);
+  const rows = stage === "done" ? NO_ROWS : (kept?.coming ?? coming.rows);
   const isLed = derived?.beside.piece?.follows === true;
 
   const placed = placesSeen(
@@ -129,8 +136,13 @@ export function useRoastDay(roast: Roast): RoastDay {
     ...unbegun(stage === "planned" ? derived : null).map(
       ({ task, startMs }): Item => ({
         ...beginWords(task, dayAndTime(startMs, plan.zone, reader)),
-        about: { kind: "row", id: task },
+        about: { kind: "begun", task },
       }),
+    ),
+    ...(stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((conflict): readonly Item[] =>
+      conflict.kind === "thaws-late"
+        ? [{ ...lateThawWords(dayAndTime(conflict.readyMs, plan.zone, reader)), about: { kind: conflict.kind } }]
+        : [],
     ),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, units), about })),
     ...dueWords(rows, now, stage, late !== null).map(
@@ -139,7 +151,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   ];
 
   const calls =
-    stage === "done"
+    stage === "done" && !leftovers
       ? []
       : callsOf({
           plan,
@@ -153,8 +165,9 @@ export function useRoastDay(roast: Roast): RoastDay {
           rest,
           carveAtMs,
           kept,
+          leftovers,
         });
-  const upNext = nextUp({ calls, kept, rows }, now);
+  const upNext = nextUp({ calls, kept, leftovers, rows }, now);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
   const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs]);
 
@@ -172,6 +185,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     ...coming,
     rows,
     kept,
+    leftovers,
     roast,
     stage,
     simulated,

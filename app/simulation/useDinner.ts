@@ -45,12 +45,13 @@ const NOT_TICKED: readonly string[] = [];
 const toldOf = ({ createdAt, happened }: Pick<Roast, "createdAt" | "happened">): Told => ({
   madeMs: Date.parse(createdAt),
   ticked: happened.ticked ?? NOT_TICKED,
+  ...(happened.thawBegunAt !== undefined && { thawBegunMs: Date.parse(happened.thawBegunAt) }),
 });
 
 /** @param plan as it is under the hand, which may be newer than what is stored */
 export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan): Dinner {
   const { id, dinner, createdAt } = roast;
-  const { inAt, ticked } = roast.happened;
+  const { inAt, ticked, thawBegunAt } = roast.happened;
   const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]);
   const isRead = together !== undefined;
   const others = useMemo(
@@ -121,5 +122,5 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         return placeDinner(withPlan(changed, { ...cook, thawHours }), clockNow()).get(id) ?? null;
       },
     };
-  }, [cook, shares, plan, inAt, ticked, id, dinner, roast.fire, createdAt, others, known, isRead]);
+  }, [cook, shares, plan, inAt, ticked, thawBegunAt, id, dinner, roast.fire, createdAt, others, known, isRead]);
 }

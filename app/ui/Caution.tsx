@@ -8,7 +8,7 @@ export function Caution({ children, actions }: { readonly children: ReactNode; r
       <TriangleAlert aria-hidden className="mt-0.5 size-4.5 shrink-0" />
       <div className="flex grow flex-wrap items-center gap-x-4 gap-y-2">
         <div className="min-w-48 grow basis-0">{children}</div>
-        {actions && <div className="flex flex-wrap gap-2">{actions}</div>}
+        {actions && <div className="flex flex-wrap items-end gap-2">{actions}</div>}
       </div>
     </div>
   );

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { FIRST_SHARES } from "../forecast/shares";
-import { cookStage, type Roast, TABLE_ROW } from "../plan/roast";
+import { cookStage, LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { derivePlan } from "../schedule/derive";
 import { rowsOf } from "../schedule/rows";
@@ -46,8 +46,8 @@ describe("a bird that was carved the day before", () => {
 
   it("goes into the oven, has its gravy and comes to the table in that order, each until it is ticked off", () => {
     const ids = (...ticked: string[]) => kept(carvedMs, ...ticked).coming.map(({ id }) => id);
-    expect(ids("chill")).toEqual(["side-reheat", "thicken-1", "table"]);
-    expect(ids("chill", "side-reheat")).toEqual(["thicken-1", "table"]);
+    expect(ids("chill")).toEqual(["side-reheat", "thicken-1", "table", "leftovers"]);
+    expect(ids("chill", "side-reheat")).toEqual(["thicken-1", "table", "leftovers"]);
     // Nothing of the bird's own day comes back.
     expect(kept(carvedMs - 5 * HOUR_MS).coming.map(({ id }) => id)).not.toContain("carve");
   });
@@ -58,7 +58,7 @@ describe("a bird that was carved the day before", () => {
         const late = kept(reheatMs + lateMin * MINUTE_MS, "chill");
         expect(late.overdue?.id).toBe("side-reheat");
         expect(late.lateMin).toBe(lateMin);
-        expect(late.coming.at(-1)).toMatchObject({ id: "table", startMs: serveMs + lateMin * MINUTE_MS });
+        expect(late.coming.at(-2)).toMatchObject({ id: "table", startMs: serveMs + lateMin * MINUTE_MS });
         expect(kept(reheatMs + lateMin * MINUTE_MS, "chill", "side-reheat")).toMatchObject({
           overdue: null,
           lateMin: 0,
@@ -73,7 +73,7 @@ describe("a bird that was carved the day before", () => {
   });
 
   it("can be not carved, or not at the table, after all", () => {
-    const told = happened("eve-check-1", "chill", TABLE_ROW);
+    const told = happened("eve-check-1", "chill", TABLE_ROW, LEFTOVERS_ROW);
     expect(unserved(told)).toEqual({ ...told, ticked: ["eve-check-1", "chill"] });
     const { carvedAt: _, ...rest } = told;
     expect(uncarved(told)).toEqual({ ...rest, ticked: ["eve-check-1"] });

@@ -4,7 +4,7 @@
  */
 import { constant } from "../constants";
 import { withoutTicks } from "../plan/happened";
-import { type Roast, TABLE_ROW } from "../plan/roast";
+import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
 import type { Row } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
@@ -13,7 +13,7 @@ import { stillStands } from "./due";
 const CHILL_ROW = "chill";
 const REHEAT_ROW = `side-${REHEAT_ID}`;
 /** What hangs on dinner, and not on the bird's coming out. */
-const OF_THE_DINNER = /^(side|thicken|table)(-|$)/;
+const OF_THE_DINNER = /^(side|thicken|table|leftovers)(-|$)/;
 
 export interface Kept<Of extends Row = Row> {
   /** Into the fridge, and by when; null once it is there. */
@@ -56,7 +56,8 @@ export function keptOf<Of extends Row>(
 type Happened = Roast["happened"];
 
 /** It is not carved after all: nothing of it is in the fridge, or at the table. */
-export const uncarved = ({ carvedAt: _, ...before }: Happened): Happened => withoutTicks(before, CHILL_ROW, TABLE_ROW);
+export const uncarved = ({ carvedAt: _, ...before }: Happened): Happened =>
+  withoutTicks(before, CHILL_ROW, TABLE_ROW, LEFTOVERS_ROW);
 
 /** It is not at the table after all. */
-export const unserved = (happened: Happened): Happened => withoutTicks(happened, TABLE_ROW);
+export const unserved = (happened: Happened): Happened => withoutTicks(happened, TABLE_ROW, LEFTOVERS_ROW);

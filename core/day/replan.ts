@@ -31,7 +31,7 @@ export interface DayNow {
 }
 
 /** Rows that wait for the bird to be out. */
-const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|loosen|thicken)(-|$)/;
+const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|leftovers|loosen|thicken)(-|$)/;
 
 /** @param planned what was derived from the plan as the bird went in */
 export function replan(

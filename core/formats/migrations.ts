@@ -189,8 +189,8 @@ export const roastWithDraught = (roast: unknown): unknown =>
   isRecord(roast) && isRecord(roast.plan) ? { ...roast, plan: { draught: "usual", ...roast.plan } } : roast;
 
 /**
- * Version 11 to 12: since when the heat is on may be told. 12 to 13: an oven may be cold as the bird goes in. What was
- * there stays as it is.
+ * Version 11 to 12: since when the heat is on may be told. 12 to 13: an oven may be cold as the bird goes in. 13
+ * to 14: that a thaw began late, and how warm it was at the table, may be told. What was there stays as it is.
  */
 const roastAsItWas = (roast: unknown): unknown => roast;
 
@@ -206,6 +206,7 @@ export const STEPS = [
   roastWithDial,
   roastWithOven,
   roastWithDraught,
+  roastAsItWas,
   roastAsItWas,
   roastAsItWas,
 ] as const;

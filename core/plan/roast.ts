@@ -48,6 +48,10 @@ const HappenedFields = z.strictObject({
   darker: z.optional(z.enum([...FACINGS, "even"])),
   /** Since when its heat is being brought up: the oven turned on, the fire lit. Left out where only that it is on was ticked off. */
   heatOnAt: z.optional(instant),
+  /** When its thaw began, where the cook said that it was later than planned. */
+  thawBegunAt: z.optional(instant),
+  /** It was eaten where it is above 32 °C: what is left may stand out for one hour, not two. */
+  hotTable: z.optional(z.boolean()),
   /** Rows of the timetable that were ticked off, by their ids. */
   ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
@@ -143,6 +147,8 @@ export type CookStage = "planned" | "roasting" | "resting" | "kept" | "done";
 
 /** The row of the timetable that is ticked off as it is brought to the table. */
 export const TABLE_ROW = "table";
+/** And once what is left of it is cold, or thrown away. */
+export const LEFTOVERS_ROW = "leftovers";
 
 const isKept = ({ plan, happened }: Pick<Roast, "plan" | "happened">): boolean =>
   plan.roasted === "day-before" && !happened.closedAt && !happened.ticked?.includes(TABLE_ROW);

@@ -22,6 +22,14 @@ export type Conflict =
       /** It was planned in time, and nobody has said whether it has begun. */
       readonly isAsked: boolean;
     }
+  /** It began so late that there is ice in it when it is to be opened: since when, until when, and so much later. */
+  | {
+      readonly kind: "thaws-late";
+      readonly task: "thaw";
+      readonly begunMs: number;
+      readonly readyMs: number;
+      readonly byMs: number;
+    }
   | { readonly kind: "never-thaws"; readonly mediumC: number }
   | { readonly kind: "thawed-in-water-waits"; readonly hours: number }
   | { readonly kind: "ice-waits"; readonly hours: number }
@@ -50,6 +58,8 @@ export interface Told {
   readonly madeMs: number;
   /** Rows of its timetable that were ticked off. */
   readonly ticked: readonly string[];
+  /** When its thaw began, where that was later than planned, ms. */
+  readonly thawBegunMs?: number;
 }
 
 /** Planned this moment, nothing begun. */
@@ -88,6 +98,9 @@ export interface Waiting {
 
 const BRINE_LIMIT_HOURS = 48;
 
+/** What a thaw of days ends later than planned, of which nothing is said (chosen). */
+const LATE_THAW_MS = HOUR_MS;
+
 /** The first task that should already have begun, birds that wait or brine too long, ice, salt, nights, measures. */
 export function conflictsOf({
   plan,
@@ -109,6 +122,13 @@ export function conflictsOf({
   if (first.startMs < nowMs && nowMs < inAtMs && !hasBegun) tooLate(first, told.madeMs <= first.startMs);
   if (inAtMs <= nowMs) tooLate({ id: "roast", startMs: inAtMs }, false);
   const { bird, thawIn, equipment } = plan;
+  const thaw = taskOf(schedule, "thaw");
+  const begunMs = told.thawBegunMs;
+  if (thaw && begunMs !== undefined && Number.isFinite(input.thawHours) && nowMs < inAtMs) {
+    const readyMs = begunMs + input.thawHours * HOUR_MS;
+    const byMs = readyMs - thaw.endMs;
+    if (byMs > LATE_THAW_MS) conflicts.push({ kind: "thaws-late", task: "thaw", begunMs, readyMs, byMs });
+  }
   if (!Number.isFinite(input.thawHours)) {
     conflicts.push({ kind: "never-thaws", mediumC: thawIn === "water" ? equipment.tapWaterC : equipment.fridgeC });
   }

@@ -8,10 +8,12 @@ import { listsOf } from "../../words/lists";
 import { timetableOf } from "../../words/timetable";
 import { FIRST_SHARES } from "../forecast/shares";
 import { roughThawHours, waitsHours } from "../kitchen/thaw";
+import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { derivePlan } from "./derive";
+import { remediesOf } from "./remedies";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { EVENING, isWithin, WAKING } from "./waking";
@@ -178,6 +180,46 @@ describe("every plan", () => {
             expect(at(schedule.inAtMs + HOUR_MS, told).conflicts).toMatchObject(
               expect.arrayContaining([expect.objectContaining({ kind: "too-late", task: "roast", isAsked: false })]),
             );
+        },
+      ),
+      plansAsked(150),
+    );
+  });
+
+  it("is told of its ice where the cook says that its thaw began late, and every remedy takes that away", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN.map((plan): Plan => ({ ...plan, thawIn: "fridge", bird: { ...plan.bird, state: "frozen" } })),
+        anyCook,
+        fc.double({ min: 20, max: 120, noNaN: true }),
+        fc.double({ min: 2, max: 60, noNaN: true }),
+        (plan, { pullMinute }, thawHours, lateHours) => {
+          const thawing = (changed: Plan, thawBegunMs?: number) =>
+            derivePlan(
+              changed,
+              simulated({ pullMinute, thawHours: changed.thawIn === "water" ? 8 : thawHours }),
+              FIRST_SHARES,
+              thawBegunMs ?? 0,
+              undefined,
+              undefined,
+              { madeMs: 0, ticked: ["thaw"], ...(thawBegunMs !== undefined && { thawBegunMs }) },
+            );
+          const { schedule } = thawing(plan);
+          const thaw = taskOf(schedule, "thaw");
+          const begunMs = (thaw?.endMs ?? 0) - (thawHours - lateHours) * HOUR_MS;
+          if (!thaw || begunMs >= schedule.inAtMs) return;
+          const told = (changed: Plan) => thawing(changed, begunMs).conflicts.find(({ kind }) => kind === "thaws-late");
+          const late = told(plan);
+          expect(late).toMatchObject({ begunMs, readyMs: begunMs + thawHours * HOUR_MS });
+          if (late?.kind !== "thaws-late") return;
+          expect(late.byMs / HOUR_MS).toBeCloseTo(lateHours, 6);
+          const remedies = remediesOf(late, plan, (changed) => thawing(changed, begunMs).conflicts);
+          for (const { does, change } of remedies) {
+            const then = told(change(plan));
+            // Water shortens it where nothing brings dinner back in time.
+            if (does.kind === "thaw-in-water" && then?.kind === "thaws-late") expect(then.byMs).toBeLessThan(late.byMs);
+            else expect(then).toBeUndefined();
+          }
         },
       ),
       plansAsked(150),

@@ -212,12 +212,13 @@ const ONE_BIRD: Remedy = { does: { kind: "one-bird" }, change: withBird({ count:
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   switch (conflict.kind) {
+    case "thaws-late":
     case "too-late": {
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
         const inTime = [WATER_NOW, SHORTER].filter(
-          ({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== "too-late"),
+          ({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== conflict.kind),
         );
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
         return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];

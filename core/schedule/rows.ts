@@ -1,15 +1,18 @@
 /** Everything that is done, in order, as data: for the list, the calendar, the command line and the stove. */
 import { constant } from "../constants";
-import type { Lane, TaskId } from "./backward";
+import { LEFTOVERS_ROW } from "../plan/roast";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
+import { type Lane, type Schedule, type TaskId, taskOf } from "./backward";
 import type { Chore, ChoreKind } from "./chores";
 import { type DerivedPlan, REHEAT_ID } from "./derive";
 import type { PlacedSide } from "./sides";
 
-/** What a row is about: a task of the bird, a chore around it, a dish. */
+/** What a row is about: a task of the bird, a chore around it, a dish, what is left after the table. */
 export type About =
   | { readonly kind: "task"; readonly task: TaskId }
   | { readonly kind: "chore"; readonly chore: Chore }
-  | { readonly kind: "side"; readonly side: PlacedSide };
+  | { readonly kind: "side"; readonly side: PlacedSide }
+  | { readonly kind: "leftovers" };
 
 export interface Row {
   /** Stable, so that a calendar that is fetched again moves its events. */
@@ -53,6 +56,15 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
 
 const SIDE_ALARM_MIN = 5;
 
+/** What is left into the fridge: by two hours from the knife, or from the table where the knife was the day before. */
+function leftoversRow(schedule: Schedule): Row {
+  const isKept = taskOf(schedule, "chill") !== undefined;
+  const sinceMs = isKept ? schedule.serveAtMs : schedule.carveAtMs;
+  const endMs = sinceMs + constant("outHours") * HOUR_MS;
+  const startMs = endMs - constant("coldCallMin") * MINUTE_MS;
+  return { id: LEFTOVERS_ROW, startMs, endMs, lane: "table", alarmMin: 0, about: { kind: "leftovers" } };
+}
+
 const withAlarm = (row: Row, alarmMin: number | undefined): Row =>
   alarmMin === undefined ? row : { ...row, alarmMin };
 
@@ -73,5 +85,5 @@ export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] 
     const alarmMin = id === REHEAT_ID ? constant("preheatMin") : SIDE_ALARM_MIN;
     return { id: `side-${id}`, startMs, endMs, lane, alarmMin, about: { kind: "side", side } };
   });
-  return [...tasks, ...work, ...dishes].sort((a, b) => a.startMs - b.startMs);
+  return [...tasks, ...work, ...dishes, leftoversRow(schedule)].sort((a, b) => a.startMs - b.startMs);
 }

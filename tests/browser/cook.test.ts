@@ -260,19 +260,26 @@ describe("the day itself, at the stove", () => {
     await press(driver, "Carving now");
     await driver.wait(until.urlContains("/carve"), 10_000);
     await driver.navigate().back();
-    await seeText(driver, "To the table", "predicted");
+    await seeText(driver, "Leftovers into the fridge", "predicted");
   });
 
   it("cools and keeps what is left, simulated for its tray", async () => {
     const cook = await driver.getCurrentUrl();
-    await press(driver, "The two-hour clock");
-    await seeText(driver, "Leftovers into the fridge by", "Cold in time", "Heated again");
+    await press(driver, "How deep its tray");
+    await seeText(driver, "Leftovers into the fridge by", ", in 1:5", "Cold in time", "Heated again");
+    await pressAt(driver, 'button[role="switch"]');
+    await seeText(driver, ", in 5");
     await press(driver, "heaped");
     await press(driver, "Most of it");
     await press(driver, "covered at once");
     await seeText(driver, "Too slow");
     await pressAt(driver, 'nav a[href$="/cook"]');
     await driver.wait(until.urlIs(cook), 10_000);
+    await press(driver, "Roasts");
+    await seeText(driver, "In the kitchen now", "Next: Leftovers into the fridge, by ");
+    await driver.navigate().back();
+    await press(driver, "They are in the fridge");
+    await seeText(driver, "To the table");
   });
 
   it("is closed with how it was, what to change and a picture, and stands in the list so", async () => {

@@ -78,7 +78,7 @@ describe("a bird that is carved the day before", () => {
     await seeText(driver, "In the kitchen now", ", carved ", "Next: The carved bird, covered: start");
     await driver.navigate().back();
     await press(driver, "It is on the table");
-    await seeText(driver, "has been hot twice");
+    await seeText(driver, "hot twice, it is not heated again");
     await press(driver, "Not at the table yet");
     await seeText(driver, "The carved bird, covered: start");
   });

@@ -99,6 +99,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     rest: null,
     late,
     kept: null,
+    leftovers: null,
     rows: timetableOf(plan, derived, units),
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,

@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
+import { type Leftovers, leftoversOf } from "../../../core/day/leftovers";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
-import type { Roast } from "../../../core/plan/roast";
+import { LEFTOVERS_ROW, type Roast } from "../../../core/plan/roast";
 import { reheatDialC } from "../../../core/processes/leftovers";
 import {
   formatDuration,
@@ -12,10 +13,13 @@ import {
   type UnitSystem,
 } from "../../../core/units/quantity";
 import { HOUR_MS } from "../../../core/units/time";
-import { HOT_TWICE } from "../../../words/safety";
+import { HOT_TWICE, LEFTOVERS, overWords } from "../../../words/leftovers";
 import { clockTime, countdown, dayName } from "../../../words/time";
+import { actsOf } from "../../day/acts";
+import { HotTable } from "../../day/HotTable";
 import { useHabits } from "../../shell/preferences";
 import { useSimulated } from "../../simulation/useSimulated";
+import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { useNow } from "../../ui/useNow";
@@ -33,61 +37,53 @@ const DEPTH_NAMES = { "3": "two fingers", "5": "a fist", "9": "heaped" } as cons
 const FROM_TABLE_C = 50;
 const LARGEST_TRAY_KG = 8;
 
-/** After the table. What was roasted the day before has been chilled and heated by its plan. */
-export const After = (props: Props) =>
-  props.roast.plan.roasted === "day-before" ? (
-    <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
-      <p className="text-xl">{HOT_TWICE}</p>
-      <ToRecord roast={props.roast} />
-    </section>
-  ) : (
-    <Leftovers {...props} />
-  );
-
-const ToRecord = ({ roast }: Pick<Props, "roast">) => (
-  <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
-    Close the record: how it was, for next time
-  </Link>
-);
-
-/** The clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
-function Leftovers({ roast, units }: Props) {
+/** After the table: the clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
+export function After({ roast, units }: Props) {
   const reader = useHabits();
   const now = useNow();
-  const [hot, setHot] = useState<"no" | "yes">("no");
-  const carvedMs = Date.parse(roast.happened.carvedAt ?? "");
-  const { zone } = roast.plan;
-  const byMs = carvedMs + constant(hot === "yes" ? "outHotHours" : "outHours") * HOUR_MS;
+  const { plan, happened } = roast;
+  const isNextDay = plan.roasted === "day-before";
+  const leftovers = leftoversOf(roast);
+  const eatenMs = Date.parse(isNextDay ? plan.serveAt : (happened.carvedAt ?? ""));
   return (
     <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
-      <p className="text-xl">
-        {now < byMs ? (
-          <>
-            Leftovers into the fridge by <b>{clockTime(byMs, zone, reader)}</b>, in <b>{countdown(byMs - now)}</b>
-          </>
-        ) : (
-          <>
-            The {hot === "yes" ? "hour was" : "two hours were"} over at <b>{clockTime(byMs, zone, reader)}</b>: what
-            stood out longer is thrown away
-          </>
-        )}
-      </p>
-      <Segmented<"no" | "yes">
-        label="How warm it is"
-        value={hot}
-        choices={[
-          { value: "no", label: `Under ${formatTemperature(constant("hotKitchenC"), units)} here: two hours` },
-          { value: "yes", label: "Hotter: one hour" },
-        ]}
-        onChange={setHot}
-      />
-      <CoolingTray roast={roast} units={units} />
+      {leftovers && (
+        <>
+          <StandsOut leftovers={leftovers} now={now} zone={plan.zone} />
+          <div className="flex flex-wrap items-center gap-3">
+            <Button tone="primary" onClick={() => actsOf(roast.id).ticks(LEFTOVERS_ROW)}>
+              Nothing stands out any more
+            </Button>
+            <HotTable roast={roast} />
+          </div>
+        </>
+      )}
+      {isNextDay ? <p className="text-lg">{HOT_TWICE}</p> : <CoolingTray roast={roast} units={units} />}
       <p className="text-soft">
-        Eaten by {dayName(carvedMs + constant("leftoverDays") * DAY_MS, zone, reader)}, or frozen. Follow your local
+        Eaten by {dayName(eatenMs + constant("leftoverDays") * DAY_MS, plan.zone, reader)}, or frozen. Follow your local
         food-safety authority.
       </p>
-      <ToRecord roast={roast} />
+      <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
+        Close the record: how it was, for next time
+      </Link>
     </section>
+  );
+}
+
+interface StandsOutProps {
+  readonly leftovers: Leftovers;
+  readonly now: number;
+  readonly zone: string;
+}
+
+function StandsOut({ leftovers: { byMs, hours }, now, zone }: StandsOutProps) {
+  const reader = useHabits();
+  const at = clockTime(byMs, zone, reader);
+  if (now >= byMs) return <p className="text-xl">{overWords(hours, at)}</p>;
+  return (
+    <p className="text-xl">
+      {LEFTOVERS} by <b>{at}</b>, in <b>{countdown(byMs - now)}</b>
+    </p>
   );
 }
 

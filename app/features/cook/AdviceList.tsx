@@ -7,19 +7,30 @@ interface Props {
   readonly acts: Acts;
 }
 
-/** What a tap on an item notes; null for what is only said. */
-function doneOf({ about }: Item, acts: Acts): (() => void) | null {
+interface Answer {
+  readonly says: string;
+  done(): void;
+}
+
+/** What a tap on an item notes; none for what is only said. */
+function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
+  const isDone = (done: () => void): readonly Answer[] => [{ says: "Done", done }];
   switch (about.kind) {
     case "row":
-      return () => acts.ticks(about.id);
+      return isDone(() => acts.ticks(about.id));
+    case "begun":
+      return [
+        { says: "In time", done: () => acts.ticks(about.task) },
+        ...(about.task === "thaw" ? [{ says: "Just now", done: () => acts.thaws() }] : []),
+      ];
     case "stage":
-      return () => void acts.happens({ stagesDone: about.n });
+      return isDone(() => void acts.happens({ stagesDone: about.n }));
     case "fuel":
-      return () => void acts.happens({ fuelsDone: about.n });
+      return isDone(() => void acts.happens({ fuelsDone: about.n }));
     case "baste":
-      return () => void acts.happens({ bastingsDone: about.n });
+      return isDone(() => void acts.happens({ bastingsDone: about.n }));
     default:
-      return null;
+      return [];
   }
 }
 
@@ -29,28 +40,33 @@ export function AdviceList({ items, acts }: Props) {
   return (
     <ul aria-label="What to mind" className="grid gap-1.5">
       {items.map((item) => {
-        const done = doneOf(item, acts);
+        const answers = answersTo(item, acts);
         return (
           <li
             key={item.key}
             className={`flex items-start rounded-2xl ${item.rings ? "bg-ember-wash" : "border border-line bg-mist-1"}`}
           >
-            <details className="group grow">
+            <details className="group grow [&:not([open])]:self-center">
               <summary className="flex min-h-12 cursor-pointer list-none items-center gap-2 px-4 py-1.5 text-lg leading-snug">
                 <span className="grow">{item.does}</span>
                 <ChevronDown aria-hidden className="size-5 shrink-0 text-soft transition group-open:rotate-180" />
               </summary>
               <p className="px-4 pb-3 text-soft">{item.why}</p>
             </details>
-            {done && (
-              <button
-                type="button"
-                aria-label={`Done: ${item.does}`}
-                onClick={done}
-                className="flex min-h-12 shrink-0 items-center gap-1.5 self-stretch rounded-r-2xl border-l border-line-strong px-4 font-semibold hover:bg-mist-2"
-              >
-                <Check aria-hidden className="size-5" /> Done
-              </button>
+            {answers.length > 0 && (
+              <div className="flex shrink-0 flex-col self-stretch divide-y divide-line-strong overflow-hidden rounded-r-2xl border-l border-line-strong">
+                {answers.map(({ says, done }) => (
+                  <button
+                    key={says}
+                    type="button"
+                    aria-label={`${says}: ${item.does}`}
+                    onClick={done}
+                    className="flex min-h-12 grow items-center gap-1.5 px-4 font-semibold hover:bg-mist-2"
+                  >
+                    <Check aria-hidden className="size-5" /> {says}
+                  </button>
+                ))}
+              </div>
             )}
           </li>
         );

@@ -8,6 +8,7 @@ import { heatWords } from "../../../words/names";
 import { durationLate, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
+import { nextRow } from "../../day/next";
 import type { RoastDay } from "../../day/roastDay";
 import { clockNow, usePace } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -34,7 +35,7 @@ export function Before({ day, acts }: Props) {
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
   const { plan } = roast;
-  const next = rows.find((row) => row.startMs > now && row.id !== "table");
+  const next = nextRow(rows, now);
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
   return (

@@ -44,7 +44,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
       <div className="flex items-center justify-between gap-3">
         <h1 className="text-lg leading-tight text-soft">{titleShown(roast, reader)}</h1>
-        {stage !== "done" && <AlarmSwitch />}
+        {(stage !== "done" || day.leftovers) && <AlarmSwitch />}
       </div>
       {beside.length > 0 && (
         <nav aria-label="Other roasts of this dinner" className="flex flex-wrap items-center gap-x-4">

@@ -1,23 +1,35 @@
 import { Link } from "react-router";
 import { uncarved, unserved } from "../../../core/day/kept";
+import type { Leftovers } from "../../../core/day/leftovers";
 import { foretold } from "../../../core/plan/byTime";
-import { formatDuration, formatTemperature } from "../../../core/units/quantity";
+import { LEFTOVERS_ROW, type Roast } from "../../../core/plan/roast";
+import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { HOT_TWICE } from "../../../words/safety";
-import { clockTime } from "../../../words/time";
+import { LEFTOVERS, leftoversDetail, overWords } from "../../../words/leftovers";
+import { clockTime, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import type { Acts } from "../../day/acts";
+import { HotTable } from "../../day/HotTable";
 import type { RoastDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
+import { useNow } from "../../ui/useNow";
+import { MainAct } from "./MainAct";
+import { NextAction } from "./NextAction";
 
 interface Props {
   readonly day: RoastDay;
   readonly acts: Acts;
 }
 
+interface StandsOutProps {
+  readonly roast: Roast;
+  readonly leftovers: Leftovers;
+  readonly acts: Acts;
+}
+
 /** Predicted against actual, at once, while the platter is carried out. */
-export function Done({ day: { roast, readings }, acts }: Props) {
+export function Done({ day: { roast, readings, leftovers }, acts }: Props) {
   const reader = useHabits();
   const { pace } = usePace();
   const { plan, happened } = roast;
@@ -29,7 +41,11 @@ export function Done({ day: { roast, readings }, acts }: Props) {
   const late = predictedMs === null ? null : (pulledMs - predictedMs) / MINUTE_MS;
   return (
     <section className="flex flex-col gap-4">
-      <h2 className="text-4xl">To the table</h2>
+      {leftovers ? (
+        <StandsOut roast={roast} leftovers={leftovers} acts={acts} />
+      ) : (
+        <h2 className="text-4xl">To the table</h2>
+      )}
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2 text-lg">
         <dt className="text-soft">Out</dt>
         <dd>
@@ -43,18 +59,10 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         <dt className="text-soft">Readings kept</dt>
         <dd>{readings?.length ?? 0}</dd>
       </dl>
-      {isNextDay ? (
-        <p className="text-soft">{HOT_TWICE}</p>
-      ) : (
-        <>
-          <p className="text-soft">
-            Leftovers into the fridge within two hours of carving; one hour where it is above{" "}
-            {formatTemperature(32, reader.units)}.
-          </p>
-          <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
-            The two-hour clock, cooling and heating again
-          </Link>
-        </>
+      {!isNextDay && !pace && (
+        <Link to={`/roast/${roast.id}/carve`} className="min-h-12 self-start text-lg underline underline-offset-4">
+          How deep its tray, how long it keeps, heating it again
+        </Link>
       )}
       <div className="flex flex-wrap gap-3">
         {pace && (
@@ -67,7 +75,7 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         )}
         <Link
           to={`/log/${roast.id}`}
-          className="inline-flex min-h-14 items-center rounded-full bg-ember px-6 text-xl font-semibold text-on-ember"
+          className={`inline-flex min-h-14 items-center rounded-full px-6 text-xl font-semibold ${leftovers ? "border border-line-strong" : "bg-ember text-on-ember"}`}
         >
           How it was, and the record
         </Link>
@@ -78,5 +86,39 @@ export function Done({ day: { roast, readings }, acts }: Props) {
         )}
       </div>
     </section>
+  );
+}
+
+/** What is left on the table, by its clock: the first thing to do once the guests have eaten. */
+function StandsOut({ roast, leftovers: { byMs, hours }, acts }: StandsOutProps) {
+  const reader = useHabits();
+  const now = useNow();
+  const at = timeBeside(byMs, now, roast.plan.zone, reader);
+  const isOver = now >= byMs;
+  return (
+    <>
+      {isOver ? (
+        <NextAction
+          action="Are the leftovers in the fridge?"
+          {...largeDelay((now - byMs) / MINUTE_MS)}
+          below={overWords(hours, at)}
+        />
+      ) : (
+        <NextAction
+          action={LEFTOVERS}
+          {...largeCountdown(byMs - now)}
+          below={`by ${at}; ${leftoversDetail(roast.plan, reader.units)}`}
+        />
+      )}
+      <MainAct>
+        <Button tone="primary" size="stove" onClick={() => acts.ticks(LEFTOVERS_ROW)}>
+          {isOver ? "They were there in time" : "They are in the fridge"}
+        </Button>
+        <Button size="stove" onClick={() => acts.ticks(LEFTOVERS_ROW)}>
+          {isOver ? "Thrown away" : "Nothing is left"}
+        </Button>
+      </MainAct>
+      <HotTable roast={roast} />
+    </>
   );
 }

@@ -24,6 +24,7 @@ import { FasterWays } from "../../simulation/FasterWays";
 import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
+import { MomentField } from "../../ui/MomentField";
 import { usePlanStore } from "./planStore";
 
 interface Props {
@@ -51,13 +52,27 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
       )}
       {conflicts.map((conflict) => (
         <Caution
-          key={JSON.stringify({ ...conflict, byMs: 0 })}
+          key={JSON.stringify({ ...conflict, begunMs: 0, readyMs: 0, byMs: 0 })}
           actions={
             <>
               {isUnbegun(conflict) && (
                 <Button size="small" onClick={() => actsOf(roastId).ticks(conflict.task)}>
-                  It has begun
+                  It began in time
                 </Button>
+              )}
+              {isUnbegun(conflict) && conflict.task === "thaw" && (
+                <Button size="small" onClick={() => actsOf(roastId).thaws()}>
+                  It begins just now
+                </Button>
+              )}
+              {conflict.kind === "thaws-late" && (
+                <MomentField
+                  label="It thaws since"
+                  atMs={conflict.begunMs}
+                  zone={plan.zone}
+                  latestMs={clockNow()}
+                  onChange={(ms) => void actsOf(roastId).happens({ thawBegunAt: new Date(ms).toISOString() })}
+                />
               )}
               <Remedies
                 units={units}

@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { isOnTheTable } from "../../../core/day/leftovers";
 import { type Late, NEVER } from "../../../core/forecast/shares";
 import { foretold } from "../../../core/plan/byTime";
 import { cookStage, type Roast } from "../../../core/plan/roast";
@@ -34,7 +35,8 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
   const { plan, happened, notes } = roast;
   const stage = cookStage(roast);
   const next = useDays(({ days }) => days[roast.id]?.next);
-  const cooking = stage === "roasting" || stage === "resting" || stage === "kept";
+  const standsOut = isOnTheTable(roast, clockNow());
+  const cooking = stage === "roasting" || stage === "resting" || stage === "kept" || standsOut;
   const rated = ratingName(roast.rating);
   const serveMs = Date.parse(plan.serveAt);
   return (
@@ -43,7 +45,11 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
     >
       <div className="flex flex-wrap items-baseline gap-x-3">
         <Link
-          to={stage === "done" ? `/log/${roast.id}` : `/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`}
+          to={
+            stage === "done" && !standsOut
+              ? `/log/${roast.id}`
+              : `/roast/${roast.id}/${stage === "planned" ? "plan" : "cook"}`
+          }
           className="font-display text-xl font-semibold after:absolute after:inset-0"
         >
           {titleShown(roast, reader)}
@@ -65,7 +71,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
       {next && (
         <p className="mt-1">
           {next.atMs === null ? "Now" : "Next"}: <b>{next.what}</b>
-          {next.atMs !== null && `, ${timeBeside(next.atMs, clockNow(), plan.zone, reader)}`}
+          {next.atMs !== null && `, ${next.isBy ? "by " : ""}${timeBeside(next.atMs, clockNow(), plan.zone, reader)}`}
         </p>
       )}
       {(notes || rated) && (

@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { lazy, Suspense, useDeferredValue } from "react";
 import { Link } from "react-router";
+import { isOnTheTable } from "../../../core/day/leftovers";
 import { isLongOver } from "../../../core/day/over";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { isReadable, storedRoasts } from "../../../storage/listing";
@@ -27,7 +28,10 @@ const isPlanned = (roast: Roast): boolean => cookStage(roast) === "planned";
 
 /** In the order in which they stand. */
 const GROUPS: readonly { readonly title: string; holds(roast: Roast, nowMs: number): boolean }[] = [
-  { title: "In the kitchen now", holds: (roast) => ["roasting", "resting", "kept"].includes(cookStage(roast)) },
+  {
+    title: "In the kitchen now",
+    holds: (roast, nowMs) => ["roasting", "resting", "kept"].includes(cookStage(roast)) || isOnTheTable(roast, nowMs),
+  },
   { title: "Coming", holds: (roast, nowMs) => isPlanned(roast) && !isLongOver(roast.plan, nowMs) },
   { title: "Planned, and never begun", holds: (roast, nowMs) => isPlanned(roast) && isLongOver(roast.plan, nowMs) },
 ];
@@ -64,7 +68,9 @@ export function RoastsScreen() {
   const company = useCompany();
   const ordered = (roasts ?? []).filter(isReadable).sort((a, b) => a.plan.serveAt.localeCompare(b.plan.serveAt));
   // What is coming stands in its order, what is done from the newest back.
-  const done = byDinner(ordered.filter((roast) => cookStage(roast) === "done" && !roast.archived).reverse());
+  const isDone = (roast: Roast): boolean =>
+    cookStage(roast) === "done" && !roast.archived && !isOnTheTable(roast, clockNow());
+  const done = byDinner(ordered.filter(isDone).reverse());
   return (
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">

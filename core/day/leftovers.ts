@@ -1,0 +1,36 @@
+/** What is left of a bird that was eaten: cold in time, or thrown away. */
+import { constant } from "../constants";
+import { cookStage, LEFTOVERS_ROW, type Roast } from "../plan/roast";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
+import { stillStands } from "./due";
+
+export interface Leftovers {
+  /** In the fridge by then, epoch ms. */
+  readonly byMs: number;
+  /** Hours that it may stand out. */
+  readonly hours: number;
+}
+
+/** @returns null where nothing of it stands out: not eaten yet, put away, or its record closed */
+export function leftoversOf({ plan, happened }: Pick<Roast, "plan" | "happened">): Leftovers | null {
+  const { carvedAt = "", closedAt, ticked = [], hotTable = false } = happened;
+  if (cookStage({ plan, happened }) !== "done" || closedAt !== undefined || ticked.includes(LEFTOVERS_ROW)) return null;
+  // What was carved the day before stood out once already; its dinner begins the clock again.
+  const sinceMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) : Date.parse(carvedAt);
+  const hours = constant(hotTable ? "outHotHours" : "outHours");
+  return { byMs: sinceMs + hours * HOUR_MS, hours };
+}
+
+/** Whether it may still be saved, or has only just been lost. */
+export const isMinded = ({ byMs }: Leftovers, nowMs: number): boolean =>
+  stillStands({ id: LEFTOVERS_ROW, startMs: byMs }, nowMs);
+
+/** A roast of which something stands out on the table. */
+export function isOnTheTable(roast: Pick<Roast, "plan" | "happened">, nowMs: number): boolean {
+  const leftovers = leftoversOf(roast);
+  return leftovers !== null && isMinded(leftovers, nowMs);
+}
+
+/** Whether it is called by now. */
+export const isCalled = (leftovers: Leftovers, nowMs: number): boolean =>
+  isMinded(leftovers, nowMs) && nowMs >= leftovers.byMs - constant("coldCallMin") * MINUTE_MS;

@@ -1,0 +1,18 @@
+/** What is left after the table, in the words of every screen. */
+import { constant } from "../core/constants";
+import type { Plan } from "../core/plan/schema";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+
+export const LEFTOVERS = "Leftovers into the fridge";
+
+/** Where it was roasted the day before. */
+export const HOT_TWICE = "What is left has been hot twice: it is not heated again.";
+
+export const leftoversDetail = ({ roasted }: Pick<Plan, "roasted">, units: UnitSystem): string =>
+  roasted === "day-before"
+    ? "within two hours of the table; hot twice, it is not heated again"
+    : `within two hours of carving, one where it is above ${formatTemperature(constant("hotKitchenC"), units)}; no deeper than two fingers, open until cold`;
+
+/** Once its time is over. @param hours that it may stand out @param at when they were over */
+export const overWords = (hours: number, at: string): string =>
+  `Its ${hours === 1 ? "hour was" : "two hours were"} over at ${at}: what stood out longer is thrown away.`;
