@@ -92,7 +92,10 @@ export function useRoastDay(roast: Roast): RoastDay {
     [stage, derived, coming.rows, happened, nowMinute],
   );
   // Nothing is left of a bird that was never there.
-  const leftovers = useMemo(() => (pace ? null : leftoversOf({ plan, happened })), [pace, plan, happened]);
+  const leftovers = useMemo(
+    () => (pace ? null : leftoversOf({ plan, happened }, nowMinute)),
+    [pace, plan, happened, nowMinute],
+  );
   const rows = stage === "done" ? NO_ROWS : (kept?.coming ?? coming.rows);
   const isLed = derived?.beside.piece?.follows === true;
 

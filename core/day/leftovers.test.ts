@@ -13,7 +13,7 @@ const eaten: Roast["happened"] = {
   carvedAt: at(SERVED - 0.5 * HOUR),
 };
 const left = (change: Roast["happened"] = {}, roasted: Roast["plan"]["roasted"] = "same-day") =>
-  leftoversOf({ plan: { ...plan, roasted }, happened: { ...eaten, ...change } });
+  leftoversOf({ plan: { ...plan, roasted }, happened: { ...eaten, ...change } }, SERVED);
 
 describe("what is left", () => {
   it("stands out two hours from the knife, one where it is above 32 °C (USDA FSIS, Leftovers and food safety)", () => {
@@ -33,9 +33,10 @@ describe("what is left", () => {
 
   it("is none before the knife, once it is put away, or its record is closed", () => {
     const { carvedAt: _, ...uncarved } = eaten;
-    expect(leftoversOf({ plan, happened: uncarved })).toBeNull();
+    expect(leftoversOf({ plan, happened: uncarved }, SERVED)).toBeNull();
     expect(left({ ticked: [LEFTOVERS_ROW] })).toBeNull();
     expect(left({ closedAt: at(SERVED) })).toBeNull();
+    expect(leftoversOf({ plan, happened: eaten }, SERVED + 13 * HOUR)).toBeNull();
   });
 
   it("is minded until it is lost, and a while after", () => {

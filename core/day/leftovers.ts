@@ -3,6 +3,7 @@ import { constant } from "../constants";
 import { cookStage, LEFTOVERS_ROW, type Roast } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { stillStands } from "./due";
+import { isLongOver } from "./over";
 
 export interface Leftovers {
   /** In the fridge by then, epoch ms. */
@@ -11,10 +12,11 @@ export interface Leftovers {
   readonly hours: number;
 }
 
-/** @returns null where nothing of it stands out: not eaten yet, put away, or its record closed */
-export function leftoversOf({ plan, happened }: Pick<Roast, "plan" | "happened">): Leftovers | null {
+/** @returns null where nothing of it stands out: not eaten yet, put away, its record closed, or so long over that nobody asks */
+export function leftoversOf({ plan, happened }: Pick<Roast, "plan" | "happened">, nowMs: number): Leftovers | null {
   const { carvedAt = "", closedAt, ticked = [], hotTable = false } = happened;
   if (cookStage({ plan, happened }) !== "done" || closedAt !== undefined || ticked.includes(LEFTOVERS_ROW)) return null;
+  if (isLongOver(plan, nowMs)) return null;
   // What was carved the day before stood out once already; its dinner begins the clock again.
   const sinceMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) : Date.parse(carvedAt);
   const hours = constant(hotTable ? "outHotHours" : "outHours");
@@ -27,7 +29,7 @@ export const isMinded = ({ byMs }: Leftovers, nowMs: number): boolean =>
 
 /** A roast of which something stands out on the table. */
 export function isOnTheTable(roast: Pick<Roast, "plan" | "happened">, nowMs: number): boolean {
-  const leftovers = leftoversOf(roast);
+  const leftovers = leftoversOf(roast, nowMs);
   return leftovers !== null && isMinded(leftovers, nowMs);
 }
 

@@ -43,7 +43,7 @@ export function After({ roast, units }: Props) {
   const now = useNow();
   const { plan, happened } = roast;
   const isNextDay = plan.roasted === "day-before";
-  const leftovers = leftoversOf(roast);
+  const leftovers = leftoversOf(roast, now);
   const eatenMs = Date.parse(isNextDay ? plan.serveAt : (happened.carvedAt ?? ""));
   return (
     <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">

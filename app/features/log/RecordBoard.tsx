@@ -102,7 +102,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
       </div>
       <p className="mt-2 text-xl">
         Out at <b>{clockTime(Date.parse(happened.pulledAt ?? ""), plan.zone, reader)}</b>
-        {row?.minutesOff !== null && row && `, ${offWords(row.minutesOff)}`}
+        {row?.minutesOff !== null && row && `, ${offWords(row.minutesOff, " than said")}`}
         {row?.inBand !== null && row && `: ${bandWords(row.inBand === true)}`}.
       </p>
       {back.fault && <Caution>It could not be looked back at in full: {back.fault}.</Caution>}
