@@ -19,16 +19,26 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: string) => string> = {
   "leg-roll": (birds) => `Rolled leg of ${birds}`,
 };
 
-function birdsOf({ bird: { species, cut, count } }: Pick<Plan, "bird">): string {
-  const words = CUT_WORDS[cut](count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
-  return capital(words);
-}
+type Birds = Pick<Plan["bird"], "species" | "cut" | "massKg" | "count">;
 
-/** One bird in a few words, beside its title: "turkey, whole, 4.6 kg". */
-export const birdWords = (
-  { species, cut, massKg }: Pick<Plan["bird"], "species" | "cut" | "massKg">,
-  units: Reader["units"],
-): string => `${species}, ${CUT_NAMES[cut].toLowerCase()}, ${formatMass(massKg, units)}`;
+/** "turkey", "2 turkeys". */
+const counted = ({ species, count }: Birds): string => (count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
+
+/** What each weighs: "4.6 kg", "4.6 kg each". */
+const eachWeighs = ({ massKg, count }: Birds, units: Reader["units"]): string =>
+  `${formatMass(massKg, units)}${count > 1 ? " each" : ""}`;
+
+const birdsOf = (bird: Birds): string => capital(CUT_WORDS[bird.cut](counted(bird)));
+
+/** Birds in a few words, beside a title: "turkey, whole, 4.6 kg". */
+export const birdWords = (birds: Birds, units: Reader["units"]): string =>
+  `${counted(birds)}, ${CUT_NAMES[birds.cut].toLowerCase()}, ${eachWeighs(birds, units)}`;
+
+/** And as they are spoken of: "this 4.6 kg turkey", "these 2 turkeys of 4.6 kg". */
+export const theseBirds = (birds: Birds, units: Reader["units"]): string =>
+  birds.count > 1
+    ? `these ${counted(birds)} of ${formatMass(birds.massKg, units)}`
+    : `this ${formatMass(birds.massKg, units)} ${birds.species}`;
 
 type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
 
@@ -40,7 +50,7 @@ export function namesIn(roasts: readonly Called[]): ReadonlyMap<string, string> 
   const names = new Map<string, string>();
   const met = new Map<string, number>();
   for (const { id, named, title, plan } of inOrder(roasts)) {
-    const name = named ? title : birdsOf(plan);
+    const name = named ? title : birdsOf(plan.bird);
     const n = (met.get(name) ?? 0) + 1;
     met.set(name, n);
     names.set(id, n === 1 ? name : `${name} ${n}`);
@@ -53,7 +63,7 @@ export const inOrder = <Of extends Pick<Roast, "id" | "createdAt">>(roasts: read
   [...roasts].sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
 
 export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, reader: Reader): string {
-  return `${birdsOf({ bird })}, ${formatMass(bird.massKg, reader.units)}, ${dayName(Date.parse(serveAt), zone, reader)}`;
+  return `${birdsOf(bird)}, ${eachWeighs(bird, reader.units)}, ${dayName(Date.parse(serveAt), zone, reader)}`;
 }
 
 /** As the cook named it; else by its plan, in the reader's own habits, whatever device it was planned on. */

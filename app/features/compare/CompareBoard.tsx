@@ -13,7 +13,6 @@ import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import {
   formatDuration,
-  formatMass,
   formatTemperature,
   formatTemperatureDifference,
   type UnitSystem,
@@ -24,6 +23,7 @@ import { FIT_PLACES } from "../../../words/conflicts";
 import { messageOf } from "../../../words/faults";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, colourWords, heatWords } from "../../../words/names";
+import { theseBirds } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
@@ -163,13 +163,9 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     rows: rowsFor(plan, units),
     onTake: (column: Column) => void take(column),
   };
-  const { massKg, species, count } = plan.bird;
   return (
     <div className="grid gap-3 py-2">
-      <h1 className="text-3xl">
-        Ways to cook {count === 1 ? "this" : `these ${count}`} {formatMass(massKg, units)} {species}
-        {count > 1 && "s"}
-      </h1>
+      <h1 className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</h1>
       <p className="text-soft">
         Each is simulated for this bird, pulled so that the rest just carries it to your targets.
       </p>

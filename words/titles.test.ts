@@ -1,0 +1,22 @@
+import { describe, expect, it } from "vitest";
+import { SPECIES } from "../core/bird/species";
+import { READERS } from "../tests/helpers/readers";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { SPECIES_PLURAL } from "./species";
+import { birdWords, theseBirds, titleOf } from "./titles";
+
+const { plan } = sampleRoast();
+
+describe("birds in words", () => {
+  it("are one, or so many of each weight, of every species", () => {
+    for (const species of SPECIES) {
+      const bird = { ...plan.bird, species, cut: "whole", massKg: 4, count: 2 } as const;
+      expect(birdWords(bird, "metric")).toBe(`2 ${SPECIES_PLURAL[species]}, whole, 4 kg each`);
+      expect(theseBirds(bird, "metric")).toBe(`these 2 ${SPECIES_PLURAL[species]} of 4 kg`);
+      expect(theseBirds({ ...bird, count: 1 }, "metric")).toBe(`this 4 kg ${species}`);
+      expect(titleOf({ ...plan, bird }, READERS.metric)).toMatch(
+        new RegExp(`^Whole 2 ${SPECIES_PLURAL[species]}, 4 kg each, `),
+      );
+    }
+  });
+});
