@@ -109,7 +109,8 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         <ItemList name="Weigh" items={lists.weigh} />
         <ItemList name="Lay out" items={lists.kit} />
       </div>
-      <section className="print:break-before-page">
+      {/* On paper a page of its own: what to lay out and where the probes go stand together before it. */}
+      <section className="print:order-last print:break-before-page">
         <h2 className="mb-1 text-2xl">Timetable</h2>
         <table className="w-full text-left">
           <thead className="text-sm text-soft">
