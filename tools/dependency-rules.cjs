@@ -75,7 +75,7 @@ module.exports = {
       name: "no-circles",
       severity: "error",
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+      to: { circular: true },
     },
   ],
   options: {

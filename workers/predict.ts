@@ -2,7 +2,8 @@
 import { bandAsked } from "../core/forecast/planned";
 import { roastInput } from "../core/forecast/plannedInput";
 import { predictionOf } from "../core/forecast/prediction";
-import type { PredictionRecord, Roast } from "../core/plan/roast";
+import type { PredictionRecord } from "../core/plan/happened";
+import type { Roast } from "../core/plan/roast";
 import { bandOverPool } from "./band";
 import { simulations } from "./simulations";
 

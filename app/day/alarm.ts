@@ -7,7 +7,7 @@ import { titleShown } from "../../words/titles";
 import { clockNow, every } from "../shell/clock";
 import { useHabits } from "../shell/preferences";
 import { toast } from "../ui/toast";
-import { CallBook } from "./calls";
+import { type Call, CallBook } from "./calls";
 import { useDays } from "./roastDay";
 
 /** A call as it rang, newest last. */
@@ -60,11 +60,6 @@ const BUZZ_MS = [300, 150, 300, 150, 300];
 const AGAIN_MS = 120_000;
 const MOST_KEPT = 100;
 
-export interface Call {
-  /** Stays the same while it is the same call. */
-  readonly key: string;
-  readonly does: string;
-}
 type CallOf = Call & { readonly roastId: string };
 
 /** Phones give notifications only through the app's service worker; a plain page, only by itself. */

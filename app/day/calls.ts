@@ -12,8 +12,13 @@ import { lateWords } from "../../words/advice";
 import { LEFTOVERS } from "../../words/leftovers";
 import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
-import type { Call } from "./alarm";
-import type { Item } from "./roastDay";
+import type { Item } from "./item";
+
+export interface Call {
+  /** Stays the same while it is the same call. */
+  readonly key: string;
+  readonly does: string;
+}
 
 /** An alarm so long before it cools. */
 const WARN_MIN = 5;

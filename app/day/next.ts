@@ -1,8 +1,10 @@
 /** What comes next of a roast, as its day knows it: for a line beside its name. */
+import type { Kept } from "../../core/day/kept";
+import type { Leftovers } from "../../core/day/leftovers";
 import { LEFTOVERS_ROW, TABLE_ROW } from "../../core/plan/roast";
 import { LEFTOVERS } from "../../words/leftovers";
 import type { TimetableRow } from "../../words/timetable";
-import type { RoastDay } from "./roastDay";
+import type { Call } from "./calls";
 
 export interface NextUp {
   readonly what: string;
@@ -16,11 +18,15 @@ export interface NextUp {
 export const nextRow = (rows: readonly TimetableRow[], nowMs: number): TimetableRow | undefined =>
   rows.find(({ id, startMs }) => startMs > nowMs && id !== TABLE_ROW && id !== LEFTOVERS_ROW);
 
+interface Known {
+  readonly calls: readonly Call[];
+  readonly kept: Kept<TimetableRow> | null;
+  readonly leftovers: Leftovers | null;
+  readonly rows: readonly TimetableRow[];
+}
+
 /** @returns null where nothing is to be done */
-export function nextUp(
-  { calls, kept, leftovers, rows }: Pick<RoastDay, "calls" | "kept" | "leftovers" | "rows">,
-  nowMs: number,
-): NextUp | null {
+export function nextUp({ calls, kept, leftovers, rows }: Known, nowMs: number): NextUp | null {
   const [call] = calls;
   if (call) return { what: call.does, atMs: null };
   if (kept?.chill) return { what: kept.chill.row.what, atMs: kept.chill.byMs, isBy: true };

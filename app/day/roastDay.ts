@@ -2,7 +2,6 @@
 import { create } from "zustand";
 import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
-import type { Advice } from "../../core/day/coach";
 import type { Doubted } from "../../core/day/doubt";
 import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
@@ -12,13 +11,12 @@ import type { RestPlan } from "../../core/day/restPlan";
 import type { EnsembleOptions } from "../../core/forecast/ensemble";
 import type { Reading } from "../../core/forecast/reading";
 import type { CookStage, Roast, RoastReading } from "../../core/plan/roast";
-import type { TaskId } from "../../core/schedule/backward";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import type { AdviceWords } from "../../words/advice";
 import type { TimetableRow } from "../../words/timetable";
 import type { Beside } from "../simulation/useDinner";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
-import type { Call } from "./alarm";
+import type { Call } from "./calls";
+import type { Item } from "./item";
 import type { NextUp } from "./next";
 import type { ForecastState } from "./useForecast";
 
@@ -26,16 +24,6 @@ import type { ForecastState } from "./useForecast";
 export interface Observed extends Reading {
   /** Of the stored reading. */
   readonly key: string;
-}
-
-/** One thing to mind, with what a tap does about it. */
-export interface Item extends AdviceWords {
-  readonly about:
-    | Advice
-    | { readonly kind: "row"; readonly id: string }
-    /** Whether a first task has begun in time. */
-    | { readonly kind: "begun"; readonly task: TaskId }
-    | { readonly kind: "thaws-late" };
 }
 
 export interface RoastDay {

@@ -1,6 +1,7 @@
 /** What was predicted when the bird went in, carried along when that moment is corrected: it counts from the oven's door. */
 
-import type { PredictionRecord, Roast } from "../plan/roast";
+import type { PredictionRecord } from "../plan/happened";
+import type { Roast } from "../plan/roast";
 import type { HistoryPoint } from "../processes/bird";
 import { MINUTE_MS } from "../units/time";
 import type { PlannedDone } from "./planned";

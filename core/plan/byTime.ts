@@ -1,5 +1,6 @@
 /** A roast that leaves the heat by the clock, whatever it shows. */
-import type { PredictionRecord, Roast } from "./roast";
+import type { PredictionRecord } from "./happened";
+import type { Roast } from "./roast";
 
 /** Minutes after it went in; null where something else says when. Once it has been back in, what it shows does. */
 export const byTimeMin = ({ plan, happened }: Pick<Roast, "plan" | "happened">): number | null =>

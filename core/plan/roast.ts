@@ -2,14 +2,11 @@
 
 import * as z from "zod/mini";
 import { PROBES, SIDES } from "../bird/probe";
-import { PIECES } from "../bird/solid";
-import { rule } from "../faults";
-import { FACINGS } from "../processes/stages";
 import { between, whole } from "../units/number";
 import { instant, line, lines } from "../units/text";
-import { outOfOrder } from "./happened";
+import { HappenedSchema } from "./happened";
 import { Says } from "./kitchen";
-import { centre, centresC, PlanSchema } from "./schema";
+import { centre, PlanSchema } from "./schema";
 
 /** One thing that might be done otherwise next time, see `otherwise.ts`. */
 export const OTHERWISES = [
@@ -26,53 +23,6 @@ export const OTHERWISES = [
   "dried",
 ] as const;
 export type OtherwiseId = (typeof OTHERWISES)[number];
-
-/** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
-const Prediction = z.strictObject({
-  pullP10At: instant,
-  pullP50At: instant,
-  /** Never: one bird in ten was not expected to get there at that heat. */
-  pullP90At: z.union([instant, z.literal("never")]),
-  pullC: centresC(-30, 110),
-});
-
-const HappenedFields = z.strictObject({
-  inAt: z.optional(instant),
-  pulledAt: z.optional(instant),
-  carvedAt: z.optional(instant),
-  /** Changes of the heat that were made, by the number of the stage; bastings that were done. */
-  stagesDone: z.optional(whole(0, 8)),
-  bastingsDone: z.optional(whole(0, 200)),
-  fuelsDone: z.optional(whole(0, 24)),
-  /** Which side had come out darker when the cook looked; "even": none. */
-  darker: z.optional(z.enum([...FACINGS, "even"])),
-  /** Since when its heat is being brought up: the oven turned on, the fire lit. Left out where only that it is on was ticked off. */
-  heatOnAt: z.optional(instant),
-  /** When its thaw began, where the cook said that it was later than planned. */
-  thawBegunAt: z.optional(instant),
-  /** It was eaten where it is above 32 °C: what is left may stand out for one hour, not two. */
-  hotTable: z.optional(z.boolean()),
-  /** Rows of the timetable that were ticked off, by their ids. */
-  ticked: z.optional(z.array(line(1, 80)).check(z.maxLength(200))),
-  /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
-  struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
-  /** The oven's door stood open. */
-  doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
-  /** Pieces that were taken out before the rest. */
-  left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
-  /** Out of the oven and back in again: the rest had fallen short. */
-  outs: z.optional(z.array(z.strictObject({ outAt: instant, backAt: instant })).check(z.maxLength(8))),
-  /** The record was closed: nothing more is expected to happen. */
-  closedAt: z.optional(instant),
-  predicted: z.optional(Prediction),
-});
-
-const Happened = HappenedFields.check(
-  z.superRefine((happened, context) => {
-    const fault = outOfOrder(happened);
-    if (fault) context.addIssue({ code: "custom", path: [fault.what], message: rule(fault.why) });
-  }),
-);
 
 export const ReadingSchema = z.strictObject({
   at: instant,
@@ -111,7 +61,7 @@ export const RoastSchema = z.strictObject({
   named: z.optional(z.boolean()),
   createdAt: instant,
   plan: PlanSchema,
-  happened: Happened,
+  happened: HappenedSchema,
   notes: lines(MOST_NOTES),
   /** How good it was, once it was eaten. */
   rating: z.optional(whole(1, 5)),
@@ -141,7 +91,6 @@ export const RoastSchema = z.strictObject({
 
 export type RoastReading = z.infer<typeof ReadingSchema>;
 export type Roast = z.infer<typeof RoastSchema>;
-export type PredictionRecord = z.infer<typeof Prediction>;
 /** Kept: carved the day before, and not at the table yet. */
 export type CookStage = "planned" | "roasting" | "resting" | "kept" | "done";
 

@@ -3,10 +3,15 @@ import { heatLeadMin } from "../kitchen/fuel";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import type { Schedule } from "./backward";
-import type { Beside, DerivedPlan } from "./derive";
+
+/** What of a roast's dinner its heat hangs on. */
+interface BesideHeat {
+  readonly ovenIsOn?: boolean;
+  readonly piece?: { readonly follows: boolean };
+}
 
 /** Whether it is on already, for another roast of the dinner. */
-export const isOnAlready = ({ ovenIsOn, piece }: Beside): boolean => ovenIsOn === true || piece?.follows === true;
+export const isOnAlready = ({ ovenIsOn, piece }: BesideHeat): boolean => ovenIsOn === true || piece?.follows === true;
 
 /** Nobody turns on what is on, or brings up what the bird goes into cold. */
 export const withoutPreheating = (schedule: Schedule): Schedule => ({
@@ -16,6 +21,6 @@ export const withoutPreheating = (schedule: Schedule): Schedule => ({
 
 /** @returns null where it is on already */
 export const heatOnMs = (
-  { schedule, beside }: Pick<DerivedPlan, "schedule" | "beside">,
+  { schedule, beside }: { readonly schedule: Schedule; readonly beside: BesideHeat },
   plan: Pick<Plan, "heat" | "preheat">,
 ): number | null => (isOnAlready(beside) ? null : schedule.inAtMs - heatLeadMin(plan) * MINUTE_MS);

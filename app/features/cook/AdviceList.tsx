@@ -1,6 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import type { Acts } from "../../day/acts";
-import type { Item } from "../../day/roastDay";
+import type { Item } from "../../day/item";
 
 interface Props {
   readonly items: readonly Item[];

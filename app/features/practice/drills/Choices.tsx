@@ -5,7 +5,7 @@ import { spoonWeight, spoonWords, VERDICT_NAMES } from "../../../../words/drills
 import { CutDrawing } from "../../../bird-view/CutDrawing";
 import { usePreferences } from "../../../shell/preferences";
 import { Button } from "../../../ui/Button";
-import type { DrillProps } from "./DrillsScreen";
+import type { DrillProps } from "./drillProps";
 
 interface Question {
   readonly id: string;

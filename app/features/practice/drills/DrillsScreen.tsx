@@ -11,14 +11,9 @@ import { useHabits } from "../../../shell/preferences";
 import { stored } from "../../../shell/stored";
 import { Button } from "../../../ui/Button";
 import { Choices } from "./Choices";
+import type { DrillProps } from "./drillProps";
 import { KnifeOrder } from "./KnifeOrder";
 import { Placed } from "./Placed";
-
-export interface DrillProps {
-  readonly drill: DrillId;
-  readonly seed: number;
-  onDone(result: DrillResult): void;
-}
 
 const RUN: Record<DrillId, (props: DrillProps) => React.JSX.Element> = {
   thickest: Placed,

@@ -3,7 +3,7 @@ import type { CarveStepId } from "../../../../core/kitchen/carveGuides";
 import { knifeQuestion } from "../../../../core/practice/drills";
 import { CARVE_WORDS } from "../../../../words/guides";
 import { Button } from "../../../ui/Button";
-import type { DrillProps } from "./DrillsScreen";
+import type { DrillProps } from "./drillProps";
 
 /** The steps of carving, told off in the order in which they are to be done. */
 export function KnifeOrder({ drill, seed, onDone }: DrillProps) {

@@ -22,7 +22,7 @@ import { useSolid } from "../../../bird-view/useGeometry";
 import { usePreferences } from "../../../shell/preferences";
 import { useSimulated } from "../../../simulation/useSimulated";
 import { Button } from "../../../ui/Button";
-import type { Off } from "./Placed";
+import type { Off } from "./off";
 
 interface Props {
   readonly question: PlaceQuestion;

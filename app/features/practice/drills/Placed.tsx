@@ -1,16 +1,11 @@
 import { lazy, Suspense, useMemo, useState } from "react";
 import { median } from "../../../../core/median";
 import { PLACED_WITHIN_MM, type PlaceQuestion, placeQuestions } from "../../../../core/practice/drills";
-import type { DrillProps } from "./DrillsScreen";
+import type { DrillProps } from "./drillProps";
+import type { Off } from "./off";
 
 /** Large, and wanted only where a thermometer is placed. */
 const PlaceBird = lazy(() => import("./PlaceBird"));
-
-/** How far off one tip was. */
-export interface Off {
-  readonly mm: number;
-  readonly kelvin: number | null;
-}
 
 /** Thermometers pushed into one bird after the other. */
 export function Placed({ drill, seed, onDone }: DrillProps) {

@@ -1,0 +1,5 @@
+/** How far off one tip was. */
+export interface Off {
+  readonly mm: number;
+  readonly kelvin: number | null;
+}
