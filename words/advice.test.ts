@@ -4,7 +4,7 @@ import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
 import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
-import { birdIn } from "./timetable";
+import { birdIn } from "./tasks";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [

@@ -13,9 +13,12 @@ import type { TaskId } from "../core/schedule/backward";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { sides } from "./amounts";
 import { capital } from "./capital";
+import { fuelWords } from "./chores";
 import { conditionWords } from "./conditions";
 import { heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
-import { birdIn, fuelWords, stageWords, type TimetableRow } from "./timetable";
+import { stageWords } from "./stages";
+import { birdIn } from "./tasks";
+import type { TimetableRow } from "./timetable";
 
 export interface AdviceWords {
   /** Stays the same while it is the same advice: it rings once. */

@@ -16,6 +16,7 @@ import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
+import { additionAmount } from "./additions";
 import {
   COLD_LIMIT,
   formatSpoons,
@@ -30,7 +31,7 @@ import {
   stringLength,
 } from "./amounts";
 import { heatWords, SALT_NAMES } from "./names";
-import { additionAmount, underWords } from "./timetable";
+import { underWords } from "./tasks";
 
 export interface ListItem {
   readonly what: string;

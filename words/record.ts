@@ -14,8 +14,8 @@ import { allOf } from "./listing";
 import { ON_TIME_MIN } from "./log";
 import { colourWords, PART_NAMES } from "./names";
 import { survivorsWords } from "./safety";
+import { stageWords } from "./stages";
 import type { Reader } from "./time";
-import { stageWords } from "./timetable";
 
 /** What was done, as it stands on the axis of a record. */
 export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, "units">): string {

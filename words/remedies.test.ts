@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { PLAIN_REMEDIES } from "../core/schedule/remedies";
+import { PLAIN_REMEDIES } from "../core/schedule/remedy";
 import { remedyWords } from "./remedies";
 
 describe("the words of remedies", () => {

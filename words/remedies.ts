@@ -1,5 +1,5 @@
 /** What a remedy does, on the button that does it. */
-import type { Does, PlainRemedy } from "../core/schedule/remedies";
+import type { Does, PlainRemedy } from "../core/schedule/remedy";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 
 const PLAIN: Record<PlainRemedy, string> = {

@@ -5,7 +5,9 @@ import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/an
 import { roughThawHours } from "../kitchen/thaw";
 import { type Plan, PlanSchema } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
-import { type Remedy, remediesOf, resourceRemedies } from "./remedies";
+import { remediesOf } from "./remedies";
+import type { Remedy } from "./remedy";
+import { resourceRemedies } from "./resourceRemedies";
 
 describe("a conflict of any plan", () => {
   it("that its thaw comes too late is answered by what brings it in time, or at least nearer", () => {

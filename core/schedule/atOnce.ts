@@ -4,7 +4,7 @@ import { heatLeadMin } from "../kitchen/fuel";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { SALT_AT_OVEN, WATER_NOW } from "./remedies";
+import { SALT_AT_OVEN, WATER_NOW } from "./remedy";
 
 /** @returns null for a bird that goes in with its ice: it cannot be cut */
 export const atOnce = (plan: Plan): Plan | null =>

@@ -15,7 +15,7 @@ import { taskOf } from "./backward";
 import type { DerivedPlan } from "./derive";
 import { type DinnerRoast, placeDinner } from "./dinner";
 import { withoutPreheating } from "./heatOn";
-import { resourceRemedies } from "./remedies";
+import { resourceRemedies } from "./resourceRemedies";
 import { COLD, type ResourceConflict } from "./resources";
 
 const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>

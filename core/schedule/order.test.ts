@@ -12,7 +12,7 @@ import { FIRST_SHARES } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { derivePlan } from "./derive";
-import { SALT_AT_OVEN } from "./remedies";
+import { SALT_AT_OVEN } from "./remedy";
 
 /** Everything that is written for the cook, in one text. */
 function written(plan: Plan, cook: Parameters<typeof deriveAny>[1]): string {

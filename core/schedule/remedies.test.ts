@@ -10,7 +10,8 @@ import type { Plan } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
 import type { Conflict } from "./conflicts";
 import { type DerivedPlan, derivePlan } from "./derive";
-import { remediesOf, resourceRemedies } from "./remedies";
+import { remediesOf } from "./remedies";
+import { resourceRemedies } from "./resourceRemedies";
 import type { ResourceConflict } from "./resources";
 
 const { plan: usual } = sampleRoast();
@@ -256,5 +257,23 @@ describe("the oven", () => {
       expect(startMs).toBeGreaterThanOrEqual(schedule.inAtMs);
       expect(endMs).toBeLessThanOrEqual(schedule.latePullMs);
     }
+  });
+});
+
+describe("an oven that another roast wants", () => {
+  const wanted = (plan: Plan): readonly string[] => {
+    const use = { startMs: 0, endMs: HOUR_MS, hands: 0, rings: 0, fridgeL: 0, ovenShare: 1 };
+    const uses = [
+      { ...use, id: "roast", ovenC: 160 },
+      { ...use, id: "roast", of: "Duck", ovenC: 200 },
+    ] as unknown as ResourceConflict["uses"];
+    return resourceRemedies({ kind: "oven-two-temperatures", uses, fromMs: 0 }, plan).map(({ does }) => does.kind);
+  };
+
+  it("is left to it by this one on the grill, unless there is ice in it", () => {
+    expect(wanted(usual)).toContain("this-on-the-grill");
+    const iced = changed({ bird: { state: "part-frozen" }, thawIn: "none" });
+    expect(wanted(iced)).not.toContain("this-on-the-grill");
+    expect(wanted(iced)).toContain("one-more-oven");
   });
 });

@@ -12,9 +12,9 @@ import {
 } from "../../../core/plan/schema";
 import { parseMinutes, parseNumber, type UnitSystem } from "../../../core/units/quantity";
 import { readableRoasts } from "../../../storage/listing";
+import { ADDITION_WHERE, additionAmount } from "../../../words/additions";
 import { GRAMS_PER_OUNCE, ML_PER_CUP } from "../../../words/amounts";
 import { faultWords } from "../../../words/faults";
-import { ADDITION_WHERE, additionAmount } from "../../../words/timetable";
 import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";

@@ -14,7 +14,7 @@ import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
-import { signWords } from "../../../words/timetable";
+import { signWords } from "../../../words/tasks";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";

@@ -1,6 +1,6 @@
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
-import { HOTTER } from "../../../core/schedule/remedies";
+import { HOTTER } from "../../../core/schedule/remedy";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { remedyWords } from "../../../words/remedies";
 import { Button } from "../../ui/Button";

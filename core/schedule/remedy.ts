@@ -1,0 +1,130 @@
+/** One tap on a plan: a change, and what it does as data; its words are the edge's. */
+
+import { constant } from "../constants";
+import { unstuffed, withBird, withSalt } from "../plan/edits";
+import { heatFitting } from "../plan/methods";
+import type { Plan } from "../plan/schema";
+import { targetsFor } from "../plan/usualPlan";
+import { dialTurnK, onDialC } from "../units/dial";
+
+/** What a remedy does, where that is all there is to say. */
+export const PLAIN_REMEDIES = [
+  "at-the-end",
+  "bacon-stays",
+  "bland",
+  "brine-a-day",
+  "brine-in-bag",
+  "cooler",
+  "dishes-anywhere",
+  "dry-salt",
+  "eat-later",
+  "eat-later-and-sleep",
+  "fridge-room",
+  "fridge-room-for-all",
+  "hotter",
+  "in-the-oven",
+  "joint",
+  "leave-whole",
+  "no-ring",
+  "no-salt",
+  "on-the-grill",
+  "one-bird",
+  "one-more-hand",
+  "one-more-oven",
+  "one-more-ring",
+  "one-stock",
+  "preheat",
+  "salt-at-oven",
+  "shorter-salting",
+  "spatchcock",
+  "stuffing-beside",
+  "thaw-in-fridge",
+  "thaw-in-water",
+  "thermometer-each",
+  "this-on-the-grill",
+  "tray-stock",
+  "under-the-skin",
+  "usual-glaze",
+  "without-stage",
+] as const;
+export type PlainRemedy = (typeof PLAIN_REMEDIES)[number];
+
+/** What a remedy does. */
+export type Does =
+  | { readonly kind: PlainRemedy }
+  | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
+  | { readonly kind: "brine-hours"; readonly hours: number }
+  /** The first, and nothing salty besides. */
+  | { readonly kind: "and-bland"; readonly first: Does }
+  /** A dish, by its name. */
+  | { readonly kind: "leave-out"; readonly name: string }
+  | { readonly kind: "bake-at" | "heat-as-other"; readonly celsius: number }
+  | { readonly kind: "thermometers"; readonly count: number };
+
+export interface Remedy {
+  readonly does: Does;
+  change(plan: Plan): Plan;
+}
+
+export const withEquipment =
+  (change: (equipment: Plan["equipment"]) => Partial<Plan["equipment"]>) =>
+  (plan: Plan): Plan => ({ ...plan, equipment: { ...plan.equipment, ...change(plan.equipment) } });
+export const THAW_IN_FRIDGE: Remedy = {
+  does: { kind: "thaw-in-fridge" },
+  change: (plan) => ({ ...plan, thawIn: "fridge" }),
+};
+export const SALT_AT_OVEN: Remedy = {
+  does: { kind: "salt-at-oven" },
+  // A bath needs hours: at the oven salt goes on dry.
+  change: (plan) =>
+    withSalt({ saltHours: 0, dryHours: 0, ...(plan.salt.method !== "none" && { method: "dry" }) })(plan),
+};
+export const WATER_NOW: Remedy = {
+  does: { kind: "thaw-in-water" },
+  change: (plan) => ({ ...SALT_AT_OVEN.change(plan), thawIn: "water" }),
+};
+export const SHORTER: Remedy = { does: { kind: "shorter-salting" }, change: withSalt({ saltHours: 12, dryHours: 0 }) };
+export const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: "none" }) };
+export const BAG: Remedy = { does: { kind: "brine-in-bag" }, change: withSalt({ bath: "bag" }) };
+export const COOLER: Remedy = { does: { kind: "cooler" }, change: withSalt({ keptIn: "cooler", dryHours: 0 }) };
+export const DRY_INSTEAD: Remedy = { does: { kind: "dry-salt" }, change: withSalt({ method: "dry" }) };
+export const PREHEAT: Remedy = {
+  does: { kind: "preheat" },
+  change: (plan) => ({ ...plan, preheat: { ...plan.preheat, minutes: constant("preheatMin") } }),
+};
+export const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: (plan) => ({ ...plan, heat: "oven" }) };
+export const STUFFING_BESIDE: Remedy = {
+  does: { kind: "stuffing-beside" },
+  change: unstuffed,
+};
+/** Another cut, with the heat and the targets that go with it. */
+function cutTo(cut: "spatchcock" | "parts"): Remedy["change"] {
+  return (plan) => {
+    const unfilled = STUFFING_BESIDE.change(plan);
+    const bird = { ...plan.bird, cut, cavity: "empty" as const };
+    return { ...unfilled, bird, targetC: targetsFor(bird, unfilled.targetC), ...heatFitting(plan, bird) };
+  };
+}
+export const FLATTEN: Remedy = {
+  does: { kind: "spatchcock" },
+  change: cutTo("spatchcock"),
+};
+export const JOINT: Remedy = {
+  does: { kind: "joint" },
+  change: cutTo("parts"),
+};
+export const HOTTEST_C = 230;
+export const HOTTER: Remedy = {
+  does: { kind: "hotter" },
+  change: (plan) => ({
+    ...plan,
+    stages: plan.stages.map((stage) => ({
+      ...stage,
+      airC: Math.max(
+        stage.airC,
+        onDialC(Math.min(HOTTEST_C, stage.airC + dialTurnK(plan.equipment.dial)), plan.equipment.dial),
+      ),
+    })),
+  }),
+};
+export const ONE_BIRD: Remedy = { does: { kind: "one-bird" }, change: withBird({ count: 1 }) };

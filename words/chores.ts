@@ -1,0 +1,165 @@
+/** What is done around the bird, in words. */
+
+import { hasCavity, holdsJuice } from "../core/bird/form";
+import { SPECIES_RECORDS } from "../core/bird/species";
+import { isFire, isLidded } from "../core/heat/sources";
+import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
+import type { Plan } from "../core/plan/schema";
+import { glazeMoments, startsShielded } from "../core/plan/season";
+import { taskOf } from "../core/schedule/backward";
+import { type Chore, potsOf, simmersGiblets } from "../core/schedule/chores";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { additionAmount, additionWords } from "./additions";
+import { ice, liquid, small } from "./amounts";
+import { conditionWords } from "./conditions";
+import { quickly } from "./names";
+import type { Words } from "./row";
+import { stageWords } from "./stages";
+import { underWords } from "./tasks";
+
+export function choreWords(
+  plan: Plan,
+  { salt, seasoning, gravy, schedule }: DerivedPlan,
+  { kind, n, startMs }: Chore,
+  units: UnitSystem,
+): Words {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  switch (kind) {
+    case "water-change":
+      return ["Change the water", "cold from the tap; the bird turned over"];
+    case "mix-brine":
+      return [
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${small(salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
+        `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
+      ];
+    case "make": {
+      const made = plan.additions.filter(({ makeMin }) => makeMin > 0)[n - 1];
+      return made ? [`Make: ${made.name}`, additionAmount(made, plan, units)] : ["", ""];
+    }
+    case "eve-check": {
+      const thaw = taskOf(schedule, "thaw");
+      const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
+      return [
+        "The eve's check",
+        [
+          thaws && "a hand in the cavity: is there ice? then cold water tonight",
+          isFire(plan.heat) ? "fuel and lighter to hand, ashes out, weather looked at" : "oven empty and working",
+          `${underWords(plan)} tried with the cold bird`,
+          "knives, thermometer in ice water",
+          plan.bird.cut === "whole" && "which side is the breast",
+          salt.grams > 0 ? "salt portioned and packets opened" : "packets opened",
+        ]
+          .filter(Boolean)
+          .join("; "),
+      ];
+    }
+    case "stock": {
+      const pot = potsOf(plan)[n - 1];
+      const giblets = pot === plan.stock && simmersGiblets(plan);
+      return [
+        n > 1 ? "Another pot of stock on" : "Stock on",
+        `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
+      ];
+    }
+    case "fill":
+      return plan.bird.cavity === "stuffed"
+        ? ["Stuff it loosely", STUFFING_WORDS[plan.season.stuffing]]
+        : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
+    case "season":
+      return [
+        DRESS_WORDS[plan.season.fat](small(seasoning.fatGrams, units)),
+        [
+          seasoning.pasteGrams > 0 &&
+            `${small(seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
+          seasoning.baconGrams > 0 && "bacon over the breast",
+          ...additionWords(plan, "before-the-heat", units),
+          startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
+          plan.bird.cut === "whole" && plan.bird.legs === "tied" && "legs tied, wings tucked",
+          ...additionWords(plan, "into-the-tray", units).map((line) => `into the tray: ${line}`),
+          (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
+        ]
+          .filter(Boolean)
+          .join("; "),
+      ];
+    case "counter":
+      return ["Onto the counter", "out of the fridge; the two hours in the warm count from here"];
+    case "stage": {
+      const when = plan.stages[n]?.when;
+      return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected about this time` : ""];
+    }
+    case "baste":
+      return [
+        plan.season.basteWith === "" ? "Baste" : `Baste with ${plan.season.basteWith}`,
+        `quickly, ${quickly(plan.heat)}`,
+      ];
+    case "sear":
+      return [
+        `Sear it: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
+        `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
+      ];
+    case "glaze": {
+      const at = glazeMoments(plan)[n - 1];
+      const how =
+        at && "when" in at
+          ? `thin, when ${conditionWords(at.when, t)}; expected about this time`
+          : `thin, ${quickly(plan.heat)}`;
+      return [
+        `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
+        [how, ...additionWords(plan, "at-the-end", units)].join("; "),
+      ];
+    }
+    case "bacon-off": {
+      const off = plan.season.baconOff;
+      const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected about this time; ` : "";
+      return ["Bacon off", `${when}so that the skin under it colours; it is good by itself`];
+    }
+    case "fuel":
+      return fuelWords(plan, n);
+    case "loosen":
+      return [
+        plan.roasted === "day-before"
+          ? "Loosen the tray, strain and keep the drippings"
+          : "Loosen the tray with water, strain",
+        `${holdsJuice(plan.bird) ? "cavity juices tipped in; " : ""}hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
+      ];
+    case "thicken":
+      return [
+        `Gravy: ${liquid(gravy.finishedMl, units)}`,
+        `${[gravy.liquid, ...additionWords(plan, "into-the-gravy", units)].join(", ")}; ${plan.gravy === "starch" ? "starch stirred in cold" : "liquid into the roux slowly"}; bring to the boil; taste, only then salt; warm jug`,
+      ];
+  }
+}
+
+const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
+  warm: "hot, just before the heat, and at once into it",
+  cold: "straight from the fridge; it takes longer to be done than warm",
+  raw: "with raw meat in it: cold, mixed at the last minute; its middle must reach the guideline like the bird",
+};
+
+const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
+  before: (fat) => `Dress the bird: ${fat} of fat over the skin`,
+  "under-skin": (fat) => `Dress the bird: ${fat} of fat under the skin`,
+  "none-at-first": (fat) => `Dress the bird: ${fat} of fat kept for later`,
+  none: () => "Dress the bird: no fat on it",
+};
+
+/** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. */
+export function fuelWords(plan: Plan, n: number): Words {
+  const clean = "bird on when the smoke is thin and blue";
+  const lid = isLidded(plan.heat) ? { fed: `; ${quickly(plan.heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
+  switch (plan.fuel) {
+    case "charcoal":
+      return n === 1
+        ? [`Light ${briquettesToStart(plan)} briquettes`, clean]
+        : [`${briquettesPerHour(plan)} more briquettes`, `half on each side${lid.fed}`];
+    case "wood":
+      return n === 1
+        ? ["Light the wood", `small splits, burnt down to embers; ${clean}`]
+        : ["A split or two more", `dry, warmed beside the fire${lid.fed}`];
+    case "pellets":
+      return ["Fill the hopper and light it", `${clean}; the hopper looked at every hour`];
+    case "gas":
+      return ["Light the burners", `${lid.lit}the bottle weighed or shaken before`];
+  }
+}

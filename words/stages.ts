@@ -1,0 +1,41 @@
+/** What changes in the heat, in words. */
+
+import type { Shield } from "../core/heat/covers";
+import type { Plan } from "../core/plan/schema";
+import { fullStages } from "../core/processes/stages";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { capital } from "./capital";
+import { facingName } from "./names";
+
+const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
+  breast: "breast",
+  tips: "tips of wings and drumsticks",
+  "breast-and-tips": "breast and the tips",
+  all: "whole bird",
+};
+
+const WRAP_WORDS: Readonly<Record<string, string>> = {
+  "on foil": "wrap it tight",
+  "on lid": "lid on",
+  "off foil": "unwrap it",
+  "off lid": "lid off",
+};
+
+/** What changes as a stage begins: what the hand does to the oven and the bird. */
+export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: number, units: UnitSystem): string {
+  const full = fullStages(stages, bird.cut);
+  const [before, stage] = [full[n - 1], full[n]];
+  if (!before || !stage) return "";
+  const heat = formatTemperature(stage.airC, units);
+  const changes = [
+    stage.airC !== before.airC && `heat to ${heat}`,
+    stage.shield !== before.shield &&
+      (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
+    stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
+    stage.side !== before.side && `turn it breast ${stage.side}`,
+    stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
+    stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
+  ].filter((change) => typeof change === "string");
+  const text = changes.join(", ") || `heat stays at ${heat}`;
+  return capital(text);
+}

@@ -1,0 +1,181 @@
+/** The bird's own tasks, in words. */
+
+import { centresOf, isJointed } from "../core/bird/form";
+import type { Centre } from "../core/bird/solid";
+import { SPECIES_RECORDS } from "../core/bird/species";
+import type { Underlay } from "../core/heat/covers";
+import { isFire, isLidded, turnsItself } from "../core/heat/sources";
+import { hasGiblets } from "../core/kitchen/cutting";
+import { goesInCold } from "../core/kitchen/fuel";
+import { goesInWithIce } from "../core/plan/ice";
+import { preheatedC } from "../core/plan/methods";
+import type { Plan } from "../core/plan/schema";
+import { glazePasses } from "../core/plan/season";
+import { fullStages } from "../core/processes/stages";
+import type { TaskId } from "../core/schedule/backward";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { additionWords } from "./additions";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
+import { heatWords, PART_NAMES, SALT_NAMES } from "./names";
+import type { Words } from "./row";
+
+const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
+  fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
+  water: ["Thaw in cold water", "in a closed bag, water changed every 30 minutes; cook at once after"],
+  brine: ["Thaw in the brine", `the bird unwrapped in the cold brine, at ${COLD_LIMIT[units]} or below`],
+  none: ["", ""],
+});
+const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
+  whole: "Open and clean",
+  spatchcock: "Open, clean and flatten",
+  parts: "Open, clean, cut in parts",
+  crown: "Unwrap and dry the crown",
+  legs: "Unwrap and dry the legs",
+  "boneless-breast": "Unwrap and tie the breast",
+  "leg-roll": "Unwrap and tie the roll",
+};
+
+/** Its going in, as it is called. @param when a word after the place */
+export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
+  if (!goesInCold(plan)) return `Bird ${heatWords(plan.heat).into}${when}`;
+  return `Bird into the cold oven${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
+}
+
+export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const grams = small(salt.grams, units);
+  const name = SALT_NAMES[plan.salt.kind];
+  const spoons = formatSpoons(salt.teaspoons, units);
+  const { bath } = salt;
+  const first = salt.injected
+    ? [`first ${small(salt.injected.grams, units)} injected in ${liquid(salt.injected.waterL * 1000, units)} of water`]
+    : [];
+  const inBath: Words = [
+    `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${bath && bath.vessels > 1 ? ", for each bird" : ""}`,
+    [
+      ...first,
+      `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
+    ].join("; "),
+  ];
+  const hasBreast = centresOf(plan.bird).includes("breast");
+  const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
+  const fire = isFire(plan.heat);
+  const preheatC = preheatedC(plan);
+  return {
+    thaw: thawWords(units)[plan.thawIn],
+    prepare: goesInWithIce(plan)
+      ? [
+          "Unwrap it",
+          `with its ice it goes straight in${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
+        ]
+      : [
+          CUT_WORDS[plan.bird.cut],
+          [
+            [hasGiblets(plan.bird.cut) && "giblets and neck out of both ends", hasBreast && "pop-up thermometer out"]
+              .filter(Boolean)
+              .join(", "),
+            "pat dry, do not wash",
+            SPECIES_RECORDS[plan.bird.species].rendersFat &&
+              hasBreast &&
+              "the skin scored through the fat, never the meat",
+          ]
+            .filter(Boolean)
+            .join("; "),
+        ],
+    salt: {
+      dry: [
+        `Salt it all over: ${grams}`,
+        [`${spoons}${spoons === PINCH ? " of" : ""} ${name}`, ...withSalt].join("; "),
+      ] as Words,
+      brine: inBath,
+      equilibrium: inBath,
+      injection: [
+        `Inject: ${grams} of salt in ${liquid(salt.injectionL * 1000, units)} of water`,
+        [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
+          "; ",
+        ),
+      ] as Words,
+      none: ["", ""] as Words,
+    }[salt.method],
+    dry: [
+      "Uncover on a rack in the fridge",
+      salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
+    ],
+    preheat: fire
+      ? [
+          `Bring the heat to ${t(preheatC)}`,
+          `${underWords(plan)} set; ${isLidded(plan.heat) ? "the lid's own thermometer checked against yours" : "your thermometer beside it"}`,
+        ]
+      : [
+          `Oven on at ${t(preheatC)}`,
+          preheatC === plan.stages[0]?.airC
+            ? `${underWords(plan)} set, oven empty`
+            : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} as the bird goes in`,
+        ],
+    roast: [
+      birdIn(plan, units),
+      plan.stages.flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`])).join(", "),
+    ],
+    rest: [
+      "Expected out: check every centre, then rest",
+      [
+        finishWords(plan, units),
+        // What goes on last goes on with the glaze, or as it comes out.
+        ...(glazePasses(plan) > 0 ? [] : additionWords(plan, "at-the-end", units)),
+        `rested ${restRange(schedule.restMin)}`,
+      ].join("; "),
+    ],
+    carve: [
+      "Carve",
+      `${plan.bird.cavity === "stuffed" ? "all of the stuffing out first; " : ""}${CARVE_WORDS[plan.bird.cut]}`,
+    ],
+    chill: [
+      "Into shallow trays, into the fridge",
+      "no deeper than two fingers, within two hours; drippings over the meat, covered once cold",
+    ],
+    table: ["To the table", ""],
+  };
+}
+
+const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
+  whole: "breast off the bone, across the grain; warm platter",
+  spatchcock: "breast off the bone, across the grain; warm platter",
+  parts: "breasts sliced across the grain; warm platter",
+  crown: "breast off the bone, across the grain; warm platter",
+  legs: "thigh from drumstick, through the knee; warm platter",
+  "boneless-breast": "strings off; sliced across the grain; warm platter",
+  "leg-roll": "strings off; sliced as thick as a finger; warm platter",
+};
+
+/** What the bird lies on as it goes in. */
+export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string =>
+  turnsItself(plan.heat) ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
+const UNDER_WORDS: Record<Underlay, string> = {
+  rack: "rack over a low tray",
+  pan: "bare tray",
+  "hot-stone": "stone or steel",
+  grate: "grate with a tray under it",
+  vegetables: "low tray with a bed of vegetables",
+};
+
+/** What is looked for by who goes by no thermometer. */
+export const signWords = (cut: Plan["bird"]["cut"]): string =>
+  isJointed(cut) ? "juices of the thigh clear, the leg loose in its joint" : "its juices clear";
+
+/** What is waited for before it leaves the heat, and what is to be seen after. */
+function finishWords({ bird, finish, targetC }: Plan, units: UnitSystem): string {
+  const goals = Object.entries(targetC)
+    .map(([centre, celsius]) => `${PART_NAMES[centre as Centre]} ${formatTemperature(celsius, units)}`)
+    .join(", ");
+  switch (finish.kind) {
+    case "after-rest":
+      return `probe left in; ${goals} to be seen before carving`;
+    case "at-pull":
+      return `out when they show it: ${goals}`;
+    case "time":
+      return `by time alone, after ${finish.minutes} min: nothing tells whether the guideline is reached but a thermometer`;
+    case "signs":
+      return `by signs: ${signWords(bird.cut)}; ${isJointed(bird.cut) ? "neither tells" : "they do not tell"} whether the guideline (${goals}) is reached, a thermometer does`;
+  }
+}
