@@ -110,7 +110,16 @@ const SHOTS: readonly Shot[] = [
       await driver.executeScript("window.scrollTo(0, 0)");
     },
   },
-  { name: "carve-stove", path: "/roast/demo-late/carve", size: STOVE, waitFor: ["Legs off"] },
+  {
+    name: "carve-stove",
+    path: "/roast/demo-now/carve",
+    size: STOVE,
+    waitFor: ["Legs off"],
+    // Its drawings come once the bird is shaped.
+    prepare: async (driver) => {
+      await see(driver, 'svg[aria-label^="Thigh from drumstick"]');
+    },
+  },
   { name: "plan-stove", path: "/roast/demo-open-day/plan", size: STOVE, waitFor: ["give or take"] },
   { name: "kitchen", path: "/kitchen", size: TABLE, waitFor: ["Your data"] },
   { name: "handbook", path: "/handbook", size: TABLE, waitFor: ["Every number"] },

@@ -37,7 +37,7 @@ const DEPTH_NAMES = { "3": "two fingers", "5": "a fist", "9": "heaped" } as cons
 const FROM_TABLE_C = 50;
 const LARGEST_TRAY_KG = 8;
 
-/** After the table: the clock of what is left, the tray it cools in, how long it keeps, and heating it again. */
+/** After the table, as long as what is left keeps: its clock, the tray it cools in, and heating it again. */
 export function After({ roast, units }: Props) {
   const reader = useHabits();
   const now = useNow();
@@ -45,6 +45,7 @@ export function After({ roast, units }: Props) {
   const isNextDay = plan.roasted === "day-before";
   const leftovers = leftoversOf(roast, now);
   const eatenMs = Date.parse(isNextDay ? plan.serveAt : (happened.carvedAt ?? ""));
+  const eatByMs = eatenMs + constant("leftoverDays") * DAY_MS;
   return (
     <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
       {leftovers && (
@@ -58,11 +59,14 @@ export function After({ roast, units }: Props) {
           </div>
         </>
       )}
-      {isNextDay ? <p className="text-lg">{HOT_TWICE}</p> : <CoolingTray roast={roast} units={units} />}
-      <p className="text-soft">
-        Eaten by {dayName(eatenMs + constant("leftoverDays") * DAY_MS, plan.zone, reader)}, or frozen. Follow your local
-        food-safety authority.
-      </p>
+      {now < eatByMs && (
+        <>
+          {isNextDay ? <p className="text-lg">{HOT_TWICE}</p> : <CoolingTray roast={roast} units={units} />}
+          <p className="text-soft">
+            Eaten by {dayName(eatByMs, plan.zone, reader)}, or frozen. Follow your local food-safety authority.
+          </p>
+        </>
+      )}
       <Link to={`/log/${roast.id}`} className="min-h-12 self-start text-lg underline underline-offset-4">
         Close the record: how it was, for next time
       </Link>
