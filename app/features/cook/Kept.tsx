@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { uncarved } from "../../../core/day/kept";
-import { TABLE_ROW } from "../../../core/plan/roast";
+import { LEFTOVERS_ROW, TABLE_ROW } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { durationLate, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
@@ -122,7 +122,8 @@ function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: Retu
       act: { says: "It is in the oven", done: () => acts.reheats(overdue.id, lateMin) },
     };
   }
-  const next = coming.find(({ startMs }) => startMs > now);
+  // Nothing is left before it was at the table.
+  const next = coming.find(({ id, startMs }) => startMs > now && id !== LEFTOVERS_ROW);
   return {
     does: next ? <NextRow row={next} now={now} zone={zone} /> : <NextAction action="To the table" figure="now" />,
   };
