@@ -222,7 +222,7 @@ describe("every plan", () => {
           }
         },
       ),
-      plansAsked(150),
+      plansAsked(40),
     );
   });
 
