@@ -4,7 +4,7 @@ import type { RestPlan } from "../../core/day/restPlan";
 import { MINUTE_MS } from "../../core/units/time";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { CallBook, callsOf } from "./calls";
-import type { Item } from "./item";
+import type { Item } from "./items";
 
 const { plan } = sampleRoast();
 const item = (key: string, rings: boolean): Item =>

@@ -12,7 +12,7 @@ import { lateWords } from "../../words/advice";
 import { LEFTOVERS } from "../../words/leftovers";
 import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
-import type { Item } from "./item";
+import type { Item } from "./items";
 
 export interface Call {
   /** Stays the same while it is the same call. */

@@ -16,7 +16,7 @@ import type { TimetableRow } from "../../words/timetable";
 import type { Beside } from "../simulation/useDinner";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 import type { Call } from "./calls";
-import type { Item } from "./item";
+import type { Item } from "./items";
 import type { NextUp } from "./next";
 import type { ForecastState } from "./useForecast";
 

@@ -15,10 +15,7 @@ import { plannedInput, roastOptions, startCOf } from "../../core/forecast/planne
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { cookStage, type Roast } from "../../core/plan/roast";
-import { unbegun } from "../../core/schedule/conflicts";
 import { MINUTE_MS } from "../../core/units/time";
-import { adviceWords, beginWords, dueWords, lateThawWords } from "../../words/advice";
-import { dayAndTime } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
 import { usePace } from "../shell/clock";
 import { useHabits } from "../shell/preferences";
@@ -26,7 +23,7 @@ import { useDinner } from "../simulation/useDinner";
 import { useSimulatedPlan } from "../simulation/useSimulatedPlan";
 import { useNow } from "../ui/useNow";
 import { callsOf } from "./calls";
-import type { Item } from "./item";
+import { itemsOf } from "./items";
 import { nextUp } from "./next";
 import type { RoastDay } from "./roastDay";
 import { useForecast } from "./useForecast";
@@ -136,23 +133,7 @@ export function useRoastDay(roast: Roast): RoastDay {
         : [],
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer, isLed],
   );
-  const items: readonly Item[] = [
-    ...unbegun(stage === "planned" ? derived : null).map(
-      ({ task, startMs }): Item => ({
-        ...beginWords(task, dayAndTime(startMs, plan.zone, reader)),
-        about: { kind: "begun", task },
-      }),
-    ),
-    ...(stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((conflict): readonly Item[] =>
-      conflict.kind === "thaws-late"
-        ? [{ ...lateThawWords(dayAndTime(conflict.readyMs, plan.zone, reader)), about: { kind: conflict.kind } }]
-        : [],
-    ),
-    ...told.map((about): Item => ({ ...adviceWords(about, plan, units), about })),
-    ...dueWords(rows, now, stage, late !== null).map(
-      (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),
-    ),
-  ];
+  const items = itemsOf({ plan, stage, derived, told, rows, nowMs: now, isLate: late !== null }, reader);
 
   const calls =
     stage === "done" && !leftovers

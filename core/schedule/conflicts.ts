@@ -70,8 +70,6 @@ type TooLate = Extract<Conflict, { kind: "too-late" }>;
 /** A first task of which nobody has said that it has begun. */
 export const isUnbegun = (conflict: Conflict): conflict is TooLate =>
   conflict.kind === "too-late" && conflict.task !== "roast";
-export const unbegun = (derived: { readonly conflicts: readonly Conflict[] } | null): readonly TooLate[] =>
-  derived?.conflicts.filter(isUnbegun) ?? [];
 
 /** Nothing is known to be wrong yet: an answer is wanted. */
 export const isQuestion = (conflict: Conflict): boolean => conflict.kind === "too-late" && conflict.isAsked;

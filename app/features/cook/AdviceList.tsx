@@ -1,6 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import type { Acts } from "../../day/acts";
-import type { Item } from "../../day/item";
+import type { Item } from "../../day/items";
 
 interface Props {
   readonly items: readonly Item[];

@@ -14,7 +14,7 @@ import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
 import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
-import type { Item } from "../../day/item";
+import type { Item } from "../../day/items";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";

@@ -1,0 +1,49 @@
+/** What is to be minded of a roast now: what was asked, what is due, what the readings show. */
+import type { Advice } from "../../core/day/coach";
+import type { CookStage } from "../../core/plan/roast";
+import type { Plan } from "../../core/plan/schema";
+import type { TaskId } from "../../core/schedule/backward";
+import { isUnbegun } from "../../core/schedule/conflicts";
+import type { DerivedPlan } from "../../core/schedule/derive";
+import { type AdviceWords, adviceWords, beginWords, dueWords, lateThawWords } from "../../words/advice";
+import { dayAndTime, type Reader } from "../../words/time";
+import type { TimetableRow } from "../../words/timetable";
+
+/** One thing to mind, with what a tap does about it. */
+export interface Item extends AdviceWords {
+  readonly about:
+    | Advice
+    | { readonly kind: "row"; readonly id: string }
+    /** Whether a first task has begun in time. */
+    | { readonly kind: "begun"; readonly task: TaskId }
+    | { readonly kind: "thaws-late" };
+}
+
+interface Minded {
+  readonly plan: Plan;
+  readonly stage: CookStage;
+  readonly derived: DerivedPlan | null;
+  /** What the coach says. */
+  readonly told: readonly Advice[];
+  /** What is still to come. */
+  readonly rows: readonly TimetableRow[];
+  readonly nowMs: number;
+  /** Before the oven something should have happened, and is called as that. */
+  readonly isLate: boolean;
+}
+
+/** In the order of their urgency. */
+export function itemsOf({ plan, stage, derived, told, rows, nowMs, isLate }: Minded, reader: Reader): readonly Item[] {
+  const at = (ms: number): string => dayAndTime(ms, plan.zone, reader);
+  const asked = (stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((conflict): readonly Item[] => {
+    if (conflict.kind === "thaws-late")
+      return [{ ...lateThawWords(at(conflict.readyMs)), about: { kind: conflict.kind } }];
+    if (!isUnbegun(conflict)) return [];
+    return [{ ...beginWords(conflict.task, at(conflict.startMs)), about: { kind: "begun", task: conflict.task } }];
+  });
+  return [
+    ...asked,
+    ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units), about })),
+    ...dueWords(rows, nowMs, stage, isLate).map((words): Item => ({ ...words, about: { kind: "row", id: words.row } })),
+  ];
+}
