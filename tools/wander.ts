@@ -53,9 +53,13 @@ const TYPED = [
   "½",
   " 7 ",
 ];
-const NO_COOK_READS = /\bNaN\b|Infinity|undefined|\[object|Invalid Date|\bnull\b/;
-/** Scripts have no finger, without which no phone buzzes. */
-const OF_A_SCRIPT = /navigator\.vibrate/;
+/** There is one device here: nothing is changed on two. */
+const NO_COOK_READS = /\bNaN\b|Infinity|undefined|\[object|Invalid Date|\bnull\b|Changed on two devices/;
+/**
+ * Scripts have no finger, without which no phone buzzes. And they leave a page while a roast in common is on its way: its
+ * answer is lost, and the server's next one is a 409, from which the page knows its own word again.
+ */
+const OF_A_SCRIPT = /navigator\.vibrate|\/api\/roasts\/.* 409 /;
 
 /** One act on something that is there to be acted on, by two numbers between 0 and 1; what it was. */
 const ACT = `
