@@ -46,6 +46,8 @@ export function GuideSteps({ solid, ...props }: Props) {
 
 function AllSteps({ steps, species, size }: Omit<Props, "solid">) {
   const board = size === "board";
+  // At the board they are the page's own; in a sheet they stand under its title.
+  const Heading = board ? "h2" : "h3";
   return (
     <ol className="grid gap-5">
       {steps.map(({ id, step, words }, n) => (
@@ -55,9 +57,9 @@ function AllSteps({ steps, species, size }: Omit<Props, "solid">) {
         >
           <CutDrawing step={step} words={words} species={species} />
           <div>
-            <h3 className={board ? "font-display text-2xl font-semibold" : "font-semibold"}>
+            <Heading className={board ? "font-display text-2xl font-semibold" : "font-semibold"}>
               {n + 1}. {words.does}
-            </h3>
+            </Heading>
             <p className={board ? "text-lg text-soft" : "text-soft"}>{words.how}</p>
           </div>
         </li>
