@@ -34,6 +34,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "stuffing-beside": "Stuffing beside the bird",
   "thaw-in-fridge": "Thaw in the fridge instead",
   "thaw-in-water": "Thaw in cold water, salt as it goes in",
+  "thawed-on-the-grill": "Thaw this one in water, then the grill",
   "thermometer-each": "There is one for each",
   "this-on-the-grill": "This one on the covered grill",
   "tray-stock": "All stock from the drip tray",

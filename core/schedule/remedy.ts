@@ -40,6 +40,7 @@ export const PLAIN_REMEDIES = [
   "stuffing-beside",
   "thaw-in-fridge",
   "thaw-in-water",
+  "thawed-on-the-grill",
   "thermometer-each",
   "this-on-the-grill",
   "tray-stock",

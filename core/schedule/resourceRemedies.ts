@@ -3,7 +3,7 @@
 import { withHeat } from "../plan/edits";
 import { goesInWithIce } from "../plan/ice";
 import { DISH_C, type Plan } from "../plan/schema";
-import { BAG, COOLER, ONE_BIRD, type PlainRemedy, PREHEAT, type Remedy, withEquipment } from "./remedy";
+import { BAG, COOLER, ONE_BIRD, type PlainRemedy, PREHEAT, type Remedy, WATER_NOW, withEquipment } from "./remedy";
 import { COLD, type ResourceConflict } from "./resources";
 
 /** What a changed plan still wants of the kitchen beyond what there is, with the simulation that is there. */
@@ -29,6 +29,10 @@ const more = (of: "ovens" | "rings" | "hands", most: number, kind: PlainRemedy):
 const ONE_MORE_OVEN = more("ovens", 3, "one-more-oven");
 const ONE_MORE_RING = more("rings", 8, "one-more-ring");
 const ON_THE_GRILL: Remedy = { does: { kind: "this-on-the-grill" }, change: withHeat("covered-grill") };
+const THAWED_ON_THE_GRILL: Remedy = {
+  does: { kind: "thawed-on-the-grill" },
+  change: (plan) => ON_THE_GRILL.change(WATER_NOW.change(plan)),
+};
 const ONE_MORE_HAND = more("hands", 4, "one-more-hand");
 
 /** As many and as much as a kitchen is asked for. */
@@ -137,7 +141,7 @@ function otherRoastRemedies({ kind, uses }: ResourceConflict, plan: Plan): reado
             ]
           : []),
         // With ice in it, it is for the oven only.
-        ...(goesInWithIce(plan) ? [] : [ON_THE_GRILL]),
+        goesInWithIce(plan) ? THAWED_ON_THE_GRILL : ON_THE_GRILL,
       ];
     case "thermometers-short":
       return [
