@@ -9,6 +9,11 @@ describe("the words of remedies", () => {
     expect(new Set(all).size).toBe(all.length);
   });
 
+  it("say by how much dinner is moved", () => {
+    expect(remedyWords({ kind: "eat-later", hours: 3.25 }, "metric")).toBe("Eat 3 h 15 min later, and be in time");
+    expect(remedyWords({ kind: "eat-later-and-sleep", hours: 6 }, "us")).toBe("Eat 6 h later, and sleep");
+  });
+
   it("have degrees in the cook's own unit", () => {
     expect(remedyWords({ kind: "bake-at", celsius: 163 }, "us")).toBe("Bake at 325 °F, with more time");
     expect(remedyWords({ kind: "and-bland", first: { kind: "salt-percent", percent: 1 } }, "metric")).toBe(

@@ -1,6 +1,6 @@
 /** What a remedy does, on the button that does it. */
 import type { Does, PlainRemedy } from "../core/schedule/remedy";
-import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";
 
 const PLAIN: Record<PlainRemedy, string> = {
   "at-the-end": "Put it on at the end",
@@ -11,8 +11,6 @@ const PLAIN: Record<PlainRemedy, string> = {
   cooler: "Keep it in a cooler with ice",
   "dishes-anywhere": "Put them wherever they fit",
   "dry-salt": "Dry salt instead",
-  "eat-later": "Eat later, and be in time",
-  "eat-later-and-sleep": "Eat later, and sleep",
   "fridge-room": "There is room for it",
   "fridge-room-for-all": "There is room for all of it",
   hotter: "Hotter all through",
@@ -49,6 +47,10 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Back to ${does.percent} %`;
     case "brine-percent":
       return `A brine of ${does.percent} %`;
+    case "eat-later":
+      return `Eat ${formatDuration(3600 * does.hours)} later, and be in time`;
+    case "eat-later-and-sleep":
+      return `Eat ${formatDuration(3600 * does.hours)} later, and sleep`;
     case "brine-hours":
       return `Brine it ${does.hours} h`;
     case "and-bland":

@@ -8,6 +8,7 @@ import { HOUR_MS } from "../units/time";
 import { remediesOf } from "./remedies";
 import type { Remedy } from "./remedy";
 import { resourceRemedies } from "./resourceRemedies";
+import { isWithin, WAKING } from "./waking";
 
 describe("a conflict of any plan", () => {
   it("that its thaw comes too late is answered by what brings it in time, or at least nearer", () => {
@@ -30,6 +31,26 @@ describe("a conflict of any plan", () => {
         expect((first as Remedy).change(frozen).salt.method === "none").toBe(frozen.salt.method === "none");
       }),
       plansAsked(120),
+    );
+  });
+
+  it("that it is too late is not answered by a dinner, or a bird into the oven, in the night", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 1, max: 30, noNaN: true }), (plan, cook, hoursAhead) => {
+        // Of a roast that leaves room for it between one night and the next.
+        if (cook.pullMinute > 480) return;
+        const fresh: Plan = { ...plan, bird: { ...plan.bird, state: "fresh" }, roasted: "same-day" };
+        const nowMs = Date.parse(fresh.serveAt) - hoursAhead * HOUR_MS;
+        const conflictsOf = (changed: Plan) => deriveAny(changed, cook, undefined, nowMs).conflicts;
+        const conflict = conflictsOf(fresh).find(({ kind }) => kind === "too-late");
+        if (!conflict) return;
+        const later = remediesOf(conflict, fresh, conflictsOf).find(({ does }) => does.kind === "eat-later");
+        if (!later) return;
+        const changed = later.change(fresh);
+        expect(conflictsOf(changed).map(({ kind }) => kind)).not.toContain("at-night");
+        expect(isWithin(Date.parse(changed.serveAt), changed.zone, WAKING)).toBe(true);
+      }),
+      plansAsked(60),
     );
   });
 

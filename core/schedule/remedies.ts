@@ -26,7 +26,7 @@ import {
   THAW_IN_FRIDGE,
   WATER_NOW,
 } from "./remedy";
-import { earliestWithin, WAKING } from "./waking";
+import { earliestWithin, isWithin, WAKING } from "./waking";
 
 const laterBy =
   (hours: number) =>
@@ -41,7 +41,13 @@ export type ConflictsAfter = (plan: Plan) => readonly Conflict[];
 /** So far a dinner is moved at most, h. */
 const LATEST_H = 48;
 
-/** Later by as much as it takes: nights and mornings in between swallow some of it. None where no delay does it. */
+/** A dinner is moved on by so much while it would fall into the night. */
+const ON_H = 1;
+
+/**
+ * Later by as much as it takes: nights and mornings in between swallow some of it; and on to when nobody has to get up in
+ * the night for it, where there is such a time. None where no delay does it.
+ */
 function later(
   kind: "eat-later" | "eat-later-and-sleep",
   leastHours: number,
@@ -49,16 +55,25 @@ function later(
   plan: Plan,
   after?: ConflictsAfter,
 ): readonly Remedy[] {
-  const does = { kind };
-  if (!after) return [{ does, change: laterBy(leastHours) }];
-  for (let hours = leastHours; hours <= LATEST_H; hours += 0.25) {
-    const change = laterBy(hours);
-    const stays = after(change(plan)).some(
-      (other) => other.kind === conflict.kind && "task" in other && other.task === conflict.task,
-    );
-    if (!stays) return [{ does, change }];
+  const by = (hours: number): Remedy => ({ does: { kind, hours }, change: laterBy(hours) });
+  if (!after) return [by(leastHours)];
+  const stays = (left: readonly Conflict[]): boolean =>
+    left.some((other) => other.kind === conflict.kind && "task" in other && other.task === conflict.task);
+  let soonest: Remedy | null = null;
+  let latestH = LATEST_H;
+  for (let hours = leastHours; hours <= latestH; hours += soonest ? ON_H : 0.25) {
+    const remedy = by(hours);
+    const changed = remedy.change(plan);
+    const left = after(changed);
+    if (stays(left)) continue;
+    const isByDay = isWithin(Date.parse(changed.serveAt), plan.zone, WAKING);
+    if (isByDay && left.every(({ kind }) => kind !== "at-night")) return [remedy];
+    if (soonest) continue;
+    soonest = remedy;
+    // Within a day it is morning again.
+    latestH = hours + 24;
   }
-  return [];
+  return soonest ? [soonest] : [];
 }
 
 const QUARTER_MS = 900_000;

@@ -17,8 +17,6 @@ export const PLAIN_REMEDIES = [
   "cooler",
   "dishes-anywhere",
   "dry-salt",
-  "eat-later",
-  "eat-later-and-sleep",
   "fridge-room",
   "fridge-room-for-all",
   "hotter",
@@ -55,6 +53,8 @@ export type Does =
   | { readonly kind: PlainRemedy }
   | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
   | { readonly kind: "brine-hours"; readonly hours: number }
+  /** The whole dinner, by so much. */
+  | { readonly kind: "eat-later" | "eat-later-and-sleep"; readonly hours: number }
   /** The first, and nothing salty besides. */
   | { readonly kind: "and-bland"; readonly first: Does }
   /** A dish, by its name. */
