@@ -7,7 +7,7 @@ export interface Moment<Called extends Row = Row> {
   readonly atMs: number;
   /** Called together: within a few minutes of one another. */
   readonly rows: readonly Called[];
-  /** Pairs of hands that are wanted then: those at work, and one for each thing that is called. */
+  /** Pairs of hands that are wanted then: those at work, and one for each thing that is called and cannot wait. */
   readonly wanted: number;
   /** Ids of what keeps hands meanwhile. */
   readonly busy: readonly string[];
@@ -17,6 +17,8 @@ export interface Moment<Called extends Row = Row> {
 const TOGETHER_MIN = 3;
 /** What is called wants hands for a moment; a row without an alarm takes care of itself. */
 const wantsHands = ({ alarmMin }: Row): boolean => alarmMin !== undefined;
+/** Done a few minutes later it is as good: right after what it is called with. */
+const canWait = ({ about }: Row): boolean => about.kind === "chore" && about.chore.kind === "baste";
 
 /** @param rows in their order @param uses of the whole dinner */
 export function momentsOf<Called extends Row>(
@@ -36,7 +38,10 @@ export function momentsOf<Called extends Row>(
     // What begins now is called; what began before keeps its hands.
     const busy = uses.filter(({ hands, startMs, endMs }) => hands > 0 && startMs < atMs && endMs > until);
     const hands = busy.reduce((sum, use) => sum + use.hands, 0);
-    return { atMs, rows: group, wanted: hands + group.filter(wantsHands).length, busy: busy.map(({ id }) => id) };
+    const called = group.filter(wantsHands);
+    const pressing = called.filter((row) => !canWait(row)).length;
+    const wanted = hands + (called.length === 0 ? 0 : Math.max(1, pressing));
+    return { atMs, rows: group, wanted, busy: busy.map(({ id }) => id) };
   });
 }
 
