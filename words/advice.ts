@@ -62,14 +62,6 @@ export const beginWords = (task: TaskId, at: string): AdviceWords => ({
   rings: false,
 });
 
-/** A thaw that began so late that it is not over in time. @param at until when there is ice in it, in words */
-export const lateThawWords = (at: string): AdviceWords => ({
-  key: "thaws late",
-  does: `Ice in it until ${at}`,
-  why: "Its thaw began later than planned, and what follows waits for it. The plan says what can be done.",
-  rings: false,
-});
-
 /** What should have happened and has not: what to do now. */
 export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> {
   const heat = formatTemperature(preheatedC(plan), units);

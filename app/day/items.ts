@@ -5,7 +5,7 @@ import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { isUnbegun } from "../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../core/schedule/derive";
-import { type AdviceWords, adviceWords, beginWords, dueWords, lateThawWords } from "../../words/advice";
+import { type AdviceWords, adviceWords, beginWords, dueWords } from "../../words/advice";
 import { dayAndTime, type Reader } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
 
@@ -15,8 +15,7 @@ export interface Item extends AdviceWords {
     | Advice
     | { readonly kind: "row"; readonly id: string }
     /** Whether a first task has begun in time. */
-    | { readonly kind: "begun"; readonly task: TaskId }
-    | { readonly kind: "thaws-late" };
+    | { readonly kind: "begun"; readonly task: TaskId };
 }
 
 interface Minded {
@@ -35,14 +34,9 @@ interface Minded {
 /** In the order of their urgency. */
 export function itemsOf({ plan, stage, derived, told, rows, nowMs, isLate }: Minded, reader: Reader): readonly Item[] {
   const at = (ms: number): string => dayAndTime(ms, plan.zone, reader);
-  const asked = (stage === "planned" ? (derived?.conflicts ?? []) : []).flatMap((conflict): readonly Item[] => {
-    if (conflict.kind === "thaws-late")
-      return [{ ...lateThawWords(at(conflict.readyMs)), about: { kind: conflict.kind } }];
-    if (!isUnbegun(conflict)) return [];
-    return [{ ...beginWords(conflict.task, at(conflict.startMs)), about: { kind: "begun", task: conflict.task } }];
-  });
+  const unbegun = stage === "planned" ? (derived?.conflicts.filter(isUnbegun) ?? []) : [];
   return [
-    ...asked,
+    ...unbegun.map(({ task, startMs }): Item => ({ ...beginWords(task, at(startMs)), about: { kind: "begun", task } })),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units), about })),
     ...dueWords(rows, nowMs, stage, isLate).map((words): Item => ({ ...words, about: { kind: "row", id: words.row } })),
   ];

@@ -4,8 +4,9 @@ import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
+import { conflictWords } from "../../../words/conflicts";
 import { heatWords } from "../../../words/names";
-import { durationLate, largeCountdown, timeBeside } from "../../../words/time";
+import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
 import { nextRow } from "../../day/next";
@@ -31,6 +32,7 @@ interface Props {
 
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
+  const reader = useHabits();
   const { pace } = usePace();
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
@@ -38,8 +40,23 @@ export function Before({ day, acts }: Props) {
   const next = nextRow(rows, now);
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
+  const ice = derived?.conflicts.find(({ kind }) => kind === "thaws-late");
   return (
     <>
+      {ice && (
+        <Caution
+          actions={
+            <Link
+              to={`/roast/${roast.id}/plan`}
+              className="min-h-12 content-center font-semibold underline underline-offset-4"
+            >
+              What can still be done
+            </Link>
+          }
+        >
+          {conflictWords(ice, reader.units, (ms) => dayAndTime(ms, plan.zone, reader))}
+        </Caution>
+      )}
       {late ? (
         <LateNow day={day} late={late} acts={acts} />
       ) : next ? (
