@@ -57,4 +57,13 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual([]));
     expect((await kept())?.happened.heatOnAt).toBeUndefined();
   });
+
+  it("is a thaw that begins now, with its hour", async () => {
+    acts.thaws();
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.happened).toMatchObject({ ticked: ["thaw"], thawBegunAt: expect.any(String) });
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual([]));
+    expect((await kept())?.happened.thawBegunAt).toBeUndefined();
+  });
 });
