@@ -54,6 +54,31 @@ describe("a conflict of any plan", () => {
     );
   });
 
+  it("of a thaw in water is answered by the fridge only where there is time for it", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 10, max: 250, noNaN: true }), (plan, cook, hoursAhead) => {
+        const thawed: Plan = { ...plan, bird: { ...plan.bird, state: "frozen" }, thawIn: "water" };
+        const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
+        const conflictsOf = (changed: Plan) => {
+          const thawHours = roughThawHours(changed.bird.massKg, changed.thawIn);
+          return deriveAny(changed, { ...cook, thawHours }, undefined, nowMs).conflicts;
+        };
+        const before = conflictsOf(thawed);
+        if (before.some(({ kind }) => kind === "too-late")) return;
+        for (const conflict of before.filter(({ kind }) => kind === "thawed-in-water-waits" || kind === "at-night")) {
+          const remedies = remediesOf(conflict, thawed, conflictsOf);
+          for (const { does, change } of remedies.filter((each) => each.does.kind === "thaw-in-fridge"))
+            if (remedies.length > 1)
+              expect(
+                conflictsOf(change(thawed)).map(({ kind }) => kind),
+                does.kind,
+              ).not.toContain("too-late");
+        }
+      }),
+      plansAsked(60),
+    );
+  });
+
   it("of the bird's own tasks has an answer, which is a plan and takes it away", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {

@@ -3,7 +3,7 @@
 import { hasCavity, isJointed } from "../bird/form";
 import { constant } from "../constants";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
-import { withForm, withSalt, withSeason } from "../plan/edits";
+import { withForm, withHeat, withSalt, withSeason } from "../plan/edits";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
@@ -116,6 +116,23 @@ function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
       : []),
   ];
 }
+
+/**
+ * Those of them that there is time for.
+ * @param late what a plan is told that there is no time for
+ * @param otherwise where there is time for none
+ */
+function inTime(
+  remedies: readonly Remedy[],
+  plan: Plan,
+  after: ConflictsAfter | undefined,
+  late: Conflict["kind"] = "too-late",
+  otherwise: readonly Remedy[] = [],
+): readonly Remedy[] {
+  const those = remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
+  return those.length > 0 ? those : otherwise;
+}
+
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   switch (conflict.kind) {
@@ -124,18 +141,15 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
-        const inTime = [WATER_NOW, SHORTER].filter(
-          ({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== conflict.kind),
-        );
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
-        return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];
+        return [...inTime([WATER_NOW, SHORTER], plan, after, conflict.kind, [WATER_NOW]), ...eatLater];
       }
       return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
     }
     case "never-thaws":
       return [WATER_NOW];
     case "thawed-in-water-waits":
-      return [SALT_AT_OVEN, THAW_IN_FRIDGE];
+      return [SALT_AT_OVEN, ...inTime([THAW_IN_FRIDGE], plan, after)];
     case "ice-waits":
       return [SALT_AT_OVEN];
     case "waits-too-long-raw":
@@ -146,7 +160,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return conflict.why === "heat" ? [IN_THE_OVEN, WATER_NOW] : [STUFFING_BESIDE, WATER_NOW];
     case "not-on-a-spit":
       return [
-        { does: { kind: "on-the-grill" }, change: (before) => ({ ...before, heat: "covered-grill" }) },
+        { does: { kind: "on-the-grill" }, change: withHeat("covered-grill") },
         { does: { kind: "leave-whole" }, change: withForm({ cut: "whole" }) },
       ];
     case "salted-twice":
@@ -155,9 +169,11 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return lessSalt(conflict.percent, plan);
     case "at-night": {
       const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / HOUR_MS;
+      const asleep = later("eat-later-and-sleep", hours, conflict, plan, after);
+      if (conflict.task !== "thaw") return asleep;
       return [
-        ...later("eat-later-and-sleep", hours, conflict, plan, after),
-        ...(conflict.task === "thaw" ? [THAW_IN_FRIDGE] : []),
+        ...asleep,
+        ...inTime([THAW_IN_FRIDGE], plan, after, "too-late", asleep.length > 0 ? [] : [THAW_IN_FRIDGE]),
       ];
     }
     case "done-too-soon":

@@ -1,7 +1,7 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
-import { unstuffed, withBird, withSalt } from "../plan/edits";
+import { unstuffed, withBird, withHeat, withSalt } from "../plan/edits";
 import { heatFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { targetsFor } from "../plan/usualPlan";
@@ -93,7 +93,7 @@ export const PREHEAT: Remedy = {
   does: { kind: "preheat" },
   change: (plan) => ({ ...plan, preheat: { ...plan.preheat, minutes: constant("preheatMin") } }),
 };
-export const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: (plan) => ({ ...plan, heat: "oven" }) };
+export const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: withHeat("oven") };
 export const STUFFING_BESIDE: Remedy = {
   does: { kind: "stuffing-beside" },
   change: unstuffed,
