@@ -152,7 +152,7 @@ const SHOTS: readonly Shot[] = [
       await pressAt(driver, '[aria-label="Which roast?"] label:nth-of-type(4)');
       await press(driver, "240 times life");
       await seeText(driver, "minutes of yours");
-      await press(driver, "Light the oven");
+      await press(driver, "Turn the oven on");
       await press(driver, "The bird is in the oven");
       await driver.sleep(14_000);
       await press(driver, "It is out of the oven");

@@ -2,6 +2,7 @@
 
 import { constant } from "../core/constants";
 import type { Plan } from "../core/plan/schema";
+import type { NeverMet } from "../core/processes/cook";
 import type { Conflict } from "../core/schedule/conflicts";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { COLD, type ResourceConflict, type Use } from "../core/schedule/resources";
@@ -10,7 +11,7 @@ import { potFor, roomFor, sides } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
-import { TASK_NAMES } from "./names";
+import { PART_NAMES, TASK_NAMES } from "./names";
 
 /** Where a bird does not fit. */
 export const FIT_PLACES = {
@@ -25,6 +26,12 @@ const sizes = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? formatVolume(values[0] as number, units) : sides(values, units);
 const sizesNeeded = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? potFor(values[0] as number, units) : roomFor(values, units);
+
+/** A target that this heat does not reach. */
+export function neverMetWords({ centre, targetC, highestC, airC }: NeverMet, units: UnitSystem): string {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  return `At this heat the ${PART_NAMES[centre]} never comes to ${t(targetC)}: it stands at ${t(highestC)} in air of ${t(airC)}.`;
+}
 
 /** @param at an instant as the cook reads it */
 export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: number) => string): string {

@@ -18,7 +18,7 @@ export async function beginPractising(driver: WebDriver, url: string, choices: r
   );
   for (const choice of [...choices, "240 times life"]) await press(driver, choice);
   await seeText(driver, "minutes of yours");
-  await press(driver, "Light the oven");
+  await press(driver, "Turn the oven on");
   await seeText(driver, "Practice clock", "The bird is in the oven");
   await press(driver, "The bird is in the oven");
 }

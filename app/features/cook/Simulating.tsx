@@ -1,4 +1,4 @@
-import { formatTemperature } from "../../../core/units/quantity";
+import { neverMetWords } from "../../../words/conflicts";
 import type { RoastDay } from "../../day/roastDay";
 import { usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
@@ -13,14 +13,10 @@ interface Props {
 export function Simulating({ day: { simulated }, isToldAbove = false }: Props) {
   const { units } = usePreferences();
   const { cook, neverMet, fault } = simulated;
-  const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
     <>
       {neverMet && (
-        <Caution>
-          At this heat the {neverMet.centre} does not come to {t(neverMet.targetC)}: it stands at {t(neverMet.highestC)}{" "}
-          in air of {t(neverMet.airC)}. A hotter oven, or foil wrapped tight, brings it there.
-        </Caution>
+        <Caution>{neverMetWords(neverMet, units)} More heat, or foil wrapped tight, brings it there.</Caution>
       )}
       {fault && (
         <Caution>

@@ -11,10 +11,10 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { remediesOf } from "../../../core/schedule/remedies";
 import type { Remedy } from "../../../core/schedule/remedy";
 import { resourceRemedies } from "../../../core/schedule/resourceRemedies";
-import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
-import { conflictWords, resourceWords } from "../../../words/conflicts";
+import { conflictWords, neverMetWords, resourceWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
 import { dayAndTime } from "../../../words/time";
 import { actsOf } from "../../day/acts";
@@ -27,6 +27,7 @@ import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { MomentField } from "../../ui/MomentField";
+import { toast } from "../../ui/toast";
 import { usePlanStore } from "./planStore";
 
 interface Props {
@@ -46,12 +47,7 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
     <div className="grid gap-2">
-      {neverMet && (
-        <Caution>
-          The oven as set never brings the {neverMet.centre} to {formatTemperature(neverMet.targetC, units)}: the
-          highest was {formatTemperature(neverMet.highestC, units)}. What is drawn is the last plan that did.
-        </Caution>
-      )}
+      {neverMet && <Caution>{neverMetWords(neverMet, units)} What is drawn is the last plan that did.</Caution>}
       {conflicts.map((conflict) => (
         <Caution
           key={JSON.stringify({ ...conflict, begunMs: 0, readyMs: 0, byMs: 0 })}
@@ -73,14 +69,19 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
                   atMs={conflict.begunMs}
                   zone={plan.zone}
                   latestMs={clockNow()}
-                  onChange={(ms) => void actsOf(roastId).happens({ thawBegunAt: new Date(ms).toISOString() })}
+                  onChange={(ms) => {
+                    if (ms <= clockNow()) void actsOf(roastId).happens({ thawBegunAt: new Date(ms).toISOString() });
+                    else toast.error("It thaws since: not after now. Nothing was changed.");
+                  }}
                 />
               )}
               <Remedies
                 units={units}
                 of={remediesOf(conflict, plan, (changed) => (after(changed) ?? derived).conflicts)}
               />
-              {conflict.kind === "too-late" && <QuickWays plan={plan} derived={derived} />}
+              {(conflict.kind === "too-late" || conflict.kind === "thaws-late") && (
+                <QuickWays plan={plan} derived={derived} />
+              )}
               {conflict.kind === "done-too-soon" && <OwnFire roastId={roastId} heat={plan.heat} />}
             </>
           }

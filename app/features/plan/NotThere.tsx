@@ -1,7 +1,8 @@
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import { HOTTER } from "../../../core/schedule/remedy";
-import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import type { UnitSystem } from "../../../core/units/quantity";
+import { neverMetWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -19,7 +20,6 @@ interface Props {
 /** A plan that no simulation has finished: what is known of it, what would help, and the heat under the hand. */
 export function NotThere({ title, plan, neverMet, fault, units }: Props) {
   const { settle } = usePlanStore();
-  const t = (celsius: number): string => formatTemperature(celsius, units);
   return (
     <div className="flex max-w-xl grow flex-col gap-3 py-2">
       <h1 className="text-2xl">{title}</h1>
@@ -31,8 +31,7 @@ export function NotThere({ title, plan, neverMet, fault, units }: Props) {
             </Button>
           }
         >
-          At this heat the {neverMet.centre} never comes to {t(neverMet.targetC)}: it stands at {t(neverMet.highestC)}{" "}
-          in air of {t(neverMet.airC)}. More heat, foil wrapped tight in time, or a lower target would do it.
+          {neverMetWords(neverMet, units)} More heat, foil wrapped tight in time, or a lower target would do it.
         </Caution>
       )}
       {fault && <Caution>The simulation stopped: {fault}. The plan is stored; change it, or open it again.</Caution>}

@@ -1,6 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import { Link, useSearchParams } from "react-router";
+import { isFire } from "../../../core/heat/sources";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { usualPlan } from "../../../core/plan/usualPlan";
@@ -151,7 +152,7 @@ function Begin({ plan, title, seed }: BeginProps) {
         <p className="text-ember">This plan never gets done: the plan itself says what would help.</p>
       )}
       <Button tone="primary" size="stove" className="justify-self-start" disabled={!cook} onClick={() => void begin()}>
-        Light the oven
+        {isFire(plan.heat) ? "Light the fire" : "Turn the oven on"}
       </Button>
       <p className="text-sm text-soft">
         This bird is <code>{seed}</code>: the same one again under <code>/practice?seed={seed}</code>.
