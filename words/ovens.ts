@@ -1,6 +1,7 @@
 /** What is known of an oven or a fire, in words. */
-import { isFire } from "../core/heat/sources";
+import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { LearnedOven } from "../core/log/ovens";
+import type { OvenTest } from "../core/log/ovenTest";
 import type { Oven } from "../core/plan/kitchen";
 import { formatTemperatureDifference } from "../core/units/quantity";
 import type { Reader } from "./time";
@@ -35,3 +36,21 @@ export function learnedWords(
 export const NOTHING_LEARNED = "Nothing is known of it yet: every roast in it that was read and closed will tell.";
 export const CHANGED_WORDS =
   "The last two roasts came out as if in another oven. If its thermostat, its burner or its place has changed, let it start afresh.";
+
+/** An evening's test, as it is set up before the first reading. */
+export function testSetUp(kind: OvenTest["kind"], heat: HeatSource): string {
+  const isOn = isFire(heat)
+    ? "The fire as hot as for a bird, lit half an hour ago"
+    : `The oven ${kind === "thermometer" ? "empty, " : ""}on for half an hour`;
+  if (kind === "water") {
+    return `${isOn}. Cold water in your roasting tray, where the bird would be; the probe's tip in the middle of it, off the bottom. The first reading as it goes in.`;
+  }
+  const door = shutBy(heat);
+  const read =
+    door === "door"
+      ? "read it through the window"
+      : door
+        ? `the ${door} stays shut between readings`
+        : "read it as it hangs";
+  return `${isOn}. The thermometer stands where the bird would; ${read}.`;
+}

@@ -1,11 +1,12 @@
 import { useState } from "react";
 import { usualPrior } from "../../../core/forecast/prior";
+import { isFire, turnsItself } from "../../../core/heat/sources";
 import { learned } from "../../../core/log/ovens";
 import { type OvenTest, testSays } from "../../../core/log/ovenTest";
 import type { Equipment, Oven } from "../../../core/plan/kitchen";
 import { parseTemperatureC, parseVolumeL } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
-import { learnedWords } from "../../../words/ovens";
+import { learnedWords, testSetUp } from "../../../words/ovens";
 import { clockNow, instantNow } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -58,18 +59,15 @@ export function OvenTestSheet({ oven, panCm, onKeep, onClose }: Props) {
         value={kind}
         choices={[
           { value: "thermometer", label: "A thermometer in it" },
-          { value: "water", label: "A tray of water, a probe in it" },
+          // A spit holds no tray where its bird turns.
+          ...(turnsItself(oven.heat) ? [] : [{ value: "water" as const, label: "A tray of water, a probe in it" }]),
         ]}
         onChange={setKind}
       />
-      <p className="text-soft">
-        {kind === "thermometer"
-          ? "The oven empty, on for half an hour. The thermometer stands where the bird would; read it through the window."
-          : "The oven on for half an hour. Cold water in your roasting tray, on the shelf of the bird; the probe's tip in the middle of it, off the bottom. The first reading as it goes in."}
-      </p>
+      <p className="text-soft">{testSetUp(kind, oven.heat)}</p>
       <div className="grid grid-cols-2 gap-3">
         <label className="text-soft">
-          The dial stands at
+          {isFire(oven.heat) ? "It is kept at" : "The dial stands at"}
           <input value={dial} onChange={(event) => setDial(event.target.value)} className={FIELD} />
         </label>
         {kind === "water" && (

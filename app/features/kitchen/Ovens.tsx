@@ -10,7 +10,7 @@ import type { Roast } from "../../../core/plan/roast";
 import { kitchenOf } from "../../../storage/kitchen";
 import { deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
 import { offWords } from "../../../words/log";
-import { HEAT_NAMES } from "../../../words/names";
+import { HEAT_NAMES, heatWords } from "../../../words/names";
 import { CHANGED_WORDS, learnedWords, NOTHING_LEARNED } from "../../../words/ovens";
 import { dayName } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
@@ -69,7 +69,7 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
   };
   const remove = async (): Promise<void> => {
     if (!(await stored("That it is gone was", deleteOven(database(), id)))) return;
-    toast.message(`${name} is no oven of this kitchen any more`, {
+    toast.message(`${name} is no ${heatWords(heat).is} of this kitchen any more`, {
       action: { label: "Undo", onClick: () => void save(oven) },
     });
   };
