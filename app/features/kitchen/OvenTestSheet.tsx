@@ -54,16 +54,18 @@ export function OvenTestSheet({ oven, panCm, onKeep, onClose }: Props) {
       : null;
   return (
     <Sheet open title={`An evening's test: ${oven.name}`} onClose={onClose}>
-      <Segmented<OvenTest["kind"]>
-        label="With what"
-        value={kind}
-        choices={[
-          { value: "thermometer", label: "A thermometer in it" },
-          // A spit holds no tray where its bird turns.
-          ...(turnsItself(oven.heat) ? [] : [{ value: "water" as const, label: "A tray of water, a probe in it" }]),
-        ]}
-        onChange={setKind}
-      />
+      {/* A spit holds no tray where its bird turns. */}
+      {!turnsItself(oven.heat) && (
+        <Segmented<OvenTest["kind"]>
+          label="With what"
+          value={kind}
+          choices={[
+            { value: "thermometer", label: "A thermometer in it" },
+            { value: "water", label: "A tray of water, a probe in it" },
+          ]}
+          onChange={setKind}
+        />
+      )}
       <p className="text-soft">{testSetUp(kind, oven.heat)}</p>
       <div className="grid grid-cols-2 gap-3">
         <label className="text-soft">
