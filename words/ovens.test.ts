@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
-import { learnedWords, testSetUp } from "./ovens";
+import { changedWords, learnedWords, testSetUp } from "./ovens";
 
 const known = { along: [], mean: 0, sd: 0.8, roasts: 3, tests: 0, hotterK: 9.2, hotterSdK: 4.1, bandShare: 0.88 };
 
@@ -22,7 +22,7 @@ it("says what is known of an oven as a cook would ask it", () => {
 
 it("sets a test up at a fire as at an oven, without a door or a window that is not there", () => {
   for (const heat of HEAT_SOURCES) {
-    const said = [testSetUp("thermometer", heat), testSetUp("water", heat)].join(" ");
+    const said = [testSetUp("thermometer", heat), testSetUp("water", heat), changedWords(heat)].join(" ");
     expect(/oven|window/.test(said), heat).toBe(!isFire(heat));
     expect(/\blid\b/.test(said), heat).toBe(shutBy(heat) === "lid");
   }

@@ -34,8 +34,11 @@ export function learnedWords(
 }
 
 export const NOTHING_LEARNED = "Nothing is known of it yet: every roast in it that was read and closed will tell.";
-export const CHANGED_WORDS =
-  "The last two roasts came out as if in another oven. If its thermostat, its burner or its place has changed, let it start afresh.";
+/** Its last two roasts agree with one another, and with nothing that was before. */
+export const changedWords = (heat: HeatSource): string =>
+  isFire(heat)
+    ? "The last two roasts came out as if over another fire. If its draught, its thermometer or its place has changed, let it start afresh."
+    : "The last two roasts came out as if in another oven. If its thermostat, its burner or its place has changed, let it start afresh.";
 
 /** An evening's test, as it is set up before the first reading. */
 export function testSetUp(kind: OvenTest["kind"], heat: HeatSource): string {

@@ -11,7 +11,7 @@ import { kitchenOf } from "../../../storage/kitchen";
 import { deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
 import { offWords } from "../../../words/log";
 import { HEAT_NAMES, heatWords } from "../../../words/names";
-import { CHANGED_WORDS, learnedWords, NOTHING_LEARNED } from "../../../words/ovens";
+import { changedWords, learnedWords, NOTHING_LEARNED } from "../../../words/ovens";
 import { dayName } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { Learns } from "../../day/Learns";
@@ -119,7 +119,7 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
           }}
         />
       )}
-      {isChanged && <Caution>{CHANGED_WORDS}</Caution>}
+      {isChanged && <Caution>{changedWords(heat)}</Caution>}
       {roasts.length > 0 && (
         <details>
           <summary className="cursor-pointer text-sm text-soft max-sm:min-h-12">The roasts it goes by</summary>
