@@ -1,5 +1,6 @@
 import type { Roast } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
+import { probeName } from "../../../words/names";
 import type { Acts } from "../../day/acts";
 import { claim, putInNone } from "../../day/bridge";
 import { useBridgeState } from "../../day/listener";
@@ -33,7 +34,7 @@ export function ProbeQuestions({ roast }: Props) {
       }
     >
       {device ? `The thermometer “${device}”` : "A thermometer without a name"} speaks, and is in no bird yet:{" "}
-      {newest.map(({ probe, celsius }) => `${probe} ${formatTemperature(celsius, units)}`).join(", ")}.
+      {newest.map(({ probe, celsius }) => `${probeName(probe)} ${formatTemperature(celsius, units)}`).join(", ")}.
     </Caution>
   ));
 }

@@ -125,7 +125,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
         <div role="alert" className="col-span-3 grid gap-2 rounded-2xl bg-caution px-4 py-3 text-caution-ink">
           {question.doubts.map(({ reading, expected }) => (
             <p key={probeOf(reading)} className="text-lg">
-              {t(reading.celsius)} in the {probeOf(reading)}?{" "}
+              {t(reading.celsius)} in the {probeName(probeOf(reading))}?{" "}
               {expected
                 ? `About ${t(expected.lowC)} to ${t(expected.highC)} was to be expected there now.`
                 : "No meat in the heat shows that now."}

@@ -7,6 +7,7 @@ import { readingKey } from "../../../core/formats/shared";
 import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
+import { probeName } from "../../../words/names";
 import { clockTime } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import { useHabits } from "../../shell/preferences";
@@ -75,7 +76,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
   const reader = useHabits();
   const [text, setText] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const probe = probeOf(reading);
+  const probe = probeName(probeOf(reading));
   const shown = formatTemperature(reading.celsius, units, 1);
   const time = clockTime(Date.parse(reading.at), zone, reader);
   // A thermometer says the same six times a minute: by its second one is told from another.
