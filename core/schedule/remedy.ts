@@ -1,10 +1,8 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
-import { unstuffed, withBird, withHeat, withSalt } from "../plan/edits";
-import { heatFitting } from "../plan/methods";
+import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import type { Plan } from "../plan/schema";
-import { targetsFor } from "../plan/usualPlan";
 import { dialTurnK, onDialC } from "../units/dial";
 
 /** What a remedy does, where that is all there is to say. */
@@ -98,22 +96,9 @@ export const STUFFING_BESIDE: Remedy = {
   does: { kind: "stuffing-beside" },
   change: unstuffed,
 };
-/** Another cut, with the heat and the targets that go with it. */
-function cutTo(cut: "spatchcock" | "parts"): Remedy["change"] {
-  return (plan) => {
-    const unfilled = STUFFING_BESIDE.change(plan);
-    const bird = { ...plan.bird, cut, cavity: "empty" as const };
-    return { ...unfilled, bird, targetC: targetsFor(bird, unfilled.targetC), ...heatFitting(plan, bird) };
-  };
-}
-export const FLATTEN: Remedy = {
-  does: { kind: "spatchcock" },
-  change: cutTo("spatchcock"),
-};
-export const JOINT: Remedy = {
-  does: { kind: "joint" },
-  change: cutTo("parts"),
-};
+export const FLATTEN: Remedy = { does: { kind: "spatchcock" }, change: withForm({ cut: "spatchcock" }) };
+export const JOINT: Remedy = { does: { kind: "joint" }, change: withForm({ cut: "parts" }) };
+
 export const HOTTEST_C = 230;
 export const HOTTER: Remedy = {
   does: { kind: "hotter" },
