@@ -7,6 +7,7 @@ import { wentIn } from "../../core/forecast/prediction";
 import { readingKey } from "../../core/formats/shared";
 import { inOrder, withoutTicks, withTick } from "../../core/plan/happened";
 import { MOST_NOTES, type Roast, type RoastReading } from "../../core/plan/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
 import { addReadings, changeRoast } from "../../storage/roasts";
@@ -19,6 +20,13 @@ import { toast } from "../ui/toast";
 const THAW_ROW: TaskId = "thaw";
 
 type Happened = Roast["happened"];
+
+/** What begins as a row is ticked off, and is kept with its hour. */
+type Hour = "heatOnAt" | "thawBegunAt";
+const HOUR_WORDS: Record<Hour, string> = { heatOnAt: "Noted: on from now", thawBegunAt: "Noted: it thaws from now" };
+
+const without = (happened: Happened, events: readonly (keyof Happened)[]): Happened =>
+  Object.fromEntries(Object.entries(happened).filter(([event]) => !events.includes(event as keyof Happened)));
 
 /** What happens to a heat is handed on to the other pieces in it by what stores it. */
 export function actsOf(roastId: string) {
@@ -35,12 +43,22 @@ export function actsOf(roastId: string) {
   const happens = (event: Partial<Happened>): Promise<boolean> =>
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
-    change((before) => ({
-      ...before,
-      happened: Object.fromEntries(
-        Object.entries(before.happened).filter(([event]) => !events.includes(event as keyof Happened)),
-      ),
-    }));
+    change((before) => ({ ...before, happened: without(before.happened, events) }));
+  /** A row, and an hour that begins with it; a tap takes both back. @param hourOf by the plan as it is stored; null: none */
+  const tickOff = async (id: string, hourOf: (plan: Plan) => Hour | null): Promise<void> => {
+    let hour = null as Hour | null;
+    const isStored = await change((before) => {
+      hour = hourOf(before.plan);
+      return { ...before, happened: { ...withTick(before.happened, id), ...(hour && { [hour]: instantNow() }) } };
+    });
+    if (!isStored) return;
+    const undo = (): void =>
+      void change((before) => ({
+        ...before,
+        happened: withoutTicks(hour ? without(before.happened, [hour]) : before.happened, id),
+      }));
+    toast.message(hour ? HOUR_WORDS[hour] : "Ticked off", { action: { label: "Undo", onClick: undo } });
+  };
   const withStruck = (update: (ids: readonly string[]) => readonly string[]) =>
     change((before) => ({
       ...before,
@@ -85,37 +103,12 @@ export function actsOf(roastId: string) {
         },
       });
     },
+    ticks(id: string): void {
+      void tickOff(id, (plan) => (id === heatOnRow(plan) ? "heatOnAt" : null));
+    },
     /** Its thaw begins now, later than planned: what follows is held against it. */
     thaws(): void {
-      void change((before) => ({
-        ...before,
-        happened: { ...withTick(before.happened, THAW_ROW), thawBegunAt: instantNow() },
-      })).then((isStored) => {
-        const undo = (): void =>
-          void change((before) => {
-            const { thawBegunAt: _, ...rest } = before.happened;
-            return { ...before, happened: withoutTicks(rest, THAW_ROW) };
-          });
-        if (isStored) toast.message("Noted: it thaws from now", { action: { label: "Undo", onClick: undo } });
-      });
-    },
-    ticks(id: string): void {
-      let turnsOn = false;
-      const undo = (): void =>
-        void change((before) => {
-          const { heatOnAt: _, ...cold } = before.happened;
-          return { ...before, happened: withoutTicks(turnsOn ? cold : before.happened, id) };
-        });
-      void change((before) => {
-        turnsOn = id === heatOnRow(before.plan);
-        return {
-          ...before,
-          happened: { ...withTick(before.happened, id), ...(turnsOn && { heatOnAt: instantNow() }) },
-        };
-      }).then((isStored) => {
-        if (isStored)
-          toast.message(turnsOn ? "Noted: on from now" : "Ticked off", { action: { label: "Undo", onClick: undo } });
-      });
+      void tickOff(THAW_ROW, () => "thawBegunAt");
     },
     /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
     reheats(id: string, lateMin: number): void {

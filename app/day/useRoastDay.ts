@@ -154,7 +154,7 @@ export function useRoastDay(roast: Roast): RoastDay {
         });
   const upNext = nextUp({ calls, kept, leftovers, rows }, now);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
-  const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs]);
+  const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs, upNext?.isBy]);
 
   const members = forecast?.members ?? null;
   const history = cook?.history;

@@ -9,7 +9,8 @@ const STANDS_MIN = 15;
 type Timed = Pick<Row, "id" | "startMs" | "alarmMin">;
 
 /** Whether it is not so long past that it will not be done any more. */
-export const stillStands = ({ startMs }: Timed, nowMs: number): boolean => nowMs < startMs + STANDS_MIN * MINUTE_MS;
+export const stillStands = ({ startMs }: Pick<Timed, "startMs">, nowMs: number): boolean =>
+  nowMs < startMs + STANDS_MIN * MINUTE_MS;
 
 /** What is still to be done, and not ticked off. */
 export const comingRows = <Of extends Timed>(

@@ -12,20 +12,24 @@ export interface Leftovers {
   readonly hours: number;
 }
 
+/**
+ * Since when it stands out, ms: the knife. What was carved the day before stood out once already; its dinner begins the
+ * clock again.
+ */
+export const eatenMs = ({ plan, happened }: Pick<Roast, "plan" | "happened">): number =>
+  Date.parse(plan.roasted === "day-before" ? plan.serveAt : (happened.carvedAt ?? ""));
+
 /** @returns null where nothing of it stands out: not eaten yet, put away, its record closed, or so long over that nobody asks */
 export function leftoversOf({ plan, happened }: Pick<Roast, "plan" | "happened">, nowMs: number): Leftovers | null {
-  const { carvedAt = "", closedAt, ticked = [], hotTable = false } = happened;
+  const { closedAt, ticked = [], hotTable = false } = happened;
   if (cookStage({ plan, happened }) !== "done" || closedAt !== undefined || ticked.includes(LEFTOVERS_ROW)) return null;
   if (isLongOver(plan, nowMs)) return null;
-  // What was carved the day before stood out once already; its dinner begins the clock again.
-  const sinceMs = plan.roasted === "day-before" ? Date.parse(plan.serveAt) : Date.parse(carvedAt);
   const hours = constant(hotTable ? "outHotHours" : "outHours");
-  return { byMs: sinceMs + hours * HOUR_MS, hours };
+  return { byMs: eatenMs({ plan, happened }) + hours * HOUR_MS, hours };
 }
 
 /** Whether it may still be saved, or has only just been lost. */
-export const isMinded = ({ byMs }: Leftovers, nowMs: number): boolean =>
-  stillStands({ id: LEFTOVERS_ROW, startMs: byMs }, nowMs);
+const isMinded = ({ byMs }: Leftovers, nowMs: number): boolean => stillStands({ startMs: byMs }, nowMs);
 
 /** A roast of which something stands out on the table. */
 export function isOnTheTable(roast: Pick<Roast, "plan" | "happened">, nowMs: number): boolean {

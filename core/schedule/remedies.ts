@@ -117,39 +117,27 @@ function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
   ];
 }
 
-/**
- * Those of them that there is time for.
- * @param late what a plan is told that there is no time for
- * @param otherwise where there is time for none
- */
-function inTime(
-  remedies: readonly Remedy[],
-  plan: Plan,
-  after: ConflictsAfter | undefined,
-  late: Conflict["kind"] = "too-late",
-  otherwise: readonly Remedy[] = [],
-): readonly Remedy[] {
-  const those = remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
-  return those.length > 0 ? those : otherwise;
-}
-
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
+  /** Those that leave no such conflict: by what is known, there is time for them. */
+  const timely = (remedies: readonly Remedy[], late: Conflict["kind"] = "too-late"): readonly Remedy[] =>
+    remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
   switch (conflict.kind) {
     case "thaws-late":
     case "too-late": {
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
+        const inTime = timely([WATER_NOW, SHORTER], conflict.kind);
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
-        return [...inTime([WATER_NOW, SHORTER], plan, after, conflict.kind, [WATER_NOW]), ...eatLater];
+        return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];
       }
       return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
     }
     case "never-thaws":
       return [WATER_NOW];
     case "thawed-in-water-waits":
-      return [SALT_AT_OVEN, ...inTime([THAW_IN_FRIDGE], plan, after)];
+      return [SALT_AT_OVEN, ...timely([THAW_IN_FRIDGE])];
     case "ice-waits":
       return [SALT_AT_OVEN];
     case "waits-too-long-raw":
@@ -171,10 +159,8 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / HOUR_MS;
       const asleep = later("eat-later-and-sleep", hours, conflict, plan, after);
       if (conflict.task !== "thaw") return asleep;
-      return [
-        ...asleep,
-        ...inTime([THAW_IN_FRIDGE], plan, after, "too-late", asleep.length > 0 ? [] : [THAW_IN_FRIDGE]),
-      ];
+      const all = [...asleep, ...timely([THAW_IN_FRIDGE])];
+      return all.length > 0 ? all : [THAW_IN_FRIDGE];
     }
     case "done-too-soon":
       // A heat of its own is no change of the plan but of the dinner.

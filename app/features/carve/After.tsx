@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
-import { type Leftovers, leftoversOf } from "../../../core/day/leftovers";
+import { eatenMs, type Leftovers, leftoversOf } from "../../../core/day/leftovers";
 import { cookedMeatKg } from "../../../core/kitchen/guests";
 import { LEFTOVERS_ROW, type Roast } from "../../../core/plan/roast";
 import { reheatDialC } from "../../../core/processes/leftovers";
@@ -41,11 +41,10 @@ const LARGEST_TRAY_KG = 8;
 export function After({ roast, units }: Props) {
   const reader = useHabits();
   const now = useNow();
-  const { plan, happened } = roast;
+  const { plan } = roast;
   const isNextDay = plan.roasted === "day-before";
   const leftovers = leftoversOf(roast, now);
-  const eatenMs = Date.parse(isNextDay ? plan.serveAt : (happened.carvedAt ?? ""));
-  const eatByMs = eatenMs + constant("leftoverDays") * DAY_MS;
+  const eatByMs = eatenMs(roast) + constant("leftoverDays") * DAY_MS;
   return (
     <section aria-label="Leftovers" className="grid gap-4 rounded-3xl border border-line bg-mist-1 p-4">
       {leftovers && (

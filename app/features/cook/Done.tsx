@@ -5,8 +5,8 @@ import { foretold } from "../../../core/plan/byTime";
 import { LEFTOVERS_ROW, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { LEFTOVERS, leftoversDetail, overWords } from "../../../words/leftovers";
-import { clockTime, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { LEFTOVERS, leftoversDetail } from "../../../words/leftovers";
+import { clockTime } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import { HotTable } from "../../day/HotTable";
 import type { RoastDay } from "../../day/roastDay";
@@ -14,8 +14,8 @@ import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { useNow } from "../../ui/useNow";
+import { IntoFridge } from "./IntoFridge";
 import { MainAct } from "./MainAct";
-import { NextAction } from "./NextAction";
 
 interface Props {
   readonly day: RoastDay;
@@ -91,25 +91,21 @@ export function Done({ day: { roast, readings, leftovers }, acts }: Props) {
 
 /** What is left on the table, by its clock: the first thing to do once the guests have eaten. */
 function StandsOut({ roast, leftovers: { byMs, hours }, acts }: StandsOutProps) {
-  const reader = useHabits();
+  const { units } = useHabits();
   const now = useNow();
-  const at = timeBeside(byMs, now, roast.plan.zone, reader);
+  const { plan } = roast;
   const isOver = now >= byMs;
   return (
     <>
-      {isOver ? (
-        <NextAction
-          action="Are the leftovers in the fridge?"
-          {...largeDelay((now - byMs) / MINUTE_MS)}
-          below={overWords(hours, at)}
-        />
-      ) : (
-        <NextAction
-          action={LEFTOVERS}
-          {...largeCountdown(byMs - now)}
-          below={`by ${at}; ${leftoversDetail(roast.plan, reader.units)}`}
-        />
-      )}
+      <IntoFridge
+        action={LEFTOVERS}
+        detail={leftoversDetail(plan, units)}
+        asked="Are the leftovers in the fridge?"
+        byMs={byMs}
+        hours={hours}
+        now={now}
+        zone={plan.zone}
+      />
       <MainAct>
         <Button tone="primary" size="stove" onClick={() => acts.ticks(LEFTOVERS_ROW)}>
           {isOver ? "They were there in time" : "They are in the fridge"}

@@ -5,7 +5,7 @@ import { uncarved } from "../../../core/day/kept";
 import { LEFTOVERS_ROW, TABLE_ROW } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
-import { durationLate, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { durationLate, timeBeside } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
@@ -15,6 +15,7 @@ import { Sheet } from "../../ui/Sheet";
 import { useNow } from "../../ui/useNow";
 import { AdviceList } from "./AdviceList";
 import { ComingRows } from "./ComingRows";
+import { IntoFridge } from "./IntoFridge";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { NextRow } from "./NextRow";
@@ -87,18 +88,18 @@ function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: Retu
   const { chill, overdue, lateMin, coming } = kept;
   if (chill) {
     const { row, byMs } = chill;
-    const at = timeBeside(byMs, now, zone, reader);
     return {
-      does:
-        now < byMs ? (
-          <NextAction action={row.what} {...largeCountdown(byMs - now)} below={`by ${at}; ${row.detail}`} />
-        ) : (
-          <NextAction
-            action="Is it in the fridge?"
-            {...largeDelay((now - byMs) / MINUTE_MS)}
-            below={`Its two hours were over at ${at}: what stood out longer is thrown away.`}
-          />
-        ),
+      does: (
+        <IntoFridge
+          action={row.what}
+          detail={row.detail}
+          asked="Is it in the fridge?"
+          byMs={byMs}
+          hours={constant("outHours")}
+          now={now}
+          zone={zone}
+        />
+      ),
       act: { says: now < byMs ? "It is in the fridge" : "It was there in time", done: () => acts.ticks(row.id) },
     };
   }

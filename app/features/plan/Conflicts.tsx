@@ -6,6 +6,7 @@ import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
 import { restFor } from "../../../core/processes/rest";
 import { atOnce, atOnceInMs } from "../../../core/schedule/atOnce";
+import type { TaskId } from "../../../core/schedule/backward";
 import { isUnbegun } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { remediesOf } from "../../../core/schedule/remedies";
@@ -17,7 +18,7 @@ import { changeRoast } from "../../../storage/roasts";
 import { conflictWords, neverMetWords, resourceWords } from "../../../words/conflicts";
 import { remedyWords } from "../../../words/remedies";
 import { dayAndTime } from "../../../words/time";
-import { actsOf } from "../../day/acts";
+import { type Acts, actsOf } from "../../day/acts";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
@@ -53,16 +54,7 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           key={JSON.stringify({ ...conflict, begunMs: 0, readyMs: 0, byMs: 0 })}
           actions={
             <>
-              {isUnbegun(conflict) && (
-                <Button size="small" onClick={() => actsOf(roastId).ticks(conflict.task)}>
-                  It began in time
-                </Button>
-              )}
-              {isUnbegun(conflict) && conflict.task === "thaw" && (
-                <Button size="small" onClick={() => actsOf(roastId).thaws()}>
-                  It begins just now
-                </Button>
-              )}
+              {isUnbegun(conflict) && <Begun acts={actsOf(roastId)} task={conflict.task} />}
               {conflict.kind === "thaws-late" && (
                 <MomentField
                   label="It thaws since"
@@ -105,6 +97,22 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
     </div>
   );
 });
+
+/** Whether a first task has begun in time; a thaw that has not is held against what follows. */
+function Begun({ acts, task }: { readonly acts: Acts; readonly task: TaskId }) {
+  return (
+    <>
+      <Button size="small" onClick={() => acts.ticks(task)}>
+        It began in time
+      </Button>
+      {task === "thaw" && (
+        <Button size="small" onClick={() => acts.thaws()}>
+          It begins just now
+        </Button>
+      )}
+    </>
+  );
+}
 
 function Remedies({ of, units }: { readonly of: readonly Remedy[]; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
