@@ -120,7 +120,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `slipped ${advice.probe}`,
         does: `Look at the probe in the ${advice.probe}: it has slipped`,
-        why: "Its readings jumped as no meat does. They are set aside; the forecast goes on with the others until it sits right.",
+        why: "Its readings jumped as no meat does. Until it sits right they are not the deepest meat's: the forecast goes by the others, and by how the place warms where it lies now.",
         rings: true,
       };
     case "out":

@@ -146,7 +146,7 @@ describe("the coach", () => {
   it("asks for the door when everything warms too slowly, not when one probe does, or by a hand's few readings", () => {
     const minutes = Float64Array.from({ length: 51 }, (_, n) => 4 * n);
     const rising = (from: number) => minutes.map((minute) => from + 0.4 * minute);
-    const members = [{ draw: [], minutes, shown: { breast: rising(0), thigh: rising(4) } }];
+    const members = [{ draw: [], minutes, shown: { breast: rising(0), thigh: rising(4) }, further: {} }];
     const read = (paces: readonly [number, number], everyMin = 2): Reading[] =>
       (["breast", "thigh"] as const).flatMap((part, n) =>
         Array.from({ length: 60 / everyMin }, (_, m): Reading => {

@@ -27,6 +27,7 @@ describe("a typed reading", () => {
       draw: [],
       minutes: Float64Array.of(0, 200),
       shown: { breast: Float64Array.of(celsius, celsius) },
+      further: {},
     });
     expect(expectedC("breast", 100, [member(50), member(60)], history)).toEqual({ lowC: 51, highC: 59 });
   });

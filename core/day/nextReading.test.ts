@@ -8,6 +8,7 @@ const MINUTES = Float64Array.from({ length: 61 }, (_, n) => 4 * n);
 const member = (pace: number): Member => ({
   draw: [],
   minutes: MINUTES,
+  further: {},
   shown: {
     breast: MINUTES.map((minute) => 4 + 0.6 * minute),
     thigh: MINUTES.map((minute) => 4 + 0.4 * pace * minute),

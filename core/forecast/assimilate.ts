@@ -13,13 +13,23 @@ import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { evenNumbers, normalNumbers } from "../chance";
 import { constant } from "../constants";
-import { type EnsembleOptions, type Member, minuteShown, priorOf, quantiles, runEnsemble, shownAt } from "./ensemble";
+import {
+  type EnsembleOptions,
+  type Member,
+  minuteShown,
+  priorOf,
+  quantiles,
+  runEnsemble,
+  shownAt,
+  unplacedAt,
+} from "./ensemble";
 import { lineThrough } from "./line";
 import { methodErrorShare } from "./methodError";
 import { type Draw, normalQuantile, type Prior, priorDraws, within } from "./prior";
 import { type Reading, seriesOf, thinned } from "./reading";
-import { type SetAside, screened } from "./screening";
+import { type Screened, type SetAside, screened } from "./screening";
 import type { Quantiles } from "./shares";
+import type { ReadingOn } from "./slipped";
 
 export interface Forecast {
   readonly targets: Partial<Record<Centre, Quantiles>>;
@@ -170,6 +180,16 @@ function carriedTargets(
 
 const latestOf = (readings: readonly Reading[]): number => Math.max(0, ...readings.map(({ minute }) => minute));
 
+/** A place that the middle of the members knows no better is none in this bird: a slipped tip is not read on there, K (chosen). */
+const UNPLACED_MOST_K = 4;
+
+/** What the birds are held against: readings that are believed, and of tips that slipped what they say from where they lie. */
+function evidenceOf({ kept, readOn }: Screened, members: readonly Member[]): readonly ReadingOn[] {
+  const lies = (reading: ReadingOn): boolean =>
+    quantiles(members.map((member) => unplacedAt(member, reading))).p50 <= UNPLACED_MOST_K;
+  return [...thinned(kept), ...readOn.flatMap(thinned).filter(lies)];
+}
+
 /** Members that have been simulated already, and what with: the prior's are the same for every fit of a plan. */
 export interface Simulated {
   readonly options: string;
@@ -201,8 +221,8 @@ export function* fitSteps(
   allReadings: readonly Reading[],
   known?: Simulated,
 ): Generator<MembersAsked, Fit, readonly Member[]> {
-  const readings = thinned(screened(allReadings, options.startC, centresOf(options.form)).kept);
-  const latest = latestOf(readings);
+  const screen = screened(allReadings, options.startC, centresOf(options.form));
+  const latest = latestOf([...screen.kept, ...screen.readOn.flat()]);
   // Members go on past their targets: where they miss the newest readings, they are asked for somewhat more.
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
   const toTheEnd = { ...options, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
@@ -214,6 +234,7 @@ export function* fitSteps(
       ? known
       : { options: key, members: yield { options: toTheEnd, draws: priorDraws(FORECAST_MEMBERS) } };
   let { members } = prior;
+  const readings = evidenceOf(screen, members);
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
     // What no member can follow is no reading's fault: the readings are then believed less, and the members kept apart.
     const noise = Math.sqrt(PASSES) * Math.max(READING_SD_K, pass === 0 ? 0 : misfitK(members, readings));
@@ -245,8 +266,8 @@ export function forecastFrom(
   allReadings: readonly Reading[],
 ): Forecast {
   const { form, shownC, startC } = options;
-  const { kept, setAside, lost } = screened(allReadings, startC, centresOf(form));
-  const readings = thinned(kept);
+  const screen = screened(allReadings, startC, centresOf(form));
+  const readings = evidenceOf(screen, members);
   const latest = latestOf(readings);
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.
   const aims = members.map((member) => carriedTargets(shownC, member, readings, latest));
@@ -267,8 +288,8 @@ export function forecastFrom(
     estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
     aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,
-    setAside,
-    lost,
+    setAside: screen.setAside,
+    lost: screen.lost,
   };
 }
 

@@ -16,6 +16,7 @@ import { type SearOptions, searing } from "../processes/sear";
 import type { RoastEvent } from "../processes/stages";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
 import type { Quantiles } from "./shares";
+import { FURTHER_M, shownSince, unplacedK, type Whereabouts } from "./slipped";
 
 export interface EnsembleOptions extends RoastSetting {
   readonly form: FormChoice;
@@ -45,6 +46,8 @@ export interface Member {
   readonly minutes: Float64Array;
   /** At the colder side of a pair; and where left and right differ, at each of them. */
   readonly shown: Partial<Record<Probe, Float64Array>>;
+  /** And what it would where a slip may have taken it: so much further out each, see `slipped.ts`. */
+  readonly further: Partial<Record<Probe, readonly Float64Array[]>>;
   readonly indices?: Indices | undefined;
 }
 
@@ -180,23 +183,37 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const { bird, oven } = memberBird(options, traits, watched);
   const { body } = bird;
   const probes = bird.centres.flatMap((part) => {
-    const both = tipStencil(body, part, part === "filling" ? 0 : traits.probeM[part]);
-    const each = both.length === 2 ? SIDES.map((side, n) => ({ part, side, stencil: [both[n]] as SidesStencil })) : [];
-    return [{ part, stencil: both }, ...each].map((place) => ({ ...place, shown: [] as number[] }));
+    const offM = part === "filling" ? 0 : traits.probeM[part];
+    const outward = (part === "filling" ? [0] : [0, ...FURTHER_M]).map((furtherM) =>
+      tipStencil(body, part, offM + furtherM),
+    );
+    const probe = (place: Place, of: (both: SidesStencil) => SidesStencil) => ({
+      place,
+      tips: outward.map((both) => ({ stencil: of(both), shown: [] as number[] })),
+    });
+    const isPair = outward[0]?.length === 2;
+    const sides = isPair ? SIDES.map((side, n) => probe({ part, side }, (both) => [both[n]] as SidesStencil)) : [];
+    return [probe({ part }, (both) => both), ...sides];
   });
   const minutes: number[] = [];
   for (const point of roasting(bird, { ...roastingOf(options, oven, ENSEMBLE_STEP_MIN), longestMin })) {
     minutes.push(point.minute);
-    for (const { stencil, shown } of probes) shown.push(colderAt(bird.solver.temperatureC, stencil));
+    for (const { tips } of probes) {
+      for (const { stencil, shown } of tips) shown.push(colderAt(bird.solver.temperatureC, stencil));
+    }
     const there = probes.every(
-      ({ part, shown }) => (shown.at(-1) as number) >= (shownC[part] ?? Number.NEGATIVE_INFINITY),
+      ({ place, tips: [own] }) => (own?.shown.at(-1) as number) >= (shownC[place.part] ?? Number.NEGATIVE_INFINITY),
     );
     if (there && point.minute >= atLeastMin) break;
   }
+  const seen = probes.map(
+    ({ place, tips }) => [probeOf(place), tips.map(({ shown }) => Float64Array.from(shown))] as const,
+  );
   const member: Member = {
     draw,
     minutes: Float64Array.from(minutes),
-    shown: Object.fromEntries(probes.map((place) => [probeOf(place), Float64Array.from(place.shown)])),
+    shown: Object.fromEntries(seen.map(([probe, [own]]) => [probe, own as Float64Array])),
+    further: Object.fromEntries(seen.map(([probe, [_, ...outward]]) => [probe, outward])),
     ...(options.watched && { indices: bird.indices() }),
   };
   // There are many members, and one after the other needs the same memory.
@@ -214,24 +231,40 @@ export function* runEnsemble(options: EnsembleOptions, draws: readonly Draw[]): 
   return members;
 }
 
-/** Where both sides are alike, either is the pair's. */
-const seriesOf = ({ shown }: Member, place: Place): Float64Array => {
-  const series = shown[probeOf(place)] ?? shown[place.part];
-  if (!series) throw new RangeError(`this bird has no centre called ${place.part}`);
-  return series;
-};
+/** Of a place and of those outward of it; where both sides are alike, either is the pair's. */
+function seriesOf({ shown, further }: Member, place: Place): readonly [Float64Array, ...(readonly Float64Array[])] {
+  const probe = shown[probeOf(place)] ? probeOf(place) : place.part;
+  const own = shown[probe];
+  if (!own) throw new RangeError(`this bird has no centre called ${place.part}`);
+  return [own, ...(further[probe] ?? [])];
+}
+
+/** Where a minute lies between a member's steps, held at the ends: what a series of its shows then, °C. */
+function readingAt({ minutes }: Member, minute: number): (series: Float64Array) => number {
+  let after = 0;
+  while (after < minutes.length && (minutes[after] as number) <= minute) after++;
+  if (after === 0) return (series) => series[0] as number;
+  if (after >= minutes.length) return (series) => series[series.length - 1] as number;
+  const from = minutes[after - 1] as number;
+  const share = (minute - from) / ((minutes[after] as number) - from);
+  return (series) => (series[after - 1] as number) * (1 - share) + (series[after] as number) * share;
+}
+
+/** What a member's tip and the places outward of it show, by the minute. */
+function placesOf(member: Member, place: Place): (minute: number) => readonly number[] {
+  const places = seriesOf(member, place);
+  return (minute) => places.map(readingAt(member, minute));
+}
 
 /** What a member's thermometer shows at a minute, straight between steps and held at the ends. */
-export function shownAt(member: Member, place: Place, minute: number): number {
-  const series = seriesOf(member, place);
-  let after = 0;
-  while (after < member.minutes.length && (member.minutes[after] as number) <= minute) after++;
-  if (after === 0) return series[0] as number;
-  if (after >= series.length) return series[series.length - 1] as number;
-  const from = member.minutes[after - 1] as number;
-  const share = (minute - from) / ((member.minutes[after] as number) - from);
-  return (series[after - 1] as number) * (1 - share) + (series[after] as number) * share;
+export function shownAt(member: Member, { since, ...place }: Whereabouts, minute: number): number {
+  if (since) return shownSince(placesOf(member, place), since, minute);
+  return readingAt(member, minute)(seriesOf(member, place)[0]);
 }
+
+/** What no place of a member showed of a slipped tip as it came to lie there, K. */
+export const unplacedAt = (member: Member, { since, ...place }: Whereabouts): number =>
+  since ? unplacedK(placesOf(member, place), since) : 0;
 
 /** What the middle one of the members shows at a minute. */
 export const middleShownAt = (members: readonly Member[], centre: Centre, minute: number): number =>
@@ -239,7 +272,7 @@ export const middleShownAt = (members: readonly Member[], centre: Centre, minute
 
 /** Minute at which a member first shows a temperature; infinite when it never does. */
 export function minuteShown(member: Member, centre: Centre, celsius: number): number {
-  const series = seriesOf(member, { part: centre });
+  const [series] = seriesOf(member, { part: centre });
   for (let n = 1; n < series.length; n++) {
     const before = series[n - 1] as number;
     const after = series[n] as number;

@@ -49,7 +49,8 @@ export const meanOf = <Item extends Reading>(bin: readonly Item[]): Item => ({
 });
 
 /** Averages readings of one probe that lie within so many minutes of one another. */
-export const thinned = (readings: readonly Reading[]): Reading[] => binned(readings, THIN_MIN).map(meanOf);
+export const thinned = <Item extends Reading>(readings: readonly Item[]): Item[] =>
+  binned(readings, THIN_MIN).map(meanOf);
 
 /** The birds are fitted anew where a reading has moved by so much, K. */
 const MOVED_K = 0.5;

@@ -4,6 +4,7 @@ import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import { type Line, lineThrough, onLine, RecentLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
+import { type ReadingOn, readOn } from "./slipped";
 
 export interface SetAside {
   readonly reading: Reading;
@@ -30,8 +31,7 @@ const STEP_READINGS = 8;
 const RISEN_K = 8;
 /** So many in a row on the other side of a step make a slip of a spike. */
 const SLIP_READINGS = 3;
-/** Nothing under a skin is so much hotter from one reading to the next, or so hot at all: the tip is in the air. */
-const OUT_JUMP_K = 18;
+/** Nothing under a skin is so hot: the tip is in the air. */
 const OUT_C = 98;
 
 /**
@@ -88,6 +88,8 @@ export interface Screened {
   readonly setAside: readonly SetAside[];
   /** Probes that are not where they should be now. */
   readonly lost: readonly Probe[];
+  /** Of the readings set aside, those of tips that have slipped and are still in the meat: of each place where one lay. */
+  readonly readOn: readonly (readonly ReadingOn[])[];
 }
 
 /** A stretch between two jumps. */
@@ -178,6 +180,7 @@ export function screened(
   const kept: Reading[] = [];
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
+  const readingOn: (readonly ReadingOn[])[] = [];
   for (const own of seriesOf(readings)) {
     if (!centres.includes((own[0] as Reading).part)) {
       for (const reading of own) setAside.push({ reading, why: "absent" });
@@ -198,8 +201,9 @@ export function screened(
         slipK = byK;
       }
       const outvoted = runs[n + 1]?.agreed === true && run.length < (runs[n + 1] as Run).readings.length;
-      const isOut = slipK > OUT_JUMP_K || run.some(({ celsius }) => celsius > OUT_C);
+      const isOut = run.some(({ celsius }) => celsius > OUT_C);
       const why = outvoted ? "spike" : isOut ? "out" : "slipped";
+      if (!believed && !outvoted) readingOn.push(readOn(run));
       for (const reading of run) {
         if (believed && !outvoted) kept.push(reading);
         else setAside.push({ reading, why });
@@ -207,5 +211,5 @@ export function screened(
     });
     if (!believed) lost.push(probeOf(own[0] as Reading));
   }
-  return { kept, setAside, lost };
+  return { kept, setAside, lost, readOn: readingOn };
 }
