@@ -4,7 +4,6 @@ import { loadKernel } from "../../cli/loadKernel";
 import { drain } from "../processes/cook";
 import { fitting, forecastFrom } from "./assimilate";
 import { type EnsembleOptions, type Member, minuteAllShown, runMember, shownAt, unplacedAt } from "./ensemble";
-import { UNKNOWNS } from "./prior";
 import type { Reading } from "./reading";
 import { screened } from "./screening";
 import { readOn, shownSince, unplacedK } from "./slipped";
