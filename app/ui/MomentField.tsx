@@ -12,8 +12,8 @@ interface Props {
   readonly atMs: number;
   readonly zone: string;
   readonly size?: "table" | "stove";
-  /** It is not later: on that day, picked before its time is typed, it is that moment. */
-  readonly latestMs?: number;
+  /** It is not later: that is refused in one sentence, and on its day, picked before a time is typed, it is that moment. */
+  readonly latest?: { ms(): number; readonly what: string };
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }
@@ -25,7 +25,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
  * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
  * in one sentence, and nothing moves.
  */
-export function MomentField({ label, atMs, zone, size = "table", latestMs, onChange }: Props) {
+export function MomentField({ label, atMs, zone, size = "table", latest, onChange }: Props) {
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
@@ -35,7 +35,10 @@ export function MomentField({ label, atMs, zone, size = "table", latestMs, onCha
   const [day = "", time = ""] = fieldTime(atMs, zone).split("T");
   const change = (field: string): void => {
     const ms = instantOf(field, zone);
-    if (!Number.isNaN(ms) && ms !== atMs) onChange(ms);
+    if (Number.isNaN(ms)) return;
+    const isTooLate = latest !== undefined && ms > latest.ms();
+    setFault(isTooLate ? `${label}: not after ${latest.what}. Nothing was changed.` : null);
+    if (!isTooLate && ms !== atMs) onChange(ms);
   };
   const take = (): void => {
     if (typed === null) return;
@@ -44,7 +47,6 @@ export function MomentField({ label, atMs, zone, size = "table", latestMs, onCha
       const minute = parseTimeOfDay(typed, reader.clock === "12h" ? 60 * hours + minutes : null);
       change(`${day}T${two(Math.floor(minute / 60))}:${two(minute % 60)}`);
       setTyped(null);
-      setFault(null);
     } catch (error) {
       setFault(faultWords(error));
     }
@@ -74,9 +76,9 @@ export function MomentField({ label, atMs, zone, size = "table", latestMs, onCha
               onClose={() => setOpen(false)}
               onPick={(picked) => {
                 setOpen(false);
-                const latest = latestMs === undefined ? "" : fieldTime(latestMs, zone);
+                const last = latest ? fieldTime(latest.ms(), zone) : "";
                 const field = `${picked}T${time}`;
-                change(latest.startsWith(picked) && field > latest ? latest : field);
+                change(last.startsWith(picked) && field > last ? last : field);
               }}
             />
           </Suspense>

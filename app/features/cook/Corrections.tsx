@@ -37,11 +37,8 @@ export function Corrections({ roast, readings, inAtMs, acts }: Props) {
         atMs={inAtMs}
         zone={zone}
         size="stove"
-        latestMs={clockNow()}
-        onChange={(ms) => {
-          if (ms <= clockNow()) acts.goesIn(ms);
-          else toast.error("It went in: that is still to come. Nothing was changed.");
-        }}
+        latest={{ ms: clockNow, what: "now" }}
+        onChange={(ms) => acts.goesIn(ms)}
       />
       <HeatOn roast={roast} inAtMs={inAtMs} acts={acts} />
       {door && (
@@ -84,11 +81,8 @@ function HeatOn({ roast: { plan, happened }, inAtMs, acts }: Pick<Props, "roast"
       atMs={inAtMs - heatedMin(plan, happened) * MINUTE_MS}
       zone={plan.zone}
       size="stove"
-      latestMs={inAtMs}
-      onChange={(ms) => {
-        if (ms <= inAtMs) void acts.happens({ heatOnAt: new Date(ms).toISOString() });
-        else toast.error(`${label}: not after the bird went in. Nothing was changed.`);
-      }}
+      latest={{ ms: () => inAtMs, what: "the bird went in" }}
+      onChange={(ms) => void acts.happens({ heatOnAt: new Date(ms).toISOString() })}
     />
   );
 }

@@ -60,11 +60,8 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
                   label="It thaws since"
                   atMs={conflict.begunMs}
                   zone={plan.zone}
-                  latestMs={clockNow()}
-                  onChange={(ms) => {
-                    if (ms <= clockNow()) void actsOf(roastId).happens({ thawBegunAt: new Date(ms).toISOString() });
-                    else toast.error("It thaws since: not after now. Nothing was changed.");
-                  }}
+                  latest={{ ms: clockNow, what: "now" }}
+                  onChange={(ms) => void actsOf(roastId).happens({ thawBegunAt: new Date(ms).toISOString() })}
                 />
               )}
               <Remedies
