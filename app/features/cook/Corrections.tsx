@@ -12,7 +12,6 @@ import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Sheet } from "../../ui/Sheet";
-import { toast } from "../../ui/toast";
 import { ReadingFile } from "./ReadingFile";
 import { ThermometerChoice } from "./ThermometerChoice";
 

@@ -28,7 +28,6 @@ import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { MomentField } from "../../ui/MomentField";
-import { toast } from "../../ui/toast";
 import { usePlanStore } from "./planStore";
 
 interface Props {
