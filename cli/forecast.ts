@@ -2,7 +2,7 @@
 
 import { parseArgs } from "node:util";
 import { centresOf } from "../core/bird/form";
-import { forecasting } from "../core/forecast/assimilate";
+import { forecasting } from "../core/forecast/forecast";
 import { ensembleOptions } from "../core/forecast/plannedInput";
 import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
 import { rowsIn } from "../core/formats/csv";

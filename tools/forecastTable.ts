@@ -6,9 +6,11 @@
 import { writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { constant } from "../core/constants";
-import { fitting, forecastFrom, type Simulated } from "../core/forecast/assimilate";
+import { fitting, type Simulated } from "../core/forecast/assimilate";
 import { bandDraws, bandOf } from "../core/forecast/band";
-import { type Member, minuteAllShown, minuteShown, runEnsemble } from "../core/forecast/ensemble";
+import { runEnsemble } from "../core/forecast/ensemble";
+import { forecastFrom } from "../core/forecast/forecast";
+import { type Member, minuteAllShown, minuteShown } from "../core/forecast/member";
 import type { Reading } from "../core/forecast/reading";
 import type { Quantiles } from "../core/forecast/shares";
 import { drain } from "../core/processes/cook";

@@ -7,8 +7,9 @@
 import { writeFileSync } from "node:fs";
 import { loadKernel } from "../cli/loadKernel";
 import { bandDraws, bandOf } from "../core/forecast/band";
-import { type EnsembleOptions, minuteAllShown, runEnsemble } from "../core/forecast/ensemble";
+import { type EnsembleOptions, runEnsemble } from "../core/forecast/ensemble";
 import { priorIn } from "../core/forecast/knownOven";
+import { minuteAllShown } from "../core/forecast/member";
 import { type Prior, usualPrior } from "../core/forecast/prior";
 import type { Quantiles } from "../core/forecast/shares";
 import { hasChanged, learned, ovenSays, type Said } from "../core/log/ovens";

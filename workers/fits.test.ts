@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../cli/loadKernel";
 import { fitting } from "../core/forecast/assimilate";
-import { type Member, runEnsemble } from "../core/forecast/ensemble";
+import { runEnsemble } from "../core/forecast/ensemble";
+import type { Member } from "../core/forecast/member";
 import type { Reading } from "../core/forecast/reading";
 import { drain } from "../core/processes/cook";
 import { Fits } from "./fits";

@@ -4,7 +4,8 @@
  */
 
 import { fitSteps, type Simulated } from "../core/forecast/assimilate";
-import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
+import type { EnsembleOptions } from "../core/forecast/ensemble";
+import type { Member } from "../core/forecast/member";
 import type { Reading } from "../core/forecast/reading";
 import { Recent } from "../core/recent";
 import { dropMembers, membersOver } from "./members";

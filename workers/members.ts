@@ -1,6 +1,7 @@
 /** Members of an ensemble are independent: they are asked of the pool a handful at a time. */
 
-import type { EnsembleOptions, Member } from "../core/forecast/ensemble";
+import type { EnsembleOptions } from "../core/forecast/ensemble";
+import type { Member } from "../core/forecast/member";
 import type { Draw } from "../core/forecast/prior";
 import type { How, WorkerPool } from "./pool";
 

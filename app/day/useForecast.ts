@@ -1,7 +1,8 @@
 import { useMemo, useRef } from "react";
 import { changeOf, type ForecastChange } from "../../core/day/change";
-import { type Forecast, forecastFrom } from "../../core/forecast/assimilate";
-import type { EnsembleOptions, Member } from "../../core/forecast/ensemble";
+import type { EnsembleOptions } from "../../core/forecast/ensemble";
+import { type Forecast, forecastFrom } from "../../core/forecast/forecast";
+import type { Member } from "../../core/forecast/member";
 import { binned, meanOf, type Reading, seriesOf, worthAFit } from "../../core/forecast/reading";
 import type { Screened } from "../../core/forecast/screening";
 import { fits } from "../../workers/simulations";

@@ -1,8 +1,8 @@
 /** The bird as the readings point to it, looked at anew after each fit: skin, juice, lethality, the rest to come. */
 import type { CentreTemperatures } from "../../core/bird/solid";
 import type { Present, PresentOptions } from "../../core/day/present";
-import type { Forecast } from "../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../core/forecast/ensemble";
+import type { Forecast } from "../../core/forecast/forecast";
 import { useSimulated } from "../simulation/useSimulated";
 
 interface Wanted {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Forecast } from "../forecast/assimilate";
+import type { Forecast } from "../forecast/forecast";
 import { usualPrior } from "../forecast/prior";
 import { changeOf } from "./change";
 

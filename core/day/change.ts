@@ -2,8 +2,8 @@
 
 import type { Probe } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
-import type { Forecast } from "../forecast/assimilate";
-import { middleShownAt } from "../forecast/ensemble";
+import type { Forecast } from "../forecast/forecast";
+import { middleShownAt } from "../forecast/member";
 import { type Reading, thinned } from "../forecast/reading";
 
 export interface ForecastChange {

@@ -1,8 +1,9 @@
 /** A reading that this bird cannot show: asked about once, before it is kept. */
 import type { Centre } from "../bird/solid";
-import { type Member, quantiles, shownAt } from "../forecast/ensemble";
+import { type Member, shownAt } from "../forecast/member";
 import type { Reading } from "../forecast/reading";
 import { screened } from "../forecast/screening";
+import { quantiles } from "../forecast/shares";
 import type { HistoryPoint } from "../processes/bird";
 
 export interface Expected {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import type { Forecast } from "../forecast/assimilate";
-import { type Member, quantiles } from "../forecast/ensemble";
+import type { Forecast } from "../forecast/forecast";
+import type { Member } from "../forecast/member";
+import { quantiles } from "../forecast/shares";
 import { nextReading } from "./nextReading";
 
 const MINUTES = Float64Array.from({ length: 61 }, (_, n) => 4 * n);

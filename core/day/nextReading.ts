@@ -7,8 +7,9 @@
 
 import type { Centre } from "../bird/solid";
 import { CENTRES } from "../bird/solid";
-import { type Forecast, READING_SD_K } from "../forecast/assimilate";
-import { minuteAllShown, shownAt } from "../forecast/ensemble";
+import { READING_SD_K } from "../forecast/evidence";
+import type { Forecast } from "../forecast/forecast";
+import { minuteAllShown, shownAt } from "../forecast/member";
 import type { Reading } from "../forecast/reading";
 
 export interface NextReading {

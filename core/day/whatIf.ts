@@ -5,15 +5,9 @@
 
 import { centresOf } from "../bird/form";
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
-import type { Forecast } from "../forecast/assimilate";
-import {
-  type EnsembleOptions,
-  type Member,
-  minuteAllShown,
-  minuteShown,
-  runMember,
-  targetsStillIn,
-} from "../forecast/ensemble";
+import { type EnsembleOptions, runMember, targetsStillIn } from "../forecast/ensemble";
+import type { Forecast } from "../forecast/forecast";
+import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
 import { turnsItself } from "../heat/sources";
 import { median } from "../median";

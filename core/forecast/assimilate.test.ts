@@ -2,18 +2,13 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import type { Centre } from "../bird/solid";
 import { drain } from "../processes/cook";
-import { type Forecast, fitSteps, fitting, forecastFrom, type Simulated } from "./assimilate";
-import {
-  ENSEMBLE_STEP_MIN,
-  type EnsembleOptions,
-  type Member,
-  minuteAllShown,
-  quantiles,
-  runMember,
-  shownAt,
-} from "./ensemble";
+import { fitSteps, fitting, type Simulated } from "./assimilate";
+import { ENSEMBLE_STEP_MIN, type EnsembleOptions, runMember } from "./ensemble";
+import { type Forecast, forecastFrom } from "./forecast";
+import { type Member, minuteAllShown, shownAt } from "./member";
 import { normalQuantile, priorDraws, UNKNOWNS } from "./prior";
 import { type Reading, thinned } from "./reading";
+import { quantiles } from "./shares";
 
 const options = {
   form: { species: "turkey", cut: "whole" } as const,

@@ -1,8 +1,9 @@
 /** The band around a computed finish: the prior's ensemble on the coarse grid, as shares of its own usual bird. */
-import { type EnsembleOptions, type Member, minuteAllShown, priorOf, quantiles, runEnsemble } from "./ensemble";
+import { type EnsembleOptions, priorOf, runEnsemble } from "./ensemble";
+import { type Member, minuteAllShown } from "./member";
 import { methodErrorShare } from "./methodError";
 import { type Draw, normalQuantile, priorDraws, UNKNOWNS } from "./prior";
-import { BY_TIME, lateOf, NEVER, type Quantiles, type Shares } from "./shares";
+import { BY_TIME, lateOf, NEVER, type Quantiles, quantiles, type Shares } from "./shares";
 
 /** As near to three hundred as twice as many are, within a hundredth of each quantile (seven birds of other kinds, at fires too). */
 export const BAND_MEMBERS = 16;

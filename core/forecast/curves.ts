@@ -1,8 +1,9 @@
 /** Where each centre is going: the fitted members' trajectories as a band, from the newest reading to past the finish. */
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import type { Forecast } from "./assimilate";
-import { quantiles, shownAt } from "./ensemble";
+import type { Forecast } from "./forecast";
+import { shownAt } from "./member";
 import type { Quantiles } from "./shares";
+import { quantiles } from "./shares";
 
 export interface CurvePoint extends Quantiles {
   readonly minute: number;

@@ -3,20 +3,19 @@
 import { type Body, coarseCellM, coarseThickness, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
-import { type Place, type Probe, probeOf, SIDES } from "../bird/probe";
+import { type Place, probeOf, SIDES } from "../bird/probe";
 import type { Vec3 } from "../bird/sdf";
-import { CENTRES, type Centre, type CentreTemperatures, type Piece } from "../bird/solid";
+import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import type { OvenTraits } from "../heat/ovens";
 import { colderAt, type SidesStencil, sidesStencil } from "../heat/stencil";
 import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";
-import type { Indices } from "../processes/indices";
 import { needsBothHalves, type RoastOptions, type RoastSetting, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
 import type { RoastEvent } from "../processes/stages";
+import type { Member } from "./member";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
-import type { Quantiles } from "./shares";
-import { FURTHER_M, shownSince, unplacedK, type Whereabouts } from "./slipped";
+import { FURTHER_M } from "./slipped";
 
 export interface EnsembleOptions extends RoastSetting {
   readonly form: FormChoice;
@@ -38,17 +37,6 @@ export interface EnsembleOptions extends RoastSetting {
   readonly longestMin?: number;
   /** Keeps juices and browning too, which an ensemble has no use for. */
   readonly watched?: boolean;
-}
-
-/** What the thermometer of one member would show at some minutes from the start. */
-export interface Member {
-  readonly draw: Draw;
-  readonly minutes: Float64Array;
-  /** At the colder side of a pair; and where left and right differ, at each of them. */
-  readonly shown: Partial<Record<Probe, Float64Array>>;
-  /** And what it would where a slip may have taken it: so much further out each, see `slipped.ts`. */
-  readonly further: Partial<Record<Probe, readonly Float64Array[]>>;
-  readonly indices?: Indices | undefined;
 }
 
 /** Cell size in metres of a turkey: coarse, since there are many birds. */
@@ -229,81 +217,4 @@ export function* runEnsemble(options: EnsembleOptions, draws: readonly Draw[]): 
     yield members.length;
   }
   return members;
-}
-
-/** Of a place and of those outward of it; where both sides are alike, either is the pair's. */
-function seriesOf({ shown, further }: Member, place: Place): readonly [Float64Array, ...(readonly Float64Array[])] {
-  const probe = shown[probeOf(place)] ? probeOf(place) : place.part;
-  const own = shown[probe];
-  if (!own) throw new RangeError(`this bird has no centre called ${place.part}`);
-  return [own, ...(further[probe] ?? [])];
-}
-
-/** Where a minute lies between a member's steps, held at the ends: what a series of its shows then, °C. */
-function readingAt({ minutes }: Member, minute: number): (series: Float64Array) => number {
-  let after = 0;
-  while (after < minutes.length && (minutes[after] as number) <= minute) after++;
-  if (after === 0) return (series) => series[0] as number;
-  if (after >= minutes.length) return (series) => series[series.length - 1] as number;
-  const from = minutes[after - 1] as number;
-  const share = (minute - from) / ((minutes[after] as number) - from);
-  return (series) => (series[after - 1] as number) * (1 - share) + (series[after] as number) * share;
-}
-
-/** What a member's tip and the places outward of it show, by the minute. */
-function placesOf(member: Member, place: Place): (minute: number) => readonly number[] {
-  const places = seriesOf(member, place);
-  return (minute) => places.map(readingAt(member, minute));
-}
-
-/** What a member's thermometer shows at a minute, straight between steps and held at the ends. */
-export function shownAt(member: Member, { since, ...place }: Whereabouts, minute: number): number {
-  if (since) return shownSince(placesOf(member, place), since, minute);
-  return readingAt(member, minute)(seriesOf(member, place)[0]);
-}
-
-/** What no place of a member showed of a slipped tip as it came to lie there, K. */
-export const unplacedAt = (member: Member, { since, ...place }: Whereabouts): number =>
-  since ? unplacedK(placesOf(member, place), since) : 0;
-
-/** What the middle one of the members shows at a minute. */
-export const middleShownAt = (members: readonly Member[], centre: Centre, minute: number): number =>
-  quantiles(members.map((member) => shownAt(member, { part: centre }, minute))).p50;
-
-/** Minute at which a member first shows a temperature; infinite when it never does. */
-export function minuteShown(member: Member, centre: Centre, celsius: number): number {
-  const [series] = seriesOf(member, { part: centre });
-  for (let n = 1; n < series.length; n++) {
-    const before = series[n - 1] as number;
-    const after = series[n] as number;
-    if (after < celsius) continue;
-    const from = member.minutes[n - 1] as number;
-    const share = Math.max(0, (celsius - before) / (after - before));
-    return from + share * ((member.minutes[n] as number) - from);
-  }
-  return Number.POSITIVE_INFINITY;
-}
-
-/** Quantiles of a sample, straight between the ordered values (Hyndman and Fan's type 7). */
-export function quantiles(values: readonly number[]): Quantiles {
-  const ordered = [...values].sort((a, b) => a - b);
-  const at = (share: number): number => {
-    const place = share * (ordered.length - 1);
-    const n = Math.floor(place);
-    const low = ordered[n] as number;
-    const high = ordered[Math.min(n + 1, ordered.length - 1)] as number;
-    return high === low ? low : low + (place - n) * (high - low);
-  };
-  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
-}
-
-/** Minute at which every asked centre has shown its temperature. */
-export function minuteAllShown(member: Member, shownC: CentreTemperatures): number {
-  return Math.max(
-    0,
-    ...CENTRES.map((centre) => {
-      const target = shownC[centre];
-      return target === undefined ? 0 : minuteShown(member, centre, target);
-    }),
-  );
 }

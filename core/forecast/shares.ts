@@ -27,3 +27,16 @@ export const BY_TIME: Shares = { p10: 1, p50: 1, p90: 1 };
 
 /** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
 export const FIRST_SHARES: Shares = { p10: 0.9, p50: 1, p90: 1.1 };
+
+/** Quantiles of a sample, straight between the ordered values (Hyndman and Fan's type 7). */
+export function quantiles(values: readonly number[]): Quantiles {
+  const ordered = [...values].sort((a, b) => a - b);
+  const at = (share: number): number => {
+    const place = share * (ordered.length - 1);
+    const n = Math.floor(place);
+    const low = ordered[n] as number;
+    const high = ordered[Math.min(n + 1, ordered.length - 1)] as number;
+    return high === low ? low : low + (place - n) * (high - low);
+  };
+  return { p10: at(0.1), p50: at(0.5), p90: at(0.9) };
+}

@@ -8,10 +8,12 @@ import type { Plan } from "../plan/schema";
 import { targetsFor, usualPlan } from "../plan/usualPlan";
 import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
-import { minuteAllShown, quantiles, runEnsemble, runMember } from "./ensemble";
+import { runEnsemble, runMember } from "./ensemble";
+import { minuteAllShown } from "./member";
 import { type PictureQuality, type PlannedDone, pullGoalsC } from "./planned";
 import { ensembleOptions } from "./plannedInput";
 import { priorDraws } from "./prior";
+import { quantiles } from "./shares";
 
 const { plan } = sampleRoast();
 

@@ -4,12 +4,15 @@
  * hierarchical model, of which the next plan takes the oven's posterior as its prior).
  */
 import { Matrix, solve } from "ml-matrix";
-import { fitting, forecastFrom } from "../forecast/assimilate";
-import { type EnsembleOptions, type Member, minuteAllShown, quantiles } from "../forecast/ensemble";
+import { fitting } from "../forecast/assimilate";
+import type { EnsembleOptions } from "../forecast/ensemble";
+import { forecastFrom } from "../forecast/forecast";
 import { FURTHEST_SD, type KnownOven, LEAST_SD, OVEN_UNKNOWNS } from "../forecast/knownOven";
+import { type Member, minuteAllShown } from "../forecast/member";
 import { methodErrorShare } from "../forecast/methodError";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
+import { quantiles } from "../forecast/shares";
 import type { Oven } from "../plan/kitchen";
 import type { Roast } from "../plan/roast";
 

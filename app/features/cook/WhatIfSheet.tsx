@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
 import { type Changed, holdDialC, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
-import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
+import type { Forecast } from "../../../core/forecast/forecast";
 import type { Plan } from "../../../core/plan/schema";
 import { dialTurnK } from "../../../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";

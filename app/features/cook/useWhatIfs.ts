@@ -9,8 +9,8 @@ import {
   type WhatIfAnswer,
   type WhatIfId,
 } from "../../../core/day/whatIf";
-import type { Forecast } from "../../../core/forecast/assimilate";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
+import type { Forecast } from "../../../core/forecast/forecast";
 import type { Plan } from "../../../core/plan/schema";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 

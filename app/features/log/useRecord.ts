@@ -1,8 +1,8 @@
 /** A roast that is over, looked back at: what was read, the birds that fit it, the one bird cooked once more, what would have mattered. */
 import { useMemo } from "react";
 import { drawsOf } from "../../../core/day/whatIf";
-import { type Forecast, forecastFrom } from "../../../core/forecast/assimilate";
 import { bandDraws } from "../../../core/forecast/band";
+import { type Forecast, forecastFrom } from "../../../core/forecast/forecast";
 import { goalsAtPull, type PlannedDone } from "../../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../../core/forecast/plannedInput";
 import type { Draw } from "../../../core/forecast/prior";

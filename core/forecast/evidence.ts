@@ -1,0 +1,32 @@
+/** What the birds of an ensemble are held against, and what they miss of it. */
+
+import { type Member, shownAt, unplacedAt } from "./member";
+import { type Reading, thinned } from "./reading";
+import type { Screened } from "./screening";
+import { quantiles } from "./shares";
+import type { ReadingOn } from "./slipped";
+
+/** Reading noise and what the model cannot follow, one standard deviation (chosen: thermometers are within 1 K). */
+export const READING_SD_K = 1.2;
+
+export const latestOf = (readings: readonly Reading[]): number => Math.max(0, ...readings.map(({ minute }) => minute));
+
+/** A place that the middle of the members knows no better is none in this bird: a slipped tip is not read on there, K (chosen). */
+const UNPLACED_MOST_K = 4;
+
+/** What the birds are held against: readings that are believed, and of tips that slipped what they say from where they lie. */
+export function evidenceOf({ kept, readOn }: Screened, members: readonly Member[]): readonly ReadingOn[] {
+  const lies = (reading: ReadingOn): boolean =>
+    quantiles(members.map((member) => unplacedAt(member, reading))).p50 <= UNPLACED_MOST_K;
+  return [...thinned(kept), ...readOn.flatMap(thinned).filter(lies)];
+}
+
+/** What the middle of the members misses of the readings, root mean square, K. */
+export function misfitK(members: readonly Member[], readings: readonly Reading[]): number {
+  if (readings.length === 0) return 0;
+  const squares = readings.map((reading) => {
+    const shown = members.reduce((sum, member) => sum + shownAt(member, reading, reading.minute), 0) / members.length;
+    return (reading.celsius - shown) ** 2;
+  });
+  return Math.sqrt(squares.reduce((sum, each) => sum + each, 0) / squares.length);
+}
