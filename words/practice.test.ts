@@ -15,10 +15,10 @@ const less = { ...went, juicesBreast: 0.58 };
 describe("a decision that is told of afterwards", () => {
   it("tells what juice another moment would have kept", () => {
     expect(decisionWords({ kind: "out", laterMin: 20, best: { ...went, juicesBreast: 0.66 } }, went, "metric")).toBe(
-      "It came out 20 min too late. The right moment would have given 6 % more of the breast’s juice.",
+      "It came out 20 min too late. The right moment would have given 6 % more of the breast's juice.",
     );
     expect(decisionWords({ kind: "rest", laterMin: 60, best: { ...went, juicesBreast: 0.63 } }, went, "metric")).toBe(
-      "It rested 60 min too long. The right moment would have given 3 % more of the breast’s juice.",
+      "It rested 60 min too long. The right moment would have given 3 % more of the breast's juice.",
     );
   });
 

@@ -83,7 +83,7 @@ export const TRUTH_NAMES = [
   "In the heat",
   "Highest, at its centres",
   "At the guideline",
-  "Breast’s juice kept",
+  "Breast's juice kept",
   "Skin",
 ];
 
@@ -108,7 +108,7 @@ export function callWords(
 
 const TROUBLE_WORDS: Record<Exclude<Trouble, "door">, string> = {
   slip: "a tip slipped",
-  bone: "the right thigh’s tip sat on the bone",
+  bone: "the right thigh's tip sat on the bone",
   ice: "there was still ice in the middle as it went in",
   "hot-side": "the oven was hotter on one side than on the other",
   "fire-dies": "the fire sank for a while",
@@ -154,7 +154,7 @@ export function decisionWords({ kind, laterMin, best }: Decision, asItWent: Trut
   const juice = Math.round(100 * ((best.juicesBreast ?? 0) - (asItWent.juicesBreast ?? 0)));
   // The model presses juice out and never takes it back: it has nothing to say against a longer rest.
   const isCounted = kind === "out" || laterMin > 0;
-  if (isCounted && juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast’s juice`);
+  if (isCounted && juice !== 0) gains.push(`${Math.abs(juice)} % ${juice > 0 ? "more" : "less"} of the breast's juice`);
   return `${what} ${off}. The right moment would have given ${gains.length > 0 ? allOf(gains) : "nothing that a guest could tell"}.`;
 }
 

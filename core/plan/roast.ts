@@ -47,7 +47,7 @@ export const MOST_PHOTOS = 12;
 /** Probes that may be in one bird. */
 export const MOST_PROBES = 16;
 
-/** Letters of a roast’s notes. */
+/** Letters of a roast's notes. */
 export const MOST_NOTES = 4000;
 
 export const RoastSchema = z.strictObject({

@@ -138,7 +138,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
           <section aria-label={`The bird at ${now}`} className="rounded-3xl border border-line bg-mist-1 p-3">
             <p className="px-1 font-medium">
               {now}
-              {back.observed.length > 0 ? ": inside, by what the readings say" : ": the plan’s bird; nothing was read"}
+              {back.observed.length > 0 ? ": inside, by what the readings say" : ": the plan's bird; nothing was read"}
             </p>
             <div className="grid grid-rows-[minmax(18rem,auto)]">
               {back.relived && point ? (

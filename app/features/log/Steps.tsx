@@ -46,7 +46,7 @@ export function Steps({ roast, back }: { readonly roast: Roast; readonly back: L
     ["Rested", formatDuration(restMin * 60), carvedAt ? formatDuration((tableMin - outMin) * 60) : ""],
     ["Carved", carveAtMs === null ? "" : clockTime(carveAtMs, plan.zone, reader), at(carvedAt)],
     [
-      `${juicy === "breast" ? "Breast" : "Leg"}’s juice kept`,
+      `${juicy === "breast" ? "Breast" : "Leg"}'s juice kept`,
       percent(cook?.indices?.juicesKept[juicy]),
       percent(relived?.indices.juicesKept[juicy]),
     ],
