@@ -3,6 +3,7 @@
 import { constant } from "../core/constants";
 import type { Plan } from "../core/plan/schema";
 import type { NeverMet } from "../core/processes/cook";
+import { LONGEST_ROAST_MIN } from "../core/processes/roast";
 import type { Conflict } from "../core/schedule/conflicts";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { COLD, type ResourceConflict, type Use } from "../core/schedule/resources";
@@ -27,10 +28,21 @@ const sizes = (values: readonly number[], units: UnitSystem): string =>
 const sizesNeeded = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? potFor(values[0] as number, units) : roomFor(values, units);
 
+/** Where a bird stands in mild air is computed to so much (chosen: hours on, its skin goes on drying, which no case here shows). */
+const STANDS_WITHIN_K = 3;
+
 /** A target that this heat does not reach. */
-export function neverMetWords({ centre, targetC, highestC, airC }: NeverMet, units: UnitSystem): string {
+export function neverMetWords({ centre, targetC, highestC, afterMin, airC }: NeverMet, units: UnitSystem): string {
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  return `At this heat the ${PART_NAMES[centre]} never comes to ${t(targetC)}: it stands at ${t(highestC)} in air of ${t(airC)}.`;
+  const [part, target, air] = [PART_NAMES[centre], t(targetC), t(airC)];
+  const highest = t(highestC) === target ? `just below ${target}` : `at ${t(highestC)}`;
+  if (afterMin >= LONGEST_ROAST_MIN) {
+    return `At this heat the ${part} is not at ${target} after ${formatDuration(afterMin * 60)}: it is ${highest} by then, in air of ${air}.`;
+  }
+  if (targetC - highestC <= STANDS_WITHIN_K) {
+    return `At this heat the ${part} hardly comes to ${target}, if at all: computed, it stands ${highest} in air of ${air}.`;
+  }
+  return `At this heat the ${part} never comes to ${target}: it stands ${highest} in air of ${air}.`;
 }
 
 /** @param at an instant as the cook reads it */

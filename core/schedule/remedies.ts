@@ -117,6 +117,10 @@ function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
   ];
 }
 
+/** Of heat that does not do it, or hardly. */
+export const hotter = ({ stages }: Plan): readonly Remedy[] =>
+  stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
+
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   /** Those that leave no such conflict: by what is known, there is time for them. */
@@ -194,7 +198,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       ];
     }
     case "late-never":
-      return plan.stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
+      return hotter(plan);
     case "does-not-fit": {
       const { where } = conflict.fit;
       if (where === "pot") return [BAG, DRY_INSTEAD];

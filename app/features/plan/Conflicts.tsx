@@ -10,13 +10,11 @@ import type { TaskId } from "../../../core/schedule/backward";
 import { isUnbegun } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { remediesOf } from "../../../core/schedule/remedies";
-import type { Remedy } from "../../../core/schedule/remedy";
 import { resourceRemedies } from "../../../core/schedule/resourceRemedies";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
-import { conflictWords, neverMetWords, resourceWords } from "../../../words/conflicts";
-import { remedyWords } from "../../../words/remedies";
+import { conflictWords, resourceWords } from "../../../words/conflicts";
 import { dayAndTime } from "../../../words/time";
 import { type Acts, actsOf } from "../../day/acts";
 import { clockNow } from "../../shell/clock";
@@ -28,7 +26,9 @@ import { useCooks } from "../../simulation/useCooks";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { MomentField } from "../../ui/MomentField";
+import { NeverThere } from "./NeverThere";
 import { usePlanStore } from "./planStore";
+import { Remedies } from "./Remedies";
 
 interface Props {
   readonly roastId: string;
@@ -47,7 +47,11 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
   if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
   return (
     <div className="grid gap-2">
-      {neverMet && <Caution>{neverMetWords(neverMet, units)} What is drawn is the last plan that did.</Caution>}
+      {neverMet && (
+        <NeverThere plan={plan} neverMet={neverMet} units={units}>
+          What is drawn is the last plan that did.
+        </NeverThere>
+      )}
       {conflicts.map((conflict) => (
         <Caution
           key={JSON.stringify({ ...conflict, begunMs: 0, readyMs: 0, byMs: 0 })}
@@ -108,18 +112,6 @@ function Begun({ acts, task }: { readonly acts: Acts; readonly task: TaskId }) {
       )}
     </>
   );
-}
-
-function Remedies({ of, units }: { readonly of: readonly Remedy[]; readonly units: UnitSystem }) {
-  const { settle } = usePlanStore();
-  return of.map(({ does, change }) => {
-    const words = remedyWords(does, units);
-    return (
-      <Button key={words} size="small" onClick={() => settle(change)}>
-        {words}
-      </Button>
-    );
-  });
 }
 
 /** A piece that is done too soon goes in later, by itself. */

@@ -1,13 +1,9 @@
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
-import { HOTTER } from "../../../core/schedule/remedy";
 import type { UnitSystem } from "../../../core/units/quantity";
-import { neverMetWords } from "../../../words/conflicts";
-import { remedyWords } from "../../../words/remedies";
-import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { HeatPanel } from "./HeatPanel";
-import { usePlanStore } from "./planStore";
+import { NeverThere } from "./NeverThere";
 
 interface Props {
   readonly title: string;
@@ -19,21 +15,10 @@ interface Props {
 
 /** A plan that no simulation has finished: what is known of it, what would help, and the heat under the hand. */
 export function NotThere({ title, plan, neverMet, fault, units }: Props) {
-  const { settle } = usePlanStore();
   return (
     <div className="flex max-w-xl grow flex-col gap-3 py-2">
       <h1 className="text-2xl">{title}</h1>
-      {neverMet && (
-        <Caution
-          actions={
-            <Button size="small" onClick={() => settle(HOTTER.change)}>
-              {remedyWords(HOTTER.does, units)}
-            </Button>
-          }
-        >
-          {neverMetWords(neverMet, units)} More heat, foil wrapped tight in time, or a lower target would do it.
-        </Caution>
-      )}
+      {neverMet && <NeverThere plan={plan} neverMet={neverMet} units={units} />}
       {fault && <Caution>The simulation stopped: {fault}. The plan is stored; change it, or open it again.</Caution>}
       {!neverMet && !fault && <p className="text-lg text-soft">Cooking this bird once, to see …</p>}
       {(neverMet || fault) && (

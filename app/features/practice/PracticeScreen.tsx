@@ -149,7 +149,11 @@ function Begin({ plan, title, seed }: BeginProps) {
         </p>
       </fieldset>
       {(neverMet || fault) && (
-        <p className="text-ember">This plan never gets done: the plan itself says what would help.</p>
+        <p className="text-ember">
+          {neverMet
+            ? "This plan never gets done: the plan itself says what would help."
+            : `The simulation stopped: ${fault}.`}
+        </p>
       )}
       <Button tone="primary" size="stove" className="justify-self-start" disabled={!cook} onClick={() => void begin()}>
         {isFire(plan.heat) ? "Light the fire" : "Turn the oven on"}
