@@ -120,14 +120,14 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       return {
         key: `slipped ${advice.probe}`,
         does: `Look at the probe in the ${advice.probe}: it has slipped`,
-        why: "Its readings jumped as no meat does. Until it sits right they are not the deepest meat's: the forecast goes by the others, and by how the place warms where it lies now.",
+        why: "Its readings jumped as no meat does. Push it back into the deepest meat, and say so here: until then the forecast goes by the others, and by how the place warms where it lies now.",
         rings: true,
       };
     case "out":
       return {
         key: `out ${advice.probe}`,
         does: `The probe in the ${advice.probe} is out of the meat`,
-        why: "It shows the air around the bird. Push it back into the deepest meat; until then its readings are set aside.",
+        why: "It shows the air around the bird. Push it back into the deepest meat, and say so here: until then its readings are set aside.",
         rings: true,
       };
     case "absent":
@@ -143,8 +143,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         does: `Check where the ${advice.part}'s tip sits`,
         why:
           advice.shortCm > 0
-            ? `The readings fit a tip about ${sides([advice.shortCm], units)} short of the deepest meat, where it calls too early: push it on, off the bone, and read a second place.`
-            : "The readings fit a tip past the deepest meat, near bone or the cavity: draw it back a little, and read a second place.",
+            ? `The readings fit a tip about ${sides([advice.shortCm], units)} short of the deepest meat, where it calls too early: push it on, off the bone, say here that you moved it, and read a second place.`
+            : "The readings fit a tip past the deepest meat, near bone or the cavity: draw it back a little, say here that you moved it, and read a second place.",
         rings: false,
       };
     case "late":

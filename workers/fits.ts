@@ -3,7 +3,7 @@
  * arithmetic in between, so that all workers fit, and a hand that drags waits for a handful of birds and not for a fit.
  */
 
-import { fitSteps, type Simulated } from "../core/forecast/assimilate";
+import { fitSteps, type Simulated, simulatedBy } from "../core/forecast/assimilate";
 import type { EnsembleOptions } from "../core/forecast/ensemble";
 import type { Member } from "../core/forecast/member";
 import type { Reading } from "../core/forecast/reading";
@@ -37,7 +37,7 @@ export class Fits {
     this.drop(lane);
     const own = Symbol(lane);
     this.running.set(lane, own);
-    const plan = JSON.stringify(options);
+    const plan = simulatedBy(options);
     const isWanted = (): boolean => this.running.get(lane) === own;
     try {
       const steps = fitSteps(options, readings, this.priors.recall(plan));

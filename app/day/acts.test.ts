@@ -66,4 +66,15 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual([]));
     expect((await kept())?.happened.thawBegunAt).toBeUndefined();
   });
+
+  it("is a tip put right, and no other", async () => {
+    acts.seats(["left thigh"]);
+    await vi.waitFor(async () => expect((await kept())?.happened.seated).toHaveLength(1));
+    acts.seats(["breast", "left breast"]);
+    await vi.waitFor(async () => expect((await kept())?.happened.seated).toHaveLength(3));
+    undo?.();
+    await vi.waitFor(async () =>
+      expect((await kept())?.happened.seated).toEqual([{ at: expect.any(String), probe: "left thigh" }]),
+    );
+  });
 });

@@ -1,11 +1,12 @@
 /** What a tap at the stove does to the record; a write that fails is said, and nothing else changes. */
 
+import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
 import { heatOnRow } from "../../core/day/late";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
 import { readingKey } from "../../core/formats/shared";
-import { inOrder, withoutTicks, withTick } from "../../core/plan/happened";
+import { inOrder, MOST_SEATS, withoutTicks, withTick } from "../../core/plan/happened";
 import { MOST_NOTES, type Roast, type RoastReading } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
@@ -20,6 +21,7 @@ import { toast } from "../ui/toast";
 const THAW_ROW: TaskId = "thaw";
 
 type Happened = Roast["happened"];
+type Seated = NonNullable<Happened["seated"]>[number];
 
 /** What begins as a row is ticked off, and is kept with its hour. */
 type Hour = "heatOnAt" | "thawBegunAt";
@@ -125,6 +127,22 @@ export function actsOf(roastId: string) {
         happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
       })).then((isStored) => {
         if (isStored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
+      });
+    },
+    /** Tips were put right: from now on they are read anew. */
+    seats(probes: readonly Probe[]): void {
+      const at = instantNow();
+      const isOf = (seat: { readonly at: string }): boolean => seat.at === at;
+      const withSeats = (update: (before: readonly Seated[]) => readonly Seated[]): Promise<boolean> =>
+        change((before) => ({
+          ...before,
+          happened: { ...before.happened, seated: [...update(before.happened.seated ?? [])] },
+        }));
+      const isNoted = withSeats((before) => [...before, ...probes.map((probe) => ({ at, probe }))].slice(-MOST_SEATS));
+      void isNoted.then((isStored) => {
+        if (!isStored) return;
+        const undo = (): void => void withSeats((before) => before.filter((seat) => !isOf(seat)));
+        toast.message("Noted: it is read anew from now", { action: { label: "Undo", onClick: undo } });
       });
     },
     backIn(): void {

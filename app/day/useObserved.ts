@@ -4,8 +4,9 @@ import { useMemo } from "react";
 import { centresOf } from "../../core/bird/form";
 import { mostAtRestC } from "../../core/day/doubt";
 import { spaced } from "../../core/day/spaced";
+import { seatsOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
-import { type Screened, screened } from "../../core/forecast/screening";
+import { type Screened, type Seat, screened } from "../../core/forecast/screening";
 import { readingKey } from "../../core/formats/shared";
 import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
@@ -22,6 +23,8 @@ interface Observation {
   readonly observed: readonly Observed[];
   /** Those of them that were taken in the heat. */
   readonly inOven: readonly Observed[];
+  /** When its tips were put right. */
+  readonly seats: readonly Seat[];
   readonly screen: Screened;
   readonly believed: readonly Reading[];
 }
@@ -51,12 +54,18 @@ export function useObserved({ id, plan, happened }: Roast, startC: number, pulle
     () => (pulledMin === null ? observed : observed.filter(({ minute }) => minute <= pulledMin)),
     [observed, pulledMin],
   );
-  const screen = useMemo(() => screened(inOven, startC, centresOf(plan.bird)), [inOven, startC, plan.bird]);
+  const { seated } = happened;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: of what happened only when it went in and what was put right
+  const seats = useMemo(() => seatsOf(happened), [inAtMs, seated]);
+  const screen = useMemo(
+    () => screened(inOven, startC, centresOf(plan.bird), seats),
+    [inOven, startC, plan.bird, seats],
+  );
   const believed = useMemo(() => {
     if (pulledMin === null) return screen.kept.filter(({ minute }) => minute <= (clockNow() - inAtMs) / MINUTE_MS + 1);
     const mostC = mostAtRestC(screen.kept, startC);
     const resting = observed.filter(({ minute, celsius }) => minute > pulledMin && celsius <= mostC);
     return [...screen.kept, ...resting];
   }, [screen, observed, pulledMin, startC, inAtMs]);
-  return { readings, observed, inOven, screen, believed };
+  return { readings, observed, inOven, seats, screen, believed };
 }

@@ -53,7 +53,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const pulledMs = Date.parse(pulledAt ?? "");
   const pulledMin = pulledAt ? (pulledMs - inAtMs) / MINUTE_MS : null;
   const startC = useMemo(() => startCOf(plannedInput(plan).before), [plan]);
-  const { readings, observed, inOven, screen, believed } = useObserved(roast, startC, pulledMin);
+  const { readings, observed, inOven, seats, screen, believed } = useObserved(roast, startC, pulledMin);
 
   // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
   const { targetC, finish } = plan;
@@ -161,10 +161,10 @@ export function useRoastDay(roast: Roast): RoastDay {
   const doubted = useCallback(
     (fresh: readonly Reading[]): readonly Doubted[] => {
       const expected = ({ part, minute }: Reading) => expectedC(part, minute, members, history ?? []);
-      if (pulledMin === null) return doubtedOf(fresh, inOven, startC, expected);
+      if (pulledMin === null) return doubtedOf(fresh, inOven, startC, seats, expected);
       return doubtedAtRest(fresh, inOven, startC);
     },
-    [inOven, startC, members, history, pulledMin],
+    [inOven, startC, seats, members, history, pulledMin],
   );
   return {
     ...coming,

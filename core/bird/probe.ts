@@ -23,6 +23,9 @@ export function placeOf(probe: Probe): Place {
   return { part, side };
 }
 
+/** Those that may be in a centre. */
+export const probesOf = (part: Centre): readonly Probe[] => PROBES.filter((probe) => placeOf(probe).part === part);
+
 /** @throws RangeError for a side of a centre that has none */
 export function probeOf({ part, side }: Place): Probe {
   const name = side ? `${side} ${part}` : part;

@@ -9,14 +9,14 @@ const none = () => null;
 describe("a typed reading", () => {
   it.each([7, 207, -20])("of %s after 55 is asked about", (celsius) => {
     const fresh = [at(100, celsius)];
-    expect(doubtedOf(fresh, [at(60, 38), at(80, 55)], 4, none)).toMatchObject([{ reading: { celsius } }]);
+    expect(doubtedOf(fresh, [at(60, 38), at(80, 55)], 4, [], none)).toMatchObject([{ reading: { celsius } }]);
   });
 
   it("that a bird does show is not, whichever came before", () => {
-    expect(doubtedOf([at(100, 61)], [at(60, 38), at(80, 55)], 4, none)).toEqual([]);
-    expect(doubtedOf([at(100, 61)], [], 4, none)).toEqual([]);
+    expect(doubtedOf([at(100, 61)], [at(60, 38), at(80, 55)], 4, [], none)).toEqual([]);
+    expect(doubtedOf([at(100, 61)], [], 4, [], none)).toEqual([]);
     // After a wrong one that was kept, the next right one is believed.
-    expect(doubtedOf([at(100, 62)], [at(60, 38), at(80, 55), at(90, 7)], 4, none)).toEqual([]);
+    expect(doubtedOf([at(100, 62)], [at(60, 38), at(80, 55), at(90, 7)], 4, [], none)).toEqual([]);
   });
 
   it("is held against the plan's own bird until there are fitted ones", () => {

@@ -1,8 +1,8 @@
 /** A reading that this bird cannot show: asked about once, before it is kept. */
-import type { Centre } from "../bird/solid";
+import { CENTRES, type Centre } from "../bird/solid";
 import { type Member, shownAt } from "../forecast/member";
 import type { Reading } from "../forecast/reading";
-import { screened } from "../forecast/screening";
+import { type Seat, screened } from "../forecast/screening";
 import { quantiles } from "../forecast/shares";
 import type { HistoryPoint } from "../processes/bird";
 
@@ -39,14 +39,16 @@ export function expectedC(
 /**
  * Which of some new readings would be set aside with those that are there.
  * @param startC of the bird as it went in
+ * @param seats when its tips were put right
  */
 export function doubtedOf(
   fresh: readonly Reading[],
   before: readonly Reading[],
   startC: number,
+  seats: readonly Seat[],
   expected: (reading: Reading) => Expected | null,
 ): Doubted[] {
-  const { setAside } = screened([...before, ...fresh], startC);
+  const { setAside } = screened([...before, ...fresh], startC, CENTRES, seats);
   return fresh
     .filter((reading) => setAside.some((each) => each.reading === reading))
     .map((reading) => ({ reading, expected: expected(reading) }));

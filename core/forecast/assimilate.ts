@@ -61,6 +61,9 @@ function perturbations(members: number, readings: number, seed: number): Draw[] 
   return centred(Array.from({ length: members }, () => Array.from({ length: readings }, next))).to2DArray();
 }
 
+/** What the birds of a fit depend on, as one text: when tips were put right changes no bird. */
+export const simulatedBy = ({ seated: _, ...simulated }: EnsembleOptions): string => JSON.stringify(simulated);
+
 /** Members that have been simulated already, and what with: the prior's are the same for every fit of a plan. */
 export interface Simulated {
   readonly options: string;
@@ -92,13 +95,14 @@ export function* fitSteps(
   allReadings: readonly Reading[],
   known?: Simulated,
 ): Generator<MembersAsked, Fit, readonly Member[]> {
-  const screen = screened(allReadings, options.startC, centresOf(options.form));
-  const latest = latestOf([...screen.kept, ...screen.readOn.flat()]);
+  const { seated, ...simulated } = options;
+  const screen = screened(allReadings, options.startC, centresOf(options.form), seated);
+  const latest = latestOf(screen.stays.flat());
   const past = Object.fromEntries(Object.entries(options.shownC).map(([part, celsius]) => [part, celsius + PAST_K]));
-  const toTheEnd = { ...options, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
+  const toTheEnd = { ...simulated, shownC: past, atLeastMin: Math.max(latest, options.atLeastMin ?? 0) };
   // Those of a pass before the last are held against the readings, and asked for nothing after them.
-  const toTheNewest = { ...options, shownC: {}, atLeastMin: latest };
-  const key = JSON.stringify(options);
+  const toTheNewest = { ...simulated, shownC: {}, atLeastMin: latest };
+  const key = simulatedBy(options);
   const prior =
     known?.options === key && reachesTo(known, latest)
       ? known

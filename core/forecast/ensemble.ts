@@ -15,6 +15,7 @@ import { type SearOptions, searing } from "../processes/sear";
 import type { RoastEvent } from "../processes/stages";
 import type { Member } from "./member";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
+import type { Seat } from "./screening";
 import { FURTHER_M } from "./slipped";
 
 export interface EnsembleOptions extends RoastSetting {
@@ -29,6 +30,8 @@ export interface EnsembleOptions extends RoastSetting {
   readonly massOffKg?: number;
   /** What is believed before any reading; of an oven and a hand that nothing is known of when left out. */
   readonly prior?: Prior;
+  /** When tips were put right: of readings alone, no bird is another for it. */
+  readonly seated?: readonly Seat[];
   /** What the thermometer must show at each centre. */
   readonly shownC: CentreTemperatures;
   /** Run at least this long, so that every reading has a place in the trajectory. */

@@ -14,11 +14,11 @@ export const latestOf = (readings: readonly Reading[]): number => Math.max(0, ..
 /** A place that the middle of the members knows no better is none in this bird: a slipped tip is not read on there, K (chosen). */
 const UNPLACED_MOST_K = 4;
 
-/** What the birds are held against: readings that are believed, and of tips that slipped what they say from where they lie. */
-export function evidenceOf({ kept, readOn }: Screened, members: readonly Member[]): readonly ReadingOn[] {
+/** What the birds are held against: readings of tips that sit where they should, and what others say from where they lie or lay. */
+export function evidenceOf({ stays }: Screened, members: readonly Member[]): readonly ReadingOn[] {
   const lies = (reading: ReadingOn): boolean =>
     quantiles(members.map((member) => unplacedAt(member, reading))).p50 <= UNPLACED_MOST_K;
-  return [...thinned(kept), ...readOn.flatMap(thinned).filter(lies)];
+  return stays.flatMap(thinned).filter(lies);
 }
 
 /** What the middle of the members misses of the readings, root mean square, K. */

@@ -113,12 +113,12 @@ function carriedTargets(
  * follows them at once, and the next fit comes after.
  */
 export function forecastFrom(
-  options: Pick<EnsembleOptions, "form" | "shownC" | "startC" | "prior" | "source" | "stages">,
+  options: Pick<EnsembleOptions, "form" | "shownC" | "startC" | "prior" | "source" | "stages" | "seated">,
   members: readonly Member[],
   allReadings: readonly Reading[],
 ): Forecast {
-  const { form, shownC, startC } = options;
-  const screen = screened(allReadings, startC, centresOf(form));
+  const { form, shownC, startC, seated } = options;
+  const screen = screened(allReadings, startC, centresOf(form), seated);
   const readings = evidenceOf(screen, members);
   const latest = latestOf(readings);
   // What the members still miss of the newest readings they will go on missing: they aim at a target so much lower.

@@ -73,4 +73,27 @@ describe("the roast behind the simulated thermometer", () => {
     const clean = roast({ trouble: false });
     expect(shown(clean, "right breast")).toHaveLength(clean.length);
   });
+
+  it("shows what it would have shown where a tip that slipped, or sat on the bone, has been put right", () => {
+    const [slips, bone] = ["left breast", "right thigh"] as const;
+    const at = (
+      tip: Probe,
+      seatedMin: number | null,
+      more: Partial<Parameters<typeof hiddenRoast>[0]>,
+    ): (number | undefined)[] => {
+      const seated = seatedMin === null ? [] : [{ minute: seatedMin, probe: tip }];
+      return roast({ ...more, options: { ...options, seated } }).map(({ shownC }) => shownC[tip]);
+    };
+    const never = at(slips, null, { trouble: false });
+    const righted = at(slips, 100, { trouble: true });
+    points.forEach(({ minute, shownC }, n) => {
+      const [shownNow, ownC] = [righted[n], never[n]];
+      if (minute < 100) expect(shownNow).toBe(shownC[slips]);
+      // A door was left open in the other: not quite as warm.
+      else if (shownNow !== undefined) expect(Math.abs(shownNow - (ownC ?? Number.NaN))).toBeLessThan(2);
+    });
+    const onBone = { trouble: false, tipOnBone: true };
+    expect(at(bone, 0.5, onBone)).not.toEqual(at(bone, null, onBone));
+    expect(at(bone, 0.5, onBone)).toEqual(at(bone, null, { trouble: false }));
+  });
 });

@@ -94,6 +94,9 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
   const { bird, oven } = hiddenBird(asked, traits);
   const { body } = bird;
   const slipsAtMin = trouble ? 45 + 40 * chanceOf(`${seed}/slip`) : Number.POSITIVE_INFINITY;
+  /** Whether the cook has put a tip right since, by a minute. */
+  const isPutRight = (probe: Probe, sinceMin: number, minute: number): boolean =>
+    (options.seated ?? []).some((seat) => seat.probe === probe && seat.minute > sinceMin && seat.minute <= minute);
   const tips = bird.centres.flatMap((centre) =>
     bothSides(centre).map((place) => {
       const probe = probeOf(place);
@@ -102,7 +105,9 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
       const slips = probe === "left breast";
       const onBone = tipOnBone === true && probe === "right thigh";
       const at = (fromCentreM: number): PointStencil => onSide(tipStencil(body, centre, fromCentreM), place);
-      return { probe, sits: at(onBone ? -BONE_M : offM), slipped: at(offM + (slips ? SLIP_M : 0)) };
+      const [own, bone] = [at(offM), at(onBone ? -BONE_M : offM)];
+      const sits = (minute: number): PointStencil => (isPutRight(probe, 0, minute) ? own : bone);
+      return { probe, sits, slipped: at(offM + (slips ? SLIP_M : 0)) };
     }),
   );
   const depths = byHand
@@ -115,7 +120,8 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
     const shownC: Partial<Record<Probe, number>> = {};
     for (const { probe, sits, slipped } of tips) {
       if (trouble && chanceOf(`${seed}/lost ${probe} ${minute}`) < LOST_SHARE) continue;
-      const truthC = readAt(bird.solver.temperatureC, minute > slipsAtMin ? slipped : sits);
+      const isOff = minute > slipsAtMin && !isPutRight(probe, slipsAtMin, minute);
+      const truthC = readAt(bird.solver.temperatureC, isOff ? slipped : sits(minute));
       shownC[probe] = Math.round(10 * (truthC + NOISE_K * either(`${seed}/${probe}/${minute}`))) / 10;
     }
     if (!byHand) return { minute, shownC };

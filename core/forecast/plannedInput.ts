@@ -23,6 +23,7 @@ import { minutesBetween } from "../units/time";
 import type { EnsembleOptions } from "./ensemble";
 import { type KnownOven, priorIn } from "./knownOven";
 import { drawing, type Prior, usualPrior } from "./prior";
+import type { Seat } from "./screening";
 
 /** What of a plan the simulation depends on. */
 export interface PlannedInput {
@@ -161,13 +162,19 @@ export function roastInput({ plan, happened }: Pick<Roast, "plan" | "happened">)
   return { ...input, preheatC: heatGoneInC(plan, happened), events: [...input.events, ...doors] };
 }
 
+/** When its tips were put right, by the minute since it went in. */
+export const seatsOf = (happened: Roast["happened"]): readonly Seat[] =>
+  (happened.seated ?? []).map(({ at, probe }) => ({ minute: minuteOf(happened, at), probe }));
+
 /** A roast that is on as the ensembles take it: with the pieces that have left, which nothing is aimed at any more. */
 export function roastOptions(roast: Pick<Roast, "plan" | "happened">, shownC: CentreTemperatures): EnsembleOptions {
   const input = roastInput(roast);
   const left = (roast.happened.left ?? []).map(({ at, piece }): RoastEvent => {
     return { kind: "leave", piece, atMin: minuteOf(roast.happened, at) };
   });
-  return ensembleOf({ ...input, events: [...input.events, ...left] }, shownC);
+  const seated = seatsOf(roast.happened);
+  const options = ensembleOf({ ...input, events: [...input.events, ...left] }, shownC);
+  return seated.length > 0 ? { ...options, seated } : options;
 }
 
 export const ensembleOf = (

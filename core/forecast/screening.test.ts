@@ -135,6 +135,34 @@ describe("readings that are set aside", () => {
     );
   });
 
+  it("are none since the cook has put the tip right, whatever it jumped by, and what lies before is of another place", () => {
+    fc.assert(
+      fc.property(
+        anyNoise,
+        fc.integer({ min: 10, max: 14 }),
+        fc.integer({ min: 4, max: 10 }),
+        fc.constantFrom(-8, 6, 15),
+        fc.integer({ min: -6, max: 6 }),
+        (noise, at, for_, by, then) => {
+          const own = rising(noise).map((reading, n) => {
+            const offK = n < at ? 0 : n < at + for_ ? by : then;
+            return { ...reading, celsius: reading.celsius + offK };
+          });
+          const minute = 2 * (at + for_);
+          const { kept, lost, stays } = screened(own, 4, CENTRES, [{ minute, probe: "breast" }]);
+          const since = own.filter((reading) => reading.minute >= minute);
+          expect(kept.filter((reading) => reading.minute >= minute)).toEqual(since);
+          expect(lost).toEqual([]);
+          expect(stays.at(-1)).toEqual(since);
+          for (const stay of stays.slice(0, -1)) for (const each of stay) expect(each.since).toBeDefined();
+          // Told as soon as it is done, before it has shown anything there.
+          const before = own.filter((reading) => reading.minute < minute);
+          expect(screened(before, 4, CENTRES, [{ minute, probe: "breast" }]).lost).toEqual([]);
+        },
+      ),
+    );
+  });
+
   it("lose nothing: every reading is kept or set aside", () => {
     fc.assert(
       fc.property(

@@ -4,7 +4,7 @@ import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import { type Line, lineThrough, onLine, RecentLine } from "./line";
 import { type Reading, seriesOf } from "./reading";
-import { type ReadingOn, readOn } from "./slipped";
+import { leftBehind, type ReadingOn, readOn } from "./slipped";
 
 export interface SetAside {
   readonly reading: Reading;
@@ -88,8 +88,14 @@ export interface Screened {
   readonly setAside: readonly SetAside[];
   /** Probes that are not where they should be now. */
   readonly lost: readonly Probe[];
-  /** Of the readings set aside, those of tips that have slipped and are still in the meat: of each place where one lay. */
-  readonly readOn: readonly (readonly ReadingOn[])[];
+  /** What a fit goes by: of each place where a tip has lain what it showed there, and of those where it lies no more, since when. */
+  readonly stays: readonly (readonly ReadingOn[])[];
+}
+
+/** The cook has put a tip right: what its probe shows from then on is believed, whatever it jumped by. */
+export interface Seat {
+  readonly minute: number;
+  readonly probe: Probe;
 }
 
 /** A stretch between two jumps. */
@@ -97,9 +103,9 @@ class Run {
   readonly readings: Reading[] = [];
   readonly line = new RecentLine(LINE_MIN);
 
-  /** @param agreed its readings agree with one another against what stood before: believed without a jump back */
+  /** @param why agreed: its readings agree with one another against what stood before; seated: the cook has put the tip right */
   constructor(
-    readonly agreed: boolean,
+    readonly why: "first" | "jumped" | "agreed" | "seated",
     readings: readonly Reading[] = [],
   ) {
     this.add(readings);
@@ -113,22 +119,33 @@ class Run {
   }
 }
 
-/** One probe's readings: stretches between jumps, and the strays between them. */
+/**
+ * One probe's readings: stretches between jumps, and the strays between them.
+ * @param seatedMin when its tip was put right, oldest first
+ */
 function stretches(
   own: readonly Reading[],
   startC: number | undefined,
+  seatedMin: readonly number[],
 ): { readonly runs: readonly Run[]; readonly strays: readonly Reading[] } {
-  const runs: Run[] = [new Run(false)];
+  const runs: Run[] = [new Run("first")];
   const strays: Reading[] = [];
   const levelC = Math.min(startC ?? Number.POSITIVE_INFINITY, own[0]?.celsius ?? Number.POSITIVE_INFINITY);
   let pending: Reading[] = [];
   let line: Line | null = null;
+  let seats = 0;
   // One by one: a day's readings are more than a call takes.
   const pendingGoAstray = (): void => {
     for (const reading of pending) strays.push(reading);
     pending = [];
   };
+  const sits = (): void => {
+    pendingGoAstray();
+    runs.push(new Run("seated"));
+    seats++;
+  };
   for (const reading of own) {
+    while ((seatedMin[seats] ?? Number.POSITIVE_INFINITY) <= reading.minute) sits();
     const run = runs.at(-1) as Run;
     // Those that wait for a verdict are held against one line: what was read before them is getting old meanwhile.
     // After a silence there is no line at all: over one no curve is straight.
@@ -157,11 +174,12 @@ function stretches(
       run.add(pending.splice(0));
       continue;
     }
-    runs.push(new Run(byHand, pending));
+    runs.push(new Run(byHand ? "agreed" : "jumped", pending));
     pending = [];
   }
   // The newest ones may be either: until the next reading says which, they are not counted.
   pendingGoAstray();
+  while (seats < seatedMin.length) sits();
   return { runs, strays };
 }
 
@@ -171,45 +189,65 @@ function stretches(
  * another agrees with it.
  * @param startC of the bird as it went in, where it is known: nothing in the heat is much colder
  * @param centres that this bird has
+ * @param seats when tips were put right
  */
 export function screened(
   readings: readonly Reading[],
   startC?: number,
   centres: readonly Centre[] = CENTRES,
+  seats: readonly Seat[] = [],
 ): Screened {
   const kept: Reading[] = [];
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
-  const readingOn: (readonly ReadingOn[])[] = [];
+  const stays: (readonly ReadingOn[])[] = [];
   for (const own of seriesOf(readings)) {
     if (!centres.includes((own[0] as Reading).part)) {
       for (const reading of own) setAside.push({ reading, why: "absent" });
       continue;
     }
-    const { runs, strays } = stretches(own, startC);
+    const probe = probeOf(own[0] as Reading);
+    const seatedMin = seats.filter((seat) => seat.probe === probe).map(({ minute }) => minute);
+    const { runs, strays } = stretches(
+      own,
+      startC,
+      seatedMin.sort((a, b) => a - b),
+    );
     for (const reading of strays) setAside.push({ reading, why: "spike" });
     let believed = true;
     let slipK = 0;
-    runs.forEach(({ readings: run, agreed }, n) => {
+    let stay: Reading[] = [];
+    runs.forEach(({ readings: run, why: begun }, n) => {
       const before = runs[n - 1]?.readings.at(-1);
       const first = run[0];
-      if (agreed) believed = true;
+      const wasBelieved = believed;
+      if (begun === "seated" || begun === "agreed") believed = true;
       // With more readings than it was first judged by, what looked like a step may turn out a bend.
       else if (before && first && isStep(runs[n - 1]?.readings ?? [], run)) {
         const byK = first.celsius - before.celsius;
         believed = !believed && Math.sign(byK) !== Math.sign(slipK) && Math.abs(byK) > Math.abs(slipK) / 2;
         slipK = byK;
       }
-      const outvoted = runs[n + 1]?.agreed === true && run.length < (runs[n + 1] as Run).readings.length;
+      // Put in again, it hardly lies where it lay.
+      if (begun === "seated" || (believed && !wasBelieved)) {
+        stays.push(leftBehind(stay));
+        stay = [];
+      }
+      const outvoted = runs[n + 1]?.why === "agreed" && run.length < (runs[n + 1] as Run).readings.length;
       const isOut = run.some(({ celsius }) => celsius > OUT_C);
       const why = outvoted ? "spike" : isOut ? "out" : "slipped";
-      if (!believed && !outvoted) readingOn.push(readOn(run));
+      if (!believed && !outvoted) stays.push(readOn(run));
       for (const reading of run) {
-        if (believed && !outvoted) kept.push(reading);
-        else setAside.push({ reading, why });
+        if (!believed || outvoted) {
+          setAside.push({ reading, why });
+          continue;
+        }
+        kept.push(reading);
+        stay.push(reading);
       }
     });
-    if (!believed) lost.push(probeOf(own[0] as Reading));
+    stays.push(stay);
+    if (!believed) lost.push(probe);
   }
-  return { kept, setAside, lost, readOn: readingOn };
+  return { kept, setAside, lost, stays };
 }

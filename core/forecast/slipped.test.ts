@@ -92,14 +92,38 @@ describe("a forecast with a tip that has slipped", () => {
       const stages = [...options.stages, { fromMin: slipsAtMin, airC: 180 + byK }];
       const truth = runMember({ ...options, stages, atLeastMin: 160 }, []);
       const readings = readingsOf(truth);
-      const { lost, readOn: on } = screened(readings, options.startC);
+      const { lost, stays } = screened(readings, options.startC);
       expect(lost).toEqual(["breast"]);
-      for (const reading of on.flat()) expect(unplacedAt(truth, reading)).toBeLessThan(0.5);
+      for (const reading of stays.flat()) expect(unplacedAt(truth, reading)).toBeLessThan(0.5);
       const [read, unread] = [readings, readings.filter(({ minute }) => minute <= slipsAtMin)].map((some) => {
         const { members } = drain(fitting({ ...options, atLeastMin: untilMin }, some));
         return Math.abs(forecastFrom(options, members, some).pull.p50 - minuteAllShown(truth, options.shownC));
       });
       expect(read).toBeLessThan(0.7 * (unread as number));
     }
+  });
+
+  it("is that of the place where it sits now, once the cook has put it right", () => {
+    const truth = runMember({ ...options, atLeastMin: 200 }, []);
+    const [own, outer] = [truth.shown.breast, truth.further.breast?.[0]] as [Float64Array, Float64Array];
+    // Not as deep as it was: what it shows does not jump back by half.
+    const elsewhere = own.map((celsius, n) => celsius + 0.6 * ((outer[n] as number) - celsius));
+    const seatedMin = slipsAtMin + 12;
+    const at = (minute: number): Float64Array => (minute <= slipsAtMin ? own : minute < seatedMin ? outer : elsewhere);
+    const readings = Array.from({ length: untilMin / 2 + 5 }, (_, n): Reading => {
+      const minute = 2 * (n + 1);
+      const bird: Member = { ...truth, shown: { breast: at(minute) } };
+      return { minute, part: "breast", celsius: Math.round(10 * shownAt(bird, { part: "breast" }, minute)) / 10 };
+    });
+    const onlyBreast = { ...options, shownC: { breast: 71 }, atLeastMin: untilMin + 20 };
+    const doneMin = minuteAllShown({ ...truth, shown: { breast: elsewhere } }, onlyBreast.shownC);
+    const offMin = (more: Partial<EnsembleOptions>): number => {
+      const asked = { ...onlyBreast, ...more };
+      const { members } = drain(fitting(asked, readings));
+      return Math.abs(forecastFrom(asked, members, readings).pull.p50 - doneMin);
+    };
+    const told = offMin({ seated: [{ minute: seatedMin, probe: "breast" }] });
+    expect(told).toBeLessThan(4);
+    expect(told).toBeLessThan(0.5 * offMin({}));
   });
 });

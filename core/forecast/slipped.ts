@@ -18,8 +18,8 @@ export interface Whereabouts extends Place {
 }
 export interface ReadingOn extends Reading, Whereabouts {}
 
-/** So many of its first readings say where it lies (chosen: their noise is then a fifth of a degree). */
-const FIRST_READINGS = 3;
+/** So many readings together say where it lies (chosen: their noise is then a fifth of a degree). */
+const PLACE_READINGS = 3;
 /** Before it has lain there for so long, noise says more of the place than its warmth does, min (chosen on tables of known truths). */
 const LAIN_MIN = 10;
 /** Meat that is watched stays under this; a tip in the air soon shows more, °C (chosen). */
@@ -28,13 +28,23 @@ const MEAT_MOST_C = 90;
 /** The readings that follow the first of a tip at its new place; none where it does not lie in meat. */
 export function readOn(run: readonly Reading[]): readonly ReadingOn[] {
   const lainMin = (run.at(-1)?.minute ?? 0) - (run[0]?.minute ?? 0);
-  if (run.length <= FIRST_READINGS || lainMin < LAIN_MIN) return [];
+  if (run.length <= PLACE_READINGS || lainMin < LAIN_MIN) return [];
   if (run.some(({ celsius }) => celsius > MEAT_MOST_C)) return [];
-  const first = run.slice(0, FIRST_READINGS);
+  const since = momentOf(run.slice(0, PLACE_READINGS));
+  return run.slice(PLACE_READINGS).map((reading) => ({ ...reading, since }));
+}
+
+/** The readings of a tip that has been put elsewhere since: what it showed last says where it lay. */
+export function leftBehind(stay: readonly Reading[]): readonly ReadingOn[] {
+  if (stay.length <= PLACE_READINGS) return stay;
+  const since = momentOf(stay.slice(-PLACE_READINGS));
+  return stay.slice(0, -PLACE_READINGS).map((reading) => ({ ...reading, since }));
+}
+
+function momentOf(readings: readonly Reading[]): Moment {
   const mean = (of: (reading: Reading) => number): number =>
-    first.reduce((sum, each) => sum + of(each), 0) / first.length;
-  const since: Moment = { minute: mean(({ minute }) => minute), celsius: mean(({ celsius }) => celsius) };
-  return run.slice(FIRST_READINGS).map((reading) => ({ ...reading, since }));
+    readings.reduce((sum, each) => sum + of(each), 0) / readings.length;
+  return { minute: mean(({ minute }) => minute), celsius: mean(({ celsius }) => celsius) };
 }
 
 /** Further out or in than the places that are looked at, by so much of the way between the nearest two (chosen). */

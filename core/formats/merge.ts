@@ -27,6 +27,7 @@ const NAMED: Readonly<Record<string, (item: Tree) => string>> = {
   "plan.additions": ({ id }) => String(id),
   probes: ({ device, probe }) => `${device} ${probe}`,
   "happened.doors": ({ at }) => String(at),
+  "happened.seated": ({ at, probe }) => `${at} ${probe}`,
   "happened.left": ({ at, piece }) => `${at} ${piece}`,
   "happened.outs": ({ outAt }) => String(outAt),
 };

@@ -1,5 +1,6 @@
 /** What happened to a roast, in the order in which it can happen. */
 import * as z from "zod/mini";
+import { PROBES } from "../bird/probe";
 import { PIECES } from "../bird/solid";
 import { type FormatRule, rule } from "../faults";
 import { FACINGS } from "../processes/stages";
@@ -15,6 +16,9 @@ const Prediction = z.strictObject({
   pullP90At: z.union([instant, z.literal("never")]),
   pullC: centresC(-30, 110),
 });
+
+/** So often tips are put right at most; of more the oldest are forgotten. */
+export const MOST_SEATS = 60;
 
 const HappenedFields = z.strictObject({
   inAt: z.optional(instant),
@@ -38,6 +42,8 @@ const HappenedFields = z.strictObject({
   struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
   /** The oven's door stood open. */
   doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
+  /** Tips that the cook put right: what they show from then on is of the place where they sit now. */
+  seated: z.optional(z.array(z.strictObject({ at: instant, probe: z.enum(PROBES) })).check(z.maxLength(MOST_SEATS))),
   /** Pieces that were taken out before the rest. */
   left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
   /** Out of the oven and back in again: the rest had fallen short. */
@@ -95,7 +101,7 @@ export function inOrder(happened: Happened): Happened {
 export function happenedUntil(happened: Happened, instant: string): Happened {
   const until = Date.parse(instant);
   const isThen = (at: string | undefined): boolean => at !== undefined && Date.parse(at) <= until;
-  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, left, outs, ...rest } = happened;
+  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, seated, left, outs, ...rest } = happened;
   return {
     ...rest,
     ...(isThen(heatOnAt) && { heatOnAt }),
@@ -103,6 +109,7 @@ export function happenedUntil(happened: Happened, instant: string): Happened {
     ...(isThen(pulledAt) && { pulledAt }),
     ...(isThen(carvedAt) && { carvedAt }),
     ...(doors && { doors: doors.filter(({ at }) => isThen(at)) }),
+    ...(seated && { seated: seated.filter(({ at }) => isThen(at)) }),
     ...(left && { left: left.filter(({ at }) => isThen(at)) }),
     ...(outs && { outs: outs.filter(({ backAt }) => isThen(backAt)) }),
   };

@@ -1,12 +1,12 @@
 /** Two birds in one kitchen, each with a thermometer of four probes: no reading in the wrong one. */
 
-import type { WebDriver } from "selenium-webdriver";
+import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fill, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, pickMoment, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -99,5 +99,30 @@ describe("two birds at once", () => {
     );
     await press(driver, "Correct something");
     await seeText(driver, "left thigh: not on this bird");
+  });
+
+  it("says that a tip has slipped, and reads it anew once the cook has put it right", async () => {
+    const nowMs = Date.now();
+    await pickMoment(driver, "It went in at", nowMs - 80 * 60_000);
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    const lines = Array.from({ length: 38 }, (_, n): ThermometerLine => {
+      const minute = 2 * (n + 1);
+      const celsius = 4 + 0.6 * Math.max(0, minute - 15) + (minute > 50 ? 9 : 0);
+      return {
+        at: new Date(nowMs + (minute - 80) * 60_000).toISOString(),
+        probe: "right breast",
+        celsius,
+        device: "three",
+      };
+    });
+    await fetch(`${server.url}/api/readings`, { method: "POST", body: JSON.stringify(lines) });
+    const told = "Look at the probe in the right breast: it has slipped";
+    await seeText(driver, told);
+    await press(driver, "It sits right");
+    await seeText(driver, "Noted: it is read anew from now");
+    const page = (): Promise<string> => driver.executeScript("return document.querySelector('main').innerText");
+    await driver.wait(async () => !(await page()).includes(told), 20_000, "it is still called slipped");
+    const seats = (await storedRows<Roast>(driver, "roasts")).flatMap(({ happened }) => happened.seated ?? []);
+    expect(seats).toEqual([{ at: expect.any(String), probe: "right breast" }]);
   });
 });

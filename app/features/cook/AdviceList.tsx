@@ -1,4 +1,5 @@
 import { Check, ChevronDown } from "lucide-react";
+import { probesOf } from "../../../core/bird/probe";
 import type { Acts } from "../../day/acts";
 import type { Item } from "../../day/items";
 
@@ -25,6 +26,11 @@ function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
       ];
     case "stage":
       return isDone(() => void acts.happens({ stagesDone: about.n }));
+    case "slipped":
+    case "out":
+      return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];
+    case "misplaced":
+      return [{ says: "Moved", done: () => acts.seats(probesOf(about.part)) }];
     case "fuel":
       return isDone(() => void acts.happens({ fuelsDone: about.n }));
     case "baste":
