@@ -37,6 +37,8 @@ export interface ForeignRoast {
   readonly log: readonly Reading[];
   /** The same by a hand thermometer, which is put in anew each time: it does not slip. */
   readonly byHand: readonly Reading[];
+  /** Where a tip slips: as it would be read had the cook pushed it in again, not quite where it was. Null where none does. */
+  readonly putAgain: PutAgain | null;
   /** When each thermometer, where it was put and without noise, has shown its target. */
   readonly shownMin: { readonly breast: number; readonly thigh: number };
   /** When both have. */
@@ -44,6 +46,21 @@ export interface ForeignRoast {
   /** What truly happens in it when something else is done: birds are made anew, its own constants hold meanwhile. */
   truly<Result>(run: (make: () => Subject) => Result): Result;
 }
+
+interface PutAgain {
+  readonly slipsAtMin: number;
+  readonly againAtMin: number;
+  readonly log: readonly Reading[];
+  /** When the breast's shows its target, where it sits then. */
+  readonly breastMin: number;
+}
+
+/** So long a tip that has slipped is left so, min. */
+const LEFT_SLIPPED_MIN = 12;
+/** Seeds of what was drawn later than all else: the roasts of before stay what they were. */
+const LATER_SEEDS = 1_000_000;
+const PROBE_M = { mean: 0.003, sd: 0.007 };
+const SLIP_M = 0.014;
 
 /** What no member of the forecast's own ensemble varies, with the spread it is drawn from, as a share. */
 const OUTSIDE = {
@@ -128,6 +145,14 @@ export function foreignOven(seed: number): ForeignOven {
   };
 }
 
+/** When a series comes to a temperature, straight between its minutes; NaN where it never does. */
+function crossingOf(minutes: readonly number[], series: readonly number[], celsius: number): number {
+  const n = series.findIndex((each) => each >= celsius);
+  if (n <= 0) return Number.NaN;
+  const [before, now] = [series[n - 1] as number, series[n] as number];
+  return (minutes[n] as number) - STEP_MIN * ((now - celsius) / (now - before));
+}
+
 /** One roast: what the cook says of it, what happens, and what is read. @param oven one of its own when left out */
 export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
   const { next, normal, pick } = chance(seed);
@@ -180,12 +205,14 @@ export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
   const own = ovenOf(normal);
   const traits = oven ? { ...oven.traits, offsetK: oven.traits.offsetK + DAY_TO_DAY_K * normal() } : own;
   const startC = 4 + 1.5 * normal();
-  const probeM = { breast: 0.003 + 0.007 * normal(), thigh: 0.003 + 0.007 * normal() };
+  const anyTipM = (drawn: () => number): number => PROBE_M.mean + PROBE_M.sd * drawn();
+  const probeM = { breast: anyTipM(normal), thigh: anyTipM(normal) };
+  const slips = trouble === "probe slips";
   const trueKg = boughtKg * (1 + 0.04 * normal());
-  const shownMin: { breast?: number; thigh?: number } = {};
   const minutes: number[] = [];
   const placed = { breast: [] as number[], thigh: [] as number[] };
   const slipped: number[] = [];
+  const again: number[] = [];
   const anatomy = otherAnatomy(ANATOMY[species], normal);
   const cellM = coarseCellM(form, TRUTH_CELL_M);
   const body = withAnatomy(species, anatomy, () => makeBody(form, trueKg, cellM));
@@ -194,43 +221,57 @@ export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
     bird.startAt(startC);
     const breast = tipStencil(body, "breast", probeM.breast);
     const thigh = tipStencil(body, "thigh", probeM.thigh);
-    const slip = tipStencil(body, "breast", probeM.breast + 0.014);
+    const slip = tipStencil(body, "breast", probeM.breast + SLIP_M);
+    const anew = tipStencil(body, "breast", anyTipM(chance(LATER_SEEDS + seed).normal));
     for (const { minute } of roasting(bird, { stages, events, traits, everyMin: STEP_MIN, longestMin: 700 })) {
       minutes.push(minute);
       placed.breast.push(colderAt(bird.solver.temperatureC, breast));
       placed.thigh.push(colderAt(bird.solver.temperatureC, thigh));
       slipped.push(colderAt(bird.solver.temperatureC, slip));
-      for (const part of ["breast", "thigh"] as const) {
-        const [before = Number.NaN, now = Number.NaN] = placed[part].slice(-2);
-        const target = said.shownC[part] ?? 0;
-        // Between two steps: a step late would be a minute of bias.
-        if (shownMin[part] === undefined && now >= target) {
-          shownMin[part] = minute - STEP_MIN * ((now - target) / (now - before));
-        }
-      }
-      if (shownMin.breast !== undefined && shownMin.thigh !== undefined) break;
+      again.push(colderAt(bird.solver.temperatureC, anew));
+      const isShown = (series: readonly number[], part: "breast" | "thigh"): boolean =>
+        (series.at(-1) as number) >= (said.shownC[part] ?? 0);
+      const each = isShown(placed.breast, "breast") && isShown(placed.thigh, "thigh");
+      if (each && (!slips || isShown(again, "breast"))) break;
     }
   });
   const log: Reading[] = [];
   const byHand: Reading[] = [];
+  const putAgain: Reading[] = [];
+  const againAtMin = troubleMin + LEFT_SLIPPED_MIN;
   minutes.forEach((minute, n) => {
     const silent = trouble === "half an hour without readings" && minute > troubleMin && minute < troubleMin + 30;
     for (const part of ["breast", "thigh"] as const) {
       const noise = 0.4 * normal();
       if (silent || next() < 0.1) continue;
-      const series = part === "breast" && trouble === "probe slips" && minute > troubleMin ? slipped : placed[part];
-      log.push({ minute, part, celsius: Math.round(10 * ((series[n] as number) + noise)) / 10 });
+      const read = (series: readonly number[]): Reading => {
+        return { minute, part, celsius: Math.round(10 * ((series[n] as number) + noise)) / 10 };
+      };
+      const isOff = part === "breast" && slips && minute > troubleMin;
+      log.push(read(isOff ? slipped : placed[part]));
+      putAgain.push(read(isOff ? (minute > againAtMin ? again : slipped) : placed[part]));
       byHand.push({ minute, part, celsius: Math.round((placed[part][n] as number) + noise) });
     }
   });
-  const { breast: breastMin = Number.NaN, thigh: thighMin = Number.NaN } = shownMin;
+  const shownMin = {
+    breast: crossingOf(minutes, placed.breast, said.shownC.breast ?? 0),
+    thigh: crossingOf(minutes, placed.thigh, said.shownC.thigh ?? 0),
+  };
   return {
     options: said,
     trouble,
     log,
     byHand,
-    shownMin: { breast: breastMin, thigh: thighMin },
-    doneMin: Math.max(breastMin, thighMin),
+    putAgain: slips
+      ? {
+          slipsAtMin: troubleMin,
+          againAtMin,
+          log: putAgain,
+          breastMin: crossingOf(minutes, again, said.shownC.breast ?? 0),
+        }
+      : null,
+    shownMin,
+    doneMin: Math.max(shownMin.breast, shownMin.thigh),
     truly: (run) =>
       withConstants(changed, () =>
         run(() => {

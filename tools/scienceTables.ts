@@ -7,6 +7,7 @@ import { holdsMiddle, isTimed, type KnownCase, readOf, type Simulated } from "..
 import type { MatteredRow } from "./matteredTable";
 import type { OvenRow } from "./ovenTable";
 import type { PracticeRow } from "./practiceTable";
+import type { SlipRow } from "./slipTable";
 
 /** Coarser than the cases: differences are read here, not finishes. */
 const GRID = ["--grid", "8mm"];
@@ -219,6 +220,14 @@ export const practisedRows = (rows: readonly PracticeRow[]): string =>
     .map(
       ({ birds, policy, roasts, onTimeShare, medianOffMin, guidelineShare, shortK, juices }) =>
         `| ${birds} | ${POLICY_NAMES[policy]} | ${roasts} | ${percentOf(onTimeShare)} | ${medianOffMin} | ${percentOf(guidelineShare)} | ${shortK.toFixed(1)} | ${percentOf(juices)} |`,
+    )
+    .join("\n");
+
+export const slipRows = (rows: readonly SlipRow[]): string =>
+  rows
+    .map(
+      ({ way, roasts, medianMin, p90Min, insideShare, breastMedianMin, breastP90Min }) =>
+        `| ${way} | ${roasts} | ${medianMin.toFixed(1)} | ${p90Min.toFixed(1)} | ${percentOf(insideShare)} | ${breastMedianMin.toFixed(1)} | ${breastP90Min.toFixed(1)} |`,
     )
     .join("\n");
 
