@@ -37,6 +37,8 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
   const listener = useRef<Listener | null>(null);
   const newest = useRef([roasts, inTheKitchen, inNone] as const);
   newest.current = [roasts, inTheKitchen, inNone];
+  /** Since when was asked, and how to ask again. */
+  const asked = useRef<{ readonly since: string; again(): void } | null>(null);
   const on = inTheKitchen.some(({ thermometer }) => thermometer === "bridge");
   useEffect(() => {
     if (!on) return;
@@ -49,8 +51,9 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
         let ended = false;
         void heard.begin().then(() => {
           if (ended) return;
-          const asked = new URLSearchParams({ since: heard.since });
-          source = new EventSource(`/api/readings/stream?${asked}`);
+          const { since } = heard;
+          asked.current = { since, again };
+          source = new EventSource(`/api/readings/stream?${new URLSearchParams({ since })}`);
           const from = source;
           from.onopen = () => useBridgeState.setState({ unheard: null });
           from.onerror = () =>
@@ -73,18 +76,25 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
           source?.close();
         };
       });
-    let leave = listen();
-    // Let in from now on: asked again.
-    const forget = usePaired.subscribe(() => {
+    const again = (): void => {
       leave();
       leave = listen();
-    });
+    };
+    let leave = listen();
+    // Let in from now on: asked again.
+    const forget = usePaired.subscribe(again);
     return () => {
       forget();
       leave();
       listener.current = null;
+      asked.current = null;
       useBridgeState.setState({ unheard: null, unstored: null, wrongClocks: [], unclaimed: [] });
     };
   }, [on]);
-  useEffect(() => listener.current?.know(roasts, inTheKitchen, inNone), [roasts, inTheKitchen, inNone]);
+  useEffect(() => {
+    listener.current?.know(roasts, inTheKitchen, inNone);
+    // A bird was in before that was said: what its probes have told meanwhile is still at the bridge.
+    const isEarlier = asked.current !== null && (listener.current?.since ?? "") < asked.current.since;
+    if (listener.current && isEarlier) asked.current?.again();
+  }, [roasts, inTheKitchen, inNone]);
 }
