@@ -1,10 +1,10 @@
 /** `learn FILE`: what the roasts of a file teach of the ovens they were in, and what each was said before and after it. */
+import { countedReadings } from "../core/day/counted";
 import { bandShares } from "../core/forecast/band";
 import { bandAsked, goalsAtPull, plannedCook } from "../core/forecast/planned";
 import { plannedInput, roastOptions } from "../core/forecast/plannedInput";
 import { mapLate } from "../core/forecast/shares";
 import type { RoastEntry } from "../core/formats/file";
-import { readingKey } from "../core/formats/shared";
 import { inOvens, isHeard, learnedOf, ovenSays } from "../core/log/ovens";
 import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
@@ -22,8 +22,7 @@ function heard({ roast, readings }: RoastEntry): Roast {
   const cook = drain(plannedCook(plannedInput({ ...plan, oven: null }), "preview"));
   const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook.kind === "done" ? cook : null));
   const inMs = Date.parse(happened.inAt);
-  const taken = readings
-    .filter((reading) => !happened.struck?.includes(readingKey(reading)))
+  const taken = countedReadings(readings, roast)
     .map(({ at, part, side, celsius }) => {
       const minute = (Date.parse(at) - inMs) / MINUTE_MS;
       return { minute, part, celsius, ...(side && { side }) };

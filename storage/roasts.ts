@@ -1,7 +1,6 @@
 /** Reading and writing roasts; every row is checked against its schema on the way in. */
 
-import { readingKey } from "../core/formats/shared";
-import { ReadingSchema, type Roast, type RoastReading, RoastSchema } from "../core/plan/roast";
+import { ReadingSchema, type Roast, type RoastReading, RoastSchema, readingKey } from "../core/plan/roast";
 import { alone, handedOn } from "../core/plan/together";
 import type { BrumaDatabase, StoredReading } from "./database";
 import { isReadable, readRow } from "./listing";

@@ -5,8 +5,9 @@
 
 import { mergedRoast } from "../core/formats/merge";
 import { same } from "../core/formats/same";
-import { digestOf, readingKey, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
+import { digestOf, SHARED_VERSION, type SharedRoast, SharedRoastSchema } from "../core/formats/shared";
 import type { Roast, RoastReading } from "../core/plan/roast";
+import { readingKey } from "../core/plan/roast";
 import type { BrumaDatabase, SharedHere } from "./database";
 import { isReadable, storedRoast } from "./listing";
 import { addReadings, handOn, roastsOfDinner, withoutKeys } from "./roasts";

@@ -3,11 +3,11 @@
 import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
 import { heatOnRow } from "../../core/day/late";
+import { sittingAt } from "../../core/day/probes";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
-import { readingKey } from "../../core/formats/shared";
-import { inOrder, MOST_SEATS, withoutTicks, withTick } from "../../core/plan/happened";
-import { MOST_NOTES, type Roast, type RoastReading } from "../../core/plan/roast";
+import { inOrder, withoutTicks, withSeat, withTick } from "../../core/plan/happened";
+import { MOST_NOTES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
@@ -21,7 +21,7 @@ import { toast } from "../ui/toast";
 const THAW_ROW: TaskId = "thaw";
 
 type Happened = Roast["happened"];
-type Seated = NonNullable<Happened["seated"]>[number];
+type InBird = NonNullable<Roast["probes"]>[number];
 
 /** What begins as a row is ticked off, and is kept with its hour. */
 type Hour = "heatOnAt" | "thawBegunAt";
@@ -132,18 +132,30 @@ export function actsOf(roastId: string) {
     /** Tips were put right: from now on they are read anew. */
     seats(probes: readonly Probe[]): void {
       const at = instantNow();
-      const isOf = (seat: { readonly at: string }): boolean => seat.at === at;
-      const withSeats = (update: (before: readonly Seated[]) => readonly Seated[]): Promise<boolean> =>
-        change((before) => ({
-          ...before,
-          happened: { ...before.happened, seated: [...update(before.happened.seated ?? [])] },
-        }));
-      const isNoted = withSeats((before) => [...before, ...probes.map((probe) => ({ at, probe }))].slice(-MOST_SEATS));
+      const isNoted = change((before) => ({
+        ...before,
+        happened: probes.reduce((happened, probe) => withSeat(happened, { at, probe }), before.happened),
+      }));
       void isNoted.then((isStored) => {
         if (!isStored) return;
-        const undo = (): void => void withSeats((before) => before.filter((seat) => !isOf(seat)));
+        const undo = (): void =>
+          void change(({ happened, ...before }) => ({
+            ...before,
+            happened: { ...happened, seated: (happened.seated ?? []).filter((seat) => seat.at !== at) },
+          }));
         toast.message("Noted: it is read anew from now", { action: { label: "Undo", onClick: undo } });
       });
+    },
+    /** A probe sits elsewhere than was said. @param moved from now on; else it has always sat there */
+    sitsAt({ device, probe }: Pick<InBird, "device" | "probe">, sits: Probe, moved: boolean): void {
+      const at = instantNow();
+      void change((before) => ({
+        ...before,
+        probes: (before.probes ?? []).map((each) =>
+          each.device === device && each.probe === probe ? sittingAt(each, sits, at, moved) : each,
+        ),
+        ...(moved && { happened: withSeat(before.happened, { at, probe: sits }) }),
+      }));
     },
     backIn(): void {
       void change((before) => {

@@ -2,19 +2,20 @@
 
 import { useMemo } from "react";
 import { centresOf } from "../../core/bird/form";
+import { countedReadings } from "../../core/day/counted";
 import { mostAtRestC } from "../../core/day/doubt";
 import { spaced } from "../../core/day/spaced";
 import { seatsOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
 import { type Screened, type Seat, screened } from "../../core/forecast/screening";
-import { readingKey } from "../../core/formats/shared";
 import type { Roast, RoastReading } from "../../core/plan/roast";
+import { readingKey } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { clockNow } from "../shell/clock";
 import type { Observed } from "./roastDay";
 import { useReadings } from "./useReadings";
 
-const NONE: readonly string[] = [];
+const NONE: string[] = [];
 
 interface Observation {
   /** What stands in the store and counts; null until read. */
@@ -30,15 +31,18 @@ interface Observation {
 }
 
 /** @param pulledMin when it came out, minutes since it went in; null while it is in */
-export function useObserved({ id, plan, happened }: Roast, startC: number, pulledMin: number | null): Observation {
+export function useObserved(
+  { id, plan, happened, probes }: Roast,
+  startC: number,
+  pulledMin: number | null,
+): Observation {
   const inAtMs = Date.parse(happened.inAt ?? "");
   const struck = happened.struck ?? NONE;
   const stored = useReadings(id);
-  const readings = useMemo(() => {
-    if (struck.length === 0) return stored;
-    const away = new Set(struck);
-    return stored?.filter((reading) => !away.has(readingKey(reading))) ?? null;
-  }, [stored, struck]);
+  const readings = useMemo(
+    () => stored && countedReadings(stored, { probes, happened: { struck } }),
+    [stored, probes, struck],
+  );
   const observed = useMemo(
     () =>
       spaced(readings ?? [])

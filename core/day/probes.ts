@@ -1,7 +1,7 @@
 /** Which bird a probe's reading belongs to: none is ever guessed where there are two. */
 
-import type { Probe } from "../bird/probe";
-import type { Roast } from "../plan/roast";
+import { type Probe, placeOf, probeOf } from "../bird/probe";
+import { MOST_PLACES, type Roast, type RoastReading } from "../plan/roast";
 import { HOUR_MS } from "../units/time";
 
 /** What a probe says, as far as it matters whose it is. */
@@ -41,6 +41,45 @@ export type Route =
 /** A thermometer that was in another bird so lately is not taken for this one's without a word. */
 const LATELY_MS = 12 * HOUR_MS;
 
+type InBird = NonNullable<Roast["probes"]>[number];
+
+/** Where a probe was said to sit at a moment: what was heard then is stored so, and is heard once more by a page that is opened again. */
+const saidToSit = ({ sits, before = [] }: InBird, atMs: number): Probe =>
+  before.find(({ until }) => atMs <= Date.parse(until))?.sits ?? sits;
+
+/** It sits elsewhere than it was said to. @param moved only since then: until then it did sit where it was said to */
+export function sittingAt(entry: InBird, sits: Probe, at: string, moved: boolean): InBird {
+  const { before = [] } = entry;
+  const past = { sits: entry.sits, until: at, ...(moved && { moved }) };
+  return { ...entry, sits, before: [...before, past].slice(-MOST_PLACES) };
+}
+
+/** Readings of the bridge where they were truly taken: of probes that had always sat elsewhere than was said. */
+export function rightlyPlaced(
+  readings: readonly RoastReading[],
+  probes: Roast["probes"] = [],
+): readonly RoastReading[] {
+  const wrong = probes.flatMap(({ sits: truly, before = [] }) =>
+    before.flatMap(({ sits, until, moved }, n) => {
+      const from = before[n - 1]?.until ?? "";
+      // Where it was moved later, it sat until then where it was said to sit next.
+      const place = before.slice(n + 1).find((later) => later.moved)?.sits ?? truly;
+      return moved || place === sits ? [] : [{ sits, from, until, place }];
+    }),
+  );
+  if (wrong.length === 0) return readings;
+  return readings.map((reading) => {
+    const probe = probeOf(reading);
+    const said = wrong.find(
+      ({ sits, from, until }) =>
+        reading.source === "bridge" && probe === sits && reading.at > from && reading.at <= until,
+    );
+    if (!said) return reading;
+    const { side: _, ...taken } = reading;
+    return { ...taken, ...placeOf(said.place) };
+  });
+}
+
 const has = ({ probes }: Roast, device: string): boolean => (probes ?? []).some((each) => each.device === device);
 
 /**
@@ -60,9 +99,8 @@ export function routeOf(
     (probes ?? []).some((each) => each.device === device && each.probe === probe),
   );
   if (own) {
-    const { sits } = (own.probes ?? []).find((each) => each.device === device && each.probe === probe) as {
-      readonly sits: Probe;
-    };
+    const entry = (own.probes ?? []).find((each) => each.device === device && each.probe === probe) as InBird;
+    const sits = saidToSit(entry, atMs);
     return isSinceIn(own) ? { kind: "bird", roastId: own.id, sits, fresh: false } : { kind: "nobody" };
   }
   const could = inKitchen.filter(isSinceIn);

@@ -1,8 +1,7 @@
 /** A roast that several devices have in common through the server: what is sent, and what is kept. Described in docs/formats.md. */
 import * as z from "zod/mini";
-import { probeOf } from "../bird/probe";
 import { hashOf } from "../hash";
-import { ReadingSchema, type RoastReading, RoastSchema } from "../plan/roast";
+import { ReadingSchema, type RoastReading, RoastSchema, readingKey } from "../plan/roast";
 import { FILE_VERSION, STEPS } from "./migrations";
 
 /** Each newer envelope brings the roasts of the next version of the file, so far ahead of its own. */
@@ -41,8 +40,6 @@ export const SharedListSchema = z.object({
   ),
 });
 export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];
-
-export const readingKey = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)} ${reading.source}`;
 
 /** All that a reading says, as a text: equal readings, equal texts. */
 export const readingText = (reading: RoastReading): string =>

@@ -18,7 +18,7 @@ const Prediction = z.strictObject({
 });
 
 /** So often tips are put right at most; of more the oldest are forgotten. */
-export const MOST_SEATS = 60;
+const MOST_SEATS = 60;
 
 const HappenedFields = z.strictObject({
   inAt: z.optional(instant),
@@ -119,6 +119,12 @@ export function happenedUntil(happened: Happened, instant: string): Happened {
 export const withTick = (happened: Happened, id: string): Happened => ({
   ...happened,
   ticked: [...(happened.ticked ?? []).filter((each) => each !== id), id],
+});
+
+/** A tip was put right. */
+export const withSeat = (happened: Happened, seat: NonNullable<Happened["seated"]>[number]): Happened => ({
+  ...happened,
+  seated: [...(happened.seated ?? []), seat].slice(-MOST_SEATS),
 });
 
 /** Rows are not ticked off after all. */

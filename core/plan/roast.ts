@@ -1,7 +1,7 @@
 /** The record of one roast: its plan, what happened, and what was predicted. The only source of its types. */
 
 import * as z from "zod/mini";
-import { PROBES, SIDES } from "../bird/probe";
+import { PROBES, probeOf, SIDES } from "../bird/probe";
 import { between, whole } from "../units/number";
 import { instant, line, lines } from "../units/text";
 import { HappenedSchema } from "./happened";
@@ -47,6 +47,9 @@ export const MOST_PHOTOS = 12;
 /** Probes that may be in one bird. */
 export const MOST_PROBES = 16;
 
+/** Places where a probe was said to sit before; of more the oldest are forgotten. */
+export const MOST_PLACES = 8;
+
 /** Letters of a roast's notes. */
 export const MOST_NOTES = 4000;
 
@@ -83,6 +86,12 @@ export const RoastSchema = z.strictObject({
           /** As it names itself. */
           probe: z.enum(PROBES),
           sits: z.enum(PROBES),
+          /** Where it was said to sit before, until when, oldest first; moved: it did sit there. */
+          before: z.optional(
+            z
+              .array(z.strictObject({ sits: z.enum(PROBES), until: instant, moved: z.optional(z.boolean()) }))
+              .check(z.maxLength(MOST_PLACES)),
+          ),
         }),
       )
       .check(z.maxLength(MOST_PROBES)),
@@ -90,6 +99,9 @@ export const RoastSchema = z.strictObject({
 });
 
 export type RoastReading = z.infer<typeof ReadingSchema>;
+
+export const readingKey = (reading: RoastReading): string => `${reading.at} ${probeOf(reading)} ${reading.source}`;
+
 export type Roast = z.infer<typeof RoastSchema>;
 /** Kept: carved the day before, and not at the table yet. */
 export type CookStage = "planned" | "roasting" | "resting" | "kept" | "done";

@@ -28,6 +28,11 @@ async function post(device: string, fromC: number): Promise<void> {
 }
 const stored = (): Promise<StoredReading[]> => storedRows<StoredReading>(driver, "readings");
 
+async function unseen(text: string): Promise<void> {
+  const page = (): Promise<string> => driver.executeScript("return document.querySelector('main').innerText");
+  await driver.wait(async () => !(await page()).includes(text), 20_000, `still on the page: ${text}`);
+}
+
 async function intoTheOven(weight: string, cut?: string): Promise<string> {
   await driver.get(server.url);
   if (cut) await press(driver, cut);
@@ -101,6 +106,16 @@ describe("two birds at once", () => {
     await seeText(driver, "left thigh: not on this bird");
   });
 
+  it("counts what a probe said where it has always sat, once that is told", async () => {
+    const place = await see(driver, "option[value='right thigh'] ~ option[value='left breast']");
+    await place.click();
+    await press(driver, "It has always sat there");
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    await unseen("Readings of the right thigh are not counted");
+    await seeText(driver, "Readings of the left thigh are not counted");
+    expect((await stored()).filter(({ part, side }) => part === "thigh" && side === "right")).not.toEqual([]);
+  });
+
   it("says that a tip has slipped, and reads it anew once the cook has put it right", async () => {
     const nowMs = Date.now();
     const lines = Array.from({ length: 38 }, (_, n): ThermometerLine => {
@@ -115,14 +130,14 @@ describe("two birds at once", () => {
     });
     await fetch(`${server.url}/api/readings`, { method: "POST", body: JSON.stringify(lines) });
     // It had been in for an hour and more before that was said: what its probes have told since is fetched.
+    await press(driver, "Correct something");
     await pickMoment(driver, "It went in at", nowMs - 80 * 60_000);
     await driver.actions().sendKeys(Key.ESCAPE).perform();
     const told = "Look at the probe in the right breast: it has slipped";
     await seeText(driver, told);
     await press(driver, "It sits right");
     await seeText(driver, "Noted: it is read anew from now");
-    const page = (): Promise<string> => driver.executeScript("return document.querySelector('main').innerText");
-    await driver.wait(async () => !(await page()).includes(told), 20_000, "it is still called slipped");
+    await unseen(told);
     const seats = (await storedRows<Roast>(driver, "roasts")).flatMap(({ happened }) => happened.seated ?? []);
     expect(seats).toEqual([{ at: expect.any(String), probe: "right breast" }]);
   });

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
-import { PROBES, placeOf } from "../../../core/bird/probe";
+import { PROBES, type Probe, placeOf } from "../../../core/bird/probe";
 import { heatedMin } from "../../../core/forecast/plannedInput";
 import { isFire, shutBy } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/fuel";
@@ -89,6 +89,8 @@ function HeatOn({ roast: { plan, happened }, inAtMs, acts }: Pick<Props, "roast"
 /** Which probe sits where; one that was put in elsewhere is told here. */
 function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
   const { probes = [], thermometer } = roast;
+  /** Said to sit elsewhere: always, or from now on? */
+  const [said, setSaid] = useState<{ readonly n: number; readonly place: Probe } | null>(null);
   if (thermometer !== "bridge" || probes.length === 0) return null;
   const centres = centresOf(roast.plan.bird);
   const places = PROBES.filter((probe) => centres.includes(placeOf(probe).part));
@@ -96,32 +98,45 @@ function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
     <div className="grid gap-2">
       <p className="text-sm text-soft">Probes, and where they sit</p>
       {probes.map(({ device, probe, sits }, n) => (
-        <label key={`${device} ${probe}`} className="flex items-center gap-3">
-          <span className="grow">
-            {device ? `${device}: ` : ""}
-            {probe}
-          </span>
-          <select
-            value={sits}
-            onChange={(event) => {
-              const place = PROBES.find((each) => each === event.target.value);
-              if (!place) return;
-              void acts.change((before) => ({
-                ...before,
-                probes: (before.probes ?? []).map((each, m) => (m === n ? { ...each, sits: place } : each)),
-              }));
-            }}
-            className="min-h-12 rounded-xl border border-line-strong bg-mist-1 px-3"
-          >
-            {/* Nothing else may stand there as if it were so. */}
-            {!places.includes(sits) && <option value={sits}>{probeName(sits)}: not on this bird</option>}
-            {places.map((place) => (
-              <option key={place} value={place}>
-                {probeName(place)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <div key={`${device} ${probe}`} className="grid gap-2">
+          <label className="flex items-center gap-3">
+            <span className="grow">
+              {device ? `${device}: ` : ""}
+              {probe}
+            </span>
+            <select
+              value={said?.n === n ? said.place : sits}
+              onChange={(event) => {
+                const place = PROBES.find((each) => each === event.target.value);
+                setSaid(place && place !== sits ? { n, place } : null);
+              }}
+              className="min-h-12 rounded-xl border border-line-strong bg-mist-1 px-3"
+            >
+              {/* Nothing else may stand there as if it were so. */}
+              {!places.includes(sits) && <option value={sits}>{probeName(sits)}: not on this bird</option>}
+              {places.map((place) => (
+                <option key={place} value={place}>
+                  {probeName(place)}
+                </option>
+              ))}
+            </select>
+          </label>
+          {said?.n === n && (
+            <div className="flex flex-wrap gap-2">
+              {([false, true] as const).map((moved) => (
+                <Button
+                  key={String(moved)}
+                  onClick={() => {
+                    acts.sitsAt({ device, probe }, said.place, moved);
+                    setSaid(null);
+                  }}
+                >
+                  {moved ? "It was moved there now" : "It has always sat there"}
+                </Button>
+              ))}
+            </div>
+          )}
+        </div>
       ))}
       <Button onClick={() => void acts.change(({ probes: _, ...before }) => before)}>
         None of them is in this bird
