@@ -179,8 +179,7 @@ describe("simulate, with what the contract adds", () => {
   });
 
   it("reads its targets where a cook's thermometers sit: short of the deepest, and so sooner", () => {
-    const band = (...tips: readonly string[]) =>
-      answer("--mass", "6kg", "--stage", "163C@0m", "--until", "breast=60C", ...tips).pullBand;
+    const band = (...tips: readonly string[]) => answer(...COARSE, "--until", "breast=60C", ...tips).pullBand;
     expect(band()).toEqual(band("--tips", "deepest"));
     expect(band("--tips", "usual").p50).toBeLessThan(band().p50);
   });
