@@ -1,8 +1,8 @@
 /** Roasts of every kind with what happened to them, their readings and pictures, for laws that hold for all. */
 
 import fc from "fast-check";
-import { SIDES } from "../../core/bird/probe";
-import { CENTRES } from "../../core/bird/solid";
+import { PROBES, SIDES } from "../../core/bird/probe";
+import { CENTRES, PIECES } from "../../core/bird/solid";
 import { FILE_FORMAT, type RoastEntry, type RoastFile } from "../../core/formats/file";
 import { FILE_VERSION } from "../../core/formats/migrations";
 import { OTHERWISES } from "../../core/plan/roast";
@@ -41,7 +41,41 @@ const anySays = fc.record({
   ),
 });
 
-const anyHappened = fc
+const anyInstant = fc.integer({ min: 0, max: 20_000 }).map(instant);
+const few = <Item>(item: fc.Arbitrary<Item>) => fc.array(item, { minLength: 1, maxLength: 3 });
+const anyProbe = fc.constantFrom(...PROBES);
+
+/** What a cook says beside the steps, each or none of it. */
+const anyTold = fc.record(
+  {
+    heatOnAt: anyInstant,
+    thawBegunAt: anyInstant,
+    hotTable: fc.boolean(),
+    stagesDone: fc.integer({ min: 0, max: 8 }),
+    bastingsDone: fc.integer({ min: 0, max: 9 }),
+    ticked: fc.uniqueArray(fc.constantFrom("thaw", "preheat", "stock-1"), { minLength: 1 }),
+    struck: few(fc.tuple(anyInstant, anyProbe).map(([at, probe]) => `${at} ${probe} bridge`)),
+    doors: few(fc.record({ at: anyInstant, openMin: fc.integer({ min: 1, max: 30 }) })),
+    seated: few(fc.record({ at: anyInstant, probe: anyProbe })),
+    left: few(fc.record({ at: anyInstant, piece: fc.constantFrom(...PIECES) })),
+    outs: few(fc.record({ outAt: anyInstant, backAt: anyInstant })),
+  },
+  { requiredKeys: [] },
+);
+
+const anyInBird = fc.record(
+  {
+    device: fc.constantFrom("", "one"),
+    probe: anyProbe,
+    sits: anyProbe,
+    before: few(
+      fc.record({ sits: anyProbe, until: anyInstant, moved: fc.boolean() }, { requiredKeys: ["sits", "until"] }),
+    ),
+  },
+  { requiredKeys: ["device", "probe", "sits"] },
+);
+
+const anySteps = fc
   .record({ steps: fc.integer({ min: 0, max: 4 }), gaps: fc.array(fc.nat(300), { minLength: 4, maxLength: 4 }) })
   .map(({ steps, gaps }) => {
     const names = ["inAt", "pulledAt", "carvedAt", "closedAt"].slice(0, steps);
@@ -54,6 +88,8 @@ const anyHappened = fc
     );
   });
 
+const anyHappened = fc.tuple(anySteps, anyTold).map(([steps, told]) => ({ ...told, ...steps }));
+
 export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
   .record({
     id: fc.uuid(),
@@ -65,11 +101,17 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
     nextTime: fc.option(fc.subarray([...OTHERWISES]), { nil: undefined }),
     archived: fc.option(fc.boolean(), { nil: undefined }),
     says: fc.option(fc.option(anySays), { nil: undefined }),
+    probes: fc.option(
+      fc.uniqueArray(anyInBird, { maxLength: 3, selector: ({ device, probe }) => `${device} ${probe}` }),
+      {
+        nil: undefined,
+      },
+    ),
     readings: fc.uniqueArray(anyReading, { maxLength: 20, selector: ({ at, part }) => `${at} ${part}` }),
     photos: fc.uniqueArray(anyPhoto, { maxLength: 2, selector: ({ takenAt }) => takenAt }),
     side: fc.constantFrom(...SIDES),
   })
-  .map(({ id, title, plan, happened, notes, rating, nextTime, archived, says, readings, photos, side }) => ({
+  .map(({ id, title, plan, happened, notes, rating, nextTime, archived, says, probes, readings, photos, side }) => ({
     roast: alone({
       id,
       title,
@@ -77,6 +119,7 @@ export const ANY_ROAST: fc.Arbitrary<RoastEntry> = fc
       plan,
       happened,
       notes,
+      ...(probes && { probes }),
       ...(rating !== undefined && { rating }),
       ...(nextTime !== undefined && { nextTime }),
       ...(archived !== undefined && { archived }),
