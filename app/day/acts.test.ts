@@ -67,6 +67,18 @@ describe("an act at the stove taken back", () => {
     expect((await kept())?.happened.thawBegunAt).toBeUndefined();
   });
 
+  it("is a thermometer that is in no bird of its own: its probes are back, and what they read counts", async () => {
+    const probes = [{ device: "one", probe: "left breast", sits: "left breast" } as const];
+    await changeRoast(database(), roast.id, (before) => ({ ...before, probes: [...probes] }));
+    acts.noneOfThem();
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect(await kept()).not.toHaveProperty("probes");
+    expect((await kept())?.happened.notItsOwn).toEqual([{ device: "one", until: expect.any(String) }]);
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
+    expect((await kept())?.happened.notItsOwn).toEqual([]);
+  });
+
   it("is a tip put right, and no other", async () => {
     acts.seats(["left thigh"]);
     await vi.waitFor(async () => expect((await kept())?.happened.seated).toHaveLength(1));

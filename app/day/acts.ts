@@ -7,7 +7,7 @@ import { sittingAt } from "../../core/day/probes";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
 import { inOrder, withoutTicks, withSeat, withTick } from "../../core/plan/happened";
-import { MOST_NOTES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
+import { MOST_NOTES, MOST_PROBES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
@@ -156,6 +156,30 @@ export function actsOf(roastId: string) {
         ),
         ...(moved && { happened: withSeat(before.happened, { at, probe: sits }) }),
       }));
+    },
+    /** Its thermometers are in another bird, and were all the while. */
+    noneOfThem(): void {
+      const until = instantNow();
+      let was: Roast["probes"];
+      const isNoted = change(({ probes = [], ...before }) => {
+        was = probes;
+        const others = [...new Set(probes.map(({ device }) => device))].map((device) => ({ device, until }));
+        const { notItsOwn = [] } = before.happened;
+        return {
+          ...before,
+          happened: { ...before.happened, notItsOwn: [...notItsOwn, ...others].slice(-MOST_PROBES) },
+        };
+      });
+      void isNoted.then((isStored) => {
+        if (!isStored) return;
+        const undo = (): void =>
+          void change(({ happened, ...before }) => ({
+            ...before,
+            probes: was,
+            happened: { ...happened, notItsOwn: (happened.notItsOwn ?? []).filter((other) => other.until !== until) },
+          }));
+        toast.message("Noted: what they read is not this bird's", { action: { label: "Undo", onClick: undo } });
+      });
     },
     backIn(): void {
       void change((before) => {

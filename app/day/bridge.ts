@@ -22,6 +22,7 @@ export async function claim(roastId: string, device: string): Promise<void> {
       ...probes.map((probe) => ({ device, probe, sits: probe })),
     ].slice(0, MOST_PROBES),
   }));
+  useBridgeState.setState(({ claims }) => ({ claims: claims + 1 }));
 }
 
 /** A thermometer is in none of the birds that are in the kitchen now. */
@@ -81,10 +82,14 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
       leave = listen();
     };
     let leave = listen();
-    // Let in from now on: asked again.
+    // Let in from now on, or in this bird and no other: asked again.
     const forget = usePaired.subscribe(again);
+    const unclaim = useBridgeState.subscribe((now, before) => {
+      if (now.claims !== before.claims) again();
+    });
     return () => {
       forget();
+      unclaim();
       leave();
       listener.current = null;
       asked.current = null;

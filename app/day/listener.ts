@@ -22,6 +22,8 @@ interface BridgeState {
   readonly unclaimed: readonly Unclaimed[];
   /** Birds that one of those could be in. */
   readonly couldBeIn: readonly string[];
+  /** How often a thermometer was said to be in a bird: what it told before is then asked for once more. */
+  readonly claims: number;
 }
 
 export const useBridgeState = create<BridgeState>(() => ({
@@ -30,6 +32,7 @@ export const useBridgeState = create<BridgeState>(() => ({
   wrongClocks: [],
   unclaimed: [],
   couldBeIn: [],
+  claims: 0,
 }));
 
 const MOST_KEPT = 20_000;
@@ -91,7 +94,8 @@ export class Listener {
     const key = `${roastId} ${sits} ${Date.parse(line.at)}`;
     if (this.known.has(key)) return;
     this.known.add(key);
-    const reading: RoastReading = { at: line.at, ...placeOf(sits), celsius: line.celsius, source: "bridge" };
+    const { at, celsius, device } = line;
+    const reading: RoastReading = { at, ...placeOf(sits), celsius, source: "bridge", ...(device && { device }) };
     this.gathered.set(roastId, [...(this.gathered.get(roastId) ?? []), reading]);
     void this.write();
   }

@@ -15,8 +15,6 @@ import { clockNow } from "../shell/clock";
 import type { Observed } from "./roastDay";
 import { useReadings } from "./useReadings";
 
-const NONE: string[] = [];
-
 interface Observation {
   /** What stands in the store and counts; null until read. */
   readonly readings: readonly RoastReading[] | null;
@@ -37,11 +35,11 @@ export function useObserved(
   pulledMin: number | null,
 ): Observation {
   const inAtMs = Date.parse(happened.inAt ?? "");
-  const struck = happened.struck ?? NONE;
+  const { struck, notItsOwn, seated } = happened;
   const stored = useReadings(id);
   const readings = useMemo(
-    () => stored && countedReadings(stored, { probes, happened: { struck } }),
-    [stored, probes, struck],
+    () => stored && countedReadings(stored, { probes, happened: { struck, notItsOwn } }),
+    [stored, probes, struck, notItsOwn],
   );
   const observed = useMemo(
     () =>
@@ -58,7 +56,6 @@ export function useObserved(
     () => (pulledMin === null ? observed : observed.filter(({ minute }) => minute <= pulledMin)),
     [observed, pulledMin],
   );
-  const { seated } = happened;
   // biome-ignore lint/correctness/useExhaustiveDependencies: of what happened only when it went in and what was put right
   const seats = useMemo(() => seatsOf(happened), [inAtMs, seated]);
   const screen = useMemo(

@@ -1,4 +1,4 @@
-/** The readings of a roast that count: without those that were struck out, each where it was truly taken. */
+/** The readings of a roast that count: its own, without those that were struck out, each where it was truly taken. */
 
 import type { Roast, RoastReading } from "../plan/roast";
 import { readingKey } from "../plan/roast";
@@ -6,10 +6,12 @@ import { rightlyPlaced } from "./probes";
 
 export function countedReadings(
   stored: readonly RoastReading[],
-  { probes, happened: { struck = [] } }: Pick<Roast, "probes" | "happened">,
+  { probes, happened: { struck = [], notItsOwn = [] } }: Pick<Roast, "probes" | "happened">,
 ): readonly RoastReading[] {
   const away = new Set(struck);
-  const counts = (reading: RoastReading): boolean => !away.has(readingKey(reading));
+  const isItsOwn = ({ source, device = "", at }: RoastReading): boolean =>
+    source !== "bridge" || !notItsOwn.some((other) => other.device === device && at <= other.until);
+  const counts = (reading: RoastReading): boolean => !away.has(readingKey(reading)) && isItsOwn(reading);
   // Struck out before its probe was said to sit elsewhere, or after.
   return rightlyPlaced(stored.filter(counts), probes).filter(counts);
 }

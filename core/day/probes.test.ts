@@ -34,6 +34,12 @@ describe("a probe's reading", () => {
     expect(route(line("two"), [a, roast("b", ["two"])])).toMatchObject({ roastId: "b", sits: "left breast" });
   });
 
+  it("is not taken again for the only bird's where that was said to be wrong: it is asked about", () => {
+    const said = { ...roast("a"), happened: { inAt: IN, notItsOwn: [{ device: "one", until: IN }] } };
+    expect(route(line("one"), [said])).toEqual({ kind: "unclaimed" });
+    expect(route(line("two"), [said])).toMatchObject({ kind: "bird", fresh: true });
+  });
+
   it("is asked about where there are two birds, and where its thermometer was in another one lately", () => {
     expect(route(line(""), [roast("a"), roast("b")])).toEqual({ kind: "unclaimed" });
     expect(route(line("one"), [roast("a", ["one"]), roast("b")], [roast("b")])).toEqual({ kind: "unclaimed" });

@@ -112,7 +112,8 @@ export function routeOf(
   );
   // A second thermometer in a bird that has one is a question too.
   const another = only?.probes?.some((each) => each.device !== device) ?? false;
-  if (only && inKitchen.length === 1 && !lately && !another) {
+  const isSaidNot = only?.happened.notItsOwn?.some((other) => other.device === device) ?? false;
+  if (only && inKitchen.length === 1 && !lately && !another && !isSaidNot) {
     return { kind: "bird", roastId: only.id, sits: probe, fresh: true };
   }
   // A new probe of a thermometer that is in one bird is in the same.

@@ -44,6 +44,8 @@ const HappenedFields = z.strictObject({
   doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
   /** Tips that the cook put right: what they show from then on is of the place where they sit now. */
   seated: z.optional(z.array(z.strictObject({ at: instant, probe: z.enum(PROBES) })).check(z.maxLength(MOST_SEATS))),
+  /** Thermometers of the bridge that were taken for this bird's, and until when: what they read is another's. */
+  notItsOwn: z.optional(z.array(z.strictObject({ device: line(0, 40), until: instant })).check(z.maxLength(16))),
   /** Pieces that were taken out before the rest. */
   left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
   /** Out of the oven and back in again: the rest had fallen short. */

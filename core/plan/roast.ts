@@ -34,6 +34,8 @@ export const ReadingSchema = z.strictObject({
   /** What the thermometer showed, where its calibration has put that right. */
   shownC: z.optional(between(-50, 340)),
   source: z.enum(["typed", "simulated", "bridge"]),
+  /** Which thermometer of the bridge read it; left out where it gives no name. */
+  device: z.optional(line(1, 40)),
 });
 
 /** A picture of the record, made small: a JPEG in base64. */

@@ -141,4 +141,15 @@ describe("two birds at once", () => {
     const seats = (await storedRows<Roast>(driver, "roasts")).flatMap(({ happened }) => happened.seated ?? []);
     expect(seats).toEqual([{ at: expect.any(String), probe: "right breast" }]);
   });
+
+  it("counts nothing of a thermometer that is another bird's after all, and asks anew whose it is", async () => {
+    await press(driver, "Correct something");
+    await press(driver, "None of them is in this bird");
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    await unseen("out at 73 °C, read just now");
+    await post("three", 12);
+    await seeText(driver, "The thermometer “three” speaks, and is in no bird yet");
+    await press(driver, "In this bird");
+    await seeText(driver, "out at 73 °C, read just now");
+  });
 });

@@ -57,6 +57,7 @@ const anyTold = fc.record(
     struck: few(fc.tuple(anyInstant, anyProbe).map(([at, probe]) => `${at} ${probe} bridge`)),
     doors: few(fc.record({ at: anyInstant, openMin: fc.integer({ min: 1, max: 30 }) })),
     seated: few(fc.record({ at: anyInstant, probe: anyProbe })),
+    notItsOwn: few(fc.record({ device: fc.constantFrom("", "one"), until: anyInstant })),
     left: few(fc.record({ at: anyInstant, piece: fc.constantFrom(...PIECES) })),
     outs: few(fc.record({ outAt: anyInstant, backAt: anyInstant })),
   },

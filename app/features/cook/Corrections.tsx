@@ -138,9 +138,7 @@ function Probes({ roast, acts }: Pick<Props, "roast" | "acts">) {
           )}
         </div>
       ))}
-      <Button onClick={() => void acts.change(({ probes: _, ...before }) => before)}>
-        None of them is in this bird
-      </Button>
+      <Button onClick={() => acts.noneOfThem()}>None of them is in this bird</Button>
     </div>
   );
 }
