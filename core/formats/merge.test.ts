@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../plan/roast";
-import { mergedRoast } from "./merge";
+import { mergedRoast, withChange } from "./merge";
 
 const base = sampleRoast();
 const anyRoast = fc
@@ -85,6 +85,22 @@ describe("one roast changed in two places", () => {
         expect(roast.plan.stages[0]?.fromMin).toBe(0);
       }),
       { numRuns: 200 },
+    );
+  });
+});
+
+describe("a change of a plan", () => {
+  it("changes what differs between two plans, and is taken back without what was changed since", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, fc.constantFrom("towels", "none", "foil" as const), (taken, cover) => {
+        const from = { ...taken, cover: "box" as const, restMin: 20 };
+        const to = { ...from, restMin: 45 };
+        const before = { ...base, plan: from };
+        const since = withChange(before, from, to);
+        expect(since.plan).toEqual(to);
+        const changed = { ...since, notes: "Guests late.", plan: { ...since.plan, cover } };
+        expect(withChange(changed, to, from)).toEqual({ ...changed, plan: { ...from, cover } });
+      }),
     );
   });
 });

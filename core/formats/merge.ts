@@ -6,6 +6,7 @@
 
 import { inOrder } from "../plan/happened";
 import { MOST_NOTES, type Roast, RoastSchema } from "../plan/roast";
+import type { Plan } from "../plan/schema";
 import { same } from "./same";
 
 export interface Merged {
@@ -117,3 +118,7 @@ export function mergedRoast(base: Roast, kept: Roast, mine: Roast, sent: readonl
   // Each half may be right by itself and the whole not: stages of the one that overlap those of the other.
   return checked.success ? { roast: checked.data, conflicts } : { roast: kept, conflicts: ["plan"] };
 }
+
+/** A roast with what differs between two plans of it, and all that was changed meanwhile. */
+export const withChange = (roast: Roast, from: Plan, to: Plan): Roast =>
+  mergedRoast({ ...roast, plan: from }, { ...roast, plan: to }, roast).roast;

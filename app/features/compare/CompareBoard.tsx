@@ -1,5 +1,6 @@
 import { useNavigate, useSearchParams } from "react-router";
 import { hasBreastAndThigh } from "../../../core/bird/form";
+import { withChange } from "../../../core/formats/merge";
 import {
   type Comparison,
   firstWays,
@@ -20,12 +21,12 @@ import {
 import { changeRoast } from "../../../storage/roasts";
 import { capital } from "../../../words/capital";
 import { FIT_PLACES } from "../../../words/conflicts";
-import { messageOf } from "../../../words/faults";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES, colourWords, heatWords } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
 import { toast } from "../../ui/toast";
@@ -145,16 +146,15 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     1,
     ...answers.flatMap((answer) => (answer.kind === "compared" ? [answer.comparison.roastMin] : [])),
   );
-  const store = (changed: Plan): Promise<Roast> =>
-    changeRoast(database(), roast.id, (before) => ({ ...before, plan: changed }));
+  const store = (from: Plan, to: Plan): Promise<boolean> =>
+    stored(
+      "That was",
+      changeRoast(database(), roast.id, (before) => withChange(before, from, to)),
+    );
   const take = async ({ name, plan: taken }: Column): Promise<void> => {
-    try {
-      await store(taken);
-      toast.success(`${name} is the plan now`, { action: { label: "Undo", onClick: () => void store(plan) } });
-      await navigate(`/roast/${roast.id}/plan`);
-    } catch (error) {
-      toast.error(`That was not stored: ${messageOf(error)}`);
-    }
+    if (!(await store(plan, taken))) return;
+    toast.success(`${name} is the plan now`, { action: { label: "Undo", onClick: () => void store(taken, plan) } });
+    await navigate(`/roast/${roast.id}/plan`);
   };
   const sheet = {
     columns,

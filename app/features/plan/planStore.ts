@@ -1,7 +1,7 @@
 /** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
 
 import { create } from "zustand";
-import { mergedRoast } from "../../../core/formats/merge";
+import { withChange } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -44,11 +44,11 @@ export const usePlanStore = create<PlanState>((set, get) => {
     if (!roastId || !before) return;
     underWay.push(canonical(history.present));
     // Only what was changed here is written: another tab or device may have changed something else meanwhile.
-    changeRoast(database(), roastId, (roast) =>
-      titled(mergedRoast({ ...roast, plan: before.kept }, { ...roast, plan: history.present }, roast).roast),
-    ).catch((error: unknown) => {
-      toast.error(`The change was not stored: ${messageOf(error)}`);
-    });
+    changeRoast(database(), roastId, (roast) => titled(withChange(roast, before.kept, history.present))).catch(
+      (error: unknown) => {
+        toast.error(`The change was not stored: ${messageOf(error)}`);
+      },
+    );
   };
   return {
     roastId: null,
