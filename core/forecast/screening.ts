@@ -183,6 +183,46 @@ function stretches(
   return { runs, strays };
 }
 
+/** What one probe's stretches come to: which of them are believed, and whether the newest is. */
+function judged(runs: readonly Run[]): Omit<Screened, "lost"> & { readonly isLost: boolean } {
+  const kept: Reading[] = [];
+  const setAside: SetAside[] = [];
+  const stays: (readonly ReadingOn[])[] = [];
+  let stay: Reading[] = [];
+  let believed = true;
+  let slipK = 0;
+  runs.forEach(({ readings: run, why: begun }, n) => {
+    const before = runs[n - 1]?.readings.at(-1);
+    const first = run[0];
+    const wasBelieved = believed;
+    if (begun === "seated" || begun === "agreed") believed = true;
+    // With more readings than it was first judged by, what looked like a step may turn out a bend.
+    else if (before && first && isStep(runs[n - 1]?.readings ?? [], run)) {
+      const byK = first.celsius - before.celsius;
+      believed = !believed && Math.sign(byK) !== Math.sign(slipK) && Math.abs(byK) > Math.abs(slipK) / 2;
+      slipK = byK;
+    }
+    // Put in again, it hardly lies where it lay.
+    if (begun === "seated" || (believed && !wasBelieved)) {
+      stays.push(leftBehind(stay));
+      stay = [];
+    }
+    const outvoted = runs[n + 1]?.why === "agreed" && run.length < (runs[n + 1] as Run).readings.length;
+    const isOut = run.some(({ celsius }) => celsius > OUT_C);
+    const why = outvoted ? "spike" : isOut ? "out" : "slipped";
+    if (!believed && !outvoted) stays.push(readOn(run));
+    for (const reading of run) {
+      if (!believed || outvoted) {
+        setAside.push({ reading, why });
+        continue;
+      }
+      kept.push(reading);
+      stay.push(reading);
+    }
+  });
+  return { kept, setAside, stays: [...stays, stay], isLost: !believed };
+}
+
 /**
  * The stretch before the first jump is believed, and after a slip the one that begins with a jump back towards it: the
  * cook has pushed the probe in again. By hand, a reading that no bird shows after the one before is set aside until
@@ -201,6 +241,10 @@ export function screened(
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
   const stays: (readonly ReadingOn[])[] = [];
+  // One by one: a day's readings are more than a call takes.
+  const put = <Item>(items: readonly Item[], list: Item[]): void => {
+    for (const item of items) list.push(item);
+  };
   for (const own of seriesOf(readings)) {
     if (!centres.includes((own[0] as Reading).part)) {
       for (const reading of own) setAside.push({ reading, why: "absent" });
@@ -214,40 +258,11 @@ export function screened(
       seatedMin.sort((a, b) => a - b),
     );
     for (const reading of strays) setAside.push({ reading, why: "spike" });
-    let believed = true;
-    let slipK = 0;
-    let stay: Reading[] = [];
-    runs.forEach(({ readings: run, why: begun }, n) => {
-      const before = runs[n - 1]?.readings.at(-1);
-      const first = run[0];
-      const wasBelieved = believed;
-      if (begun === "seated" || begun === "agreed") believed = true;
-      // With more readings than it was first judged by, what looked like a step may turn out a bend.
-      else if (before && first && isStep(runs[n - 1]?.readings ?? [], run)) {
-        const byK = first.celsius - before.celsius;
-        believed = !believed && Math.sign(byK) !== Math.sign(slipK) && Math.abs(byK) > Math.abs(slipK) / 2;
-        slipK = byK;
-      }
-      // Put in again, it hardly lies where it lay.
-      if (begun === "seated" || (believed && !wasBelieved)) {
-        stays.push(leftBehind(stay));
-        stay = [];
-      }
-      const outvoted = runs[n + 1]?.why === "agreed" && run.length < (runs[n + 1] as Run).readings.length;
-      const isOut = run.some(({ celsius }) => celsius > OUT_C);
-      const why = outvoted ? "spike" : isOut ? "out" : "slipped";
-      if (!believed && !outvoted) stays.push(readOn(run));
-      for (const reading of run) {
-        if (!believed || outvoted) {
-          setAside.push({ reading, why });
-          continue;
-        }
-        kept.push(reading);
-        stay.push(reading);
-      }
-    });
-    stays.push(stay);
-    if (!believed) lost.push(probe);
+    const of = judged(runs);
+    put(of.kept, kept);
+    put(of.setAside, setAside);
+    put(of.stays, stays);
+    if (of.isLost) lost.push(probe);
   }
   return { kept, setAside, lost, stays };
 }

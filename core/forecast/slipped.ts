@@ -36,8 +36,11 @@ export function readOn(run: readonly Reading[]): readonly ReadingOn[] {
 
 /** The readings of a tip that has been put elsewhere since: what it showed last says where it lay. */
 export function leftBehind(stay: readonly Reading[]): readonly ReadingOn[] {
-  if (stay.length <= PLACE_READINGS) return stay;
-  const since = momentOf(stay.slice(-PLACE_READINGS));
+  const last = stay.slice(-PLACE_READINGS);
+  // By hand, hours apart, they say nothing of one moment.
+  const takenMin = (last.at(-1)?.minute ?? 0) - (last[0]?.minute ?? 0);
+  if (stay.length <= PLACE_READINGS || takenMin > LAIN_MIN) return stay;
+  const since = momentOf(last);
   return stay.slice(0, -PLACE_READINGS).map((reading) => ({ ...reading, since }));
 }
 
