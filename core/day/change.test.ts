@@ -28,6 +28,16 @@ describe("what changed a forecast", () => {
     });
   });
 
+  it("is no reading of a tip that has slipped, and none that would have moved it the other way", () => {
+    const slipped = [{ minute: 100, part: "breast" as const, side: "left" as const, celsius: 58 }];
+    const lost = { lost: ["left breast" as const] };
+    expect(changeOf(forecast(180, lost), forecast(172, lost), slipped)).toBeNull();
+    expect(changeOf(forecast(180, lost), forecast(188, lost), [...slipped, ...readings])?.because).toMatchObject({
+      readC: 36,
+    });
+    expect(changeOf(forecast(180), forecast(172), readings)).toBeNull();
+  });
+
   it("is a probe that is no longer believed, or is again", () => {
     const lost = forecast(186, { lost: ["left breast"] });
     expect(changeOf(forecast(180), lost, readings)?.because).toEqual({ kind: "lost", probe: "left breast" });

@@ -1,6 +1,6 @@
 /** What moved a forecast: by how much, and which reading did it. */
 
-import type { Probe } from "../bird/probe";
+import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/forecast";
 import { middleShownAt } from "../forecast/member";
@@ -18,13 +18,18 @@ export interface ForecastChange {
 /** Less is no news. */
 const NEWS_MIN = 2;
 
-/** The reading that surprised the forecast as it was: furthest from what its middle member showed, by the newest minutes. */
-function surprise(before: Forecast, readings: readonly Reading[]): ForecastChange["because"] | null {
+/**
+ * The reading that surprised the forecast as it was: furthest from what its middle member showed, by the newest minutes,
+ * on the side that moves it so. @param readings of tips that are where they should be
+ */
+function surprise(before: Forecast, byMin: number, readings: readonly Reading[]): ForecastChange["because"] | null {
   const fresh = CENTRES.flatMap((part) => {
     const last = thinned(readings.filter((reading) => reading.part === part)).at(-1);
     if (!last || before.targets[part] === undefined) return [];
     const expectedC = middleShownAt(before.members, part, last.minute);
-    return [{ kind: "reading" as const, part, readC: last.celsius, expectedC }];
+    // Colder than expected, it is done later.
+    const moves = Math.sign(expectedC - last.celsius) === Math.sign(byMin);
+    return moves ? [{ kind: "reading" as const, part, readC: last.celsius, expectedC }] : [];
   });
   const [most] = fresh.sort((a, b) => Math.abs(b.readC - b.expectedC) - Math.abs(a.readC - a.expectedC));
   return most ?? null;
@@ -38,6 +43,7 @@ export function changeOf(before: Forecast, after: Forecast, readings: readonly R
   if (lost) return { byMin, because: { kind: "lost", probe: lost } };
   const again = before.lost.find((probe) => !after.lost.includes(probe));
   if (again) return { byMin, because: { kind: "believed-again", probe: again } };
-  const because = surprise(before, readings);
+  const believed = readings.filter((reading) => !after.lost.includes(probeOf(reading)));
+  const because = surprise(before, byMin, believed);
   return because && { byMin, because };
 }
