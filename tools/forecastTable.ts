@@ -15,6 +15,7 @@ import type { Reading } from "../core/forecast/reading";
 import type { Quantiles } from "../core/forecast/shares";
 import { drain } from "../core/processes/cook";
 import { KG_PER_POUND } from "../core/units/quantity";
+import { rounded, share } from "./figures";
 import { type ForeignRoast, foreignRoast, type Trouble } from "./foreign";
 import { answerPart, answersOfAll, isRun, toolArguments } from "./shareOut";
 
@@ -162,10 +163,7 @@ export interface Row {
   readonly poundMedianMin: number;
 }
 
-const share = (values: readonly number[], at: number): number =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(at * values.length))] as number;
 const mean = (values: readonly number[]): number => values.reduce((sum, each) => sum + each, 0) / values.length;
-const rounded = (value: number): number => Math.round(100 * value) / 100;
 
 function rowOf({ name, aim }: Question, kind: string, answers: readonly Answer[]): Row {
   const off = (of: (answer: Answer) => number): number[] => answers.map((answer) => Math.abs(of(answer)));

@@ -16,6 +16,7 @@ import type { OtherwiseId } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { usualPlan } from "../core/plan/usualPlan";
 import { drain } from "../core/processes/cook";
+import { rounded } from "./figures";
 import { foreignRoast } from "./foreign";
 import { answerPart, answersOfAll, isRun, toolArguments } from "./shareOut";
 
@@ -87,8 +88,6 @@ export interface MatteredRow {
   /** Half of all changes were said to give so many points too much or too little. */
   readonly medianOff: number;
 }
-
-const rounded = (value: number): number => Math.round(100 * value) / 100;
 
 function rowOf(kind: string, answers: readonly Answer[]): MatteredRow {
   const those = answers.filter(({ best }) => best !== null);

@@ -10,6 +10,7 @@ import type { EnsembleOptions } from "../core/forecast/ensemble";
 import { forecastFrom } from "../core/forecast/forecast";
 import type { Reading } from "../core/forecast/reading";
 import { drain } from "../core/processes/cook";
+import { rounded, share } from "./figures";
 import { foreignRoast } from "./foreign";
 import { answerPart, answersOfAll, isRun, toolArguments } from "./shareOut";
 
@@ -76,16 +77,19 @@ export interface SlipRow {
 export function rowsOf(answers: readonly Answer[]): SlipRow[] {
   return WAYS.map((way) => {
     const own = answers.filter((each) => each.way === way);
-    const off = (of: (answer: Answer) => number, share: number): number => {
-      const ordered = own.map((each) => Math.abs(of(each))).sort((a, b) => a - b);
-      return Math.round(100 * (ordered[Math.floor(share * ordered.length)] ?? Number.NaN)) / 100;
-    };
+    const off = (of: (answer: Answer) => number, at: number): number =>
+      rounded(
+        share(
+          own.map((each) => Math.abs(of(each))),
+          at,
+        ),
+      );
     return {
       way,
       roasts: own.length,
       medianMin: off(({ pullMin }) => pullMin, 0.5),
       p90Min: off(({ pullMin }) => pullMin, 0.9),
-      insideShare: Math.round((100 * own.filter(({ inside }) => inside).length) / own.length) / 100,
+      insideShare: rounded(own.filter(({ inside }) => inside).length / own.length),
       breastMedianMin: off(({ breastMin }) => breastMin, 0.5),
       breastP90Min: off(({ breastMin }) => breastMin, 0.9),
     };

@@ -6,8 +6,8 @@ import { heatOnRow } from "../../core/day/late";
 import { sittingAt } from "../../core/day/probes";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
-import { inOrder, withoutTicks, withSeat, withTick } from "../../core/plan/happened";
-import { MOST_NOTES, MOST_PROBES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
+import { inOrder, withOthers, withoutTicks, withSeat, withTick } from "../../core/plan/happened";
+import { MOST_NOTES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
@@ -46,20 +46,26 @@ export function actsOf(roastId: string) {
     change((before) => ({ ...before, happened: { ...before.happened, ...event } }));
   const takeBack = (...events: (keyof Happened)[]): Promise<boolean> =>
     change((before) => ({ ...before, happened: without(before.happened, events) }));
+  /** What was noted is told, with how a tap takes it back. */
+  const noted = async (
+    isStored: Promise<boolean>,
+    says: () => string,
+    undone: (now: Roast) => Roast,
+  ): Promise<void> => {
+    if (await isStored) toast.message(says(), { action: { label: "Undo", onClick: () => void change(undone) } });
+  };
   /** A row, and an hour that begins with it; a tap takes both back. @param hourOf by the plan as it is stored; null: none */
-  const tickOff = async (id: string, hourOf: (plan: Plan) => Hour | null): Promise<void> => {
+  const tickOff = (id: string, hourOf: (plan: Plan) => Hour | null): void => {
     let hour = null as Hour | null;
-    const isStored = await change((before) => {
+    const isStored = change((before) => {
       hour = hourOf(before.plan);
       return { ...before, happened: { ...withTick(before.happened, id), ...(hour && { [hour]: instantNow() }) } };
     });
-    if (!isStored) return;
-    const undo = (): void =>
-      void change((before) => ({
-        ...before,
-        happened: withoutTicks(hour ? without(before.happened, [hour]) : before.happened, id),
-      }));
-    toast.message(hour ? HOUR_WORDS[hour] : "Ticked off", { action: { label: "Undo", onClick: undo } });
+    void noted(
+      isStored,
+      () => (hour ? HOUR_WORDS[hour] : "Ticked off"),
+      (now) => ({ ...now, happened: withoutTicks(hour ? without(now.happened, [hour]) : now.happened, id) }),
+    );
   };
   const withStruck = (update: (ids: readonly string[]) => readonly string[]) =>
     change((before) => ({
@@ -106,11 +112,11 @@ export function actsOf(roastId: string) {
       });
     },
     ticks(id: string): void {
-      void tickOff(id, (plan) => (id === heatOnRow(plan) ? "heatOnAt" : null));
+      tickOff(id, (plan) => (id === heatOnRow(plan) ? "heatOnAt" : null));
     },
     /** Its thaw begins now, later than planned: what follows is held against it. */
     thaws(): void {
-      void tickOff(THAW_ROW, () => "thawBegunAt");
+      tickOff(THAW_ROW, () => "thawBegunAt");
     },
     /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
     reheats(id: string, lateMin: number): void {
@@ -132,19 +138,18 @@ export function actsOf(roastId: string) {
     /** Tips were put right: from now on they are read anew. */
     seats(probes: readonly Probe[]): void {
       const at = instantNow();
-      const isNoted = change((before) => ({
+      const isStored = change((before) => ({
         ...before,
         happened: probes.reduce((happened, probe) => withSeat(happened, { at, probe }), before.happened),
       }));
-      void isNoted.then((isStored) => {
-        if (!isStored) return;
-        const undo = (): void =>
-          void change(({ happened, ...before }) => ({
-            ...before,
-            happened: { ...happened, seated: (happened.seated ?? []).filter((seat) => seat.at !== at) },
-          }));
-        toast.message("Noted: it is read anew from now", { action: { label: "Undo", onClick: undo } });
-      });
+      void noted(
+        isStored,
+        () => "Noted: it is read anew from now",
+        ({ happened, ...now }) => ({
+          ...now,
+          happened: { ...happened, seated: (happened.seated ?? []).filter((seat) => seat.at !== at) },
+        }),
+      );
     },
     /** A probe sits elsewhere than was said. @param moved from now on; else it has always sat there */
     sitsAt({ device, probe }: Pick<InBird, "device" | "probe">, sits: Probe, moved: boolean): void {
@@ -161,25 +166,20 @@ export function actsOf(roastId: string) {
     noneOfThem(): void {
       const until = instantNow();
       let was: Roast["probes"];
-      const isNoted = change(({ probes = [], ...before }) => {
+      const isStored = change(({ probes = [], ...before }) => {
         was = probes;
         const others = [...new Set(probes.map(({ device }) => device))].map((device) => ({ device, until }));
-        const { notItsOwn = [] } = before.happened;
-        return {
-          ...before,
-          happened: { ...before.happened, notItsOwn: [...notItsOwn, ...others].slice(-MOST_PROBES) },
-        };
+        return { ...before, happened: withOthers(before.happened, others) };
       });
-      void isNoted.then((isStored) => {
-        if (!isStored) return;
-        const undo = (): void =>
-          void change(({ happened, ...before }) => ({
-            ...before,
-            probes: was,
-            happened: { ...happened, notItsOwn: (happened.notItsOwn ?? []).filter((other) => other.until !== until) },
-          }));
-        toast.message("Noted: what they read is not this bird's", { action: { label: "Undo", onClick: undo } });
-      });
+      void noted(
+        isStored,
+        () => "Noted: what they read is not this bird's",
+        ({ happened, ...now }) => ({
+          ...now,
+          probes: was,
+          happened: { ...happened, notItsOwn: (happened.notItsOwn ?? []).filter((other) => other.until !== until) },
+        }),
+      );
     },
     backIn(): void {
       void change((before) => {

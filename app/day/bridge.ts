@@ -97,9 +97,10 @@ export function useBridge(roasts: readonly Roast[], inTheKitchen: readonly Roast
     };
   }, [on]);
   useEffect(() => {
-    listener.current?.know(roasts, inTheKitchen, inNone);
+    const heard = listener.current;
+    if (!heard) return;
+    heard.know(roasts, inTheKitchen, inNone);
     // A bird was in before that was said: what its probes have told meanwhile is still at the bridge.
-    const isEarlier = asked.current !== null && (listener.current?.since ?? "") < asked.current.since;
-    if (listener.current && isEarlier) asked.current?.again();
+    if (asked.current && heard.since < asked.current.since) asked.current.again();
   }, [roasts, inTheKitchen, inNone]);
 }

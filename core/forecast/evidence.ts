@@ -16,9 +16,10 @@ const UNPLACED_MOST_K = 4;
 
 /** What the birds are held against: readings of tips that sit where they should, and what others say from where they lie or lay. */
 export function evidenceOf({ stays }: Screened, members: readonly Member[]): readonly ReadingOn[] {
-  const lies = (reading: ReadingOn): boolean =>
-    quantiles(members.map((member) => unplacedAt(member, reading))).p50 <= UNPLACED_MOST_K;
-  return stays.flatMap(thinned).filter(lies);
+  // A stay is of one place: its first reading says for all of them whether there is such a place.
+  const lies = ([first]: readonly ReadingOn[]): boolean =>
+    first === undefined || quantiles(members.map((member) => unplacedAt(member, first))).p50 <= UNPLACED_MOST_K;
+  return stays.filter(lies).flatMap(thinned);
 }
 
 /** What the middle of the members misses of the readings, root mean square, K. */

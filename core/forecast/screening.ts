@@ -98,6 +98,11 @@ export interface Seat {
   readonly probe: Probe;
 }
 
+/** One by one: a day's readings are more than a call takes. */
+function put<Item>(items: readonly Item[], into: Item[]): void {
+  for (const item of items) into.push(item);
+}
+
 /** A stretch between two jumps. */
 class Run {
   readonly readings: Reading[] = [];
@@ -134,9 +139,8 @@ function stretches(
   let pending: Reading[] = [];
   let line: Line | null = null;
   let seats = 0;
-  // One by one: a day's readings are more than a call takes.
   const pendingGoAstray = (): void => {
-    for (const reading of pending) strays.push(reading);
+    put(pending, strays);
     pending = [];
   };
   const sits = (): void => {
@@ -241,10 +245,6 @@ export function screened(
   const setAside: SetAside[] = [];
   const lost: Probe[] = [];
   const stays: (readonly ReadingOn[])[] = [];
-  // One by one: a day's readings are more than a call takes.
-  const put = <Item>(items: readonly Item[], list: Item[]): void => {
-    for (const item of items) list.push(item);
-  };
   for (const own of seriesOf(readings)) {
     if (!centres.includes((own[0] as Reading).part)) {
       for (const reading of own) setAside.push({ reading, why: "absent" });

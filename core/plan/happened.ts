@@ -19,6 +19,8 @@ const Prediction = z.strictObject({
 
 /** So often tips are put right at most; of more the oldest are forgotten. */
 const MOST_SEATS = 60;
+/** And so many thermometers that were another bird's. */
+const MOST_OTHERS = 16;
 
 const HappenedFields = z.strictObject({
   inAt: z.optional(instant),
@@ -45,7 +47,9 @@ const HappenedFields = z.strictObject({
   /** Tips that the cook put right: what they show from then on is of the place where they sit now. */
   seated: z.optional(z.array(z.strictObject({ at: instant, probe: z.enum(PROBES) })).check(z.maxLength(MOST_SEATS))),
   /** Thermometers of the bridge that were taken for this bird's, and until when: what they read is another's. */
-  notItsOwn: z.optional(z.array(z.strictObject({ device: line(0, 40), until: instant })).check(z.maxLength(16))),
+  notItsOwn: z.optional(
+    z.array(z.strictObject({ device: line(0, 40), until: instant })).check(z.maxLength(MOST_OTHERS)),
+  ),
   /** Pieces that were taken out before the rest. */
   left: z.optional(z.array(z.strictObject({ at: instant, piece: z.enum(PIECES) })).check(z.maxLength(12))),
   /** Out of the oven and back in again: the rest had fallen short. */
@@ -127,6 +131,12 @@ export const withTick = (happened: Happened, id: string): Happened => ({
 export const withSeat = (happened: Happened, seat: NonNullable<Happened["seated"]>[number]): Happened => ({
   ...happened,
   seated: [...(happened.seated ?? []), seat].slice(-MOST_SEATS),
+});
+
+/** What thermometers read until a moment is another bird's. */
+export const withOthers = (happened: Happened, others: NonNullable<Happened["notItsOwn"]>): Happened => ({
+  ...happened,
+  notItsOwn: [...(happened.notItsOwn ?? []), ...others].slice(-MOST_OTHERS),
 });
 
 /** Rows are not ticked off after all. */
