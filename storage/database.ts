@@ -89,7 +89,7 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
 /** The newest of the versions below. */
-export const DATABASE_VERSION = 18;
+export const DATABASE_VERSION = 19;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -170,8 +170,8 @@ export class BrumaDatabase extends Dexie {
         return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
       });
     });
-    // Versions 15, since when the heat is on, 16, a cold oven, 17, a thaw that began late and how warm the table was, and 18, a
-    // tip that was put right: older pages know nothing of them, and rows stay as they are.
+    // Versions 15, since when the heat is on, 16, a cold oven, 17, a thaw that began late and how warm the table was, 18, a
+    // tip that was put right, and 19, heat that was off: older pages know nothing of them, and rows stay as they are.
     this.version(DATABASE_VERSION).stores({});
   }
 }

@@ -17,6 +17,8 @@ const EVERY: readonly Advice[] = [
   { kind: "misplaced", part: "thigh", shortCm: 2 },
   { kind: "stalled", part: "breast", kelvinPerHour: 2 },
   { kind: "cooled", paceShare: 0.6 },
+  { kind: "heat-off", sinceMin: 12 },
+  { kind: "heat-off", sinceMin: 130 },
   { kind: "dark-early" },
   { kind: "fuel", n: 1 },
   { kind: "late", minutes: 20 },
@@ -54,7 +56,26 @@ describe("advice in words", () => {
 
   it("rings only where a hand is wanted now", () => {
     const ringing = EVERY.filter((advice) => adviceWords(advice, plan, "metric").rings).map(({ kind }) => kind);
-    expect(ringing).toEqual(["stage", "baste", "soon", "slipped", "out", "stalled", "cooled", "dark-early", "fuel"]);
+    // A heat that was said to be off rings only once it has been for too long.
+    expect(ringing).toEqual([
+      "stage",
+      "baste",
+      "soon",
+      "slipped",
+      "out",
+      "stalled",
+      "cooled",
+      "heat-off",
+      "dark-early",
+      "fuel",
+    ]);
+  });
+
+  it("asks whether it is safe once it was without heat for two hours, and not before", () => {
+    const said = (sinceMin: number) => adviceWords({ kind: "heat-off", sinceMin }, plan, "metric");
+    expect(said(119).does).toBe("The oven is off: leave the door shut");
+    expect(said(120).does).toBe("Without heat for 2 h: is it safe to eat?");
+    expect(said(120).why).toContain("local food-safety authority");
   });
 });
 

@@ -1,6 +1,7 @@
 /** Advice in words: what to do, why, and what happens otherwise. */
 
 import { placeOf } from "../core/bird/probe";
+import { constant } from "../core/constants";
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
 import type { LateBefore } from "../core/day/late";
@@ -10,7 +11,12 @@ import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import type { TaskId } from "../core/schedule/backward";
-import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import {
+  formatDuration,
+  formatTemperature,
+  formatTemperatureDifference,
+  type UnitSystem,
+} from "../core/units/quantity";
 import { sides } from "./amounts";
 import { capital } from "./capital";
 import { fuelWords } from "./chores";
@@ -161,6 +167,20 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         why: `Half an hour has brought it ${formatTemperatureDifference(advice.kelvinPerHour / 2, units)}. Is the heat on? If it is, evaporation takes all of it: wrap it tight or turn the heat up, or it stands for hours.`,
         rings: true,
       };
+    case "heat-off": {
+      const isLong = advice.sinceMin >= 60 * constant("outHours");
+      const hours = formatDuration(3600 * constant("outHours"));
+      return {
+        key: isLong ? "heat off long" : "heat off",
+        does: isLong
+          ? `Without heat for ${hours}: is it safe to eat?`
+          : `The ${heat.is} is ${heat.off}${door ? `: leave the ${door} shut` : ""}`,
+        why: isLong
+          ? "By the usual guidance, meat that is not done has stood so long where bacteria grow that cooking it on does not make it safe. Follow your local food-safety authority."
+          : `What is warm in there goes on cooking it for a while. The forecast counts on heat from now on. Without it ${hours} are the usual limit for meat that is not done: if it stays ${heat.off}, cook it on elsewhere before that.`,
+        rings: isLong,
+      };
+    }
     case "cooled":
       return {
         key: "cooled",

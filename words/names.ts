@@ -109,12 +109,14 @@ export function colourWords(browning: number): string {
 /** A heat in words: what is turned and fed, and where its bird is. */
 interface HeatWords {
   readonly is: "oven" | "fire";
+  /** What it is where it gives no heat. */
+  readonly off: "off" | "out";
   readonly into: string;
   readonly in: string;
   readonly outOf: string;
 }
-const OVEN: HeatWords = { is: "oven", into: "into the oven", in: "in the oven", outOf: "out of the oven" };
-const FIRE: HeatWords = { is: "fire", into: "onto the heat", in: "on the heat", outOf: "off the heat" };
+const OVEN: HeatWords = { is: "oven", off: "off", into: "into the oven", in: "in the oven", outOf: "out of the oven" };
+const FIRE: HeatWords = { is: "fire", off: "out", into: "onto the heat", in: "on the heat", outOf: "off the heat" };
 
 export const heatWords = (heat: HeatSource): HeatWords => (isFire(heat) ? FIRE : OVEN);
 

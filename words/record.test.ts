@@ -18,6 +18,7 @@ const roast = {
     inAt: "2026-09-27T08:00:00Z",
     pulledAt: "2026-09-27T10:00:00Z",
     carvedAt: "2026-09-27T10:30:00Z",
+    heatOffs: [{ offAt: "2026-09-27T09:20:00Z", onAt: "2026-09-27T09:45:00Z" }, { offAt: "2026-09-27T09:55:00Z" }],
     doors: [{ at: "2026-09-27T08:40:00Z", openMin: 3 }],
     outs: [{ outAt: "2026-09-27T09:00:00Z", backAt: "2026-09-27T09:12:00Z" }],
     left: [{ at: "2026-09-27T09:50:00Z", piece: "breast" as const }],
@@ -31,7 +32,9 @@ describe("the record in words", () => {
       "heat to 160 °C, foil over the breast",
       "door open for 3 min",
       "back in, after 12 min outside",
+      "oven off for 25 min",
       "breast taken out",
+      "oven off",
       "out",
       "carved",
     ]);

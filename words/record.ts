@@ -12,7 +12,7 @@ import { formatDuration, formatTemperature, formatTemperatureDifference } from "
 import { capital, uncapitalised } from "./capital";
 import { allOf } from "./listing";
 import { ON_TIME_MIN } from "./log";
-import { colourWords, PART_NAMES } from "./names";
+import { colourWords, heatWords, PART_NAMES } from "./names";
 import { survivorsWords } from "./safety";
 import { stageWords } from "./stages";
 import type { Reader } from "./time";
@@ -26,6 +26,10 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
       return uncapitalised(stageWords(plan, event.stage, units));
     case "door":
       return `${shutBy(plan.heat) ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
+    case "off": {
+      const { is, off } = heatWords(plan.heat);
+      return event.offMin === null ? `${is} ${off}` : `${is} ${off} for ${formatDuration(event.offMin * 60)}`;
+    }
     case "left":
       return `${event.piece} taken out`;
     case "back-in":

@@ -49,6 +49,45 @@ describe("an act at the stove taken back", () => {
     expect(back?.happened.left ?? []).toEqual([]);
   });
 
+  it("is a heat that went off, and one that came on again", async () => {
+    const offs = async () => (await kept())?.happened.heatOffs;
+    acts.heatIsOff();
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    const [off] = (await offs()) ?? [];
+    expect(off).toEqual({ offAt: expect.any(String) });
+    const isNotOff = undo;
+    acts.heatIsOn();
+    await vi.waitFor(() => expect(undo).not.toBe(isNotOff));
+    expect(await offs()).toEqual([{ ...off, onAt: expect.any(String) }]);
+    undo?.();
+    await vi.waitFor(async () => expect(await offs()).toEqual([off]));
+    isNotOff?.();
+    await vi.waitFor(async () => expect(await offs()).toEqual([]));
+  });
+
+  it("is off no longer once it has been out and back in", async () => {
+    const [inAt, offAt, pulledAt] = [
+      "2026-09-27T09:00:00.000Z",
+      "2026-09-27T10:00:00.000Z",
+      "2026-09-27T10:30:00.000Z",
+    ];
+    await acts.happens({ inAt, heatOffs: [{ offAt }], pulledAt });
+    acts.backIn();
+    await vi.waitFor(async () => expect((await kept())?.happened.outs).toHaveLength(1));
+    expect((await kept())?.happened.heatOffs).toEqual([{ offAt, onAt: pulledAt }]);
+  });
+
+  it("says when the heat was on: before the bird went in, or only after it", async () => {
+    const inAt = "2026-09-27T09:00:00.000Z";
+    await acts.happens({ inAt });
+    acts.heatWasOnAt(Date.parse(inAt) + 20 * 60_000);
+    await vi.waitFor(async () =>
+      expect((await kept())?.happened.heatOffs).toEqual([{ offAt: inAt, onAt: "2026-09-27T09:20:00.000Z" }]),
+    );
+    acts.heatWasOnAt(Date.parse(inAt) - 20 * 60_000);
+    await vi.waitFor(async () => expect((await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z"));
+  });
+
   it("is a tick, and what it turned on", async () => {
     acts.ticks("preheat");
     await vi.waitFor(() => expect(undo).toBeDefined());

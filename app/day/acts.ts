@@ -6,7 +6,17 @@ import { heatOnRow } from "../../core/day/late";
 import { sittingAt } from "../../core/day/probes";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
-import { inOrder, withOthers, withoutTicks, withSeat, withTick } from "../../core/plan/happened";
+import {
+  inOrder,
+  type TimeWithoutHeat,
+  withHeatOff,
+  withHeatOn,
+  withOthers,
+  withoutHeatOff,
+  withoutTicks,
+  withSeat,
+  withTick,
+} from "../../core/plan/happened";
 import { MOST_NOTES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
@@ -135,6 +145,58 @@ export function actsOf(roastId: string) {
         if (isStored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
       });
     },
+    /** Its heat is off, from now on. */
+    heatIsOff(): void {
+      const offAt = instantNow();
+      void noted(
+        change(({ happened, ...before }) => ({ ...before, happened: withHeatOff(happened, { offAt }) })),
+        () => "Noted: without heat from now on",
+        ({ happened, ...now }) => ({ ...now, happened: withoutHeatOff(happened, offAt) }),
+      );
+    },
+    /** And on again. */
+    heatIsOn(): void {
+      const at = instantNow();
+      let was: Happened["heatOffs"];
+      const isStored = change(({ happened, ...before }) => {
+        was = happened.heatOffs;
+        return { ...before, happened: withHeatOn(happened, at) };
+      });
+      void noted(
+        isStored,
+        () => "Noted: on again from now",
+        ({ happened, ...now }) => ({ ...now, happened: { ...happened, heatOffs: was } }),
+      );
+    },
+    /** A time without heat is told, or told otherwise. @param before when it was said to have begun */
+    heatWasOff(told: TimeWithoutHeat, before?: string): void {
+      void change(({ happened, ...rest }) => ({ ...rest, happened: withHeatOff(happened, told, before) }));
+    },
+    /** A time without heat was none. */
+    heatWasOn(began: string): void {
+      let was: Happened["heatOffs"];
+      const isStored = change(({ happened, ...before }) => {
+        was = happened.heatOffs;
+        return { ...before, happened: withoutHeatOff(happened, began) };
+      });
+      void noted(
+        isStored,
+        () => "Noted: on all that while",
+        ({ happened, ...now }) => ({ ...now, happened: { ...happened, heatOffs: was } }),
+      );
+    },
+    /** It was on since then, and not before: from before the bird went in, or only after. */
+    heatWasOnAt(ms: number): void {
+      const onAt = new Date(ms).toISOString();
+      void change(({ happened, ...before }) => {
+        const { inAt = onAt } = happened;
+        const isBefore = ms <= Date.parse(inAt);
+        return {
+          ...before,
+          happened: isBefore ? { ...happened, heatOnAt: onAt } : withHeatOff(happened, { offAt: inAt, onAt }),
+        };
+      });
+    },
     /** Tips were put right: from now on they are read anew. */
     seats(probes: readonly Probe[]): void {
       const at = instantNow();
@@ -185,7 +247,8 @@ export function actsOf(roastId: string) {
       void change((before) => {
         const { pulledAt, outs = [], ...rest } = before.happened;
         if (!pulledAt) return before;
-        return { ...before, happened: { ...rest, outs: [...outs, { outAt: pulledAt, backAt: instantNow() }] } };
+        const stay = { outAt: pulledAt, backAt: instantNow() };
+        return { ...before, happened: { ...withHeatOn(rest, pulledAt), outs: [...outs, stay] } };
       });
     },
     /** @param readC newest readings: which stage is on may hang on them */

@@ -14,6 +14,7 @@ import { pullGoalsC } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
+import { offSince, withHeatOn } from "../../core/plan/happened";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
@@ -37,6 +38,18 @@ const SEEN_C = guidelineEverywhere();
 /** What the hand does to a heat, whatever is in it. */
 const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
 
+/** Counted on again by the next mark: what it comes to while its heat is off is not simulated anew every minute. */
+const ON_AGAIN_BY_MS = 5 * MINUTE_MS;
+
+/** What happened, its heat counted as on again from now on: for so long it would be off at the most. */
+function useHeard(happened: Roast["happened"], now: number): Roast["happened"] {
+  const byMs = offSince(happened) === undefined ? null : ON_AGAIN_BY_MS * Math.ceil(now / ON_AGAIN_BY_MS);
+  return useMemo(
+    () => (byMs === null ? happened : withHeatOn(happened, new Date(byMs).toISOString())),
+    [happened, byMs],
+  );
+}
+
 export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
   const reader = useHabits();
@@ -44,7 +57,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { pace } = usePace();
   const { plan, happened } = roast;
   const stage = cookStage(roast);
-  const simulated = useSimulatedPlan(plan, { happened });
+  const heard = useHeard(happened, now);
+  const simulated = useSimulatedPlan(plan, { happened: heard });
   const { cook } = simulated;
   const { inAt, pulledAt } = happened;
   const inAtMs = Date.parse(inAt ?? "");
@@ -65,8 +79,9 @@ export function useRoastDay(roast: Roast): RoastDay {
     );
   }, [happened, targetC, finish, cook]);
   const options = useMemo(
-    () => (inAt && (stage === "roasting" || stage === "resting") ? roastOptions({ plan, happened }, goalsC) : null),
-    [plan, happened, goalsC, inAt, stage],
+    () =>
+      inAt && (stage === "roasting" || stage === "resting") ? roastOptions({ plan, happened: heard }, goalsC) : null,
+    [plan, heard, goalsC, inAt, stage],
   );
   const forecastState = useForecast(options, screen);
   const { forecast } = forecastState;
@@ -112,6 +127,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       : Object.keys(goalsC).length > 0 &&
         allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0));
 
+  const offAt = offSince(happened);
   const told = useMemo(
     (): readonly Advice[] =>
       stage === "roasting"
@@ -125,13 +141,14 @@ export function useRoastDay(roast: Roast): RoastDay {
             stagesDone: happened.stagesDone ?? 0,
             bastingsDone: happened.bastingsDone ?? 0,
             fuelsDone: happened.fuelsDone ?? 0,
+            offSinceMin: offAt === undefined ? null : (Date.parse(offAt) - inAtMs) / MINUTE_MS,
           })
             // A thermometer that speaks by itself needs no telling when to read it.
             .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed")
             // What is done to the heat is said once, with the piece that leads.
             .filter(({ kind }) => !isLed || !TO_THE_HEAT.includes(kind))
         : [],
-    [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, roast.thermometer, isLed],
+    [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
   const items = itemsOf({ plan, stage, derived, told, rows, nowMs: now, isLate: late !== null }, reader);
 

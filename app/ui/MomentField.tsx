@@ -1,4 +1,5 @@
 import { lazy, Suspense, useId, useRef, useState } from "react";
+import { MINUTE_MS } from "../../core/units/time";
 import { parseTimeOfDay } from "../../core/units/timeOfDay";
 import { faultWords } from "../../words/faults";
 import { clockTime, dayName } from "../../words/time";
@@ -7,13 +8,19 @@ import { fieldTime, instantOf } from "./time";
 
 const DayPopover = lazy(() => import("./DayPopover"));
 
+interface Bound {
+  ms(): number;
+  readonly what: string;
+}
+
 interface Props {
   readonly label: string;
   readonly atMs: number;
   readonly zone: string;
   readonly size?: "table" | "stove";
-  /** It is not later: that is refused in one sentence, and on its day, picked before a time is typed, it is that moment. */
-  readonly latest?: { ms(): number; readonly what: string };
+  /** It is not earlier, and not later: that is refused in one sentence, and on its day, picked before a time is typed, it is that moment. */
+  readonly earliest?: Bound;
+  readonly latest?: Bound;
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }
@@ -25,7 +32,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
  * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
  * in one sentence, and nothing moves.
  */
-export function MomentField({ label, atMs, zone, size = "table", latest, onChange }: Props) {
+export function MomentField({ label, atMs, zone, size = "table", earliest, latest, onChange }: Props) {
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
@@ -36,9 +43,11 @@ export function MomentField({ label, atMs, zone, size = "table", latest, onChang
   const change = (field: string): void => {
     const ms = instantOf(field, zone);
     if (Number.isNaN(ms)) return;
-    const isTooLate = latest !== undefined && ms > latest.ms();
-    setFault(isTooLate ? `${label}: not after ${latest.what}. Nothing was changed.` : null);
-    if (!isTooLate && ms !== atMs) onChange(ms);
+    const beyond =
+      (latest && ms > latest.ms() && `not after ${latest.what}`) ||
+      (earliest && ms < earliest.ms() && `not before ${earliest.what}`);
+    setFault(beyond ? `${label}: ${beyond}. Nothing was changed.` : null);
+    if (!beyond && ms !== atMs) onChange(ms);
   };
   const take = (): void => {
     if (typed === null) return;
@@ -76,9 +85,12 @@ export function MomentField({ label, atMs, zone, size = "table", latest, onChang
               onClose={() => setOpen(false)}
               onPick={(picked) => {
                 setOpen(false);
+                // A field knows whole minutes: the first that is not before, the last that is not after.
+                const first = earliest ? fieldTime(earliest.ms() + MINUTE_MS - 1, zone) : "";
                 const last = latest ? fieldTime(latest.ms(), zone) : "";
                 const field = `${picked}T${time}`;
-                change(last.startsWith(picked) && field > last ? last : field);
+                if (last.startsWith(picked) && field > last) change(last);
+                else change(first.startsWith(picked) && field < first ? first : field);
               }}
             />
           </Suspense>

@@ -36,6 +36,7 @@ const NOTHING: Watched = {
   stagesDone: 0,
   bastingsDone: 0,
   fuelsDone: 0,
+  offSinceMin: null,
 };
 const kinds = (change: Partial<Watched>): string[] => adviceFor({ ...NOTHING, ...change }).map(({ kind }) => kind);
 
@@ -160,6 +161,9 @@ describe("the coach", () => {
     expect(on(read([0.5, 0.7]))).toEqual(["cooled"]);
     expect(on(read([0.4, 1]))).toEqual([]);
     expect(on(read([0.5, 0.7], 20))).toEqual([]);
+    // Where it is known why, that is said in its place.
+    const off = { nowMin: 120, offSinceMin: 100, readings: read([0.5, 0.7]), forecast: forecast({ members }) };
+    expect(adviceFor({ ...NOTHING, ...off })).toEqual([{ kind: "heat-off", sinceMin: 20 }]);
   });
 
   it("asks for foil where the skin is golden with so long to go that it would be dark", () => {

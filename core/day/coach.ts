@@ -42,6 +42,8 @@ export type Advice =
   /** Short of the deepest by so much, or past it where negative. */
   | { readonly kind: "misplaced"; readonly part: "breast" | "thigh"; readonly shortCm: number }
   | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
+  /** There is no heat, since so long. */
+  | { readonly kind: "heat-off"; readonly sinceMin: number }
   /** Everything warms more slowly than the fitted bird has it: an open door, or the heat is off. */
   | { readonly kind: "cooled"; readonly paceShare: number }
   | { readonly kind: "dark-early" }
@@ -64,6 +66,8 @@ export interface Watched {
   readonly stagesDone: number;
   readonly bastingsDone: number;
   readonly fuelsDone: number;
+  /** Since when its heat is off, minutes since it went in; null while it is on. */
+  readonly offSinceMin: number | null;
 }
 
 /**
@@ -114,7 +118,9 @@ export const OVERDUE_MIN = 5;
 
 /** Most urgent first. */
 export function adviceFor(watched: Watched): Advice[] {
+  const { offSinceMin, nowMin } = watched;
   return [
+    ...(offSinceMin === null ? [] : [{ kind: "heat-off", sinceMin: nowMin - offSinceMin } as const]),
     ...dueByPlan(watched),
     ...saidToBeElsewhere(watched),
     ...(watched.forecast ? seenInReadings(watched, watched.forecast) : []),
@@ -169,7 +175,10 @@ function dueByPlan({
 }
 
 /** What the readings and the bird they point to show. */
-function seenInReadings({ plan, nowMin, readings, browning, outByMin }: Watched, forecast: Forecast): Advice[] {
+function seenInReadings(
+  { plan, nowMin, readings, browning, outByMin, offSinceMin }: Watched,
+  forecast: Forecast,
+): Advice[] {
   const advice: Advice[] = [];
   for (const probe of forecast.lost) {
     const out = forecast.setAside.some(({ reading, why }) => why === "out" && probeOf(reading) === probe);
@@ -182,10 +191,9 @@ function seenInReadings({ plan, nowMin, readings, browning, outByMin }: Watched,
   // Where it is not to be had at all, the forecast itself says so.
   const lateMin = forecast.pull.p50 - outByMin;
   if (lateMin > LATE_MIN && Number.isFinite(lateMin)) advice.push({ kind: "late", minutes: Math.round(lateMin) });
-  const cooled = cooledDown(readings, forecast);
-  if (cooled) advice.push(cooled);
-  const stalled = stall(readings, forecast);
-  if (stalled) advice.push(stalled);
+  // Why it hardly warms is known where the heat is off.
+  const missed = offSinceMin === null ? [cooledDown(readings, forecast), stall(readings, forecast)] : [];
+  advice.push(...missed.filter((each) => each !== null));
   const { breast, thigh } = forecast.targets;
   const aheadMin = breast && thigh ? thigh.p50 - breast.p50 : 0;
   if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin) {

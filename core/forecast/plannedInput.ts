@@ -9,6 +9,7 @@ import type { Dressing } from "../heat/ovens";
 import { type HeatSource, isLidded } from "../heat/sources";
 import { feedMinutes, fireOf, goesInCold, heatLeadMin } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
+import { offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
 import { saltPlan } from "../plan/saltPlan";
@@ -19,7 +20,7 @@ import { restFor } from "../processes/rest";
 import { HANDLING_MIN, LONGEST_ROAST_MIN } from "../processes/roast";
 import type { OvenStage, RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
-import { minutesBetween } from "../units/time";
+import { MINUTE_MS, minutesBetween } from "../units/time";
 import type { EnsembleOptions } from "./ensemble";
 import { type KnownOven, priorIn } from "./knownOven";
 import { drawing, type Prior, usualPrior } from "./prior";
@@ -136,30 +137,59 @@ export function heatedMin(plan: Plan, { heatOnAt, inAt }: Roast["happened"]): nu
   return told >= 0 ? told : heatLeadMin(plan);
 }
 
-/** How hot it was then, °C: short of what was planned where it had been on for less (chosen: a straight line from the kitchen's). */
+/**
+ * How hot it was then, °C: short of what was planned where it had been on for less (chosen: a straight line from the
+ * kitchen's), cold where it was not on at all.
+ */
 function heatGoneInC(plan: Plan, happened: Roast["happened"]): number {
   const wantedC = heatAtInC(plan);
   if (goesInCold(plan)) return wantedC;
+  if (offAsItWentIn(happened)) return constant("kitchenC");
   const share = Math.min(1, heatedMin(plan, happened) / heatLeadMin(plan));
   return constant("kitchenC") + share * (wantedC - constant("kitchenC"));
 }
 
 const minuteOf = ({ inAt = "" }: Roast["happened"], at: string): number => minutesBetween(inAt, at);
 
-/** What of a roast is simulated, on or not yet: how hot its oven was, and each time that its door stood open. */
+/** A span of time by the minute since it went in, as far as it was in; null where it was not. */
+function spanIn(
+  happened: Roast["happened"],
+  fromAt: string,
+  toAt: string,
+): { fromMin: number; minutes: number } | null {
+  const fromMin = Math.max(0, minuteOf(happened, fromAt));
+  const minutes = minuteOf(happened, toAt) - fromMin;
+  return minutes > 0 ? { fromMin, minutes } : null;
+}
+
+/** A door stands open no longer: by then what was in there is in the kitchen. */
+const LONGEST_OPEN_MIN = 30;
+
+function opened(happened: Roast["happened"], fromAt: string, toAt: string): RoastEvent[] {
+  const span = spanIn(happened, fromAt, toAt);
+  return span ? [{ kind: "door", atMin: span.fromMin, openMin: Math.min(LONGEST_OPEN_MIN, span.minutes) }] : [];
+}
+
+/** One that is still off goes on so until it is out, or until the roast is over in any case. */
+function withoutHeat(happened: Roast["happened"], { offAt, onAt }: TimeWithoutHeat): RoastEvent[] {
+  const span = spanIn(happened, offAt, onAt ?? happened.pulledAt ?? later(offAt, LONGEST_ROAST_MIN));
+  return span ? [{ kind: "off", atMin: span.fromMin, untilMin: span.fromMin + span.minutes }] : [];
+}
+
+const later = (at: string, minutes: number): string => new Date(Date.parse(at) + minutes * MINUTE_MS).toISOString();
+
+/** What of a roast is simulated, on or not yet: how hot its oven was, when its door stood open, when it was off. */
 export function roastInput({ plan, happened }: Pick<Roast, "plan" | "happened">): PlannedInput {
   const input = plannedInput(plan);
-  const doors: RoastEvent[] = [
+  const { outs = [], doors = [], heatOffs = [] } = happened;
+  const events = [
+    ...input.events,
     // Under its cover in the kitchen a bird loses about what it does in an oven with an open door.
-    ...(happened.outs ?? []).map(({ outAt, backAt }): RoastEvent => {
-      const outMin = minuteOf(happened, outAt);
-      return { kind: "door", atMin: outMin, openMin: Math.min(30, minuteOf(happened, backAt) - outMin) };
-    }),
-    ...(happened.doors ?? []).map(({ at, openMin }): RoastEvent => {
-      return { kind: "door", atMin: minuteOf(happened, at), openMin };
-    }),
+    ...outs.flatMap(({ outAt, backAt }) => opened(happened, outAt, backAt)),
+    ...doors.flatMap(({ at, openMin }) => opened(happened, at, later(at, openMin))),
+    ...heatOffs.flatMap((each) => withoutHeat(happened, each)),
   ];
-  return { ...input, preheatC: heatGoneInC(plan, happened), events: [...input.events, ...doors] };
+  return { ...input, preheatC: heatGoneInC(plan, happened), events };
 }
 
 /** When its tips were put right, by the minute since it went in. */

@@ -28,6 +28,7 @@ const NAMED: Readonly<Record<string, (item: Tree) => string>> = {
   "plan.additions": ({ id }) => String(id),
   probes: ({ device, probe }) => `${device} ${probe}`,
   "happened.doors": ({ at }) => String(at),
+  "happened.heatOffs": ({ offAt }) => String(offAt),
   "happened.seated": ({ at, probe }) => `${at} ${probe}`,
   "happened.notItsOwn": ({ device, until }) => `${device} ${until}`,
   "happened.left": ({ at, piece }) => `${at} ${piece}`,

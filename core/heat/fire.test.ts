@@ -33,6 +33,7 @@ describe("a lid in the weather", () => {
     for (const source of HEAT_SOURCES) {
       const moment: OvenMoment = {
         source,
+        burns: true,
         traits: USUAL_OVEN,
         airC: 160,
         wallC: 160,

@@ -53,6 +53,8 @@ export const USUAL_OVEN: OvenTraits = {
 /** The moment in the oven: what its air and walls are at, what is under the bird, what the bird has made of its own air. */
 export interface OvenMoment {
   readonly source: HeatSource;
+  /** Its heat is on: an open fire that is out does not shine. */
+  readonly burns: boolean;
   readonly traits: OvenTraits;
   readonly airC: number;
   readonly wallC: number;
@@ -106,7 +108,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const lidK = own.shutBy === "lid" && weather ? lidFallK(moment.airC, weather) : 0;
   const open: Patch = {
     airC: moment.airC + traits.offsetK,
-    wallC: withFire(moment.wallC + traits.offsetK - lidK, own.fireShare()),
+    wallC: withFire(moment.wallC + traits.offsetK - lidK, moment.burns ? own.fireShare() : 0),
     hotK: own.turns ? 0 : traits.hotSideK,
     // Below saturation at its own temperature.
     vapourPa: Math.min(own.vapourPa(moment.birds), 0.9 * saturationPa(Math.min(99, moment.airC))),

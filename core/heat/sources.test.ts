@@ -7,6 +7,7 @@ import { FUELS, HEAT_SOURCES, isFire, SOURCE_TRAITS, takes } from "./sources";
 
 const moment: OvenMoment = {
   source: "spit",
+  burns: true,
   traits: USUAL_OVEN,
   airC: 180,
   wallC: 180,

@@ -8,13 +8,15 @@ export type LogEvent = { readonly atMs: number } & (
   /** The heat or what lies over the bird was changed: the number of the stage. */
   | { readonly kind: "stage"; readonly stage: number }
   | { readonly kind: "door"; readonly openMin: number }
+  /** Null: it was still off when it came out, or is. */
+  | { readonly kind: "off"; readonly offMin: number | null }
   | { readonly kind: "left"; readonly piece: Piece }
   | { readonly kind: "back-in"; readonly outMin: number }
 );
 
 /** @returns nothing of a roast that has not gone in */
 export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): readonly LogEvent[] {
-  const { inAt, pulledAt, carvedAt, doors = [], left = [], outs = [], stagesDone = 0 } = happened;
+  const { inAt, pulledAt, carvedAt, doors = [], heatOffs = [], left = [], outs = [], stagesDone = 0 } = happened;
   if (!inAt) return [];
   const inMs = Date.parse(inAt);
   const untilMs = pulledAt ? Date.parse(pulledAt) : Number.POSITIVE_INFINITY;
@@ -27,6 +29,10 @@ export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): 
     { kind: "in", atMs: inMs },
     ...stages,
     ...doors.map(({ at, openMin }): LogEvent => ({ kind: "door", atMs: Date.parse(at), openMin })),
+    ...heatOffs.map(({ offAt, onAt }): LogEvent => {
+      const atMs = Date.parse(offAt);
+      return { kind: "off", atMs, offMin: onAt === undefined ? null : (Date.parse(onAt) - atMs) / MINUTE_MS };
+    }),
     ...left.map(({ at, piece }): LogEvent => ({ kind: "left", atMs: Date.parse(at), piece })),
     ...outs.map(({ outAt, backAt }): LogEvent => {
       const atMs = Date.parse(backAt);

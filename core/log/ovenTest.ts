@@ -66,6 +66,7 @@ export function waterWarms(
       oven.advance(minute + step, dialC, 1, 0);
       const { skin: open } = ovenSurroundings({
         source: heat,
+        burns: true,
         traits,
         airC: oven.airC,
         wallC: oven.wallC,

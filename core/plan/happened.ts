@@ -21,6 +21,11 @@ const Prediction = z.strictObject({
 const MOST_SEATS = 60;
 /** And so many thermometers that were another bird's. */
 const MOST_OTHERS = 16;
+/** Times without heat. */
+const MOST_OFFS = 12;
+
+const TimeWithoutHeat = z.strictObject({ offAt: instant, onAt: z.optional(instant) });
+export type TimeWithoutHeat = z.infer<typeof TimeWithoutHeat>;
 
 const HappenedFields = z.strictObject({
   inAt: z.optional(instant),
@@ -44,6 +49,8 @@ const HappenedFields = z.strictObject({
   struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
   /** The oven's door stood open. */
   doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
+  /** Its heat was off: the oven dark, the fire out. Off still where nothing says when it was on again. */
+  heatOffs: z.optional(z.array(TimeWithoutHeat).check(z.maxLength(MOST_OFFS))),
   /** Tips that the cook put right: what they show from then on is of the place where they sit now. */
   seated: z.optional(z.array(z.strictObject({ at: instant, probe: z.enum(PROBES) })).check(z.maxLength(MOST_SEATS))),
   /** Thermometers of the bridge that were taken for this bird's, and until when: what they read is another's. */
@@ -107,7 +114,7 @@ export function inOrder(happened: Happened): Happened {
 export function happenedUntil(happened: Happened, instant: string): Happened {
   const until = Date.parse(instant);
   const isThen = (at: string | undefined): boolean => at !== undefined && Date.parse(at) <= until;
-  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, seated, left, outs, ...rest } = happened;
+  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, heatOffs, seated, left, outs, ...rest } = happened;
   return {
     ...rest,
     ...(isThen(heatOnAt) && { heatOnAt }),
@@ -115,6 +122,11 @@ export function happenedUntil(happened: Happened, instant: string): Happened {
     ...(isThen(pulledAt) && { pulledAt }),
     ...(isThen(carvedAt) && { carvedAt }),
     ...(doors && { doors: doors.filter(({ at }) => isThen(at)) }),
+    ...(heatOffs && {
+      heatOffs: heatOffs
+        .filter(({ offAt }) => isThen(offAt))
+        .map(({ offAt, onAt }) => ({ offAt, ...(isThen(onAt) && { onAt }) })),
+    }),
     ...(seated && { seated: seated.filter(({ at }) => isThen(at)) }),
     ...(left && { left: left.filter(({ at }) => isThen(at)) }),
     ...(outs && { outs: outs.filter(({ backAt }) => isThen(backAt)) }),
@@ -125,6 +137,37 @@ export function happenedUntil(happened: Happened, instant: string): Happened {
 export const withTick = (happened: Happened, id: string): Happened => ({
   ...happened,
   ticked: [...(happened.ticked ?? []).filter((each) => each !== id), id],
+});
+
+/** Since when its heat is off; undefined where it is on. */
+export const offSince = ({ heatOffs = [] }: Happened): string | undefined =>
+  heatOffs.find(({ onAt }) => onAt === undefined)?.offAt;
+
+/** The time without heat in which it went in; undefined where it was on. */
+export const offAsItWentIn = ({ heatOffs = [], inAt = "" }: Happened): TimeWithoutHeat | undefined =>
+  heatOffs.find(
+    ({ offAt, onAt }) =>
+      Date.parse(offAt) <= Date.parse(inAt) && (onAt === undefined || Date.parse(onAt) > Date.parse(inAt)),
+  );
+
+/** A time without heat is told. @param before when it was said to have begun, where that is told otherwise now */
+export const withHeatOff = (happened: Happened, told: TimeWithoutHeat, before = told.offAt): Happened => ({
+  ...happened,
+  heatOffs: [...(withoutHeatOff(happened, before).heatOffs ?? []), told]
+    .sort((one, other) => Date.parse(one.offAt) - Date.parse(other.offAt))
+    .slice(-MOST_OFFS),
+});
+
+/** It was on all the while after all. */
+export const withoutHeatOff = (happened: Happened, began: string): Happened => ({
+  ...happened,
+  heatOffs: (happened.heatOffs ?? []).filter(({ offAt }) => offAt !== began),
+});
+
+/** Its heat is on again; nothing changes where it was. */
+export const withHeatOn = (happened: Happened, at: string): Happened => ({
+  ...happened,
+  ...(happened.heatOffs && { heatOffs: happened.heatOffs.map((each) => ({ onAt: at, ...each })) }),
 });
 
 /** A tip was put right. */

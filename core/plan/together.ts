@@ -43,6 +43,7 @@ const TO_FIRE = [
   "heatOnAt",
   "inAt",
   "doors",
+  "heatOffs",
   "stagesDone",
   "bastingsDone",
   "fuelsDone",

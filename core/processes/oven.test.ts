@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { constant } from "../constants";
 import { Oven } from "./oven";
 
 /** Mean air over an hour in stretches of so many minutes, the door opened at its beginning. */
@@ -26,5 +27,22 @@ describe("an oven whose door stands open", () => {
     oven.advance(40, 180, 1, 0);
     oven.advance(50, 180, 1, 0);
     expect(Math.abs(oven.airC - 180)).toBeLessThan(6);
+  });
+});
+
+describe("an oven that is off", () => {
+  it("cools behind its shut door as one does that is turned down, and is on its dial again soon after it is on", () => {
+    const [off, down] = [new Oven(200), new Oven(200)];
+    for (const oven of [off, down]) oven.advance(10, 200, 1, 0);
+    off.advance(30, null, 1, 0);
+    down.advance(30, 25, 1, 0);
+    expect(Math.abs(off.airC - down.airC)).toBeLessThan(4);
+    expect(off.airC).toBeGreaterThan(100);
+    off.advance(600, null, 1, 0);
+    off.advance(601, null, 1, 0);
+    expect(off.airC).toBeCloseTo(constant("kitchenC"), 1);
+    off.advance(660, 200, 1, 0);
+    off.advance(700, 200, 1, 0);
+    expect(Math.abs(off.airC - 200)).toBeLessThan(4);
   });
 });

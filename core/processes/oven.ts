@@ -33,11 +33,14 @@ export class Oven {
 
   /**
    * Goes on to a minute.
+   * @param dialC null: its heat is off, and the door shut
    * @param load mass in it against one bird alone: a full oven follows more slowly
    * @param openMin minutes from the beginning of this stretch for which the door stands open, past its end if need be
    */
-  advance(toMinute: number, dialC: number, load: number, openMin: number): void {
-    const { amplitudeK, periodMin } = this.ownSwing;
+  advance(toMinute: number, dialC: number | null, load: number, openMin: number): void {
+    const { periodMin } = this.ownSwing;
+    const amplitudeK = dialC === null ? 0 : this.ownSwing.amplitudeK;
+    const wantedC = dialC ?? this.outsideC;
     const lagMin = this.ownLagMin * (0.5 + 0.5 * load);
     if (openMin > 0) this.openUntilMin = Math.max(this.openUntilMin, this.minute + openMin);
     let air = 0;
@@ -50,9 +53,9 @@ export class Oven {
         now + (aim - now) * (1 - Math.exp(-step / timeMin));
       // Nothing cools an oven but what gets out through its walls: it falls far more slowly than it is heated.
       this.middleC =
-        this.middleC > dialC
-          ? Math.max(dialC, towards(this.middleC, this.outsideC, constant("ovenCoolMin")))
-          : towards(this.middleC, dialC, lagMin);
+        this.middleC > wantedC
+          ? Math.max(wantedC, towards(this.middleC, this.outsideC, constant("ovenCoolMin")))
+          : towards(this.middleC, wantedC, lagMin);
       const swing = amplitudeK * Math.sin((2 * Math.PI * this.minute) / periodMin);
       this.nowAirC = isOpen
         ? towards(this.nowAirC, this.outsideC, constant("doorLossMin"))

@@ -37,6 +37,8 @@ export interface RoastOptions extends RoastSetting {
 }
 
 export const LONGEST_ROAST_MIN = 16 * 60;
+/** It may be on again after all else is over. */
+const LONGEST_OFF_MIN = 7 * 24 * 60;
 
 /** Of several birds the slowest one is followed: of two, either; of more, one that stands between two. */
 const neighboursOf = (birds: number): Posture["neighbours"] => (birds > 2 ? 2 : birds > 1 ? 1 : 0);
@@ -90,8 +92,12 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
   for (const event of events) {
     if (event.kind === "door") requireBetween("minutes the door is open", event.openMin, 0, 30, "min");
+    if (event.kind === "off")
+      requireBetween("end of a time without heat", event.untilMin, event.atMin, LONGEST_OFF_MIN, "min");
   }
-  const upcomingEvents = new Set(events);
+  const offs = events.filter((event) => event.kind === "off");
+  const turns = offs.flatMap(({ atMin, untilMin }) => [atMin, untilMin]);
+  const upcomingEvents = new Set(events.filter((event) => event.kind !== "off"));
   const from = bird.minute;
   const { surface } = bird.solver;
   const sizeM = sizeOfM(bird.body);
@@ -126,8 +132,9 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       arrange();
     }
     const upcoming = stages[at + 1];
-    const ahead = upcoming && !upcoming.when ? upcoming.fromMin - minute : Number.POSITIVE_INFINITY;
-    const step = Math.min(everyMin, ahead > 1e-6 ? ahead : everyMin);
+    const edges = upcoming && !upcoming.when ? [upcoming.fromMin, ...turns] : turns;
+    const step = Math.min(everyMin, ...edges.map((edge) => edge - minute).filter((ahead) => ahead > 1e-6));
+    const isOff = offs.some(({ atMin, untilMin }) => minute > atMin - 1e-6 && minute < untilMin - 1e-6);
     let openMin = handling;
     handling = 0;
     for (const event of upcomingEvents) {
@@ -142,10 +149,11 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       else if (event.kind === "leave") bird.leave(event.piece);
       else if (event.kind === "bacon-off") dressing = { ...dressing, bacon: false };
     }
-    oven.advance(minute + step, stage.airC, birds, openMin);
+    oven.advance(minute + step, isOff ? null : stage.airC, birds, openMin);
     const airC = oven.airC + traits.offsetK;
     const around = ovenSurroundings({
       source,
+      burns: !isOff,
       traits,
       airC: oven.airC,
       wallC: oven.wallC,

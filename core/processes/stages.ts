@@ -35,8 +35,16 @@ export interface FullStage {
   readonly towardsHot: Facing;
 }
 
+export interface HeatOff {
+  readonly kind: "off";
+  readonly atMin: number;
+  readonly untilMin: number;
+}
+
 export type RoastEvent =
   | { readonly kind: "door"; readonly atMin: number; readonly openMin: number }
+  /** No heat for a while: the oven dark, the fire out, what shuts it shut. */
+  | HeatOff
   /** Spooned over, brushed or misted: the door is open a while and the skin wet again. */
   | ({ readonly kind: "baste" } & Moment)
   /** The same with a glaze, which waits where it is wrapped. */

@@ -1,8 +1,9 @@
 /** The day: probes that post to the bridge, advice, what if, and the app without its server. */
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, STOVE, seeText, wentInAgo } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -61,6 +62,29 @@ describe("the day", () => {
     await press(driver, "Done: oven down 20 °C");
     await seeText(driver, "it is the plan now");
     await pressAt(driver, 'button[aria-label="Close"]');
+  });
+
+  it("is told that the oven is off, says what that comes to, and when it was is put right afterwards", async () => {
+    const closes = (): Promise<void> => pressAt(driver, 'button[aria-label="Close"]');
+    await press(driver, "Correct something");
+    await press(driver, "The oven is off now");
+    await closes();
+    await seeText(driver, "The oven is off: leave the door shut", "so far", "On again now, it is out at");
+    await press(driver, "It is on again");
+    await seeText(driver, "Take it out in");
+    const nowMs = Date.now();
+    await press(driver, "Correct something");
+    await pickMoment(driver, "The oven was off from", nowMs - 15 * 60_000);
+    // It was not on again before that, and nothing is changed.
+    await pickMoment(driver, "On again at", nowMs - 20 * 60_000);
+    await seeText(driver, "On again at: not before it was off. Nothing was changed.");
+    await closes();
+    const [{ happened }] = (await storedRows<Roast>(driver, "roasts")) as [Roast];
+    const [{ offAt, onAt = "" }, ...others] = happened.heatOffs as [{ offAt: string; onAt?: string }];
+    expect(others).toEqual([]);
+    expect(nowMs - Date.parse(offAt)).toBeLessThan(16 * 60_000);
+    expect(nowMs - Date.parse(offAt)).toBeGreaterThanOrEqual(15 * 60_000);
+    expect(Math.abs(nowMs - Date.parse(onAt))).toBeLessThan(60_000);
   });
 
   it("goes on without its server: the app opens, and readings are typed", async () => {

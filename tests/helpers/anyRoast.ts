@@ -56,6 +56,7 @@ const anyTold = fc.record(
     ticked: fc.uniqueArray(fc.constantFrom("thaw", "preheat", "stock-1"), { minLength: 1 }),
     struck: few(fc.tuple(anyInstant, anyProbe).map(([at, probe]) => `${at} ${probe} bridge`)),
     doors: few(fc.record({ at: anyInstant, openMin: fc.integer({ min: 1, max: 30 }) })),
+    heatOffs: few(fc.record({ offAt: anyInstant, onAt: anyInstant }, { requiredKeys: ["offAt"] })),
     seated: few(fc.record({ at: anyInstant, probe: anyProbe })),
     notItsOwn: few(fc.record({ device: fc.constantFrom("", "one"), until: anyInstant })),
     left: few(fc.record({ at: anyInstant, piece: fc.constantFrom(...PIECES) })),

@@ -31,6 +31,11 @@ function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
       return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];
     case "misplaced":
       return [{ says: "Moved", done: () => acts.seats(probesOf(about.part)) }];
+    case "heat-off":
+      return [{ says: "On again", done: () => acts.heatIsOn() }];
+    case "cooled":
+    case "stalled":
+      return [{ says: "No heat", done: () => acts.heatIsOff() }];
     case "fuel":
       return isDone(() => void acts.happens({ fuelsDone: about.n }));
     case "baste":

@@ -5,6 +5,7 @@ import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
 import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
 import { byTimeMin } from "../../../core/plan/byTime";
+import { offSince } from "../../../core/plan/happened";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
@@ -28,6 +29,7 @@ import { Corrections } from "./Corrections";
 import { DarkerSide } from "./DarkerSide";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
+import { NoHeat } from "./NoHeat";
 import { PULL_CHECK, PullCheck } from "./PullCheck";
 import { pullOf } from "./pull";
 import { ReadingForm } from "./ReadingForm";
@@ -68,7 +70,9 @@ export function Roasting({ day, acts }: Props) {
   const nowMin = (now - inAtMs) / MINUTE_MS;
   const pull = pullOf(day, inAtMs);
   const centres = centresOf(plan.bird).filter((centre) => goalsC[centre] !== undefined);
-  const overdue = reached ? undefined : overdueOf(items);
+  // Told and asked in the place of what is next; once it is there, that comes first.
+  const off = reached ? undefined : items.find(({ about }) => about.kind === "heat-off");
+  const overdue = reached || off ? undefined : overdueOf(items);
   const aside = useMemo(() => {
     const kept = new Set<Reading>(believed);
     return new Set(observed.filter((reading) => !kept.has(reading)).map(({ key }) => key));
@@ -100,7 +104,9 @@ export function Roasting({ day, acts }: Props) {
     <SideBySide
       now={
         <>
-          {overdue?.about.kind === "stage" ? (
+          {off ? (
+            <NoHeat item={off} sinceMs={now - Date.parse(offSince(happened) ?? "")} finish={finish} acts={acts} />
+          ) : overdue?.about.kind === "stage" ? (
             <>
               <NextAction
                 action={overdue.does}
@@ -149,7 +155,7 @@ export function Roasting({ day, acts }: Props) {
           )}
           <MainAct>
             <Button
-              tone={isNear && !overdue ? "primary" : "plain"}
+              tone={isNear && !overdue && !off ? "primary" : "plain"}
               size="stove"
               onClick={() => void acts.happens({ pulledAt: instantNow() })}
             >
@@ -171,7 +177,7 @@ export function Roasting({ day, acts }: Props) {
           {change && <p className="text-soft">{changeWords(change, units)}.</p>}
           <Simulating day={day} />
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
-          <AdviceList items={overdue ? items.filter((item) => item !== overdue) : items} acts={acts} />
+          <AdviceList items={items.filter((item) => item !== overdue && item !== off)} acts={acts} />
           <div className="flex flex-wrap gap-3">
             {!reached && opensCheck}
             {/* In one place, wherever its button stands: it stays open while the last reading is noted in it. */}
