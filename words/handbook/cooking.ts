@@ -123,7 +123,7 @@ export const PROBING: Chapter = {
 export const TROUBLE: Chapter = {
   id: "trouble",
   title: "When something is not as planned",
-  about: "Late, early, pale, dark, pink, dry, the leg before the breast.",
+  about: "Late, early, no heat, pale, dark, pink, dry, the leg before the breast.",
   sections: [
     {
       id: "late",
@@ -138,7 +138,15 @@ export const TROUBLE: Chapter = {
           ],
         },
       ],
-      see: ["trouble/leg-late"],
+      see: ["trouble/leg-late", "trouble/no-heat"],
+    },
+    {
+      id: "no-heat",
+      title: "The oven is off, the fire out",
+      says: ({ t }) => [
+        "Leave it shut. A hot oven holds its heat for half an hour and more, and goes on cooking meanwhile.",
+        `Say so under Correct something on the stove screen, and once more when it is on again: what is read in between is no slow oven then, and the finish moves by what it truly costs. What was noticed late is put right there too. Off for longer than ${constant("outHours")} hours with meat that has not come to ${t(60)}, follow your local food-safety authority: heat afterwards does not make all of it good.`,
+      ],
     },
     {
       id: "early",
