@@ -128,4 +128,26 @@ describe("an act at the stove taken back", () => {
       expect((await kept())?.happened.seated).toEqual([{ at: expect.any(String), probe: "left thigh" }]),
     );
   });
+
+  it("is a probe that sits elsewhere, and what was told of it before stays", async () => {
+    const probes = [{ device: "one", probe: "breast" as const, sits: "left breast" as const }];
+    await saveRoast(database(), { ...roast, thermometer: "bridge", probes });
+    acts.sitsAt({ device: "one", probe: "breast" }, "right thigh", true);
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.probes).toMatchObject([
+      { sits: "right thigh", before: [{ sits: "left breast", moved: true }] },
+    ]);
+    expect((await kept())?.happened.seated).toHaveLength(1);
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
+    expect((await kept())?.happened.seated).toEqual([]);
+  });
+
+  it("is a door that stood open", async () => {
+    acts.opened("door", 5);
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.happened.doors).toEqual([{ at: expect.any(String), openMin: 5 }]);
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.happened.doors).toEqual([]));
+  });
 });

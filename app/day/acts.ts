@@ -22,6 +22,7 @@ import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { MINUTE_MS } from "../../core/units/time";
 import { addReadings, changeRoast } from "../../storage/roasts";
+import { probeName } from "../../words/names";
 import { clockNow, instantNow } from "../shell/clock";
 import { database } from "../shell/database";
 import { stored } from "../shell/stored";
@@ -39,6 +40,12 @@ const HOUR_WORDS: Record<Hour, string> = { heatOnAt: "Noted: on from now", thawB
 
 const without = (happened: Happened, events: readonly (keyof Happened)[]): Happened =>
   Object.fromEntries(Object.entries(happened).filter(([event]) => !events.includes(event as keyof Happened)));
+
+/** What was said at a moment to be put right was not. */
+const withoutSeat = ({ seated, ...happened }: Happened, at: string): Happened => ({
+  ...happened,
+  ...(seated && { seated: seated.filter((seat) => seat.at !== at) }),
+});
 
 /** What happens to a heat is handed on to the other pieces in it by what stores it. */
 export function actsOf(roastId: string) {
@@ -138,12 +145,18 @@ export function actsOf(roastId: string) {
     },
     opened(what: string, openMin: number): void {
       const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
-      void change((before) => ({
+      const isStored = change((before) => ({
         ...before,
         happened: { ...before.happened, doors: [...(before.happened.doors ?? []), { at, openMin }] },
-      })).then((isStored) => {
-        if (isStored) toast.success(`Noted: the ${what} was open for ${openMin} min; the forecast counts with it`);
-      });
+      }));
+      void noted(
+        isStored,
+        () => `Noted: the ${what} was open for ${openMin} min; the forecast counts with it`,
+        ({ happened, ...now }) => ({
+          ...now,
+          happened: { ...happened, doors: (happened.doors ?? []).filter((door) => door.at !== at) },
+        }),
+      );
     },
     /** Its heat is off, from now on. */
     heatIsOff(): void {
@@ -207,22 +220,31 @@ export function actsOf(roastId: string) {
       void noted(
         isStored,
         () => "Noted: it is read anew from now",
-        ({ happened, ...now }) => ({
-          ...now,
-          happened: { ...happened, seated: (happened.seated ?? []).filter((seat) => seat.at !== at) },
-        }),
+        ({ happened, ...now }) => ({ ...now, happened: withoutSeat(happened, at) }),
       );
     },
     /** A probe sits elsewhere than was said. @param moved from now on; else it has always sat there */
     sitsAt({ device, probe }: Pick<InBird, "device" | "probe">, sits: Probe, moved: boolean): void {
       const at = instantNow();
-      void change((before) => ({
-        ...before,
-        probes: (before.probes ?? []).map((each) =>
-          each.device === device && each.probe === probe ? sittingAt(each, sits, at, moved) : each,
-        ),
-        ...(moved && { happened: withSeat(before.happened, { at, probe: sits }) }),
-      }));
+      const isIt = (each: InBird): boolean => each.device === device && each.probe === probe;
+      let was: InBird | undefined;
+      const isStored = change((before) => {
+        was = before.probes?.find(isIt);
+        return {
+          ...before,
+          probes: (before.probes ?? []).map((each) => (isIt(each) ? sittingAt(each, sits, at, moved) : each)),
+          ...(moved && { happened: withSeat(before.happened, { at, probe: sits }) }),
+        };
+      });
+      void noted(
+        isStored,
+        () => `Noted: it ${moved ? "sits" : "has always sat"} in the ${probeName(sits)}`,
+        ({ happened, ...now }) => ({
+          ...now,
+          probes: (now.probes ?? []).map((each) => (isIt(each) && was ? was : each)),
+          happened: withoutSeat(happened, at),
+        }),
+      );
     },
     /** Its thermometers are in another bird, and were all the while. */
     noneOfThem(): void {
