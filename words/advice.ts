@@ -196,8 +196,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "dark-early":
       return {
         key: "dark early",
-        does: "Foil over what is brown",
-        why: "The skin is golden by now and has long to go: left open, it will be dark before the thigh is there.",
+        does: "Loose foil over all of it",
+        why: "The skin is golden by now and has long to go: left open, it will be dark before it is done.",
         rings: true,
       };
     case "fuel":
@@ -224,8 +224,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
           ? `The fire is about ${off} ${cold ? "cooler" : "hotter"} than set`
           : `The oven is about ${off} ${cold ? "below" : "above"} its dial`,
         why: cold
-          ? "The bird warms more slowly than it would at that heat. Bring it up by as much, or eat later; the forecast counts with it."
-          : "The bird warms faster than it would at that heat. Bring it down by as much, or rest it longer; the forecast counts with it.",
+          ? "The bird warms more slowly than it would at that heat. Bring it up by as much, and say so under What if, or eat later; the forecast counts with it."
+          : "The bird warms faster than it would at that heat. Bring it down by as much, and say so under What if, or rest it longer; the forecast counts with it.",
         rings: false,
       };
     }

@@ -7,6 +7,7 @@ import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
 import { restFor } from "../processes/rest";
 import { adviceFor, EARLY_WORD_MIN, outByMinOf, type Watched } from "./coach";
+import { changedNow } from "./whatIf";
 
 const { plan } = sampleRoast();
 const STAGED: Plan["stages"] = [
@@ -164,6 +165,26 @@ describe("the coach", () => {
     // Where it is known why, that is said in its place.
     const off = { nowMin: 120, offSinceMin: 100, readings: read([0.5, 0.7]), forecast: forecast({ members }) };
     expect(adviceFor({ ...NOTHING, ...off })).toEqual([{ kind: "heat-off", sinceMin: 20 }]);
+  });
+
+  it("asks for no foil that lies there already, nor where it cannot: breast down, wrapped, in parts", () => {
+    const ahead = forecast({ targets: { breast: at(150), thigh: at(184) } });
+    const dark = { now: 1, atPull: 2.4 };
+    const on = (stage: Partial<Plan["stages"][number]>, cut: Plan["bird"]["cut"] = "whole") =>
+      kinds({
+        plan: { ...plan, stages: [{ fromMin: 0, airC: 180, ...stage }], bird: { ...plan.bird, cut } },
+        forecast: ahead,
+        browning: dark,
+      });
+    expect(on({})).toEqual(["breast-ahead", "dark-early"]);
+    expect(on({ shield: "breast" })).toEqual(["dark-early"]);
+    expect(on({ shield: "all" })).toEqual([]);
+    expect(on({ wrap: "foil" })).toEqual([]);
+    expect(on({ side: "down" })).toEqual(["dark-early"]);
+    expect(on({}, "parts")).toEqual(["dark-early"]);
+    // Said to be done within this minute.
+    const changed = changedNow("cover-all", plan, NOTHING.nowMin + 0.9, {});
+    expect(kinds({ plan: { ...plan, ...changed }, forecast: ahead, browning: dark })).toEqual([]);
   });
 
   it("asks for foil where the skin is golden with so long to go that it would be dark", () => {

@@ -21,7 +21,7 @@ import { fullStages } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import { nextReading } from "./nextReading";
 
-import { stageNow } from "./whatIf";
+import { changedNow, stageNow, type WhatIfId } from "./whatIf";
 
 export type Advice =
   /** The plan's next change of the heat is due. */
@@ -194,12 +194,15 @@ function seenInReadings(
   // Why it hardly warms is known where the heat is off.
   const missed = offSinceMin === null ? [cooledDown(readings, forecast), stall(readings, forecast)] : [];
   advice.push(...missed.filter((each) => each !== null));
+  // What lies over it already, or cannot, is not asked for; what was just said to be done begins within the minute.
+  const can = (id: WhatIfId): boolean => changedNow(id, plan, nowMin + 1, lowestC(readings, forecast.lost)) !== null;
   const { breast, thigh } = forecast.targets;
   const aheadMin = breast && thigh ? thigh.p50 - breast.p50 : 0;
-  if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin) {
+  if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin && can("cover-breast")) {
     advice.push({ kind: "breast-ahead", minutes: Math.round(aheadMin) });
   }
-  if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT) advice.push({ kind: "dark-early" });
+  if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT && can("cover-all"))
+    advice.push({ kind: "dark-early" });
   const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;
   if (Math.abs(offset) > OVEN_OFF_SD) {
     const kelvin = Math.round(Math.abs(traitsOf(forecast.estimate, forecast.prior).oven.offsetK));

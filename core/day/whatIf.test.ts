@@ -37,6 +37,10 @@ describe("what can be changed now", () => {
     expect(can("spatchcock")).not.toContain("turn-over");
     expect(can("whole", [{ fromMin: 0, airC: 163, shield: "breast" }])).toContain("uncover");
     expect(can("whole", [{ fromMin: 0, airC: 80 }])).not.toContain("hold");
+    expect(can("parts")).toContain("cover-all");
+    expect(can("whole", [{ fromMin: 0, airC: 163, shield: "breast" }])).toContain("cover-all");
+    expect(can("whole", [{ fromMin: 0, airC: 163, shield: "all" }])).not.toContain("cover-all");
+    expect(can("whole", [{ fromMin: 0, airC: 163, wrap: "lid" }])).not.toContain("cover-all");
   });
 
   it("turns it round where the oven has a hot side", () => {

@@ -19,6 +19,7 @@ import { type Dial, dialTurnK, onDialC } from "../units/dial";
 
 export const WHAT_IFS = [
   "cover-breast",
+  "cover-all",
   "uncover",
   "oven-up",
   "oven-down",
@@ -119,6 +120,8 @@ export function changedNow(
       return hasBreastUp && holds.shield === "none" && holds.wrap === "none" && bird.cut !== "parts"
         ? set({ shield: "breast" })
         : null;
+    case "cover-all":
+      return holds.shield !== "all" && holds.wrap === "none" ? set({ shield: "all" }) : null;
     case "uncover":
       return holds.shield === "none" && holds.wrap === "none" ? null : set({ shield: "none", wrap: "none" });
     case "oven-up":

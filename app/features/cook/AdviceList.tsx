@@ -1,11 +1,14 @@
 import { Check, ChevronDown } from "lucide-react";
 import { probesOf } from "../../../core/bird/probe";
+import type { WhatIfId } from "../../../core/day/whatIf";
 import type { Acts } from "../../day/acts";
 import type { Item } from "../../day/items";
 
 interface Props {
   readonly items: readonly Item[];
   readonly acts: Acts;
+  /** A change of the heat is made now. */
+  makes?(id: WhatIfId): void;
 }
 
 interface Answer {
@@ -14,7 +17,7 @@ interface Answer {
 }
 
 /** What a tap on an item notes; none for what is only said. */
-function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
+function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): readonly Answer[] {
   const isDone = (done: () => void): readonly Answer[] => [{ says: "Done", done }];
   switch (about.kind) {
     case "row":
@@ -31,6 +34,10 @@ function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
       return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];
     case "misplaced":
       return [{ says: "Moved", done: () => acts.seats(probesOf(about.part)) }];
+    case "breast-ahead":
+      return makes ? isDone(() => makes("cover-breast")) : [];
+    case "dark-early":
+      return makes ? isDone(() => makes("cover-all")) : [];
     case "heat-off":
       return [{ says: "On again", done: () => acts.heatIsOn() }];
     case "cooled":
@@ -46,12 +53,12 @@ function answersTo({ about }: Item, acts: Acts): readonly Answer[] {
 }
 
 /** What is due and what the readings show, most urgent first: a line each, its reason a tap below, and a tick where it can be done. */
-export function AdviceList({ items, acts }: Props) {
+export function AdviceList({ items, ...does }: Props) {
   if (items.length === 0) return null;
   return (
     <ul aria-label="What to mind" className="grid gap-1.5">
       {items.map((item) => {
-        const answers = answersTo(item, acts);
+        const answers = answersTo(item, does);
         return (
           <li
             key={item.key}

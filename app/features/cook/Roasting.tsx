@@ -2,6 +2,7 @@ import { useMemo, useState } from "react";
 import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
+import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
 import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
 import { byTimeMin } from "../../../core/plan/byTime";
@@ -11,6 +12,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
 import { heatWords, PART_NAMES } from "../../../words/names";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { whatIfName } from "../../../words/whatIf";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { ForecastChart } from "../../chart/ForecastChart";
 import type { Acts } from "../../day/acts";
@@ -91,6 +93,12 @@ export function Roasting({ day, acts }: Props) {
     </span>
   );
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
+  const left = (happened.left ?? []).map(({ piece }) => piece);
+  const makes = (id: WhatIfId): void => {
+    const readC = lowestC(believed, lost);
+    const changed = changedNow(id, plan, Math.max(1, Math.round(nowMin)), readC, left);
+    if (changed) void acts.whatIf(whatIfName(id, plan, units), changed, readC);
+  };
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
     return celsius === undefined ? [] : [`${formatTemperature(celsius, units)} in the ${PART_NAMES[centre]}`];
@@ -177,7 +185,7 @@ export function Roasting({ day, acts }: Props) {
           {change && <p className="text-soft">{changeWords(change, units)}.</p>}
           <Simulating day={day} />
           {fault && <Caution>The forecast is as it was last known: {fault}</Caution>}
-          <AdviceList items={items.filter((item) => item !== overdue && item !== off)} acts={acts} />
+          <AdviceList items={items.filter((item) => item !== overdue && item !== off)} acts={acts} makes={makes} />
           <div className="flex flex-wrap gap-3">
             {!reached && opensCheck}
             {/* In one place, wherever its button stands: it stays open while the last reading is noted in it. */}
@@ -193,7 +201,7 @@ export function Roasting({ day, acts }: Props) {
             {forecast && options && (
               <WhatIfSheet
                 plan={plan}
-                left={(happened.left ?? []).map(({ piece }) => piece)}
+                left={left}
                 options={options}
                 forecast={forecast}
                 inAtMs={inAtMs}

@@ -1,15 +1,13 @@
 import { useState } from "react";
 import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
-import { type Changed, holdDialC, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
+import { type Changed, SAME_WITHIN_MIN, type WhatIfAnswer } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
 import type { Plan } from "../../../core/plan/schema";
-import { dialTurnK } from "../../../core/units/dial";
-import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../../../core/units/quantity";
+import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { capital } from "../../../words/capital";
-import { heatWords } from "../../../words/names";
 import { clockTime } from "../../../words/time";
+import { whatIfName } from "../../../words/whatIf";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -28,19 +26,6 @@ interface Props {
   readonly units: UnitSystem;
   onTake(name: string, changed: Changed): void;
 }
-
-const namesIn = ({ heat, equipment: { dial } }: Plan, units: UnitSystem): Record<WhatIfId, string> => ({
-  "cover-breast": "Foil over the breast",
-  uncover: "Foil off",
-  "oven-up": `${capital(heatWords(heat).is)} up ${formatTemperatureDifference(dialTurnK(dial), units)}`,
-  "oven-down": `${capital(heatWords(heat).is)} down ${formatTemperatureDifference(dialTurnK(dial), units)}`,
-  "turn-over": "Turn it over",
-  wrap: "Wrap it tight",
-  rotate: `Turn it round ${heatWords(heat).in}`,
-  "legs-off": "Take the legs out",
-  "breast-off": "Take the breasts out",
-  hold: `Hold it: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
-});
 
 /** What if: each change cooked on in the computer before the hand touches anything. */
 export function WhatIfSheet(props: Props) {
@@ -67,7 +52,6 @@ function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onT
   const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
   const asIsMin = then.forecast.pull.p50;
-  const names = namesIn(plan, units);
   return (
     <>
       <p className="text-lg">
@@ -77,7 +61,7 @@ function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onT
         {others.map((answer) => {
           const changed = answer.id === "as-is" ? undefined : changes.get(answer.id);
           if (answer.id === "as-is" || !changed) return null;
-          const name = names[answer.id];
+          const name = whatIfName(answer.id, plan, units);
           return (
             <li key={answer.id} className="grid gap-2 rounded-2xl border border-line p-3">
               <h3 className="text-xl">{name}</h3>

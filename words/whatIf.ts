@@ -1,0 +1,29 @@
+/** What can be changed at the stove, as a cook would say it. */
+import { holdDialC, type WhatIfId } from "../core/day/whatIf";
+import type { Plan } from "../core/plan/schema";
+import { dialTurnK } from "../core/units/dial";
+import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
+import { capital } from "./capital";
+import { heatWords } from "./names";
+
+type Of = Pick<Plan, "heat" | "equipment">;
+
+const turned = ({ heat, equipment: { dial } }: Of, way: string, units: UnitSystem): string =>
+  `${capital(heatWords(heat).is)} ${way} ${formatTemperatureDifference(dialTurnK(dial), units)}`;
+
+const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem) => string> = {
+  "cover-breast": () => "Foil over the breast",
+  "cover-all": () => "Loose foil over all of it",
+  uncover: () => "Foil off",
+  "oven-up": (plan, units) => turned(plan, "up", units),
+  "oven-down": (plan, units) => turned(plan, "down", units),
+  "turn-over": () => "Turn it over",
+  wrap: () => "Wrap it tight",
+  rotate: ({ heat }) => `Turn it round ${heatWords(heat).in}`,
+  "legs-off": () => "Take the legs out",
+  "breast-off": () => "Take the breasts out",
+  hold: ({ heat, equipment: { dial } }, units) =>
+    `Hold it: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
+};
+
+export const whatIfName = (id: WhatIfId, plan: Of, units: UnitSystem): string => NAMES[id](plan, units);
