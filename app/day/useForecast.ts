@@ -77,15 +77,26 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
     () => (fitted?.isRead && coarse.length > 0 ? forecastFrom(fitted.options, fitted.members, coarse) : null),
     [fitted, coarse],
   );
-  return { forecast, change: useChange(forecast, coarse), refitting: coarse.length > 0 && fit.stale, fault: fit.fault };
+  return {
+    forecast,
+    change: useChange(fitted?.options, forecast, coarse),
+    refitting: coarse.length > 0 && fit.stale,
+    fault: fit.fault,
+  };
 }
 
-/** The newest news: kept until there is other. */
-function useChange(forecast: Forecast | null, readings: readonly Reading[]): ForecastChange | null {
-  const told = useRef<{ at: Forecast; change: ForecastChange | null } | null>(null);
+/** The newest news: kept until there is other. What was done to the bird or its heat moves a forecast without any. */
+function useChange(
+  options: EnsembleOptions | undefined,
+  forecast: Forecast | null,
+  readings: readonly Reading[],
+): ForecastChange | null {
+  const told = useRef<{ of: string; at: Forecast; change: ForecastChange | null } | null>(null);
+  const of = useMemo(() => JSON.stringify(options), [options]);
   if (forecast && forecast !== told.current?.at) {
-    const change = told.current && changeOf(told.current.at, forecast, readings);
-    if (change || !told.current) told.current = { at: forecast, change };
+    const before = told.current?.of === of ? told.current.at : null;
+    const change = before && changeOf(before, forecast, readings);
+    if (change || !before) told.current = { of, at: forecast, change };
   }
   return told.current?.change ?? null;
 }
