@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { SaltMethod } from "../core/kitchen/salt";
 import { PLAIN_REMEDIES } from "../core/schedule/remedy";
 import { remedyWords } from "./remedies";
 
@@ -12,6 +13,15 @@ describe("the words of remedies", () => {
   it("say by how much dinner is moved", () => {
     expect(remedyWords({ kind: "eat-later", hours: 3.25 }, "metric")).toBe("Eat 3 h 15 min later, and be in time");
     expect(remedyWords({ kind: "eat-later-and-sleep", hours: 6 }, "us")).toBe("Eat 6 h later, and sleep");
+  });
+
+  it("say for how long it is salted and dried, where it begins late", () => {
+    const says = (method: SaltMethod, saltHours: number, dryHours: number | null) =>
+      remedyWords({ kind: "salt-less", method, saltHours, dryHours }, "metric");
+    expect(says("dry", 21.5, null)).toBe("Salt it 21 h 30 min");
+    expect(says("brine", 8, 0)).toBe("Brine it 8 h, no drying");
+    expect(says("injection", 3, 6)).toBe("Inject it, then wait 3 h, dry it 6 h");
+    expect(says("none", 24, 10)).toBe("Dry it 10 h");
   });
 
   it("have degrees in the cook's own unit", () => {

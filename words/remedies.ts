@@ -1,6 +1,8 @@
 /** What a remedy does, on the button that does it. */
+import type { SaltMethod } from "../core/kitchen/salt";
 import type { Does, PlainRemedy } from "../core/schedule/remedy";
 import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { capital } from "./capital";
 
 const PLAIN: Record<PlainRemedy, string> = {
   "at-the-end": "Put it on at the end",
@@ -53,6 +55,8 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Eat ${formatDuration(3600 * does.hours)} later, and sleep`;
     case "brine-hours":
       return `Brine it ${does.hours} h`;
+    case "salt-less":
+      return saltedWords(does);
     case "and-bland":
       return `${remedyWords(does.first, units)}, and nothing salty besides`;
     case "leave-out":
@@ -66,4 +70,18 @@ export function remedyWords(does: Does, units: UnitSystem): string {
     default:
       return PLAIN[does.kind];
   }
+}
+
+const SALTED: Record<SaltMethod, string> = {
+  dry: "Salt it",
+  brine: "Brine it",
+  equilibrium: "Brine it",
+  injection: "Inject it, then wait",
+  none: "",
+};
+
+function saltedWords({ method, saltHours, dryHours }: Extract<Does, { kind: "salt-less" }>): string {
+  const salted = method !== "none" && `${SALTED[method]} ${formatDuration(3600 * saltHours)}`;
+  const dried = dryHours !== null && (dryHours > 0 ? `dry it ${formatDuration(3600 * dryHours)}` : "no drying");
+  return capital([salted, dried].filter(Boolean).join(", "));
 }

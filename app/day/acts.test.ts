@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import type { ExternalToast } from "sonner";
 import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { type Remedy, saltedLess } from "../../core/schedule/remedy";
 import { changeRoast, saveRoast } from "../../storage/roasts";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { database, openShelf } from "../shell/database";
@@ -141,6 +142,19 @@ describe("an act at the stove taken back", () => {
     undo?.();
     await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
     expect((await kept())?.happened.seated).toEqual([]);
+  });
+
+  it("is a salting that begins only now, with its hours as they were", async () => {
+    const fromNow = saltedLess(roast.plan, 2);
+    expect(fromNow).not.toBeNull();
+    acts.salts("salt", fromNow as Remedy);
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    const begun = await kept();
+    expect(begun?.happened.ticked).toEqual(["salt"]);
+    expect(begun?.plan.salt).not.toEqual(roast.plan.salt);
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.plan.salt).toEqual(roast.plan.salt));
+    expect((await kept())?.happened.ticked).toEqual([]);
   });
 
   it("is a door that stood open", async () => {

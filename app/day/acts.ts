@@ -20,11 +20,15 @@ import {
 import { MOST_NOTES, type Roast, type RoastReading, readingKey } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
+import type { Remedy } from "../../core/schedule/remedy";
 import { MINUTE_MS } from "../../core/units/time";
 import { addReadings, changeRoast } from "../../storage/roasts";
+import { uncapitalised } from "../../words/capital";
 import { probeName } from "../../words/names";
+import { remedyWords } from "../../words/remedies";
 import { clockNow, instantNow } from "../shell/clock";
 import { database } from "../shell/database";
+import { habitsNow } from "../shell/preferences";
 import { stored } from "../shell/stored";
 import { toast } from "../ui/toast";
 
@@ -134,6 +138,23 @@ export function actsOf(roastId: string) {
     /** Its thaw begins now, later than planned: what follows is held against it. */
     thaws(): void {
       tickOff(THAW_ROW, () => "thawBegunAt");
+    },
+    /** Its salting, or what comes before that, begins now, later than planned. @param fromNow for how long it is salted then */
+    salts(task: TaskId, { does, change: fromNow }: Remedy): void {
+      let was: Plan["salt"] | undefined;
+      const isStored = change((before) => {
+        was = before.plan.salt;
+        return { ...before, plan: fromNow(before.plan), happened: withTick(before.happened, task) };
+      });
+      void noted(
+        isStored,
+        () => `Noted, begun now: ${uncapitalised(remedyWords(does, habitsNow().units))}`,
+        ({ plan, happened, ...now }) => ({
+          ...now,
+          plan: { ...plan, ...(was && { salt: was }) },
+          happened: withoutTicks(happened, task),
+        }),
+      );
     },
     /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
     reheats(id: string, lateMin: number): void {

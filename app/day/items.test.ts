@@ -34,4 +34,41 @@ describe("what is to be minded", () => {
     expect(minded(nowMs, [])[0]).toEqual(["begun", expect.stringMatching(/^Thaw was to begin /)]);
     expect(minded(nowMs, ["thaw"])).toEqual([]);
   });
+
+  it("is whether its salting has begun, and how long it salts where it begins only now", () => {
+    const fresh = {
+      ...usual,
+      bird: { ...usual.bird, state: "fresh" as const },
+      salt: { ...usual.salt, saltHours: 24 },
+    };
+    const first = (hoursLate: number) => {
+      const at = (nowMs: number) =>
+        derivePlan(fresh, simulated({ thawHours: 0 }), FIRST_SHARES, nowMs, undefined, undefined, {
+          madeMs: 0,
+          ticked: [],
+        });
+      const nowMs = (at(0).schedule.tasks[0]?.startMs ?? Number.NaN) + hoursLate * HOUR_MS;
+      const rows = timetableOf(fresh, at(nowMs), "metric");
+      const minded = {
+        plan: fresh,
+        stage: "planned" as const,
+        derived: at(nowMs),
+        told: [],
+        rows,
+        nowMs,
+        isLate: false,
+      };
+      const about = itemsOf(minded, READERS.metric)[0]?.about;
+      return about?.kind === "begun" ? (about.fromNow?.change(fresh).salt ?? null) : undefined;
+    };
+    expect(first(-1)).toBeUndefined();
+    const { saltHours, dryHours } = fresh.salt;
+    const left = (hoursLate: number): number => Math.floor(2 * (saltHours + dryHours - hoursLate)) / 2;
+    for (const late of [0.4, 5, 9]) {
+      const salt = first(late);
+      expect((salt?.saltHours ?? 0) + (salt?.dryHours ?? 0)).toBe(left(late));
+    }
+    // So late, what is left is salted as it goes in, which the plan offers.
+    expect(first(saltHours + dryHours - 2)).toBeNull();
+  });
 });

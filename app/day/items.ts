@@ -5,6 +5,8 @@ import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { isUnbegun } from "../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../core/schedule/derive";
+import { type Remedy, saltedLess } from "../../core/schedule/remedy";
+import { HOUR_MS } from "../../core/units/time";
 import { type AdviceWords, adviceWords, beginWords, dueWords } from "../../words/advice";
 import { dayAndTime, type Reader } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
@@ -14,8 +16,8 @@ export interface Item extends AdviceWords {
   readonly about:
     | Advice
     | { readonly kind: "row"; readonly id: string }
-    /** Whether a first task has begun in time. */
-    | { readonly kind: "begun"; readonly task: TaskId };
+    /** Whether a first task has begun in time; what becomes of its salting where it begins only now. */
+    | { readonly kind: "begun"; readonly task: TaskId; readonly fromNow: Remedy | null };
 }
 
 interface Minded {
@@ -36,7 +38,10 @@ export function itemsOf({ plan, stage, derived, told, rows, nowMs, isLate }: Min
   const at = (ms: number): string => dayAndTime(ms, plan.zone, reader);
   const unbegun = stage === "planned" ? (derived?.conflicts.filter(isUnbegun) ?? []) : [];
   return [
-    ...unbegun.map(({ task, startMs }): Item => ({ ...beginWords(task, at(startMs)), about: { kind: "begun", task } })),
+    ...unbegun.map(({ task, startMs, byMs }): Item => {
+      const fromNow = task === "thaw" ? null : saltedLess(plan, byMs / HOUR_MS);
+      return { ...beginWords(task, at(startMs)), about: { kind: "begun", task, fromNow } };
+    }),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units), about })),
     ...dueWords(rows, nowMs, stage, isLate).map((words): Item => ({ ...words, about: { kind: "row", id: words.row } })),
   ];

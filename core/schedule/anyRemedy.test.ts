@@ -54,6 +54,45 @@ describe("a conflict of any plan", () => {
     );
   });
 
+  it("that its salt comes too late is answered by salting it less, by no more than it takes, where that leaves enough", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        anyCook,
+        fc.integer({ min: 6, max: 40 }),
+        fc.double({ min: 0.2, max: 30, noNaN: true }),
+        (plan, cook, saltHours, hoursLate) => {
+          const fresh: Plan = {
+            ...plan,
+            bird: { ...plan.bird, state: "fresh", preSalted: false },
+            salt: { ...plan.salt, method: "dry", saltHours },
+          };
+          const at = (nowMs: number) => (changed: Plan) => deriveAny(changed, cook, undefined, nowMs).conflicts;
+          const begins = deriveAny(fresh, cook).schedule.tasks.find(({ id }) => id === "salt")?.startMs ?? Number.NaN;
+          const nowMs = begins + hoursLate * HOUR_MS;
+          const conflictsOf = at(nowMs);
+          const conflict = conflictsOf(fresh).find((each) => each.kind === "too-late" && each.task !== "roast");
+          if (conflict?.kind !== "too-late" || conflict.task === "thaw") return;
+          const less = remediesOf(conflict, fresh, conflictsOf).find(({ does }) => does.kind === "salt-less");
+          const hours = ({ salt }: Plan): number => salt.saltHours + salt.dryHours;
+          if (!less) {
+            // Nothing shorter that is worth its salt would do.
+            const least = { ...fresh, salt: { ...fresh.salt, saltHours: 3, dryHours: 0 } };
+            if (hoursLate < saltHours - 4) expect(conflictsOf(least).map(({ kind }) => kind)).toContain("too-late");
+            return;
+          }
+          const salted = less.change(fresh);
+          expect(conflictsOf(salted).map(({ kind }) => kind)).not.toContain("too-late");
+          expect(salted.salt.saltHours).toBeGreaterThanOrEqual(3);
+          // What is dried gives way first.
+          if (salted.salt.saltHours < saltHours) expect(salted.salt.dryHours).toBe(0);
+          expect(hours(salted)).toBeLessThan(hours(fresh));
+        },
+      ),
+      plansAsked(80),
+    );
+  });
+
   it("of a thaw in water is answered by the fridge only where there is time for it", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 10, max: 250, noNaN: true }), (plan, cook, hoursAhead) => {

@@ -23,6 +23,7 @@ import {
   SALT_AT_OVEN,
   SHORTER,
   STUFFING_BESIDE,
+  saltedLess,
   THAW_IN_FRIDGE,
   WATER_NOW,
 } from "./remedy";
@@ -78,6 +79,19 @@ function later(
 
 const QUARTER_MS = 900_000;
 
+/** Salted and dried for as long as there is, where that brings it in time: a night in between swallows some of it. */
+function saltedInTime(
+  conflict: Conflict & { readonly byMs: number },
+  plan: Plan,
+  after?: ConflictsAfter,
+): readonly Remedy[] {
+  for (let hours = conflict.byMs / HOUR_MS; ; hours += 0.5) {
+    const remedy = saltedLess(plan, hours);
+    if (!remedy) return [];
+    if (!after || after(remedy.change(plan)).every(({ kind }) => kind !== conflict.kind)) return [remedy];
+  }
+}
+
 /** Less salt: of what is salted with, or of what goes on besides, whichever is too much. @param percent in all */
 function lessSalt(percent: number, plan: Plan): readonly Remedy[] {
   const besides = saltBesidesPercent(plan);
@@ -132,11 +146,12 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
-        const inTime = timely([WATER_NOW, SHORTER], conflict.kind);
+        const inTime = [...saltedInTime(conflict, plan, after), ...timely([WATER_NOW], conflict.kind)];
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
         return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];
       }
-      return ["prepare", "salt", "dry"].includes(conflict.task) ? [SALT_AT_OVEN, ...eatLater] : eatLater;
+      if (!["prepare", "salt", "dry"].includes(conflict.task)) return eatLater;
+      return [...saltedInTime(conflict, plan, after), SALT_AT_OVEN, ...eatLater];
     }
     case "never-thaws":
       return [WATER_NOW];

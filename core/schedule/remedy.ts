@@ -1,6 +1,7 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
+import type { SaltMethod } from "../kitchen/salt";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import type { Plan } from "../plan/schema";
 import { dialTurnK, onDialC } from "../units/dial";
@@ -51,6 +52,13 @@ export type Does =
   | { readonly kind: PlainRemedy }
   | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
   | { readonly kind: "brine-hours"; readonly hours: number }
+  /** Begun later, for as long as there is; dried: null where it was not to be. */
+  | {
+      readonly kind: "salt-less";
+      readonly method: SaltMethod;
+      readonly saltHours: number;
+      readonly dryHours: number | null;
+    }
   /** The whole dinner, by so much. */
   | { readonly kind: "eat-later" | "eat-later-and-sleep"; readonly hours: number }
   /** The first, and nothing salty besides. */
@@ -82,6 +90,18 @@ export const WATER_NOW: Remedy = {
   does: { kind: "thaw-in-water" },
   change: (plan) => ({ ...SALT_AT_OVEN.change(plan), thawIn: "water" }),
 };
+/** Dry salt that is left for less draws out juice and does not take it back (common practice); a bath gives some at once. */
+const LEAST_SALT_HOURS: Record<SaltMethod, number> = { dry: 3, brine: 1, equilibrium: 3, injection: 1, none: 0 };
+
+/** Salted and dried for so many hours less, what is dried first; null where what is left would be nothing. */
+export function saltedLess({ salt: { method, saltHours, dryHours } }: Plan, lessHours: number): Remedy | null {
+  const salted = method === "none" ? 0 : saltHours;
+  const left = Math.floor(2 * (salted + dryHours - lessHours)) / 2;
+  if (left < Math.max(1, LEAST_SALT_HOURS[method])) return null;
+  const hours = { saltHours: Math.min(salted, left), dryHours: Math.max(0, left - salted) };
+  const told = { ...hours, dryHours: dryHours > 0 ? hours.dryHours : null };
+  return { does: { kind: "salt-less", method, ...told }, change: withSalt(hours) };
+}
 export const SHORTER: Remedy = { does: { kind: "shorter-salting" }, change: withSalt({ saltHours: 12, dryHours: 0 }) };
 export const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: "none" }) };
 export const BAG: Remedy = { does: { kind: "brine-in-bag" }, change: withSalt({ bath: "bag" }) };

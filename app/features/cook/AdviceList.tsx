@@ -22,11 +22,14 @@ function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): read
   switch (about.kind) {
     case "row":
       return isDone(() => acts.ticks(about.id));
-    case "begun":
+    case "begun": {
+      const { task, fromNow } = about;
       return [
-        { says: "In time", done: () => acts.ticks(about.task) },
-        ...(about.task === "thaw" ? [{ says: "Just now", done: () => acts.thaws() }] : []),
+        { says: "In time", done: () => acts.ticks(task) },
+        ...(task === "thaw" ? [{ says: "Just now", done: () => acts.thaws() }] : []),
+        ...(fromNow ? [{ says: "Just now", done: () => acts.salts(task, fromNow) }] : []),
       ];
+    }
     case "stage":
       return isDone(() => void acts.happens({ stagesDone: about.n }));
     case "slipped":
