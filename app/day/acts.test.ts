@@ -144,6 +144,23 @@ describe("an act at the stove taken back", () => {
     expect((await kept())?.happened.seated).toEqual([]);
   });
 
+  it("is a bird that came out, or was outside, at another time", async () => {
+    const at = (minutes: number): string => new Date(Date.UTC(2026, 8, 27, 9, minutes)).toISOString();
+    await acts.happens({
+      inAt: at(0),
+      outs: [{ outAt: at(60), backAt: at(70) }],
+      pulledAt: at(100),
+      carvedAt: at(130),
+    });
+    acts.wasAt("pulledAt", Date.parse(at(90)));
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.happened).toMatchObject({ pulledAt: at(90), carvedAt: at(130) });
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.happened.pulledAt).toBe(at(100)));
+    acts.wasOutside(0, { outAt: at(55), backAt: at(70) });
+    await vi.waitFor(async () => expect((await kept())?.happened.outs).toEqual([{ outAt: at(55), backAt: at(70) }]));
+  });
+
   it("is a salting that begins only now, with its hours as they were", async () => {
     const fromNow = saltedLess(roast.plan, 2);
     expect(fromNow).not.toBeNull();

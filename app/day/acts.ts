@@ -26,6 +26,7 @@ import { addReadings, changeRoast } from "../../storage/roasts";
 import { uncapitalised } from "../../words/capital";
 import { probeName } from "../../words/names";
 import { remedyWords } from "../../words/remedies";
+import { clockTime } from "../../words/time";
 import { clockNow, instantNow } from "../shell/clock";
 import { database } from "../shell/database";
 import { habitsNow } from "../shell/preferences";
@@ -100,6 +101,29 @@ export function actsOf(roastId: string) {
     /** What was said to have happened, and has not. */
     putsRight(put: (happened: Happened) => Happened): void {
       void change((before) => ({ ...before, happened: put(before.happened) }));
+    },
+    /** It came out, or was carved, at another time than was said. */
+    wasAt(what: "pulledAt" | "carvedAt", ms: number): void {
+      const at = new Date(ms).toISOString();
+      let was: string | undefined;
+      let zone = "UTC";
+      const isStored = change((before) => {
+        was = before.happened[what];
+        ({ zone } = before.plan);
+        return { ...before, happened: { ...before.happened, [what]: at } };
+      });
+      void noted(
+        isStored,
+        () => `Noted: ${what === "pulledAt" ? "out" : "carved"} at ${clockTime(ms, zone, habitsNow())}`,
+        (now) => ({ ...now, happened: { ...now.happened, ...(was !== undefined && { [what]: was }) } }),
+      );
+    },
+    /** It was outside at another time than was said. */
+    wasOutside(n: number, stay: NonNullable<Happened["outs"]>[number]): void {
+      void change(({ happened, ...before }) => ({
+        ...before,
+        happened: { ...happened, outs: (happened.outs ?? []).map((each, m) => (m === n ? stay : each)) },
+      }));
     },
     goesIn(atMs: number): void {
       void change((before) => wentIn(before, atMs));

@@ -7,5 +7,14 @@ import { useDark } from "./preferences";
 export function Toasts() {
   useEffect(() => toastsDrawnBy(toast), []);
   const theme = useDark() ? "dark" : "light";
-  return <Toaster position="top-center" offset={{ top: 68 }} mobileOffset={{ top: 68 }} theme={theme} />;
+  return (
+    <Toaster
+      position="top-center"
+      offset={{ top: 68 }}
+      mobileOffset={{ top: 68 }}
+      theme={theme}
+      // Over a sheet too, which takes every tap on the page below it.
+      toastOptions={{ className: "pointer-events-auto" }}
+    />
+  );
 }

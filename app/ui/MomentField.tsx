@@ -8,7 +8,7 @@ import { fieldTime, instantOf } from "./time";
 
 const DayPopover = lazy(() => import("./DayPopover"));
 
-interface Bound {
+export interface Bound {
   ms(): number;
   readonly what: string;
 }
@@ -19,8 +19,8 @@ interface Props {
   readonly zone: string;
   readonly size?: "table" | "stove";
   /** It is not earlier, and not later: that is refused in one sentence, and on its day, picked before a time is typed, it is that moment. */
-  readonly earliest?: Bound;
-  readonly latest?: Bound;
+  readonly earliest?: Bound | undefined;
+  readonly latest?: Bound | undefined;
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }

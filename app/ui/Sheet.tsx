@@ -18,6 +18,10 @@ export const ClosesSheet = ({ children }: { readonly children: ReactNode }) => (
   <Dialog.Close asChild>{children}</Dialog.Close>
 );
 
+/** A word in passing lies over a sheet, and is no tap beside it: what it takes back is taken back with the sheet open. */
+const isToast = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest("[data-sonner-toaster]") !== null;
+
 /** Something set aside from the main path: rises from the lower edge, leaves with Escape, and gives the focus back. */
 export function Sheet({ opens, open, title, wide = false, children, onClose }: Props) {
   return (
@@ -31,6 +35,7 @@ export function Sheet({ opens, open, title, wide = false, children, onClose }: P
         <Dialog.Overlay className="fixed inset-0 z-20 bg-[oklch(0.2_0.03_235/0.45)]" />
         <Dialog.Content
           aria-describedby={undefined}
+          onInteractOutside={(event) => isToast(event.target) && event.preventDefault()}
           className={`fixed inset-x-0 bottom-0 z-30 mx-auto flex max-h-[94dvh] ${wide ? "max-w-5xl" : "max-w-xl"} flex-col rounded-t-3xl bg-mist-1 text-ink shadow-card`}
         >
           <div className="flex items-center justify-between px-5 pb-1 pt-3">

@@ -6,7 +6,9 @@ import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import {
   fitsTheScreen,
+  OVER,
   press,
+  pressAt,
   resize,
   STOVE,
   see,
@@ -75,6 +77,21 @@ describe("the record of a roast", () => {
     expect((await stored(DUCK))?.happened.closedAt).toBeDefined();
     await press(driver, "Open the record again");
     await press(driver, "Yes, open it");
+    const { pulledAt = "", ...was } = (await stored(DUCK))?.happened ?? {};
+    expect(was.closedAt).toBeUndefined();
+    await press(driver, "Correct when it was in, out and carved");
+    const time = await see(driver, 'input[aria-label="It came out of the oven at: time"]');
+    const shown = await time.getAttribute("value");
+    const [hours = 0, minutes = 0] = (shown ?? "").split(":").map(Number);
+    const earlier = new Date(Date.UTC(2000, 0, 1, hours, minutes - 5)).toISOString().slice(11, 16);
+    await time.sendKeys(OVER, earlier, Key.TAB);
+    await driver.wait(async () => (await stored(DUCK))?.happened.pulledAt !== pulledAt, 10_000, "it was not put right");
+    expect(Date.parse(pulledAt) - Date.parse((await stored(DUCK))?.happened.pulledAt ?? "")).toBeGreaterThan(
+      4 * 60_000,
+    );
+    await press(driver, "Undo");
+    await driver.wait(async () => (await stored(DUCK))?.happened.pulledAt === pulledAt, 10_000, "it was not undone");
+    await pressAt(driver, 'button[aria-label="Close"]');
     await press(driver, `${COVERED}: for next time`);
     await seeText(driver, "Taken into next time");
     expect((await stored(DUCK))?.nextTime).toEqual(["breast-covered"]);

@@ -1,8 +1,9 @@
 /** Pulled too early: the rest says so, it goes back, and the thermometer's own error is put right. */
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -80,5 +81,37 @@ describe("the check before it is lifted", () => {
     await seeText(driver, "All of it is there: take it out.");
     await pressAt(driver, 'button[aria-label="Close"]');
     await seeText(driver, "Take it out, once looked through by hand");
+  });
+
+  it("is out since when it truly came out, put right at its rest and once it was carved", async () => {
+    const happened = async () =>
+      (await storedRows<Roast>(driver, "roasts")).find(({ id }) => cook.includes(id))?.happened;
+    const minutesAgo = (at = ""): number => (Date.now() - Date.parse(at)) / 60_000;
+    const setBack = async (label: string, minutes: number): Promise<void> => {
+      await press(driver, "Correct something");
+      await pickMoment(driver, label, Date.now() - minutes * 60_000);
+      await pressAt(driver, 'button[aria-label="Close"]');
+    };
+    cook = await driver.getCurrentUrl();
+    await press(driver, "It is out of the oven");
+    await seeText(driver, "Carving now");
+    await setBack("It came out of the oven at", 12);
+    await driver.wait(async () => minutesAgo((await happened())?.pulledAt) > 11, 10_000, "it was not put right");
+    await press(driver, "Carving now");
+    await seeText(driver, "For each of");
+    await visit(driver, cook);
+    await seeText(driver, "Rested");
+    // Its last button is not under the main act, two rows high.
+    const hidden = await driver.executeScript<number>(`
+      scrollTo(0, document.documentElement.scrollHeight);
+      const last = [...document.querySelectorAll("main button:not([data-main-act] button)")].at(-1);
+      return last.getBoundingClientRect().bottom - document.querySelector("[data-main-act]").getBoundingClientRect().top;`);
+    expect(hidden).toBeLessThan(0);
+    await setBack("It was carved at", 2);
+    await driver.wait(async () => minutesAgo((await happened())?.carvedAt) > 1.9, 10_000, "it was not put right");
+    // Carved before it came out it cannot have been.
+    await press(driver, "Correct something");
+    await pickMoment(driver, "It was carved at", Date.now() - 20 * 60_000);
+    await seeText(driver, "It was carved at: not before it came out. Nothing was changed.");
   });
 });

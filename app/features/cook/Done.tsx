@@ -10,9 +10,11 @@ import { clockTime } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import { HotTable } from "../../day/HotTable";
 import type { RoastDay } from "../../day/roastDay";
+import { WhenItWas } from "../../day/WhenItWas";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
+import { Sheet } from "../../ui/Sheet";
 import { useNow } from "../../ui/useNow";
 import { IntoFridge } from "./IntoFridge";
 import { MainAct } from "./MainAct";
@@ -83,6 +85,11 @@ export function Done({ day: { roast, readings, leftovers }, acts }: Props) {
           <Button size="stove" onClick={() => acts.putsRight(isNextDay ? unserved : uncarved)}>
             {isNextDay ? "Not at the table yet" : "Not carved yet"}
           </Button>
+        )}
+        {!happened.closedAt && (
+          <Sheet opens="Correct something" title="Correct something">
+            <WhenItWas roast={roast} acts={acts} size="stove" />
+          </Sheet>
         )}
       </div>
     </section>

@@ -9,6 +9,7 @@ import { COVER_CHOICES, heatWords } from "../../../words/names";
 import { clockTime, largeCountdown } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
+import { WhenItWas } from "../../day/WhenItWas";
 import { instantNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -147,6 +148,7 @@ export function Resting({ day, acts }: Props) {
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
           <Sheet opens="Correct something" title="Correct something">
+            <WhenItWas roast={roast} acts={acts} size="stove" />
             <Button onClick={acts.backIn}>It went back {heat.into}</Button>
             <Button onClick={() => void acts.takeBack("pulledAt")}>It was never out</Button>
           </Sheet>

@@ -246,7 +246,7 @@ export function Roasting({ day, acts }: Props) {
           </p>
           <Why id="probe" />
           {hasBreastAndThigh(plan.bird) && <Why id="leg-first" />}
-          <Corrections roast={roast} readings={readings ?? []} inAtMs={inAtMs} acts={acts} />
+          <Corrections roast={roast} readings={readings ?? []} acts={acts} />
         </>
       }
     />

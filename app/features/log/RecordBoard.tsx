@@ -1,10 +1,10 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { ovenIn } from "../../../core/forecast/plannedInput";
+import { closedRecord, reopened } from "../../../core/log/closing";
 import { eventsOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
-import { inOrder } from "../../../core/plan/happened";
 import type { OtherwiseId, Roast } from "../../../core/plan/roast";
 import { highestTargetC } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -15,7 +15,9 @@ import { doneWords, eventWords, killedWords } from "../../../words/record";
 import { clockTime, dayName } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
 import { BirdView } from "../../bird-view/BirdView";
+import { actsOf } from "../../day/acts";
 import { Learns } from "../../day/Learns";
+import { WhenItWas } from "../../day/WhenItWas";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
@@ -24,6 +26,7 @@ import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { DragSlider } from "../../ui/DragSlider";
 import { OvenChoice } from "../../ui/OvenChoice";
+import { Sheet } from "../../ui/Sheet";
 import { cookAgain } from "./again";
 import { HowItWas } from "./HowItWas";
 import { NextTime } from "./NextTime";
@@ -60,10 +63,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
   const change = (next: (before: Roast) => Roast): void =>
     void stored("That was", changeRoast(database(), roast.id, next));
   const close = (closed: boolean): void =>
-    change((before) => {
-      const { closedAt: _, ...open } = before.happened;
-      return { ...before, happened: inOrder(closed ? { ...open, closedAt: instantNow() } : open) };
-    });
+    change((before) => (closed ? closedRecord(before, instantNow()) : reopened(before)));
   const take = (id: OtherwiseId, taken: boolean): void =>
     change((before) => {
       const others = (before.nextTime ?? []).filter((each) => each !== id);
@@ -169,6 +169,11 @@ function Looked({ roast }: { readonly roast: Roast }) {
             </div>
           )}
           <Steps roast={roast} back={back} />
+          {!happened.closedAt && (
+            <Sheet opens="Correct when it was in, out and carved" title="When it was">
+              <WhenItWas roast={roast} acts={actsOf(roast.id)} size="table" />
+            </Sheet>
+          )}
           {!happened.closedAt && (
             <section aria-label="Where it was cooked" className="grid gap-1">
               <h2 className="text-xl">Where it was cooked</h2>

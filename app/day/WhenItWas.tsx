@@ -1,0 +1,201 @@
+import { heatedMin } from "../../core/forecast/plannedInput";
+import { isFire } from "../../core/heat/sources";
+import { goesInCold } from "../../core/kitchen/fuel";
+import { offAsItWentIn, offSince, type TimeWithoutHeat } from "../../core/plan/happened";
+import type { Roast } from "../../core/plan/roast";
+import { MINUTE_MS } from "../../core/units/time";
+import { heatWords } from "../../words/names";
+import { clockNow } from "../shell/clock";
+import { Button } from "../ui/Button";
+import { type Bound, MomentField } from "../ui/MomentField";
+import type { Acts } from "./acts";
+
+interface Props {
+  readonly roast: Roast;
+  readonly acts: Acts;
+  readonly size: "table" | "stove";
+}
+
+const instant = (ms: number): string => new Date(ms).toISOString();
+const NOW: Bound = { ms: clockNow, what: "now" };
+const bound = (at: string | undefined, what: string): Bound | undefined =>
+  at === undefined ? undefined : { ms: () => Date.parse(at), what };
+
+/** When it truly was, put right afterwards: carved, out, in between outside, in, its heat on and off; the newest first. */
+export function WhenItWas(props: Props) {
+  const { roast, acts, size } = props;
+  const { plan, happened } = roast;
+  const { inAt, pulledAt, carvedAt, closedAt, outs = [] } = happened;
+  if (inAt === undefined) return null;
+  const { outOf } = heatWords(plan.heat);
+  const { zone } = plan;
+  const out = bound(pulledAt, "it came out");
+  return (
+    <>
+      {carvedAt && (
+        <MomentField
+          label="It was carved at"
+          atMs={Date.parse(carvedAt)}
+          zone={zone}
+          size={size}
+          earliest={out}
+          latest={bound(closedAt, "its record was closed") ?? NOW}
+          onChange={(ms) => acts.wasAt("carvedAt", ms)}
+        />
+      )}
+      {pulledAt && (
+        <MomentField
+          label={`It came ${outOf} at`}
+          atMs={Date.parse(pulledAt)}
+          zone={zone}
+          size={size}
+          earliest={bound(outs.at(-1)?.backAt, "it was back in") ?? bound(inAt, "it went in")}
+          latest={bound(carvedAt, "it was carved") ?? NOW}
+          onChange={(ms) => acts.wasAt("pulledAt", ms)}
+        />
+      )}
+      {outs.map((stay, n) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: the field under the hand stays, whatever moment it changes
+        <Outside key={n} {...props} n={n} stay={stay} />
+      ))}
+      <MomentField
+        label="It went in at"
+        atMs={Date.parse(inAt)}
+        zone={zone}
+        size={size}
+        latest={bound(outs[0]?.outAt ?? pulledAt, "it came out") ?? NOW}
+        onChange={(ms) => acts.goesIn(ms)}
+      />
+      <HeatOn {...props} inAt={inAt} />
+      <HeatOffs {...props} inAt={inAt} />
+    </>
+  );
+}
+
+type Stay = NonNullable<Roast["happened"]["outs"]>[number];
+
+/** Out of the heat and back in again. */
+function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; readonly stay: Stay }) {
+  const { zone } = roast.plan;
+  const { inAt, pulledAt, outs = [] } = roast.happened;
+  const { outAt, backAt } = stay;
+  return (
+    <fieldset className="grid gap-2 border-0 border-line border-l-2 pl-3">
+      <legend className="sr-only">{`Outside, ${n + 1}`}</legend>
+      <MomentField
+        label="It was outside from"
+        atMs={Date.parse(outAt)}
+        zone={zone}
+        size={size}
+        earliest={bound(outs[n - 1]?.backAt, "it was back in") ?? bound(inAt, "it went in")}
+        latest={bound(backAt, "it was back in")}
+        onChange={(ms) => acts.wasOutside(n, { outAt: instant(ms), backAt })}
+      />
+      <MomentField
+        label="Back in at"
+        atMs={Date.parse(backAt)}
+        zone={zone}
+        size={size}
+        earliest={bound(outAt, "it came out")}
+        latest={bound(outs[n + 1]?.outAt ?? pulledAt, "it came out again") ?? NOW}
+        onChange={(ms) => acts.wasOutside(n, { outAt, backAt: instant(ms) })}
+      />
+    </fieldset>
+  );
+}
+
+type InHeat = Props & { readonly inAt: string };
+
+/** Since when the heat had been on: a bird that went in before it was hot takes longer. */
+function HeatOn({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
+  // What was not on yet is told with the other times without heat.
+  if (goesInCold(plan) || offAsItWentIn(happened)) return null;
+  return (
+    <MomentField
+      label={isFire(plan.heat) ? "The fire was lit at" : "The oven was on at"}
+      atMs={Date.parse(inAt) - heatedMin(plan, happened) * MINUTE_MS}
+      zone={plan.zone}
+      size={size}
+      latest={bound(happened.pulledAt, "it came out") ?? NOW}
+      onChange={(ms) => acts.heatWasOnAt(ms)}
+    />
+  );
+}
+
+/** A time without heat that is told afterwards is put right from here. */
+const USUAL_OFF_MS = 20 * MINUTE_MS;
+
+/** When its heat was off. */
+function HeatOffs({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
+  const { heatOffs = [], pulledAt } = happened;
+  const { is, off } = heatWords(plan.heat);
+  const end = bound(pulledAt, "it came out") ?? NOW;
+  return (
+    <div className="grid gap-2">
+      {heatOffs.map((each, n) => (
+        <HeatOff
+          // biome-ignore lint/suspicious/noArrayIndexKey: the field under the hand stays, whatever moment it changes
+          key={n}
+          acts={acts}
+          size={size}
+          zone={plan.zone}
+          each={each}
+          end={end}
+          off={off}
+          is={is}
+        />
+      ))}
+      <div className="flex flex-wrap gap-2">
+        {offSince(happened) === undefined && pulledAt === undefined && (
+          <Button onClick={() => acts.heatIsOff()}>{`The ${is} is ${off} now`}</Button>
+        )}
+        <Button
+          onClick={() => {
+            const onMs = end.ms();
+            acts.heatWasOff({ offAt: instant(Math.max(Date.parse(inAt), onMs - USUAL_OFF_MS)), onAt: instant(onMs) });
+          }}
+        >
+          {`The ${is} was ${off} for a while`}
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+interface HeatOffProps extends Pick<Props, "acts" | "size"> {
+  readonly each: TimeWithoutHeat;
+  readonly zone: string;
+  readonly end: Bound;
+  readonly is: string;
+  readonly off: string;
+}
+
+function HeatOff({ acts, size, zone, each: { offAt, onAt }, end, is, off }: HeatOffProps) {
+  return (
+    <fieldset className="grid gap-2 border-0 border-line border-l-2 pl-3">
+      <legend className="sr-only">{`The ${is} ${off}`}</legend>
+      <MomentField
+        label={`The ${is} was ${off} from`}
+        atMs={Date.parse(offAt)}
+        zone={zone}
+        size={size}
+        latest={bound(onAt, "it was on again") ?? end}
+        onChange={(ms) => acts.heatWasOff({ offAt: instant(ms), ...(onAt && { onAt }) }, offAt)}
+      />
+      {onAt ? (
+        <MomentField
+          label="On again at"
+          atMs={Date.parse(onAt)}
+          zone={zone}
+          size={size}
+          earliest={bound(offAt, `it was ${off}`)}
+          latest={end}
+          onChange={(ms) => acts.heatWasOff({ offAt, onAt: instant(ms) }, offAt)}
+        />
+      ) : (
+        <Button onClick={() => acts.heatIsOn()}>It is on again</Button>
+      )}
+      <Button onClick={() => acts.heatWasOn(offAt)}>It was on all that while</Button>
+    </fieldset>
+  );
+}
