@@ -21,6 +21,7 @@ import { DragSlider } from "../ui/DragSlider";
 import { Segmented } from "../ui/Segmented";
 import { useNow } from "../ui/useNow";
 import type { RoastDay } from "./roastDay";
+import { useHeard } from "./useHeard";
 
 /** What a practised day brings besides: what somebody says, and the thermometer in the hand. */
 export function PracticePanel({ day }: { readonly day: RoastDay }) {
@@ -100,13 +101,14 @@ const heed = (roastId: string, call: Call, nowMin: number): Promise<unknown> =>
 function InTheHand({ day, practised }: Props) {
   const { roast } = day;
   const { units } = usePreferences();
-  const { plan, happened } = roast;
-  const options = useMemo(() => hiddenOptions({ plan, happened }, practised), [plan, happened, practised]);
+  const now = useNow();
+  const heard = useHeard(roast, now);
+  const options = useMemo(() => hiddenOptions(heard, practised), [heard, practised]);
   const { answer: points } = useSimulated<"hidden-roast">({ kind: "hidden-roast", options });
   const centres = CENTRES.filter((centre) => points?.[0]?.byDepthC?.[centre]);
   const [part, setPart] = useState<Centre>("breast");
   const [step, setStep] = useState(0);
-  const nowMin = (useNow() - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
+  const nowMin = (now - Date.parse(roast.happened.inAt ?? "")) / MINUTE_MS;
   const centre = centres.includes(part) ? part : centres[0];
   if (!points || !centre) return <p className="text-soft">Taking the thermometer in the hand …</p>;
   const celsius = shownAt(points, nowMin, centre, step);

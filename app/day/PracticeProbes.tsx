@@ -9,14 +9,17 @@ import { database } from "../shell/database";
 import { stored } from "../shell/stored";
 import { useSimulated } from "../simulation/useSimulated";
 import { useNow } from "../ui/useNow";
+import { useHeard } from "./useHeard";
 
 /** The probes of a bird that is practised: what its hidden roast shows is read as the practice clock comes to it. */
 export function PracticeProbes({ roast, practised }: { readonly roast: Roast; readonly practised: PractisedHere }) {
-  const { id, plan, happened } = roast;
-  const options = useMemo(() => hiddenOptions({ plan, happened }, practised), [plan, happened, practised]);
+  const { id, happened } = roast;
+  const now = useNow();
+  const heard = useHeard(roast, now);
+  const options = useMemo(() => hiddenOptions(heard, practised), [heard, practised]);
   const { answer: points, stale } = useSimulated<"hidden-roast">({ kind: "hidden-roast", options });
   const inMs = Date.parse(happened.inAt ?? "");
-  const nowMin = Math.floor((useNow() - inMs) / MINUTE_MS);
+  const nowMin = Math.floor((now - inMs) / MINUTE_MS);
   const toldMin = useRef(-1);
   useEffect(() => {
     // What is under way knows of what was just done to it; the points that are there do not.

@@ -144,6 +144,25 @@ describe("an act at the stove taken back", () => {
     expect((await kept())?.happened.seated).toEqual([]);
   });
 
+  it("is a change of the heat, made late or in time", async () => {
+    const stages = [
+      { fromMin: 0, airC: 230 },
+      { fromMin: 20, airC: 160 },
+    ];
+    const inAt = new Date(Date.now() - 40 * 60_000).toISOString();
+    await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
+    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 20 });
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect((await kept())?.happened.stagesDone).toBe(1);
+    expect((await kept())?.plan.stages.map(({ fromMin }) => fromMin)).toEqual([0, 40]);
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
+    expect((await kept())?.happened.stagesDone).toBeUndefined();
+    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 2 });
+    await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
+    expect((await kept())?.plan.stages).toEqual(stages);
+  });
+
   it("is a bird that came out, or was outside, at another time", async () => {
     const at = (minutes: number): string => new Date(Date.UTC(2026, 8, 27, 9, minutes)).toISOString();
     await acts.happens({

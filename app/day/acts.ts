@@ -2,7 +2,9 @@
 
 import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
+import type { Advice } from "../../core/day/coach";
 import { heatOnRow } from "../../core/day/late";
+import { begunAt, OVERDUE_MIN } from "../../core/day/lateStage";
 import { sittingAt } from "../../core/day/probes";
 import { type Changed, stagesDoneAfter } from "../../core/day/whatIf";
 import { wentIn } from "../../core/forecast/prediction";
@@ -200,6 +202,27 @@ export function actsOf(roastId: string) {
         ({ happened, ...now }) => ({
           ...now,
           happened: { ...happened, doors: (happened.doors ?? []).filter((door) => door.at !== at) },
+        }),
+      );
+    },
+    /** A change of the heat is made now; made late, or by its colour, that is when it began. */
+    changesHeat({ n, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
+      let was: Pick<Roast, "plan" | "happened"> | undefined;
+      const isStored = change(({ plan, happened, ...before }) => {
+        was = { plan, happened };
+        const done = happened.stagesDone ?? 0;
+        const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
+        const minute = Math.floor((clockNow() - Date.parse(happened.inAt ?? "")) / MINUTE_MS);
+        const stages = isAsPlanned ? plan.stages : begunAt(plan.stages, done, n, minute);
+        return { ...before, plan: { ...plan, stages }, happened: { ...happened, stagesDone: n } };
+      });
+      void noted(
+        isStored,
+        () => "Noted: done now",
+        ({ plan, happened, ...now }) => ({
+          ...now,
+          plan: { ...plan, stages: was?.plan.stages ?? plan.stages },
+          happened: { ...happened, stagesDone: was?.happened.stagesDone },
         }),
       );
     },

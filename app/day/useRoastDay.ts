@@ -14,7 +14,7 @@ import { pullGoalsC } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
-import { offSince, withHeatOn } from "../../core/plan/happened";
+import { offSince } from "../../core/plan/happened";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
@@ -28,6 +28,7 @@ import { itemsOf } from "./items";
 import { nextUp } from "./next";
 import type { RoastDay } from "./roastDay";
 import { useForecast } from "./useForecast";
+import { useHeard } from "./useHeard";
 import { useObserved } from "./useObserved";
 import { usePresent } from "./usePresent";
 import { useRows } from "./useRows";
@@ -38,18 +39,6 @@ const SEEN_C = guidelineEverywhere();
 /** What the hand does to a heat, whatever is in it. */
 const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
 
-/** Counted on again by the next mark: what it comes to while its heat is off is not simulated anew every minute. */
-const ON_AGAIN_BY_MS = 5 * MINUTE_MS;
-
-/** What happened, its heat counted as on again from now on: for so long it would be off at the most. */
-function useHeard(happened: Roast["happened"], now: number): Roast["happened"] {
-  const byMs = offSince(happened) === undefined ? null : ON_AGAIN_BY_MS * Math.ceil(now / ON_AGAIN_BY_MS);
-  return useMemo(
-    () => (byMs === null ? happened : withHeatOn(happened, new Date(byMs).toISOString())),
-    [happened, byMs],
-  );
-}
-
 export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
   const reader = useHabits();
@@ -57,8 +46,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { pace } = usePace();
   const { plan, happened } = roast;
   const stage = cookStage(roast);
-  const heard = useHeard(happened, now);
-  const simulated = useSimulatedPlan(plan, { happened: heard });
+  const heard = useHeard(roast, now);
+  const simulated = useSimulatedPlan(heard.plan, { happened: heard.happened });
   const { cook } = simulated;
   const { inAt, pulledAt } = happened;
   const inAtMs = Date.parse(inAt ?? "");
@@ -79,9 +68,8 @@ export function useRoastDay(roast: Roast): RoastDay {
     );
   }, [happened, targetC, finish, cook]);
   const options = useMemo(
-    () =>
-      inAt && (stage === "roasting" || stage === "resting") ? roastOptions({ plan, happened: heard }, goalsC) : null,
-    [plan, heard, goalsC, inAt, stage],
+    () => (inAt && (stage === "roasting" || stage === "resting") ? roastOptions(heard, goalsC) : null),
+    [heard, goalsC, inAt, stage],
   );
   const forecastState = useForecast(options, screen);
   const { forecast } = forecastState;

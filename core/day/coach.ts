@@ -113,9 +113,6 @@ const EXPECTED_LEAST_K = 2;
 /** A finish that is late by less is the plan's own doubt. */
 const LATE_MIN = 5;
 
-/** A change of the heat that has waited so long comes before everything else. */
-export const OVERDUE_MIN = 5;
-
 /** Most urgent first. */
 export function adviceFor(watched: Watched): Advice[] {
   const { offSinceMin, nowMin } = watched;

@@ -31,7 +31,7 @@ function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): read
       ];
     }
     case "stage":
-      return isDone(() => void acts.happens({ stagesDone: about.n }));
+      return isDone(() => acts.changesHeat(about));
     case "slipped":
     case "out":
       return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];

@@ -1,7 +1,8 @@
 import { useMemo, useState } from "react";
 import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
-import { EARLY_WORD_MIN, OVERDUE_MIN } from "../../../core/day/coach";
+import { EARLY_WORD_MIN } from "../../../core/day/coach";
+import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
 import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
@@ -124,7 +125,7 @@ export function Roasting({ day, acts }: Props) {
               <Button
                 tone="primary"
                 size="stove"
-                onClick={() => overdue.about.kind === "stage" && void acts.happens({ stagesDone: overdue.about.n })}
+                onClick={() => overdue.about.kind === "stage" && acts.changesHeat(overdue.about)}
               >
                 Done
               </Button>

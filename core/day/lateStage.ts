@@ -1,0 +1,36 @@
+/** A change of the heat that is made later than planned: until then everything went on as before. */
+import type { Plan } from "../plan/schema";
+import type { OvenStage } from "../processes/stages";
+
+/** One that has waited so long comes before everything else, and counts as late, min. */
+export const OVERDUE_MIN = 5;
+
+/** No plan has stages later than a day after it went in, min. */
+const LATEST_MIN = 24 * 60;
+
+/** Two changes that are made in one go are so far apart, min: stages begin one after the other. */
+const APART_MIN = 0.5;
+
+/**
+ * The stages with those after the last that was done, up to one of them, begun at a minute and no sooner; what comes
+ * later is not before them.
+ * @param done number of the last stage that was done; @param upTo of the one that begins now
+ */
+export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMin: number): Plan["stages"] {
+  if (atMin + stages.length * APART_MIN > LATEST_MIN) return stages;
+  let leastMin = atMin;
+  return stages.map((stage, n) => {
+    if (n <= done) return stage;
+    // What waits for a sign begins with that.
+    if (n > upTo && (stage.when || stage.fromMin >= leastMin)) return stage;
+    const fromMin = Math.max(stage.fromMin, leastMin);
+    leastMin = fromMin + APART_MIN;
+    return { ...stage, fromMin };
+  });
+}
+
+/** By its clock it should have been made; null where none is so late. Whether a sign was there only readings tell. */
+export function overdueByTime(stages: readonly OvenStage[], done: number, nowMin: number): number | null {
+  const late = stages.findLastIndex(({ fromMin, when }, n) => n > done && !when && fromMin <= nowMin - OVERDUE_MIN);
+  return late < 0 ? null : late;
+}
