@@ -4,8 +4,11 @@ import { goesInCold } from "../../core/kitchen/fuel";
 import { offAsItWentIn, offSince, type TimeWithoutHeat } from "../../core/plan/happened";
 import type { Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
+import { uncapitalised } from "../../words/capital";
 import { heatWords } from "../../words/names";
+import { stageWords } from "../../words/stages";
 import { clockNow } from "../shell/clock";
+import { useHabits } from "../shell/preferences";
 import { Button } from "../ui/Button";
 import { type Bound, MomentField } from "../ui/MomentField";
 import type { Acts } from "./acts";
@@ -58,6 +61,7 @@ export function WhenItWas(props: Props) {
         // biome-ignore lint/suspicious/noArrayIndexKey: the field under the hand stays, whatever moment it changes
         <Outside key={n} {...props} n={n} stay={stay} />
       ))}
+      <Changes {...props} inAt={inAt} />
       <MomentField
         label="It went in at"
         atMs={Date.parse(inAt)}
@@ -105,6 +109,43 @@ function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; r
 }
 
 type InHeat = Props & { readonly inAt: string };
+
+/** Changes of the heat that were made, by their minutes; one that waited for a sign began with that. */
+function Changes({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
+  const { units } = useHabits();
+  const { stagesDone = 0, pulledAt } = happened;
+  const at = (minute: number): string => instant(Date.parse(inAt) + minute * MINUTE_MS);
+  return plan.stages.flatMap((stage, n) => {
+    if (n === 0 || n > stagesDone) return [];
+    const [before, next] = [plan.stages[n - 1], plan.stages[n + 1]];
+    const isNextFixed = next !== undefined && next.when === undefined;
+    const what = stageWords(plan, n, units);
+    return (
+      // biome-ignore lint/suspicious/noArrayIndexKey: the field under the hand stays, whatever moment it changes
+      <div key={n} className="grid gap-2">
+        {!stage.when && (
+          <MomentField
+            label={`${what}, at`}
+            atMs={Date.parse(at(stage.fromMin))}
+            zone={plan.zone}
+            size={size}
+            earliest={before && bound(at(before.fromMin + 1), "the change before it")}
+            latest={
+              (n < stagesDone && isNextFixed && bound(at(next.fromMin - 1), "the change after it")) ||
+              (bound(pulledAt, "it came out") ?? NOW)
+            }
+            onChange={(ms) => acts.changedHeatAt(n, (ms - Date.parse(inAt)) / MINUTE_MS)}
+          />
+        )}
+        {n === stagesDone && pulledAt === undefined && (
+          <Button
+            onClick={() => void acts.happens({ stagesDone: n - 1 })}
+          >{`Not done yet: ${uncapitalised(what)}`}</Button>
+        )}
+      </div>
+    );
+  });
+}
 
 /** Since when the heat had been on: a bird that went in before it was hot takes longer. */
 function HeatOn({ roast: { plan, happened }, acts, size, inAt }: InHeat) {

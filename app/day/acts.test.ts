@@ -161,6 +161,8 @@ describe("an act at the stove taken back", () => {
     acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 2 });
     await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
     expect((await kept())?.plan.stages).toEqual(stages);
+    acts.changedHeatAt(1, 31);
+    await vi.waitFor(async () => expect((await kept())?.plan.stages[1]?.fromMin).toBe(31));
   });
 
   it("is a bird that came out, or was outside, at another time", async () => {

@@ -28,6 +28,7 @@ import { addReadings, changeRoast } from "../../storage/roasts";
 import { uncapitalised } from "../../words/capital";
 import { probeName } from "../../words/names";
 import { remedyWords } from "../../words/remedies";
+import { stageWords } from "../../words/stages";
 import { clockTime } from "../../words/time";
 import { clockNow, instantNow } from "../shell/clock";
 import { database } from "../shell/database";
@@ -218,13 +219,20 @@ export function actsOf(roastId: string) {
       });
       void noted(
         isStored,
-        () => "Noted: done now",
+        () => `Noted: ${was ? uncapitalised(stageWords(was.plan, n, habitsNow().units)) : "done"}`,
         ({ plan, happened, ...now }) => ({
           ...now,
           plan: { ...plan, stages: was?.plan.stages ?? plan.stages },
           happened: { ...happened, stagesDone: was?.happened.stagesDone },
         }),
       );
+    },
+    /** A change of the heat that was made was made at another minute: what comes after it is not before it. */
+    changedHeatAt(n: number, minute: number): void {
+      void change(({ plan, ...before }) => {
+        const stages = plan.stages.map((stage, m) => (m === n ? { ...stage, fromMin: minute } : stage));
+        return { ...before, plan: { ...plan, stages: begunAt(stages, n, n, minute + 1) } };
+      });
     },
     /** Its heat is off, from now on. */
     heatIsOff(): void {
