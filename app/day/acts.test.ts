@@ -1,6 +1,7 @@
 import "fake-indexeddb/auto";
 import type { ExternalToast } from "sonner";
 import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { countedReadings } from "../../core/day/counted";
 import { type Remedy, saltedLess } from "../../core/schedule/remedy";
 import { changeRoast, saveRoast } from "../../storage/roasts";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
@@ -142,6 +143,30 @@ describe("an act at the stove taken back", () => {
     undo?.();
     await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
     expect((await kept())?.happened.seated).toEqual([]);
+  });
+
+  it("is a reading put right, by what it showed or by when it was read, as often as that takes", async () => {
+    const at = "2026-09-27T10:00:05.000Z";
+    const reading = { at, part: "breast" as const, celsius: 60, shownC: 61, source: "typed" as const };
+    await acts.notes([reading]);
+    const counted = async () => {
+      const stored = await database().readings.where({ roastId: roast.id }).toArray();
+      const struck = (await kept())?.happened.struck;
+      return countedReadings(stored, { happened: { struck } }).map(({ at, celsius, shownC }) => ({
+        at,
+        celsius,
+        shownC,
+      }));
+    };
+    await acts.corrects(reading, { celsius: 54, shownC: 55 });
+    expect(await counted()).toEqual([{ at: "2026-09-27T10:00:05.001Z", celsius: 54, shownC: 55 }]);
+    undo?.();
+    await vi.waitFor(async () => expect(await counted()).toEqual([{ at, celsius: 60, shownC: 61 }]));
+    await acts.readAt(reading, Date.parse("2026-09-27T09:50:00.000Z"));
+    const [moved] = await counted();
+    expect(moved).toEqual({ at: "2026-09-27T09:50:05.001Z", celsius: 60, shownC: 61 });
+    await acts.readAt({ ...reading, ...moved } as typeof reading, Date.parse("2026-09-27T10:00:00.000Z"));
+    expect(await counted()).toEqual([{ at: "2026-09-27T10:00:05.002Z", celsius: 60, shownC: 61 }]);
   });
 
   it("is a change of the heat, made late or in time", async () => {

@@ -97,6 +97,18 @@ export function actsOf(roastId: string) {
       ...before,
       happened: { ...before.happened, struck: [...update(before.happened.struck ?? [])] },
     }));
+  /** One reading in the place of another, which counts no more. */
+  const takesPlaceOf = async (reading: RoastReading, right: RoastReading): Promise<void> => {
+    const key = readingKey(reading);
+    await addReadings(database(), roastId, [right]);
+    await withStruck((ids) => [...ids.filter((id) => id !== key), key]);
+    toast.message("The reading was put right", {
+      action: {
+        label: "Undo",
+        onClick: () => void withStruck((ids) => [...ids.filter((id) => id !== key), readingKey(right)]),
+      },
+    });
+  };
   return {
     change,
     happens,
@@ -144,20 +156,18 @@ export function actsOf(roastId: string) {
       });
     },
     /** Another value in the place of one that was read wrong. @throws Error when it is not stored */
-    async corrects(reading: RoastReading, celsius: number): Promise<void> {
-      const key = readingKey(reading);
+    async corrects(reading: RoastReading, read: Pick<RoastReading, "celsius" | "shownC">): Promise<void> {
       // A thousandth of a second later: it is another reading, of the same moment.
       const at = new Date(Date.parse(reading.at) + 1).toISOString();
       const { shownC: _, ...place } = reading;
-      const corrected: RoastReading = { ...place, at, celsius, source: "typed" };
-      await addReadings(database(), roastId, [corrected]);
-      await withStruck((ids) => [...ids.filter((id) => id !== key), key]);
-      toast.message("The reading was put right", {
-        action: {
-          label: "Undo",
-          onClick: () => void withStruck((ids) => [...ids.filter((id) => id !== key), readingKey(corrected)]),
-        },
-      });
+      await takesPlaceOf(reading, { ...place, at, ...read, source: "typed" });
+    },
+    /** It was read at another minute. @throws Error when it is not stored */
+    async readAt(reading: RoastReading, ms: number): Promise<void> {
+      // A thousandth of a second from where it was in its minute: it is another reading, also put back to where it was.
+      const inMinute = (Date.parse(reading.at) + 1) % MINUTE_MS;
+      const at = new Date(Math.min(clockNow(), MINUTE_MS * Math.floor(ms / MINUTE_MS) + inMinute)).toISOString();
+      await takesPlaceOf(reading, { ...reading, at });
     },
     ticks(id: string): void {
       tickOff(id, (plan) => (id === heatOnRow(plan) ? "heatOnAt" : null));

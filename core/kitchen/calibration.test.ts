@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { boilingPointC, corrected, isUnfit, pressurePa } from "./calibration";
+import { QuantityError } from "../errors";
+import { boilingPointC, corrected, isUnfit, pressurePa, readByHand } from "./calibration";
 
 describe("a thermometer's calibration", () => {
   // High-altitude cooking tables as printed by the USDA FSIS ("High altitude cooking and food safety", from memory, °F).
@@ -40,6 +41,14 @@ describe("a thermometer's calibration", () => {
     );
     expect(corrected(74, undefined)).toBe(74);
     expect(corrected(74, { iceC: 0, boilC: boilingPointC(0), altitudeM: 0 })).toBeCloseTo(74, 9);
+  });
+
+  it("puts right what a hand reads, keeps what was shown beside it, and refuses what none shows", () => {
+    const calibration = { iceC: 1, altitudeM: 0 };
+    expect(readByHand("breast reading", 61, undefined)).toEqual({ celsius: 61 });
+    expect(readByHand("breast reading", 61, calibration)).toEqual({ celsius: 60, shownC: 61 });
+    expect(readByHand("breast reading", 330, { iceC: -2, altitudeM: 0 }).celsius).toBe(330);
+    expect(() => readByHand("breast reading", 331, calibration)).toThrow(QuantityError);
   });
 
   it("says of one that is far off that it is unfit", () => {

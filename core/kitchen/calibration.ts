@@ -48,6 +48,24 @@ export function corrected(readC: number, calibration: Calibration | undefined): 
   return ((readC - iceC) * boilingPointC(altitudeM)) / (boilC - iceC);
 }
 
+/** What a thermometer can be read as at all, °C: a cook who types an oven's air is asked, not refused. */
+const LOWEST_C = -40;
+const HIGHEST_C = 330;
+
+/**
+ * What was read off a thermometer by hand, put right, to a tenth; what it showed is kept beside it where that differs.
+ * @throws QuantityError for what none shows
+ */
+export function readByHand(
+  name: string,
+  shownC: number,
+  calibration: Calibration | undefined,
+): { readonly celsius: number; readonly shownC?: number } {
+  requireBetween(name, shownC, LOWEST_C, HIGHEST_C, "°C");
+  const put = Math.round(10 * corrected(shownC, calibration)) / 10;
+  return { celsius: Math.min(HIGHEST_C, Math.max(LOWEST_C, put)), ...(calibration && { shownC }) };
+}
+
 /** Whether the thermometer is so far off that it should not be trusted. */
 export const isUnfit = ({ iceC, boilC, altitudeM }: Calibration): boolean =>
   Math.abs(iceC) > MOST_OFF_K || (boilC !== undefined && Math.abs(boilC - boilingPointC(altitudeM)) > MOST_OFF_K);

@@ -1,19 +1,16 @@
-import { useLiveQuery } from "dexie-react-hooks";
 import { useState } from "react";
 import { type Place, type Probe, probeOf } from "../../../core/bird/probe";
 import type { Doubted } from "../../../core/day/doubt";
-import { requireBetween } from "../../../core/errors";
 import type { Reading } from "../../../core/forecast/reading";
-import { corrected } from "../../../core/kitchen/calibration";
+import { readByHand } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { kitchenOf } from "../../../storage/kitchen";
 import { faultWords, messageOf } from "../../../words/faults";
 import { probeName } from "../../../words/names";
 import { instantNow } from "../../shell/clock";
-import { database } from "../../shell/database";
 import { Button } from "../../ui/Button";
+import { useCalibration } from "./useCalibration";
 
 interface Props {
   readonly places: readonly Place[];
@@ -26,10 +23,6 @@ interface Props {
   onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
-/** What a thermometer can be read as at all, °C: a cook who types an oven's air is asked, not refused. */
-const LOWEST_C = -40;
-const HIGHEST_C = 330;
-
 interface Question {
   readonly readings: readonly RoastReading[];
   readonly doubts: readonly Doubted[];
@@ -40,8 +33,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const [typed, setTyped] = useState<Partial<Record<Probe, string>>>({});
   const [fault, setFault] = useState<string | null>(null);
   const [question, setQuestion] = useState<Question | null>(null);
-  const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
-  const calibration = kitchen?.calibration;
+  const calibration = useCalibration();
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
     try {
       await onReading(readings);
@@ -59,16 +51,9 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
         .filter((place) => typed[probeOf(place)]?.trim())
         .map((place): RoastReading => {
           const probe = probeOf(place);
-          const shownC = requireBetween(
-            `${probeName(probe)} reading`,
-            parseTemperatureC(typed[probe] ?? "", units),
-            LOWEST_C,
-            HIGHEST_C,
-            "°C",
-          );
-          const put = Math.round(10 * corrected(shownC, calibration)) / 10;
-          const celsius = Math.min(HIGHEST_C, Math.max(LOWEST_C, put));
-          return { at, ...place, celsius, ...(calibration && { shownC }), source: "typed" };
+          const shownC = parseTemperatureC(typed[probe] ?? "", units);
+          const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
+          return { at, ...place, ...read, source: "typed" };
         });
       if (readings.length === 0) throw new Error("Type at least one temperature.");
       const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;

@@ -2,7 +2,7 @@ import { Pencil, Trash2 } from "lucide-react";
 import { useMemo, useState } from "react";
 import { probeOf } from "../../../core/bird/probe";
 import { spaced } from "../../../core/day/spaced";
-import { requireBetween } from "../../../core/errors";
+import { readByHand } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/roast";
 import { readingKey } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
@@ -10,10 +10,13 @@ import { faultWords } from "../../../words/faults";
 import { probeName } from "../../../words/names";
 import { clockTime } from "../../../words/time";
 import type { Acts } from "../../day/acts";
+import { clockNow } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
+import { MomentField } from "../../ui/MomentField";
 import { Sheet } from "../../ui/Sheet";
+import { useCalibration } from "./useCalibration";
 
 interface Props {
   readonly readings: readonly RoastReading[];
@@ -76,15 +79,19 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
   const reader = useHabits();
   const [text, setText] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const calibration = useCalibration();
+  const isTyped = reading.source === "typed";
   const probe = probeName(probeOf(reading));
   const shown = formatTemperature(reading.celsius, units, 1);
   const time = clockTime(Date.parse(reading.at), zone, reader);
   // A thermometer says the same six times a minute: by its second one is told from another.
   const which = `${probe} ${shown}, ${time} and ${new Date(reading.at).getUTCSeconds()} s`;
+  const bare = (celsius: number): string => formatTemperature(celsius, units, 1).replace(/ °[CF]/, "");
   const correct = async (): Promise<void> => {
     try {
-      const celsius = requireBetween(`${probe} reading`, parseTemperatureC(text ?? "", units), -40, 330, "°C");
-      await acts.corrects(reading, Math.round(10 * celsius) / 10);
+      // As it is read off a thermometer; what a probe sent is put right as it is.
+      const shownC = parseTemperatureC(text ?? "", units);
+      await acts.corrects(reading, readByHand(`${probe} reading`, shownC, isTyped ? calibration : undefined));
       setText(null);
       setFault(null);
     } catch (error) {
@@ -102,7 +109,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
         <IconButton
           label={`Put right: ${which}`}
           icon={Pencil}
-          onClick={() => setText(text === null ? shown.replace(/ °[CF]/, "") : null)}
+          onClick={() => setText(text === null ? bare(reading.shownC ?? reading.celsius) : null)}
         />
         <IconButton label={`Strike out: ${which}`} icon={Trash2} onClick={() => void acts.strikes(reading)} />
       </div>
@@ -128,6 +135,18 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
             Put right
           </Button>
         </form>
+      )}
+      {text !== null && isTyped && (
+        <div className="pb-3">
+          <MomentField
+            label={`The ${probe} was read at`}
+            atMs={Date.parse(reading.at)}
+            zone={zone}
+            size="stove"
+            latest={{ ms: clockNow, what: "now" }}
+            onChange={(ms) => void acts.readAt(reading, ms)}
+          />
+        </div>
       )}
       {fault && (
         <p role="alert" className="font-medium text-ember">
