@@ -90,6 +90,15 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect((await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z"));
   });
 
+  it("is a row long since ticked off, and what began with it", async () => {
+    acts.ticks("preheat");
+    acts.ticks("salt");
+    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual(["preheat", "salt"]));
+    acts.unticks("preheat");
+    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual(["salt"]));
+    expect((await kept())?.happened.heatOnAt).toBeUndefined();
+  });
+
   it("is a tick, and what it turned on", async () => {
     acts.ticks("preheat");
     await vi.waitFor(() => expect(undo).toBeDefined());

@@ -172,6 +172,13 @@ export function actsOf(roastId: string) {
     ticks(id: string): void {
       tickOff(id, (plan) => (id === heatOnRow(plan) ? "heatOnAt" : null));
     },
+    /** A row was not done after all, nor what began with it. */
+    unticks(id: string): void {
+      void change(({ plan, happened, ...before }) => {
+        const begun: Hour | null = id === THAW_ROW ? "thawBegunAt" : id === heatOnRow(plan) ? "heatOnAt" : null;
+        return { ...before, plan, happened: withoutTicks(begun ? without(happened, [begun]) : happened, id) };
+      });
+    },
     /** Its thaw begins now, later than planned: what follows is held against it. */
     thaws(): void {
       tickOff(THAW_ROW, () => "thawBegunAt");
@@ -214,6 +221,19 @@ export function actsOf(roastId: string) {
           ...now,
           happened: { ...happened, doors: (happened.doors ?? []).filter((door) => door.at !== at) },
         }),
+      );
+    },
+    /** So many by now: bastings, or times that the fire was fed. */
+    counts(what: "bastingsDone" | "fuelsDone", n: number): void {
+      let was: number | undefined;
+      const isStored = change((before) => {
+        was = before.happened[what];
+        return { ...before, happened: { ...before.happened, [what]: n } };
+      });
+      void noted(
+        isStored,
+        () => (what === "fuelsDone" ? "Noted: fed" : "Noted: basted"),
+        (now) => ({ ...now, happened: { ...now.happened, [what]: was } }),
       );
     },
     /** A change of the heat is made now; made late, or by its colour, that is when it began. */

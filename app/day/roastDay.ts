@@ -54,6 +54,8 @@ export interface RoastDay {
   readonly leftovers: Leftovers | null;
   /** What is still to come, placed again. */
   readonly rows: readonly TimetableRow[];
+  /** Rows that were ticked off. */
+  readonly ticked: readonly TimetableRow[];
   readonly carveAtMs: number | null;
   readonly lateMin: number;
   /** Every centre shows what the pull asks. */

@@ -17,6 +17,8 @@ interface Rows {
   /** Before the oven: what should have happened and has not. */
   readonly late: LateBefore | null;
   readonly rows: readonly TimetableRow[];
+  /** Rows that were ticked off. */
+  readonly ticked: readonly TimetableRow[];
   readonly carveAtMs: number | null;
   readonly lateMin: number;
 }
@@ -49,18 +51,21 @@ export function useRows(
     const pullMin = pulledMin === null ? (pull ?? UNKNOWN) : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
     return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
   }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
-  const rows = useMemo((): readonly TimetableRow[] => {
-    const placed = !derived
-      ? []
-      : replanned
-        ? replannedRows(replanned, plan, derived, units)
-        : timetableOf(plan, late?.derived ?? derived, units);
+  const placed = useMemo((): readonly TimetableRow[] => {
+    if (!derived) return [];
+    return replanned
+      ? replannedRows(replanned, plan, derived, units)
+      : timetableOf(plan, late?.derived ?? derived, units);
+  }, [derived, replanned, plan, late, units]);
+  const rows = useMemo(
     // What one that is kept still wants is told by `keptOf`, late or not.
-    return stage === "kept" ? placed : comingRows(placed, ticked, nowMinute);
-  }, [derived, replanned, plan, late, units, stage, ticked, nowMinute]);
+    () => (stage === "kept" ? placed : comingRows(placed, ticked, nowMinute)),
+    [placed, stage, ticked, nowMinute],
+  );
   return {
     late,
     rows,
+    ticked: useMemo(() => placed.filter(({ id }) => ticked.includes(id)), [placed, ticked]),
     carveAtMs: replanned?.renewed.schedule.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
     lateMin: late?.lateMin ?? replanned?.lateMin ?? 0,
   };

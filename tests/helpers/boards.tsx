@@ -101,6 +101,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     kept: null,
     leftovers: null,
     rows: timetableOf(plan, derived, units),
+    ticked: [],
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,
     reached: false,

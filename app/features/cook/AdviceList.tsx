@@ -47,9 +47,9 @@ function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): read
     case "stalled":
       return [{ says: "No heat", done: () => acts.heatIsOff() }];
     case "fuel":
-      return isDone(() => void acts.happens({ fuelsDone: about.n }));
+      return isDone(() => acts.counts("fuelsDone", about.n));
     case "baste":
-      return isDone(() => void acts.happens({ bastingsDone: about.n }));
+      return isDone(() => acts.counts("bastingsDone", about.n));
     default:
       return [];
   }

@@ -24,6 +24,7 @@ import { NextAction } from "./NextAction";
 import { NextRow } from "./NextRow";
 import { Simulating } from "./Simulating";
 import { ThermometerChoice } from "./ThermometerChoice";
+import { TickedOff } from "./TickedOff";
 
 interface Props {
   readonly day: RoastDay;
@@ -104,6 +105,7 @@ export function Before({ day, acts }: Props) {
         </Link>
       )}
       {rows.length > 0 && <ComingRows rows={rows} now={now} zone={plan.zone} label="What is still to come" />}
+      <TickedOff rows={day.ticked} acts={acts} />
     </>
   );
 }

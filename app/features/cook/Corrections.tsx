@@ -17,7 +17,7 @@ interface Props {
   readonly acts: Acts;
 }
 
-const DOOR_MIN = [2, 5, 10] as const;
+const DOOR_MIN = [2, 5, 10, 20] as const;
 
 /** What was not so after all: when it went in, since when the heat was on, where readings come from, or that it is in at all. */
 export function Corrections({ roast, readings, acts }: Props) {

@@ -8,6 +8,7 @@ import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { durationLate, timeBeside } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
+import { WhenItWas } from "../../day/WhenItWas";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
@@ -19,6 +20,7 @@ import { IntoFridge } from "./IntoFridge";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { NextRow } from "./NextRow";
+import { TickedOff } from "./TickedOff";
 
 interface Props {
   readonly day: RoastDay;
@@ -69,8 +71,10 @@ export function Kept({ day, acts }: Props) {
         </Link>
       )}
       <Sheet opens="Correct something" title="Correct something">
+        <WhenItWas roast={roast} acts={acts} size="stove" />
         <Button onClick={() => acts.putsRight(uncarved)}>Not carved yet</Button>
       </Sheet>
+      <TickedOff rows={day.ticked} acts={acts} />
     </>
   );
 }

@@ -28,6 +28,7 @@ import { Rung } from "./Rung";
 import { SideBySide } from "./SideBySide";
 import { Simulating } from "./Simulating";
 import { Temperatures } from "./Temperatures";
+import { TickedOff } from "./TickedOff";
 import { Upcoming } from "./Upcoming";
 
 interface Props {
@@ -139,6 +140,7 @@ export function Resting({ day, acts }: Props) {
           </div>
           <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <TickedOff rows={day.ticked} acts={acts} />
           <Caution>
             {holdsJuice(plan.bird)
               ? "Hot juice sits in the cavity and hot fat in the tray"

@@ -41,6 +41,7 @@ import { Rung } from "./Rung";
 import { SideBySide } from "./SideBySide";
 import { Simulating } from "./Simulating";
 import { Temperatures } from "./Temperatures";
+import { TickedOff } from "./TickedOff";
 import { Upcoming } from "./Upcoming";
 import { WhatIfSheet } from "./WhatIfSheet";
 
@@ -239,6 +240,7 @@ export function Roasting({ day, acts }: Props) {
             acts={acts}
           />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <TickedOff rows={day.ticked} acts={acts} />
           <AlarmLimits />
           <Rung roastId={roast.id} zone={plan.zone} />
           <p className="text-soft">
