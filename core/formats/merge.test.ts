@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../plan/roast";
-import { mergedRoast, withChange } from "./merge";
+import { mergedRoast, withChange, withoutChange } from "./merge";
 
 const base = sampleRoast();
 const anyRoast = fc
@@ -83,6 +83,19 @@ describe("one roast changed in two places", () => {
       fc.property(anyRoast, anyRoast, anyRoast, (a, b, c) => {
         const { roast } = mergedRoast(a, b, c);
         expect(roast.plan.stages[0]?.fromMin).toBe(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe("a change taken back", () => {
+  it("leaves the roast as it was, and what was changed since: for any change of any roast", () => {
+    fc.assert(
+      fc.property(anyRoast, anyRoast, fc.integer({ min: 1, max: 5 }), (before, other, rating) => {
+        const after = { ...other, rating: before.rating };
+        expect(withoutChange(after, before, after)).toEqual(before);
+        expect(withoutChange({ ...after, rating }, before, after)).toEqual({ ...before, rating });
       }),
       { numRuns: 200 },
     );

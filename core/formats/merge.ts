@@ -123,3 +123,9 @@ export function mergedRoast(base: Roast, kept: Roast, mine: Roast, sent: readonl
 /** A roast with what differs between two plans of it, and all that was changed meanwhile. */
 export const withChange = (roast: Roast, from: Plan, to: Plan): Roast =>
   mergedRoast({ ...roast, plan: from }, { ...roast, plan: to }, roast).roast;
+
+/** A roast with one change of it taken back, and all that was changed since; as it is where that cannot be. */
+export function withoutChange(now: Roast, before: Roast, after: Roast): Roast {
+  const { roast } = mergedRoast(after, before, now);
+  return roast === before ? now : roast;
+}

@@ -1,0 +1,126 @@
+/** What is done to the heat, and what becomes of it. */
+import type { CentreTemperatures } from "../../../core/bird/solid";
+import type { Advice } from "../../../core/day/coach";
+import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
+import { type Changed, stagesDoneAfter } from "../../../core/day/whatIf";
+import { type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
+import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
+import { MINUTE_MS } from "../../../core/units/time";
+import { uncapitalised } from "../../../words/capital";
+import { stageWords } from "../../../words/stages";
+import { clockNow, instantNow } from "../../shell/clock";
+import { habitsNow } from "../../shell/preferences";
+import { toast } from "../../ui/toast";
+import type { Happened, Telling } from "./telling";
+
+const minuteNow = ({ inAt = "" }: Happened): number => (clockNow() - Date.parse(inAt)) / MINUTE_MS;
+
+export const heatActs = ({ change, tells, happened }: Telling) => ({
+  opened(what: string, openMin: number): void {
+    const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
+    void tells(
+      happened((now) => ({ ...now, doors: [...(now.doors ?? []), { at, openMin }] })),
+      () => `Noted: the ${what} was open for ${openMin} min; the forecast counts with it`,
+    );
+  },
+  /** So many by now: bastings, or times that the fire was fed. */
+  counts(what: "bastingsDone" | "fuelsDone", n: number): void {
+    void tells(
+      happened((now) => ({ ...now, [what]: n })),
+      () => (what === "fuelsDone" ? "Noted: fed" : "Noted: basted"),
+    );
+  },
+  /** A change of the heat is made now; made late, or by its colour, that is when it began. */
+  changesHeat({ n, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
+    const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
+    void tells(
+      ({ plan, happened: now, ...before }) => {
+        const begun = begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
+        const stages = isAsPlanned ? plan.stages : begun;
+        return { ...before, plan: { ...plan, stages }, happened: { ...now, stagesDone: n } };
+      },
+      ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units))}`,
+    );
+  },
+  /** A change of the heat that was made was made at another minute: what comes after it is not before it. */
+  changedHeatAt(n: number, minute: number): void {
+    void change(({ plan, ...before }) => {
+      const stages = plan.stages.map((stage, m) => (m === n ? { ...stage, fromMin: minute } : stage));
+      return { ...before, plan: { ...plan, stages: begunAt(stages, n, n, minute + 1) } };
+    });
+  },
+  /** Its heat is off, from now on. */
+  heatIsOff(): void {
+    const offAt = instantNow();
+    void tells(
+      happened((now) => withHeatOff(now, { offAt })),
+      () => "Noted: without heat from now on",
+    );
+  },
+  /** And on again. */
+  heatIsOn(): void {
+    const at = instantNow();
+    void tells(
+      happened((now) => withHeatOn(now, at)),
+      () => "Noted: on again from now",
+    );
+  },
+  /** A time without heat is told, or told otherwise. @param before when it was said to have begun */
+  heatWasOff(told: TimeWithoutHeat, before?: string): void {
+    void change(happened((now) => withHeatOff(now, told, before)));
+  },
+  /** A time without heat was none. */
+  heatWasOn(began: string): void {
+    void tells(
+      happened((now) => withoutHeatOff(now, began)),
+      () => "Noted: on all that while",
+    );
+  },
+  /** It was on since then, and not before: from before the bird went in, or only after. */
+  heatWasOnAt(ms: number): void {
+    const onAt = new Date(ms).toISOString();
+    void change(
+      happened((now) => {
+        const { inAt = onAt } = now;
+        return ms <= Date.parse(inAt) ? { ...now, heatOnAt: onAt } : withHeatOff(now, { offAt: inAt, onAt });
+      }),
+    );
+  },
+  /** @param readC newest readings: which stage is on may hang on them */
+  async whatIf(name: string, { stages, leaves }: Changed, readC: CentreTemperatures): Promise<void> {
+    const at = instantNow();
+    const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
+    let was: Roast | null = null;
+    let line = "";
+    const isStored = await change((before) => {
+      const { plan, happened: now, notes } = before;
+      const minute = Math.round(minuteNow(now));
+      was = before;
+      line = `${notes && "\n"}Minute ${minute}: ${name}${left}.`;
+      return {
+        ...before,
+        plan: { ...plan, stages },
+        happened: {
+          ...now,
+          stagesDone: stagesDoneAfter(stages, now.stagesDone ?? 0, minute, readC),
+          ...(leaves.length > 0 && { left: [...(now.left ?? []), ...leaves.map((piece) => ({ piece, at }))] }),
+        },
+        notes: `${notes}${line}`.slice(-MOST_NOTES),
+      };
+    });
+    if (!isStored) return;
+    toast.success(`${name}: it is the plan now`, {
+      action: { label: "Undo", onClick: () => void change((now) => (was ? withoutWhatIf(now, was, line) : now)) },
+    });
+  },
+});
+
+/** What if taken back: what it changed, its line in the notes too, and nothing that happened since. */
+function withoutWhatIf(now: Roast, { plan: { stages }, happened: { stagesDone, left } }: Roast, line: string): Roast {
+  return {
+    ...now,
+    plan: { ...now.plan, stages },
+    notes: now.notes.replace(line, ""),
+    happened: { ...now.happened, stagesDone, left },
+  };
+}

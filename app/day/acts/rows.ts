@@ -1,0 +1,62 @@
+/** Rows of the timetable that are ticked off, and what begins with them. */
+import { heatOnRow } from "../../../core/day/late";
+import { withoutTicks, withTick } from "../../../core/plan/happened";
+import type { Plan } from "../../../core/plan/schema";
+import type { TaskId } from "../../../core/schedule/backward";
+import type { Remedy } from "../../../core/schedule/remedy";
+import { MINUTE_MS } from "../../../core/units/time";
+import { uncapitalised } from "../../../words/capital";
+import { remedyWords } from "../../../words/remedies";
+import { instantNow } from "../../shell/clock";
+import { habitsNow } from "../../shell/preferences";
+import { type Telling, without } from "./telling";
+
+/** The row by which its thaw begins. */
+const THAW_ROW: TaskId = "thaw";
+
+/** What begins as a row is ticked off, and is kept with its hour. */
+type Hour = "heatOnAt" | "thawBegunAt";
+const HOUR_WORDS: Record<Hour, string> = { heatOnAt: "Noted: on from now", thawBegunAt: "Noted: it thaws from now" };
+
+export const rowActs = ({ change, tells, happened }: Telling) => ({
+  ticks(id: string): void {
+    const at = instantNow();
+    const turnsOn = (plan: Plan): boolean => id === heatOnRow(plan);
+    void tells(
+      happened((now, { plan }) => ({ ...withTick(now, id), ...(turnsOn(plan) && { heatOnAt: at }) })),
+      ({ plan }) => (turnsOn(plan) ? HOUR_WORDS.heatOnAt : "Ticked off"),
+    );
+  },
+  /** Its thaw begins now, later than planned: what follows is held against it. */
+  thaws(): void {
+    const at = instantNow();
+    void tells(
+      happened((now) => ({ ...withTick(now, THAW_ROW), thawBegunAt: at })),
+      () => HOUR_WORDS.thawBegunAt,
+    );
+  },
+  /** A row was not done after all, nor what began with it. */
+  unticks(id: string): void {
+    void change(
+      happened((now, { plan }) => {
+        const begun: Hour | null = id === THAW_ROW ? "thawBegunAt" : id === heatOnRow(plan) ? "heatOnAt" : null;
+        return withoutTicks(begun ? without(now, [begun]) : now, id);
+      }),
+    );
+  },
+  /** Its salting, or what comes before that, begins now, later than planned. @param fromNow for how long it is salted then */
+  salts(task: TaskId, { does, change: fromNow }: Remedy): void {
+    void tells(
+      (before) => ({ ...before, plan: fromNow(before.plan), happened: withTick(before.happened, task) }),
+      () => `Noted, begun now: ${uncapitalised(remedyWords(does, habitsNow().units))}`,
+    );
+  },
+  /** What is heated again is in the oven, so much later than planned: dinner waits for it. */
+  reheats(id: string, lateMin: number): void {
+    void change(({ plan, ...before }) => ({
+      ...before,
+      plan: { ...plan, serveAt: new Date(Date.parse(plan.serveAt) + lateMin * MINUTE_MS).toISOString() },
+      happened: withTick(before.happened, id),
+    }));
+  },
+});
