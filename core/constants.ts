@@ -81,6 +81,9 @@ export const CONSTANTS = {
   lidEmissivity: chosen(0.5, "1"),
   dishAreaShare: chosen(0.8, "1"),
   condensingWPerM2K: chosen(150, "W/m²K"),
+  bagAreaShare: chosen(1, "1"),
+  bagEmissivity: chosen(0.85, "1"),
+  bagMostC: chosen(205, "°C"),
   tentVentShare: chosen(0.3, "1"),
   panContactWPerM2K: published(
     120,

@@ -171,7 +171,7 @@ export class BrumaDatabase extends Dexie {
       });
     });
     // Versions 15, since when the heat is on, 16, a cold oven, 17, a thaw that began late and how warm the table was, 18, a
-    // tip that was put right, and 19, heat that was off: older pages know nothing of them, and rows stay as they are.
+    // tip that was put right, and 19, heat that was off and a bag: older pages know nothing of them, and rows stay as they are.
     this.version(DATABASE_VERSION).stores({});
   }
 }

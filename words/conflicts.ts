@@ -69,6 +69,10 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
       return conflict.why === "heat"
         ? "With ice in it, a bird is for the oven only: never for a smoker, a grill or a spit."
         : "With ice in it, a bird is not stuffed: the middle would be in the warm for hours.";
+    case "bag-melts":
+      return conflict.airC === null
+        ? "A roasting bag is for the oven: near a fire its film melts."
+        : `A roasting bag is made for ${formatTemperature(constant("bagMostC"), units)} at most: at ${formatTemperature(conflict.airC, units)} its film may give way.`;
     case "not-on-a-spit":
       return "A spatchcocked bird, or one in parts, does not turn on a spit.";
     case "salted-twice":

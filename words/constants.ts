@@ -137,6 +137,12 @@ const FOIL_PANS_AND_STONES = {
     what: "what a covered dish takes up from the oven and hands on as steam, against a surface as large as the meat's",
     why: "it is larger than the meat, but its own mass and what lies in it warm first, and steam escapes; 0.7 to 1.5",
   },
+  bagAreaShare: {
+    what: "surface of a roasting bag that takes up the oven's heat, against the meat's",
+    why: "it lies loosely around the bird, and its lower part in the tray; 0.8 to 1.2",
+  },
+  bagEmissivity: { what: "emissivity of a bag's film, with what passes it", why: "plastics have 0.8 to 0.95" },
+  bagMostC: { what: "hottest oven for a roasting bag", why: "common practice: 400 °F is printed on them" },
   condensingWPerM2K: {
     what: "steam that condenses on meat in a covered dish",
     why: "of steam with some air in it; textbooks have 100 to 500, and it hardly matters",

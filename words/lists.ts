@@ -286,6 +286,10 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
       plan.stages.some(({ wrap }) => wrap === "lid"),
       { what: "lid that closes over the bird in its tray", amount: "" },
     ),
+    ...when(
+      plan.stages.some(({ wrap }) => wrap === "bag"),
+      { what: "roasting bag that holds the bird loosely, a spoonful of flour to shake in it", amount: "" },
+    ),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",
       amount: "",

@@ -19,6 +19,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "in-the-oven": "Roast it in the oven",
   joint: "Cut it in parts",
   "leave-whole": "Leave it whole",
+  "lid-instead": "A lid instead, or foil over the dish",
   "no-ring": "They need no ring",
   "no-salt": "No more salt",
   "on-the-grill": "On the covered grill",
@@ -61,6 +62,8 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `${remedyWords(does.first, units)}, and nothing salty besides`;
     case "leave-out":
       return `Leave out: ${does.name}`;
+    case "bag-at":
+      return `${formatTemperature(does.celsius, units)} in its bag`;
     case "bake-at":
       return `Bake at ${formatTemperature(does.celsius, units)}, with more time`;
     case "heat-as-other":

@@ -1,6 +1,6 @@
 /** What changes in the heat, in words. */
 
-import type { Shield } from "../core/heat/covers";
+import type { Shield, Wrap } from "../core/heat/covers";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -17,8 +17,10 @@ const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
 const WRAP_WORDS: Readonly<Record<string, string>> = {
   "on foil": "wrap it tight",
   "on lid": "lid on",
+  "on bag": "into its bag",
   "off foil": "unwrap it",
   "off lid": "lid off",
+  "off bag": "cut the bag open",
 };
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
@@ -38,4 +40,23 @@ export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: n
   ].filter((change) => typeof change === "string");
   const text = changes.join(", ") || `heat stays at ${heat}`;
   return capital(text);
+}
+
+const GOES_IN_WRAPPED: Record<Wrap, string> = {
+  none: "",
+  foil: "wrapped tight in foil",
+  lid: "lid on, or foil sealed over the dish",
+  bag: "in its bag with a spoonful of flour, six slits cut in the top",
+};
+
+/** How it lies and what covers it as it goes in; what its tray and its shield are is told before. */
+export function goesInWords({ stages, bird }: Pick<Plan, "stages" | "bird">): string {
+  const first = fullStages(stages, bird.cut)[0];
+  if (!first) return "";
+  return [
+    first.side === "down" && "breast down",
+    GOES_IN_WRAPPED[first.wrap] || (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield]}`),
+  ]
+    .filter(Boolean)
+    .join(", ");
 }

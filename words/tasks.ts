@@ -19,6 +19,7 @@ import { additionWords } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { heatWords, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
+import { goesInWords } from "./stages";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -115,7 +116,14 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
         ],
     roast: [
       birdIn(plan, units),
-      plan.stages.flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`])).join(", "),
+      [
+        goesInWords(plan),
+        plan.stages
+          .flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`]))
+          .join(", "),
+      ]
+        .filter(Boolean)
+        .join("; "),
     ],
     rest: [
       "Expected out: check every centre, then rest",

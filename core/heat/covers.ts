@@ -3,8 +3,8 @@
 export const SHIELDS = ["none", "breast", "tips", "breast-and-tips", "all"] as const;
 export type Shield = (typeof SHIELDS)[number];
 
-/** Foil drawn tight around it; or its dish covered, by a lid or by foil sealed over it. */
-export const WRAPS = ["none", "foil", "lid"] as const;
+/** Foil drawn tight around it; its dish covered, by a lid or by foil sealed over it; or the whole of it in a roasting bag. */
+export const WRAPS = ["none", "foil", "lid", "bag"] as const;
 export type Wrap = (typeof WRAPS)[number];
 
 export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;

@@ -7,6 +7,7 @@ import { type HeatSource, SOURCE_TRAITS } from "./sources";
 import {
   cavityPatch,
   everywhere,
+  inBag,
   kitchenAir,
   type Patch,
   REFERENCE_SIZE_M,
@@ -125,6 +126,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
   const skin = {
     foil: () => wrapped(open, moment.skinC),
     lid: () => underLid(open, moment.skinC),
+    bag: () => inBag(open, moment.skinC),
     none: () => (moment.shield === "all" ? underTent(open) : open),
   }[moment.wrap]();
   const conductance = own.turns ? null : contactWPerM2K(underlay);

@@ -1,6 +1,7 @@
 /** Where a bird is heated. What is computed, planned or offered asks a source's traits, never its name. */
 import { CUTS, type Cut } from "../bird/form";
 import { constant } from "../constants";
+import type { Wrap } from "./covers";
 import { saturationPa } from "./moistAir";
 import { NATURAL_SIZE_POWER } from "./surroundings";
 
@@ -110,3 +111,7 @@ export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source
 
 /** Whether it holds such a cut. */
 export const takes = (source: HeatSource, cut: Cut): boolean => SOURCE_TRAITS[source].cuts.includes(cut);
+
+/** Whether it can be wrapped so: nothing is put over a bird that turns, and the film of a bag melts near a fire. */
+export const canWrap = (source: HeatSource, wrap: Wrap): boolean =>
+  wrap === "bag" ? !isFire(source) : wrap !== "lid" || !turnsItself(source);

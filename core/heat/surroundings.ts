@@ -102,6 +102,17 @@ export const underLid = (open: Patch, meanSkinC: number): Patch =>
     ),
   );
 
+/**
+ * In a roasting bag: its film is as warm as the steam in it, so thin that it holds nothing off, and takes up the oven's heat
+ * over about the surface of the bird.
+ */
+export const inBag = (open: Patch, meanSkinC: number): Patch =>
+  inSteam(
+    open,
+    meanSkinC,
+    inSeries(constant("bagAreaShare") * outsideWPerM2K(open, constant("bagEmissivity")), constant("condensingWPerM2K")),
+  );
+
 /** The air in the cavity follows its walls and, through the open end, a little of what is outside; it is saturated. */
 export function cavityPatch(outside: Patch, wallC: number): Patch {
   const own = Number.isFinite(wallC) ? wallC : outside.airC;

@@ -3,7 +3,7 @@
 import { hasCavity } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
-import { type HeatSource, isFire, turnsItself } from "../heat/sources";
+import { canWrap, type HeatSource, isFire } from "../heat/sources";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
@@ -25,14 +25,15 @@ export const withStage =
   (n: number, change: Partial<Plan["stages"][number]>): Change =>
   (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
 
-/** Another source of heat: a spit has no tray to put a lid on. */
+/** Another source of heat: a spit has no tray to put a lid on, and a fire melts a bag, for which a lid does. */
 export const withHeat =
   (heat: HeatSource): Change =>
   (plan) => ({
     ...plan,
     heat,
-    ...(turnsItself(heat) && {
-      stages: plan.stages.map((stage) => (stage.wrap === "lid" ? { ...stage, wrap: "none" } : stage)),
+    stages: plan.stages.map((stage) => {
+      if (!stage.wrap || canWrap(heat, stage.wrap)) return stage;
+      return { ...stage, wrap: canWrap(heat, "lid") ? "lid" : "none" };
     }),
   });
 

@@ -2,10 +2,11 @@
 
 import { constant } from "../constants";
 import { NEVER } from "../forecast/shares";
-import { isFire, takes } from "../heat/sources";
+import { canWrap, isFire, takes } from "../heat/sources";
 import { burning } from "../plan/additions";
 import type { Fit } from "../plan/fits";
 import { goesInWithIce } from "../plan/ice";
+import { hottestInBagC } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { Condition } from "../processes/conditions";
@@ -38,6 +39,8 @@ export type Conflict =
   | { readonly kind: "frozen-outside-an-oven"; readonly why: "heat" | "stuffed" }
   /** Flat or in pieces it does not turn. */
   | { readonly kind: "not-on-a-spit" }
+  /** The film of a roasting bag gives way: near a fire, or in so hot an oven. */
+  | { readonly kind: "bag-melts"; readonly airC: number | null }
   /** Salted though it was sold salted; what it comes to, where that is known. */
   | { readonly kind: "salted-twice"; readonly percent: number | null }
   | { readonly kind: "too-salty"; readonly percent: number }
@@ -146,6 +149,9 @@ export function conflictsOf({
   if (salt.bath && salt.hours > BRINE_LIMIT_HOURS) {
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }
+  const hottestC = hottestInBagC(plan);
+  if (hottestC !== null && !canWrap(plan.heat, "bag")) conflicts.push({ kind: "bag-melts", airC: null });
+  else if (hottestC !== null && hottestC > constant("bagMostC")) conflicts.push({ kind: "bag-melts", airC: hottestC });
   if (!takes(plan.heat, bird.cut)) conflicts.push({ kind: "not-on-a-spit" });
   if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice", percent: meatPercent });
   else if (meatPercent !== null && meatPercent > TOO_SALTY_PERCENT) {

@@ -90,6 +90,18 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
       ],
     }),
   ],
+  ["bag-melts", changed({ stages: [{ fromMin: 0, airC: 230, wrap: "bag" }] })],
+  [
+    "bag-melts",
+    changed({
+      stages: [
+        { fromMin: 0, airC: 180, wrap: "bag" },
+        { fromMin: 60, airC: 220 },
+      ],
+      preheat: { minutes: 25, airC: 240 },
+    }),
+  ],
+  ["bag-melts", changed({ heat: "smoker", stages: [{ fromMin: 0, airC: 160, wrap: "bag" }] })],
   ["not-on-a-spit", changed({ bird: { cut: "spatchcock" }, heat: "spit" })],
   ["salted-twice", changed({ bird: { preSalted: true } })],
   ["too-salty", changed({ salt: { percent: 2 } })],

@@ -11,12 +11,14 @@ import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
 import {
   BAG,
+  bagAt,
   DRY_INSTEAD,
   FLATTEN,
   HOTTER,
   HOTTEST_C,
   IN_THE_OVEN,
   JOINT,
+  LID_INSTEAD,
   NO_SALT,
   ONE_BIRD,
   type Remedy,
@@ -165,6 +167,8 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return [{ does: { kind: "brine-a-day" }, change: withSalt({ saltHours: 24 }) }];
     case "frozen-outside-an-oven":
       return conflict.why === "heat" ? [IN_THE_OVEN, WATER_NOW] : [STUFFING_BESIDE, WATER_NOW];
+    case "bag-melts":
+      return conflict.airC === null ? [LID_INSTEAD] : [bagAt(plan), LID_INSTEAD];
     case "not-on-a-spit":
       return [
         { does: { kind: "on-the-grill" }, change: withHeat("covered-grill") },

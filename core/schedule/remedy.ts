@@ -1,6 +1,7 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
+import { canWrap } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import type { Plan } from "../plan/schema";
@@ -22,6 +23,7 @@ export const PLAIN_REMEDIES = [
   "in-the-oven",
   "joint",
   "leave-whole",
+  "lid-instead",
   "no-ring",
   "no-salt",
   "on-the-grill",
@@ -65,7 +67,7 @@ export type Does =
   | { readonly kind: "and-bland"; readonly first: Does }
   /** A dish, by its name. */
   | { readonly kind: "leave-out"; readonly name: string }
-  | { readonly kind: "bake-at" | "heat-as-other"; readonly celsius: number }
+  | { readonly kind: "bag-at" | "bake-at" | "heat-as-other"; readonly celsius: number }
   | { readonly kind: "thermometers"; readonly count: number };
 
 export interface Remedy {
@@ -133,4 +135,29 @@ export const HOTTER: Remedy = {
     })),
   }),
 };
+/** A lid in the place of a bag, where that melts; what turns has neither. */
+export const LID_INSTEAD: Remedy = {
+  does: { kind: "lid-instead" },
+  change: (plan) => {
+    const wrap = canWrap(plan.heat, "lid") ? "lid" : "none";
+    return { ...plan, stages: plan.stages.map((stage) => (stage.wrap === "bag" ? { ...stage, wrap } : stage)) };
+  },
+};
+/** As hot as a bag may be, on a mark of the dial. */
+export function bagAt({ equipment: { dial } }: Plan): Remedy {
+  const mostC = constant("bagMostC");
+  const celsius = onDialC(mostC, dial) > mostC ? onDialC(mostC - dialTurnK(dial), dial) : onDialC(mostC, dial);
+  return {
+    does: { kind: "bag-at", celsius },
+    change: ({ preheat, ...plan }) => {
+      let inBag = false;
+      const stages = plan.stages.map((stage) => {
+        inBag = stage.wrap === undefined ? inBag : stage.wrap === "bag";
+        return inBag ? { ...stage, airC: Math.min(stage.airC, celsius) } : stage;
+      });
+      const isCooler = preheat.airC !== null && preheat.airC > celsius && plan.stages[0]?.wrap === "bag";
+      return { ...plan, stages, preheat: isCooler ? { ...preheat, airC: null } : preheat };
+    },
+  };
+}
 export const ONE_BIRD: Remedy = { does: { kind: "one-bird" }, change: withBird({ count: 1 }) };

@@ -211,6 +211,25 @@ export const CASES: readonly KnownCase[] = [
     high: 110,
     fit: true,
   },
+  ...(
+    [
+      [10, 90, 120],
+      [14, 120, 150],
+      [18, 150, 180],
+      [22, 180, 210],
+    ] as const
+  ).map(
+    ([pounds, low, high]): KnownCase => ({
+      id: `bag-${pounds}`,
+      what: `${pounds} lb in a roasting bag, 350 °F, both centres 74 °C (as printed on bags for such weights)`,
+      origin: "practice",
+      source: PRACTICE,
+      args: `--mass ${pounds}lb --stage 350F@0m,wrap=bag ${BOTH}`,
+      read: "pull minutes",
+      low,
+      high,
+    }),
+  ),
   {
     id: "smoke-12",
     what: "12 lb, smoker with a good draught, 225 °F, until the breast is at 57 °C",

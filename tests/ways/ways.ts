@@ -320,7 +320,23 @@ export const WAYS: readonly CookedSo[] = [
       ],
     }),
     steps: ["Open and clean", "Make: a paste of herbs", "Dress", "Bird into the oven", "Heat to 210", "Expected out"],
-    says: [/a paste of herbs, 40 g under the skin/, /lid that closes/, /lid off/],
+    says: [
+      /a paste of herbs, 40 g under the skin/,
+      /lid that closes/,
+      /lid on, or foil sealed over the dish; 200/,
+      /lid off/,
+    ],
+  },
+  {
+    name: "in a roasting bag, cut open to brown",
+    plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "steady", {
+      stages: [
+        { fromMin: 0, airC: 180, wrap: "bag" },
+        { fromMin: 120, airC: 180, wrap: "none" },
+      ],
+    }),
+    steps: ["Open and clean", "Bird into the oven", "Cut the bag open", "Expected out"],
+    says: [/roasting bag that holds the bird loosely/, /in its bag with a spoonful of flour/, /six slits/],
   },
   {
     name: "several stocks",

@@ -44,12 +44,13 @@ export const HEATING: Chapter = {
     {
       id: "foil",
       title: "Foil, shields, lids and wraps",
-      says: () => [
+      says: ({ t }) => [
         {
           list: [
             "Foil over the breast from the start, off in time for colour: holds the breast back while the legs get on.",
             "Foil on when it is brown enough: keeps the colour where it is.",
             "Wrapped tight: steams it, ends the stall of a slow smoke, softens the skin.",
+            `In a roasting bag, or with a lid on: its own steam cooks it a quarter quicker. A bag is for the oven, at ${t(constant("bagMostC"))} at most and away from its walls, with a spoonful of flour in it and slits in the top; cut it open with care for the steam.`,
             "Wing tips and the ends of the drumsticks capped: they burn first.",
           ],
         },

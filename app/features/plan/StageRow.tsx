@@ -3,7 +3,7 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Shield, Wrap } from "../../../core/heat/covers";
-import { turnsItself } from "../../../core/heat/sources";
+import { canWrap, turnsItself } from "../../../core/heat/sources";
 import { withStage } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
@@ -71,7 +71,7 @@ export function StageRow({ plan, n, units }: Props) {
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
-          {{ none: "", foil: "wrapped, ", lid: "covered, " }[holds.wrap]}
+          {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
           {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
           {turnsItself(plan.heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
         </summary>
@@ -154,7 +154,7 @@ function Arrangement({ plan, n, units }: Props) {
       <Segmented
         label="Wrap"
         value={holds.wrap}
-        choices={WRAP_CHOICES.filter(({ value }) => value !== "lid" || !turnsItself(plan.heat))}
+        choices={WRAP_CHOICES.filter(({ value }) => canWrap(plan.heat, value))}
         onChange={(wrap) => set({ wrap })}
       />
       {plan.bird.cut === "whole" && (
@@ -203,6 +203,7 @@ const WRAP_CHOICES: readonly { readonly value: Wrap; readonly label: string }[] 
   { value: "none", label: "Unwrapped" },
   { value: "foil", label: "Wrapped tight in foil" },
   { value: "lid", label: "Lid on, or foil sealed over the dish" },
+  { value: "bag", label: "In a roasting bag" },
 ];
 
 const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string }[] = [

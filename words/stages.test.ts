@@ -1,0 +1,58 @@
+import { describe, expect, it } from "vitest";
+import { FIRST_SHARES } from "../core/forecast/shares";
+import { SHIELDS, WRAPS } from "../core/heat/covers";
+import { METHODS } from "../core/plan/methods";
+import type { Plan } from "../core/plan/schema";
+import { usualPlan } from "../core/plan/usualPlan";
+import { fullStages } from "../core/processes/stages";
+import { derivePlan } from "../core/schedule/derive";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { simulated } from "../tests/helpers/simulated";
+import { goesInWords, stageWords } from "./stages";
+import { timetableOf } from "./timetable";
+
+const { plan } = sampleRoast();
+
+describe("how a bird goes into the heat", () => {
+  it("is told with its row: on which side, and under what, for every method", () => {
+    for (const { id: method, cuts } of METHODS) {
+      const cut = cuts[0] ?? "whole";
+      const made = usualPlan({
+        bird: { species: "turkey", cut, massKg: 4, state: "fresh" },
+        method,
+        serveAt: plan.serveAt,
+        zone: "UTC",
+      });
+      const rows = timetableOf(made, derivePlan(made, simulated({ thawHours: 0 }), FIRST_SHARES, 0), "metric");
+      const told = rows.find(({ id }) => id === "roast")?.detail ?? "";
+      const [first] = fullStages(made.stages, cut);
+      expect(told.includes("breast down"), method).toBe(first?.side === "down");
+      expect(told.includes("foil over"), method).toBe(first?.shield !== "none");
+    }
+  });
+
+  it("has words for every cover, and none for none", () => {
+    const under = (stage: Partial<Plan["stages"][number]>): string =>
+      goesInWords({ ...plan, bird: { ...plan.bird, cut: "whole" }, stages: [{ fromMin: 0, airC: 180, ...stage }] });
+    expect(under({})).toBe("");
+    for (const wrap of WRAPS) if (wrap !== "none") expect(under({ wrap }).length, wrap).toBeGreaterThan(5);
+    for (const shield of SHIELDS) if (shield !== "none") expect(under({ shield }), shield).toMatch(/^foil over the /);
+    expect(under({ side: "down", wrap: "bag" })).toMatch(/^breast down, in its bag/);
+  });
+});
+
+describe("a change of the heat", () => {
+  it("says what the hand does, into every wrap and out of it again", () => {
+    for (const wrap of WRAPS) {
+      if (wrap === "none") continue;
+      const stages = [
+        { fromMin: 0, airC: 180 },
+        { fromMin: 30, airC: 180, wrap },
+        { fromMin: 60, airC: 180, wrap: "none" as const },
+      ];
+      const says = (n: number): string => stageWords({ ...plan, stages }, n, "metric");
+      for (const n of [1, 2]) expect(says(n), wrap).not.toMatch(/^$|stays/);
+      expect(says(1)).not.toBe(says(2));
+    }
+  });
+});
