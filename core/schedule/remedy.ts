@@ -5,7 +5,7 @@ import { canWrap } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import type { Plan } from "../plan/schema";
-import { dialTurnK, onDialC } from "../units/dial";
+import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
 
 /** What a remedy does, where that is all there is to say. */
 export const PLAIN_REMEDIES = [
@@ -145,8 +145,7 @@ export const LID_INSTEAD: Remedy = {
 };
 /** As hot as a bag may be, on a mark of the dial. */
 export function bagAt({ equipment: { dial } }: Plan): Remedy {
-  const mostC = constant("bagMostC");
-  const celsius = onDialC(mostC, dial) > mostC ? onDialC(mostC - dialTurnK(dial), dial) : onDialC(mostC, dial);
+  const celsius = highestMarkC(constant("bagMostC"), dial);
   return {
     does: { kind: "bag-at", celsius },
     change: ({ preheat, ...plan }) => {

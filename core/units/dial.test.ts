@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { DIALS, onDialC } from "./dial";
+import { DIALS, highestMarkC, onDialC } from "./dial";
 import { cToFahrenheit, formatTemperature, parseTemperatureC } from "./quantity";
 
 describe("an oven's dial", () => {
@@ -17,6 +17,11 @@ describe("an oven's dial", () => {
   ])("has %i °C at the mark of %s", (celsius, fahrenheit) => {
     expect(formatTemperature(onDialC(celsius, "fahrenheit"), "us")).toBe(fahrenheit);
     expect(onDialC(celsius, "celsius")).toBe(celsius);
+  });
+
+  it("has a highest mark under what may not be passed", () => {
+    expect(highestMarkC(205, "celsius")).toBe(200);
+    expect(formatTemperature(highestMarkC(205, "fahrenheit"), "us")).toBe("400 °F");
   });
 
   it("has its marks where they are, and none further than half a step from anything", () => {
