@@ -104,14 +104,15 @@ function InTheHand({ day, practised }: Props) {
   const now = useNow();
   const heard = useHeard(roast, now);
   const options = useMemo(() => hiddenOptions(heard, practised), [heard, practised]);
-  const { answer: points } = useSimulated<"hidden-roast">({ kind: "hidden-roast", options });
+  const { answer: points, stale } = useSimulated<"hidden-roast">({ kind: "hidden-roast", options });
   const centres = CENTRES.filter((centre) => points?.[0]?.byDepthC?.[centre]);
   const [part, setPart] = useState<Centre>("breast");
   const [step, setStep] = useState(0);
   const nowMin = (now - Date.parse(roast.happened.inAt ?? "")) / MINUTE_MS;
   const centre = centres.includes(part) ? part : centres[0];
   if (!points || !centre) return <p className="text-soft">Taking the thermometer in the hand …</p>;
-  const celsius = shownAt(points, nowMin, centre, step);
+  // What is under way knows of what was just done to it; the points that are there do not.
+  const celsius = stale ? null : shownAt(points, nowMin, centre, step);
   const write = (): void => {
     if (celsius === null) return;
     const reading = { at: instantNow(), part: centre, celsius, source: "typed" as const };

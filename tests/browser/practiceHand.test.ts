@@ -60,12 +60,12 @@ describe("a roast practised by hand", () => {
     );
     await driver.switchTo().activeElement().sendKeys(Key.END);
     await driver.wait(async () => (await shown()) < outside - 5, 10_000);
-    const deep = await shown();
     await press(driver, "Write it down");
     await driver.wait(async () => (await readings()).length === 1, 10_000);
     const [reading] = await readings();
     expect(reading?.source).toBe("typed");
-    expect(Math.abs((reading?.celsius ?? 0) - deep)).toBeLessThanOrEqual(0.5);
+    // As it is shown then: what was answered before may have changed its heat meanwhile.
+    expect(Math.abs((reading?.celsius ?? 0) - (await shown()))).toBeLessThanOrEqual(0.5);
   });
 
   it("is told of afterwards, decision by decision, and played on from a moment", async () => {
