@@ -22,14 +22,15 @@ const FLAGS = [
   "--force-color-profile=srgb",
   // Letters as wide as they are on a cook's screen.
   "--font-render-hinting=none",
-  // Pages here live for seconds: what V8's second optimising compiler costs them they never get back (a tenth of their time).
-  "--js-flags=--no-turbofan",
 ];
 
 export const TABLE = { width: 1280, height: 800 };
 export const STOVE = { width: 390, height: 844 };
 const WAIT_MS = 30_000;
 const LANGUAGE = "--accept-lang=";
+
+/** Pages of tests live for seconds: what V8's last compiler costs them they never get back. A bench measures with it. */
+const SHORT_LIVED = process.env.VITEST ? ["--js-flags=--no-turbofan"] : [];
 
 /** For a browser whose cook writes as one in the United States. */
 export const US_LANGUAGE = `${LANGUAGE}en-US`;
@@ -42,7 +43,12 @@ export const newProfile = (): string => mkdtempSync(join(tmpdir(), "bruma-profil
 export function optionsFor(size: typeof TABLE, profile: string, extra: readonly string[] = []): Options {
   const options = new Options();
   options.setChromeBinaryPath(HEADLESS);
-  options.addArguments(...FLAGS, `--user-data-dir=${profile}`, `--window-size=${size.width},${size.height}`);
+  options.addArguments(
+    ...FLAGS,
+    ...SHORT_LIVED,
+    `--user-data-dir=${profile}`,
+    `--window-size=${size.width},${size.height}`,
+  );
   // A cook with metric habits, unless a test asks for another.
   if (!extra.some((flag) => flag.startsWith(LANGUAGE))) options.addArguments(`${LANGUAGE}en-GB`);
   options.addArguments(...extra);
