@@ -39,6 +39,14 @@ describe("the record in words", () => {
       "carved",
     ]);
     expect(eventsOf({ plan: sample.plan, happened: {} })).toEqual([]);
+    const { inAt, pulledAt } = roast.happened;
+    const heatOffs = [
+      { offAt: "2026-09-27T07:00:00Z", onAt: "2026-09-27T07:30:00Z" },
+      { offAt: "2026-09-27T07:50:00Z", onAt: "2026-09-27T08:15:00Z" },
+      { offAt: "2026-09-27T09:00:00Z", onAt: "2026-09-27T08:50:00Z" },
+    ];
+    const offs = eventsOf({ plan: sample.plan, happened: { inAt, pulledAt, heatOffs } });
+    expect(offs.filter(({ kind }) => kind === "off")).toEqual([{ kind: "off", atMs: Date.parse(inAt), offMin: 15 }]);
   });
 
   it("gives the verdict first, and calls nothing done that was not", () => {

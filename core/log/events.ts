@@ -29,9 +29,11 @@ export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): 
     { kind: "in", atMs: inMs },
     ...stages,
     ...doors.map(({ at, openMin }): LogEvent => ({ kind: "door", atMs: Date.parse(at), openMin })),
-    ...heatOffs.map(({ offAt, onAt }): LogEvent => {
-      const atMs = Date.parse(offAt);
-      return { kind: "off", atMs, offMin: onAt === undefined ? null : (Date.parse(onAt) - atMs) / MINUTE_MS };
+    ...heatOffs.flatMap(({ offAt, onAt }): LogEvent[] => {
+      // What was before it went in, or lasted no time, is nothing to it.
+      const atMs = Math.max(inMs, Date.parse(offAt));
+      const offMin = onAt === undefined ? null : (Date.parse(onAt) - atMs) / MINUTE_MS;
+      return offMin !== null && offMin <= 0 ? [] : [{ kind: "off", atMs, offMin }];
     }),
     ...left.map(({ at, piece }): LogEvent => ({ kind: "left", atMs: Date.parse(at), piece })),
     ...outs.map(({ outAt, backAt }): LogEvent => {
