@@ -3,10 +3,12 @@ import { useMemo } from "react";
 import { begunAt, overdueByTime } from "../../core/day/lateStage";
 import { offSince, withHeatOn } from "../../core/plan/happened";
 import type { Roast } from "../../core/plan/roast";
-import { MINUTE_MS } from "../../core/units/time";
+import { MINUTE_MS, minutesBetween } from "../../core/units/time";
+import { clockNow } from "../shell/clock";
 
 /** By the next mark: what that comes to is not simulated anew every minute. */
 const BY_NEXT_MS = 5 * MINUTE_MS;
+const nextMark = (ms: number): string => new Date(BY_NEXT_MS * Math.ceil(ms / BY_NEXT_MS)).toISOString();
 
 /**
  * What is simulated of a roast that is on: its heat as on again from now, where it is off, and a change of it that is
@@ -18,11 +20,20 @@ export function useHeard({ plan, happened }: Roast, now: number): Pick<Roast, "p
   const nowMin = (now - Date.parse(inAt ?? "")) / MINUTE_MS;
   const overdue = isOn ? overdueByTime(plan.stages, stagesDone, nowMin) : null;
   const isOff = isOn && offSince(happened) !== undefined;
-  const byMs = isOff || overdue !== null ? BY_NEXT_MS * Math.ceil(now / BY_NEXT_MS) : null;
+  const by = isOff || overdue !== null ? nextMark(now) : null;
   return useMemo(() => {
-    if (byMs === null) return { plan, happened };
-    const byMin = (byMs - Date.parse(inAt ?? "")) / MINUTE_MS;
+    if (by === null) return { plan, happened };
+    const byMin = minutesBetween(inAt ?? "", by);
     const stages = overdue === null ? plan.stages : begunAt(plan.stages, stagesDone, overdue, byMin);
-    return { plan: { ...plan, stages }, happened: withHeatOn(happened, new Date(byMs).toISOString()) };
-  }, [plan, happened, inAt, stagesDone, overdue, byMs]);
+    return { plan: { ...plan, stages }, happened: withHeatOn(happened, by) };
+  }, [plan, happened, inAt, stagesDone, overdue, by]);
+}
+
+/** What happened, for a screen that does not follow the clock: heat that is off is on again from when it was opened. */
+export function useHappened({ happened }: Pick<Roast, "happened">): Roast["happened"] | undefined {
+  return useMemo(() => {
+    // Nothing of a closed record is to come.
+    if (happened.closedAt !== undefined) return undefined;
+    return offSince(happened) === undefined ? happened : withHeatOn(happened, nextMark(clockNow()));
+  }, [happened]);
 }

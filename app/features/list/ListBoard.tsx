@@ -11,6 +11,7 @@ import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
+import { useHappened } from "../../day/useHeard";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -27,8 +28,8 @@ import { HandOver } from "./HandOver";
 export function ListBoard({ roast }: { readonly roast: Roast }) {
   const reader = useHabits();
   const { units } = usePreferences();
-  const { plan, happened } = roast;
-  const simulated = useSimulatedPlan(plan, { happened: happened.closedAt ? undefined : happened });
+  const { plan } = roast;
+  const simulated = useSimulatedPlan(plan, { happened: useHappened(roast) });
   const { fault, neverMet } = simulated;
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const { refining } = simulated;

@@ -7,6 +7,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { titleShown } from "../../../words/titles";
 import { usePictured } from "../../bird-view/pictured";
 import { ClockView } from "../../clock-view/ClockView";
+import { useHappened } from "../../day/useHeard";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { useDinner } from "../../simulation/useDinner";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -57,7 +58,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
   const simulated = useSimulatedPlan(plan, {
     pictured,
     ahead: underTheHand,
-    happened: isClosed ? undefined : roast.happened,
+    happened: useHappened(roast),
   });
   const { cook, neverMet, shares, refining, fault } = simulated;
   const [selected, setSelected] = useState<TaskId>("roast");
