@@ -12,7 +12,7 @@ import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
 import { midnights, tickStepMin, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
-import { type ClockScale, clockScale, endOf, hoursShown } from "./timeScale";
+import { type ClockScale, clockScale, endOf, hoursShown, lastOf } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -45,7 +45,8 @@ export const ClockView = memo(function ClockView(props: Props) {
   const first = schedule.tasks[0] as Task;
   const wideFrom = schedule.inAtMs - 60 * MINUTE_MS;
   const room = Math.max(1, width - GUTTER);
-  const until = endOf(serveAtMs, wideFrom, room);
+  const lastMs = lastOf(serveAtMs, [...schedule.tasks.filter(({ id }) => id !== "table"), ...chores]);
+  const until = endOf(lastMs, wideFrom, room);
   const scale = useMemo(() => clockScale(first.startMs, wideFrom, until, room), [first.startMs, wideFrom, until, room]);
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS } from "../../core/units/time";
-import { clockScale, END_PX, endOf, hoursShown } from "./timeScale";
+import { clockScale, END_PX, endOf, hoursShown, lastOf } from "./timeScale";
 
 describe("the clock's axis", () => {
   const scale = clockScale(0, 100 * HOUR_MS, 106 * HOUR_MS, 1000);
@@ -34,6 +34,14 @@ describe("the clock's axis", () => {
       }),
     );
     expect(endOf(5 * HOUR_MS, 0, 1200)).toBe(5.75 * HOUR_MS);
+  });
+
+  it("goes on to when a late bird is carved, and no further than an ordinary dinner for one in time", () => {
+    const at = (startH: number, endH: number) => ({ startMs: startH * HOUR_MS, endMs: endH * HOUR_MS });
+    expect(lastOf(5 * HOUR_MS, [at(1, 4), at(4, 5)])).toBe(5 * HOUR_MS);
+    const last = lastOf(5 * HOUR_MS, [at(1, 6), at(6.2, 6.5)]);
+    const axis = clockScale(0, 0, endOf(last, 0, 1000), 1000);
+    expect(axis.toX(6.5 * HOUR_MS)).toBeLessThan(1000);
   });
 
   it("gives everything to the hours when there are no days before", () => {
