@@ -25,13 +25,8 @@ export function endOf(serveAtMs: number, wideFromMs: number, width: number): num
   return serveAtMs + Math.max(END_MIN * MINUTE_MS, share * (serveAtMs - wideFromMs));
 }
 
-interface Placed {
-  readonly startMs: number;
-  readonly endMs: number;
-}
-
 /** When the last of it is over: dinner, or what of a late bird comes after the hour that was wanted. */
-export const lastOf = (serveAtMs: number, placed: readonly Placed[]): number =>
+export const lastOf = (serveAtMs: number, placed: readonly { readonly endMs: number }[]): number =>
   placed.reduce((last, { endMs }) => Math.max(last, endMs), serveAtMs);
 
 export function clockScale(fromMs: number, wideFromMs: number, untilMs: number, width: number): ClockScale {

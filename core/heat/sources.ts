@@ -115,3 +115,6 @@ export const takes = (source: HeatSource, cut: Cut): boolean => SOURCE_TRAITS[so
 /** Whether it can be wrapped so: nothing is put over a bird that turns, and the film of a bag melts near a fire. */
 export const canWrap = (source: HeatSource, wrap: Wrap): boolean =>
   wrap === "bag" ? !isFire(source) : wrap !== "lid" || !turnsItself(source);
+
+/** What does the work of a bag there. */
+export const inBagsPlace = (source: HeatSource): Wrap => (canWrap(source, "lid") ? "lid" : "none");

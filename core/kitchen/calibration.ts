@@ -53,7 +53,7 @@ const LOWEST_C = -40;
 const HIGHEST_C = 330;
 
 /**
- * What was read off a thermometer by hand, put right, to a tenth; what it showed is kept beside it where that differs.
+ * What was read off a thermometer by hand, put right, to a tenth; what it showed is kept beside it where it was ever tried.
  * @throws QuantityError for what none shows
  */
 export function readByHand(

@@ -3,7 +3,7 @@
 import { hasCavity } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
-import { canWrap, type HeatSource, isFire } from "../heat/sources";
+import { canWrap, type HeatSource, inBagsPlace, isFire } from "../heat/sources";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
@@ -33,7 +33,7 @@ export const withHeat =
     heat,
     stages: plan.stages.map((stage) => {
       if (!stage.wrap || canWrap(heat, stage.wrap)) return stage;
-      return { ...stage, wrap: canWrap(heat, "lid") ? "lid" : "none" };
+      return { ...stage, wrap: inBagsPlace(heat) };
     }),
   });
 

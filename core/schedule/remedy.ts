@@ -1,10 +1,11 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
-import { canWrap } from "../heat/sources";
+import { inBagsPlace } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import type { Plan } from "../plan/schema";
+import { fullStages } from "../processes/stages";
 import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
 
 /** What a remedy does, where that is all there is to say. */
@@ -139,7 +140,7 @@ export const HOTTER: Remedy = {
 export const LID_INSTEAD: Remedy = {
   does: { kind: "lid-instead" },
   change: (plan) => {
-    const wrap = canWrap(plan.heat, "lid") ? "lid" : "none";
+    const wrap = inBagsPlace(plan.heat);
     return { ...plan, stages: plan.stages.map((stage) => (stage.wrap === "bag" ? { ...stage, wrap } : stage)) };
   },
 };
@@ -149,12 +150,12 @@ export function bagAt({ equipment: { dial } }: Plan): Remedy {
   return {
     does: { kind: "bag-at", celsius },
     change: ({ preheat, ...plan }) => {
-      let inBag = false;
-      const stages = plan.stages.map((stage) => {
-        inBag = stage.wrap === undefined ? inBag : stage.wrap === "bag";
-        return inBag ? { ...stage, airC: Math.min(stage.airC, celsius) } : stage;
-      });
-      const isCooler = preheat.airC !== null && preheat.airC > celsius && plan.stages[0]?.wrap === "bag";
+      const full = fullStages(plan.stages, plan.bird.cut);
+      const isInBag = (n: number): boolean => full[n]?.wrap === "bag";
+      const stages = plan.stages.map((stage, n) =>
+        isInBag(n) ? { ...stage, airC: Math.min(stage.airC, celsius) } : stage,
+      );
+      const isCooler = preheat.airC !== null && preheat.airC > celsius && isInBag(0);
       return { ...plan, stages, preheat: isCooler ? { ...preheat, airC: null } : preheat };
     },
   };

@@ -35,8 +35,9 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
     void tells(
       ({ plan, happened: now, ...before }) => {
-        const begun = begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
-        const stages = isAsPlanned ? plan.stages : begun;
+        const stages = isAsPlanned
+          ? plan.stages
+          : begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
         return { ...before, plan: { ...plan, stages }, happened: { ...now, stagesDone: n } };
       },
       ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units))}`,
