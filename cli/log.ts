@@ -11,6 +11,7 @@ const COLUMNS: readonly (keyof LogRow)[] = [
   "massKg",
   "count",
   "heat",
+  "movedTo",
   "oven",
   "method",
   "serveAt",

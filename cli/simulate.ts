@@ -7,7 +7,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/soli
 import { constant } from "../core/constants";
 import { requireBetween } from "../core/errors";
 import { bandShares } from "../core/forecast/band";
-import { centredPrior, drawing, traitsOf, usualPrior } from "../core/forecast/prior";
+import { centredPrior, drawn, traitsOf, usualPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
 import { COVERS, type Cover } from "../core/heat/covers";
 import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
@@ -16,7 +16,7 @@ import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/
 import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { drying } from "../core/processes/salting";
-import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
+import { elsewhereOf, heatsByStage, type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { parseDurationS, parseNumber, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";
@@ -114,12 +114,14 @@ function parseWeather(text: string): Weather {
 
 /** What burns and in what weather, where either was said. @throws CommandError for a kitchen's oven */
 function parseFire(
-  source: HeatSource,
+  heats: readonly HeatSource[],
   { fuel, weather }: { readonly fuel?: string | undefined; readonly weather?: string | undefined },
 ): Fire | null {
   if (fuel === undefined && weather === undefined) return null;
   const fires = HEAT_SOURCES.filter(isFire).join(", ");
-  if (!isFire(source)) throw new CommandError(USAGE, `--fuel and --weather: got --heat ${source}, allowed is ${fires}`);
+  if (!heats.some(isFire)) {
+    throw new CommandError(USAGE, `--fuel and --weather: got --heat ${heats[0]}, allowed is ${fires}`);
+  }
   return {
     fuel: oneOf("--fuel", fuel, FUELS, "gas"),
     weather: weather === undefined ? MILD_DAY : parseWeather(weather),
@@ -214,15 +216,17 @@ function answer(args: readonly string[], withBand: boolean): unknown {
   const fillingC = values.stuffed ? constant("stuffingStartC") : startC;
   const driedHours = parseSkin(values.skin);
   const draught = oneOf("--draught", values.draught, DRAUGHTS, "usual");
-  if (draught !== "usual" && !isLidded(source)) {
+  const heats = heatsByStage(source, stages);
+  if (draught !== "usual" && !heats.some(isLidded)) {
     const lidded = HEAT_SOURCES.filter(isLidded).join(", ");
     throw new CommandError(USAGE, `--draught: got --heat ${source}, allowed is ${lidded}`);
   }
-  const prior = drawing(TIPS[oneOf("--tips", values.tips, TIP_NAMES, "deepest")](source), draught);
+  const tips = TIPS[oneOf("--tips", values.tips, TIP_NAMES, "deepest")];
+  const prior = drawn(tips(source, elsewhereOf(source, stages)), { source, draught });
   const setting = {
     stages,
     source,
-    fire: parseFire(source, values),
+    fire: parseFire(heats, values),
     dressing: parseOnSkin(values["on-skin"]),
     ...(values.preheat !== undefined && {
       preheatC: requireBetween("preheated oven", parseTemperatureC(values.preheat), 10, 300, "°C"),

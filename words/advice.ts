@@ -84,9 +84,10 @@ export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): 
   }
 }
 
-export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): AdviceWords {
-  const heat = heatWords(plan.heat);
-  const door = shutBy(plan.heat);
+/** @param isIn the heat that it is in now */
+export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn = plan.heat): AdviceWords {
+  const heat = heatWords(isIn);
+  const door = shutBy(isIn);
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (advice.kind) {
     case "stage": {
@@ -187,7 +188,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
         does: door ? `Is the ${door} shut, and the heat on?` : "Is the fire as it should be?",
         why: `Everything warms at ${Math.round(100 * Math.max(0, advice.paceShare))} % of the pace it should. ${[
           door && `A ${door} that stood open is noted under Correct something, and the forecast counts with it`,
-          isFire(plan.heat) && "A fire that is low costs every minute of it",
+          isFire(isIn) && "A fire that is low costs every minute of it",
         ]
           .filter(Boolean)
           .join(". ")}.`,
@@ -203,8 +204,8 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
     case "fuel":
       return {
         key: `fuel ${advice.n}`,
-        does: fuelWords(plan, advice.n + 1)[0],
-        why: `An hour has burnt as many. ${door ? `${capital(quickly(plan.heat))}; without` : "Without"} them the heat falls within half an hour.`,
+        does: fuelWords(plan, advice.n + 1, isIn)[0],
+        why: `An hour has burnt as many. ${door ? `${capital(quickly(isIn))}; without` : "Without"} them the heat falls within half an hour.`,
         rings: true,
       };
     case "breast-ahead":
@@ -220,7 +221,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem): Advi
       const off = formatTemperatureDifference(advice.kelvin, units);
       return {
         key: advice.kind,
-        does: isFire(plan.heat)
+        does: isFire(isIn)
           ? `The fire is about ${off} ${cold ? "cooler" : "hotter"} than set`
           : `The oven is about ${off} ${cold ? "below" : "above"} its dial`,
         why: cold

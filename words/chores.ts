@@ -4,6 +4,7 @@ import { hasCavity, holdsJuice } from "../core/bird/form";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { isFire, isLidded } from "../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
+import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { glazeMoments, startsShielded } from "../core/plan/season";
 import { taskOf } from "../core/schedule/backward";
@@ -13,7 +14,7 @@ import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionAmount, additionWords } from "./additions";
 import { ice, liquid, small } from "./amounts";
 import { conditionWords } from "./conditions";
-import { quickly } from "./names";
+import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { underWords } from "./tasks";
@@ -44,7 +45,8 @@ export function choreWords(
         "The eve's check",
         [
           thaws && "a hand in the cavity: is there ice? then cold water tonight",
-          isFire(plan.heat) ? "fuel and lighter to hand, ashes out, weather looked at" : "oven empty and working",
+          usesFire(plan) && "fuel and lighter to hand, ashes out, weather looked at",
+          usesOven(plan) && "oven empty and working",
           `${underWords(plan)} tried with the cold bird`,
           "knives, thermometer in ice water",
           plan.bird.cut === "whole" && "which side is the breast",
@@ -115,7 +117,14 @@ export function choreWords(
       return ["Bacon off", `${when}so that the skin under it colours; it is good by itself`];
     }
     case "fuel":
-      return fuelWords(plan, n);
+      return fuelWords(plan, n, n === 1 ? plan.heat : heatsOf(plan).find(isFire));
+    case "bring-up": {
+      const [heat = plan.heat, stage] = [heatsOf(plan)[n], plan.stages[n]];
+      const airC = t(stage?.airC ?? 0);
+      if (!isFire(heat)) return [`${HEAT_NAMES[heat]} on at ${airC}`, "hot by the time that the bird is moved into it"];
+      const [does, why] = fuelWords(plan, 1, heat);
+      return [does, `at ${airC} by the time that the bird is moved ${MOVED_INTO[heat]}; ${why}`];
+    }
     case "loosen":
       return [
         plan.roasted === "day-before"
@@ -144,10 +153,10 @@ const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
   none: () => "Dress the bird: no fat on it",
 };
 
-/** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. */
-export function fuelWords(plan: Plan, n: number): Words {
+/** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */
+export function fuelWords(plan: Plan, n: number, heat = plan.heat): Words {
   const clean = "bird on when the smoke is thin and blue";
-  const lid = isLidded(plan.heat) ? { fed: `; ${quickly(plan.heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
+  const lid = isLidded(heat) ? { fed: `; ${quickly(heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {
     case "charcoal":
       return n === 1

@@ -3,11 +3,11 @@
 import { hasCavity } from "../core/bird/form";
 import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
-import { isFire } from "../core/heat/sources";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
 import { stockWaterMl } from "../core/kitchen/gravy";
+import { usesFire } from "../core/plan/heats";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses, startsShielded } from "../core/plan/season";
@@ -158,7 +158,7 @@ function toBuy(
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
     }),
-    ...when(isFire(plan.heat), fuelItem(plan, roastH, units)),
+    ...when(usesFire(plan), fuelItem(plan, roastH, units)),
     ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),

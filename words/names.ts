@@ -52,6 +52,25 @@ export const HEAT_NAMES: Record<HeatSource, string> = {
   spit: "Spit",
 };
 
+/** How a bird comes into it from another heat. */
+export const MOVED_INTO: Record<HeatSource, string> = {
+  oven: "into the oven",
+  "fan-oven": "into the fan oven",
+  smoker: "into the smoker",
+  "covered-grill": "onto the covered grill",
+  spit: "onto the spit",
+};
+
+/** What a bird is heated in, one after the other. @param named what the first is called, where the cook has given it a name */
+export function heatsNamed(
+  { heat }: { readonly heat: HeatSource },
+  named: string | null,
+  movedTo: HeatSource | null,
+): string {
+  const first = named ?? HEAT_NAMES[heat].toLowerCase();
+  return movedTo === null || movedTo === heat ? first : `${first}, then ${HEAT_NAMES[movedTo].toLowerCase()}`;
+}
+
 /** Covers as choices, in the order of how much they hold. */
 export const COVER_CHOICES = COVERS.map((value) => ({ value, label: COVER_NAMES[value] }));
 
@@ -87,6 +106,7 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   glaze: "Glaze",
   "bacon-off": "Bacon off",
   fuel: "Fuel",
+  "bring-up": "Next heat on",
   loosen: "Loosen the tray",
   thicken: "Gravy",
 };

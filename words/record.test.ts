@@ -46,7 +46,9 @@ describe("the record in words", () => {
       { offAt: "2026-09-27T09:00:00Z", onAt: "2026-09-27T08:50:00Z" },
     ];
     const offs = eventsOf({ plan: sample.plan, happened: { inAt, pulledAt, heatOffs } });
-    expect(offs.filter(({ kind }) => kind === "off")).toEqual([{ kind: "off", atMs: Date.parse(inAt), offMin: 15 }]);
+    expect(offs.filter(({ kind }) => kind === "off")).toEqual([
+      { heat: "oven", kind: "off", atMs: Date.parse(inAt), offMin: 15 },
+    ]);
   });
 
   it("gives the verdict first, and calls nothing done that was not", () => {

@@ -25,9 +25,9 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
     case "stage":
       return uncapitalised(stageWords(plan, event.stage, units));
     case "door":
-      return `${shutBy(plan.heat) ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
+      return `${shutBy(event.heat) ?? "heat"} open for ${formatDuration(event.openMin * 60)}`;
     case "off": {
-      const { is, off } = heatWords(plan.heat);
+      const { is, off } = heatWords(event.heat);
       return event.offMin === null ? `${is} ${off}` : `${is} ${off} for ${formatDuration(event.offMin * 60)}`;
     }
     case "left":

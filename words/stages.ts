@@ -1,11 +1,12 @@
 /** What changes in the heat, in words. */
 
 import type { Shield, Wrap } from "../core/heat/covers";
+import { movesOf } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
-import { facingName } from "./names";
+import { facingName, MOVED_INTO } from "./names";
 
 const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
   breast: "breast",
@@ -24,13 +25,15 @@ const WRAP_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
-export function stageWords({ stages, bird }: Pick<Plan, "stages" | "bird">, n: number, units: UnitSystem): string {
+export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: number, units: UnitSystem): string {
+  const { stages, bird } = plan;
   const full = fullStages(stages, bird.cut);
   const [before, stage] = [full[n - 1], full[n]];
   if (!before || !stage) return "";
   const heat = formatTemperature(stage.airC, units);
+  const moved = movesOf(plan).find((move) => move.n === n);
   const changes = [
-    stage.airC !== before.airC && `heat to ${heat}`,
+    moved ? `move it ${MOVED_INTO[moved.into]}, at ${heat}` : stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],

@@ -7,6 +7,7 @@ import type { Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { goesInCold } from "../core/kitchen/fuel";
+import { movesOf } from "../core/plan/heats";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -17,7 +18,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionWords } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
-import { heatWords, PART_NAMES, SALT_NAMES } from "./names";
+import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
 import { goesInWords } from "./stages";
 
@@ -63,6 +64,8 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
   const fire = isFire(plan.heat);
   const preheatC = preheatedC(plan);
+  const moves = new Map(movesOf(plan).map((move) => [move.n, `${MOVED_INTO[move.into]} at `]));
+  const into = (n: number): string => moves.get(n) ?? "";
   return {
     thaw: thawWords(units)[plan.thawIn],
     prepare: goesInWithIce(plan)
@@ -119,7 +122,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       [
         goesInWords(plan),
         plan.stages
-          .flatMap(({ fromMin, airC, when }) => (when ? [] : [`${t(airC)} from minute ${fromMin}`]))
+          .flatMap(({ fromMin, airC, when }, n) => (when ? [] : [`${into(n)}${t(airC)} from minute ${fromMin}`]))
           .join(", "),
       ]
         .filter(Boolean)

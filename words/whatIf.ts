@@ -1,17 +1,23 @@
 /** What can be changed at the stove, as a cook would say it. */
-import { holdDialC, type WhatIfId } from "../core/day/whatIf";
+import { type Changed, holdDialC, type WhatIfId } from "../core/day/whatIf";
+import type { HeatSource } from "../core/heat/sources";
 import type { Plan } from "../core/plan/schema";
 import { dialTurnK } from "../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
-import { heatWords } from "./names";
+import { heatWords, MOVED_INTO } from "./names";
 
 type Of = Pick<Plan, "heat" | "equipment">;
 
 const turned = ({ heat, equipment: { dial } }: Of, way: string, units: UnitSystem): string =>
   `${capital(heatWords(heat).is)} ${way} ${formatTemperatureDifference(dialTurnK(dial), units)}`;
 
-const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem) => string> = {
+const moved = (heat: HeatSource, { stages }: Changed, units: UnitSystem): string => {
+  const airC = stages.findLast(({ movedTo }) => movedTo === heat)?.airC;
+  return `${capital(MOVED_INTO[heat])}${airC === undefined ? "" : `, at ${formatTemperature(airC, units)}`}`;
+};
+
+const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem, changed: Changed) => string> = {
   "cover-breast": () => "Foil over the breast",
   "cover-all": () => "Loose foil over all of it",
   uncover: () => "Foil off",
@@ -19,6 +25,8 @@ const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem) => string> = {
   "oven-down": (plan, units) => turned(plan, "down", units),
   "turn-over": () => "Turn it over",
   wrap: () => "Wrap it tight",
+  "into-oven": (_, units, changed) => moved("oven", changed, units),
+  "onto-grill": (_, units, changed) => moved("covered-grill", changed, units),
   rotate: ({ heat }) => `Turn it round ${heatWords(heat).in}`,
   "legs-off": () => "Take the legs out",
   "breast-off": () => "Take the breasts out",
@@ -26,4 +34,6 @@ const NAMES: Record<WhatIfId, (plan: Of, units: UnitSystem) => string> = {
     `Hold it: ${heatWords(heat).is} at ${formatTemperature(holdDialC(dial), units)}`,
 };
 
-export const whatIfName = (id: WhatIfId, plan: Of, units: UnitSystem): string => NAMES[id](plan, units);
+/** @param plan with the heat that the bird is in now */
+export const whatIfName = (id: WhatIfId, plan: Of, changed: Changed, units: UnitSystem): string =>
+  NAMES[id](plan, units, changed);

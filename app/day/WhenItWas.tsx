@@ -2,6 +2,7 @@ import { heatedMin } from "../../core/forecast/plannedInput";
 import { isFire } from "../../core/heat/sources";
 import { goesInCold } from "../../core/kitchen/fuel";
 import { offAsItWentIn, offSince, type TimeWithoutHeat } from "../../core/plan/happened";
+import { heatNow } from "../../core/plan/heats";
 import type { Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { uncapitalised } from "../../words/capital";
@@ -30,7 +31,7 @@ export function WhenItWas(props: Props) {
   const { plan, happened } = roast;
   const { inAt, pulledAt, carvedAt, closedAt, outs = [] } = happened;
   if (inAt === undefined) return null;
-  const { outOf } = heatWords(plan.heat);
+  const { outOf } = heatWords(heatNow(roast));
   const { zone } = plan;
   const out = bound(pulledAt, "it came out");
   return (
@@ -167,9 +168,10 @@ function HeatOn({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
 const USUAL_OFF_MS = 20 * MINUTE_MS;
 
 /** When its heat was off. */
-function HeatOffs({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
+function HeatOffs({ roast, acts, size, inAt }: InHeat) {
+  const { plan, happened } = roast;
   const { heatOffs = [], pulledAt } = happened;
-  const { is, off } = heatWords(plan.heat);
+  const { is, off } = heatWords(heatNow(roast));
   const end = bound(pulledAt, "it came out") ?? NOW;
   return (
     <div className="grid gap-2">

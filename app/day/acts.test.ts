@@ -67,6 +67,27 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect(await offs()).toBeUndefined());
   });
 
+  it("is on again where the bird is moved into another heat, by what if or as planned", async () => {
+    const heatOffs = [{ offAt: "2026-09-27T10:00:00.000Z" }];
+    const smoked = { ...roast.plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 120 }] };
+    const stages = [...smoked.stages, { fromMin: 60, airC: 160, movedTo: "oven" as const }];
+    const offs = async () => (await kept())?.happened.heatOffs;
+    await saveRoast(database(), {
+      ...roast,
+      plan: smoked,
+      happened: { inAt: "2026-09-27T09:00:00.000Z", heatOffs },
+    });
+    await acts.whatIf("Into the oven", { stages, leaves: [] }, {});
+    expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
+    undo?.();
+    await vi.waitFor(async () => expect(await offs()).toEqual(heatOffs));
+    await changeRoast(database(), roast.id, (before) => ({ ...before, plan: { ...before.plan, stages } }));
+    undo = undefined;
+    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 2 });
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
+  });
+
   it("is off no longer once it has been out and back in", async () => {
     const [inAt, offAt, pulledAt] = [
       "2026-09-27T09:00:00.000Z",

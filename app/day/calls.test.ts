@@ -18,6 +18,7 @@ const rest: RestPlan = {
 };
 const inHeat = {
   plan,
+  heat: plan.heat,
   units: "metric",
   nowMs: 0,
   stay: 0,

@@ -5,6 +5,7 @@ import type { Kept } from "../../core/day/kept";
 import type { LateBefore } from "../../core/day/late";
 import { isCalled, type Leftovers } from "../../core/day/leftovers";
 import type { RestPlan } from "../../core/day/restPlan";
+import type { HeatSource } from "../../core/heat/sources";
 import type { Plan } from "../../core/plan/schema";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
@@ -44,6 +45,8 @@ export class CallBook {
 
 interface Standing {
   readonly plan: Plan;
+  /** What it is in now, or was in last. */
+  readonly heat: HeatSource;
   readonly units: UnitSystem;
   readonly nowMs: number;
   /** How often it has been put back: what is called of another stay in the heat, or of its rest, is another call. */
@@ -67,6 +70,7 @@ export const outWords = ({ finish }: Pick<Plan, "finish">): string =>
 
 export function callsOf({
   plan,
+  heat,
   units,
   nowMs,
   stay,
@@ -93,7 +97,7 @@ export function callsOf({
   const earliestMs = pulledMs + rest.earliestMin * MINUTE_MS;
   const latestMs = pulledMs + rest.latestMin * MINUTE_MS;
   if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: ofStay("carve"), does: "Carve" });
-  if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: `Back ${heatWords(plan.heat).into}` });
+  if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: `Back ${heatWords(heat).into}` });
   if (nowMs >= latestMs - WARN_MIN * MINUTE_MS)
     calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
   return calls;

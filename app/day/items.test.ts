@@ -25,9 +25,10 @@ describe("what is to be minded", () => {
       told,
     );
     const rows = timetableOf(plan, derived, "metric");
-    return itemsOf({ plan, stage: "planned", derived, told: [], rows, nowMs, isLate: false }, READERS.metric).map(
-      ({ about, does }) => [about.kind, does] as const,
-    );
+    return itemsOf(
+      { plan, heat: plan.heat, stage: "planned", derived, told: [], rows, nowMs, isLate: false },
+      READERS.metric,
+    ).map(({ about, does }) => [about.kind, does] as const);
   };
   it("is whether a thaw has begun, and nothing once that was said", () => {
     const nowMs = Date.parse(plan.serveAt) - 60 * HOUR_MS;
@@ -51,6 +52,7 @@ describe("what is to be minded", () => {
       const rows = timetableOf(fresh, at(nowMs), "metric");
       const minded = {
         plan: fresh,
+        heat: fresh.heat,
         stage: "planned" as const,
         derived: at(nowMs),
         told: [],

@@ -1,5 +1,6 @@
 /** What is to be minded of a roast now: what was asked, what is due, what the readings show. */
 import type { Advice } from "../../core/day/coach";
+import type { HeatSource } from "../../core/heat/sources";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
@@ -22,6 +23,8 @@ export interface Item extends AdviceWords {
 
 interface Minded {
   readonly plan: Plan;
+  /** What it is in now. */
+  readonly heat: HeatSource;
   readonly stage: CookStage;
   readonly derived: DerivedPlan | null;
   /** What the coach says. */
@@ -34,7 +37,10 @@ interface Minded {
 }
 
 /** In the order of their urgency. */
-export function itemsOf({ plan, stage, derived, told, rows, nowMs, isLate }: Minded, reader: Reader): readonly Item[] {
+export function itemsOf(
+  { plan, heat, stage, derived, told, rows, nowMs, isLate }: Minded,
+  reader: Reader,
+): readonly Item[] {
   const at = (ms: number): string => dayAndTime(ms, plan.zone, reader);
   const unbegun = stage === "planned" ? (derived?.conflicts.filter(isUnbegun) ?? []) : [];
   return [
@@ -42,7 +48,7 @@ export function itemsOf({ plan, stage, derived, told, rows, nowMs, isLate }: Min
       const fromNow = task === "thaw" ? null : saltedLess(plan, byMs / HOUR_MS);
       return { ...beginWords(task, at(startMs)), about: { kind: "begun", task, fromNow } };
     }),
-    ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units), about })),
+    ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
     ...dueWords(rows, nowMs, stage, isLate).map((words): Item => ({ ...words, about: { kind: "row", id: words.row } })),
   ];
 }

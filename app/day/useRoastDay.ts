@@ -15,6 +15,7 @@ import { plannedInput, roastOptions, startCOf } from "../../core/forecast/planne
 import type { Reading } from "../../core/forecast/reading";
 import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
+import { heatNow } from "../../core/plan/heats";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
@@ -138,13 +139,17 @@ export function useRoastDay(roast: Roast): RoastDay {
         : [],
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
-  const items = itemsOf({ plan, stage, derived, told, rows, nowMs: now, isLate: late !== null }, reader);
+  const items = itemsOf(
+    { plan, heat: heatNow(roast), stage, derived, told, rows, nowMs: now, isLate: late !== null },
+    reader,
+  );
 
   const calls =
     stage === "done" && !leftovers
       ? []
       : callsOf({
           plan,
+          heat: heatNow(roast),
           units,
           nowMs: now,
           stay: outs.length,

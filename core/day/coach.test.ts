@@ -183,7 +183,7 @@ describe("the coach", () => {
     expect(on({ side: "down" })).toEqual(["dark-early"]);
     expect(on({}, "parts")).toEqual(["dark-early"]);
     // Said to be done within this minute.
-    const changed = changedNow("cover-all", plan, NOTHING.nowMin + 0.9, {});
+    const changed = changedNow("cover-all", { plan, nowMin: NOTHING.nowMin + 0.9, readC: {} });
     expect(kinds({ plan: { ...plan, ...changed }, forecast: ahead, browning: dark })).toEqual([]);
   });
 

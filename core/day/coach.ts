@@ -13,11 +13,12 @@ import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { feedMinutes } from "../kitchen/fuel";
+import { heatsOf } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
 import { isColour } from "../processes/conditions";
 import { restFor } from "../processes/rest";
-import { fullStages } from "../processes/stages";
+import { fullStages, type OvenStage } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import { nextReading } from "./nextReading";
 
@@ -166,14 +167,16 @@ function dueByPlan({
   if (isOpen && bastings > bastingsDone) {
     advice.push({ kind: "baste", n: bastings });
   }
-  const fuels = feedMinutes(plan, nowMin).length;
+  // What waits for a sign has begun once it was done.
+  const begunMin = ({ fromMin }: OvenStage, n: number): number | null => (n <= stagesDone ? fromMin : null);
+  const fuels = feedMinutes(plan, nowMin, begunMin).length;
   if (fuels > fuelsDone) advice.push({ kind: "fuel", n: fuels });
   return advice;
 }
 
 /** What the readings and the bird they point to show. */
 function seenInReadings(
-  { plan, nowMin, readings, browning, outByMin, offSinceMin }: Watched,
+  { plan, nowMin, readings, browning, outByMin, stagesDone, offSinceMin }: Watched,
   forecast: Forecast,
 ): Advice[] {
   const advice: Advice[] = [];
@@ -192,7 +195,8 @@ function seenInReadings(
   const missed = offSinceMin === null ? [cooledDown(readings, forecast), stall(readings, forecast)] : [];
   advice.push(...missed.filter((each) => each !== null));
   // What lies over it already, or cannot, is not asked for; what was just said to be done begins within the minute.
-  const can = (id: WhatIfId): boolean => changedNow(id, plan, nowMin + 1, lowestC(readings, forecast.lost)) !== null;
+  const readC = lowestC(readings, forecast.lost);
+  const can = (id: WhatIfId): boolean => changedNow(id, { plan, nowMin: nowMin + 1, readC }) !== null;
   const { breast, thigh } = forecast.targets;
   const aheadMin = breast && thigh ? thigh.p50 - breast.p50 : 0;
   if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin && can("cover-breast")) {
@@ -200,9 +204,11 @@ function seenInReadings(
   }
   if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT && can("cover-all"))
     advice.push({ kind: "dark-early" });
-  const offset = forecast.estimate[UNKNOWNS.indexOf("ovenOffset")] ?? 0;
+  const isElsewhere = heatsOf(plan)[stagesDone] !== plan.heat;
+  const offset = forecast.estimate[UNKNOWNS.indexOf(isElsewhere ? "elsewhereOffset" : "ovenOffset")] ?? 0;
   if (Math.abs(offset) > OVEN_OFF_SD) {
-    const kelvin = Math.round(Math.abs(traitsOf(forecast.estimate, forecast.prior).oven.offsetK));
+    const { oven } = traitsOf(forecast.estimate, forecast.prior);
+    const kelvin = Math.round(Math.abs(isElsewhere ? (oven.elsewhere?.offsetK ?? 0) : oven.offsetK));
     advice.push({ kind: offset < 0 ? "oven-cold" : "oven-hot", kelvin });
   }
   for (const part of ["breast", "thigh"] as const) {

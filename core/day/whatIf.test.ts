@@ -3,6 +3,7 @@ import { loadKernel } from "../../cli/loadKernel";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
+import { heatsOf } from "../plan/heats";
 import { METHODS } from "../plan/methods";
 import { PlanSchema } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
@@ -20,7 +21,7 @@ const NOW = 90;
 describe("what can be changed now", () => {
   it("makes a whole plan of it, with the new stage begun now", () => {
     for (const id of WHAT_IFS) {
-      const changed = changedNow(id, plan, NOW, {});
+      const changed = changedNow(id, { plan, nowMin: NOW, readC: {} });
       if (!changed) continue;
       expect(PlanSchema.safeParse({ ...plan, stages: changed.stages }).success, id).toBe(true);
       if (changed.leaves.length === 0) expect(changed.stages.at(-1)?.fromMin, id).toBe(NOW);
@@ -29,7 +30,10 @@ describe("what can be changed now", () => {
 
   it("leaves out what would change nothing, or cannot be", () => {
     const can = (cut: typeof plan.bird.cut, stages = plan.stages): WhatIfId[] =>
-      WHAT_IFS.filter((id) => changedNow(id, { ...plan, stages, bird: { ...plan.bird, cut } }, NOW, {}) !== null);
+      WHAT_IFS.filter(
+        (id) =>
+          changedNow(id, { plan: { ...plan, stages, bird: { ...plan.bird, cut } }, nowMin: NOW, readC: {} }) !== null,
+      );
     expect(can("whole")).not.toContain("uncover");
     expect(can("crown")).not.toContain("legs-off");
     for (const cut of ["whole", "spatchcock", "parts"] as const) expect(can(cut)).toContain("legs-off");
@@ -45,7 +49,10 @@ describe("what can be changed now", () => {
 
   it("turns it round where the oven has a hot side", () => {
     const uneven = { ...plan, equipment: { ...plan.equipment, hotSideK: 15 } };
-    expect(changedNow("rotate", uneven, NOW, {})?.stages.at(-1)).toMatchObject({ towardsHot: "breast", fromMin: NOW });
+    expect(changedNow("rotate", { plan: uneven, nowMin: NOW, readC: {} })?.stages.at(-1)).toMatchObject({
+      towardsHot: "breast",
+      fromMin: NOW,
+    });
   });
 
   it("keeps what comes later as it is, and never more stages than a plan holds", () => {
@@ -54,10 +61,12 @@ describe("what can be changed now", () => {
       { fromMin: 20, airC: 163 },
       { fromMin: 120, airC: 180 },
     ];
-    const up = changedNow("oven-up", { ...plan, stages }, NOW, {});
+    const up = changedNow("oven-up", { plan: { ...plan, stages }, nowMin: NOW, readC: {} });
     expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 180, 180]);
     const many = Array.from({ length: 8 }, (_, n) => ({ fromMin: 10 * n, airC: 160 }));
-    expect(changedNow("oven-up", { ...plan, stages: many }, NOW, {})?.stages.length).toBeLessThanOrEqual(8);
+    expect(
+      changedNow("oven-up", { plan: { ...plan, stages: many }, nowMin: NOW, readC: {} })?.stages.length,
+    ).toBeLessThanOrEqual(8);
   });
 
   it("names a change that can be made in every stage of every way and cut, also long before the next", () => {
@@ -76,7 +85,7 @@ describe("what can be changed now", () => {
         });
         for (const nowMin of [1, 10, 30, 70, 200]) {
           for (const id of WHAT_IFS) {
-            const changed = changedNow(id, made, nowMin, { breast: 62, thigh: 62 });
+            const changed = changedNow(id, { plan: made, nowMin, readC: { breast: 62, thigh: 62 } });
             if (!changed) continue;
             const parsed = PlanSchema.safeParse({ ...made, stages: changed.stages });
             expect(parsed.success, `${method} ${cut} ${id} at ${nowMin}`).toBe(true);
@@ -89,12 +98,11 @@ describe("what can be changed now", () => {
 
   it("holds at a mark of the oven's own dial", () => {
     const held = (dial: Dial) =>
-      changedNow(
-        "hold",
-        { ...plan, stages: [{ fromMin: 0, airC: 218 }], equipment: { ...plan.equipment, dial } },
-        10,
-        {},
-      )?.stages.at(-1)?.airC;
+      changedNow("hold", {
+        plan: { ...plan, stages: [{ fromMin: 0, airC: 218 }], equipment: { ...plan.equipment, dial } },
+        nowMin: 10,
+        readC: {},
+      })?.stages.at(-1)?.airC;
     expect(held("celsius")).toBe(90);
     expect(held("fahrenheit")).toBeCloseTo(fahrenheitToC(200), 9);
   });
@@ -104,7 +112,7 @@ describe("what can be changed now", () => {
       { fromMin: 0, airC: 218 },
       { fromMin: 20, airC: 163 },
     ];
-    expect(changedNow("hold", { ...plan, stages: hot }, 10, {})?.stages).toEqual([
+    expect(changedNow("hold", { plan: { ...plan, stages: hot }, nowMin: 10, readC: {} })?.stages).toEqual([
       { fromMin: 0, airC: 218 },
       { fromMin: 10, airC: 90 },
     ]);
@@ -121,9 +129,35 @@ describe("what can be changed now", () => {
     expect(stagesDoneAfter(shielded, 1, 100, {})).toBe(1);
   });
 
+  it("brings it into the oven from a fire, and onto a grill from an oven that is off, hot enough to roast", () => {
+    const smoked = { ...plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 110, wrap: "foil" as const }] };
+    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW, readC: {} });
+    expect(into?.stages).toEqual([...smoked.stages, { fromMin: NOW, airC: 160, movedTo: "oven" }]);
+    const inOven = { ...smoked, stages: into?.stages ?? [] };
+    expect(changedNow("into-oven", { plan: inOven, nowMin: NOW + 10, readC: {} })).toBeNull();
+    expect(changedNow("turn-over", { plan: { ...inOven, heat: "spit" }, nowMin: NOW + 10, readC: {} })).not.toBeNull();
+    const bagged = { ...plan, stages: [{ fromMin: 0, airC: 175, wrap: "bag" as const }] };
+    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW, readC: {} })).toBeNull();
+    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW, readC: {}, isOff: true })?.stages.at(-1)).toEqual({
+      fromMin: NOW,
+      airC: 175,
+      movedTo: "covered-grill",
+      wrap: "lid",
+    });
+    // A plan that is full drops what it went through; where the bird is by now is not forgotten.
+    const full = Array.from({ length: 8 }, (_, n) => ({
+      fromMin: 5 * n,
+      airC: 150 + n,
+      ...(n === 7 && { movedTo: "oven" as const }),
+    }));
+    const hotter = changedNow("oven-up", { plan: { ...smoked, stages: full }, nowMin: NOW, readC: {} });
+    expect(hotter?.stages).toHaveLength(8);
+    expect(heatsOf({ heat: "smoker", stages: hotter?.stages ?? [] }).at(-1)).toBe("oven");
+  });
+
   it("takes nothing out that is out", () => {
-    expect(changedNow("legs-off", plan, NOW, {}, ["thigh", "drumstick"])).toBeNull();
-    expect(changedNow("breast-off", plan, NOW, {}, ["thigh", "drumstick"])).toBeNull();
+    expect(changedNow("legs-off", { plan, nowMin: NOW, readC: {}, left: ["thigh", "drumstick"] })).toBeNull();
+    expect(changedNow("breast-off", { plan, nowMin: NOW, readC: {}, left: ["thigh", "drumstick"] })).toBeNull();
   });
 
   it("knows which stage is on: by the clock, or once its temperature was read", () => {
@@ -140,7 +174,7 @@ describe("what can be changed now", () => {
 describe("what it does to this bird", () => {
   beforeAll(() => void loadKernel());
   const changes = WHAT_IFS.flatMap((id) => {
-    const changed = changedNow(id, plan, NOW, {});
+    const changed = changedNow(id, { plan, nowMin: NOW, readC: {} });
     return changed ? [[id, changed] as const] : [];
   });
 
@@ -163,6 +197,18 @@ describe("what it does to this bird", () => {
     expect(of("oven-down")?.browning).toBeLessThan(of("as-is")?.browning ?? 0);
   });
 
+  it("cooks it on where its own heat is gone", () => {
+    const smoked = { ...plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 150 }] };
+    const off = { kind: "off", atMin: NOW - 30, untilMin: 900 } as const;
+    const options = { ...ensembleOptions(smoked, AIM), events: [off] };
+    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW, readC: {} });
+    if (!into) throw new Error("a smoker can be left for the oven");
+    const [asIs, moved] = drain(whatIfs(options, [USUAL], NOW, [["into-oven", into]]));
+    expect(asIs?.doneMin.breast).toBe(Number.POSITIVE_INFINITY);
+    expect(moved?.doneMin.breast).toBeLessThan(NOW + 200);
+    expect(moved?.laterMin).toBe(Number.NEGATIVE_INFINITY);
+  });
+
   it("never brings dinner forward by foil, on any bird that fits", () => {
     for (const [species, cut, massKg] of [
       ["turkey", "whole", 5],
@@ -177,7 +223,7 @@ describe("what it does to this bird", () => {
         zone: "UTC",
       });
       const aim = Object.fromEntries(Object.keys(made.targetC).map((centre) => [centre, 71]));
-      const foil = changedNow("cover-breast", made, 40, {});
+      const foil = changedNow("cover-breast", { plan: made, nowMin: 40, readC: {} });
       if (!foil) throw new Error(`${species} ${cut} has a breast`);
       const draws = [
         USUAL,

@@ -5,16 +5,16 @@
 
 import { centresOf } from "../bird/form";
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
+import { constant } from "../constants";
 import { type EnsembleOptions, runMember, targetsStillIn } from "../forecast/ensemble";
 import type { Forecast } from "../forecast/forecast";
 import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
-import { turnsItself } from "../heat/sources";
+import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import type { Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
-import type { Facing, OvenStage, RoastEvent } from "../processes/stages";
-import { fullStages } from "../processes/stages";
+import { type Facing, fullStages, heatsByStage, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
 
 export const WHAT_IFS = [
@@ -25,6 +25,8 @@ export const WHAT_IFS = [
   "oven-down",
   "turn-over",
   "wrap",
+  "into-oven",
+  "onto-grill",
   "rotate",
   "legs-off",
   "breast-off",
@@ -73,7 +75,7 @@ export const stagesDoneAfter = (
 
 /** The stages with something else from now on; what comes later by itself keeps its own settings. */
 function fromNow(
-  { stages, bird }: Pick<Plan, "stages" | "bird">,
+  { stages, bird, heat }: Pick<Plan, "stages" | "bird" | "heat">,
   nowMin: number,
   readC: CentreTemperatures,
   change: Partial<OvenStage>,
@@ -85,27 +87,41 @@ function fromNow(
   const begun = stages.slice(0, at + 1);
   const later = endsThere ? [] : stages.slice(at + 1).filter(({ fromMin, when }) => when || fromMin > nowMin);
   const last = begun.at(-1) as Plan["stages"][number];
-  const next = { fromMin: Math.max(nowMin, last.fromMin + 0.5), airC: holds.airC, ...change };
-  const room = MOST_STAGES - 1 - later.length;
-  return [...begun.slice(0, Math.max(1, room)), next, ...later];
+  const kept = begun.slice(0, Math.max(1, MOST_STAGES - 1 - later.length));
+  // Where there are too many, one that is left out may be the one that moved it.
+  const isIn = heatsByStage(heat, begun).at(-1);
+  const moved = isIn !== heatsByStage(heat, kept).at(-1) && { movedTo: isIn };
+  const next = { fromMin: Math.max(nowMin, last.fromMin + 0.5), airC: holds.airC, ...moved, ...change };
+  return [...kept, next, ...later];
 }
 
 /** Cuts that have both breast and legs, so that one of them can go first. */
 const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
 const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left: "right", right: "left" };
 
-/** The plan with one thing changed now; null where it would change nothing, or cannot be. @param left pieces that are out */
+/** What of a roast decides what can be changed. */
+export interface Changeable {
+  readonly plan: Pick<Plan, "stages" | "bird" | "equipment" | "heat">;
+  readonly nowMin: number;
+  /** Newest readings. */
+  readonly readC: CentreTemperatures;
+  /** Pieces that are out. */
+  readonly left?: readonly Piece[];
+  /** Its heat gives none now. */
+  readonly isOff?: boolean;
+}
+
+/** The plan with one thing changed now; null where it would change nothing, or cannot be. */
 export function changedNow(
   id: WhatIfId,
-  plan: Pick<Plan, "stages" | "bird" | "equipment" | "heat">,
-  nowMin: number,
-  readC: CentreTemperatures,
-  left: readonly Piece[] = [],
+  { plan, nowMin, readC, left = [], isOff = false }: Changeable,
 ): Changed | null {
-  const { stages, bird, equipment, heat } = plan;
+  const { stages, bird, equipment } = plan;
   const holdC = holdDialC(equipment.dial);
-  const holds = fullStages(stages, bird.cut)[Math.max(0, stageNow(stages, nowMin, readC))];
-  if (!holds) return null;
+  const at = Math.max(0, stageNow(stages, nowMin, readC));
+  const holds = fullStages(stages, bird.cut)[at];
+  const heat = heatsByStage(plan.heat, stages)[at];
+  if (!holds || !heat) return null;
   const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
   const turned = (way: 1 | -1): Changed | null => {
     const airC = onDialC(holds.airC + way * dialTurnK(equipment.dial), equipment.dial);
@@ -114,6 +130,11 @@ export function changedNow(
   // What is out is out, and the last of it is the pull.
   const leave = (...leaves: Piece[]): Changed | null =>
     JOINTED.has(bird.cut) && left.length === 0 ? { stages, leaves } : null;
+  const moved = (movedTo: HeatSource): Changed => {
+    const leastC = onDialC(constant("minimumOvenC"), equipment.dial);
+    const wrap = !canWrap(movedTo, holds.wrap) && { wrap: inBagsPlace(movedTo) };
+    return set({ movedTo, airC: Math.max(holds.airC, leastC), ...wrap });
+  };
   const hasBreastUp = centresOf(bird).includes("breast") && !left.includes("breast") && holds.side === "up";
   switch (id) {
     case "cover-breast":
@@ -132,6 +153,11 @@ export function changedNow(
       return bird.cut === "whole" && !turnsItself(heat) ? set({ side: holds.side === "up" ? "down" : "up" }) : null;
     case "wrap":
       return holds.wrap === "none" ? set({ wrap: "foil" }) : null;
+    case "into-oven":
+      return isFire(heat) ? moved("oven") : null;
+    case "onto-grill":
+      // Nobody carries a bird out of an oven that works.
+      return isOff && !isFire(heat) ? moved("covered-grill") : null;
     case "rotate":
       return equipment.hotSideK === 0 || turnsItself(heat) ? null : set({ towardsHot: OPPOSITE[holds.towardsHot] });
     case "legs-off":

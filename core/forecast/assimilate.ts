@@ -10,10 +10,10 @@
 import { CholeskyDecomposition, Matrix } from "ml-matrix";
 import { centresOf } from "../bird/form";
 import { evenNumbers, normalNumbers } from "../chance";
-import { type EnsembleOptions, runEnsemble } from "./ensemble";
+import { type EnsembleOptions, priorOf, runEnsemble } from "./ensemble";
 import { evidenceOf, latestOf, misfitK, READING_SD_K } from "./evidence";
 import { type Member, shownAt } from "./member";
-import { type Draw, priorDraws, within } from "./prior";
+import { type Draw, priorDraws, UNKNOWNS, within } from "./prior";
 import type { Reading } from "./reading";
 import { screened } from "./screening";
 
@@ -26,12 +26,16 @@ export const PAST_K = 6;
 const centred = (rows: readonly (readonly number[])[]): Matrix =>
   new Matrix(rows.map((row) => [...row])).center("column");
 
-/** One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings. */
+/**
+ * One analysis: the draws moved towards the readings. `perturb` are standard normal numbers, members × readings; of what
+ * no bird depends on, `isFree` is false, and no reading tells of it.
+ */
 function analysed(
   members: readonly Member[],
   readings: readonly Reading[],
   noise: number,
   perturb: readonly Draw[],
+  isFree: readonly boolean[],
 ): Draw[] {
   const draws = members.map(({ draw }) => draw);
   const shown = members.map((member) => readings.map((reading) => shownAt(member, reading, reading.minute)));
@@ -49,7 +53,7 @@ function analysed(
     ),
   );
   const moves = cross.transpose().mmul(new CholeskyDecomposition(covariance).solve(gaps));
-  return draws.map((draw, m) => draw.map((value, u) => within(value + moves.get(u, m))));
+  return draws.map((draw, m) => draw.map((value, u) => (isFree[u] ? within(value + moves.get(u, m)) : value)));
 }
 
 /**
@@ -109,10 +113,12 @@ export function* fitSteps(
       : { options: key, members: yield { options: toTheEnd, draws: priorDraws(FORECAST_MEMBERS) } };
   let { members } = prior;
   const readings = evidenceOf(screen, members);
+  const spreads = priorOf(options);
+  const isFree = UNKNOWNS.map((name) => spreads[name].sd > 0);
   for (let pass = 0; pass < PASSES && readings.length > 0; pass++) {
     // What no member can follow is no reading's fault: the readings are then believed less, and the members kept apart.
     const noise = Math.sqrt(PASSES) * Math.max(READING_SD_K, pass === 0 ? 0 : misfitK(members, readings));
-    const draws = analysed(members, readings, noise, perturbations(members.length, readings.length, pass));
+    const draws = analysed(members, readings, noise, perturbations(members.length, readings.length, pass), isFree);
     members = yield { options: pass === PASSES - 1 ? toTheEnd : toTheNewest, draws };
   }
   return { members, prior };

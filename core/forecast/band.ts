@@ -9,7 +9,7 @@ import { BY_TIME, lateOf, NEVER, type Quantiles, quantiles, type Shares } from "
 export const BAND_MEMBERS = 16;
 
 /** The usual bird read at its deepest, as plans are computed, then the prior's spread. */
-export function bandDraws(options: Pick<EnsembleOptions, "prior" | "source">): readonly Draw[] {
+export function bandDraws(options: Pick<EnsembleOptions, "prior" | "source" | "stages">): readonly Draw[] {
   const prior = priorOf(options);
   const deepest = UNKNOWNS.map((name) =>
     name === "breastProbe" || name === "thighProbe" ? -prior[name].mean / prior[name].sd : 0,

@@ -12,7 +12,7 @@ import { LivingBird } from "../processes/bird";
 import { type Condition, waitsForColour } from "../processes/conditions";
 import { needsBothHalves, type RoastOptions, type RoastSetting, roasting } from "../processes/roast";
 import { type SearOptions, searing } from "../processes/sear";
-import type { RoastEvent } from "../processes/stages";
+import { elsewhereOf, type RoastEvent } from "../processes/stages";
 import type { Member } from "./member";
 import { type BirdTraits, type Draw, type Prior, traitsOf, usualPrior } from "./prior";
 import type { Seat } from "./screening";
@@ -163,8 +163,12 @@ const momentsOf = (events: readonly RoastEvent[] = []): readonly { readonly when
   events.flatMap((event) => ("when" in event ? [event] : []));
 
 /** What is believed before any reading: what was said, or what is usual of such a heat. */
-export const priorOf = ({ prior, source }: Pick<EnsembleOptions, "prior" | "source">): Prior =>
-  prior ?? usualPrior(source);
+export const priorOf = ({
+  prior,
+  source = "oven",
+  stages,
+}: Pick<EnsembleOptions, "prior" | "source" | "stages">): Prior =>
+  prior ?? usualPrior(source, elsewhereOf(source, stages));
 
 /** One member's trajectory, past the point where all targets are shown. */
 export function runMember(options: EnsembleOptions, draw: Draw): Member {

@@ -12,9 +12,9 @@ import { shutBy } from "../heat/sources";
 import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
-import type { RoastEvent } from "../processes/stages";
+import { elsewhereOf, type RoastEvent } from "../processes/stages";
 import { birdOfTraits, type EnsembleOptions, type GoingIn, roastingOf, tipStencil } from "./ensemble";
-import { type BirdTraits, traitsOf, UNKNOWNS } from "./prior";
+import { type BirdTraits, traitsOf, UNKNOWNS, usualPrior } from "./prior";
 
 export interface HiddenOptions {
   readonly options: Omit<EnsembleOptions, "shownC">;
@@ -69,7 +69,11 @@ export function hiddenTraits({ options, seed, trouble, spread = 1, ovenOffsetK }
   readonly traits: BirdTraits;
   readonly events: readonly RoastEvent[];
 } {
-  const drawn = traitsOf(UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)));
+  const prior = usualPrior("oven", elsewhereOf(options.source ?? "oven", options.stages));
+  const drawn = traitsOf(
+    UNKNOWNS.map((name) => spread * WIDEST_SD * either(`${seed}/${name}`)),
+    prior,
+  );
   const traits = ovenOffsetK === undefined ? drawn : { ...drawn, oven: { ...drawn.oven, offsetK: ovenOffsetK } };
   const door: RoastEvent = { kind: "door", atMin: 30 + 50 * chanceOf(`${seed}/door`), openMin: DOOR_OPEN_MIN };
   const opens = trouble && shutBy(options.source ?? "oven") !== null;

@@ -21,9 +21,12 @@ export interface KnownOven {
 export const FURTHEST_SD = 2.5;
 export const LEAST_SD = 0.6;
 
-/** What is believed of a roast in an oven beforehand. @param known nothing for one that is like any other */
-export function priorIn(source: HeatSource, known?: KnownOven | undefined): Prior {
-  const usual = usualPrior(source);
+/**
+ * What is believed of a roast in an oven beforehand.
+ * @param known nothing for one that is like any other; @param elsewhere another heat that the bird is moved into
+ */
+export function priorIn(source: HeatSource, known?: KnownOven | undefined, elsewhere?: HeatSource): Prior {
+  const usual = usualPrior(source, elsewhere);
   if (!known) return usual;
   const own = OVEN_UNKNOWNS.map((name, n) => {
     const { mean, sd } = usual[name];

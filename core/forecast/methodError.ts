@@ -3,7 +3,7 @@
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import type { RoastSetting } from "../processes/roast";
-import type { OvenStage } from "../processes/stages";
+import { heatsByStage, type OvenStage } from "../processes/stages";
 
 const COVERING_SHIELDS: readonly OvenStage["shield"][] = ["breast", "breast-and-tips", "all"];
 
@@ -17,7 +17,7 @@ const isCovering = ({ shield, wrap = "none" }: OvenStage): boolean =>
 export function methodErrorShare({ stages, source = "oven" }: Pick<RoastSetting, "stages" | "source">): number {
   return Math.max(
     constant("planErrorShare"),
-    isFire(source) ? constant("fireErrorShare") : 0,
+    heatsByStage(source, stages).some(isFire) ? constant("fireErrorShare") : 0,
     stages.some(isCovering) ? constant("coveredErrorShare") : 0,
     stages.some(({ surface }) => surface === "hot-stone") ? constant("stoneErrorShare") : 0,
   );

@@ -183,7 +183,7 @@ describe("the plan's simulation", () => {
       for (const fuel of FUELS) {
         const { fire, events } = plannedInput({ ...plan, heat, fuel, weather });
         expect(fire).toEqual(isFire(heat) ? { fuel, weather } : null);
-        const fed = events.filter((event) => event.kind === "door");
+        const fed = events.filter((event) => event.kind === "feed");
         expect(fed.length > 0).toBe(isLidded(heat) && (fuel === "charcoal" || fuel === "wood"));
         expect(fed.every((event) => "atMin" in event && event.atMin % 60 === 0)).toBe(true);
         const options = ensembleOptions({ ...plan, heat, fuel, weather }, { breast: 74 });

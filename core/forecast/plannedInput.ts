@@ -10,6 +10,7 @@ import { type HeatSource, isLidded } from "../heat/sources";
 import { feedMinutes, fireOf, goesInCold, heatLeadMin } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
+import { heatsOf } from "../plan/heats";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
 import { saltPlan } from "../plan/saltPlan";
@@ -17,13 +18,13 @@ import type { Plan } from "../plan/schema";
 import { dressingOf, seasoningEvents } from "../plan/season";
 import { type BeforeOven, FREEZER_C } from "../processes/life";
 import { restFor } from "../processes/rest";
-import { HANDLING_MIN, LONGEST_ROAST_MIN } from "../processes/roast";
-import type { OvenStage, RoastEvent } from "../processes/stages";
+import { LONGEST_ROAST_MIN } from "../processes/roast";
+import { elsewhereOf, type OvenStage, type RoastEvent } from "../processes/stages";
 import { ICE_SHARE, type IceLeft, meanFrozenC } from "../processes/thaw";
 import { MINUTE_MS, minutesBetween } from "../units/time";
 import type { EnsembleOptions } from "./ensemble";
 import { type KnownOven, priorIn } from "./knownOven";
-import { drawing, type Prior, usualPrior } from "./prior";
+import { drawn, type Prior } from "./prior";
 import type { Seat } from "./screening";
 
 /** What of a plan the simulation depends on. */
@@ -89,9 +90,7 @@ export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"
 
 /** Whoever feeds a fire lifts its lid. */
 const feedingEvents = (plan: Plan): RoastEvent[] =>
-  isLidded(plan.heat)
-    ? feedMinutes(plan, LONGEST_ROAST_MIN).map((atMin) => ({ kind: "door", atMin, openMin: HANDLING_MIN }))
-    : [];
+  heatsOf(plan).some(isLidded) ? feedMinutes(plan, LONGEST_ROAST_MIN).map((atMin) => ({ kind: "feed", atMin })) : [];
 
 export const plannedInput = (plan: Plan): PlannedInput => ({
   form: formOf(plan),
@@ -107,7 +106,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   sear: sears(plan) ? plan.sear : null,
   dressing: dressingOf(plan),
   fire: fireOf(plan),
-  draught: isLidded(plan.heat) ? plan.draught : "usual",
+  draught: heatsOf(plan).some(isLidded) ? plan.draught : "usual",
   massOffKg: plan.bird.massOffKg,
   preheatC: heatAtInC(plan),
   events: [...seasoningEvents(plan), ...feedingEvents(plan)],
@@ -243,9 +242,17 @@ export const ensembleOf = (
   source,
   stages,
   shownC,
-  ...((oven || draught !== "usual") && { prior: priorFor({ source, oven, draught }) }),
+  ...((oven || draught !== "usual") && { prior: priorFor({ source, stages, oven, draught }) }),
 });
 
 /** What is believed of its heat: by its own roasts, else by what was seen of it. */
-export const priorFor = ({ source, oven, draught }: Pick<PlannedInput, "source" | "oven" | "draught">): Prior =>
-  oven ? priorIn(source, oven) : drawing(usualPrior(source), draught);
+export function priorFor({
+  source,
+  stages,
+  oven,
+  draught,
+}: Pick<PlannedInput, "source" | "stages" | "oven" | "draught">): Prior {
+  const prior = priorIn(source, oven ?? undefined, elsewhereOf(source, stages));
+  // Roasts over the very fire say more of its draught than a look at it does.
+  return oven && isLidded(source) ? prior : drawn(prior, { source, draught });
+}

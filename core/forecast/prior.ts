@@ -3,10 +3,11 @@
  * that are the same every time (a Halton sequence, so that few members cover the spread evenly).
  */
 
+import { evenNumbers, normalNumbers } from "../chance";
 import { constant } from "../constants";
 import type { Draught } from "../heat/fire";
 import type { OvenTraits } from "../heat/ovens";
-import { type HeatSource, SOURCE_TRAITS } from "../heat/sources";
+import { type HeatSource, isLidded, SOURCE_TRAITS } from "../heat/sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
 export const UNKNOWNS = [
@@ -20,6 +21,8 @@ export const UNKNOWNS = [
   "thighProbe",
   "mass",
   "permeability",
+  "elsewhereOffset",
+  "elsewhereConvection",
 ] as const;
 export type Unknown = (typeof UNKNOWNS)[number];
 export type Draw = readonly number[];
@@ -34,6 +37,7 @@ export interface BirdTraits {
   readonly probeM: { readonly breast: number; readonly thigh: number };
 }
 
+/** Of a Halton sequence, one an unknown; of larger ones a few members go through one slope, all the same way. */
 const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29] as const;
 
 function radicalInverse(index: number, base: number): number {
@@ -73,8 +77,12 @@ export function normalQuantile(probability: number): number {
 
 /** `count` draws, each with one standard normal number an unknown; centred and scaled so that the sample has mean 0 and deviation 1. */
 export function priorDraws(count: number): Draw[] {
-  const columns = PRIMES.map((prime) => {
-    const raw = Array.from({ length: count }, (_, n) => normalQuantile(radicalInverse(n + 21, prime)));
+  const columns = UNKNOWNS.map((_, u) => {
+    const prime = PRIMES[u];
+    const next = normalNumbers(evenNumbers(u));
+    const raw = Array.from({ length: count }, (_, n) =>
+      prime === undefined ? next() : normalQuantile(radicalInverse(n + 21, prime)),
+    );
     const mean = raw.reduce((sum, value) => sum + value, 0) / count;
     const deviation = Math.sqrt(raw.reduce((sum, value) => sum + (value - mean) ** 2, 0) / count);
     return raw.map((value) => (value - mean) / deviation);
@@ -99,8 +107,11 @@ export interface Spread {
  */
 export type Prior = Readonly<Record<Unknown, Spread>>;
 
-/** Of an oven or a fire, a bird and a hand nothing is known of. */
-export const usualPrior = (source: HeatSource = "oven"): Prior => ({
+/**
+ * Of an oven or a fire, a bird and a hand nothing is known of.
+ * @param elsewhere another heat that the bird is moved into
+ */
+export const usualPrior = (source: HeatSource = "oven", elsewhere?: HeatSource): Prior => ({
   ovenOffset: { mean: 0, sd: constant("ovenOffsetSdK") },
   convection: { mean: 0, sd: SOURCE_TRAITS[source].convectionSd() },
   drying: { mean: 0, sd: constant("dryingSdShare") },
@@ -113,11 +124,13 @@ export const usualPrior = (source: HeatSource = "oven"): Prior => ({
   // Anywhere within the range alike: the standard deviation of a uniform spread.
   mass: { mean: 0, sd: 1 / Math.sqrt(3) },
   permeability: { mean: 0, sd: constant("permeabilitySdShare") },
+  elsewhereOffset: { mean: 0, sd: elsewhere ? constant("ovenOffsetSdK") : 0 },
+  elsewhereConvection: { mean: 0, sd: elsewhere ? SOURCE_TRAITS[elsewhere].convectionSd() : 0 },
 });
 
 /** The same where the tip is as likely past the deepest as short of it: what published tables are read by. */
-export function centredPrior(source: HeatSource = "oven"): Prior {
-  const usual = usualPrior(source);
+export function centredPrior(source: HeatSource = "oven", elsewhere?: HeatSource): Prior {
+  const usual = usualPrior(source, elsewhere);
   return {
     ...usual,
     breastProbe: { ...usual.breastProbe, mean: 0 },
@@ -127,11 +140,18 @@ export function centredPrior(source: HeatSource = "oven"): Prior {
 
 const DRAUGHT_SD: Record<Draught, number> = { weak: -1, usual: 0, good: 1 };
 
-/** Of a fire whose draught was seen: a deviation to that side, and half the doubt about it left (chosen). */
-export function drawing(prior: Prior, draught: Draught): Prior {
+/**
+ * Where the draught of a fire under a lid was seen, of that which the bird goes into, else of that which it is moved into:
+ * a deviation to that side, and half the doubt about it left (chosen).
+ */
+export function drawn(
+  prior: Prior,
+  { source, draught }: { readonly source: HeatSource; readonly draught: Draught },
+): Prior {
   if (draught === "usual") return prior;
-  const { mean, sd } = prior.convection;
-  return { ...prior, convection: { mean: mean + DRAUGHT_SD[draught] * sd, sd: sd / 2 } };
+  const film = isLidded(source) ? "convection" : "elsewhereConvection";
+  const { mean, sd } = prior[film];
+  return { ...prior, [film]: { mean: mean + DRAUGHT_SD[draught] * sd, sd: sd / 2 } };
 }
 
 /** The bird and oven a draw stands for. */
@@ -148,6 +168,10 @@ export function traitsOf(draw: Draw, prior: Prior = usualPrior()): BirdTraits {
       crustShare: Math.exp(value("crust")),
       permeabilityShare: Math.exp(value("permeability")),
       hotSideK: 0,
+      elsewhere: {
+        offsetK: value("elsewhereOffset"),
+        convectionShare: Math.exp(value("elsewhereConvection")),
+      },
     },
     breastThickness: 1 + value("shape"),
     startOffsetK: value("start"),

@@ -41,6 +41,8 @@ export interface OvenTraits {
   readonly offsetK: number;
   /** Between its hot and its cool side, K; 0 for an even oven. */
   readonly hotSideK: number;
+  /** Another heat that the bird is moved into, where that differs otherwise: as this one where it is left out. */
+  readonly elsewhere?: { readonly convectionShare: number; readonly offsetK: number };
 }
 export const USUAL_OVEN: OvenTraits = {
   convectionShare: 1,

@@ -3,17 +3,19 @@
 import { constant } from "../constants";
 import { type Fire, MILD_DAY, type Weather } from "../heat/fire";
 import { type Fuel, type HeatSource, isFire } from "../heat/sources";
+import { heatsByStage, type OvenStage } from "../processes/stages";
 
 interface Burning {
   readonly heat: HeatSource;
   readonly fuel: Fuel;
+  readonly stages: readonly OvenStage[];
 }
 /** Whether a hand has to feed it by the hour: a hopper and a bottle do that by themselves. */
-const isFed = ({ heat, fuel }: Burning): boolean => isFire(heat) && (fuel === "charcoal" || fuel === "wood");
+const isFed = (fuel: Fuel): boolean => fuel === "charcoal" || fuel === "wood";
 
-/** What burns, and in what weather; null in a kitchen. */
-export const fireOf = ({ heat, fuel, weather }: Burning & { readonly weather: Weather }): Fire | null =>
-  isFire(heat) ? { fuel, weather } : null;
+/** What burns, and in what weather; null where nothing does. */
+export const fireOf = ({ heat, stages, fuel, weather }: Burning & { readonly weather: Weather }): Fire | null =>
+  heatsByStage(heat, stages).some(isFire) ? { fuel, weather } : null;
 
 /** A fire is lit so long before it is brought to its heat (common practice). */
 export const LIGHTING_MIN = 10;
@@ -25,14 +27,44 @@ export type BroughtUp = Pick<Burning, "heat"> & { readonly preheat: { readonly m
 export const heatLeadMin = ({ heat, preheat }: BroughtUp): number =>
   preheat.minutes + (isFire(heat) ? LIGHTING_MIN : 0);
 
+/** And to its being moved into another one. */
+export const bringUpMin = (heat: HeatSource): number =>
+  heatLeadMin({ heat, preheat: { minutes: constant("preheatMin") } });
+
 /** Into a cold oven, which is turned on as the bird goes in. A fire burns before anything lies over it. */
 export const goesInCold = (plan: BroughtUp): boolean => heatLeadMin(plan) === 0;
 
-/** Minutes of a roast at which a hand feeds its fire, up to one. */
-export function feedMinutes(fire: Burning, untilMin: number): number[] {
-  const every = constant("feedEveryMin");
-  const count = isFed(fire) ? Math.max(0, Math.floor(untilMin / every)) : 0;
-  return Array.from({ length: count }, (_, n) => (n + 1) * every);
+/** When a stage begins, as far as that is known beforehand. */
+const byItsClock = ({ fromMin, when }: OvenStage): number | null => (when ? null : fromMin);
+
+/**
+ * Minutes of a roast at which a hand feeds its fire, up to one: by the hour for as long as the bird is over it.
+ * @param beginsMin minute at which a stage begins; null: not known, the fire is kept up until it is
+ */
+export function feedMinutes(
+  { heat, fuel, stages }: Burning,
+  untilMin: number,
+  beginsMin: (stage: OvenStage, n: number) => number | null = byItsClock,
+): number[] {
+  const everyMin = constant("feedEveryMin");
+  const minutes: number[] = [];
+  let sinceMin: number | null = null;
+  const feed = (endMin: number): void => {
+    if (sinceMin === null) return;
+    for (let at = sinceMin + everyMin; at <= Math.min(endMin, untilMin); at += everyMin) minutes.push(at);
+  };
+  if (!isFed(fuel)) return minutes;
+  for (const [n, source] of heatsByStage(heat, stages).entries()) {
+    const stage = stages[n] as OvenStage;
+    const atMin = n === 0 ? 0 : beginsMin(stage, n);
+    if (isFire(source)) sinceMin ??= atMin ?? stage.fromMin;
+    else if (sinceMin !== null && atMin !== null) {
+      feed(atMin);
+      sinceMin = null;
+    }
+  }
+  feed(untilMin);
+  return minutes;
 }
 
 /** Pellets an hour of a mild day, kg: half a kilogram to one and a half at roasting heat (common practice, from memory). */

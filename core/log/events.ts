@@ -1,5 +1,7 @@
 /** What was done to a roast and its heat, in the order in which it was done. */
 import type { Piece } from "../bird/solid";
+import type { HeatSource } from "../heat/sources";
+import { heatsOf } from "../plan/heats";
 import type { Roast } from "../plan/roast";
 import { MINUTE_MS } from "../units/time";
 
@@ -7,9 +9,9 @@ export type LogEvent = { readonly atMs: number } & (
   | { readonly kind: "in" | "pulled" | "carved" }
   /** The heat or what lies over the bird was changed: the number of the stage. */
   | { readonly kind: "stage"; readonly stage: number }
-  | { readonly kind: "door"; readonly openMin: number }
+  | { readonly kind: "door"; readonly openMin: number; readonly heat: HeatSource }
   /** Null: it was still off when it came out, or is. */
-  | { readonly kind: "off"; readonly offMin: number | null }
+  | { readonly kind: "off"; readonly offMin: number | null; readonly heat: HeatSource }
   | { readonly kind: "left"; readonly piece: Piece }
   | { readonly kind: "back-in"; readonly outMin: number }
 );
@@ -25,15 +27,24 @@ export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): 
     // One that waited for a sign began when it was done, and nobody wrote down when: it is left out unless it was.
     return n === 0 || atMs > untilMs || (when && n >= stagesDone) ? [] : [{ kind: "stage", stage: n, atMs }];
   });
+  const heats = heatsOf(plan);
+  /** What it was in at a moment. */
+  const heatAt = (ms: number): HeatSource =>
+    stages.reduce((heat, { atMs, ...event }) => {
+      return event.kind === "stage" && atMs <= ms ? (heats[event.stage] ?? heat) : heat;
+    }, plan.heat);
   const events: LogEvent[] = [
     { kind: "in", atMs: inMs },
     ...stages,
-    ...doors.map(({ at, openMin }): LogEvent => ({ kind: "door", atMs: Date.parse(at), openMin })),
+    ...doors.map(({ at, openMin }): LogEvent => {
+      const atMs = Date.parse(at);
+      return { kind: "door", atMs, openMin, heat: heatAt(atMs) };
+    }),
     ...heatOffs.flatMap(({ offAt, onAt }): LogEvent[] => {
       // What was before it went in, or lasted no time, is nothing to it.
       const atMs = Math.max(inMs, Date.parse(offAt));
       const offMin = onAt === undefined ? null : (Date.parse(onAt) - atMs) / MINUTE_MS;
-      return offMin !== null && offMin <= 0 ? [] : [{ kind: "off", atMs, offMin }];
+      return offMin !== null && offMin <= 0 ? [] : [{ kind: "off", atMs, offMin, heat: heatAt(atMs) }];
     }),
     ...left.map(({ at, piece }): LogEvent => ({ kind: "left", atMs: Date.parse(at), piece })),
     ...outs.map(({ outAt, backAt }): LogEvent => {

@@ -5,12 +5,12 @@
  */
 import { Matrix, solve } from "ml-matrix";
 import { fitting } from "../forecast/assimilate";
-import type { EnsembleOptions } from "../forecast/ensemble";
+import { type EnsembleOptions, priorOf } from "../forecast/ensemble";
 import { forecastFrom } from "../forecast/forecast";
 import { FURTHEST_SD, type KnownOven, LEAST_SD, OVEN_UNKNOWNS } from "../forecast/knownOven";
 import { type Member, minuteAllShown } from "../forecast/member";
 import { methodErrorShare } from "../forecast/methodError";
-import { UNKNOWNS, usualPrior } from "../forecast/prior";
+import { UNKNOWNS, type Unknown, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import { quantiles } from "../forecast/shares";
 import type { Oven } from "../plan/kitchen";
@@ -38,18 +38,27 @@ const OTHER_FAMILY = 1.3;
 /** Keeps a regression on few members from following each of them (chosen). */
 const RIDGE = 0.5;
 
-/** What one standard deviation of each unknown does to the time, as a share: least squares over the prior's members. */
-function sensitivities(members: readonly Member[], minutes: readonly number[]): readonly number[] {
+/**
+ * What one standard deviation of each unknown does to the time, as a share: least squares over the prior's members.
+ * @param unknowns those that differ from member to member
+ */
+function sensitivities(
+  members: readonly Member[],
+  minutes: readonly number[],
+  unknowns: readonly Unknown[],
+): Partial<Record<Unknown, number>> {
+  const columns = unknowns.map((name) => UNKNOWNS.indexOf(name));
   const done = members.flatMap((member, n) => {
     const minute = minutes[n] as number;
     return Number.isFinite(minute) && minute > 0 ? [{ draw: member.draw, log: Math.log(minute) }] : [];
   });
-  const rows = new Matrix(done.map(({ draw }) => [1, ...draw]));
+  const rows = new Matrix(done.map(({ draw }) => [1, ...columns.map((column) => draw[column] as number)]));
   const logs = Matrix.columnVector(done.map(({ log }) => log));
   const ridge = Matrix.eye(rows.columns).mul(RIDGE);
   ridge.set(0, 0, 0);
   const normal = rows.transpose().mmul(rows).add(ridge);
-  return solve(normal, rows.transpose().mmul(logs)).to1DArray().slice(1);
+  const [, ...slopes] = solve(normal, rows.transpose().mmul(logs)).to1DArray();
+  return Object.fromEntries(unknowns.map((name, n) => [name, slopes[n]]));
 }
 
 const length = (values: readonly number[]): number => Math.hypot(...values);
@@ -61,20 +70,24 @@ const length = (values: readonly number[]): number => Math.hypot(...values);
 export function* ovenSays(options: EnsembleOptions, readings: readonly Reading[]): Generator<number, OvenSays | null> {
   if (readings.length < LEAST_READINGS || Object.keys(options.shownC).length === 0) return null;
   // Against any oven of its kind, whatever was known of this one.
-  const usual = { ...options, prior: usualPrior(options.source) };
+  const { prior: _, ...usual } = options;
   const { members, prior } = yield* fitting(usual, readings);
   const { pull } = forecastFrom(usual, members, readings);
   const minutes = prior.members.map((member) => minuteAllShown(member, options.shownC));
   const planned = quantiles(minutes).p50;
   if (![planned, pull.p10, pull.p50, pull.p90].every((minute) => Number.isFinite(minute) && minute > 0)) return null;
-  const byEach = sensitivities(prior.members, minutes);
-  const isOven = (name: string): boolean => (OVEN_UNKNOWNS as readonly string[]).includes(name);
-  const ofBird = byEach.filter((_, n) => !isOven(UNKNOWNS[n] as string));
+  const spreads = priorOf(usual);
+  const unknowns = UNKNOWNS.filter((name) => spreads[name].sd > 0);
+  const byEach = sensitivities(prior.members, minutes, unknowns);
+  // What is no part of this oven: the bird, the hand, another heat that it was moved into.
+  const ofRest = unknowns.flatMap((name) =>
+    (OVEN_UNKNOWNS as readonly Unknown[]).includes(name) ? [] : [byEach[name] ?? 0],
+  );
   const ofReadings = Math.log(pull.p90 / pull.p10) / P10_TO_P90_SD;
   return {
     slower: Math.log(pull.p50 / planned),
-    doubt: OTHER_FAMILY * Math.hypot(length(ofBird), methodErrorShare(options), ofReadings),
-    by: OVEN_UNKNOWNS.map((name) => byEach[UNKNOWNS.indexOf(name)] as number),
+    doubt: OTHER_FAMILY * Math.hypot(length(ofRest), methodErrorShare(options), ofReadings),
+    by: OVEN_UNKNOWNS.map((name) => byEach[name] ?? 0),
   };
 }
 

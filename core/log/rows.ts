@@ -1,6 +1,7 @@
 /** The cook's log: what became of every roast that came out, a row each. */
 import { NEVER } from "../forecast/shares";
 import { foretold } from "../plan/byTime";
+import { lastHeatOf } from "../plan/heats";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
@@ -15,7 +16,10 @@ export interface LogRow {
   readonly massKg: number;
   readonly count: number;
   readonly method: Plan["method"];
+  /** What it went into. */
   readonly heat: Plan["heat"];
+  /** What it came out of, where that is another; else null. */
+  readonly movedTo: Plan["heat"] | null;
   /** Which of the kitchen's ovens and fires, by name; null where it was not said. */
   readonly oven: string | null;
   readonly isArchived: boolean;
@@ -55,6 +59,7 @@ export function logRow(roast: Roast): LogRow | null {
     count: bird.count,
     method,
     heat,
+    movedTo: lastHeatOf(plan) === heat ? null : lastHeatOf(plan),
     oven: oven?.heat === heat ? oven.name : null,
     isArchived: archived === true,
     serveAt,

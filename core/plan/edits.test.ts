@@ -7,11 +7,11 @@ const { plan } = sampleRoast();
 
 describe("a side that is darker", () => {
   it("makes the oven hotter there from now on, so that turning the tray is offered", () => {
-    expect(changedNow("rotate", plan, 60, {})).toBeNull();
+    expect(changedNow("rotate", { plan, nowMin: 60, readC: {} })).toBeNull();
     const seen = withDarker("left", 0)(plan);
     expect(seen.equipment.hotSideK).toBeGreaterThan(0);
     expect(seen.stages[0]?.towardsHot).toBe("left");
-    expect(changedNow("rotate", seen, 60, {})?.stages.at(-1)?.towardsHot).toBe("right");
+    expect(changedNow("rotate", { plan: seen, nowMin: 60, readC: {} })?.stages.at(-1)?.towardsHot).toBe("right");
   });
 
   it("keeps what the kitchen is known to have, and an even bird says that there is none", () => {

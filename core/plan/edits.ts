@@ -3,7 +3,9 @@
 import { hasCavity } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
-import { canWrap, type HeatSource, inBagsPlace, isFire } from "../heat/sources";
+import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
+import { fullStages } from "../processes/stages";
+import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
@@ -25,17 +27,43 @@ export const withStage =
   (n: number, change: Partial<Plan["stages"][number]>): Change =>
   (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
 
-/** Another source of heat: a spit has no tray to put a lid on, and a fire melts a bag, for which a lid does. */
+/**
+ * Stages as their heats take them: a spit has no tray to put a lid on, and a fire melts a bag, for which a lid does. What
+ * moves the bird nowhere is no move.
+ */
+function asHeatsTake(plan: Plan): Plan {
+  const heats = heatsOf(plan);
+  const holds = fullStages(plan.stages, plan.bird.cut);
+  const stages = plan.stages.map(({ movedTo: _, ...stage }, n) => {
+    const heat = heats[n] as HeatSource;
+    const wrap = holds[n]?.wrap ?? "none";
+    return {
+      ...stage,
+      ...(n > 0 && heat !== heats[n - 1] && { movedTo: heat }),
+      ...(!canWrap(heat, wrap) && { wrap: inBagsPlace(heat) }),
+    };
+  });
+  return { ...plan, stages };
+}
+
+/** Another heat for it to go into. */
 export const withHeat =
   (heat: HeatSource): Change =>
-  (plan) => ({
-    ...plan,
-    heat,
-    stages: plan.stages.map((stage) => {
-      if (!stage.wrap || canWrap(heat, stage.wrap)) return stage;
-      return { ...stage, wrap: inBagsPlace(heat) };
-    }),
-  });
+  (plan) =>
+    asHeatsTake({ ...plan, heat });
+
+/** Into another heat with a stage, and on in that. */
+export const withMove =
+  (n: number, movedTo: HeatSource): Change =>
+  (plan) =>
+    asHeatsTake(withStage(n, { movedTo })(plan));
+
+/** On a grill what was on a spit. */
+export const withoutSpit: Change = (plan) => {
+  const onGrill = (heat: HeatSource): HeatSource => (turnsItself(heat) ? "covered-grill" : heat);
+  const stages = plan.stages.map((stage) => (stage.movedTo ? { ...stage, movedTo: onGrill(stage.movedTo) } : stage));
+  return asHeatsTake({ ...plan, heat: onGrill(plan.heat), stages });
+};
 
 /**
  * What the cook sees of its skin: the darker side is where it is hotter, so that much the oven is off from side to side
@@ -67,6 +95,8 @@ export const withForm =
     };
   };
 
+const intoAnOven: Change = (plan) => (isFire(plan.heat) ? withHeat("oven")(plan) : plan);
+
 /** What a hand in the cavity finds on the morning: there is no more time for salt or drying. */
 export const onTheMorning =
   (ice: Plan["bird"]["ice"], thawIn: "water" | "none"): Change =>
@@ -74,7 +104,7 @@ export const onTheMorning =
     ...withSalt({ saltHours: 0, dryHours: 0 })(
       withBird({ state: "part-frozen", ice })(
         // With its ice it goes into an oven, and not stuffed.
-        thawIn === "none" ? { ...unstuffed(plan), ...(isFire(plan.heat) && { heat: "oven" }) } : plan,
+        thawIn === "none" ? intoAnOven(unstuffed(plan)) : plan,
       ),
     ),
     thawIn,

@@ -85,8 +85,8 @@ export const METHODS: readonly Method[] = [
 ];
 
 /**
- * Stages as they can be done with a bird: what it has not is not waited for or covered, and only a whole one is turned.
- * A later stage that has lost its condition goes.
+ * Stages as they can be done with a bird: what it has not is not waited for or covered, only a whole one is turned, and
+ * none goes where it finds no place. A later stage that has lost its condition goes.
  */
 export function stagesFitting<Stage extends OvenStage>(
   stages: readonly Stage[],
@@ -96,9 +96,10 @@ export function stagesFitting<Stage extends OvenStage>(
   return stages
     .filter(({ when }, n) => n === 0 || !when || canCome(when, centres))
     .map((stage) => {
-      const { side, shield, ...kept } = stage;
+      const { side, shield, movedTo, ...kept } = stage;
       return {
         ...kept,
+        ...(movedTo !== undefined && takes(movedTo, bird.cut) && { movedTo }),
         ...(side !== undefined && (bird.cut === "whole" || side === "up") && { side }),
         ...(shield !== undefined && (centres.includes("breast") || !shield.startsWith("breast")) && { shield }),
       } as Stage;
@@ -122,6 +123,12 @@ export const preheatedC = (
     readonly stages: readonly Pick<OvenStage, "airC">[];
   },
 ): number => (goesInCold(plan) ? null : plan.preheat.airC) ?? (plan.stages[0] as Pick<OvenStage, "airC">).airC;
+
+/** Whether the bird is in a roasting bag during a stage. */
+export const isInBag = (
+  { stages, bird }: { readonly stages: readonly OvenStage[]; readonly bird: { readonly cut: Cut } },
+  n: number,
+): boolean => fullStages(stages, bird.cut)[n]?.wrap === "bag";
 
 /** The hottest that it is while the bird is in a roasting bag, °C; null where it is in none. */
 export function hottestInBagC(

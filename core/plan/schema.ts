@@ -59,6 +59,8 @@ const Stage = z.strictObject({
   side: z.optional(z.enum(["up", "down"])),
   surface: z.optional(z.enum(UNDERLAYS)),
   towardsHot: z.optional(z.enum(FACINGS)),
+  /** Into another heat, which is as hot as this stage by then. */
+  movedTo: z.optional(z.enum(HEAT_SOURCES)),
 });
 
 const Stages = z.array(Stage).check(
@@ -200,7 +202,7 @@ export const PlanSchema = z.strictObject({
   roasted: z.enum(["same-day", "day-before"]),
   /** IANA zone in which the cook reads the clock. */
   zone,
-  /** What heats the bird. */
+  /** What it goes into. */
   heat: z.enum(HEAT_SOURCES),
   /** Which one of the kitchen's; null: not said. Of another kind than `heat` it is not the one. */
   oven: z.nullable(InOven),

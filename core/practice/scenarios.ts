@@ -1,6 +1,7 @@
 /** What goes wrong on a day that is practised: as data, by its kind and its seed. */
 import { chanceOf } from "../chance";
-import { isFire, shutBy } from "../heat/sources";
+import { shutBy } from "../heat/sources";
+import { usesFire, usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import type { OvenStage } from "../processes/stages";
 
@@ -30,11 +31,11 @@ export const SPREAD: Record<Difficulty, number> = { calm: 0.5, usual: 1, worst: 
 /** What goes wrong with a plan on such a day. */
 export function troublesOf(
   { seed, difficulty, thermometer }: Practised,
-  plan: Pick<Plan, "bird" | "heat">,
+  plan: Pick<Plan, "bird" | "heat" | "stages">,
 ): readonly Trouble[] {
   if (difficulty === "calm") return [];
   // What bakes beside a fire outdoors has the oven to itself.
-  const calls: readonly Trouble[] = isFire(plan.heat)
+  const calls: readonly Trouble[] = usesFire(plan)
     ? ["guests-late"]
     : chanceOf(`${seed}/call`) < 0.5
       ? ["guests-late", "dish"]
@@ -48,8 +49,8 @@ export function troublesOf(
     if (trouble === "slip" || trouble === "bone") return thermometer !== "hand";
     if (trouble === "door") return shutBy(plan.heat) !== null;
     if (trouble === "ice") return plan.bird.state !== "fresh";
-    if (trouble === "hot-side") return !isFire(plan.heat);
-    return trouble !== "fire-dies" || isFire(plan.heat);
+    if (trouble === "hot-side") return !usesFire(plan);
+    return trouble !== "fire-dies" || !usesOven(plan);
   });
 }
 

@@ -8,11 +8,19 @@ import { requireBetween } from "../errors";
 import type { Underlay } from "../heat/covers";
 import { type Fire, swingOf } from "../heat/fire";
 import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
-import { type HeatSource, SOURCE_TRAITS, shutBy } from "../heat/sources";
+import { type HeatSource, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
-import { type Facing, type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
+import {
+  type Facing,
+  type FullStage,
+  fullStages,
+  heatsByStage,
+  nextStage,
+  type OvenStage,
+  type RoastEvent,
+} from "./stages";
 
 /** What a cook decides of a roast and can see. */
 export interface RoastSetting {
@@ -73,6 +81,32 @@ const underlayStartC = (surface: Underlay, ovenC: number): number =>
 
 /** Opening a door or a lid, to change the arrangement or to baste, takes this long. */
 export const HANDLING_MIN = 1;
+/** And to carry it from one heat into another (chosen). */
+const MOVING_MIN = 2;
+
+/** What it is heated in, from a minute of the roast on. */
+interface Place {
+  readonly source: HeatSource;
+  readonly sinceMin: number;
+  readonly fire: Fire | null;
+  readonly oven: Oven;
+  readonly traits: OvenTraits;
+  /** An open fire is as warm with a hand at it as without. */
+  readonly handlingMin: number;
+}
+
+function placeIn(source: HeatSource, options: RoastOptions, preheatC: number, sinceMin: number): Place {
+  const { traits = USUAL_OVEN } = options;
+  const fire = isFire(source) ? (options.fire ?? null) : null;
+  return {
+    source,
+    sinceMin,
+    fire,
+    oven: new Oven(preheatC, sinceMin, SOURCE_TRAITS[source].lagMin(), swingOf(fire), fire?.weather.airC),
+    traits: source === (options.source ?? "oven") ? traits : { ...traits, ...traits.elsewhere },
+    handlingMin: shutBy(source) === null ? 0 : HANDLING_MIN,
+  };
+}
 
 const changedByHand = (a: FullStage, b: FullStage): boolean =>
   a.shield !== b.shield ||
@@ -87,7 +121,7 @@ const changedByHand = (a: FullStage, b: FullStage): boolean =>
  * @throws QuantityError for stages, events or a number of birds outside the model's range
  */
 export function* roasting(bird: LivingBird, options: RoastOptions): Generator<HistoryPoint, void> {
-  const { events = [], traits = USUAL_OVEN, source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN } = options;
+  const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN } = options;
   const stages = fullStages(options.stages, bird.body.unit.shape.form.cut);
   const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
   for (const event of events) {
@@ -104,11 +138,8 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   let at = 0;
   let stage = stages[0] as FullStage;
   const preheatC = options.preheatC ?? stage.airC;
-  const fire = options.fire ?? null;
-  const lagMin = SOURCE_TRAITS[source].lagMin();
-  // An open fire is as warm with a hand at it as without.
-  const handlingMin = shutBy(source) === null ? 0 : HANDLING_MIN;
-  const oven = new Oven(preheatC, 0, lagMin, swingOf(fire), fire?.weather.airC);
+  const heats = heatsByStage(source, stages);
+  let place = placeIn(source, options, preheatC, 0);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
   let { dressing = BARE_SKIN } = options;
@@ -118,7 +149,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     surface.face(towardsHot(bird.body, stage.towardsHot));
   };
   arrange();
-  let last = bird.note(stage.airC + traits.offsetK);
+  let last = bird.note(stage.airC + place.traits.offsetK);
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
@@ -128,13 +159,20 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       at = next;
       stage = stages[at] as FullStage;
       if (stage.surface !== before.surface) underlayC = underlayStartC(stage.surface, stage.airC);
-      if (changedByHand(before, stage)) handling = handlingMin;
+      const heat = heats[at] as HeatSource;
+      if (heat !== place.source) {
+        place = placeIn(heat, options, stage.airC, minute);
+        handling = MOVING_MIN;
+      } else if (changedByHand(before, stage)) handling = place.handlingMin;
       arrange();
     }
     const upcoming = stages[at + 1];
     const edges = upcoming && !upcoming.when ? [upcoming.fromMin, ...turns] : turns;
     const step = Math.min(everyMin, ...edges.map((edge) => edge - minute).filter((ahead) => ahead > 1e-6));
-    const isOff = offs.some(({ atMin, untilMin }) => minute > atMin - 1e-6 && minute < untilMin - 1e-6);
+    // Whatever it had been moved out of is off without it.
+    const isOff = offs.some(
+      ({ atMin, untilMin }) => atMin > place.sinceMin - 1e-6 && minute > atMin - 1e-6 && minute < untilMin - 1e-6,
+    );
     let openMin = handling;
     handling = 0;
     for (const event of upcomingEvents) {
@@ -143,16 +181,17 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
       if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
-      if (wrapped) continue;
-      openMin = Math.max(openMin, event.kind === "door" ? event.openMin : handlingMin);
+      if (wrapped || (event.kind === "feed" && !isLidded(place.source))) continue;
+      openMin = Math.max(openMin, event.kind === "door" ? event.openMin : place.handlingMin);
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
       else if (event.kind === "bacon-off") dressing = { ...dressing, bacon: false };
     }
+    const { oven, traits, fire } = place;
     oven.advance(minute + step, isOff ? null : stage.airC, birds, openMin);
     const airC = oven.airC + traits.offsetK;
     const around = ovenSurroundings({
-      source,
+      source: place.source,
       burns: !isOff,
       traits,
       airC: oven.airC,

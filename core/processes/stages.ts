@@ -4,6 +4,7 @@ import { type Cut, centresOf } from "../bird/form";
 import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
+import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
 import { type Condition, isColour, isMet, type Moment, type Seen } from "./conditions";
 
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
@@ -18,7 +19,23 @@ export interface OvenStage {
   readonly surface?: Underlay | undefined;
   /** What points to the oven's hot side. */
   readonly towardsHot?: Facing | undefined;
+  /** Into another heat, which is as hot as this stage by then. */
+  readonly movedTo?: HeatSource | undefined;
 }
+
+/** What a bird is heated in, stage by stage. @param first what it goes into */
+export function heatsByStage(
+  first: HeatSource,
+  stages: readonly Pick<OvenStage, "movedTo">[],
+): readonly [HeatSource, ...HeatSource[]] {
+  const heats: [HeatSource, ...HeatSource[]] = [first];
+  for (const { movedTo } of stages.slice(1)) heats.push(movedTo ?? (heats.at(-1) as HeatSource));
+  return heats;
+}
+
+/** The first heat that it is moved into; undefined where it stays in the one it went into. */
+export const elsewhereOf = (first: HeatSource, stages: readonly Pick<OvenStage, "movedTo">[]): HeatSource | undefined =>
+  heatsByStage(first, stages).find((heat) => heat !== first);
 
 export const FACINGS = ["legs", "breast", "left", "right"] as const;
 export type Facing = (typeof FACINGS)[number];
@@ -27,6 +44,7 @@ export type Facing = (typeof FACINGS)[number];
 export interface FullStage {
   readonly fromMin: number;
   readonly when?: OvenStage["when"];
+  readonly movedTo?: OvenStage["movedTo"];
   readonly airC: number;
   readonly shield: Shield;
   readonly wrap: Wrap;
@@ -43,6 +61,8 @@ export interface HeatOff {
 
 export type RoastEvent =
   | { readonly kind: "door"; readonly atMin: number; readonly openMin: number }
+  /** A hand feeds the fire, for which a lid is lifted; in an oven there is none. */
+  | { readonly kind: "feed"; readonly atMin: number }
   /** No heat for a while: the oven dark, the fire out, what shuts it shut. */
   | HeatOff
   /** Spooned over, brushed or misted: the door is open a while and the skin wet again. */
@@ -118,4 +138,10 @@ export function nextStage(stages: readonly FullStage[], present: number, minute:
   return present + 1;
 }
 
-export const STAGE_CHOICES = { shield: SHIELDS, wrap: WRAPS, side: ["up", "down"], surface: UNDERLAYS } as const;
+export const STAGE_CHOICES = {
+  shield: SHIELDS,
+  wrap: WRAPS,
+  side: ["up", "down"],
+  surface: UNDERLAYS,
+  movedTo: HEAT_SOURCES,
+} as const;

@@ -3,8 +3,9 @@
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
-import { feedMinutes, heatLeadMin, LIGHTING_MIN } from "../kitchen/fuel";
+import { bringUpMin, feedMinutes, heatLeadMin, LIGHTING_MIN } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
+import { movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
@@ -33,6 +34,7 @@ export const CHORE_KINDS = [
   "glaze",
   "bacon-off",
   "fuel",
+  "bring-up",
   "loosen",
   "thicken",
 ] as const;
@@ -40,7 +42,7 @@ export type ChoreKind = (typeof CHORE_KINDS)[number];
 
 export interface Chore {
   readonly kind: ChoreKind;
-  /** Which of several of one kind: stage n, glaze n. */
+  /** Which of several of one kind: stage n, glaze n; brought up for stage n; lit is 1, fed for the first time 2. */
   readonly n: number;
   readonly lane: Lane;
   readonly startMs: number;
@@ -148,7 +150,17 @@ export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "
 export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;
 
 /** Done once for all that is in one heat. */
-const OF_THE_HEAT: readonly ChoreKind[] = ["make", "eve-check", "stock", "stage", "baste", "fuel", "loosen", "thicken"];
+const OF_THE_HEAT: readonly ChoreKind[] = [
+  "make",
+  "eve-check",
+  "stock",
+  "stage",
+  "baste",
+  "fuel",
+  "bring-up",
+  "loosen",
+  "thicken",
+];
 
 /** What is left to do for a piece whose heat is another's: its own; but at the pan, in one go with that one's. */
 export const ownChores = (chores: readonly Chore[]): Chore[] =>
@@ -209,14 +221,19 @@ export function choresOf(
   bench.take(dressedFromMs - fills * MINUTE_MS, inAtMs);
   const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
   const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
-  /** Minutes at which the arrangement changes, and whether it is wrapped from there on. */
-  const wraps: { readonly fromMin: number; readonly wrapped: boolean }[] = [];
+  /** Minutes at which the arrangement changes, by the number of the stage, and whether it is wrapped from there on. */
+  const wraps: { readonly n: number; readonly fromMin: number; readonly wrapped: boolean }[] = [];
   fullStages(plan.stages, plan.bird.cut).forEach(({ fromMin, when, wrap }, n) => {
     const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
     if (minute === null || minute >= pullMin) return;
-    wraps.push({ fromMin: minute, wrapped: wrap !== "none" });
+    wraps.push({ n, fromMin: minute, wrapped: wrap !== "none" });
     if (n > 0) put("stage", "heat", atMinute(minute), 2, { n });
   });
+  const beginsMin = (n: number): number | null => wraps.find((stage) => stage.n === n)?.fromMin ?? null;
+  for (const { n, into } of movesOf(plan)) {
+    const minute = beginsMin(n);
+    if (minute !== null) put("bring-up", "heat", atMinute(minute - bringUpMin(into)), bringUpMin(into), { n });
+  }
   const isWrapped = (minute: number): boolean => wraps.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
   for (const at of basteMinutes(season, pullMin - 5)) if (!isWrapped(at)) put("baste", "heat", atMinute(at), 2);
   for (const moment of glazeMoments(plan)) {
@@ -229,10 +246,10 @@ export function choresOf(
   const { baconOff } = season;
   const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
   if (bareMin !== null && bareMin < pullMin) put("bacon-off", "heat", atMinute(bareMin), 3);
-  if (isFire(plan.heat)) {
-    put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
-    for (const minute of feedMinutes(plan, pullMin - 15)) put("fuel", "heat", atMinute(minute), 3);
-  }
+  if (isFire(plan.heat)) put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
+  feedMinutes(plan, pullMin - 15, (_, n) => beginsMin(n)).forEach((minute, nth) => {
+    put("fuel", "heat", atMinute(minute), 3, { n: nth + 2 });
+  });
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.
   // After a rest that is too short for it, it is ready while the bird is carved.
   const gravyEndMs =

@@ -2,11 +2,12 @@
 
 import { constant } from "../constants";
 import { NEVER } from "../forecast/shares";
-import { canWrap, isFire, takes } from "../heat/sources";
+import { canWrap, type HeatSource, isFire, takes } from "../heat/sources";
 import { burning } from "../plan/additions";
 import type { Fit } from "../plan/fits";
+import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
-import { hottestInBagC } from "../plan/methods";
+import { hottestInBagC, isInBag } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { Condition } from "../processes/conditions";
@@ -150,9 +151,11 @@ export function conflictsOf({
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }
   const hottestC = hottestInBagC(plan);
-  if (hottestC !== null && !canWrap(plan.heat, "bag")) conflicts.push({ kind: "bag-melts", airC: null });
+  const heats = heatsOf(plan);
+  const isBagged = (heat: HeatSource, n: number): boolean => !canWrap(heat, "bag") && isInBag(plan, n);
+  if (heats.some(isBagged)) conflicts.push({ kind: "bag-melts", airC: null });
   else if (hottestC !== null && hottestC > constant("bagMostC")) conflicts.push({ kind: "bag-melts", airC: hottestC });
-  if (!takes(plan.heat, bird.cut)) conflicts.push({ kind: "not-on-a-spit" });
+  if (!heats.every((heat) => takes(heat, bird.cut))) conflicts.push({ kind: "not-on-a-spit" });
   if (bird.preSalted && salt.grams > 0) conflicts.push({ kind: "salted-twice", percent: meatPercent });
   else if (meatPercent !== null && meatPercent > TOO_SALTY_PERCENT) {
     conflicts.push({ kind: "too-salty", percent: meatPercent });

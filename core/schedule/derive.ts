@@ -3,7 +3,6 @@
 import { constant } from "../constants";
 import type { PlannedDone } from "../forecast/planned";
 import { mapLate, type Shares } from "../forecast/shares";
-import { isFire } from "../heat/sources";
 import { boardMin, carvingMin } from "../kitchen/cutting";
 import { goesInCold } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
@@ -11,6 +10,7 @@ import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
+import { usesOven } from "../plan/heats";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
 import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
@@ -126,7 +126,7 @@ export function derivePlan(
   const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated, plan.equipment.dial)];
   const stoves = {
     ...plan.equipment,
-    birdInOven: !isFire(plan.heat) && !dayBefore,
+    birdInOven: usesOven(plan) && !dayBefore,
     coolsMin: goesInCold(plan) ? constant("ovenCoolMin") : 0,
   };
   const carveMin = carvingMin(cut, count);

@@ -5,8 +5,8 @@
  */
 
 import type { Shares } from "../forecast/shares";
-import { isFire } from "../heat/sources";
 import { type Portions, portionsOf } from "../kitchen/guests";
+import { usesOven } from "../plan/heats";
 import type { Plan, Side } from "../plan/schema";
 import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
@@ -56,7 +56,7 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
   const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire) => roasts.filter((each) => each.fire === fire));
   const leads = fires.map(leadOf);
   // Dishes stand around what has the oven.
-  const host = leads.find(({ plan }) => !isFire(plan.heat)) ?? leads[0];
+  const host = leads.find(({ plan }) => usesOven(plan)) ?? leads[0];
   const dishes = dishesOf(roasts);
   const taken: Use[] = [];
   const placed = new Map<string, DerivedPlan>();

@@ -79,10 +79,13 @@ describe("the words", () => {
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
         const text = written(plan, cook);
         const { cut, species } = plan.bird;
-        const outdoors = plan.heat !== "oven" && plan.heat !== "fan-oven";
-        if (!outdoors || plan.fuel !== "charcoal") expect(text).not.toMatch(/briquette|charcoal/i);
+        const heats = [plan.heat, ...plan.stages.flatMap(({ movedTo }) => movedTo ?? [])];
+        const outdoors = heats.every((heat) => heat !== "oven" && heat !== "fan-oven");
+        const indoors = heats.every((heat) => heat === "oven" || heat === "fan-oven");
+        if (indoors || plan.fuel !== "charcoal") expect(text).not.toMatch(/briquette|charcoal/i);
         // A spit stands in the open.
-        if (plan.heat === "spit") expect(text).not.toMatch(/\blid\b/i);
+        if (heats.every((heat) => heat === "spit") && !plan.stages.some(({ wrap }) => wrap === "lid"))
+          expect(text).not.toMatch(/\blid\b/i);
         if (outdoors) expect(text).not.toMatch(/oven on at|oven empty|into the oven/i);
         if (!["whole", "spatchcock", "parts"].includes(cut)) expect(text).not.toMatch(/giblet|both ends/);
         if (!centresOf(plan.bird).includes("breast"))

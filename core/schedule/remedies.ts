@@ -3,7 +3,7 @@
 import { hasCavity, isJointed } from "../bird/form";
 import { constant } from "../constants";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
-import { withForm, withHeat, withSalt, withSeason } from "../plan/edits";
+import { withForm, withoutSpit, withSalt, withSeason } from "../plan/edits";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
@@ -171,7 +171,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return conflict.airC === null ? [LID_INSTEAD] : [bagAt(plan), LID_INSTEAD];
     case "not-on-a-spit":
       return [
-        { does: { kind: "on-the-grill" }, change: withHeat("covered-grill") },
+        { does: { kind: "on-the-grill" }, change: withoutSpit },
         { does: { kind: "leave-whole" }, change: withForm({ cut: "whole" }) },
       ];
     case "salted-twice":

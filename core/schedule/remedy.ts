@@ -1,11 +1,12 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
-import { inBagsPlace } from "../heat/sources";
+import { type HeatSource, inBagsPlace } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
+import { heatsOf } from "../plan/heats";
+import { isInBag } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { fullStages } from "../processes/stages";
 import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
 
 /** What a remedy does, where that is all there is to say. */
@@ -140,8 +141,11 @@ export const HOTTER: Remedy = {
 export const LID_INSTEAD: Remedy = {
   does: { kind: "lid-instead" },
   change: (plan) => {
-    const wrap = inBagsPlace(plan.heat);
-    return { ...plan, stages: plan.stages.map((stage) => (stage.wrap === "bag" ? { ...stage, wrap } : stage)) };
+    const heats = heatsOf(plan);
+    const stages = plan.stages.map((stage, n) =>
+      isInBag(plan, n) ? { ...stage, wrap: inBagsPlace(heats[n] as HeatSource) } : stage,
+    );
+    return { ...plan, stages };
   },
 };
 /** As hot as a bag may be, on a mark of the dial. */
@@ -150,12 +154,10 @@ export function bagAt({ equipment: { dial } }: Plan): Remedy {
   return {
     does: { kind: "bag-at", celsius },
     change: ({ preheat, ...plan }) => {
-      const full = fullStages(plan.stages, plan.bird.cut);
-      const isInBag = (n: number): boolean => full[n]?.wrap === "bag";
       const stages = plan.stages.map((stage, n) =>
-        isInBag(n) ? { ...stage, airC: Math.min(stage.airC, celsius) } : stage,
+        isInBag(plan, n) ? { ...stage, airC: Math.min(stage.airC, celsius) } : stage,
       );
-      const isCooler = preheat.airC !== null && preheat.airC > celsius && isInBag(0);
+      const isCooler = preheat.airC !== null && preheat.airC > celsius && isInBag(plan, 0);
       return { ...plan, stages, preheat: isCooler ? { ...preheat, airC: null } : preheat };
     },
   };

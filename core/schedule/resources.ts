@@ -2,9 +2,10 @@
 
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
-import { isFire } from "../heat/sources";
+import { type HeatSource, isFire } from "../heat/sources";
 import { hasGiblets } from "../kitchen/cutting";
 import { goesInCold } from "../kitchen/fuel";
+import { heatsOf } from "../plan/heats";
 import type { Equipment } from "../plan/kitchen";
 import { preheatedC } from "../plan/methods";
 import type { SaltPlan } from "../plan/saltPlan";
@@ -91,10 +92,11 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + SALT_HANDS_MIN * MINUTE_MS), { hands: 1 });
   }
   // A stage begins when it was simulated to; one that waits beyond the pull never does. With it out, the oven is free.
+  const heats = heatsOf(plan);
   const begins = plan.stages.flatMap(({ airC }, n) => {
     const startMs =
       n === 0 ? schedule.inAtMs : chores.find((chore) => chore.kind === "stage" && chore.n === n)?.startMs;
-    return startMs === undefined ? [] : [{ startMs, airC }];
+    return startMs === undefined ? [] : [{ startMs, airC, inOven: !isFire(heats[n] as HeatSource) && !isLed }];
   });
   const takesOven = !isFire(plan.heat) && !isLed;
   if (takesOven && goesInCold(plan)) {
@@ -103,10 +105,10 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   }
   const preheat = taskOf(schedule, "preheat");
   if (takesOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
-  begins.forEach(({ startMs, airC }, n) => {
+  begins.forEach(({ startMs, airC, inOven }, n) => {
     const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
     add("bird", startMs, endMs, {
-      ...(takesOven && { ovenC: airC, ovenShare: shareOf(plan) }),
+      ...(inOven && { ovenC: airC, ovenShare: shareOf(plan) }),
     });
   });
   // One probe a bird at least, from the oven to the end of the rest.
@@ -120,7 +122,11 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
       rings: ring && ovenC === null ? 1 : 0,
     });
   }
-  for (const { kind, startMs, endMs, hands, ring } of chores) {
+  for (const { kind, n, startMs, endMs, hands, ring } of chores) {
+    const stage = plan.stages[n];
+    if (kind === "bring-up" && stage && !isFire(heats[n] as HeatSource) && !isLed) {
+      add(kind, startMs, endMs, { ovenC: stage.airC });
+    }
     if (hands > 0 || ring) add(kind, startMs, endMs, { hands, rings: ring ? 1 : 0 });
   }
   return uses;

@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
+import { WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS } from "../../core/heat/fire";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { FATS } from "../../core/kitchen/fats";
@@ -87,6 +88,18 @@ const anyOven = fc.record({
   ),
 });
 
+/** One more stage: in another heat, wrapped otherwise, at its time or once the breast has come so far. */
+const anyLaterStage = fc.record(
+  {
+    fromMin: fc.integer({ min: 1, max: 240 }),
+    airC: fc.integer({ min: 90, max: 240 }),
+    movedTo: fc.constantFrom(...HEAT_SOURCES),
+    wrap: fc.constantFrom(...WRAPS),
+    when: fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) }),
+  },
+  { requiredKeys: ["fromMin", "airC"] },
+);
+
 export const ANY_PLAN: fc.Arbitrary<Plan> = fc
   .record({
     bird: fc.record({
@@ -168,10 +181,14 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     gravy: fc.constantFrom(...THICKENERS),
     stock: fc.constantFrom(...STOCKS),
     morePots: fc.subarray([...POTS], { maxLength: 2 }),
+    later: fc.option(anyLaterStage),
   })
-  .map(({ bird, method, serveAt, zone, ...chosen }) => {
+  .map(({ bird, method, serveAt, zone, later, ...chosen }) => {
     const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
-    return { ...usualPlan({ bird: whole, method, serveAt, zone }), ...chosen };
+    const { stages, ...usual } = usualPlan({ bird: whole, method, serveAt, zone });
+    const lastMin = stages.at(-1)?.fromMin ?? 0;
+    const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
+    return { ...usual, stages: [...stages, ...more], ...chosen };
   });
 
 const DAY_AFTER = {

@@ -4,7 +4,9 @@ import type { Advice } from "../../../core/day/coach";
 import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
 import { type Changed, stagesDoneAfter } from "../../../core/day/whatIf";
 import { type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
+import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
+import type { Plan } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
 import { uncapitalised } from "../../../words/capital";
 import { stageWords } from "../../../words/stages";
@@ -14,6 +16,18 @@ import { toast } from "../../ui/toast";
 import type { Happened, Telling } from "./telling";
 
 const minuteNow = ({ inAt = "" }: Happened): number => (clockNow() - Date.parse(inAt)) / MINUTE_MS;
+
+/** Other stages, and the last of them that is done: in another heat than before, it is on again. */
+function withStages(
+  before: Pick<Roast, "plan" | "happened">,
+  plan: Plan,
+  stagesDone: number,
+  at: string,
+): Pick<Roast, "plan" | "happened"> {
+  const happened = { ...before.happened, stagesDone };
+  const isMoved = heatNow({ plan, happened }) !== heatNow(before);
+  return { plan, happened: isMoved ? withHeatOn(happened, at) : happened };
+}
 
 export const heatActs = ({ change, tells, happened }: Telling) => ({
   opened(what: string, openMin: number): void {
@@ -33,12 +47,13 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
   /** A change of the heat is made now; made late, or by its colour, that is when it began. */
   changesHeat({ n, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
     const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
+    const at = instantNow();
     void tells(
       ({ plan, happened: now, ...before }) => {
         const stages = isAsPlanned
           ? plan.stages
           : begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
-        return { ...before, plan: { ...plan, stages }, happened: { ...now, stagesDone: n } };
+        return { ...before, ...withStages({ plan, happened: now }, { ...plan, stages }, n, at) };
       },
       ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units))}`,
     );
@@ -97,13 +112,14 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       const { plan, happened: now, notes } = before;
       const minute = Math.round(minuteNow(now));
       was = before;
+      const done = stagesDoneAfter(stages, now.stagesDone ?? 0, minute, readC);
+      const after = withStages(before, { ...plan, stages }, done, at);
       line = `${notes && "\n"}Minute ${minute}: ${name}${left}.`;
       return {
         ...before,
-        plan: { ...plan, stages },
+        plan: after.plan,
         happened: {
-          ...now,
-          stagesDone: stagesDoneAfter(stages, now.stagesDone ?? 0, minute, readC),
+          ...after.happened,
           ...(leaves.length > 0 && { left: [...(now.left ?? []), ...leaves.map((piece) => ({ piece, at }))] }),
         },
         notes: `${notes}${line}`.slice(-MOST_NOTES),
@@ -117,11 +133,15 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
 });
 
 /** What if taken back: what it changed, its line in the notes too, and nothing that happened since. */
-function withoutWhatIf(now: Roast, { plan: { stages }, happened: { stagesDone, left } }: Roast, line: string): Roast {
+function withoutWhatIf(
+  now: Roast,
+  { plan: { stages }, happened: { stagesDone, left, heatOffs } }: Roast,
+  line: string,
+): Roast {
   return {
     ...now,
     plan: { ...now.plan, stages },
     notes: now.notes.replace(line, ""),
-    happened: { ...now.happened, stagesDone, left },
+    happened: { ...now.happened, stagesDone, left, heatOffs },
   };
 }

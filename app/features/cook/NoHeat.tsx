@@ -11,10 +11,12 @@ interface Props {
   /** When it would be out; nothing where that is not to be told. */
   readonly finish: ReactNode;
   readonly acts: Acts;
+  /** Where else it can be cooked on. */
+  readonly children: ReactNode;
 }
 
 /** Its heat is off: for how long by now, what to do meanwhile, and what it comes to once it is on again. */
-export function NoHeat({ item: { does, why }, sinceMs, finish, acts }: Props) {
+export function NoHeat({ item: { does, why }, sinceMs, finish, acts, children }: Props) {
   const { figure, unit } = largeCountdown(sinceMs);
   return (
     <>
@@ -27,6 +29,7 @@ export function NoHeat({ item: { does, why }, sinceMs, finish, acts }: Props) {
       <Button tone="primary" size="stove" onClick={() => acts.heatIsOn()}>
         It is on again
       </Button>
+      {children}
       <p className="text-lg">{why}</p>
     </>
   );

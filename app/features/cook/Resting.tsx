@@ -3,6 +3,7 @@ import { holdsJuice } from "../../../core/bird/form";
 import { placeOf } from "../../../core/bird/probe";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
+import { heatNow } from "../../../core/plan/heats";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
@@ -66,7 +67,7 @@ export function Resting({ day, acts }: Props) {
     doubted: day.doubted,
     onReading: acts.notes,
   };
-  const heat = heatWords(plan.heat);
+  const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
   };

@@ -3,13 +3,15 @@ import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN } from "../../../core/day/coach";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
-import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
+import { type Changed, changedNow, type WhatIfId } from "../../../core/day/whatIf";
 import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
+import { heatNow } from "../../../core/plan/heats";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { uncapitalised } from "../../../words/capital";
 import { changeWords } from "../../../words/change";
 import { heatWords, PART_NAMES } from "../../../words/names";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
@@ -56,6 +58,9 @@ const seemsShort = (items: readonly Item[]): Partial<Record<Centre, number>> =>
     items.flatMap(({ about }) => (about.kind === "misplaced" ? [[about.part, about.shortCm] as const] : [])),
   );
 
+/** Ways to cook it on where its own heat is gone. */
+const ELSEWHERE: readonly WhatIfId[] = ["into-oven", "onto-grill"];
+
 /** A change of the heat that should long have been made comes before the countdown. */
 const overdueOf = (items: readonly Item[]): Item | undefined =>
   items.find(({ about }) => about.kind === "stage" && about.sinceMin >= OVERDUE_MIN);
@@ -96,10 +101,14 @@ export function Roasting({ day, acts }: Props) {
   );
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
   const left = (happened.left ?? []).map(({ piece }) => piece);
+  const isOff = offSince(happened) !== undefined;
+  const heat = heatNow(roast);
+  const readC = lowestC(believed, lost);
+  const can = (id: WhatIfId): Changed | null =>
+    changedNow(id, { plan, nowMin: Math.max(1, Math.round(nowMin)), readC, left, isOff });
   const makes = (id: WhatIfId): void => {
-    const readC = lowestC(believed, lost);
-    const changed = changedNow(id, plan, Math.max(1, Math.round(nowMin)), readC, left);
-    if (changed) void acts.whatIf(whatIfName(id, plan, units), changed, readC);
+    const changed = can(id);
+    if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), changed, readC);
   };
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
@@ -115,7 +124,18 @@ export function Roasting({ day, acts }: Props) {
       now={
         <>
           {off ? (
-            <NoHeat item={off} sinceMs={now - Date.parse(offSince(happened) ?? "")} finish={finish} acts={acts} />
+            <NoHeat item={off} sinceMs={now - Date.parse(offSince(happened) ?? "")} finish={finish} acts={acts}>
+              {ELSEWHERE.map((id) => {
+                const changed = can(id);
+                return (
+                  changed && (
+                    <Button key={id} size="stove" onClick={() => makes(id)}>
+                      It goes on {uncapitalised(whatIfName(id, plan, changed, units))}
+                    </Button>
+                  )
+                );
+              })}
+            </NoHeat>
           ) : overdue?.about.kind === "stage" ? (
             <>
               <NextAction
@@ -169,7 +189,7 @@ export function Roasting({ day, acts }: Props) {
               size="stove"
               onClick={() => void acts.happens({ pulledAt: instantNow() })}
             >
-              It is {heatWords(plan.heat).outOf}
+              It is {heatWords(heat).outOf}
             </Button>
             {reached && opensCheck}
           </MainAct>
@@ -204,13 +224,15 @@ export function Roasting({ day, acts }: Props) {
               <WhatIfSheet
                 plan={plan}
                 left={left}
+                heat={heat}
+                isOff={isOff}
                 options={options}
                 forecast={forecast}
                 inAtMs={inAtMs}
                 now={now}
-                readC={lowestC(believed, lost)}
+                readC={readC}
                 units={units}
-                onTake={(name, changed) => void acts.whatIf(name, changed, lowestC(believed, lost))}
+                onTake={(name, changed) => void acts.whatIf(name, changed, readC)}
               />
             )}
           </div>

@@ -3,6 +3,7 @@ import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid
 import { type Changed, SAME_WITHIN_MIN, type WhatIfAnswer } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
+import type { HeatSource } from "../../../core/heat/sources";
 import type { Plan } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -18,6 +19,10 @@ interface Props {
   readonly plan: Plan;
   /** Pieces that are out. */
   readonly left: readonly Piece[];
+  /** What it is in now. */
+  readonly heat: HeatSource;
+  /** It gives none now. */
+  readonly isOff: boolean;
   readonly options: EnsembleOptions;
   readonly forecast: Forecast;
   readonly inAtMs: number;
@@ -36,12 +41,13 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
+function Choices({ plan, left, heat, isOff, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
   const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
   const { answers, changes } = useWhatIfs({
     plan,
     left,
+    isOff,
     options,
     readC: then.readC,
     forecast: then.forecast,
@@ -61,7 +67,7 @@ function Choices({ plan, left, options, forecast, inAtMs, now, readC, units, onT
         {others.map((answer) => {
           const changed = answer.id === "as-is" ? undefined : changes.get(answer.id);
           if (answer.id === "as-is" || !changed) return null;
-          const name = whatIfName(answer.id, plan, units);
+          const name = whatIfName(answer.id, { ...plan, heat }, changed, units);
           return (
             <li key={answer.id} className="grid gap-2 rounded-2xl border border-line p-3">
               <h3 className="text-xl">{name}</h3>

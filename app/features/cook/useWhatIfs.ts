@@ -18,6 +18,8 @@ interface Wanted {
   readonly plan: Plan;
   /** Pieces that are out. */
   readonly left: readonly Piece[];
+  /** Its heat gives none now. */
+  readonly isOff: boolean;
   readonly options: EnsembleOptions;
   readonly forecast: Forecast;
   /** Whole minutes since it went in. */
@@ -31,16 +33,16 @@ export interface WhatIfs {
   readonly changes: ReadonlyMap<WhatIfId, Changed>;
 }
 
-export function useWhatIfs({ plan, left, options, forecast, nowMin, readC }: Wanted): WhatIfs {
+export function useWhatIfs({ plan, left, isOff, options, forecast, nowMin, readC }: Wanted): WhatIfs {
   const out = left.join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is out stands for the list of it
   const changes = useMemo(
     () =>
       WHAT_IFS.flatMap((id): (readonly [WhatIfId, Changed])[] => {
-        const changed = changedNow(id, plan, nowMin, readC, left);
+        const changed = changedNow(id, { plan, nowMin, readC, left, isOff });
         return changed ? [[id, changed]] : [];
       }),
-    [plan, nowMin, readC, out],
+    [plan, nowMin, readC, out, isOff],
   );
   const answers = useSimulated<"what-if">({
     kind: "what-if",

@@ -16,8 +16,9 @@ import {
 import { useVirtualizer } from "@tanstack/react-virtual";
 import { ArrowDown, ArrowUp } from "lucide-react";
 import { useRef } from "react";
+import { capital } from "../../../words/capital";
 import { METHOD_WORDS } from "../../../words/methods";
-import { HEAT_NAMES } from "../../../words/names";
+import { HEAT_NAMES, heatsNamed } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { Select } from "../../ui/Select";
 import { Acts, Came, Note, Rated, Titled, When } from "./cells";
@@ -63,7 +64,7 @@ const columns = column.columns([
     header: "Heat",
     filterFn: "equalsString",
     sortFn: "text",
-    cell: ({ row: { original } }) => original.oven ?? HEAT_NAMES[original.heat],
+    cell: ({ row: { original } }) => capital(heatsNamed(original, original.oven, original.movedTo)),
   }),
   column.accessor(({ oven }) => oven ?? "", { id: "oven", filterFn: "equalsString" }),
   column.accessor(({ minutesOff }) => minutesOff ?? 0, {

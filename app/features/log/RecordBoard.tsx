@@ -5,12 +5,13 @@ import { closedRecord, reopened } from "../../../core/log/closing";
 import { eventsOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
+import { lastHeatOf } from "../../../core/plan/heats";
 import type { OtherwiseId, Roast } from "../../../core/plan/roast";
 import { highestTargetC } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
 import { bandWords, offWords } from "../../../words/log";
-import { HEAT_NAMES } from "../../../words/names";
+import { heatsNamed } from "../../../words/names";
 import { doneWords, eventWords, killedWords } from "../../../words/record";
 import { clockTime, dayName } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
@@ -87,7 +88,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
         <div>
           <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
           <p className="text-soft">
-            {birdWords(plan.bird, units)}, {ovenIn(plan)?.name ?? HEAT_NAMES[plan.heat].toLowerCase()},{" "}
+            {birdWords(plan.bird, units)}, {heatsNamed(plan, ovenIn(plan)?.name ?? null, lastHeatOf(plan))},{" "}
             {dayName(Date.parse(plan.serveAt), plan.zone, reader)}
           </p>
         </div>

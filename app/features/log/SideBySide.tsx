@@ -1,7 +1,9 @@
+import { lastHeatOf } from "../../../core/plan/heats";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
+import { capital } from "../../../words/capital";
 import { offWords } from "../../../words/log";
 import { METHOD_WORDS } from "../../../words/methods";
-import { COVER_NAMES, HEAT_NAMES, ratingName } from "../../../words/names";
+import { COVER_NAMES, heatsNamed, ratingName } from "../../../words/names";
 import { dayName, type Reader } from "../../../words/time";
 import { birdWords } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
@@ -23,7 +25,7 @@ function factsOf(line: Line, reader: Reader): readonly (readonly [what: string, 
     ["Bird", birdWords(plan.bird, units)],
     ["Salted", ahead(salt.saltHours)],
     ["Dried, uncovered", ahead(salt.dryHours)],
-    ["Heat", `${HEAT_NAMES[plan.heat]}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`],
+    ["Heat", `${capital(heatsNamed(plan, null, lastHeatOf(plan)))}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`],
     ["Dial", plan.stages.map(({ airC }) => formatTemperature(airC, units)).join(", then ")],
     ["In the heat, said", between(inAt, predictedAt)],
     ["In the heat, taken", between(inAt, outAt)],

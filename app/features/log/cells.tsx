@@ -6,7 +6,7 @@ import { putBack, throwAway } from "../../../storage/bin";
 import { changeRoast, duplicateRoast } from "../../../storage/roasts";
 import { bandWords, copyTitle, offWords } from "../../../words/log";
 import { METHOD_WORDS } from "../../../words/methods";
-import { HEAT_NAMES, ratingName } from "../../../words/names";
+import { heatsNamed, ratingName } from "../../../words/names";
 import { clockTime, dayName } from "../../../words/time";
 import { birdWords } from "../../../words/titles";
 import { clockNow } from "../../shell/clock";
@@ -31,7 +31,7 @@ export function When({ line: { outAt, roast } }: Props) {
 export function Titled({ line }: Props) {
   const { units } = useHabits();
   const [isNamed, setIsNamed] = useState(false);
-  const { id, title, method, heat, oven, rating, note } = line;
+  const { id, title, method, movedTo, oven, rating, note } = line;
   return (
     <div className="min-w-44">
       {isNamed ? (
@@ -46,9 +46,7 @@ export function Titled({ line }: Props) {
       )}
       <span className="block text-sm text-soft">{birdWords(line, units)}</span>
       <span className="block text-sm text-soft lg:hidden">
-        {[METHOD_WORDS[method].short, oven ?? HEAT_NAMES[heat].toLowerCase(), ratingName(rating)]
-          .filter(Boolean)
-          .join(", ")}
+        {[METHOD_WORDS[method].short, heatsNamed(line, oven, movedTo), ratingName(rating)].filter(Boolean).join(", ")}
       </span>
       {note && <span className="block text-sm lg:hidden">{note}</span>}
     </div>

@@ -7,6 +7,7 @@ import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart, goesInCold } from "../../../core/kitchen/fuel";
 import { withHeat } from "../../../core/plan/edits";
+import { heatsOf, usesFire } from "../../../core/plan/heats";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { meetsGuideline } from "../../../core/safety/guideline";
@@ -174,7 +175,7 @@ export function HeatPanel({
           )}
         </>
       )}
-      {isFire(plan.heat) && <Outdoors plan={plan} units={units} />}
+      {usesFire(plan) && <Outdoors plan={plan} units={units} />}
       <Segmented
         label="It leaves the heat"
         value={plan.finish.kind}
@@ -246,6 +247,8 @@ export function HeatPanel({
 /** What burns outdoors, and the weather that it burns in. */
 function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
+  const hasLid = heatsOf(plan).some(isLidded);
+  const isKnown = isLidded(plan.heat) && Boolean(ovenIn(plan)?.learned);
   const weather = (change: Partial<Plan["weather"]>): void =>
     settle((before) => ({ ...before, weather: { ...before.weather, ...change } }));
   return (
@@ -256,7 +259,7 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
         choices={FUELS.map((value) => ({ value, label: FUEL_NAMES[value] }))}
         onChange={(fuel) => settle((before) => ({ ...before, fuel }))}
       />
-      {isLidded(plan.heat) && !ovenIn(plan)?.learned && (
+      {hasLid && !isKnown && (
         <Segmented
           label="How it draws"
           value={plan.draught}
@@ -276,9 +279,7 @@ function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSy
           ? `${briquettesToStart(plan)} briquettes to start, ${briquettesPerHour(plan)} more each hour`
           : FUEL_SAYS[plan.fuel]}
         . Little, clean smoke
-        {isLidded(plan.heat) &&
-          "; the lid stays shut. Cold and wind cool it, and the bird takes longer at the same heat"}
-        .
+        {hasLid && "; the lid stays shut. Cold and wind cool it, and the bird takes longer at the same heat"}.
       </p>
     </>
   );

@@ -3,15 +3,16 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Shield, Wrap } from "../../../core/heat/covers";
-import { canWrap, turnsItself } from "../../../core/heat/sources";
-import { withStage } from "../../../core/plan/edits";
+import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
+import { withMove, withStage } from "../../../core/plan/edits";
+import { heatsOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
-import { facingName, heatWords, PART_NAMES } from "../../../words/names";
+import { facingName, HEAT_NAMES, heatWords, MOVED_INTO, PART_NAMES } from "../../../words/names";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -50,7 +51,9 @@ export function StageRow({ plan, n, units }: Props) {
   const [open, setOpen] = useState(false);
   const stage = plan.stages[n] as Stage;
   const label = stageLabel(plan, n, units);
-  const { is } = heatWords(plan.heat);
+  const heats = heatsOf(plan);
+  const heat = heats[n] ?? plan.heat;
+  const { is } = heatWords(heat);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
@@ -70,10 +73,11 @@ export function StageRow({ plan, n, units }: Props) {
       />
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
+          {n > 0 && heat !== heats[n - 1] && `moved ${MOVED_INTO[heat]}, `}
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
           {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
-          {turnsItself(plan.heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
+          {turnsItself(heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
       </details>
@@ -90,6 +94,7 @@ function Arrangement({ plan, n, units }: Props) {
   const after = plan.stages[n + 1];
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
+  const heat = heatsOf(plan)[n] ?? plan.heat;
   const hasBreast = centresOf(plan.bird).includes("breast");
   const set = (change: Partial<Stage>): void => settle(withStage(n, change));
   return (
@@ -143,6 +148,15 @@ function Arrangement({ plan, n, units }: Props) {
               onChange={(reachesC) => set({ when: { ...when, reachesC } })}
             />
           )}
+          <Segmented
+            label="In which heat from then on"
+            value={heat}
+            choices={HEAT_SOURCES.filter((source) => takes(source, plan.bird.cut)).map((value) => ({
+              value,
+              label: HEAT_NAMES[value],
+            }))}
+            onChange={(movedTo) => settle(withMove(n, movedTo))}
+          />
         </>
       )}
       <Segmented
@@ -154,7 +168,7 @@ function Arrangement({ plan, n, units }: Props) {
       <Segmented
         label="Wrap"
         value={holds.wrap}
-        choices={WRAP_CHOICES.filter(({ value }) => canWrap(plan.heat, value))}
+        choices={WRAP_CHOICES.filter(({ value }) => canWrap(heat, value))}
         onChange={(wrap) => set({ wrap })}
       />
       {plan.bird.cut === "whole" && (
@@ -168,7 +182,7 @@ function Arrangement({ plan, n, units }: Props) {
           onChange={(side) => set({ side })}
         />
       )}
-      {!turnsItself(plan.heat) && (
+      {!turnsItself(heat) && (
         <>
           <Segmented
             label="Under it"

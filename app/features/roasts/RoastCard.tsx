@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import { isOnTheTable } from "../../../core/day/leftovers";
 import { type Late, NEVER } from "../../../core/forecast/shares";
 import { foretold } from "../../../core/plan/byTime";
+import { heatNow } from "../../../core/plan/heats";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { formatDuration } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -60,7 +61,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
         {stage === "done" ? <Outcome roast={roast} /> : `on the table ${dayAndTime(serveMs, plan.zone, reader)}`}
         {stage === "roasting" &&
           happened.inAt &&
-          `, ${heatWords(plan.heat).in} since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
+          `, ${heatWords(heatNow(roast)).in} since ${timeBeside(Date.parse(happened.inAt), serveMs, plan.zone, reader)}`}
         {stage === "kept" &&
           happened.carvedAt &&
           `, carved ${timeBeside(Date.parse(happened.carvedAt), serveMs, plan.zone, reader)}`}

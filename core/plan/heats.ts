@@ -1,0 +1,29 @@
+/** Where a bird is heated: it goes into one heat, and may be moved into others with a later stage. */
+import { type HeatSource, isFire } from "../heat/sources";
+import { heatsByStage } from "../processes/stages";
+import type { Roast } from "./roast";
+import type { Plan } from "./schema";
+
+type Heated = Pick<Plan, "heat" | "stages">;
+
+/** What it is in, stage by stage. */
+export const heatsOf = ({ heat, stages }: Heated): readonly HeatSource[] => heatsByStage(heat, stages);
+
+/** The stages with which it is moved, by their number, and into what. */
+export const movesOf = (plan: Heated): readonly { readonly n: number; readonly into: HeatSource }[] => {
+  const heats = heatsOf(plan);
+  return heats.flatMap((into, n) => (n > 0 && into !== heats[n - 1] ? [{ n, into }] : []));
+};
+
+/** Whether it is in an oven at some time. */
+export const usesOven = (plan: Heated): boolean => !heatsOf(plan).every(isFire);
+
+/** Whether it is over a fire at some time. */
+export const usesFire = (plan: Heated): boolean => heatsOf(plan).some(isFire);
+
+/** What it comes out of. */
+export const lastHeatOf = (plan: Heated): HeatSource => heatsOf(plan).at(-1) ?? plan.heat;
+
+/** What it is in now, or was in last: by the last change of the heat that was made. */
+export const heatNow = ({ plan, happened: { stagesDone = 0 } }: Pick<Roast, "plan" | "happened">): HeatSource =>
+  heatsOf(plan)[stagesDone] ?? lastHeatOf(plan);
