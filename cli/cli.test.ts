@@ -415,7 +415,7 @@ describe("log", () => {
   it("prints it as a table that no spreadsheet takes for a formula", () => {
     const [header, line, ...more] = bruma("log", path, "--csv").stdout.trim().split("\r\n");
     expect(header).toBe(
-      "outAt,name,species,cut,massKg,count,heat,oven,method,serveAt,inAt,predictedAt,minutesOff,inBand,rating,note,isArchived,id",
+      "outAt,name,species,cut,massKg,count,heat,oven,method,serveAt,inAt,predictedAt,minutesOff,inBand,rating,note,isArchived,id,movedTo",
     );
     expect(line).toContain(`,8,true,,"'=Salt ""longer"", by a day",false,sample`);
     expect(more).toEqual([]);

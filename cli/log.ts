@@ -11,7 +11,6 @@ const COLUMNS: readonly (keyof LogRow)[] = [
   "massKg",
   "count",
   "heat",
-  "movedTo",
   "oven",
   "method",
   "serveAt",
@@ -23,6 +22,7 @@ const COLUMNS: readonly (keyof LogRow)[] = [
   "note",
   "isArchived",
   "id",
+  "movedTo",
 ];
 
 /** @returns an object for JSON, or the table as text @throws CommandError when the file cannot be read, or is none of ours */

@@ -106,6 +106,7 @@ const USE_NAMES: Record<string, string> = {
   dry: "the bird on its rack",
   chill: "the carved trays",
   preheat: "preheating",
+  "bring-up": "preheating for the bird",
   prepare: "opening and cutting",
   carve: "carving",
   fill: "stuffing the bird",

@@ -14,8 +14,8 @@ import { glazePasses, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
+import { fireHours } from "../core/schedule/places";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
-import { HOUR_MS } from "../core/units/time";
 import { additionAmount } from "./additions";
 import {
   COLD_LIMIT,
@@ -89,18 +89,13 @@ export function listsOf(plan: Plan, derived: DerivedPlan, units: UnitSystem, com
   };
 }
 
-function toBuy(
-  plan: Plan,
-  { salt, seasoning, gravy, toBuyKg, portions, schedule, chores }: DerivedPlan,
-  units: UnitSystem,
-  company: Company,
-): Part {
+function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
+  const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const gravyHere = makesGravy(chores);
   const stockMl =
     !gravyHere || gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
-  const roastH = (schedule.latePullMs - schedule.inAtMs) / HOUR_MS;
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
     {
@@ -158,7 +153,7 @@ function toBuy(
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
     }),
-    ...when(usesFire(plan), fuelItem(plan, roastH, units)),
+    ...when(usesFire(plan), fuelItem(plan, fireHours(plan, derived), units)),
     ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),

@@ -58,6 +58,12 @@ export const withMove =
   (plan) =>
     asHeatsTake(withStage(n, { movedTo })(plan));
 
+/** From the beginning to the end in one. */
+export const withHeatThroughout =
+  (heat: HeatSource): Change =>
+  (plan) =>
+    withHeat(heat)({ ...plan, stages: plan.stages.map(({ movedTo: _, ...stage }) => stage) });
+
 /** On a grill what was on a spit. */
 export const withoutSpit: Change = (plan) => {
   const onGrill = (heat: HeatSource): HeatSource => (turnsItself(heat) ? "covered-grill" : heat);

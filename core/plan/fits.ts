@@ -1,7 +1,7 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 
 import type { BirdSize } from "../bird/size";
-import { isFire } from "../heat/sources";
+import { usesOven } from "./heats";
 import type { Equipment } from "./kitchen";
 import type { SaltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
@@ -29,6 +29,7 @@ const TUCKED = { share: 0.82, roomCm: 0 } as const;
 interface Measured {
   readonly bird: Pick<Plan["bird"], "cut" | "count">;
   readonly heat: Plan["heat"];
+  readonly stages: Plan["stages"];
   readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
 }
 
@@ -46,9 +47,11 @@ interface Sizes {
 /** A grill, a smoker and a spit are not measured. */
 export function fitsOf(
   { sizeCm: size, thawsCm }: Sizes,
-  { bird: { cut, count }, heat, equipment: { panCm, ovenCm, shelfCm, potL, dishesInOven } }: Measured,
+  plan: Measured,
   { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
 ): Fit[] {
+  const { cut, count } = plan.bird;
+  const { panCm, ovenCm, shelfCm, potL, dishesInOven } = plan.equipment;
   const isFlat = cut === "spatchcock" || cut === "parts" || cut === "legs";
   const lies = isFlat ? TUCKED : { share: 1, roomCm: PAN_ROOM_CM };
   const onEach = (trays: number): number[] => {
@@ -70,7 +73,7 @@ export function fitsOf(
     fits: within(needs, has),
   });
   return [
-    ...(isFire(heat)
+    ...(!usesOven(plan)
       ? []
       : [
           held("pan", inPan(trays), pan),

@@ -67,6 +67,7 @@ describe("whether it fits", () => {
   const made = (bird: Pick<Plan["bird"], "cut" | "count">, change: Partial<Plan["equipment"]>) => ({
     bird,
     heat: "oven" as const,
+    stages: plan.stages,
     equipment: { ...kitchen, ...change },
   });
   const lying = (sizeCm: BirdSize, thawsCm: BirdSize | null = null) => ({ sizeCm, thawsCm });
@@ -90,6 +91,13 @@ describe("whether it fits", () => {
     const salt = saltPlan(plan);
     const asked = fitsOf(lying(size), { ...made({ cut: "whole", count: 1 }, {}), heat: "smoker" }, salt);
     expect(asked.map(({ where }) => where)).toEqual(["shelf"]);
+    // Moved into one, it has to fit that.
+    const stages = [
+      { fromMin: 0, airC: 120 },
+      { fromMin: 60, airC: 160, movedTo: "oven" as const },
+    ];
+    const moved = fitsOf(lying(size), { ...made({ cut: "whole", count: 1 }, {}), heat: "smoker", stages }, salt);
+    expect(moved.map(({ where }) => where)).toEqual(["pan", "oven", "shelf"]);
   });
 
   it("asks of the shelf what lies on it while it thaws, where that is another size: whole, it is higher", () => {

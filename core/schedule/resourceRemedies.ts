@@ -1,6 +1,8 @@
 /** What can be done where two tasks want one thing of the kitchen. */
 
-import { withHeat } from "../plan/edits";
+import { type HeatSource, isFire } from "../heat/sources";
+import { withHeatThroughout } from "../plan/edits";
+import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { DISH_C, type Plan } from "../plan/schema";
 import { BAG, COOLER, ONE_BIRD, type PlainRemedy, PREHEAT, type Remedy, WATER_NOW, withEquipment } from "./remedy";
@@ -28,7 +30,7 @@ const more = (of: "ovens" | "rings" | "hands", most: number, kind: PlainRemedy):
 });
 const ONE_MORE_OVEN = more("ovens", 3, "one-more-oven");
 const ONE_MORE_RING = more("rings", 8, "one-more-ring");
-const ON_THE_GRILL: Remedy = { does: { kind: "this-on-the-grill" }, change: withHeat("covered-grill") };
+const ON_THE_GRILL: Remedy = { does: { kind: "this-on-the-grill" }, change: withHeatThroughout("covered-grill") };
 const THAWED_ON_THE_GRILL: Remedy = {
   does: { kind: "thawed-on-the-grill" },
   change: (plan) => ON_THE_GRILL.change(WATER_NOW.change(plan)),
@@ -133,10 +135,13 @@ function otherRoastRemedies({ kind, uses }: ResourceConflict, plan: Plan): reado
           ? [
               {
                 does: { kind: "heat-as-other" as const, celsius: other.ovenC },
-                change: (before: Plan): Plan => ({
-                  ...before,
-                  stages: before.stages.map((stage) => ({ ...stage, airC: other.ovenC ?? stage.airC })),
-                }),
+                change: (before: Plan): Plan => {
+                  const heats = heatsOf(before);
+                  const stages = before.stages.map((stage, n) =>
+                    isFire(heats[n] as HeatSource) ? stage : { ...stage, airC: other.ovenC ?? stage.airC },
+                  );
+                  return { ...before, stages };
+                },
               },
             ]
           : []),

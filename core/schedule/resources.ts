@@ -13,6 +13,7 @@ import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import { type Chore, SALT_HANDS_MIN } from "./chores";
+import { heatedSpans } from "./places";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 
 /** The oven while it cools for a bird that goes into it cold: nothing may be hot in it. */
@@ -91,26 +92,18 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   if (salting && !isLed) {
     add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + SALT_HANDS_MIN * MINUTE_MS), { hands: 1 });
   }
-  // A stage begins when it was simulated to; one that waits beyond the pull never does. With it out, the oven is free.
-  const heats = heatsOf(plan);
-  const begins = plan.stages.flatMap(({ airC }, n) => {
-    const startMs =
-      n === 0 ? schedule.inAtMs : chores.find((chore) => chore.kind === "stage" && chore.n === n)?.startMs;
-    return startMs === undefined ? [] : [{ startMs, airC, inOven: !isFire(heats[n] as HeatSource) && !isLed }];
-  });
-  const takesOven = !isFire(plan.heat) && !isLed;
+  const isOven = (heat: HeatSource): boolean => !isFire(heat) && !isLed;
+  const takesOven = isOven(plan.heat);
   if (takesOven && goesInCold(plan)) {
     const coolsFromMs = schedule.inAtMs - constant("ovenCoolMin") * MINUTE_MS;
     add(COLD, coolsFromMs, schedule.inAtMs, { ovenC: constant("kitchenC") });
   }
   const preheat = taskOf(schedule, "preheat");
   if (takesOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
-  begins.forEach(({ startMs, airC, inOven }, n) => {
-    const endMs = Math.min(begins[n + 1]?.startMs ?? schedule.latePullMs, schedule.latePullMs);
-    add("bird", startMs, endMs, {
-      ...(inOven && { ovenC: airC, ovenShare: shareOf(plan) }),
-    });
-  });
+  // With it out, the oven is free.
+  for (const { heat, airC, startMs, endMs } of heatedSpans(plan, { schedule, chores })) {
+    add("bird", startMs, endMs, isOven(heat) ? { ovenC: airC, ovenShare: shareOf(plan) } : {});
+  }
   // One probe a bird at least, from the oven to the end of the rest.
   const isRead = plan.finish.kind === "after-rest" || plan.finish.kind === "at-pull";
   if (isRead) add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
@@ -123,10 +116,8 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     });
   }
   for (const { kind, n, startMs, endMs, hands, ring } of chores) {
-    const stage = plan.stages[n];
-    if (kind === "bring-up" && stage && !isFire(heats[n] as HeatSource) && !isLed) {
-      add(kind, startMs, endMs, { ovenC: stage.airC });
-    }
+    const into = kind === "bring-up" && heatsOf(plan)[n];
+    if (into && isOven(into)) add(kind, startMs, endMs, { ovenC: plan.stages[n]?.airC ?? null });
     if (hands > 0 || ring) add(kind, startMs, endMs, { hands, rings: ring ? 1 : 0 });
   }
   return uses;

@@ -130,7 +130,7 @@ export function Roasting({ day, acts }: Props) {
                 return (
                   changed && (
                     <Button key={id} size="stove" onClick={() => makes(id)}>
-                      It goes on {uncapitalised(whatIfName(id, plan, changed, units))}
+                      Moved {uncapitalised(whatIfName(id, plan, changed, units))}
                     </Button>
                   )
                 );
