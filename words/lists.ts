@@ -171,6 +171,8 @@ export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: numbe
 
 /** What burns, for so many hours. */
 function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
+  const whole = Math.ceil(hours + 1);
+  const forHours = `for ${whole} ${whole === 1 ? "hour" : "hours"}`;
   switch (plan.fuel) {
     case "charcoal":
       return {
@@ -179,11 +181,11 @@ function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
         why: `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
       };
     case "wood":
-      return { what: "dry hardwood in small splits", amount: `for ${Math.ceil(hours + 1)} hours` };
+      return { what: "dry hardwood in small splits", amount: forHours };
     case "pellets":
       return { what: "wood pellets", amount: ice(pelletsKg(plan, hours + 1), units) };
     case "gas":
-      return { what: "gas", amount: `for ${Math.ceil(hours + 1)} hours`, why: "a full bottle, or a second one" };
+      return { what: "gas", amount: forHours, why: "a full bottle, or a second one" };
   }
 }
 

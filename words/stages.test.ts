@@ -42,6 +42,27 @@ describe("how a bird goes into the heat", () => {
 });
 
 describe("a change of the heat", () => {
+  it("says where the bird is moved, or that a fan is turned", () => {
+    const told = (heat: Plan["heat"], movedTo: Plan["heat"], airC = 180): string =>
+      stageWords(
+        {
+          ...plan,
+          heat,
+          stages: [
+            { fromMin: 0, airC: 120 },
+            { fromMin: 60, airC, movedTo },
+          ],
+        },
+        1,
+        "metric",
+      );
+    expect(told("smoker", "oven")).toBe("Move it into the oven, at 180 °C");
+    expect(told("oven", "covered-grill")).toBe("Move it onto the covered grill, at 180 °C");
+    expect(told("oven", "fan-oven")).toBe("Fan on, heat to 180 °C");
+    expect(told("fan-oven", "oven", 120)).toBe("Fan off");
+    expect(told("oven", "oven", 120)).toBe("Heat stays at 120 °C");
+  });
+
   it("says what the hand does, into every wrap and out of it again", () => {
     for (const wrap of WRAPS) {
       if (wrap === "none") continue;

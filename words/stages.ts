@@ -1,7 +1,8 @@
 /** What changes in the heat, in words. */
 
 import type { Shield, Wrap } from "../core/heat/covers";
-import { movesOf } from "../core/plan/heats";
+import { hasFan } from "../core/heat/sources";
+import { heatsOf, movesOf } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -24,6 +25,13 @@ const WRAP_WORDS: Readonly<Record<string, string>> = {
   "off bag": "cut the bag open",
 };
 
+/** Whether a stage turns the oven's fan on or off; empty where it does neither. */
+export function fanWords(plan: Pick<Plan, "stages" | "heat">, n: number): string {
+  const [before, now] = [heatsOf(plan)[n - 1], heatsOf(plan)[n]];
+  if (!before || !now || hasFan(before) === hasFan(now)) return "";
+  return hasFan(now) ? "fan on" : "fan off";
+}
+
 /** What changes as a stage begins: what the hand does to the oven and the bird. */
 export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: number, units: UnitSystem): string {
   const { stages, bird } = plan;
@@ -33,6 +41,7 @@ export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: numb
   const heat = formatTemperature(stage.airC, units);
   const moved = movesOf(plan).find((move) => move.n === n);
   const changes = [
+    !moved && fanWords(plan, n),
     moved ? `move it ${MOVED_INTO[moved.into]}, at ${heat}` : stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
@@ -40,7 +49,7 @@ export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: numb
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
-  ].filter((change) => typeof change === "string");
+  ].filter(Boolean);
   const text = changes.join(", ") || `heat stays at ${heat}`;
   return capital(text);
 }

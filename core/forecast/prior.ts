@@ -7,7 +7,7 @@ import { evenNumbers, normalNumbers } from "../chance";
 import { constant } from "../constants";
 import type { Draught } from "../heat/fire";
 import type { OvenTraits } from "../heat/ovens";
-import { type HeatSource, isLidded, SOURCE_TRAITS } from "../heat/sources";
+import { areOneOven, type HeatSource, isLidded, SOURCE_TRAITS } from "../heat/sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
 export const UNKNOWNS = [
@@ -124,7 +124,7 @@ export const usualPrior = (source: HeatSource = "oven", elsewhere?: HeatSource):
   // Anywhere within the range alike: the standard deviation of a uniform spread.
   mass: { mean: 0, sd: 1 / Math.sqrt(3) },
   permeability: { mean: 0, sd: constant("permeabilitySdShare") },
-  elsewhereOffset: { mean: 0, sd: elsewhere ? constant("ovenOffsetSdK") : 0 },
+  elsewhereOffset: { mean: 0, sd: elsewhere && !areOneOven(source, elsewhere) ? constant("ovenOffsetSdK") : 0 },
   elsewhereConvection: { mean: 0, sd: elsewhere ? SOURCE_TRAITS[elsewhere].convectionSd() : 0 },
 });
 

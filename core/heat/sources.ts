@@ -30,6 +30,8 @@ export interface SourceTraits {
   readonly lagMin: () => number;
   /** What it can burn: none is an oven, indoors; any is a fire outdoors, with its weather. */
   readonly fuels: readonly Fuel[];
+  /** A fan drives its air. */
+  readonly fan: boolean;
   /** It turns the bird by itself: on nothing, no side nearer the heat, and no lid over it. */
   readonly turns: boolean;
   /** Cuts that it holds. */
@@ -61,6 +63,7 @@ const OVEN: SourceTraits = {
   shutBy: "door",
   lagMin,
   fuels: [],
+  fan: false,
   turns: false,
   cuts: CUTS,
 };
@@ -76,13 +79,14 @@ const COVERED_FIRE: SourceTraits = {
   shutBy: "lid",
   lagMin,
   fuels: FUELS,
+  fan: false,
   turns: false,
   cuts: CUTS,
 };
 
 export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
   oven: OVEN,
-  "fan-oven": { ...OVEN, convection: () => constant("fanConvectionWPerM2K"), sizePower: 0.4 },
+  "fan-oven": { ...OVEN, convection: () => constant("fanConvectionWPerM2K"), sizePower: 0.4, fan: true },
   smoker: COVERED_FIRE,
   "covered-grill": COVERED_FIRE,
   spit: {
@@ -100,11 +104,17 @@ export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
 /** Whether the heat is a fire: outdoors, with fuel and weather. */
 export const isFire = (source: HeatSource): boolean => SOURCE_TRAITS[source].fuels.length > 0;
 
+/** Whether two are one oven, with its fan on and with its fan off. */
+export const areOneOven = (one: HeatSource, other: HeatSource): boolean => !isFire(one) && !isFire(other);
+
 /** What is opened to get at the bird: a door, or a lid that stands in the weather; null: its fire is open. */
 export const shutBy = (source: HeatSource): SourceTraits["shutBy"] => SOURCE_TRAITS[source].shutBy;
 
 /** Whether a lid shuts it, which stands in the weather. */
 export const isLidded = (source: HeatSource): boolean => shutBy(source) === "lid";
+
+/** Whether a fan drives its air. */
+export const hasFan = (source: HeatSource): boolean => SOURCE_TRAITS[source].fan;
 
 /** Whether it turns the bird by itself. */
 export const turnsItself = (source: HeatSource): boolean => SOURCE_TRAITS[source].turns;

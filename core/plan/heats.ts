@@ -1,5 +1,5 @@
 /** Where a bird is heated: it goes into one heat, and may be moved into others with a later stage. */
-import { type HeatSource, isFire } from "../heat/sources";
+import { areOneOven, type HeatSource, isFire } from "../heat/sources";
 import { heatsByStage } from "../processes/stages";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
@@ -9,10 +9,13 @@ type Heated = Pick<Plan, "heat" | "stages">;
 /** What it is in, stage by stage. */
 export const heatsOf = ({ heat, stages }: Heated): readonly HeatSource[] => heatsByStage(heat, stages);
 
-/** The stages with which it is moved, by their number, and into what. */
+/** The stages with which it is moved, by their number, and into what; a fan that is turned on moves nothing. */
 export const movesOf = (plan: Heated): readonly { readonly n: number; readonly into: HeatSource }[] => {
   const heats = heatsOf(plan);
-  return heats.flatMap((into, n) => (n > 0 && into !== heats[n - 1] ? [{ n, into }] : []));
+  return heats.flatMap((into, n) => {
+    const from = heats[n - 1] ?? into;
+    return into === from || areOneOven(into, from) ? [] : [{ n, into }];
+  });
 };
 
 /** Whether it is in an oven at some time. */

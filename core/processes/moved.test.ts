@@ -64,6 +64,16 @@ describe("a bird that is moved into another heat", () => {
     );
   });
 
+  it("whose oven has its fan turned on is not moved: its air stays as hot, and warms it faster", () => {
+    const coolest = (of: CookDone): number =>
+      Math.min(...of.history.filter(({ minute }) => minute > 26 && minute < 40).map(({ airC }) => airC));
+    const staying = cook({});
+    const [fanned, carried] = [moved("oven", "fan-oven"), moved("smoker", "oven")];
+    expect(coolest(fanned)).toBeCloseTo(coolest(staying), 6);
+    expect(coolest(carried)).toBeLessThan(coolest(staying) - 10);
+    expect(fanned.pullMinute).toBeLessThan(staying.pullMinute);
+  });
+
   it("leaves behind what was wrong with the first: it went out, and is not fed any more", () => {
     const outage = { kind: "off", atMin: 2, untilMin: 300 } as const;
     const fed = [40, 50, 60].map((atMin) => ({ kind: "feed", atMin }) as const);

@@ -8,7 +8,7 @@ import { requireBetween } from "../errors";
 import type { Underlay } from "../heat/covers";
 import { type Fire, swingOf } from "../heat/fire";
 import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
-import { type HeatSource, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
+import { areOneOven, type HeatSource, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
@@ -95,15 +95,21 @@ interface Place {
   readonly handlingMin: number;
 }
 
+/** Of a place that is not the first: an oven whose fan is turned on is no other oven, its film is another. */
+function traitsIn(source: HeatSource, { source: first = "oven", traits = USUAL_OVEN }: RoastOptions): OvenTraits {
+  const { elsewhere } = traits;
+  if (source === first || !elsewhere) return traits;
+  return { ...traits, ...elsewhere, ...(areOneOven(source, first) && { offsetK: traits.offsetK }) };
+}
+
 function placeIn(source: HeatSource, options: RoastOptions, preheatC: number, sinceMin: number): Place {
-  const { traits = USUAL_OVEN } = options;
   const fire = isFire(source) ? (options.fire ?? null) : null;
   return {
     source,
     sinceMin,
     fire,
     oven: new Oven(preheatC, sinceMin, SOURCE_TRAITS[source].lagMin(), swingOf(fire), fire?.weather.airC),
-    traits: source === (options.source ?? "oven") ? traits : { ...traits, ...traits.elsewhere },
+    traits: traitsIn(source, options),
     handlingMin: shutBy(source) === null ? 0 : HANDLING_MIN,
   };
 }
@@ -160,10 +166,12 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       stage = stages[at] as FullStage;
       if (stage.surface !== before.surface) underlayC = underlayStartC(stage.surface, stage.airC);
       const heat = heats[at] as HeatSource;
-      if (heat !== place.source) {
+      if (areOneOven(heat, place.source)) place = { ...place, source: heat, traits: traitsIn(heat, options) };
+      else if (heat !== place.source) {
         place = placeIn(heat, options, stage.airC, minute);
         handling = MOVING_MIN;
-      } else if (changedByHand(before, stage)) handling = place.handlingMin;
+      }
+      if (handling === 0 && changedByHand(before, stage)) handling = place.handlingMin;
       arrange();
     }
     const upcoming = stages[at + 1];

@@ -61,6 +61,8 @@ const EVE_CHECK_MIN = 20;
 const MIX_BRINE_MIN = 20;
 /** The hot part of a brine has to lose its heat; most of it goes into the ice. */
 const BRINE_COOLS_MIN = 60;
+/** When a stage begins that waits for what does not come. */
+const NEVER_MIN = Number.POSITIVE_INFINITY;
 const LOOSEN_MIN = 5;
 const THICKEN_MIN = 12;
 
@@ -247,7 +249,7 @@ export function choresOf(
   const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
   if (bareMin !== null && bareMin < pullMin) put("bacon-off", "heat", atMinute(bareMin), 3);
   if (isFire(plan.heat)) put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
-  feedMinutes(plan, pullMin - 15, (_, n) => beginsMin(n)).forEach((minute, nth) => {
+  feedMinutes(plan, pullMin - 15, (_, n) => beginsMin(n) ?? NEVER_MIN).forEach((minute, nth) => {
     put("fuel", "heat", atMinute(minute), 3, { n: nth + 2 });
   });
   // The gravy belongs to the rest; of a bird roasted the day before it is made on the day, from the kept drippings.

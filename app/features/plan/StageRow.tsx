@@ -5,7 +5,7 @@ import { requireBetween } from "../../../core/errors";
 import type { Shield, Wrap } from "../../../core/heat/covers";
 import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
 import { withMove, withStage } from "../../../core/plan/edits";
-import { heatsOf } from "../../../core/plan/heats";
+import { heatsOf, movesOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
 import { FACINGS, fullStages } from "../../../core/processes/stages";
@@ -13,6 +13,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem }
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
 import { facingName, HEAT_NAMES, heatWords, MOVED_INTO, PART_NAMES } from "../../../words/names";
+import { fanWords } from "../../../words/stages";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -53,6 +54,7 @@ export function StageRow({ plan, n, units }: Props) {
   const label = stageLabel(plan, n, units);
   const heats = heatsOf(plan);
   const heat = heats[n] ?? plan.heat;
+  const changes = movesOf(plan).some((move) => move.n === n) ? `moved ${MOVED_INTO[heat]}` : fanWords(plan, n);
   const { is } = heatWords(heat);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
@@ -73,7 +75,7 @@ export function StageRow({ plan, n, units }: Props) {
       />
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
-          {n > 0 && heat !== heats[n - 1] && `moved ${MOVED_INTO[heat]}, `}
+          {changes && `${changes}, `}
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
           {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
