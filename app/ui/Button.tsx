@@ -22,7 +22,7 @@ export function Button({ tone = "plain", size = "table", className = "", ...rest
   return (
     <button
       type="button"
-      className={`inline-flex items-center justify-center gap-2 rounded-full border transition disabled:opacity-60 ${TONES[tone]} ${SIZES[size]} ${className}`}
+      className={`inline-flex items-center justify-center gap-2 text-balance rounded-full border transition disabled:opacity-60 ${TONES[tone]} ${SIZES[size]} ${className}`}
       {...rest}
     />
   );

@@ -50,6 +50,7 @@ const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
   glaze: 2,
   "bacon-off": 0,
   fuel: 2,
+  "bring-up": 2,
   loosen: 0,
   thicken: 0,
 };

@@ -62,6 +62,7 @@ export const HEATING: Chapter = {
       title: "Covered grill, smoker, spit",
       says: ({ t }) => [
         `Legs towards the fire, water or vegetables in the tray under the bird. A smoker below ${t(120)} takes the bird slowly through the warmth in which bacteria grow: only small or spatchcocked birds, never stuffed, never with ice in them. Briquettes, wood or pellets for so many hours, more in wind and cold: the list counts them.`,
+        "Smoked first and roasted in the oven, or the other way round: a stage of the plan takes it into another heat, which is brought up in time; that is also the way out where a fire will not hold.",
       ],
     },
   ],
@@ -146,7 +147,7 @@ export const TROUBLE: Chapter = {
       title: "The oven is off, the fire out",
       says: ({ t }) => [
         "Leave it shut. A hot oven holds its heat for half an hour and more, and goes on cooking meanwhile.",
-        `Say so under Correct something on the stove screen, and once more when it is on again: what is read in between is no slow oven then, and the finish moves by what it truly costs. What was noticed late is put right there too. Off for longer than ${constant("outHours")} hours with meat that has not come to ${t(60)}, follow your local food-safety authority: heat afterwards does not make all of it good.`,
+        `Say so under Correct something on the stove screen, and once more when it is on again: what is read in between is no slow oven then, and the finish moves by what it truly costs. What was noticed late is put right there too. Where it stays off, move the bird into another heat and say so: the stove screen offers it. Off for longer than ${constant("outHours")} hours with meat that has not come to ${t(60)}, follow your local food-safety authority: heat afterwards does not make all of it good.`,
       ],
     },
     {
