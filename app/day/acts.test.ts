@@ -33,7 +33,7 @@ describe("an act at the stove taken back", () => {
   it("leaves what was done since as it is", async () => {
     await acts.happens({ inAt: "2026-09-27T09:00:00.000Z" });
     const hotter = roast.plan.stages.map((stage) => ({ ...stage, airC: 210 }));
-    await acts.whatIf("Oven up", { stages: hotter, leaves: ["thigh"] }, {});
+    await acts.whatIf("Oven up", { stages: hotter, done: 0, leaves: ["thigh"] });
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect((await kept())?.plan.stages).toEqual(hotter);
     expect((await kept())?.happened.left).toHaveLength(1);
@@ -77,7 +77,7 @@ describe("an act at the stove taken back", () => {
       plan: smoked,
       happened: { inAt: "2026-09-27T09:00:00.000Z", heatOffs },
     });
-    await acts.whatIf("Into the oven", { stages, leaves: [] }, {});
+    await acts.whatIf("Into the oven", { stages, done: 1, leaves: [] });
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
     undo?.();
     await vi.waitFor(async () => expect(await offs()).toEqual(heatOffs));

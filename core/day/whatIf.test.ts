@@ -1,5 +1,7 @@
+import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
+import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
@@ -11,7 +13,7 @@ import { drain } from "../processes/cook";
 import { fullStages } from "../processes/stages";
 import type { Dial } from "../units/dial";
 import { fahrenheitToC } from "../units/quantity";
-import { changedNow, SAME_WITHIN_MIN, stageNow, stagesDoneAfter, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
+import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
 
 const { plan } = sampleRoast();
 const USUAL = UNKNOWNS.map(() => 0);
@@ -96,6 +98,34 @@ describe("what can be changed now", () => {
     }
   });
 
+  it("leaves a plan a plan however fast one follows another, and each of them holds", () => {
+    const anyTaps = fc.array(fc.record({ id: fc.constantFrom(...WHAT_IFS), afterMin: fc.constantFrom(0, 0, 1, 7) }), {
+      minLength: 1,
+      maxLength: 9,
+    });
+    fc.assert(
+      fc.property(ANY_PLAN, fc.integer({ min: 1, max: 1600 }), anyTaps, fc.boolean(), (any, fromMin, taps, isOff) => {
+        let [made, done, nowMin] = [any, 0, fromMin];
+        for (const { id, afterMin } of taps) {
+          nowMin += afterMin;
+          const changed = changedNow(id, { plan: made, nowMin, readC: {}, stagesDone: done, isOff });
+          if (!changed) continue;
+          made = { ...made, stages: changed.stages };
+          expect(PlanSchema.safeParse(made).success, `${id} at ${nowMin}`).toBe(true);
+          expect(() => fullStages(made.stages, made.bird.cut)).not.toThrow();
+          if (changed.leaves.length > 0) continue;
+          done = changed.done;
+          // What was just done is what is on, and can be undone by its opposite, not done again.
+          const again = changedNow(id, { plan: made, nowMin, readC: {}, stagesDone: done, isOff });
+          const isTurn = ["oven-up", "oven-down", "turn-over", "rotate"].includes(id);
+          if (!isTurn) expect(again, `${id} twice at ${nowMin}`).toBeNull();
+          expect(made.stages[done]?.fromMin).toBeGreaterThanOrEqual(nowMin);
+        }
+      }),
+      plansAsked(300),
+    );
+  });
+
   it("holds at a mark of the oven's own dial", () => {
     const held = (dial: Dial) =>
       changedNow("hold", {
@@ -124,9 +154,14 @@ describe("what can be changed now", () => {
       { fromMin: 20, airC: 163 },
       { fromMin: 40, when: { centre: "breast" as const, reachesC: 60 }, airC: 163, shield: "none" as const },
     ];
-    expect(stagesDoneAfter(shielded, 2, 100, {})).toBe(2);
-    expect(stagesDoneAfter(shielded, 1, 100, { breast: 61 })).toBe(2);
-    expect(stagesDoneAfter(shielded, 1, 100, {})).toBe(1);
+    const asked = { plan: { ...plan, stages: shielded }, nowMin: 100, readC: {} };
+    expect(changedNow("legs-off", { ...asked, stagesDone: 2 })?.done).toBe(2);
+    expect(changedNow("legs-off", { ...asked, stagesDone: 1 })?.done).toBe(1);
+    // Said to be done though nothing was read since: what is changed now comes after it, and it is not called again.
+    const hotter = changedNow("oven-up", { ...asked, stagesDone: 2 });
+    expect(hotter?.stages.slice(0, 3)).toEqual(shielded);
+    expect(hotter?.done).toBe(3);
+    expect(changedNow("oven-up", { ...asked, stagesDone: 1 })?.stages.at(-1)).toEqual(shielded[2]);
   });
 
   it("brings it into the oven from a fire, and onto a grill from an oven that is off, hot enough to roast", () => {

@@ -44,10 +44,14 @@ const MILDEST_C = 110;
 
 export interface Changed {
   readonly stages: Plan["stages"];
+  /** Number of the stage that is on then: what was to be done before is not called again. */
+  readonly done: number;
   readonly leaves: readonly Piece[];
 }
 
 const MOST_STAGES = 8;
+/** No plan has stages later than a day after it went in, min. */
+const LATEST_MIN = 24 * 60;
 
 /**
  * Number of the stage that is on: later ones that wait for a temperature have begun once it was read, for a colour once
@@ -65,34 +69,38 @@ export function stageNow(
   );
 }
 
-/** What counts as done once a change is the plan: what was done before is not called again. @param done before the change */
-export const stagesDoneAfter = (
-  stages: readonly OvenStage[],
-  done: number,
-  nowMin: number,
-  readC: CentreTemperatures,
-): number => Math.max(done, stageNow(stages, nowMin + 1, readC));
+/** Number of the stage that a change is held against: the cook has said so, or it has begun, if only within this minute. */
+const stageChanged = ({ plan: { stages }, nowMin, readC, stagesDone = 0 }: Changeable): number =>
+  Math.max(
+    Math.min(stagesDone, stages.length - 1),
+    0,
+    stageNow(stages, nowMin, readC),
+    stages.findLastIndex(({ fromMin, when }) => !when && fromMin < nowMin + 1),
+  );
 
-/** The stages with something else from now on; what comes later by itself keeps its own settings. */
-function fromNow(
-  { stages, bird, heat }: Pick<Plan, "stages" | "bird" | "heat">,
-  nowMin: number,
-  readC: CentreTemperatures,
-  change: Partial<OvenStage>,
-  endsThere = false,
-): Plan["stages"] {
-  const at = Math.max(0, stageNow(stages, nowMin, readC));
+/**
+ * The stages with something else from now on; what comes later by itself keeps its own settings. What is changed within
+ * one minute is one change. Null where a plan has no more room.
+ */
+function fromNow(asked: Changeable, change: Partial<OvenStage>, endsThere: boolean): Changed | null {
+  const { plan, nowMin } = asked;
+  const { stages, bird, heat } = plan;
+  const at = stageChanged(asked);
   const holds = fullStages(stages, bird.cut)[at];
-  if (!holds) return stages;
+  if (!holds || nowMin >= LATEST_MIN) return null;
   const begun = stages.slice(0, at + 1);
-  const later = endsThere ? [] : stages.slice(at + 1).filter(({ fromMin, when }) => when || fromMin > nowMin);
+  const later = endsThere ? [] : stages.slice(at + 1);
   const last = begun.at(-1) as Plan["stages"][number];
+  if (!last.when && last.fromMin >= nowMin) {
+    return { stages: [...begun.slice(0, -1), { ...last, ...change }, ...later], done: at, leaves: [] };
+  }
   const kept = begun.slice(0, Math.max(1, MOST_STAGES - 1 - later.length));
+  if (kept.length + later.length >= MOST_STAGES) return null;
   // Where there are too many, one that is left out may be the one that moved it.
   const isIn = heatsByStage(heat, begun).at(-1);
   const moved = isIn !== heatsByStage(heat, kept).at(-1) && { movedTo: isIn };
   const next = { fromMin: Math.max(nowMin, last.fromMin + 0.5), airC: holds.airC, ...moved, ...change };
-  return [...kept, next, ...later];
+  return { stages: [...kept, next, ...later], done: kept.length, leaves: [] };
 }
 
 /** Cuts that have both breast and legs, so that one of them can go first. */
@@ -105,6 +113,8 @@ export interface Changeable {
   readonly nowMin: number;
   /** Newest readings. */
   readonly readC: CentreTemperatures;
+  /** The last stage that the cook has said to be done. */
+  readonly stagesDone?: number | undefined;
   /** Pieces that are out. */
   readonly left?: readonly Piece[];
   /** Its heat gives none now. */
@@ -112,25 +122,23 @@ export interface Changeable {
 }
 
 /** The plan with one thing changed now; null where it would change nothing, or cannot be. */
-export function changedNow(
-  id: WhatIfId,
-  { plan, nowMin, readC, left = [], isOff = false }: Changeable,
-): Changed | null {
+export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
+  const { plan, left = [], isOff = false, stagesDone = 0 } = asked;
   const { stages, bird, equipment } = plan;
   const holdC = holdDialC(equipment.dial);
-  const at = Math.max(0, stageNow(stages, nowMin, readC));
+  const at = stageChanged(asked);
   const holds = fullStages(stages, bird.cut)[at];
   const heat = heatsByStage(plan.heat, stages)[at];
   if (!holds || !heat) return null;
-  const set = (change: Partial<OvenStage>): Changed => ({ stages: fromNow(plan, nowMin, readC, change), leaves: [] });
+  const set = (change: Partial<OvenStage>, endsThere = false): Changed | null => fromNow(asked, change, endsThere);
   const turned = (way: 1 | -1): Changed | null => {
     const airC = onDialC(holds.airC + way * dialTurnK(equipment.dial), equipment.dial);
     return airC > HOTTEST_C || airC < MILDEST_C ? null : set({ airC });
   };
   // What is out is out, and the last of it is the pull.
   const leave = (...leaves: Piece[]): Changed | null =>
-    JOINTED.has(bird.cut) && left.length === 0 ? { stages, leaves } : null;
-  const moved = (movedTo: HeatSource): Changed => {
+    JOINTED.has(bird.cut) && left.length === 0 ? { stages, done: stagesDone, leaves } : null;
+  const moved = (movedTo: HeatSource): Changed | null => {
     const leastC = onDialC(constant("minimumOvenC"), equipment.dial);
     const wrap = !canWrap(movedTo, holds.wrap) && { wrap: inBagsPlace(movedTo) };
     return set({ movedTo, airC: Math.max(holds.airC, leastC), ...wrap });
@@ -165,7 +173,7 @@ export function changedNow(
     case "breast-off":
       return leave("breast", "wing");
     case "hold":
-      return holds.airC <= holdC ? null : { stages: fromNow(plan, nowMin, readC, { airC: holdC }, true), leaves: [] };
+      return holds.airC <= holdC ? null : set({ airC: holdC }, true);
   }
 }
 
@@ -211,7 +219,7 @@ export function* whatIfs(
 ): Generator<number, WhatIfAnswer[]> {
   const answers: WhatIfAnswer[] = [];
   let asIs: readonly Ran[] = [];
-  function* run(id: WhatIfAnswer["id"], { stages, leaves }: Changed): Generator<number, void> {
+  function* run(id: WhatIfAnswer["id"], { stages, leaves }: Omit<Changed, "done">): Generator<number, void> {
     const leaving = leaves.map((piece): RoastEvent => ({ kind: "leave", piece, atMin: nowMin }));
     const changed = {
       ...options,

@@ -73,8 +73,12 @@ describe("the day", () => {
     await press(driver, "The oven is off now");
     await closes();
     await seeText(driver, "The oven is off: leave the door shut", "so far", "On again now, it is out at");
+    // Cooked on elsewhere it has heat again, and comes out of that; taken back, the oven is off as before.
+    await press(driver, "Moved onto the covered grill");
+    await seeText(driver, "it is the plan now", "It is off the heat");
+    await press(driver, "Undo");
     await press(driver, "It is on again");
-    await seeText(driver, "Take it out in");
+    await seeText(driver, "Take it out in", "It is out of the oven");
     const nowMs = Date.now();
     await press(driver, "Correct something");
     await pickMoment(driver, "The oven was off from", nowMs - 15 * 60_000);

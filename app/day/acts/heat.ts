@@ -1,8 +1,7 @@
 /** What is done to the heat, and what becomes of it. */
-import type { CentreTemperatures } from "../../../core/bird/solid";
 import type { Advice } from "../../../core/day/coach";
 import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
-import { type Changed, stagesDoneAfter } from "../../../core/day/whatIf";
+import type { Changed } from "../../../core/day/whatIf";
 import { type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
 import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
@@ -102,8 +101,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       }),
     );
   },
-  /** @param readC newest readings: which stage is on may hang on them */
-  async whatIf(name: string, { stages, leaves }: Changed, readC: CentreTemperatures): Promise<void> {
+  async whatIf(name: string, { stages, done, leaves }: Changed): Promise<void> {
     const at = instantNow();
     const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
     let was: Roast | null = null;
@@ -112,7 +110,6 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       const { plan, happened: now, notes } = before;
       const minute = Math.round(minuteNow(now));
       was = before;
-      const done = stagesDoneAfter(stages, now.stagesDone ?? 0, minute, readC);
       const after = withStages(before, { ...plan, stages }, done, at);
       line = `${notes && "\n"}Minute ${minute}: ${name}${left}.`;
       return {

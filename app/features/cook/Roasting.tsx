@@ -105,10 +105,17 @@ export function Roasting({ day, acts }: Props) {
   const heat = heatNow(roast);
   const readC = lowestC(believed, lost);
   const can = (id: WhatIfId): Changed | null =>
-    changedNow(id, { plan, nowMin: Math.max(1, Math.round(nowMin)), readC, left, isOff });
+    changedNow(id, {
+      plan,
+      nowMin: Math.max(1, Math.round(nowMin)),
+      readC,
+      stagesDone: happened.stagesDone,
+      left,
+      isOff,
+    });
   const makes = (id: WhatIfId): void => {
     const changed = can(id);
-    if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), changed, readC);
+    if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), changed);
   };
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
@@ -224,6 +231,7 @@ export function Roasting({ day, acts }: Props) {
               <WhatIfSheet
                 plan={plan}
                 left={left}
+                stagesDone={happened.stagesDone}
                 heat={heat}
                 isOff={isOff}
                 options={options}
@@ -232,7 +240,7 @@ export function Roasting({ day, acts }: Props) {
                 now={now}
                 readC={readC}
                 units={units}
-                onTake={(name, changed) => void acts.whatIf(name, changed, readC)}
+                onTake={(name, changed) => void acts.whatIf(name, changed)}
               />
             )}
           </div>

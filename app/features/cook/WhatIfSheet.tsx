@@ -19,6 +19,8 @@ interface Props {
   readonly plan: Plan;
   /** Pieces that are out. */
   readonly left: readonly Piece[];
+  /** The last stage that the cook has said to be done. */
+  readonly stagesDone: number | undefined;
   /** What it is in now. */
   readonly heat: HeatSource;
   /** It gives none now. */
@@ -41,12 +43,13 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, left, heat, isOff, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
+function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
   const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
   const { answers, changes } = useWhatIfs({
     plan,
     left,
+    stagesDone,
     isOff,
     options,
     readC: then.readC,

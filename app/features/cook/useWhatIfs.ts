@@ -18,6 +18,8 @@ interface Wanted {
   readonly plan: Plan;
   /** Pieces that are out. */
   readonly left: readonly Piece[];
+  /** The last stage that the cook has said to be done. */
+  readonly stagesDone: number | undefined;
   /** Its heat gives none now. */
   readonly isOff: boolean;
   readonly options: EnsembleOptions;
@@ -33,16 +35,16 @@ export interface WhatIfs {
   readonly changes: ReadonlyMap<WhatIfId, Changed>;
 }
 
-export function useWhatIfs({ plan, left, isOff, options, forecast, nowMin, readC }: Wanted): WhatIfs {
+export function useWhatIfs({ plan, left, stagesDone, isOff, options, forecast, nowMin, readC }: Wanted): WhatIfs {
   const out = left.join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is out stands for the list of it
   const changes = useMemo(
     () =>
       WHAT_IFS.flatMap((id): (readonly [WhatIfId, Changed])[] => {
-        const changed = changedNow(id, { plan, nowMin, readC, left, isOff });
+        const changed = changedNow(id, { plan, nowMin, readC, stagesDone, left, isOff });
         return changed ? [[id, changed]] : [];
       }),
-    [plan, nowMin, readC, out, isOff],
+    [plan, nowMin, readC, stagesDone, out, isOff],
   );
   const answers = useSimulated<"what-if">({
     kind: "what-if",
