@@ -89,10 +89,20 @@ const isNoRoom = (error: unknown): boolean =>
   error instanceof Error &&
   (error.name === NO_ROOM || error.message.includes(NO_ROOM) || isNoRoom((error as { inner?: unknown }).inner));
 
+/** Where a schema found the first fault of what was to be stored; null for anything else that was thrown. */
+function misshapen(error: unknown): string | null {
+  if (!(error instanceof Error && "issues" in error && Array.isArray(error.issues))) return null;
+  const [first] = error.issues as readonly { readonly path?: readonly PropertyKey[] }[];
+  return (first?.path ?? []).map(String).join(".") || "all of it";
+}
+
 /** The words of whatever was thrown. */
 export function messageOf(error: unknown): string {
   if (isNoRoom(error)) {
     return "this device has no room left for Bruma: free some, or write everything to a file (Kitchen) and delete old roasts";
   }
+  const where = misshapen(error);
+  // No cook can mend it: what was there stays, and whoever hears of it can find the place.
+  if (where !== null) return `what would come of it cannot be kept (${where}); nothing was changed`;
   return error instanceof Error ? error.message : String(error);
 }

@@ -1,12 +1,9 @@
 /** A change of the heat that is made later than planned: until then everything went on as before. */
-import type { Plan } from "../plan/schema";
+import { LATEST_STAGE_MIN, type Plan } from "../plan/schema";
 import type { OvenStage } from "../processes/stages";
 
 /** One that has waited so long comes before everything else, and counts as late, min. */
 export const OVERDUE_MIN = 5;
-
-/** No plan has stages later than a day after it went in, min. */
-const LATEST_MIN = 24 * 60;
 
 /** Two changes that are made in one go are so far apart, min: stages begin one after the other. */
 const APART_MIN = 0.5;
@@ -17,7 +14,7 @@ const APART_MIN = 0.5;
  * @param done number of the last stage that was done; @param upTo of the one that begins now
  */
 export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMin: number): Plan["stages"] {
-  if (atMin + stages.length * APART_MIN > LATEST_MIN) return stages;
+  if (atMin + stages.length * APART_MIN > LATEST_STAGE_MIN) return stages;
   let leastMin = atMin;
   return stages.map((stage, n) => {
     if (n <= done) return stage;

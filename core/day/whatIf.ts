@@ -12,7 +12,7 @@ import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
 import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
-import type { Plan } from "../plan/schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import { type Facing, fullStages, heatsByStage, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
@@ -49,10 +49,6 @@ export interface Changed {
   readonly leaves: readonly Piece[];
 }
 
-const MOST_STAGES = 8;
-/** No plan has stages later than a day after it went in, min. */
-const LATEST_MIN = 24 * 60;
-
 /**
  * Number of the stage that is on: later ones that wait for a temperature have begun once it was read, for a colour once
  * the bird of the estimate has it.
@@ -87,7 +83,7 @@ function fromNow(asked: Changeable, change: Partial<OvenStage>, endsThere: boole
   const { stages, bird, heat } = plan;
   const at = stageChanged(asked);
   const holds = fullStages(stages, bird.cut)[at];
-  if (!holds || nowMin >= LATEST_MIN) return null;
+  if (!holds || nowMin >= LATEST_STAGE_MIN) return null;
   const begun = stages.slice(0, at + 1);
   const later = endsThere ? [] : stages.slice(at + 1);
   const last = begun.at(-1) as Plan["stages"][number];

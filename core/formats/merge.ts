@@ -7,6 +7,7 @@
 import { inOrder } from "../plan/happened";
 import { MOST_NOTES, type Roast, RoastSchema } from "../plan/roast";
 import type { Plan } from "../plan/schema";
+import { doneAfterEdit } from "../plan/stagesDone";
 import { same } from "./same";
 
 export interface Merged {
@@ -121,8 +122,13 @@ export function mergedRoast(base: Roast, kept: Roast, mine: Roast, sent: readonl
 }
 
 /** A roast with what differs between two plans of it, and all that was changed meanwhile. */
-export const withChange = (roast: Roast, from: Plan, to: Plan): Roast =>
-  mergedRoast({ ...roast, plan: from }, { ...roast, plan: to }, roast).roast;
+export function withChange(before: Roast, from: Plan, to: Plan): Roast {
+  const { roast } = mergedRoast({ ...before, plan: from }, { ...before, plan: to }, before);
+  const { stagesDone: done } = before.happened;
+  if (done === undefined) return roast;
+  const stagesDone = doneAfterEdit(before.plan.stages, roast.plan.stages, done);
+  return { ...roast, happened: { ...roast.happened, stagesDone } };
+}
 
 /** A roast with one change of it taken back, and all that was changed since; as it is where that cannot be. */
 export function withoutChange(now: Roast, before: Roast, after: Roast): Roast {

@@ -1,9 +1,72 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { changedNow } from "../day/whatIf";
-import { withDarker } from "./edits";
+import { changedNow, WHAT_IFS } from "../day/whatIf";
+import { HEAT_SOURCES } from "../heat/sources";
+import {
+  type Change,
+  stageRoom,
+  withDarker,
+  withHeat,
+  withMove,
+  withOneMoreStage,
+  withoutStage,
+  withStage,
+} from "./edits";
+import { LATEST_STAGE_MIN, MOST_STAGES, PlanSchema } from "./schema";
+
+const anyHeat = fc.constantFrom(...HEAT_SOURCES);
 
 const { plan } = sampleRoast();
+
+describe("a stage that is edited", () => {
+  it("leaves a plan a plan, whatever was planned and done at the stove before", () => {
+    const anyTap = fc.record({ id: fc.constantFrom(...WHAT_IFS), nowMin: fc.integer({ min: 1, max: 400 }) });
+    const anyEdit = fc.record({ n: fc.nat(7), share: fc.double({ min: 0, max: 1, noNaN: true }), movedTo: anyHeat });
+    fc.assert(
+      fc.property(ANY_PLAN, fc.array(anyTap, { maxLength: 3 }), anyEdit, (any, taps, { n: at, share, movedTo }) => {
+        let tapped = any;
+        for (const { id, nowMin } of taps) {
+          const stages = changedNow(id, { plan: tapped, nowMin, readC: {} })?.stages;
+          if (stages) tapped = { ...tapped, stages };
+        }
+        const n = at % tapped.stages.length;
+        const { least, most } = stageRoom(tapped, n);
+        const edits: Record<string, Change> = {
+          "by its time": withStage(n, { when: undefined }),
+          "another air": withStage(n, { airC: 175 }),
+          "one more": withOneMoreStage,
+          "another heat": withHeat(movedTo),
+          ...(n > 0 && {
+            moved: withMove(n, movedTo),
+            "taken out": withoutStage(n),
+            "another time": withStage(n, { fromMin: least + share * (most - least) }),
+          }),
+        };
+        for (const [what, edit] of Object.entries(edits)) {
+          expect(PlanSchema.safeParse(edit(tapped)).success, what).toBe(true);
+        }
+        expect(least).toBeLessThanOrEqual(most);
+      }),
+      plansAsked(300),
+    );
+  });
+
+  it("has no room for more than a plan holds", () => {
+    const many = { ...plan, stages: Array.from({ length: MOST_STAGES }, (_, n) => ({ fromMin: 10 * n, airC: 160 })) };
+    expect(withOneMoreStage(many)).toBe(many);
+    const late = {
+      ...plan,
+      stages: [
+        { fromMin: 0, airC: 160 },
+        { fromMin: LATEST_STAGE_MIN - 10, airC: 160 },
+      ],
+    };
+    expect(withOneMoreStage(late).stages.at(-1)?.fromMin).toBe(LATEST_STAGE_MIN);
+    expect(withOneMoreStage(withOneMoreStage(late))).toEqual(withOneMoreStage(late));
+  });
+});
 
 describe("a side that is darker", () => {
   it("makes the oven hotter there from now on, so that turning the tray is offered", () => {

@@ -8,11 +8,12 @@ import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
-import type { Plan } from "./schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "./schema";
 import { seasonFitting } from "./season";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
+type Stage = Plan["stages"][number];
 
 export const withBird =
   (change: Partial<Plan["bird"]>): Change =>
@@ -24,8 +25,47 @@ export const withSeason =
   (change: Partial<Plan["season"]>): Change =>
   (plan) => ({ ...plan, season: { ...plan.season, ...change } });
 export const withStage =
-  (n: number, change: Partial<Plan["stages"][number]>): Change =>
-  (plan) => ({ ...plan, stages: plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage)) });
+  (n: number, change: Partial<Stage>): Change =>
+  (plan) => ({ ...plan, stages: inOrder(plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage))) });
+
+/** Two that go by the clock are at least so far apart, min. */
+const APART_MIN = 0.5;
+
+/** Each that goes by the clock alone after the one before it: one that does not wait for its sign any more may lie before that. */
+function inOrder(stages: readonly Stage[]): Stage[] {
+  let beforeMin = -APART_MIN;
+  return stages.map((stage) => {
+    const fromMin = stage.when || stage.fromMin > beforeMin ? stage.fromMin : beforeMin + APART_MIN;
+    beforeMin = fromMin;
+    return { ...stage, fromMin };
+  });
+}
+
+/** Between which minutes a stage may begin: neither before nor after its neighbours, where they go by the clock. */
+export function stageRoom(
+  { stages }: Pick<Plan, "stages">,
+  n: number,
+): { readonly least: number; readonly most: number } {
+  const [before, stage, after] = [stages[n - 1], stages[n], stages[n + 1]];
+  return {
+    least: !before || stage?.when ? 0 : before.fromMin + APART_MIN,
+    most: after && !after.when ? after.fromMin - APART_MIN : LATEST_STAGE_MIN,
+  };
+}
+
+const NEXT_STAGE_MIN = 30;
+
+/** A stage after the last: half an hour on, at the same heat, to be changed from there; none where there is no room. */
+export function withOneMoreStage(plan: Plan): Plan {
+  const { fromMin, airC } = plan.stages.at(-1) as Stage;
+  if (plan.stages.length >= MOST_STAGES || fromMin >= LATEST_STAGE_MIN) return plan;
+  return { ...plan, stages: [...plan.stages, { fromMin: Math.min(LATEST_STAGE_MIN, fromMin + NEXT_STAGE_MIN), airC }] };
+}
+
+export const withoutStage =
+  (n: number): Change =>
+  (plan) =>
+    asHeatsTake({ ...plan, stages: plan.stages.filter((_, m) => m !== n) });
 
 /**
  * Stages as their heats take them: a spit has no tray to put a lid on, and a fire melts a bag, for which a lid does. What

@@ -49,8 +49,12 @@ const Condition = z.union([
   z.strictObject({ colour: z.enum(COLOURS) }),
 ]);
 
+export const MOST_STAGES = 8;
+/** None begins later than a day after the bird went in, min. */
+export const LATEST_STAGE_MIN = 24 * 60;
+
 const Stage = z.strictObject({
-  fromMin: between(0, 1440),
+  fromMin: between(0, LATEST_STAGE_MIN),
   /** Waits for this besides its minute. */
   when: z.optional(Condition),
   airC: between(60, 320),
@@ -65,7 +69,7 @@ const Stage = z.strictObject({
 
 const Stages = z.array(Stage).check(
   z.minLength(1),
-  z.maxLength(8),
+  z.maxLength(MOST_STAGES),
   z.superRefine((stages, context) => {
     stages.forEach((stage, n) => {
       const before = stages[n - 1];

@@ -6,10 +6,10 @@ import { ovenIn } from "../../../core/forecast/plannedInput";
 import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart, goesInCold } from "../../../core/kitchen/fuel";
-import { withHeat } from "../../../core/plan/edits";
+import { withHeat, withOneMoreStage } from "../../../core/plan/edits";
 import { heatsOf, usesFire } from "../../../core/plan/heats";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
-import type { Plan } from "../../../core/plan/schema";
+import { MOST_STAGES, type Plan } from "../../../core/plan/schema";
 import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
@@ -30,12 +30,6 @@ import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { StageRow } from "./StageRow";
 
-/** A stage after the last: half an hour on, at the same heat, to be changed from there. */
-const withOneMore = (plan: Plan): Plan => {
-  const last = plan.stages.at(-1);
-  if (!last || plan.stages.length >= 8) return plan;
-  return { ...plan, stages: [...plan.stages, { fromMin: last.fromMin + 30, airC: last.airC }] };
-};
 const withTarget =
   (centre: Centre, celsius: number) =>
   (plan: Plan): Plan => ({
@@ -120,8 +114,8 @@ export function HeatPanel({
         // biome-ignore lint/suspicious/noArrayIndexKey: a stage has no other name, and stays open while it is changed
         <StageRow key={`${n} of ${plan.stages.length}`} plan={plan} n={n} units={units} />
       ))}
-      {plan.stages.length < 8 && (
-        <Button size="small" className="self-start" onClick={() => settle(withOneMore)}>
+      {plan.stages.length < MOST_STAGES && (
+        <Button size="small" className="self-start" onClick={() => settle(withOneMoreStage)}>
           Add a stage
         </Button>
       )}

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
-import { withStage } from "../../../core/plan/edits";
+import { stageRoom, withStage } from "../../../core/plan/edits";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
@@ -43,9 +43,8 @@ const serve = (ms: number, settled: boolean): void =>
 /** Between the one before it and the one after. */
 const moveStage = (n: number, minute: number, settled: boolean): void =>
   change((before) => {
-    const low = (before.stages[n - 1]?.fromMin ?? 0) + 1;
-    const high = (before.stages[n + 1]?.fromMin ?? 1440) - 1;
-    return withStage(n, { fromMin: Math.min(high, Math.max(low, minute)) })(before);
+    const { least, most } = stageRoom(before, n);
+    return withStage(n, { fromMin: Math.min(most, Math.max(least, minute)) })(before);
   }, settled);
 
 /** The clock and the bird together, with the stage under the hand open beside them. */

@@ -4,7 +4,7 @@ import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import type { Shield, Wrap } from "../../../core/heat/covers";
 import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
-import { withMove, withStage } from "../../../core/plan/edits";
+import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan/edits";
 import { heatsOf, movesOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
@@ -27,10 +27,6 @@ interface Props {
   readonly n: number;
   readonly units: UnitSystem;
 }
-
-const withoutStage =
-  (n: number) =>
-  (plan: Plan): Plan => ({ ...plan, stages: plan.stages.filter((_, m) => m !== n) });
 
 export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): string {
   const stage = stages[n] as Stage;
@@ -93,7 +89,7 @@ function Arrangement({ plan, n, units }: Props) {
   const stage = plan.stages[n] as Stage;
   const { when } = stage;
   const before = plan.stages[n - 1];
-  const after = plan.stages[n + 1];
+  const room = stageRoom(plan, n);
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
   if (!holds) return null;
   const heat = heatsOf(plan)[n] ?? plan.heat;
@@ -107,13 +103,7 @@ function Arrangement({ plan, n, units }: Props) {
             label="Begins, minutes after going in"
             shown={`${stage.fromMin} min`}
             parse={(text) =>
-              requireBetween(
-                "start of the stage",
-                parseDurationS(text) / 60,
-                before.fromMin + 1,
-                after ? after.fromMin - 1 : 1440,
-                "min",
-              )
+              requireBetween("start of the stage", parseDurationS(text) / 60, room.least, room.most, "min")
             }
             onChange={(fromMin) => set({ fromMin })}
           />

@@ -1,0 +1,53 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import type { Plan } from "./schema";
+import { doneAfterEdit } from "./stagesDone";
+
+type Stages = Plan["stages"];
+const [HOT, LOW, BARE]: [Stages[number], Stages[number], Stages[number]] = [
+  { fromMin: 0, airC: 230 },
+  { fromMin: 20, airC: 160 },
+  { fromMin: 60, when: { centre: "breast", reachesC: 60 }, airC: 160, shield: "none" },
+];
+
+describe("a plan that is edited while its bird is in", () => {
+  it("calls what is not done yet, and nothing twice", () => {
+    const all = [HOT, LOW, BARE];
+    expect(doneAfterEdit(all, [HOT, BARE], 1)).toBe(0);
+    expect(doneAfterEdit(all, [HOT, BARE], 2)).toBe(1);
+    expect(doneAfterEdit(all, [HOT, LOW], 1)).toBe(1);
+    expect(doneAfterEdit([HOT, BARE], all, 1)).toBe(2);
+    expect(doneAfterEdit([HOT, BARE], all, 0)).toBe(0);
+    expect(doneAfterEdit(all, [HOT, { ...LOW, airC: 150 }, BARE], 1)).toBe(1);
+    expect(doneAfterEdit(all, [{ fromMin: 0, airC: 180 }], 2)).toBe(0);
+    expect(doneAfterEdit(all, [HOT, { ...BARE, fromMin: 30 }], 2)).toBe(1);
+  });
+
+  it("keeps each stage that stays as done as it was, whatever is put in or taken out", () => {
+    const anyStages = fc
+      .uniqueArray(fc.integer({ min: 1, max: 400 }), { minLength: 1, maxLength: 7 })
+      .map(
+        (minutes): Stages => [
+          { fromMin: 0, airC: 200 },
+          ...minutes.sort((one, other) => one - other).map((fromMin) => ({ fromMin, airC: 160 })),
+        ],
+      );
+    fc.assert(
+      fc.property(anyStages, fc.nat(7), fc.nat(7), (stages, at, seenTo) => {
+        const done = seenTo % stages.length;
+        const out = at % stages.length;
+        const without = stages.filter((_, n) => n !== out || n === 0);
+        const after = doneAfterEdit(stages, without, done);
+        stages.forEach((stage, n) => {
+          const now = without.indexOf(stage);
+          if (now > 0) expect(now <= after).toBe(n <= done);
+        });
+        expect(after).toBeLessThan(without.length);
+        // And put in again, all are as they were but perhaps that one.
+        const back = doneAfterEdit(without, stages, after);
+        expect(back === done || (out === done && back === done - 1)).toBe(true);
+        expect(doneAfterEdit(stages, stages, done)).toBe(done);
+      }),
+    );
+  });
+});

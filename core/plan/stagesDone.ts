@@ -1,0 +1,29 @@
+/** Which changes of the heat count as made once a plan is edited while its bird is in. */
+import type { Plan } from "./schema";
+
+type Stages = Plan["stages"];
+
+/** How many are the same from either end. */
+function alike(before: readonly string[], after: readonly string[]): { readonly first: number; readonly last: number } {
+  const most = Math.min(before.length, after.length);
+  let first = 0;
+  while (first < most && before[first] === after[first]) first++;
+  let last = 0;
+  while (last < most - first && before.at(-1 - last) === after.at(-1 - last)) last++;
+  return { first, last };
+}
+
+/**
+ * Number of the last stage that counts as done: what was done, where it stands now. One that was taken out is not done any
+ * more, one that was put in among those that were done is.
+ */
+export function doneAfterEdit(before: Stages, after: Stages, done: number): number {
+  const { first, last } = alike(before.map(text), after.map(text));
+  if (done < first) return done;
+  const moved = done + after.length - before.length;
+  // As many as there were, each is what became of the one in its place.
+  if (done >= before.length - last || after.length === before.length) return moved;
+  return Math.max(0, Math.min(first + Math.max(0, after.length - last - first) - 1, done));
+}
+
+const text = (stage: Stages[number]): string => JSON.stringify(stage, Object.keys(stage).sort());
