@@ -44,7 +44,7 @@ export function choreWords(
       return [
         "The eve's check",
         [
-          thaws && "a hand in the cavity: is there ice? then cold water tonight",
+          thaws && "a hand in the cavity: is there ice? then time for cold water in the morning",
           usesFire(plan) && "fuel and lighter to hand, ashes out, weather looked at",
           usesOven(plan) && "oven empty and working",
           `${underWords(plan)} tried with the cold bird`,

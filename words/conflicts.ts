@@ -54,7 +54,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
         ? `${TASK_NAMES[conflict.task]} was to begin ${at(conflict.startMs)}. Has it? Where it has not: eat later, or shorten what comes before the heat.`
         : `${TASK_NAMES[conflict.task]} should have begun ${at(conflict.startMs)}, ${formatDuration(conflict.byMs / 1000)} ago. Eat later, or shorten what comes before the heat.`;
     case "thaws-late":
-      return `Thawing since ${at(conflict.begunMs)}, its last ice is gone ${at(conflict.readyMs)}: ${formatDuration(conflict.byMs / 1000)} after it is to be opened. Eat later, shorten what comes before the heat, or thaw the rest of it in water.`;
+      return `Thawing since ${at(conflict.begunMs)}, its last ice is gone ${at(conflict.readyMs)}: ${formatDuration(conflict.byMs / 1000)} after it is to be opened. ${conflict.inWater ? "Eat later, or shorten what comes before the heat." : "Eat later, shorten what comes before the heat, or thaw the rest of it in water."}`;
     case "never-thaws":
       return `At ${t(conflict.mediumC)} it would hardly thaw: meat melts just below freezing.`;
     case "thawed-in-water-waits":

@@ -88,6 +88,25 @@ describe("an act at the stove taken back", () => {
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
   });
 
+  it("is ice that was found on the morning: in water from now, though its thaw was ticked off days ago", async () => {
+    const ticked = ["thaw", "salt"];
+    await saveRoast(database(), { ...roast, happened: { ticked, thawBegunAt: "2026-09-24T09:00:00.000Z" } });
+    acts.hasIce("middle", "water");
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    const found = await kept();
+    expect(found?.plan).toMatchObject({ thawIn: "water", bird: { state: "part-frozen", ice: "middle" } });
+    expect(found?.happened.ticked).toEqual(["salt", "thaw"]);
+    expect(Date.parse(found?.happened.thawBegunAt ?? "")).toBeGreaterThan(Date.parse("2026-09-25"));
+    undo?.();
+    await vi.waitFor(async () => expect((await kept())?.plan).toEqual(roast.plan));
+    expect((await kept())?.happened.thawBegunAt).toBe("2026-09-24T09:00:00.000Z");
+    undo = undefined;
+    acts.hasIce("most", "none");
+    await vi.waitFor(() => expect(undo).toBeDefined());
+    // Straight into the heat nothing thaws before.
+    expect((await kept())?.happened).toEqual({ ticked: ["salt"] });
+  });
+
   it("is off no longer once it has been out and back in", async () => {
     const [inAt, offAt, pulledAt] = [
       "2026-09-27T09:00:00.000Z",

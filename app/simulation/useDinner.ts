@@ -3,6 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { FIRST_SHARES } from "../../core/forecast/shares";
 import { roughThawHours } from "../../core/kitchen/thaw";
+import { happenedAfterEdit } from "../../core/plan/edited";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
@@ -85,7 +86,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         shares,
         inAt,
         createdAt,
-        told: toldOf(roast),
+        told: toldOf({ createdAt, happened: happenedAfterEdit(roast, plan) }),
       };
       const known = others.flatMap((each, n) => {
         const answer = cooks[n];

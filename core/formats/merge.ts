@@ -4,10 +4,10 @@
  * path is told; counts of what was done keep the higher, notes keep the lines of both.
  */
 
+import { happenedAfterEdit } from "../plan/edited";
 import { inOrder } from "../plan/happened";
 import { MOST_NOTES, type Roast, RoastSchema } from "../plan/roast";
 import type { Plan } from "../plan/schema";
-import { doneAfterEdit } from "../plan/stagesDone";
 import { same } from "./same";
 
 export interface Merged {
@@ -124,10 +124,7 @@ export function mergedRoast(base: Roast, kept: Roast, mine: Roast, sent: readonl
 /** A roast with what differs between two plans of it, and all that was changed meanwhile. */
 export function withChange(before: Roast, from: Plan, to: Plan): Roast {
   const { roast } = mergedRoast({ ...before, plan: from }, { ...before, plan: to }, before);
-  const { stagesDone: done } = before.happened;
-  if (done === undefined) return roast;
-  const stagesDone = doneAfterEdit(before.plan.stages, roast.plan.stages, done);
-  return { ...roast, happened: { ...roast.happened, stagesDone } };
+  return { ...roast, happened: happenedAfterEdit(before, roast.plan) };
 }
 
 /** A roast with one change of it taken back, and all that was changed since; as it is where that cannot be. */

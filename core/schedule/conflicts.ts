@@ -11,7 +11,7 @@ import { hottestInBagC, isInBag } from "../plan/methods";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { Condition } from "../processes/conditions";
-import { HOUR_MS } from "../units/time";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
 import { isWithin, WAKING } from "./waking";
 
@@ -27,6 +27,7 @@ export type Conflict =
   /** It began so late that there is ice in it when it is to be opened: since when, until when, and so much later. */
   | {
       readonly kind: "thaws-late";
+      readonly inWater: boolean;
       readonly task: "thaw";
       readonly begunMs: number;
       readonly readyMs: number;
@@ -100,8 +101,9 @@ export interface Waiting {
 
 const BRINE_LIMIT_HOURS = 48;
 
-/** What a thaw of days ends later than planned, of which nothing is said (chosen). */
+/** What a thaw of days ends later than planned, of which nothing is said (chosen); out of water a bird goes into the heat. */
 const LATE_THAW_MS = HOUR_MS;
+const LATE_IN_WATER_MS = 10 * MINUTE_MS;
 
 /** The first task that should already have begun, birds that wait or brine too long, ice, salt, nights, measures. */
 export function conflictsOf({
@@ -129,7 +131,10 @@ export function conflictsOf({
   if (thaw && begunMs !== undefined && Number.isFinite(input.thawHours) && nowMs < inAtMs) {
     const readyMs = begunMs + input.thawHours * HOUR_MS;
     const byMs = readyMs - thaw.endMs;
-    if (byMs > LATE_THAW_MS) conflicts.push({ kind: "thaws-late", task: "thaw", begunMs, readyMs, byMs });
+    const inWater = thawIn === "water";
+    if (byMs > (inWater ? LATE_IN_WATER_MS : LATE_THAW_MS)) {
+      conflicts.push({ kind: "thaws-late", task: "thaw", inWater, begunMs, readyMs, byMs });
+    }
   }
   if (!Number.isFinite(input.thawHours)) {
     conflicts.push({ kind: "never-thaws", mediumC: thawIn === "water" ? equipment.tapWaterC : equipment.fridgeC });

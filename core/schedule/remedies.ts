@@ -148,9 +148,10 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
-        const inTime = [...saltedInTime(conflict, plan, after), ...timely([WATER_NOW], conflict.kind)];
+        const water = plan.thawIn === "water" ? [] : [WATER_NOW];
+        const inTime = [...saltedInTime(conflict, plan, after), ...timely(water, conflict.kind)];
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
-        return [...(inTime.length > 0 ? inTime : [WATER_NOW]), ...eatLater];
+        return [...(inTime.length > 0 ? inTime : water), ...eatLater];
       }
       if (!["prepare", "salt", "dry"].includes(conflict.task)) return eatLater;
       return [...saltedInTime(conflict, plan, after), SALT_AT_OVEN, ...eatLater];

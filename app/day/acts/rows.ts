@@ -1,5 +1,7 @@
 /** Rows of the timetable that are ticked off, and what begins with them. */
 import { heatOnRow } from "../../../core/day/late";
+import { happenedAfterEdit, THAW_ROW } from "../../../core/plan/edited";
+import { type Change, onTheMorning } from "../../../core/plan/edits";
 import { withoutTicks, withTick } from "../../../core/plan/happened";
 import type { Plan } from "../../../core/plan/schema";
 import type { TaskId } from "../../../core/schedule/backward";
@@ -10,9 +12,6 @@ import { remedyWords } from "../../../words/remedies";
 import { instantNow } from "../../shell/clock";
 import { habitsNow } from "../../shell/preferences";
 import { type Telling, without } from "./telling";
-
-/** The row by which its thaw begins. */
-const THAW_ROW: TaskId = "thaw";
 
 /** What begins as a row is ticked off, and is kept with its hour. */
 type Hour = "heatOnAt" | "thawBegunAt";
@@ -49,6 +48,29 @@ export const rowActs = ({ change, tells, happened }: Telling) => ({
     void tells(
       (before) => ({ ...before, plan: fromNow(before.plan), happened: withTick(before.happened, task) }),
       () => `Noted, begun now: ${uncapitalised(remedyWords(does, habitsNow().units))}`,
+    );
+  },
+  /** The plan goes on otherwise from here. @param says what it does now */
+  replans(edit: Change, says: string): void {
+    void tells(
+      (before) => {
+        const plan = edit(before.plan);
+        return { ...before, plan, happened: happenedAfterEdit(before, plan) };
+      },
+      () => says,
+    );
+  },
+  /** There is ice in it: it goes on in cold water from now, or into the heat as it is. */
+  hasIce(ice: Plan["bird"]["ice"], thawIn: "water" | "none"): void {
+    const at = instantNow();
+    void tells(
+      (before) => {
+        const plan = onTheMorning(ice, thawIn)(before.plan);
+        const happened = happenedAfterEdit(before, plan);
+        const inWater = { ...withTick(happened, THAW_ROW), thawBegunAt: at };
+        return { ...before, plan, happened: thawIn === "water" ? inWater : happened };
+      },
+      () => (thawIn === "water" ? "Noted: in cold water from now" : "Noted: it goes in with its ice"),
     );
   },
   /** What is heated again is in the oven, so much later than planned: dinner waits for it. */

@@ -1,5 +1,4 @@
 import { Link } from "react-router";
-import { hasCavity } from "../../../core/bird/form";
 import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS } from "../../../core/units/time";
@@ -14,6 +13,7 @@ import type { RoastDay } from "../../day/roastDay";
 import { clockNow, usePace } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { FasterWays } from "../../simulation/FasterWays";
+import { RescueSheet } from "../../simulation/RescueSheet";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { useNow } from "../../ui/useNow";
@@ -37,7 +37,7 @@ export function Before({ day, acts }: Props) {
   const { pace } = usePace();
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
-  const { plan } = roast;
+  const { plan, happened } = roast;
   const next = nextRow(rows, now);
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
@@ -87,6 +87,9 @@ export function Before({ day, acts }: Props) {
         value={roast.thermometer}
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
       />
+      {plan.bird.state !== "fresh" && inAtMs - now < DAY_MS && (
+        <RescueSheet plan={plan} isSalted={happened.ticked?.includes("salt") ?? false} onTake={acts.hasIce} />
+      )}
       <ProbeSheet plan={plan} inAtMs={inAtMs} />
       {!pace && (
         <Link
@@ -143,15 +146,8 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           plan={plan}
           fromMs={late.inAtMs}
           asPlannedMs={serveAtMs}
-          onTake={(change) => void acts.change((before) => ({ ...before, plan: change(before.plan) }))}
+          onTake={(change) => acts.replans(change, "Noted: the quicker way is the plan now")}
         />
-      )}
-      {plan.bird.state !== "fresh" && plan.thawIn !== "none" && (
-        <Caution>
-          Is there no ice left in it?{" "}
-          {hasCavity(plan.bird.cut) ? "A hand in the cavity" : "A skewer into the thickest meat"} says so; with ice, see
-          the plan for what can be done.
-        </Caution>
       )}
     </>
   );

@@ -12,6 +12,7 @@ import { allOf } from "../../../words/listing";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
 import { thawWords } from "../../../words/thawing";
+import { RescueSheet } from "../../simulation/RescueSheet";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
@@ -20,7 +21,6 @@ import { CutSheets } from "./CutSheet";
 import { DragRow } from "./DragRow";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
-import { RescueSheet } from "./RescueSheet";
 import { TapeSheet } from "./TapeSheet";
 
 const THAW_NAMES = {

@@ -1,13 +1,13 @@
 /** Both ways out of a bird that is still ice on the morning, simulated for this very bird. */
 
-import type { PlannedOutcome } from "../../../core/forecast/planned";
-import { plannedInput } from "../../../core/forecast/plannedInput";
-import { onTheMorning } from "../../../core/plan/edits";
-import type { Plan } from "../../../core/plan/schema";
-import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { PART_NAMES } from "../../../words/names";
-import { NEVER_THAWS } from "../../../words/thawing";
-import { type Asked, useSimulated } from "../../simulation/useSimulated";
+import type { PlannedOutcome } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
+import { onTheMorning } from "../../core/plan/edits";
+import type { Plan } from "../../core/plan/schema";
+import { formatTemperature, type UnitSystem } from "../../core/units/quantity";
+import { PART_NAMES } from "../../words/names";
+import { NEVER_THAWS } from "../../words/thawing";
+import { type Asked, useSimulated } from "./useSimulated";
 
 export type WayOut =
   | { readonly kind: "waiting" }

@@ -1,7 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { doneAfterEdit, happenedAfterEdit } from "./edited";
+import { onTheMorning } from "./edits";
 import type { Plan } from "./schema";
-import { doneAfterEdit } from "./stagesDone";
 
 type Stages = Plan["stages"];
 const [HOT, LOW, BARE]: [Stages[number], Stages[number], Stages[number]] = [
@@ -9,6 +11,22 @@ const [HOT, LOW, BARE]: [Stages[number], Stages[number], Stages[number]] = [
   { fromMin: 20, airC: 160 },
   { fromMin: 60, when: { centre: "breast", reachesC: 60 }, airC: 160, shield: "none" },
 ];
+
+describe("a thaw that is planned anew", () => {
+  const { plan } = sampleRoast();
+  const happened = { ticked: ["thaw", "prepare", "salt"], thawBegunAt: "2026-09-24T09:00:00Z" };
+  const rescued = onTheMorning("middle", "water")(plan);
+
+  it("has not begun: ice on the morning is thawed in water though its thaw was ticked off days ago", () => {
+    expect(happenedAfterEdit({ plan, happened }, rescued)).toEqual({ ticked: ["prepare", "salt"] });
+    expect(happenedAfterEdit({ plan, happened: {} }, rescued)).toEqual({});
+    expect(happenedAfterEdit({ plan, happened: { ticked: ["salt"] } }, rescued)).toEqual({ ticked: ["salt"] });
+  });
+
+  it("goes on where anything else of the plan is changed", () => {
+    expect(happenedAfterEdit({ plan, happened }, { ...plan, liver: !plan.liver })).toEqual(happened);
+  });
+});
 
 describe("a plan that is edited while its bird is in", () => {
   it("calls what is not done yet, and nothing twice", () => {

@@ -1,21 +1,23 @@
 import { useState } from "react";
-import { hasCavity } from "../../../core/bird/form";
-import { isFire } from "../../../core/heat/sources";
-import { hasGiblets } from "../../../core/kitchen/cutting";
-import { goesInWithIce } from "../../../core/plan/ice";
-import type { Plan } from "../../../core/plan/schema";
-import { formatDuration } from "../../../core/units/quantity";
-import { usePreferences } from "../../shell/preferences";
-import { Button } from "../../ui/Button";
-import { Caution } from "../../ui/Caution";
-import { Segmented } from "../../ui/Segmented";
-import { Sheet } from "../../ui/Sheet";
+import { hasCavity } from "../../core/bird/form";
+import { isFire } from "../../core/heat/sources";
+import { hasGiblets } from "../../core/kitchen/cutting";
+import { goesInWithIce } from "../../core/plan/ice";
+import type { Plan } from "../../core/plan/schema";
+import { formatDuration } from "../../core/units/quantity";
+import { usePreferences } from "../shell/preferences";
+import { Button } from "../ui/Button";
+import { Caution } from "../ui/Caution";
+import { Segmented } from "../ui/Segmented";
+import { Sheet } from "../ui/Sheet";
 import { useRescue, type WayOut } from "./useRescue";
 
 type Ice = Plan["bird"]["ice"];
 
 interface Props {
   readonly plan: Plan;
+  /** Salted already, as far as was ticked off. */
+  readonly isSalted?: boolean;
   onTake(ice: Ice, thawIn: "water" | "none"): void;
 }
 
@@ -26,15 +28,15 @@ const ICE_NAMES: Record<Ice, string> = {
 };
 
 /** The morning after a thaw that was too short: what is safe, and what each way costs in minutes, simulated. */
-export function RescueSheet({ plan, onTake }: Props) {
+export function RescueSheet(props: Props) {
   return (
     <Sheet opens="Still ice in it on the morning?" title="Ice on the morning">
-      <Rescue plan={plan} onTake={onTake} />
+      <Rescue {...props} />
     </Sheet>
   );
 }
 
-function Rescue({ plan, onTake }: Props) {
+function Rescue({ plan, isSalted = false, onTake }: Props) {
   const [ice, setIce] = useState<Ice>(plan.bird.ice);
   const { units } = usePreferences();
   const ways = useRescue(plan, ice, units);
@@ -80,8 +82,9 @@ function Rescue({ plan, onTake }: Props) {
         </Caution>
       )}
       <p className="text-sm text-soft">
-        Never hot water, never the counter: the outside would be warm for hours before the middle is thawed. What was to
-        be salted and dried is salted as it goes in. Follow your local food-safety authority.
+        Never hot water, never the counter: the outside would be warm for hours before the middle is thawed.{" "}
+        {isSalted ? "It is salted: no more salt." : "What was to be salted and dried is salted as it goes in."} Follow
+        your local food-safety authority.
       </p>
     </>
   );

@@ -1,4 +1,6 @@
-/** Which changes of the heat count as made once a plan is edited while its bird is in. */
+/** What has happened, as it counts once the plan that it happened under is another. */
+import { withoutTicks } from "./happened";
+import type { Roast } from "./roast";
 import type { Plan } from "./schema";
 
 type Stages = Plan["stages"];
@@ -24,6 +26,22 @@ export function doneAfterEdit(before: Stages, after: Stages, done: number): numb
   // As many as there were, each is what became of the one in its place.
   if (done >= before.length - last || after.length === before.length) return moved;
   return Math.max(0, Math.min(first + Math.max(0, after.length - last - first) - 1, done));
+}
+
+/** The row by which its thaw is ticked off. */
+export const THAW_ROW = "thaw";
+
+/** What of it still holds: another thaw has not begun yet. */
+export function happenedAfterEdit(
+  { plan: before, happened }: Pick<Roast, "plan" | "happened">,
+  after: Plan,
+): Roast["happened"] {
+  const { stagesDone: done } = happened;
+  const counted =
+    done === undefined ? happened : { ...happened, stagesDone: doneAfterEdit(before.stages, after.stages, done) };
+  if (before.thawIn === after.thawIn && before.bird.state === after.bird.state) return counted;
+  const { thawBegunAt: _, ...thawed } = counted;
+  return counted.ticked ? withoutTicks(thawed, THAW_ROW) : thawed;
 }
 
 const text = (stage: Stages[number]): string => JSON.stringify(stage, Object.keys(stage).sort());
