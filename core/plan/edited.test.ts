@@ -14,7 +14,7 @@ const [HOT, LOW, BARE]: [Stages[number], Stages[number], Stages[number]] = [
 
 describe("a thaw that is planned anew", () => {
   const { plan } = sampleRoast();
-  const happened = { ticked: ["thaw", "prepare", "salt"], thawBegunAt: "2026-09-24T09:00:00Z" };
+  const happened = { ticked: ["thaw", "water-change-1", "prepare", "salt"], thawBegunAt: "2026-09-24T09:00:00Z" };
   const rescued = onTheMorning("middle", "water")(plan);
 
   it("has not begun: ice on the morning is thawed in water though its thaw was ticked off days ago", () => {
@@ -25,6 +25,19 @@ describe("a thaw that is planned anew", () => {
 
   it("goes on where anything else of the plan is changed", () => {
     expect(happenedAfterEdit({ plan, happened }, { ...plan, liver: !plan.liver })).toEqual(happened);
+  });
+});
+
+describe("a heat that is another", () => {
+  const { plan } = sampleRoast();
+  const happened = { ticked: ["salt", "preheat"], heatOnAt: "2026-09-27T09:00:00Z" };
+
+  it("is not on because the oven was; with its fan on it is the same oven", () => {
+    expect(happenedAfterEdit({ plan, happened }, { ...plan, heat: "smoker" })).toEqual({ ticked: ["salt"] });
+    expect(happenedAfterEdit({ plan, happened }, { ...plan, heat: "fan-oven" })).toEqual(happened);
+    // Once the bird is in, it was on then.
+    const isIn = { ...happened, inAt: "2026-09-27T10:00:00Z" };
+    expect(happenedAfterEdit({ plan, happened: isIn }, { ...plan, heat: "smoker" })).toEqual(isIn);
   });
 });
 

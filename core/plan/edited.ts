@@ -1,9 +1,11 @@
 /** What has happened, as it counts once the plan that it happened under is another. */
+import { areOneOven } from "../heat/sources";
 import { withoutTicks } from "./happened";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
 
 type Stages = Plan["stages"];
+type Happened = Roast["happened"];
 
 /** How many are the same from either end. */
 function alike(before: readonly string[], after: readonly string[]): { readonly first: number; readonly last: number } {
@@ -30,18 +32,27 @@ export function doneAfterEdit(before: Stages, after: Stages, done: number): numb
 
 /** The row by which its thaw is ticked off. */
 export const THAW_ROW = "thaw";
+/** Rows of a thaw, and of bringing up the heat that the bird goes into. */
+const OF_THAW = /^(thaw|water-change-.*)$/;
+const OF_HEAT = /^(preheat|fuel-1)$/;
 
-/** What of it still holds: another thaw has not begun yet. */
-export function happenedAfterEdit(
-  { plan: before, happened }: Pick<Roast, "plan" | "happened">,
-  after: Plan,
-): Roast["happened"] {
+const without = (happened: Happened, told: "thawBegunAt" | "heatOnAt", rows: RegExp): Happened => {
+  const rest = { ...happened };
+  delete rest[told];
+  return rest.ticked ? withoutTicks(rest, ...rest.ticked.filter((id) => rows.test(id))) : rest;
+};
+
+/** What of it still holds: another thaw has not begun yet, nor is another heat on before the bird goes in. */
+export function happenedAfterEdit({ plan: before, happened }: Pick<Roast, "plan" | "happened">, after: Plan): Happened {
   const { stagesDone: done } = happened;
-  const counted =
-    done === undefined ? happened : { ...happened, stagesDone: doneAfterEdit(before.stages, after.stages, done) };
-  if (before.thawIn === after.thawIn && before.bird.state === after.bird.state) return counted;
-  const { thawBegunAt: _, ...thawed } = counted;
-  return counted.ticked ? withoutTicks(thawed, THAW_ROW) : thawed;
+  let held = happened;
+  if (done !== undefined) held = { ...held, stagesDone: doneAfterEdit(before.stages, after.stages, done) };
+  if (before.thawIn !== after.thawIn || before.bird.state !== after.bird.state)
+    held = without(held, "thawBegunAt", OF_THAW);
+  if (before.heat !== after.heat && !areOneOven(before.heat, after.heat) && happened.inAt === undefined) {
+    held = without(held, "heatOnAt", OF_HEAT);
+  }
+  return held;
 }
 
 const text = (stage: Stages[number]): string => JSON.stringify(stage, Object.keys(stage).sort());
