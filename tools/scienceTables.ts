@@ -19,15 +19,18 @@ const BARE = `--mass 12lb --stage 325F@0m ${BOTH}`;
 const FIRE = /--heat (smoker|covered-grill|spit)/;
 const COVERED = /shield=breast|wrap=(?!bag)|hot-stone/;
 const IN_BAG = /wrap=bag/;
+const UPRIGHT = /surface=stand/;
 const CUT = /--cut/;
 const HOT = /--stage (4[0-9]{2}|3[6-9][0-9])F/;
-const isPlain = ({ args }: KnownCase): boolean => ![FIRE, COVERED, IN_BAG, CUT].some((special) => special.test(args));
+const isPlain = ({ args }: KnownCase): boolean =>
+  ![FIRE, COVERED, IN_BAG, UPRIGHT, CUT].some((special) => special.test(args));
 
 /** Kinds of method: a case counts with each that it is of, and a whole bird in an oven with one. */
 const KINDS: readonly { readonly kind: string; holds(known: KnownCase): boolean }[] = [
-  { kind: "at a fire", holds: ({ args }) => FIRE.test(args) },
+  { kind: "at a fire", holds: ({ args }) => FIRE.test(args) && !UPRIGHT.test(args) },
   { kind: "shielded, covered or on something hot", holds: ({ args }) => COVERED.test(args) },
   { kind: "in a roasting bag", holds: ({ args }) => IN_BAG.test(args) },
+  { kind: "upright on a stand", holds: ({ args }) => UPRIGHT.test(args) },
   { kind: "spatchcocked, in parts, a crown", holds: ({ args }) => CUT.test(args) },
   { kind: "whole, started hot or hot throughout", holds: (known) => isPlain(known) && HOT.test(known.args) },
   { kind: "whole, steady", holds: (known) => isPlain(known) && !HOT.test(known.args) },

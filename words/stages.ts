@@ -1,6 +1,6 @@
 /** What changes in the heat, in words. */
 
-import type { Shield, Wrap } from "../core/heat/covers";
+import { isUpright, type Shield, type Wrap } from "../core/heat/covers";
 import { hasFan } from "../core/heat/sources";
 import { heatsOf, movesOf } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -47,7 +47,8 @@ export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: numb
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
     stage.side !== before.side && `turn it breast ${stage.side}`,
-    stage.surface !== before.surface && `onto the ${stage.surface.replace("-", " ")}`,
+    stage.surface !== before.surface &&
+      `onto the ${isUpright(stage.surface) ? "upright stand" : stage.surface.replace("-", " ")}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
   ].filter(Boolean);
   const text = changes.join(", ") || `heat stays at ${heat}`;

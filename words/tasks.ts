@@ -168,6 +168,7 @@ const UNDER_WORDS: Record<Underlay, string> = {
   "hot-stone": "stone or steel",
   grate: "grate with a tray under it",
   vegetables: "low tray with a bed of vegetables",
+  stand: "upright stand in a low tray",
 };
 
 /** What is looked for by who goes by no thermometer. */

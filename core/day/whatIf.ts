@@ -10,6 +10,7 @@ import { type EnsembleOptions, runMember, targetsStillIn } from "../forecast/ens
 import type { Forecast } from "../forecast/forecast";
 import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
+import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
@@ -154,7 +155,9 @@ export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
     case "oven-down":
       return turned(-1);
     case "turn-over":
-      return bird.cut === "whole" && !turnsItself(heat) ? set({ side: holds.side === "up" ? "down" : "up" }) : null;
+      return bird.cut === "whole" && !turnsItself(heat) && !isUpright(holds.surface)
+        ? set({ side: holds.side === "up" ? "down" : "up" })
+        : null;
     case "wrap":
       return holds.wrap === "none" ? set({ wrap: "foil" }) : null;
     case "into-oven":

@@ -7,8 +7,10 @@ export type Shield = (typeof SHIELDS)[number];
 export const WRAPS = ["none", "foil", "lid", "bag"] as const;
 export type Wrap = (typeof WRAPS)[number];
 
-export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables"] as const;
+/** A stand holds a whole bird upright: it lies on nothing, and no side of it looks down. */
+export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables", "stand"] as const;
 export type Underlay = (typeof UNDERLAYS)[number];
+export const isUpright = (underlay: Underlay | undefined): boolean => underlay === "stand";
 
 /** At its rest. */
 export const COVERS = ["none", "foil", "towels", "box"] as const;

@@ -1,6 +1,6 @@
 /** Ovens, grills and spits as what a bird's surface meets in them. */
 import { constant } from "../constants";
-import type { Shield, Underlay, Wrap } from "./covers";
+import { isUpright, type Shield, type Underlay, type Wrap } from "./covers";
 import { lidFallK, type Weather } from "./fire";
 import { saturationPa } from "./moistAir";
 import { type HeatSource, SOURCE_TRAITS } from "./sources";
@@ -85,6 +85,7 @@ const CONTACT: Record<Underlay, () => number | null> = {
   pan: () => constant("panContactWPerM2K"),
   "hot-stone": () => constant("panContactWPerM2K"),
   vegetables: () => constant("vegetablesContactWPerM2K"),
+  stand: () => null,
 };
 
 /** Share of exchange left to faces that look at what is below, where the source does not say. */
@@ -94,6 +95,7 @@ const UNDER: Record<Underlay, () => number> = {
   "hot-stone": () => 1,
   grate: () => 0.8,
   vegetables: () => 0.5 * constant("panSideShare"),
+  stand: () => 1,
 };
 
 export const contactWPerM2K = (underlay: Underlay): number | null => CONTACT[underlay]();
@@ -119,7 +121,7 @@ export function ovenSurroundings(moment: OvenMoment): Surroundings {
     still: 0,
     emissivity: constant("skinEmissivity"),
     vapourShare: dressing.oil ? constant("oilVapourShare") : 1,
-    underShare: own.under ?? UNDER[underlay](),
+    underShare: Math.max(own.under ?? UNDER[underlay](), isUpright(underlay) ? 1 : 0),
     dryingShare: traits.dryingShare,
     crustShare: traits.crustShare,
     permeabilityShare: traits.permeabilityShare,

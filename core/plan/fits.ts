@@ -1,6 +1,7 @@
 /** Whether birds fit what the kitchen has: pan (or as many as the oven takes), oven, fridge shelf, pot. */
 
 import type { BirdSize } from "../bird/size";
+import { isUpright } from "../heat/covers";
 import { usesOven } from "./heats";
 import type { Equipment } from "./kitchen";
 import type { SaltPlan } from "./saltPlan";
@@ -19,6 +20,8 @@ const PAN_ROOM_CM = 2;
 const ROOF_ROOM_CM = 5;
 /** The rack or tray it stands on. */
 const RACK_CM = 5;
+/** A stand lifts the bird by so much, its low tray with it (common practice). */
+const STAND_CM = 4;
 
 /**
  * Legs turned in and wings tucked, a flat bird lies closer than the solid's own pose, pieces closer than they are laid
@@ -64,7 +67,9 @@ export function fitsOf(
   // What lies flat goes onto as many trays, one above the other, as it takes.
   let trays = 1;
   while (isFlat && trays < dishesInOven && !within(inPan(trays), pan)) trays++;
-  const flat = onEach(trays);
+  const stands = isUpright(plan.stages[0]?.surface);
+  const flat = stands ? smallerFirst([size.width * count, size.height]) : onEach(trays);
+  const heightCm = stands ? size.length + STAND_CM : size.height + RACK_CM;
   const shelf = [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height];
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
     where,
@@ -76,10 +81,10 @@ export function fitsOf(
     ...(!usesOven(plan)
       ? []
       : [
-          held("pan", inPan(trays), pan),
+          ...(stands ? [] : [held("pan", inPan(trays), pan)]),
           held(
             "oven",
-            [...flat, trays * (size.height + RACK_CM) + ROOF_ROOM_CM],
+            [...flat, trays * heightCm + ROOF_ROOM_CM],
             [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
           ),
         ]),

@@ -1,5 +1,6 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
+import { isUpright } from "../heat/covers";
 import { type HeatSource, isFire, takes } from "../heat/sources";
 import { type BroughtUp, goesInCold } from "../kitchen/fuel";
 import { canCome } from "../processes/conditions";
@@ -85,8 +86,8 @@ export const METHODS: readonly Method[] = [
 ];
 
 /**
- * Stages as they can be done with a bird: what it has not is not waited for or covered, only a whole one is turned, and
- * none goes where it finds no place. A later stage that has lost its condition goes.
+ * Stages as they can be done with a bird: what it has not is not waited for or covered, only a whole one is turned or stands,
+ * and none goes where it finds no place. A later stage that has lost its condition goes.
  */
 export function stagesFitting<Stage extends OvenStage>(
   stages: readonly Stage[],
@@ -96,10 +97,11 @@ export function stagesFitting<Stage extends OvenStage>(
   return stages
     .filter(({ when }, n) => n === 0 || !when || canCome(when, centres))
     .map((stage) => {
-      const { side, shield, movedTo, ...kept } = stage;
+      const { side, shield, surface, movedTo, ...kept } = stage;
       return {
         ...kept,
         ...(movedTo !== undefined && takes(movedTo, bird.cut) && { movedTo }),
+        ...(surface !== undefined && (bird.cut === "whole" || !isUpright(surface)) && { surface }),
         ...(side !== undefined && (bird.cut === "whole" || side === "up") && { side }),
         ...(shield !== undefined && (centres.includes("breast") || !shield.startsWith("breast")) && { shield }),
       } as Stage;

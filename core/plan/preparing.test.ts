@@ -100,6 +100,26 @@ describe("whether it fits", () => {
     expect(moved.map(({ where }) => where)).toEqual(["pan", "oven", "shelf"]);
   });
 
+  it("asks for as much height as it is long where it stands upright, and for no tray", () => {
+    const salt = saltPlan(plan);
+    const asked = (height: number) =>
+      fitsOf(
+        lying(size),
+        {
+          ...made({ cut: "whole", count: 1 }, { ovenCm: { ...kitchen.ovenCm, height } }),
+          stages: [{ fromMin: 0, airC: 190, surface: "stand" }],
+        },
+        salt,
+      );
+    expect(asked(60).map(({ where, fits }) => [where, fits])).toEqual([
+      ["oven", true],
+      ["shelf", true],
+    ]);
+    // Lying it would go in.
+    expect(asked(32).find(({ where }) => where === "oven")?.fits).toBe(false);
+    expect(fits({ ovenCm: { ...kitchen.ovenCm, height: 32 } })).toMatchObject({ oven: true });
+  });
+
   it("asks of the shelf what lies on it while it thaws, where that is another size: whole, it is higher", () => {
     const flat = { length: 36, width: 27, height: 9 };
     const whole = { length: 40, width: 27, height: 24 };

@@ -327,6 +327,16 @@ describe("what a cook does to the heat", () => {
     expect(history.filter((point) => point.minute > (turned?.minute ?? 0) + 40)[0]?.airC).toBeLessThan(150);
   });
 
+  it("stands free on a stand: sooner done than on a rack over a tray, by its thigh most; what is no whole bird cannot stand", () => {
+    const on = (surface: "rack" | "stand", cut: "whole" | "spatchcock" = "whole") =>
+      cook({ form: { species: "chicken", cut }, massKg: 2, stages: [{ fromMin: 0, airC: 180, surface }] });
+    const [rack, stand] = [on("rack"), on("stand")];
+    expect(stand.pullMinute).toBeLessThan(rack.pullMinute - 4);
+    const gap = ({ atPull: { centresC } }: CookDone): number => (centresC.thigh ?? 0) - (centresC.breast ?? 0);
+    expect(gap(stand)).toBeGreaterThan(gap(rack));
+    expect(on("stand", "spatchcock").history).toEqual(on("rack", "spatchcock").history);
+  });
+
   it("an opened door costs time, basting every half hour more, and neither is free", () => {
     const usual = breastAt(plain);
     const doors = breastAt({

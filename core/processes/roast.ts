@@ -74,6 +74,7 @@ const UNDERLAY_HEAT: Record<Underlay, () => number> = {
   pan: () => constant("panHeatJPerM2K"),
   "hot-stone": () => constant("stoneHeatJPerM2K"),
   vegetables: () => constant("vegetablesHeatJPerM2K"),
+  stand: () => 1,
 };
 /** Only a stone is preheated with the oven; vegetables and a tray go in with the bird. */
 const underlayStartC = (surface: Underlay, ovenC: number): number =>

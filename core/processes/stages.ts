@@ -3,7 +3,7 @@ import type { Side } from "../bird/exposure";
 import { type Cut, centresOf } from "../bird/form";
 import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
-import { SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
+import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
 import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
 import { type Condition, isColour, isMet, type Moment, type Seen } from "./conditions";
 
@@ -114,11 +114,11 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
 
 /**
  * As it can be done with a piece: one heat has other pieces too, for which it is meant as well. What the piece has not is
- * not covered, and a stage that waits for it comes at its own minute; only a whole bird is turned.
+ * not covered, and a stage that waits for it comes at its own minute; only a whole bird is turned, or stands.
  */
 function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
   const centres = centresOf({ cut, cavity: cut === "whole" ? "stuffed" : "empty" });
-  const { shield, side, when, fromMin } = stage;
+  const { shield, side, surface, when, fromMin } = stage;
   const hasBreast = centres.includes("breast");
   return {
     ...stage,
@@ -126,6 +126,7 @@ function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
       !isColour(when) &&
       !centres.includes(when.centre) && { when: undefined, fromMin: Math.max(fromMin, beforeMin + 1) }),
     ...(side === "down" && cut !== "whole" && { side: "up" as const }),
+    ...(isUpright(surface) && cut !== "whole" && { surface: usualSurface(cut) }),
     ...(shield?.startsWith("breast") && !hasBreast && { shield: shield === "breast" ? "none" : "tips" }),
   };
 }

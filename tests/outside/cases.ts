@@ -231,6 +231,16 @@ export const CASES: readonly KnownCase[] = [
     }),
   ),
   {
+    id: "stand-4",
+    what: "chicken, 4 lb, upright on a stand in a covered grill, 350 °F, both centres 74 °C",
+    origin: "practice",
+    source: PRACTICE,
+    args: `--species chicken --mass 4lb --heat covered-grill --stage 350F@0m,surface=stand ${BOTH}`,
+    read: "pull minutes",
+    low: 75,
+    high: 90,
+  },
+  {
     id: "smoke-12",
     what: "12 lb, smoker with a good draught, 225 °F, until the breast is at 57 °C",
     origin: "practice",

@@ -339,6 +339,36 @@ export const WAYS: readonly CookedSo[] = [
     says: [/roasting bag that holds the bird loosely/, /in its bag with a spoonful of flour/, /six slits/],
   },
   {
+    name: "smoked for an hour and a half, finished in the oven",
+    plan: way({ species: "turkey", cut: "whole", massKg: 5 }, "low-smoke", {
+      stages: [
+        { fromMin: 0, airC: 120 },
+        { fromMin: 90, airC: 170, movedTo: "oven" },
+      ],
+    }),
+    steps: ["Light", "Bird onto the heat", "Oven on at 170", "Move it into the oven", "Expected out"],
+    says: [/charcoal briquettes/, /into the oven at 170 °C from minute 90/, /hot by the time that the bird is moved/],
+  },
+  {
+    name: "with the fan on at the end",
+    plan: way({ species: "chicken", cut: "whole", massKg: 2 }, "steady", {
+      stages: [
+        { fromMin: 0, airC: 180 },
+        { fromMin: 60, airC: 200, movedTo: "fan-oven" },
+      ],
+    }),
+    steps: ["Oven on at 180", "Bird into the oven", "Fan on, heat to 200", "Expected out"],
+    says: [],
+  },
+  {
+    name: "upright on a stand",
+    plan: way({ species: "chicken", cut: "whole", massKg: 2 }, "steady", {
+      stages: [{ fromMin: 0, airC: 190, surface: "stand" }],
+    }),
+    steps: ["Oven on at 190", "Bird into the oven", "Expected out"],
+    says: [/upright stand in a low tray/],
+  },
+  {
     name: "several stocks",
     plan: way({ species: "turkey", cut: "whole", massKg: 6 }, "hot-start", {
       stock: "ahead",

@@ -58,6 +58,13 @@ export const HEATING: Chapter = {
       see: ["trouble/dark", "trouble/leg-first"],
     },
     {
+      id: "upright",
+      title: "Upright on a stand",
+      says: () => [
+        "On a stand no side lies on anything: a small whole bird browns all round and is done some minutes sooner than on a rack in a tray. Lower the shelf, since it stands as tall as it is long; carry it level, the stand and what drips are hot. It is a choice under the bird, in the plan's heat.",
+      ],
+    },
+    {
       id: "fire",
       title: "Covered grill, smoker, spit",
       says: ({ t }) => [

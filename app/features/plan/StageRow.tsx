@@ -2,7 +2,7 @@ import { Trash2 } from "lucide-react";
 import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
-import type { Shield, Wrap } from "../../../core/heat/covers";
+import { isUpright, type Shield, UNDERLAYS, type Wrap } from "../../../core/heat/covers";
 import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
 import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan/edits";
 import { heatsOf, movesOf } from "../../../core/plan/heats";
@@ -74,7 +74,7 @@ export function StageRow({ plan, n, units }: Props) {
           {changes && `${changes}, `}
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
-          {plan.bird.cut === "whole" && `breast ${holds.side}, `}on{" "}
+          {plan.bird.cut === "whole" && !isUpright(holds.surface) && `breast ${holds.side}, `}on{" "}
           {turnsItself(heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
@@ -163,7 +163,7 @@ function Arrangement({ plan, n, units }: Props) {
         choices={WRAP_CHOICES.filter(({ value }) => canWrap(heat, value))}
         onChange={(wrap) => set({ wrap })}
       />
-      {plan.bird.cut === "whole" && (
+      {plan.bird.cut === "whole" && !isUpright(holds.surface) && (
         <Segmented
           label="Breast"
           value={holds.side}
@@ -179,7 +179,7 @@ function Arrangement({ plan, n, units }: Props) {
           <Segmented
             label="Under it"
             value={holds.surface}
-            choices={(Object.keys(SURFACE_WORDS) as (typeof holds.surface)[]).map((value) => ({
+            choices={UNDERLAYS.filter((value) => plan.bird.cut === "whole" || !isUpright(value)).map((value) => ({
               value,
               label: SURFACE_WORDS[value],
             }))}
@@ -226,4 +226,5 @@ const SURFACE_WORDS = {
   "hot-stone": "a hot stone",
   grate: "an open grate",
   vegetables: "vegetables",
+  stand: "an upright stand",
 } as const;
