@@ -3,7 +3,6 @@ import { CUTS, type Cut } from "../bird/form";
 import { constant } from "../constants";
 import type { Wrap } from "./covers";
 import { saturationPa } from "./moistAir";
-import { NATURAL_SIZE_POWER } from "./surroundings";
 
 export const HEAT_SOURCES = ["oven", "fan-oven", "smoker", "covered-grill", "spit"] as const;
 export type HeatSource = (typeof HEAT_SOURCES)[number];
@@ -11,6 +10,9 @@ export type HeatSource = (typeof HEAT_SOURCES)[number];
 /** What a fire outdoors burns. */
 export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;
 export type Fuel = (typeof FUELS)[number];
+
+/** Fall of a natural-convection coefficient with the size of the body, Nu ∝ Ra^(1/4): h ∝ L^(−1/4). */
+export const NATURAL_SIZE_POWER = 0.25;
 
 export interface SourceTraits {
   /** Convective heat-transfer coefficient on a body of the reference size, W/m²K. */

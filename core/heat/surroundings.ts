@@ -3,6 +3,7 @@ import { REGIONS, type Region } from "../bird/regions";
 import { constant } from "../constants";
 import type { Cover } from "./covers";
 import { saturationPa } from "./moistAir";
+import { NATURAL_SIZE_POWER } from "./sources";
 
 /** Complete and resolved: nothing in it is optional, and the solver does no unit work on it. */
 export interface Patch {
@@ -160,8 +161,6 @@ export function restSurroundings(cover: Cover, cavityC: number, boxAirC: number,
   return everywhere(skin, { cavity: cavityPatch(skin, cavityC), away: bare });
 }
 
-/** Fall of a natural-convection coefficient with the size of the body, Nu ∝ Ra^(1/4): h ∝ L^(−1/4). */
-export const NATURAL_SIZE_POWER = 0.25;
 /** The size the declared coefficients belong to: a turkey of 5.8 kg as bought, cube root of its volume. */
 export const REFERENCE_SIZE_M = 0.173;
 
