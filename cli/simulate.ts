@@ -12,11 +12,19 @@ import { mapLate } from "../core/forecast/shares";
 import { COVERS, type Cover } from "../core/heat/covers";
 import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
 import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
-import { FUELS, HEAT_SOURCES, type HeatSource, isFire, isLidded } from "../core/heat/sources";
+import {
+  elsewhereOf,
+  FUELS,
+  HEAT_SOURCES,
+  type HeatSource,
+  heatsByStage,
+  isFire,
+  isLidded,
+} from "../core/heat/sources";
 import { type HistoryPoint, LivingBird } from "../core/processes/bird";
 import { cooking, drain, type NeverMet } from "../core/processes/cook";
 import { drying } from "../core/processes/salting";
-import { elsewhereOf, heatsByStage, type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
+import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { parseDurationS, parseNumber, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";

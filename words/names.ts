@@ -1,12 +1,11 @@
 /** What a cook calls the birds, their cuts, what heats them, and what is done. */
 
-import { type Cut, centresOf } from "../core/bird/form";
+import { type Cut, centresOf, type Facing } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
 import { COVERS, type Cover } from "../core/heat/covers";
 import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
-import type { Facing } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chores";
 

@@ -1,6 +1,6 @@
 import { heatedMin } from "../../core/forecast/plannedInput";
 import { isFire } from "../../core/heat/sources";
-import { goesInCold } from "../../core/kitchen/fuel";
+import { goesInCold } from "../../core/kitchen/broughtUp";
 import { offAsItWentIn, offSince, type TimeWithoutHeat } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
 import type { Roast } from "../../core/plan/roast";

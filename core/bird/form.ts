@@ -63,3 +63,7 @@ export function hasBreastAndThigh(choice: Pick<FormChoice, "cut" | "cavity">): b
 /** A name for caches: equal forms, equal keys. */
 export const formKey = ({ species, cut, legs, cavity, breastThickness }: BirdForm): string =>
   `${species}/${cut}/${legs}/${cavity}/${breastThickness.toFixed(4)}`;
+
+/** Which end or side of a bird points somewhere. */
+export const FACINGS = ["legs", "breast", "left", "right"] as const;
+export type Facing = (typeof FACINGS)[number];

@@ -5,7 +5,7 @@
 
 import type { Shares } from "../forecast/shares";
 import { isFire } from "../heat/sources";
-import { type BroughtUp, goesInCold, heatLeadMin } from "../kitchen/fuel";
+import { type BroughtUp, goesInCold, heatLeadMin } from "../kitchen/broughtUp";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";

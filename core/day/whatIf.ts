@@ -3,7 +3,7 @@
  * both cooks are the same, so what differs is what the change does.
  */
 
-import { centresOf } from "../bird/form";
+import { centresOf, type Facing } from "../bird/form";
 import type { Centre, CentreTemperatures, Piece } from "../bird/solid";
 import { constant } from "../constants";
 import { type EnsembleOptions, runMember, targetsStillIn } from "../forecast/ensemble";
@@ -11,11 +11,11 @@ import type { Forecast } from "../forecast/forecast";
 import { type Member, minuteAllShown, minuteShown } from "../forecast/member";
 import type { Draw } from "../forecast/prior";
 import { isUpright } from "../heat/covers";
-import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
+import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
-import { type Facing, fullStages, heatsByStage, type OvenStage, type RoastEvent } from "../processes/stages";
+import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
 
 export const WHAT_IFS = [

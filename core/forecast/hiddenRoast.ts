@@ -8,11 +8,11 @@ import type { Centre } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import type { Cover } from "../heat/covers";
-import { shutBy } from "../heat/sources";
+import { elsewhereOf, shutBy } from "../heat/sources";
 import { colderAt, type PointStencil, readAt, type SidesStencil } from "../heat/stencil";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
-import { elsewhereOf, type RoastEvent } from "../processes/stages";
+import type { RoastEvent } from "../processes/stages";
 import { birdOfTraits, type EnsembleOptions, type GoingIn, roastingOf, tipStencil } from "./ensemble";
 import { type BirdTraits, traitsOf, UNKNOWNS, usualPrior } from "./prior";
 

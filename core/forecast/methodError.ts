@@ -1,9 +1,9 @@
 /** What no bird or oven of an ensemble can be, since all are of one model: by the method it cooks. */
 
 import { constant } from "../constants";
-import { isFire } from "../heat/sources";
+import { heatsByStage, isFire } from "../heat/sources";
 import type { RoastSetting } from "../processes/roast";
-import { heatsByStage, type OvenStage } from "../processes/stages";
+import type { OvenStage } from "../processes/stages";
 
 const COVERING_SHIELDS: readonly OvenStage["shield"][] = ["breast", "breast-and-tips", "all"];
 

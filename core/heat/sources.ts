@@ -130,3 +130,19 @@ export const canWrap = (source: HeatSource, wrap: Wrap): boolean =>
 
 /** What does the work of a bag there. */
 export const inBagsPlace = (source: HeatSource): Wrap => (canWrap(source, "lid") ? "lid" : "none");
+
+/** A stage of the heat, as far as it may move the bird. */
+interface Moving {
+  readonly movedTo?: HeatSource | undefined;
+}
+
+/** What a bird is heated in, stage by stage. @param first what it goes into */
+export function heatsByStage(first: HeatSource, stages: readonly Moving[]): readonly [HeatSource, ...HeatSource[]] {
+  const heats: [HeatSource, ...HeatSource[]] = [first];
+  for (const { movedTo } of stages.slice(1)) heats.push(movedTo ?? (heats.at(-1) as HeatSource));
+  return heats;
+}
+
+/** The first heat that it is moved into; undefined where it stays in the one it went into. */
+export const elsewhereOf = (first: HeatSource, stages: readonly Moving[]): HeatSource | undefined =>
+  heatsByStage(first, stages).find((heat) => heat !== first);

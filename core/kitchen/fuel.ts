@@ -2,8 +2,8 @@
 
 import { constant } from "../constants";
 import { type Fire, MILD_DAY, type Weather } from "../heat/fire";
-import { type Fuel, type HeatSource, isFire } from "../heat/sources";
-import { heatsByStage, type OvenStage } from "../processes/stages";
+import { type Fuel, type HeatSource, heatsByStage, isFire } from "../heat/sources";
+import type { OvenStage } from "../processes/stages";
 
 interface Burning {
   readonly heat: HeatSource;
@@ -16,23 +16,6 @@ const isFed = (fuel: Fuel): boolean => fuel === "charcoal" || fuel === "wood";
 /** What burns, and in what weather; null where nothing does. */
 export const fireOf = ({ heat, stages, fuel, weather }: Burning & { readonly weather: Weather }): Fire | null =>
   heatsByStage(heat, stages).some(isFire) ? { fuel, weather } : null;
-
-/** A fire is lit so long before it is brought to its heat (common practice). */
-export const LIGHTING_MIN = 10;
-
-/** Heat that is brought up before the bird goes in, or none. */
-export type BroughtUp = Pick<Burning, "heat"> & { readonly preheat: { readonly minutes: number } };
-
-/** From a cold heat to the bird's going in, min. */
-export const heatLeadMin = ({ heat, preheat }: BroughtUp): number =>
-  preheat.minutes + (isFire(heat) ? LIGHTING_MIN : 0);
-
-/** And to its being moved into another one. */
-export const bringUpMin = (heat: HeatSource): number =>
-  heatLeadMin({ heat, preheat: { minutes: constant("preheatMin") } });
-
-/** Into a cold oven, which is turned on as the bird goes in. A fire burns before anything lies over it. */
-export const goesInCold = (plan: BroughtUp): boolean => heatLeadMin(plan) === 0;
 
 /** When a stage begins, as far as that is known beforehand. */
 const byItsClock = ({ fromMin, when }: OvenStage): number | null => (when ? null : fromMin);

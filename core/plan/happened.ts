@@ -1,9 +1,9 @@
 /** What happened to a roast, in the order in which it can happen. */
 import * as z from "zod/mini";
+import { FACINGS } from "../bird/form";
 import { PROBES } from "../bird/probe";
 import { PIECES } from "../bird/solid";
 import { type FormatRule, rule } from "../faults";
-import { FACINGS } from "../processes/stages";
 import { between, whole } from "../units/number";
 import { instant, line } from "../units/text";
 import { centresC } from "./schema";

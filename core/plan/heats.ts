@@ -1,6 +1,5 @@
 /** Where a bird is heated: it goes into one heat, and may be moved into others with a later stage. */
-import { areOneOven, type HeatSource, isFire } from "../heat/sources";
-import { heatsByStage } from "../processes/stages";
+import { areOneOven, type HeatSource, heatsByStage, isFire } from "../heat/sources";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
 

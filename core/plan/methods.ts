@@ -2,9 +2,9 @@
 import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
 import { isUpright } from "../heat/covers";
 import { type HeatSource, isFire, takes } from "../heat/sources";
-import { type BroughtUp, goesInCold } from "../kitchen/fuel";
+import { type BroughtUp, goesInCold } from "../kitchen/broughtUp";
 import { canCome } from "../processes/conditions";
-import { fullStages, type OvenStage } from "../processes/stages";
+import type { OvenStage } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
 
 export const METHOD_IDS = [
@@ -125,27 +125,6 @@ export const preheatedC = (
     readonly stages: readonly Pick<OvenStage, "airC">[];
   },
 ): number => (goesInCold(plan) ? null : plan.preheat.airC) ?? (plan.stages[0] as Pick<OvenStage, "airC">).airC;
-
-/** Whether the bird is in a roasting bag during a stage. */
-export const isInBag = (
-  { stages, bird }: { readonly stages: readonly OvenStage[]; readonly bird: { readonly cut: Cut } },
-  n: number,
-): boolean => fullStages(stages, bird.cut)[n]?.wrap === "bag";
-
-/** The hottest that it is while the bird is in a roasting bag, °C; null where it is in none. */
-export function hottestInBagC(
-  plan: BroughtUp & {
-    readonly bird: { readonly cut: Cut };
-    readonly preheat: { readonly airC: number | null };
-    readonly stages: readonly OvenStage[];
-  },
-): number | null {
-  const full = fullStages(plan.stages, plan.bird.cut);
-  const inBagC = full.flatMap(({ wrap, airC }) => (wrap === "bag" ? [airC] : []));
-  if (inBagC.length === 0) return null;
-  // It goes into an oven as hot as that was made beforehand.
-  return Math.max(...inBagC, ...(full[0]?.wrap === "bag" ? [preheatedC(plan)] : []));
-}
 
 /** Whether it is browned in a pan first: what lies flat in one. */
 export const sears = ({

@@ -1,7 +1,7 @@
 /** What is planned for one bird: every choice of the cook's. The only source of its types. */
 
 import * as z from "zod/mini";
-import { CUTS, LEGS } from "../bird/form";
+import { CUTS, FACINGS, LEGS } from "../bird/form";
 import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
@@ -13,7 +13,6 @@ import { FATS } from "../kitchen/fats";
 import { POTS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
-import { FACINGS } from "../processes/stages";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
 import { between, whole } from "../units/number";
 import { instant, line, typedName, zone } from "../units/text";

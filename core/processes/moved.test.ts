@@ -3,9 +3,8 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { loadKernel } from "../../cli/loadKernel";
 import { coarseCellM, makeBody } from "../bird/body";
 import { USUAL_OVEN } from "../heat/ovens";
-import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
+import { elsewhereOf, HEAT_SOURCES, type HeatSource, heatsByStage } from "../heat/sources";
 import { type CookDone, type CookOptions, cooking, drain } from "./cook";
-import { elsewhereOf, heatsByStage } from "./stages";
 
 const FORM = { species: "chicken", cut: "whole" } as const;
 const AIR_C = 170;

@@ -2,25 +2,18 @@
 
 import type { Body } from "../bird/body";
 import type { Posture } from "../bird/exposure";
+import type { Facing } from "../bird/form";
 import { sizeOfM } from "../bird/mass";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Underlay } from "../heat/covers";
 import { type Fire, swingOf } from "../heat/fire";
 import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
-import { areOneOven, type HeatSource, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
+import { areOneOven, type HeatSource, heatsByStage, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
 import { isMet } from "./conditions";
 import { Oven } from "./oven";
-import {
-  type Facing,
-  type FullStage,
-  fullStages,
-  heatsByStage,
-  nextStage,
-  type OvenStage,
-  type RoastEvent,
-} from "./stages";
+import { type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
 
 /** What a cook decides of a roast and can see. */
 export interface RoastSetting {

@@ -1,6 +1,6 @@
 /** What the cook does to the heat, as data: stages of the dial with their arrangement, and events on the way. */
 import type { Side } from "../bird/exposure";
-import { type Cut, centresOf } from "../bird/form";
+import { type Cut, centresOf, type Facing } from "../bird/form";
 import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
@@ -22,23 +22,6 @@ export interface OvenStage {
   /** Into another heat, which is as hot as this stage by then. */
   readonly movedTo?: HeatSource | undefined;
 }
-
-/** What a bird is heated in, stage by stage. @param first what it goes into */
-export function heatsByStage(
-  first: HeatSource,
-  stages: readonly Pick<OvenStage, "movedTo">[],
-): readonly [HeatSource, ...HeatSource[]] {
-  const heats: [HeatSource, ...HeatSource[]] = [first];
-  for (const { movedTo } of stages.slice(1)) heats.push(movedTo ?? (heats.at(-1) as HeatSource));
-  return heats;
-}
-
-/** The first heat that it is moved into; undefined where it stays in the one it went into. */
-export const elsewhereOf = (first: HeatSource, stages: readonly Pick<OvenStage, "movedTo">[]): HeatSource | undefined =>
-  heatsByStage(first, stages).find((heat) => heat !== first);
-
-export const FACINGS = ["legs", "breast", "left", "right"] as const;
-export type Facing = (typeof FACINGS)[number];
 
 /** A stage with everything said. */
 export interface FullStage {

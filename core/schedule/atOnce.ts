@@ -1,6 +1,7 @@
 /** With no time left: thawed in water where there is ice in it, salted at the oven, and into the heat. */
+
+import { heatLeadMin } from "../kitchen/broughtUp";
 import { boardMin } from "../kitchen/cutting";
-import { heatLeadMin } from "../kitchen/fuel";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";

@@ -2,8 +2,9 @@
 
 import { constant } from "../constants";
 import { isFire } from "../heat/sources";
+import { bringUpMin, heatLeadMin, LIGHTING_MIN } from "../kitchen/broughtUp";
 import { hasGiblets } from "../kitchen/cutting";
-import { bringUpMin, feedMinutes, heatLeadMin, LIGHTING_MIN } from "../kitchen/fuel";
+import { feedMinutes } from "../kitchen/fuel";
 import { POTS, type Pot } from "../kitchen/gravy";
 import { movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";

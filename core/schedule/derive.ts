@@ -3,8 +3,8 @@
 import { constant } from "../constants";
 import type { PlannedDone } from "../forecast/planned";
 import { mapLate, type Shares } from "../forecast/shares";
+import { goesInCold } from "../kitchen/broughtUp";
 import { boardMin, carvingMin } from "../kitchen/cutting";
-import { goesInCold } from "../kitchen/fuel";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";

@@ -1,5 +1,5 @@
 /** When a roast's heat is turned on, or its fire lit. */
-import { heatLeadMin } from "../kitchen/fuel";
+import { heatLeadMin } from "../kitchen/broughtUp";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import type { Schedule } from "./backward";

@@ -3,9 +3,9 @@
 import { constant } from "../constants";
 import { type HeatSource, inBagsPlace } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
+import { isInBag } from "../plan/bag";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
-import { isInBag } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
 

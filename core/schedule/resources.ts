@@ -3,8 +3,8 @@
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type HeatSource, isFire } from "../heat/sources";
+import { goesInCold } from "../kitchen/broughtUp";
 import { hasGiblets } from "../kitchen/cutting";
-import { goesInCold } from "../kitchen/fuel";
 import { heatsOf } from "../plan/heats";
 import type { Equipment } from "../plan/kitchen";
 import { preheatedC } from "../plan/methods";

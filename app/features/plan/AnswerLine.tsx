@@ -2,7 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
-import { goesInCold } from "../../../core/kitchen/fuel";
+import { goesInCold } from "../../../core/kitchen/broughtUp";
 import { preheatedC } from "../../../core/plan/methods";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";

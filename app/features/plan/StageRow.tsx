@@ -1,6 +1,6 @@
 import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import { centresOf } from "../../../core/bird/form";
+import { centresOf, FACINGS } from "../../../core/bird/form";
 import { requireBetween } from "../../../core/errors";
 import { isUpright, type Shield, UNDERLAYS, type Wrap } from "../../../core/heat/covers";
 import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
@@ -8,7 +8,7 @@ import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan
 import { heatsOf, movesOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
-import { FACINGS, fullStages } from "../../../core/processes/stages";
+import { fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
