@@ -94,7 +94,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
       const when = plan.stages[advice.n]?.when;
       return {
         key: `stage ${advice.n}`,
-        does: `${when && isColour(when) ? `Look: once ${conditionWords(when, t)}: ` : ""}${stageWords(plan, advice.n, units)}`,
+        does: `${when && isColour(when) ? `Look: once ${conditionWords(when, t)}: ` : ""}${stageWords(plan, advice.n, units, advice.after)}`,
         why:
           when && isColour(when)
             ? "By now it should have come so far; where it has not, look again in some minutes."

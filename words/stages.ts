@@ -1,8 +1,8 @@
 /** What changes in the heat, in words. */
 
 import { isUpright, type Shield, type Wrap } from "../core/heat/covers";
-import { hasFan } from "../core/heat/sources";
-import { heatsOf, movesOf } from "../core/plan/heats";
+import { areOneOven, hasFan } from "../core/heat/sources";
+import { heatsOf } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -25,24 +25,31 @@ const WRAP_WORDS: Readonly<Record<string, string>> = {
   "off bag": "cut the bag open",
 };
 
-/** Whether a stage turns the oven's fan on or off; empty where it does neither. */
-export function fanWords(plan: Pick<Plan, "stages" | "heat">, n: number): string {
-  const [before, now] = [heatsOf(plan)[n - 1], heatsOf(plan)[n]];
-  if (!before || !now || hasFan(before) === hasFan(now)) return "";
+/** What becomes of the bird's place from one stage to another: it is moved, or the oven's fan is turned; empty where neither. */
+export function placeWords(plan: Pick<Plan, "stages" | "heat">, n: number, after = n - 1): string {
+  const [before, now] = [heatsOf(plan)[after], heatsOf(plan)[n]];
+  if (!before || !now || before === now) return "";
+  if (!areOneOven(before, now)) return `moved ${MOVED_INTO[now]}`;
   return hasFan(now) ? "fan on" : "fan off";
 }
 
-/** What changes as a stage begins: what the hand does to the oven and the bird. */
-export function stageWords(plan: Pick<Plan, "stages" | "bird" | "heat">, n: number, units: UnitSystem): string {
+/** What changes as a stage begins: what the hand does to the oven and the bird. @param after the stage that was done last */
+export function stageWords(
+  plan: Pick<Plan, "stages" | "bird" | "heat">,
+  n: number,
+  units: UnitSystem,
+  after = n - 1,
+): string {
   const { stages, bird } = plan;
   const full = fullStages(stages, bird.cut);
-  const [before, stage] = [full[n - 1], full[n]];
+  const [before, stage] = [full[after], full[n]];
   if (!before || !stage) return "";
   const heat = formatTemperature(stage.airC, units);
-  const moved = movesOf(plan).find((move) => move.n === n);
+  const place = placeWords(plan, n, after);
+  const isMoved = place.startsWith("moved");
   const changes = [
-    !moved && fanWords(plan, n),
-    moved ? `move it ${MOVED_INTO[moved.into]}, at ${heat}` : stage.airC !== before.airC && `heat to ${heat}`,
+    isMoved ? `${place.replace("moved", "move it")}, at ${heat}` : place,
+    !isMoved && stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],

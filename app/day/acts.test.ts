@@ -83,7 +83,7 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect(await offs()).toEqual(heatOffs));
     await changeRoast(database(), roast.id, (before) => ({ ...before, plan: { ...before.plan, stages } }));
     undo = undefined;
-    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 2 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 2 });
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
   });
@@ -225,14 +225,14 @@ describe("an act at the stove taken back", () => {
     ];
     const inAt = new Date(Date.now() - 40 * 60_000).toISOString();
     await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
-    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 20 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 20 });
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect((await kept())?.happened.stagesDone).toBe(1);
     expect((await kept())?.plan.stages.map(({ fromMin }) => fromMin)).toEqual([0, 40]);
     undo?.();
     await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
     expect((await kept())?.happened.stagesDone).toBeUndefined();
-    acts.changesHeat({ kind: "stage", n: 1, because: "time", sinceMin: 2 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 2 });
     await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
     expect((await kept())?.plan.stages).toEqual(stages);
     acts.changedHeatAt(1, 31);

@@ -57,6 +57,21 @@ describe("the coach", () => {
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
   });
 
+  it("calls what was missed before with it, late since the first of them: nothing between is lost", () => {
+    const stages = [
+      { fromMin: 0, airC: 120 },
+      { fromMin: 40, airC: 180, movedTo: "oven" as const },
+      { fromMin: 60, airC: 180, shield: "breast" as const },
+    ];
+    const smoked = { ...plan, bird: { ...plan.bird, cut: "whole" as const }, heat: "smoker" as const, stages };
+    const [due] = adviceFor({ ...NOTHING, plan: smoked, nowMin: 61 });
+    expect(due).toEqual({ kind: "stage", n: 2, after: 0, because: "time", sinceMin: 21 });
+    if (due?.kind !== "stage") return;
+    expect(adviceWords(due, smoked, "metric").does).toBe("Move it into the oven, at 180 °C, foil over the breast");
+    const [shield] = adviceFor({ ...NOTHING, plan: smoked, nowMin: 61, stagesDone: 1 });
+    expect(shield && adviceWords(shield, smoked, "metric").does).toBe("Foil over the breast");
+  });
+
   it("tells of readings of meat that this bird does not have, once a probe", () => {
     const crown = { ...plan, bird: { ...plan.bird, cut: "crown" as const } };
     const readings = [10, 20].flatMap((minute): Reading[] => [

@@ -29,6 +29,8 @@ export type Advice =
   | {
       readonly kind: "stage";
       readonly n: number;
+      /** The last that was done: what should have been between them is to be done too. */
+      readonly after: number;
       readonly because: "time" | "temperature" | "colour";
       /** Minutes since it was due. */
       readonly sinceMin: number;
@@ -154,10 +156,13 @@ function dueByPlan({
       : isColour(when)
         ? nowMin
         : (readings.find(({ part, celsius }) => part === when.centre && celsius >= when.reachesC)?.minute ?? nowMin);
-    const sinceMin = nowMin - Math.max(fromMin, metMin);
+    // What is told with it, since it was not done either, has waited for longer.
+    const waiting = plan.stages.slice(stagesDone + 1, due).filter((before) => !before.when);
+    const sinceMin = nowMin - Math.min(Math.max(fromMin, metMin), ...waiting.map((before) => before.fromMin));
     advice.push({
       kind: "stage",
       n: due,
+      after: stagesDone,
       because: !when ? "time" : isColour(when) ? "colour" : "temperature",
       sinceMin,
     });

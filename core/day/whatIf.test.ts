@@ -13,7 +13,7 @@ import { drain } from "../processes/cook";
 import { fullStages } from "../processes/stages";
 import type { Dial } from "../units/dial";
 import { fahrenheitToC } from "../units/quantity";
-import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs } from "./whatIf";
+import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs, withStageFromNow } from "./whatIf";
 
 const { plan } = sampleRoast();
 const USUAL = UNKNOWNS.map(() => 0);
@@ -124,6 +124,20 @@ describe("what can be changed now", () => {
       }),
       plansAsked(300),
     );
+  });
+
+  it("begins a stage of its own in the plan, and what had begun stays as it was", () => {
+    const stages = [
+      { fromMin: 0, airC: 220 },
+      { fromMin: 20, airC: 160 },
+      { fromMin: 60, when: { centre: "breast" as const, reachesC: 60 }, airC: 160, shield: "none" as const },
+    ];
+    const made = withStageFromNow({ ...plan, stages }, { nowMin: 70, readC: {}, stagesDone: 1 });
+    expect(made.stages).toEqual([stages[0], stages[1], { fromMin: 70, airC: 160 }, stages[2]]);
+    // Within the minute it is that one; and a plan that is full stays as it is.
+    expect(withStageFromNow(made, { nowMin: 70, readC: {}, stagesDone: 1 })).toEqual(made);
+    const full = { ...plan, stages: Array.from({ length: 8 }, (_, n) => ({ fromMin: 100 * n, airC: 160 })) };
+    expect(withStageFromNow(full, { nowMin: 5, readC: {} })).toEqual(full);
   });
 
   it("holds at a mark of the oven's own dial", () => {

@@ -100,6 +100,12 @@ function fromNow(asked: Changeable, change: Partial<OvenStage>, endsThere: boole
   return { stages: [...kept, next, ...later], done: kept.length, leaves: [] };
 }
 
+/** A plan with a stage of its own from now on, the heat as it is, to be changed from there; as it was where it has no room. */
+export const withStageFromNow = <Of extends Changeable["plan"]>(plan: Of, asked: Omit<Changeable, "plan">): Of => ({
+  ...plan,
+  stages: fromNow({ ...asked, plan }, {}, false)?.stages ?? plan.stages,
+});
+
 /** Cuts that have both breast and legs, so that one of them can go first. */
 const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
 const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left: "right", right: "left" };

@@ -44,7 +44,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     );
   },
   /** A change of the heat is made now; made late, or by its colour, that is when it began. */
-  changesHeat({ n, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
+  changesHeat({ n, after, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
     const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
     const at = instantNow();
     void tells(
@@ -54,7 +54,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
           : begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
         return { ...before, ...withStages({ plan, happened: now }, { ...plan, stages }, n, at) };
       },
-      ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units))}`,
+      ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units, after))}`,
     );
   },
   /** A change of the heat that was made was made at another minute: what comes after it is not before it. */

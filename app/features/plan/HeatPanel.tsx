@@ -1,6 +1,7 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
+import { withStageFromNow } from "../../../core/day/whatIf";
 import { requireBetween } from "../../../core/errors";
 import { ovenIn } from "../../../core/forecast/plannedInput";
 import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
@@ -10,14 +11,17 @@ import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel
 import { withHeat, withOneMoreStage } from "../../../core/plan/edits";
 import { heatsOf, usesFire } from "../../../core/plan/heats";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
+import type { Roast } from "../../../core/plan/roast";
 import { MOST_STAGES, type Plan } from "../../../core/plan/schema";
 import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
 import { signWords } from "../../../words/tasks";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
+import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { OvenChoice } from "../../ui/OvenChoice";
@@ -78,10 +82,11 @@ const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling
 
 /** @param derived left out where it never gets there */
 export function HeatPanel({
+  roast,
   plan,
   derived,
   units,
-}: Pick<PanelProps, "plan" | "units"> & Partial<Pick<PanelProps, "derived">>) {
+}: Pick<PanelProps, "roast" | "plan" | "units"> & Partial<Pick<PanelProps, "derived">>) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const guideline = constant("guidelineC");
@@ -111,6 +116,7 @@ export function HeatPanel({
         }))}
         onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
       />
+      <WhileIn happened={roast.happened} />
       {plan.stages.map((_, n) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a stage has no other name, and stays open while it is changed
         <StageRow key={`${n} of ${plan.stages.length}`} plan={plan} n={n} units={units} />
@@ -235,6 +241,27 @@ export function HeatPanel({
       {!below && plan.finish.kind === "after-rest" && (
         <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>
       )}
+    </>
+  );
+}
+
+/** What has begun stays as it was: what is changed now is a stage of its own. */
+function WhileIn({ happened: { inAt, pulledAt, stagesDone } }: { readonly happened: Roast["happened"] }) {
+  const { settle } = usePlanStore();
+  if (inAt === undefined || pulledAt !== undefined) return null;
+  const nowMin = (): number => Math.max(1, Math.floor((clockNow() - Date.parse(inAt)) / MINUTE_MS));
+  return (
+    <>
+      <p className="text-sm text-soft">
+        The bird is in: what has begun is told here as it was from its beginning, and changing it puts that right.
+      </p>
+      <Button
+        size="small"
+        className="self-start"
+        onClick={() => settle((plan) => withStageFromNow(plan, { nowMin: nowMin(), readC: {}, stagesDone }))}
+      >
+        Change the heat from now on
+      </Button>
     </>
   );
 }

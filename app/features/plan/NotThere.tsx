@@ -1,3 +1,4 @@
+import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import type { UnitSystem } from "../../../core/units/quantity";
@@ -7,6 +8,7 @@ import { NeverThere } from "./NeverThere";
 
 interface Props {
   readonly title: string;
+  readonly roast: Pick<Roast, "id" | "happened">;
   readonly plan: Plan;
   readonly neverMet: NeverMet | null;
   readonly fault: string | null;
@@ -14,7 +16,7 @@ interface Props {
 }
 
 /** A plan that no simulation has finished: what is known of it, what would help, and the heat under the hand. */
-export function NotThere({ title, plan, neverMet, fault, units }: Props) {
+export function NotThere({ title, roast, plan, neverMet, fault, units }: Props) {
   return (
     <div className="flex max-w-xl grow flex-col gap-3 py-2">
       <h1 className="text-2xl">{title}</h1>
@@ -26,7 +28,7 @@ export function NotThere({ title, plan, neverMet, fault, units }: Props) {
           aria-label="Heat"
           className="flex flex-col gap-2 rounded-2xl border border-line bg-mist-1 p-3 shadow-card"
         >
-          <HeatPanel plan={plan} units={units} />
+          <HeatPanel roast={roast} plan={plan} units={units} />
         </section>
       )}
     </div>

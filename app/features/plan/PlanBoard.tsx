@@ -78,6 +78,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
     return (
       <NotThere
         title={titleShown({ ...roast, plan }, reader)}
+        roast={roast}
         plan={plan}
         neverMet={neverMet}
         fault={fault}

@@ -5,15 +5,15 @@ import { requireBetween } from "../../../core/errors";
 import { isUpright, type Shield, UNDERLAYS, type Wrap } from "../../../core/heat/covers";
 import { canWrap, HEAT_SOURCES, takes, turnsItself } from "../../../core/heat/sources";
 import { stageRoom, withMove, withoutStage, withStage } from "../../../core/plan/edits";
-import { heatsOf, movesOf } from "../../../core/plan/heats";
+import { heatsOf } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { COLOURS, isColour } from "../../../core/processes/conditions";
 import { fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
-import { facingName, HEAT_NAMES, heatWords, MOVED_INTO, PART_NAMES } from "../../../words/names";
-import { fanWords } from "../../../words/stages";
+import { facingName, HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
+import { placeWords } from "../../../words/stages";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -50,7 +50,7 @@ export function StageRow({ plan, n, units }: Props) {
   const label = stageLabel(plan, n, units);
   const heats = heatsOf(plan);
   const heat = heats[n] ?? plan.heat;
-  const changes = movesOf(plan).some((move) => move.n === n) ? `moved ${MOVED_INTO[heat]}` : fanWords(plan, n);
+  const changes = placeWords(plan, n);
   const { is } = heatWords(heat);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];

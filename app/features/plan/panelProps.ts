@@ -8,7 +8,7 @@ import type { UnitSystem } from "../../../core/units/quantity";
 /** What every panel of a stage is given. */
 export interface PanelProps {
   /** As it is stored. */
-  readonly roast: Pick<Roast, "id">;
+  readonly roast: Pick<Roast, "id" | "happened">;
   readonly plan: Plan;
   readonly derived: DerivedPlan;
   /** Of the whole dinner, placed. */
