@@ -253,7 +253,8 @@ function WhileIn({ happened: { inAt, pulledAt, stagesDone } }: { readonly happen
   return (
     <>
       <p className="text-sm text-soft">
-        The bird is in: what has begun is told here as it was from its beginning, and changing it puts that right.
+        The bird is in: a stage that has begun is put right here, from its beginning on. What you turn now is a stage of
+        its own.
       </p>
       <Button
         size="small"
