@@ -1,12 +1,9 @@
 /** A change of the heat that is made later than planned: until then everything went on as before. */
-import { LATEST_STAGE_MIN, type Plan } from "../plan/schema";
+import { LATEST_STAGE_MIN, type Plan, STAGES_APART_MIN } from "../plan/schema";
 import type { OvenStage } from "../processes/stages";
 
 /** One that has waited so long comes before everything else, and counts as late, min. */
 export const OVERDUE_MIN = 5;
-
-/** Two changes that are made in one go are so far apart, min: stages begin one after the other. */
-const APART_MIN = 0.5;
 
 /**
  * The stages with those after the last that was done, up to one of them, begun at a minute and no sooner; what comes
@@ -14,14 +11,14 @@ const APART_MIN = 0.5;
  * @param done number of the last stage that was done; @param upTo of the one that begins now
  */
 export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMin: number): Plan["stages"] {
-  if (atMin + stages.length * APART_MIN > LATEST_STAGE_MIN) return stages;
+  if (atMin + stages.length * STAGES_APART_MIN > LATEST_STAGE_MIN) return stages;
   let leastMin = atMin;
   return stages.map((stage, n) => {
     if (n <= done) return stage;
     // What waits for a sign begins with that.
     if (n > upTo && (stage.when || stage.fromMin >= leastMin)) return stage;
     const fromMin = Math.max(stage.fromMin, leastMin);
-    leastMin = fromMin + APART_MIN;
+    leastMin = fromMin + STAGES_APART_MIN;
     return { ...stage, fromMin };
   });
 }

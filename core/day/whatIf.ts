@@ -13,7 +13,7 @@ import type { Draw } from "../forecast/prior";
 import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
-import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan, STAGES_APART_MIN } from "../plan/schema";
 import { isMet } from "../processes/conditions";
 import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
@@ -96,7 +96,7 @@ function fromNow(asked: Changeable, change: Partial<OvenStage>, endsThere: boole
   // Where there are too many, one that is left out may be the one that moved it.
   const isIn = heatsByStage(heat, begun).at(-1);
   const moved = isIn !== heatsByStage(heat, kept).at(-1) && { movedTo: isIn };
-  const next = { fromMin: Math.max(nowMin, last.fromMin + 0.5), airC: holds.airC, ...moved, ...change };
+  const next = { fromMin: Math.max(nowMin, last.fromMin + STAGES_APART_MIN), airC: holds.airC, ...moved, ...change };
   return { stages: [...kept, next, ...later], done: kept.length, leaves: [] };
 }
 

@@ -55,4 +55,5 @@ export function happenedAfterEdit({ plan: before, happened }: Pick<Roast, "plan"
   return held;
 }
 
-const text = (stage: Stages[number]): string => JSON.stringify(stage, Object.keys(stage).sort());
+const text = (stage: Stages[number]): string =>
+  JSON.stringify(Object.entries(stage).sort(([one], [other]) => one.localeCompare(other)));

@@ -8,7 +8,7 @@ import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
-import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "./schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan, STAGES_APART_MIN } from "./schema";
 import { seasonFitting } from "./season";
 import { targetsFor } from "./usualPlan";
 
@@ -28,14 +28,11 @@ export const withStage =
   (n: number, change: Partial<Stage>): Change =>
   (plan) => ({ ...plan, stages: inOrder(plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage))) });
 
-/** Two that go by the clock are at least so far apart, min. */
-const APART_MIN = 0.5;
-
 /** Each that goes by the clock alone after the one before it: one that does not wait for its sign any more may lie before that. */
 function inOrder(stages: readonly Stage[]): Stage[] {
-  let beforeMin = -APART_MIN;
+  let beforeMin = -STAGES_APART_MIN;
   return stages.map((stage) => {
-    const fromMin = stage.when || stage.fromMin > beforeMin ? stage.fromMin : beforeMin + APART_MIN;
+    const fromMin = stage.when || stage.fromMin > beforeMin ? stage.fromMin : beforeMin + STAGES_APART_MIN;
     beforeMin = fromMin;
     return { ...stage, fromMin };
   });
@@ -48,8 +45,8 @@ export function stageRoom(
 ): { readonly least: number; readonly most: number } {
   const [before, stage, after] = [stages[n - 1], stages[n], stages[n + 1]];
   return {
-    least: !before || stage?.when ? 0 : before.fromMin + APART_MIN,
-    most: after && !after.when ? after.fromMin - APART_MIN : LATEST_STAGE_MIN,
+    least: !before || stage?.when ? 0 : before.fromMin + STAGES_APART_MIN,
+    most: after && !after.when ? after.fromMin - STAGES_APART_MIN : LATEST_STAGE_MIN,
   };
 }
 
