@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import type { Drawing, DrawingView } from "../../core/bird/drawing";
 import { birdForm, type FormChoice, formKey } from "../../core/bird/form";
+import { shownMassKg } from "../../core/bird/mass";
 import type { FormGeometry } from "../../core/bird/section";
 import type { SolidGeometry } from "../../core/bird/solidGeometry";
 import { simulations } from "../../workers/simulations";
@@ -39,13 +40,10 @@ export function useGeometry(choice: FormChoice): FormGeometry | null {
   return useMadeOnce(`geometry of ${formKey(form)}`, () => simulations.ask<"geometry">({ kind: "geometry", form }));
 }
 
-/** Birds of nearly one mass have one solid: it is as large as it looks. */
-const MASS_STEP_KG = 0.05;
-
 /** A bird's skin and bones, to be turned and cut. */
 export function useSolid(choice: FormChoice, boughtKg: number): SolidGeometry | null {
   const form = birdForm(choice);
-  const massKg = Math.round(boughtKg / MASS_STEP_KG) * MASS_STEP_KG;
+  const massKg = shownMassKg(form.species, form.cut, boughtKg);
   return useMadeOnce(`solid of ${formKey(form)} at ${massKg.toFixed(2)} kg`, () =>
     simulations.ask<"solid">({ kind: "solid", form, massKg }),
   );

@@ -33,3 +33,12 @@ export function massRangeKg(species: Species, cut: Cut): readonly [low: number, 
   if (cut === "boneless-breast" || cut === "leg-roll") return parts(0.08, 0.3);
   return whole;
 }
+
+/** Birds of nearly one mass have one solid: it is as large as it looks, kg. */
+const SOLID_STEP_KG = 0.05;
+
+/** The mass that a bird is shown with: one of few, and one that such a bird can have. */
+export function shownMassKg(species: Species, cut: Cut, boughtKg: number): number {
+  const [low, high] = massRangeKg(species, cut);
+  return Math.min(high, Math.max(low, Math.round(boughtKg / SOLID_STEP_KG) * SOLID_STEP_KG));
+}
