@@ -48,6 +48,26 @@ describe("a heat that is changed by colour", () => {
   });
 });
 
+describe("a bird that is moved", () => {
+  it("is smoked first and roasted in the oven: on at its time, in the timetable and at the stove", async () => {
+    await start(["Chicken", "Fresh", "Hot start"], "2 kg");
+    await tab("heat");
+    await press(driver, "Smoker");
+    await pressAt(driver, '[role="tabpanel"]:not([hidden]) > div:nth-of-type(4) summary');
+    await pressAt(driver, 'details label:has(input[type="radio"][value="oven"])');
+    await seeText(driver, "moved into the oven");
+    await toPage("list");
+    await seeText(driver, "Light", "briquettes", "Oven on at 160 °C", "Move it into the oven, at 160 °C");
+    await toPage("cook");
+    await press(driver, "The bird is on the heat");
+    await wentInAgo(driver, 30);
+    await pressAt(driver, '[role="dialog"] button[aria-label="Close"]');
+    await seeText(driver, "Move it into the oven, at 160 °C");
+    await press(driver, "Done");
+    await seeText(driver, "It is out of the oven");
+  });
+});
+
 describe("a stuffed bird", () => {
   it("shows every cut across it, the one through its stuffing too", async () => {
     await start(["Chicken", "Fresh", "Steady"], "2 kg");
