@@ -1,11 +1,15 @@
 /** What is wrong with a value, in one sentence: the thing, what was met, what is allowed; in the cook's own units. */
 import { type Allowed, QuantityError, type Readable, type Rule } from "../core/errors";
 import {
+  CM_PER_INCH,
+  fahrenheitToC,
   formatLength,
   formatMass,
   formatTemperature,
   formatTemperatureDifference,
   formatVolume,
+  KG_PER_OUNCE,
+  L_PER_QUART,
   type UnitSystem,
 } from "../core/units/quantity";
 import { oneLine } from "../core/units/text";
@@ -33,13 +37,21 @@ const RULES: Record<Rule, string> = {
   "a-time-there-is": "a time that a clock shows",
 };
 
+interface Scale {
+  readonly write: (value: number) => string;
+  /** Between two values as they are written, and where one of them lies. */
+  readonly step: number;
+  readonly zero: number;
+}
+const K_PER_FAHRENHEIT = 1 / 1.8;
+
 /** Of what is kept in these units, a cook who measures in others reads their own. */
-const IN_US: Record<string, (value: number) => string> = {
-  "°C": (value) => formatTemperature(value, "us"),
-  K: (value) => formatTemperatureDifference(value, "us"),
-  kg: (value) => formatMass(value, "us"),
-  cm: (value) => formatLength(value, "us"),
-  L: (value) => formatVolume(value, "us"),
+const IN_US: Record<string, Scale> = {
+  "°C": { write: (value) => formatTemperature(value, "us"), step: K_PER_FAHRENHEIT, zero: fahrenheitToC(0) },
+  K: { write: (value) => formatTemperatureDifference(value, "us"), step: K_PER_FAHRENHEIT, zero: 0 },
+  kg: { write: (value) => formatMass(value, "us"), step: KG_PER_OUNCE, zero: 0 },
+  cm: { write: (value) => formatLength(value, "us"), step: CM_PER_INCH / 10, zero: 0 },
+  L: { write: (value) => formatVolume(value, "us"), step: L_PER_QUART / 10, zero: 0 },
 };
 
 const LONGEST_VALUE = 60;
@@ -47,8 +59,13 @@ const LONGEST_VALUE = 60;
 const plain = (value: number, unit: string): string => `${Number(value.toFixed(3))}${unit && ` ${unit}`}`;
 
 function range(low: number, high: number, unit: string, units: UnitSystem): string {
-  const write = units === "us" ? IN_US[unit] : undefined;
-  return write ? `${write(low)} to ${write(high)}` : `${low} to ${plain(high, unit)}`;
+  const scale = units === "us" ? IN_US[unit] : undefined;
+  if (!scale) return `${low} to ${plain(high, unit)}`;
+  const { write, step, zero } = scale;
+  // What is told to be allowed is: an end that lies between two of their marks is told as the one within.
+  const least = zero + step * Math.ceil((low - zero) / step - 1e-9);
+  const most = zero + step * Math.floor((high - zero) / step + 1e-9);
+  return least > most ? `${write(low)} to ${write(high)}` : `${write(least)} to ${write(most)}`;
 }
 
 function allowedWords(allowed: Allowed, units: UnitSystem): string {
@@ -56,7 +73,7 @@ function allowedWords(allowed: Allowed, units: UnitSystem): string {
     case "between":
       return range(allowed.low, allowed.high, allowed.unit === "K" && units === "metric" ? "°C" : allowed.unit, units);
     case "above":
-      return `above ${(units === "us" && IN_US[allowed.unit]?.(allowed.than)) || plain(allowed.than, allowed.unit)}`;
+      return `above ${(units === "us" && IN_US[allowed.unit]?.write(allowed.than)) || plain(allowed.than, allowed.unit)}`;
     case "one-of":
       return allowed.values.join(", ");
     case "read-as":
@@ -71,7 +88,7 @@ export function valueWords(value: unknown, allowed: Allowed, units: UnitSystem):
   const unit = allowed.kind === "between" || allowed.kind === "above" ? allowed.unit : "";
   const met =
     typeof value === "number" && Number.isFinite(value)
-      ? (units === "us" && IN_US[unit]?.(value)) || plain(value, unit === "K" ? "°C" : unit)
+      ? (units === "us" && IN_US[unit]?.write(value)) || plain(value, unit === "K" ? "°C" : unit)
       : oneLine(String(value), LONGEST_VALUE) || "nothing";
   return `got ${met}, allowed is ${allowedWords(allowed, units)}`;
 }

@@ -2,7 +2,7 @@
 import { QuantityError, requireBetween } from "../errors";
 
 export const KG_PER_POUND = 0.45359237;
-const KG_PER_OUNCE = KG_PER_POUND / 16;
+export const KG_PER_OUNCE = KG_PER_POUND / 16;
 export const CM_PER_INCH = 2.54;
 /** US liquid quart. */
 export const L_PER_QUART = 0.946352946;
