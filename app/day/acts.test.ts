@@ -91,7 +91,7 @@ describe("an act at the stove taken back", () => {
   it("is ice that was found on the morning: in water from now, though its thaw was ticked off days ago", async () => {
     const ticked = ["thaw", "salt"];
     await saveRoast(database(), { ...roast, happened: { ticked, thawBegunAt: "2026-09-24T09:00:00.000Z" } });
-    acts.hasIce("middle", "water");
+    acts.hasIce("middle", "water", true);
     await vi.waitFor(() => expect(undo).toBeDefined());
     const found = await kept();
     expect(found?.plan).toMatchObject({ thawIn: "water", bird: { state: "part-frozen", ice: "middle" } });
@@ -101,9 +101,15 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect((await kept())?.plan).toEqual(roast.plan));
     expect((await kept())?.happened.thawBegunAt).toBe("2026-09-24T09:00:00.000Z");
     undo = undefined;
-    acts.hasIce("most", "none");
+    acts.hasIce("most", "none", true);
     await vi.waitFor(() => expect(undo).toBeDefined());
     // Straight into the heat nothing thaws before.
+    expect((await kept())?.happened).toEqual({ ticked: ["salt"] });
+    await saveRoast(database(), { ...roast, happened: { ticked } });
+    undo = undefined;
+    // Found on the eve, it is not in the water yet: the timetable says when.
+    acts.hasIce("cavity", "water", false);
+    await vi.waitFor(() => expect(undo).toBeDefined());
     expect((await kept())?.happened).toEqual({ ticked: ["salt"] });
   });
 

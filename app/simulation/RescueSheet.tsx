@@ -18,7 +18,8 @@ interface Props {
   readonly plan: Plan;
   /** Salted already, as far as was ticked off. */
   readonly isSalted?: boolean;
-  onTake(ice: Ice, thawIn: "water" | "none"): void;
+  /** @param waterMin in the water, before it goes into the heat */
+  onTake(ice: Ice, thawIn: "water" | "none", waterMin: number): void;
 }
 
 const ICE_NAMES: Record<Ice, string> = {
@@ -64,14 +65,14 @@ function Rescue({ plan, isSalted = false, onTake }: Props) {
           says="In its closed bag, the water changed every 30 minutes; then into the heat at once."
           way={ways.water}
           taken={taken("water")}
-          onTake={() => onTake(ice, "water")}
+          onTake={() => onTake(ice, "water", ways.water.kind === "known" ? ways.water.waterMin : 0)}
         />
         <WayRow
           name="Roast it as it is"
           says={`Oven only. ${hasGiblets(plan.bird.cut) ? "The giblet bag comes out as soon as it lets go; no stuffing; the" : "The"} thermometer decides.`}
           way={ways.none}
           taken={taken("none")}
-          onTake={() => onTake(ice, "none")}
+          onTake={() => onTake(ice, "none", 0)}
         />
       </ul>
       {ovenOnly && (

@@ -60,17 +60,22 @@ export const rowActs = ({ change, tells, happened }: Telling) => ({
       () => says,
     );
   },
-  /** There is ice in it: it goes on in cold water from now, or into the heat as it is. */
-  hasIce(ice: Plan["bird"]["ice"], thawIn: "water" | "none"): void {
+  /** There is ice in it: it goes on in cold water, or into the heat as it is. @param begins it is in the water from now */
+  hasIce(ice: Plan["bird"]["ice"], thawIn: "water" | "none", begins: boolean): void {
     const at = instantNow();
     void tells(
       (before) => {
         const plan = onTheMorning(ice, thawIn)(before.plan);
         const happened = happenedAfterEdit(before, plan);
         const inWater = { ...withTick(happened, THAW_ROW), thawBegunAt: at };
-        return { ...before, plan, happened: thawIn === "water" ? inWater : happened };
+        return { ...before, plan, happened: thawIn === "water" && begins ? inWater : happened };
       },
-      () => (thawIn === "water" ? "Noted: in cold water from now" : "Noted: it goes in with its ice"),
+      () => {
+        if (thawIn === "none") return "Noted: it goes in with its ice";
+        return begins
+          ? "Noted: in cold water from now"
+          : "Noted: cold water comes right before the heat; until then it stays cold";
+      },
     );
   },
   /** What is heated again is in the oven, so much later than planned: dinner waits for it. */

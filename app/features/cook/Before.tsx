@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { heatOnRow, type LateBefore } from "../../../core/day/late";
 import { isFire } from "../../../core/heat/sources";
-import { DAY_MS } from "../../../core/units/time";
+import { DAY_MS, HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { conflictWords } from "../../../words/conflicts";
 import { heatWords } from "../../../words/names";
@@ -30,6 +30,9 @@ interface Props {
   readonly day: RoastDay;
   readonly acts: Acts;
 }
+
+/** Thawed by so long before it is to go in, it can as well begin: earlier it would wait, out of its water, for the heat. */
+const EARLY_IN_WATER_MS = HOUR_MS;
 
 /** Before the oven: what should have been first, then the next task of the plan, and the one tap that starts the cook. */
 export function Before({ day, acts }: Props) {
@@ -88,7 +91,13 @@ export function Before({ day, acts }: Props) {
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
       />
       {plan.bird.state !== "fresh" && inAtMs - now < DAY_MS && (
-        <RescueSheet plan={plan} isSalted={happened.ticked?.includes("salt") ?? false} onTake={acts.hasIce} />
+        <RescueSheet
+          plan={plan}
+          isSalted={happened.ticked?.includes("salt") ?? false}
+          onTake={(left, thawIn, waterMin) =>
+            acts.hasIce(left, thawIn, clockNow() + waterMin * MINUTE_MS > inAtMs - EARLY_IN_WATER_MS)
+          }
+        />
       )}
       <ProbeSheet plan={plan} inAtMs={inAtMs} />
       {!pace && (
