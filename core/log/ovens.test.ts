@@ -113,6 +113,16 @@ describe("what one roast says", () => {
     }
   });
 
+  it("is less of an oven that the bird was moved out of: what it made of the time, and what the other heat may have", () => {
+    const stages = [
+      { fromMin: 0, airC: 175 },
+      { fromMin: 40, airC: 175, movedTo: "covered-grill" as const },
+    ];
+    const [all, part] = [options, { ...options, stages }].map((roast) => drain(ovenSays(roast, readingsIn(0))));
+    expect(Math.abs(part?.by[0] ?? 1)).toBeLessThan(Math.abs(all?.by[0] ?? 0));
+    expect(part?.doubt).toBeGreaterThan(all?.doubt ?? 1);
+  });
+
   it("is nothing where hardly anything was read, or nothing was aimed at", () => {
     expect(drain(ovenSays(options, readingsIn(0).slice(0, 2)))).toBeNull();
     expect(drain(ovenSays({ ...options, shownC: {} }, readingsIn(0)))).toBeNull();
