@@ -3,19 +3,16 @@ import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { withStageFromNow } from "../../../core/day/whatIf";
 import { requireBetween } from "../../../core/errors";
-import { ovenIn } from "../../../core/forecast/plannedInput";
-import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
-import { FUELS, type Fuel, HEAT_SOURCES, isFire, isLidded, takes } from "../../../core/heat/sources";
+import { HEAT_SOURCES, isFire, takes } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/broughtUp";
-import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
 import { withHeat, withOneMoreStage } from "../../../core/plan/edits";
-import { heatsOf, usesFire } from "../../../core/plan/heats";
+import { usesFire } from "../../../core/plan/heats";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { MOST_STAGES, type Plan } from "../../../core/plan/schema";
 import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
-import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, parseDurationS, parseTemperatureC } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
 import { HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
@@ -31,6 +28,7 @@ import { UnitField } from "../../ui/UnitField";
 import { Why } from "../../ui/Why";
 import { DragRow } from "./DragRow";
 import { MinutesRow } from "./MinutesRow";
+import { Outdoors } from "./Outdoors";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { StageRow } from "./StageRow";
@@ -65,18 +63,6 @@ const withSear =
 const withFinish =
   (kind: Plan["finish"]["kind"]) =>
   (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
-
-const FUEL_NAMES: Record<Fuel, string> = { charcoal: "Charcoal", wood: "Wood", pellets: "Pellets", gas: "Gas" };
-const DRAUGHT_NAMES: Record<Draught, string> = {
-  weak: "Draws weakly",
-  usual: "Draws as most do",
-  good: "Draws well",
-};
-const FUEL_SAYS: Record<Exclude<Fuel, "charcoal">, string> = {
-  wood: "A split or two an hour, onto embers",
-  pellets: "The hopper feeds it; looked at every hour",
-  gas: "A full bottle, and a second one in reach",
-};
 
 const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
 
@@ -263,47 +249,6 @@ function WhileIn({ happened: { inAt, pulledAt, stagesDone } }: { readonly happen
       >
         Change the heat from now on
       </Button>
-    </>
-  );
-}
-
-/** What burns outdoors, and the weather that it burns in. */
-function Outdoors({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
-  const { settle } = usePlanStore();
-  const hasLid = heatsOf(plan).some(isLidded);
-  const isKnown = isLidded(plan.heat) && Boolean(ovenIn(plan)?.learned);
-  const weather = (change: Partial<Plan["weather"]>): void =>
-    settle((before) => ({ ...before, weather: { ...before.weather, ...change } }));
-  return (
-    <>
-      <Segmented
-        label="Fuel"
-        value={plan.fuel}
-        choices={FUELS.map((value) => ({ value, label: FUEL_NAMES[value] }))}
-        onChange={(fuel) => settle((before) => ({ ...before, fuel }))}
-      />
-      {hasLid && !isKnown && (
-        <Segmented
-          label="How it draws"
-          value={plan.draught}
-          choices={DRAUGHTS.map((value) => ({ value, label: DRAUGHT_NAMES[value] }))}
-          onChange={(draught) => settle((before) => ({ ...before, draught }))}
-        />
-      )}
-      <UnitField
-        label="Outdoors"
-        shown={formatTemperature(plan.weather.airC, units)}
-        parse={(text) => requireBetween("air outdoors", parseTemperatureC(text, units), -30, 45, "°C")}
-        onChange={(airC) => weather({ airC })}
-      />
-      <Toggle label="Windy" checked={plan.weather.windy} onChange={(windy) => weather({ windy })} />
-      <p className="text-sm text-soft">
-        {plan.fuel === "charcoal"
-          ? `${briquettesToStart(plan)} briquettes to start, ${briquettesPerHour(plan)} more each hour`
-          : FUEL_SAYS[plan.fuel]}
-        . Little, clean smoke
-        {hasLid && "; the lid stays shut. Cold and wind cool it, and the bird takes longer at the same heat"}.
-      </p>
     </>
   );
 }
