@@ -68,7 +68,8 @@ export function fitsOf(
   let trays = 1;
   while (isFlat && trays < dishesInOven && !within(inPan(trays), pan)) trays++;
   const stands = isUpright(plan.stages[0]?.surface);
-  const flat = stands ? smallerFirst([size.width * count, size.height]) : onEach(trays);
+  const flat = onEach(trays);
+  const inOven = stands ? smallerFirst([size.width * count, size.height]) : flat;
   const heightCm = stands ? size.length + STAND_CM : size.height + RACK_CM;
   const shelf = [...smallerFirst([shelfCm.width, shelfCm.depth]), shelfCm.height];
   const held = (where: Fit["where"], needs: readonly number[], has: readonly number[]): Fit => ({
@@ -84,7 +85,7 @@ export function fitsOf(
           ...(stands ? [] : [held("pan", inPan(trays), pan)]),
           held(
             "oven",
-            [...flat, trays * heightCm + ROOF_ROOM_CM],
+            [...inOven, trays * heightCm + ROOF_ROOM_CM],
             [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
           ),
         ]),

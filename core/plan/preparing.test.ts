@@ -115,6 +115,9 @@ describe("whether it fits", () => {
       ["oven", true],
       ["shelf", true],
     ]);
+    // In the fridge it lies, as any other.
+    const lain = fitsOf(lying(size), made({ cut: "whole", count: 1 }, {}), salt);
+    expect(asked(60).find(({ where }) => where === "shelf")).toEqual(lain.find(({ where }) => where === "shelf"));
     // Lying it would go in.
     expect(asked(32).find(({ where }) => where === "oven")?.fits).toBe(false);
     expect(fits({ ovenCm: { ...kitchen.ovenCm, height: 32 } })).toMatchObject({ oven: true });
