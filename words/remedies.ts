@@ -18,6 +18,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   hotter: "Hotter all through",
   "in-the-oven": "Roast it in the oven",
   joint: "Cut it in parts",
+  "lay-down": "Lay it on a rack",
   "leave-whole": "Leave it whole",
   "lid-instead": "A lid instead, or foil over the dish",
   "no-ring": "They need no ring",

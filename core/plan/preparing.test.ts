@@ -4,6 +4,7 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { coarseCellM, makeBody } from "../bird/body";
 import { type BirdSize, sizeOf } from "../bird/size";
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
+import { remediesOf } from "../schedule/remedies";
 import { fitsOf } from "./fits";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
@@ -115,6 +116,20 @@ describe("whether it fits", () => {
       ["oven", true],
       ["shelf", true],
     ]);
+    const tall = fitsOf(
+      lying(size),
+      { ...made({ cut: "whole", count: 1 }, {}), stages: [{ fromMin: 0, airC: 190, surface: "stand" }] },
+      salt,
+    ).find(({ where }) => where === "oven");
+    if (!tall) throw new Error("the oven is measured");
+    const standing = {
+      ...plan,
+      bird: { ...plan.bird, cut: "whole" as const, count: 1 },
+      stages: [{ fromMin: 0, airC: 190, surface: "stand" as const }],
+    };
+    const [lie] = remediesOf({ kind: "does-not-fit", fit: tall }, standing);
+    expect(lie?.does).toEqual({ kind: "lay-down" });
+    expect(lie?.change(standing).stages[0]?.surface).toBe("rack");
     // In the fridge it lies, as any other.
     const lain = fitsOf(lying(size), made({ cut: "whole", count: 1 }, {}), salt);
     expect(asked(60).find(({ where }) => where === "shelf")).toEqual(lain.find(({ where }) => where === "shelf"));

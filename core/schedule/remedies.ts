@@ -2,6 +2,7 @@
 
 import { hasCavity, isJointed } from "../bird/form";
 import { constant } from "../constants";
+import { isUpright } from "../heat/covers";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { withForm, withoutSpit, withSalt, withSeason } from "../plan/edits";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
@@ -18,6 +19,7 @@ import {
   HOTTEST_C,
   IN_THE_OVEN,
   JOINT,
+  LAY_DOWN,
   LID_INSTEAD,
   NO_SALT,
   ONE_BIRD,
@@ -225,6 +227,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       if (where === "thaw") return [...(plan.bird.count > 1 ? [ONE_BIRD] : []), WATER_NOW];
       return [
         ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
+        ...(where === "oven" && isUpright(plan.stages[0]?.surface) ? [LAY_DOWN] : []),
         ...(hasCavity(plan.bird.cut) && where === "oven" ? [FLATTEN] : []),
         ...(plan.bird.count === 1 && isJointed(plan.bird.cut) ? [JOINT] : []),
       ];

@@ -1,12 +1,14 @@
 /** One tap on a plan: a change, and what it does as data; its words are the edge's. */
 
 import { constant } from "../constants";
+import { isUpright } from "../heat/covers";
 import { type HeatSource, inBagsPlace } from "../heat/sources";
 import type { SaltMethod } from "../kitchen/salt";
 import { isInBag } from "../plan/bag";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
 import type { Plan } from "../plan/schema";
+import { usualSurface } from "../processes/stages";
 import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
 
 /** What a remedy does, where that is all there is to say. */
@@ -38,6 +40,7 @@ export const PLAIN_REMEDIES = [
   "salt-at-oven",
   "shorter-salting",
   "spatchcock",
+  "lay-down",
   "stuffing-beside",
   "thaw-in-fridge",
   "thaw-in-water",
@@ -119,6 +122,16 @@ export const IN_THE_OVEN: Remedy = { does: { kind: "in-the-oven" }, change: with
 export const STUFFING_BESIDE: Remedy = {
   does: { kind: "stuffing-beside" },
   change: unstuffed,
+};
+/** What stands too tall lies on a rack, as it would by itself. */
+export const LAY_DOWN: Remedy = {
+  does: { kind: "lay-down" },
+  change: (plan) => ({
+    ...plan,
+    stages: plan.stages.map((stage) =>
+      isUpright(stage.surface) ? { ...stage, surface: usualSurface(plan.bird.cut) } : stage,
+    ),
+  }),
 };
 export const FLATTEN: Remedy = { does: { kind: "spatchcock" }, change: withForm({ cut: "spatchcock" }) };
 export const JOINT: Remedy = { does: { kind: "joint" }, change: withForm({ cut: "parts" }) };
