@@ -122,6 +122,21 @@ describe("the coach", () => {
       forecast({ estimate: UNKNOWNS.map((name) => (name === "ovenOffset" ? offset : 0)) });
     expect(kinds({ forecast: oven(-1.6) })).toEqual(["oven-cold"]);
     expect(kinds({ forecast: oven(1.6) })).toEqual(["oven-hot"]);
+    // With its fan on it is the same oven; what the bird was moved out of says nothing of what it is in now.
+    const then = (movedTo: Plan["heat"]): Partial<Watched> => ({
+      plan: {
+        ...plan,
+        heat: "oven",
+        stages: [
+          { fromMin: 0, airC: 160 },
+          { fromMin: 20, airC: 160, movedTo },
+        ],
+      },
+      forecast: oven(1.6),
+      stagesDone: 1,
+    });
+    expect(kinds(then("fan-oven"))).toEqual(["oven-hot"]);
+    expect(kinds(then("covered-grill"))).toEqual([]);
   });
 
   it("takes a tip for misplaced when the readings put it far from the centre", () => {

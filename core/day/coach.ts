@@ -13,7 +13,7 @@ import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
 import { feedMinutes } from "../kitchen/fuel";
-import { heatsOf } from "../plan/heats";
+import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
 import { isColour } from "../processes/conditions";
@@ -209,7 +209,8 @@ function seenInReadings(
   }
   if (browning && browning.now >= GOLDEN && browning.atPull >= BURNT && can("cover-all"))
     advice.push({ kind: "dark-early" });
-  const isElsewhere = heatsOf(plan)[stagesDone] !== plan.heat;
+  // An oven whose fan was turned on is still the one that it went into.
+  const isElsewhere = movedInto(plan, stagesDone, 0) !== null;
   const offset = forecast.estimate[UNKNOWNS.indexOf(isElsewhere ? "elsewhereOffset" : "ovenOffset")] ?? 0;
   if (Math.abs(offset) > OVEN_OFF_SD) {
     const { oven } = traitsOf(forecast.estimate, forecast.prior);
