@@ -1,8 +1,8 @@
 /** What changes in the heat, in words. */
 
 import { isUpright, type Shield, type Wrap } from "../core/heat/covers";
-import { areOneOven, hasFan } from "../core/heat/sources";
-import { heatsOf } from "../core/plan/heats";
+import { hasFan } from "../core/heat/sources";
+import { heatsOf, movedInto } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -25,12 +25,17 @@ const WRAP_WORDS: Readonly<Record<string, string>> = {
   "off bag": "cut the bag open",
 };
 
-/** What becomes of the bird's place from one stage to another: it is moved, or the oven's fan is turned; empty where neither. */
-export function placeWords(plan: Pick<Plan, "stages" | "heat">, n: number, after = n - 1): string {
+/** Whether the oven's fan is turned from one stage to another; empty where it is not. */
+function fanWords(plan: Pick<Plan, "stages" | "heat">, n: number, after: number): string {
   const [before, now] = [heatsOf(plan)[after], heatsOf(plan)[n]];
-  if (!before || !now || before === now) return "";
-  if (!areOneOven(before, now)) return `moved ${MOVED_INTO[now]}`;
+  if (!before || !now || hasFan(before) === hasFan(now)) return "";
   return hasFan(now) ? "fan on" : "fan off";
+}
+
+/** What becomes of the bird's place with a stage: it is moved, or the oven's fan is turned; empty where neither. */
+export function placeWords(plan: Pick<Plan, "stages" | "heat">, n: number): string {
+  const into = movedInto(plan, n);
+  return into ? `moved ${MOVED_INTO[into]}` : fanWords(plan, n, n - 1);
 }
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. @param after the stage that was done last */
@@ -45,11 +50,10 @@ export function stageWords(
   const [before, stage] = [full[after], full[n]];
   if (!before || !stage) return "";
   const heat = formatTemperature(stage.airC, units);
-  const place = placeWords(plan, n, after);
-  const isMoved = place.startsWith("moved");
+  const into = movedInto(plan, n, after);
   const changes = [
-    isMoved ? `${place.replace("moved", "move it")}, at ${heat}` : place,
-    !isMoved && stage.airC !== before.airC && `heat to ${heat}`,
+    into ? `move it ${MOVED_INTO[into]}, at ${heat}` : fanWords(plan, n, after),
+    !into && stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],

@@ -79,10 +79,11 @@ export function normalQuantile(probability: number): number {
 export function priorDraws(count: number): Draw[] {
   const columns = UNKNOWNS.map((_, u) => {
     const prime = PRIMES[u];
-    const next = normalNumbers(evenNumbers(u));
-    const raw = Array.from({ length: count }, (_, n) =>
-      prime === undefined ? next() : normalQuantile(radicalInverse(n + 21, prime)),
-    );
+    const next =
+      prime === undefined
+        ? normalNumbers(evenNumbers(u))
+        : (n: number) => normalQuantile(radicalInverse(n + 21, prime));
+    const raw = Array.from({ length: count }, (_, n) => next(n));
     const mean = raw.reduce((sum, value) => sum + value, 0) / count;
     const deviation = Math.sqrt(raw.reduce((sum, value) => sum + (value - mean) ** 2, 0) / count);
     return raw.map((value) => (value - mean) / deviation);

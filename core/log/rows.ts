@@ -48,6 +48,7 @@ export function logRow(roast: Roast): LogRow | null {
   if (!inAt || !outAt) return null;
   const predicted = foretold(roast);
   const { bird, method, heat, oven, serveAt } = plan;
+  const last = lastHeatOf(plan);
   const outMs = Date.parse(outAt);
   const isLate = predicted && predicted.pullP90At !== NEVER && outMs > Date.parse(predicted.pullP90At);
   return {
@@ -59,7 +60,7 @@ export function logRow(roast: Roast): LogRow | null {
     count: bird.count,
     method,
     heat,
-    movedTo: lastHeatOf(plan) === heat ? null : lastHeatOf(plan),
+    movedTo: last === heat ? null : last,
     oven: oven?.heat === heat ? oven.name : null,
     isArchived: archived === true,
     serveAt,

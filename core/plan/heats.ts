@@ -8,14 +8,19 @@ type Heated = Pick<Plan, "heat" | "stages">;
 /** What it is in, stage by stage. */
 export const heatsOf = ({ heat, stages }: Heated): readonly HeatSource[] => heatsByStage(heat, stages);
 
-/** The stages with which it is moved, by their number, and into what; a fan that is turned on moves nothing. */
-export const movesOf = (plan: Heated): readonly { readonly n: number; readonly into: HeatSource }[] => {
+/** What it is moved into from one stage to another; null where it stays: a fan that is turned on moves nothing. */
+export function movedInto(plan: Heated, n: number, after = n - 1): HeatSource | null {
   const heats = heatsOf(plan);
-  return heats.flatMap((into, n) => {
-    const from = heats[n - 1] ?? into;
-    return into === from || areOneOven(into, from) ? [] : [{ n, into }];
+  const [before, now] = [heats[after], heats[n]];
+  return !before || !now || before === now || areOneOven(before, now) ? null : now;
+}
+
+/** The stages with which it is moved, by their number, and into what. */
+export const movesOf = (plan: Heated): readonly { readonly n: number; readonly into: HeatSource }[] =>
+  plan.stages.flatMap((_, n) => {
+    const into = movedInto(plan, n);
+    return into === null ? [] : [{ n, into }];
   });
-};
 
 /** Whether it is in an oven at some time. */
 export const usesOven = (plan: Heated): boolean => !heatsOf(plan).every(isFire);

@@ -160,8 +160,9 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       stage = stages[at] as FullStage;
       if (stage.surface !== before.surface) underlayC = underlayStartC(stage.surface, stage.airC);
       const heat = heats[at] as HeatSource;
-      if (areOneOven(heat, place.source)) place = { ...place, source: heat, traits: traitsIn(heat, options) };
-      else if (heat !== place.source) {
+      if (heat !== place.source && areOneOven(heat, place.source)) {
+        place = { ...place, source: heat, traits: traitsIn(heat, options) };
+      } else if (heat !== place.source) {
         place = placeIn(heat, options, stage.airC, minute);
         handling = MOVING_MIN;
       }
