@@ -7,7 +7,7 @@ import type { Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { movesOf } from "../core/plan/heats";
+import { movedInto } from "../core/plan/heats";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -64,8 +64,10 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
   const fire = isFire(plan.heat);
   const preheatC = preheatedC(plan);
-  const moves = new Map(movesOf(plan).map((move) => [move.n, `${MOVED_INTO[move.into]} at `]));
-  const into = (n: number): string => moves.get(n) ?? "";
+  const into = (n: number): string => {
+    const heat = movedInto(plan, n);
+    return heat ? `${MOVED_INTO[heat]} at ` : "";
+  };
   return {
     thaw: thawWords(units)[plan.thawIn],
     prepare: goesInWithIce(plan)
