@@ -3,6 +3,7 @@ import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { InNone } from "../core/day/probes";
 import {
   dinnersByTime,
+  FILE_VERSION,
   kitchenWithDial,
   roastInOrder,
   roastWithBridge,
@@ -88,8 +89,11 @@ export type DrillDone = DrillResult & { readonly key?: number; readonly atMs: nu
 /** What the cook's kitchen has; new roasts start from it. */
 export type Kitchen = Equipment & { readonly id: "kitchen" };
 
-/** The newest of the versions below. */
-export const DATABASE_VERSION = 19;
+/**
+ * The newest of the versions below: every step of the roast file is one, so that an older page is told; three more brought
+ * tables alone.
+ */
+export const DATABASE_VERSION = FILE_VERSION + 3;
 
 export class BrumaDatabase extends Dexie {
   declare roasts: EntityTable<Roast, "id">;
@@ -170,8 +174,8 @@ export class BrumaDatabase extends Dexie {
         return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
       });
     });
-    // Versions 15, since when the heat is on, 16, a cold oven, 17, a thaw that began late and how warm the table was, 18, a
-    // tip that was put right, and 19, heat that was off and a bag: older pages know nothing of them, and rows stay as they are.
+    // Versions 15 and on: as the steps of the file that leave a roast as it was. Older pages know nothing of what may be
+    // added with them, and rows stay as they are.
     this.version(DATABASE_VERSION).stores({});
   }
 }

@@ -8,7 +8,7 @@ import { birdIn } from "./tasks";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [
-  { kind: "stage", n: 0, after: 0, because: "time", sinceMin: 2 },
+  { kind: "stage", n: 0, after: 0, sinceMin: 2 },
   { kind: "baste", n: 2 },
   { kind: "soon", minutes: 9 },
   { kind: "slipped", probe: "left breast" },

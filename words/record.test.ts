@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { begunAt } from "../core/day/lateStage";
 import { eventsOf } from "../core/log/events";
 import { OTHERWISES } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { doneWords, eventWords, otherwiseWords, wouldWords } from "./record";
 
@@ -40,6 +42,22 @@ describe("the record in words", () => {
     ]);
     expect(eventsOf({ plan: sample.plan, happened: {} })).toEqual([]);
     const { inAt, pulledAt } = roast.happened;
+    // When what still waits for its sign was made nobody wrote down; made, it has its minute.
+    const when = { centre: "breast" as const, reachesC: 57 };
+    const waiting = {
+      ...roast.plan,
+      stages: [
+        { fromMin: 0, airC: 110 },
+        { fromMin: 60, airC: 145, when },
+      ],
+    };
+    const made = { ...waiting, stages: begunAt(waiting.stages, 0, 1, 95) };
+    const minutes = (plan: Plan) =>
+      eventsOf({ plan, happened: { inAt, pulledAt, stagesDone: 1 } }).map(
+        ({ atMs }) => (atMs - Date.parse(inAt)) / 60_000,
+      );
+    expect(minutes(waiting)).toEqual([0, 120]);
+    expect(minutes(made)).toEqual([0, 95, 120]);
     const heatOffs = [
       { offAt: "2026-09-27T07:00:00Z", onAt: "2026-09-27T07:30:00Z" },
       { offAt: "2026-09-27T07:50:00Z", onAt: "2026-09-27T08:15:00Z" },

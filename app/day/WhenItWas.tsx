@@ -111,7 +111,7 @@ function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; r
 
 type InHeat = Props & { readonly inAt: string };
 
-/** Changes of the heat that were made, by their minutes; one that waited for a sign began with that. */
+/** Changes of the heat that were made, by their minutes; of one that waits for a sign still nobody wrote down when. */
 function Changes({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
   const { units } = useHabits();
   const { stagesDone = 0, pulledAt } = happened;
@@ -139,9 +139,7 @@ function Changes({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
           />
         )}
         {n === stagesDone && pulledAt === undefined && (
-          <Button
-            onClick={() => void acts.happens({ stagesDone: n - 1 })}
-          >{`Not done yet: ${uncapitalised(what)}`}</Button>
+          <Button onClick={() => acts.heatNotChanged(n)}>{`Not done yet: ${uncapitalised(what)}`}</Button>
         )}
       </div>
     );

@@ -83,7 +83,7 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () => expect(await offs()).toEqual(heatOffs));
     await changeRoast(database(), roast.id, (before) => ({ ...before, plan: { ...before.plan, stages } }));
     undo = undefined;
-    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 2 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
   });
@@ -231,18 +231,39 @@ describe("an act at the stove taken back", () => {
     ];
     const inAt = new Date(Date.now() - 40 * 60_000).toISOString();
     await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
-    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 20 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 20 });
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect((await kept())?.happened.stagesDone).toBe(1);
     expect((await kept())?.plan.stages.map(({ fromMin }) => fromMin)).toEqual([0, 40]);
     undo?.();
     await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
     expect((await kept())?.happened.stagesDone).toBeUndefined();
-    acts.changesHeat({ kind: "stage", n: 1, after: 0, because: "time", sinceMin: 2 });
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
     await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
     expect((await kept())?.plan.stages).toEqual(stages);
     acts.changedHeatAt(1, 31);
     await vi.waitFor(async () => expect((await kept())?.plan.stages[1]?.fromMin).toBe(31));
+  });
+
+  it("is a change of the heat at its sign: it has its minute from then on, until it is taken back", async () => {
+    const when = { centre: "breast" as const, reachesC: 57 };
+    const stages = [
+      { fromMin: 0, airC: 110 },
+      { fromMin: 20, airC: 145, when, wrap: "foil" as const },
+      { fromMin: 300, airC: 120 },
+    ];
+    const inAt = new Date(Date.now() - 90 * 60_000).toISOString();
+    await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
+    const second = async () => (await kept())?.plan.stages[1];
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 0 });
+    await vi.waitFor(async () =>
+      expect(await second()).toEqual({ fromMin: 90, airC: 145, wrap: "foil", waitedFor: { fromMin: 20, when } }),
+    );
+    acts.changedHeatAt(1, 84);
+    await vi.waitFor(async () => expect((await second())?.fromMin).toBe(84));
+    acts.heatNotChanged(1);
+    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
+    expect((await kept())?.happened.stagesDone).toBe(0);
   });
 
   it("is a bird that came out, or was outside, at another time", async () => {

@@ -31,7 +31,6 @@ export type Advice =
       readonly n: number;
       /** The last that was done: what should have been between them is to be done too. */
       readonly after: number;
-      readonly because: "time" | "temperature" | "colour";
       /** Minutes since it was due. */
       readonly sinceMin: number;
     }
@@ -163,7 +162,6 @@ function dueByPlan({
       kind: "stage",
       n: due,
       after: stagesDone,
-      because: !when ? "time" : isColour(when) ? "colour" : "temperature",
       sinceMin,
     });
   }

@@ -4,10 +4,11 @@ import { loadKernel } from "../../cli/loadKernel";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { runMember } from "../forecast/ensemble";
-import { minuteAllShown } from "../forecast/member";
+import { minuteAllShown, shownAt } from "../forecast/member";
 import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import { type Plan, PlanSchema } from "../plan/schema";
+import { waitingAgain } from "../plan/signs";
 import { fullStages } from "../processes/stages";
 import { begunAt, OVERDUE_MIN, overdueByTime } from "./lateStage";
 
@@ -28,6 +29,8 @@ describe("a change of the heat that is made late", () => {
     expect(minutes(begunAt(STAGES, 0, 1, 64))).toEqual([0, 64, 64.5, 70]);
     expect(minutes(begunAt(STAGES, 0, 2, 66))).toEqual([0, 66, 66.5, 70]);
     expect(minutes(begunAt(STAGES, 2, 3, 95))).toEqual([0, 20, 60, 95]);
+    // Not before what was made just now.
+    expect(minutes(begunAt(begunAt(STAGES, 0, 2, 66), 2, 3, 66))).toEqual([0, 66, 66.5, 67]);
     // Made in time, or before it was due, it is as planned.
     expect(begunAt(STAGES, 0, 1, 12)).toEqual(STAGES);
   });
@@ -54,13 +57,51 @@ describe("a change of the heat that is made late", () => {
           const stages = begunAt(any.stages, done, upTo, atMin);
           expect(PlanSchema.safeParse({ ...any, stages }).success).toBe(true);
           expect(() => fullStages(stages, any.bird.cut)).not.toThrow();
-          expect(stages.map((stage) => ({ ...stage, fromMin: 0 }))).toEqual(
-            any.stages.map((stage) => ({ ...stage, fromMin: 0 })),
+          expect(waitingAgain(stages).map((stage) => ({ ...stage, fromMin: 0 }))).toEqual(
+            waitingAgain(any.stages).map((stage) => ({ ...stage, fromMin: 0 })),
           );
+          const made = begunAt(any.stages, done, upTo, Math.min(atMin, 1000)).slice(done + 1, upTo + 1);
+          expect(made.filter(({ when }) => when)).toEqual([]);
         },
       ),
       plansAsked(200),
     );
+  });
+
+  it("goes by its minute once it was made, and waits for its sign again where it was not", () => {
+    const made = begunAt(STAGES, 2, 3, 95);
+    expect(made[3]).toEqual({
+      fromMin: 95,
+      airC: 180,
+      shield: "none",
+      waitedFor: { fromMin: 70, when: { centre: "breast", reachesC: 60 } },
+    });
+    expect(waitingAgain(made, 4)).toEqual(made);
+    expect(waitingAgain(made, 3)).toEqual(STAGES);
+    // One that was passed over began with the next: nothing waits for its sign any more.
+    const passed = begunAt([...STAGES, { fromMin: 120, airC: 150 }], 2, 4, 120);
+    expect(passed.map(({ fromMin, when }) => [fromMin, when])).toEqual([
+      [0, undefined],
+      [20, undefined],
+      [60, undefined],
+      [120, undefined],
+      [120.5, undefined],
+    ]);
+  });
+
+  it("is seen by each bird at its own thermometer: pushed in too short, it is seen sooner", () => {
+    const waits: Plan["stages"] = [
+      { fromMin: 0, airC: 160 },
+      { fromMin: 10, when: { centre: "breast", reachesC: 45 }, airC: 80 },
+    ];
+    const thighAt = (breastProbe: number, stages: Plan["stages"]): number => {
+      const draw = UNKNOWNS.map((name) => (name === "breastProbe" ? breastProbe : 0));
+      const options = { ...ensembleOptions({ ...plan, stages }, {}), atLeastMin: 180 };
+      return shownAt(runMember(options, draw), { part: "thigh" }, 180);
+    };
+    const throughout = waits.slice(0, 1);
+    expect(thighAt(2, throughout)).toBeCloseTo(thighAt(-1, throughout), 6);
+    expect(thighAt(2, waits)).toBeLessThan(thighAt(-1, waits) - 1);
   });
 
   it("has it done sooner where it was the hotter for longer", () => {

@@ -1,25 +1,26 @@
-/** A change of the heat that is made later than planned: until then everything went on as before. */
+/** A change of the heat that is made later than planned, or at its sign: until then everything went on as before. */
 import { LATEST_STAGE_MIN, type Plan, STAGES_APART_MIN } from "../plan/schema";
+import { madeAt } from "../plan/signs";
 import type { OvenStage } from "../processes/stages";
 
 /** One that has waited so long comes before everything else, and counts as late, min. */
 export const OVERDUE_MIN = 5;
 
 /**
- * The stages with those after the last that was done, up to one of them, begun at a minute and no sooner; what comes
- * later is not before them.
+ * The stages with those after the last that was done, up to one of them, begun at a minute and no sooner, whatever they
+ * had waited for; what comes later is not before them.
  * @param done number of the last stage that was done; @param upTo of the one that begins now
  */
 export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMin: number): Plan["stages"] {
   if (atMin + stages.length * STAGES_APART_MIN > LATEST_STAGE_MIN) return stages;
-  let leastMin = atMin;
+  let leastMin = Math.max(atMin, (stages[done]?.fromMin ?? 0) + STAGES_APART_MIN);
   return stages.map((stage, n) => {
     if (n <= done) return stage;
     // What waits for a sign begins with that.
     if (n > upTo && (stage.when || stage.fromMin >= leastMin)) return stage;
-    const fromMin = Math.max(stage.fromMin, leastMin);
+    const fromMin = stage.when ? leastMin : Math.max(stage.fromMin, leastMin);
     leastMin = fromMin + STAGES_APART_MIN;
-    return { ...stage, fromMin };
+    return madeAt(stage, fromMin);
   });
 }
 

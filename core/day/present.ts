@@ -73,7 +73,7 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
   const shown = (): CentreTemperatures => shownBy(tips, bird);
   const all = (now: CentreTemperatures, goalsC: CentreTemperatures): boolean =>
     bird.centres.every((centre) => (now[centre] ?? 0) >= (goalsC[centre] ?? Number.NEGATIVE_INFINITY));
-  const roast = roasting(bird, roastingOf(options, oven, STEP_MIN));
+  const roast = roasting(bird, { ...roastingOf(options, oven, STEP_MIN), shown });
   const until = pulledMin ?? nowMin;
   roast.next();
   while (bird.minute < until) {

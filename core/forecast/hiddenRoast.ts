@@ -4,7 +4,7 @@
  * and thigh, none of them quite where it should be; noise, gaps, a tip that slips and a door left open included.
  */
 import { bothSides, type Place, type Probe, probeOf } from "../bird/probe";
-import type { Centre } from "../bird/solid";
+import type { Centre, CentreTemperatures } from "../bird/solid";
 import { chanceOf } from "../chance";
 import { constant } from "../constants";
 import type { Cover } from "../heat/covers";
@@ -111,7 +111,7 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
       const at = (fromCentreM: number): PointStencil => onSide(tipStencil(body, centre, fromCentreM), place);
       const [own, bone] = [at(offM), at(onBone ? -BONE_M : offM)];
       const sits = (minute: number): PointStencil => (isPutRight(probe, 0, minute) ? own : bone);
-      return { probe, sits, slipped: at(offM + (slips ? SLIP_M : 0)) };
+      return { centre, probe, sits, slipped: at(offM + (slips ? SLIP_M : 0)) };
     }),
   );
   const depths = byHand
@@ -137,9 +137,19 @@ export function* hiddenRoast(asked: HiddenOptions): Generator<HiddenPoint> {
     );
     return { minute, shownC, byDepthC };
   };
+  /** The colder side of each pair, without noise. */
+  const coldest = (): CentreTemperatures => {
+    const byCentre: Partial<Record<Centre, number>> = {};
+    for (const { centre, sits } of tips) {
+      const celsius = readAt(bird.solver.temperatureC, sits(bird.minute));
+      byCentre[centre] = Math.min(celsius, byCentre[centre] ?? Number.POSITIVE_INFINITY);
+    }
+    return byCentre;
+  };
   const course = {
     ...roastingOf({ ...options, events }, oven, everyMin),
     longestMin: Math.min(longestMin, rest?.pulledMin ?? longestMin),
+    shown: coldest,
   };
   for (const { minute } of roasting(bird, course)) yield shown(minute);
   if (!rest) return;

@@ -18,14 +18,14 @@ export type LogEvent = { readonly atMs: number } & (
 
 /** @returns nothing of a roast that has not gone in */
 export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): readonly LogEvent[] {
-  const { inAt, pulledAt, carvedAt, doors = [], heatOffs = [], left = [], outs = [], stagesDone = 0 } = happened;
+  const { inAt, pulledAt, carvedAt, doors = [], heatOffs = [], left = [], outs = [] } = happened;
   if (!inAt) return [];
   const inMs = Date.parse(inAt);
   const untilMs = pulledAt ? Date.parse(pulledAt) : Number.POSITIVE_INFINITY;
   const stages = plan.stages.flatMap(({ fromMin, when }, n): LogEvent[] => {
     const atMs = inMs + fromMin * MINUTE_MS;
-    // One that waited for a sign began when it was done, and nobody wrote down when: it is left out unless it was.
-    return n === 0 || atMs > untilMs || (when && n >= stagesDone) ? [] : [{ kind: "stage", stage: n, atMs }];
+    // One that waits for its sign still was not made, or nobody wrote down when.
+    return n === 0 || atMs > untilMs || when ? [] : [{ kind: "stage", stage: n, atMs }];
   });
   const heats = heatsOf(plan);
   /** What it was in at a moment. */

@@ -104,7 +104,7 @@ export function* relive({ bird, oven, tips }: Subject, asked: Course): Generator
       return tips.every(({ centre }) => (now[centre] ?? 0) >= (out.shownC[centre] ?? Number.NEGATIVE_INFINITY));
     };
     let isMet = false;
-    const course = { ...roastingOf(options, oven, STEP_MIN), longestMin: LONGEST_ROAST_MIN };
+    const course = { ...roastingOf(options, oven, STEP_MIN), longestMin: LONGEST_ROAST_MIN, shown };
     for (const { minute } of roasting(bird, course)) {
       if (isOut(look())) {
         isMet = true;

@@ -12,6 +12,7 @@ import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, glazePasses, seasonFitting } from "./season";
+import { waitingAgain } from "./signs";
 import { targetsFor } from "./usualPlan";
 
 export interface Way {
@@ -58,7 +59,9 @@ export const firstWays = (plan: Plan): readonly Way[] => {
 
 /** Whether a way is what the plan does; a method whose stages were edited is another. */
 export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
-  cut === plan.bird.cut && birds === plan.bird.count && areStagesOf(method, plan.stages, plan.equipment.dial);
+  cut === plan.bird.cut &&
+  birds === plan.bird.count &&
+  areStagesOf(method, waitingAgain(plan.stages), plan.equipment.dial);
 
 /** The plan with a way taken: birds, cut, its centres and targets, the heat. */
 export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {

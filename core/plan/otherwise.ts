@@ -7,7 +7,8 @@ import { meetsGuideline } from "../safety/guideline";
 import { dialTurnK, onDialC } from "../units/dial";
 import { withSalt, withSaltMethod } from "./edits";
 import type { OtherwiseId } from "./roast";
-import type { Plan } from "./schema";
+import { MOST_STAGES, type Plan } from "./schema";
+import { waitingAgain } from "./signs";
 
 /** How the roast went, as far as a change has to know it. */
 export interface Went {
@@ -24,7 +25,6 @@ const DRIEST_HOURS = 48;
 /** No dial is turned further for a bird, °C (common practice). */
 const HOTTEST_C = 260;
 const MILDEST_C = 110;
-const MOST_STAGES = 8;
 
 const toFive = (minutes: number): number => 5 * Math.round(minutes / 5);
 
@@ -61,8 +61,12 @@ function withStageAt(plan: Plan, fromMin: number, change: Partial<Plan["stages"]
   };
 }
 
-/** The plan with one thing different; null where it is so already, or cannot be. Out at its goal is no other plan. */
-export function planOtherwise(id: OtherwiseId, plan: Plan, { outMin, restMin }: Went): Plan | null {
+/**
+ * The plan with one thing different; null where it is so already, or cannot be. What had waited for a sign waits for it
+ * again. Out at its goal is no other plan.
+ */
+export function planOtherwise(id: OtherwiseId, made: Plan, { outMin, restMin }: Went): Plan | null {
+  const plan = { ...made, stages: waitingAgain(made.stages) };
   const { bird, heat, salt } = plan;
   const full = fullStages(plan.stages, bird.cut);
   const isCovered = full.some(({ shield, wrap }) => shield !== "none" || wrap !== "none");

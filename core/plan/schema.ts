@@ -54,10 +54,14 @@ export const LATEST_STAGE_MIN = 24 * 60;
 /** Two that go by the clock, made in one go or close to one another, are so far apart, min. */
 export const STAGES_APART_MIN = 0.5;
 
+const stageMin = between(0, LATEST_STAGE_MIN);
+
 const Stage = z.strictObject({
-  fromMin: between(0, LATEST_STAGE_MIN),
+  fromMin: stageMin,
   /** Waits for this besides its minute. */
   when: z.optional(Condition),
+  /** What it had waited for until it was made, at `fromMin`. */
+  waitedFor: z.optional(z.strictObject({ fromMin: stageMin, when: Condition })),
   airC: between(60, 320),
   shield: z.optional(z.enum(SHIELDS)),
   wrap: z.optional(z.enum(WRAPS)),

@@ -4,6 +4,7 @@ import type { Body } from "../bird/body";
 import type { Posture } from "../bird/exposure";
 import type { Facing } from "../bird/form";
 import { sizeOfM } from "../bird/mass";
+import type { CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Underlay } from "../heat/covers";
@@ -35,6 +36,8 @@ export interface RoastOptions extends RoastSetting {
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
+  /** What the cook's thermometers show now, by which signs are seen; the deepest meat itself when left out. */
+  readonly shown?: () => CentreTemperatures;
 }
 
 export const LONGEST_ROAST_MIN = 16 * 60;
@@ -121,7 +124,7 @@ const changedByHand = (a: FullStage, b: FullStage): boolean =>
  * @throws QuantityError for stages, events or a number of birds outside the model's range
  */
 export function* roasting(bird: LivingBird, options: RoastOptions): Generator<HistoryPoint, void> {
-  const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN } = options;
+  const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN, shown } = options;
   const stages = fullStages(options.stages, bird.body.unit.shape.form.cut);
   const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
   for (const event of events) {
@@ -153,7 +156,8 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
-    const next = nextStage(stages, at, minute, last);
+    const seen = shown ? { ...last, centresC: shown() } : last;
+    const next = nextStage(stages, at, minute, seen);
     if (next !== at) {
       const before = stage;
       at = next;
@@ -179,7 +183,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     let openMin = handling;
     handling = 0;
     for (const event of upcomingEvents) {
-      const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : isMet(event.when, last);
+      const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : isMet(event.when, seen);
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");

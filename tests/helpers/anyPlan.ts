@@ -88,17 +88,23 @@ const anyOven = fc.record({
   ),
 });
 
+const anySign = fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) });
+
 /** One more stage: in another heat, wrapped otherwise, at its time or once the breast has come so far. */
-const anyLaterStage = fc.record(
-  {
-    fromMin: fc.integer({ min: 1, max: 240 }),
-    airC: fc.integer({ min: 90, max: 240 }),
-    movedTo: fc.constantFrom(...HEAT_SOURCES),
-    wrap: fc.constantFrom(...WRAPS),
-    when: fc.record({ centre: fc.constant("breast" as const), reachesC: fc.integer({ min: 20, max: 80 }) }),
-  },
-  { requiredKeys: ["fromMin", "airC"] },
-);
+const anyLaterStage = fc
+  .record(
+    {
+      fromMin: fc.integer({ min: 1, max: 240 }),
+      airC: fc.integer({ min: 90, max: 240 }),
+      movedTo: fc.constantFrom(...HEAT_SOURCES),
+      wrap: fc.constantFrom(...WRAPS),
+      when: anySign,
+      waitedFor: fc.record({ fromMin: fc.integer({ min: 1, max: 240 }), when: anySign }),
+    },
+    { requiredKeys: ["fromMin", "airC"] },
+  )
+  // What still waits has not been made.
+  .map(({ waitedFor, ...stage }) => (stage.when || !waitedFor ? stage : { ...stage, waitedFor }));
 
 export const ANY_PLAN: fc.Arbitrary<Plan> = fc
   .record({

@@ -6,6 +6,7 @@ import { type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from ".
 import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
+import { waitingAgain } from "../../../core/plan/signs";
 import { MINUTE_MS } from "../../../core/units/time";
 import { uncapitalised } from "../../../words/capital";
 import { stageWords } from "../../../words/stages";
@@ -43,15 +44,14 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       () => (what === "fuelsDone" ? "Noted: fed" : "Noted: basted"),
     );
   },
-  /** A change of the heat is made now; made late, or by its colour, that is when it began. */
-  changesHeat({ n, after, because, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
-    const isAsPlanned = because !== "colour" && sinceMin < OVERDUE_MIN;
+  /** A change of the heat is made now; made late, or by its sign, that is when it began. */
+  changesHeat({ n, after, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
     const at = instantNow();
     void tells(
       ({ plan, happened: now, ...before }) => {
-        const stages = isAsPlanned
-          ? plan.stages
-          : begunAt(plan.stages, now.stagesDone ?? 0, n, Math.floor(minuteNow(now)));
+        const { stagesDone: done = 0 } = now;
+        const isAsPlanned = sinceMin < OVERDUE_MIN && plan.stages.slice(done + 1, n + 1).every(({ when }) => !when);
+        const stages = isAsPlanned ? plan.stages : begunAt(plan.stages, done, n, Math.floor(minuteNow(now)));
         return { ...before, ...withStages({ plan, happened: now }, { ...plan, stages }, n, at) };
       },
       ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units, after))}`,
@@ -63,6 +63,14 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       const stages = plan.stages.map((stage, m) => (m === n ? { ...stage, fromMin: minute } : stage));
       return { ...before, plan: { ...plan, stages: begunAt(stages, n, n, minute + 1) } };
     });
+  },
+  /** A change of the heat that was said to be made was not: it waits again, for its sign where it has one. */
+  heatNotChanged(n: number): void {
+    void change(({ plan, happened: now, ...before }) => ({
+      ...before,
+      plan: { ...plan, stages: waitingAgain(plan.stages, n) },
+      happened: { ...now, stagesDone: n - 1 },
+    }));
   },
   /** Its heat is off, from now on. */
   heatIsOff(): void {

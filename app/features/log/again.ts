@@ -2,6 +2,7 @@ import { logRow } from "../../../core/log/rows";
 import { planOtherwise } from "../../../core/plan/otherwise";
 import { type OtherwiseId, type Roast, RoastSchema } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
+import { waitingAgain } from "../../../core/plan/signs";
 import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
 import { DAY_MS, minutesBetween } from "../../../core/units/time";
@@ -23,7 +24,7 @@ const WEEK_MS = 7 * DAY_MS;
 function corrected(roast: Roast): { readonly plan: Plan; readonly changes: readonly OtherwiseId[] } {
   const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
   const went = { outMin: minutesBetween(inAt, pulledAt), restMin: carvedAt ? minutesBetween(pulledAt, carvedAt) : 0 };
-  let { plan } = roast;
+  let plan: Plan = { ...roast.plan, stages: waitingAgain(roast.plan.stages) };
   const changes: OtherwiseId[] = [];
   for (const id of roast.nextTime ?? []) {
     const next = planOtherwise(id, plan, went);
