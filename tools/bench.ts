@@ -10,17 +10,15 @@ import { join } from "node:path";
 import { gzipSync } from "node:zlib";
 import { loadKernel } from "../cli/loadKernel";
 import { makeBodyAtGrid } from "../core/bird/body";
-import { type Probe, placeOf } from "../core/bird/probe";
-import { fitting } from "../core/forecast/assimilate";
-import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import { plannedCook } from "../core/forecast/planned";
-import { ensembleOptions, plannedInput } from "../core/forecast/plannedInput";
+import { plannedInput } from "../core/forecast/plannedInput";
 import { type Arena, newArena, referenceArena } from "../core/heat/arena";
 import { usualPlan } from "../core/plan/usualPlan";
 import { cooking, drain } from "../core/processes/cook";
 import { worstSlab, worstSphere } from "../tests/helpers/convergence";
 import { benchDrag } from "./benchDrag";
 import { benchFirstPaint } from "./benchFirstPaint";
+import { benchFit } from "./benchFit";
 import { benchFollow } from "./benchFollow";
 import { benchLog } from "./benchLog";
 import { benchSolid } from "./benchSolid";
@@ -140,20 +138,6 @@ const whole = usualPlan({
   zone: "UTC",
 });
 const plan = plannedInput(whole);
-/** A fit to two hundred readings: the first of a plan, and one with the prior's birds there already, ms. */
-function fits(): { readonly firstMs: number; readonly nextMs: number; readonly readings: number } {
-  const { shownC: _, ...options } = ensembleOptions(whole, {});
-  const hidden = hiddenRoast({ options, seed: "bench", everyMin: 2, trouble: false, longestMin: 120 });
-  const readings = [...hidden].flatMap(({ minute, shownC }) =>
-    Object.entries(shownC).map(([probe, celsius]) => ({ minute, celsius, ...placeOf(probe as Probe) })),
-  );
-  const asked = { ...options, shownC: { breast: 74, thigh: 74 } };
-  const from = performance.now();
-  const { prior } = drain(fitting(asked, readings));
-  const firstMs = round(performance.now() - from);
-  return { firstMs, nextMs: timed(() => drain(fitting(asked, readings, prior)), 3), readings: readings.length };
-}
-
 /** Memory the process holds more after the fine roast than before it, MB. */
 function memoryMb(): number {
   const held = (): number => process.memoryUsage().arrayBuffers + process.memoryUsage().heapUsed;
@@ -179,7 +163,7 @@ const figures = {
   roast5mmMs: timed(roast),
   roast5mmMemoryMb: memoryMb(),
   previewMs: timed(() => drain(plannedCook(plan, "preview"))),
-  fit: fits(),
+  fit: await benchFit(whole),
   settledMs: timed(() => drain(plannedCook(plan, "settled"))),
   convergence: {
     cellsMm: grids.map((cellM) => cellM * 1000),

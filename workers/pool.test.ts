@@ -38,10 +38,11 @@ const job = (boughtKg = 5) =>
     draws: [],
   }) as const satisfies Job;
 
-async function pool(size = 2, keeping: Keeping = {}) {
+async function pool(size = 2, keeping: Keeping = {}, byHand = size) {
   const workers: Stand[] = [];
   const made = new WorkerPool({
     size,
+    byHand,
     start: () => {
       const worker = new Stand();
       workers.push(worker);
@@ -139,6 +140,35 @@ describe("the worker pool", () => {
     expect(workers[0]?.last?.kind).toBe("job");
   });
 
+  it("leaves the page a processor while a hand drags, and none of the workers idle otherwise", async () => {
+    const { workers, ask, made } = await pool(2, {}, 1);
+    const hand = ask({ urgency: "hand" });
+    const [more, screen] = [ask({ urgency: "hand" }), ask()];
+    expect(made.workers).toBe(1);
+    workers[0]?.answer({ kind: "done", id: 1, result: [] });
+    await hand;
+    expect(workers[0]?.job?.id).toBe(2);
+    expect(made.workers).toBe(1);
+    const other = ask();
+    workers[0]?.answer({ kind: "done", id: 2, result: [] });
+    await more;
+    expect([workers[0]?.job?.id, workers[1]?.job?.id]).toEqual([3, 4]);
+    workers[0]?.answer({ kind: "done", id: 3, result: [] });
+    workers[1]?.answer({ kind: "done", id: 4, result: [] });
+    await Promise.all([screen, other]);
+    // What was only prepared ends for a hand, also where a worker is free for it.
+    void ask({ urgency: "behind" });
+    const next = ask({ urgency: "hand" });
+    expect(workers[1]?.job?.id).toBe(6);
+    expect(workers[0]?.last).toEqual({ kind: "cancel", id: 5 });
+    workers[0]?.answer({ kind: "ended", id: 5 });
+    expect(workers[0]?.job?.id).toBe(5);
+    expect(workers[0]?.last?.kind).toBe("cancel");
+    workers[1]?.answer({ kind: "done", id: 6, result: [] });
+    await next;
+    expect([workers[0]?.last, workers[1]?.last]).toContainEqual(expect.objectContaining({ kind: "job", id: 5 }));
+  });
+
   it("tries a job that failed once more on the reference kernel, and then says why", async () => {
     const { workers, ask } = await pool(1);
     const answer = ask();
@@ -204,6 +234,7 @@ describe("the worker pool", () => {
     await fc.assert(
       fc.asyncProperty(
         fc.integer({ min: 1, max: 4 }),
+        fc.integer({ min: 1, max: 4 }),
         fc.array(
           fc.oneof(
             fc.record({ urgency: fc.constantFrom(...URGENCIES), lane: fc.constantFrom("a", "b", undefined) }),
@@ -211,8 +242,8 @@ describe("the worker pool", () => {
           ),
           { maxLength: 60 },
         ),
-        async (size, acts) => {
-          const { workers, made } = await pool(size);
+        async (size, byHand, acts) => {
+          const { workers, made } = await pool(size, {}, Math.min(size, byHand));
           const ends: Promise<unknown>[] = [];
           /** One worker does what a real one would: what was cancelled ends, the rest is answered as told. */
           const turn = (how: "answer" | "fail" | "die"): boolean => {

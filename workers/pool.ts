@@ -1,6 +1,6 @@
 /**
  * The pool: as many workers as there are processors to spare, one queue before them. What a hand waits for goes first,
- * and takes the place of what is only prepared behind. In one lane only the newest request counts: an older one is
+ * and takes the place of what is only prepared behind; while it does, the page keeps a processor for its picture. In one lane only the newest request counts: an older one is
  * cancelled and its promise rejects with {@link Superseded}. A job that fails is tried once more on the reference
  * kernel, and a worker that dies is replaced. What was answered lately is answered again without a worker.
  *
@@ -70,6 +70,8 @@ export const JOBS_OF_ALL = 300;
 interface PoolOptions {
   /** Never more workers than these. */
   readonly size: number;
+  /** Nor more at work than these while a hand drags; all of them when left out. */
+  readonly byHand?: number;
   start(): WorkerLike;
   /** Sent to each worker before its first job; null where only the reference is to be had. */
   readonly kernel: Promise<WebAssembly.Module | null>;
@@ -129,15 +131,33 @@ export class WorkerPool {
   private fill(): void {
     if (this.kernel === undefined) return;
     this.queue.sort((a, b) => rank(a.urgency) - rank(b.urgency) || a.id - b.id);
-    while (this.queue.length > 0) {
+    while (this.queue[0] && this.mayBegin(this.queue[0])) {
       const free = this.slots.filter(({ busyWith }) => busyWith === undefined);
       const lane = this.queue[0]?.lane;
       const slot = free.find((each) => lane !== undefined && each.lane === lane) ?? free[0] ?? this.open();
       if (!slot) break;
       this.give(slot, this.queue.shift() as Task);
     }
-    const [first] = this.queue;
-    if (first?.urgency === "hand") this.makeRoom();
+    const isTooMuch = this.handsAtWork > 0 && this.atWork > this.byHand;
+    if (isTooMuch || this.queue[0]?.urgency === "hand") this.makeRoom();
+  }
+
+  private get byHand(): number {
+    return this.options.byHand ?? this.options.size;
+  }
+
+  private get atWork(): number {
+    return this.slots.filter(({ busyWith }) => busyWith !== undefined).length;
+  }
+
+  private get handsAtWork(): number {
+    return this.slots.filter(({ task }) => task?.urgency === "hand").length;
+  }
+
+  /** The first that waits: nothing else begins beside a hand's own where that leaves the page no processor. */
+  private mayBegin({ urgency }: Task): boolean {
+    if (urgency === "hand") return this.handsAtWork < this.byHand;
+    return this.handsAtWork === 0 || this.atWork < this.byHand;
   }
 
   /** Something that is only prepared behind is begun again later, so that a hand does not wait. */
