@@ -31,18 +31,32 @@ describe("a roast in common", () => {
   let db: BrumaDatabase;
   let puts: Put[];
   let taken: number;
+  /** So often nothing was sent, while the network is gone; whoever looks meets it before or after. */
+  let gone: number | null;
+  let answerGone: () => Promise<Response>;
+  let lookAgain: () => void;
   /** Each test's own: the page of the one before may still be sending. */
   let id: string;
   const listed = () => ({ id, dinner: id, title: "One", serveAt: NOW, zone: "UTC" });
   beforeEach(async () => {
     puts = [];
     taken = 0;
+    gone = null;
     id = crypto.randomUUID();
     Stream.opened = [];
     vi.stubGlobal("EventSource", Stream);
     vi.stubGlobal("navigator", { language: "en-GB" });
-    vi.stubGlobal("document", { addEventListener: () => undefined, visibilityState: "visible" });
+    vi.stubGlobal("document", {
+      addEventListener: (_: string, heard: () => void) => {
+        lookAgain = heard;
+      },
+      visibilityState: "visible",
+    });
     vi.stubGlobal("fetch", (_url: string, init?: { method?: string; body?: string }) => {
+      if (gone !== null && init?.method === "PUT") {
+        gone++;
+        return answerGone();
+      }
       if (init?.method === "DELETE") {
         taken++;
         return Promise.resolve(new Response(null, { status: 204 }));
@@ -81,6 +95,23 @@ describe("a roast in common", () => {
     expect(last.sent.roast.happened.inAt).toBe(EARLIER);
     last.answer();
     expect((await db.roasts.get(id))?.happened.inAt).toBe(EARLIER);
+  });
+
+  it.each([
+    ["the network was gone", () => Promise.reject(new TypeError("Failed to fetch"))],
+    ["the server was full", () => Promise.resolve(Response.json({ error: "no room" }, { status: 507 }))],
+  ])("is sent again where %s for a moment only, between two looks at what there is", async (_, answered) => {
+    answerGone = answered;
+    (await put(0)).answer();
+    gone = 0;
+    await goesIn(NOW);
+    // Tried at once, and once more.
+    await vi.waitUntil(() => gone, { timeout: 5000, interval: 20 });
+    lookAgain();
+    await vi.waitUntil(() => (gone ?? 0) > 1, { timeout: 5000, interval: 20 });
+    gone = null;
+    lookAgain();
+    expect((await put(1)).sent.roast.happened.inAt).toBe(NOW);
   });
 
   it("that is taken out while it is being sent is taken out after it: the server does not keep it for others", async () => {

@@ -35,6 +35,9 @@ export const useSharing = create<SharingState>(() => ({ link: "none", offered: [
 const BREATH_MS = 300;
 const ASK_AGAIN_MS = 5000;
 
+/** Whose changes did not get there: they are sent again whenever the server is asked what there is. */
+const untold = new Set<string>();
+
 /** What is being sent, and settles once the server has answered and the answer is stored. */
 const sending = new Map<string, Promise<void>>();
 
@@ -65,11 +68,13 @@ async function sendAll(db: BrumaDatabase, roastId: string): Promise<void> {
         throw new Error(await whyOf(response));
       }
     }
+    untold.delete(roastId);
   } catch (error) {
-    // The server is away: sent once it is back. Anything else is said.
-    if (!(error instanceof TypeError)) {
-      toast.error(`The other devices were not told: ${messageOf(error)}`);
+    // The server is away, if only for a moment. Anything else is said, once.
+    if (!(error instanceof TypeError || untold.has(roastId))) {
+      toast.error(`The other devices were not told yet: ${messageOf(error)}`);
     }
+    untold.add(roastId);
   }
 }
 
@@ -181,17 +186,20 @@ export function startSharing(db: BrumaDatabase): void {
     follow();
     if (link === "open") sendEach();
   });
-  const lookNow = (): void => void look(db);
-  lookNow();
-  every(ASK_AGAIN_MS, lookNow);
+  const lookNow = async (): Promise<void> => {
+    await look(db);
+    if (useSharing.getState().link === "open") for (const id of untold) send(db, id);
+  };
+  void lookNow();
+  every(ASK_AGAIN_MS, () => void lookNow());
   // A phone that slept is not told: it asks at once when it is looked at.
   document.addEventListener("visibilitychange", () => {
-    if (document.visibilityState === "visible") lookNow();
+    if (document.visibilityState === "visible") void lookNow();
   });
   usePaired.subscribe(() => {
     end?.();
     end = null;
-    lookNow();
+    void lookNow();
   });
   let breath = (): void => undefined;
   liveQuery(async () => {
