@@ -83,6 +83,8 @@ export class WorkerPool {
   private readonly slots: Slot[] = [];
   private queue: Task[] = [];
   private nextId = 1;
+  /** A hand was at it, and nothing else has been done since: it may be at it again the next moment. */
+  private isByHand = false;
   private kernel: WebAssembly.Module | null | undefined;
   private readonly answers: Answers;
 
@@ -154,10 +156,18 @@ export class WorkerPool {
     return this.slots.filter(({ task }) => task?.urgency === "hand").length;
   }
 
-  /** The first that waits: nothing else begins beside a hand's own where that leaves the page no processor. */
+  /**
+   * The first that waits. A hand's worker is one that knows its birds: it is waited for while it ends something else. Nothing
+   * begins beside a hand's own where that leaves the page no processor.
+   */
   private mayBegin({ urgency }: Task): boolean {
-    if (urgency === "hand") return this.handsAtWork < this.byHand;
-    return this.handsAtWork === 0 || this.atWork < this.byHand;
+    if (urgency === "hand") {
+      const own = this.slots.slice(0, this.byHand);
+      const isEnding = own.some(({ task, busyWith }) => task === undefined && busyWith !== undefined);
+      const isOneFree = own.length < this.byHand || own.some(({ busyWith }) => busyWith === undefined);
+      return this.handsAtWork < this.byHand && (isOneFree || !isEnding);
+    }
+    return !this.isByHand || this.atWork < this.byHand;
   }
 
   /** Something that is only prepared behind is begun again later, so that a hand does not wait. */
@@ -171,6 +181,7 @@ export class WorkerPool {
   }
 
   private give(slot: Slot, task: Task): void {
+    if (task.urgency === "hand") this.isByHand = true;
     slot.task = task;
     slot.busyWith = task.id;
     slot.lane = task.lane;
@@ -203,6 +214,7 @@ export class WorkerPool {
       slot.task = undefined;
       if (task?.id === data.id) {
         if (data.kind === "done") {
+          if (task.urgency !== "hand" && this.handsAtWork === 0) this.isByHand = false;
           if (!task.once) this.answers.keep(task.job, data.result);
           task.resolve(data.result as never);
         } else if (data.kind === "failed") this.failed(task, data.message, data.refused);
