@@ -45,7 +45,7 @@ export class Fits {
       while (!step.done) {
         const { options: asked, draws } = step.value;
         // No two fits ask for the same birds: what is remembered for the next screen is not pushed out by them.
-        const members = await membersOver(this.pool, lane, asked, draws, { urgency, once: true });
+        const members = await membersOver(this.pool, lane, asked, draws, { urgency, once: true, spread: true });
         if (!isWanted()) throw new Superseded();
         step = steps.next(members);
       }

@@ -38,11 +38,11 @@ const job = (boughtKg = 5) =>
     draws: [],
   }) as const satisfies Job;
 
-async function pool(size = 2, keeping: Keeping = {}, byHand = size) {
+async function pool(size = 2, keeping: Keeping = {}, kept = 0) {
   const workers: Stand[] = [];
   const made = new WorkerPool({
     size,
-    byHand,
+    kept,
     start: () => {
       const worker = new Stand();
       workers.push(worker);
@@ -140,35 +140,25 @@ describe("the worker pool", () => {
     expect(workers[0]?.last?.kind).toBe("job");
   });
 
-  it("leaves the page a processor while a hand drags, until something else was done meanwhile", async () => {
+  it("keeps a worker for what is spread, which begins nothing while a hand drags", async () => {
     const { workers, ask } = await pool(2, {}, 1);
     const done = (worker: number, id: number): void => workers[worker]?.answer({ kind: "done", id, result: [] });
-    const asked = [ask({ urgency: "hand" }), ask({ urgency: "hand" }), ask(), ask(), ask()];
-    for (const id of [1, 2, 3]) {
-      expect(workers).toHaveLength(1);
-      expect(workers[0]?.job?.id).toBe(id);
-      done(0, id);
-      await asked[id - 1];
-    }
-    // The hand has let go: all work.
-    expect(workers.map((worker) => worker.job?.id)).toEqual([4, 5]);
-    done(0, 4);
-    done(1, 5);
+    const asked = [ask({ urgency: "hand" }), ask(), ask({ spread: true }), ask({ spread: true })];
+    expect(workers.map((worker) => worker.job?.id)).toEqual([1]);
+    done(0, 1);
+    // The hand has let go: the screen is answered by the worker there was, beside it goes what is spread.
+    expect(workers.map((worker) => worker.job?.id)).toEqual([2, 3]);
+    done(1, 3);
+    expect(workers[1]?.job?.id).toBe(4);
+    asked.push(ask({ urgency: "hand" }), ask({ spread: true }));
+    done(0, 2);
+    expect(workers[0]?.job?.id).toBe(5);
+    done(1, 4);
+    expect(workers[1]?.job?.id).toBe(4);
+    done(0, 5);
+    expect(workers[0]?.job?.id).toBe(6);
+    done(0, 6);
     await Promise.all(asked);
-  });
-
-  it("ends what is only prepared for a hand, also where a worker is free for it", async () => {
-    const { workers, ask } = await pool(2, {}, 1);
-    const prepared = ask({ urgency: "behind" });
-    const hand = ask({ urgency: "hand" });
-    expect(workers[0]?.last).toEqual({ kind: "cancel", id: 1 });
-    expect(workers[1]?.job?.id).toBe(2);
-    workers[0]?.answer({ kind: "ended", id: 1 });
-    workers[1]?.answer({ kind: "done", id: 2, result: [] });
-    await hand;
-    const again = workers.findIndex(({ last }) => last?.kind === "job" && last.id === 1);
-    workers[again]?.answer({ kind: "done", id: 1, result: [] });
-    await prepared;
   });
 
   it("tries a job that failed once more on the reference kernel, and then says why", async () => {
@@ -239,13 +229,17 @@ describe("the worker pool", () => {
         fc.integer({ min: 1, max: 4 }),
         fc.array(
           fc.oneof(
-            fc.record({ urgency: fc.constantFrom(...URGENCIES), lane: fc.constantFrom("a", "b", undefined) }),
+            fc.record({
+              urgency: fc.constantFrom(...URGENCIES),
+              lane: fc.constantFrom("a", "b", undefined),
+              spread: fc.boolean(),
+            }),
             fc.constantFrom("answer", "fail", "die" as const),
           ),
           { maxLength: 60 },
         ),
-        async (size, byHand, acts) => {
-          const { workers, made } = await pool(size, {}, Math.min(size, byHand));
+        async (size, few, acts) => {
+          const { workers, made } = await pool(size, {}, Math.min(size, few) - 1);
           const ends: Promise<unknown>[] = [];
           /** One worker does what a real one would: what was cancelled ends, the rest is answered as told. */
           const turn = (how: "answer" | "fail" | "die"): boolean => {
@@ -264,8 +258,8 @@ describe("the worker pool", () => {
           for (const act of acts) {
             if (typeof act === "string") turn(act);
             else {
-              const { lane, urgency } = act;
-              ends.push(made.ask<"members">(job(), lane ? { lane, urgency } : { urgency }).catch((error) => error));
+              const { lane, ...how } = act;
+              ends.push(made.ask<"members">(job(), lane ? { lane, ...how } : how).catch((error) => error));
             }
             expect(made.workers).toBeLessThanOrEqual(size);
           }

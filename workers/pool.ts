@@ -1,6 +1,6 @@
 /**
  * The pool: as many workers as there are processors to spare, one queue before them. What a hand waits for goes first,
- * and takes the place of what is only prepared behind; while it does, the page keeps a processor for its picture. In one lane only the newest request counts: an older one is
+ * and takes the place of what is only prepared behind. In one lane only the newest request counts: an older one is
  * cancelled and its promise rejects with {@link Superseded}. A job that fails is tried once more on the reference
  * kernel, and a worker that dies is replaced. What was answered lately is answered again without a worker.
  *
@@ -28,6 +28,8 @@ export interface How {
   readonly urgency?: Urgency;
   /** It will not be asked again: its answer is not remembered. */
   readonly once?: boolean;
+  /** One of many that are waited for together: worth a worker that is kept for that. */
+  readonly spread?: boolean;
 }
 
 /** What the pool needs of a worker; a real one or, in tests, a stand-in. */
@@ -44,6 +46,7 @@ interface Task {
   readonly lane: string | undefined;
   readonly urgency: Urgency;
   readonly once: boolean;
+  readonly spread: boolean;
   /** Its first try has failed. */
   again: boolean;
   resolve(result: never): void;
@@ -70,8 +73,8 @@ export const JOBS_OF_ALL = 300;
 interface PoolOptions {
   /** Never more workers than these. */
   readonly size: number;
-  /** Nor more at work than these while a hand drags; all of them when left out. */
-  readonly byHand?: number;
+  /** Of them, so many for what is spread alone, and not while a hand drags; none when left out. */
+  readonly kept?: number;
   start(): WorkerLike;
   /** Sent to each worker before its first job; null where only the reference is to be had. */
   readonly kernel: Promise<WebAssembly.Module | null>;
@@ -83,8 +86,6 @@ export class WorkerPool {
   private readonly slots: Slot[] = [];
   private queue: Task[] = [];
   private nextId = 1;
-  /** A hand was at it, and nothing else has been done since: it may be at it again the next moment. */
-  private isByHand = false;
   private kernel: WebAssembly.Module | null | undefined;
   private readonly answers: Answers;
 
@@ -103,13 +104,23 @@ export class WorkerPool {
 
   /** @throws Superseded when a newer request comes in the same lane; Error when the job fails twice, or is refused */
   ask<Kind extends Job["kind"]>(job: Extract<Job, { kind: Kind }>, how: How = {}): Promise<Results[Kind]> {
-    const { lane, urgency = "screen", once = false } = how;
+    const { lane, urgency = "screen", once = false, spread = false } = how;
     if (lane !== undefined) this.drop(lane);
     const known = once ? undefined : (this.answers.recall(job) as Results[Kind] | undefined);
     if (known !== undefined) return Promise.resolve(known);
     return new Promise<Results[Kind]>((resolve, reject) => {
       const id = this.nextId++;
-      this.queue.push({ id, job, lane, urgency, once, again: false, resolve: resolve as Task["resolve"], reject });
+      this.queue.push({
+        id,
+        job,
+        lane,
+        urgency,
+        once,
+        spread,
+        again: false,
+        resolve: resolve as Task["resolve"],
+        reject,
+      });
       this.fill();
     });
   }
@@ -133,55 +144,42 @@ export class WorkerPool {
   private fill(): void {
     if (this.kernel === undefined) return;
     this.queue.sort((a, b) => rank(a.urgency) - rank(b.urgency) || a.id - b.id);
-    while (this.queue[0] && this.mayBegin(this.queue[0])) {
-      const free = this.slots.filter(({ busyWith }) => busyWith === undefined);
-      const lane = this.queue[0]?.lane;
-      const slot = free.find((each) => lane !== undefined && each.lane === lane) ?? free[0] ?? this.open();
-      if (!slot) break;
-      this.give(slot, this.queue.shift() as Task);
+    for (const task of [...this.queue]) {
+      const slot = this.placeFor(task);
+      if (!slot) continue;
+      this.queue.splice(this.queue.indexOf(task), 1);
+      this.give(slot, task);
     }
-    const isTooMuch = this.handsAtWork > 0 && this.atWork > this.byHand;
-    if (isTooMuch || this.queue[0]?.urgency === "hand") this.makeRoom();
+    const [first] = this.queue;
+    if (first?.urgency === "hand") this.makeRoom();
   }
 
-  private get byHand(): number {
-    return this.options.byHand ?? this.options.size;
+  /** A free worker, or a new one. Those that are kept for what is spread begin nothing while a hand drags. */
+  private placeFor({ lane, spread }: Task): Slot | undefined {
+    const isByHand = [...this.queue, ...this.slots.map(({ task }) => task)].some((each) => each?.urgency === "hand");
+    const most = spread && !isByHand ? this.options.size : this.forAll;
+    const free = this.slots.slice(0, most).filter(({ busyWith }) => busyWith === undefined);
+    const known = free.find((each) => lane !== undefined && each.lane === lane) ?? free[0];
+    return known ?? (this.slots.length < most ? this.open() : undefined);
   }
 
-  private get atWork(): number {
-    return this.slots.filter(({ busyWith }) => busyWith !== undefined).length;
-  }
-
-  private get handsAtWork(): number {
-    return this.slots.filter(({ task }) => task?.urgency === "hand").length;
-  }
-
-  /**
-   * The first that waits. A hand's worker is one that knows its birds: it is waited for while it ends something else. Nothing
-   * begins beside a hand's own where that leaves the page no processor.
-   */
-  private mayBegin({ urgency }: Task): boolean {
-    if (urgency === "hand") {
-      const own = this.slots.slice(0, this.byHand);
-      const isEnding = own.some(({ task, busyWith }) => task === undefined && busyWith !== undefined);
-      const isOneFree = own.length < this.byHand || own.some(({ busyWith }) => busyWith === undefined);
-      return this.handsAtWork < this.byHand && (isOneFree || !isEnding);
-    }
-    return !this.isByHand || this.atWork < this.byHand;
+  /** Workers that take whatever comes. */
+  private get forAll(): number {
+    return this.options.size - (this.options.kept ?? 0);
   }
 
   /** Something that is only prepared behind is begun again later, so that a hand does not wait. */
   private makeRoom(): void {
+    const slots = this.slots.slice(0, this.forAll);
     // One that is ending anyway makes room by itself.
-    if (this.slots.some(({ task, busyWith }) => task === undefined && busyWith !== undefined)) return;
-    const least = [...this.slots].sort((a, b) => rank(b.task?.urgency ?? "hand") - rank(a.task?.urgency ?? "hand"))[0];
+    if (slots.some(({ task, busyWith }) => task === undefined && busyWith !== undefined)) return;
+    const [least] = slots.sort((a, b) => rank(b.task?.urgency ?? "hand") - rank(a.task?.urgency ?? "hand"));
     if (least?.task?.urgency !== "behind") return;
     this.queue.push(least.task);
     this.cancel(least);
   }
 
   private give(slot: Slot, task: Task): void {
-    if (task.urgency === "hand") this.isByHand = true;
     slot.task = task;
     slot.busyWith = task.id;
     slot.lane = task.lane;
@@ -202,8 +200,7 @@ export class WorkerPool {
     }
   }
 
-  private open(): Slot | undefined {
-    if (this.slots.length >= this.options.size) return undefined;
+  private open(): Slot {
     const worker = this.options.start();
     const slot: Slot = { worker, busyWith: undefined, task: undefined, lane: undefined, jobs: 0 };
     worker.postMessage({ kind: "start", kernel: this.kernel ?? null });
@@ -214,7 +211,6 @@ export class WorkerPool {
       slot.task = undefined;
       if (task?.id === data.id) {
         if (data.kind === "done") {
-          if (task.urgency !== "hand" && this.handsAtWork === 0) this.isByHand = false;
           if (!task.once) this.answers.keep(task.job, data.result);
           task.resolve(data.result as never);
         } else if (data.kind === "failed") this.failed(task, data.message, data.refused);

@@ -6,9 +6,10 @@ import { type WorkerLike, WorkerPool } from "./pool";
 /** However many processors there are, no more are put to work: each keeps bodies and memory of its own. */
 const MOST_WORKERS = 6;
 const processors = navigator.hardwareConcurrency || 2;
-/** One processor is left to the page and its picture; of two only while a hand drags, since a fit is as long again on one. */
-const byHand = Math.max(1, Math.min(MOST_WORKERS, processors - 1));
-const size = Math.max(byHand, Math.min(2, processors));
+/** One processor is left to the page and its picture. */
+const spare = Math.max(1, Math.min(MOST_WORKERS, processors - 1));
+/** Of two it is lent to a fit, which takes as long again on one. */
+const kept = processors === 2 ? 1 : 0;
 
 async function fetchKernel(): Promise<WebAssembly.Module | null> {
   try {
@@ -29,5 +30,5 @@ const start = (): WorkerLike =>
  */
 const KEEPING = { plan: 4, members: 12, life: 1 } as const;
 
-export const simulations = new WorkerPool({ size, byHand, start, kernel: fetchKernel(), keeping: KEEPING });
+export const simulations = new WorkerPool({ size: spare + kept, kept, start, kernel: fetchKernel(), keeping: KEEPING });
 export const fits = new Fits(simulations);
