@@ -167,7 +167,7 @@ Fitted: ${Object.entries(fitted.parameters)
     .map(([name, value]) => `${name} ${value}`)
     .join(
       ", ",
-    )} (\`npm run fit\`: Levenberg–Marquardt with a plausible value and spread for each, on the cases marked "fit"; residuals in \`tools/fitted.json\`; no row of a table is left for the sake of what cooks say, whose cases count as much as their own range is narrow). Everything else is only checked. The band is 10–90 % of the declared prior; "outside" is said of published rows that are missed at all and of practice missed by more than 15 % or 4 °C. Tables are read in the deepest meat, times of practice by thermometers where cooks' usually sit: 3 mm short of it in a turkey (\`--tips usual\`).
+    )} (\`npm run fit\`: Levenberg–Marquardt with a plausible value and spread for each, on the cases marked "fit"; residuals in \`tools/fitted.json\`; no row of a table is left for the sake of what cooks say, whose cases count as much as their own range is narrow). Everything else is only checked. The band is 10–90 % of the declared prior; "outside" is said of published rows that are missed at all and of practice missed by more than 15 % or 4 °C. Tables are read in the deepest meat, times of practice by thermometers where cooks' usually sit: 3 mm short of it in a turkey (\`--tips usual\`), and by these the birds of a band see the temperature that a change of the heat waits for.
 
 | case | source | | known | model | band | against the middle | |
 |---|---|---|---|---|---|---|---|
