@@ -23,9 +23,9 @@ import { benchFollow } from "./benchFollow";
 import { benchLog } from "./benchLog";
 import { benchSolid } from "./benchSolid";
 import { benchTalkative } from "./benchTalkative";
+import { share } from "./figures";
+import { timed } from "./timed";
 
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? Number.NaN;
 const round = (value: number): number => Math.round(value * 10) / 10;
 
 /** The kernel over a masked ball of 40 cells across, as the C reference does it. */
@@ -70,7 +70,7 @@ function updatesPerSecond(arena: Arena): number {
     for (let n = 0; n < 200; n++) arena.conduct(content, potential, faces, packed, side, side * side, 1e-6);
     rates.push((200 * count * 1000) / (performance.now() - from));
   }
-  return Math.round(median(rates));
+  return Math.round(share(rates, 0.5));
 }
 
 /** The same update as a plain C loop at -O3, where a compiler is at hand. */
@@ -83,19 +83,6 @@ function referenceInC(): number | null {
     // No compiler here: the figure is left out.
     return null;
   }
-}
-
-function timed(work: () => unknown, turns = 5): number {
-  work();
-  return round(
-    median(
-      Array.from({ length: turns }, () => {
-        const from = performance.now();
-        work();
-        return performance.now() - from;
-      }),
-    ),
-  );
 }
 
 function bundleKilobytes(): Record<string, { raw: number; gzip: number }> {
@@ -138,6 +125,7 @@ const whole = usualPlan({
   zone: "UTC",
 });
 const plan = plannedInput(whole);
+
 /** Memory the process holds more after the fine roast than before it, MB. */
 function memoryMb(): number {
   const held = (): number => process.memoryUsage().arrayBuffers + process.memoryUsage().heapUsed;
@@ -160,11 +148,11 @@ const figures = {
   referenceUpdatesPerSecond: reference,
   cUpdatesPerSecond: inC,
   shareOfC: inC && round((kernel / inC) * 100) / 100,
-  roast5mmMs: timed(roast),
+  roast5mmMs: await timed(roast),
   roast5mmMemoryMb: memoryMb(),
-  previewMs: timed(() => drain(plannedCook(plan, "preview"))),
+  previewMs: await timed(() => drain(plannedCook(plan, "preview"))),
   fit: await benchFit(whole),
-  settledMs: timed(() => drain(plannedCook(plan, "settled"))),
+  settledMs: await timed(() => drain(plannedCook(plan, "settled"))),
   convergence: {
     cellsMm: grids.map((cellM) => cellM * 1000),
     slabErrorsC: slabErrorsC.map((error) => Math.round(error * 1000) / 1000),

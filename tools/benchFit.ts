@@ -11,7 +11,7 @@ import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { Fits } from "../workers/fits";
 import { type WorkerLike, WorkerPool } from "../workers/pool";
-import { rounded } from "./figures";
+import { timed } from "./timed";
 
 /** The first of a plan, and one with the prior's birds there already, ms. */
 interface FitTimes {
@@ -26,7 +26,7 @@ export interface FitFigures extends FitTimes {
 
 /** Two, as a laptop of two processors is asked for. */
 const WORKERS = 2;
-const NEXT = 3;
+const TURNS = 3;
 
 /** A thread reads TypeScript once it was taught to. */
 const THREAD = `import("tsx/esm/api").then(({ register }) => {
@@ -47,19 +47,6 @@ function threadLike(): WorkerLike {
   return like;
 }
 
-const msOf = async (work: () => unknown): Promise<number> => {
-  const from = performance.now();
-  await work();
-  return performance.now() - from;
-};
-
-/** The least of some tries. */
-async function fastestMs(work: () => unknown): Promise<number> {
-  const tries: number[] = [];
-  for (let n = 0; n < NEXT; n++) tries.push(await msOf(work));
-  return rounded(Math.min(...tries));
-}
-
 async function spreadOver(workers: number, asked: EnsembleOptions, readings: readonly Reading[]): Promise<FitTimes> {
   const threads: WorkerLike[] = [];
   const start = (): WorkerLike => {
@@ -70,11 +57,11 @@ async function spreadOver(workers: number, asked: EnsembleOptions, readings: rea
   const kernel = WebAssembly.compile(readFileSync("build/kernel.wasm"));
   const pool = new WorkerPool({ size: workers, start, kernel });
   try {
-    // Workers are there by then, as a page's are.
-    await new Fits(pool).ask("warm", { ...asked, boughtKg: asked.boughtKg + 1 }, readings);
-    const fits = new Fits(pool);
-    const firstMs = rounded(await msOf(() => fits.ask("stove", asked, readings)));
-    return { firstMs, nextMs: await fastestMs(() => fits.ask("stove", asked, readings)) };
+    const known = new Fits(pool);
+    return {
+      firstMs: await timed(() => new Fits(pool).ask("stove", asked, readings), TURNS),
+      nextMs: await timed(() => known.ask("stove", asked, readings), TURNS),
+    };
   } finally {
     for (const thread of threads) thread.terminate();
   }
@@ -90,8 +77,8 @@ export async function benchFit(plan: Plan): Promise<FitFigures> {
   const { prior } = drain(fitting(asked, readings));
   return {
     readings: readings.length,
-    firstMs: await fastestMs(() => drain(fitting(asked, readings))),
-    nextMs: await fastestMs(() => drain(fitting(asked, readings, prior))),
+    firstMs: await timed(() => drain(fitting(asked, readings)), TURNS),
+    nextMs: await timed(() => drain(fitting(asked, readings, prior)), TURNS),
     spread: { workers: WORKERS, ...(await spreadOver(WORKERS, asked, readings)) },
   };
 }

@@ -144,8 +144,9 @@ export class WorkerPool {
   private fill(): void {
     if (this.kernel === undefined) return;
     this.queue.sort((a, b) => rank(a.urgency) - rank(b.urgency) || a.id - b.id);
+    const isByHand = [...this.queue, ...this.slots.map(({ task }) => task)].some((each) => each?.urgency === "hand");
     for (const task of [...this.queue]) {
-      const slot = this.placeFor(task);
+      const slot = this.placeFor(task, isByHand);
       if (!slot) continue;
       this.queue.splice(this.queue.indexOf(task), 1);
       this.give(slot, task);
@@ -155,8 +156,7 @@ export class WorkerPool {
   }
 
   /** A free worker, or a new one. Those that are kept for what is spread begin nothing while a hand drags. */
-  private placeFor({ lane, spread }: Task): Slot | undefined {
-    const isByHand = [...this.queue, ...this.slots.map(({ task }) => task)].some((each) => each?.urgency === "hand");
+  private placeFor({ lane, spread }: Task, isByHand: boolean): Slot | undefined {
     const most = spread && !isByHand ? this.options.size : this.forAll;
     const free = this.slots.slice(0, most).filter(({ busyWith }) => busyWith === undefined);
     const known = free.find((each) => lane !== undefined && each.lane === lane) ?? free[0];

@@ -194,9 +194,13 @@ export function runMember(options: EnsembleOptions, draw: Draw): Member {
   const minutes: number[] = [];
   // A pair speaks for its sides: the colder of them.
   const pairs = probes.filter(({ place }) => !("side" in place));
-  const shown = (): CentreTemperatures =>
+  const shownNow = (): CentreTemperatures =>
     Object.fromEntries(pairs.map(({ place, tips: [own] }) => [place.part, own?.shown.at(-1)]));
-  for (const point of roasting(bird, { ...roastingOf(options, oven, ENSEMBLE_STEP_MIN), longestMin, shown })) {
+  for (const point of roasting(bird, {
+    ...roastingOf(options, oven, ENSEMBLE_STEP_MIN),
+    longestMin,
+    shown: shownNow,
+  })) {
     minutes.push(point.minute);
     for (const { tips } of probes) {
       for (const { stencil, shown } of tips) shown.push(colderAt(bird.solver.temperatureC, stencil));

@@ -12,7 +12,7 @@ import { type Fire, swingOf } from "../heat/fire";
 import { BARE_SKIN, contactWPerM2K, type Dressing, type OvenTraits, ovenSurroundings, USUAL_OVEN } from "../heat/ovens";
 import { areOneOven, type HeatSource, heatsByStage, isFire, isLidded, SOURCE_TRAITS, shutBy } from "../heat/sources";
 import type { HistoryPoint, LivingBird } from "./bird";
-import { isMet } from "./conditions";
+import { type Condition, isMet } from "./conditions";
 import { Oven } from "./oven";
 import { type FullStage, fullStages, nextStage, type OvenStage, type RoastEvent } from "./stages";
 
@@ -153,11 +153,12 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   };
   arrange();
   let last = bird.note(stage.airC + place.traits.offsetK);
+  /** Asked only where something waits for a sign: every simulated bird goes through here. */
+  const sees = (condition: Condition): boolean => isMet(condition, shown ? { ...last, centresC: shown() } : last);
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
-    const seen = shown ? { ...last, centresC: shown() } : last;
-    const next = nextStage(stages, at, minute, seen);
+    const next = nextStage(stages, at, minute, sees);
     if (next !== at) {
       const before = stage;
       at = next;
@@ -183,7 +184,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     let openMin = handling;
     handling = 0;
     for (const event of upcomingEvents) {
-      const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : isMet(event.when, seen);
+      const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : sees(event.when);
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");

@@ -1,6 +1,12 @@
 import { describe, expect, it } from "vitest";
+import { type Condition, isMet, type Seen } from "./conditions";
 import { Oven } from "./oven";
 import { fullStages, nextStage } from "./stages";
+
+const seeing =
+  (seen: Seen) =>
+  (sign: Condition): boolean =>
+    isMet(sign, seen);
 
 describe("oven stages", () => {
   it("carry on what the next one leaves out, and pieces lie on the tray where nothing is said", () => {
@@ -40,9 +46,9 @@ describe("oven stages", () => {
       ],
       "whole",
     );
-    expect(nextStage(stages, 0, 20, { centresC: { breast: 60 } })).toBe(0);
-    expect(nextStage(stages, 0, 40, { centresC: { breast: 50 } })).toBe(0);
-    expect(nextStage(stages, 0, 40, { centresC: { breast: 55 } })).toBe(1);
+    expect(nextStage(stages, 0, 20, seeing({ centresC: { breast: 60 } }))).toBe(0);
+    expect(nextStage(stages, 0, 40, seeing({ centresC: { breast: 50 } }))).toBe(0);
+    expect(nextStage(stages, 0, 40, seeing({ centresC: { breast: 55 } }))).toBe(1);
     const byColour = fullStages(
       [
         { fromMin: 0, airC: 220 },
@@ -50,10 +56,10 @@ describe("oven stages", () => {
       ],
       "whole",
     );
-    expect(nextStage(byColour, 0, 40, { centresC: {}, browning: 0.9 })).toBe(0);
-    expect(nextStage(byColour, 0, 40, { centresC: {}, browning: 1 })).toBe(1);
-    expect(nextStage(byColour, 0, 40, { centresC: {} })).toBe(0);
-    expect(nextStage(stages, 1, 400, { centresC: { breast: 80 } })).toBe(1);
+    expect(nextStage(byColour, 0, 40, seeing({ centresC: {}, browning: 0.9 }))).toBe(0);
+    expect(nextStage(byColour, 0, 40, seeing({ centresC: {}, browning: 1 }))).toBe(1);
+    expect(nextStage(byColour, 0, 40, seeing({ centresC: {} }))).toBe(0);
+    expect(nextStage(stages, 1, 400, seeing({ centresC: { breast: 80 } }))).toBe(1);
   });
 });
 

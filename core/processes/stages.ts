@@ -5,7 +5,7 @@ import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
 import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
-import { type Condition, isColour, isMet, type Moment, type Seen } from "./conditions";
+import { type Condition, isColour, type Moment } from "./conditions";
 
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
 export interface OvenStage {
@@ -115,10 +115,15 @@ function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
 }
 
 /** The stage after the present one, if its time and its condition have come. */
-export function nextStage(stages: readonly FullStage[], present: number, minute: number, seen: Seen): number {
+export function nextStage(
+  stages: readonly FullStage[],
+  present: number,
+  minute: number,
+  sees: (sign: Condition) => boolean,
+): number {
   const next = stages[present + 1];
   if (!next || minute < next.fromMin - 1e-9) return present;
-  if (next.when && !isMet(next.when, seen)) return present;
+  if (next.when && !sees(next.when)) return present;
   return present + 1;
 }
 
