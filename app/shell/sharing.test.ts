@@ -6,6 +6,7 @@ import { BrumaDatabase } from "../../storage/database";
 import { changeRoast, saveRoast } from "../../storage/roasts";
 import { share } from "../../storage/sharing";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { toast } from "../ui/toast";
 import { startSharing, takeOut } from "./sharing";
 
 const NOW = "2026-09-27T08:00:00.000Z";
@@ -112,6 +113,31 @@ describe("a roast in common", () => {
     gone = null;
     lookAgain();
     expect((await put(1)).sent.roast.happened.inAt).toBe(NOW);
+  });
+
+  it("says why it was refused, once, though the network was gone before that", async () => {
+    const says = vi.spyOn(toast, "error");
+    const again = async (answered: () => Promise<Response>): Promise<void> => {
+      const before = gone ?? 0;
+      answerGone = answered;
+      lookAgain();
+      await vi.waitUntil(() => (gone ?? 0) > before, { timeout: 5000, interval: 20 });
+    };
+    const full = () => Promise.resolve(Response.json({ error: "no room" }, { status: 507 }));
+    answerGone = () => Promise.reject(new TypeError("Failed to fetch"));
+    (await put(0)).answer();
+    gone = 0;
+    await goesIn(NOW);
+    await vi.waitUntil(() => gone, { timeout: 5000, interval: 20 });
+    await again(full);
+    await again(full);
+    await again(full);
+    const told = says.mock.calls.filter(([words]) => String(words).startsWith("The other devices were not told yet"));
+    expect(told).toHaveLength(1);
+    says.mockRestore();
+    gone = null;
+    lookAgain();
+    (await put(1)).answer();
   });
 
   it("that is taken out while it is being sent is taken out after it: the server does not keep it for others", async () => {

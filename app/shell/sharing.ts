@@ -35,8 +35,11 @@ export const useSharing = create<SharingState>(() => ({ link: "none", offered: [
 const BREATH_MS = 300;
 const ASK_AGAIN_MS = 5000;
 
-/** Whose changes did not get there: they are sent again whenever the server is asked what there is. */
-const untold = new Set<string>();
+/**
+ * Whose changes did not get there, and what was said of it, nothing where the server is away: they are sent again whenever
+ * the server is asked what there is.
+ */
+const untold = new Map<string, string>();
 
 /** What is being sent, and settles once the server has answered and the answer is stored. */
 const sending = new Map<string, Promise<void>>();
@@ -71,10 +74,9 @@ async function sendAll(db: BrumaDatabase, roastId: string): Promise<void> {
     untold.delete(roastId);
   } catch (error) {
     // The server is away, if only for a moment. Anything else is said, once.
-    if (!(error instanceof TypeError || untold.has(roastId))) {
-      toast.error(`The other devices were not told yet: ${messageOf(error)}`);
-    }
-    untold.add(roastId);
+    const why = error instanceof TypeError ? "" : messageOf(error);
+    if (why && untold.get(roastId) !== why) toast.error(`The other devices were not told yet: ${why}`);
+    untold.set(roastId, why);
   }
 }
 
@@ -188,7 +190,7 @@ export function startSharing(db: BrumaDatabase): void {
   });
   const lookNow = async (): Promise<void> => {
     await look(db);
-    if (useSharing.getState().link === "open") for (const id of untold) send(db, id);
+    if (useSharing.getState().link === "open") for (const id of untold.keys()) send(db, id);
   };
   void lookNow();
   every(ASK_AGAIN_MS, () => void lookNow());
