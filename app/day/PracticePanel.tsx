@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { CENTRES, type Centre } from "../../core/bird/solid";
 import { HAND_OFF_M, type HiddenPoint } from "../../core/forecast/hiddenRoast";
 import { hiddenOptions } from "../../core/practice/practice";
-import { type Call, callsOf, interrupted } from "../../core/practice/scenarios";
+import { type Call, callsOf, interrupted, openCall } from "../../core/practice/scenarios";
 import { formatTemperature } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import type { PractisedHere } from "../../storage/database";
@@ -46,12 +46,12 @@ function Calls({ day, practised }: Props) {
   const { units } = usePreferences();
   const now = useNow();
   const { inAt } = roast.happened;
+  const [said, setSaid] = useState<Call | null>(null);
   const pullMin = simulated.cook?.pullMinute;
-  if (!inAt || pullMin === undefined) return null;
-  const nowMin = (now - Date.parse(inAt)) / MINUTE_MS;
-  const [open] = callsOf(practised, roast.plan, pullMin).filter(
-    ({ kind, atMin }) => nowMin >= atMin && practised.answered?.[kind] === undefined,
-  );
+  const calls = pullMin === undefined ? [] : callsOf(practised, roast.plan, pullMin);
+  const nowMin = inAt ? (now - Date.parse(inAt)) / MINUTE_MS : Number.NEGATIVE_INFINITY;
+  const open = openCall(calls, nowMin, practised.answered ?? {}, said);
+  if (open !== said) setSaid(open);
   if (!open) return null;
   const words = callWords(open, units);
   const answer = async (said: "yes" | "no"): Promise<void> => {

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { HEAT_SOURCES, isFire, shutBy } from "../heat/sources";
 import { PlanSchema } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
-import { callsOf, DIFFICULTIES, interrupted, sunkFire, troublesOf } from "./scenarios";
+import { callsOf, DIFFICULTIES, interrupted, openCall, sunkFire, troublesOf } from "./scenarios";
 
 const plan = usualPlan({
   bird: { species: "turkey", cut: "whole", massKg: 5.8, state: "frozen" },
@@ -52,6 +52,27 @@ describe("what goes wrong on a day that is practised", () => {
         }
       }),
     );
+  });
+});
+
+describe("what waits for an answer", () => {
+  const at = (pullMin: number) => callsOf({ seed: "harbour", difficulty: "worst" }, plan, pullMin);
+
+  it("is not taken back where the bird is since thought to be done later, nor said again once it was answered", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 60, max: 300 }), { minLength: 1, maxLength: 12 }), (pullMins) => {
+        let said: ReturnType<typeof openCall> = null;
+        for (const [minute, pullMin] of pullMins.entries()) {
+          const next = openCall(at(pullMin), 25 * minute, {}, said);
+          if (said) expect(next).toBe(said);
+          said = next;
+        }
+        if (said) expect(openCall(at(60), 300, { [said.kind]: "no" }, said)?.kind).not.toBe(said.kind);
+      }),
+    );
+    expect(openCall(at(60), 300, { dish: "yes", "guests-late": "no" }, null)).toBeNull();
+    expect(openCall(at(200), 89, {}, null)).toBeNull();
+    expect(openCall(at(200), 90, {}, null)?.kind).toBe("dish");
   });
 });
 

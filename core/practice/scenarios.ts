@@ -84,6 +84,22 @@ export function callsOf(
   });
 }
 
+/**
+ * What waits for an answer. What was said stays said, though its bird is since thought to be done later.
+ * @param nowMin minutes after the bird went in
+ * @param said what waited when it was last asked
+ */
+export function openCall(
+  calls: readonly Call[],
+  nowMin: number,
+  answered: Partial<Record<Call["kind"], unknown>>,
+  said: Call | null,
+): Call | null {
+  const isOpen = ({ kind }: Call): boolean => answered[kind] === undefined;
+  if (said && isOpen(said)) return said;
+  return calls.find((call) => nowMin >= call.atMin && isOpen(call)) ?? null;
+}
+
 const FIRE_OUT_MIN = 25;
 const FIRE_FALLS_K = 60;
 const FIRE_OUT_FROM_MIN = 40;
