@@ -166,14 +166,18 @@ export const formatAltitude = (metres: number, system: UnitSystem): string =>
 export const fahrenheitToC = (fahrenheit: number): number => (fahrenheit - 32) / 1.8;
 export const cToFahrenheit = (celsius: number): number => celsius * 1.8 + 32;
 
+/** As it stands behind a temperature, and on a thermometer. */
+export const TEMPERATURE_UNITS: Record<UnitSystem, string> = { metric: "°C", us: "°F" };
+
 /** "74 °C" or "165 °F": whole degrees unless asked. */
 export function formatTemperature(celsius: number, system: UnitSystem, decimals = 0): string {
-  return system === "us" ? `${cToFahrenheit(celsius).toFixed(decimals)} °F` : `${celsius.toFixed(decimals)} °C`;
+  const value = system === "us" ? cToFahrenheit(celsius) : celsius;
+  return `${value.toFixed(decimals)} ${TEMPERATURE_UNITS[system]}`;
 }
 
 /** A difference of temperatures, where the offset of the scale must not be added. */
 export function formatTemperatureDifference(kelvin: number, system: UnitSystem): string {
-  return system === "us" ? `${(kelvin * 1.8).toFixed(0)} °F` : `${kelvin.toFixed(0)} °C`;
+  return `${(system === "us" ? kelvin * 1.8 : kelvin).toFixed(0)} ${TEMPERATURE_UNITS[system]}`;
 }
 
 /** "5.8 kg" or "12 lb 13 oz"; of less than one, "400 g" or "14 oz". */

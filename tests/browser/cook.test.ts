@@ -133,6 +133,7 @@ describe("the day itself, at the stove", () => {
     await fill(driver, "breast", "7");
     await press(driver, "Note the reading");
     await seeText(driver, "7 °C in the breast?", "was to be expected there now");
+    expect(await driver.findElements(By.xpath('//button[contains(., "It was °F")]'))).toHaveLength(0);
     await press(driver, "Keep it all the same");
     await seeText(driver, "Readings: 3");
     await driver.wait(async () => (await finish()) !== "" && !(await next()).includes("…"), 30_000);
@@ -141,6 +142,19 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "set aside");
     await pressAt(driver, 'button[aria-label^="Strike out: breast 7"]');
     await seeText(driver, "That reading does not count any more");
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    await seeText(driver, "Readings: 2");
+  });
+
+  it("takes what a thermometer in the other unit showed for what it is, where that is what the bird shows", async () => {
+    await fill(driver, "breast", "99");
+    await press(driver, "Note the reading");
+    await seeText(driver, "99 °C in the breast?");
+    await press(driver, "It was °F");
+    await seeText(driver, "Readings: 3");
+    await press(driver, "Readings: 3");
+    await seeText(driver, "breast 37.2 °C");
+    await pressAt(driver, 'button[aria-label^="Strike out: breast 37"]');
     await driver.actions().sendKeys(Key.ESCAPE).perform();
     await seeText(driver, "Readings: 2");
   });

@@ -1,10 +1,11 @@
 import { useState } from "react";
 import { type Place, type Probe, probeOf } from "../../../core/bird/probe";
 import type { Doubted } from "../../../core/day/doubt";
+import { QuantityError } from "../../../core/errors";
 import type { Reading } from "../../../core/forecast/reading";
 import { readByHand } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/roast";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, parseTemperatureC, TEMPERATURE_UNITS, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { faultWords, messageOf } from "../../../words/faults";
 import { probeName } from "../../../words/names";
@@ -26,6 +27,8 @@ interface Props {
 interface Question {
   readonly readings: readonly RoastReading[];
   readonly doubts: readonly Doubted[];
+  /** What was typed, by a thermometer that shows the other unit: where that is what this bird shows. */
+  readonly otherwise: readonly RoastReading[] | null;
 }
 
 /** Temperatures from a hand thermometer, put right by its calibration; any may be left empty. */
@@ -44,29 +47,51 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
       setFault(`Not stored, and still here: ${messageOf(error)}`);
     }
   };
+  /** @throws QuantityError for what no thermometer shows */
+  const readIn = (unit: UnitSystem, at: string): readonly RoastReading[] =>
+    places
+      .filter((place) => typed[probeOf(place)]?.trim())
+      .map((place): RoastReading => {
+        const probe = probeOf(place);
+        const shownC = parseTemperatureC(typed[probe] ?? "", unit);
+        const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
+        return { at, ...place, ...read, source: "typed" };
+      });
+  const doubtsOf = (readings: readonly RoastReading[]): readonly Doubted[] =>
+    doubted(
+      readings.map(({ at, part, side, celsius }) => ({
+        minute: (Date.parse(at) - inAtMs) / MINUTE_MS,
+        part,
+        celsius,
+        ...(side && { side }),
+      })),
+    );
+  const believedOtherwise = (at: string): Question["otherwise"] => {
+    try {
+      const readings = readIn(other, at);
+      return doubtsOf(readings).length === 0 ? readings : null;
+    } catch (error) {
+      // In the other unit no thermometer shows it at all.
+      if (error instanceof QuantityError) return null;
+      throw error;
+    }
+  };
   const note = async (): Promise<void> => {
     const at = instantNow();
     try {
-      const readings = places
-        .filter((place) => typed[probeOf(place)]?.trim())
-        .map((place): RoastReading => {
-          const probe = probeOf(place);
-          const shownC = parseTemperatureC(typed[probe] ?? "", units);
-          const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
-          return { at, ...place, ...read, source: "typed" };
-        });
+      const readings = readIn(units, at);
       if (readings.length === 0) throw new Error("Type at least one temperature.");
-      const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;
-      const doubts = doubted(
-        readings.map(({ part, side, celsius }) => ({ minute, part, celsius, ...(side && { side }) })),
-      );
+      const doubts = doubtsOf(readings);
       setFault(null);
-      if (doubts.length > 0) setQuestion({ readings, doubts });
-      else await keep(readings);
+      if (doubts.length === 0) await keep(readings);
+      else {
+        setQuestion({ readings, doubts, otherwise: believedOtherwise(at) });
+      }
     } catch (error) {
       setFault(faultWords(error, units));
     }
   };
+  const other = units === "metric" ? "us" : "metric";
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const isPair = places.length > 1;
   return (
@@ -85,8 +110,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
             key={probe}
             className={`text-soft ${isPair ? (places.length > 2 && n % 2 === 1 ? "col-span-2" : "") : "col-span-2"}`}
           >
-            <span className="inline-block first-letter:uppercase">{probeName(probe)}</span>,{" "}
-            {units === "metric" ? "°C" : "°F"}
+            <span className="inline-block first-letter:uppercase">{probeName(probe)}</span>, {TEMPERATURE_UNITS[units]}
             <input
               value={typed[probe] ?? ""}
               inputMode="decimal"
@@ -118,6 +142,11 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
           ))}
           <p>Kept all the same, it is set aside until another reading agrees with it.</p>
           <div className="flex flex-wrap gap-2">
+            {question.otherwise && (
+              <Button size="stove" onClick={() => void keep(question.otherwise ?? [])}>
+                It was {TEMPERATURE_UNITS[other]}
+              </Button>
+            )}
             <Button size="stove" onClick={() => setQuestion(null)}>
               Correct it
             </Button>

@@ -5,7 +5,7 @@ import { spaced } from "../../../core/day/spaced";
 import { readByHand } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/roast";
 import { readingKey } from "../../../core/plan/roast";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { formatTemperature, parseTemperatureC, TEMPERATURE_UNITS, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { probeName } from "../../../words/names";
 import { clockTime } from "../../../words/time";
@@ -122,7 +122,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
           }}
         >
           <label className="grow text-sm text-soft">
-            What it really showed, {units === "metric" ? "°C" : "°F"}
+            What it really showed, {TEMPERATURE_UNITS[units]}
             <input
               value={text}
               inputMode="decimal"

@@ -2,7 +2,7 @@ import type { Probe } from "../../../core/bird/probe";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
 import { behind, newestByProbe } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
-import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { formatDuration, formatTemperature, TEMPERATURE_UNITS, type UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
 import { temperatureColour } from "../../ui/temperatureScale";
 
@@ -41,7 +41,7 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Pr
             <div className="h-3" style={{ background: last ? temperatureColour(last.celsius) : "var(--mist-2)" }} />
             <div className="px-2.5 pb-3 pt-1">
               <div className="text-lg text-soft">
-                <span className="capitalize">{PART_NAMES[part]}</span>, {units === "us" ? "°F" : "°C"}
+                <span className="capitalize">{PART_NAMES[part]}</span>, {TEMPERATURE_UNITS[units]}
               </div>
               {/* As high as the countdown: two figures fill half a phone. */}
               <div className="flex font-display font-semibold leading-[0.95] tracking-tighter">
