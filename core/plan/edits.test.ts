@@ -15,6 +15,7 @@ import {
   withStage,
 } from "./edits";
 import { LATEST_STAGE_MIN, MOST_STAGES, PlanSchema } from "./schema";
+import { madeAt, waitingAgain } from "./signs";
 
 const anyHeat = fc.constantFrom(...HEAT_SOURCES);
 
@@ -51,6 +52,15 @@ describe("a stage that is edited", () => {
       }),
       plansAsked(300),
     );
+  });
+
+  it("waits the next time for what it was last told to, though it was made at another sign", () => {
+    const wrapped = { ...(plan.stages[0] ?? { airC: 160 }), fromMin: 60, when: { colour: "golden" as const } };
+    const made = { ...plan, stages: [{ fromMin: 0, airC: 160 }, madeAt(wrapped, 95)] };
+    expect(waitingAgain(withStage(1, { airC: 175 })(made).stages)[1]).toEqual({ ...wrapped, airC: 175 });
+    const when = { centre: "breast" as const, reachesC: 60 };
+    expect(waitingAgain(withStage(1, { when })(made).stages)[1]).toEqual({ ...wrapped, fromMin: 95, when });
+    expect(waitingAgain(withStage(1, { when: undefined })(made).stages)[1]?.when).toBeUndefined();
   });
 
   it("has no room for more than a plan holds", () => {

@@ -26,7 +26,15 @@ export const withSeason =
   (plan) => ({ ...plan, season: { ...plan.season, ...change } });
 export const withStage =
   (n: number, change: Partial<Stage>): Change =>
-  (plan) => ({ ...plan, stages: inOrder(plan.stages.map((stage, m) => (m === n ? { ...stage, ...change } : stage))) });
+  (plan) => ({
+    ...plan,
+    stages: inOrder(plan.stages.map((stage, m) => (m === n ? { ...forgetting(stage, change), ...change } : stage))),
+  });
+
+/** Told what to wait for from now on, it has not waited for anything before. */
+function forgetting({ waitedFor, ...stage }: Stage, change: Partial<Stage>): Stage {
+  return waitedFor && !("when" in change) ? { ...stage, waitedFor } : stage;
+}
 
 /** Each that goes by the clock alone after the one before it: one that does not wait for its sign any more may lie before that. */
 function inOrder(stages: readonly Stage[]): Stage[] {

@@ -51,6 +51,7 @@ export function StageRow({ plan, n, units }: Props) {
   const heats = heatsOf(plan);
   const heat = heats[n] ?? plan.heat;
   const changes = placeWords(plan, n);
+  const waited = stage.waitedFor && conditionName(stage.waitedFor.when, (celsius) => formatTemperature(celsius, units));
   const { is } = heatWords(heat);
   // What a stage leaves out goes on as it was: the choices show what holds.
   const holds = fullStages(plan.stages, plan.bird.cut)[n];
@@ -71,6 +72,7 @@ export function StageRow({ plan, n, units }: Props) {
       />
       <details className="mt-1 text-sm" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
         <summary className="min-h-6 cursor-pointer text-soft">
+          {waited && `begun at ${waited}, `}
           {changes && `${changes}, `}
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
