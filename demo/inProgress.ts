@@ -8,6 +8,7 @@ import { MINUTE_MS } from "../core/units/time";
 /** It has been in so long when the demo starts (a probe has just slipped), and is on the table so long after it went in. */
 export const IN_SINCE_MIN = 82;
 const TO_TABLE_MIN = 250;
+export const IN_PROGRESS_ID = "demo-now";
 /** Which hidden bird and oven it is. */
 export const IN_PROGRESS_SEED = "demo";
 
@@ -25,7 +26,7 @@ export function planInProgress(inAtMs: number, zone: string): Plan {
 
 export function roastInProgress(inAtMs: number, zone: string): Roast {
   return alone({
-    id: "demo-now",
+    id: IN_PROGRESS_ID,
     named: true,
     title: "Turkey at the simulated thermometer",
     createdAt: new Date(inAtMs - 1440 * MINUTE_MS).toISOString(),

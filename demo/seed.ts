@@ -13,8 +13,10 @@ import type { BrumaDatabase } from "../storage/database";
 import { deleteRoast, saveRoast } from "../storage/roasts";
 import { type Computed, ComputedSchema, readingsOf } from "./computed";
 import computedFile from "./computed.json";
-import { roastInProgress } from "./inProgress";
+import { IN_PROGRESS_ID, roastInProgress } from "./inProgress";
 import { DEMO_OVENS, type DemoOven, openDayRoast, type Past, pastRoasts, servedAt } from "./scenario";
+
+export { IN_PROGRESS_ID };
 
 const iso = (ms: number): string => new Date(ms).toISOString();
 

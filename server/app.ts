@@ -12,11 +12,14 @@ import type { Pairing } from "./pairing";
 import { onlyPaired, pairingRouter } from "./pairingRouter";
 import { onlySameOrigin } from "./sameOrigin";
 import type { Sharing } from "./sharing";
+import { type SimulatedBird, simulatedBirdRouter } from "./simulatedBird";
 
 export interface ServerOptions {
   readonly demo: boolean;
   /** When the bird at the demo's simulated thermometer went in, where one is running. */
   readonly inAt?: string;
+  /** That bird, to be told what is done to it. */
+  readonly bird?: SimulatedBird;
   /** Host names of its own by which it is reached, besides addresses and those of a home network. */
   readonly names?: readonly string[];
   /** Folder of the built app. */
@@ -58,7 +61,17 @@ const refuse: ErrorRequestHandler = (error, request, response, _next) => {
 /** What a phone takes to trust this server. */
 const AUTHORITY_PATH = "/bruma-at-home.crt";
 
-export function makeServer({ demo, inAt, names = [], root, bridge, sharing, clock, lan }: ServerOptions): Express {
+export function makeServer({
+  demo,
+  inAt,
+  bird,
+  names = [],
+  root,
+  bridge,
+  sharing,
+  clock,
+  lan,
+}: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -92,6 +105,7 @@ export function makeServer({ demo, inAt, names = [], root, bridge, sharing, cloc
   const known = lan ? [onlyPaired(lan.pairing)] : [];
   if (lan) app.use("/api/pair", pairingRouter(lan.pairing));
   if (clock) app.use("/api/clock", ...known, clockRouter(clock));
+  if (bird) app.use("/api/simulated-bird", ...known, simulatedBirdRouter(bird));
   if (bridge) app.use("/api/readings", ...known, bridge.router);
   if (sharing) app.use("/api/roasts", ...known, sharing.router);
   app.use(

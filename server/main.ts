@@ -14,7 +14,7 @@ import { makeServer } from "./app";
 import { makeBridge } from "./bridge";
 import { certificateFor } from "./certificate";
 import { PacedClock } from "./clock";
-import { demoFiles, startDemoThermometer } from "./demo";
+import { demoBird, demoFiles, startDemoThermometer } from "./demo";
 import { lockFolder } from "./folderLock";
 import { listen, portFrom } from "./listen";
 import { Pairing } from "./pairing";
@@ -74,6 +74,7 @@ const ownAddresses = Object.values(networkInterfaces())
   .flat()
   .flatMap((each) => (each?.family === "IPv4" && !each.internal ? [each.address] : []));
 const inDemo = demo ? demoFiles(data, Date.now()) : null;
+const bird = inDemo ? demoBird(inDemo.inAtMs, inDemo.roast) : null;
 const clock = new PacedClock();
 const pairing = new Pairing(join(data, "devices.json"));
 const isSecure = options.lan && !options["plain-http"];
@@ -88,6 +89,7 @@ const app = makeServer({
   names,
   bridge: makeBridge(new ReadingStore(inDemo?.readings ?? join(data, "readings")), { clock }),
   ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
+  ...(bird && { bird }),
   sharing: makeSharing(new RoastShelf(join(data, "roasts"))),
   clock,
   ...((options.lan || names.length > 0) && {
@@ -136,5 +138,5 @@ if (options.lan) {
       "Plain http: devices have no notifications, no wake lock and no offline use, and anybody near can listen.",
     );
 }
-if (inDemo) void startDemoThermometer(url, inDemo.inAtMs, clock);
+if (inDemo && bird) void startDemoThermometer(url, bird, inDemo.inAtMs, clock);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at ${url}/  (Ctrl+C ends it)`);

@@ -6,7 +6,17 @@ import type { ThermometerLine } from "../core/formats/thermometer";
 import { MINUTE_MS } from "../core/units/time";
 import { messageOf } from "../words/faults";
 
-export interface ThermometerOptions extends Pick<HiddenOptions, "options" | "seed"> {
+/** All of a hidden roast but how often it is read. */
+export type HiddenBird = Omit<HiddenOptions, "everyMin">;
+
+/** What its probes are in. */
+export interface ReadBird {
+  /** As it is cooked by now: another one once something was done to it. */
+  asked(): HiddenBird;
+}
+
+export interface ThermometerOptions {
+  readonly bird: ReadBird;
   readonly inAtMs: number;
   /** Of the machine that serves Bruma. */
   readonly url: string;
@@ -38,18 +48,19 @@ const BATCH = 400;
 
 function pause(ms: number, signal: AbortSignal | undefined): Promise<void> {
   return new Promise((resolve) => {
-    const timer = setTimeout(resolve, ms);
-    signal?.addEventListener("abort", () => {
+    const end = (): void => {
       clearTimeout(timer);
+      signal?.removeEventListener("abort", end);
       resolve();
-    });
+    };
+    const timer = setTimeout(end, ms);
+    signal?.addEventListener("abort", end);
   });
 }
 
 /** Posts until the hidden roast is over or the signal says stop; a server that is away is told of on standard error. */
 export async function runThermometer({
-  options,
-  seed,
+  bird,
   inAtMs,
   url,
   cookie = "",
@@ -72,31 +83,44 @@ export async function runThermometer({
       if (!signal?.aborted) console.error(`thermometer: not heard: ${messageOf(error)}`);
     }
   };
-  let memory: ThermometerLine[] = [];
+  /** What was told stays told, whatever is done to the bird. */
+  let toldMin = Number.NEGATIVE_INFINITY;
   let sliceEndsMs = performance.now() + SLICE_MS;
-  for (const { minute, shownC } of hiddenRoast({ options, seed, everyMin: everyS / 60, trouble: true })) {
-    if (signal?.aborted) return;
-    // It may stand in the process that serves the page: what waits there goes first.
-    if (performance.now() > sliceEndsMs) {
-      await new Promise(setImmediate);
-      sliceEndsMs = performance.now() + SLICE_MS;
+  /** @returns whether it was read to its end; not where something was done to it meanwhile */
+  const read = async (asked: HiddenBird): Promise<boolean> => {
+    const isOver = (): boolean => signal?.aborted === true || bird.asked() !== asked;
+    let memory: ThermometerLine[] = [];
+    for (const { minute, shownC } of hiddenRoast({ ...asked, everyMin: everyS / 60 })) {
+      if (isOver()) return false;
+      // It may stand in the process that serves the page: what waits there goes first.
+      if (performance.now() > sliceEndsMs) {
+        await new Promise(setImmediate);
+        sliceEndsMs = performance.now() + SLICE_MS;
+      }
+      if (minute <= toldMin) continue;
+      const atMs = inAtMs + MINUTE_MS * minute;
+      const at = new Date(atMs).toISOString();
+      memory.push(
+        ...Object.entries(shownC).map(([probe, celsius]) => ({
+          at,
+          probe: probe as Probe,
+          celsius,
+          ...(device && { device }),
+        })),
+      );
+      // What lies behind is told at once, as a logger hands over its memory; from now on a second is the clock's second.
+      if (atMs - clock.now() <= SHORTEST_PAUSE_MS * clock.rate && memory.length < BATCH) continue;
+      while (!isOver() && atMs > clock.now()) {
+        await pause(Math.min(LONGEST_PAUSE_MS, (atMs - clock.now()) / clock.rate), signal);
+      }
+      if (isOver()) return false;
+      if (memory.length > 0) await post(memory);
+      toldMin = minute;
+      memory = [];
     }
-    const atMs = inAtMs + MINUTE_MS * minute;
-    const at = new Date(atMs).toISOString();
-    memory.push(
-      ...Object.entries(shownC).map(([probe, celsius]) => ({
-        at,
-        probe: probe as Probe,
-        celsius,
-        ...(device && { device }),
-      })),
-    );
-    // What lies behind is told at once, as a logger hands over its memory; from now on a second is the clock's second.
-    if (atMs - clock.now() <= SHORTEST_PAUSE_MS * clock.rate && memory.length < BATCH) continue;
-    while (!signal?.aborted && atMs > clock.now()) {
-      await pause(Math.min(LONGEST_PAUSE_MS, (atMs - clock.now()) / clock.rate), signal);
-    }
-    if (memory.length > 0) await post(memory);
-    memory = [];
+    return true;
+  };
+  while (!signal?.aborted && !(await read(bird.asked()))) {
+    // From its beginning again, and told from where it is now.
   }
 }

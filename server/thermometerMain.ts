@@ -69,5 +69,6 @@ const asking = setInterval(() => void follow(), ASK_EVERY_MS);
 loadKernel();
 const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : clock.now();
 console.log(`The hidden bird went in ${new Date(inAtMs).toISOString()}; its probes post to ${url}.`);
-await runThermometer({ options: ensembleOptions(roast.plan, {}), seed, inAtMs, url, cookie, clock });
+const hidden = { options: ensembleOptions(roast.plan, {}), seed, trouble: true };
+await runThermometer({ bird: { asked: () => hidden }, inAtMs, url, cookie, clock });
 clearInterval(asking);

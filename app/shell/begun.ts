@@ -8,7 +8,11 @@ import { usePreferences } from "./preferences";
 import { whenIdle } from "./whenIdle";
 
 /** Fetches the demo's own script. */
-type LoadDemo = () => Promise<{ seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void> }>;
+type LoadDemo = () => Promise<{
+  /** Of the roast at the simulated thermometer. */
+  readonly IN_PROGRESS_ID: string;
+  seedDemo(db: BrumaDatabase, nowMs: number, inAtMs: number | null): Promise<void>;
+}>;
 
 let beginning: Promise<void> | undefined;
 
@@ -20,6 +24,9 @@ async function prepare(loadDemo: LoadDemo): Promise<void> {
   try {
     const demo = await seeding;
     await demo?.seedDemo(db, clockNow(), mode.inAt ? Date.parse(mode.inAt) : null);
+    if (demo && mode.inAt) {
+      whenIdle(() => void import("./simulatedBird").then((it) => it.tellSimulatedBird(db, demo.IN_PROGRESS_ID)));
+    }
   } catch (error) {
     console.error("the demo's roasts were not stored:", messageOf(error));
   }

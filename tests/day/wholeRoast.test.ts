@@ -114,9 +114,9 @@ describe("a whole roast on the fast clock", () => {
     await driver.wait(async () => (await stored()).happened.inAt !== undefined, 10_000);
     const { plan, happened } = await stored();
     const inAtMs = Date.parse(happened.inAt ?? "");
+    const hidden = { options: ensembleOptions(plan, {}), seed: "whole roast", trouble: true };
     void runThermometer({
-      options: ensembleOptions(plan, {}),
-      seed: "whole roast",
+      bird: { asked: () => hidden },
       inAtMs,
       url: server.url,
       clock: server.clock,

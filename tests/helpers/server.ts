@@ -12,7 +12,7 @@ import { IN_SINCE_MIN } from "../../demo/inProgress";
 import { makeServer } from "../../server/app";
 import { makeBridge } from "../../server/bridge";
 import { PacedClock } from "../../server/clock";
-import { startDemoThermometer } from "../../server/demo";
+import { demoBird, startDemoThermometer } from "../../server/demo";
 import type { Pairing } from "../../server/pairing";
 import { ReadingStore } from "../../server/readingStore";
 import { RoastShelf } from "../../server/roastShelf";
@@ -47,13 +47,14 @@ export async function serve(
   const clock = new PacedClock();
   const bridge = makeBridge(store, { clock });
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
+  const bird = demoBird(inAtMs);
   const app = makeServer({
     demo,
     root,
     bridge,
     sharing,
     clock,
-    ...(inProgress && { inAt: new Date(inAtMs).toISOString() }),
+    ...(inProgress && { inAt: new Date(inAtMs).toISOString(), bird }),
     ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
   });
   const server = createServer((request, response) => {
@@ -65,7 +66,7 @@ export async function serve(
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const thermometer = new AbortController();
-  if (isRead) void startDemoThermometer(url, inAtMs, clock, thermometer.signal);
+  if (isRead) void startDemoThermometer(url, bird, inAtMs, clock, thermometer.signal);
   return {
     url,
     clock,
