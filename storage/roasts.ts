@@ -42,7 +42,10 @@ export async function changeRoast(db: BrumaDatabase, id: string, change: (roast:
   return db.transaction("rw", db.roasts, async () => {
     const roast = await db.roasts.get(id);
     if (!roast) throw new Error(`no roast ${id} is stored`);
-    const changed = RoastSchema.parse(change(roast));
+    const next = change(roast);
+    // Nobody is told, and nothing made anew, where nothing has changed.
+    if (next === roast) return roast;
+    const changed = RoastSchema.parse(next);
     await db.roasts.put(changed);
     await handOn(db, roast, changed);
     return changed;

@@ -45,6 +45,28 @@ describe("what probes say", () => {
     await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4));
   });
 
+  it("is remembered to be in the only bird there is by few writes, though that is told again before they are done", async () => {
+    const unread: Roast = { ...roast, probes: [] };
+    await saveRoast(db, unread);
+    const put = vi.spyOn(db.roasts, "put");
+    listener.know([unread], [unread], []);
+    const probes = ["left breast", "right breast", "left thigh", "right thigh"] as const;
+    for (let minute = 1; minute <= 50; minute++) {
+      for (const probe of probes) listener.hear({ ...line(minute), probe });
+      listener.know([unread], [unread], []);
+    }
+    const stored = async () => (await db.roasts.get("in"))?.probes;
+    await vi.waitFor(async () =>
+      expect(await stored()).toEqual(probes.map((probe) => ({ device: "one", probe, sits: probe }))),
+    );
+    // What was read of the store before they were there comes once more.
+    listener.know([unread], [unread], []);
+    for (const probe of probes) listener.hear({ ...line(51), probe });
+    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4 * 51));
+    expect(put.mock.calls.length).toBeLessThanOrEqual(probes.length);
+    expect(await stored()).toHaveLength(probes.length);
+  });
+
   it("counts in whatever order it comes, and one from the future silences nobody", async () => {
     await listener.begin();
     for (const minute of [1, 500, 2, 4, 3]) listener.hear({ ...line(minute), celsius: 40 });

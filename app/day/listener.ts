@@ -47,6 +47,17 @@ const unclaimedIn = (waiting: readonly ThermometerLine[]): readonly Unclaimed[] 
   return [...devices].map(([device, own]) => ({ device, newest: [...own.values()] }));
 };
 
+type Seat = NonNullable<Roast["probes"]>[number];
+
+/** @returns the same roast where it knows them all */
+function withSeats(roast: Roast, seats: readonly Seat[]): Roast {
+  const { probes = [] } = roast;
+  const missing = seats.filter(
+    ({ device, probe }) => !probes.some((each) => each.device === device && each.probe === probe),
+  );
+  return missing.length === 0 ? roast : { ...roast, probes: [...probes, ...missing].slice(0, MOST_PROBES) };
+}
+
 export class Listener {
   private roasts: readonly Roast[] = [];
   private inKitchen: readonly Roast[] = [];
@@ -54,6 +65,8 @@ export class Listener {
   /** What is known of the probes in each bird: on a reload the bridge tells everything again, in whatever order. */
   private readonly known = new Set<string>();
   private readonly gathered = new Map<string, RoastReading[]>();
+  /** Probes that were found to be in a bird, until that is stored: what is read of the store meanwhile does not know them. */
+  private readonly found = new Map<string, readonly Seat[]>();
   private waiting: HeardLine[] = [];
   /** Whether what waits has changed since it was told. */
   private untold = false;
@@ -63,9 +76,9 @@ export class Listener {
 
   /** Which birds there are, and which are in the heat or at rest; what waited for its bird may know it now. */
   know(roasts: readonly Roast[], inKitchen: readonly Roast[], inNone: readonly InNone[]): void {
-    this.roasts = roasts;
+    this.roasts = this.withFound(roasts);
     this.inNone = inNone;
-    this.inKitchen = inKitchen.filter(({ thermometer }) => thermometer === "bridge");
+    this.inKitchen = this.withFound(inKitchen).filter(({ thermometer }) => thermometer === "bridge");
     const waited = this.waiting;
     this.waiting = [];
     this.untold = waited.length > 0;
@@ -119,21 +132,33 @@ export class Listener {
     });
   }
 
+  private withFound(roasts: readonly Roast[]): readonly Roast[] {
+    return roasts.map((roast) => withSeats(roast, this.found.get(roast.id) ?? []));
+  }
+
   /** The only bird there is: the probe is in it, from now on by name. */
   private remember(roastId: string, { device = "", probe }: ThermometerLine, sits: Probe): void {
-    const entry = { device, probe, sits };
-    const roast = this.roasts.find(({ id }) => id === roastId);
-    if (roast) {
-      const known = { ...roast, probes: [...(roast.probes ?? []), entry] };
-      this.roasts = this.roasts.map((each) => (each.id === roastId ? known : each));
-      this.inKitchen = this.inKitchen.map((each) => (each.id === roastId ? known : each));
-    }
-    changeRoast(this.db, roastId, (before) => {
-      const there = (before.probes ?? []).some((each) => each.device === device && each.probe === probe);
-      return there ? before : { ...before, probes: [...(before.probes ?? []), entry].slice(0, MOST_PROBES) };
-    }).catch((error: unknown) => {
+    const before = this.found.get(roastId);
+    this.found.set(roastId, [...(before ?? []), { device, probe, sits }]);
+    this.roasts = this.withFound(this.roasts);
+    this.inKitchen = this.withFound(this.inKitchen);
+    // What is found while one is being stored is the next one.
+    if (!before) void this.storeFound(roastId);
+  }
+
+  private async storeFound(roastId: string): Promise<void> {
+    try {
+      for (let left = this.found.get(roastId) ?? []; left.length > 0; ) {
+        const seats = left;
+        await changeRoast(this.db, roastId, (before) => withSeats(before, seats));
+        left = (this.found.get(roastId) ?? []).filter((each) => !seats.includes(each));
+        this.found.set(roastId, left);
+      }
+    } catch (error) {
       useBridgeState.setState({ unstored: `Which bird a probe is in was not stored: ${messageOf(error)}` });
-    });
+    } finally {
+      this.found.delete(roastId);
+    }
   }
 
   /** What comes while a burst is being written is the next one; a timer would sleep in a tab that is not looked at. */
