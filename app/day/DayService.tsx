@@ -1,14 +1,15 @@
 /** The day's service: outside all screens, alive while the app is open. Screens only show what it knows. */
 
 import { useLiveQuery } from "dexie-react-hooks";
-import { lazy, memo, Suspense, useEffect } from "react";
+import { lazy, memo, Suspense, useEffect, useMemo } from "react";
 import { useMatch } from "react-router";
 import { isOnTheTable } from "../../core/day/leftovers";
-import { isLongOver } from "../../core/day/over";
+import { isLongOver, isOfThePast } from "../../core/day/over";
 import { waitsHours } from "../../core/kitchen/thaw";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
-import { readableRoasts } from "../../storage/listing";
+import { isReadable, readableRoasts, storedRoast } from "../../storage/listing";
+import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
 import { useNow } from "../ui/useNow";
 import { useAlarms } from "./alarm";
@@ -41,9 +42,9 @@ const QUARTER = 15 * MINUTE_MS;
 const NONE: readonly Roast[] = [];
 
 export function DayService() {
-  const roasts = useLiveQuery(() => readableRoasts(database()), []) ?? NONE;
   const openId = useMatch("/roast/:id/cook")?.params.id;
   const quarter = QUARTER * Math.floor(useNow() / QUARTER);
+  const roasts = useRoasts(openId);
   const ofTheDay = roasts.filter((roast) => isOfTheDay(roast, quarter, openId));
   const inTheKitchen = ofTheDay.filter((roast) => ["roasting", "resting"].includes(cookStage(roast)));
   const practised = useLiveQuery(() => database().practised.toArray(), []);
@@ -69,6 +70,17 @@ export function DayService() {
       })}
       <Alarms openId={openId} />
     </>
+  );
+}
+
+/** Those that have a day still, and the one that is open: they are read anew at every tap, and a log of years is not. */
+function useRoasts(openId: string | undefined): readonly Roast[] {
+  const isWanted = (row: Roast): boolean => !isOfThePast(row, clockNow());
+  const roasts = useLiveQuery(() => readableRoasts(database(), isWanted), []) ?? NONE;
+  const open = useLiveQuery(async () => (openId ? storedRoast(database(), openId) : null), [openId]);
+  return useMemo(
+    () => (open && isReadable(open) && roasts.every(({ id }) => id !== open.id) ? [...roasts, open] : roasts),
+    [roasts, open],
   );
 }
 
