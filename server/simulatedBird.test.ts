@@ -1,10 +1,10 @@
 import { once } from "node:events";
-import { mkdtempSync } from "node:fs";
+import { mkdtempSync, writeFileSync } from "node:fs";
 import { createServer } from "node:http";
 import type { AddressInfo } from "node:net";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, vi } from "vitest";
 import { hiddenRoast } from "../core/forecast/hiddenRoast";
 import type { ThermometerLine } from "../core/formats/thermometer";
 import { withStage } from "../core/plan/edits";
@@ -41,6 +41,11 @@ describe("the bird at the simulated thermometer", () => {
     bird.hear(pulledAt(100));
     expect(demoBird(IN_AT_MS, keptIn).asked()).toEqual(bird.asked());
     expect(demoBird(IN_AT_MS + MINUTE_MS, keptIn).asked().rest).toBeUndefined();
+    writeFileSync(keptIn, '{"id": "demo-n');
+    const said = vi.spyOn(console, "error").mockReturnValue();
+    expect(demoBird(IN_AT_MS, keptIn).asked().rest).toBeUndefined();
+    expect(said).toHaveBeenCalledWith(expect.stringContaining("cannot be read"));
+    said.mockRestore();
   });
 
   it("is told by a page what its roast is, and refuses what is none", async () => {

@@ -7,6 +7,7 @@ import express, { Router } from "express";
 import { judgedBy } from "../core/formats/judged";
 import { type Roast, RoastSchema } from "../core/plan/roast";
 import { hiddenOptions } from "../core/practice/practice";
+import { messageOf } from "../words/faults";
 import { firstFault } from "../words/incoming";
 import { replaceFile } from "./durable";
 import type { HiddenBird, ReadBird } from "./thermometer";
@@ -26,11 +27,19 @@ export class SimulatedBird implements ReadBird {
   private now: HiddenBird;
 
   constructor(private readonly begun: Begun) {
-    const { roast, keptIn } = begun;
-    this.now = this.hiddenOf(roast);
-    if (keptIn && existsSync(keptIn)) {
+    this.now = this.hiddenOf(this.kept() ?? begun.roast);
+  }
+
+  /** What was told it before this server began; null where that is nothing, of another bird, or cannot be read. */
+  private kept(): Roast | null {
+    const { keptIn } = this.begun;
+    if (!keptIn || !existsSync(keptIn)) return null;
+    try {
       const kept = judgedBy(RoastSchema, JSON.parse(readFileSync(keptIn, "utf8")));
-      if (kept.success && this.isIts(kept.data)) this.now = this.hiddenOf(kept.data);
+      return kept.success && this.isIts(kept.data) ? kept.data : null;
+    } catch (error) {
+      console.error(`${keptIn} cannot be read, and its bird is as it went in: ${messageOf(error)}`);
+      return null;
     }
   }
 

@@ -88,10 +88,10 @@ export async function runThermometer({
   let sliceEndsMs = performance.now() + SLICE_MS;
   /** @returns whether it was read to its end; not where something was done to it meanwhile */
   const read = async (asked: HiddenBird): Promise<boolean> => {
-    const isOver = (): boolean => signal?.aborted === true || bird.asked() !== asked;
+    const isNoMore = (): boolean => signal?.aborted === true || bird.asked() !== asked;
     let memory: ThermometerLine[] = [];
     for (const { minute, shownC } of hiddenRoast({ ...asked, everyMin: everyS / 60 })) {
-      if (isOver()) return false;
+      if (isNoMore()) return false;
       // It may stand in the process that serves the page: what waits there goes first.
       if (performance.now() > sliceEndsMs) {
         await new Promise(setImmediate);
@@ -110,17 +110,16 @@ export async function runThermometer({
       );
       // What lies behind is told at once, as a logger hands over its memory; from now on a second is the clock's second.
       if (atMs - clock.now() <= SHORTEST_PAUSE_MS * clock.rate && memory.length < BATCH) continue;
-      while (!isOver() && atMs > clock.now()) {
+      while (!isNoMore() && atMs > clock.now()) {
         await pause(Math.min(LONGEST_PAUSE_MS, (atMs - clock.now()) / clock.rate), signal);
       }
-      if (isOver()) return false;
+      if (isNoMore()) return false;
       if (memory.length > 0) await post(memory);
       toldMin = minute;
       memory = [];
     }
     return true;
   };
-  while (!signal?.aborted && !(await read(bird.asked()))) {
-    // From its beginning again, and told from where it is now.
-  }
+  // Another one is cooked from its beginning, and told from where it is now.
+  for (let isOver = false; !isOver && !signal?.aborted; ) isOver = await read(bird.asked());
 }

@@ -84,9 +84,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
       const doubts = doubtsOf(readings);
       setFault(null);
       if (doubts.length === 0) await keep(readings);
-      else {
-        setQuestion({ readings, doubts, otherwise: believedOtherwise(at) });
-      }
+      else setQuestion({ readings, doubts, otherwise: believedOtherwise(at) });
     } catch (error) {
       setFault(faultWords(error, units));
     }
