@@ -133,7 +133,7 @@ describe("the day itself, at the stove", () => {
     await fill(driver, "breast", "7");
     await press(driver, "Note the reading");
     await seeText(driver, "7 °C in the breast?", "was to be expected there now");
-    expect(await driver.findElements(By.xpath('//button[contains(., "It was °F")]'))).toHaveLength(0);
+    expect(await driver.findElements(By.xpath('//button[contains(., "°F")]'))).toHaveLength(0);
     await press(driver, "Keep it all the same");
     await seeText(driver, "Readings: 3");
     await driver.wait(async () => (await finish()) !== "" && !(await next()).includes("…"), 30_000);
@@ -150,7 +150,7 @@ describe("the day itself, at the stove", () => {
     await fill(driver, "breast", "99");
     await press(driver, "Note the reading");
     await seeText(driver, "99 °C in the breast?");
-    await press(driver, "It was °F");
+    await press(driver, "It was 99 °F");
     await seeText(driver, "Readings: 3");
     await press(driver, "Readings: 3");
     await seeText(driver, "breast 37.2 °C");
@@ -168,6 +168,30 @@ describe("the day itself, at the stove", () => {
     const value = await field(driver, "What it really showed");
     await value.sendKeys(Key.chord(Key.CONTROL, "a"), "38", Key.ENTER);
     await seeText(driver, "The reading was put right");
+    await seeText(driver, "Readings: 2");
+  });
+
+  it("keeps what is typed while the reading before it is being stored", async () => {
+    await driver.executeScript(
+      `const [breast, thigh] = document.querySelectorAll('form[aria-label="A reading"] input');
+       const type = (field, text) => {
+         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(field, text);
+         field.dispatchEvent(new Event("input", { bubbles: true }));
+       };
+       type(breast, "38");
+       setTimeout(() => {
+         breast.form.requestSubmit();
+         type(thigh, "44");
+       });`,
+    );
+    await seeText(driver, "Readings: 3");
+    const typed = async (label: string): Promise<string | null> => (await field(driver, label)).getAttribute("value");
+    await driver.wait(async () => (await typed("breast")) === "", 10_000, "what was stored stands there still");
+    expect(await typed("thigh")).toBe("44");
+    await fill(driver, "thigh", Key.BACK_SPACE);
+    await press(driver, "Readings: 3");
+    await pressAt(driver, 'button[aria-label^="Strike out: breast 38"]');
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
     await seeText(driver, "Readings: 2");
   });
 

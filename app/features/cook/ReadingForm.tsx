@@ -40,7 +40,10 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
     try {
       await onReading(readings);
-      setTyped({});
+      // What was typed meanwhile is another reading.
+      setTyped((now) =>
+        Object.fromEntries(Object.entries(now).filter(([probe, text]) => typed[probe as Probe] !== text)),
+      );
       setFault(null);
       setQuestion(null);
     } catch (error) {
@@ -142,7 +145,9 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
           <div className="flex flex-wrap gap-2">
             {question.otherwise && (
               <Button size="stove" onClick={() => void keep(question.otherwise ?? [])}>
-                It was {TEMPERATURE_UNITS[other]}
+                {question.readings.length === 1 ? "It was" : "They were"}{" "}
+                {question.readings.map((reading) => typed[probeOf(reading)]?.trim()).join(" and ")}{" "}
+                {TEMPERATURE_UNITS[other]}
               </Button>
             )}
             <Button size="stove" onClick={() => setQuestion(null)}>
