@@ -157,6 +157,8 @@ function HeatOn({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
       zone={plan.zone}
       size={size}
       latest={bound(happened.pulledAt, "it came out") ?? NOW}
+      // On only now, it would be a time without heat, told elsewhere than under this hand.
+      onItsDay={bound(inAt, "it went in")}
       onChange={(ms) => acts.heatWasOnAt(ms)}
     />
   );

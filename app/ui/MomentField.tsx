@@ -21,6 +21,8 @@ interface Props {
   /** It is not earlier, and not later: that is refused in one sentence, and on its day, picked before a time is typed, it is that moment. */
   readonly earliest?: Bound | undefined;
   readonly latest?: Bound | undefined;
+  /** What its day stands for, picked before a time is typed, where that would be too late; the latest when left out. */
+  readonly onItsDay?: Bound | undefined;
   /** Taken once it is whole and the hand has let go of it: one step to be undone. */
   onChange(ms: number): void;
 }
@@ -32,7 +34,7 @@ const two = (value: number): string => String(value).padStart(2, "0");
  * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
  * in one sentence, and nothing moves.
  */
-export function MomentField({ label, atMs, zone, size = "table", earliest, latest, onChange }: Props) {
+export function MomentField({ label, atMs, zone, size = "table", earliest, latest, onItsDay, onChange }: Props) {
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
@@ -88,8 +90,9 @@ export function MomentField({ label, atMs, zone, size = "table", earliest, lates
                 // A field knows whole minutes: the first that is not before, the last that is not after.
                 const first = earliest ? fieldTime(earliest.ms() + MINUTE_MS - 1, zone) : "";
                 const last = latest ? fieldTime(latest.ms(), zone) : "";
+                const usual = onItsDay ? fieldTime(onItsDay.ms(), zone) : last;
                 const field = `${picked}T${time}`;
-                if (last.startsWith(picked) && field > last) change(last);
+                if (last.startsWith(picked) && field > last) change(usual.startsWith(picked) ? usual : last);
                 else change(first.startsWith(picked) && field < first ? first : field);
               }}
             />

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, see, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, see, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -160,5 +160,25 @@ describe("a crown and whole legs in one heat", () => {
     await press(driver, "It is out of the oven");
     await press(driver, "Carve");
     await seeText(driver, "Breast off the bone");
+  });
+});
+
+describe("a roast over midnight", () => {
+  it("keeps the hour that is put right under the hand as its day is picked before its time", async () => {
+    const midnight = new Date().setHours(24, 0, 0, 0);
+    const at = (minutes: number): number => midnight + minutes * 60_000;
+    await driver.get(`${server.url}/?rate=1&now=${new Date(at(90)).toISOString()}`);
+    await start(["Chicken", "Fresh", "Hot start"], "2 kg");
+    await toPage("cook");
+    await press(driver, "The bird is in the oven");
+    await press(driver, "Correct something");
+    await pickMoment(driver, "It went in at", at(5));
+    await pickMoment(driver, "The oven was on at", at(2));
+    const stored = async () =>
+      (
+        await storedRows<{ happened: { heatOnAt?: string; heatOffs?: unknown } }>(driver, "roasts", "bruma-practice")
+      )[0];
+    await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), 10_000);
+    expect((await stored())?.happened.heatOffs).toBeUndefined();
   });
 });
