@@ -21,18 +21,15 @@ async function prepare(loadDemo: LoadDemo): Promise<void> {
   const seeding = startedAs().then(({ demo }) => (demo ? loadDemo() : null));
   const { db, mode } = await openShelf();
   await usePreferences.getState().load();
+  let simulatedId: string | null = null;
   try {
     const demo = await seeding;
     await demo?.seedDemo(db, clockNow(), mode.inAt ? Date.parse(mode.inAt) : null);
-    if (demo && mode.inAt) {
-      whenIdle(() => void import("./simulatedBird").then((it) => it.tellSimulatedBird(db, demo.IN_PROGRESS_ID)));
-    }
+    if (demo && mode.inAt) simulatedId = demo.IN_PROGRESS_ID;
   } catch (error) {
     console.error("the demo's roasts were not stored:", messageOf(error));
   }
-  // Nobody waits for the other devices.
-  whenIdle(() => void import("./sharing").then(({ startSharing }) => startSharing(db)));
-  whenIdle(() => void import("../../storage/bin").then(({ emptyBin }) => emptyBin(db, clockNow())));
+  whenIdle(() => void import("./behind").then(({ startBehind }) => startBehind(db, simulatedId)));
 }
 
 /** Called once; the frame is painted meanwhile. */
