@@ -16,9 +16,7 @@ import { type SimulatedBird, simulatedBirdRouter } from "./simulatedBird";
 
 export interface ServerOptions {
   readonly demo: boolean;
-  /** When the bird at the demo's simulated thermometer went in, where one is running. */
-  readonly inAt?: string;
-  /** That bird, to be told what is done to it. */
+  /** The one at the demo's simulated thermometer, where one is running: to be told what is done to it. */
   readonly bird?: SimulatedBird;
   /** Host names of its own by which it is reached, besides addresses and those of a home network. */
   readonly names?: readonly string[];
@@ -61,17 +59,7 @@ const refuse: ErrorRequestHandler = (error, request, response, _next) => {
 /** What a phone takes to trust this server. */
 const AUTHORITY_PATH = "/bruma-at-home.crt";
 
-export function makeServer({
-  demo,
-  inAt,
-  bird,
-  names = [],
-  root,
-  bridge,
-  sharing,
-  clock,
-  lan,
-}: ServerOptions): Express {
+export function makeServer({ demo, bird, names = [], root, bridge, sharing, clock, lan }: ServerOptions): Express {
   const app = express();
   app.disable("x-powered-by");
   app.use(
@@ -94,7 +82,11 @@ export function makeServer({
   app.use("/api", onlySameOrigin(names));
   app.get("/api/mode", (_request, response) => {
     const { addresses, fingerprint } = lan ?? {};
-    response.json({ demo, ...(inAt && { inAt }), ...(lan && { lan: { addresses, fingerprint } }) });
+    response.json({
+      demo,
+      ...(bird && { inAt: new Date(bird.inAtMs).toISOString() }),
+      ...(lan && { lan: { addresses, fingerprint } }),
+    });
   });
   if (lan?.authority) {
     const { authority } = lan;

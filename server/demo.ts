@@ -40,10 +40,9 @@ export const demoBird = (inAtMs: number, keptIn?: string): SimulatedBird =>
 export function startDemoThermometer(
   url: string,
   bird: ReadBird,
-  inAtMs: number,
   clock: DeviceClock,
   signal?: AbortSignal,
 ): Promise<void> {
   loadKernel();
-  return runThermometer({ bird, inAtMs, url, clock, ...(signal && { signal }) });
+  return runThermometer({ bird, url, clock, ...(signal && { signal }) });
 }

@@ -88,7 +88,6 @@ const app = makeServer({
   root,
   names,
   bridge: makeBridge(new ReadingStore(inDemo?.readings ?? join(data, "readings")), { clock }),
-  ...(inDemo && { inAt: new Date(inDemo.inAtMs).toISOString() }),
   ...(bird && { bird }),
   sharing: makeSharing(new RoastShelf(join(data, "roasts"))),
   clock,
@@ -138,5 +137,5 @@ if (options.lan) {
       "Plain http: devices have no notifications, no wake lock and no offline use, and anybody near can listen.",
     );
 }
-if (inDemo && bird) void startDemoThermometer(url, bird, inDemo.inAtMs, clock);
+if (bird) void startDemoThermometer(url, bird, clock);
 console.log(`Bruma${demo ? ", with the demo roasts," : ""} is at ${url}/  (Ctrl+C ends it)`);

@@ -86,7 +86,6 @@ describe("the bird at the simulated thermometer", () => {
     await once(server, "listening");
     await runThermometer({
       bird,
-      inAtMs: IN_AT_MS,
       url: `http://127.0.0.1:${(server.address() as AddressInfo).port}`,
       clock: { now: () => IN_AT_MS + nowMin * MINUTE_MS, rate: 1 },
       everyS: EVERY_S,

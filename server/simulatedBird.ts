@@ -26,6 +26,10 @@ interface Begun {
 export class SimulatedBird implements ReadBird {
   private now: HiddenBird;
 
+  get inAtMs(): number {
+    return this.begun.inAtMs;
+  }
+
   constructor(private readonly begun: Begun) {
     this.now = this.hiddenOf(this.kept() ?? begun.roast);
   }

@@ -11,13 +11,13 @@ export type HiddenBird = Omit<HiddenOptions, "everyMin">;
 
 /** What its probes are in. */
 export interface ReadBird {
+  readonly inAtMs: number;
   /** As it is cooked by now: another one once something was done to it. */
   asked(): HiddenBird;
 }
 
 export interface ThermometerOptions {
   readonly bird: ReadBird;
-  readonly inAtMs: number;
   /** Of the machine that serves Bruma. */
   readonly url: string;
   /** What pairs it with that machine, from any other. */
@@ -61,7 +61,6 @@ function pause(ms: number, signal: AbortSignal | undefined): Promise<void> {
 /** Posts until the hidden roast is over or the signal says stop; a server that is away is told of on standard error. */
 export async function runThermometer({
   bird,
-  inAtMs,
   url,
   cookie = "",
   clock,
@@ -98,7 +97,7 @@ export async function runThermometer({
         sliceEndsMs = performance.now() + SLICE_MS;
       }
       if (minute <= toldMin) continue;
-      const atMs = inAtMs + MINUTE_MS * minute;
+      const atMs = bird.inAtMs + MINUTE_MS * minute;
       const at = new Date(atMs).toISOString();
       memory.push(
         ...Object.entries(shownC).map(([probe, celsius]) => ({

@@ -70,5 +70,5 @@ loadKernel();
 const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : clock.now();
 console.log(`The hidden bird went in ${new Date(inAtMs).toISOString()}; its probes post to ${url}.`);
 const hidden = { options: ensembleOptions(roast.plan, {}), seed, trouble: true };
-await runThermometer({ bird: { asked: () => hidden }, inAtMs, url, cookie, clock });
+await runThermometer({ bird: { inAtMs, asked: () => hidden }, url, cookie, clock });
 clearInterval(asking);

@@ -2,9 +2,9 @@
 
 import { create } from "zustand";
 import { type Probe, placeOf } from "../../core/bird/probe";
-import { type InNone, routeOf, type Unclaimed } from "../../core/day/probes";
+import { type InBird, type InNone, routeOf, type Unclaimed, withFound } from "../../core/day/probes";
 import type { HeardLine, ThermometerLine } from "../../core/formats/thermometer";
-import { MOST_PROBES, type Roast, type RoastReading } from "../../core/plan/roast";
+import type { Roast, RoastReading } from "../../core/plan/roast";
 import type { BrumaDatabase } from "../../storage/database";
 import { momentsOf } from "../../storage/readings";
 import { addReadings, changeRoast } from "../../storage/roasts";
@@ -47,17 +47,6 @@ const unclaimedIn = (waiting: readonly ThermometerLine[]): readonly Unclaimed[] 
   return [...devices].map(([device, own]) => ({ device, newest: [...own.values()] }));
 };
 
-type Seat = NonNullable<Roast["probes"]>[number];
-
-/** @returns the same roast where it knows them all */
-function withSeats(roast: Roast, seats: readonly Seat[]): Roast {
-  const { probes = [] } = roast;
-  const missing = seats.filter(
-    ({ device, probe }) => !probes.some((each) => each.device === device && each.probe === probe),
-  );
-  return missing.length === 0 ? roast : { ...roast, probes: [...probes, ...missing].slice(0, MOST_PROBES) };
-}
-
 export class Listener {
   private roasts: readonly Roast[] = [];
   private inKitchen: readonly Roast[] = [];
@@ -66,7 +55,7 @@ export class Listener {
   private readonly known = new Set<string>();
   private readonly gathered = new Map<string, RoastReading[]>();
   /** Probes that were found to be in a bird, until that is stored: what is read of the store meanwhile does not know them. */
-  private readonly found = new Map<string, readonly Seat[]>();
+  private readonly found = new Map<string, readonly InBird[]>();
   private waiting: HeardLine[] = [];
   /** Whether what waits has changed since it was told. */
   private untold = false;
@@ -76,9 +65,9 @@ export class Listener {
 
   /** Which birds there are, and which are in the heat or at rest; what waited for its bird may know it now. */
   know(roasts: readonly Roast[], inKitchen: readonly Roast[], inNone: readonly InNone[]): void {
-    this.roasts = this.withFound(roasts);
+    this.roasts = this.knowing(roasts);
     this.inNone = inNone;
-    this.inKitchen = this.withFound(inKitchen).filter(({ thermometer }) => thermometer === "bridge");
+    this.inKitchen = this.knowing(inKitchen).filter(({ thermometer }) => thermometer === "bridge");
     const waited = this.waiting;
     this.waiting = [];
     this.untold = waited.length > 0;
@@ -132,27 +121,27 @@ export class Listener {
     });
   }
 
-  private withFound(roasts: readonly Roast[]): readonly Roast[] {
-    return roasts.map((roast) => withSeats(roast, this.found.get(roast.id) ?? []));
+  private knowing(roasts: readonly Roast[]): readonly Roast[] {
+    return roasts.map((roast) => withFound(roast, this.found.get(roast.id) ?? []));
   }
 
   /** The only bird there is: the probe is in it, from now on by name. */
   private remember(roastId: string, { device = "", probe }: ThermometerLine, sits: Probe): void {
     const before = this.found.get(roastId);
     this.found.set(roastId, [...(before ?? []), { device, probe, sits }]);
-    this.roasts = this.withFound(this.roasts);
-    this.inKitchen = this.withFound(this.inKitchen);
+    this.roasts = this.knowing(this.roasts);
+    this.inKitchen = this.knowing(this.inKitchen);
     // What is found while one is being stored is the next one.
     if (!before) void this.storeFound(roastId);
   }
 
   private async storeFound(roastId: string): Promise<void> {
     try {
-      for (let left = this.found.get(roastId) ?? []; left.length > 0; ) {
-        const seats = left;
-        await changeRoast(this.db, roastId, (before) => withSeats(before, seats));
-        left = (this.found.get(roastId) ?? []).filter((each) => !seats.includes(each));
-        this.found.set(roastId, left);
+      let stored: readonly InBird[] | undefined;
+      while (stored !== this.found.get(roastId)) {
+        const found = this.found.get(roastId) ?? [];
+        await changeRoast(this.db, roastId, (before) => withFound(before, found));
+        stored = found;
       }
     } catch (error) {
       useBridgeState.setState({ unstored: `Which bird a probe is in was not stored: ${messageOf(error)}` });

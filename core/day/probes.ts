@@ -1,7 +1,7 @@
 /** Which bird a probe's reading belongs to: none is ever guessed where there are two. */
 
 import { type Probe, placeOf, probeOf } from "../bird/probe";
-import { MOST_PLACES, type Roast, type RoastReading } from "../plan/roast";
+import { MOST_PLACES, MOST_PROBES, type Roast, type RoastReading } from "../plan/roast";
 import { HOUR_MS } from "../units/time";
 
 /** What a probe says, as far as it matters whose it is. */
@@ -41,7 +41,16 @@ export type Route =
 /** A thermometer that was in another bird so lately is not taken for this one's without a word. */
 const LATELY_MS = 12 * HOUR_MS;
 
-type InBird = NonNullable<Roast["probes"]>[number];
+export type InBird = NonNullable<Roast["probes"]>[number];
+
+/** With probes that were found to be in it. @returns the same roast where it knows them all */
+export function withFound(roast: Roast, found: readonly InBird[]): Roast {
+  const { probes = [] } = roast;
+  const missing = found.filter(
+    ({ device, probe }) => !probes.some((each) => each.device === device && each.probe === probe),
+  );
+  return missing.length === 0 ? roast : { ...roast, probes: [...probes, ...missing].slice(0, MOST_PROBES) };
+}
 
 /** Where a probe was said to sit at a moment: what was heard then is stored so, and is heard once more by a page that is opened again. */
 const saidToSit = ({ sits, before = [] }: InBird, atMs: number): Probe =>

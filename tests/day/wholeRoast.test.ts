@@ -116,8 +116,7 @@ describe("a whole roast on the fast clock", () => {
     const inAtMs = Date.parse(happened.inAt ?? "");
     const hidden = { options: ensembleOptions(plan, {}), seed: "whole roast", trouble: true };
     void runThermometer({
-      bird: { asked: () => hidden },
-      inAtMs,
+      bird: { inAtMs, asked: () => hidden },
       url: server.url,
       clock: server.clock,
       everyS: 20,

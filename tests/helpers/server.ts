@@ -42,19 +42,18 @@ export async function serve(
   { pairing, offline = false, inProgress = demo, isRead = inProgress, port = 0 }: Served = {},
 ): Promise<RunningServer> {
   const root = fileURLToPath(new URL("../../dist", import.meta.url));
-  const inAtMs = Date.now() - IN_SINCE_MIN * MINUTE_MS;
   const store = new ReadingStore(join(mkdtempSync(join(tmpdir(), "bruma-readings-")), "readings"));
   const clock = new PacedClock();
   const bridge = makeBridge(store, { clock });
   const sharing = makeSharing(new RoastShelf(mkdtempSync(join(tmpdir(), "bruma-roasts-"))));
-  const bird = demoBird(inAtMs);
+  const bird = demoBird(Date.now() - IN_SINCE_MIN * MINUTE_MS);
   const app = makeServer({
     demo,
     root,
     bridge,
     sharing,
     clock,
-    ...(inProgress && { inAt: new Date(inAtMs).toISOString(), bird }),
+    ...(inProgress && { bird }),
     ...(pairing && { lan: { addresses: ["http://192.168.1.2:4173/"], pairing } }),
   });
   const server = createServer((request, response) => {
@@ -66,7 +65,7 @@ export async function serve(
   let closed = false;
   const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
   const thermometer = new AbortController();
-  if (isRead) void startDemoThermometer(url, bird, inAtMs, clock, thermometer.signal);
+  if (isRead) void startDemoThermometer(url, bird, clock, thermometer.signal);
   return {
     url,
     clock,

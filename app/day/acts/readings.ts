@@ -1,8 +1,8 @@
 /** What thermometers show, and where they sit. */
 import type { Probe } from "../../../core/bird/probe";
-import { sittingAt } from "../../../core/day/probes";
+import { type InBird, sittingAt } from "../../../core/day/probes";
 import { withOthers, withSeat } from "../../../core/plan/happened";
-import { type Roast, type RoastReading, readingKey } from "../../../core/plan/roast";
+import { type RoastReading, readingKey } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { addReadings } from "../../../storage/roasts";
 import { probeName } from "../../../words/names";
@@ -10,8 +10,6 @@ import { clockNow, instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
 import { toast } from "../../ui/toast";
 import type { Telling } from "./telling";
-
-type InBird = NonNullable<Roast["probes"]>[number];
 
 export function readingActs({ roastId, change, tells, happened }: Telling) {
   /** Counts no more. */
