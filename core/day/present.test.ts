@@ -5,6 +5,8 @@ import { goalsAtPull, plannedCook } from "../forecast/planned";
 import { ensembleOptions, plannedInput } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import type { Weather } from "../heat/fire";
+import type { HeatSource } from "../heat/sources";
+import type { Plan } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";
@@ -88,6 +90,28 @@ describe("the bird as the readings point to it", () => {
     const mild = backIn({ airC: 15, windy: false }) ?? 0;
     expect(mild).toBeGreaterThan(30);
     expect(backIn({ airC: -10, windy: true })).toBeGreaterThan(1.03 * mild);
+  });
+
+  it("goes back in as it was when it came out: what a later change does not speak of is still so, what had not begun is not", () => {
+    const { bird } = plan;
+    const backIn = (heat: HeatSource, ...stages: Plan["stages"]): number => {
+      const made = { ...plan, bird: { ...bird, cut: "whole" as const }, heat, stages };
+      const options = ensembleOptions(made, targetsC);
+      return present({ options, pulledMin: 60, nowMin: 62 }).rest.backInMin ?? Number.NaN;
+    };
+    for (const change of [{ movedTo: "oven" }, { wrap: "foil" }, { side: "down" }, { shield: "all" }] as const) {
+      const first = { fromMin: 0, airC: 130 };
+      const changed = { fromMin: 20, airC: 180, ...change };
+      const once = backIn("smoker", first, changed);
+      expect(once).toBeGreaterThan(30);
+      expect(backIn("smoker", first, changed, { fromMin: 40, airC: 180 })).toBe(once);
+      expect(backIn("smoker", first, changed, { fromMin: 90, airC: 230, side: "up" })).toBe(once);
+    }
+    // Where it was moved a moment before, it is the other heat that it goes back into.
+    const lastly = { fromMin: 58, airC: 180 };
+    const stayed = backIn("smoker", { fromMin: 0, airC: 180 }, lastly);
+    const moved = backIn("smoker", { fromMin: 0, airC: 180 }, { ...lastly, movedTo: "oven" });
+    expect(Math.abs(moved - stayed)).toBeGreaterThan(3);
   });
 
   it("shows what the cook's thermometer shows: what the estimate misses of it is added", () => {

@@ -13,6 +13,7 @@ import type { LivingBird } from "../processes/bird";
 import type { Indices } from "../processes/indices";
 import { resting } from "../processes/rest";
 import { roasting } from "../processes/roast";
+import { stageNow } from "./whatIf";
 
 export interface PresentOptions {
   /** Its targets are what the bird has to show (the forecast's `aimC`). */
@@ -89,6 +90,7 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     }
   }
   const atPull = indicesOf(bird);
+  const stageOn = stageNow(stages, bird.minute, shown(), atPull.browning);
   const atPullState = bird.snapshot();
   const rest = yield* restOutlook(bird.minute);
   const killedAfter = killedOf(bird);
@@ -137,18 +139,14 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     for (const _ of resting(bird, { minutes: Math.min(REST_MIN, Math.max(0, nowMin - from)), cover }))
       yield bird.minute;
     const back = bird.minute;
-    const last = stages.at(-1);
-    if (!last) return null;
-    const { when: _, ...stage } = last;
     // What was on its skin has long dried or run off, and what was to happen to it has happened.
     const again = {
-      ...options,
-      stages: [{ ...stage, fromMin: 0 }],
-      events: [],
-      dressing: BARE_SKIN,
-      preheatC: undefined,
+      ...roastingOf({ ...options, events: [], dressing: BARE_SKIN, preheatC: undefined }, oven, 2),
+      stages: stages.slice(0, stageOn + 1),
+      stageOn,
+      longestMin: LONGEST_BACK_MIN,
     };
-    for (const __ of roasting(bird, { ...roastingOf(again, oven, 2), longestMin: LONGEST_BACK_MIN })) {
+    for (const _ of roasting(bird, again)) {
       if (all(shown(), seenC)) return bird.minute - back;
       yield bird.minute;
     }

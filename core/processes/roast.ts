@@ -36,6 +36,8 @@ export interface RoastOptions extends RoastSetting {
   /** Minutes between points of the history. */
   readonly everyMin?: number;
   readonly longestMin?: number;
+  /** Number of the stage that is on as it goes in, where it goes in once more: the first when left out. */
+  readonly stageOn?: number;
   /** What the cook's thermometers show now, by which signs are seen; the deepest meat itself when left out. */
   readonly shown?: () => CentreTemperatures;
 }
@@ -124,7 +126,7 @@ const changedByHand = (a: FullStage, b: FullStage): boolean =>
  * @throws QuantityError for stages, events or a number of birds outside the model's range
  */
 export function* roasting(bird: LivingBird, options: RoastOptions): Generator<HistoryPoint, void> {
-  const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN, shown } = options;
+  const { events = [], source = "oven", everyMin = 1, longestMin = LONGEST_ROAST_MIN, stageOn = 0, shown } = options;
   const stages = fullStages(options.stages, bird.body.unit.shape.form.cut);
   const birds = requireBetween("birds in the oven", options.birds ?? 1, 1, 6);
   for (const event of events) {
@@ -138,11 +140,11 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   const from = bird.minute;
   const { surface } = bird.solver;
   const sizeM = sizeOfM(bird.body);
-  let at = 0;
-  let stage = stages[0] as FullStage;
+  let at = stageOn;
+  let stage = stages[at] as FullStage;
   const preheatC = options.preheatC ?? stage.airC;
   const heats = heatsByStage(source, stages);
-  let place = placeIn(source, options, preheatC, 0);
+  let place = placeIn(heats[at] as HeatSource, options, preheatC, 0);
   let underlayC = underlayStartC(stage.surface, preheatC);
   let handling = 0;
   let { dressing = BARE_SKIN } = options;
