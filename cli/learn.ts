@@ -6,6 +6,7 @@ import { plannedInput, roastOptions } from "../core/forecast/plannedInput";
 import { mapLate } from "../core/forecast/shares";
 import type { RoastEntry } from "../core/formats/file";
 import { inOvens, isHeard, learnedOf, ovenSays } from "../core/log/ovens";
+import { ovenIn } from "../core/plan/heats";
 import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
@@ -18,7 +19,7 @@ const hundredth = (value: number): number => Math.round(100 * value) / 100;
 /** The roast with what it says of its oven, as it stands in the file or by its readings. */
 function heard({ roast, readings }: RoastEntry): Roast {
   const { plan, happened, says } = roast;
-  if (says !== undefined || !plan.oven || !happened.pulledAt || !happened.inAt) return roast;
+  if (says !== undefined || !ovenIn(plan) || !happened.pulledAt || !happened.inAt) return roast;
   const cook = drain(plannedCook(plannedInput({ ...plan, oven: null }), "preview"));
   const options = roastOptions({ plan, happened }, goalsAtPull(plan, cook.kind === "done" ? cook : null));
   const inMs = Date.parse(happened.inAt);
@@ -53,7 +54,7 @@ export function learn(args: readonly string[]): unknown {
   const roasts = file.roasts.map(heard);
   const ovens = inOvens(file.ovens ?? [], roasts, nowMs);
   return {
-    roastsWithoutOven: roasts.filter(({ plan, happened }) => !plan.oven && happened.pulledAt).length,
+    roastsWithoutOven: roasts.filter(({ plan, happened }) => !ovenIn(plan) && happened.pulledAt).length,
     ovens: ovens.map(({ oven, learned, isChanged, roasts: own }) => ({
       name: oven.name,
       heat: oven.heat,

@@ -11,6 +11,12 @@ export interface OvenHere extends InOven {
   readonly oven: Oven;
 }
 
+/** As a plan names the one it is cooked in. */
+export const asPlanned = ({
+  oven: { id, name, heat },
+  learned,
+}: Pick<OvenHere, "oven" | "learned">): NonNullable<Roast["plan"]["oven"]> => ({ id, name, heat, learned });
+
 /** A log of many years is read whole for none of this. */
 const isInOven = (row: Roast): boolean => Boolean(row.plan?.oven);
 
@@ -28,8 +34,7 @@ async function taughtAnew(db: BrumaDatabase, nowMs: number): Promise<void> {
     const { oven: planned } = roast.plan;
     const oven = stored.find(({ id }) => id === planned?.id);
     if (!planned || !oven || cookStage(roast) !== "planned") continue;
-    const { id, name, heat } = oven;
-    const plan = { ...roast.plan, oven: { id, name, heat, learned: learnedOf(oven, roasts, nowMs).learned } };
+    const plan = { ...roast.plan, oven: asPlanned({ oven, learned: learnedOf(oven, roasts, nowMs).learned }) };
     if (JSON.stringify(plan.oven) === JSON.stringify(planned)) continue;
     await db.roasts.put(RoastSchema.parse({ ...roast, plan }));
   }
@@ -58,7 +63,5 @@ export async function keepSays(db: BrumaDatabase, id: string, says: Roast["says"
 export async function likelyOven(db: BrumaDatabase, heat: Oven["heat"], nowMs: number): Promise<Roast["plan"]["oven"]> {
   const those = (await ovensOf(db, nowMs)).filter(({ oven }) => oven.heat === heat);
   const [likely] = [...those].sort((one, other) => (other.lastMs ?? 0) - (one.lastMs ?? 0));
-  if (!likely) return null;
-  const { id, name } = likely.oven;
-  return { id, name, heat, learned: likely.learned };
+  return likely ? asPlanned(likely) : null;
 }

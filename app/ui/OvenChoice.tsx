@@ -1,7 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { Link } from "react-router";
+import { ovenIn } from "../../core/plan/heats";
 import type { Plan } from "../../core/plan/schema";
-import { type OvenHere, ovensOf } from "../../storage/ovens";
+import { asPlanned, ovensOf } from "../../storage/ovens";
 import { learnedWords } from "../../words/ovens";
 import { clockNow } from "../shell/clock";
 import { database } from "../shell/database";
@@ -15,14 +16,12 @@ interface Props {
 
 const NONE = "";
 
-const chosen = ({ oven: { id, name, heat }, learned }: OvenHere): Plan["oven"] => ({ id, name, heat, learned });
-
 /** In which of the kitchen's ovens, and what is known of it. */
 export function OvenChoice({ plan, onChoose }: Props) {
   const reader = useHabits();
   const ovens = useLiveQuery(() => ovensOf(database(), clockNow()), []);
   const those = (ovens ?? []).filter(({ oven }) => oven.heat === plan.heat);
-  const current = plan.oven?.heat === plan.heat ? plan.oven : null;
+  const current = ovenIn(plan);
   if (!ovens) return null;
   if (those.length === 0) {
     return (
@@ -46,7 +45,7 @@ export function OvenChoice({ plan, onChoose }: Props) {
         ]}
         onChange={(id) => {
           const here = those.find(({ oven }) => oven.id === id);
-          onChoose(here ? chosen(here) : null);
+          onChoose(here ? asPlanned(here) : null);
         }}
       />
       {current?.learned && <p className="text-sm text-soft">{learnedWords(current.learned, plan.heat, reader)}</p>}

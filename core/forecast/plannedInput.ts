@@ -11,7 +11,7 @@ import { goesInCold, heatLeadMin } from "../kitchen/broughtUp";
 import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
-import { heatsOf } from "../plan/heats";
+import { heatsOf, ovenIn } from "../plan/heats";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
 import { saltPlan } from "../plan/saltPlan";
@@ -84,10 +84,6 @@ export function beforeOvenOf(plan: Plan): BeforeOven {
     counterMin: plan.season.counterMin,
   };
 }
-
-/** Which of the kitchen's ovens a plan is cooked in; null where it is not said, or is of another kind than its heat. */
-export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"] =>
-  oven?.heat === heat ? oven : null;
 
 /** Whoever feeds a fire lifts its lid. */
 const feedingEvents = (plan: Plan): RoastEvent[] =>

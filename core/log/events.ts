@@ -16,6 +16,10 @@ export type LogEvent = { readonly atMs: number } & (
   | { readonly kind: "back-in"; readonly outMin: number }
 );
 
+/** Of one roast each has another: pieces that are taken out together are each one. */
+export const keyOf = (event: LogEvent): string =>
+  [event.kind, event.atMs, event.kind === "left" ? event.piece : ""].join(" ");
+
 /** @returns nothing of a roast that has not gone in */
 export function eventsOf({ plan, happened }: Pick<Roast, "plan" | "happened">): readonly LogEvent[] {
   const { inAt, pulledAt, carvedAt, doors = [], heatOffs = [], left = [], outs = [] } = happened;

@@ -156,6 +156,12 @@ describe("the ovens of a kitchen", () => {
     expect(learnedOf({ ...oven, afreshAt }, roasts, 0).learned?.roasts).toBe(1);
   });
 
+  it("hear nothing of a bird that was cooked in another kind of heat after all", () => {
+    const smoked = roasts.map((roast) => ({ ...roast, plan: { ...roast.plan, heat: "smoker" as const } }));
+    expect(learnedOf(oven, smoked, 0)).toMatchObject({ roasts: [], learned: null, lastMs: null });
+    expect(inOvens([], smoked, 0)).toEqual([]);
+  });
+
   it("are those of the kitchen, and those that only roasts speak of", () => {
     expect(inOvens([], roasts, 0)).toMatchObject([{ oven: { id: "old", name: "Old kitchen" } }]);
     expect(inOvens([{ ...oven, name: "Renamed" }], roasts, 0)).toMatchObject([{ oven: { name: "Renamed" } }]);

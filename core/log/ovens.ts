@@ -13,6 +13,7 @@ import { methodErrorShare } from "../forecast/methodError";
 import { UNKNOWNS, type Unknown, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import { quantiles } from "../forecast/shares";
+import { ovenIn } from "../plan/heats";
 import type { Oven } from "../plan/kitchen";
 import type { Roast } from "../plan/roast";
 
@@ -205,7 +206,7 @@ const inMs = ({ happened }: Pick<Roast, "happened">): number => Date.parse(happe
 /** @param roasts all there are */
 export function learnedOf(oven: Oven, roasts: readonly Roast[], nowMs: number): InOven {
   const own = roasts
-    .filter((roast) => roast.plan.oven?.id === oven.id && roast.happened.pulledAt)
+    .filter((roast) => ovenIn(roast.plan)?.id === oven.id && roast.happened.pulledAt)
     .sort((one, other) => inMs(one) - inMs(other));
   const said = own.flatMap((roast) =>
     roast.says && isHeard(oven, roast) ? [{ ...roast.says, atMs: inMs(roast) }] : [],
@@ -230,7 +231,7 @@ export function inOvens(
   nowMs: number,
 ): readonly (InOven & { readonly oven: Oven })[] {
   const all = new Map(kitchen.map((oven) => [oven.id, oven]));
-  for (const { oven } of roasts.map(({ plan }) => plan)) {
+  for (const oven of roasts.map(({ plan }) => ovenIn(plan))) {
     if (oven && !all.has(oven.id)) {
       all.set(oven.id, { id: oven.id, name: oven.name, heat: oven.heat, afreshAt: null, leftOut: [], tests: [] });
     }

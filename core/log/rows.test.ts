@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../plan/roast";
+import type { Plan } from "../plan/schema";
 import { heldByKind, heldOf, logRow, logRows } from "./rows";
 
 const at = (clock: string): string => `2026-09-27T${clock}:00.000Z`;
@@ -43,6 +44,25 @@ describe("a row of the log", () => {
     expect(heldOf(logRows([byTime]))).toBeNull();
     const outs = [{ outAt: at("10:50"), backAt: at("10:52") }];
     expect(logRow({ ...byTime, happened: { ...roast.happened, outs } })).toMatchObject({ minutesOff: 8, inBand: true });
+  });
+
+  it("names what it came out of: not a heat that it was to be moved into, and never was", () => {
+    const late = { fromMin: 170, airC: 180, movedTo: "oven" as const };
+    const row = (move: Plan["stages"][number], stagesDone?: number) => {
+      const { plan, happened, ...roast } = eaten("10:20");
+      const stages = [{ fromMin: 0, airC: 120 }, move];
+      return logRow({
+        ...roast,
+        plan: { ...plan, heat: "smoker", stages },
+        happened: { ...happened, ...(stagesDone !== undefined && { stagesDone }) },
+      });
+    };
+    const sign = { centre: "breast" as const, reachesC: 60 };
+    expect(row({ ...late, fromMin: 60 })?.movedTo).toBe("oven");
+    expect(row(late)?.movedTo).toBeNull();
+    expect(row({ ...late, fromMin: 0, when: sign })?.movedTo).toBeNull();
+    // Before file version 18 it was known to be made, and not when.
+    expect(row({ ...late, fromMin: 0, when: sign }, 1)?.movedTo).toBe("oven");
   });
 
   it("has the cook's own name, and the last thing that was noted", () => {

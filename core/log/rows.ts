@@ -1,7 +1,7 @@
 /** The cook's log: what became of every roast that came out, a row each. */
 import { NEVER } from "../forecast/shares";
 import { foretold } from "../plan/byTime";
-import { lastHeatOf } from "../plan/heats";
+import { cameOutOf, ovenIn } from "../plan/heats";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
@@ -47,8 +47,8 @@ export function logRow(roast: Roast): LogRow | null {
   const { inAt, pulledAt: outAt } = happened;
   if (!inAt || !outAt) return null;
   const predicted = foretold(roast);
-  const { bird, method, heat, oven, serveAt } = plan;
-  const last = lastHeatOf(plan);
+  const { bird, method, heat, serveAt } = plan;
+  const last = cameOutOf(roast);
   const outMs = Date.parse(outAt);
   const isLate = predicted && predicted.pullP90At !== NEVER && outMs > Date.parse(predicted.pullP90At);
   return {
@@ -61,7 +61,7 @@ export function logRow(roast: Roast): LogRow | null {
     method,
     heat,
     movedTo: last === heat ? null : last,
-    oven: oven?.heat === heat ? oven.name : null,
+    oven: ovenIn(plan)?.name ?? null,
     isArchived: archived === true,
     serveAt,
     inAt,

@@ -6,7 +6,7 @@ import { feedMinutes } from "../kitchen/fuel";
 import { fullStages } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import { withHeat, withMove, withoutSpit } from "./edits";
-import { heatsOf, lastHeatOf, movesOf } from "./heats";
+import { heatsOf, movesOf } from "./heats";
 import { usualPlan } from "./usualPlan";
 
 const chicken = usualPlan({
@@ -93,7 +93,6 @@ describe("a plan of several heats", () => {
         expect(heatsOf(withHeat(heat)(plan))[0]).toBe(heat);
         if (n > 0) expect(heatsOf(withMove(n, heat)(plan))[n]).toBe(heat);
         expect(heatsOf(withoutSpit(plan)).some(turnsItself)).toBe(false);
-        expect(lastHeatOf(plan)).toBe(heatsOf(plan).at(-1));
       }),
     );
   });

@@ -1,5 +1,6 @@
 /** Where a bird is heated: it goes into one heat, and may be moved into others with a later stage. */
 import { areOneOven, type HeatSource, heatsByStage, isFire } from "../heat/sources";
+import { minutesBetween } from "../units/time";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
 
@@ -28,9 +29,23 @@ export const usesOven = (plan: Heated): boolean => !heatsOf(plan).every(isFire);
 /** Whether it is over a fire at some time. */
 export const usesFire = (plan: Heated): boolean => heatsOf(plan).some(isFire);
 
-/** What it comes out of. */
-export const lastHeatOf = (plan: Heated): HeatSource => heatsOf(plan).at(-1) ?? plan.heat;
+/** What it is in by one of its stages. */
+const heatAt = (plan: Heated, n: number): HeatSource => heatsOf(plan)[n] ?? heatsOf(plan).at(-1) ?? plan.heat;
 
 /** What it is in now, or was in last: by the last change of the heat that was made. */
 export const heatNow = ({ plan, happened: { stagesDone = 0 } }: Pick<Roast, "plan" | "happened">): HeatSource =>
-  heatsOf(plan)[stagesDone] ?? lastHeatOf(plan);
+  heatAt(plan, stagesDone);
+
+/** What it came out of: by the last change of the heat that was made, or whose time had come, before it was out. */
+export function cameOutOf({ plan, happened }: Pick<Roast, "plan" | "happened">): HeatSource {
+  const { inAt = "", pulledAt = "", stagesDone = 0 } = happened;
+  const outMin = minutesBetween(inAt, pulledAt);
+  return heatAt(
+    plan,
+    plan.stages.findLastIndex(({ fromMin, when }, n) => n <= stagesDone || (!when && fromMin <= outMin)),
+  );
+}
+
+/** Which of the kitchen's ovens it goes into; null where it is not said, or is of another kind than its heat. */
+export const ovenIn = ({ oven, heat }: Pick<Plan, "oven" | "heat">): Plan["oven"] =>
+  oven?.heat === heat ? oven : null;

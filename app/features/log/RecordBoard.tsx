@@ -1,11 +1,10 @@
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { ovenIn } from "../../../core/forecast/plannedInput";
 import { closedRecord, reopened } from "../../../core/log/closing";
-import { eventsOf } from "../../../core/log/events";
+import { eventsOf, keyOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
-import { lastHeatOf } from "../../../core/plan/heats";
+import { cameOutOf, ovenIn } from "../../../core/plan/heats";
 import type { OtherwiseId, Roast } from "../../../core/plan/roast";
 import { highestTargetC } from "../../../core/plan/schema";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -88,7 +87,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
         <div>
           <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
           <p className="text-soft">
-            {birdWords(plan.bird, units)}, {heatsNamed(plan, ovenIn(plan)?.name ?? null, lastHeatOf(plan))},{" "}
+            {birdWords(plan.bird, units)}, {heatsNamed(plan, ovenIn(plan)?.name ?? null, cameOutOf(roast))},{" "}
             {dayName(Date.parse(plan.serveAt), plan.zone, reader)}
           </p>
         </div>
@@ -125,7 +124,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
             </div>
             <ol className="flex flex-wrap gap-x-4 gap-y-0.5 px-2 text-sm text-soft">
               {events.map((event, n) => (
-                <li key={`${event.kind}${event.atMs}`}>
+                <li key={keyOf(event)}>
                   <b className="text-ink">{n + 1}</b> {clockTime(event.atMs, plan.zone, reader)}{" "}
                   {eventWords(event, plan, reader)}
                 </li>

@@ -1,4 +1,4 @@
-import { lastHeatOf } from "../../../core/plan/heats";
+import { cameOutOf } from "../../../core/plan/heats";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { offWords } from "../../../words/log";
@@ -25,7 +25,7 @@ function factsOf(line: Line, reader: Reader): readonly (readonly [what: string, 
     ["Bird", birdWords(plan.bird, units)],
     ["Salted", ahead(salt.saltHours)],
     ["Dried, uncovered", ahead(salt.dryHours)],
-    ["Heat", `${capital(heatsNamed(plan, null, lastHeatOf(plan)))}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`],
+    ["Heat", `${capital(heatsNamed(plan, null, cameOutOf(roast)))}, ${METHOD_WORDS[plan.method].short.toLowerCase()}`],
     ["Dial", plan.stages.map(({ airC }) => formatTemperature(airC, units)).join(", then ")],
     ["In the heat, said", between(inAt, predictedAt)],
     ["In the heat, taken", between(inAt, outAt)],

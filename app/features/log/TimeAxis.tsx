@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { CENTRES, type Centre } from "../../../core/bird/solid";
 import { type CurvePoint, curvesOf } from "../../../core/forecast/curves";
 import { binned, meanOf } from "../../../core/forecast/reading";
-import type { LogEvent } from "../../../core/log/events";
+import { keyOf, type LogEvent } from "../../../core/log/events";
 import type { ShownPoint } from "../../../core/log/relive";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { HistoryPoint } from "../../../core/processes/bird";
@@ -108,7 +108,7 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
           aria-label="What happened on one axis of time: what was done, the air around the bird, what was read, and the bird that fits it"
         >
           {events.map((event, n) => (
-            <g key={`${event.kind}${event.atMs}`}>
+            <g key={keyOf(event)}>
               <path
                 d={`M${at(event.atMs)} ${mainEnd}V${airTop}L${marks[n]} ${MARGIN.top + 18}`}
                 fill="none"

@@ -7,7 +7,7 @@ import { alone } from "../../../core/plan/together";
 import { inTime } from "../../../core/schedule/inTime";
 import { DAY_MS, minutesBetween } from "../../../core/units/time";
 import { kitchenOf } from "../../../storage/kitchen";
-import { ovensOf } from "../../../storage/ovens";
+import { asPlanned, ovensOf } from "../../../storage/ovens";
 import { saveRoast } from "../../../storage/roasts";
 import { lastTime } from "../../../words/log";
 import { otherwiseWords } from "../../../words/record";
@@ -49,8 +49,8 @@ async function madeAgain(roast: Roast, reader: Reader): Promise<Roast> {
   const equipment = await kitchenOf(database(), reader.units);
   // What is known of the oven by now, that roast with the others.
   const ovens = await ovensOf(database(), nowMs);
-  const learned = ovens.find(({ oven }) => oven.id === plan.oven?.id)?.learned ?? null;
-  const oven = plan.oven && { ...plan.oven, learned };
+  const here = ovens.find(({ oven }) => oven.id === plan.oven?.id);
+  const oven = here ? asPlanned(here) : plan.oven && { ...plan.oven, learned: null };
   const made = inTime({ ...plan, serveAt, equipment, oven }, nowMs);
   return RoastSchema.parse(
     alone({

@@ -1,9 +1,8 @@
 import { requireBetween } from "../../../core/errors";
-import { ovenIn } from "../../../core/forecast/plannedInput";
 import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
 import { FUELS, type Fuel, isLidded } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
-import { heatsOf } from "../../../core/plan/heats";
+import { heatsOf, ovenIn } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { Segmented } from "../../ui/Segmented";
