@@ -10,6 +10,7 @@ import { glazeMoments, startsShielded } from "../core/plan/season";
 import { taskOf } from "../core/schedule/backward";
 import { type Chore, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
+import { heatedSpans } from "../core/schedule/places";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionAmount, additionWords } from "./additions";
 import { ice, liquid, small } from "./amounts";
@@ -19,12 +20,10 @@ import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { underWords } from "./tasks";
 
-export function choreWords(
-  plan: Plan,
-  { salt, seasoning, gravy, schedule }: DerivedPlan,
-  { kind, n, startMs }: Chore,
-  units: UnitSystem,
-): Words {
+export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
+  const { salt, seasoning, gravy, schedule } = derived;
+  /** What the bird is in by then. */
+  const heat = heatedSpans(plan, derived).findLast((span) => span.startMs <= startMs)?.heat ?? plan.heat;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (kind) {
     case "water-change":
@@ -93,7 +92,7 @@ export function choreWords(
     case "baste":
       return [
         plan.season.basteWith === "" ? "Baste" : `Baste with ${plan.season.basteWith}`,
-        `quickly, ${quickly(plan.heat)}`,
+        `quickly, ${quickly(heat)}`,
       ];
     case "sear":
       return [
@@ -105,7 +104,7 @@ export function choreWords(
       const how =
         at && "when" in at
           ? `thin, when ${conditionWords(at.when, t)}; expected about this time`
-          : `thin, ${quickly(plan.heat)}`;
+          : `thin, ${quickly(heat)}`;
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
@@ -119,11 +118,11 @@ export function choreWords(
     case "fuel":
       return fuelWords(plan, n, n === 1 ? plan.heat : heatsOf(plan).find(isFire));
     case "bring-up": {
-      const [heat = plan.heat, stage] = [heatsOf(plan)[n], plan.stages[n]];
+      const [into = plan.heat, stage] = [heatsOf(plan)[n], plan.stages[n]];
       const airC = t(stage?.airC ?? 0);
-      if (!isFire(heat)) return [`${HEAT_NAMES[heat]} on at ${airC}`, "hot by the time that the bird is moved into it"];
-      const [does, why] = fuelWords(plan, 1, heat);
-      return [does, `at ${airC} by the time that the bird is moved ${MOVED_INTO[heat]}; ${why}`];
+      if (!isFire(into)) return [`${HEAT_NAMES[into]} on at ${airC}`, "hot by the time that the bird is moved into it"];
+      const [does, why] = fuelWords(plan, 1, into);
+      return [does, `at ${airC} by the time that the bird is moved ${MOVED_INTO[into]}; ${why}`];
     }
     case "loosen":
       return [

@@ -2,6 +2,7 @@
 
 import type { PredictionRecord } from "../plan/happened";
 import type { Roast } from "../plan/roast";
+import { movedBy } from "../plan/wentIn";
 import type { HistoryPoint } from "../processes/bird";
 import { MINUTE_MS } from "../units/time";
 import type { PlannedDone } from "./planned";
@@ -20,23 +21,6 @@ export function predictionOf(
     pullP90At: p90 === NEVER ? NEVER : at(p90),
     pullC: atPull.centresC,
   };
-}
-
-const moved = (at: string, byMs: number): string => new Date(Date.parse(at) + byMs).toISOString();
-
-export const movedBy = (prediction: PredictionRecord, byMs: number): PredictionRecord => ({
-  ...prediction,
-  pullP10At: moved(prediction.pullP10At, byMs),
-  pullP50At: moved(prediction.pullP50At, byMs),
-  pullP90At: prediction.pullP90At === NEVER ? NEVER : moved(prediction.pullP90At, byMs),
-});
-
-/** The roast with its bird in the oven since then, whatever was said before. */
-export function wentIn(roast: Roast, atMs: number): Roast {
-  const { inAt, predicted } = roast.happened;
-  const inNow = new Date(atMs).toISOString();
-  const carried = inAt && predicted ? { predicted: movedBy(predicted, atMs - Date.parse(inAt)) } : {};
-  return { ...roast, happened: { ...roast.happened, inAt: inNow, ...carried } };
 }
 
 /** The roast with a prediction that was made for an instant at which it may not have gone in after all. */

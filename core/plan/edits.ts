@@ -37,7 +37,7 @@ function forgetting({ waitedFor, ...stage }: Stage, change: Partial<Stage>): Sta
 }
 
 /** Each that goes by the clock alone after the one before it: one that does not wait for its sign any more may lie before that. */
-function inOrder(stages: readonly Stage[]): Stage[] {
+export function inOrder(stages: readonly Stage[]): Stage[] {
   let beforeMin = -STAGES_APART_MIN;
   return stages.map((stage) => {
     const fromMin = stage.when || stage.fromMin > beforeMin ? stage.fromMin : beforeMin + STAGES_APART_MIN;

@@ -6,6 +6,7 @@
 import { inOrder } from "./happened";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
+import { inSince, notInYet } from "./wentIn";
 
 /** What a dinner has once: when and where it is eaten, by whom, what else is cooked, and in which kitchen. */
 const OF_DINNER = [
@@ -82,10 +83,16 @@ export function handedOn(before: Roast, after: Roast, other: Roast): Roast {
   const plan = { ...ofDinner, ...changed(before.plan, after.plan, OF_FIRE) };
   const happened = changed(before.happened, after.happened, TO_FIRE);
   if (Object.keys(plan).length + Object.keys(happened).length === 0) return other;
+  const { inAt } = after.happened;
+  const its = !("inAt" in happened)
+    ? other.happened
+    : inAt === undefined
+      ? notInYet(other.happened)
+      : inSince(other.happened, inAt);
   return {
     ...other,
     plan: { ...other.plan, ...plan },
-    happened: inOrder(without({ ...other.happened, ...happened })),
+    happened: inOrder(without({ ...its, ...happened })),
   };
 }
 

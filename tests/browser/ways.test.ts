@@ -180,5 +180,10 @@ describe("a roast over midnight", () => {
       )[0];
     await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), 10_000);
     expect((await stored())?.happened.heatOffs).toBeUndefined();
+    // And it was not in at all.
+    await press(driver, "It is not in yet");
+    await press(driver, "Yes, it is not in the oven");
+    await press(driver, "The bird is in the oven");
+    await seeText(driver, "It is out of the oven");
   });
 });

@@ -1,6 +1,6 @@
 /** In, out and carved. */
-import { wentIn } from "../../../core/forecast/prediction";
 import { withHeatOn } from "../../../core/plan/happened";
+import { neverIn, wentIn } from "../../../core/plan/wentIn";
 import { clockTime } from "../../../words/time";
 import { instantNow } from "../../shell/clock";
 import { habitsNow } from "../../shell/preferences";
@@ -17,6 +17,9 @@ export const courseActs = ({ change, tells, happened }: Telling) => ({
   },
   goesIn(atMs: number): void {
     void change((before) => wentIn(before, atMs));
+  },
+  isNotIn(): void {
+    void change(neverIn);
   },
   /** It came out, or was carved, at another time than was said. */
   wasAt(what: "pulledAt" | "carvedAt", ms: number): void {

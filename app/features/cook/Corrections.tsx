@@ -2,6 +2,7 @@ import { useState } from "react";
 import { centresOf } from "../../../core/bird/form";
 import { PROBES, type Probe, placeOf } from "../../../core/bird/probe";
 import { shutBy } from "../../../core/heat/sources";
+import { heatNow } from "../../../core/plan/heats";
 import type { Roast, RoastReading } from "../../../core/plan/roast";
 import { heatWords, probeName } from "../../../words/names";
 import type { Acts } from "../../day/acts";
@@ -22,7 +23,7 @@ const DOOR_MIN = [2, 5, 10, 20] as const;
 /** What was not so after all: when it went in, since when the heat was on, where readings come from, or that it is in at all. */
 export function Corrections({ roast, readings, acts }: Props) {
   const [sure, setSure] = useState(false);
-  const { heat } = roast.plan;
+  const heat = heatNow(roast);
   const door = shutBy(heat);
   return (
     <Sheet opens="Correct something" title="Correct something">
@@ -47,7 +48,7 @@ export function Corrections({ roast, readings, acts }: Props) {
       <Probes roast={roast} acts={acts} />
       <Button
         onClick={() => {
-          if (sure) void acts.takeBack("inAt", "predicted");
+          if (sure) acts.isNotIn();
           setSure(!sure);
         }}
       >
