@@ -79,23 +79,16 @@ function Calls({ day, practised }: Props) {
 
 /** The plan as it then is: a later table, or an oven that is another's for a while. */
 const heed = (roastId: string, call: Call, nowMin: number): Promise<unknown> =>
-  changeRoast(database(), roastId, (before) => ({
-    ...before,
-    plan:
-      call.kind === "guests-late"
-        ? {
-            ...before.plan,
-            serveAt: new Date(Date.parse(before.plan.serveAt) + call.byMin * MINUTE_MS).toISOString(),
-          }
-        : { ...before.plan, stages: [...interrupted(before.plan.stages, nowMin, call.minutes, () => call.airC)] },
-    ...(call.kind === "dish" && {
-      // The hand that answered has turned the dial.
-      happened: {
-        ...before.happened,
-        stagesDone: before.plan.stages.filter(({ fromMin }) => fromMin < nowMin).length,
-      },
-    }),
-  }));
+  changeRoast(database(), roastId, (before) => {
+    const { plan, happened } = before;
+    if (call.kind === "guests-late") {
+      const serveAt = new Date(Date.parse(plan.serveAt) + call.byMin * MINUTE_MS).toISOString();
+      return { ...before, plan: { ...plan, serveAt } };
+    }
+    const { stages, on } = interrupted(plan.stages, nowMin, call.minutes, () => call.airC, happened.stagesDone);
+    // The hand that answered has turned the dial.
+    return { ...before, plan: { ...plan, stages: [...stages] }, happened: { ...happened, stagesDone: on } };
+  });
 
 /** As deep as a hand pushes it: from just under the skin to past the deepest meat. */
 function InTheHand({ day, practised }: Props) {

@@ -96,7 +96,8 @@ describe("a heat that is interrupted", () => {
         fc.integer({ min: 0, max: 220 }),
         fc.integer({ min: 1, max: 60 }),
         (before, from, minutes) => {
-          const after = interrupted(before, from, minutes, (airC) => airC + 11);
+          const { stages: after, on } = interrupted(before, from, minutes, (airC) => airC + 11);
+          expect(after[on]?.fromMin).toBe(from);
           for (const minute of [0, from - 1, from, from + minutes - 1, from + minutes, from + minutes + 40, 300]) {
             if (minute < 0) continue;
             const meanwhile = minute >= from && minute < from + minutes;
@@ -111,10 +112,26 @@ describe("a heat that is interrupted", () => {
   });
 
   it("is a plan that can be stored, and a fire that sinks comes back", () => {
-    const stored = { ...plan, stages: [...interrupted(plan.stages, 75, 25, () => 200)] };
+    const stored = { ...plan, stages: interrupted(plan.stages, 75, 25, () => 200).stages };
     expect(PlanSchema.safeParse(stored).success).toBe(true);
     const sunk = sunkFire(plan.stages, { seed: "harbour", difficulty: "worst" });
     expect(Math.min(...sunk.map(({ airC }) => airC))).toBeLessThan(Math.min(...plan.stages.map(({ airC }) => airC)));
     expect(sunk.at(-1)?.airC).toBe(plan.stages.at(-1)?.airC);
+  });
+
+  it("keeps nothing that waits for a sign from waiting, nor says that it came; nor does it wait for that itself", () => {
+    const waiting = {
+      fromMin: 40,
+      when: { centre: "breast" as const, reachesC: 60 },
+      airC: 160,
+      shield: "none" as const,
+    };
+    const foiled = [{ fromMin: 0, airC: 220, shield: "breast" as const }, { fromMin: 20, airC: 160 }, waiting];
+    const { stages: after, on } = interrupted(foiled, 75, 25, () => 200, 1);
+    expect(after).toEqual([...foiled.slice(0, 2), { fromMin: 75, airC: 200 }, { fromMin: 100, airC: 160 }, waiting]);
+    expect(on).toBe(2);
+    expect(PlanSchema.safeParse({ ...plan, stages: after }).success).toBe(true);
+    const all = DIFFICULTIES.flatMap((difficulty) => ["a", "b", "c", "d"].map((seed) => ({ seed, difficulty })));
+    for (const day of all) expect(sunkFire(foiled, day).at(-1)).toEqual(waiting);
   });
 });

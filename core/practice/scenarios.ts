@@ -107,30 +107,42 @@ const FIRE_OUT_FROM_MIN = 40;
 /** A fire that sank while nobody looked. */
 export const sunkFire = (stages: readonly OvenStage[], { seed }: Practised): readonly OvenStage[] => {
   const fromMin = FIRE_OUT_FROM_MIN + Math.round(30 * chanceOf(`${seed}/fire`));
-  return interrupted(stages, fromMin, FIRE_OUT_MIN, (airC) => airC - FIRE_FALLS_K);
+  return interrupted(stages, fromMin, FIRE_OUT_MIN, (airC) => airC - FIRE_FALLS_K).stages;
 };
 
-/** The heat as it was to be, with another air for a while. What waits for a temperature or a colour stays as it is. */
+/**
+ * The heat as it was to be, with another air for a while: what comes by its clock meanwhile comes in that air. What waits
+ * for a temperature or a colour waits behind it.
+ * @param done number of the last stage that was made, where somebody has said so
+ * @returns with the number of the stage by which it begins
+ */
 export function interrupted<Stage extends OvenStage>(
   stages: readonly Stage[],
   fromMin: number,
   minutes: number,
   airOf: (airC: number) => number,
-): readonly Stage[] {
-  const at = (minute: number): Stage | undefined =>
-    stages.findLast((stage) => !stage.when && stage.fromMin <= minute) ?? stages[0];
-  const [during, after] = [at(fromMin), at(fromMin + minutes)];
-  if (!during || !after) return stages;
-  const { when: _, ...now } = during;
-  const { when: __, ...then } = after;
-  const within = stages
-    .filter((stage) => stage.fromMin > fromMin && stage.fromMin < fromMin + minutes)
-    .map((stage) => ({ ...stage, airC: airOf(stage.airC) }));
-  return [
-    ...stages.filter((stage) => stage.fromMin < fromMin),
-    { ...now, fromMin, airC: airOf(during.airC) } as Stage,
-    ...within,
-    { ...then, fromMin: fromMin + minutes } as Stage,
-    ...stages.filter((stage) => stage.fromMin > fromMin + minutes),
-  ];
+  done = 0,
+): { readonly stages: readonly (Stage | OvenStage)[]; readonly on: number } {
+  const untilMin = fromMin + minutes;
+  /** Up to the last that has begun by a minute, counted on from one; it is not looked past what waits. */
+  const begunBy = (minute: number, from: number): number => {
+    const next = stages[from + 1];
+    return next && !next.when && next.fromMin <= minute ? begunBy(minute, from + 1) : from;
+  };
+  const during = begunBy(fromMin, done);
+  const after = begunBy(untilMin, during);
+  const [last, then] = [stages[during] as Stage, stages[after] as Stage];
+  const isNew = last.fromMin < fromMin;
+  const isBack = after === during || then.fromMin < untilMin;
+  const inOtherAir = (stage: Stage): Stage => ({ ...stage, airC: airOf(stage.airC) });
+  return {
+    stages: [
+      ...stages.slice(0, isNew ? during + 1 : during),
+      isNew ? { fromMin, airC: airOf(last.airC) } : inOtherAir(last),
+      ...stages.slice(during + 1, isBack ? after + 1 : after).map(inOtherAir),
+      ...(isBack ? [{ fromMin: untilMin, airC: then.airC }] : [then]),
+      ...stages.slice(after + 1),
+    ],
+    on: isNew ? during + 1 : during,
+  };
 }
