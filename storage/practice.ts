@@ -2,11 +2,11 @@
 
 import { centresOf } from "../core/bird/form";
 import { PROBES, placeOf } from "../core/bird/probe";
-import { happenedUntil } from "../core/plan/happened";
 import { RoastSchema } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { alone } from "../core/plan/together";
 import type { DrillResult } from "../core/practice/drills";
+import { roastUntil } from "../core/practice/playedOn";
 import type { Call, Practised } from "../core/practice/scenarios";
 import { BrumaDatabase, type DrillDone } from "./database";
 import { saveRoast } from "./roasts";
@@ -95,12 +95,8 @@ export async function playOn(db: BrumaDatabase, roastId: string, fromMs: number,
     if (!roast || !practised) throw new RangeError("this roast was not practised");
     const readings = await db.readings.where({ roastId }).toArray();
     await db.roasts.add({
-      ...roast,
-      id: newId,
-      dinner: newId,
-      fire: newId,
+      ...alone({ ...roastUntil(roast, from), id: newId }),
       createdAt: from,
-      happened: happenedUntil(roast.happened, from),
       notes: "",
     });
     await db.readings.bulkAdd(

@@ -110,29 +110,6 @@ export function inOrder(happened: Happened): Happened {
   return right;
 }
 
-/** What had happened by an instant; what is counted and has no time of its own stays. */
-export function happenedUntil(happened: Happened, instant: string): Happened {
-  const until = Date.parse(instant);
-  const isThen = (at: string | undefined): boolean => at !== undefined && Date.parse(at) <= until;
-  const { inAt, pulledAt, carvedAt, closedAt: _, heatOnAt, doors, heatOffs, seated, left, outs, ...rest } = happened;
-  return {
-    ...rest,
-    ...(isThen(heatOnAt) && { heatOnAt }),
-    ...(isThen(inAt) && { inAt }),
-    ...(isThen(pulledAt) && { pulledAt }),
-    ...(isThen(carvedAt) && { carvedAt }),
-    ...(doors && { doors: doors.filter(({ at }) => isThen(at)) }),
-    ...(heatOffs && {
-      heatOffs: heatOffs
-        .filter(({ offAt }) => isThen(offAt))
-        .map(({ offAt, onAt }) => ({ offAt, ...(isThen(onAt) && { onAt }) })),
-    }),
-    ...(seated && { seated: seated.filter(({ at }) => isThen(at)) }),
-    ...(left && { left: left.filter(({ at }) => isThen(at)) }),
-    ...(outs && { outs: outs.filter(({ backAt }) => isThen(backAt)) }),
-  };
-}
-
 /** A row of the timetable is ticked off. */
 export const withTick = (happened: Happened, id: string): Happened => ({
   ...happened,
