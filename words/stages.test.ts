@@ -8,7 +8,7 @@ import { fullStages } from "../core/processes/stages";
 import { derivePlan } from "../core/schedule/derive";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { simulated } from "../tests/helpers/simulated";
-import { goesInWords, stageWords } from "./stages";
+import { goesInWords, stageName, stageWords } from "./stages";
 import { timetableOf } from "./timetable";
 
 const { plan } = sampleRoast();
@@ -29,6 +29,22 @@ describe("how a bird goes into the heat", () => {
       expect(told.includes("breast down"), method).toBe(first?.side === "down");
       expect(told.includes("foil over"), method).toBe(first?.shield !== "none");
     }
+  });
+
+  it("is told with the whole minute of each change of the heat, at whatever second that was made", () => {
+    const stages = [
+      { fromMin: 0, airC: 220 },
+      { fromMin: 39.616_667, airC: 160 },
+      { fromMin: 95, when: { centre: "breast" as const, reachesC: 60 }, airC: 160, shield: "breast" as const },
+    ];
+    const made = { ...plan, stages };
+    const rows = timetableOf(made, derivePlan(made, simulated({ thawHours: 0 }), FIRST_SHARES, 0), "metric");
+    expect(rows.find(({ id }) => id === "roast")?.detail).toContain("220 °C from minute 0, 160 °C from minute 40");
+    expect(stages.map((_, n) => stageName(made, n, "metric"))).toEqual(["first 40 min", "from 40 min", "breast 60 °C"]);
+    // How long it lasts nobody knows.
+    const waits = { ...plan, stages: [stages[0], stages[2]] as Plan["stages"] };
+    expect(stageName(waits, 0, "metric")).toBe("at first");
+    expect(stageName({ ...plan, stages: stages.slice(0, 1) }, 0, "metric")).toBe("all through");
   });
 
   it("has words for every cover, and none for none", () => {

@@ -7,6 +7,7 @@ import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
+import { conditionName } from "./conditions";
 import { facingName, MOVED_INTO } from "./names";
 
 const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
@@ -36,6 +37,18 @@ function fanWords(plan: Pick<Plan, "stages" | "heat">, n: number, after: number)
 export function placeWords(plan: Pick<Plan, "stages" | "heat">, n: number): string {
   const into = movedInto(plan, n);
   return into ? `moved ${MOVED_INTO[into]}` : fanWords(plan, n, n - 1);
+}
+
+/** A minute since it went in. */
+export const minuteWords = (minute: number): string => `${Math.round(minute)}`;
+
+/** When a stage is on. */
+export function stageName({ stages }: Pick<Plan, "stages">, n: number, units: UnitSystem): string {
+  const [stage, next] = [stages[n], stages[n + 1]];
+  if (stage?.when) return conditionName(stage.when, (celsius) => formatTemperature(celsius, units));
+  if (n > 0) return `from ${minuteWords(stage?.fromMin ?? 0)} min`;
+  if (!next) return "all through";
+  return next.when ? "at first" : `first ${minuteWords(next.fromMin)} min`;
 }
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. @param after the stage that was done last */

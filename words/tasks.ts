@@ -20,7 +20,7 @@ import { additionWords } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
-import { goesInWords } from "./stages";
+import { goesInWords, minuteWords } from "./stages";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -124,7 +124,9 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       [
         goesInWords(plan),
         plan.stages
-          .flatMap(({ fromMin, airC, when }, n) => (when ? [] : [`${into(n)}${t(airC)} from minute ${fromMin}`]))
+          .flatMap(({ fromMin, airC, when }, n) =>
+            when ? [] : [`${into(n)}${t(airC)} from minute ${minuteWords(fromMin)}`],
+          )
           .join(", "),
       ]
         .filter(Boolean)

@@ -43,17 +43,17 @@ export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, u
   });
 }
 
-function sideWords(side: PlacedSide, { roasted }: Plan, units: UnitSystem): Words {
-  const { ovenC, slot } = side;
-  const how =
-    slot === "tray"
-      ? "into the bird's own tray, under the rack"
-      : ovenC === null
-        ? "on a ring"
-        : side.id === REHEAT_ID
-          ? `oven at ${formatTemperature(ovenC, units)}, on ${constant("preheatMin")} min before`
-          : `oven at ${formatTemperature(ovenC, units)}${roasted === "day-before" && slot === "rest" ? "" : SLOT_WORDS[slot]}`;
-  return [`${dishName(side)}: start`, how];
+const sideWords = (side: PlacedSide, plan: Plan, units: UnitSystem): Words => [
+  `${dishName(side)}: start`,
+  whereWords(side, plan, units),
+];
+
+function whereWords({ id, slot, ovenC, ring }: PlacedSide, { roasted }: Plan, units: UnitSystem): string {
+  if (slot === "tray") return "into the bird's own tray, under the rack";
+  if (ovenC === null) return ring ? "on a ring" : "at the board";
+  const oven = `oven at ${formatTemperature(ovenC, units)}`;
+  if (id === REHEAT_ID) return `${oven}, on ${constant("preheatMin")} min before`;
+  return roasted === "day-before" && slot === "rest" ? oven : `${oven}${SLOT_WORDS[slot]}`;
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

@@ -13,7 +13,7 @@ import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem }
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
 import { facingName, HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
-import { placeWords } from "../../../words/stages";
+import { minuteWords, placeWords, stageName } from "../../../words/stages";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
@@ -28,13 +28,6 @@ interface Props {
   readonly units: UnitSystem;
 }
 
-export function stageLabel({ stages }: Plan, n: number, units: UnitSystem): string {
-  const stage = stages[n] as Stage;
-  if (stage.when) return conditionName(stage.when, (celsius) => formatTemperature(celsius, units));
-  if (stages.length === 1) return "all through";
-  return n === 0 ? `first ${stages[1]?.fromMin} min` : `from ${stage.fromMin} min`;
-}
-
 const SHIELDED: Record<Exclude<Shield, "none">, string> = {
   breast: "the breast",
   tips: "the tips",
@@ -47,7 +40,7 @@ export function StageRow({ plan, n, units }: Props) {
   const { drag, settle } = usePlanStore();
   const [open, setOpen] = useState(false);
   const stage = plan.stages[n] as Stage;
-  const label = stageLabel(plan, n, units);
+  const label = stageName(plan, n, units);
   const heats = heatsOf(plan);
   const heat = heats[n] ?? plan.heat;
   const changes = placeWords(plan, n);
@@ -103,7 +96,7 @@ function Arrangement({ plan, n, units }: Props) {
         <>
           <UnitField
             label="Begins, minutes after going in"
-            shown={`${stage.fromMin} min`}
+            shown={`${minuteWords(stage.fromMin)} min`}
             parse={(text) =>
               requireBetween("start of the stage", parseDurationS(text) / 60, room.least, room.most, "min")
             }

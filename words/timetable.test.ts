@@ -1,0 +1,18 @@
+import { expect, it } from "vitest";
+import { deriveAny } from "../tests/helpers/anyPlan";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { timetableOf } from "./timetable";
+
+it("a dish is started where it is made: in the oven, on a ring, or at the board", () => {
+  const { plan } = sampleRoast();
+  const dish = { minutes: 20, slot: "auto" as const, ring: false, ovenC: null };
+  const sides = [
+    { ...dish, id: "a", name: "Bread", ovenC: 160 },
+    { ...dish, id: "b", name: "Sprouts", ring: true },
+    { ...dish, id: "c", name: "Salad" },
+  ];
+  const made = { ...plan, sides };
+  const rows = timetableOf(made, deriveAny(made, { pullMinute: 180, thawHours: 0 }), "metric");
+  const told = (id: string): string => rows.find((row) => row.id === `side-${id}`)?.detail ?? "";
+  expect(["a", "b", "c"].map(told)).toEqual(["oven at 160 °C, while the bird rests", "on a ring", "at the board"]);
+});
