@@ -94,7 +94,7 @@ function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; r
         size={size}
         earliest={bound(outs[n - 1]?.backAt, "it was back in") ?? bound(inAt, "it went in")}
         latest={bound(backAt, "it was back in")}
-        onChange={(ms) => acts.wasOutside(n, { outAt: instant(ms), backAt })}
+        onChange={(ms) => acts.wasOutside(n, { outAt: instant(ms) })}
       />
       <MomentField
         label="Back in at"
@@ -103,7 +103,7 @@ function Outside({ roast, acts, size, n, stay }: Props & { readonly n: number; r
         size={size}
         earliest={bound(outAt, "it came out")}
         latest={bound(outs[n + 1]?.outAt ?? pulledAt, "it came out again") ?? NOW}
-        onChange={(ms) => acts.wasOutside(n, { outAt, backAt: instant(ms) })}
+        onChange={(ms) => acts.wasOutside(n, { backAt: instant(ms) })}
       />
     </fieldset>
   );
@@ -135,7 +135,7 @@ function Changes({ roast: { plan, happened }, acts, size, inAt }: InHeat) {
               (n < stagesDone && isNextFixed && bound(at(next.fromMin - 1), "the change after it")) ||
               (bound(pulledAt, "it came out") ?? NOW)
             }
-            onChange={(ms) => acts.changedHeatAt(n, (ms - Date.parse(inAt)) / MINUTE_MS)}
+            onChange={(ms) => acts.changedHeatAt(n, ms)}
           />
         )}
         {n === stagesDone && pulledAt === undefined && (
@@ -179,6 +179,7 @@ function HeatOffs({ roast, acts, size, inAt }: InHeat) {
         <HeatOff
           // biome-ignore lint/suspicious/noArrayIndexKey: the field under the hand stays, whatever moment it changes
           key={n}
+          n={n}
           acts={acts}
           size={size}
           zone={plan.zone}
@@ -195,7 +196,7 @@ function HeatOffs({ roast, acts, size, inAt }: InHeat) {
         <Button
           onClick={() => {
             const onMs = end.ms();
-            acts.heatWasOff({ offAt: instant(Math.max(Date.parse(inAt), onMs - USUAL_OFF_MS)), onAt: instant(onMs) });
+            void acts.heatWasOff({ offAt: instant(Math.max(Date.parse(inAt), onMs - USUAL_OFF_MS)), onAt: instant(onMs) });
           }}
         >
           {`The ${is} was ${off} for a while`}
@@ -206,6 +207,8 @@ function HeatOffs({ roast, acts, size, inAt }: InHeat) {
 }
 
 interface HeatOffProps extends Pick<Props, "acts" | "size"> {
+  /** Which of them. */
+  readonly n: number;
   readonly each: TimeWithoutHeat;
   readonly zone: string;
   readonly end: Bound;
@@ -213,7 +216,7 @@ interface HeatOffProps extends Pick<Props, "acts" | "size"> {
   readonly off: string;
 }
 
-function HeatOff({ acts, size, zone, each: { offAt, onAt }, end, is, off }: HeatOffProps) {
+function HeatOff({ n, acts, size, zone, each: { offAt, onAt }, end, is, off }: HeatOffProps) {
   return (
     <fieldset className="grid gap-2 border-0 border-line border-l-2 pl-3">
       <legend className="sr-only">{`The ${is} ${off}`}</legend>
@@ -223,7 +226,7 @@ function HeatOff({ acts, size, zone, each: { offAt, onAt }, end, is, off }: Heat
         zone={zone}
         size={size}
         latest={bound(onAt, "it was on again") ?? end}
-        onChange={(ms) => acts.heatWasOff({ offAt: instant(ms), ...(onAt && { onAt }) }, offAt)}
+        onChange={(ms) => acts.heatOffWas(n, { offAt: instant(ms) })}
       />
       {onAt ? (
         <MomentField
@@ -233,7 +236,7 @@ function HeatOff({ acts, size, zone, each: { offAt, onAt }, end, is, off }: Heat
           size={size}
           earliest={bound(offAt, `it was ${off}`)}
           latest={end}
-          onChange={(ms) => acts.heatWasOff({ offAt, onAt: instant(ms) }, offAt)}
+          onChange={(ms) => acts.heatOffWas(n, { onAt: instant(ms) })}
         />
       ) : (
         <Button onClick={() => acts.heatIsOn()}>It is on again</Button>

@@ -128,11 +128,11 @@ describe("an act at the stove taken back", () => {
   it("says when the heat was on: before the bird went in, or only after it", async () => {
     const inAt = "2026-09-27T09:00:00.000Z";
     await acts.happens({ inAt });
-    acts.heatWasOnAt(Date.parse(inAt) + 20 * 60_000);
+    void acts.heatWasOnAt(Date.parse(inAt) + 20 * 60_000);
     await vi.waitFor(async () =>
       expect((await kept())?.happened.heatOffs).toEqual([{ offAt: inAt, onAt: "2026-09-27T09:20:00.000Z" }]),
     );
-    acts.heatWasOnAt(Date.parse(inAt) - 20 * 60_000);
+    void acts.heatWasOnAt(Date.parse(inAt) - 20 * 60_000);
     await vi.waitFor(async () => expect((await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z"));
   });
 
@@ -241,7 +241,7 @@ describe("an act at the stove taken back", () => {
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
     await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
     expect((await kept())?.plan.stages).toEqual(stages);
-    acts.changedHeatAt(1, 31);
+    void acts.changedHeatAt(1, Date.parse(inAt) + 31 * 60_000);
     await vi.waitFor(async () => expect((await kept())?.plan.stages[1]?.fromMin).toBe(31));
   });
 
@@ -259,7 +259,7 @@ describe("an act at the stove taken back", () => {
     await vi.waitFor(async () =>
       expect(await second()).toEqual({ fromMin: 90, airC: 145, wrap: "foil", waitedFor: { fromMin: 20, when } }),
     );
-    acts.changedHeatAt(1, 84);
+    void acts.changedHeatAt(1, Date.parse(inAt) + 84 * 60_000);
     await vi.waitFor(async () => expect((await second())?.fromMin).toBe(84));
     acts.heatNotChanged(1);
     await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
@@ -274,13 +274,29 @@ describe("an act at the stove taken back", () => {
       pulledAt: at(100),
       carvedAt: at(130),
     });
-    acts.wasAt("pulledAt", Date.parse(at(90)));
+    void acts.wasAt("pulledAt", Date.parse(at(90)));
     await vi.waitFor(() => expect(undo).toBeDefined());
     expect((await kept())?.happened).toMatchObject({ pulledAt: at(90), carvedAt: at(130) });
     undo?.();
     await vi.waitFor(async () => expect((await kept())?.happened.pulledAt).toBe(at(100)));
-    acts.wasOutside(0, { outAt: at(55), backAt: at(70) });
-    await vi.waitFor(async () => expect((await kept())?.happened.outs).toEqual([{ outAt: at(55), backAt: at(70) }]));
+    // Both of its ends, the second before the first is stored; and a time without heat likewise.
+    await Promise.all([acts.wasOutside(0, { outAt: at(55) }), acts.wasOutside(0, { backAt: at(68) })]);
+    expect((await kept())?.happened.outs).toEqual([{ outAt: at(55), backAt: at(68) }]);
+    await acts.heatWasOff({ offAt: at(20), onAt: at(30) });
+    await Promise.all([acts.heatOffWas(0, { offAt: at(22) }), acts.heatOffWas(0, { onAt: at(28) })]);
+    expect((await kept())?.happened.heatOffs).toEqual([{ offAt: at(22), onAt: at(28) }]);
+    // And when its heat was changed, while when it went in is being put right.
+    const stages = [
+      { fromMin: 0, airC: 220 },
+      { fromMin: 20, airC: 160 },
+    ];
+    await changeRoast(database(), roast.id, (before) => ({
+      ...before,
+      plan: { ...before.plan, stages },
+      happened: { ...before.happened, stagesDone: 1 },
+    }));
+    await Promise.all([acts.goesIn(Date.parse(at(10))), acts.changedHeatAt(1, Date.parse(at(35)))]);
+    expect((await kept())?.plan.stages[1]?.fromMin).toBe(25);
   });
 
   it("is a salting that begins only now, with its hours as they were", async () => {

@@ -15,6 +15,7 @@ export interface Bound {
 
 interface Props {
   readonly label: string;
+  /** As it is stored. */
   readonly atMs: number;
   readonly zone: string;
   readonly size?: "table" | "stove";
@@ -23,8 +24,8 @@ interface Props {
   readonly latest?: Bound | undefined;
   /** What its day stands for, picked before a time is typed, where that would be too late; the latest when left out. */
   readonly onItsDay?: Bound | undefined;
-  /** Taken once it is whole and the hand has let go of it: one step to be undone. */
-  onChange(ms: number): void;
+  /** Taken once it is whole and the hand has let go of it: one step to be undone. @returns false where it was not stored */
+  onChange(ms: number): unknown;
 }
 
 const BOX = "rounded-xl border border-line-strong bg-mist-1 px-3 text-ink";
@@ -34,13 +35,26 @@ const two = (value: number): string => String(value).padStart(2, "0");
  * A day, from a calendar, and a time, as it is typed; both in the cook's own habits. A time that cannot be read is said
  * in one sentence, and nothing moves.
  */
-export function MomentField({ label, atMs, zone, size = "table", earliest, latest, onItsDay, onChange }: Props) {
+export function MomentField({
+  label,
+  atMs: storedMs,
+  zone,
+  size = "table",
+  earliest,
+  latest,
+  onItsDay,
+  onChange,
+}: Props) {
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
   const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
+  // A day that was picked counts for the time that is typed next, though a slow phone is storing it still.
+  const [asked, setAsked] = useState<{ readonly ms: number; readonly insteadOfMs: number } | null>(null);
+  if (asked && asked.insteadOfMs !== storedMs) setAsked(null);
+  const atMs = asked?.ms ?? storedMs;
   const [day = "", time = ""] = fieldTime(atMs, zone).split("T");
   const change = (field: string): void => {
     const ms = instantOf(field, zone);
@@ -49,7 +63,11 @@ export function MomentField({ label, atMs, zone, size = "table", earliest, lates
       (latest && ms > latest.ms() && `not after ${latest.what}`) ||
       (earliest && ms < earliest.ms() && `not before ${earliest.what}`);
     setFault(beyond ? `${label}: ${beyond}. Nothing was changed.` : null);
-    if (!beyond && ms !== atMs) onChange(ms);
+    if (!beyond && ms !== atMs) void ask(ms);
+  };
+  const ask = async (ms: number): Promise<void> => {
+    setAsked({ ms, insteadOfMs: storedMs });
+    if ((await onChange(ms)) === false) setAsked(null);
   };
   const take = (): void => {
     if (typed === null) return;

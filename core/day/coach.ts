@@ -198,8 +198,7 @@ function seenInReadings(
   const missed = offSinceMin === null ? [cooledDown(readings, forecast), stall(readings, forecast)] : [];
   advice.push(...missed.filter((each) => each !== null));
   // What lies over it already, or cannot, is not asked for; what was just said to be done begins within the minute.
-  const readC = lowestC(readings, forecast.lost);
-  const can = (id: WhatIfId): boolean => changedNow(id, { plan, nowMin: nowMin + 1, readC, stagesDone }) !== null;
+  const can = (id: WhatIfId): boolean => changedNow(id, { plan, nowMin: nowMin + 1, stagesDone }) !== null;
   const { breast, thigh } = forecast.targets;
   const aheadMin = breast && thigh ? thigh.p50 - breast.p50 : 0;
   if (breast && aheadMin > AHEAD_MIN && Number.isFinite(aheadMin) && breast.p50 > nowMin && can("cover-breast")) {

@@ -7,10 +7,10 @@ import { ensembleOptions } from "../forecast/plannedInput";
 import { UNKNOWNS } from "../forecast/prior";
 import { heatsOf } from "../plan/heats";
 import { METHODS } from "../plan/methods";
-import { PlanSchema } from "../plan/schema";
+import { MOST_STAGES, PlanSchema } from "../plan/schema";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
-import { fullStages } from "../processes/stages";
+import { fullStages, type OvenStage } from "../processes/stages";
 import type { Dial } from "../units/dial";
 import { fahrenheitToC } from "../units/quantity";
 import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs, withStageFromNow } from "./whatIf";
@@ -23,7 +23,7 @@ const NOW = 90;
 describe("what can be changed now", () => {
   it("makes a whole plan of it, with the new stage begun now", () => {
     for (const id of WHAT_IFS) {
-      const changed = changedNow(id, { plan, nowMin: NOW, readC: {} });
+      const changed = changedNow(id, { plan, nowMin: NOW });
       if (!changed) continue;
       expect(PlanSchema.safeParse({ ...plan, stages: changed.stages }).success, id).toBe(true);
       if (changed.leaves.length === 0) expect(changed.stages.at(-1)?.fromMin, id).toBe(NOW);
@@ -33,8 +33,7 @@ describe("what can be changed now", () => {
   it("leaves out what would change nothing, or cannot be", () => {
     const can = (cut: typeof plan.bird.cut, stages = plan.stages): WhatIfId[] =>
       WHAT_IFS.filter(
-        (id) =>
-          changedNow(id, { plan: { ...plan, stages, bird: { ...plan.bird, cut } }, nowMin: NOW, readC: {} }) !== null,
+        (id) => changedNow(id, { plan: { ...plan, stages, bird: { ...plan.bird, cut } }, nowMin: NOW }) !== null,
       );
     expect(can("whole")).not.toContain("uncover");
     expect(can("crown")).not.toContain("legs-off");
@@ -51,7 +50,7 @@ describe("what can be changed now", () => {
 
   it("turns it round where the oven has a hot side", () => {
     const uneven = { ...plan, equipment: { ...plan.equipment, hotSideK: 15 } };
-    expect(changedNow("rotate", { plan: uneven, nowMin: NOW, readC: {} })?.stages.at(-1)).toMatchObject({
+    expect(changedNow("rotate", { plan: uneven, nowMin: NOW })?.stages.at(-1)).toMatchObject({
       towardsHot: "breast",
       fromMin: NOW,
     });
@@ -63,12 +62,11 @@ describe("what can be changed now", () => {
       { fromMin: 20, airC: 163 },
       { fromMin: 120, airC: 180 },
     ];
-    const up = changedNow("oven-up", { plan: { ...plan, stages }, nowMin: NOW, readC: {} });
+    const up = changedNow("oven-up", { plan: { ...plan, stages }, nowMin: NOW, stagesDone: 1 });
     expect(up?.stages.map(({ airC }) => airC)).toEqual([200, 163, 180, 180]);
     const many = Array.from({ length: 8 }, (_, n) => ({ fromMin: 10 * n, airC: 160 }));
-    expect(
-      changedNow("oven-up", { plan: { ...plan, stages: many }, nowMin: NOW, readC: {} })?.stages.length,
-    ).toBeLessThanOrEqual(8);
+    const full = changedNow("oven-up", { plan: { ...plan, stages: many }, nowMin: NOW, stagesDone: 7 });
+    expect(full?.stages).toHaveLength(8);
   });
 
   it("names a change that can be made in every stage of every way and cut, also long before the next", () => {
@@ -87,7 +85,7 @@ describe("what can be changed now", () => {
         });
         for (const nowMin of [1, 10, 30, 70, 200]) {
           for (const id of WHAT_IFS) {
-            const changed = changedNow(id, { plan: made, nowMin, readC: { breast: 62, thigh: 62 } });
+            const changed = changedNow(id, { plan: made, nowMin });
             if (!changed) continue;
             const parsed = PlanSchema.safeParse({ ...made, stages: changed.stages });
             expect(parsed.success, `${method} ${cut} ${id} at ${nowMin}`).toBe(true);
@@ -108,7 +106,7 @@ describe("what can be changed now", () => {
         let [made, done, nowMin] = [any, 0, fromMin];
         for (const { id, afterMin } of taps) {
           nowMin += afterMin;
-          const changed = changedNow(id, { plan: made, nowMin, readC: {}, stagesDone: done, isOff });
+          const changed = changedNow(id, { plan: made, nowMin, stagesDone: done, isOff });
           if (!changed) continue;
           made = { ...made, stages: changed.stages };
           expect(PlanSchema.safeParse(made).success, `${id} at ${nowMin}`).toBe(true);
@@ -116,7 +114,7 @@ describe("what can be changed now", () => {
           if (changed.leaves.length > 0) continue;
           done = changed.done;
           // What was just done is what is on, and can be undone by its opposite, not done again.
-          const again = changedNow(id, { plan: made, nowMin, readC: {}, stagesDone: done, isOff });
+          const again = changedNow(id, { plan: made, nowMin, stagesDone: done, isOff });
           const isTurn = ["oven-up", "oven-down", "turn-over", "rotate"].includes(id);
           if (!isTurn) expect(again, `${id} twice at ${nowMin}`).toBeNull();
           expect(made.stages[done]?.fromMin).toBeGreaterThanOrEqual(nowMin);
@@ -126,18 +124,60 @@ describe("what can be changed now", () => {
     );
   });
 
+  it("changes what is on since the last change that was done: what is overdue, or has its sign, is still to come", () => {
+    const asked = fc.record({
+      made: ANY_PLAN,
+      id: fc.constantFrom(...WHAT_IFS.filter((id) => id !== "hold" && !id.endsWith("-off"))),
+      nowMin: fc.integer({ min: 1, max: 900 }),
+      told: fc.nat(7),
+      isOff: fc.boolean(),
+    });
+    const settings = (stages: readonly OvenStage[]) =>
+      stages.map((stage) => ({ ...stage, fromMin: 0, when: undefined, waitedFor: undefined }));
+    fc.assert(
+      fc.property(asked, ({ made, id, nowMin, told, isOff }) => {
+        const done = Math.min(told, made.stages.length - 1);
+        const changed = changedNow(id, { plan: made, nowMin, stagesDone: done, isOff });
+        if (!changed || made.stages.length >= MOST_STAGES || (made.stages[done]?.fromMin ?? 0) >= nowMin) return;
+        expect(changed.done).toBe(done + 1);
+        expect(changed.stages.slice(0, done + 1)).toEqual(made.stages.slice(0, done + 1));
+        const { fromMin, ...began } = changed.stages[done + 1] as OvenStage;
+        const full = fullStages(changed.stages, made.bird.cut);
+        const isAlike = (name: "airC" | "shield" | "wrap" | "side" | "surface" | "towardsHot"): boolean =>
+          full[done]?.[name] === full[done + 1]?.[name];
+        // All but what was asked for is as it was.
+        for (const name of ["airC", "shield", "wrap", "side", "surface", "towardsHot"] as const) {
+          expect(isAlike(name) || name in began, `${id}: ${name}`).toBe(true);
+        }
+        const later = changed.stages.slice(done + 2);
+        expect(settings(later)).toEqual(settings(made.stages.slice(done + 1)));
+        for (const stage of later) if (!stage.when) expect(stage.fromMin).toBeGreaterThan(fromMin);
+      }),
+      plansAsked(200),
+    );
+    const stages = [
+      { fromMin: 0, airC: 220 },
+      { fromMin: 20, airC: 160 },
+    ];
+    expect(changedNow("cover-breast", { plan: { ...plan, stages }, nowMin: 66 })).toEqual({
+      stages: [stages[0], { fromMin: 66, airC: 220, shield: "breast" }, { fromMin: 66.5, airC: 160 }],
+      done: 1,
+      leaves: [],
+    });
+  });
+
   it("begins a stage of its own in the plan, and what had begun stays as it was", () => {
     const stages = [
       { fromMin: 0, airC: 220 },
       { fromMin: 20, airC: 160 },
       { fromMin: 60, when: { centre: "breast" as const, reachesC: 60 }, airC: 160, shield: "none" as const },
     ];
-    const made = withStageFromNow({ ...plan, stages }, { nowMin: 70, readC: {}, stagesDone: 1 });
+    const made = withStageFromNow({ ...plan, stages }, 70, 1);
     expect(made.stages).toEqual([stages[0], stages[1], { fromMin: 70, airC: 160 }, stages[2]]);
     // Within the minute it is that one; and a plan that is full stays as it is.
-    expect(withStageFromNow(made, { nowMin: 70, readC: {}, stagesDone: 1 })).toEqual(made);
+    expect(withStageFromNow(made, 70, 1)).toEqual(made);
     const full = { ...plan, stages: Array.from({ length: 8 }, (_, n) => ({ fromMin: 100 * n, airC: 160 })) };
-    expect(withStageFromNow(full, { nowMin: 5, readC: {} })).toEqual(full);
+    expect(withStageFromNow(full, 5)).toEqual(full);
   });
 
   it("holds at a mark of the oven's own dial", () => {
@@ -145,7 +185,6 @@ describe("what can be changed now", () => {
       changedNow("hold", {
         plan: { ...plan, stages: [{ fromMin: 0, airC: 218 }], equipment: { ...plan.equipment, dial } },
         nowMin: 10,
-        readC: {},
       })?.stages.at(-1)?.airC;
     expect(held("celsius")).toBe(90);
     expect(held("fahrenheit")).toBeCloseTo(fahrenheitToC(200), 9);
@@ -156,7 +195,7 @@ describe("what can be changed now", () => {
       { fromMin: 0, airC: 218 },
       { fromMin: 20, airC: 163 },
     ];
-    expect(changedNow("hold", { plan: { ...plan, stages: hot }, nowMin: 10, readC: {} })?.stages).toEqual([
+    expect(changedNow("hold", { plan: { ...plan, stages: hot }, nowMin: 10 })?.stages).toEqual([
       { fromMin: 0, airC: 218 },
       { fromMin: 10, airC: 90 },
     ]);
@@ -168,7 +207,7 @@ describe("what can be changed now", () => {
       { fromMin: 20, airC: 163 },
       { fromMin: 40, when: { centre: "breast" as const, reachesC: 60 }, airC: 163, shield: "none" as const },
     ];
-    const asked = { plan: { ...plan, stages: shielded }, nowMin: 100, readC: {} };
+    const asked = { plan: { ...plan, stages: shielded }, nowMin: 100 };
     expect(changedNow("legs-off", { ...asked, stagesDone: 2 })?.done).toBe(2);
     expect(changedNow("legs-off", { ...asked, stagesDone: 1 })?.done).toBe(1);
     // Said to be done though nothing was read since: what is changed now comes after it, and it is not called again.
@@ -180,14 +219,16 @@ describe("what can be changed now", () => {
 
   it("brings it into the oven from a fire, and onto a grill from an oven that is off, hot enough to roast", () => {
     const smoked = { ...plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 110, wrap: "foil" as const }] };
-    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW, readC: {} });
+    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW });
     expect(into?.stages).toEqual([...smoked.stages, { fromMin: NOW, airC: 160, movedTo: "oven" }]);
     const inOven = { ...smoked, stages: into?.stages ?? [] };
-    expect(changedNow("into-oven", { plan: inOven, nowMin: NOW + 10, readC: {} })).toBeNull();
-    expect(changedNow("turn-over", { plan: { ...inOven, heat: "spit" }, nowMin: NOW + 10, readC: {} })).not.toBeNull();
+    expect(changedNow("into-oven", { plan: inOven, nowMin: NOW + 10, stagesDone: 1 })).toBeNull();
+    expect(
+      changedNow("turn-over", { plan: { ...inOven, heat: "spit" }, nowMin: NOW + 10, stagesDone: 1 }),
+    ).not.toBeNull();
     const bagged = { ...plan, stages: [{ fromMin: 0, airC: 175, wrap: "bag" as const }] };
-    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW, readC: {} })).toBeNull();
-    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW, readC: {}, isOff: true })?.stages.at(-1)).toEqual({
+    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW })).toBeNull();
+    expect(changedNow("onto-grill", { plan: bagged, nowMin: NOW, isOff: true })?.stages.at(-1)).toEqual({
       fromMin: NOW,
       airC: 175,
       movedTo: "covered-grill",
@@ -197,16 +238,17 @@ describe("what can be changed now", () => {
     const full = Array.from({ length: 8 }, (_, n) => ({
       fromMin: 5 * n,
       airC: 150 + n,
-      ...(n === 7 && { movedTo: "oven" as const }),
+      ...(n === 7 && { movedTo: "oven" as const, shield: "breast" as const, side: "up" as const }),
     }));
-    const hotter = changedNow("oven-up", { plan: { ...smoked, stages: full }, nowMin: NOW, readC: {} });
+    const hotter = changedNow("oven-up", { plan: { ...smoked, stages: full }, nowMin: NOW, stagesDone: 7 });
     expect(hotter?.stages).toHaveLength(8);
     expect(heatsOf({ heat: "smoker", stages: hotter?.stages ?? [] }).at(-1)).toBe("oven");
+    expect(fullStages(hotter?.stages ?? [], "whole").at(-1)).toMatchObject({ shield: "breast", fromMin: NOW });
   });
 
   it("takes nothing out that is out", () => {
-    expect(changedNow("legs-off", { plan, nowMin: NOW, readC: {}, left: ["thigh", "drumstick"] })).toBeNull();
-    expect(changedNow("breast-off", { plan, nowMin: NOW, readC: {}, left: ["thigh", "drumstick"] })).toBeNull();
+    expect(changedNow("legs-off", { plan, nowMin: NOW, left: ["thigh", "drumstick"] })).toBeNull();
+    expect(changedNow("breast-off", { plan, nowMin: NOW, left: ["thigh", "drumstick"] })).toBeNull();
   });
 
   it("knows which stage is on: by the clock, or once its temperature was read", () => {
@@ -223,7 +265,7 @@ describe("what can be changed now", () => {
 describe("what it does to this bird", () => {
   beforeAll(() => void loadKernel());
   const changes = WHAT_IFS.flatMap((id) => {
-    const changed = changedNow(id, { plan, nowMin: NOW, readC: {} });
+    const changed = changedNow(id, { plan, nowMin: NOW });
     return changed ? [[id, changed] as const] : [];
   });
 
@@ -250,7 +292,7 @@ describe("what it does to this bird", () => {
     const smoked = { ...plan, heat: "smoker" as const, stages: [{ fromMin: 0, airC: 150 }] };
     const off = { kind: "off", atMin: NOW - 30, untilMin: 900 } as const;
     const options = { ...ensembleOptions(smoked, AIM), events: [off] };
-    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW, readC: {} });
+    const into = changedNow("into-oven", { plan: smoked, nowMin: NOW });
     if (!into) throw new Error("a smoker can be left for the oven");
     const [asIs, moved] = drain(whatIfs(options, [USUAL], NOW, [["into-oven", into]]));
     expect(asIs?.doneMin.breast).toBe(Number.POSITIVE_INFINITY);
@@ -272,7 +314,7 @@ describe("what it does to this bird", () => {
         zone: "UTC",
       });
       const aim = Object.fromEntries(Object.keys(made.targetC).map((centre) => [centre, 71]));
-      const foil = changedNow("cover-breast", { plan: made, nowMin: 40, readC: {} });
+      const foil = changedNow("cover-breast", { plan: made, nowMin: 40 });
       if (!foil) throw new Error(`${species} ${cut} has a breast`);
       const draws = [
         USUAL,

@@ -13,10 +13,11 @@ import type { Draw } from "../forecast/prior";
 import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
-import { LATEST_STAGE_MIN, MOST_STAGES, type Plan, STAGES_APART_MIN } from "../plan/schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
 import { isMet } from "../processes/conditions";
-import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
+import { fullStages, type OvenStage, type RoastEvent, STAGES_APART_MIN } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
+import { begunAt } from "./lateStage";
 
 export const WHAT_IFS = [
   "cover-breast",
@@ -66,45 +67,61 @@ export function stageNow(
   );
 }
 
-/** Number of the stage that a change is held against: the cook has said so, or it has begun, if only within this minute. */
-const stageChanged = ({ plan: { stages }, nowMin, readC, stagesDone = 0 }: Changeable): number =>
-  Math.max(
-    Math.min(stagesDone, stages.length - 1),
-    0,
-    stageNow(stages, nowMin, readC),
-    stages.findLastIndex(({ fromMin, when }) => !when && fromMin < nowMin + 1),
-  );
+/**
+ * Number of the stage that a change is held against: the last that the cook has said to be done. Until the next is, though
+ * its time or its sign has come, everything is as it was before it.
+ */
+const stageChanged = ({ plan: { stages }, stagesDone = 0 }: Pick<Changeable, "plan" | "stagesDone">): number =>
+  Math.min(stagesDone, stages.length - 1);
 
 /**
- * The stages with something else from now on; what comes later by itself keeps its own settings. What is changed within
- * one minute is one change. Null where a plan has no more room.
+ * The stages with something else from now on; what is still to come keeps its own settings, and is not before it. What is
+ * changed within one minute is one change. Null where a plan has no more room.
  */
 function fromNow(asked: Changeable, change: Partial<OvenStage>, endsThere: boolean): Changed | null {
   const { plan, nowMin } = asked;
   const { stages, bird, heat } = plan;
   const at = stageChanged(asked);
   const holds = fullStages(stages, bird.cut)[at];
-  if (!holds || nowMin >= LATEST_STAGE_MIN) return null;
   const begun = stages.slice(0, at + 1);
+  const last = begun.at(-1);
+  // What is still to come finds its place after it.
+  if (!holds || !last || Math.max(nowMin, last.fromMin) > LATEST_STAGE_MIN - MOST_STAGES) return null;
   const later = endsThere ? [] : stages.slice(at + 1);
-  const last = begun.at(-1) as Plan["stages"][number];
   if (!last.when && last.fromMin >= nowMin) {
-    return { stages: [...begun.slice(0, -1), { ...last, ...change }, ...later], done: at, leaves: [] };
+    return { stages: changedAt(at, [...begun.slice(0, -1), { ...last, ...change }, ...later]), done: at, leaves: [] };
   }
   const kept = begun.slice(0, Math.max(1, MOST_STAGES - 1 - later.length));
   if (kept.length + later.length >= MOST_STAGES) return null;
-  // Where there are too many, one that is left out may be the one that moved it.
+  // Where there are too many, one that is left out may be the one that moved it, or covered it.
   const isIn = heatsByStage(heat, begun).at(-1);
   const moved = isIn !== heatsByStage(heat, kept).at(-1) && { movedTo: isIn };
-  const next = { fromMin: Math.max(nowMin, last.fromMin + STAGES_APART_MIN), airC: holds.airC, ...moved, ...change };
-  return { stages: [...kept, next, ...later], done: kept.length, leaves: [] };
+  const known = fullStages(kept, bird.cut).at(-1);
+  const { shield, wrap, side, surface, towardsHot } = holds;
+  const held = Object.entries({ shield, wrap, side, surface, towardsHot }).filter(
+    ([name, value]) => value !== known?.[name as keyof typeof known],
+  );
+  const next: Plan["stages"][number] = {
+    fromMin: Math.max(nowMin, last.fromMin + STAGES_APART_MIN),
+    airC: holds.airC,
+    ...moved,
+    ...Object.fromEntries(held),
+    ...change,
+  };
+  return { stages: changedAt(kept.length, [...kept, next, ...later]), done: kept.length, leaves: [] };
 }
 
-/** A plan with a stage of its own from now on, the heat as it is, to be changed from there; as it was where it has no room. */
-export const withStageFromNow = <Of extends Changeable["plan"]>(plan: Of, asked: Omit<Changeable, "plan">): Of => ({
-  ...plan,
-  stages: fromNow({ ...asked, plan }, {}, false)?.stages ?? plan.stages,
-});
+/** What comes after a stage that was just made is not before it. */
+const changedAt = (n: number, stages: Plan["stages"]): Plan["stages"] => begunAt(stages, n, n, stages[n]?.fromMin ?? 0);
+
+/**
+ * A plan with a stage of its own from now on, the heat as the plan has it by then, to be changed from there; as it was where
+ * it has no room.
+ */
+export function withStageFromNow<Of extends Changeable["plan"]>(plan: Of, nowMin: number, stagesDone = 0): Of {
+  const begun = Math.max(stagesDone, stageNow(plan.stages, nowMin, {}));
+  return { ...plan, stages: fromNow({ plan, nowMin, stagesDone: begun }, {}, false)?.stages ?? plan.stages };
+}
 
 /** Cuts that have both breast and legs, so that one of them can go first. */
 const JOINTED: ReadonlySet<string> = new Set(["parts", "spatchcock", "whole"]);
@@ -114,8 +131,6 @@ const OPPOSITE: Record<Facing, Facing> = { legs: "breast", breast: "legs", left:
 export interface Changeable {
   readonly plan: Pick<Plan, "stages" | "bird" | "equipment" | "heat">;
   readonly nowMin: number;
-  /** Newest readings. */
-  readonly readC: CentreTemperatures;
   /** The last stage that the cook has said to be done. */
   readonly stagesDone?: number | undefined;
   /** Pieces that are out. */

@@ -29,7 +29,7 @@ describe("a stage that is edited", () => {
       fc.property(ANY_PLAN, fc.array(anyTap, { maxLength: 3 }), anyEdit, (any, taps, { n: at, share, movedTo }) => {
         let tapped = any;
         for (const { id, nowMin } of taps) {
-          const stages = changedNow(id, { plan: tapped, nowMin, readC: {} })?.stages;
+          const stages = changedNow(id, { plan: tapped, nowMin })?.stages;
           if (stages) tapped = { ...tapped, stages };
         }
         const n = at % tapped.stages.length;
@@ -80,11 +80,11 @@ describe("a stage that is edited", () => {
 
 describe("a side that is darker", () => {
   it("makes the oven hotter there from now on, so that turning the tray is offered", () => {
-    expect(changedNow("rotate", { plan, nowMin: 60, readC: {} })).toBeNull();
+    expect(changedNow("rotate", { plan, nowMin: 60 })).toBeNull();
     const seen = withDarker("left", 0)(plan);
     expect(seen.equipment.hotSideK).toBeGreaterThan(0);
     expect(seen.stages[0]?.towardsHot).toBe("left");
-    expect(changedNow("rotate", { plan: seen, nowMin: 60, readC: {} })?.stages.at(-1)?.towardsHot).toBe("right");
+    expect(changedNow("rotate", { plan: seen, nowMin: 60 })?.stages.at(-1)?.towardsHot).toBe("right");
   });
 
   it("keeps what the kitchen is known to have, and an even bird says that there is none", () => {

@@ -4,11 +4,11 @@ import { hasCavity } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
 import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
-import { fullStages } from "../processes/stages";
+import { fullStages, STAGES_APART_MIN } from "../processes/stages";
 import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
-import { LATEST_STAGE_MIN, MOST_STAGES, type Plan, STAGES_APART_MIN } from "./schema";
+import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "./schema";
 import { seasonFitting } from "./season";
 import { targetsFor } from "./usualPlan";
 

@@ -51,8 +51,6 @@ const Condition = z.union([
 export const MOST_STAGES = 8;
 /** None begins later than a day after the bird went in, min. */
 export const LATEST_STAGE_MIN = 24 * 60;
-/** Two that go by the clock, made in one go or close to one another, are so far apart, min. */
-export const STAGES_APART_MIN = 0.5;
 
 const stageMin = between(0, LATEST_STAGE_MIN);
 

@@ -1,4 +1,7 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ANY_PLAN } from "../../tests/helpers/anyPlan";
+import { CUTS } from "../bird/form";
 import { type Condition, isMet, type Seen } from "./conditions";
 import { Oven } from "./oven";
 import { fullStages, nextStage } from "./stages";
@@ -36,6 +39,26 @@ describe("oven stages", () => {
     ];
     expect(() => fullStages(waiting, "whole")).not.toThrow();
     expect(() => fullStages([{ fromMin: 0, airC: Number.NaN }], "whole")).toThrow("oven temperature: got NaN");
+  });
+
+  it("of a heat can be done with every piece in it, one after the other", () => {
+    const sign = { centre: "breast" as const, reachesC: 60 };
+    const close = [
+      { fromMin: 0, airC: 120 },
+      { fromMin: 60, airC: 130 },
+      { fromMin: 60, when: sign, airC: 160 },
+      { fromMin: 61, airC: 170 },
+    ];
+    expect(fullStages(close, "legs").map(({ fromMin }) => fromMin)).toEqual([0, 60, 60.5, 61]);
+    expect(fullStages([...close.slice(0, 3), { fromMin: 60.25, airC: 170 }], "legs").at(-1)?.fromMin).toBe(61);
+    fc.assert(
+      fc.property(ANY_PLAN, fc.constantFrom(...CUTS), ({ stages }, cut) => {
+        const clock = fullStages(stages, cut).filter(({ when }) => !when);
+        clock.forEach(({ fromMin }, n) => {
+          expect(fromMin).toBeGreaterThan(clock[n - 1]?.fromMin ?? -1);
+        });
+      }),
+    );
   });
 
   it("follow time and temperature", () => {

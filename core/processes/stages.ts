@@ -7,6 +7,9 @@ import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type 
 import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
 import { type Condition, isColour, type Moment } from "./conditions";
 
+/** Two that go by the clock, made in one go or close to one another, are so far apart, min. */
+export const STAGES_APART_MIN = 0.5;
+
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
 export interface OvenStage {
   readonly fromMin: number;
@@ -68,10 +71,15 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
     throw new QuantityError("first oven stage", stages[0]?.fromMin, { kind: "rule", rule: "first-stage-at-zero" });
   }
   const full: FullStage[] = [];
+  /** It comes by a clock that it was not planned by, and what follows it comes after it. */
+  let isMoved = false;
   for (const asked of stages) {
-    const stage = fitted(asked, cut, full.at(-1)?.fromMin);
+    const beforeMin = full.at(-1)?.fromMin ?? 0;
+    const its = fitted(asked, cut);
+    isMoved = !its.when && (isMoved || asked.when !== undefined) && its.fromMin <= beforeMin;
+    const stage = isMoved ? { ...its, fromMin: beforeMin + STAGES_APART_MIN } : its;
     requireBetween("oven temperature", stage.airC, 60, 320, "°C");
-    requireBetween("start of an oven stage", stage.fromMin, 0, 24 * 60, "min");
+    requireBetween("start of an oven stage", its.fromMin, 0, 24 * 60, "min");
     const before = full.at(-1);
     if (before && !stage.when && stage.fromMin <= before.fromMin) {
       throw new QuantityError("start of an oven stage", stage.fromMin, {
@@ -99,15 +107,13 @@ export function fullStages(stages: readonly OvenStage[], cut: Cut): FullStage[] 
  * As it can be done with a piece: one heat has other pieces too, for which it is meant as well. What the piece has not is
  * not covered, and a stage that waits for it comes at its own minute; only a whole bird is turned, or stands.
  */
-function fitted(stage: OvenStage, cut: Cut, beforeMin = 0): OvenStage {
+function fitted(stage: OvenStage, cut: Cut): OvenStage {
   const centres = centresOf({ cut, cavity: cut === "whole" ? "stuffed" : "empty" });
-  const { shield, side, surface, when, fromMin } = stage;
+  const { shield, side, surface, when } = stage;
   const hasBreast = centres.includes("breast");
   return {
     ...stage,
-    ...(when &&
-      !isColour(when) &&
-      !centres.includes(when.centre) && { when: undefined, fromMin: Math.max(fromMin, beforeMin + 1) }),
+    ...(when && !isColour(when) && !centres.includes(when.centre) && { when: undefined }),
     ...(side === "down" && cut !== "whole" && { side: "up" as const }),
     ...(isUpright(surface) && cut !== "whole" && { surface: usualSurface(cut) }),
     ...(shield?.startsWith("breast") && !hasBreast && { shield: shield === "breast" ? "none" : "tips" }),

@@ -276,6 +276,33 @@ export async function wentInAgo(driver: WebDriver, minutes: number): Promise<voi
   await pickMoment(driver, "It went in at", Date.now() - minutes * 60_000);
 }
 
+/** Keeps a table from being written, as a slow phone does, while something is done. */
+export async function whileStoring(
+  driver: WebDriver,
+  table: string,
+  name: string,
+  act: () => Promise<void>,
+): Promise<void> {
+  await driver.executeAsyncScript(
+    `const [table, name, done] = arguments;
+     window.storing = true;
+     const open = indexedDB.open(name);
+     open.onsuccess = () => {
+       const store = open.result.transaction(table, "readwrite").objectStore(table);
+       const hold = () => { if (window.storing) store.count().onsuccess = hold; else open.result.close(); };
+       hold();
+       done();
+     };`,
+    table,
+    name,
+  );
+  try {
+    await act();
+  } finally {
+    await driver.executeScript("window.storing = false");
+  }
+}
+
 /** Every row of a table of the page's own database. */
 export const storedRows = <Row>(driver: WebDriver, table: string, name = "bruma"): Promise<Row[]> =>
   driver.executeAsyncScript(

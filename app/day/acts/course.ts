@@ -15,23 +15,21 @@ export const courseActs = ({ change, tells, happened }: Telling) => ({
   putsRight(put: (happened: Happened) => Happened): void {
     void change(happened(put));
   },
-  goesIn(atMs: number): void {
-    void change((before) => wentIn(before, atMs));
-  },
+  goesIn: (atMs: number): Promise<boolean> => change((before) => wentIn(before, atMs)),
   isNotIn(): void {
     void change(neverIn);
   },
   /** It came out, or was carved, at another time than was said. */
-  wasAt(what: "pulledAt" | "carvedAt", ms: number): void {
-    void tells(
+  wasAt: (what: "pulledAt" | "carvedAt", ms: number): Promise<boolean> =>
+    tells(
       happened((now) => ({ ...now, [what]: new Date(ms).toISOString() })),
       ({ plan }) => `Noted: ${what === "pulledAt" ? "out" : "carved"} at ${clockTime(ms, plan.zone, habitsNow())}`,
-    );
-  },
+    ),
   /** It was outside at another time than was said. */
-  wasOutside(n: number, stay: Stay): void {
-    void change(happened((now) => ({ ...now, outs: (now.outs ?? []).map((each, m) => (m === n ? stay : each)) })));
-  },
+  wasOutside: (n: number, stay: Partial<Stay>): Promise<boolean> =>
+    change(
+      happened((now) => ({ ...now, outs: (now.outs ?? []).map((each, m) => (m === n ? { ...each, ...stay } : each)) })),
+    ),
   backIn(): void {
     void change(
       happened((now) => {

@@ -58,12 +58,12 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     );
   },
   /** A change of the heat that was made was made at another minute: what comes after it is not before it. */
-  changedHeatAt(n: number, minute: number): void {
-    void change(({ plan, ...before }) => {
+  changedHeatAt: (n: number, ms: number): Promise<boolean> =>
+    change(({ plan, ...before }) => {
+      const minute = (ms - Date.parse(before.happened.inAt ?? "")) / MINUTE_MS;
       const stages = plan.stages.map((stage, m) => (m === n ? { ...stage, fromMin: minute } : stage));
       return { ...before, plan: { ...plan, stages: begunAt(stages, n, n, minute + 1) } };
-    });
-  },
+    }),
   /** A change of the heat that was said to be made was not: it waits again, for its sign where it has one. */
   heatNotChanged(n: number): void {
     void change(({ plan, happened: now, ...before }) => ({
@@ -88,10 +88,16 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       () => "Noted: on again from now",
     );
   },
-  /** A time without heat is told, or told otherwise. @param before when it was said to have begun */
-  heatWasOff(told: TimeWithoutHeat, before?: string): void {
-    void change(happened((now) => withHeatOff(now, told, before)));
-  },
+  /** A time without heat is told. */
+  heatWasOff: (told: TimeWithoutHeat): Promise<boolean> => change(happened((now) => withHeatOff(now, told))),
+  /** One that was told began, or ended, at another moment. */
+  heatOffWas: (n: number, told: Partial<TimeWithoutHeat>): Promise<boolean> =>
+    change(
+      happened((now) => {
+        const before = now.heatOffs?.[n];
+        return before ? withHeatOff(now, { ...before, ...told }, before.offAt) : now;
+      }),
+    ),
   /** A time without heat was none. */
   heatWasOn(began: string): void {
     void tells(
@@ -100,9 +106,9 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     );
   },
   /** It was on since then, and not before: from before the bird went in, or only after. */
-  heatWasOnAt(ms: number): void {
+  heatWasOnAt(ms: number): Promise<boolean> {
     const onAt = new Date(ms).toISOString();
-    void change(
+    return change(
       happened((now) => {
         const { inAt = onAt } = now;
         return ms <= Date.parse(inAt) ? { ...now, heatOnAt: onAt } : withHeatOff(now, { offAt: inAt, onAt });

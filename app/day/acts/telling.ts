@@ -27,18 +27,19 @@ export function tellingOf(roastId: string) {
   return {
     roastId,
     change,
-    /** A change that is told, with how a tap takes it back: it, and nothing that was changed since. */
-    async tells(next: (before: Roast) => Roast, says: (after: Roast) => string): Promise<void> {
+    /** A change that is told, with how a tap takes it back: it, and nothing that was changed since. @returns whether it was stored */
+    async tells(next: (before: Roast) => Roast, says: (after: Roast) => string): Promise<boolean> {
       let made: { readonly before: Roast; readonly after: Roast } | undefined;
       const isStored = await change((before) => {
         const after = next(before);
         made = { before, after };
         return after;
       });
-      if (!isStored || !made) return;
+      if (!isStored || !made) return false;
       const { before, after } = made;
       const undo = (): void => void change((now) => withoutChange(now, before, after));
       toast.message(says(after), { action: { label: "Undo", onClick: undo } });
+      return true;
     },
     /** The same with what happened alone. */
     happened:

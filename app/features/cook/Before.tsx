@@ -79,7 +79,7 @@ export function Before({ day, acts }: Props) {
         <Button
           tone={late && late.what !== "bird" ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
           size="stove"
-          onClick={() => acts.goesIn(clockNow())}
+          onClick={() => void acts.goesIn(clockNow())}
         >
           The bird is {heatWords(plan.heat).in}
         </Button>

@@ -12,6 +12,7 @@ import { clockTime } from "../../../words/time";
 import type { Acts } from "../../day/acts";
 import { clockNow } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
+import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
@@ -144,7 +145,7 @@ function Row({ reading, isAside, zone, units, acts }: RowProps) {
             zone={zone}
             size="stove"
             latest={{ ms: clockNow, what: "now" }}
-            onChange={(ms) => void acts.readAt(reading, ms)}
+            onChange={(ms) => stored("The reading was", acts.readAt(reading, ms))}
           />
         </div>
       )}

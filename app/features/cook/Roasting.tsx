@@ -4,7 +4,6 @@ import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN } from "../../../core/day/coach";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import { type Changed, changedNow, type WhatIfId } from "../../../core/day/whatIf";
-import { lowestC } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
@@ -103,12 +102,10 @@ export function Roasting({ day, acts }: Props) {
   const left = (happened.left ?? []).map(({ piece }) => piece);
   const isOff = offSince(happened) !== undefined;
   const heat = heatNow(roast);
-  const readC = lowestC(believed, lost);
   const can = (id: WhatIfId): Changed | null =>
     changedNow(id, {
       plan,
       nowMin: Math.max(1, Math.round(nowMin)),
-      readC,
       stagesDone: happened.stagesDone,
       left,
       isOff,
@@ -238,7 +235,6 @@ export function Roasting({ day, acts }: Props) {
                 forecast={forecast}
                 inAtMs={inAtMs}
                 now={now}
-                readC={readC}
                 units={units}
                 onTake={(name, changed) => void acts.whatIf(name, changed)}
               />

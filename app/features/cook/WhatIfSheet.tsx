@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Centre, CentreTemperatures, Piece } from "../../../core/bird/solid";
+import type { Centre, Piece } from "../../../core/bird/solid";
 import { type Changed, SAME_WITHIN_MIN, type WhatIfAnswer } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
@@ -29,7 +29,6 @@ interface Props {
   readonly forecast: Forecast;
   readonly inAtMs: number;
   readonly now: number;
-  readonly readC: CentreTemperatures;
   readonly units: UnitSystem;
   onTake(name: string, changed: Changed): void;
 }
@@ -43,16 +42,15 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtMs, now, readC, units, onTake }: Props) {
+function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtMs, now, units, onTake }: Props) {
   // The moment it was opened: while it is looked at, nothing moves under the finger.
-  const [then] = useState(() => ({ forecast, readC, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
+  const [then] = useState(() => ({ forecast, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
   const { answers, changes } = useWhatIfs({
     plan,
     left,
     stagesDone,
     isOff,
     options,
-    readC: then.readC,
     forecast: then.forecast,
     nowMin: then.nowMin,
   });

@@ -1,6 +1,6 @@
 /** Every change that can be made now, simulated from the birds that the readings point to; asked when it is opened. */
 import { useMemo } from "react";
-import type { CentreTemperatures, Piece } from "../../../core/bird/solid";
+import type { Piece } from "../../../core/bird/solid";
 import {
   type Changed,
   changedNow,
@@ -26,8 +26,6 @@ interface Wanted {
   readonly forecast: Forecast;
   /** Whole minutes since it went in. */
   readonly nowMin: number;
-  /** Newest readings. */
-  readonly readC: CentreTemperatures;
 }
 
 export interface WhatIfs {
@@ -35,16 +33,16 @@ export interface WhatIfs {
   readonly changes: ReadonlyMap<WhatIfId, Changed>;
 }
 
-export function useWhatIfs({ plan, left, stagesDone, isOff, options, forecast, nowMin, readC }: Wanted): WhatIfs {
+export function useWhatIfs({ plan, left, stagesDone, isOff, options, forecast, nowMin }: Wanted): WhatIfs {
   const out = left.join();
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is out stands for the list of it
   const changes = useMemo(
     () =>
       WHAT_IFS.flatMap((id): (readonly [WhatIfId, Changed])[] => {
-        const changed = changedNow(id, { plan, nowMin, readC, stagesDone, left, isOff });
+        const changed = changedNow(id, { plan, nowMin, stagesDone, left, isOff });
         return changed ? [[id, changed]] : [];
       }),
-    [plan, nowMin, readC, stagesDone, out, isOff],
+    [plan, nowMin, stagesDone, out, isOff],
   );
   const answers = useSimulated<"what-if">({
     kind: "what-if",

@@ -245,7 +245,7 @@ function WhileIn({ happened: { inAt, pulledAt, stagesDone } }: { readonly happen
       <Button
         size="small"
         className="self-start"
-        onClick={() => settle((plan) => withStageFromNow(plan, { nowMin: nowMin(), readC: {}, stagesDone }))}
+        onClick={() => settle((plan) => withStageFromNow(plan, nowMin(), stagesDone))}
       >
         Change the heat from now on
       </Button>
