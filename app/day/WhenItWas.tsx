@@ -196,7 +196,10 @@ function HeatOffs({ roast, acts, size, inAt }: InHeat) {
         <Button
           onClick={() => {
             const onMs = end.ms();
-            void acts.heatWasOff({ offAt: instant(Math.max(Date.parse(inAt), onMs - USUAL_OFF_MS)), onAt: instant(onMs) });
+            void acts.heatWasOff({
+              offAt: instant(Math.max(Date.parse(inAt), onMs - USUAL_OFF_MS)),
+              onAt: instant(onMs),
+            });
           }}
         >
           {`The ${is} was ${off} for a while`}
