@@ -121,9 +121,20 @@ export default defineConfig({
     // A small .wasm inlined as a data: address would be blocked by the content security policy.
     assetsInlineLimit: (file) => (file.endsWith(".wasm") ? false : undefined),
     chunkSizeWarningLimit: 900,
-    // What the first view calls things by, in one script: each by itself costs a fetch, and a tenth of a kilobyte.
+    // What the first view calls things by, and what a roast is, in one script each: every one by itself costs a fetch, and
+    // a tenth of a kilobyte.
     rollupOptions: {
-      output: { codeSplitting: { groups: [{ name: "names", test: /\/words\/(names|titles|capital)\.ts$/ }] } },
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: "names", test: /\/words\/(names|titles|capital)\.ts$/ },
+            {
+              name: "roast",
+              test: /\/core\/(plan\/(byTime|happened|heats|signs|stageOrder|together|wentIn)|processes\/apart|forecast\/prediction)\.ts$/,
+            },
+          ],
+        },
+      },
     },
   },
   worker: { format: "es" },

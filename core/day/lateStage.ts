@@ -1,7 +1,8 @@
 /** A change of the heat that is made later than planned, or at its sign: until then everything went on as before. */
 import { LATEST_STAGE_MIN, type Plan } from "../plan/schema";
 import { madeAt } from "../plan/signs";
-import { type OvenStage, STAGES_APART_MIN } from "../processes/stages";
+import { STAGES_APART_MIN } from "../processes/apart";
+import type { OvenStage } from "../processes/stages";
 
 /** One that has waited so long comes before everything else, and counts as late, min. */
 export const OVERDUE_MIN = 5;

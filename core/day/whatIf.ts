@@ -14,8 +14,9 @@ import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
+import { STAGES_APART_MIN } from "../processes/apart";
 import { isMet } from "../processes/conditions";
-import { fullStages, type OvenStage, type RoastEvent, STAGES_APART_MIN } from "../processes/stages";
+import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
 import { begunAt } from "./lateStage";
 

@@ -4,12 +4,14 @@ import { hasCavity } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
 import { constant } from "../constants";
 import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
-import { fullStages, STAGES_APART_MIN } from "../processes/stages";
+import { STAGES_APART_MIN } from "../processes/apart";
+import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "./schema";
 import { seasonFitting } from "./season";
+import { inOrder } from "./stageOrder";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
@@ -34,16 +36,6 @@ export const withStage =
 /** Told what to wait for from now on, it has not waited for anything before. */
 function forgetting({ waitedFor, ...stage }: Stage, change: Partial<Stage>): Stage {
   return waitedFor && !("when" in change) ? { ...stage, waitedFor } : stage;
-}
-
-/** Each that goes by the clock alone after the one before it: one that does not wait for its sign any more may lie before that. */
-export function inOrder(stages: readonly Stage[]): Stage[] {
-  let beforeMin = -STAGES_APART_MIN;
-  return stages.map((stage) => {
-    const fromMin = stage.when || stage.fromMin > beforeMin ? stage.fromMin : beforeMin + STAGES_APART_MIN;
-    beforeMin = fromMin;
-    return { ...stage, fromMin };
-  });
 }
 
 /** Between which minutes a stage may begin: neither before nor after its neighbours, where they go by the clock. */

@@ -3,11 +3,11 @@
  * with it; what was done to the heat was done at its moment, whenever the bird had gone in.
  */
 import { MINUTE_MS } from "../units/time";
-import { inOrder } from "./edits";
 import type { PredictionRecord } from "./happened";
 import type { Roast } from "./roast";
 import { LATEST_STAGE_MIN, type Plan } from "./schema";
 import { waitingAgain } from "./signs";
+import { inOrder } from "./stageOrder";
 
 type Happened = Roast["happened"];
 

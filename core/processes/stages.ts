@@ -5,10 +5,8 @@ import type { Piece } from "../bird/solid";
 import { QuantityError, requireBetween } from "../errors";
 import { isUpright, SHIELDS, type Shield, UNDERLAYS, type Underlay, WRAPS, type Wrap } from "../heat/covers";
 import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
+import { STAGES_APART_MIN } from "./apart";
 import { type Condition, isColour, type Moment } from "./conditions";
-
-/** Two that go by the clock, made in one go or close to one another, are so far apart, min. */
-export const STAGES_APART_MIN = 0.5;
 
 /** The dial from a minute on, or from when a centre has come so far; what is left out goes on as it was. */
 export interface OvenStage {
