@@ -40,7 +40,7 @@ const everything = (file: RoastFile) => ({
 
 describe("the cook's own as a file", () => {
   it("comes back equal into an empty browser: roasts, readings, pictures, kitchen, calibration", async () => {
-    await changeKitchen(db, { potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } });
+    await changeKitchen(db, () => ({ potL: 9, calibration: { iceC: 0.4, boilC: 99.1, altitudeM: 120 } }));
     await db.preferences.put({ id: "preferences", ...habitsOf("en-US"), theme: "dark" });
     const file = sampleFile();
     await takeFile(db, file, everything(file), TAKEN);
@@ -220,7 +220,7 @@ describe("a stored roast that cannot be read", () => {
     expect(await storedRoast(db, "nobody")).toBeNull();
     expect(JSON.parse(await exportUnreadable(db, "bad"))).toMatchObject({ roast: { id: "bad" }, readings: [] });
     expect(fileIn(await exported()).roasts.map(({ roast }) => roast.id)).toEqual(["good"]);
-    await changeKitchen(db, { potL: 9 });
+    await changeKitchen(db, () => ({ potL: 9 }));
     expect((await db.roasts.get("good"))?.plan.equipment.potL).toBe(9);
     const file = { ...sampleFile(), roasts: [{ roast: sampleRoast("bad"), readings: [] }] };
     expect((await reviewFile(db, file as RoastFile)).roasts).toMatchObject([{ standing: "different" }]);

@@ -14,7 +14,7 @@ beforeEach(async () => {
 describe("the kitchen", () => {
   it("is the usual one until it was measured", async () => {
     expect(await kitchenOf(db)).toEqual(usualKitchen());
-    await changeKitchen(db, { potL: 20 });
+    await changeKitchen(db, () => ({ potL: 20 }));
     expect(await kitchenOf(db)).toEqual({ ...usualKitchen(), potL: 20 });
   });
 
@@ -25,14 +25,23 @@ describe("the kitchen", () => {
       plan: { ...roast.plan, equipment: { ...roast.plan.equipment, hands: 3 } },
     }));
     await saveRoast(db, { ...sampleRoast("over"), happened: { inAt: "2026-09-27T08:00:00Z" } });
-    await changeKitchen(db, { rings: 2 });
+    await changeKitchen(db, () => ({ rings: 2 }));
     expect((await db.roasts.get("coming"))?.plan.equipment).toMatchObject({ rings: 2, hands: 3 });
     expect((await db.roasts.get("over"))?.plan.equipment.rings).toBe(usualKitchen().rings);
   });
 
+  it("holds what is measured of one thing after the other, however quickly", async () => {
+    const { panCm } = usualKitchen();
+    await Promise.all([
+      changeKitchen(db, (before) => ({ panCm: { ...before.panCm, length: 51 } })),
+      changeKitchen(db, (before) => ({ panCm: { ...before.panCm, width: 41 } })),
+    ]);
+    expect((await kitchenOf(db)).panCm).toEqual({ ...panCm, length: 51, width: 41 });
+  });
+
   it("refuses what no kitchen has, and nothing changes", async () => {
     await saveRoast(db, sampleRoast("coming"));
-    await expect(changeKitchen(db, { rings: 40 })).rejects.toThrow();
+    await expect(changeKitchen(db, () => ({ rings: 40 }))).rejects.toThrow();
     expect(await kitchenOf(db)).toEqual(usualKitchen());
     expect((await db.roasts.get("coming"))?.plan.equipment.rings).toBe(usualKitchen().rings);
   });

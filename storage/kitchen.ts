@@ -1,6 +1,6 @@
 /** The cook's own kitchen: measured once, and what every new roast reckons with. */
 import { type Equipment, EquipmentSchema } from "../core/plan/kitchen";
-import { cookStage, RoastSchema } from "../core/plan/roast";
+import { cookStage, type Roast, RoastSchema } from "../core/plan/roast";
 import { usualKitchen } from "../core/plan/usualKitchen";
 import type { UnitSystem } from "../core/units/quantity";
 import type { BrumaDatabase } from "./database";
@@ -14,21 +14,26 @@ export async function kitchenOf(db: BrumaDatabase, units: UnitSystem = "metric")
   return equipment;
 }
 
+/** A log of many years is read whole for none of this. */
+const isNotIn = (row: Roast): boolean => row.happened?.inAt === undefined;
+
 /**
  * Changes what was measured; roasts that are still planned follow in what changed, and keep what they have of their own.
+ * @param change of the kitchen as it is stored by then: two that follow one another quickly both hold
  * @throws ZodError for a measure outside its range; nothing is stored then
  */
 export async function changeKitchen(
   db: BrumaDatabase,
-  change: Partial<Equipment>,
+  change: (kitchen: Equipment) => Partial<Equipment>,
   units: UnitSystem = "metric",
 ): Promise<void> {
   await db.transaction("rw", db.kitchen, db.roasts, async () => {
-    const equipment = EquipmentSchema.parse({ ...(await kitchenOf(db, units)), ...change });
-    await db.kitchen.put({ id: "kitchen", ...equipment });
-    for (const roast of await readableRoasts(db)) {
+    const before = await kitchenOf(db, units);
+    const changed = change(before);
+    await db.kitchen.put({ id: "kitchen", ...EquipmentSchema.parse({ ...before, ...changed }) });
+    for (const roast of await readableRoasts(db, isNotIn)) {
       if (cookStage(roast) !== "planned") continue;
-      const plan = { ...roast.plan, equipment: { ...roast.plan.equipment, ...change } };
+      const plan = { ...roast.plan, equipment: { ...roast.plan.equipment, ...changed } };
       await db.roasts.put(RoastSchema.parse({ ...roast, plan }));
     }
   });

@@ -4,7 +4,7 @@ import type { Oven } from "../core/plan/kitchen";
 import type { Roast } from "../core/plan/roast";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
-import { deleteOven, keepSays, likelyOven, ovensOf, saveOven } from "./ovens";
+import { changeOven, deleteOven, keepSays, likelyOven, ovensOf, saveOven } from "./ovens";
 import { saveRoast } from "./roasts";
 
 const NOW_MS = Date.UTC(2026, 8, 28);
@@ -46,6 +46,17 @@ describe("ovens by name", () => {
     await saveOven(db, { ...OVEN, name: "Galley" }, NOW_MS);
     expect((await db.roasts.get("next"))?.plan.oven?.name).toBe("Galley");
     expect((await db.roasts.get("past"))?.plan.oven?.name).toBe("Old kitchen");
+  });
+
+  it("hold each of two changes, however quickly one follows the other", async () => {
+    const leaveOut = (id: string) =>
+      changeOven(db, OVEN, (before) => ({ ...before, leftOut: [...before.leftOut, id] }), NOW_MS);
+    await Promise.all([leaveOut("past"), leaveOut("next")]);
+    expect((await db.ovens.get("old"))?.leftOut).toEqual(["past", "next"]);
+    // One that only roasts speak of is the kitchen's from then on.
+    await deleteOven(db, "old");
+    await leaveOut("past");
+    expect(await db.ovens.toArray()).toEqual([{ ...OVEN, leftOut: ["past"] }]);
   });
 
   it("are refused without a name, and nothing is stored", async () => {

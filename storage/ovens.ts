@@ -41,9 +41,23 @@ async function taughtAnew(db: BrumaDatabase, nowMs: number): Promise<void> {
 }
 
 /** @throws ZodError for a name that cannot be; nothing is stored then */
-export async function saveOven(db: BrumaDatabase, oven: Oven, nowMs: number): Promise<void> {
+export const saveOven = (db: BrumaDatabase, oven: Oven, nowMs: number): Promise<void> =>
+  changeOven(db, oven, () => oven, nowMs);
+
+/**
+ * @param shown the oven as it is known, where only roasts speak of it
+ * @param change of the oven as it is stored by then: two that follow one another quickly both hold
+ * @throws ZodError for a name that cannot be; nothing is stored then
+ */
+export async function changeOven(
+  db: BrumaDatabase,
+  shown: Oven,
+  change: (oven: Oven) => Oven,
+  nowMs: number,
+): Promise<void> {
   await db.transaction("rw", db.ovens, db.roasts, async () => {
-    await db.ovens.put(OvenSchema.parse(oven));
+    const stored = await db.ovens.get(shown.id);
+    await db.ovens.put(OvenSchema.parse(change(stored ?? shown)));
     await taughtAnew(db, nowMs);
   });
 }

@@ -69,7 +69,7 @@ export async function changeUnits(units: UnitSystem): Promise<void> {
   const dial = units === "us" ? "fahrenheit" : "celsius";
   await keptOrSaid(
     "The oven's dial was",
-    openShelf().then(({ db }) => changeKitchen(db, { dial }, units)),
+    openShelf().then(({ db }) => changeKitchen(db, () => ({ dial }), units)),
   );
 }
 

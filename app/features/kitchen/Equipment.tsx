@@ -43,8 +43,8 @@ export function Equipment() {
   const { units } = usePreferences();
   const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
   if (!kitchen) return null;
-  const change = (measured: Partial<Measures>): void =>
-    void stored("The kitchen was", changeKitchen(database(), measured, units));
+  const change = (how: (before: Measures) => Partial<Measures>): void =>
+    void stored("The kitchen was", changeKitchen(database(), how, units));
   return (
     <section className="grid gap-4" aria-labelledby="equipment-title">
       <div>
@@ -63,7 +63,7 @@ export function Equipment() {
             value={kitchen[of]}
             min={min}
             max={max}
-            onChange={(value) => change({ [of]: value })}
+            onChange={(value) => change(() => ({ [of]: value }))}
           />
         ))}
       </div>
@@ -75,35 +75,35 @@ export function Equipment() {
           label="Largest pot"
           shown={formatVolume(kitchen.potL, units)}
           parse={(text) => requireBetween("pot", parseVolumeL(text, units), 1, 60, "L")}
-          onChange={(potL) => change({ potL })}
+          onChange={(potL) => change(() => ({ potL }))}
         />
         <UnitField
           label="Room in the fridge"
           shown={formatVolume(kitchen.fridgeL, units)}
           hint="that can be cleared"
           parse={(text) => requireBetween("room in the fridge", parseVolumeL(text, units), 0, 400, "L")}
-          onChange={(fridgeL) => change({ fridgeL })}
+          onChange={(fridgeL) => change(() => ({ fridgeL }))}
         />
         <UnitField
           label="Fridge"
           shown={formatTemperature(kitchen.fridgeC, units)}
           hint="by a thermometer in it"
           parse={(text) => requireBetween("fridge", parseTemperatureC(text, units), 0, 7, "°C")}
-          onChange={(fridgeC) => change({ fridgeC })}
+          onChange={(fridgeC) => change(() => ({ fridgeC }))}
         />
         <UnitField
           label="Cold tap"
           shown={formatTemperature(kitchen.tapWaterC, units)}
           hint="after running a minute"
           parse={(text) => requireBetween("tap water", parseTemperatureC(text, units), 2, 21, "°C")}
-          onChange={(tapWaterC) => change({ tapWaterC })}
+          onChange={(tapWaterC) => change(() => ({ tapWaterC }))}
         />
         <UnitField
           label="Oven's hot side"
           shown={formatTemperatureDifference(kitchen.hotSideK, units)}
           hint="hotter than its cool side; 0: even"
           parse={(text) => requireBetween("hot side", parseTemperatureDifferenceK(text, units), 0, 40, "K")}
-          onChange={(hotSideK) => change({ hotSideK })}
+          onChange={(hotSideK) => change(() => ({ hotSideK }))}
         />
       </div>
     </section>
@@ -117,7 +117,7 @@ interface BoxProps {
   readonly sides: readonly string[];
   readonly kitchen: Measures;
   readonly units: UnitSystem;
-  onChange(measured: Partial<Measures>): void;
+  onChange(how: (before: Measures) => Partial<Measures>): void;
 }
 
 function Box({ of, title, hint, sides, kitchen, units, onChange }: BoxProps) {
@@ -137,7 +137,7 @@ function Box({ of, title, hint, sides, kitchen, units, onChange }: BoxProps) {
           parse={(text) =>
             requireBetween(`${side} of the ${title.toLowerCase()}`, parseLengthCm(text, units), 5, 150, "cm")
           }
-          onChange={(cm) => onChange({ [of]: { ...box, [side]: cm } })}
+          onChange={(cm) => onChange((before) => ({ [of]: { ...before[of], [side]: cm } }))}
         />
       ))}
     </fieldset>

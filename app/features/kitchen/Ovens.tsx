@@ -8,7 +8,7 @@ import { foretold } from "../../../core/plan/byTime";
 import { MOST_TESTS, type Oven } from "../../../core/plan/kitchen";
 import type { Roast } from "../../../core/plan/roast";
 import { kitchenOf } from "../../../storage/kitchen";
-import { deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
+import { changeOven, deleteOven, type OvenHere, ovensOf, saveOven } from "../../../storage/ovens";
 import { offWords } from "../../../words/log";
 import { HEAT_NAMES, heatWords } from "../../../words/names";
 import { changedWords, learnedWords, NOTHING_LEARNED } from "../../../words/ovens";
@@ -30,6 +30,8 @@ const LONGEST_NAME = 60;
 const FIELD = "min-h-10 rounded-xl border border-line-strong bg-mist-1 px-3 max-sm:min-h-12";
 
 const save = (oven: Oven): Promise<boolean> => stored("The oven was", saveOven(database(), oven, clockNow()));
+const change = (shown: Oven, how: (oven: Oven) => Oven): Promise<boolean> =>
+  stored("The oven was", changeOven(database(), shown, how, clockNow()));
 
 /** Ovens and fires by name: what their roasts have taught of each, and which of them it goes by. */
 export function Ovens() {
@@ -64,8 +66,9 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
   const { id, name, heat, afreshAt } = oven;
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const startAfresh = async (): Promise<void> => {
-    if (!(await save({ ...oven, afreshAt: instantNow() }))) return;
-    toast.message(`${name} starts afresh`, { action: { label: "Undo", onClick: () => void save(oven) } });
+    if (!(await change(oven, (before) => ({ ...before, afreshAt: instantNow() })))) return;
+    const undo = (): void => void change(oven, (now) => ({ ...now, afreshAt }));
+    toast.message(`${name} starts afresh`, { action: { label: "Undo", onClick: undo } });
   };
   const remove = async (): Promise<void> => {
     if (!(await stored("That it is gone was", deleteOven(database(), id)))) return;
@@ -102,7 +105,9 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
               <IconButton
                 label={`Take the test of ${dayName(Date.parse(test.at), zone, reader)} out`}
                 icon={Trash2}
-                onClick={() => void save({ ...oven, tests: oven.tests.filter((each) => each !== test) })}
+                onClick={() =>
+                  void change(oven, (before) => ({ ...before, tests: before.tests.filter(({ at }) => at !== test.at) }))
+                }
               />
             </li>
           ))}
@@ -115,7 +120,7 @@ function OvenCard({ here }: { readonly here: OvenHere }) {
           onClose={() => setIsTested(false)}
           onKeep={(test) => {
             setIsTested(false);
-            void save({ ...oven, tests: [...oven.tests.slice(1 - MOST_TESTS), test] });
+            void change(oven, (before) => ({ ...before, tests: [...before.tests.slice(1 - MOST_TESTS), test] }));
           }}
         />
       )}
@@ -139,7 +144,7 @@ function NameOf({ oven }: { readonly oven: Oven }) {
   const keep = (): void => {
     const name = typed.replace(/\s+/g, " ").trim();
     if (name === "" || name === oven.name) setTyped(oven.name);
-    else void save({ ...oven, name });
+    else void change(oven, (before) => ({ ...before, name }));
   };
   return (
     <input
@@ -164,8 +169,10 @@ function HeardRoast({ oven, roast }: { readonly oven: Oven; readonly roast: Roas
   const isLeftOut = oven.leftOut.includes(id);
   const title = titleShown(roast, reader);
   const leave = (out: boolean): void => {
-    const others = oven.leftOut.filter((each) => each !== id);
-    void save({ ...oven, leftOut: out ? [...others, id] : others });
+    void change(oven, (before) => {
+      const others = before.leftOut.filter((each) => each !== id);
+      return { ...before, leftOut: out ? [...others, id] : others };
+    });
   };
   const word = ((): string => {
     if (says === undefined) return isUnasked(roast) ? "being asked" : "not closed yet";

@@ -28,8 +28,14 @@ export function Thermometer() {
   const { calibration } = kitchen;
   const t = (celsius: number, decimals = 0): string => formatTemperature(celsius, units, decimals);
   const change = (measured: Partial<Calibration>): void => {
-    const next = { iceC: 0, altitudeM: 0, ...calibration, ...measured };
-    void stored("The calibration was", changeKitchen(database(), { calibration: next }, units));
+    void stored(
+      "The calibration was",
+      changeKitchen(
+        database(),
+        ({ calibration: before }) => ({ calibration: { iceC: 0, altitudeM: 0, ...before, ...measured } }),
+        units,
+      ),
+    );
   };
   const boilsAtC = boilingPointC(calibration?.altitudeM ?? 0);
   const guidelineC = constant("guidelineC");
@@ -84,7 +90,12 @@ export function Thermometer() {
           )}
           <Button
             className="justify-self-start"
-            onClick={() => void stored("That was", changeKitchen(database(), { calibration: undefined }, units))}
+            onClick={() =>
+              void stored(
+                "That was",
+                changeKitchen(database(), () => ({ calibration: undefined }), units),
+              )
+            }
           >
             Take it as exact again
           </Button>
