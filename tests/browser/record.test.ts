@@ -111,6 +111,35 @@ describe("the record of a roast", () => {
     await devTools.sendDevToolsCommand("Page.removeScriptToEvaluateOnNewDocument", { identifier });
   });
 
+  it("keeps what is being written, whatever becomes of the page, and what comes from elsewhere meanwhile", async () => {
+    const notes = await see(driver, "textarea");
+    await notes.sendKeys(Key.chord(Key.CONTROL, Key.END), "\nThe fan a notch lower");
+    const noted = (words: string): Promise<unknown> =>
+      driver.wait(async () => (await stored(DUCK))?.notes.includes(words), 10_000, `not noted: ${words}`);
+    await noted("The fan a notch lower");
+    // In another tab, while the hand is in the field still.
+    await driver.executeAsyncScript(
+      `const [id, done] = arguments;
+       const open = indexedDB.open("bruma-demo");
+       open.onsuccess = () => {
+         const store = open.result.transaction("roasts", "readwrite").objectStore("roasts");
+         store.get(id).onsuccess = ({ target: { result } }) => {
+           store.put({ ...result, notes: result.notes + "\\nFrom the phone" }).onsuccess = () => { open.result.close(); done(); };
+         };
+       };`,
+      DUCK,
+    );
+    await notes.sendKeys(", and ten minutes less");
+    // Back, before the hand has let go.
+    await driver.executeScript("history.back()");
+    await noted("The fan a notch lower, and ten minutes less");
+    const written = (await stored(DUCK))?.notes ?? "";
+    expect(written.split("\n").filter((line) => line.startsWith("The fan"))).toHaveLength(1);
+    expect(written).toContain("From the phone");
+    await driver.executeScript("history.forward()");
+    await seeText(driver, "What would have mattered");
+  });
+
   it("is cooked again with what was taken along, and says so in its notes", async () => {
     await press(driver, "Cook this again");
     await seeText(driver, "Out, expected");

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { X } from "lucide-react";
 import { useState } from "react";
-import { MOST_NOTES, MOST_PHOTOS, type Roast } from "../../../core/plan/roast";
+import { MOST_PHOTOS, type Roast } from "../../../core/plan/roast";
 import { addPhoto, deletePhoto, photosOf } from "../../../storage/photos";
 import { messageOf } from "../../../words/faults";
 import { RATING_NAMES } from "../../../words/names";
@@ -16,10 +16,10 @@ import { FilePicker } from "../../ui/FilePicker";
 import { IconButton } from "../../ui/IconButton";
 import { Segmented } from "../../ui/Segmented";
 import { smallJpeg } from "../../ui/smallJpeg";
+import { Notes } from "./Notes";
 
 interface Props {
   readonly roast: Roast;
-  onNotes(notes: string): void;
   onRating(rating: number): void;
   onClose(closed: boolean): void;
 }
@@ -27,7 +27,7 @@ interface Props {
 const RATINGS = ["1", "2", "3", "4", "5"] as const;
 
 /** For next time: how it was, what to change, what it looked like; then the record is closed. */
-export function HowItWas({ roast, onNotes, onRating, onClose }: Props) {
+export function HowItWas({ roast, onRating, onClose }: Props) {
   const reader = useHabits();
   const { closedAt } = roast.happened;
   const [fault, setFault] = useState<string | null>(null);
@@ -54,20 +54,7 @@ export function HowItWas({ roast, onNotes, onRating, onClose }: Props) {
           }}
         />
       </div>
-      <label className="text-soft">
-        What to change, what to keep
-        <textarea
-          key={closedAt ?? "open"}
-          readOnly={closedAt !== undefined}
-          defaultValue={roast.notes}
-          rows={4}
-          maxLength={MOST_NOTES}
-          onBlur={(event) => {
-            if (event.target.value !== roast.notes) onNotes(event.target.value);
-          }}
-          className="mt-1 block w-full rounded-2xl border border-line-strong bg-mist-1 px-4 py-3 text-lg text-ink"
-        />
-      </label>
+      <Notes roast={roast} isClosed={closedAt !== undefined} />
       {photos.length > 0 && (
         <ul className="grid grid-cols-3 gap-2" aria-label="Pictures">
           {photos.map(({ key, takenAt, jpeg }) => (

@@ -185,12 +185,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
           )}
           {isUnasked(roast) && <Learns roast={roast} />}
           <NextTime roast={roast} back={back} onTake={take} />
-          <HowItWas
-            roast={roast}
-            onNotes={(notes) => change((before) => ({ ...before, notes }))}
-            onRating={(rating) => change((before) => ({ ...before, rating }))}
-            onClose={close}
-          />
+          <HowItWas roast={roast} onRating={(rating) => change((before) => ({ ...before, rating }))} onClose={close} />
         </div>
       </div>
     </div>
