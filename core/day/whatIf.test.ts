@@ -164,6 +164,9 @@ describe("what can be changed now", () => {
       done: 1,
       leaves: [],
     });
+    const overdue = { plan: { ...plan, stages }, nowMin: 66 };
+    expect(changedNow("oven-up", overdue)).toBeNull();
+    expect(changedNow("oven-up", { ...overdue, stagesDone: 1 })?.stages.at(-1)).toEqual({ fromMin: 66, airC: 180 });
   });
 
   it("begins a stage of its own in the plan, and what had begun stays as it was", () => {

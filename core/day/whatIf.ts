@@ -142,7 +142,7 @@ export interface Changeable {
 
 /** The plan with one thing changed now; null where it would change nothing, or cannot be. */
 export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
-  const { plan, left = [], isOff = false, stagesDone = 0 } = asked;
+  const { plan, nowMin, left = [], isOff = false, stagesDone = 0 } = asked;
   const { stages, bird, equipment } = plan;
   const holdC = holdDialC(equipment.dial);
   const at = stageChanged(asked);
@@ -150,7 +150,10 @@ export function changedNow(id: WhatIfId, asked: Changeable): Changed | null {
   const heat = heatsByStage(plan.heat, stages)[at];
   if (!holds || !heat) return null;
   const set = (change: Partial<OvenStage>, endsThere = false): Changed | null => fromNow(asked, change, endsThere);
+  // While the plan's own turn of the dial is due, another says nothing: that comes first.
+  const isDue = stages.some(({ fromMin, when }, n) => n > at && !when && fromMin <= nowMin);
   const turned = (way: 1 | -1): Changed | null => {
+    if (isDue) return null;
     const airC = onDialC(holds.airC + way * dialTurnK(equipment.dial), equipment.dial);
     return airC > HOTTEST_C || airC < MILDEST_C ? null : set({ airC });
   };
