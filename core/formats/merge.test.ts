@@ -45,6 +45,9 @@ describe("one roast changed in two places", () => {
     );
     expect(roast).toMatchObject({ happened: { stagesDone: 2 }, notes: "eve\nfrom the laptop\nfrom the phone" });
     expect(conflicts).toEqual([]);
+    // Sent while it was being written: of a line that has grown, its beginning does not stay.
+    const grown = mergedRoast(done(0, "Sal"), done(0, "Sal\nfrom the phone"), done(0, "Salt a day"));
+    expect(grown.roast.notes).toBe("from the phone\nSalt a day");
   });
 
   it("joins side dishes by what they are: one added on each, one changed, one taken away", () => {

@@ -6,7 +6,8 @@
 
 import { happenedAfterEdit } from "../plan/edited";
 import { inOrder } from "../plan/happened";
-import { MOST_NOTES, type Roast, RoastSchema } from "../plan/roast";
+import { notesWith } from "../plan/notes";
+import { type Roast, RoastSchema } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { same } from "./same";
 
@@ -54,14 +55,6 @@ function mergedIds(
   ];
 }
 
-/** Lines of both, those that are in both once. */
-function allLines(kept: string, mine: string): string {
-  const lines = kept.split("\n");
-  return [...lines, ...mine.split("\n").filter((line) => line.trim() !== "" && !lines.includes(line))]
-    .filter((line, n) => n > 0 || line !== "")
-    .join("\n");
-}
-
 /** One field, or all, in its several versions. */
 interface Versions<Value> {
   readonly base: Value;
@@ -92,7 +85,7 @@ function mergedValue(versions: Versions<unknown>, path: string, conflicts: strin
   if (same(base, mine) && sent.every((each) => same(each, mine))) return kept;
   if (COUNTS.has(path) && typeof kept === "number" && typeof mine === "number") return Math.max(kept, mine);
   if (path === "notes" && typeof kept === "string" && typeof mine === "string")
-    return allLines(kept, mine).slice(-MOST_NOTES);
+    return notesWith(kept, typeof base === "string" ? base : "", mine);
   if (LISTS.has(path)) return mergedIds(asIds(base), asIds(kept), asIds(mine), sent.flatMap(asIds));
   const nameOf = NAMED[path];
   if (nameOf && Array.isArray(kept) && Array.isArray(mine)) {

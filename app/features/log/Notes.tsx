@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { notesWith } from "../../../core/log/notes";
+import { notesWith } from "../../../core/plan/notes";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
 import { changeRoast } from "../../../storage/roasts";
 import { soon } from "../../shell/clock";

@@ -1,5 +1,5 @@
-/** Notes that are typed while they may change elsewhere: at the stove, in another tab, on another device. */
-import { MOST_NOTES } from "../plan/roast";
+/** Notes that are written in two places: under the hand, at the stove, in another tab, on another device. */
+import { MOST_NOTES } from "./roast";
 
 /**
  * What is stored by now, with what was typed: lines that were taken out are gone, new ones are added, and nothing that came
