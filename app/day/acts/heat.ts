@@ -1,8 +1,8 @@
 /** What is done to the heat, and what becomes of it. */
 import type { Advice } from "../../../core/day/coach";
 import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
-import type { Changed } from "../../../core/day/whatIf";
-import { type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
+import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
+import { offSince, type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
 import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -12,7 +12,6 @@ import { uncapitalised } from "../../../words/capital";
 import { stageWords } from "../../../words/stages";
 import { clockNow, instantNow } from "../../shell/clock";
 import { habitsNow } from "../../shell/preferences";
-import { toast } from "../../ui/toast";
 import type { Happened, Telling } from "./telling";
 
 const minuteNow = ({ inAt = "" }: Happened): number => (clockNow() - Date.parse(inAt)) / MINUTE_MS;
@@ -115,44 +114,37 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       }),
     );
   },
-  async whatIf(name: string, { stages, done, leaves }: Changed): Promise<void> {
+  /** A change of the heat is made now, as what if has it of the plan as it stands by then. @param name what it is called */
+  async whatIf(name: string, id: WhatIfId): Promise<void> {
     const at = instantNow();
-    const left = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
-    let was: Roast | null = null;
-    let line = "";
-    const isStored = await change((before) => {
-      const { plan, happened: now, notes } = before;
-      const minute = Math.round(minuteNow(now));
-      was = before;
-      const after = withStages(before, { ...plan, stages }, done, at);
-      line = `${notes && "\n"}Minute ${minute}: ${name}${left}.`;
-      return {
-        ...before,
-        plan: after.plan,
-        happened: {
-          ...after.happened,
-          ...(leaves.length > 0 && { left: [...(now.left ?? []), ...leaves.map((piece) => ({ piece, at }))] }),
-        },
-        notes: `${notes}${line}`.slice(-MOST_NOTES),
-      };
-    });
-    if (!isStored) return;
-    toast.success(`${name}: it is the plan now`, {
-      action: { label: "Undo", onClick: () => void change((now) => (was ? withoutWhatIf(now, was, line) : now)) },
-    });
+    await tells(
+      (before) => {
+        const { plan, happened: now, notes } = before;
+        const { left = [], stagesDone } = now;
+        const minute = Math.max(1, Math.round(minuteNow(now)));
+        const changed = changedNow(id, {
+          plan,
+          nowMin: minute,
+          stagesDone,
+          left: left.map(({ piece }) => piece),
+          isOff: offSince(now) !== undefined,
+        });
+        // Made already, by another tap or on another device.
+        if (!changed) return before;
+        const { stages, done, leaves } = changed;
+        const out = leaves.length > 0 ? ` (${leaves.join(" and ")} out)` : "";
+        const after = withStages(before, { ...plan, stages }, done, at);
+        return {
+          ...before,
+          plan: after.plan,
+          happened: {
+            ...after.happened,
+            ...(leaves.length > 0 && { left: [...left, ...leaves.map((piece) => ({ piece, at }))] }),
+          },
+          notes: `${notes}${notes && "\n"}Minute ${minute}: ${name}${out}.`.slice(-MOST_NOTES),
+        };
+      },
+      () => `${name}: it is the plan now`,
+    );
   },
 });
-
-/** What if taken back: what it changed, its line in the notes too, and nothing that happened since. */
-function withoutWhatIf(
-  now: Roast,
-  { plan: { stages }, happened: { stagesDone, left, heatOffs } }: Roast,
-  line: string,
-): Roast {
-  return {
-    ...now,
-    plan: { ...now.plan, stages },
-    notes: now.notes.replace(line, ""),
-    happened: { ...now.happened, stagesDone, left, heatOffs },
-  };
-}

@@ -112,7 +112,7 @@ export function Roasting({ day, acts }: Props) {
     });
   const makes = (id: WhatIfId): void => {
     const changed = can(id);
-    if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), changed);
+    if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), id);
   };
   const peaks = centres.flatMap((centre) => {
     const celsius = simulated.cook?.peak[centre]?.celsius;
@@ -236,7 +236,7 @@ export function Roasting({ day, acts }: Props) {
                 inAtMs={inAtMs}
                 now={now}
                 units={units}
-                onTake={(name, changed) => void acts.whatIf(name, changed)}
+                onTake={(name, id) => void acts.whatIf(name, id)}
               />
             )}
           </div>

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Centre, Piece } from "../../../core/bird/solid";
-import { type Changed, SAME_WITHIN_MIN, type WhatIfAnswer } from "../../../core/day/whatIf";
+import { SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
 import type { HeatSource } from "../../../core/heat/sources";
@@ -12,7 +12,7 @@ import { whatIfName } from "../../../words/whatIf";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
-import { Sheet } from "../../ui/Sheet";
+import { ClosesSheet, Sheet } from "../../ui/Sheet";
 import { useWhatIfs } from "./useWhatIfs";
 
 interface Props {
@@ -30,7 +30,7 @@ interface Props {
   readonly inAtMs: number;
   readonly now: number;
   readonly units: UnitSystem;
-  onTake(name: string, changed: Changed): void;
+  onTake(name: string, id: WhatIfId): void;
 }
 
 /** What if: each change cooked on in the computer before the hand touches anything. */
@@ -66,11 +66,12 @@ function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtM
       </p>
       <ul className="grid gap-3">
         {others.map((answer) => {
-          const changed = answer.id === "as-is" ? undefined : changes.get(answer.id);
-          if (answer.id === "as-is" || !changed) return null;
-          const name = whatIfName(answer.id, { ...plan, heat }, changed, units);
+          const { id } = answer;
+          const changed = id === "as-is" ? undefined : changes.get(id);
+          if (id === "as-is" || !changed) return null;
+          const name = whatIfName(id, { ...plan, heat }, changed, units);
           return (
-            <li key={answer.id} className="grid gap-2 rounded-2xl border border-line p-3">
+            <li key={id} className="grid gap-2 rounded-2xl border border-line p-3">
               <h3 className="text-xl">{name}</h3>
               <p>
                 <Finish answer={answer} asIsMin={asIsMin} inAtMs={inAtMs} zone={plan.zone} />
@@ -80,10 +81,12 @@ function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtM
                   Counted as if the joint were still closed: what goes back may be done sooner.
                 </p>
               )}
-              <Button size="stove" className="justify-self-start" onClick={() => onTake(name, changed)}>
-                Done: {name[0]?.toLowerCase()}
-                {name.slice(1)}
-              </Button>
+              <ClosesSheet>
+                <Button size="stove" className="justify-self-start" onClick={() => onTake(name, id)}>
+                  Done: {name[0]?.toLowerCase()}
+                  {name.slice(1)}
+                </Button>
+              </ClosesSheet>
             </li>
           );
         })}
