@@ -3,7 +3,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, pressAt, STOVE, see, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -72,7 +72,7 @@ describe("the day", () => {
     await press(driver, "The oven is off now");
     await seeText(driver, "Noted: without heat from now on");
     // At once: the word in passing, which stands for seconds, does not lie over it.
-    await (await see(driver, 'button[aria-label="Close"]')).click();
+    await pressAt(driver, 'button[aria-label="Close"]');
     await seeText(driver, "The oven is off: leave the door shut", "so far", "On again now, it is out at");
     // Cooked on elsewhere it has heat again, and comes out of that; taken back, the oven is off as before.
     await press(driver, "Moved onto the covered grill");

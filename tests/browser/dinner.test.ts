@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, refined, see, seeText } from "../helpers/browser";
+import { fill, press, pressAt, refined, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -23,7 +23,7 @@ describe("a second roast for one dinner", () => {
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected");
     expect(await bodyText()).not.toMatch(/dinner of its own|same dinner|Add a roast/);
-    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
     await press(driver, "Another roast to eat with it");
     await seeText(driver, "One more roast", "its table and its kitchen");
     expect(await bodyText()).not.toContain("When do you want to eat?");
@@ -36,13 +36,13 @@ describe("a second roast for one dinner", () => {
   });
 
   it("has one table: a guest more at one is a guest more at the other, fed by both birds", async () => {
-    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
     await seeText(driver, "All that is roasted for this dinner gives these 10");
     await press(driver, "More: hearty");
     await seeText(driver, "gives these 11");
     await pressAt(driver, 'nav[aria-label="Roasts of this dinner"] a:not([aria-current])');
     await seeText(driver, "Whole turkey, 5 kg");
-    await (await see(driver, 'button[role="tab"][id*="table"]')).click();
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
     await seeText(driver, "gives these 11");
     await pressAt(driver, 'nav[aria-label="Roasts of this dinner"] a:not([aria-current])');
   });

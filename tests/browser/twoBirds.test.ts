@@ -6,7 +6,7 @@ import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -40,7 +40,7 @@ async function intoTheOven(weight: string, cut?: string): Promise<string> {
   await press(driver, "Fresh");
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
-  await (await see(driver, 'nav a[href$="/cook"]')).click();
+  await pressAt(driver, 'nav a[href$="/cook"]');
   await seeText(driver, "Readings come from");
   const id = /roast\/([^/]+)\/cook/.exec(await driver.getCurrentUrl())?.[1] ?? "";
   await driver.wait(

@@ -7,7 +7,6 @@ import {
   pickMoment,
   press,
   pressAt,
-  see,
   seeText,
   storedRows,
   visit,
@@ -25,7 +24,7 @@ beforeAll(async () => {
 });
 beforeEach(() => visit(driver, server.url));
 
-const tab = async (id: string): Promise<void> => (await see(driver, `button[role="tab"][id*="${id}"]`)).click();
+const tab = async (id: string): Promise<void> => pressAt(driver, `button[role="tab"][id*="${id}"]`);
 const toPage = (page: string): Promise<void> => pressAt(driver, `nav a[href$="/${page}"]`);
 
 /** Says that the bird went in so long ago. */

@@ -44,7 +44,7 @@ export function Kept({ day, acts }: Props) {
       {does}
       <MainAct>
         {act && (
-          <Button tone="primary" size="stove" onClick={act.done}>
+          <Button key={act.says} tone="primary" size="stove" onClick={act.done}>
             {act.says}
           </Button>
         )}

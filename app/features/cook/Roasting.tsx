@@ -148,6 +148,7 @@ export function Roasting({ day, acts }: Props) {
                 below="The plan wanted it by now; until it is done, everything goes on as before."
               />
               <Button
+                key={overdue.key}
                 tone="primary"
                 size="stove"
                 onClick={() => overdue.about.kind === "stage" && acts.changesHeat(overdue.about)}

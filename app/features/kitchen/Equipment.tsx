@@ -63,7 +63,10 @@ export function Equipment() {
             value={kitchen[of]}
             min={min}
             max={max}
-            onChange={(value) => change(() => ({ [of]: value }))}
+            // By how much, not to what: the step before it may be being stored still.
+            onChange={(value) =>
+              change((before) => ({ [of]: Math.min(max, Math.max(min, before[of] + value - kitchen[of])) }))
+            }
           />
         ))}
       </div>

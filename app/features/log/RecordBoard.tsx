@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { closedRecord, reopened } from "../../../core/log/closing";
 import { eventsOf, keyOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
@@ -27,11 +27,11 @@ import { Caution } from "../../ui/Caution";
 import { DragSlider } from "../../ui/DragSlider";
 import { OvenChoice } from "../../ui/OvenChoice";
 import { Sheet } from "../../ui/Sheet";
-import { cookAgain } from "./again";
 import { HowItWas } from "./HowItWas";
 import { NextTime } from "./NextTime";
 import { Steps } from "./Steps";
 import { TimeAxis } from "./TimeAxis";
+import { useCookAgain } from "./useCookAgain";
 import { useRecord } from "./useRecord";
 
 /** The record of one roast: what happened, what came of it, what would have mattered. */
@@ -53,7 +53,6 @@ export function RecordBoard({ roast }: { readonly roast: Roast }) {
 function Looked({ roast }: { readonly roast: Roast }) {
   const reader = useHabits();
   const { units } = reader;
-  const navigate = useNavigate();
   const back = useRecord(roast);
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
@@ -69,10 +68,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
       const others = (before.nextTime ?? []).filter((each) => each !== id);
       return { ...before, nextTime: taken ? [...others, id] : others };
     });
-  const again = async (): Promise<void> => {
-    const made = await cookAgain(roast, reader);
-    if (made !== null) await navigate(`/roast/${made}/plan`);
-  };
+  const again = useCookAgain(roast);
   const point = back.relived?.history.find((each) => each.minute >= minute) ?? back.relived?.history.at(-1);
   const endMin = Math.round(Math.max(back.tableMin, back.outMin));
   const now = clockTime(inAtMs + minute * MINUTE_MS, plan.zone, reader);

@@ -1,7 +1,7 @@
 /** What stands in the cells of the log. */
 import { Archive, ArchiveRestore, CookingPot, CopyPlus, Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
-import { Link, useNavigate } from "react-router";
+import { Link } from "react-router";
 import { putBack, throwAway } from "../../../storage/bin";
 import { changeRoast, duplicateRoast } from "../../../storage/roasts";
 import { bandWords, copyTitle, offWords } from "../../../words/log";
@@ -17,8 +17,9 @@ import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { IconButton } from "../../ui/IconButton";
 import { toast } from "../../ui/toast";
-import { cookAgain } from "./again";
+import { useOnce } from "../../ui/useOnce";
 import type { Line } from "./line";
+import { useCookAgain } from "./useCookAgain";
 
 interface Props {
   readonly line: Line;
@@ -83,12 +84,7 @@ export function Note({ line: { note } }: Props) {
 
 export function Acts({ line }: Props) {
   const { id, title, isArchived } = line;
-  const reader = useHabits();
-  const navigate = useNavigate();
-  const again = async (): Promise<void> => {
-    const made = await cookAgain(line.roast, reader);
-    if (made !== null) await navigate(`/roast/${made}/plan`);
-  };
+  const again = useCookAgain(line.roast);
   const remove = async (): Promise<void> => {
     if (!(await stored("That it is deleted was", throwAway(database(), id, clockNow())))) return;
     toast.message(`“${title}” is deleted; it is kept for a week`, {
@@ -104,11 +100,12 @@ export function Acts({ line }: Props) {
       action: { label: "Undo", onClick: () => void archive(!away) },
     });
   };
-  const duplicate = async (): Promise<void> => {
+  const duplicate = useOnce(async () => {
     const made = { newId: crypto.randomUUID(), title: copyTitle(title), nowMs: clockNow() };
     if (await stored("The copy was", duplicateRoast(database(), id, made)))
       toast.message(`“${made.title}” is in the log`);
-  };
+    return false;
+  });
   return (
     <div className="flex items-center gap-1 sm:flex-col sm:items-end">
       <Button

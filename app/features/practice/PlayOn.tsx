@@ -8,6 +8,7 @@ import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 import { DragSlider } from "../../ui/DragSlider";
+import { useOnce } from "../../ui/useOnce";
 
 const RATE = 60;
 /** Time to look around before what was decided then. */
@@ -22,11 +23,12 @@ export function PlayOn({ roast }: { readonly roast: Roast }) {
   const pulledMs = Date.parse(happened.pulledAt ?? "");
   const [fromMs, setFromMs] = useState(Math.max(inMs + MINUTE_MS, pulledMs - BEFORE_MIN * MINUTE_MS));
   const at = clockTime(fromMs, plan.zone, reader);
-  const begin = async (): Promise<void> => {
+  const begin = useOnce(async () => {
     const id = `practice-${crypto.randomUUID()}`;
-    if (!(await stored("The roast was", playOn(database(), roast.id, fromMs, id)))) return;
+    if (!(await stored("The roast was", playOn(database(), roast.id, fromMs, id)))) return false;
     location.assign(`/roast/${id}/cook?rate=${RATE}&now=${new Date(fromMs).toISOString()}`);
-  };
+    return true;
+  });
   return (
     <section aria-label="Once more from a moment" className="grid max-w-xl gap-1">
       <h2 className="text-xl">Once more, from {at} on</h2>

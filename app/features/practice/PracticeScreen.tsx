@@ -21,6 +21,7 @@ import { stored } from "../../shell/stored";
 import { useSimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
+import { useOnce } from "../../ui/useOnce";
 
 /** Birds to practise on where none is planned: a usual weight of each, the way they are most often roasted. */
 const USUAL_BIRDS = [
@@ -96,15 +97,16 @@ function Begin({ plan, title, seed }: BeginProps) {
   const [thermometer, setThermometer] = useState<"probes" | "hand">("probes");
   const [rate, setRate] = useState("60");
   const { cook, shares, neverMet, fault } = useSimulatedPlan(plan);
-  const begin = async (): Promise<void> => {
-    if (!cook) return;
+  const begin = useOnce(async () => {
+    if (!cook) return false;
     const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY);
     const startMs = heatOnMs(derived, plan) ?? derived.schedule.inAtMs;
     const id = `practice-${crypto.randomUUID()}`;
     const made = beginPractice({ id, title, plan, nowMs: startMs, seed, difficulty, thermometer });
-    if (!(await stored("The practice roast was", made))) return;
+    if (!(await stored("The practice roast was", made))) return false;
     location.assign(`/roast/${id}/cook?rate=${rate}&now=${new Date(startMs).toISOString()}`);
-  };
+    return true;
+  });
   return (
     <>
       <fieldset className="grid gap-2">

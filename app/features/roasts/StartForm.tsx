@@ -20,6 +20,7 @@ import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { fieldTime, instantOf } from "../../ui/time";
+import { useOnce } from "../../ui/useOnce";
 import { type Answers, answersSchema, birdsOf, type Company } from "./answers";
 
 /** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
@@ -65,11 +66,13 @@ export function StartForm({
   const known = watch("known");
   const [species, cut] = [watch("species"), cutFor(watch("method"), watch("cut"))];
   const favourite = useMemo(() => favouriteOf(roasts, { species, cut }), [roasts, species, cut]);
-  const start = async (answers: Answers): Promise<void> => {
+  const start = useOnce(async (answers: Answers) => {
     const { startRoast } = await import("./startRoast");
     const id = await startRoast(answers, { zone, reader, company, favourite });
-    if (id !== null) await navigate(`/roast/${id}/plan`);
-  };
+    if (id === null) return false;
+    await navigate(`/roast/${id}/plan`);
+    return true;
+  });
   return (
     <form
       onSubmit={handleSubmit(start)}

@@ -1,0 +1,83 @@
+/** A thumb that taps twice, as a wet one does where a phone takes its time: what comes under it meanwhile is not meant. */
+import type { WebDriver, WebElement } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/roast";
+import { startApp } from "../helpers/app";
+import { button, fill, press, pressAt, STOVE, see, seeText, storedRows, visit } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const roasts = (): Promise<readonly Roast[]> => storedRows<Roast>(driver, "roasts");
+
+/** A button where it stays: the page has come to rest around it. */
+async function atRest(words: string): Promise<WebElement> {
+  let before = "";
+  await driver.wait(
+    async () => {
+      const { x, y } = await (await button(driver, words)).getRect();
+      const isAtRest = before === `${x} ${y}`;
+      before = `${x} ${y}`;
+      return isAtRest;
+    },
+    10_000,
+    `never at rest: ${words}`,
+  );
+  return button(driver, words);
+}
+
+/** Twice at one place, a fifth of a second apart, as a tap is doubled by mistake. */
+const twice = async (words: string): Promise<void> =>
+  driver
+    .actions()
+    .move({ origin: await atRest(words) })
+    .click()
+    .pause(200)
+    .click()
+    .perform();
+
+describe("tapped twice", () => {
+  it("a roast is started once", async () => {
+    await visit(driver, server.url);
+    await press(driver, "Chicken");
+    await fill(driver, "Weight as bought", "1.8 kg");
+    await twice("Plan it");
+    await seeText(driver, "Out, expected");
+    expect(await roasts()).toHaveLength(1);
+  });
+
+  it("a bird that went in is not out as well", async () => {
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await twice("The bird is in the oven");
+    await see(driver, 'form[aria-label="A reading"]');
+    await seeText(driver, "It is out of the oven");
+    expect((await roasts())[0]?.happened).toMatchObject({ inAt: expect.any(String) });
+    expect((await roasts())[0]?.happened.pulledAt).toBeUndefined();
+  });
+
+  it("one that came out is not carved as well, and its record is cooked again once", async () => {
+    await twice("It is out of the oven");
+    await seeText(driver, "Carving now");
+    expect((await roasts())[0]?.happened.carvedAt).toBeUndefined();
+    await press(driver, "Carving now");
+    await see(driver, "h1");
+    await visit(driver, `${server.url}/log`);
+    await twice("Cook this again");
+    await seeText(driver, "Out, expected");
+    expect(await roasts()).toHaveLength(2);
+  });
+
+  it("what is meant twice is heard twice", async () => {
+    await visit(driver, `${server.url}/kitchen`);
+    const ofThem = await see(driver, 'output[aria-label="Rings"]');
+    const before = Number(await ofThem.getText());
+    await twice("More: Rings");
+    await driver.wait(async () => Number(await ofThem.getText()) === before + 2, 10_000);
+  });
+});
