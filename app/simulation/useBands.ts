@@ -1,8 +1,7 @@
 /** The bands of several plans that have been simulated, each as it comes. */
 import { bandAsked, type PlannedDone } from "../../core/forecast/planned";
-import { plannedInput } from "../../core/forecast/plannedInput";
+import type { PlannedInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
-import type { Plan } from "../../core/plan/schema";
 import { messageOf } from "../../words/faults";
 import { bandOverPool, dropBand } from "../../workers/band";
 import { useEach } from "./useEach";
@@ -12,11 +11,14 @@ function guessed(error: unknown): Shares {
   return FIRST_SHARES;
 }
 
-/** @param cooks of the plans, null until they are there @returns null for those still to come */
-export function useBands(plans: readonly Plan[], cooks: readonly (PlannedDone | null)[]): readonly (Shares | null)[] {
-  const asked = plans.map((plan, n) => {
+/** @param cooks of these very inputs, null until they are there @returns null for those still to come */
+export function useBands(
+  inputs: readonly PlannedInput[],
+  cooks: readonly (PlannedDone | null)[],
+): readonly (Shares | null)[] {
+  const asked = inputs.map((input, n) => {
     const cook = cooks[n];
-    return cook ? bandAsked(plannedInput(plan), cook) : null;
+    return cook ? bandAsked(input, cook) : null;
   });
   const bands = useEach(
     asked.map((options) => options && JSON.stringify(options)),
@@ -24,5 +26,5 @@ export function useBands(plans: readonly Plan[], cooks: readonly (PlannedDone | 
     guessed,
     dropBand,
   );
-  return plans.map(({ finish }, n) => (finish.kind === "time" && cooks[n] ? BY_TIME : (bands[n] ?? null)));
+  return inputs.map(({ finish }, n) => (finish.kind === "time" && cooks[n] ? BY_TIME : (bands[n] ?? null)));
 }

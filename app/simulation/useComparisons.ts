@@ -1,5 +1,6 @@
 /** Several plans held against one another, each as its simulation comes. */
 import type { PictureQuality } from "../../core/forecast/planned";
+import { plannedInput } from "../../core/forecast/plannedInput";
 import { type Comparison, comparisonOf } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
 import { useCooks } from "./useCooks";
@@ -14,6 +15,6 @@ export type Answer =
  * @returns the answers in the order of the plans
  */
 export const useComparisons = (plans: readonly Plan[], quality: PictureQuality): readonly Answer[] =>
-  useCooks(plans, quality).map((answer, n) =>
+  useCooks(plans.map(plannedInput), quality).map((answer, n) =>
     answer.kind === "cooked" ? { kind: "compared", comparison: comparisonOf(answer.cook, plans[n] as Plan) } : answer,
   );

@@ -1,6 +1,7 @@
 /** A roast's plan placed on the clock, beside the other roasts of its dinner and the other pieces in its heat. */
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
+import { roastInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES } from "../../core/forecast/shares";
 import { roughThawHours } from "../../core/kitchen/thaw";
 import { happenedAfterEdit } from "../../core/plan/edited";
@@ -59,12 +60,12 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
     () => (together ?? NONE).filter((each) => each.id !== id && each.happened.closedAt === undefined),
     [together, id],
   );
-  const plans = others.map((each) => each.plan);
-  // Roughly at once; then as their own screens have them, so that all say the same.
-  const rough = useCooks(plans, "preview");
-  const fine = useCooks(plans, "settled", "behind");
+  // Roughly at once; then as their own screens have them, with what has happened to them: all say the same.
+  const inputs = others.map(roastInput);
+  const rough = useCooks(inputs, "preview");
+  const fine = useCooks(inputs, "settled", "behind");
   const bands = useBands(
-    plans,
+    inputs,
     fine.map((each) => (each.kind === "cooked" ? each.cook : null)),
   );
   const cooks = fine.map((each, n) => (each.kind === "waiting" ? (rough[n] as Cooked) : each));

@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { plannedInput } from "../../../core/forecast/plannedInput";
 import { isFire } from "../../../core/heat/sources";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import type { Plan } from "../../../core/plan/schema";
@@ -136,7 +137,7 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
   const { settle } = usePlanStore();
   const quick = atOnce(plan);
   const isFrozen = plan.bird.state !== "fresh";
-  const [thawed] = useCooks(quick && isFrozen ? [quick] : [], "preview");
+  const [thawed] = useCooks(quick && isFrozen ? [plannedInput(quick)] : [], "preview");
   const thawHours = isFrozen ? (thawed?.kind === "cooked" ? thawed.cook.thawHours : Number.POSITIVE_INFINITY) : 0;
   if (!quick || thawHours === Number.POSITIVE_INFINITY) return null;
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;

@@ -33,7 +33,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
   const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
   const isOver = roast.happened.carvedAt !== undefined;
-  const [shares = null] = useBands([plan], [cook]);
+  const [shares = null] = useBands([input], [cook]);
   const carveAtMs = useMemo(
     () => (cook && shares ? derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY).schedule.carveAtMs : null),
     [plan, cook, shares],

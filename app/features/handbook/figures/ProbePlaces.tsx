@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { SPECIES, type Species } from "../../../../core/bird/species";
+import { plannedInput } from "../../../../core/forecast/plannedInput";
 import { SPECIES_NAMES } from "../../../../words/species";
 import { BirdView } from "../../../bird-view/BirdView";
 import { ProbeGuideView } from "../../../bird-view/ProbeGuideView";
@@ -20,7 +21,7 @@ export function ProbePlaces() {
   const [cut, setCut] = useState<(typeof CUTS)[number]["value"]>("whole");
   const weights = weightsKg(species, units);
   const plan = planOf({ species, cut, massKg: weights[Math.floor(weights.length / 2)] as number }, units);
-  const [answer] = useCooks([plan], "settled");
+  const [answer] = useCooks([plannedInput(plan)], "settled");
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap gap-x-6 gap-y-2">

@@ -1,3 +1,4 @@
+import { plannedInput } from "../../../../core/forecast/plannedInput";
 import { CentreChart } from "../../../chart/CentreChart";
 import { useSize } from "../../../chart/useSize";
 import { usePreferences } from "../../../shell/preferences";
@@ -10,7 +11,7 @@ const HEIGHT = 300;
 export function RestCurves() {
   const { units } = usePreferences();
   const plan = planOf({ method: "hot-start" }, units);
-  const [answer] = useCooks([plan], "settled");
+  const [answer] = useCooks([plannedInput(plan)], "settled");
   const { ref, width } = useSize<HTMLDivElement>();
   if (answer?.kind !== "cooked") {
     return <p className="text-soft">{answer?.kind === "failed" ? answer.why : "Cooking and resting it …"}</p>;

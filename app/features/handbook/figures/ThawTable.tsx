@@ -1,3 +1,4 @@
+import { plannedInput } from "../../../../core/forecast/plannedInput";
 import { publishedThaw } from "../../../../core/kitchen/thaw";
 import type { Plan } from "../../../../core/plan/schema";
 import { formatDuration, formatMass } from "../../../../core/units/quantity";
@@ -15,7 +16,7 @@ export function ThawTable() {
   const plans = weights.flatMap((massKg) =>
     WAYS.map((thawIn): Plan => ({ ...planOf({ massKg, state: "frozen" }, units), thawIn })),
   );
-  const answers = useCooks(plans, "settled");
+  const answers = useCooks(plans.map(plannedInput), "settled");
   return (
     <Answers
       caption="Turkeys from the freezer; published: USDA FSIS, The big thaw; simulated: a fridge and a tap as under Kitchen by default"

@@ -1,3 +1,4 @@
+import { plannedInput } from "../../../../core/forecast/plannedInput";
 import { withSaltMethod, withSeason } from "../../../../core/plan/edits";
 import type { Plan } from "../../../../core/plan/schema";
 import { formatDuration, type UnitSystem } from "../../../../core/units/quantity";
@@ -66,7 +67,7 @@ export function Versus({ id }: { readonly id: VersusId }) {
   const { units } = usePreferences();
   const sides = sidesOf(id, units);
   const answers = useCooks(
-    sides.map(({ plan }) => plan),
+    sides.map(({ plan }) => plannedInput(plan)),
     "settled",
   );
   const first = minutesOf(answers[0]);
