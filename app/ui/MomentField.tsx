@@ -5,6 +5,7 @@ import { faultWords } from "../../words/faults";
 import { clockTime, dayName } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { fieldTime, instantOf } from "./time";
+import { useTyped } from "./useTyped";
 
 const DayPopover = lazy(() => import("./DayPopover"));
 
@@ -48,7 +49,6 @@ export function MomentField({
   const reader = useHabits();
   const id = useId();
   const dayButton = useRef<HTMLButtonElement>(null);
-  const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   // A day that was picked counts for the time that is typed next, though a slow phone is storing it still.
@@ -69,17 +69,17 @@ export function MomentField({
     setAsked({ ms, insteadOfMs: storedMs });
     if ((await onChange(ms)) === false) setAsked(null);
   };
-  const take = (): void => {
-    if (typed === null) return;
+  const { typed, type, letGo, giveUp } = useTyped((text) => {
     try {
       const [hours, minutes] = time.split(":").map(Number) as [number, number];
-      const minute = parseTimeOfDay(typed, reader.clock === "12h" ? 60 * hours + minutes : null);
+      const minute = parseTimeOfDay(text, reader.clock === "12h" ? 60 * hours + minutes : null);
       change(`${day}T${two(Math.floor(minute / 60))}:${two(minute % 60)}`);
-      setTyped(null);
+      return true;
     } catch (error) {
       setFault(faultWords(error));
+      return false;
     }
-  };
+  });
   const height = size === "stove" ? "min-h-12 text-lg" : "min-h-10 text-base";
   return (
     <fieldset className="min-w-0">
@@ -122,15 +122,15 @@ export function MomentField({
           aria-describedby={`${id}-fault`}
           autoComplete="off"
           value={typed ?? clockTime(atMs, zone, reader)}
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={take}
+          onChange={(event) => type(event.target.value)}
+          onBlur={letGo}
           onKeyDown={(event) => {
             if (event.key === "Enter") {
               event.preventDefault();
-              take();
+              letGo();
             }
             if (event.key === "Escape") {
-              setTyped(null);
+              giveUp();
               setFault(null);
             }
           }}

@@ -1,6 +1,7 @@
 import { useId, useState } from "react";
 import { faultWords } from "../../words/faults";
 import { usePreferences } from "../shell/preferences";
+import { useTyped } from "./useTyped";
 
 interface Props<Value> {
   readonly label: string;
@@ -26,18 +27,17 @@ export function UnitField<Value = number>({
 }: Props<Value>) {
   const id = useId();
   const { units } = usePreferences();
-  const [typed, setTyped] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const take = () => {
-    if (typed === null) return;
+  const { typed, type, letGo, giveUp } = useTyped((text) => {
     try {
-      onChange(parse(typed));
+      onChange(parse(text));
       setFault(null);
-      setTyped(null);
+      return true;
     } catch (error) {
       setFault(faultWords(error, units));
+      return false;
     }
-  };
+  });
   return (
     <div>
       <label htmlFor={id} className={hideLabel ? "sr-only" : "mb-1 block text-sm text-soft"}>
@@ -48,12 +48,12 @@ export function UnitField<Value = number>({
         value={typed ?? shown}
         aria-invalid={fault !== null}
         aria-describedby={`${id}-note`}
-        onChange={(event) => setTyped(event.target.value)}
-        onBlur={take}
+        onChange={(event) => type(event.target.value)}
+        onBlur={letGo}
         onKeyDown={(event) => {
-          if (event.key === "Enter") take();
+          if (event.key === "Enter") letGo();
           if (event.key === "Escape") {
-            setTyped(null);
+            giveUp();
             setFault(null);
           }
         }}

@@ -1,5 +1,5 @@
 import { standardSchemaResolver } from "@hookform/resolvers/standard-schema";
-import { useMemo } from "react";
+import { useEffect, useMemo, useRef } from "react";
 import { Controller, useForm } from "react-hook-form";
 import { useNavigate } from "react-router";
 import { CUTS } from "../../../core/bird/form";
@@ -33,6 +33,9 @@ function toBuyWords(answers: Answers, units: UnitSystem): string {
 const WEEK = 7 * DAY_MS;
 const FIELD = "mt-1 block min-h-12 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-lg text-ink";
 
+/** Answered and not planned yet, by what it goes with: another page may be looked at meanwhile. */
+const unplanned = new Map<string, Answers>();
+
 /** A roast from three answers: the bird, when to eat, how to cook; of which the one it goes with has answered some. */
 export function StartForm({
   company,
@@ -46,9 +49,10 @@ export function StartForm({
   const navigate = useNavigate();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const schema = useMemo(() => answersSchema(units), [units]);
-  const { register, control, handleSubmit, watch, formState } = useForm<Answers>({
+  const goesWith = `${company?.roast.id} ${company?.inOneHeat}`;
+  const { register, control, handleSubmit, watch, formState, getValues } = useForm<Answers>({
     resolver: standardSchemaResolver(schema),
-    defaultValues: {
+    defaultValues: unplanned.get(goesWith) ?? {
       species: "turkey",
       known: "mass",
       mass: "",
@@ -62,7 +66,15 @@ export function StartForm({
       asLiked: true,
     },
   });
-  const { errors } = formState;
+  const { errors, isDirty } = formState;
+  const isPlanned = useRef(false);
+  useEffect(
+    () => () => {
+      if (isPlanned.current) unplanned.delete(goesWith);
+      else if (isDirty) unplanned.set(goesWith, getValues());
+    },
+    [goesWith, getValues, isDirty],
+  );
   const known = watch("known");
   const [species, cut] = [watch("species"), cutFor(watch("method"), watch("cut"))];
   const favourite = useMemo(() => favouriteOf(roasts, { species, cut }), [roasts, species, cut]);
@@ -70,6 +82,7 @@ export function StartForm({
     const { startRoast } = await import("./startRoast");
     const id = await startRoast(answers, { zone, reader, company, favourite });
     if (id === null) return false;
+    isPlanned.current = true;
     await navigate(`/roast/${id}/plan`);
     return true;
   });

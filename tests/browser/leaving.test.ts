@@ -1,0 +1,46 @@
+/** A page that is left while something is typed on it: the phone's own way back lets go of no field. */
+import type { WebDriver } from "selenium-webdriver";
+import { beforeAll, describe, expect, it } from "vitest";
+import { startApp } from "../helpers/app";
+import { field, fill, press, pressAt, STOVE, see, seeText, visit } from "../helpers/browser";
+import type { RunningServer } from "../helpers/server";
+
+let server: RunningServer;
+let driver: WebDriver;
+beforeAll(async () => {
+  const app = await startApp({ size: STOVE });
+  ({ server, driver } = app);
+  return app.end;
+});
+
+const heldIn = async (label: string): Promise<string | null> => (await field(driver, label)).getAttribute("value");
+
+describe("a page that is left", () => {
+  it("keeps what was typed into a field of the kitchen", async () => {
+    await visit(driver, server.url);
+    await see(driver, 'nav a[href="/kitchen"]');
+    await pressAt(driver, 'nav a[href="/kitchen"]');
+    // Not every browser tells a field that is taken away under the hand that it was let go of.
+    await driver.executeScript("addEventListener('focusout', (event) => event.stopImmediatePropagation(), true)");
+    await fill(driver, "Largest pot", "9 L");
+    await driver.navigate().back();
+    await seeText(driver, "Nothing planned yet");
+    await pressAt(driver, 'nav a[href="/kitchen"]');
+    expect(await heldIn("Largest pot")).toBe("9 L");
+  });
+
+  it("has what was answered of a roast still, until it is planned", async () => {
+    await visit(driver, server.url);
+    await press(driver, "Duck");
+    await fill(driver, "Weight as bought", "2.3 kg");
+    await pressAt(driver, 'nav a[href="/handbook"]');
+    await see(driver, 'input[type="search"]');
+    await driver.navigate().back();
+    await seeText(driver, "Nothing planned yet");
+    expect(await heldIn("Weight as bought")).toBe("2.3 kg");
+    await press(driver, "Plan it");
+    await seeText(driver, "Out, expected", "duck");
+    await visit(driver, server.url);
+    expect(await heldIn("Weight as bought")).toBe("");
+  });
+});
