@@ -10,7 +10,7 @@ import { elsewhereOf, type HeatSource, isLidded } from "../heat/sources";
 import { goesInCold, heatLeadMin } from "../kitchen/broughtUp";
 import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
-import { offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
+import { LONGEST_OPEN_MIN, offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
 import { heatsOf, ovenIn } from "../plan/heats";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
@@ -157,9 +157,6 @@ function spanIn(
   const minutes = minuteOf(happened, toAt) - fromMin;
   return minutes > 0 ? { fromMin, minutes } : null;
 }
-
-/** A door stands open no longer: by then what was in there is in the kitchen. */
-const LONGEST_OPEN_MIN = 30;
 
 function opened(happened: Roast["happened"], fromAt: string, toAt: string): RoastEvent[] {
   const span = spanIn(happened, fromAt, toAt);

@@ -6,6 +6,7 @@ import { PIECES } from "../bird/solid";
 import { type FormatRule, rule } from "../faults";
 import { between, whole } from "../units/number";
 import { instant, line } from "../units/text";
+import { MINUTE_MS } from "../units/time";
 import { centresC } from "./schema";
 
 /** What the plan expected when the bird went in; instants, so that it can be held against what happened. */
@@ -23,6 +24,8 @@ const MOST_SEATS = 60;
 const MOST_OTHERS = 16;
 /** Times without heat. */
 const MOST_OFFS = 12;
+/** A door stands open no longer: by then what was in there is in the kitchen. */
+export const LONGEST_OPEN_MIN = 30;
 
 const TimeWithoutHeat = z.strictObject({ offAt: instant, onAt: z.optional(instant) });
 export type TimeWithoutHeat = z.infer<typeof TimeWithoutHeat>;
@@ -48,7 +51,9 @@ const HappenedFields = z.strictObject({
   /** Readings that do not count, by their keys: struck out by the cook, or put right by another. */
   struck: z.optional(z.array(line(1, 120)).check(z.maxLength(500))),
   /** The oven's door stood open. */
-  doors: z.optional(z.array(z.strictObject({ at: instant, openMin: between(0.5, 30) })).check(z.maxLength(60))),
+  doors: z.optional(
+    z.array(z.strictObject({ at: instant, openMin: between(0.5, LONGEST_OPEN_MIN) })).check(z.maxLength(60)),
+  ),
   /** Its heat was off: the oven dark, the fire out. Off still where nothing says when it was on again. */
   heatOffs: z.optional(z.array(TimeWithoutHeat).check(z.maxLength(MOST_OFFS))),
   /** Tips that the cook put right: what they show from then on is of the place where they sit now. */
@@ -75,6 +80,7 @@ export const HappenedSchema = HappenedFields.check(
 
 export type PredictionRecord = z.infer<typeof Prediction>;
 type Happened = z.infer<typeof HappenedFields>;
+type Door = NonNullable<Happened["doors"]>[number];
 
 /** Each needs the one before, and is not before it. */
 const ORDER = ["inAt", "pulledAt", "carvedAt", "closedAt"] as const;
@@ -146,6 +152,18 @@ export const withHeatOn = (happened: Happened, at: string): Happened => ({
   ...happened,
   ...(happened.heatOffs && { heatOffs: happened.heatOffs.map((each) => ({ onAt: at, ...each })) }),
 });
+
+/** Its door stood open: what overlaps, or goes on where another ended, is one opening. */
+export function withDoor(happened: Happened, door: Door): Happened {
+  const endMs = ({ at, openMin }: Door): number => Date.parse(at) + openMin * MINUTE_MS;
+  const touches = (each: Door): boolean => Date.parse(each.at) <= endMs(door) && endMs(each) >= Date.parse(door.at);
+  const { doors = [] } = happened;
+  const one = [...doors.filter(touches), door];
+  const untilMs = Math.max(...one.map(endMs));
+  const fromMs = Math.max(untilMs - LONGEST_OPEN_MIN * MINUTE_MS, Math.min(...one.map(({ at }) => Date.parse(at))));
+  const joined = { at: new Date(fromMs).toISOString(), openMin: (untilMs - fromMs) / MINUTE_MS };
+  return { ...happened, doors: [...doors.filter((each) => !touches(each)), joined] };
+}
 
 /** A tip was put right. */
 export const withSeat = (happened: Happened, seat: NonNullable<Happened["seated"]>[number]): Happened => ({

@@ -10,6 +10,7 @@ import type { RoastReading } from "../../core/plan/roast";
 import {
   field,
   fill,
+  heldIn,
   newProfile,
   openBrowser,
   pickMoment,
@@ -185,9 +186,12 @@ describe("the day itself, at the stove", () => {
        });`,
     );
     await seeText(driver, "Readings: 3");
-    const typed = async (label: string): Promise<string | null> => (await field(driver, label)).getAttribute("value");
-    await driver.wait(async () => (await typed("breast")) === "", 10_000, "what was stored stands there still");
-    expect(await typed("thigh")).toBe("44");
+    await driver.wait(
+      async () => (await heldIn(driver, "breast")) === "",
+      10_000,
+      "what was stored stands there still",
+    );
+    expect(await heldIn(driver, "thigh")).toBe("44");
     await fill(driver, "thigh", Key.BACK_SPACE);
     await press(driver, "Readings: 3");
     await pressAt(driver, 'button[aria-label^="Strike out: breast 38"]');

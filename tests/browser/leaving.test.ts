@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { field, fill, press, pressAt, STOVE, see, seeText, visit } from "../helpers/browser";
+import { fill, heldIn, press, pressAt, STOVE, see, seeText, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -12,8 +12,6 @@ beforeAll(async () => {
   ({ server, driver } = app);
   return app.end;
 });
-
-const heldIn = async (label: string): Promise<string | null> => (await field(driver, label)).getAttribute("value");
 
 describe("a page that is left", () => {
   it("keeps what was typed into a field of the kitchen", async () => {
@@ -26,7 +24,7 @@ describe("a page that is left", () => {
     await driver.navigate().back();
     await seeText(driver, "Nothing planned yet");
     await pressAt(driver, 'nav a[href="/kitchen"]');
-    expect(await heldIn("Largest pot")).toBe("9 L");
+    expect(await heldIn(driver, "Largest pot")).toBe("9 L");
   });
 
   it("has what was answered of a roast still, until it is planned", async () => {
@@ -37,10 +35,10 @@ describe("a page that is left", () => {
     await see(driver, 'input[type="search"]');
     await driver.navigate().back();
     await seeText(driver, "Nothing planned yet");
-    expect(await heldIn("Weight as bought")).toBe("2.3 kg");
+    expect(await heldIn(driver, "Weight as bought")).toBe("2.3 kg");
     await press(driver, "Plan it");
     await seeText(driver, "Out, expected", "duck");
     await visit(driver, server.url);
-    expect(await heldIn("Weight as bought")).toBe("");
+    expect(await heldIn(driver, "Weight as bought")).toBe("");
   });
 });

@@ -3,7 +3,19 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { button, fill, press, pressAt, STOVE, see, seeText, storedRows, visit } from "../helpers/browser";
+import {
+  button,
+  fill,
+  heldIn,
+  press,
+  pressAt,
+  STOVE,
+  see,
+  seeText,
+  storedRows,
+  visit,
+  whileStoring,
+} from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -49,6 +61,17 @@ describe("tapped twice", () => {
     await seeText(driver, "It is out of the oven");
     expect((await roasts())[0]?.happened).toMatchObject({ inAt: expect.any(String) });
     expect((await roasts())[0]?.happened.pulledAt).toBeUndefined();
+  });
+
+  it("a reading that is noted again while a slow phone stores it is one", async () => {
+    await fill(driver, "breast", "12");
+    await whileStoring(driver, "readings", "bruma", async () => {
+      await press(driver, "Note the reading");
+      await press(driver, "Note the reading");
+    });
+    await driver.wait(async () => (await storedRows(driver, "readings")).length > 0, 10_000);
+    await driver.wait(async () => (await heldIn(driver, "breast")) === "", 10_000);
+    expect(await storedRows(driver, "readings")).toHaveLength(1);
   });
 
   it("one that came out is not carved as well, and its record is cooked again once", async () => {

@@ -247,6 +247,10 @@ export const field = (driver: WebDriver, label: string): Promise<WebElement> =>
     `a field "${label}"`,
   );
 
+/** What a field holds now. */
+export const heldIn = async (driver: WebDriver, label: string): Promise<string | null> =>
+  (await field(driver, label)).getAttribute("value");
+
 /** What is typed next takes the place of all that a field holds, in one act: between two, the page may draw it anew. */
 export const OVER = Key.chord(Key.CONTROL, "a");
 

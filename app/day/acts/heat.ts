@@ -2,7 +2,14 @@
 import type { Advice } from "../../../core/day/coach";
 import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
 import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
-import { offSince, type TimeWithoutHeat, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
+import {
+  offSince,
+  type TimeWithoutHeat,
+  withDoor,
+  withHeatOff,
+  withHeatOn,
+  withoutHeatOff,
+} from "../../../core/plan/happened";
 import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -32,7 +39,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
   opened(what: string, openMin: number): void {
     const at = new Date(clockNow() - openMin * MINUTE_MS).toISOString();
     void tells(
-      happened((now) => ({ ...now, doors: [...(now.doors ?? []), { at, openMin }] })),
+      happened((now) => withDoor(now, { at, openMin })),
       () => `Noted: the ${what} was open for ${openMin} min; the forecast counts with it`,
     );
   },

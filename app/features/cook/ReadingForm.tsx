@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import { type Place, type Probe, probeOf } from "../../../core/bird/probe";
 import type { Doubted } from "../../../core/day/doubt";
 import { QuantityError } from "../../../core/errors";
@@ -37,7 +37,11 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const [fault, setFault] = useState<string | null>(null);
   const [question, setQuestion] = useState<Question | null>(null);
   const calibration = useCalibration();
+  /** Stands in its field still while a slow phone stores it: noted again, it would be a second reading. */
+  const underWay = useRef(new Map<Probe, string | undefined>());
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
+    const probes = readings.map(probeOf);
+    for (const probe of probes) underWay.current.set(probe, typed[probe]);
     try {
       await onReading(readings);
       // What was typed meanwhile is another reading.
@@ -48,14 +52,16 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
       setQuestion(null);
     } catch (error) {
       setFault(`Not stored, and still here: ${messageOf(error)}`);
+    } finally {
+      for (const probe of probes) underWay.current.delete(probe);
     }
   };
   /** @throws QuantityError for what no thermometer shows */
   const readIn = (unit: UnitSystem, at: string): readonly RoastReading[] =>
     places
-      .filter((place) => typed[probeOf(place)]?.trim())
-      .map((place): RoastReading => {
-        const probe = probeOf(place);
+      .map((place) => ({ place, probe: probeOf(place) }))
+      .filter(({ probe }) => typed[probe]?.trim() && underWay.current.get(probe) !== typed[probe])
+      .map(({ place, probe }): RoastReading => {
         const shownC = parseTemperatureC(typed[probe] ?? "", unit);
         const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
         return { at, ...place, ...read, source: "typed" };
@@ -83,6 +89,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
     const at = instantNow();
     try {
       const readings = readIn(units, at);
+      if (readings.length === 0 && underWay.current.size > 0) return;
       if (readings.length === 0) throw new Error("Type at least one temperature.");
       const doubts = doubtsOf(readings);
       setFault(null);
