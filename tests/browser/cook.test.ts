@@ -67,6 +67,15 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Take it out in", "simulated; a reading will narrow it");
   });
 
+  it("has other ways to cook it to look at, and none to take, once it is in", async () => {
+    const stove = await driver.getCurrentUrl();
+    await visit(driver, stove.replace(/cook$/, "compare"));
+    await seeText(driver, "Ways to cook this", "for comparing, and for the next one", "your plan");
+    expect(await driver.executeScript("return document.body.innerText")).not.toContain("Take it");
+    await visit(driver, stove);
+    await seeText(driver, "Take it out in");
+  });
+
   it("can be told that the bird went in an hour and a half ago, and that the oven was cold then", async () => {
     // The list says when the finish is as fine as it gets.
     await press(driver, "List");

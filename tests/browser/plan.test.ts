@@ -196,6 +196,11 @@ describe("planning evening", () => {
     await seeText(driver, minutes, juices.join(", "));
     // Any other way can be put on the sheet beside them.
     await pressAt(driver, "details summary");
+    // Beside a smoker it is not the oven's time any more.
+    await seeText(driver, "Oven taken");
+    await pressAt(driver, 'button[aria-label="Whole, low smoke"]');
+    await seeText(driver, "Heat taken", "At the heat");
+    await pressAt(driver, 'button[aria-label="Whole, low smoke"]');
     await pressAt(driver, 'button[aria-label="Spatchcocked, steady"]');
     await driver.wait(
       async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("simulating …"),

@@ -61,7 +61,13 @@ const skinBefore = ({ salt, bird }: Plan): string => {
   return done.filter(Boolean).join(", ") || "not salted, not dried";
 };
 
-const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
+/** What all of them go into, oven or fire; where they differ, the heat. */
+const heatOf = (plans: readonly Plan[]): string => {
+  const [one, other] = new Set(plans.map(({ heat }) => heatWords(heat).is));
+  return one === undefined || other !== undefined ? "heat" : one;
+};
+
+const rowsFor = (plan: Plan, heat: string, units: UnitSystem): readonly Row[] => [
   ...(hasBreastAndThigh(plan.bird)
     ? [
         {
@@ -79,7 +85,7 @@ const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
   },
   { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
   {
-    name: `${capital(heatWords(plan.heat).is)} taken`,
+    name: `${capital(heat)} taken`,
     why: "preheating counted",
     read: ({ ovenMin }) => formatDuration(ovenMin * 60),
   },
@@ -89,7 +95,7 @@ const rowsFor = (plan: Plan, units: UnitSystem): readonly Row[] => [
     why: "before, and carving",
     read: ({ boardMin, carveMin }) => `${Math.round(boardMin)} + ${Math.round(carveMin)} min`,
   },
-  { name: `At the ${heatWords(plan.heat).is}`, why: "between in and out", read: ({ acts }) => actWords(acts) },
+  { name: `At the ${heat}`, why: "between in and out", read: ({ acts }) => actWords(acts) },
   {
     name: "Room for error",
     why: `until ${formatTemperatureDifference(OVERDONE_K, units)} too hot`,
@@ -109,7 +115,9 @@ interface Column {
 
 /** Ways to cook this very bird, each simulated: what it gives, what it costs, and one tap to take it. */
 export function CompareBoard({ roast }: { readonly roast: Roast }) {
-  const { plan } = roast;
+  const { plan, happened } = roast;
+  // What is in the heat is cut and cooked as it is.
+  const isIn = happened.inAt !== undefined;
   const { units } = usePreferences();
   const navigate = useNavigate();
   const [params, setParams] = useSearchParams();
@@ -160,14 +168,15 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     columns,
     answers,
     longest,
-    rows: rowsFor(plan, units),
-    onTake: (column: Column) => void take(column),
+    rows: rowsFor(plan, heatOf(columns.map((column) => column.plan)), units),
+    onTake: isIn ? null : (column: Column) => void take(column),
   };
   return (
     <div className="grid gap-3 py-2">
       <h1 className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</h1>
       <p className="text-soft">
         Each is simulated for this bird, pulled so that the rest just carries it to your targets.
+        {isIn && " It went in as planned: the others are for comparing, and for the next one."}
       </p>
       <Sheet {...sheet} />
       <Cards {...sheet} />
@@ -185,7 +194,8 @@ interface SheetProps {
   readonly answers: readonly Answer[];
   readonly longest: number;
   readonly rows: readonly Row[];
-  onTake(column: Column): void;
+  /** Null: they are looked at. */
+  readonly onTake: ((column: Column) => void) | null;
 }
 
 /** All of them side by side, where there is room. */
@@ -285,8 +295,9 @@ function Cards({ columns, answers, longest, rows, onTake }: SheetProps) {
 
 const read = (answer: Answer, row: Row): string => (answer.kind === "compared" ? row.read(answer.comparison) : "");
 
-function Take({ column, onTake }: { readonly column: Column; onTake(column: Column): void }) {
+function Take({ column, onTake }: { readonly column: Column } & Pick<SheetProps, "onTake">) {
   if (column.way === null) return <b>your plan</b>;
+  if (!onTake) return null;
   return (
     <Button
       size="small"
