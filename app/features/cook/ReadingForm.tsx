@@ -39,11 +39,14 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const calibration = useCalibration();
   /** Stands in its field still while a slow phone stores it: noted again, it would be a second reading. */
   const underWay = useRef(new Map<Probe, string | undefined>());
+  /** Nothing was typed since: noted again, it was tapped twice. */
+  const isNoted = useRef(false);
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
     const probes = readings.map(probeOf);
     for (const probe of probes) underWay.current.set(probe, typed[probe]);
     try {
       await onReading(readings);
+      isNoted.current = true;
       // What was typed meanwhile is another reading.
       setTyped((now) =>
         Object.fromEntries(Object.entries(now).filter(([probe, text]) => typed[probe as Probe] !== text)),
@@ -89,7 +92,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
     const at = instantNow();
     try {
       const readings = readIn(units, at);
-      if (readings.length === 0 && underWay.current.size > 0) return;
+      if (readings.length === 0 && (underWay.current.size > 0 || isNoted.current)) return;
       if (readings.length === 0) throw new Error("Type at least one temperature.");
       const doubts = doubtsOf(readings);
       setFault(null);
@@ -124,6 +127,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
               inputMode="decimal"
               autoComplete="off"
               onChange={(event) => {
+                isNoted.current = false;
                 setTyped((before) => ({ ...before, [probe]: event.target.value }));
                 setQuestion(null);
               }}
