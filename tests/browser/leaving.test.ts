@@ -41,4 +41,22 @@ describe("a page that is left", () => {
     await visit(driver, server.url);
     expect(await heldIn(driver, "Weight as bought")).toBe("");
   });
+
+  it("leads to the top of the next one, and the stove to what is next there", async () => {
+    const scrolled = (): Promise<number> => driver.executeScript<number>("return scrollY");
+    await press(driver, "Chicken");
+    await fill(driver, "Weight as bought", "1.8 kg");
+    await press(driver, "Fresh");
+    expect(await scrolled()).toBeGreaterThan(100);
+    await press(driver, "Plan it");
+    await seeText(driver, "Out, expected", "chicken");
+    expect(await scrolled()).toBe(0);
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await seeText(driver, "Readings come from");
+    await driver.executeScript("scrollTo(0, 400)");
+    await driver.wait(async () => (await scrolled()) > 100, 10_000);
+    await press(driver, "The bird is in the oven");
+    await seeText(driver, "It is out of the oven");
+    await driver.wait(async () => (await scrolled()) === 0, 10_000, "what is next is out of sight");
+  });
 });

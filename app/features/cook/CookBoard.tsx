@@ -1,9 +1,9 @@
-import { lazy, Suspense } from "react";
+import { lazy, Suspense, useEffect, useRef } from "react";
 import type { Roast } from "../../../core/plan/roast";
 import { namesIn, titleShown } from "../../../words/titles";
 import { actsOf } from "../../day/acts";
 import { useBridgeState } from "../../day/listener";
-import { useDay } from "../../day/roastDay";
+import { type RoastDay, useDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
@@ -26,10 +26,20 @@ const clockWord = (devices: readonly string[]): string | null =>
     ? `The clock of the thermometer ${devices.filter((name) => name !== "").join(", ")} is wrong: its readings count from the moment they come.`
     : null;
 
+/** Another face begins with what is next, however far down the hand was on the one before. */
+function useTopOf(stage: RoastDay["stage"] | undefined): void {
+  const before = useRef(stage);
+  useEffect(() => {
+    if (before.current !== undefined && before.current !== stage) scrollTo({ top: 0 });
+    before.current = stage;
+  }, [stage]);
+}
+
 /** The stove side: one next action, large; what has happened decides which of five faces is shown. */
 export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const reader = useHabits();
   const day = useDay(stored.id);
+  useTopOf(day?.stage);
   const { pace } = usePace();
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
