@@ -121,8 +121,8 @@ export default defineConfig({
     // A small .wasm inlined as a data: address would be blocked by the content security policy.
     assetsInlineLimit: (file) => (file.endsWith(".wasm") ? false : undefined),
     chunkSizeWarningLimit: 900,
-    // What the first view calls things by, and what a roast is, in one script each: every one by itself costs a fetch, and
-    // a tenth of a kilobyte.
+    // What the first view calls things by, what a roast is, and the fields that start one, in one script each: every one
+    // by itself costs a fetch, and a tenth of a kilobyte.
     rollupOptions: {
       output: {
         codeSplitting: {
@@ -132,6 +132,7 @@ export default defineConfig({
               name: "roast",
               test: /\/core\/(plan\/(byTime|happened|heats|signs|stageOrder|together|wentIn)|processes\/apart|forecast\/prediction)\.ts$/,
             },
+            { name: "fields", test: /\/app\/ui\/(MomentField|Segmented|Toggle|time|useOnce|useTyped)\.tsx?$/ },
           ],
         },
       },
