@@ -23,6 +23,15 @@ describe("a line through readings", () => {
     ]);
     expect(onLine(level, 90)).toBe(25);
   });
+
+  it("is level through any number of one moment, whatever rounding leaves between them and their mean", () => {
+    fc.assert(
+      fc.property(number, fc.array(number, { minLength: 1, maxLength: 12 }), (offMin, celsius) => {
+        const minute = 300 + offMin;
+        expect(lineThrough(celsius.map((each) => ({ minute, celsius: each }))).slopeKPerMin).toBe(0);
+      }),
+    );
+  });
 });
 
 describe("a line through the newest readings, as they come", () => {

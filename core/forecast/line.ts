@@ -10,6 +10,9 @@ export interface Line {
 
 type Point = Pick<Reading, "minute" | "celsius">;
 
+/** Share of a minute, or of a sum of squares, that rounding may leave of nothing. */
+const ROUNDING = 1e-12;
+
 /** By least squares; level where all are of one moment. */
 export function lineThrough(readings: readonly Point[]): Line {
   const n = readings.length;
@@ -17,11 +20,9 @@ export function lineThrough(readings: readonly Point[]): Line {
   const celsius = readings.reduce((sum, each) => sum + each.celsius, 0) / n;
   const spread = readings.reduce((sum, each) => sum + (each.minute - minute) ** 2, 0);
   const rise = readings.reduce((sum, each) => sum + (each.minute - minute) * (each.celsius - celsius), 0);
-  return { minute, celsius, slopeKPerMin: rise / (spread || 1) };
+  // Of one moment, but for rounding: level.
+  return { minute, celsius, slopeKPerMin: spread > n * (ROUNDING * minute) ** 2 ? rise / spread : 0 };
 }
-
-/** Share of a sum of squares that rounding may leave of nothing. */
-const ROUNDING = 1e-12;
 
 /**
  * The line through readings of so many minutes before the next one, as they come: each is looked at a few times, however
