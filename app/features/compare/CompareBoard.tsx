@@ -1,28 +1,12 @@
 import { useNavigate, useSearchParams } from "react-router";
-import { hasBreastAndThigh } from "../../../core/bird/form";
 import { withChange } from "../../../core/formats/merge";
-import {
-  type Comparison,
-  firstWays,
-  isPlanned,
-  OVERDONE_K,
-  planByWay,
-  type Way,
-  waysFor,
-} from "../../../core/plan/compare";
+import { firstWays, isPlanned, planByWay, type Way, waysFor } from "../../../core/plan/compare";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
-import {
-  formatDuration,
-  formatTemperature,
-  formatTemperatureDifference,
-  type UnitSystem,
-} from "../../../core/units/quantity";
+import { formatDuration } from "../../../core/units/quantity";
 import { changeRoast } from "../../../storage/roasts";
-import { capital } from "../../../words/capital";
-import { FIT_PLACES } from "../../../words/conflicts";
 import { METHOD_WORDS } from "../../../words/methods";
-import { CUT_NAMES, colourWords, heatWords } from "../../../words/names";
+import { CUT_NAMES } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -30,79 +14,8 @@ import { stored } from "../../shell/stored";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
 import { toast } from "../../ui/toast";
+import { heatOf, type Row, rowsFor } from "./rows";
 import { WayChooser, wayName } from "./WayChooser";
-
-const percent = (share: number | null): string => (share === null ? "–" : `${Math.round(share * 100)} %`);
-
-function aheadWords(minutes: number | null): string {
-  if (minutes === null) return "–";
-  if (Math.abs(minutes) < 3) return "together";
-  return `${minutes > 0 ? "breast" : "leg"} ${Math.round(Math.abs(minutes))} min before`;
-}
-const skinWords = (browning: number): string => {
-  const colour = colourWords(browning);
-  return colour === "dark" ? "dark: watch it" : colour;
-};
-const roomWords = (tooLargeFor: Comparison["tooLargeFor"]): string =>
-  tooLargeFor.length === 0 ? "fits" : `too large: ${tooLargeFor.map((where) => FIT_PLACES[where]).join(", ")}`;
-function actWords(acts: number): string {
-  if (acts === 0) return "none";
-  return acts === 1 ? "once" : `${acts} times`;
-}
-
-interface Row {
-  readonly name: string;
-  readonly why: string;
-  read(comparison: Comparison): string;
-}
-/** As the plan has it before the heat, whatever the way. */
-const skinBefore = ({ salt, bird }: Plan): string => {
-  const done = [(salt.method !== "none" || bird.preSalted) && "salted", salt.dryHours > 0 && "dried beforehand"];
-  return done.filter(Boolean).join(", ") || "not salted, not dried";
-};
-
-/** What all of them go into, oven or fire; where they differ, the heat. */
-const heatOf = (plans: readonly Plan[]): string => {
-  const [one, other] = new Set(plans.map(({ heat }) => heatWords(heat).is));
-  return one === undefined || other !== undefined ? "heat" : one;
-};
-
-const rowsFor = (plan: Plan, heat: string, units: UnitSystem): readonly Row[] => [
-  ...(hasBreastAndThigh(plan.bird)
-    ? [
-        {
-          name: "Breast and leg done",
-          why: `at ${formatTemperature(70, units)} in their centres`,
-          read: ({ breastAheadMin }: Comparison) => aheadWords(breastAheadMin),
-        },
-      ]
-    : []),
-  {
-    name: "Juices kept",
-    why: hasBreastAndThigh(plan.bird) ? "breast and leg; a tendency" : "a tendency",
-    read: ({ juicesBreast, juicesLeg }) =>
-      (hasBreastAndThigh(plan.bird) ? [juicesBreast, juicesLeg] : [juicesBreast ?? juicesLeg]).map(percent).join(", "),
-  },
-  { name: "Skin", why: skinBefore(plan), read: ({ browning }) => skinWords(browning) },
-  {
-    name: `${capital(heat)} taken`,
-    why: "preheating counted",
-    read: ({ ovenMin }) => formatDuration(ovenMin * 60),
-  },
-  { name: "Room", why: "tray, oven, shelf, pot", read: ({ tooLargeFor }) => roomWords(tooLargeFor) },
-  {
-    name: "Work",
-    why: "before, and carving",
-    read: ({ boardMin, carveMin }) => `${Math.round(boardMin)} + ${Math.round(carveMin)} min`,
-  },
-  { name: `At the ${heat}`, why: "between in and out", read: ({ acts }) => actWords(acts) },
-  {
-    name: "Room for error",
-    why: `until ${formatTemperatureDifference(OVERDONE_K, units)} too hot`,
-    read: ({ leewayMin }) => (Number.isFinite(leewayMin) ? `${Math.round(leewayMin)} min` : "–"),
-  },
-  { name: "Whole at the table", why: "", read: ({ wholeAtTable }) => (wholeAtTable ? "yes" : "no") },
-];
 
 interface Column {
   readonly id: string;
