@@ -13,11 +13,14 @@ import type { Draw } from "../forecast/prior";
 import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
+import { offSince } from "../plan/happened";
+import type { Roast } from "../plan/roast";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
 import { STAGES_APART_MIN } from "../processes/apart";
 import { isMet } from "../processes/conditions";
 import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
 import { type Dial, dialTurnK, onDialC } from "../units/dial";
+import { MINUTE_MS } from "../units/time";
 import { begunAt } from "./lateStage";
 
 export const WHAT_IFS = [
@@ -138,6 +141,21 @@ export interface Changeable {
   readonly left?: readonly Piece[];
   /** Its heat gives none now. */
   readonly isOff?: boolean;
+}
+
+/** What can be changed of a roast that is in, at a moment of the clock. */
+export function changeableAt(
+  { plan, happened }: Pick<Roast, "plan" | "happened">,
+  atMs: number,
+): Changeable & Required<Pick<Changeable, "left" | "isOff">> {
+  const { inAt = "", left = [], stagesDone } = happened;
+  return {
+    plan,
+    nowMin: Math.max(1, Math.round((atMs - Date.parse(inAt)) / MINUTE_MS)),
+    stagesDone,
+    left: left.map(({ piece }) => piece),
+    isOff: offSince(happened) !== undefined,
+  };
 }
 
 /** The plan with one thing changed now; null where it would change nothing, or cannot be. */

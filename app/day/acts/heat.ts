@@ -1,15 +1,8 @@
 /** What is done to the heat, and what becomes of it. */
 import type { Advice } from "../../../core/day/coach";
 import { begunAt, OVERDUE_MIN } from "../../../core/day/lateStage";
-import { changedNow, type WhatIfId } from "../../../core/day/whatIf";
-import {
-  offSince,
-  type TimeWithoutHeat,
-  withDoor,
-  withHeatOff,
-  withHeatOn,
-  withoutHeatOff,
-} from "../../../core/plan/happened";
+import { changeableAt, changedNow, type WhatIfId } from "../../../core/day/whatIf";
+import { type TimeWithoutHeat, withDoor, withHeatOff, withHeatOn, withoutHeatOff } from "../../../core/plan/happened";
 import { heatNow } from "../../../core/plan/heats";
 import { MOST_NOTES, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -126,16 +119,10 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     const at = instantNow();
     await tells(
       (before) => {
-        const { plan, happened: now, notes } = before;
-        const { left = [], stagesDone } = now;
-        const minute = Math.max(1, Math.round(minuteNow(now)));
-        const changed = changedNow(id, {
-          plan,
-          nowMin: minute,
-          stagesDone,
-          left: left.map(({ piece }) => piece),
-          isOff: offSince(now) !== undefined,
-        });
+        const { plan, notes } = before;
+        const { left = [] } = before.happened;
+        const changeable = changeableAt(before, Date.parse(at));
+        const changed = changedNow(id, changeable);
         // Made already, by another tap or on another device.
         if (!changed) return before;
         const { stages, done, leaves } = changed;
@@ -148,7 +135,7 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
             ...after.happened,
             ...(leaves.length > 0 && { left: [...left, ...leaves.map((piece) => ({ piece, at }))] }),
           },
-          notes: `${notes}${notes && "\n"}Minute ${minute}: ${name}${out}.`.slice(-MOST_NOTES),
+          notes: `${notes}${notes && "\n"}Minute ${changeable.nowMin}: ${name}${out}.`.slice(-MOST_NOTES),
         };
       },
       () => `${name}: it is the plan now`,

@@ -3,7 +3,7 @@ import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
 import { EARLY_WORD_MIN } from "../../../core/day/coach";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
-import { type Changed, changedNow, type WhatIfId } from "../../../core/day/whatIf";
+import { type Changed, changeableAt, changedNow, type WhatIfId } from "../../../core/day/whatIf";
 import type { Reading } from "../../../core/forecast/reading";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
@@ -99,17 +99,9 @@ export function Roasting({ day, acts }: Props) {
     </span>
   );
   const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
-  const left = (happened.left ?? []).map(({ piece }) => piece);
-  const isOff = offSince(happened) !== undefined;
+  const changeable = changeableAt(roast, now);
   const heat = heatNow(roast);
-  const can = (id: WhatIfId): Changed | null =>
-    changedNow(id, {
-      plan,
-      nowMin: Math.max(1, Math.round(nowMin)),
-      stagesDone: happened.stagesDone,
-      left,
-      isOff,
-    });
+  const can = (id: WhatIfId): Changed | null => changedNow(id, changeable);
   const makes = (id: WhatIfId): void => {
     const changed = can(id);
     if (changed) void acts.whatIf(whatIfName(id, { ...plan, heat }, changed, units), id);
@@ -228,10 +220,10 @@ export function Roasting({ day, acts }: Props) {
             {forecast && options && (
               <WhatIfSheet
                 plan={plan}
-                left={left}
+                left={changeable.left}
                 stagesDone={happened.stagesDone}
                 heat={heat}
-                isOff={isOff}
+                isOff={changeable.isOff}
                 options={options}
                 forecast={forecast}
                 inAtMs={inAtMs}
