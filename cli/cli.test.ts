@@ -345,12 +345,15 @@ describe("forecast", () => {
   const forecast = (...more: readonly string[]) =>
     bruma("forecast", "--plan", planPath, "--readings", logPath, ...more);
 
-  /** Of the whole log; asked once. */
-  let whole: ReturnType<typeof forecast> | undefined;
-  const ofAll = () => {
-    whole ??= forecast();
-    return whole;
+  /** Of the whole log, and of its first hour; each asked once. */
+  const asked = new Map<string, ReturnType<typeof forecast>>();
+  const once = (...more: readonly string[]) => {
+    const known = asked.get(more.join(" ")) ?? forecast(...more);
+    asked.set(more.join(" "), known);
+    return known;
   };
+  const ofAll = () => once();
+  const ofAnHour = () => once("--at", "60m");
 
   it("says when each target will be shown, with its doubt, and which rows it did not take", () => {
     const { status, stdout } = ofAll();
@@ -368,10 +371,24 @@ describe("forecast", () => {
   });
 
   it("knows no more than what had been read by then", () => {
-    const early = JSON.parse(forecast("--at", "60m").stdout);
+    const early = JSON.parse(ofAnHour().stdout);
     const late = JSON.parse(ofAll().stdout);
     expect(early.atMinute).toBe(60);
     expect(early.all.p90 - early.all.p10).toBeGreaterThan(late.all.p90 - late.all.p10);
+  });
+
+  it("knows what happened to the roast, as far as it had by then", () => {
+    const file = sampleFile();
+    const [entry] = file.roasts as [RoastEntry];
+    const inAt = "2026-09-27T08:00:00.000Z";
+    const heatOffs = [{ offAt: "2026-09-27T10:20:00.000Z", onAt: "2026-09-27T11:00:00.000Z" }];
+    const path = join(folder, "went-out.json");
+    const roast = { ...entry.roast, happened: { inAt, heatOffs } };
+    writeFileSync(path, JSON.stringify({ ...file, roasts: [{ ...entry, roast }] }));
+    const by = (...more: readonly string[]) =>
+      JSON.parse(bruma("forecast", "--plan", path, "--readings", logPath, ...more).stdout);
+    expect(by().all.p50).toBeGreaterThan(doneMin + 10);
+    expect(by("--at", "60m")).toEqual(JSON.parse(ofAnHour().stdout));
   });
 
   it("refuses what it cannot read, in one line", () => {

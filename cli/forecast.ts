@@ -3,12 +3,15 @@
 import { parseArgs } from "node:util";
 import { centresOf } from "../core/bird/form";
 import { forecasting } from "../core/forecast/forecast";
-import { ensembleOptions } from "../core/forecast/plannedInput";
+import { roastOptions } from "../core/forecast/plannedInput";
 import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
 import { rowsIn } from "../core/formats/csv";
 import { readLog } from "../core/formats/readingLog";
+import type { Roast } from "../core/plan/roast";
+import { roastUntil } from "../core/practice/playedOn";
 import { drain } from "../core/processes/cook";
 import { parseDurationS } from "../core/units/quantity";
+import { MINUTE_MS } from "../core/units/time";
 import { rowReason } from "../words/incoming";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
 import { oneOf, required, tenth } from "./options";
@@ -19,6 +22,13 @@ const minutes = ({ p10, p50, p90 }: Quantiles) => ({
   p50: tenth(p50),
   p90: mapLate(lateOf(p90), tenth),
 });
+
+/** The roast as it stood so long after it went in; as its file has it where that is not asked, or it has not gone in. */
+function byThen(roast: Roast, minute: number | null): Roast {
+  const { inAt } = roast.happened;
+  if (minute === null || inAt === undefined) return roast;
+  return roastUntil(roast, new Date(Date.parse(inAt) + minute * MINUTE_MS).toISOString());
+}
 
 /** @throws CommandError when a file cannot be read or says nothing, or a target is never met */
 export function forecast(args: readonly string[]): unknown {
@@ -34,7 +44,8 @@ export function forecast(args: readonly string[]): unknown {
   const planPath = required("--plan", values.plan, "--plan roast.json");
   const [first] = roastsIn("--plan", planPath, readText("--plan", planPath));
   if (!first) throw new CommandError(USAGE, `${planPath}: there is no roast in it`);
-  const { plan, happened } = first.roast;
+  const untilMin = values.at === undefined ? null : parseDurationS(values.at) / 60;
+  const { plan, happened } = byThen(first.roast, untilMin);
   const logPath = required("--readings", values.readings, "--readings log.csv");
   const unit = oneOf("--unit", values.unit?.toUpperCase(), ["C", "F"] as const, "C");
   const [header = [], ...rows] = rowsIn(readText("--readings", logPath));
@@ -48,9 +59,8 @@ export function forecast(args: readonly string[]): unknown {
   if (log.readings.length === 0 && rejected) {
     throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rowReason(rejected)}`);
   }
-  const untilMin = values.at === undefined ? Number.POSITIVE_INFINITY : parseDurationS(values.at) / 60;
-  const readings = log.readings.filter(({ minute }) => minute <= untilMin);
-  const made = drain(forecasting(ensembleOptions(plan, plan.targetC), readings));
+  const readings = log.readings.filter(({ minute }) => untilMin === null || minute <= untilMin);
+  const made = drain(forecasting(roastOptions({ plan, happened }, plan.targetC), readings));
   const never = Object.entries(made.targets).find(([, quantiles]) => !Number.isFinite(quantiles.p50));
   if (never) {
     throw new CommandError(NEVER_MET, `${never[0]}: its target is not met in most of the birds that fit the readings`);
