@@ -11,6 +11,7 @@ import { database } from "../../shell/database";
 import { Heading } from "../../shell/Waiting";
 import { useBehind } from "../../shell/whenIdle";
 import { CopyReminder } from "./CopyReminder";
+import firstBird from "./firstBird.svg";
 import { DinnerCard } from "./RoastCard";
 import { useCompany } from "./useCompany";
 
@@ -59,6 +60,29 @@ function Group({ title, dinners }: { readonly title: string; readonly dinners: r
   );
 }
 
+/** What this is, before there is anything to show of it; a small screen has its room for the form. */
+function NothingYet() {
+  return (
+    <>
+      <p className="max-w-prose text-lg text-soft">
+        Nothing planned yet. Three answers start a roast; your own bird is then cooked in the computer, from fridge to
+        plate, and goes on answering while you change your mind.
+      </p>
+      <figure className="max-w-2xl max-lg:hidden">
+        <img
+          src={firstBird}
+          alt="A whole bird cut lengthwise: pale in the middle of its breast and thigh, darker towards the skin"
+          loading="lazy"
+          className="aspect-[108/65] w-full"
+        />
+        <figcaption className="mt-2 text-soft">
+          A turkey half way through its roast, as it is computed. The darker, the hotter.
+        </figcaption>
+      </figure>
+    </>
+  );
+}
+
 /** What is next and when; every roast; and the start of a new one. */
 export function RoastsScreen() {
   const roasts = useLiveQuery(() => storedRoasts(database()), []);
@@ -75,12 +99,7 @@ export function RoastsScreen() {
     <div className="grid grow gap-8 py-4 lg:grid-cols-[1.25fr_1fr]">
       <div className="flex flex-col gap-7">
         <Heading />
-        {roasts?.length === 0 && (
-          <p className="max-w-prose text-lg text-soft">
-            Nothing planned yet. Three answers start a roast; your own bird is then cooked in the computer, from fridge
-            to plate, and goes on answering while you change your mind.
-          </p>
-        )}
+        {roasts?.length === 0 && <NothingYet />}
         <Suspense fallback={null}>
           {isBehind && <Offered />}
           {roasts?.map((roast) => !isReadable(roast) && <UnreadableCard key={roast.id} roast={roast} />)}
