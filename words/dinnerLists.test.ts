@@ -70,6 +70,19 @@ describe("the list of a dinner", () => {
     expect(whole.weigh.some(({ why }) => why?.includes("drumsticks"))).toBe(true);
   });
 
+  it("has the times of a roast whose day has moved them, beside one that goes as planned", () => {
+    const all = listed(crown, roll);
+    const [one, other] = all as [ListedRoast, ListedRoast];
+    const late = timetableOf(one.plan, one.derived, "metric").map((row) => ({ ...row, startMs: row.startMs + 1000 }));
+    const rows = dinnerTimetable([{ ...one, placed: late }, other], "metric");
+    const planned = dinnerTimetable(all, "metric");
+    const of = (name: string, those = rows): readonly number[] =>
+      those.filter(({ what }) => what.startsWith(`${name}: `)).map(({ startMs }) => startMs);
+    expect(of("Roast 0")).toEqual(of("Roast 0", planned).map((ms) => ms + 1000));
+    expect(of("Roast 1")).toEqual(of("Roast 1", planned));
+    expect(dinnerTimetable([{ ...one, placed: late }], "metric")).toEqual(late);
+  });
+
   it("goes to the table once, its rows in order, no two of one id", () => {
     const rows = dinnerTimetable(listed(crown, roll), "metric");
     expect(rows.filter(({ what }) => what.endsWith("To the table"))).toHaveLength(1);

@@ -13,6 +13,8 @@ export interface ListedRoast {
   readonly name: string;
   readonly plan: Plan;
   readonly derived: DerivedPlan;
+  /** Its timetable as its day stands now; as planned where it is left out. */
+  readonly placed?: readonly TimetableRow[] | undefined;
 }
 
 const under = (name: string, items: readonly ListItem[]): ListItem[] =>
@@ -70,12 +72,14 @@ export function dinnerLists(all: readonly ListedRoast[], units: UnitSystem): Lis
 
 /** @param all of one dinner; one alone has the rows of its own timetable */
 export function dinnerTimetable(all: readonly ListedRoast[], units: UnitSystem): readonly TimetableRow[] {
-  if (all.length === 1) return all.flatMap(({ plan, derived }) => timetableOf(plan, derived, units));
-  const rows = all.flatMap(({ id, name, plan, derived }) =>
-    timetableOf(plan, derived, units).map((row) => {
+  const rowsOf = ({ plan, derived, placed }: ListedRoast): readonly TimetableRow[] =>
+    placed ?? timetableOf(plan, derived, units);
+  if (all.length === 1) return all.flatMap(rowsOf);
+  const rows = all.flatMap((roast) =>
+    rowsOf(roast).map((row) => {
       // Dishes, the table and what is left on it are everybody's.
       const isShared = row.id === TABLE_ROW || row.id === LEFTOVERS_ROW || row.id.startsWith("side-");
-      return isShared ? row : { ...row, id: `${id}-${row.id}`, what: `${name}: ${row.what}` };
+      return isShared ? row : { ...row, id: `${roast.id}-${row.id}`, what: `${roast.name}: ${row.what}` };
     }),
   );
   const seen = new Set<string>();

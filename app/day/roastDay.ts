@@ -1,5 +1,6 @@
 /** What the day knows of each roast in the kitchen: worked out by the day's service, shown by the screens. */
 import { create } from "zustand";
+import { useShallow } from "zustand/react/shallow";
 import type { Probe } from "../../core/bird/probe";
 import type { CentreTemperatures } from "../../core/bird/solid";
 import type { Doubted } from "../../core/day/doubt";
@@ -54,6 +55,10 @@ export interface RoastDay {
   readonly leftovers: Leftovers | null;
   /** What is still to come, placed again. */
   readonly rows: readonly TimetableRow[];
+  /** All of the day as it is placed now, what has begun with it. */
+  readonly placed: readonly TimetableRow[];
+  /** The plan of that, as the readings or what is late have moved it; null where it goes as it was planned. */
+  readonly renewed: DerivedPlan | null;
   /** Rows that were ticked off. */
   readonly ticked: readonly TimetableRow[];
   readonly carveAtMs: number | null;
@@ -76,6 +81,10 @@ export const useDays = create<Days>(() => ({ days: {} }));
 
 /** Null before the day's service has taken the roast up. */
 export const useDay = (roastId: string): RoastDay | null => useDays(({ days }) => days[roastId] ?? null);
+
+/** Of several roasts, all that is placed of each as its day stands now; nothing of one that has no day yet. */
+export const usePlaced = (roastIds: readonly string[]): ReadonlyMap<string, readonly TimetableRow[] | undefined> =>
+  useDays(useShallow(({ days }) => new Map(roastIds.map((id) => [id, days[id]?.placed]))));
 
 export const publishDay = (day: RoastDay): void =>
   useDays.setState(({ days }) => ({ days: { ...days, [day.roast.id]: day } }));

@@ -16,7 +16,12 @@ const UNKNOWN = { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN };
 interface Rows {
   /** Before the oven: what should have happened and has not. */
   readonly late: LateBefore | null;
+  /** What is still to be done. */
   readonly rows: readonly TimetableRow[];
+  /** All of the day, what has begun with it. */
+  readonly placed: readonly TimetableRow[];
+  /** What is placed again is of this; null where the day goes as it was planned. */
+  readonly renewed: DerivedPlan | null;
   /** Rows that were ticked off. */
   readonly ticked: readonly TimetableRow[];
   readonly carveAtMs: number | null;
@@ -65,6 +70,8 @@ export function useRows(
   return {
     late,
     rows,
+    placed,
+    renewed: replanned?.renewed ?? late?.derived ?? null,
     ticked: useMemo(() => placed.filter(({ id }) => ticked.includes(id)), [placed, ticked]),
     carveAtMs: replanned?.renewed.schedule.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
     lateMin: late?.lateMin ?? replanned?.lateMin ?? 0,

@@ -42,7 +42,7 @@ const VIEWS = [
 /** Of a roast that is in the oven and has been read. */
 const IN_PROGRESS = [
   { path: "/roast/demo-now/cook", says: "refitted to your readings" },
-  { path: "/roast/demo-now/plan", says: "Out, expected" },
+  { path: "/roast/demo-now/plan", says: "The bird is in." },
 ];
 
 interface Violation {

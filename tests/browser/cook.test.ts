@@ -138,6 +138,24 @@ describe("the day itself, at the stove", () => {
     expect(laterBy(planned, late)).toBeGreaterThan(0);
   });
 
+  it("has the finish that its readings say on the plan and on the list too", async () => {
+    const stove = await driver.getCurrentUrl();
+    await driver.wait(async () => !/…/.test(await next()), 20_000, "still being refitted");
+    const said = await finish();
+    await visit(driver, stove.replace(/cook$/, "plan"));
+    await seeText(driver, "The bird is in.", "it went in then", "Out, by its readings");
+    const seen = async (pattern: RegExp): Promise<string> =>
+      pattern.exec(await driver.executeScript<string>("return document.body.innerText"))?.[1] ?? "";
+    // Until its plan is as fine as it gets, a minute more or less.
+    const isSaid = (pattern: RegExp) => async () => Math.abs(laterBy(said, await seen(pattern))) <= 1;
+    await driver.wait(isSaid(/Out, by its readings.*\s+(\d\d:\d\d)/), 20_000, `the plan does not say ${said}`);
+    await visit(driver, stove.replace(/cook$/, "list"));
+    await seeText(driver, "Timetable");
+    await driver.wait(isSaid(/(\d\d:\d\d)\s+Expected out/), 20_000, `the list does not say ${said}`);
+    await visit(driver, stove);
+    await seeText(driver, "Take it out in");
+  });
+
   it("asks about a reading that this bird cannot show, and sets it aside where it is kept all the same", async () => {
     const before = await finish();
     await fill(driver, "breast", "7");

@@ -25,7 +25,8 @@ describe("planning evening", () => {
     await driver.get(server.url);
     await seeText(driver, "Nothing planned yet");
     const bird = await see(driver, 'img[alt^="A whole bird cut lengthwise"]');
-    await driver.wait(async () => (await bird.getProperty("naturalWidth")) !== 0, 10_000, "the bird is never drawn");
+    const isDrawn = () => driver.executeScript<boolean>("return arguments[0].naturalWidth > 0", bird);
+    await driver.wait(isDrawn, 10_000, "the bird is never drawn");
     await fill(driver, "Weight as bought", "a heap");
     await press(driver, "Plan it");
     await seeText(driver, "mass: got a heap");

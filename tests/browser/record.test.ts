@@ -56,6 +56,14 @@ describe("the record of a roast", () => {
     expect(steps).toMatch(/At most, breast \/ thigh\s+\d\d \/ \d\d °C\s+\d\d \/ \d\d °C/);
   });
 
+  it("has a plan that says when it truly was out, and carved", async () => {
+    const record = await driver.getCurrentUrl();
+    await visit(driver, `${server.url}/roast/${DUCK}/plan`);
+    await seeText(driver, "it was to take", "it went in then", "in the heat for", "Carved");
+    await visit(driver, record);
+    await seeText(driver, "inside what was said");
+  });
+
   it("shows the bird at the moment under the slider, moved by keys", async () => {
     const slider = await see(driver, '[role="slider"]');
     const at = (): Promise<string> =>

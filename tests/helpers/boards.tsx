@@ -101,6 +101,8 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     kept: null,
     leftovers: null,
     rows: timetableOf(plan, derived, units),
+    placed: timetableOf(plan, derived, units),
+    renewed: null,
     ticked: [],
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,
@@ -113,7 +115,8 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
   const markup = renderToStaticMarkup(
     <MemoryRouter>
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
-      <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
+      <AnswerLine plan={plan} cook={cook} derived={derived} happened={{}} isRead={false} units={units} />
+      <AnswerLine plan={plan} cook={cook} derived={derived} happened={isIn.happened} isRead units={units} />
       <Conflicts roastId={roast.id} plan={plan} derived={derived} neverMet={null} after={() => derived} units={units} />
       <Clock plan={plan} cook={cook} derived={derived} />
       <CentreChart

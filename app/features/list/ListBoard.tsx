@@ -11,6 +11,7 @@ import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
+import { usePlaced } from "../../day/roastDay";
 import { useHappened } from "../../day/useHeard";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -33,6 +34,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { fault, neverMet } = simulated;
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const { refining } = simulated;
+  const placed = usePlaced([roast, ...beside.map((each) => each.roast)].map(({ id }) => id));
   if (!derived || waiting) {
     const why = fault
       ? `The simulation stopped: ${fault}.`
@@ -50,7 +52,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const together = listedTogether(roast, derived, beside);
+  const together = listedTogether(roast, derived, beside).map((each) => ({ ...each, placed: placed.get(each.id) }));
   const many = together.length > 1;
   const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : titleShown(roast, reader);
   const lists = dinnerLists(together, units);

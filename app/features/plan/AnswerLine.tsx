@@ -4,11 +4,12 @@ import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/broughtUp";
 import { preheatedC } from "../../../core/plan/methods";
+import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { heatOnMs } from "../../../core/schedule/heatOn";
-import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { formatDuration, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { PART_NAMES, SALT_NAMES } from "../../../words/names";
 import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
@@ -18,7 +19,11 @@ import { Doubt, Fact } from "../../ui/Doubt";
 interface Props {
   readonly plan: Plan;
   readonly cook: PlannedDone;
+  /** As it is expected now. */
   readonly derived: DerivedPlan;
+  readonly happened: Roast["happened"];
+  /** When it is out is known by its readings. */
+  readonly isRead: boolean;
   readonly units: UnitSystem;
 }
 
@@ -29,7 +34,7 @@ function onAs(plan: Plan): string {
 }
 
 /** The numbers a cook acts on, in the order they are acted on. */
-export function AnswerLine({ plan, cook, derived, units }: Props) {
+export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Props) {
   const reader = useHabits();
   const { schedule, salt } = derived;
   const { zone } = plan;
@@ -38,7 +43,10 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
   const bare = (celsius: number | undefined): string =>
     celsius === undefined ? "–" : t(celsius).replace(/ °[CF]/, "°");
   const start = taskOf(schedule, "thaw");
-  const onMs = heatOnMs(derived, plan);
+  const { heatOnAt, inAt, pulledAt, carvedAt } = happened;
+  const plannedOnMs = heatOnMs(derived, plan);
+  const onMs = plannedOnMs !== null && heatOnAt !== undefined ? Date.parse(heatOnAt) : plannedOnMs;
+  const carveMs = carvedAt === undefined ? schedule.carveAtMs : Date.parse(carvedAt);
   /** A moment's name, with its day where that is another than dinner's. */
   const named = (name: string, ms: number): string => {
     const day = dayBeside(ms, Date.parse(plan.serveAt), zone, reader);
@@ -87,22 +95,40 @@ export function AnswerLine({ plan, cook, derived, units }: Props) {
       <Fact
         label={named("In", schedule.inAtMs)}
         value={clockTime(schedule.inAtMs, zone, reader)}
-        note={schedule.pullAtMs.p90 === NEVER ? "if the heat suffices" : "on time 9 times in 10"}
+        note={
+          inAt !== undefined
+            ? "it went in then"
+            : schedule.pullAtMs.p90 === NEVER
+              ? "if the heat suffices"
+              : "on time 9 times in 10"
+        }
       />
-      <Doubt
-        label={named("Out, expected", schedule.pullAtMs.p50)}
-        value={clockTime(schedule.pullAtMs.p50, zone, reader)}
-        doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
-      />
+      {pulledAt === undefined ? (
+        <Doubt
+          label={named(isRead ? "Out, by its readings" : "Out, expected", schedule.pullAtMs.p50)}
+          value={clockTime(schedule.pullAtMs.p50, zone, reader)}
+          doubt={giveOrTake(schedule.pullAtMs.p10, schedule.pullAtMs.p90)}
+        />
+      ) : (
+        <Fact
+          label={named("Out", Date.parse(pulledAt))}
+          value={clockTime(Date.parse(pulledAt), zone, reader)}
+          note={`in the heat for ${formatDuration((Date.parse(pulledAt) - schedule.inAtMs) / 1000)}`}
+        />
+      )}
       <Fact
         label={`Out at, ${centres.map((centre) => PART_NAMES[centre]).join(" / ")}`}
         value={centres.map((centre) => bare(cook.atPull.centresC[centre])).join(" / ")}
         note={`${centres.map((centre) => bare(cook.peak[centre]?.celsius)).join(" / ")} after rest`}
       />
       <Fact
-        label={named("Carve", schedule.carveAtMs)}
-        value={clockTime(schedule.carveAtMs, zone, reader)}
-        note={`rested ${restRange(schedule.restMin)}`}
+        label={named(carvedAt === undefined ? "Carve" : "Carved", carveMs)}
+        value={clockTime(carveMs, zone, reader)}
+        note={
+          carvedAt === undefined || pulledAt === undefined
+            ? `rested ${restRange(schedule.restMin)}`
+            : `rested ${formatDuration((carveMs - Date.parse(pulledAt)) / 1000)}`
+        }
       />
     </section>
   );

@@ -100,6 +100,7 @@ export function PlanBoard({ roast, plan, isDragged, canUndo }: Props) {
         neverMet={neverMet}
         refining={refining}
         fault={fault}
+        isDragged={isDragged}
         isClosed={isClosed}
         canUndo={canUndo}
       />

@@ -7,6 +7,7 @@ import { formatDuration } from "../../../core/units/quantity";
 import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
+import { useDays } from "../../day/roastDay";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import type { Beside } from "../../simulation/useDinner";
 import type { SimulatedPlan } from "../../simulation/useSimulatedPlan";
@@ -24,23 +25,39 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
   readonly derived: DerivedPlan;
   readonly beside: readonly Beside[];
   after(plan: Plan): DerivedPlan | null;
+  readonly isDragged: boolean;
   readonly isClosed: boolean;
   readonly canUndo: boolean;
 }
 
 /** What the plan is called and comes to, and what stands against it. */
 export const PlanHead = memo(function PlanHead(props: Props) {
-  const { roast, plan, cook, derived, beside, after, neverMet, refining, fault, isClosed, canUndo } = props;
+  const { roast, plan, cook, derived, beside, after, neverMet, refining, fault, isDragged, isClosed, canUndo } = props;
   const reader = useHabits();
   const { units } = usePreferences();
   const undo = usePlanStore((store) => store.undo);
+  const { inAt, pulledAt } = roast.happened;
+  const isIn = inAt !== undefined;
+  // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
+  const moved = useDays(({ days }) => (isIn && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
+  const isRead = useDays(({ days }) => {
+    const day = days[roast.id];
+    return day !== undefined && day.forecast.forecast !== null && day.believed.length > 0;
+  });
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          {plainRuleWords(units)} would say {formatDuration(derived.plainRule.roastMin * 60)}, in at{" "}
-          {clockTime(derived.plainRule.inAtMs, plan.zone, reader)}. This bird, simulated:{" "}
+          {pulledAt !== undefined
+            ? "As it was planned, and is drawn here, it was to take "
+            : inAt !== undefined
+              ? "The bird is in. As it was planned, and is drawn here, it takes "
+              : `${plainRuleWords(units)} would say ${formatDuration(derived.plainRule.roastMin * 60)}, in at ${clockTime(
+                  derived.plainRule.inAtMs,
+                  plan.zone,
+                  reader,
+                )}. This bird, simulated: `}
           <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">
@@ -61,8 +78,15 @@ export const PlanHead = memo(function PlanHead(props: Props) {
           The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
         </p>
       )}
-      <SafetyNotices plan={plan} cook={cook} derived={derived} isIn={roast.happened.inAt !== undefined} />
-      <AnswerLine plan={plan} cook={cook} derived={derived} units={units} />
+      <SafetyNotices plan={plan} cook={cook} derived={derived} isIn={isIn} />
+      <AnswerLine
+        plan={plan}
+        cook={cook}
+        derived={moved ?? derived}
+        happened={roast.happened}
+        isRead={moved !== null && isRead}
+        units={units}
+      />
       {!isClosed && (
         <Conflicts plan={plan} derived={derived} neverMet={neverMet} roastId={roast.id} after={after} units={units} />
       )}
