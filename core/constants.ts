@@ -223,7 +223,7 @@ export const CONSTANTS = {
   draughtSdShare: chosen(0.35, "1"),
   crustSdShare: chosen(0.2, "1"),
   dryingSdShare: chosen(0.25, "1"),
-  permeabilitySdShare: chosen(0.2, "1"),
+  permeabilitySdShare: chosen(0.28, "1"),
   shapeSdShare: chosen(0.07, "1"),
   startSdK: chosen(1.5, "K"),
   planErrorShare: chosen(0.1, "1"),

@@ -343,7 +343,7 @@ const PRIOR_SPREAD_ONE_STANDARD_DEVIATION_OF_WHAT_THE_PLAN_CANNOT_KNOW = {
   dryingSdShare: { what: "drying of the skin", why: "salted and aired skins start drier than wet ones" },
   permeabilitySdShare: {
     what: "how readily vapour passes the dry crust",
-    why: "fat, salt and blisters open or close it; the doubt about a crust is shared between its depth and this: of hand readings the forecast is nearer with both than with twice as much of one, and wider, the plan's band passes a fifth",
+    why: "fat, salt and blisters open or close it; the doubt about a crust is shared between its depth and this: of hand readings the forecast is nearer with both than with twice as much of one; so wide that a plan's band holds three in four of roasts by another simulator, which takes its half-width to a fifth",
   },
   shapeSdShare: {
     what: "thickness of the breast at the same mass",

@@ -94,14 +94,15 @@ describe("common practice", () => {
 });
 
 describe("the band", () => {
-  it("holds four in five of all known times; its half-width is 20 % at most, 23 stuffed or a crown, 30 where the model is missed by more: covered, at a fire, on a stone", () => {
+  it("holds four in five of all known times; its half-width is 20 % at most, 22 started hot, 25 stuffed or a crown, 30 where the model is missed by more: covered, at a fire, on a stone", () => {
     const timed = CASES.filter(isTimed);
     const held = timed.map((known) => {
       const { pullMinutes, pullBand } = answerTo(known);
       const isMissed = /shield|wrap|--heat (smoker|covered-grill|spit)/.test(known.args);
       // A middle that is deep, whose doubt every other one's adds to.
       const isDeep = /stuffed|crown/.test(known.args);
-      const widestPercent = isMissed ? 30 : isDeep ? 23 : 20;
+      const isHotAtFirst = known.args.includes("--stage 425F@0m --stage 325F");
+      const widestPercent = isMissed ? 30 : isDeep ? 25 : isHotAtFirst ? 22 : 20;
       expect(Math.round((50 * (pullBand.p90 - pullBand.p10)) / pullMinutes)).toBeLessThanOrEqual(widestPercent);
       return holdsMiddle(pullBand, known);
     });
