@@ -25,8 +25,8 @@ export interface Shares {
 /** What leaves the heat by time alone leaves it then. */
 export const BY_TIME: Shares = { p10: 1, p50: 1, p90: 1 };
 
-/** Until the first band has been computed: the declared spread of the usual bird, from the science page. */
-export const FIRST_SHARES: Shares = { p10: 0.9, p50: 1, p90: 1.1 };
+/** Until the first band has been computed: what those of usual birds come to. */
+export const FIRST_SHARES: Shares = { p10: 0.85, p50: 1, p90: 1.2 };
 
 /** Quantiles of a sample, straight between the ordered values (Hyndman and Fan's type 7). */
 export function quantiles(values: readonly number[]): Quantiles {

@@ -28,9 +28,9 @@ describe("when it will be there", () => {
 
   it("is known the moment the bird goes in: coarsely, by the prediction once that is written, by what is so now", () => {
     expect(pullOf({ roast, forecast: unread, simulated: refining }, IN_MS)).toEqual({
-      p10: IN_MS + 0.9 * HOUR_MS,
+      p10: IN_MS + FIRST_SHARES.p10 * HOUR_MS,
       p50: IN_MS + HOUR_MS,
-      p90: IN_MS + 1.1 * HOUR_MS,
+      p90: IN_MS + Number(FIRST_SHARES.p90) * HOUR_MS,
     });
     const [pullP10At, pullP50At] = ["2026-12-20T09:50:00.000Z", "2026-12-20T10:05:00.000Z"];
     const predicted = { pullP10At, pullP50At, pullP90At: NEVER, pullC: {} };
