@@ -319,6 +319,19 @@ describe("plan", () => {
     expect(answer.resources.length).toBeGreaterThan(2);
   });
 
+  it("counts what happened to a roast that is on: half an hour without heat", () => {
+    const file = sampleFile();
+    const [entry] = file.roasts as [RoastEntry];
+    const inAt = "2026-09-27T08:00:00.000Z";
+    const heatOffs = [{ offAt: "2026-09-27T09:00:00.000Z", onAt: "2026-09-27T09:30:00.000Z" }];
+    const path = join(folder, "off.json");
+    const of = (happened: Roast["happened"]): number => {
+      writeFileSync(path, JSON.stringify({ ...file, roasts: [{ ...entry, roast: { ...entry.roast, happened } }] }));
+      return JSON.parse(bruma("plan", path).stdout).plans[0].roastMinutes.p50;
+    };
+    expect(of({ inAt, heatOffs }) - of({ inAt })).toBeGreaterThan(8);
+  });
+
   it("refuses what is no roast file, saying where", () => {
     const path = join(folder, "bad.json");
     writeFileSync(path, JSON.stringify(sampleFile()).replace('"steady"', '"warm"'));

@@ -2,7 +2,7 @@
 
 import { bandShares } from "../core/forecast/band";
 import { bandAsked, plannedCook } from "../core/forecast/planned";
-import { plannedInput } from "../core/forecast/plannedInput";
+import { plannedInput, roastInput } from "../core/forecast/plannedInput";
 import { mapLate } from "../core/forecast/shares";
 import type { Roast } from "../core/plan/roast";
 import { drain } from "../core/processes/cook";
@@ -16,14 +16,16 @@ import { readNamed, roastsIn } from "./readFile";
 const iso = (ms: number): string => new Date(ms).toISOString();
 
 function planned({ title, plan, happened }: Roast) {
-  const cook = drain(plannedCook(plannedInput(plan), "preview"));
+  // As on its screens: what happened to one that is on counts, and nothing of a closed record is to come.
+  const input = happened.closedAt === undefined ? roastInput({ plan, happened }) : plannedInput(plan);
+  const cook = drain(plannedCook(input, "preview"));
   if (cook.kind === "never-met") {
     throw new CommandError(
       NEVER_MET,
       `${cook.centre} ${cook.targetC} °C never met: highest was ${tenth(cook.highestC)} °C, because the heat of "${title}" carries it no further`,
     );
   }
-  const shares = drain(bandShares(bandAsked(plannedInput(plan), cook)));
+  const shares = drain(bandShares(bandAsked(input, cook)));
   // Nothing is late for a plan that is looked at from outside: its own conflicts alone are named.
   const derived = derivePlan(plan, cook, shares, Number.NEGATIVE_INFINITY, happened.inAt);
   const nameOf = (id: string): string => {
