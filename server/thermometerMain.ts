@@ -7,7 +7,7 @@
 import { parseArgs } from "node:util";
 import { loadKernel } from "../cli/loadKernel";
 import { readText, roastsIn } from "../cli/readFile";
-import { ensembleOptions } from "../core/forecast/plannedInput";
+import { roastOptions } from "../core/forecast/plannedInput";
 import { messageOf } from "../words/faults";
 import { PacedClock, PaceSchema } from "./clock";
 import { runThermometer } from "./thermometer";
@@ -69,6 +69,6 @@ const asking = setInterval(() => void follow(), ASK_EVERY_MS);
 loadKernel();
 const inAtMs = roast.happened.inAt ? Date.parse(roast.happened.inAt) : clock.now();
 console.log(`The hidden bird went in ${new Date(inAtMs).toISOString()}; its probes post to ${url}.`);
-const hidden = { options: ensembleOptions(roast.plan, {}), seed, trouble: true };
+const hidden = { options: roastOptions(roast, {}), seed, trouble: true };
 await runThermometer({ bird: { inAtMs, asked: () => hidden }, url, cookie, clock });
 clearInterval(asking);
