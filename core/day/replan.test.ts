@@ -4,12 +4,16 @@ import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { restFor } from "../processes/rest";
-import { derivePlan } from "../schedule/derive";
+import { type DerivedPlan, derivePlan } from "../schedule/derive";
+import { rowsOf } from "../schedule/rows";
 import { MINUTE_MS } from "../units/time";
 import { type Replanned, replan } from "./replan";
 
 const rowsOfDay = ({ begun, coming }: Replanned) => [...begun, ...coming];
 const shares = { p10: 0.93, p50: 1, p90: 1.08 };
+/** Rows of dishes that have the oven once the bird is out of it. */
+const restDishes = ({ sides }: DerivedPlan): readonly string[] =>
+  sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `^side-${id}$`);
 const sharp = (minutes: number) => ({ p10: minutes, p50: minutes, p90: minutes });
 
 describe("a day that goes otherwise", () => {
@@ -30,6 +34,16 @@ describe("a day that goes otherwise", () => {
     const { shortestMin } = restFor(plan.bird.massKg);
     expect(late.renewed.schedule.carveAtMs).toBe(inMs + (320 + shortestMin) * MINUTE_MS);
     expect(late.lateMin).toBeGreaterThan(30);
+  });
+
+  it("has gravy and carving still to come of a bird that came out when they were to begin", () => {
+    const out = replan(plan, cook, derived, {
+      inAt,
+      pullMin: sharp(320),
+      pulled: true,
+      nowMs: inMs + 321 * MINUTE_MS,
+    });
+    expect(out.coming.map(({ id }) => id)).toEqual(["rest", "loosen-1", "thicken-1", "carve", "table", "leftovers"]);
   });
 
   it("moves the gravy with the carving", () => {
@@ -56,12 +70,22 @@ describe("a day that goes otherwise", () => {
           const wentIn = before.schedule.inAtMs;
           const nowMs = wentIn + nowMin * MINUTE_MS;
           const asked = { inAt: new Date(wentIn).toISOString(), pullMin: sharp(pullMin), pulled: true, nowMs };
-          const rows = rowsOfDay(replan(any, cook, before, asked));
+          const out = replan(any, cook, before, asked);
+          const rows = rowsOfDay(out);
+          const follows = new RegExp(
+            ["^(rest|carve|chill|table|leftovers|loosen|thicken)", ...restDishes(before)].join("|"),
+          );
+          const told = (all: readonly { id: string; startMs: number }[]): readonly string[] =>
+            all.map(({ id, startMs }) => `${id} ${startMs}`).sort();
           const past = (all: readonly { id: string; startMs: number }[]) =>
-            all.filter(({ startMs }) => startMs < nowMs).map(({ id, startMs }) => `${id} ${startMs}`);
+            told(all.filter(({ id, startMs }) => startMs < nowMs && !follows.test(id)));
           const unchanged = replan(any, cook, before, { ...asked, pullMin: sharp(Number.NaN) });
           expect(past(rows)).toEqual(past(rowsOfDay(unchanged)));
           expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+          // What follows from the pull stands where that has put it, begun or not: none of it is lost.
+          const following = (all: readonly { id: string; startMs: number }[]) =>
+            told(all.filter(({ id }) => follows.test(id)));
+          expect(following(rows)).toEqual(following(rowsOf(out.renewed)));
           // Not out yet: nothing that waits for it has begun, and nothing that is to come has passed.
           const stillIn = replan(any, cook, before, { ...asked, pulled: false });
           for (const { id, startMs } of rowsOfDay(stillIn)) {

@@ -13,7 +13,7 @@ import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 export interface Replanned {
   /** As planned: what has begun. */
   readonly begun: readonly Row[];
-  /** As placed again. */
+  /** As placed again: what is still to come, and all that follows from the pull once it is out. */
   readonly coming: readonly Row[];
   /** What those that are coming are of. */
   readonly renewed: DerivedPlan;
@@ -30,7 +30,7 @@ export interface DayNow {
   readonly nowMs: number;
 }
 
-/** Rows that wait for the bird to be out. */
+/** Rows that wait for the bird to be out, as dishes do that have its oven then. */
 const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|leftovers|loosen|thicken)(-|$)/;
 
 /** @param planned what was derived from the plan as the bird went in */
@@ -54,11 +54,13 @@ export function replan(
   const afterPull = new Set(
     planned.sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `side-${id}`),
   );
-  const begun = before.filter(
-    ({ id, startMs }) => startMs <= nowMs && (pulled || !(FOLLOWS_THE_PULL.test(id) || afterPull.has(id))),
-  );
+  // When they begin hangs on the pull alone, also where they were planned to have begun by now.
+  const follows = ({ id }: Row): boolean => FOLLOWS_THE_PULL.test(id) || afterPull.has(id);
+  const begun = before.filter((row) => row.startMs <= nowMs && !follows(row));
   const known = new Set(begun.map(({ id }) => id));
-  const coming = rowsOf(renewed).filter(({ id, startMs }) => !known.has(id) && startMs >= nowMs);
+  const coming = rowsOf(renewed).filter(
+    (row) => !known.has(row.id) && (row.startMs >= nowMs || (pulled && follows(row))),
+  );
   const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), renewed.schedule.serveAtMs);
   return { begun, coming, renewed, lateMin };
 }
