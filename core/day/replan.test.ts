@@ -3,6 +3,8 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
+import { usesOven } from "../plan/heats";
+import type { Plan } from "../plan/schema";
 import { restFor } from "../processes/rest";
 import { type DerivedPlan, derivePlan } from "../schedule/derive";
 import { rowsOf } from "../schedule/rows";
@@ -11,9 +13,13 @@ import { type Replanned, replan } from "./replan";
 
 const rowsOfDay = ({ begun, coming }: Replanned) => [...begun, ...coming];
 const shares = { p10: 0.93, p50: 1, p90: 1.08 };
-/** Rows of dishes that have the oven once the bird is out of it. */
-const restDishes = ({ sides }: DerivedPlan): readonly string[] =>
-  sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `^side-${id}$`);
+/** Rows of dishes that have the one oven once the bird is out of it. */
+const restDishes = (plan: Plan, { sides }: DerivedPlan): readonly string[] =>
+  usesOven(plan) && plan.equipment.ovens === 1
+    ? sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `^side-${id}$`)
+    : [];
+/** What is done to the bird in the heat ends with that. */
+const IN_THE_HEAT = /^(baste|fuel|glaze|stage|bring-up|bacon-off)-/;
 const sharp = (minutes: number) => ({ p10: minutes, p50: minutes, p90: minutes });
 
 describe("a day that goes otherwise", () => {
@@ -59,7 +65,7 @@ describe("a day that goes otherwise", () => {
     });
   });
 
-  it("rewrites nothing that has passed, and puts nothing new into the past", () => {
+  it("rewrites nothing that has passed, but what follows from the pull and what would have come before it", () => {
     fc.assert(
       fc.property(
         ANY_PLAN,
@@ -73,14 +79,19 @@ describe("a day that goes otherwise", () => {
           const out = replan(any, cook, before, asked);
           const rows = rowsOfDay(out);
           const follows = new RegExp(
-            ["^(rest|carve|chill|table|leftovers|loosen|thicken)", ...restDishes(before)].join("|"),
+            ["^(rest|carve|chill|table|leftovers|loosen|thicken)", ...restDishes(any, before)].join("|"),
           );
           const told = (all: readonly { id: string; startMs: number }[]): readonly string[] =>
             all.map(({ id, startMs }) => `${id} ${startMs}`).sort();
           const past = (all: readonly { id: string; startMs: number }[]) =>
             told(all.filter(({ id, startMs }) => startMs < nowMs && !follows.test(id)));
           const unchanged = replan(any, cook, before, { ...asked, pullMin: sharp(Number.NaN) });
-          expect(past(rows)).toEqual(past(rowsOfDay(unchanged)));
+          // But what was still to be done to it in the heat when it came out.
+          const outMs = wentIn + pullMin * MINUTE_MS;
+          const cameOut = ({ id, startMs }: { id: string; startMs: number }) => IN_THE_HEAT.test(id) && startMs > outMs;
+          const planned = past(rowsOfDay(unchanged).filter((row) => !cameOut(row)));
+          expect(past(rows)).toEqual(expect.arrayContaining([...planned]));
+          expect(rows.filter(cameOut)).toEqual([]);
           expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
           // What follows from the pull stands where that has put it, begun or not: none of it is lost.
           const following = (all: readonly { id: string; startMs: number }[]) =>
@@ -95,6 +106,42 @@ describe("a day that goes otherwise", () => {
           for (const { startMs, endMs } of rowsOfDay(stillIn)) expect(endMs).toBeGreaterThanOrEqual(startMs);
         },
       ),
+      { numRuns: 150 },
+    );
+  });
+
+  it("loses nothing that is planned for later, however the finish moves: each dish once, on its side of the pull, due where it should be on", () => {
+    const moved = fc.record({
+      any: ANY_PLAN.filter(({ roasted }) => roasted === "same-day"),
+      pullMin: fc.integer({ min: 150, max: 300 }),
+      offMin: fc.integer({ min: 1, max: 40 }),
+      since: fc.double({ min: 0, max: 1.2, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(moved, ({ any, pullMin, offMin, since }) => {
+        const before = derivePlan(any, cook, shares, 0);
+        const wentIn = before.schedule.inAtMs;
+        const nowMs = wentIn + Math.round(since * pullMin) * MINUTE_MS;
+        const pulled = since > 1;
+        const doubt = pulled ? 0 : offMin;
+        const out = replan(any, cook, before, {
+          inAt: new Date(wentIn).toISOString(),
+          pullMin: { p10: pullMin - doubt, p50: pullMin, p90: pullMin + doubt },
+          pulled,
+          nowMs,
+        });
+        const rows = rowsOfDay(out);
+        for (const planned of rowsOf(before)) {
+          const { id, startMs, about } = planned;
+          if (startMs <= nowMs || IN_THE_HEAT.test(id)) continue;
+          const [now, ...others] = rows.filter((row) => row.id === id);
+          expect(now, id).toBeDefined();
+          expect(others).toEqual([]);
+          if (about.kind !== "side" || now?.about.kind !== "side") continue;
+          expect(now.about.side.slot).toBe(about.side.slot);
+          if (!pulled) expect(now.startMs).toBeGreaterThanOrEqual(nowMs);
+        }
+      }),
       { numRuns: 150 },
     );
   });

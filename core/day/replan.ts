@@ -5,9 +5,11 @@
  */
 
 import { lateOf, type Quantiles } from "../forecast/shares";
-import type { Plan } from "../plan/schema";
+import { usesOven } from "../plan/heats";
+import type { Plan, Side } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";
+import type { PlacedSide } from "../schedule/sides";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 
 export interface Replanned {
@@ -33,6 +35,9 @@ export interface DayNow {
 /** Rows that wait for the bird to be out, as dishes do that have its oven then. */
 const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|leftovers|loosen|thicken)(-|$)/;
 
+/** Rows of what is done to a bird in the heat: once it is out, those that were to come do not come any more. */
+const IN_THE_HEAT = /^(stage|baste|fuel|glaze|bring-up|bacon-off)-/;
+
 /** @param planned what was derived from the plan as the bird went in */
 export function replan(
   plan: Plan,
@@ -50,17 +55,36 @@ export function replan(
     p50: 1,
     p90: lateOf(Math.max(1, pullMin.p90 / pullMinute)),
   };
-  const renewed = derivePlan(plan, { ...simulated, pullMinute }, shares, nowMs, inAt, planned.beside);
-  const afterPull = new Set(
-    planned.sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `side-${id}`),
+  // Before the bird there is no room any more: a dish stays on the side of the pull that it was planned for.
+  const onItsSide = (sides: readonly Side[]): Side[] =>
+    sides.map((side) => ({ ...side, slot: planned.sides.find(({ id }) => id === side.id)?.slot ?? side.slot }));
+  const { dishes } = planned.beside;
+  const renewed = derivePlan(
+    { ...plan, sides: onItsSide(plan.sides) },
+    { ...simulated, pullMinute },
+    shares,
+    nowMs,
+    inAt,
+    dishes ? { ...planned.beside, dishes: onItsSide(dishes) } : planned.beside,
   );
+  const outMs = renewed.schedule.pullAtMs.p50;
+  const waitsForOven = ({ slot, ovenC }: PlacedSide): boolean =>
+    slot === "rest" && ovenC !== null && usesOven(plan) && plan.equipment.ovens === 1;
   // When they begin hangs on the pull alone, also where they were planned to have begun by now.
-  const follows = ({ id }: Row): boolean => FOLLOWS_THE_PULL.test(id) || afterPull.has(id);
-  const begun = before.filter((row) => row.startMs <= nowMs && !follows(row));
+  const follows = ({ id, about }: Row): boolean =>
+    FOLLOWS_THE_PULL.test(id) || (about.kind === "side" && waitsForOven(about.side));
+  const hasCome = ({ id, startMs }: Row): boolean => !(pulled && IN_THE_HEAT.test(id) && startMs > outMs);
+  const begun = before.filter((row) => row.startMs <= nowMs && !follows(row) && hasCome(row));
   const known = new Set(begun.map(({ id }) => id));
-  const coming = rowsOf(renewed).filter(
-    (row) => !known.has(row.id) && (row.startMs >= nowMs || (pulled && follows(row))),
-  );
+  // A dish that should be on by now, since the bird is done sooner than planned, is due now.
+  const atTheSoonest = (row: Row): Row => {
+    const isAwaited = row.about.kind === "side" && !(pulled && follows(row));
+    const lateMs = isAwaited ? Math.max(0, nowMs - row.startMs) : 0;
+    return lateMs > 0 ? { ...row, startMs: nowMs, endMs: row.endMs + lateMs } : row;
+  };
+  const coming = rowsOf(renewed)
+    .filter((row) => !known.has(row.id))
+    .map(atTheSoonest);
   const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), renewed.schedule.serveAtMs);
   return { begun, coming, renewed, lateMin };
 }
