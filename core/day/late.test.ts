@@ -98,6 +98,10 @@ describe("late before the oven", () => {
           expect(endMs, id).toBeGreaterThanOrEqual(startMs);
           if (id === "rest" || id === "carve") expect(startMs, id).toBeGreaterThanOrEqual(found?.inAtMs ?? 0);
         }
+        // Nor does a dish that is baked while it rests go to before the bird, where it would be lost.
+        for (const { id, slot } of before.sides) {
+          expect(found?.derived.sides.find((side) => side.id === id)?.slot, id).toBe(slot);
+        }
       }),
       { numRuns: 300 },
     );

@@ -11,6 +11,7 @@ import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { heatOnMs } from "../schedule/heatOn";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
+import { onItsSide } from "./onItsSide";
 
 export interface LateBefore {
   /** What to do now: turn the heat on, wait until it is there, or put the bird in. */
@@ -58,7 +59,8 @@ export function lateBeforeOven(
   const onMs = onDueMs === null ? null : onSinceMs(told, plan, onDueMs);
   const leadMs = heatLeadMin(plan) * MINUTE_MS;
   const late = (what: LateBefore["what"], dueMs: number, inAtMs: number): LateBefore => {
-    const derived = derivePlan(plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), planned.beside);
+    const again = onItsSide(plan, planned);
+    const derived = derivePlan(again.plan, simulated, shares, nowMs, new Date(inAtMs).toISOString(), again.beside);
     const lateMin = clockMinutesBetween(Date.parse(plan.serveAt), derived.schedule.serveAtMs);
     return { what, dueMs, inAtMs, derived, lateMin };
   };

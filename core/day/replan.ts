@@ -6,11 +6,12 @@
 
 import { lateOf, type Quantiles } from "../forecast/shares";
 import { usesOven } from "../plan/heats";
-import type { Plan, Side } from "../plan/schema";
+import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";
 import type { PlacedSide } from "../schedule/sides";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
+import { onItsSide } from "./onItsSide";
 
 export interface Replanned {
   /** As planned: what has begun. */
@@ -55,18 +56,8 @@ export function replan(
     p50: 1,
     p90: lateOf(Math.max(1, pullMin.p90 / pullMinute)),
   };
-  // Before the bird there is no room any more: a dish stays on the side of the pull that it was planned for.
-  const onItsSide = (sides: readonly Side[]): Side[] =>
-    sides.map((side) => ({ ...side, slot: planned.sides.find(({ id }) => id === side.id)?.slot ?? side.slot }));
-  const { dishes } = planned.beside;
-  const renewed = derivePlan(
-    { ...plan, sides: onItsSide(plan.sides) },
-    { ...simulated, pullMinute },
-    shares,
-    nowMs,
-    inAt,
-    dishes ? { ...planned.beside, dishes: onItsSide(dishes) } : planned.beside,
-  );
+  const again = onItsSide(plan, planned);
+  const renewed = derivePlan(again.plan, { ...simulated, pullMinute }, shares, nowMs, inAt, again.beside);
   const outMs = renewed.schedule.pullAtMs.p50;
   const waitsForOven = ({ slot, ovenC }: PlacedSide): boolean =>
     slot === "rest" && ovenC !== null && usesOven(plan) && plan.equipment.ovens === 1;

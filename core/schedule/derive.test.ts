@@ -1,4 +1,6 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import { FIRST_SHARES } from "../forecast/shares";
@@ -6,6 +8,7 @@ import { METHODS } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { fullStages } from "../processes/stages";
 import { fahrenheitToC } from "../units/quantity";
+import { MINUTE_MS } from "../units/time";
 import { derivePlan, REHEAT_ID, type Simulated } from "./derive";
 
 const { plan } = sampleRoast();
@@ -66,6 +69,25 @@ describe("a plan with everything derived", () => {
     const late = derive({}, new Date(Date.parse(plan.serveAt) - 3.6e6).toISOString());
     expect(late.conflicts).toEqual([]);
     expect(late.schedule.inAtMs).toBe(Date.parse(plan.serveAt) - 3.6e6);
+  });
+
+  it("keeps each dish on the side of the bird that it was planned for, whenever that went in and however long it takes", () => {
+    const moved = fc.record({
+      any: ANY_PLAN,
+      lateMin: fc.integer({ min: -60, max: 120 }),
+      longerMin: fc.integer({ min: 0, max: 90 }),
+    });
+    fc.assert(
+      fc.property(moved, ({ any, lateMin, longerMin }) => {
+        const cook = simulated();
+        const before = derivePlan(any, cook, FIRST_SHARES, LONG_BEFORE);
+        const inAt = new Date(before.schedule.inAtMs + lateMin * MINUTE_MS).toISOString();
+        const longer = { ...cook, pullMinute: cook.pullMinute + longerMin };
+        const went = derivePlan(any, longer, FIRST_SHARES, LONG_BEFORE, inAt);
+        for (const { id, slot } of before.sides) expect(went.sides.find((side) => side.id === id)?.slot, id).toBe(slot);
+      }),
+      { numRuns: 200 },
+    );
   });
 
   it("says what is too late when there is no time left", () => {

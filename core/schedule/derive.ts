@@ -35,7 +35,7 @@ import { type Conflict, conflictsOf, type Told, UNTOLD } from "./conflicts";
 import { freeBeside } from "./hands";
 import { isOnAlready, withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
-import { minutesWantedAfterPull, type PlacedSide, placeSides, type SideDish } from "./sides";
+import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { latestWithin, WAKING } from "./waking";
 
 /** What of a simulated cook a plan is derived from. */
@@ -164,10 +164,11 @@ export function derivePlan(
     longestRestMin,
     awake: (ms) => latestWithin(ms, plan.zone, WAKING),
     ...(piece && { inByMs: serveMs - piece.leadMs }),
-    ...(inAt && { wentInAtMs: Date.parse(inAt) }),
   };
-  const placed = placeBackward(input);
-  const sides = placeSides(dishes, placed, placed.serveAtMs, stoves);
+  const asPlanned = placeBackward(input);
+  const placed = inAt ? placeBackward({ ...input, wentInAtMs: Date.parse(inAt) }) : asPlanned;
+  const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
+  const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
   const made = choresOf(plan, placed, simulated.history, taken);
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;

@@ -28,6 +28,10 @@ export interface PlacedSide extends Omit<SideDish, "slot"> {
   readonly startMs: number;
   readonly endMs: number;
 }
+/** Dishes where they were placed, whatever has come since: once the bird is in, none of them can be baked before it. */
+export const onTheirSide = <Dish extends SideDish>(dishes: readonly Dish[], placed: readonly PlacedSide[]): Dish[] =>
+  dishes.map((dish) => ({ ...dish, slot: placed.find(({ id }) => id === dish.id)?.slot ?? dish.slot }));
+
 /** Dishes are ready this long before the table, so that they can be carried. */
 const READY_MIN = 5;
 /** Two dishes share an oven when their temperatures lie this close. */
