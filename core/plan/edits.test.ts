@@ -8,6 +8,7 @@ import {
   type Change,
   stageRoom,
   withDarker,
+  withDishes,
   withHeat,
   withMove,
   withOneMoreStage,
@@ -20,6 +21,21 @@ import { madeAt, waitingAgain } from "./signs";
 const anyHeat = fc.constantFrom(...HEAT_SOURCES);
 
 const { plan } = sampleRoast();
+
+describe("dishes that are added", () => {
+  it("go wherever they fit, and once the bird is in to its rest: a plan stays a plan", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, fc.boolean(), (any, { sides }, isIn) => {
+        const added = sides.map((side) => ({ ...side, id: `new-${side.id}` }));
+        const made = withDishes(added, isIn)(any);
+        expect(PlanSchema.safeParse(made).error).toBeUndefined();
+        expect(made.sides.slice(0, any.sides.length)).toEqual(any.sides);
+        for (const { slot } of made.sides.slice(any.sides.length)) if (isIn) expect(slot).not.toBe("auto");
+      }),
+      plansAsked(100),
+    );
+  });
+});
 
 describe("a stage that is edited", () => {
   it("leaves a plan a plan, whatever was planned and done at the stove before", () => {

@@ -9,13 +9,21 @@ import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
 import { heatFitting } from "./methods";
 import type { Roast } from "./roast";
-import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "./schema";
+import { LATEST_STAGE_MIN, MOST_SIDES, MOST_STAGES, type Plan, type Side } from "./schema";
 import { seasonFitting } from "./season";
 import { inOrder } from "./stageOrder";
 import { targetsFor } from "./usualPlan";
 
 export type Change = (plan: Plan) => Plan;
 type Stage = Plan["stages"][number];
+
+/** Dishes more, as many as a plan holds. @param isIn the bird is in: what goes wherever it fits has the rest left for it */
+export const withDishes =
+  (added: readonly Side[], isIn: boolean): Change =>
+  (plan) => {
+    const fitting = added.map((dish): Side => (isIn && dish.slot === "auto" ? { ...dish, slot: "rest" } : dish));
+    return { ...plan, sides: [...plan.sides, ...fitting].slice(0, MOST_SIDES) };
+  };
 
 export const withBird =
   (change: Partial<Plan["bird"]>): Change =>

@@ -1,13 +1,12 @@
 import { useState } from "react";
 import { requireBetween } from "../../../core/errors";
-import { DISH_C, MOST_SIDES, type Plan } from "../../../core/plan/schema";
+import { DISH_C, MOST_SIDES, type Plan, type Side } from "../../../core/plan/schema";
 import { type Dial, onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { faultWords } from "../../../words/faults";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 
-type Side = Plan["sides"][number];
 type Preset = Pick<Side, "name" | "minutes" | "ovenC" | "ring" | "amount">;
 const NOTHING = { name: "", minutes: "", oven: "", amount: "" };
 
@@ -26,12 +25,14 @@ const PRESETS: readonly Preset[] = [
 
 interface Props {
   readonly plan: Plan;
+  /** The bird is in: nothing is baked before it any more. */
+  readonly isIn: boolean;
   readonly units: UnitSystem;
   onAdd(sides: Plan["sides"]): void;
 }
 
 /** Dishes from the usual ones by a tap each, or the cook's own; once open it stays so, for the next. */
-export function SideForm({ plan, units, onAdd }: Props) {
+export function SideForm({ plan, isIn, units, onAdd }: Props) {
   const [open, setOpen] = useState(false);
   const [own, setOwn] = useState(NOTHING);
   const [slot, setSlot] = useState<Side["slot"]>("auto");
@@ -87,9 +88,9 @@ export function SideForm({ plan, units, onAdd }: Props) {
         label="When the dish bakes"
         value={slot}
         choices={[
-          { value: "auto", label: "Wherever it fits" },
+          { value: "auto", label: isIn ? "While it rests" : "Wherever it fits" },
           { value: "with", label: "Beside the bird" },
-          { value: "before", label: "Before it" },
+          ...(isIn ? [] : [{ value: "before" as const, label: "Before it" }]),
           { value: "tray", label: "In its tray" },
         ]}
         onChange={setSlot}

@@ -2,7 +2,8 @@ import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
-import { MOST_SIDES, type Plan } from "../../../core/plan/schema";
+import { withDishes } from "../../../core/plan/edits";
+import type { Plan, Side } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
 import { reheatDialC } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
@@ -48,8 +49,8 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
   const reader = useHabits();
   const { settle } = usePlanStore();
   const { portions, toBuyKg } = derived;
-  const add = (added: readonly Plan["sides"][number][]): void =>
-    settle((before) => ({ ...before, sides: [...before.sides, ...added].slice(0, MOST_SIDES) }));
+  const isIn = roast.happened.inAt !== undefined && plan.roasted === "same-day";
+  const add = (added: readonly Side[]): void => settle(withDishes(added, isIn));
   return (
     <>
       <MomentField
@@ -129,7 +130,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           ))}
         </ul>
       )}
-      <SideForm plan={plan} units={units} onAdd={add} />
+      <SideForm plan={plan} isIn={isIn} units={units} onAdd={add} />
       <SideFile plan={plan} units={units} onAdd={add} />
     </>
   );
