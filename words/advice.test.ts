@@ -1,10 +1,12 @@
 import { describe, expect, it } from "vitest";
 import type { Advice } from "../core/day/coach";
 import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
+import type { CookStage } from "../core/plan/roast";
 import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { adviceWords } from "./advice";
+import { adviceWords, dueWords } from "./advice";
 import { birdIn } from "./tasks";
+import type { TimetableRow } from "./timetable";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [
@@ -69,6 +71,25 @@ describe("advice in words", () => {
       "dark-early",
       "fuel",
     ]);
+  });
+
+  it("calls nothing that is done to a bird before it goes in, once that is in; the stock still", () => {
+    const row = (id: string): TimetableRow => ({
+      id,
+      startMs: 0,
+      endMs: 1,
+      lane: "board",
+      alarmMin: 0,
+      what: id,
+      detail: "",
+      about: { kind: "leftovers" },
+    });
+    const called = (stage: CookStage) =>
+      dueWords(["season-1", "fill-1", "preheat", "stock-1", "side-a"].map(row), 60_000, stage, false).map(
+        (due) => due.row,
+      );
+    expect(called("planned")).toEqual(["season-1", "fill-1", "preheat", "stock-1", "side-a"]);
+    expect(called("roasting")).toEqual(["stock-1", "side-a"]);
   });
 
   it("asks whether it is safe once it was without heat for two hours, and not before", () => {

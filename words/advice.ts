@@ -37,6 +37,9 @@ export interface AdviceWords {
 
 /** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
 const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
+/** What is done to a bird before it goes in: once it is in, that is over, ticked off or not. */
+const BEFORE_IT_GOES_IN =
+  /^(thaw|prepare|salt|dry|preheat|water-change|mix-brine|eve-check|counter|fill|season|sear)(-|$)/;
 /** Late, the oven and the bird are called by that. */
 const CALLED_AS_LATE = /^(preheat|fuel-1|roast)$/;
 /** Only said: the end of what is on. */
@@ -49,9 +52,10 @@ export const dueWords = (
   stage: CookStage,
   isLate: boolean,
 ): (AdviceWords & { readonly row: string })[] => {
-  const otherwise =
-    stage === "planned" || stage === "kept" ? (isLate ? CALLED_AS_LATE : NEVER_CALLED) : CALLED_OTHERWISE;
-  return dueRows(rows, nowMs, (id) => otherwise.test(id)).map(({ id, what, detail }) => ({
+  const isIn = stage !== "planned" && stage !== "kept";
+  const otherwise = isIn ? CALLED_OTHERWISE : isLate ? CALLED_AS_LATE : NEVER_CALLED;
+  const isOver = (id: string): boolean => otherwise.test(id) || (isIn && BEFORE_IT_GOES_IN.test(id));
+  return dueRows(rows, nowMs, isOver).map(({ id, what, detail }) => ({
     key: `due ${id}`,
     row: id,
     does: what,
