@@ -62,7 +62,7 @@ const SHOTS: readonly Shot[] = [
     name: "plan-solid",
     path: "/roast/demo-late/plan",
     size: TABLE,
-    waitFor: ["give or take"],
+    waitFor: ["it was to take"],
     dark: true,
     prepare: async (driver) => {
       await press(driver, "Solid, to turn");
