@@ -109,11 +109,11 @@ describe("one roast on two devices", () => {
     };
     const plan = (await laptop.getCurrentUrl()).replace("/cook", "/plan");
     await visit(laptop, plan);
-    await seeText(laptop, "Out, expected");
+    await seeText(laptop, "The bird is in.");
     const first = await laptop.getWindowHandle();
     await laptop.switchTo().newWindow("tab");
     await laptop.get(plan);
-    await seeText(laptop, "Out, expected");
+    await seeText(laptop, "The bird is in.");
     await pressAt(laptop, 'button[aria-label^="At the table:"]');
     const { usual } = await stored();
     await press(laptop, "More: usual");
