@@ -11,7 +11,6 @@ import { usePreferences } from "../shell/preferences";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 
 const NONE: readonly string[] = [];
-const UNKNOWN = { p10: Number.NaN, p50: Number.NaN, p90: Number.NaN };
 
 interface Rows {
   /** Before the oven: what should have happened and has not. */
@@ -29,7 +28,7 @@ interface Rows {
 }
 
 /**
- * @param pull when it will be there, minutes since it went in; null while nothing is forecast
+ * @param pull when it will be there, minutes since it went in; null while nothing is forecast: as planned
  * @param nowMinute the moment, at a whole minute
  */
 export function useRows(
@@ -53,7 +52,7 @@ export function useRows(
   const replanned = useMemo(() => {
     // Carved, it hangs on dinner alone.
     if (!cook || !derived || !inAt || stage === "kept") return null;
-    const pullMin = pulledMin === null ? (pull ?? UNKNOWN) : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
+    const pullMin = pulledMin === null ? pull : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
     return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
   }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
   const placed = useMemo((): readonly TimetableRow[] => {

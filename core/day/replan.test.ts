@@ -52,6 +52,20 @@ describe("a day that goes otherwise", () => {
     expect(out.coming.map(({ id }) => id)).toEqual(["rest", "loosen-1", "thicken-1", "carve", "table", "leftovers"]);
   });
 
+  it("is as planned where nothing is forecast, until the bird should be out and is not: what follows waits for it", () => {
+    const unread = (nowMin: number) =>
+      replan(plan, cook, derived, { inAt, pullMin: null, pulled: false, nowMs: inMs + nowMin * MINUTE_MS });
+    const rows = (of: Replanned) => rowsOfDay(of).map(({ id, startMs }) => `${id} ${startMs}`);
+    expect(rows(unread(30)).sort()).toEqual(
+      rowsOf(derived)
+        .map(({ id, startMs }) => `${id} ${startMs}`)
+        .sort(),
+    );
+    const nowMs = inMs + 320 * MINUTE_MS;
+    const waiting = unread(320).coming.filter(({ startMs }) => startMs >= nowMs);
+    expect(waiting.map(({ id }) => id)).toEqual(["rest", "loosen-1", "thicken-1", "carve", "table", "leftovers"]);
+  });
+
   it("moves the gravy with the carving", () => {
     const late = at(320, 100);
     const gravy = rowsOfDay(late).find(({ id }) => id.startsWith("thicken"));

@@ -4,7 +4,7 @@
  * stands before it.
  */
 
-import { lateOf, type Quantiles } from "../forecast/shares";
+import { lateOf, NEVER, type Quantiles } from "../forecast/shares";
 import { usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
@@ -27,8 +27,8 @@ export interface Replanned {
 export interface DayNow {
   /** When it went in, or is to go in at the earliest. */
   readonly inAt: string;
-  /** Minutes from the oven's door to the pull, as expected now; all three the same once it is out. */
-  readonly pullMin: Quantiles;
+  /** Minutes from the oven's door to the pull, as expected now; all three the same once it is out. Null: as planned. */
+  readonly pullMin: Quantiles | null;
   readonly pulled: boolean;
   readonly nowMs: number;
 }
@@ -39,14 +39,21 @@ const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|leftovers|loosen|thicken)(-|$
 /** Rows of what is done to a bird in the heat: once it is out, those that were to come do not come any more. */
 const IN_THE_HEAT = /^(stage|baste|fuel|glaze|bring-up|bacon-off)-/;
 
+function plannedPull({ schedule: { pullAtMs } }: DerivedPlan, inAt: string): Quantiles {
+  const minute = (ms: number): number => (ms - Date.parse(inAt)) / MINUTE_MS;
+  const { p10, p50, p90 } = pullAtMs;
+  return { p10: minute(p10), p50: minute(p50), p90: p90 === NEVER ? Number.POSITIVE_INFINITY : minute(p90) };
+}
+
 /** @param planned what was derived from the plan as the bird went in */
 export function replan(
   plan: Plan,
   simulated: Simulated,
   planned: DerivedPlan,
-  { inAt, pullMin, pulled, nowMs }: DayNow,
+  { inAt, pullMin: expected, pulled, nowMs }: DayNow,
 ): Replanned {
   const before = rowsOf(planned);
+  const pullMin = expected ?? plannedPull(planned, inAt);
   if (!Number.isFinite(pullMin.p50)) return { begun: before, coming: [], renewed: planned, lateMin: 0 };
   // A bird that should be out and is not comes out now at the earliest.
   const sinceInMin = (nowMs - Date.parse(inAt)) / MINUTE_MS;
