@@ -19,6 +19,15 @@ function bruma(...args: readonly string[]) {
   return { status, ...said };
 }
 
+/** A file with one roast that all this has happened to. */
+function fileOf(folder: string, happened: Roast["happened"]): string {
+  const path = join(folder, "happened.json");
+  const file = sampleFile();
+  const [entry] = file.roasts;
+  writeFileSync(path, JSON.stringify({ ...file, roasts: [{ ...entry, roast: { ...entry.roast, happened } }] }));
+  return path;
+}
+
 const COARSE = ["--mass", "12lb", "--stage", "200C@0m", "--grid", "10mm"];
 
 describe("the command", () => {
@@ -320,15 +329,10 @@ describe("plan", () => {
   });
 
   it("counts what happened to a roast that is on: half an hour without heat", () => {
-    const file = sampleFile();
-    const [entry] = file.roasts as [RoastEntry];
     const inAt = "2026-09-27T08:00:00.000Z";
     const heatOffs = [{ offAt: "2026-09-27T09:00:00.000Z", onAt: "2026-09-27T09:30:00.000Z" }];
-    const path = join(folder, "off.json");
-    const of = (happened: Roast["happened"]): number => {
-      writeFileSync(path, JSON.stringify({ ...file, roasts: [{ ...entry, roast: { ...entry.roast, happened } }] }));
-      return JSON.parse(bruma("plan", path).stdout).plans[0].roastMinutes.p50;
-    };
+    const of = (happened: Roast["happened"]): number =>
+      JSON.parse(bruma("plan", fileOf(folder, happened)).stdout).plans[0].roastMinutes.p50;
     expect(of({ inAt, heatOffs }) - of({ inAt })).toBeGreaterThan(8);
   });
 
@@ -391,13 +395,9 @@ describe("forecast", () => {
   });
 
   it("knows what happened to the roast, as far as it had by then", () => {
-    const file = sampleFile();
-    const [entry] = file.roasts as [RoastEntry];
     const inAt = "2026-09-27T08:00:00.000Z";
     const heatOffs = [{ offAt: "2026-09-27T10:20:00.000Z", onAt: "2026-09-27T11:00:00.000Z" }];
-    const path = join(folder, "went-out.json");
-    const roast = { ...entry.roast, happened: { inAt, heatOffs } };
-    writeFileSync(path, JSON.stringify({ ...file, roasts: [{ ...entry, roast }] }));
+    const path = fileOf(folder, { inAt, heatOffs });
     const by = (...more: readonly string[]) =>
       JSON.parse(bruma("forecast", "--plan", path, "--readings", logPath, ...more).stdout);
     expect(by().all.p50).toBeGreaterThan(doneMin + 10);
