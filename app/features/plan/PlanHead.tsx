@@ -30,14 +30,22 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
   readonly canUndo: boolean;
 }
 
+/** To how long this bird takes. */
+function leadingUp({ inAt, pulledAt }: Roast["happened"], plainRule: string): string {
+  if (pulledAt !== undefined) return "As it was planned, and is drawn here, it was to take";
+  if (inAt !== undefined) return "The bird is in. As it was planned, and is drawn here, it takes";
+  return `${plainRule}. This bird, simulated:`;
+}
+
 /** What the plan is called and comes to, and what stands against it. */
 export const PlanHead = memo(function PlanHead(props: Props) {
   const { roast, plan, cook, derived, beside, after, neverMet, refining, fault, isDragged, isClosed, canUndo } = props;
   const reader = useHabits();
   const { units } = usePreferences();
   const undo = usePlanStore((store) => store.undo);
-  const { inAt, pulledAt } = roast.happened;
-  const isIn = inAt !== undefined;
+  const isIn = roast.happened.inAt !== undefined;
+  const { roastMin, inAtMs } = derived.plainRule;
+  const plainRule = `${plainRuleWords(units)} would say ${formatDuration(roastMin * 60)}, in at ${clockTime(inAtMs, plan.zone, reader)}`;
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
   const moved = useDays(({ days }) => (isIn && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
   const isRead = useDays(({ days }) => {
@@ -49,16 +57,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          {pulledAt !== undefined
-            ? "As it was planned, and is drawn here, it was to take "
-            : inAt !== undefined
-              ? "The bird is in. As it was planned, and is drawn here, it takes "
-              : `${plainRuleWords(units)} would say ${formatDuration(derived.plainRule.roastMin * 60)}, in at ${clockTime(
-                  derived.plainRule.inAtMs,
-                  plan.zone,
-                  reader,
-                )}. This bird, simulated: `}
-          <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
+          {leadingUp(roast.happened, plainRule)} <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">
           {fault ?? (refining ? "refining …" : "")}
