@@ -8,10 +8,8 @@ import { BAND_EDGES_C, bandColour } from "../app/ui/temperatureScale";
 import { loadKernel } from "../cli/loadKernel";
 import { birdForm } from "../core/bird/form";
 import { formGeometry } from "../core/bird/section";
-import { plannedCook } from "../core/forecast/planned";
-import { plannedInput } from "../core/forecast/plannedInput";
 import { usualPlan } from "../core/plan/usualPlan";
-import { drain } from "../core/processes/cook";
+import { plannedDone } from "../tests/helpers/plannedDone";
 
 /** Around it, in samples of the cut. */
 const MARGIN = 2;
@@ -28,17 +26,14 @@ const plan = usualPlan({
   serveAt: "2026-12-20T12:00:00.000Z",
   zone: "UTC",
 });
-const cook = drain(plannedCook(plannedInput(plan), "settled"));
-if (cook.kind === "never-met") throw new Error("a usual turkey gets done");
-const [main] = formGeometry(birdForm(cook.form)).sections;
+const { form, frames, pullMinute } = plannedDone(plan, "settled");
+const [main] = formGeometry(birdForm(form)).sections;
 if (!main) throw new Error("a turkey has its main cut");
 const { columns, rows } = main.plane;
 const outline = pathInside(main.distanceM, columns, rows);
 
-/** Isotherm bands of one moment, the coldest first and each over the one before. */
-function bandsAt(minute: number): string {
-  const { sections } = cook.kind === "done" ? nearest(cook.frames, minute) : { sections: [] };
-  const field = sections[0] as Float32Array;
+/** Isotherm bands, the coldest first and each over the one before. */
+function bandsOf(field: Float32Array): string {
   const least = Math.min(...field.filter((value) => !Number.isNaN(value)));
   const first = BAND_EDGES_C.findLast((edge) => edge <= least) ?? (BAND_EDGES_C[0] as number);
   const bands = BAND_EDGES_C.filter((edge) => edge > first).map((edge) => {
@@ -49,16 +44,14 @@ function bandsAt(minute: number): string {
   return `<path fill="${bandColour(first)}" d="${outline}"/><g clip-path="url(#inside)">${bands.join("")}</g>`;
 }
 
-const nearest = <Each extends { readonly minute: number }>(frames: readonly Each[], minute: number): Each =>
-  frames.reduce((best, each) => (Math.abs(each.minute - minute) < Math.abs(best.minute - minute) ? each : best));
-
+const shown = frames.find(({ minute }) => minute >= SHARE_OF_ROAST * pullMinute);
 const room = 2 * MARGIN;
 const box = `${-MARGIN} ${-MARGIN} ${columns - 1 + room} ${rows - 1 + room}`;
 const lines = [main.distanceM, ...(main.limbsM ?? [])].map((field) => pathInside(field, columns, rows)).join("");
 const drawing = [
   `<clipPath id="inside"><path d="${outline}"/></clipPath>`,
   `<path fill="${BEHIND}" d="${main.silhouetteM ? pathInside(main.silhouetteM, columns, rows) : ""}"/>`,
-  bandsAt(cook.pullMinute * SHARE_OF_ROAST),
+  bandsOf(shown?.sections[0] as Float32Array),
   `<path fill="none" stroke="${LINE}" stroke-width="0.5" d="${lines}"/>`,
 ].join("");
 /** A tenth of a sample is less than can be seen. */

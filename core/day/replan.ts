@@ -4,7 +4,7 @@
  * stands before it.
  */
 
-import { lateOf, NEVER, type Quantiles } from "../forecast/shares";
+import { lateOf, latest, type Quantiles } from "../forecast/shares";
 import { usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
@@ -42,7 +42,7 @@ const IN_THE_HEAT = /^(stage|baste|fuel|glaze|bring-up|bacon-off)-/;
 function plannedPull({ schedule: { pullAtMs } }: DerivedPlan, inAt: string): Quantiles {
   const minute = (ms: number): number => (ms - Date.parse(inAt)) / MINUTE_MS;
   const { p10, p50, p90 } = pullAtMs;
-  return { p10: minute(p10), p50: minute(p50), p90: p90 === NEVER ? Number.POSITIVE_INFINITY : minute(p90) };
+  return { p10: minute(p10), p50: minute(p50), p90: minute(latest(p90)) };
 }
 
 /** @param planned what was derived from the plan as the bird went in */

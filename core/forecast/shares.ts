@@ -10,6 +10,8 @@ export interface Quantiles {
 export const NEVER = "never";
 export type Late = number | typeof NEVER;
 export const lateOf = (value: number): Late => (Number.isFinite(value) ? value : NEVER);
+/** The same as a number: infinite where it never comes. */
+export const latest = (late: Late): number => (late === NEVER ? Number.POSITIVE_INFINITY : late);
 
 /** Something done with a late end, where there is one. */
 export const mapLate = (late: Late, change: (value: number) => number): Late => (late === NEVER ? NEVER : change(late));

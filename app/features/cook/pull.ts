@@ -1,4 +1,4 @@
-import { NEVER, type Quantiles } from "../../../core/forecast/shares";
+import { latest, NEVER, type Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
 import type { Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -42,6 +42,6 @@ export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAt
   return {
     p10: after(shares.p10),
     p50: after(shares.p50),
-    p90: shares.p90 === NEVER ? Number.POSITIVE_INFINITY : after(shares.p90),
+    p90: after(latest(shares.p90)),
   };
 }

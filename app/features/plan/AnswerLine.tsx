@@ -46,6 +46,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
   const { heatOnAt, inAt, pulledAt, carvedAt } = happened;
   const plannedOnMs = heatOnMs(derived, plan);
   const onMs = plannedOnMs !== null && heatOnAt !== undefined ? Date.parse(heatOnAt) : plannedOnMs;
+  const outMs = pulledAt === undefined ? null : Date.parse(pulledAt);
   const carveMs = carvedAt === undefined ? schedule.carveAtMs : Date.parse(carvedAt);
   /** A moment's name, with its day where that is another than dinner's. */
   const named = (name: string, ms: number): string => {
@@ -103,7 +104,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
               : "on time 9 times in 10"
         }
       />
-      {pulledAt === undefined ? (
+      {outMs === null ? (
         <Doubt
           label={named(isRead ? "Out, by its readings" : "Out, expected", schedule.pullAtMs.p50)}
           value={clockTime(schedule.pullAtMs.p50, zone, reader)}
@@ -111,9 +112,9 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         />
       ) : (
         <Fact
-          label={named("Out", Date.parse(pulledAt))}
-          value={clockTime(Date.parse(pulledAt), zone, reader)}
-          note={`in the heat for ${formatDuration((Date.parse(pulledAt) - schedule.inAtMs) / 1000)}`}
+          label={named("Out", outMs)}
+          value={clockTime(outMs, zone, reader)}
+          note={`in the heat for ${formatDuration((outMs - schedule.inAtMs) / 1000)}`}
         />
       )}
       <Fact
@@ -125,9 +126,9 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         label={named(carvedAt === undefined ? "Carve" : "Carved", carveMs)}
         value={clockTime(carveMs, zone, reader)}
         note={
-          carvedAt === undefined || pulledAt === undefined
+          carvedAt === undefined || outMs === null
             ? `rested ${restRange(schedule.restMin)}`
-            : `rested ${formatDuration((carveMs - Date.parse(pulledAt)) / 1000)}`
+            : `rested ${formatDuration((carveMs - outMs) / 1000)}`
         }
       />
     </section>

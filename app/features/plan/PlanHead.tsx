@@ -48,10 +48,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
   const plainRule = `${plainRuleWords(units)} would say ${formatDuration(roastMin * 60)}, in at ${clockTime(inAtMs, plan.zone, reader)}`;
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
   const moved = useDays(({ days }) => (isIn && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
-  const isRead = useDays(({ days }) => {
-    const day = days[roast.id];
-    return day !== undefined && day.forecast.forecast !== null && day.believed.length > 0;
-  });
+  const isRead = useDays(({ days }) => Boolean(days[roast.id]?.forecast.forecast));
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
