@@ -11,6 +11,7 @@ import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import type { TaskId } from "../core/schedule/backward";
+import { type Phase, phaseOf } from "../core/schedule/phase";
 import {
   formatDuration,
   formatTemperature,
@@ -37,25 +38,31 @@ export interface AdviceWords {
 
 /** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
 const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
-/** What is done to a bird before it goes in: once it is in, that is over, ticked off or not. */
-const BEFORE_IT_GOES_IN =
-  /^(thaw|prepare|salt|dry|preheat|water-change|mix-brine|eve-check|counter|fill|season|sear)(-|$)/;
 /** Late, the oven and the bird are called by that. */
 const CALLED_AS_LATE = /^(preheat|fuel-1|roast)$/;
+/** What is over, ticked off or not; and what waits until the bird is out, however long it should have been. */
+const NOT_NOW: Record<CookStage, readonly Phase[]> = {
+  planned: [],
+  roasting: ["before", "out"],
+  resting: ["before", "in"],
+  kept: [],
+  done: ["before", "in"],
+};
 /** Only said: the end of what is on. */
 const NEVER_CALLED = /^table$/;
 
 /** Rows of the timetable that are due: dishes, gravy, whatever stands beside the bird. */
 export const dueWords = (
   rows: readonly TimetableRow[],
+  plan: Plan,
   nowMs: number,
   stage: CookStage,
   isLate: boolean,
 ): (AdviceWords & { readonly row: string })[] => {
-  const isIn = stage !== "planned" && stage !== "kept";
-  const otherwise = isIn ? CALLED_OTHERWISE : isLate ? CALLED_AS_LATE : NEVER_CALLED;
-  const isOver = (id: string): boolean => otherwise.test(id) || (isIn && BEFORE_IT_GOES_IN.test(id));
-  return dueRows(rows, nowMs, isOver).map(({ id, what, detail }) => ({
+  const wentIn = stage !== "planned" && stage !== "kept";
+  const otherwise = wentIn ? CALLED_OTHERWISE : isLate ? CALLED_AS_LATE : NEVER_CALLED;
+  const isNotNow = (row: TimetableRow): boolean => NOT_NOW[stage].includes(phaseOf(row, plan));
+  return dueRows(rows, nowMs, (row) => otherwise.test(row.id) || isNotNow(row)).map(({ id, what, detail }) => ({
     key: `due ${id}`,
     row: id,
     does: what,

@@ -1,5 +1,5 @@
 /** All the roasts of a dinner on one list and in one timetable. */
-import { LEFTOVERS_ROW, TABLE_ROW } from "../core/plan/roast";
+import { TABLE_ROW } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
@@ -78,7 +78,7 @@ export function dinnerTimetable(all: readonly ListedRoast[], units: UnitSystem):
   const rows = all.flatMap((roast) =>
     rowsOf(roast).map((row) => {
       // Dishes, the table and what is left on it are everybody's.
-      const isShared = row.id === TABLE_ROW || row.id === LEFTOVERS_ROW || row.id.startsWith("side-");
+      const isShared = row.id === TABLE_ROW || row.about.kind === "leftovers" || row.about.kind === "side";
       return isShared ? row : { ...row, id: `${roast.id}-${row.id}`, what: `${roast.name}: ${row.what}` };
     }),
   );

@@ -49,6 +49,8 @@ export function itemsOf(
       return { ...beginWords(task, at(startMs)), about: { kind: "begun", task, fromNow } };
     }),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
-    ...dueWords(rows, nowMs, stage, isLate).map((words): Item => ({ ...words, about: { kind: "row", id: words.row } })),
+    ...dueWords(rows, plan, nowMs, stage, isLate).map(
+      (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),
+    ),
   ];
 }

@@ -21,6 +21,6 @@ describe("what of the timetable is due", () => {
   });
 
   it("leaves out what is called otherwise", () => {
-    expect(dueRows(rows, 100 * MINUTE_MS, (id) => id === "salt")).toEqual([]);
+    expect(dueRows(rows, 100 * MINUTE_MS, ({ id }) => id === "salt")).toEqual([]);
   });
 });

@@ -19,16 +19,16 @@ export const comingRows = <Of extends Timed>(
   nowMs: number,
 ): readonly Of[] => rows.filter((row) => !ticked.includes(row.id) && stillStands(row, nowMs));
 
-/** Called from its alarm's time on, until a while after it should have begun. @param beside ids that are called otherwise */
+/** Called from its alarm's time on, until a while after it should have begun. @param isBeside what is called otherwise */
 export const dueRows = <Of extends Timed>(
   rows: readonly Of[],
   nowMs: number,
-  beside: (id: string) => boolean = () => false,
+  isBeside: (row: Of) => boolean = () => false,
 ): readonly Of[] =>
   rows.filter(
     (row) =>
       row.alarmMin !== undefined &&
-      !beside(row.id) &&
+      !isBeside(row) &&
       nowMs >= row.startMs - row.alarmMin * MINUTE_MS &&
       stillStands(row, nowMs),
   );

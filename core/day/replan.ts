@@ -5,11 +5,10 @@
  */
 
 import { lateOf, latest, type Quantiles } from "../forecast/shares";
-import { usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
+import { phaseOf } from "../schedule/phase";
 import { type Row, rowsOf } from "../schedule/rows";
-import type { PlacedSide } from "../schedule/sides";
 import { clockMinutesBetween, MINUTE_MS } from "../units/time";
 import { onItsSide } from "./onItsSide";
 
@@ -32,12 +31,6 @@ export interface DayNow {
   readonly pulled: boolean;
   readonly nowMs: number;
 }
-
-/** Rows that wait for the bird to be out, as dishes do that have its oven then. */
-const FOLLOWS_THE_PULL = /^(rest|carve|chill|table|leftovers|loosen|thicken)(-|$)/;
-
-/** Rows of what is done to a bird in the heat: once it is out, those that were to come do not come any more. */
-const IN_THE_HEAT = /^(stage|baste|fuel|glaze|bring-up|bacon-off)-/;
 
 function plannedPull({ schedule: { pullAtMs } }: DerivedPlan, inAt: string): Quantiles {
   const minute = (ms: number): number => (ms - Date.parse(inAt)) / MINUTE_MS;
@@ -66,12 +59,10 @@ export function replan(
   const again = onItsSide(plan, planned);
   const renewed = derivePlan(again.plan, { ...simulated, pullMinute }, shares, nowMs, inAt, again.beside);
   const outMs = renewed.schedule.pullAtMs.p50;
-  const waitsForOven = ({ slot, ovenC }: PlacedSide): boolean =>
-    slot === "rest" && ovenC !== null && usesOven(plan) && plan.equipment.ovens === 1;
-  // When they begin hangs on the pull alone, also where they were planned to have begun by now.
-  const follows = ({ id, about }: Row): boolean =>
-    FOLLOWS_THE_PULL.test(id) || (about.kind === "side" && waitsForOven(about.side));
-  const hasCome = ({ id, startMs }: Row): boolean => !(pulled && IN_THE_HEAT.test(id) && startMs > outMs);
+  // When it begins hangs on the pull alone, also where it was planned to have begun by now.
+  const follows = (row: Row): boolean => phaseOf(row, plan) === "out";
+  // Once it is out, what was to be done to it in the heat does not come any more.
+  const hasCome = (row: Row): boolean => !(pulled && phaseOf(row, plan) === "in" && row.startMs > outMs);
   const begun = before.filter((row) => row.startMs <= nowMs && !follows(row) && hasCome(row));
   const known = new Set(begun.map(({ id }) => id));
   // A dish that should be on by now, since the bird is done sooner than planned, is due now.
