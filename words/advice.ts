@@ -79,6 +79,14 @@ export const beginWords = (task: TaskId, at: string): AdviceWords => ({
   rings: false,
 });
 
+/** Another roast of the same dinner is late. @param at the table, in words */
+export const awaitedWords = (name: string, at: string): AdviceWords => ({
+  key: "awaited",
+  does: `${name} is late: dinner at about ${at}`,
+  why: "It is on the table no sooner, as its own day goes now. What is still to come here has moved with it, so that both are hot together.",
+  rings: false,
+});
+
 /** What should have happened and has not: what to do now. */
 export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): Pick<AdviceWords, "key" | "does"> {
   const heat = formatTemperature(preheatedC(plan), units);

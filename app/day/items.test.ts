@@ -8,7 +8,8 @@ import { simulated } from "../../tests/helpers/simulated";
 import { timetableOf } from "../../words/timetable";
 import { itemsOf } from "./items";
 
-const { plan: usual } = sampleRoast();
+const sample = sampleRoast();
+const { plan: usual } = sample;
 const plan = { ...usual, bird: { ...usual.bird, state: "frozen" as const }, thawIn: "fridge" as const };
 const THAW_HOURS = 80;
 
@@ -26,7 +27,7 @@ describe("what is to be minded", () => {
     );
     const rows = timetableOf(plan, derived, "metric");
     return itemsOf(
-      { plan, heat: plan.heat, stage: "planned", derived, told: [], rows, nowMs, isLate: false },
+      { roast: { ...sample, plan }, stage: "planned", derived, awaited: null, told: [], rows, nowMs, isLate: false },
       READERS.metric,
     ).map(({ about, does }) => [about.kind, does] as const);
   };
@@ -51,10 +52,10 @@ describe("what is to be minded", () => {
       const nowMs = (at(0).schedule.tasks[0]?.startMs ?? Number.NaN) + hoursLate * HOUR_MS;
       const rows = timetableOf(fresh, at(nowMs), "metric");
       const minded = {
-        plan: fresh,
-        heat: fresh.heat,
+        roast: { ...sample, plan: fresh },
         stage: "planned" as const,
         derived: at(nowMs),
+        awaited: null,
         told: [],
         rows,
         nowMs,

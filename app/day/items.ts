@@ -1,32 +1,35 @@
 /** What is to be minded of a roast now: what was asked, what is due, what the readings show. */
 import type { Advice } from "../../core/day/coach";
-import type { HeatSource } from "../../core/heat/sources";
-import type { CookStage } from "../../core/plan/roast";
-import type { Plan } from "../../core/plan/schema";
+import { heatNow } from "../../core/plan/heats";
+import type { CookStage, Roast } from "../../core/plan/roast";
 import type { TaskId } from "../../core/schedule/backward";
 import { isUnbegun } from "../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { type Remedy, saltedLess } from "../../core/schedule/remedy";
 import { HOUR_MS } from "../../core/units/time";
-import { type AdviceWords, adviceWords, beginWords, dueWords } from "../../words/advice";
-import { dayAndTime, type Reader } from "../../words/time";
+import { type AdviceWords, adviceWords, awaitedWords, beginWords, dueWords } from "../../words/advice";
+import { dayAndTime, type Reader, timeBeside } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
+import { namesIn } from "../../words/titles";
+import type { Awaited } from "./useAwaited";
 
 /** One thing to mind, with what a tap does about it. */
 export interface Item extends AdviceWords {
   readonly about:
     | Advice
     | { readonly kind: "row"; readonly id: string }
+    /** Another roast of its dinner, which is late. */
+    | { readonly kind: "awaited"; readonly id: string }
     /** Whether a first task has begun in time; what becomes of its salting where it begins only now. */
     | { readonly kind: "begun"; readonly task: TaskId; readonly fromNow: Remedy | null };
 }
 
 interface Minded {
-  readonly plan: Plan;
-  /** What it is in now. */
-  readonly heat: HeatSource;
+  readonly roast: Roast;
   readonly stage: CookStage;
   readonly derived: DerivedPlan | null;
+  /** What of its dinner it waits for. */
+  readonly awaited: Awaited | null;
   /** What the coach says. */
   readonly told: readonly Advice[];
   /** What is still to come. */
@@ -36,11 +39,19 @@ interface Minded {
   readonly isLate: boolean;
 }
 
+function awaitedItem(roast: Roast, { roast: other, tableMs }: Awaited, nowMs: number, reader: Reader): Item {
+  const name = namesIn([roast, other]).get(other.id) ?? "";
+  const words = awaitedWords(name, timeBeside(tableMs, nowMs, roast.plan.zone, reader));
+  return { ...words, about: { kind: "awaited", id: other.id } };
+}
+
 /** In the order of their urgency. */
 export function itemsOf(
-  { plan, heat, stage, derived, told, rows, nowMs, isLate }: Minded,
+  { roast, stage, derived, awaited, told, rows, nowMs, isLate }: Minded,
   reader: Reader,
 ): readonly Item[] {
+  const { plan } = roast;
+  const heat = heatNow(roast);
   const at = (ms: number): string => dayAndTime(ms, plan.zone, reader);
   const unbegun = stage === "planned" ? (derived?.conflicts.filter(isUnbegun) ?? []) : [];
   return [
@@ -48,6 +59,7 @@ export function itemsOf(
       const fromNow = task === "thaw" ? null : saltedLess(plan, byMs / HOUR_MS);
       return { ...beginWords(task, at(startMs)), about: { kind: "begun", task, fromNow } };
     }),
+    ...(awaited ? [awaitedItem(roast, awaited, nowMs, reader)] : []),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
     ...dueWords(rows, plan, nowMs, stage, isLate).map(
       (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),

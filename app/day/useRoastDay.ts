@@ -28,6 +28,7 @@ import { callsOf } from "./calls";
 import { itemsOf } from "./items";
 import { nextUp } from "./next";
 import type { RoastDay } from "./roastDay";
+import { useAwaited } from "./useAwaited";
 import { useForecast } from "./useForecast";
 import { useHeard } from "./useHeard";
 import { useObserved } from "./useObserved";
@@ -84,11 +85,15 @@ export function useRoastDay(roast: Roast): RoastDay {
     cover: plan.cover,
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
-  const { derived, beside } = useDinner(roast, plan, simulated);
+  const awaited = useAwaited(roast);
+  const { derived, beside } = useDinner(roast, plan, simulated, awaited?.tableMs);
   const timeMin = byTimeMin(roast);
   const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
   const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
+  const renewed = coming.renewed ?? (awaited ? derived : null);
+  // As late itself, it waits for nobody.
+  const isAwaiting = awaited !== null && (renewed?.schedule.earliestTableMs ?? 0) <= awaited.tableMs;
   const kept = useMemo(
     () => (stage === "kept" && derived ? keptOf(coming.rows, happened, nowMinute) : null),
     [stage, derived, coming.rows, happened, nowMinute],
@@ -140,7 +145,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
   const items = itemsOf(
-    { plan, heat: heatNow(roast), stage, derived, told, rows, nowMs: now, isLate: late !== null },
+    { roast, stage, derived, awaited: isAwaiting ? awaited : null, told, rows, nowMs: now, isLate: late !== null },
     reader,
   );
 
@@ -179,6 +184,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   return {
     ...coming,
     rows,
+    renewed,
     kept,
     leftovers,
     roast,

@@ -50,8 +50,11 @@ const toldOf = ({ createdAt, happened }: Pick<Roast, "createdAt" | "happened">):
   ...(happened.thawBegunAt !== undefined && { thawBegunMs: Date.parse(happened.thawBegunAt) }),
 });
 
-/** @param plan as it is under the hand, which may be newer than what is stored */
-export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan): Dinner {
+/**
+ * @param plan as it is under the hand, which may be newer than what is stored
+ * @param awaitedMs another one is on the table no sooner
+ */
+export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan, awaitedMs?: number): Dinner {
   const { id, dinner, createdAt } = roast;
   const { inAt, ticked, thawBegunAt } = roast.happened;
   const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]);
@@ -86,6 +89,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         simulated,
         shares,
         inAt,
+        awaitedMs,
         createdAt,
         told: toldOf({ createdAt, happened: happenedAfterEdit(roast, plan) }),
       };
@@ -124,5 +128,20 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         return placeDinner(withPlan(changed, { ...cook, thawHours }), clockNow()).get(id) ?? null;
       },
     };
-  }, [cook, shares, plan, inAt, ticked, thawBegunAt, id, dinner, roast.fire, createdAt, others, known, isRead]);
+  }, [
+    cook,
+    shares,
+    plan,
+    inAt,
+    awaitedMs,
+    ticked,
+    thawBegunAt,
+    id,
+    dinner,
+    roast.fire,
+    createdAt,
+    others,
+    known,
+    isRead,
+  ]);
 }

@@ -113,7 +113,7 @@ const FULL_PACE_SHARE = 0.9;
 /** Where little was to be expected, little says nothing. */
 const EXPECTED_LEAST_K = 2;
 /** A finish that is late by less is the plan's own doubt. */
-const LATE_MIN = 5;
+export const LATE_MIN = 5;
 
 /** Most urgent first. */
 export function adviceFor(watched: Watched): Advice[] {

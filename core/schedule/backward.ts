@@ -74,6 +74,8 @@ export interface ScheduleInput {
 export interface Schedule {
   /** On the table: as asked, or as late as a bird that is in makes it. */
   readonly serveAtMs: number;
+  /** On the table no sooner, after its shortest rest: as soon as anybody likes while it is not in. */
+  readonly earliestTableMs: number;
   readonly tasks: readonly Task[];
   readonly inAtMs: number;
   readonly pullAtMs: { readonly p10: number; readonly p50: number; readonly p90: Late };
@@ -170,6 +172,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
   tasks.push({ id: "table", lane: "table", startMs: serveAtMs, endMs: serveAtMs + HOUR_MS });
   return {
     serveAtMs,
+    earliestTableMs: earliestMs + input.carveMin * MINUTE_MS,
     tasks,
     inAtMs,
     pullAtMs,

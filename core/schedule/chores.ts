@@ -182,7 +182,7 @@ export function choresOf(
   taken: readonly Busy[] = [],
 ): Chore[] {
   const { season, zone } = plan;
-  const { inAtMs, pullAtMs, carveAtMs } = schedule;
+  const { inAtMs, pullAtMs, carveAtMs, serveAtMs } = schedule;
   const chores: Chore[] = [];
   const put = (kind: ChoreKind, lane: Lane, startMs: number, minutes: number, more: Partial<Chore> = {}): void => {
     chores.push({
@@ -257,7 +257,7 @@ export function choresOf(
   // After a rest that is too short for it, it is ready while the bird is carved.
   const gravyEndMs =
     plan.roasted === "day-before"
-      ? Date.parse(plan.serveAt) - 10 * MINUTE_MS
+      ? serveAtMs - 10 * MINUTE_MS
       : Math.max(carveAtMs, pullAtMs.p50 + (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS);
   if (plan.roasted === "same-day") {
     const poured = Math.min(

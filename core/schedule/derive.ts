@@ -70,6 +70,8 @@ export interface Beside {
   readonly taken: readonly Use[];
   /** The dinner's dishes where they are placed around this one; its own where they are left out. */
   readonly dishes?: readonly Side[];
+  /** Another roast of the dinner is on the table no sooner, and this one waits for it. */
+  readonly awaitedMs?: number;
   /** The one oven is on already, as hot, for another roast that is in it. */
   readonly ovenIsOn?: boolean;
   /** One of several pieces in one heat. */
@@ -136,7 +138,7 @@ export function derivePlan(
   // Thawed in its brine, a bird is being salted already.
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
-  const serveMs = Date.parse(plan.serveAt);
+  const serveMs = Math.max(Date.parse(plan.serveAt), beside.awaitedMs ?? Number.NEGATIVE_INFINITY);
   const input: ScheduleInput = {
     serveAtMs: serveMs,
     dayBefore,

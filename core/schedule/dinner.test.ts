@@ -11,6 +11,7 @@ import { FIRST_SHARES } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
 import { forDinner, forFire } from "../plan/together";
 import { usualPlan } from "../plan/usualPlan";
+import { MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { DerivedPlan } from "./derive";
 import { type DinnerRoast, placeDinner } from "./dinner";
@@ -103,6 +104,43 @@ describe("several roasts of one dinner", () => {
         }
       }),
       plansAsked(25),
+    );
+  });
+
+  it("are eaten when the late one of them is there: the other waits, is placed anew and moves nothing but itself", () => {
+    const late = fc.record({ lateMin: fc.integer({ min: 0, max: 240 }), inOneHeat: fc.boolean() });
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, late, (one, other, first, second, { lateMin, inOneHeat }) => {
+        const plan = (inOneHeat ? forFire : forDinner)(other, one);
+        const a = roast("a", one, first.pullMinute, "one");
+        const b = roast("b", plan, second.pullMinute, inOneHeat ? "one" : "b");
+        const planned = placeDinner([a, b], 0).get("a") as DerivedPlan;
+        expect(planned.schedule.earliestTableMs).toBe(Number.NEGATIVE_INFINITY);
+        // It went in late, and is expected as long after that as planned.
+        const inAt = new Date(planned.schedule.inAtMs + lateMin * MINUTE_MS).toISOString();
+        const [inNow, unmoved] = [...placeDinner([{ ...a, inAt }, b], 0).values()] as [DerivedPlan, DerivedPlan];
+        const { schedule } = replan(one, a.simulated, inNow, {
+          inAt,
+          pullMin: { p10: 0.9 * first.pullMinute, p50: first.pullMinute, p90: 1.1 * first.pullMinute },
+          pulled: false,
+          nowMs: Date.parse(inAt),
+        }).renewed;
+        const awaitedMs = schedule.earliestTableMs;
+        expect(awaitedMs).toBeLessThanOrEqual(schedule.serveAtMs);
+        const waits = placeDinner(
+          [
+            { ...a, inAt },
+            { ...b, awaitedMs },
+          ],
+          0,
+        );
+        const b1 = waits.get("b") as DerivedPlan;
+        expect(b1.schedule.serveAtMs).toBeGreaterThanOrEqual(Math.max(awaitedMs, Date.parse(one.serveAt)));
+        if (awaitedMs <= Date.parse(one.serveAt)) expect(b1.schedule).toEqual(unmoved.schedule);
+        expect(waits.get("a")?.schedule).toEqual(inNow.schedule);
+        expectOrder(plan, b1);
+      }),
+      plansAsked(50),
     );
   });
 

@@ -25,6 +25,8 @@ export interface DinnerRoast {
   readonly shares: Shares;
   readonly inAt?: string | undefined;
   readonly told?: Told;
+  /** Others are on the table no sooner. */
+  readonly awaitedMs?: number | undefined;
 }
 
 /** Of several, the one that needs longest: it says when all go in, and what is done for all is done at it. */
@@ -67,7 +69,11 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
       roast.shares,
       nowMs,
       roast.inAt,
-      { dishes: roast === host ? dishes : [], ...beside },
+      {
+        dishes: roast === host ? dishes : [],
+        ...(roast.awaitedMs !== undefined && { awaitedMs: roast.awaitedMs }),
+        ...beside,
+      },
       roast.told,
     );
   /** The pieces of one heat, the lead first. @param leadMs from when they go in to the table; left out while that is sought */

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, refined, seeText } from "../helpers/browser";
+import { fill, pickMoment, press, pressAt, refined, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -87,5 +87,18 @@ describe("a second roast for one dinner", () => {
     await seeText(driver, "Whole chicken, 1.8 kg", "For the same dinner");
     await pressAt(driver, 'nav[aria-label="Other roasts of this dinner"] a');
     await seeText(driver, "Whole turkey, 5 kg", "The bird is in the oven");
+  });
+
+  it("waits for the one that is late: the chicken's day moves with the turkey's, and says why", async () => {
+    // In now, it is not done for hours: dinner in half an hour is not to be.
+    await pressAt(driver, 'nav a[href*="/plan"]');
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
+    await pickMoment(driver, "On the table", Date.now() + 30 * 60_000);
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await press(driver, "The bird is in the oven");
+    await seeText(driver, "Take it out in");
+    await pressAt(driver, 'nav[aria-label="Other roasts of this dinner"] a');
+    await seeText(driver, "Whole chicken, 1.8 kg", "Whole turkey is late: dinner at about");
+    expect(await bodyText()).not.toMatch(/should have (gone in|been on)/);
   });
 });
