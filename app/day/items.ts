@@ -11,7 +11,7 @@ import { type AdviceWords, adviceWords, awaitedWords, beginWords, dueWords } fro
 import { dayAndTime, type Reader, timeBeside } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
 import { namesIn } from "../../words/titles";
-import type { Awaited } from "./useAwaited";
+import type { AwaitedRoast } from "../simulation/useDinner";
 
 /** One thing to mind, with what a tap does about it. */
 export interface Item extends AdviceWords {
@@ -29,7 +29,7 @@ interface Minded {
   readonly stage: CookStage;
   readonly derived: DerivedPlan | null;
   /** What of its dinner it waits for. */
-  readonly awaited: Awaited | null;
+  readonly awaited: AwaitedRoast | null;
   /** What the coach says. */
   readonly told: readonly Advice[];
   /** What is still to come. */
@@ -39,7 +39,7 @@ interface Minded {
   readonly isLate: boolean;
 }
 
-function awaitedItem(roast: Roast, { roast: other, tableMs }: Awaited, nowMs: number, reader: Reader): Item {
+function awaitedItem(roast: Roast, { roast: other, tableMs }: AwaitedRoast, nowMs: number, reader: Reader): Item {
   const name = namesIn([roast, other]).get(other.id) ?? "";
   const words = awaitedWords(name, timeBeside(tableMs, nowMs, roast.plan.zone, reader));
   return { ...words, about: { kind: "awaited", id: other.id } };

@@ -86,14 +86,12 @@ export function useRoastDay(roast: Roast): RoastDay {
     seenC: pulledMin === null ? SEEN_C : plan.targetC,
   });
   const awaited = useAwaited(roast);
-  const { derived, beside } = useDinner(roast, plan, simulated, awaited?.tableMs);
+  const { derived, beside } = useDinner(roast, plan, simulated, awaited);
   const timeMin = byTimeMin(roast);
   const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
   const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
   const renewed = coming.renewed ?? (awaited ? derived : null);
-  // As late itself, it waits for nobody.
-  const isAwaiting = awaited !== null && (renewed?.schedule.earliestTableMs ?? 0) <= awaited.tableMs;
   const kept = useMemo(
     () => (stage === "kept" && derived ? keptOf(coming.rows, happened, nowMinute) : null),
     [stage, derived, coming.rows, happened, nowMinute],
@@ -144,10 +142,7 @@ export function useRoastDay(roast: Roast): RoastDay {
         : [],
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
-  const items = itemsOf(
-    { roast, stage, derived, awaited: isAwaiting ? awaited : null, told, rows, nowMs: now, isLate: late !== null },
-    reader,
-  );
+  const items = itemsOf({ roast, stage, derived, awaited, told, rows, nowMs: now, isLate: late !== null }, reader);
 
   const calls =
     stage === "done" && !leftovers

@@ -10,7 +10,7 @@ import type { Plan } from "../../core/plan/schema";
 import { forDinner, forFire, isSameFire } from "../../core/plan/together";
 import type { Told } from "../../core/schedule/conflicts";
 import type { DerivedPlan, Simulated } from "../../core/schedule/derive";
-import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
+import { type Awaited, type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { roastsOfDinner } from "../../storage/roasts";
 import { inOrder, namesIn } from "../../words/titles";
@@ -19,6 +19,11 @@ import { database } from "../shell/database";
 import { useBands } from "./useBands";
 import { type Cooked, useCooks } from "./useCooks";
 import type { SimulatedPlan } from "./useSimulatedPlan";
+
+/** Another roast of the same dinner that is late, as its day goes now. */
+export interface AwaitedRoast extends Omit<Awaited, "title"> {
+  readonly roast: Roast;
+}
 
 /** Another roast of the same dinner. */
 export interface Beside {
@@ -52,9 +57,14 @@ const toldOf = ({ createdAt, happened }: Pick<Roast, "createdAt" | "happened">):
 
 /**
  * @param plan as it is under the hand, which may be newer than what is stored
- * @param awaitedMs another one is on the table no sooner
+ * @param awaited another one that is late, as its day goes now
  */
-export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedPlan, awaitedMs?: number): Dinner {
+export function useDinner(
+  roast: Roast,
+  plan: Plan,
+  { cook, shares }: SimulatedPlan,
+  awaited: AwaitedRoast | null = null,
+): Dinner {
   const { id, dinner, createdAt } = roast;
   const { inAt, ticked, thawBegunAt } = roast.happened;
   const together = useLiveQuery(() => roastsOfDinner(database(), dinner), [dinner]);
@@ -89,7 +99,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
         simulated,
         shares,
         inAt,
-        awaitedMs,
+        awaited: awaited ? { ...awaited, title: names.get(awaited.roast.id) ?? "" } : undefined,
         createdAt,
         told: toldOf({ createdAt, happened: happenedAfterEdit(roast, plan) }),
       };
@@ -133,7 +143,7 @@ export function useDinner(roast: Roast, plan: Plan, { cook, shares }: SimulatedP
     shares,
     plan,
     inAt,
-    awaitedMs,
+    awaited,
     ticked,
     thawBegunAt,
     id,

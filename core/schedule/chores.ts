@@ -66,6 +66,8 @@ const BRINE_COOLS_MIN = 60;
 const NEVER_MIN = Number.POSITIVE_INFINITY;
 const LOOSEN_MIN = 5;
 const THICKEN_MIN = 12;
+/** From a tray that is out to its gravy. */
+export const GRAVY_MIN = LOOSEN_MIN + THICKEN_MIN;
 
 /** Minute of the roast at which a moment comes, by what the simulation went through; null when it never does. */
 export function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 0): number | null {
@@ -174,12 +176,14 @@ export const ownChores = (chores: readonly Chore[]): Chore[] =>
 /**
  * @param history of the simulated roast: when it comes to its conditions
  * @param taken by roasts of the same dinner that were placed before
+ * @param gravyLeadMs so long before its own knife another one begins, and the gravy is ready for both
  */
 export function choresOf(
   plan: Plan,
   schedule: Schedule,
   history: readonly HistoryPoint[],
   taken: readonly Busy[] = [],
+  gravyLeadMs = 0,
 ): Chore[] {
   const { season, zone } = plan;
   const { inAtMs, pullAtMs, carveAtMs, serveAtMs } = schedule;
@@ -258,12 +262,9 @@ export function choresOf(
   const gravyEndMs =
     plan.roasted === "day-before"
       ? serveAtMs - 10 * MINUTE_MS
-      : Math.max(carveAtMs, pullAtMs.p50 + (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS);
+      : Math.max(carveAtMs - gravyLeadMs, pullAtMs.p50 + GRAVY_MIN * MINUTE_MS);
   if (plan.roasted === "same-day") {
-    const poured = Math.min(
-      Math.max(pullAtMs.p50 + 5 * MINUTE_MS, pullAtMs.p10),
-      gravyEndMs - (LOOSEN_MIN + THICKEN_MIN) * MINUTE_MS,
-    );
+    const poured = Math.min(Math.max(pullAtMs.p50 + 5 * MINUTE_MS, pullAtMs.p10), gravyEndMs - GRAVY_MIN * MINUTE_MS);
     // Out of a tray that is out, however short the rest.
     put("loosen", "board", Math.max(pullAtMs.p50, poured), LOOSEN_MIN);
   } else put("loosen", "board", pullAtMs.p50 + 5 * MINUTE_MS, LOOSEN_MIN);

@@ -23,6 +23,7 @@ import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
 import {
   type Chore,
   choresOf,
+  GRAVY_MIN,
   outMin,
   ownChores,
   SALT_HANDS_MIN,
@@ -72,6 +73,8 @@ export interface Beside {
   readonly dishes?: readonly Side[];
   /** Another roast of the dinner is on the table no sooner, and this one waits for it. */
   readonly awaitedMs?: number;
+  /** So long before its own knife another one of the dinner begins: its gravy is ready by then. */
+  readonly gravyLeadMs?: number;
   /** The one oven is on already, as hot, for another roast that is in it. */
   readonly ovenIsOn?: boolean;
   /** One of several pieces in one heat. */
@@ -120,7 +123,7 @@ export function derivePlan(
   beside: Beside = ALONE,
   told: Told = UNTOLD,
 ): DerivedPlan {
-  const { taken, piece } = beside;
+  const { taken, piece, gravyLeadMs = 0 } = beside;
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
@@ -157,10 +160,15 @@ export function derivePlan(
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,
-    // Dishes that bake after the bird need the oven: the rest is made as long as they take, up to what a wrapped bird can wait.
+    // Dishes that bake after the bird need the oven, and the gravy of one that is in and late comes before the first
+    // knife: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
       longestRestMin,
-      Math.max(Math.min(rest.shortestMin, wantedMin), minutesWantedAfterPull(dishes, stoves) + 5 - carveMin),
+      Math.max(
+        Math.min(rest.shortestMin, wantedMin),
+        minutesWantedAfterPull(dishes, stoves) + 5 - carveMin,
+        inAt && gravyLeadMs > 0 ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
+      ),
     ),
     usualRestMin: wantedMin,
     longestRestMin,
@@ -172,7 +180,7 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, placed, simulated.history, taken);
+  const made = choresOf(plan, placed, simulated.history, taken, gravyLeadMs);
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;

@@ -13,6 +13,7 @@ import { forDinner, forFire } from "../plan/together";
 import { usualPlan } from "../plan/usualPlan";
 import { MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
+import { GRAVY_MIN } from "./chores";
 import type { DerivedPlan } from "./derive";
 import { type DinnerRoast, placeDinner } from "./dinner";
 import { withoutPreheating } from "./heatOn";
@@ -119,25 +120,31 @@ describe("several roasts of one dinner", () => {
         // It went in late, and is expected as long after that as planned.
         const inAt = new Date(planned.schedule.inAtMs + lateMin * MINUTE_MS).toISOString();
         const [inNow, unmoved] = [...placeDinner([{ ...a, inAt }, b], 0).values()] as [DerivedPlan, DerivedPlan];
-        const { schedule } = replan(one, a.simulated, inNow, {
+        const { schedule, uses } = replan(one, a.simulated, inNow, {
           inAt,
           pullMin: { p10: 0.9 * first.pullMinute, p50: first.pullMinute, p90: 1.1 * first.pullMinute },
           pulled: false,
           nowMs: Date.parse(inAt),
         }).renewed;
-        const awaitedMs = schedule.earliestTableMs;
-        expect(awaitedMs).toBeLessThanOrEqual(schedule.serveAtMs);
+        const tableMs = schedule.earliestTableMs;
+        expect(tableMs).toBeLessThanOrEqual(schedule.serveAtMs);
         const waits = placeDinner(
           [
             { ...a, inAt },
-            { ...b, awaitedMs },
+            { ...b, awaited: { title: a.title, tableMs, uses } },
           ],
           0,
         );
         const b1 = waits.get("b") as DerivedPlan;
-        expect(b1.schedule.serveAtMs).toBeGreaterThanOrEqual(Math.max(awaitedMs, Date.parse(one.serveAt)));
-        if (awaitedMs <= Date.parse(one.serveAt)) expect(b1.schedule).toEqual(unmoved.schedule);
-        expect(waits.get("a")?.schedule).toEqual(inNow.schedule);
+        expect(b1.schedule.serveAtMs).toBeGreaterThanOrEqual(Math.max(tableMs, Date.parse(one.serveAt)));
+        if (tableMs <= Date.parse(one.serveAt)) expect(b1.schedule.serveAtMs).toBe(unmoved.schedule.serveAtMs);
+        // And is carved when the hands that carve the late one are free.
+        const knife = taskOf(b1.schedule, "carve");
+        const serving = uses.filter(({ id, startMs, endMs }) => {
+          const isAtOnce = startMs < (knife?.endMs ?? 0) && endMs > (knife?.startMs ?? 0);
+          return isAtOnce && (id === "carve" || id === "thicken");
+        });
+        if (one.equipment.hands === 1) expect(serving).toEqual([]);
         expectOrder(plan, b1);
       }),
       plansAsked(50),
@@ -191,7 +198,7 @@ describe("several roasts of one dinner", () => {
     const cold = (plan: Plan): Plan => ({ ...plan, preheat: { ...plan.preheat, minutes: 0 } });
     const [a, b] = [usual(), cold(usual())];
     // It goes in while the other is in, or the other while it should cool.
-    for (const pullMinute of [60, 120]) {
+    for (const pullMinute of [60, 140]) {
       const placed = (one: Plan, other: Plan) => placeDinner([roast("a", one, 150), roast("b", other, pullMinute)], 0);
       const said = (of: string, one = a, other = b) =>
         placed(one, other)
@@ -215,6 +222,32 @@ describe("several roasts of one dinner", () => {
     const both = placeDinner([roast("a", small, 90, "one"), roast("b", small, 80, "one")], 0);
     const ovens = [...both.values()].flatMap(({ resourceConflicts }) => resourceConflicts.map(({ kind }) => kind));
     expect(ovens.filter((kind) => kind.startsWith("oven"))).toEqual([]);
+  });
+
+  it("are carved one right after the other, the gravy before the first knife, as far as their trays are out by then", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+        fc.pre(one.roasted === "same-day" && one.equipment.hands === 1);
+        const plans = [one, { ...forDinner(other, one), roasted: one.roasted }] as const;
+        const both = [
+          ...placeDinner([roast("a", plans[0], first.pullMinute), roast("b", plans[1], second.pullMinute)], 0),
+        ];
+        const served = both.map(([, { schedule, chores }], n) => {
+          const carve = taskOf(schedule, "carve");
+          const gravy = chores.find(({ kind }) => kind === "thicken");
+          if (!carve) throw new Error(`${n} is not carved`);
+          return { carve, gravy, soonestMs: schedule.pullAtMs.p50 + GRAVY_MIN * MINUTE_MS };
+        });
+        const [late, early] = served.sort((x, y) => y.carve.startMs - x.carve.startMs);
+        const gravy = served.find((each) => each.gravy);
+        if (!late || !early || !gravy) throw new Error("nothing is served");
+        // Of one that rests so shortly that its tray is not out in time, the gravy may come between.
+        if (gravy.soonestMs > early.carve.startMs) return;
+        expect(early.carve.endMs).toBe(late.carve.startMs);
+        expect(gravy.gravy?.endMs).toBeLessThanOrEqual(early.carve.startMs);
+      }),
+      plansAsked(50),
+    );
   });
 
   it("leave one alone as it is, and look at the kitchen once on the eve", () => {

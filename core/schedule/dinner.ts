@@ -8,11 +8,21 @@ import type { Shares } from "../forecast/shares";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import { usesOven } from "../plan/heats";
 import type { Plan, Side } from "../plan/schema";
+import { taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
+
+/** A roast that the others of its dinner wait for. */
+export interface Awaited {
+  readonly title: string;
+  /** On the table no sooner. */
+  readonly tableMs: number;
+  /** What it takes of the kitchen now. */
+  readonly uses: readonly Use[];
+}
 
 /** One of the dinner's roasts, with its simulation. */
 export interface DinnerRoast {
@@ -25,8 +35,8 @@ export interface DinnerRoast {
   readonly shares: Shares;
   readonly inAt?: string | undefined;
   readonly told?: Told;
-  /** Others are on the table no sooner. */
-  readonly awaitedMs?: number | undefined;
+  /** Another one that is late, as its day goes now. */
+  readonly awaited?: Awaited | undefined;
 }
 
 /** Of several, the one that needs longest: it says when all go in, and what is done for all is done at it. */
@@ -49,48 +59,61 @@ function portionsTogether(roasts: readonly DinnerRoast[]): Portions {
   return { heads: each[0]?.heads ?? 1, eachKg: sum("eachKg"), lightKg: sum("lightKg"), darkKg: sum("darkKg") };
 }
 
-/**
- * Everything of a dinner placed on its one clock.
- * @param roasts in the order in which they were planned
- * @returns what is derived from each, by its id; its conflicts name what of other roasts they are with
- */
-export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
-  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire) => roasts.filter((each) => each.fire === fire));
-  const leads = fires.map(leadOf);
-  // Dishes stand around what has the oven.
-  const host = leads.find(({ plan }) => usesOven(plan)) ?? leads[0];
-  const dishes = dishesOf(roasts);
+/** By roast: so long before its own knife another one of the dinner begins, ms. */
+type GravyLeads = ReadonlyMap<string, number>;
+
+interface Around {
+  /** What has the dinner's dishes. */
+  readonly host: DinnerRoast | undefined;
+  readonly dishes: readonly Side[];
+  /** Null while it is sought: then the gravy keeps no hands, and is in no knife's way. */
+  readonly gravyLeads: GravyLeads | null;
+}
+
+/** One of them, beside what others have taken. */
+function placeOne(roast: DinnerRoast, others: Beside, { host, dishes, gravyLeads }: Around, nowMs: number) {
+  const { id, plan, simulated, shares, inAt, awaited, told } = roast;
+  const before = awaited ? others.taken.filter(({ of }) => of !== awaited.title) : others.taken;
+  const taken = [...before, ...(awaited?.uses.map((use) => ({ ...use, of: awaited.title })) ?? [])];
+  const makesGravy = taken.every((use) => use.id !== "thicken");
+  const beside: Beside = {
+    ...others,
+    taken: gravyLeads ? taken : taken.map((use) => (use.id === "thicken" ? { ...use, hands: 0 } : use)),
+    dishes: roast === host ? dishes : [],
+    ...(awaited && { awaitedMs: awaited.tableMs }),
+    ...(makesGravy && { gravyLeadMs: gravyLeads?.get(id) ?? 0 }),
+  };
+  return derivePlan(plan, simulated, shares, nowMs, inAt, beside, told);
+}
+
+/** The knife takes one after the other, and the gravy is stirred. */
+const isServing = ({ id }: Use): boolean => id === "carve" || id === "thicken";
+
+/** Each beside those that were placed before it, by its id; the pieces of one heat together. */
+function placeEach(
+  fires: readonly (readonly DinnerRoast[])[],
+  around: Around,
+  nowMs: number,
+): ReadonlyMap<string, DerivedPlan> {
   const taken: Use[] = [];
   const placed = new Map<string, DerivedPlan>();
-  const place = (roast: DinnerRoast, beside: Beside): DerivedPlan =>
-    derivePlan(
-      roast.plan,
-      roast.simulated,
-      roast.shares,
-      nowMs,
-      roast.inAt,
-      {
-        dishes: roast === host ? dishes : [],
-        ...(roast.awaitedMs !== undefined && { awaitedMs: roast.awaitedMs }),
-        ...beside,
-      },
-      roast.told,
-    );
   /** The pieces of one heat, the lead first. @param leadMs from when they go in to the table; left out while that is sought */
   const placeAll = (pieces: readonly DinnerRoast[], leadMs?: number): readonly DerivedPlan[] => {
-    // The knife takes one after the other, and the gravy is stirred; what else is done is done for all of them at once.
+    // Beside knife and gravy, what is done is done for all of them at once.
     const served: Use[] = [];
     return pieces.map((piece, n) => {
-      const derived = place(piece, {
+      const beside: Beside = {
         taken: [...taken, ...served],
         ...(leadMs !== undefined && { piece: { leadMs, follows: n > 0 } }),
-      });
-      served.push(...derived.uses.filter(({ id }) => id === "carve" || id === "thicken"));
+      };
+      const derived = placeOne(piece, beside, around, nowMs);
+      served.push(...derived.uses.filter(isServing));
       return derived;
     });
   };
-  fires.forEach((fire, n) => {
-    const pieces = [leads[n] as DinnerRoast, ...fire.filter((each) => each !== leads[n])];
+  for (const fire of fires) {
+    const lead = leadOf(fire);
+    const pieces = [lead, ...fire.filter((each) => each !== lead)];
     let all = placeAll(pieces);
     if (pieces.length > 1) {
       const needsMs = (): number => Math.max(...all.map(({ schedule }) => schedule.serveAtMs - schedule.inAtMs));
@@ -105,7 +128,41 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
       placed.set(id, derived);
       taken.push(...derived.uses.map((use) => ({ ...use, of: title })));
     });
+  }
+  return placed;
+}
+
+/** Of birds that are carved for their dinner: how long before each the first of them is, one right after the other. */
+function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string, DerivedPlan>): GravyLeads {
+  const knives = roasts.flatMap(({ id, plan }) => {
+    const carve = taskOf((placed.get(id) as DerivedPlan).schedule, "carve");
+    return carve && plan.roasted === "same-day" ? [{ roast: id, startMs: carve.startMs, endMs: carve.endMs }] : [];
   });
+  const leadMs = (ownMs: number): number => {
+    const before = knives.filter(({ startMs }) => startMs < ownMs);
+    // They may be apart for another reason: it is out of their way for as long as they take.
+    const tookMs = before.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
+    return Math.min(tookMs, Math.max(0, ...before.map(({ startMs }) => ownMs - startMs)));
+  };
+  return new Map(knives.map(({ roast, startMs }) => [roast, leadMs(startMs)]));
+}
+
+/**
+ * Everything of a dinner placed on its one clock.
+ * @param roasts in the order in which they were planned
+ * @returns what is derived from each, by its id; its conflicts name what of other roasts they are with
+ */
+export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
+  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire) => roasts.filter((each) => each.fire === fire));
+  const leads = fires.map(leadOf);
+  // Dishes stand around what has the oven.
+  const host = leads.find(({ plan }) => usesOven(plan)) ?? leads[0];
+  const around = { host, dishes: dishesOf(roasts) };
+  const gravyLeads =
+    roasts.length > 1
+      ? gravyLeadsOf(roasts, placeEach(fires, { ...around, gravyLeads: null }, nowMs))
+      : new Map<string, number>();
+  const placed = placeEach(fires, { ...around, gravyLeads }, nowMs);
   const portions = portionsTogether(roasts);
   return new Map(
     roasts.map(({ id, plan }, n) => {
