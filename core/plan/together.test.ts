@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { type Roast, RoastSchema } from "./roast";
+import { LEFTOVERS_ROW, type Roast, RoastSchema } from "./roast";
 import type { Plan } from "./schema";
 import { apart, forDinner, forFire, handedOn, isSameDinner, isSameFire, joinedTo, ownFire } from "./together";
 
@@ -48,6 +48,25 @@ describe("what roasts have together", () => {
     expect(handedOn(wentIn, out, handed)).toBe(handed);
     // Taken back, it is taken back for all.
     expect(handedOn(wentIn, one, handed).happened).toEqual({});
+  });
+
+  it("is eaten at one table: what is left of all that was carved is in the fridge with one tick, and out again without it", () => {
+    const one = roast("one", sampleRoast().plan);
+    const two = roast("two", one.plan, { dinner: one.dinner });
+    const at = (hour: number) => `2026-09-27T${hour}:00:00.000Z`;
+    const carved = (of: Roast, more: Partial<Roast["happened"]> = {}): Roast => ({
+      ...of,
+      happened: { inAt: at(10), pulledAt: at(12), carvedAt: at(13), ...more },
+    });
+    const away = carved(one, { ticked: ["season-1", LEFTOVERS_ROW], hotTable: true });
+    const handed = handedOn(carved(one), away, carved(two, { ticked: ["fill-1"] }));
+    expect(RoastSchema.safeParse(handed).error).toBeUndefined();
+    expect(handed.happened).toMatchObject({ ticked: ["fill-1", LEFTOVERS_ROW], hotTable: true });
+    const out = handedOn(away, carved(one), handed).happened;
+    expect(out.ticked).toEqual(["fill-1"]);
+    expect(out.hotTable).toBeUndefined();
+    // Of one that is still to be carved nothing is put away.
+    expect(handedOn(carved(one), away, two).happened.ticked).toBeUndefined();
   });
 
   it("is joined with every dish of both, and left with none of the others' ids", () => {

@@ -3,8 +3,8 @@
  * dinner is its roasts of one `dinner`, its table and its kitchen the same in each; the pieces of one fire, of one
  * `fire`, have their salt and their heat the same besides. Whatever writes a change hands it on.
  */
-import { inOrder } from "./happened";
-import type { Roast } from "./roast";
+import { inOrder, withoutTicks, withTick } from "./happened";
+import { LEFTOVERS_ROW, type Roast } from "./roast";
 import type { Plan } from "./schema";
 import { inSince, notInYet } from "./wentIn";
 
@@ -51,6 +51,7 @@ const TO_FIRE = [
   "darker",
 ] as const satisfies readonly (keyof Roast["happened"])[];
 
+type Happened = Roast["happened"];
 type Of = Pick<Roast, "dinner" | "fire">;
 export const isSameDinner = (one: Pick<Of, "dinner">, other: Pick<Of, "dinner">): boolean =>
   one.dinner === other.dinner;
@@ -73,27 +74,34 @@ function changed<Whole extends object, Name extends keyof Whole>(
 const without = <Whole extends object>(whole: Whole): Whole =>
   Object.fromEntries(Object.entries(whole).filter(([, value]) => value !== undefined)) as Whole;
 
+/** What happened in one heat, to another piece that is in it. */
+function inOneHeat(before: Happened, after: Happened, other: Happened): Happened {
+  const happened = changed(before, after, TO_FIRE);
+  if (Object.keys(happened).length === 0) return other;
+  const { inAt } = after;
+  const its = !("inAt" in happened) ? other : inAt === undefined ? notInYet(other) : inSince(other, inAt);
+  return inOrder(without({ ...its, ...happened }));
+}
+
+/** What happened at one table, to another bird that was carved for it: what is left of both is put away together. */
+function atOneTable(before: Happened, after: Happened, other: Happened): Happened {
+  if (other.carvedAt === undefined) return other;
+  const table = changed(before, after, ["hotTable"]);
+  const its = Object.keys(table).length > 0 ? without({ ...other, ...table }) : other;
+  const isAway = ({ ticked = [] }: Happened): boolean => ticked.includes(LEFTOVERS_ROW);
+  if (isAway(before) === isAway(after)) return its;
+  return isAway(after) ? withTick(its, LEFTOVERS_ROW) : withoutTicks(its, LEFTOVERS_ROW);
+}
+
 /** Another roast, once one has changed: what they have together is changed in it too; itself where that is nothing. */
 export function handedOn(before: Roast, after: Roast, other: Roast): Roast {
   if (!isSameDinner(after, other)) return other;
-  const ofDinner = changed(before.plan, after.plan, OF_DINNER);
-  if (!isSameFire(after, other)) {
-    return Object.keys(ofDinner).length > 0 ? { ...other, plan: { ...other.plan, ...ofDinner } } : other;
-  }
-  const plan = { ...ofDinner, ...changed(before.plan, after.plan, OF_FIRE) };
-  const happened = changed(before.happened, after.happened, TO_FIRE);
-  if (Object.keys(plan).length + Object.keys(happened).length === 0) return other;
-  const { inAt } = after.happened;
-  const its = !("inAt" in happened)
-    ? other.happened
-    : inAt === undefined
-      ? notInYet(other.happened)
-      : inSince(other.happened, inAt);
-  return {
-    ...other,
-    plan: { ...other.plan, ...plan },
-    happened: inOrder(without({ ...its, ...happened })),
-  };
+  const isPiece = isSameFire(after, other);
+  const plan = changed(before.plan, after.plan, isPiece ? [...OF_DINNER, ...OF_FIRE] : OF_DINNER);
+  const heated = isPiece ? inOneHeat(before.happened, after.happened, other.happened) : other.happened;
+  const happened = atOneTable(before.happened, after.happened, heated);
+  if (Object.keys(plan).length === 0 && happened === other.happened) return other;
+  return { ...other, plan: { ...other.plan, ...plan }, happened };
 }
 
 const picked = (plan: Plan, names: readonly (keyof Plan)[]): Partial<Plan> =>
