@@ -160,8 +160,9 @@ export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
 /** Waits until the page's text holds all of these. */
 export async function seeText(driver: WebDriver, ...texts: readonly string[]): Promise<void> {
   for (const text of texts) {
+    // A number and its unit are kept together by a space of another kind.
     const isThere = async (): Promise<boolean> =>
-      (await driver.executeScript<string>("return document.body.innerText")).includes(text);
+      (await driver.executeScript<string>("return document.body.innerText")).replaceAll("\u00a0", " ").includes(text);
     await told(driver, driver.wait(isThere, WAIT_MS, `never seen on the page: ${text}`));
   }
 }

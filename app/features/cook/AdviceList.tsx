@@ -1,6 +1,7 @@
 import { Check, ChevronDown } from "lucide-react";
 import { probesOf } from "../../../core/bird/probe";
 import type { WhatIfId } from "../../../core/day/whatIf";
+import { unbroken } from "../../../words/unbroken";
 import type { Acts } from "../../day/acts";
 import type { Item } from "../../day/items";
 
@@ -69,10 +70,10 @@ export function AdviceList({ items, ...does }: Props) {
           >
             <details className="group grow [&:not([open])]:self-center">
               <summary className="flex min-h-12 cursor-pointer list-none items-center gap-2 px-4 py-1.5 text-lg leading-snug">
-                <span className="grow">{item.does}</span>
+                <span className="grow">{unbroken(item.does)}</span>
                 <ChevronDown aria-hidden className="size-5 shrink-0 text-soft transition group-open:rotate-180" />
               </summary>
-              <p className="px-4 pb-3 text-soft">{item.why}</p>
+              <p className="px-4 pb-3 text-soft">{unbroken(item.why)}</p>
             </details>
             {answers.length > 0 && (
               <div className="flex shrink-0 flex-col self-stretch divide-y divide-line-strong overflow-hidden rounded-r-2xl border-l border-line-strong">

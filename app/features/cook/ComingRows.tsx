@@ -1,5 +1,6 @@
 import { clockTime, newDay } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
+import { unbroken } from "../../../words/unbroken";
 import { useHabits } from "../../shell/preferences";
 
 interface Props {
@@ -27,8 +28,8 @@ export function ComingRows({ rows, now, zone, label, isDetailed = false }: Props
             {day && <span className="col-span-2 text-sm text-soft">{day}</span>}
             <span className="whitespace-nowrap font-semibold">{clockTime(startMs, zone, reader)}</span>
             <span>
-              {what}
-              {isDetailed && detail && <span className="block text-sm text-soft">{detail}</span>}
+              {unbroken(what)}
+              {isDetailed && detail && <span className="block text-sm text-soft">{unbroken(detail)}</span>}
             </span>
           </li>
         );

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useEffect, useRef } from "react";
 import type { Roast } from "../../../core/plan/roast";
 import { namesIn, titleShown } from "../../../words/titles";
+import { unbroken } from "../../../words/unbroken";
 import { actsOf } from "../../day/acts";
 import { useBridgeState } from "../../day/listener";
 import { type RoastDay, useDay } from "../../day/roastDay";
@@ -53,7 +54,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   return (
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
       <div className="flex items-center justify-between gap-3">
-        <h1 className="text-lg leading-tight text-soft">{titleShown(roast, reader)}</h1>
+        <h1 className="text-lg leading-tight text-soft">{unbroken(titleShown(roast, reader))}</h1>
         {(stage !== "done" || day.leftovers) && <AlarmSwitch />}
       </div>
       {beside.length > 0 && (

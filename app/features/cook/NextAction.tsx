@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { unbroken } from "../../../words/unbroken";
 
 interface Props {
   /** What to do, in the imperative. */
@@ -13,7 +14,7 @@ interface Props {
 export function NextAction({ action, figure, unit, below }: Props) {
   return (
     <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-4 text-mist-1">
-      <p className="text-xl leading-snug">{action}</p>
+      <p className="text-xl leading-snug">{unbroken(action)}</p>
       <p
         className="flex flex-wrap items-baseline gap-x-2 font-display font-semibold leading-[0.92] tracking-tight"
         role="timer"

@@ -10,6 +10,7 @@ import { offWords } from "../../../words/log";
 import { heatWords, ratingName } from "../../../words/names";
 import { clockTime, dayAndTime, giveOrTake, timeBeside } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
+import { unbroken } from "../../../words/unbroken";
 import { useDays } from "../../day/roastDay";
 import { clockNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
@@ -53,7 +54,7 @@ function RoastCard({ roast }: { readonly roast: Roast }) {
           }
           className="font-display text-xl font-semibold after:absolute after:inset-0"
         >
-          {titleShown(roast, reader)}
+          {unbroken(titleShown(roast, reader))}
         </Link>
         <span className="text-soft">{birdWords(plan.bird, units)}</span>
       </div>
