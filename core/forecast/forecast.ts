@@ -6,7 +6,7 @@ import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { FORECAST_MEMBERS, fitting, PAST_K } from "./assimilate";
 import { type EnsembleOptions, priorOf } from "./ensemble";
-import { evidenceOf, latestOf, misfitK, READING_SD_K } from "./evidence";
+import { evidenceOf, latestOf, misfitK } from "./evidence";
 import { lineThrough } from "./line";
 import { type Member, minuteShown, shownAt } from "./member";
 import { methodErrorShare } from "./methodError";
@@ -43,6 +43,12 @@ const MODEL_ERROR_SHARE = 0.065;
 const EARLY_SHARE = 0.06;
 const FEW_READINGS_SHARE = 0.06;
 
+/**
+ * What the middle of birds that are as the true one misses of so many readings, K; what is missed beyond it none of them
+ * can be, and the model's error is as much larger (chosen likewise, and on spheres and slabs of other laws of drying).
+ */
+const usuallyMissedK = (readings: number): number => 0.5 + 0.8 / Math.sqrt(readings);
+
 /** And so many minutes whatever is left: a target is met at a noisy reading of a curve that flattens (chosen likewise). */
 const MODEL_ERROR_MIN = 1.2;
 
@@ -58,7 +64,7 @@ function withModelError(
   wider: number,
 ): (minute: number, member: number) => number {
   if (readings === 0) return (minute) => minute;
-  const misfit = Math.max(1, missedK / READING_SD_K);
+  const misfit = Math.max(1, missedK / usuallyMissedK(readings));
   const ofFew = FEW_READINGS_SHARE / Math.sqrt(readings);
   return (minute, member) => {
     if (minute <= latest || minute === Number.POSITIVE_INFINITY) return minute;
