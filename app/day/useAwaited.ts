@@ -9,8 +9,11 @@ import { MINUTE_MS } from "../../core/units/time";
 import type { AwaitedRoast } from "../simulation/useDinner";
 import { type RoastDay, useDays } from "./roastDay";
 
-const tableMsOf = ({ renewed }: RoastDay): number =>
-  MINUTE_MS * Math.ceil((renewed?.schedule.earliestTableMs ?? Number.NEGATIVE_INFINITY) / MINUTE_MS);
+/** Of one that is in, or rests: nobody waits for a bird that may never go in. */
+const tableMsOf = ({ stage, renewed }: RoastDay): number =>
+  renewed && (stage === "roasting" || stage === "resting")
+    ? MINUTE_MS * Math.ceil(renewed.schedule.earliestTableMs / MINUTE_MS)
+    : Number.NEGATIVE_INFINITY;
 
 /** The one of its dinner that is last on the table, where that is later than planned by more than the plan's own doubt. */
 export function useAwaited({ plan, id, dinner }: Roast): AwaitedRoast | null {
