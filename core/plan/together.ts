@@ -83,13 +83,12 @@ function inOneHeat(before: Happened, after: Happened, other: Happened): Happened
   return inOrder(without({ ...its, ...happened }));
 }
 
-/** What happened at one table, to another bird that was carved for it: what is left of both is put away together. */
+/** What happened at one table, to another bird for it: what is left of all that were carved is put away together. */
 function atOneTable(before: Happened, after: Happened, other: Happened): Happened {
-  if (other.carvedAt === undefined) return other;
   const table = changed(before, after, ["hotTable"]);
   const its = Object.keys(table).length > 0 ? without({ ...other, ...table }) : other;
   const isAway = ({ ticked = [] }: Happened): boolean => ticked.includes(LEFTOVERS_ROW);
-  if (isAway(before) === isAway(after)) return its;
+  if (other.carvedAt === undefined || isAway(before) === isAway(after)) return its;
   return isAway(after) ? withTick(its, LEFTOVERS_ROW) : withoutTicks(its, LEFTOVERS_ROW);
 }
 
