@@ -122,12 +122,12 @@ describe("several roasts of one dinner", () => {
         const [inNow, unmoved] = [...placeDinner([{ ...a, inAt }, b], 0).values()] as [DerivedPlan, DerivedPlan];
         const { schedule, uses } = replan(one, a.simulated, inNow, {
           inAt,
-          pullMin: { p10: 0.9 * first.pullMinute, p50: first.pullMinute, p90: 1.1 * first.pullMinute },
+          pullMin: { p10: 0.9 * first.pullMinute, p50: first.pullMinute / 1.003, p90: 1.1 * first.pullMinute },
           pulled: false,
           nowMs: Date.parse(inAt),
         }).renewed;
-        const tableMs = schedule.earliestTableMs;
-        expect(tableMs).toBeLessThanOrEqual(schedule.serveAtMs);
+        const tableMs = MINUTE_MS * Math.ceil(schedule.earliestTableMs / MINUTE_MS);
+        expect(schedule.earliestTableMs).toBeLessThanOrEqual(schedule.serveAtMs);
         const waits = placeDinner(
           [
             { ...a, inAt },
@@ -141,10 +141,16 @@ describe("several roasts of one dinner", () => {
         // And is carved when the hands that carve the late one are free.
         const knife = taskOf(b1.schedule, "carve");
         const serving = uses.filter(({ id, startMs, endMs }) => {
-          const isAtOnce = startMs < (knife?.endMs ?? 0) && endMs > (knife?.startMs ?? 0);
+          const isAtOnce = startMs < (knife?.endMs ?? 0) - 1 && endMs > (knife?.startMs ?? 0) + 1;
           return isAtOnce && (id === "carve" || id === "thicken");
         });
         if (one.equipment.hands === 1) expect(serving).toEqual([]);
+        // Right before it, where it waits for it and rests long enough: what touches is not at once, however it is rounded.
+        const late = uses.find(({ id }) => id === "carve");
+        const isWaiting =
+          tableMs > Date.parse(one.serveAt) && one.roasted === "same-day" && plan.roasted === "same-day";
+        if (isWaiting && one.equipment.hands === 1 && uses.some(({ id }) => id === "thicken") && !inOneHeat)
+          expect(Math.abs((late?.startMs ?? 0) - (knife?.endMs ?? 0))).toBeLessThan(1);
         expectOrder(plan, b1);
       }),
       plansAsked(50),

@@ -132,18 +132,15 @@ function placeEach(
   return placed;
 }
 
-/** Of birds that are carved for their dinner: how long before each the first of them is, one right after the other. */
+/** Of birds that are carved for their dinner: how long before each the first of them is. */
 function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string, DerivedPlan>): GravyLeads {
   const knives = roasts.flatMap(({ id, plan }) => {
     const carve = taskOf((placed.get(id) as DerivedPlan).schedule, "carve");
     return carve && plan.roasted === "same-day" ? [{ roast: id, startMs: carve.startMs, endMs: carve.endMs }] : [];
   });
-  const leadMs = (ownMs: number): number => {
-    const before = knives.filter(({ startMs }) => startMs < ownMs);
-    // They may be apart for another reason: it is out of their way for as long as they take.
-    const tookMs = before.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
-    return Math.min(tookMs, Math.max(0, ...before.map(({ startMs }) => ownMs - startMs)));
-  };
+  // As they will be one right after the other: now they may be apart, or one in the other.
+  const leadMs = (ownMs: number): number =>
+    knives.filter(({ startMs }) => startMs < ownMs).reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
   return new Map(knives.map(({ roast, startMs }) => [roast, leadMs(startMs)]));
 }
 
