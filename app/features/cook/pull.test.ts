@@ -46,6 +46,15 @@ describe("when it will be there", () => {
     expect(pullOf({ roast: written, forecast: unread, simulated: planned }, IN_MS)?.p50).toBe(IN_MS + HOUR_MS);
   });
 
+  it("is when the plan has it out, as the prediction says and the rows do, wherever in its band that lies", () => {
+    const skewed = { ...planned, shares: { p10: 0.8, p50: 0.97, p90: 1.15 } };
+    expect(pullOf({ roast, forecast: unread, simulated: skewed }, IN_MS)).toEqual({
+      p10: IN_MS + 0.8 * HOUR_MS,
+      p50: IN_MS + HOUR_MS,
+      p90: IN_MS + 1.15 * HOUR_MS,
+    });
+  });
+
   it("is not known of a plan that never gets there, nor before anything is simulated", () => {
     const neverMet = {
       kind: "never-met",

@@ -41,7 +41,8 @@ export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAt
   const after = (share: number): number => inAtMs + share * cook.pullMinute * MINUTE_MS;
   return {
     p10: after(shares.p10),
-    p50: after(shares.p50),
+    // Where the plan and its rows have it out, and what was predicted, too.
+    p50: after(1),
     p90: after(latest(shares.p90)),
   };
 }
