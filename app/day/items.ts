@@ -19,7 +19,7 @@ export interface Item extends AdviceWords {
     | Advice
     | { readonly kind: "row"; readonly id: string }
     /** Another roast of its dinner, which is late. */
-    | { readonly kind: "awaited"; readonly id: string }
+    | { readonly kind: "awaited" }
     /** Whether a first task has begun in time; what becomes of its salting where it begins only now. */
     | { readonly kind: "begun"; readonly task: TaskId; readonly fromNow: Remedy | null };
 }
@@ -42,7 +42,7 @@ interface Minded {
 function awaitedItem(roast: Roast, { roast: other, tableMs }: AwaitedRoast, nowMs: number, reader: Reader): Item {
   const name = namesIn([roast, other]).get(other.id) ?? "";
   const words = awaitedWords(name, timeBeside(tableMs, nowMs, roast.plan.zone, reader));
-  return { ...words, about: { kind: "awaited", id: other.id } };
+  return { ...words, about: { kind: "awaited" } };
 }
 
 /** In the order of their urgency. */

@@ -39,9 +39,16 @@ export interface DinnerRoast {
   readonly awaited?: Awaited | undefined;
 }
 
-/** Of several, the one that needs longest: it says when all go in, and what is done for all is done at it. */
-function leadOf(pieces: readonly DinnerRoast[]): DinnerRoast {
-  return pieces.reduce((lead, each) => (each.simulated.pullMinute > lead.simulated.pullMinute ? each : lead));
+/** The pieces of one heat, the one that needs longest first: it says when all go in, and what is done for all is done at it. */
+type Pieces = readonly [DinnerRoast, ...(readonly DinnerRoast[])];
+
+/** The roasts by their heats. */
+function firesOf(roasts: readonly DinnerRoast[]): readonly Pieces[] {
+  return [...new Set(roasts.map(({ fire }) => fire))].map((fire): Pieces => {
+    const pieces = roasts.filter((each) => each.fire === fire);
+    const lead = pieces.reduce((lead, each) => (each.simulated.pullMinute > lead.simulated.pullMinute ? each : lead));
+    return [lead, ...pieces.filter((each) => each !== lead)];
+  });
 }
 
 /** Every dish of the dinner, once. */
@@ -90,15 +97,11 @@ function placeOne(roast: DinnerRoast, others: Beside, { host, dishes, gravyLeads
 const isServing = ({ id }: Use): boolean => id === "carve" || id === "thicken";
 
 /** Each beside those that were placed before it, by its id; the pieces of one heat together. */
-function placeEach(
-  fires: readonly (readonly DinnerRoast[])[],
-  around: Around,
-  nowMs: number,
-): ReadonlyMap<string, DerivedPlan> {
+function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): ReadonlyMap<string, DerivedPlan> {
   const taken: Use[] = [];
   const placed = new Map<string, DerivedPlan>();
-  /** The pieces of one heat, the lead first. @param leadMs from when they go in to the table; left out while that is sought */
-  const placeAll = (pieces: readonly DinnerRoast[], leadMs?: number): readonly DerivedPlan[] => {
+  /** @param leadMs from when they go in to the table; left out while that is sought */
+  const placeAll = (pieces: Pieces, leadMs?: number): readonly DerivedPlan[] => {
     // Beside knife and gravy, what is done is done for all of them at once.
     const served: Use[] = [];
     return pieces.map((piece, n) => {
@@ -111,9 +114,7 @@ function placeEach(
       return derived;
     });
   };
-  for (const fire of fires) {
-    const lead = leadOf(fire);
-    const pieces = [lead, ...fire.filter((each) => each !== lead)];
+  for (const pieces of fires) {
     let all = placeAll(pieces);
     if (pieces.length > 1) {
       const needsMs = (): number => Math.max(...all.map(({ schedule }) => schedule.serveAtMs - schedule.inAtMs));
@@ -150,8 +151,8 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
  * @returns what is derived from each, by its id; its conflicts name what of other roasts they are with
  */
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
-  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire) => roasts.filter((each) => each.fire === fire));
-  const leads = fires.map(leadOf);
+  const fires = firesOf(roasts);
+  const leads = fires.map(([lead]) => lead);
   // Dishes stand around what has the oven.
   const host = leads.find(({ plan }) => usesOven(plan)) ?? leads[0];
   const around = { host, dishes: dishesOf(roasts) };

@@ -4,7 +4,7 @@
  */
 
 /** The n-th root of a function that falls through zero once in each interval (low, high), by bisection. */
-function root(f: (x: number) => number, low: number, high: number): number {
+export function root(f: (x: number) => number, low: number, high: number): number {
   let [a, b] = [low, high];
   for (let n = 0; n < 100; n++) {
     const middle = (a + b) / 2;

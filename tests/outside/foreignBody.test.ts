@@ -8,7 +8,7 @@ import { fitting, type Simulated } from "../../core/forecast/assimilate";
 import { forecastFrom } from "../../core/forecast/forecast";
 import type { Reading } from "../../core/forecast/reading";
 import { drain } from "../../core/processes/cook";
-import { sphere } from "../helpers/exact";
+import { root, sphere } from "../helpers/exact";
 
 const START_C = 4;
 const ENDS = { breast: 80, thigh: 88 };
@@ -20,16 +20,8 @@ const options = {
   shownC: { breast: 71, thigh: 74 },
 };
 
-/** When the middle of a sphere is so far from its surroundings, by bisection: it only falls. */
-function fourierAt(biot: number, share: number): number {
-  let [low, high] = [0.01, 5];
-  for (let n = 0; n < 50; n++) {
-    const middle = (low + high) / 2;
-    if (sphere(biot, middle, 0) > share) low = middle;
-    else high = middle;
-  }
-  return low;
-}
+/** When the middle of a sphere is so far from its surroundings. */
+const fourierAt = (biot: number, share: number): number => root((fourier) => sphere(biot, fourier, 0) - share, 0.01, 5);
 
 /** What thermometers in the middle of two spheres show, every two minutes until so long before both are there. */
 function readingsOf(aroundC: number, biot: number, leadMin: number): Reading[] {
