@@ -13,6 +13,8 @@ const rest: RestPlan = {
   earliestMin: 20,
   latestMin: 60,
   latestBecause: "cools",
+  carveMin: 45,
+  overMin: 0,
   fallsShort: false,
   backInMin: null,
 };
@@ -27,7 +29,6 @@ const inHeat = {
   reached: false,
   pulledMs: Number.NaN,
   rest: null,
-  carveAtMs: null,
   kept: null,
   leftovers: null,
 } as const;
@@ -71,19 +72,27 @@ describe("what is called", () => {
   });
 
   it("says of a rest: carve when it is time, not before the shortest rest and not after it has cooled", () => {
-    const at = (minute: number, carveMin: number): string[] =>
-      keysOf({ items: [], nowMs: minute * MINUTE_MS, pulledMs: 0, rest, carveAtMs: carveMin * MINUTE_MS });
-    expect(at(10, 5)).toEqual([]);
-    expect(at(20, 5)).toEqual(["carve"]);
+    const at = (minute: number, carveMin: number | null): string[] =>
+      keysOf({ items: [], nowMs: minute * MINUTE_MS, pulledMs: 0, rest: { ...rest, carveMin } });
+    expect(at(50, null)).toEqual([]);
     expect(at(40, 45)).toEqual([]);
     expect(at(45, 45)).toEqual(["carve"]);
-    expect(at(56, 90)).toEqual(["cools"]);
-    expect(at(60, 90)).toEqual(["carve", "cools"]);
+    expect(at(56, 60)).toEqual(["cools"]);
+    expect(at(60, 60)).toEqual(["carve", "cools"]);
+  });
+
+  it("does not have it carved while its dinner waits: it is to be kept hot from when it would cool", () => {
+    const over = { ...rest, carveMin: 100, overMin: 40 };
+    const at = (minute: number) =>
+      callsOf({ ...inHeat, items: [], nowMs: minute * MINUTE_MS, pulledMs: 0, rest: over });
+    expect(at(54)).toEqual([]);
+    expect(at(56).map(({ does }) => does)).toEqual(["Keep it hot until dinner"]);
+    expect(at(100).map(({ does }) => does)).toEqual(["Carve", "Keep it hot until dinner"]);
   });
 
   it("calls it back where the rest falls short", () => {
     const short = { ...rest, fallsShort: true, backInMin: 15 };
-    expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short, carveAtMs: 90 * MINUTE_MS })).toEqual(["back in"]);
+    expect(keysOf({ items: [], nowMs: 0, pulledMs: 0, rest: short })).toEqual(["back in"]);
   });
 
   it("is for a cold oven and for a bird beside a hot one, and not for the wait between them", () => {

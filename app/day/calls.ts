@@ -11,6 +11,7 @@ import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
 import { lateWords } from "../../words/advice";
 import { LEFTOVERS } from "../../words/leftovers";
+import { KEEP_HOT } from "../../words/longRest";
 import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
 import type { Item } from "./items";
@@ -58,7 +59,6 @@ interface Standing {
   /** Once it is out: when, and how it rests. */
   readonly pulledMs: number;
   readonly rest: RestPlan | null;
-  readonly carveAtMs: number | null;
   readonly kept: Kept<TimetableRow> | null;
   /** After the table; nothing else is called then. */
   readonly leftovers: Leftovers | null;
@@ -79,7 +79,6 @@ export function callsOf({
   reached,
   pulledMs,
   rest,
-  carveAtMs,
   kept,
   leftovers,
 }: Standing): Call[] {
@@ -93,12 +92,11 @@ export function callsOf({
   if (kept?.overdue) calls.unshift({ key: `due ${kept.overdue.id}`, does: kept.overdue.what });
   const ofStay = (key: string): string => (stay === 0 ? key : `${key} ${stay}`);
   if (reached) calls.unshift({ key: ofStay("pull"), does: outWords(plan) });
-  if (!rest || carveAtMs === null) return calls;
-  const earliestMs = pulledMs + rest.earliestMin * MINUTE_MS;
-  const latestMs = pulledMs + rest.latestMin * MINUTE_MS;
-  if (nowMs >= Math.max(earliestMs, Math.min(carveAtMs, latestMs))) calls.push({ key: ofStay("carve"), does: "Carve" });
+  if (!rest || rest.carveMin === null) return calls;
+  const restedMin = (nowMs - pulledMs) / MINUTE_MS;
+  if (restedMin >= rest.carveMin) calls.push({ key: ofStay("carve"), does: "Carve" });
   if (rest.fallsShort) calls.push({ key: ofStay("back in"), does: `Back ${heatWords(heat).into}` });
-  if (nowMs >= latestMs - WARN_MIN * MINUTE_MS)
-    calls.push({ key: ofStay("cools"), does: "Carve now, before it cools" });
+  if (restedMin >= rest.latestMin - WARN_MIN)
+    calls.push({ key: ofStay("cools"), does: rest.overMin > 0 ? KEEP_HOT : "Carve now, before it cools" });
   return calls;
 }

@@ -27,7 +27,17 @@ describe("what is to be minded", () => {
     );
     const rows = timetableOf(plan, derived, "metric");
     return itemsOf(
-      { roast: { ...sample, plan }, stage: "planned", derived, awaited: null, told: [], rows, nowMs, isLate: false },
+      {
+        roast: { ...sample, plan },
+        stage: "planned",
+        derived,
+        awaited: null,
+        told: [],
+        rest: null,
+        rows,
+        nowMs,
+        isLate: false,
+      },
       READERS.metric,
     ).map(({ about, does }) => [about.kind, does] as const);
   };
@@ -57,6 +67,7 @@ describe("what is to be minded", () => {
         derived: at(nowMs),
         awaited: null,
         told: [],
+        rest: null,
         rows,
         nowMs,
         isLate: false,
@@ -73,5 +84,26 @@ describe("what is to be minded", () => {
     }
     // So late, what is left is salted as it goes in, which the plan offers.
     expect(first(saltHours + dryHours - 2)).toBeNull();
+  });
+
+  it("is to keep a bird hot whose dinner is later than its rest, not one that goes back in", () => {
+    const over = { earliestMin: 20, latestMin: 55, latestBecause: "cools", carveMin: 90, overMin: 35 } as const;
+    const rested = (fallsShort: boolean) => ({
+      roast: sample,
+      stage: "resting" as const,
+      derived: null,
+      awaited: null,
+      told: [],
+      rest: { ...over, fallsShort, backInMin: null },
+      rows: [],
+      nowMs: 0,
+      isLate: false,
+    });
+    const [item] = itemsOf(rested(false), READERS.metric);
+    expect([item?.about.kind, item?.does, item?.rings]).toEqual(["over", "Keep it hot until dinner", false]);
+    expect(item?.why).toContain(
+      "It falls under 60 °C 55 min after it came out, and by the plan it is carved 35 min after",
+    );
+    expect(itemsOf(rested(true), READERS.metric)).toEqual([]);
   });
 });

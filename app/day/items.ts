@@ -1,13 +1,17 @@
 /** What is to be minded of a roast now: what was asked, what is due, what the readings show. */
 import type { Advice } from "../../core/day/coach";
+import type { RestPlan } from "../../core/day/restPlan";
+import type { HeatSource } from "../../core/heat/sources";
 import { heatNow } from "../../core/plan/heats";
 import type { CookStage, Roast } from "../../core/plan/roast";
+import type { Plan } from "../../core/plan/schema";
 import type { TaskId } from "../../core/schedule/backward";
 import { isUnbegun } from "../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { type Remedy, saltedLess } from "../../core/schedule/remedy";
 import { HOUR_MS } from "../../core/units/time";
 import { type AdviceWords, adviceWords, awaitedWords, beginWords, dueWords } from "../../words/advice";
+import { KEEP_HOT, keepHotWords } from "../../words/longRest";
 import { dayAndTime, type Reader, timeBeside } from "../../words/time";
 import type { TimetableRow } from "../../words/timetable";
 import { namesIn } from "../../words/titles";
@@ -20,6 +24,8 @@ export interface Item extends AdviceWords {
     | { readonly kind: "row"; readonly id: string }
     /** Another roast of its dinner, which is late. */
     | { readonly kind: "awaited" }
+    /** At rest it is past its best before it is carved. */
+    | { readonly kind: "over" }
     /** Whether a first task has begun in time; what becomes of its salting where it begins only now. */
     | { readonly kind: "begun"; readonly task: TaskId; readonly fromNow: Remedy | null };
 }
@@ -32,6 +38,8 @@ interface Minded {
   readonly awaited: AwaitedRoast | null;
   /** What the coach says. */
   readonly told: readonly Advice[];
+  /** Once it is out. */
+  readonly rest: RestPlan | null;
   /** What is still to come. */
   readonly rows: readonly TimetableRow[];
   readonly nowMs: number;
@@ -45,9 +53,14 @@ function awaitedItem(roast: Roast, { roast: other, tableMs }: AwaitedRoast, nowM
   return { ...words, about: { kind: "awaited" } };
 }
 
+function overItem(rest: RestPlan, plan: Plan, { units }: Reader, heat: HeatSource): Item {
+  const why = keepHotWords(rest, plan, units, heat);
+  return { key: "over", does: KEEP_HOT, why, rings: false, about: { kind: "over" } };
+}
+
 /** In the order of their urgency. */
 export function itemsOf(
-  { roast, stage, derived, awaited, told, rows, nowMs, isLate }: Minded,
+  { roast, stage, derived, awaited, told, rest, rows, nowMs, isLate }: Minded,
   reader: Reader,
 ): readonly Item[] {
   const { plan } = roast;
@@ -60,6 +73,7 @@ export function itemsOf(
       return { ...beginWords(task, at(startMs)), about: { kind: "begun", task, fromNow } };
     }),
     ...(awaited ? [awaitedItem(roast, awaited, nowMs, reader)] : []),
+    ...(rest && rest.overMin > 0 && !rest.fallsShort ? [overItem(rest, plan, reader, heat)] : []),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
     ...dueWords(rows, plan, nowMs, stage, isLate).map(
       (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),

@@ -47,6 +47,8 @@ export interface RoastDay {
   readonly forecast: ForecastState;
   readonly present: Present | null;
   readonly rest: RestPlan | null;
+  /** How long it stays good at rest, min. */
+  readonly goodForMin: number;
   /** Before the oven: what should have happened and has not. */
   readonly late: LateBefore | null;
   /** Carved the day before its dinner, until it is at the table. */

@@ -109,7 +109,16 @@ export function useRoastDay(roast: Roast): RoastDay {
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
   );
   const allSeen = placed.every(({ seen }) => seen);
-  const rest = stage === "resting" ? restPlan(plan.bird.massKg, present?.rest ?? null, allSeen, !unread) : null;
+  // In the heat, that of the bird that the readings point to.
+  const rested = restPlan({
+    boughtKg: plan.bird.massKg,
+    outlook: present?.rest ?? null,
+    allSeen,
+    isRead: !unread,
+    plannedMin: carveAtMs === null || pulledMin === null ? null : (carveAtMs - pulledMs) / MINUTE_MS,
+    isForDinner: plan.roasted !== "day-before",
+  });
+  const rest = stage === "resting" ? rested : null;
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
   const reached =
@@ -142,7 +151,10 @@ export function useRoastDay(roast: Roast): RoastDay {
         : [],
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
-  const items = itemsOf({ roast, stage, derived, awaited, told, rows, nowMs: now, isLate: late !== null }, reader);
+  const items = itemsOf(
+    { roast, stage, derived, awaited, told, rest, rows, nowMs: now, isLate: late !== null },
+    reader,
+  );
 
   const calls =
     stage === "done" && !leftovers
@@ -158,7 +170,6 @@ export function useRoastDay(roast: Roast): RoastDay {
           reached,
           pulledMs,
           rest,
-          carveAtMs,
           kept,
           leftovers,
         });
@@ -196,6 +207,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     forecast: forecastState,
     present,
     rest,
+    goodForMin: rested.latestMin,
     reached,
     items,
     calls,

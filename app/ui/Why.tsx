@@ -19,7 +19,7 @@ export function Why({ id }: { readonly id: WhyId }) {
         <Link
           to={`/handbook/${to}`}
           state={{ from: pathname } satisfies CameFrom}
-          className="whitespace-nowrap underline underline-offset-4 max-sm:inline-flex max-sm:min-h-12 max-sm:items-center"
+          className="whitespace-nowrap underline underline-offset-4 max-sm:flex max-sm:min-h-12 max-sm:items-center"
         >
           In the handbook
         </Link>

@@ -40,8 +40,7 @@ export type Advice =
   | { readonly kind: "slipped" | "out"; readonly probe: Probe }
   /** It says to be in meat that this bird does not have. */
   | { readonly kind: "absent"; readonly probe: Probe }
-  /** The tip is likely far from the thickest place, on bone or under the skin. */
-  /** Short of the deepest by so much, or past it where negative. */
+  /** The tip is likely far from the thickest place: short of it by so much, or past it, near bone, where negative. */
   | { readonly kind: "misplaced"; readonly part: "breast" | "thigh"; readonly shortCm: number }
   | { readonly kind: "stalled"; readonly part: Centre; readonly kelvinPerHour: number }
   /** There is no heat, since so long. */

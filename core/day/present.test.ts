@@ -68,10 +68,11 @@ describe("the bird as the readings point to it", () => {
         cover: plan.cover,
         seenC: plan.targetC,
       }).rest;
-    expect(restPlan(5, rest(cook.pullMinute), false, false).fallsShort).toBe(false);
+    const unread = { boughtKg: 5, allSeen: false, isRead: false, plannedMin: null, isForDinner: true };
+    expect(restPlan({ ...unread, outlook: rest(cook.pullMinute) }).fallsShort).toBe(false);
     const early = rest(cook.pullMinute - 40);
     expect(early.shortK).toBeGreaterThan(2);
-    expect(restPlan(5, early, false, false)).toMatchObject({ fallsShort: true, backInMin: expect.any(Number) });
+    expect(restPlan({ ...unread, outlook: early })).toMatchObject({ fallsShort: true, backInMin: expect.any(Number) });
   });
 
   it("goes back into the fire and the weather that it came from", () => {

@@ -52,7 +52,7 @@ export interface Present {
 
 const STEP_MIN = 4;
 const REST_MIN = 120;
-const HOT_C = 60;
+const HOT_C = constant("zoneHighC");
 const LONGEST_BACK_MIN = 240;
 
 const killedOf = (bird: LivingBird): number => bird.watch?.leastLogReduction() ?? 0;

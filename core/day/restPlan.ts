@@ -2,6 +2,7 @@
 
 import { constant } from "../constants";
 import { restFor } from "../processes/rest";
+import { LATE_MIN } from "./coach";
 import type { RestOutlook } from "./present";
 
 export interface RestPlan {
@@ -10,6 +11,10 @@ export interface RestPlan {
   /** Until it is under 60 °C, or has rested as long as a bird may. */
   readonly latestMin: number;
   readonly latestBecause: "cools" | "long-enough";
+  /** When to carve it: as planned, as far as it is good then or dinner waits for something else; null while not placed. */
+  readonly carveMin: number | null;
+  /** Carved as planned, it has been past its best for so long, min; 0 where it has not. */
+  readonly overMin: number;
   /** Left alone it would not show what has to be seen. */
   readonly fallsShort: boolean;
   /** Back in the oven for so long, where it falls short; null where it does not, or never would. */
@@ -22,21 +27,35 @@ export interface RestPlan {
  */
 const UNREAD_DOUBT_K = 1;
 
-/**
- * @param outlook null while it is being computed: then the usual bounds stand
- * @param isRead whether it rests on readings of the bird in the oven
- */
-export function restPlan(boughtKg: number, outlook: RestOutlook | null, allSeen: boolean, isRead = true): RestPlan {
+interface Rested {
+  readonly boughtKg: number;
+  /** Null while it is being computed: then the usual bounds stand. */
+  readonly outlook: RestOutlook | null;
+  readonly allSeen: boolean;
+  /** Whether it rests on readings of the bird in the oven. */
+  readonly isRead: boolean;
+  /** When it is to be carved, minutes since the pull; null while that is not placed. */
+  readonly plannedMin: number | null;
+  /** Whether a dinner is laid for then: one that is carved the day before is carved when it has rested. */
+  readonly isForDinner: boolean;
+}
+
+export function restPlan({ boughtKg, outlook, allSeen, isRead, plannedMin, isForDinner }: Rested): RestPlan {
   const { shortestMin } = restFor(boughtKg);
   const longest = constant("longestRestMin");
   const coolsMin = outlook?.hotUntilMin ?? Number.POSITIVE_INFINITY;
   const seenMin = allSeen ? 0 : (outlook?.seenMin ?? 0);
   const latestMin = Math.min(longest, coolsMin);
+  const earliestMin = Math.min(latestMin, Math.max(shortestMin, seenMin));
+  const overMin = isForDinner && plannedMin !== null ? plannedMin - latestMin : 0;
+  const isOver = overMin > LATE_MIN;
   const isShort = !allSeen && outlook?.seenMin === null && outlook.shortK > (isRead ? 0 : UNREAD_DOUBT_K);
   return {
-    earliestMin: Math.min(latestMin, Math.max(shortestMin, seenMin)),
+    earliestMin,
     latestMin,
     latestBecause: coolsMin < longest ? "cools" : "long-enough",
+    carveMin: plannedMin === null ? null : Math.max(earliestMin, isOver ? plannedMin : Math.min(plannedMin, latestMin)),
+    overMin: isOver ? overMin : 0,
     fallsShort: isShort,
     backInMin: isShort ? outlook.backInMin : null,
   };

@@ -25,6 +25,16 @@ describe("what the thermometers show now", () => {
     expect(behind(pair, ["right breast"]).breast?.side).toBe("left");
   });
 
+  it("is of both sides once both were read, whatever was read before without saying which", () => {
+    const before = [at(60, "breast", 70), at(60, "thigh", 70)];
+    const sides = [at(63, "breast", 75, "left"), at(64, "breast", 76, "right")];
+    expect(lowestC([...before, ...sides])).toEqual({ breast: 75, thigh: 70 });
+    expect(allReached({ breast: 74 }, [...before, ...sides])).toBe(true);
+    // It may have been the other side; and a third probe that goes on speaking is one of its own.
+    expect(lowestC([...before, ...sides.slice(0, 1)]).breast).toBe(70);
+    expect(lowestC([...before, ...sides, at(65, "breast", 71)]).breast).toBe(71);
+  });
+
   it("is reached when each probe is there, or was and has hardly fallen back, whatever the others show", () => {
     const anyTimed = fc.record({
       minute: fc.integer({ min: 0, max: 5 }),

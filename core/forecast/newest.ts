@@ -23,11 +23,16 @@ export function newestByProbe<Item extends Reading>(
   return newest;
 }
 
-/** The newest of a centre's probes, those that were read within minutes of the last of them. */
+/**
+ * The newest of a centre's probes, those that were read within minutes of the last of them. What was read without saying
+ * on which side is of now until both sides are.
+ */
 function freshOf<Item extends Reading>(newest: readonly Item[], part: Centre): Item[] {
   const own = newest.filter((reading) => reading.part === part);
   const last = Math.max(...own.map(({ minute }) => minute));
-  return own.filter(({ minute }) => minute >= last - STALE_MIN);
+  const sides = own.filter(({ side }) => side);
+  const bothMin = sides.length > 1 ? Math.min(...sides.map(({ minute }) => minute)) : Number.NEGATIVE_INFINITY;
+  return own.filter(({ side, minute }) => minute >= last - STALE_MIN && (side || minute > bothMin));
 }
 
 /** Of each centre the probe that is furthest behind, among those read within minutes of its newest. */

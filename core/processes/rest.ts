@@ -21,11 +21,7 @@ export interface Peak {
 export interface RestDone {
   readonly peak: Partial<Record<Centre, Peak>>;
   readonly atEnd: HistoryPoint;
-  /** Minutes for which every centre was above 60 °C. */
-  readonly hotMin: number;
 }
-
-const HOT_C = 60;
 
 const SMALL_KG = 3;
 const LARGE_KG = 8;
@@ -47,7 +43,6 @@ export function* resting(bird: LivingBird, options: RestOptions): Generator<Hist
   const peak = Object.fromEntries(
     bird.centres.map((centre) => [centre, { celsius: last.centresC[centre] as number, minute: last.minute }]),
   ) as Partial<Record<Centre, Peak>>;
-  let hotMin = 0;
   while (bird.minute < until - 1e-9) {
     const skinC = surface.meanFrontC("skin", "breast", "tips");
     const kitchenC = constant("kitchenC");
@@ -60,8 +55,7 @@ export function* resting(bird: LivingBird, options: RestOptions): Generator<Hist
       const celsius = last.centresC[centre] as number;
       if (celsius > (peak[centre]?.celsius ?? 0)) peak[centre] = { celsius, minute: last.minute };
     }
-    if (bird.centres.every((centre) => (last.centresC[centre] as number) >= HOT_C)) hotMin += step;
     yield last;
   }
-  return { peak, atEnd: last, hotMin };
+  return { peak, atEnd: last };
 }

@@ -96,6 +96,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     options: null,
     forecast: { forecast: null, change: null, refitting: false, fault: null },
     present: null,
+    goodForMin: 90,
     rest: null,
     late,
     kept: null,

@@ -44,7 +44,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   const { pace } = usePace();
   const { unheard, unstored, wrongClocks } = useBridgeState();
   if (!day) return <p className="py-10 text-soft">Opening the day …</p>;
-  const { roast, stage, simulated, derived, beside } = day;
+  const { roast, stage, simulated, derived, renewed, beside } = day;
   const others = (pieces: boolean): readonly Roast[] =>
     beside.flatMap((other) => (other.isPiece === pieces ? [other.roast] : []));
   const acts = actsOf(roast.id);
@@ -64,7 +64,14 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
         </nav>
       )}
       {(stage === "planned" || isOn) && (
-        <SafetyNotices plan={roast.plan} cook={simulated.cook} derived={derived} isIn={isOn} />
+        <SafetyNotices
+          plan={roast.plan}
+          cook={simulated.cook}
+          derived={renewed ?? derived}
+          stage={stage}
+          goodForMin={day.goodForMin}
+          isRead={day.forecast.forecast !== null}
+        />
       )}
       {isOn && isPractised && (
         <Suspense fallback={null}>

@@ -56,7 +56,7 @@ export function Resting({ day, acts }: Props) {
   const isRead = day.forecast.forecast !== null;
   const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
   const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE_MS;
-  const carveMs = Math.max(earliestMs, Math.min(day.carveAtMs ?? earliestMs, latestMs));
+  const carveMs = pulledMs + (rest?.carveMin ?? rest?.earliestMin ?? 0) * MINUTE_MS;
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = Object.values(present?.rest.peak ?? {}).map(({ celsius }) => celsius);
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
@@ -83,7 +83,7 @@ export function Resting({ day, acts }: Props) {
             />
           ) : (
             <NextAction
-              action={now < carveMs ? "Let it rest; carve in" : "Carve"}
+              action={now < carveMs ? (now > latestMs ? "Keep it hot; carve in" : "Let it rest; carve in") : "Carve"}
               {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
               below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest?.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
             />

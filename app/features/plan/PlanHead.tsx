@@ -1,6 +1,6 @@
 import { Undo2 } from "lucide-react";
 import { memo } from "react";
-import type { Roast } from "../../../core/plan/roast";
+import { cookStage, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
@@ -48,6 +48,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
   const plainRule = `${plainRuleWords(units)} would say ${formatDuration(roastMin * 60)}, in at ${clockTime(inAtMs, plan.zone, reader)}`;
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
   const moved = useDays(({ days }) => (isIn && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
+  const goodForMin = useDays(({ days }) => days[roast.id]?.goodForMin);
   const isRead = useDays(({ days }) => Boolean(days[roast.id]?.forecast.forecast));
   return (
     <>
@@ -74,7 +75,14 @@ export const PlanHead = memo(function PlanHead(props: Props) {
           The record is closed, and its plan is only to be read. It is opened again on its own page, under Cook.
         </p>
       )}
-      <SafetyNotices plan={plan} cook={cook} derived={derived} isIn={isIn} />
+      <SafetyNotices
+        plan={plan}
+        cook={cook}
+        derived={moved ?? derived}
+        stage={cookStage(roast)}
+        goodForMin={goodForMin}
+        isRead={isRead}
+      />
       <AnswerLine
         plan={plan}
         cook={cook}

@@ -1,0 +1,58 @@
+/** A bird that is done so long before it is carved that it cools: what there is to do. */
+
+import { constant } from "../core/constants";
+import { LATE_MIN } from "../core/day/coach";
+import type { RestPlan } from "../core/day/restPlan";
+import { holdDialC } from "../core/day/whatIf";
+import type { HeatSource } from "../core/heat/sources";
+import type { Plan } from "../core/plan/schema";
+import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { DAY_MIN } from "../core/units/time";
+import { heatWords } from "./names";
+
+const minutes = (min: number): string => formatDuration(60 * min);
+
+/** Of a plan. @returns null where it stays hot, as far as any does */
+export function plannedRestWords(restMin: number): string | null {
+  const longestMin = constant("longestRestMin");
+  return restMin > longestMin
+    ? `It would rest ${minutes(restMin)}, longer than the ${minutes(longestMin)} that even a wrapped bird stays hot: put it in later.`
+    : null;
+}
+
+/**
+ * Of a bird that is in.
+ * @param restMin until it is carved; @param goodForMin at rest
+ * @param isRead what a change of the heat would do can be tried
+ * @returns null where it stays good, or nearly
+ */
+export function comingRestWords(restMin: number, goodForMin: number, isRead: boolean): string | null {
+  if (restMin > DAY_MIN) {
+    return `It would be out ${minutes(restMin)} before its dinner. If it is not in the heat, take that back (Correct something); if it is, bring dinner forward (Plan).`;
+  }
+  if (restMin <= goodForMin + LATE_MIN) return null;
+  const does = isRead
+    ? "turn the heat down, or hold it there once it is done (What if)"
+    : "take a reading, and What if shows what a cooler heat does";
+  return `It would wait ${minutes(restMin)} to be carved, and stays good for ${minutes(goodForMin)}: ${does}; or eat earlier.`;
+}
+
+/** Said where it rests, and dinner is later than its rest can be. */
+export const KEEP_HOT = "Keep it hot until dinner";
+
+/** How. @param isIn the heat that it was in last */
+export function keepHotWords(
+  { latestMin, latestBecause, overMin }: Pick<RestPlan, "latestMin" | "latestBecause" | "overMin">,
+  { cover, equipment }: Pick<Plan, "cover" | "equipment">,
+  units: UnitSystem,
+  isIn: HeatSource,
+): string {
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const ends =
+    latestBecause === "cools"
+      ? `It falls under ${t(constant("zoneHighC"))} ${minutes(latestMin)} after it came out`
+      : `A bird rests ${minutes(latestMin)} at most`;
+  const covered =
+    cover === "none" || cover === "foil" ? " Foil and towels hold it longer: say so under Covered with." : "";
+  return `${ends}, and is to be carved ${minutes(overMin)} after that.${covered} Or put it back ${heatWords(isIn).into} at ${t(holdDialC(equipment.dial))}, the probe left in, and say so under Correct something. Or carve it, and eat sooner.`;
+}
