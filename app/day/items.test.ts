@@ -101,9 +101,6 @@ describe("what is to be minded", () => {
     });
     const [item] = itemsOf(rested(false), READERS.metric);
     expect([item?.about.kind, item?.does, item?.rings]).toEqual(["over", "Keep it hot until dinner", false]);
-    expect(item?.why).toContain(
-      "It falls under 60 °C 55 min after it came out, and by the plan it is carved 35 min after",
-    );
     expect(itemsOf(rested(true), READERS.metric)).toEqual([]);
   });
 });
