@@ -13,6 +13,7 @@ export default defineConfig({
           setupFiles: ["fake-indexeddb/auto", "tests/helpers/withKernel.ts", "tests/helpers/sameNumbers.ts"],
           // They give way to the browser's tests: how long one takes says nothing.
           testTimeout: 300_000,
+          expect: { poll: { timeout: 60_000 } },
           isolate: false,
         },
       },

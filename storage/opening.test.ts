@@ -39,7 +39,7 @@ describe("a database that does not open", () => {
     const onBlocked = vi.fn();
     const db = new BrumaDatabase(name);
     const opened = openDatabase(db, onBlocked);
-    await vi.waitFor(() => expect(onBlocked).toHaveBeenCalled());
+    await expect.poll(() => onBlocked).toHaveBeenCalled();
     old.close();
     await opened;
     expect(db.isOpen()).toBe(true);

@@ -4,7 +4,7 @@ import { placeOf } from "../core/bird/probe";
 import { constant } from "../core/constants";
 import type { Advice } from "../core/day/coach";
 import { dueRows } from "../core/day/due";
-import type { LateBefore } from "../core/day/late";
+import { heatOnRow, type LateBefore } from "../core/day/late";
 import { isFire, shutBy } from "../core/heat/sources";
 import { preheatedC } from "../core/plan/methods";
 import type { CookStage } from "../core/plan/roast";
@@ -12,6 +12,7 @@ import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import type { TaskId } from "../core/schedule/backward";
 import { type Phase, phaseOf } from "../core/schedule/phase";
+import { kindOf, type RowKind } from "../core/schedule/rows";
 import {
   formatDuration,
   formatTemperature,
@@ -37,9 +38,7 @@ export interface AdviceWords {
 }
 
 /** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
-const CALLED_OTHERWISE = /^(roast|rest|carve|table|stage|baste|fuel)(-|$)/;
-/** Late, the oven and the bird are called by that. */
-const CALLED_AS_LATE = /^(preheat|fuel-1|roast)$/;
+const CALLED_OTHERWISE: ReadonlySet<RowKind> = new Set(["roast", "rest", "carve", "table", "stage", "baste", "fuel"]);
 /** What is over, ticked off or not; and what waits until the bird is out, however long it should have been. */
 const NOT_NOW: Record<CookStage, readonly Phase[]> = {
   planned: [],
@@ -48,9 +47,6 @@ const NOT_NOW: Record<CookStage, readonly Phase[]> = {
   kept: [],
   done: ["before", "in"],
 };
-/** Only said: the end of what is on. */
-const NEVER_CALLED = /^table$/;
-
 /** Rows of the timetable that are due: dishes, gravy, whatever stands beside the bird. */
 export const dueWords = (
   rows: readonly TimetableRow[],
@@ -60,9 +56,14 @@ export const dueWords = (
   isLate: boolean,
 ): (AdviceWords & { readonly row: string })[] => {
   const wentIn = stage !== "planned" && stage !== "kept";
-  const otherwise = wentIn ? CALLED_OTHERWISE : isLate ? CALLED_AS_LATE : NEVER_CALLED;
+  const isCalledOtherwise = (row: TimetableRow): boolean => {
+    const kind = kindOf(row);
+    if (wentIn) return CALLED_OTHERWISE.has(kind);
+    // Late, heat and bird are called by that; the table is only said: the end of what is on.
+    return isLate ? kind === "preheat" || kind === "roast" || row.id === heatOnRow(plan) : kind === "table";
+  };
   const isNotNow = (row: TimetableRow): boolean => NOT_NOW[stage].includes(phaseOf(row, plan));
-  return dueRows(rows, nowMs, (row) => otherwise.test(row.id) || isNotNow(row)).map(({ id, what, detail }) => ({
+  return dueRows(rows, nowMs, (row) => isCalledOtherwise(row) || isNotNow(row)).map(({ id, what, detail }) => ({
     key: `due ${id}`,
     row: id,
     does: what,

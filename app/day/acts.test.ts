@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import type { ExternalToast } from "sonner";
-import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { countedReadings } from "../../core/day/counted";
 import { type Remedy, saltedLess } from "../../core/schedule/remedy";
 import { changeRoast, saveRoast } from "../../storage/roasts";
@@ -50,9 +50,9 @@ describe("an act at the stove taken back", () => {
       notes: `${before.notes}\nGuests late.`,
     }));
     isFoilOff?.();
-    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(roast.plan.stages));
+    await expect.poll(async () => (await kept())?.plan.stages).toEqual(roast.plan.stages);
     isLegsBack?.();
-    await vi.waitFor(async () => expect((await kept())?.happened.left).toBeUndefined());
+    await expect.poll(async () => (await kept())?.happened.left).toBeUndefined();
     const back = await kept();
     expect(back?.plan.serveAt).toBe(serveAt);
     expect(back?.notes).toBe("The bird of the year.\nGuests late.");
@@ -61,17 +61,17 @@ describe("an act at the stove taken back", () => {
   it("is a heat that went off, and one that came on again", async () => {
     const offs = async () => (await kept())?.happened.heatOffs;
     acts.heatIsOff();
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     const [off] = (await offs()) ?? [];
     expect(off).toEqual({ offAt: expect.any(String) });
     const isNotOff = undo;
     acts.heatIsOn();
-    await vi.waitFor(() => expect(undo).not.toBe(isNotOff));
+    await expect.poll(() => undo).not.toBe(isNotOff);
     expect(await offs()).toEqual([{ ...off, onAt: expect.any(String) }]);
     undo?.();
-    await vi.waitFor(async () => expect(await offs()).toEqual([off]));
+    await expect.poll(offs).toEqual([off]);
     isNotOff?.();
-    await vi.waitFor(async () => expect(await offs()).toBeUndefined());
+    await expect.poll(offs).toBeUndefined();
   });
 
   it("is on again where the bird is moved into another heat, by what if or as planned", async () => {
@@ -89,11 +89,11 @@ describe("an act at the stove taken back", () => {
     expect((await kept())?.plan.stages).toEqual(stages);
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
     undo?.();
-    await vi.waitFor(async () => expect(await offs()).toEqual(heatOffs));
+    await expect.poll(offs).toEqual(heatOffs);
     await changeRoast(database(), roast.id, (before) => ({ ...before, plan: { ...before.plan, stages } }));
     undo = undefined;
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect(await offs()).toEqual([{ ...heatOffs[0], onAt: expect.any(String) }]);
   });
 
@@ -101,24 +101,24 @@ describe("an act at the stove taken back", () => {
     const ticked = ["thaw", "salt"];
     await saveRoast(database(), { ...roast, happened: { ticked, thawBegunAt: "2026-09-24T09:00:00.000Z" } });
     acts.hasIce("middle", "water", true);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     const found = await kept();
     expect(found?.plan).toMatchObject({ thawIn: "water", bird: { state: "part-frozen", ice: "middle" } });
     expect(found?.happened.ticked).toEqual(["salt", "thaw"]);
     expect(Date.parse(found?.happened.thawBegunAt ?? "")).toBeGreaterThan(Date.parse("2026-09-25"));
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.plan).toEqual(roast.plan));
+    await expect.poll(async () => (await kept())?.plan).toEqual(roast.plan);
     expect((await kept())?.happened.thawBegunAt).toBe("2026-09-24T09:00:00.000Z");
     undo = undefined;
     acts.hasIce("most", "none", true);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     // Straight into the heat nothing thaws before.
     expect((await kept())?.happened).toEqual({ ticked: ["salt"] });
     await saveRoast(database(), { ...roast, happened: { ticked } });
     undo = undefined;
     // Found on the eve, it is not in the water yet: the timetable says when.
     acts.hasIce("cavity", "water", false);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened).toEqual({ ticked: ["salt"] });
   });
 
@@ -130,7 +130,7 @@ describe("an act at the stove taken back", () => {
     ];
     await acts.happens({ inAt, heatOffs: [{ offAt }], pulledAt });
     acts.backIn();
-    await vi.waitFor(async () => expect((await kept())?.happened.outs).toHaveLength(1));
+    await expect.poll(async () => (await kept())?.happened.outs).toHaveLength(1);
     expect((await kept())?.happened.heatOffs).toEqual([{ offAt, onAt: pulledAt }]);
   });
 
@@ -138,37 +138,37 @@ describe("an act at the stove taken back", () => {
     const inAt = "2026-09-27T09:00:00.000Z";
     await acts.happens({ inAt });
     void acts.heatWasOnAt(Date.parse(inAt) + 20 * 60_000);
-    await vi.waitFor(async () =>
-      expect((await kept())?.happened.heatOffs).toEqual([{ offAt: inAt, onAt: "2026-09-27T09:20:00.000Z" }]),
-    );
+    await expect
+      .poll(async () => (await kept())?.happened.heatOffs)
+      .toEqual([{ offAt: inAt, onAt: "2026-09-27T09:20:00.000Z" }]);
     void acts.heatWasOnAt(Date.parse(inAt) - 20 * 60_000);
-    await vi.waitFor(async () => expect((await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z"));
+    await expect.poll(async () => (await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z");
   });
 
   it("is a row long since ticked off, and what began with it", async () => {
     acts.ticks("preheat");
     acts.ticks("salt");
-    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual(["preheat", "salt"]));
+    await expect.poll(async () => (await kept())?.happened.ticked).toEqual(["preheat", "salt"]);
     acts.unticks("preheat");
-    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toEqual(["salt"]));
+    await expect.poll(async () => (await kept())?.happened.ticked).toEqual(["salt"]);
     expect((await kept())?.happened.heatOnAt).toBeUndefined();
   });
 
   it("is a tick, and what it turned on", async () => {
     acts.ticks("preheat");
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened).toMatchObject({ ticked: ["preheat"], heatOnAt: expect.any(String) });
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toBeUndefined());
+    await expect.poll(async () => (await kept())?.happened.ticked).toBeUndefined();
     expect((await kept())?.happened.heatOnAt).toBeUndefined();
   });
 
   it("is a thaw that begins now, with its hour", async () => {
     acts.thaws();
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened).toMatchObject({ ticked: ["thaw"], thawBegunAt: expect.any(String) });
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.happened.ticked).toBeUndefined());
+    await expect.poll(async () => (await kept())?.happened.ticked).toBeUndefined();
     expect((await kept())?.happened.thawBegunAt).toBeUndefined();
   });
 
@@ -176,36 +176,36 @@ describe("an act at the stove taken back", () => {
     const probes = [{ device: "one", probe: "left breast", sits: "left breast" } as const];
     await changeRoast(database(), roast.id, (before) => ({ ...before, probes: [...probes] }));
     acts.noneOfThem();
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect(await kept()).not.toHaveProperty("probes");
     expect((await kept())?.happened.notItsOwn).toEqual([{ device: "one", until: expect.any(String) }]);
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
+    await expect.poll(async () => (await kept())?.probes).toEqual(probes);
     expect((await kept())?.happened.notItsOwn).toBeUndefined();
   });
 
   it("is a tip put right, and no other", async () => {
     acts.seats(["left thigh"]);
-    await vi.waitFor(async () => expect((await kept())?.happened.seated).toHaveLength(1));
+    await expect.poll(async () => (await kept())?.happened.seated).toHaveLength(1);
     acts.seats(["breast", "left breast"]);
-    await vi.waitFor(async () => expect((await kept())?.happened.seated).toHaveLength(3));
+    await expect.poll(async () => (await kept())?.happened.seated).toHaveLength(3);
     undo?.();
-    await vi.waitFor(async () =>
-      expect((await kept())?.happened.seated).toEqual([{ at: expect.any(String), probe: "left thigh" }]),
-    );
+    await expect
+      .poll(async () => (await kept())?.happened.seated)
+      .toEqual([{ at: expect.any(String), probe: "left thigh" }]);
   });
 
   it("is a probe that sits elsewhere, and what was told of it before stays", async () => {
     const probes = [{ device: "one", probe: "breast" as const, sits: "left breast" as const }];
     await saveRoast(database(), { ...roast, thermometer: "bridge", probes });
     acts.sitsAt({ device: "one", probe: "breast" }, "right thigh", true);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.probes).toMatchObject([
       { sits: "right thigh", before: [{ sits: "left breast", moved: true }] },
     ]);
     expect((await kept())?.happened.seated).toHaveLength(1);
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.probes).toEqual(probes));
+    await expect.poll(async () => (await kept())?.probes).toEqual(probes);
     expect((await kept())?.happened.seated).toBeUndefined();
   });
 
@@ -225,7 +225,7 @@ describe("an act at the stove taken back", () => {
     await acts.corrects(reading, { celsius: 54, shownC: 55 });
     expect(await counted()).toEqual([{ at: "2026-09-27T10:00:05.001Z", celsius: 54, shownC: 55 }]);
     undo?.();
-    await vi.waitFor(async () => expect(await counted()).toEqual([{ at, celsius: 60, shownC: 61 }]));
+    await expect.poll(counted).toEqual([{ at, celsius: 60, shownC: 61 }]);
     await acts.readAt(reading, Date.parse("2026-09-27T09:50:00.000Z"));
     const [moved] = await counted();
     expect(moved).toEqual({ at: "2026-09-27T09:50:05.001Z", celsius: 60, shownC: 61 });
@@ -241,17 +241,17 @@ describe("an act at the stove taken back", () => {
     const inAt = new Date(Date.now() - 40 * 60_000).toISOString();
     await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 20 });
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened.stagesDone).toBe(1);
     expect((await kept())?.plan.stages.map(({ fromMin }) => fromMin)).toEqual([0, 40]);
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
+    await expect.poll(async () => (await kept())?.plan.stages).toEqual(stages);
     expect((await kept())?.happened.stagesDone).toBeUndefined();
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
-    await vi.waitFor(async () => expect((await kept())?.happened.stagesDone).toBe(1));
+    await expect.poll(async () => (await kept())?.happened.stagesDone).toBe(1);
     expect((await kept())?.plan.stages).toEqual(stages);
     void acts.changedHeatAt(1, Date.parse(inAt) + 31 * 60_000);
-    await vi.waitFor(async () => expect((await kept())?.plan.stages[1]?.fromMin).toBe(31));
+    await expect.poll(async () => (await kept())?.plan.stages[1]?.fromMin).toBe(31);
   });
 
   it("is a change of the heat at its sign: it has its minute from then on, until it is taken back", async () => {
@@ -265,13 +265,11 @@ describe("an act at the stove taken back", () => {
     await saveRoast(database(), { ...roast, plan: { ...roast.plan, stages }, happened: { inAt } });
     const second = async () => (await kept())?.plan.stages[1];
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 0 });
-    await vi.waitFor(async () =>
-      expect(await second()).toEqual({ fromMin: 90, airC: 145, wrap: "foil", waitedFor: { fromMin: 20, when } }),
-    );
+    await expect.poll(second).toEqual({ fromMin: 90, airC: 145, wrap: "foil", waitedFor: { fromMin: 20, when } });
     void acts.changedHeatAt(1, Date.parse(inAt) + 84 * 60_000);
-    await vi.waitFor(async () => expect((await second())?.fromMin).toBe(84));
+    await expect.poll(async () => (await second())?.fromMin).toBe(84);
     acts.heatNotChanged(1);
-    await vi.waitFor(async () => expect((await kept())?.plan.stages).toEqual(stages));
+    await expect.poll(async () => (await kept())?.plan.stages).toEqual(stages);
     expect((await kept())?.happened.stagesDone).toBe(0);
   });
 
@@ -284,10 +282,10 @@ describe("an act at the stove taken back", () => {
       carvedAt: at(130),
     });
     void acts.wasAt("pulledAt", Date.parse(at(90)));
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened).toMatchObject({ pulledAt: at(90), carvedAt: at(130) });
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.happened.pulledAt).toBe(at(100)));
+    await expect.poll(async () => (await kept())?.happened.pulledAt).toBe(at(100));
     // Both of its ends, the second before the first is stored; and a time without heat likewise.
     await Promise.all([acts.wasOutside(0, { outAt: at(55) }), acts.wasOutside(0, { backAt: at(68) })]);
     expect((await kept())?.happened.outs).toEqual([{ outAt: at(55), backAt: at(68) }]);
@@ -312,20 +310,20 @@ describe("an act at the stove taken back", () => {
     const fromNow = saltedLess(roast.plan, 2);
     expect(fromNow).not.toBeNull();
     acts.salts("salt", fromNow as Remedy);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     const begun = await kept();
     expect(begun?.happened.ticked).toEqual(["salt"]);
     expect(begun?.plan.salt).not.toEqual(roast.plan.salt);
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.plan.salt).toEqual(roast.plan.salt));
+    await expect.poll(async () => (await kept())?.plan.salt).toEqual(roast.plan.salt);
     expect((await kept())?.happened.ticked).toBeUndefined();
   });
 
   it("is a door that stood open", async () => {
     acts.opened("door", 5);
-    await vi.waitFor(() => expect(undo).toBeDefined());
+    await expect.poll(() => undo).toBeDefined();
     expect((await kept())?.happened.doors).toEqual([{ at: expect.any(String), openMin: 5 }]);
     undo?.();
-    await vi.waitFor(async () => expect((await kept())?.happened.doors).toBeUndefined());
+    await expect.poll(async () => (await kept())?.happened.doors).toBeUndefined();
   });
 });

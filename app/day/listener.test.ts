@@ -37,12 +37,12 @@ describe("what probes say", () => {
   it("is stored once, though the bridge tells everything again", async () => {
     await listener.begin();
     for (const minute of [1, 2, 2, 1, 3]) listener.hear(line(minute));
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(3));
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(3);
     const again = new Listener(db);
     again.know([roast], [roast], []);
     await again.begin();
     for (const minute of [1, 2, 3, 4]) again.hear(line(minute));
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4));
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(4);
   });
 
   it("is remembered to be in the only bird there is by few writes, though that is told again before they are done", async () => {
@@ -56,13 +56,11 @@ describe("what probes say", () => {
       listener.know([unread], [unread], []);
     }
     const stored = async () => (await db.roasts.get("in"))?.probes;
-    await vi.waitFor(async () =>
-      expect(await stored()).toEqual(probes.map((probe) => ({ device: "one", probe, sits: probe }))),
-    );
+    await expect.poll(stored).toEqual(probes.map((probe) => ({ device: "one", probe, sits: probe })));
     // What was read of the store before they were there comes once more.
     listener.know([unread], [unread], []);
     for (const probe of probes) listener.hear({ ...line(51), probe });
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(4 * 51));
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(4 * 51);
     expect(put.mock.calls.length).toBeLessThanOrEqual(probes.length);
     expect(await stored()).toHaveLength(probes.length);
   });
@@ -70,7 +68,7 @@ describe("what probes say", () => {
   it("counts in whatever order it comes, and one from the future silences nobody", async () => {
     await listener.begin();
     for (const minute of [1, 500, 2, 4, 3]) listener.hear({ ...line(minute), celsius: 40 });
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(5));
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(5);
   });
 
   it("is placed where it belongs when its clock is wrong, and the cook is told until it is right", () => {
@@ -109,16 +107,16 @@ describe("what probes say", () => {
     await listener.begin();
     expect(useBridgeState.getState().unstored).toBe("The stored readings cannot be read: the disk is gone");
     listener.hear(line(1));
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(1));
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(1);
   });
 
   it("is kept where it cannot be stored, and the word about it goes when it can", async () => {
     const add = vi.spyOn(db.readings, "bulkAdd").mockRejectedValueOnce(new Error("the disk is full"));
     listener.hear(line(1));
-    await vi.waitFor(() => expect(useBridgeState.getState().unstored).toContain("the disk is full"));
+    await expect.poll(() => useBridgeState.getState().unstored).toContain("the disk is full");
     add.mockRestore();
     listener.hear(line(2));
-    await vi.waitFor(async () => expect(await readingsOf(db, "in")).toHaveLength(2));
-    await vi.waitFor(() => expect(useBridgeState.getState().unstored).toBeNull());
+    await expect.poll(() => readingsOf(db, "in")).toHaveLength(2);
+    await expect.poll(() => useBridgeState.getState().unstored).toBeNull();
   });
 });

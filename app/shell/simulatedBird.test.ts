@@ -26,14 +26,14 @@ describe("the bird of the simulated thermometer", () => {
     const roast = sampleRoast();
     await saveRoast(db, roast);
     tellSimulatedBird(db, roast.id);
-    await vi.waitFor(() => expect(info).toHaveBeenCalled());
+    await expect.poll(() => info).toHaveBeenCalled();
     await changeRoast(db, roast.id, (before) => ({ ...before, notes: "hotter" }));
     expect(told).toEqual([]);
     isAway = false;
     vi.advanceTimersByTime(5000);
-    await vi.waitFor(() => expect(told.at(-1)?.notes).toBe("hotter"));
+    await expect.poll(() => told.at(-1)?.notes).toBe("hotter");
     await changeRoast(db, roast.id, (before) => ({ ...before, notes: "out" }));
-    await vi.waitFor(() => expect(told.at(-1)?.notes).toBe("out"));
+    await expect.poll(() => told.at(-1)?.notes).toBe("out");
     info.mockRestore();
     db.close();
   });

@@ -6,14 +6,14 @@ import { constant } from "../constants";
 import { withoutTicks } from "../plan/happened";
 import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
-import type { Row } from "../schedule/rows";
+import { kindOf, type Row, type RowKind } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { stillStands } from "./due";
 
 const CHILL_ROW = "chill";
 const REHEAT_ROW = `side-${REHEAT_ID}`;
 /** What hangs on dinner, and not on the bird's coming out. */
-const OF_THE_DINNER = /^(side|thicken|table|leftovers)(-|$)/;
+const OF_THE_DINNER: ReadonlySet<RowKind> = new Set(["side", "thicken", "table", "leftovers"]);
 
 export interface Kept<Of extends Row = Row> {
   /** Into the fridge, and by when; null once it is there. */
@@ -38,7 +38,7 @@ export function keptOf<Of extends Row>(
   const overdue = reheat && nowMs >= reheat.startMs + MINUTE_MS ? reheat : null;
   const lateMs = overdue ? nowMs - overdue.startMs : 0;
   const following = open
-    .filter((row) => OF_THE_DINNER.test(row.id) && row !== overdue)
+    .filter((row) => OF_THE_DINNER.has(kindOf(row)) && row !== overdue)
     .map((row) =>
       overdue && row.startMs > overdue.startMs
         ? { ...row, startMs: row.startMs + lateMs, endMs: row.endMs + lateMs }

@@ -2,15 +2,13 @@
 
 import { usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
-import type { TaskId } from "./backward";
-import type { ChoreKind } from "./chores";
-import type { Row } from "./rows";
+import { kindOf, type Row, type RowKind } from "./rows";
 import type { PlacedSide } from "./sides";
 
 /** Before it goes into the heat, while it is in there, once it is out of it; beside the bird, whenever that is. */
 export type Phase = "before" | "in" | "out" | "beside";
 
-const OF_TASK: Record<TaskId, Phase> = {
+const PHASES: Record<RowKind, Phase> = {
   thaw: "before",
   prepare: "before",
   salt: "before",
@@ -21,9 +19,6 @@ const OF_TASK: Record<TaskId, Phase> = {
   carve: "out",
   chill: "out",
   table: "out",
-};
-
-const OF_CHORE: Record<ChoreKind, Phase> = {
   "water-change": "before",
   "mix-brine": "before",
   make: "beside",
@@ -41,21 +36,14 @@ const OF_CHORE: Record<ChoreKind, Phase> = {
   "bring-up": "in",
   loosen: "out",
   thicken: "out",
+  // Where it needs no oven but its own.
+  side: "beside",
+  leftovers: "out",
 };
 
 /** A dish that bakes where the bird has been. */
 const hasItsOven = ({ slot, ovenC }: PlacedSide, plan: Plan): boolean =>
   slot === "rest" && ovenC !== null && usesOven(plan) && plan.equipment.ovens === 1 && plan.roasted === "same-day";
 
-export function phaseOf({ about }: Pick<Row, "about">, plan: Plan): Phase {
-  switch (about.kind) {
-    case "task":
-      return OF_TASK[about.task];
-    case "chore":
-      return OF_CHORE[about.chore.kind];
-    case "side":
-      return hasItsOven(about.side, plan) ? "out" : "beside";
-    case "leftovers":
-      return "out";
-  }
-}
+export const phaseOf = (row: Pick<Row, "about">, plan: Plan): Phase =>
+  row.about.kind === "side" && hasItsOven(row.about.side, plan) ? "out" : PHASES[kindOf(row)];

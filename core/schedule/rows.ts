@@ -25,8 +25,23 @@ export interface Row {
   readonly about: About;
 }
 
+/** What a row is about, by name: the same of every dish. */
+export type RowKind = TaskId | ChoreKind | "side" | "leftovers";
+
+export function kindOf({ about }: Pick<Row, "about">): RowKind {
+  switch (about.kind) {
+    case "task":
+      return about.task;
+    case "chore":
+      return about.chore.kind;
+    case "side":
+    case "leftovers":
+      return about.kind;
+  }
+}
+
 /** Minutes before a row at which it is called. */
-const ALARMS: Partial<Record<TaskId | ChoreKind, number>> = {
+const ALARMS: Partial<Record<RowKind, number>> = {
   thaw: 0,
   prepare: 10,
   salt: 0,
