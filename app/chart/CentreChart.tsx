@@ -109,9 +109,6 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         height={y(ZONE_C.low) - y(ZONE_C.high)}
         fill="url(#growth)"
       />
-      <text x={x(0) + 6} y={y(ZONE_C.high) + 16} fontSize="12" style={{ fill: "var(--ink-soft)" }}>
-        {ZONE[units]}: bacteria grow
-      </text>
       {temperatureTicks(0, 90, units).map(({ celsius, label }) => (
         <AxisLabel key={label} x={MARGIN.left - 8} y={y(celsius)}>
           {label}
@@ -140,9 +137,23 @@ export const CentreChart = memo(function CentreChart(props: Props) {
         />
       )}
       <line x1={x(pullMinute)} x2={x(pullMinute)} y1={MARGIN.top} y2={y(0)} stroke="var(--ember)" strokeWidth="1.5" />
-      <text x={x(pullMinute) - 5} y={y(0) - 8} fontSize="13" textAnchor="end" fontWeight="600">
-        out {clockTime(inAtMs + pullMinute * MINUTE_MS, zone, reader)}
-      </text>
+      {/* Below the curves, which have risen by then. */}
+      <g textAnchor="end">
+        <text x={x(pullMinute) - 5} y={y(0) - 8} fontSize="13" fontWeight="600">
+          out {clockTime(inAtMs + pullMinute * MINUTE_MS, zone, reader)}
+        </text>
+        {[`${ZONE[units]}:`, "bacteria grow"].map((words, n) => (
+          <text
+            key={words}
+            x={x(pullMinute) - 5}
+            y={y(0) - 41 + 15 * n}
+            fontSize="12"
+            style={{ fill: "var(--ink-soft)" }}
+          >
+            {words}
+          </text>
+        ))}
+      </g>
       <line
         x1={x(0)}
         x2={x(last)}

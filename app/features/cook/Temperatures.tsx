@@ -56,12 +56,12 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Pr
                 {goal} {formatTemperature(goalC, units)}
                 {last && `, read ${ago(nowMin - last.minute)}`}
                 {sides.length > 1 && (
-                  <span className="block">
-                    {sides
-                      .map(
-                        ([probe, { side, celsius }]) => `${side} ${lost.includes(probe) ? "set aside" : bare(celsius)}`,
-                      )
-                      .join(" · ")}
+                  <span className="flex flex-wrap gap-x-3">
+                    {sides.map(([probe, { side, celsius }]) => (
+                      <span key={probe} className="whitespace-nowrap">
+                        {side} {lost.includes(probe) ? "set aside" : bare(celsius)}
+                      </span>
+                    ))}
                   </span>
                 )}
               </div>
