@@ -23,18 +23,14 @@ export function plannedRestWords(restMin: number): string | null {
 /**
  * Of a bird that is in.
  * @param restMin until it is carved; @param goodForMin at rest
- * @param isRead what a change of the heat would do can be tried
  * @returns null where it stays good, or nearly
  */
-export function comingRestWords(restMin: number, goodForMin: number, isRead: boolean): string | null {
+export function comingRestWords(restMin: number, goodForMin: number): string | null {
   if (restMin > DAY_MIN) {
     return `It would be out ${minutes(restMin)} before its dinner. If it is not in the heat, take that back (Correct something); if it is, bring dinner forward (Plan).`;
   }
   if (restMin <= goodForMin + LATE_MIN) return null;
-  const does = isRead
-    ? "turn the heat down, or hold it there once it is done (What if)"
-    : "take a reading, and What if shows what a cooler heat does";
-  return `It would wait ${minutes(restMin)} to be carved, and stays good for ${minutes(goodForMin)}: ${does}; or eat earlier.`;
+  return `It would wait ${minutes(restMin)} to be carved, and stays good for ${minutes(goodForMin)}: turn the heat down, or hold it there once it is done (What if); or eat earlier.`;
 }
 
 /** Said where it rests, and dinner is later than its rest can be. */

@@ -16,9 +16,8 @@ interface Props {
   /** As its day stands. */
   readonly derived: DerivedPlan | null;
   readonly stage?: CookStage;
-  /** Of a bird that is in: how long it stays good at rest, min; whether what a change of the heat does can be tried. */
+  /** Of a bird that is in: how long it stays good at rest, min. */
   readonly goodForMin?: number | undefined;
-  readonly isRead?: boolean;
 }
 
 /** What of a plan lies outside the usual guidance, said before anything else: what was computed of it, and what was not. */
@@ -28,7 +27,6 @@ export function SafetyNotices({
   derived,
   stage = "planned",
   goodForMin = constant("longestRestMin"),
-  isRead = false,
 }: Props) {
   const { units } = usePreferences();
   const guidelineC = constant("guidelineC");
@@ -39,7 +37,7 @@ export function SafetyNotices({
     stage === "planned"
       ? plannedRestWords(restMin)
       : stage === "roasting"
-        ? comingRestWords(restMin, goodForMin, isRead)
+        ? comingRestWords(restMin, goodForMin)
         : null;
   const chill = cook?.dayAfter?.chill;
   return (

@@ -13,7 +13,17 @@ import { drain } from "../processes/cook";
 import { fullStages, type OvenStage } from "../processes/stages";
 import type { Dial } from "../units/dial";
 import { fahrenheitToC } from "../units/quantity";
-import { changedNow, SAME_WITHIN_MIN, stageNow, WHAT_IFS, type WhatIfId, whatIfs, withStageFromNow } from "./whatIf";
+import {
+  changedNow,
+  finishMin,
+  SAME_WITHIN_MIN,
+  stageNow,
+  WHAT_IFS,
+  type WhatIfAnswer,
+  type WhatIfId,
+  whatIfs,
+  withStageFromNow,
+} from "./whatIf";
 
 const { plan } = sampleRoast();
 const USUAL = UNKNOWNS.map(() => 0);
@@ -301,6 +311,22 @@ describe("what it does to this bird", () => {
     expect(asIs?.doneMin.breast).toBe(Number.POSITIVE_INFINITY);
     expect(moved?.doneMin.breast).toBeLessThan(NOW + 200);
     expect(moved?.laterMin).toBe(Number.NEGATIVE_INFINITY);
+    // The forecast counts on heat; moved, it is there when that bird is.
+    expect(asIs && finishMin(asIs, NOW + 60)).toBe(NOW + 60);
+    expect(moved && finishMin(moved, NOW + 60)).toBe(Math.max(...Object.values(moved?.doneMin ?? {})));
+  });
+
+  it("moves the forecast's own finish, and is when the bird is there where as it is that is never", () => {
+    const never = Number.POSITIVE_INFINITY;
+    const said = (laterMin: number): WhatIfAnswer => {
+      const doneMin = { breast: 190, thigh: 210 };
+      return { id: "oven-up", doneMin, laterMin, juicesMore: null, browning: 1 };
+    };
+    expect(finishMin(said(-20), 230)).toBe(210);
+    expect(finishMin(said(-20), never)).toBe(210);
+    expect(finishMin(said(-never), never)).toBe(210);
+    expect(finishMin(said(never), 230)).toBe(never);
+    expect(finishMin({ ...said(0), id: "as-is", laterMin: null }, never)).toBe(never);
   });
 
   it("never brings dinner forward by foil, on any bird that fits", () => {

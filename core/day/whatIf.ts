@@ -296,6 +296,20 @@ export function* whatIfs(
   return answers;
 }
 
+/**
+ * Minute at which it is there: as late as it will be as it is, moved by what the change does to it; where it is never there
+ * as it is, what the likeliest bird does. Infinite where it is not done any more.
+ * @param asIsMin as it is, by the forecast
+ */
+export function finishMin({ id, doneMin, laterMin }: WhatIfAnswer, asIsMin: number): number {
+  if (id === "as-is" || laterMin === null) return asIsMin;
+  return Number.isFinite(asIsMin) && Number.isFinite(laterMin)
+    ? asIsMin + laterMin
+    : laterMin > 0
+      ? Number.POSITIVE_INFINITY
+      : Math.max(...Object.values(doneMin));
+}
+
 interface Ran {
   readonly doneMin: WhatIfAnswer["doneMin"];
   readonly allMin: number;

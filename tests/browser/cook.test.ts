@@ -112,6 +112,12 @@ describe("the day itself, at the stove", () => {
     await corrected("The oven was on at", wentInMs - 60 * 60_000, (now) => Math.abs(laterBy(hot, now)) <= 2);
   });
 
+  it("tries what a change would do before anything was read, on the usual bird", async () => {
+    await press(driver, "What if …");
+    await seeText(driver, "As it is:", "Done: oven down", "later", "Simulated on the usual bird of its kind");
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+  });
+
   it("refits the model to typed readings: a cold bird moves the finish later, a warm one sooner", async () => {
     await driver.wait(async () => (await finish()) !== "", 20_000);
     const note = async (breast: string, thigh: string): Promise<string> => {

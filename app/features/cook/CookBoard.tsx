@@ -70,7 +70,6 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
           derived={renewed ?? derived}
           stage={stage}
           goodForMin={day.goodForMin}
-          isRead={day.forecast.forecast !== null}
         />
       )}
       {isOn && isPractised && (

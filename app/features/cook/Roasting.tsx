@@ -217,7 +217,7 @@ export function Roasting({ day, acts }: Props) {
               onClose={() => setIsChecking(false)}
             />
             <ProbeSheet plan={plan} inAtMs={inAtMs} seemsShortCm={seemsShort(items)} />
-            {forecast && options && (
+            {options && (forecast || byTimeMin(roast) === null) && (
               <WhatIfSheet
                 plan={plan}
                 left={changeable.left}
@@ -226,6 +226,7 @@ export function Roasting({ day, acts }: Props) {
                 isOff={changeable.isOff}
                 options={options}
                 forecast={forecast}
+                asIsMin={pull ? (pull.p50 - inAtMs) / MINUTE_MS : Number.POSITIVE_INFINITY}
                 inAtMs={inAtMs}
                 now={now}
                 units={units}

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Centre, Piece } from "../../../core/bird/solid";
-import { SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
+import { finishMin, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
 import type { HeatSource } from "../../../core/heat/sources";
@@ -26,7 +26,10 @@ interface Props {
   /** It gives none now. */
   readonly isOff: boolean;
   readonly options: EnsembleOptions;
-  readonly forecast: Forecast;
+  /** Null before a reading: then it is the usual bird that is cooked on. */
+  readonly forecast: Forecast | null;
+  /** When it is there as it is, minutes since it went in; infinite where it never is. */
+  readonly asIsMin: number;
   readonly inAtMs: number;
   readonly now: number;
   readonly units: UnitSystem;
@@ -42,9 +45,10 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtMs, now, units, onTake }: Props) {
+function Choices(props: Props) {
+  const { plan, left, stagesDone, heat, isOff, options, forecast, asIsMin, inAtMs, now, units, onTake } = props;
   // The moment it was opened: while it is looked at, nothing moves under the finger.
-  const [then] = useState(() => ({ forecast, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
+  const [then] = useState(() => ({ forecast, asIsMin, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
   const { answers, changes } = useWhatIfs({
     plan,
     left,
@@ -58,11 +62,10 @@ function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtM
   if (!answers.answer) return <p className="text-lg text-soft">Cooking each of them on …</p>;
   const [asIs, ...others] = answers.answer;
   if (!asIs) return null;
-  const asIsMin = then.forecast.pull.p50;
   return (
     <>
       <p className="text-lg">
-        As it is: <Finish answer={asIs} asIsMin={asIsMin} inAtMs={inAtMs} zone={plan.zone} />
+        As it is: <Finish answer={asIs} asIsMin={then.asIsMin} inAtMs={inAtMs} zone={plan.zone} />
       </p>
       <ul className="grid gap-3">
         {others.map((answer) => {
@@ -74,7 +77,7 @@ function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtM
             <li key={id} className="grid gap-2 rounded-2xl border border-line p-3">
               <h3 className="text-xl">{name}</h3>
               <p>
-                <Finish answer={answer} asIsMin={asIsMin} inAtMs={inAtMs} zone={plan.zone} />
+                <Finish answer={answer} asIsMin={then.asIsMin} inAtMs={inAtMs} zone={plan.zone} />
               </p>
               {changed.leaves.length > 0 && plan.bird.cut !== "parts" && (
                 <p className="text-sm text-soft">
@@ -92,8 +95,10 @@ function Choices({ plan, left, stagesDone, heat, isOff, options, forecast, inAtM
         })}
       </ul>
       <p className="text-sm text-soft">
-        Simulated from the bird that your readings point to; its doubt is that of the forecast. Tap when you have done
-        it: it becomes the plan.
+        {then.forecast
+          ? "Simulated from the bird that your readings point to; its doubt is that of the forecast."
+          : "Simulated on the usual bird of its kind: once there is a reading, on yours."}{" "}
+        Tap when you have done it: it becomes the plan.
       </p>
     </>
   );
@@ -111,7 +116,7 @@ interface FinishProps {
 function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
   const reader = useHabits();
   const { laterMin, juicesMore } = answer;
-  const done = asIsMin + (laterMin ?? 0);
+  const done = finishMin(answer, asIsMin);
   if (!Number.isFinite(done)) return <>not done in the next five hours</>;
   const { breast, thigh } = answer.doneMin as Partial<Record<Centre, number>>;
   const gap = breast !== undefined && thigh !== undefined ? Math.round(thigh - breast) : null;
@@ -125,6 +130,7 @@ function Finish({ answer, asIsMin, inAtMs, zone }: FinishProps) {
         <>
           <b>{clockTime(inAtMs + done * MINUTE_MS, zone, reader)}</b>
           {laterMin !== null &&
+            Number.isFinite(laterMin) &&
             (isSame ? ", no later" : `, ${Math.round(Math.abs(laterMin))} min ${laterMin > 0 ? "later" : "sooner"}`)}
         </>
       )}

@@ -11,6 +11,7 @@ import {
 } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
+import type { Draw } from "../../../core/forecast/prior";
 import type { Plan } from "../../../core/plan/schema";
 import { type Asked, useSimulated } from "../../simulation/useSimulated";
 
@@ -23,7 +24,8 @@ interface Wanted {
   /** Its heat gives none now. */
   readonly isOff: boolean;
   readonly options: EnsembleOptions;
-  readonly forecast: Forecast;
+  /** Null before a reading. */
+  readonly forecast: Forecast | null;
   /** Whole minutes since it went in. */
   readonly nowMin: number;
 }
@@ -32,6 +34,9 @@ export interface WhatIfs {
   readonly answers: Asked<readonly WhatIfAnswer[]>;
   readonly changes: ReadonlyMap<WhatIfId, Changed>;
 }
+
+/** The usual bird, in the usual oven. */
+const USUAL: readonly Draw[] = [[]];
 
 export function useWhatIfs({ plan, left, stagesDone, isOff, options, forecast, nowMin }: Wanted): WhatIfs {
   const out = left.join();
@@ -46,8 +51,8 @@ export function useWhatIfs({ plan, left, stagesDone, isOff, options, forecast, n
   );
   const answers = useSimulated<"what-if">({
     kind: "what-if",
-    options: { ...options, shownC: forecast.aimC },
-    draws: drawsOf(forecast),
+    options: forecast ? { ...options, shownC: forecast.aimC } : options,
+    draws: forecast ? drawsOf(forecast) : USUAL,
     nowMin,
     changes,
   });

@@ -81,7 +81,6 @@ export const PlanHead = memo(function PlanHead(props: Props) {
         derived={moved ?? derived}
         stage={cookStage(roast)}
         goodForMin={goodForMin}
-        isRead={isRead}
       />
       <AnswerLine
         plan={plan}
