@@ -1,26 +1,33 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
+import type { CookStage } from "../core/plan/roast";
+import type { Plan } from "../core/plan/schema";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { comingRestWords, keepHotWords, plannedRestWords } from "./longRest";
+import { keepHotWords, longRestWords } from "./longRest";
 
 const { plan } = sampleRoast();
 
+const said = (stage: CookStage, restMin: number, goodForMin = 90, roasted: Plan["roasted"] = "same-day") =>
+  longRestWords({ plan: { roasted }, stage, restMin, goodForMin });
+
 it("says that a bird would cool before it is carved wherever it would, and nowhere else", () => {
-  expect(plannedRestWords(90)).toBeNull();
-  expect(plannedRestWords(100)).toContain("It would rest 1 h 40 min, longer than the 90 min");
-  const min = fc.integer({ min: 0, max: 1440 });
+  expect(said("planned", 90)).toBeNull();
+  expect(said("planned", 100)).toContain("It would rest 1 h 40 min, longer than the 90 min");
   fc.assert(
-    fc.property(min, fc.integer({ min: 30, max: 90 }), (restMin, goodForMin) => {
-      expect(comingRestWords(restMin, goodForMin) !== null).toBe(restMin > goodForMin + 5);
+    fc.property(fc.integer({ min: 0, max: 1440 }), fc.integer({ min: 30, max: 90 }), (restMin, goodForMin) => {
+      expect(said("roasting", restMin, goodForMin) !== null).toBe(restMin > goodForMin + 5);
+      // For a table of another day it is carved as soon as it may be; out of the heat, it is kept hot.
+      expect(said("roasting", restMin, goodForMin, "day-before")).toBeNull();
+      expect(said("resting", restMin, goodForMin)).toBeNull();
     }),
   );
-  expect(comingRestWords(100, 60)).toBe(
+  expect(said("roasting", 100, 60)).toBe(
     "It would wait 1 h 40 min to be carved, and stays good for 60 min: turn the heat down, or hold it there once it is done (What if); or eat earlier.",
   );
 });
 
 it("asks whether it is in at all where its dinner is another day", () => {
-  expect(comingRestWords(2000, 90)).toContain("take that back (Correct something); if it is, bring dinner forward");
+  expect(said("roasting", 2000)).toContain("take that back (Correct something); if it is, bring dinner forward");
 });
 
 it("tells how a bird is kept hot: covered better where it can be, or in its heat again", () => {

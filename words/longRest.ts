@@ -5,6 +5,7 @@ import { LATE_MIN } from "../core/day/coach";
 import type { RestPlan } from "../core/day/restPlan";
 import { holdDialC } from "../core/day/whatIf";
 import type { HeatSource } from "../core/heat/sources";
+import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { DAY_MIN } from "../core/units/time";
@@ -12,25 +13,32 @@ import { heatWords } from "./names";
 
 const minutes = (min: number): string => formatDuration(60 * min);
 
-/** Of a plan. @returns null where it stays hot, as far as any does */
-export function plannedRestWords(restMin: number): string | null {
-  const longestMin = constant("longestRestMin");
-  return restMin > longestMin
-    ? `It would rest ${minutes(restMin)}, longer than the ${minutes(longestMin)} that even a wrapped bird stays hot: put it in later.`
-    : null;
+interface Waiting {
+  readonly plan: Pick<Plan, "roasted">;
+  readonly stage: CookStage;
+  /** From the pull until it is carved, as its day stands, min. */
+  readonly restMin: number;
+  /** How long it stays good at rest, min. */
+  readonly goodForMin: number;
 }
 
-/**
- * Of a bird that is in.
- * @param restMin until it is carved; @param goodForMin at rest
- * @returns null where it stays good, or nearly
- */
-export function comingRestWords(restMin: number, goodForMin: number): string | null {
-  if (restMin > DAY_MIN) {
-    return `It would be out ${minutes(restMin)} before its dinner. If it is not in the heat, take that back (Correct something); if it is, bring dinner forward (Plan).`;
+/** Before it goes in, and while it is in. @returns null where it stays good, or nearly */
+export function longRestWords({ plan, stage, restMin, goodForMin }: Waiting): string | null {
+  switch (stage) {
+    case "planned":
+      return restMin > goodForMin
+        ? `It would rest ${minutes(restMin)}, longer than the ${minutes(goodForMin)} that even a wrapped bird stays hot: put it in later.`
+        : null;
+    case "roasting":
+      if (restMin > DAY_MIN) {
+        return `It would be out ${minutes(restMin)} before its dinner. If it is not in the heat, take that back (Correct something); if it is, bring dinner forward (Plan).`;
+      }
+      // Carved the day before, it is carved once it has rested.
+      if (plan.roasted === "day-before" || restMin <= goodForMin + LATE_MIN) return null;
+      return `It would wait ${minutes(restMin)} to be carved, and stays good for ${minutes(goodForMin)}: turn the heat down, or hold it there once it is done (What if); or eat earlier.`;
+    default:
+      return null;
   }
-  if (restMin <= goodForMin + LATE_MIN) return null;
-  return `It would wait ${minutes(restMin)} to be carved, and stays good for ${minutes(goodForMin)}: turn the heat down, or hold it there once it is done (What if); or eat earlier.`;
 }
 
 /** Said where it rests, and dinner is later than its rest can be. */

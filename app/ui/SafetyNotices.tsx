@@ -5,7 +5,7 @@ import type { Plan } from "../../core/plan/schema";
 import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
-import { comingRestWords, plannedRestWords } from "../../words/longRest";
+import { longRestWords } from "../../words/longRest";
 import { survivorsWords } from "../../words/safety";
 import { usePreferences } from "../shell/preferences";
 import { Caution } from "./Caution";
@@ -33,12 +33,7 @@ export function SafetyNotices({
   const lowestC = Math.min(...Object.values(plan.targetC).filter((celsius) => celsius !== undefined));
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const restMin = derived?.schedule.restMin.expected ?? 0;
-  const longRest =
-    stage === "planned"
-      ? plannedRestWords(restMin)
-      : stage === "roasting"
-        ? comingRestWords(restMin, goodForMin)
-        : null;
+  const longRest = longRestWords({ plan, stage, restMin, goodForMin });
   const chill = cook?.dayAfter?.chill;
   return (
     <>
