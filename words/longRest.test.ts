@@ -3,7 +3,7 @@ import { expect, it } from "vitest";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { keepHotWords, longRestWords } from "./longRest";
+import { earliestRestWords, keepHotWords, longRestWords } from "./longRest";
 
 const { plan } = sampleRoast();
 
@@ -28,6 +28,13 @@ it("says that a bird would cool before it is carved wherever it would, and nowhe
 
 it("asks whether it is in at all where its dinner is another day", () => {
   expect(said("roasting", 2000)).toContain("take that back (Correct something); if it is, bring dinner forward");
+});
+
+it("tells of a plan in such doubt that an early bird cools, what is done about it", () => {
+  const early = (min: number, roasted: Plan["roasted"] = "same-day") =>
+    earliestRestWords(min, { ...plan, roasted }, "metric");
+  expect([early(95), early(164, "day-before")]).toEqual([null, null]);
+  expect(early(164)).toMatch(/it would wait 2 h 44 min, longer than the 90 min .* hold it in an oven at 90 °C\.$/);
 });
 
 it("tells how a bird is kept hot: covered better where it can be, or in its heat again", () => {

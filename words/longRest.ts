@@ -41,6 +41,17 @@ export function longRestWords({ plan, stage, restMin, goodForMin }: Waiting): st
   }
 }
 
+/** Of the earliest one in ten of such birds. @returns null where that one stays hot too */
+export function earliestRestWords(
+  earlyMin: number,
+  { roasted, equipment }: Pick<Plan, "roasted" | "equipment">,
+  units: UnitSystem,
+): string | null {
+  const longestMin = constant("longestRestMin");
+  if (roasted === "day-before" || earlyMin <= longestMin + LATE_MIN) return null;
+  return `One such bird in ten is out so early that it would wait ${minutes(earlyMin)}, longer than the ${minutes(longestMin)} that even a wrapped one stays hot. Its readings tell in time: turn the heat down then, or hold it in an oven at ${formatTemperature(holdDialC(equipment.dial), units)}.`;
+}
+
 /** Said where it rests, and dinner is later than its rest can be. */
 export const KEEP_HOT = "Keep it hot until dinner";
 

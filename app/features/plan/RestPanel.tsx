@@ -5,8 +5,10 @@ import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { ZONE } from "../../../words/amounts";
+import { earliestRestWords } from "../../../words/longRest";
 import { COVER_CHOICES, PART_NAMES } from "../../../words/names";
 import { survivors } from "../../../words/safety";
+import { unbroken } from "../../../words/unbroken";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -22,6 +24,7 @@ export function RestPanel({ plan, cook, derived, units }: PanelProps) {
     return peak ? [{ centre, celsius: peak.celsius }] : [];
   });
   const restMin = plan.restMin ?? restFor(plan.bird.massKg).usualMin;
+  const early = earliestRestWords(derived.schedule.restMin.early, plan, units);
   const ends = centresOf(plan.bird)
     .flatMap((centre) => {
       const celsius = cook.atCarve.centresC[centre];
@@ -56,6 +59,7 @@ export function RestPanel({ plan, cook, derived, units }: PanelProps) {
           The usual rest
         </Button>
       )}
+      {early && <p className="text-[0.95rem]">{unbroken(early)}</p>}
       <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />
       <p className="text-[0.95rem]">
         At the end of it {ends}.{" "}
