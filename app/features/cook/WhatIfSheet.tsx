@@ -1,38 +1,27 @@
 import { useState } from "react";
-import type { Centre, Piece } from "../../../core/bird/solid";
-import { finishMin, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
+import type { Centre } from "../../../core/bird/solid";
+import { changeableAt, finishMin, SAME_WITHIN_MIN, type WhatIfAnswer, type WhatIfId } from "../../../core/day/whatIf";
 import type { EnsembleOptions } from "../../../core/forecast/ensemble";
 import type { Forecast } from "../../../core/forecast/forecast";
-import type { HeatSource } from "../../../core/heat/sources";
-import type { Plan } from "../../../core/plan/schema";
-import type { UnitSystem } from "../../../core/units/quantity";
+import { heatNow } from "../../../core/plan/heats";
+import type { Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { clockTime } from "../../../words/time";
 import { whatIfName } from "../../../words/whatIf";
-import { useHabits } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { ClosesSheet, Sheet } from "../../ui/Sheet";
+import { useNow } from "../../ui/useNow";
 import { useWhatIfs } from "./useWhatIfs";
 
 interface Props {
-  readonly plan: Plan;
-  /** Pieces that are out. */
-  readonly left: readonly Piece[];
-  /** The last stage that the cook has said to be done. */
-  readonly stagesDone: number | undefined;
-  /** What it is in now. */
-  readonly heat: HeatSource;
-  /** It gives none now. */
-  readonly isOff: boolean;
+  readonly roast: Roast;
   readonly options: EnsembleOptions;
   /** Null before a reading: then it is the usual bird that is cooked on. */
   readonly forecast: Forecast | null;
   /** When it is there as it is, minutes since it went in; infinite where it never is. */
   readonly asIsMin: number;
-  readonly inAtMs: number;
-  readonly now: number;
-  readonly units: UnitSystem;
   onTake(name: string, id: WhatIfId): void;
 }
 
@@ -45,19 +34,15 @@ export function WhatIfSheet(props: Props) {
   );
 }
 
-function Choices(props: Props) {
-  const { plan, left, stagesDone, heat, isOff, options, forecast, asIsMin, inAtMs, now, units, onTake } = props;
+function Choices({ roast, options, forecast, asIsMin, onTake }: Props) {
+  const { units } = usePreferences();
+  const now = useNow();
   // The moment it was opened: while it is looked at, nothing moves under the finger.
-  const [then] = useState(() => ({ forecast, asIsMin, nowMin: Math.max(1, Math.round((now - inAtMs) / MINUTE_MS)) }));
-  const { answers, changes } = useWhatIfs({
-    plan,
-    left,
-    stagesDone,
-    isOff,
-    options,
-    forecast: then.forecast,
-    nowMin: then.nowMin,
-  });
+  const [then] = useState(() => ({ forecast, asIsMin, changeable: changeableAt(roast, now) }));
+  const { answers, changes } = useWhatIfs({ options, forecast: then.forecast, changeable: then.changeable });
+  const { plan } = roast;
+  const heat = heatNow(roast);
+  const inAtMs = Date.parse(roast.happened.inAt ?? "");
   if (answers.fault) return <Caution>That could not be simulated: {answers.fault}</Caution>;
   if (!answers.answer) return <p className="text-lg text-soft">Cooking each of them on …</p>;
   const [asIs, ...others] = answers.answer;

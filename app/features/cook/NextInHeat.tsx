@@ -1,0 +1,125 @@
+import { centresOf } from "../../../core/bird/form";
+import type { WhatIfId } from "../../../core/day/whatIf";
+import type { Quantiles } from "../../../core/forecast/shares";
+import { byTimeMin } from "../../../core/plan/byTime";
+import { offSince } from "../../../core/plan/happened";
+import { uncapitalised } from "../../../words/capital";
+import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import type { Acts } from "../../day/acts";
+import { outWords } from "../../day/calls";
+import type { Item } from "../../day/items";
+import type { RoastDay } from "../../day/roastDay";
+import { useHabits } from "../../shell/preferences";
+import { Button } from "../../ui/Button";
+import { useNow } from "../../ui/useNow";
+import type { Changes } from "./changes";
+import { NextAction } from "./NextAction";
+import { NoHeat } from "./NoHeat";
+
+interface Props {
+  readonly day: RoastDay;
+  readonly acts: Acts;
+  /** When it will be there, ms. */
+  readonly pull: Quantiles | null;
+  /** What comes before the countdown, where something does. */
+  readonly urgent: Item | undefined;
+  readonly changes: Changes;
+}
+
+/** Ways to cook it on where its own heat is gone. */
+const ELSEWHERE: readonly WhatIfId[] = ["into-oven", "onto-grill"];
+
+/** What is next of a bird in the heat, large: what is urgent, that it comes out, or when it will. */
+export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
+  const now = useNow();
+  const { roast, reached, forecast } = day;
+  const inAtMs = Date.parse(roast.happened.inAt ?? "");
+  const finish = pull && Number.isFinite(pull.p50) && <Finish day={day} pull={pull} />;
+  switch (urgent?.about.kind) {
+    case "heat-off":
+      return (
+        <NoHeat item={urgent} sinceMs={now - Date.parse(offSince(roast.happened) ?? "")} finish={finish} acts={acts}>
+          {ELSEWHERE.map((id) => {
+            const change = changes(id);
+            return (
+              change && (
+                <Button key={id} size="stove" onClick={change.makes}>
+                  Moved {uncapitalised(change.name)}
+                </Button>
+              )
+            );
+          })}
+        </NoHeat>
+      );
+    case "stage": {
+      const { about } = urgent;
+      return (
+        <>
+          <NextAction
+            action={urgent.does}
+            {...largeDelay(about.sinceMin)}
+            below="The plan wanted it by now; until it is done, everything goes on as before."
+          />
+          <Button key={urgent.key} tone="primary" size="stove" onClick={() => acts.changesHeat(about)}>
+            Done
+          </Button>
+          {finish && <p className="text-lg">As it goes, out {finish}</p>}
+        </>
+      );
+    }
+  }
+  if (reached) {
+    return (
+      <NextAction
+        action={outWords(roast.plan)}
+        figure="now"
+        below={
+          byTimeMin(roast) === null
+            ? "At each place push on past the deepest meat, off the bone, and draw back slowly: the lowest you see counts."
+            : "The clock says nothing of how done it is: a thermometer does."
+        }
+      />
+    );
+  }
+  if (pull && finish) {
+    const centres = centresOf(roast.plan.bird).filter((centre) => day.goalsC[centre] !== undefined);
+    return (
+      <NextAction
+        action={
+          now < pull.p50
+            ? "Take it out in"
+            : `It should be there: read ${["it", "both centres"][centres.length - 1] ?? "every centre"}`
+        }
+        {...largeCountdown(pull.p50 - now)}
+        below={finish}
+      />
+    );
+  }
+  return (
+    <NextAction
+      action={forecast.forecast ? "At this heat it does not get there" : "In the heat for"}
+      {...largeCountdown(now - inAtMs)}
+      below={
+        forecast.forecast
+          ? "By your readings, most such birds would not come to their target: turn the heat up, or wrap it tight."
+          : "A reading says when it will be done."
+      }
+    />
+  );
+}
+
+/** When it will be there, with its doubt and what it is known by. */
+function Finish({ day, pull }: { readonly day: RoastDay; readonly pull: Quantiles }) {
+  const reader = useHabits();
+  const now = useNow();
+  const { roast, forecast } = day;
+  const at = timeBeside(pull.p50, now, roast.plan.zone, reader);
+  if (byTimeMin(roast) !== null) return <span aria-live="polite">at {at}, by time alone</span>;
+  return (
+    <span aria-live="polite">
+      at {at}, {giveOrTake(pull.p10, pull.p90)}
+      {forecast.forecast ? ", refitted to your readings" : ", simulated; a reading will narrow it"}
+      {forecast.refitting && " …"}
+    </span>
+  );
+}
