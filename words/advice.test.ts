@@ -1,16 +1,10 @@
 import { describe, expect, it } from "vitest";
 import type { Advice } from "../core/day/coach";
 import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
-import type { CookStage } from "../core/plan/roast";
-import { CHORE_KINDS, type ChoreKind } from "../core/schedule/chores";
-import { derivePlan } from "../core/schedule/derive";
-import { type Row, rowsOf } from "../core/schedule/rows";
 import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { simulated } from "../tests/helpers/simulated";
-import { adviceWords, dueWords } from "./advice";
+import { adviceWords } from "./advice";
 import { birdIn } from "./tasks";
-import type { TimetableRow } from "./timetable";
 
 const { plan } = sampleRoast();
 const EVERY: readonly Advice[] = [
@@ -75,29 +69,6 @@ describe("advice in words", () => {
       "dark-early",
       "fuel",
     ]);
-  });
-
-  it("calls what is done to a bird, before it goes in and in the heat, only until that is over, and what follows from the pull only once it is out; the stock whenever", () => {
-    const dish = { id: "potatoes", name: "Potatoes", minutes: 20, ovenC: 200, ring: false, slot: "auto" } as const;
-    const full = { ...plan, sides: [dish, { ...dish, id: "rice", ovenC: null, ring: true }] };
-    const derived = derivePlan(full, simulated(), { p10: 0.9, p50: 1, p90: 1.1 }, 0);
-    const chore = (kind: ChoreKind): Row => ({
-      ...(rowsOf(derived)[0] as Row),
-      id: `${kind}-1`,
-      about: { kind: "chore", chore: { kind, n: 1, lane: "board", startMs: 0, endMs: 1, hands: 1, ring: false } },
-    });
-    const rows = [...rowsOf(derived).filter(({ about }) => about.kind !== "chore"), ...CHORE_KINDS.map(chore)].map(
-      (row): TimetableRow => ({ ...row, startMs: 0, alarmMin: 0, what: row.id, detail: "" }),
-    );
-    const called = (stage: CookStage) =>
-      dueWords(rows, full, 60_000, stage, false)
-        .map(({ row }) => row)
-        .sort();
-    const before = ["counter-1", "eve-check-1", "fill-1", "mix-brine-1", "season-1", "sear-1", "water-change-1"];
-    expect(called("planned")).toEqual(expect.arrayContaining(["preheat", "prepare", "salt", ...before]));
-    const beside = ["make-1", "side-rice", "stock-1"];
-    expect(called("roasting")).toEqual(["bacon-off-1", "bring-up-1", "glaze-1", ...beside].sort());
-    expect(called("resting")).toEqual([...beside, "leftovers", "loosen-1", "side-potatoes", "thicken-1"].sort());
   });
 
   it("asks whether it is safe once it was without heat for two hours, and not before", () => {

@@ -3,16 +3,12 @@
 import { placeOf } from "../core/bird/probe";
 import { constant } from "../core/constants";
 import type { Advice } from "../core/day/coach";
-import { dueRows } from "../core/day/due";
-import { heatOnRow, type LateBefore } from "../core/day/late";
+import type { LateBefore } from "../core/day/late";
 import { isFire, shutBy } from "../core/heat/sources";
 import { preheatedC } from "../core/plan/methods";
-import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { isColour } from "../core/processes/conditions";
 import type { TaskId } from "../core/schedule/backward";
-import { type Phase, phaseOf } from "../core/schedule/phase";
-import { kindOf, type RowKind } from "../core/schedule/rows";
 import {
   formatDuration,
   formatTemperature,
@@ -37,40 +33,13 @@ export interface AdviceWords {
   readonly rings: boolean;
 }
 
-/** With the bird in: what the coach calls by what was read, and the screen by its own buttons. */
-const CALLED_OTHERWISE: ReadonlySet<RowKind> = new Set(["roast", "rest", "carve", "table", "stage", "baste", "fuel"]);
-/** What is over, ticked off or not; and what waits until the bird is out, however long it should have been. */
-const NOT_NOW: Record<CookStage, readonly Phase[]> = {
-  planned: [],
-  roasting: ["before", "out"],
-  resting: ["before", "in"],
-  kept: [],
-  done: ["before", "in"],
-};
-/** Rows of the timetable that are due: dishes, gravy, whatever stands beside the bird. */
-export const dueWords = (
-  rows: readonly TimetableRow[],
-  plan: Plan,
-  nowMs: number,
-  stage: CookStage,
-  isLate: boolean,
-): (AdviceWords & { readonly row: string })[] => {
-  const wentIn = stage !== "planned" && stage !== "kept";
-  const isCalledOtherwise = (row: TimetableRow): boolean => {
-    const kind = kindOf(row);
-    if (wentIn) return CALLED_OTHERWISE.has(kind);
-    // Late, heat and bird are called by that; the table is only said: the end of what is on.
-    return isLate ? kind === "preheat" || kind === "roast" || row.id === heatOnRow(plan) : kind === "table";
-  };
-  const isNotNow = (row: TimetableRow): boolean => NOT_NOW[stage].includes(phaseOf(row, plan));
-  return dueRows(rows, nowMs, (row) => isCalledOtherwise(row) || isNotNow(row)).map(({ id, what, detail }) => ({
-    key: `due ${id}`,
-    row: id,
-    does: what,
-    why: detail || "By the plan, now; later, and what follows waits.",
-    rings: true,
-  }));
-};
+/** A row of the timetable that is due. */
+export const dueWords = ({ id, what, detail }: TimetableRow): AdviceWords => ({
+  key: `due ${id}`,
+  does: what,
+  why: detail || "By the plan, now; later, and what follows waits.",
+  rings: true,
+});
 
 /** What was to begin days ago, of which nobody has said that it has. @param at when, in words */
 export const beginWords = (task: TaskId, at: string): AdviceWords => ({

@@ -1,5 +1,6 @@
 /** What is to be minded of a roast now: what was asked, what is due, what the readings show. */
 import type { Advice } from "../../core/day/coach";
+import { dueRows, rowsBeside } from "../../core/day/due";
 import type { RestPlan } from "../../core/day/restPlan";
 import type { HeatSource } from "../../core/heat/sources";
 import { heatNow } from "../../core/plan/heats";
@@ -75,8 +76,8 @@ export function itemsOf(
     ...(awaited ? [awaitedItem(roast, awaited, nowMs, reader)] : []),
     ...(rest && rest.overMin > 0 && !rest.fallsShort ? [overItem(rest, plan, reader, heat)] : []),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
-    ...dueWords(rows, plan, nowMs, stage, isLate).map(
-      (words): Item => ({ ...words, about: { kind: "row", id: words.row } }),
+    ...dueRows(rowsBeside(rows, { plan, stage, isLate }), nowMs).map(
+      (row): Item => ({ ...dueWords(row), about: { kind: "row", id: row.id } }),
     ),
   ];
 }

@@ -63,6 +63,8 @@ export interface RoastDay {
   readonly renewed: DerivedPlan | null;
   /** Rows that were ticked off. */
   readonly ticked: readonly TimetableRow[];
+  /** Rows that should have had a hand a while ago, of which nobody has said that they had. */
+  readonly passed: readonly TimetableRow[];
   readonly carveAtMs: number | null;
   readonly lateMin: number;
   /** Every centre shows what the pull asks. */

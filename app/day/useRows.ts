@@ -1,6 +1,6 @@
 /** What is still to come of a roast's day, placed again by what has happened and by what has not. */
 import { useMemo } from "react";
-import { comingRows } from "../../core/day/due";
+import { comingRows, passedRows, rowsBeside } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
 import type { Quantiles } from "../../core/forecast/shares";
@@ -11,6 +11,7 @@ import { usePreferences } from "../shell/preferences";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 
 const NONE: readonly string[] = [];
+const NO_ROWS: readonly TimetableRow[] = [];
 
 interface Rows {
   /** Before the oven: what should have happened and has not. */
@@ -23,6 +24,8 @@ interface Rows {
   readonly renewed: DerivedPlan | null;
   /** Rows that were ticked off. */
   readonly ticked: readonly TimetableRow[];
+  /** Those that should have had a hand a while ago, and were not. */
+  readonly passed: readonly TimetableRow[];
   readonly carveAtMs: number | null;
   readonly lateMin: number;
 }
@@ -66,12 +69,21 @@ export function useRows(
     () => (stage === "kept" ? placed : comingRows(placed, ticked, nowMinute)),
     [placed, stage, ticked, nowMinute],
   );
+  const passed = useMemo(
+    // Of one that is kept, what is overdue is told by itself.
+    () =>
+      stage === "kept" || stage === "done"
+        ? NO_ROWS
+        : passedRows(rowsBeside(placed, { plan, stage, isLate: late !== null }), ticked, nowMinute),
+    [placed, plan, stage, late, ticked, nowMinute],
+  );
   return {
     late,
     rows,
     placed,
     renewed: replanned?.renewed ?? late?.derived ?? null,
     ticked: useMemo(() => placed.filter(({ id }) => ticked.includes(id)), [placed, ticked]),
+    passed,
     carveAtMs: replanned?.renewed.schedule.carveAtMs ?? derived?.schedule.carveAtMs ?? null,
     lateMin: late?.lateMin ?? replanned?.lateMin ?? 0,
   };

@@ -105,6 +105,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     placed: timetableOf(plan, derived, units),
     renewed: null,
     ticked: [],
+    passed: [],
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,
     reached: false,

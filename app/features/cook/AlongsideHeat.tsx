@@ -13,6 +13,7 @@ import { useNow } from "../../ui/useNow";
 import { Why } from "../../ui/Why";
 import { AlarmLimits } from "./AlarmSwitch";
 import { Corrections } from "./Corrections";
+import { Passed } from "./Passed";
 import { ReadingList } from "./ReadingList";
 import { Rung } from "./Rung";
 import { TickedOff } from "./TickedOff";
@@ -64,6 +65,7 @@ export function AlongsideHeat({ day, acts }: Props) {
         acts={acts}
       />
       <Upcoming rows={rows} now={now} zone={plan.zone} />
+      <Passed rows={day.passed} zone={plan.zone} acts={acts} />
       <TickedOff rows={day.ticked} acts={acts} />
       <AlarmLimits />
       <Rung roastId={roast.id} zone={plan.zone} />

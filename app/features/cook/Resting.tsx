@@ -22,6 +22,7 @@ import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
+import { Passed } from "./Passed";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
 import { ReadingList } from "./ReadingList";
@@ -141,6 +142,7 @@ export function Resting({ day, acts }: Props) {
           </div>
           <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
+          <Passed rows={day.passed} zone={plan.zone} acts={acts} />
           <TickedOff rows={day.ticked} acts={acts} />
           <Caution>
             {holdsJuice(plan.bird)
