@@ -100,5 +100,7 @@ describe("a second roast for one dinner", () => {
     await pressAt(driver, 'nav[aria-label="Other roasts of this dinner"] a');
     await seeText(driver, "Whole chicken, 1.8 kg", "Whole turkey is late: dinner at about");
     expect(await bodyText()).not.toMatch(/should have (gone in|been on)/);
+    await pressAt(driver, 'nav a[href*="/plan"]');
+    await seeText(driver, "Whole turkey is late: dinner at about", "The times here are moved by it");
   });
 });

@@ -11,6 +11,7 @@ import { useDays } from "../../day/roastDay";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import type { Beside } from "../../simulation/useDinner";
 import type { SimulatedPlan } from "../../simulation/useSimulatedPlan";
+import { Caution } from "../../ui/Caution";
 import { SafetyNotices } from "../../ui/SafetyNotices";
 import { AnswerLine } from "./AnswerLine";
 import { Conflicts } from "./Conflicts";
@@ -47,7 +48,9 @@ export const PlanHead = memo(function PlanHead(props: Props) {
   const { roastMin, inAtMs } = derived.plainRule;
   const plainRule = `${plainRuleWords(units)} would say ${formatDuration(roastMin * 60)}, in at ${clockTime(inAtMs, plan.zone, reader)}`;
   // What a hand changes is seen as planned until it lets go: the day goes by what is stored.
-  const moved = useDays(({ days }) => (isIn && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
+  const waits = useDays(({ days }) => days[roast.id]?.items.find(({ about }) => about.kind === "awaited")?.does);
+  const goesOtherwise = isIn || waits !== undefined;
+  const moved = useDays(({ days }) => (goesOtherwise && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
   const goodForMin = useDays(({ days }) => days[roast.id]?.goodForMin);
   const isRead = useDays(({ days }) => Boolean(days[roast.id]?.forecast.forecast));
   return (
@@ -82,6 +85,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
         stage={cookStage(roast)}
         goodForMin={goodForMin}
       />
+      {waits && <Caution>{`${waits}. The times here are moved by it; clock and pictures are as planned.`}</Caution>}
       <AnswerLine
         plan={plan}
         cook={cook}
@@ -91,7 +95,15 @@ export const PlanHead = memo(function PlanHead(props: Props) {
         units={units}
       />
       {!isClosed && (
-        <Conflicts plan={plan} derived={derived} neverMet={neverMet} roastId={roast.id} after={after} units={units} />
+        // With the bird in, what stands against its plan is told of that, whatever the readings say.
+        <Conflicts
+          plan={plan}
+          derived={isIn ? derived : (moved ?? derived)}
+          neverMet={neverMet}
+          roastId={roast.id}
+          after={after}
+          units={units}
+        />
       )}
     </>
   );
