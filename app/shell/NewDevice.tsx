@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { messageOf } from "../../words/faults";
 import { Dots } from "../ui/Dots";
-import { every } from "./clock";
+import { everyInLife } from "./clock";
 import { mode } from "./database";
 import { type Offer, offeredCodes } from "./pairing";
 
@@ -25,7 +25,7 @@ export function NewDevice({ address }: { readonly address: string }) {
       );
     };
     ask();
-    return every(ASK_EVERY_MS, ask);
+    return everyInLife(ASK_EVERY_MS, ask);
   }, []);
   if (fault !== "") return <p>No pairing code: {fault}.</p>;
   if (!offer) return null;

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { backToLife, clock, every, setPace } from "./clock";
+import { backToLife, clock, every, everyInLife, setPace } from "./clock";
 
 const START = Date.UTC(2026, 8, 27, 10);
 
@@ -50,6 +50,16 @@ describe("the page's clock", () => {
     end();
     vi.advanceTimersByTime(5000);
     expect(ticks).toBe(10);
+  });
+
+  it("asks a server as often as in life, however fast it runs", () => {
+    setPace(60, START);
+    let asked = 0;
+    const end = everyInLife(15_000, () => asked++);
+    vi.advanceTimersByTime(60_000);
+    end();
+    vi.advanceTimersByTime(60_000);
+    expect(asked).toBe(4);
   });
 
   it("is held at 0, and goes on from there", () => {

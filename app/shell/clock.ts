@@ -60,6 +60,12 @@ export function soon(lifeMs: number, run: () => void): () => void {
   return () => clearTimeout(timer);
 }
 
+/** Again and again, so far apart in life: what is asked of a server, which has no other time. @returns ends it */
+export function everyInLife(lifeMs: number, run: () => void): () => void {
+  const timer = setInterval(run, lifeMs);
+  return () => clearInterval(timer);
+}
+
 /** Before the page is painted next. @returns ends the wait */
 export function nextFrame(run: () => void): () => void {
   const frame = requestAnimationFrame(run);

@@ -15,7 +15,7 @@ import { messageOf } from "../../words/faults";
 import { titleShown } from "../../words/titles";
 import { toast } from "../ui/toast";
 import { whyOf } from "./answer";
-import { every, soon } from "./clock";
+import { everyInLife, soon } from "./clock";
 import { inOneTab } from "./oneTab";
 import { usePaired } from "./pairing";
 import { habitsNow } from "./preferences";
@@ -193,7 +193,7 @@ export function startSharing(db: BrumaDatabase): void {
     if (useSharing.getState().link === "open") for (const id of untold.keys()) send(db, id);
   };
   void lookNow();
-  every(ASK_AGAIN_MS, () => void lookNow());
+  everyInLife(ASK_AGAIN_MS, () => void lookNow());
   // A phone that slept is not told: it asks at once when it is looked at.
   document.addEventListener("visibilitychange", () => {
     if (document.visibilityState === "visible") void lookNow();

@@ -262,6 +262,34 @@ describe("the day itself, at the stove", () => {
     await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
   });
 
+  it("keeps what was typed and not noted where its page is left or loaded anew, and notes it as read when it was typed", async () => {
+    await fill(driver, "breast", "38");
+    await press(driver, "List");
+    await seeText(driver, "Timetable");
+    await press(driver, "Cook");
+    await driver.wait(async () => (await heldIn(driver, "breast")) === "38", 10_000, "what was typed is gone");
+    const typedMs = Date.now() - 4 * 60_000;
+    await driver.executeScript(
+      `for (const [key, typed] of Object.entries(sessionStorage)) {
+         if (!key.startsWith("bruma-typed")) continue;
+         const { breast } = JSON.parse(typed);
+         sessionStorage.setItem(key, JSON.stringify({ breast: { ...breast, at: arguments[0] } }));
+       }`,
+      new Date(typedMs).toISOString(),
+    );
+    await driver.navigate().refresh();
+    await seeText(driver, "and noted as read then");
+    await press(driver, "Note the reading");
+    await seeText(driver, "Readings: 3");
+    const rows = await storedRows<RoastReading>(driver, "readings");
+    expect(rows.map(({ at }) => Date.parse(at))).toContain(typedMs);
+    expect(await heldIn(driver, "breast")).toBe("");
+    await press(driver, "Readings: 3");
+    await pressAt(driver, 'button[aria-label^="Strike out: breast 38"]');
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    await seeText(driver, "Readings: 2");
+  });
+
   it(
     "loses no reading that was acknowledged when the browser is killed, and goes on at the right minute",
     async () => {

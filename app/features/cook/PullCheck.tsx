@@ -60,7 +60,7 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
 /** Before it is lifted: every place that has to be there, both sides, what is hot, and what the rest will do. */
 export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
   const { goalsC, believed, lost, present, roast } = day;
-  const { plan, happened } = roast;
+  const { plan } = roast;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const places = placesSeen(
     goalsC,
@@ -79,13 +79,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         slowly; the lowest you see counts. Read within the last {FRESH_MIN} minutes:
       </p>
       <PlacesSeen places={places} units={units} />
-      <ReadingForm
-        places={places.map(({ probe }) => placeOf(probe))}
-        units={units}
-        inAtMs={Date.parse(happened.inAt ?? "")}
-        doubted={day.doubted}
-        onReading={acts.notes}
-      />
+      <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />
       {holdsJuice(plan.bird) && (
         <Caution>
           Hot juice stands in the cavity: tip it into the tray, away from you, before you lift the bird.

@@ -2,26 +2,26 @@ import { useRef, useState } from "react";
 import { type Place, type Probe, probeOf } from "../../../core/bird/probe";
 import type { Doubted } from "../../../core/day/doubt";
 import { QuantityError } from "../../../core/errors";
-import type { Reading } from "../../../core/forecast/reading";
 import { readByHand } from "../../../core/kitchen/calibration";
 import type { RoastReading } from "../../../core/plan/roast";
 import { formatTemperature, parseTemperatureC, TEMPERATURE_UNITS, type UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { faultWords, messageOf } from "../../../words/faults";
 import { probeName } from "../../../words/names";
+import { timeBeside } from "../../../words/time";
+import type { Acts } from "../../day/acts";
+import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
+import { useNow } from "../../ui/useNow";
 import { useCalibration } from "./useCalibration";
+import { type Typed, useTyped } from "./useTyped";
 
 interface Props {
+  readonly day: RoastDay;
+  readonly acts: Acts;
   readonly places: readonly Place[];
-  readonly units: UnitSystem;
-  /** When the bird went in. */
-  readonly inAtMs: number;
-  /** Which of them this bird cannot show. */
-  doubted(fresh: readonly Reading[]): readonly Doubted[];
-  /** Throws where they are not stored. */
-  onReading(readings: readonly RoastReading[]): Promise<void>;
 }
 
 interface Question {
@@ -31,25 +31,32 @@ interface Question {
   readonly otherwise: readonly RoastReading[] | null;
 }
 
-/** Temperatures from a hand thermometer, put right by its calibration; any may be left empty. */
-export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props) {
-  const [typed, setTyped] = useState<Partial<Record<Probe, string>>>({});
+/** What was typed so long before it is noted says when, min. */
+const SAID_MIN = 2;
+
+/** Temperatures from a hand thermometer, put right by its calibration; any may be left empty. Each is of when it was typed. */
+export function ReadingForm({ day, acts, places }: Props) {
+  const reader = useHabits();
+  const now = useNow();
+  const { units } = usePreferences();
+  const { roast } = day;
+  const [typed, setTyped] = useTyped(`${roast.id} ${places.map(probeOf).join()}`);
   const [fault, setFault] = useState<string | null>(null);
   const [question, setQuestion] = useState<Question | null>(null);
   const calibration = useCalibration();
   /** Stands in its field still while a slow phone stores it: noted again, it would be a second reading. */
-  const underWay = useRef(new Map<Probe, string | undefined>());
+  const underWay = useRef(new Map<Probe, Typed[Probe]>());
   /** Nothing was typed since: noted again, it was tapped twice. */
   const isNoted = useRef(false);
   const keep = async (readings: readonly RoastReading[]): Promise<void> => {
     const probes = readings.map(probeOf);
     for (const probe of probes) underWay.current.set(probe, typed[probe]);
     try {
-      await onReading(readings);
+      await acts.notes(readings);
       isNoted.current = true;
       // What was typed meanwhile is another reading.
-      setTyped((now) =>
-        Object.fromEntries(Object.entries(now).filter(([probe, text]) => typed[probe as Probe] !== text)),
+      setTyped((then) =>
+        Object.fromEntries(Object.entries(then).filter(([probe, each]) => typed[probe as Probe] !== each)),
       );
       setFault(null);
       setQuestion(null);
@@ -60,27 +67,27 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
     }
   };
   /** @throws QuantityError for what no thermometer shows */
-  const readIn = (unit: UnitSystem, at: string): readonly RoastReading[] =>
-    places
-      .map((place) => ({ place, probe: probeOf(place) }))
-      .filter(({ probe }) => typed[probe]?.trim() && underWay.current.get(probe) !== typed[probe])
-      .map(({ place, probe }): RoastReading => {
-        const shownC = parseTemperatureC(typed[probe] ?? "", unit);
-        const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
-        return { at, ...place, ...read, source: "typed" };
-      });
+  const readIn = (unit: UnitSystem): readonly RoastReading[] =>
+    places.flatMap((place): RoastReading[] => {
+      const probe = probeOf(place);
+      const each = typed[probe];
+      if (!each?.text.trim() || underWay.current.get(probe) === each) return [];
+      const shownC = parseTemperatureC(each.text, unit);
+      const read = readByHand(`${probeName(probe)} reading`, shownC, calibration);
+      return [{ at: each.at, ...place, ...read, source: "typed" }];
+    });
   const doubtsOf = (readings: readonly RoastReading[]): readonly Doubted[] =>
-    doubted(
+    day.doubted(
       readings.map(({ at, part, side, celsius }) => ({
-        minute: (Date.parse(at) - inAtMs) / MINUTE_MS,
+        minute: (Date.parse(at) - Date.parse(roast.happened.inAt ?? "")) / MINUTE_MS,
         part,
         celsius,
         ...(side && { side }),
       })),
     );
-  const believedOtherwise = (at: string): Question["otherwise"] => {
+  const believedOtherwise = (): Question["otherwise"] => {
     try {
-      const readings = readIn(other, at);
+      const readings = readIn(other);
       return doubtsOf(readings).length === 0 ? readings : null;
     } catch (error) {
       // In the other unit no thermometer shows it at all.
@@ -89,15 +96,14 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
     }
   };
   const note = async (): Promise<void> => {
-    const at = instantNow();
     try {
-      const readings = readIn(units, at);
+      const readings = readIn(units);
       if (readings.length === 0 && (underWay.current.size > 0 || isNoted.current)) return;
       if (readings.length === 0) throw new Error("Type at least one temperature.");
       const doubts = doubtsOf(readings);
       setFault(null);
       if (doubts.length === 0) await keep(readings);
-      else setQuestion({ readings, doubts, otherwise: believedOtherwise(at) });
+      else setQuestion({ readings, doubts, otherwise: believedOtherwise() });
     } catch (error) {
       setFault(faultWords(error, units));
     }
@@ -105,6 +111,8 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
   const other = units === "metric" ? "us" : "metric";
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const isPair = places.length > 1;
+  const shown = places.flatMap((place) => typed[probeOf(place)] ?? []);
+  const firstMs = Math.min(...shown.map(({ at }) => Date.parse(at)));
   return (
     <form
       aria-label="A reading"
@@ -123,12 +131,15 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
           >
             <span className="inline-block first-letter:uppercase">{probeName(probe)}</span>, {TEMPERATURE_UNITS[units]}
             <input
-              value={typed[probe] ?? ""}
+              value={typed[probe]?.text ?? ""}
               inputMode="decimal"
               autoComplete="off"
               onChange={(event) => {
                 isNoted.current = false;
-                setTyped((before) => ({ ...before, [probe]: event.target.value }));
+                const { value } = event.target;
+                setTyped(({ [probe]: _, ...others }) =>
+                  value === "" ? others : { ...others, [probe]: { text: value, at: instantNow() } },
+                );
                 setQuestion(null);
               }}
               aria-describedby="reading-fault"
@@ -157,7 +168,7 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
             {question.otherwise && (
               <Button size="stove" onClick={() => void keep(question.otherwise ?? [])}>
                 {question.readings.length === 1 ? "It was" : "They were"}{" "}
-                {question.readings.map((reading) => typed[probeOf(reading)]?.trim()).join(" and ")}{" "}
+                {question.readings.map((reading) => typed[probeOf(reading)]?.text.trim()).join(" and ")}{" "}
                 {TEMPERATURE_UNITS[other]}
               </Button>
             )}
@@ -173,6 +184,11 @@ export function ReadingForm({ places, units, inAtMs, doubted, onReading }: Props
       <p id="reading-fault" role="alert" className="col-span-3 font-medium text-ember empty:hidden">
         {fault}
       </p>
+      {firstMs < now - SAID_MIN * MINUTE_MS && (
+        <p className="col-span-3 text-sm text-soft">
+          Typed {timeBeside(firstMs, now, roast.plan.zone, reader)}, and noted as read then; typed anew, as read now.
+        </p>
+      )}
       {calibration && (
         <p className="col-span-3 text-sm text-soft">Put right by your thermometer's calibration before it is kept.</p>
       )}

@@ -61,13 +61,6 @@ export function Resting({ day, acts }: Props) {
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = Object.values(present?.rest.peak ?? {}).map(({ celsius }) => celsius);
   const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
-  const form = {
-    places: places.map(({ probe }) => placeOf(probe)),
-    units,
-    inAtMs,
-    doubted: day.doubted,
-    onReading: acts.notes,
-  };
   const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
@@ -111,7 +104,7 @@ export function Resting({ day, acts }: Props) {
             goalsC={plan.targetC}
             goal="to be seen:"
           />
-          <ReadingForm {...form} />
+          <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />
           <section aria-label="Seen before carving" className="grid gap-2">
             <p role="status" className="text-lg">
               {allSeen

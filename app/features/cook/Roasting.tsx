@@ -86,13 +86,7 @@ export function Roasting({ day, acts }: Props) {
           <DarkerSide day={day} acts={acts} />
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
           {roast.thermometer === "typed" && (
-            <ReadingForm
-              places={centres.map((part) => ({ part }))}
-              units={units}
-              inAtMs={inAtMs}
-              doubted={day.doubted}
-              onReading={acts.notes}
-            />
+            <ReadingForm day={day} acts={acts} places={centres.map((part) => ({ part }))} />
           )}
           {change && <p className="text-soft">{changeWords(change, units)}.</p>}
           <Simulating day={day} />
