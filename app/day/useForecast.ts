@@ -26,15 +26,22 @@ interface Fitted {
   readonly isRead: boolean;
 }
 
-const planOf = (question: string): string => question.split("\n")[0] ?? "";
+/** The first line of a question. */
+const toldIn = (question: string): string => question.split("\n")[0] ?? "";
 
 /**
  * The model fitted to the readings so far. A new reading moves the forecast at once, by what the fitted birds miss of
  * it; the birds are fitted anew behind it, one fit after the other, each with the newest readings.
  * @param options null while the bird is not in
+ * @param told the same as the cook has told it: where only time has moved what is counted on from now, the fit that runs
+ * is not begun again, or a fast clock would never see one end
  * @param screen readings that are believed, and those that are set aside
  */
-export function useForecast(options: EnsembleOptions | null, screen: Screened): ForecastState {
+export function useForecast(
+  options: EnsembleOptions | null,
+  told: EnsembleOptions | null,
+  screen: Screened,
+): ForecastState {
   // What is believed and what is set aside are never averaged with one another.
   const bins = useMemo(
     () =>
@@ -55,7 +62,7 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
   const newest = useRef(coarse);
   newest.current = coarse;
   const fit = useNewest<Fitted>(
-    options && [plan, ...asked].join("\n"),
+    options && [JSON.stringify(told), plan, ...asked].join("\n"),
     async (lane) => {
       const planned: EnsembleOptions = JSON.parse(plan);
       const readings = newest.current;
@@ -66,7 +73,7 @@ export function useForecast(options: EnsembleOptions | null, screen: Screened): 
       return { options: planned, members, isRead };
     },
     {
-      follows: (running, next) => planOf(running) === planOf(next),
+      follows: (running, next) => toldIn(running) === toldIn(next),
       drop: (lane) => fits.drop(lane),
       keptAs: "fit to bins",
     },

@@ -69,11 +69,13 @@ export function useRoastDay(roast: Roast): RoastDay {
       (happened.left ?? []).map(({ piece }) => piece),
     );
   }, [happened, targetC, finish, cook]);
-  const options = useMemo(
-    () => (inAt && (stage === "roasting" || stage === "resting") ? roastOptions(heard, goalsC) : null),
-    [heard, goalsC, inAt, stage],
+  const isCooked = stage === "roasting" || stage === "resting";
+  const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
+  const told = useMemo(
+    () => (isCooked ? roastOptions({ plan, happened }, goalsC) : null),
+    [plan, happened, goalsC, isCooked],
   );
-  const forecastState = useForecast(options, screen);
+  const forecastState = useForecast(options, told, screen);
   const { forecast } = forecastState;
   // Out of the oven unread, it is the usual bird that rests, for as long as it was in.
   const unread = pulledMin !== null && inOven.length === 0 && options ? { aimC: options.shownC, estimate: [] } : null;
@@ -129,7 +131,7 @@ export function useRoastDay(roast: Roast): RoastDay {
         allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0));
 
   const offAt = offSince(happened);
-  const told = useMemo(
+  const advised = useMemo(
     (): readonly Advice[] =>
       stage === "roasting"
         ? adviceFor({
@@ -152,7 +154,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
   );
   const items = itemsOf(
-    { roast, stage, derived, awaited, told, rest, rows, nowMs: now, isLate: late !== null },
+    { roast, stage, derived, awaited, told: advised, rest, rows, nowMs: now, isLate: late !== null },
     reader,
   );
 

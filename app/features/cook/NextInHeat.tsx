@@ -60,7 +60,13 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
             {...largeDelay(about.sinceMin)}
             below="The plan wanted it by now; until it is done, everything goes on as before."
           />
-          <Button key={urgent.key} tone="primary" size="stove" onClick={() => acts.changesHeat(about)}>
+          <Button
+            key={urgent.key}
+            tone="primary"
+            size="stove"
+            aria-label={`Done: ${urgent.does}`}
+            onClick={() => acts.changesHeat(about)}
+          >
             Done
           </Button>
           {finish && <p className="text-lg">As it goes, out {finish}</p>}
