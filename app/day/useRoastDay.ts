@@ -69,7 +69,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       (happened.left ?? []).map(({ piece }) => piece),
     );
   }, [happened, targetC, finish, cook]);
-  const isCooked = stage === "roasting" || stage === "resting";
+  const isCooked = inAt !== undefined && (stage === "roasting" || stage === "resting");
   const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
   const told = useMemo(
     () => (isCooked ? roastOptions({ plan, happened }, goalsC) : null),

@@ -10,6 +10,19 @@ interface Props {
   readonly below?: ReactNode;
 }
 
+/** How wide a character of the figure is, and one of its unit, in the figure's own size. */
+const DIGIT_EM = 0.61;
+const COLON_EM = 0.3;
+const UNIT_EM = 0.15;
+/** So much has a phone's width. */
+const MOST_EM = 2.46;
+
+/** What would break the line of a phone is set smaller. */
+function isWide(figure: string, unit = ""): boolean {
+  const colons = figure.split(":").length - 1;
+  return (figure.length - colons) * DIGIT_EM + colons * COLON_EM + unit.length * UNIT_EM > MOST_EM;
+}
+
 /** The next action and its countdown: the largest thing on the screen. */
 export function NextAction({ action, figure, unit, below }: Props) {
   return (
@@ -19,7 +32,12 @@ export function NextAction({ action, figure, unit, below }: Props) {
         className="flex flex-wrap items-baseline gap-x-2 font-display font-semibold leading-[0.92] tracking-tight"
         role="timer"
       >
-        <span className="text-[clamp(4rem,31.5vw,8rem)]">{figure}</span>
+        <span
+          className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[25vw]"
+          {...(isWide(figure, unit) && { "data-wide": "" })}
+        >
+          {figure}
+        </span>
         {unit && <span className="text-3xl">{unit}</span>}
       </p>
       {below && <div className="mt-1 text-lg opacity-90">{below}</div>}
