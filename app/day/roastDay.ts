@@ -67,8 +67,10 @@ export interface RoastDay {
   readonly passed: readonly TimetableRow[];
   readonly carveAtMs: number | null;
   readonly lateMin: number;
-  /** Every centre shows what the pull asks. */
+  /** Every centre shows what the pull asks, and nothing keeps it in. */
   readonly reached: boolean;
+  /** Done, and held in its heat until it has to rest for its dinner; null where it is not. */
+  readonly heldUntilMs: number | null;
   readonly items: readonly Item[];
   readonly calls: readonly Call[];
   /** The same one until another comes next. */

@@ -3,6 +3,7 @@
 import { useCallback, useMemo } from "react";
 import { type Advice, adviceFor, outByMinOf } from "../../core/day/coach";
 import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
+import { heldUntilMin } from "../../core/day/held";
 import { keptOf } from "../../core/day/kept";
 import { leftoversOf } from "../../core/day/leftovers";
 import { guidelineEverywhere } from "../../core/day/present";
@@ -91,7 +92,19 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { derived, beside } = useDinner(roast, plan, simulated, awaited);
   const timeMin = byTimeMin(roast);
   const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
-  const coming = useRows(roast, simulated, derived, byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
+  const outs = happened.outs ?? [];
+  const backAt = outs.at(-1)?.backAt;
+  const isThere =
+    stage === "roasting" &&
+    (timeMin !== null
+      ? nowMin >= timeMin
+      : Object.keys(goalsC).length > 0 &&
+        allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0));
+  const outByMin = outByMinOf(plan, derived?.schedule.carveAtMs ?? null, inAtMs);
+  const heldMin = heldUntilMin({ plan, stagesDone: happened.stagesDone ?? 0, reached: isThere, nowMin, outByMin });
+  const reached = isThere && heldMin === null;
+  const held = useMemo(() => (heldMin === null ? null : { p10: heldMin, p50: heldMin, p90: heldMin }), [heldMin]);
+  const coming = useRows(roast, simulated, derived, held ?? byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
   const renewed = coming.renewed ?? (awaited ? derived : null);
   const kept = useMemo(
@@ -121,15 +134,6 @@ export function useRoastDay(roast: Roast): RoastDay {
     isForDinner: plan.roasted !== "day-before",
   });
   const rest = stage === "resting" ? rested : null;
-  const outs = happened.outs ?? [];
-  const backAt = outs.at(-1)?.backAt;
-  const reached =
-    stage === "roasting" &&
-    (timeMin !== null
-      ? nowMin >= timeMin
-      : Object.keys(goalsC).length > 0 &&
-        allReached(goalsC, believed, screen.lost, backAt ? (Date.parse(backAt) - inAtMs) / MINUTE_MS : 0));
-
   const offAt = offSince(happened);
   const advised = useMemo(
     (): readonly Advice[] =>
@@ -140,7 +144,7 @@ export function useRoastDay(roast: Roast): RoastDay {
             readings: observed,
             forecast,
             browning: present?.browning ?? null,
-            outByMin: outByMinOf(plan, derived?.schedule.carveAtMs ?? null, inAtMs),
+            outByMin,
             stagesDone: happened.stagesDone ?? 0,
             bastingsDone: happened.bastingsDone ?? 0,
             fuelsDone: happened.fuelsDone ?? 0,
@@ -148,10 +152,26 @@ export function useRoastDay(roast: Roast): RoastDay {
           })
             // A thermometer that speaks by itself needs no telling when to read it.
             .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed")
+            // Held until dinner, it is there.
+            .filter(({ kind }) => kind !== "soon" || held === null)
             // What is done to the heat is said once, with the piece that leads.
             .filter(({ kind }) => !isLed || !TO_THE_HEAT.includes(kind))
         : [],
-    [stage, plan, nowMinute, inAtMs, observed, forecast, present, derived, happened, offAt, roast.thermometer, isLed],
+    [
+      stage,
+      plan,
+      nowMinute,
+      inAtMs,
+      observed,
+      forecast,
+      present,
+      outByMin,
+      held,
+      happened,
+      offAt,
+      roast.thermometer,
+      isLed,
+    ],
   );
   const items = itemsOf(
     { roast, stage, derived, awaited, told: advised, rest, rows, nowMs: now, isLate: late !== null },
@@ -211,6 +231,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     rest,
     goodForMin: rested.latestMin,
     reached,
+    heldUntilMs: heldMin === null ? null : inAtMs + heldMin * MINUTE_MS,
     items,
     calls,
     next,

@@ -16,11 +16,12 @@ beforeAll(async () => {
 });
 
 const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
-/** A chicken of 1.8 kg that went in so long ago, at the stove. */
-async function inTheOvenFor(minutes: number): Promise<void> {
+/** A chicken of 1.8 kg that went in so long ago, at the stove. @param dinnerMs days ahead where left out */
+async function inTheOvenFor(minutes: number, dinnerMs?: number): Promise<void> {
   await visit(driver, server.url);
   await press(driver, "Chicken");
   await fill(driver, "Weight as bought", "1.8 kg");
+  if (dinnerMs !== undefined) await pickMoment(driver, "When do you want to eat?", dinnerMs);
   await press(driver, "Plan it");
   await seeText(driver, "Out, expected");
   await pressAt(driver, 'nav a[href$="/cook"]');
@@ -68,6 +69,22 @@ describe("a rest that falls short", () => {
     await seeText(driver, "out at 74 °C");
     expect(await bodyText()).not.toContain("Put it back");
     expect(await driver.getCurrentUrl()).toBe(cook);
+  });
+});
+
+describe("a bird that is done hours before its dinner", () => {
+  it("says so, is held in its oven until it has to rest, and out of it all the same is to be kept hot", async () => {
+    await inTheOvenFor(100, Date.now() + 5 * 3_600_000);
+    await fill(driver, "breast", "79");
+    await fill(driver, "thigh", "82");
+    await press(driver, "Note the reading");
+    await seeText(driver, "Take it out, once looked through by hand", "to be carved, and stays good for");
+    await press(driver, "What if …");
+    await press(driver, "Done: hold it: oven at 90 °C");
+    await seeText(driver, "Hold it there; take it out in", "to rest for its dinner");
+    expect(await bodyText()).not.toMatch(/Take it out, once|stays good for/);
+    await press(driver, "It is out of the oven");
+    await seeText(driver, "Let it rest; carve in", "Keep it hot until dinner");
   });
 });
 

@@ -109,6 +109,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     carveAtMs: schedule.carveAtMs,
     lateMin: 0,
     reached: false,
+    heldUntilMs: null,
     items: [],
     calls: [],
     next: null,

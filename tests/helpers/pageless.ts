@@ -9,3 +9,4 @@ vi.mock("../../workers/simulations", () => ({
 vi.stubGlobal("window", { isSecureContext: true });
 vi.stubGlobal("navigator", {});
 vi.stubGlobal("location", { origin: "http://127.0.0.1", hostname: "127.0.0.1" });
+vi.stubGlobal("sessionStorage", { getItem: () => null });

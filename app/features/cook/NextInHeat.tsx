@@ -1,8 +1,10 @@
 import { centresOf } from "../../../core/bird/form";
+import { constant } from "../../../core/constants";
 import type { WhatIfId } from "../../../core/day/whatIf";
 import type { Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
+import { formatTemperature } from "../../../core/units/quantity";
 import { uncapitalised } from "../../../words/capital";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import type { Acts } from "../../day/acts";
@@ -31,8 +33,9 @@ const ELSEWHERE: readonly WhatIfId[] = ["into-oven", "onto-grill"];
 
 /** What is next of a bird in the heat, large: what is urgent, that it comes out, or when it will. */
 export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
+  const reader = useHabits();
   const now = useNow();
-  const { roast, reached, forecast } = day;
+  const { roast, reached, heldUntilMs, forecast } = day;
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
   const finish = pull && Number.isFinite(pull.p50) && <Finish day={day} pull={pull} />;
   switch (urgent?.about.kind) {
@@ -84,6 +87,15 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
             ? "At each place push on past the deepest meat, off the bone, and draw back slowly: the lowest you see counts."
             : "The clock says nothing of how done it is: a thermometer does."
         }
+      />
+    );
+  }
+  if (heldUntilMs !== null) {
+    return (
+      <NextAction
+        action="Hold it there; take it out in"
+        {...largeCountdown(heldUntilMs - now)}
+        below={`at ${timeBeside(heldUntilMs, now, roast.plan.zone, reader)}, to rest for its dinner. It is done: leave the probe in, it is not to fall under ${formatTemperature(constant("zoneHighC"), reader.units)}`}
       />
     );
   }

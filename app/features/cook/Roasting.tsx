@@ -52,7 +52,7 @@ export function Roasting({ day, acts }: Props) {
   const now = useNow();
   const { units } = usePreferences();
   const [isChecking, setIsChecking] = useState(false);
-  const { roast, believed, lost, goalsC, options, reached, items } = day;
+  const { roast, believed, lost, goalsC, options, reached, heldUntilMs, items } = day;
   const { forecast, change, fault } = day.forecast;
   const { plan } = roast;
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
@@ -61,7 +61,7 @@ export function Roasting({ day, acts }: Props) {
   const centres = centresOf(plan.bird).filter((centre) => goalsC[centre] !== undefined);
   // Told and asked in the place of what is next; once it is there, that comes first.
   const urgent = reached ? undefined : urgentOf(items);
-  const isNear = reached || (pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
+  const isNear = reached || (heldUntilMs === null && pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
   const changes = changesOf(roast, acts, now, units);
   const opensCheck = (
     <Button tone="quiet" onClick={() => setIsChecking(true)}>

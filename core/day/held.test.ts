@@ -1,0 +1,40 @@
+import fc from "fast-check";
+import { expect, it } from "vitest";
+import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { heldUntilMin } from "./held";
+import { changedNow, holdDialC } from "./whatIf";
+
+const { plan } = sampleRoast();
+const held = changedNow("hold", { plan, nowMin: 100 });
+if (!held) throw new Error("an oven can hold a bird");
+const done = {
+  plan: { ...plan, stages: held.stages },
+  stagesDone: held.done,
+  reached: true,
+  nowMin: 120,
+  outByMin: 200,
+};
+
+it("is held by the change that what if makes, until it has to rest", () => {
+  expect(held.stages.at(-1)?.airC).toBe(holdDialC(plan.equipment.dial));
+  expect(heldUntilMin(done)).toBe(200);
+  expect(heldUntilMin({ ...done, nowMin: 200 })).toBeNull();
+});
+
+it("is not held where it is not done, in the heat that cooks it, or where no dinner waits", () => {
+  expect(heldUntilMin({ ...done, reached: false })).toBeNull();
+  expect(heldUntilMin({ ...done, plan })).toBeNull();
+  // Not yet turned down.
+  expect(heldUntilMin({ ...done, stagesDone: 0 })).toBeNull();
+  expect(heldUntilMin({ ...done, outByMin: Number.POSITIVE_INFINITY })).toBeNull();
+});
+
+it("never keeps a bird from its shortest rest", () => {
+  const min = fc.integer({ min: 0, max: 600 });
+  fc.assert(
+    fc.property(min, min, fc.boolean(), (nowMin, outByMin, reached) => {
+      const until = heldUntilMin({ ...done, nowMin, outByMin, reached });
+      expect(until === null || (until === outByMin && until > nowMin)).toBe(true);
+    }),
+  );
+});
