@@ -61,7 +61,8 @@ export function Roasting({ day, acts }: Props) {
   const centres = centresOf(plan.bird).filter((centre) => goalsC[centre] !== undefined);
   // Told and asked in the place of what is next; once it is there, that comes first.
   const urgent = reached ? undefined : urgentOf(items);
-  const isNear = reached || (heldUntilMs === null && pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
+  const isDone = reached || heldUntilMs !== null;
+  const isNear = reached || (!isDone && pull && now > pull.p10 - EARLY_WORD_MIN * MINUTE_MS);
   const changes = changesOf(roast, acts, now, units);
   const opensCheck = (
     <Button tone="quiet" onClick={() => setIsChecking(true)}>
@@ -83,7 +84,7 @@ export function Roasting({ day, acts }: Props) {
             </Button>
             {reached && opensCheck}
           </MainAct>
-          <DarkerSide day={day} acts={acts} />
+          {!isDone && <DarkerSide day={day} acts={acts} />}
           <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
           {roast.thermometer === "typed" && (
             <ReadingForm day={day} acts={acts} places={centres.map((part) => ({ part }))} />
