@@ -3,8 +3,8 @@
 import { constant } from "../core/constants";
 import { LATE_MIN } from "../core/day/coach";
 import type { RestPlan } from "../core/day/restPlan";
-import { holdDialC } from "../core/day/whatIf";
 import type { HeatSource } from "../core/heat/sources";
+import { holdDialC } from "../core/plan/holding";
 import type { CookStage } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { formatDuration, formatTemperature, type UnitSystem } from "../core/units/quantity";

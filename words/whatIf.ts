@@ -1,6 +1,7 @@
 /** What can be changed at the stove, as a cook would say it. */
-import { type Changed, holdDialC, type WhatIfId } from "../core/day/whatIf";
+import type { Changed, WhatIfId } from "../core/day/whatIf";
 import type { HeatSource } from "../core/heat/sources";
+import { holdDialC } from "../core/plan/holding";
 import type { Plan } from "../core/plan/schema";
 import { dialTurnK } from "../core/units/dial";
 import { formatTemperature, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";

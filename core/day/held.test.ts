@@ -1,8 +1,10 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { foretold } from "../plan/byTime";
+import { holdDialC } from "../plan/holding";
 import { heldUntilMin } from "./held";
-import { changedNow, holdDialC } from "./whatIf";
+import { changedNow } from "./whatIf";
 
 const { plan } = sampleRoast();
 const held = changedNow("hold", { plan, nowMin: 100 });
@@ -37,4 +39,12 @@ it("never keeps a bird from its shortest rest", () => {
       expect(until === null || (until === outByMin && until > nowMin)).toBe(true);
     }),
   );
+});
+
+it("comes out when dinner wants it: against what was foretold of it that is no miss", () => {
+  const at = "2026-09-27T10:00:00.000Z";
+  const predicted = { pullP10At: at, pullP50At: at, pullP90At: at, pullC: {} };
+  const roast = { plan: { ...plan, stages: held.stages }, happened: { inAt: at, predicted } };
+  expect(foretold(roast)).toBe(predicted);
+  expect(foretold({ ...roast, happened: { ...roast.happened, stagesDone: held.done } })).toBeUndefined();
 });

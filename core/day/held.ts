@@ -1,6 +1,6 @@
 /** A bird that is done before its dinner wants it, and waits where it is: in a heat that keeps it without cooking it on by much. */
+import { isHeld } from "../plan/holding";
 import type { Plan } from "../plan/schema";
-import { holdDialC } from "./whatIf";
 
 interface Done {
   readonly plan: Pick<Plan, "stages" | "equipment">;
@@ -15,8 +15,5 @@ interface Done {
 
 /** @returns minutes since it went in at which it comes out for its rest; null where it is not held, or for long enough */
 export function heldUntilMin({ plan, stagesDone, reached, nowMin, outByMin }: Done): number | null {
-  const { stages, equipment } = plan;
-  const airC = stages[Math.min(stagesDone, stages.length - 1)]?.airC ?? Number.POSITIVE_INFINITY;
-  const isHeld = reached && airC <= holdDialC(equipment.dial);
-  return isHeld && Number.isFinite(outByMin) && nowMin < outByMin ? outByMin : null;
+  return reached && isHeld(plan, stagesDone) && Number.isFinite(outByMin) && nowMin < outByMin ? outByMin : null;
 }

@@ -14,12 +14,13 @@ import { isUpright } from "../heat/covers";
 import { canWrap, type HeatSource, heatsByStage, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { median } from "../median";
 import { offSince } from "../plan/happened";
+import { holdDialC } from "../plan/holding";
 import type { Roast } from "../plan/roast";
 import { LATEST_STAGE_MIN, MOST_STAGES, type Plan } from "../plan/schema";
 import { STAGES_APART_MIN } from "../processes/apart";
 import { isMet } from "../processes/conditions";
 import { fullStages, type OvenStage, type RoastEvent } from "../processes/stages";
-import { type Dial, dialTurnK, onDialC } from "../units/dial";
+import { dialTurnK, onDialC } from "../units/dial";
 import { MINUTE_MS } from "../units/time";
 import { begunAt } from "./lateStage";
 
@@ -39,10 +40,6 @@ export const WHAT_IFS = [
   "hold",
 ] as const;
 export type WhatIfId = (typeof WHAT_IFS)[number];
-
-/** An oven that keeps a bird without cooking it on by much, °C (common practice). */
-const HOLD_C = 90;
-export const holdDialC = (dial: Dial): number => onDialC(HOLD_C, dial);
 
 /** Beyond these a turn of the dial is no way to roast a bird, °C (common practice). */
 const HOTTEST_C = 260;
