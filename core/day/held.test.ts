@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { foretold } from "../plan/byTime";
-import { holdDialC } from "../plan/holding";
+import { holdDialC, unheld } from "../plan/holding";
 import { heldUntilMin } from "./held";
 import { changedNow } from "./whatIf";
 
@@ -29,6 +29,14 @@ it("is not held where it is not done, in the heat that cooks it, or where no din
   // Not yet turned down.
   expect(heldUntilMin({ ...done, stagesDone: 0 })).toBeNull();
   expect(heldUntilMin({ ...done, outByMin: Number.POSITIVE_INFINITY })).toBeNull();
+});
+
+it("is cooked by the heat that it had before, another time", () => {
+  expect(unheld(done.plan, held.done)).toEqual(plan.stages);
+  expect(unheld(plan, 0)).toEqual(plan.stages);
+  // Planned so from the start, it is no holding.
+  const low = { ...plan, stages: [{ fromMin: 0, airC: holdDialC(plan.equipment.dial) }] };
+  expect(unheld(low, 0)).toEqual(low.stages);
 });
 
 it("never keeps a bird from its shortest rest", () => {

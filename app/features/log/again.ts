@@ -1,4 +1,5 @@
 import { logRow } from "../../../core/log/rows";
+import { unheld } from "../../../core/plan/holding";
 import { planOtherwise } from "../../../core/plan/otherwise";
 import { type OtherwiseId, type Roast, RoastSchema } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -22,9 +23,9 @@ const WEEK_MS = 7 * DAY_MS;
 
 /** The plan with everything that was to be done otherwise; what cannot be done any more is left out. */
 function corrected(roast: Roast): { readonly plan: Plan; readonly changes: readonly OtherwiseId[] } {
-  const { inAt = "", pulledAt = "", carvedAt } = roast.happened;
+  const { inAt = "", pulledAt = "", carvedAt, stagesDone } = roast.happened;
   const went = { outMin: minutesBetween(inAt, pulledAt), restMin: carvedAt ? minutesBetween(pulledAt, carvedAt) : 0 };
-  let plan: Plan = { ...roast.plan, stages: waitingAgain(roast.plan.stages) };
+  let plan: Plan = { ...roast.plan, stages: waitingAgain(unheld(roast.plan, stagesDone)) };
   const changes: OtherwiseId[] = [];
   for (const id of roast.nextTime ?? []) {
     const next = planOtherwise(id, plan, went);
