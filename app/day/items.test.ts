@@ -12,6 +12,18 @@ const sample = sampleRoast();
 const { plan: usual } = sample;
 const plan = { ...usual, bird: { ...usual.bird, state: "frozen" as const }, thawIn: "fridge" as const };
 const THAW_HOURS = 80;
+/** Nothing of the day but what a test says. */
+const QUIET = {
+  roast: sample,
+  stage: "planned" as const,
+  derived: null,
+  awaited: null,
+  told: [],
+  rest: null,
+  rows: [],
+  nowMs: 0,
+  isLate: false,
+};
 
 describe("what is to be minded", () => {
   const minded = (nowMs: number, ticked: readonly string[]) => {
@@ -26,20 +38,8 @@ describe("what is to be minded", () => {
       told,
     );
     const rows = timetableOf(plan, derived, "metric");
-    return itemsOf(
-      {
-        roast: { ...sample, plan },
-        stage: "planned",
-        derived,
-        awaited: null,
-        told: [],
-        rest: null,
-        rows,
-        nowMs,
-        isLate: false,
-      },
-      READERS.metric,
-    ).map(({ about, does }) => [about.kind, does] as const);
+    const day = { ...QUIET, roast: { ...sample, plan }, derived, rows, nowMs };
+    return itemsOf(day, READERS.metric).map(({ about, does }) => [about.kind, does] as const);
   };
   it("is whether a thaw has begun, and nothing once that was said", () => {
     const nowMs = Date.parse(plan.serveAt) - 60 * HOUR_MS;
@@ -61,17 +61,7 @@ describe("what is to be minded", () => {
         });
       const nowMs = (at(0).schedule.tasks[0]?.startMs ?? Number.NaN) + hoursLate * HOUR_MS;
       const rows = timetableOf(fresh, at(nowMs), "metric");
-      const minded = {
-        roast: { ...sample, plan: fresh },
-        stage: "planned" as const,
-        derived: at(nowMs),
-        awaited: null,
-        told: [],
-        rest: null,
-        rows,
-        nowMs,
-        isLate: false,
-      };
+      const minded = { ...QUIET, roast: { ...sample, plan: fresh }, derived: at(nowMs), rows, nowMs };
       const about = itemsOf(minded, READERS.metric)[0]?.about;
       return about?.kind === "begun" ? (about.fromNow?.change(fresh).salt ?? null) : undefined;
     };
@@ -89,15 +79,9 @@ describe("what is to be minded", () => {
   it("is to keep a bird hot whose dinner is later than its rest, not one that goes back in", () => {
     const over = { earliestMin: 20, latestMin: 55, latestBecause: "cools", carveMin: 90, overMin: 35 } as const;
     const rested = (fallsShort: boolean) => ({
-      roast: sample,
+      ...QUIET,
       stage: "resting" as const,
-      derived: null,
-      awaited: null,
-      told: [],
       rest: { ...over, fallsShort, backInMin: null },
-      rows: [],
-      nowMs: 0,
-      isLate: false,
     });
     const [item] = itemsOf(rested(false), READERS.metric);
     expect([item?.about.kind, item?.does, item?.rings]).toEqual(["over", "Keep it hot until dinner", false]);

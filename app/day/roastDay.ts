@@ -65,7 +65,6 @@ export interface RoastDay {
   readonly ticked: readonly TimetableRow[];
   /** Rows that should have had a hand a while ago, of which nobody has said that they had. */
   readonly passed: readonly TimetableRow[];
-  readonly carveAtMs: number | null;
   readonly lateMin: number;
   /** Every centre shows what the pull asks, and nothing keeps it in. */
   readonly reached: boolean;

@@ -57,12 +57,13 @@ export function useForecast(
         .map((each) => ({ ...each, celsius: Math.round(10 * each.celsius) / 10 })),
     [bins],
   );
-  const plan = JSON.stringify(options);
+  const plan = useMemo(() => JSON.stringify(options), [options]);
+  const toldLine = useMemo(() => JSON.stringify(told), [told]);
   const asked = useMemo(() => bins.map(worthAFit), [bins]);
   const newest = useRef(coarse);
   newest.current = coarse;
   const fit = useNewest<Fitted>(
-    options && [JSON.stringify(told), plan, ...asked].join("\n"),
+    options && [toldLine, plan, ...asked].join("\n"),
     async (lane) => {
       const planned: EnsembleOptions = JSON.parse(plan);
       const readings = newest.current;

@@ -14,6 +14,7 @@ import { allReached } from "../../core/forecast/newest";
 import { pullGoalsC } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
+import { certain } from "../../core/forecast/shares";
 import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
@@ -91,7 +92,6 @@ export function useRoastDay(roast: Roast): RoastDay {
   const awaited = useAwaited(roast);
   const { derived, beside } = useDinner(roast, plan, simulated, awaited);
   const timeMin = byTimeMin(roast);
-  const byTime = useMemo(() => (timeMin === null ? null : { p10: timeMin, p50: timeMin, p90: timeMin }), [timeMin]);
   const outs = happened.outs ?? [];
   const backAt = outs.at(-1)?.backAt;
   const isThere =
@@ -103,8 +103,9 @@ export function useRoastDay(roast: Roast): RoastDay {
   const outByMin = outByMinOf(plan, derived?.schedule.carveAtMs ?? null, inAtMs);
   const heldMin = heldUntilMin({ plan, stagesDone: happened.stagesDone ?? 0, reached: isThere, nowMin, outByMin });
   const reached = isThere && heldMin === null;
-  const held = useMemo(() => (heldMin === null ? null : { p10: heldMin, p50: heldMin, p90: heldMin }), [heldMin]);
-  const coming = useRows(roast, simulated, derived, held ?? byTime ?? forecast?.pull ?? null, pulledMin, nowMinute);
+  const clockMin = heldMin ?? timeMin;
+  const byClock = useMemo(() => (clockMin === null ? null : certain(clockMin)), [clockMin]);
+  const coming = useRows(roast, simulated, derived, byClock ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
   const renewed = coming.renewed ?? (awaited ? derived : null);
   const kept = useMemo(
@@ -153,7 +154,7 @@ export function useRoastDay(roast: Roast): RoastDay {
             // A thermometer that speaks by itself needs no telling when to read it.
             .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed")
             // Held until dinner, it is there.
-            .filter(({ kind }) => kind !== "soon" || held === null)
+            .filter(({ kind }) => kind !== "soon" || heldMin === null)
             // What is done to the heat is said once, with the piece that leads.
             .filter(({ kind }) => !isLed || !TO_THE_HEAT.includes(kind))
         : [],
@@ -166,7 +167,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       forecast,
       present,
       outByMin,
-      held,
+      heldMin,
       happened,
       offAt,
       roast.thermometer,

@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import { comingRows, passedRows, rowsBeside } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
-import type { Quantiles } from "../../core/forecast/shares";
+import { certain, type Quantiles } from "../../core/forecast/shares";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { replannedRows, type TimetableRow, timetableOf } from "../../words/timetable";
@@ -55,7 +55,7 @@ export function useRows(
   const replanned = useMemo(() => {
     // Carved, it hangs on dinner alone.
     if (!cook || !derived || !inAt || stage === "kept") return null;
-    const pullMin = pulledMin === null ? pull : { p10: pulledMin, p50: pulledMin, p90: pulledMin };
+    const pullMin = pulledMin === null ? pull : certain(pulledMin);
     return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
   }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
   const placed = useMemo((): readonly TimetableRow[] => {

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
+import { certain } from "../forecast/shares";
 import { usesOven } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { restFor } from "../processes/rest";
@@ -20,7 +21,6 @@ const restDishes = (plan: Plan, { sides }: DerivedPlan): readonly string[] =>
     : [];
 /** What is done to the bird in the heat ends with that. */
 const IN_THE_HEAT = /^(baste|fuel|glaze|stage|bring-up|bacon-off)-/;
-const sharp = (minutes: number) => ({ p10: minutes, p50: minutes, p90: minutes });
 
 describe("a day that goes otherwise", () => {
   const { plan } = sampleRoast();
@@ -29,7 +29,7 @@ describe("a day that goes otherwise", () => {
   const inAt = new Date(derived.schedule.inAtMs).toISOString();
   const inMs = derived.schedule.inAtMs;
   const at = (pullMin: number, nowMin: number) =>
-    replan(plan, cook, derived, { inAt, pullMin: sharp(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE_MS });
+    replan(plan, cook, derived, { inAt, pullMin: certain(pullMin), pulled: false, nowMs: inMs + nowMin * MINUTE_MS });
 
   it("carves when planned while the rest takes up what is late, and no sooner than the shortest rest", () => {
     expect(at(200, 100)).toMatchObject({
@@ -45,7 +45,7 @@ describe("a day that goes otherwise", () => {
   it("has gravy and carving still to come of a bird that came out when they were to begin", () => {
     const out = replan(plan, cook, derived, {
       inAt,
-      pullMin: sharp(320),
+      pullMin: certain(320),
       pulled: true,
       nowMs: inMs + 321 * MINUTE_MS,
     });
@@ -89,7 +89,7 @@ describe("a day that goes otherwise", () => {
           const before = derivePlan(any, cook, shares, 0);
           const wentIn = before.schedule.inAtMs;
           const nowMs = wentIn + nowMin * MINUTE_MS;
-          const asked = { inAt: new Date(wentIn).toISOString(), pullMin: sharp(pullMin), pulled: true, nowMs };
+          const asked = { inAt: new Date(wentIn).toISOString(), pullMin: certain(pullMin), pulled: true, nowMs };
           const out = replan(any, cook, before, asked);
           const rows = rowsOfDay(out);
           const follows = new RegExp(
@@ -99,7 +99,7 @@ describe("a day that goes otherwise", () => {
             all.map(({ id, startMs }) => `${id} ${startMs}`).sort();
           const past = (all: readonly { id: string; startMs: number }[]) =>
             told(all.filter(({ id, startMs }) => startMs < nowMs && !follows.test(id)));
-          const unchanged = replan(any, cook, before, { ...asked, pullMin: sharp(Number.NaN) });
+          const unchanged = replan(any, cook, before, { ...asked, pullMin: certain(Number.NaN) });
           // But what was still to be done to it in the heat when it came out.
           const outMs = wentIn + pullMin * MINUTE_MS;
           const cameOut = ({ id, startMs }: { id: string; startMs: number }) => IN_THE_HEAT.test(id) && startMs > outMs;

@@ -300,11 +300,8 @@ export function* whatIfs(
  */
 export function finishMin({ id, doneMin, laterMin }: WhatIfAnswer, asIsMin: number): number {
   if (id === "as-is" || laterMin === null) return asIsMin;
-  return Number.isFinite(asIsMin) && Number.isFinite(laterMin)
-    ? asIsMin + laterMin
-    : laterMin > 0
-      ? Number.POSITIVE_INFINITY
-      : Math.max(...Object.values(doneMin));
+  if (Number.isFinite(asIsMin) && Number.isFinite(laterMin)) return asIsMin + laterMin;
+  return laterMin > 0 ? Number.POSITIVE_INFINITY : Math.max(...Object.values(doneMin));
 }
 
 interface Ran {

@@ -6,6 +6,9 @@ export interface Quantiles {
   readonly p90: number;
 }
 
+/** A finish without any doubt. */
+export const certain = (at: number): Quantiles => ({ p10: at, p50: at, p90: at });
+
 /** A late end that one bird in ten never comes to is no number of minutes. */
 export const NEVER = "never";
 export type Late = number | typeof NEVER;

@@ -106,7 +106,6 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     renewed: null,
     ticked: [],
     passed: [],
-    carveAtMs: schedule.carveAtMs,
     lateMin: 0,
     reached: false,
     heldUntilMs: null,

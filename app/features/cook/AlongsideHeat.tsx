@@ -13,10 +13,9 @@ import { useNow } from "../../ui/useNow";
 import { Why } from "../../ui/Why";
 import { AlarmLimits } from "./AlarmSwitch";
 import { Corrections } from "./Corrections";
-import { Passed } from "./Passed";
 import { ReadingList } from "./ReadingList";
 import { Rung } from "./Rung";
-import { TickedOff } from "./TickedOff";
+import { Ticks } from "./Ticks";
 import { Upcoming } from "./Upcoming";
 
 interface Props {
@@ -65,8 +64,7 @@ export function AlongsideHeat({ day, acts }: Props) {
         acts={acts}
       />
       <Upcoming rows={rows} now={now} zone={plan.zone} />
-      <Passed rows={day.passed} zone={plan.zone} acts={acts} />
-      <TickedOff rows={day.ticked} acts={acts} />
+      <Ticks day={day} acts={acts} />
       <AlarmLimits />
       <Rung roastId={roast.id} zone={plan.zone} />
       <p className="text-soft">

@@ -22,10 +22,9 @@ import { ComingRows } from "./ComingRows";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { NextRow } from "./NextRow";
-import { Passed } from "./Passed";
 import { Simulating } from "./Simulating";
 import { ThermometerChoice } from "./ThermometerChoice";
-import { TickedOff } from "./TickedOff";
+import { Ticks } from "./Ticks";
 
 interface Props {
   readonly day: RoastDay;
@@ -118,8 +117,7 @@ export function Before({ day, acts }: Props) {
         </Link>
       )}
       {rows.length > 0 && <ComingRows rows={rows} now={now} zone={plan.zone} label="What is still to come" />}
-      <Passed rows={day.passed} zone={plan.zone} acts={acts} />
-      <TickedOff rows={day.ticked} acts={acts} />
+      <Ticks day={day} acts={acts} />
     </>
   );
 }

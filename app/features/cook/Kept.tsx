@@ -20,7 +20,7 @@ import { IntoFridge } from "./IntoFridge";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
 import { NextRow } from "./NextRow";
-import { TickedOff } from "./TickedOff";
+import { Ticks } from "./Ticks";
 
 interface Props {
   readonly day: RoastDay;
@@ -74,7 +74,7 @@ export function Kept({ day, acts }: Props) {
         <WhenItWas roast={roast} acts={acts} size="stove" />
         <Button onClick={() => acts.putsRight(uncarved)}>Not carved yet</Button>
       </Sheet>
-      <TickedOff rows={day.ticked} acts={acts} />
+      <Ticks day={day} acts={acts} />
     </>
   );
 }

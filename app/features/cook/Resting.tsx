@@ -22,7 +22,6 @@ import { AdviceList } from "./AdviceList";
 import { AlarmLimits } from "./AlarmSwitch";
 import { MainAct } from "./MainAct";
 import { NextAction } from "./NextAction";
-import { Passed } from "./Passed";
 import { PlacesSeen } from "./PullCheck";
 import { ReadingForm } from "./ReadingForm";
 import { ReadingList } from "./ReadingList";
@@ -30,7 +29,7 @@ import { Rung } from "./Rung";
 import { SideBySide } from "./SideBySide";
 import { Simulating } from "./Simulating";
 import { Temperatures } from "./Temperatures";
-import { TickedOff } from "./TickedOff";
+import { Ticks } from "./Ticks";
 import { Upcoming } from "./Upcoming";
 
 interface Props {
@@ -135,8 +134,7 @@ export function Resting({ day, acts }: Props) {
           </div>
           <ReadingList readings={readings ?? []} aside={NO_KEYS} zone={plan.zone} units={units} acts={acts} />
           <Upcoming rows={rows} now={now} zone={plan.zone} />
-          <Passed rows={day.passed} zone={plan.zone} acts={acts} />
-          <TickedOff rows={day.ticked} acts={acts} />
+          <Ticks day={day} acts={acts} />
           <Caution>
             {holdsJuice(plan.bird)
               ? "Hot juice sits in the cavity and hot fat in the tray"

@@ -1,4 +1,4 @@
-import { latest, NEVER, type Quantiles } from "../../../core/forecast/shares";
+import { certain, latest, NEVER, type Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
 import type { Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -20,8 +20,7 @@ interface Known {
 export function pullOf({ roast, forecast: { forecast }, simulated }: Known, inAtMs: number): Quantiles | null {
   const timeMin = byTimeMin(roast);
   if (timeMin !== null) {
-    const atMs = inAtMs + timeMin * MINUTE_MS;
-    return { p10: atMs, p50: atMs, p90: atMs };
+    return certain(inAtMs + timeMin * MINUTE_MS);
   }
   if (forecast) {
     const { p10, p50, p90 } = forecast.pull;
