@@ -208,6 +208,7 @@ export const CONSTANTS = {
   coldCallMin: chosen(30, "min"),
   hotKitchenC: published(32, "°C", "USDA FSIS"),
   leftoverDays: published(3, "d", "USDA FSIS, Leftovers and food safety"),
+  frozenLongerShare: published(0.5, "1", "USDA FSIS, The big thaw"),
   thawedLimitDays: published(2, "d", "USDA FSIS, The big thaw"),
   freshLimitDays: published(2, "d", "USDA FSIS, Turkey basics"),
   smallRestMin: practice(20, "min"),

@@ -3,6 +3,7 @@
 import { hasCavity, holdsJuice } from "../core/bird/form";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { isFire, isLidded } from "../core/heat/sources";
+import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -110,6 +111,18 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
       ];
     }
+    case "ice-gone":
+      return [
+        hasGiblets(plan.bird.cut) ? "Giblets out, thermometer in" : "Thermometer in",
+        [
+          "about now the last ice is gone",
+          hasGiblets(plan.bird.cut) && "what is still in the cavity comes out with tongs, and the bag it is in",
+          "the meat takes the tip now",
+          salt.grams > 0 && "salt that did not hold on the frozen skin goes on, and the cavity's into it",
+        ]
+          .filter(Boolean)
+          .join("; "),
+      ];
     case "bacon-off": {
       const off = plan.season.baconOff;
       const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected about this time; ` : "";

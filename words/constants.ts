@@ -316,6 +316,7 @@ const CLOCK = {
   },
   hotKitchenC: "warmth above which one hour is the limit, 90 °F",
   leftoverDays: "cooked leftovers in the fridge; 3 to 4",
+  frozenLongerShare: "longer in the oven from frozen, against thawed; before it is simulated",
   thawedLimitDays: "longest wait after a thaw in the fridge",
   freshLimitDays: "longest wait for a fresh raw bird in the fridge",
   smallRestMin: "usual rest of a bird under 3 kg; 15 at least",

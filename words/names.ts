@@ -103,6 +103,7 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   stage: "Change of the heat",
   baste: "Baste",
   glaze: "Glaze",
+  "ice-gone": "Ice gone",
   "bacon-off": "Bacon off",
   fuel: "Fuel",
   "bring-up": "Next heat on",

@@ -29,6 +29,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "one-more-oven": "There is one more oven",
   "one-more-ring": "There is one more ring",
   "one-stock": "Leave out the other stock",
+  "roast-frozen": "Roast it frozen, half as long again",
   "salt-at-oven": "Salt it as it goes in",
   "shorter-salting": "Salt 12 h, no drying",
   preheat: "Preheat the oven for it",

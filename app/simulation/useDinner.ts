@@ -3,7 +3,6 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { roastInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES } from "../../core/forecast/shares";
-import { roughThawHours } from "../../core/kitchen/thaw";
 import { happenedAfterEdit } from "../../core/plan/edited";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
@@ -12,6 +11,7 @@ import type { Told } from "../../core/schedule/conflicts";
 import type { DerivedPlan, Simulated } from "../../core/schedule/derive";
 import { type Awaited, type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import type { PlacedSide } from "../../core/schedule/sides";
+import { thawedOtherwise } from "../../core/schedule/thawedOtherwise";
 import { roastsOfDinner } from "../../storage/roasts";
 import { inOrder, namesIn } from "../../words/titles";
 import { clockNow } from "../shell/clock";
@@ -131,12 +131,8 @@ export function useDinner(
       }),
       dishes: [...placed.values()].flatMap(({ sides }) => sides).sort((one, other) => one.startMs - other.startMs),
       waiting,
-      after: (changed) => {
-        // Of another thaw nothing is simulated yet.
-        const thawHours =
-          changed.thawIn === plan.thawIn ? cook.thawHours : roughThawHours(changed.bird.massKg, changed.thawIn);
-        return placeDinner(withPlan(changed, { ...cook, thawHours }), clockNow()).get(id) ?? null;
-      },
+      after: (changed) =>
+        placeDinner(withPlan(changed, thawedOtherwise(cook, plan, changed)), clockNow()).get(id) ?? null,
     };
   }, [
     cook,

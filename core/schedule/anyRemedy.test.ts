@@ -1,14 +1,22 @@
 /** Every conflict of random plans has an answer, and each answer takes it away. */
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import { ANY_PLAN, type AnyCook, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import { simulated } from "../../tests/helpers/simulated";
 import { roughThawHours } from "../kitchen/thaw";
+import { takesIce } from "../plan/methods";
 import { type Plan, PlanSchema } from "../plan/schema";
-import { HOUR_MS } from "../units/time";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
+import type { DerivedPlan } from "./derive";
 import { remediesOf } from "./remedies";
 import type { Remedy } from "./remedy";
 import { resourceRemedies } from "./resourceRemedies";
+import { thawedOtherwise } from "./thawedOtherwise";
 import { isWithin, WAKING } from "./waking";
+
+/** A changed plan derived as a screen does before it is simulated, where it thaws otherwise. */
+const deriveThawed = (cook: AnyCook, plan: Plan, changed: Plan, nowMs?: number): DerivedPlan =>
+  deriveAny(changed, thawedOtherwise(simulated(cook), plan, changed), undefined, nowMs);
 
 describe("a conflict of any plan", () => {
   it("that its thaw comes too late is answered by what brings it in time, or at least nearer", () => {
@@ -16,10 +24,8 @@ describe("a conflict of any plan", () => {
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 1, max: 140, noNaN: true }), (plan, cook, hoursAhead) => {
         const frozen: Plan = { ...plan, bird: { ...plan.bird, state: "frozen" }, thawIn: "fridge" };
         const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
-        const conflictsOf = (changed: Plan) => {
-          const thawHours = roughThawHours(changed.bird.massKg, changed.thawIn);
-          return deriveAny(changed, { ...cook, thawHours }, undefined, nowMs).conflicts;
-        };
+        const thaws = { ...cook, thawHours: roughThawHours(plan.bird.massKg, "fridge") };
+        const conflictsOf = (changed: Plan) => deriveThawed(thaws, frozen, changed, nowMs).conflicts;
         const lateBy = (changed: Plan): number =>
           Math.max(0, ...conflictsOf(changed).map((each) => (each.kind === "too-late" ? each.byMs : 0)));
         const conflict = conflictsOf(frozen).find((each) => each.kind === "too-late" && each.task === "thaw");
@@ -98,10 +104,8 @@ describe("a conflict of any plan", () => {
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 10, max: 250, noNaN: true }), (plan, cook, hoursAhead) => {
         const thawed: Plan = { ...plan, bird: { ...plan.bird, state: "frozen" }, thawIn: "water" };
         const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
-        const conflictsOf = (changed: Plan) => {
-          const thawHours = roughThawHours(changed.bird.massKg, changed.thawIn);
-          return deriveAny(changed, { ...cook, thawHours }, undefined, nowMs).conflicts;
-        };
+        const thaws = { ...cook, thawHours: roughThawHours(plan.bird.massKg, "water") };
+        const conflictsOf = (changed: Plan) => deriveThawed(thaws, thawed, changed, nowMs).conflicts;
         const before = conflictsOf(thawed);
         if (before.some(({ kind }) => kind === "too-late")) return;
         for (const conflict of before.filter(({ kind }) => kind === "thawed-in-water-waits" || kind === "at-night")) {
@@ -116,6 +120,40 @@ describe("a conflict of any plan", () => {
       }),
       plansAsked(60),
     );
+  });
+
+  it("that it thaws in the night is answered by an oven that takes it frozen, where that leaves the night alone", () => {
+    let answered = 0;
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 10, max: 60, noNaN: true }), (plan, cook, hoursAhead) => {
+        const thawed: Plan = {
+          ...plan,
+          bird: { ...plan.bird, state: "frozen", cut: "whole" },
+          heat: "oven",
+          thawIn: "water",
+          roasted: "same-day",
+          salt: { ...plan.salt, saltHours: 0, dryHours: 0 },
+        };
+        const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
+        const thaws = { ...cook, thawHours: roughThawHours(plan.bird.massKg, "water") };
+        const conflictsOf = (changed: Plan) => deriveThawed(thaws, thawed, changed, nowMs).conflicts;
+        const conflict = conflictsOf(thawed).find((each) => each.kind === "at-night" && each.task === "thaw");
+        if (!conflict) return;
+        const frozen = remediesOf(conflict, thawed, conflictsOf).find(({ does }) => does.kind === "roast-frozen");
+        const changed = frozen && PlanSchema.parse(frozen.change(thawed));
+        if (!changed) return;
+        answered++;
+        expect(takesIce(changed)).toBe(true);
+        const left = conflictsOf(changed).map(({ kind }) => kind);
+        for (const kind of ["at-night", "too-late", "ice-waits", "frozen-outside-an-oven"])
+          expect(left).not.toContain(kind);
+        // Half as long again: it goes in that much sooner.
+        const inAtMs = (of: Plan): number => deriveThawed(thaws, thawed, of, nowMs).schedule.inAtMs;
+        expect(inAtMs(thawed) - inAtMs(changed)).toBeGreaterThan(0.2 * cook.pullMinute * MINUTE_MS);
+      }),
+      plansAsked(200),
+    );
+    expect(answered).toBeGreaterThan(0);
   });
 
   it("of the bird's own tasks has an answer, which is a plan and takes it away", () => {

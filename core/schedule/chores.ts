@@ -30,6 +30,7 @@ export const CHORE_KINDS = [
   "fill",
   "season",
   "sear",
+  "ice-gone",
   "stage",
   "baste",
   "glaze",
@@ -64,6 +65,7 @@ const MIX_BRINE_MIN = 20;
 const BRINE_COOLS_MIN = 60;
 /** When a stage begins that waits for what does not come. */
 const NEVER_MIN = Number.POSITIVE_INFINITY;
+const ICE_GONE_MIN = 5;
 const LOOSEN_MIN = 5;
 const THICKEN_MIN = 12;
 /** From a tray that is out to its gravy. */
@@ -241,6 +243,10 @@ export function choresOf(
     const minute = beginsMin(n);
     if (minute !== null) put("bring-up", "heat", atMinute(minute - bringUpMin(into)), bringUpMin(into), { n });
   }
+  const iceGoneMin = goesInWithIce(plan)
+    ? history.find(({ coldestC }) => coldestC > constant("freezingPointC"))?.minute
+    : undefined;
+  if (iceGoneMin !== undefined && iceGoneMin < pullMin) put("ice-gone", "heat", atMinute(iceGoneMin), ICE_GONE_MIN);
   const isWrapped = (minute: number): boolean => wraps.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
   for (const at of basteMinutes(season, pullMin - 5)) if (!isWrapped(at)) put("baste", "heat", atMinute(at), 2);
   for (const moment of glazeMoments(plan)) {

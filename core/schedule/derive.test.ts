@@ -61,6 +61,22 @@ describe("a plan with everything derived", () => {
     }
   });
 
+  it("calls for what is inside, and for the thermometer, once the ice that it went in with is gone", () => {
+    const frozen = { ...plan.bird, state: "frozen" as const };
+    const history = simulated().history.map((point) => ({ ...point, coldestC: point.coldestC - 20 }));
+    const called = (change: Partial<Plan>, more: Partial<Simulated> = { history }) => {
+      const { chores, schedule } = derive(change, undefined, more);
+      return chores
+        .filter(({ kind }) => kind === "ice-gone")
+        .map(({ startMs }) => (startMs - schedule.inAtMs) / MINUTE_MS);
+    };
+    const goneMin = history.find(({ coldestC }) => coldestC > -1)?.minute;
+    expect(goneMin).toBeGreaterThan(30);
+    expect(called({ bird: frozen, thawIn: "none" })).toEqual([goneMin]);
+    expect(called({ bird: frozen, thawIn: "water" })).toEqual([]);
+    expect(called({ bird: { ...plan.bird, state: "fresh" }, thawIn: "none" })).toEqual([]);
+  });
+
   it("sets the plain rule beside it: a quarter of an hour a pound", () => {
     expect(derive().plainRule.roastMin).toBeCloseTo(15 * (5.8 / 0.45359237), 6);
   });

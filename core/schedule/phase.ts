@@ -31,6 +31,7 @@ const PHASES: Record<RowKind, Phase> = {
   stage: "in",
   baste: "in",
   glaze: "in",
+  "ice-gone": "in",
   "bacon-off": "in",
   fuel: "in",
   "bring-up": "in",

@@ -5,6 +5,7 @@ import { constant } from "../constants";
 import { isUpright } from "../heat/covers";
 import { isOnBird, saltBesidesPercent } from "../plan/additions";
 import { withForm, withoutSpit, withSalt, withSeason } from "../plan/edits";
+import { takesIce } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
@@ -24,6 +25,7 @@ import {
   NO_SALT,
   ONE_BIRD,
   type Remedy,
+  ROAST_FROZEN,
   SALT_AT_OVEN,
   SHORTER,
   STUFFING_BESIDE,
@@ -144,6 +146,9 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
   /** Those that leave no such conflict: by what is known, there is time for them. */
   const timely = (remedies: readonly Remedy[], late: Conflict["kind"] = "too-late"): readonly Remedy[] =>
     remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
+  /** With its ice, where it may and is neither late nor for a cook who sleeps. */
+  const frozen = (): readonly Remedy[] =>
+    takesIce(plan) && timely([ROAST_FROZEN], "at-night").length > 0 ? timely([ROAST_FROZEN]) : [];
   switch (conflict.kind) {
     case "thaws-late":
     case "too-late": {
@@ -151,7 +156,12 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
         const water = plan.thawIn === "water" ? [] : [WATER_NOW];
-        const inTime = [...saltedInTime(conflict, plan, after), ...timely(water, conflict.kind)];
+        const inTime = [
+          ...saltedInTime(conflict, plan, after),
+          ...timely(water, conflict.kind),
+          // What thaws already has its own way into the oven, with what is left of its ice.
+          ...(conflict.kind === "too-late" ? frozen() : []),
+        ];
         // Where nothing brings dinner back in time, the quickest thaw makes it least late.
         return [...(inTime.length > 0 ? inTime : water), ...eatLater];
       }
@@ -185,7 +195,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       const hours = (earliestWithin(conflict.startMs, plan.zone, WAKING) - conflict.startMs) / HOUR_MS;
       const asleep = later("eat-later-and-sleep", hours, conflict, plan, after);
       if (conflict.task !== "thaw") return asleep;
-      const all = [...asleep, ...timely([THAW_IN_FRIDGE])];
+      const all = [...timely([THAW_IN_FRIDGE]), ...asleep, ...frozen()];
       return all.length > 0 ? all : [THAW_IN_FRIDGE];
     }
     case "done-too-soon":

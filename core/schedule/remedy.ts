@@ -37,6 +37,7 @@ export const PLAIN_REMEDIES = [
   "one-more-ring",
   "one-stock",
   "preheat",
+  "roast-frozen",
   "salt-at-oven",
   "shorter-salting",
   "spatchcock",
@@ -96,6 +97,11 @@ export const SALT_AT_OVEN: Remedy = {
 export const WATER_NOW: Remedy = {
   does: { kind: "thaw-in-water" },
   change: (plan) => ({ ...SALT_AT_OVEN.change(plan), thawIn: "water" }),
+};
+/** Into an oven as it comes from the freezer: nothing is stuffed or waits. */
+export const ROAST_FROZEN: Remedy = {
+  does: { kind: "roast-frozen" },
+  change: (plan) => ({ ...SALT_AT_OVEN.change(unstuffed(plan)), thawIn: "none" }),
 };
 /** Dry salt that is left for less draws out juice and does not take it back (common practice); a bath gives some at once. */
 const LEAST_SALT_HOURS: Record<SaltMethod, number> = { dry: 3, brine: 1, equilibrium: 3, injection: 1, none: 0 };

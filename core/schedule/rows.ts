@@ -63,6 +63,7 @@ const ALARMS: Partial<Record<RowKind, number>> = {
   stage: 0,
   baste: 0,
   glaze: 2,
+  "ice-gone": 0,
   "bacon-off": 0,
   fuel: 2,
   "bring-up": 2,

@@ -206,7 +206,7 @@ export const anyCook = fc.record({
   pullMinute: fc.integer({ min: 30, max: 600 }),
   thawHours: fc.integer({ min: 1, max: 140 }),
 });
-type AnyCook = { pullMinute: number; thawHours: number };
+export type AnyCook = { pullMinute: number; thawHours: number };
 
 /** Everything derived from a plan and a cook of round numbers, long before. */
 export const deriveAny = (
