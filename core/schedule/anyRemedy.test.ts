@@ -12,7 +12,7 @@ import { remediesOf } from "./remedies";
 import type { Remedy } from "./remedy";
 import { resourceRemedies } from "./resourceRemedies";
 import { thawedOtherwise } from "./thawedOtherwise";
-import { isWithin, WAKING } from "./waking";
+import { AT_TABLE, isWithin } from "./waking";
 
 /** A changed plan derived as a screen does before it is simulated, where it thaws otherwise. */
 const deriveThawed = (cook: AnyCook, plan: Plan, changed: Plan, nowMs?: number): DerivedPlan =>
@@ -54,7 +54,7 @@ describe("a conflict of any plan", () => {
         if (!later) return;
         const changed = later.change(fresh);
         expect(conflictsOf(changed).map(({ kind }) => kind)).not.toContain("at-night");
-        expect(isWithin(Date.parse(changed.serveAt), changed.zone, WAKING)).toBe(true);
+        expect(isWithin(Date.parse(changed.serveAt), changed.zone, AT_TABLE)).toBe(true);
       }),
       plansAsked(60),
     );

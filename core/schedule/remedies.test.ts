@@ -7,7 +7,7 @@ import { CUTS, centresOf } from "../bird/form";
 import { FIRST_SHARES, NEVER } from "../forecast/shares";
 import { methodById, stagesFitting } from "../plan/methods";
 import type { Plan } from "../plan/schema";
-import { HOUR_MS } from "../units/time";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
 import type { Conflict } from "./conflicts";
 import { type DerivedPlan, derivePlan } from "./derive";
 import { remediesOf } from "./remedies";
@@ -117,6 +117,18 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
     }),
   ],
 ];
+
+describe("a dinner that is late in the evening", () => {
+  it("is moved on into the night's first hour rather than to the next day", () => {
+    const late = { ...usual, serveAt: "2026-11-30T21:40:00.000Z", zone: "UTC" };
+    const after = (plan: Plan) => derive(plan, inAtMs + 20 * MINUTE_MS).conflicts;
+    const { inAtMs } = derive(late).schedule;
+    const conflict = after(late).find((each) => each.kind === "too-late" && each.task === "roast");
+    expect(conflict).toBeDefined();
+    const [later] = remediesOf(conflict as Conflict, late, after);
+    expect(later?.does).toEqual({ kind: "eat-later", hours: 0.75 });
+  });
+});
 
 describe("a brine that is stopped by the clock", () => {
   const brined = changed({ salt: { method: "brine", brinePercent: 12, saltHours: 36, dryHours: 0 } });

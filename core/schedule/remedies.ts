@@ -33,7 +33,7 @@ import {
   THAW_IN_FRIDGE,
   WATER_NOW,
 } from "./remedy";
-import { earliestWithin, isWithin, WAKING } from "./waking";
+import { AT_TABLE, earliestWithin, isWithin, WAKING } from "./waking";
 
 const laterBy =
   (hours: number) =>
@@ -73,7 +73,7 @@ function later(
     const changed = remedy.change(plan);
     const left = after(changed);
     if (stays(left)) continue;
-    const isByDay = isWithin(Date.parse(changed.serveAt), plan.zone, WAKING);
+    const isByDay = isWithin(Date.parse(changed.serveAt), plan.zone, AT_TABLE);
     if (isByDay && left.every(({ kind }) => kind !== "at-night")) return [remedy];
     if (soonest) continue;
     soonest = remedy;

@@ -23,6 +23,8 @@ export interface Hours {
 }
 /** Nobody gets up in the night to salt a bird (common practice). */
 export const WAKING: Hours = { from: 7, until: 22 };
+/** Nobody wants to be asked to dinner in the night; a late one is better than tomorrow's (chosen). */
+export const AT_TABLE: Hours = { from: 7, until: 23.5 };
 /** When the next day is made ready. */
 export const EVENING: Hours = { from: 17, until: 20 };
 
