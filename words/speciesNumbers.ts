@@ -10,6 +10,7 @@ type Numbered = {
 
 /** What each number of a record is; a chosen one says why it has that value. */
 const TRAITS: Record<Numbered, { readonly what: string; readonly why?: Partial<Record<Species, string>> }> = {
+  smallestSoldKg: { what: "the smallest that is commonly sold" },
   largestSoldKg: { what: "the largest that is commonly sold" },
   gibletShare: { what: "neck and giblets, of the bird as bought" },
   edibleShare: {

@@ -15,7 +15,7 @@ describe("birds in words", () => {
       expect(theseBirds(bird, "metric")).toBe(`these 2 ${SPECIES_PLURAL[species]} of 4 kg`);
       expect(theseBirds({ ...bird, count: 1 }, "metric")).toBe(`this 4 kg ${species}`);
       expect(titleOf({ ...plan, bird }, READERS.metric)).toMatch(
-        new RegExp(`^Whole 2 ${SPECIES_PLURAL[species]}, 4 kg each, `),
+        new RegExp(`^2 whole ${SPECIES_PLURAL[species]}, 4 kg each, `),
       );
     }
   });

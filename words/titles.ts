@@ -8,27 +8,28 @@ import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
 
-/** Birds of each cut, one or several. @param birds "turkey", "2 turkeys" */
-const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: string) => string> = {
-  whole: (birds) => `Whole ${birds}`,
-  spatchcock: (birds) => `Spatchcocked ${birds}`,
-  parts: (birds) => `${birds} in parts`,
-  crown: (birds) => `Crown of ${birds}`,
-  legs: (birds) => `Legs of ${birds}`,
-  "boneless-breast": (birds) => `Boneless breast of ${birds}`,
-  "leg-roll": (birds) => `Rolled leg of ${birds}`,
+/** Birds of each cut, one or several. @param birds "turkey", "2 turkeys", and with what comes before "turkey" put in */
+const CUT_WORDS: Record<Plan["bird"]["cut"], (birds: (as?: string) => string) => string> = {
+  whole: (birds) => birds("whole"),
+  spatchcock: (birds) => birds("spatchcocked"),
+  parts: (birds) => `${birds()} in parts`,
+  crown: (birds) => `Crown of ${birds()}`,
+  legs: (birds) => `Legs of ${birds()}`,
+  "boneless-breast": (birds) => `Boneless breast of ${birds()}`,
+  "leg-roll": (birds) => `Rolled leg of ${birds()}`,
 };
 
 type Birds = Pick<Plan["bird"], "species" | "cut" | "massKg" | "count">;
 
-/** "turkey", "2 turkeys". */
-const counted = ({ species, count }: Birds): string => (count > 1 ? `${count} ${SPECIES_PLURAL[species]}` : species);
+/** "turkey", "2 turkeys"; "whole turkey", "2 whole turkeys". */
+const counted = ({ species, count }: Birds, as?: string): string =>
+  [count > 1 && count, as, count > 1 ? SPECIES_PLURAL[species] : species].filter(Boolean).join(" ");
 
 /** What each weighs: "4.6 kg", "4.6 kg each". */
 const eachWeighs = ({ massKg, count }: Birds, units: Reader["units"]): string =>
   `${formatMass(massKg, units)}${count > 1 ? " each" : ""}`;
 
-const birdsOf = (bird: Birds): string => capital(CUT_WORDS[bird.cut](counted(bird)));
+const birdsOf = (bird: Birds): string => capital(CUT_WORDS[bird.cut]((as) => counted(bird, as)));
 
 /** Birds in a few words, beside a title: "turkey, whole, 4.6 kg". */
 export const birdWords = (birds: Birds, units: Reader["units"]): string =>

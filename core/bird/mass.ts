@@ -22,9 +22,19 @@ export function ovenMassKg(boughtKg: number, species: Species, cut: Cut): number
   return boughtKg * (1 - SPECIES_RECORDS[species].gibletShare.value - backbone);
 }
 
+type MassRange = readonly [low: number, high: number];
+
 /** Masses as bought that the shapes were made for, kg. */
-export function massRangeKg(species: Species, cut: Cut): readonly [low: number, high: number] {
-  const whole = SPECIES_RECORDS[species].wholeKg;
+export const massRangeKg = (species: Species, cut: Cut): MassRange => cutRangeKg(SPECIES_RECORDS[species].wholeKg, cut);
+
+/** Masses as bought that are commonly sold, kg. */
+export function soldRangeKg(species: Species, cut: Cut): MassRange {
+  const { smallestSoldKg, largestSoldKg } = SPECIES_RECORDS[species];
+  return cutRangeKg([smallestSoldKg.value, largestSoldKg.value], cut);
+}
+
+/** What a cut weighs, of whole birds so heavy. */
+function cutRangeKg(whole: MassRange, cut: Cut): MassRange {
   // To the gram: a bound that is shown as 0.32 kg is one.
   const parts = (low: number, high: number) =>
     [Math.round(1000 * whole[0] * low) / 1000, Math.round(1000 * whole[1] * high) / 1000] as const;

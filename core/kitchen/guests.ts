@@ -1,7 +1,7 @@
 /** From the number of guests to what to buy, and from the bird to the portions. */
 
 import type { Cut } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { soldRangeKg } from "../bird/mass";
 import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
@@ -48,18 +48,22 @@ export const massToBuyKg = (table: Table, species: Species, cut: Cut): number =>
 
 const MOST_BIRDS = 4;
 
-/** What to ask for in a shop: how many birds or pieces, and of what mass each; at most four side by side. */
-export function birdsToBuy(table: Table, species: Species, cut: Cut): { count: number; massKg: number } {
-  const [lowKg, highKg] = massRangeKg(species, cut);
+/** What to ask for in a shop: so many birds or pieces, of one mass that is sold; and whether the table has enough of them. */
+export interface ToBuy {
+  readonly count: number;
+  readonly massKg: number;
+  readonly isEnough: boolean;
+}
+
+/** At most four side by side. */
+export function birdsToBuy(table: Table, species: Species, cut: Cut): ToBuy {
+  const [smallestKg, largestKg] = soldRangeKg(species, cut);
   const neededKg = massToBuyKg(table, species, cut);
-  const largestKg = Math.min(
-    highKg,
-    cut === "whole" || cut === "spatchcock" || cut === "parts" ? SPECIES_RECORDS[species].largestSoldKg.value : highKg,
-  );
   const count = Math.min(MOST_BIRDS, Math.max(1, Math.ceil(neededKg / largestKg)));
   // To the tenth upwards: nobody goes hungry for a rounding.
   const eachKg = Math.ceil((10 * neededKg) / count) / 10;
-  return { count, massKg: Math.min(highKg, Math.max(lowKg, eachKg)) };
+  const massKg = Math.min(largestKg, Math.max(smallestKg, eachKg));
+  return { count, massKg, isEnough: count * massKg > neededKg - 0.001 };
 }
 
 /** Cooked meat without skin or bone that a bought bird gives, kg. */

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CUTS } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { soldRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
 import { gravyFor, stockWaterMl } from "./gravy";
@@ -21,7 +21,7 @@ describe("what to buy", () => {
   });
 
   it("is one bird while there is one so large, then several alike; never less than was asked for until four are not enough", () => {
-    expect(birdsToBuy(table(11), "turkey", "whole")).toEqual({ count: 1, massKg: 5.5 });
+    expect(birdsToBuy(table(11), "turkey", "whole")).toEqual({ count: 1, massKg: 5.5, isEnough: true });
     expect(birdsToBuy(table(11), "chicken", "whole").count).toBeGreaterThan(1);
     fc.assert(
       fc.property(
@@ -29,14 +29,21 @@ describe("what to buy", () => {
         fc.constantFrom(...SPECIES),
         fc.constantFrom(...CUTS),
         (usual, species, cut) => {
-          const { count, massKg } = birdsToBuy(table(usual), species, cut);
-          const [low, high] = massRangeKg(species, cut);
+          const { count, massKg, isEnough } = birdsToBuy(table(usual), species, cut);
+          const [low, high] = soldRangeKg(species, cut);
           expect(massKg).toBeGreaterThanOrEqual(low);
           expect(massKg).toBeLessThanOrEqual(high);
-          if (count < 4) expect(count * massKg).toBeGreaterThanOrEqual(massToBuyKg(table(usual), species, cut) - 1e-9);
+          expect(isEnough).toBe(count * massKg > massToBuyKg(table(usual), species, cut) - 0.001);
+          if (count < 4) expect(isEnough).toBe(true);
         },
       ),
     );
+  });
+
+  it("is nothing that no shop has: no turkey for one is smaller than they come, and no chicken for forty larger", () => {
+    expect(birdsToBuy(table(1), "turkey", "whole").massKg).toBe(3.5);
+    expect(birdsToBuy(table(1), "duck", "whole").massKg).toBe(1.6);
+    expect(birdsToBuy(table(40), "chicken", "whole")).toEqual({ count: 4, massKg: 2.6, isEnough: false });
   });
 
   it("grows with every guest, with appetite and with leftovers", () => {

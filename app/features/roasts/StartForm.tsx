@@ -26,8 +26,13 @@ import { type Answers, answersSchema, birdsOf, type Company } from "./answers";
 /** What so many guests make one buy, as it is typed; nothing while it cannot be read. */
 function toBuyWords(answers: Answers, units: UnitSystem): string {
   if (!answersSchema(units).safeParse(answers).success) return "";
-  const { count, massKg } = birdsOf(answers, units);
-  return `Buy ${count > 1 ? `${count} of ` : "about "}${formatMass(massKg, units)}; appetites and leftovers come later.`;
+  const { count, massKg, isEnough } = birdsOf(answers, units);
+  return [
+    `Buy ${count > 1 ? `${count} of ` : "about "}${formatMass(massKg, units)}; appetites and leftovers come later.`,
+    !isEnough && "That is as many as one roast has, and not enough for so many: plan another one to eat with it.",
+  ]
+    .filter(Boolean)
+    .join(" ");
 }
 
 const WEEK = 7 * DAY_MS;

@@ -28,6 +28,7 @@ export function birdsOf(
   readonly count: number;
   readonly massKg: number;
   readonly massOffKg: number;
+  readonly isEnough: boolean;
   readonly table?: Plan["table"];
 } {
   if (known === "mass") {
@@ -35,7 +36,7 @@ export function birdsOf(
     const { massKg, offKg } = parseMassRangeKg(mass, units);
     requireBetween(`weight of the ${species}`, massKg, low, high, "kg");
     requireBetween("half the range of its weight", offKg, 0, Math.min(4, massKg / 2), "kg");
-    return { count: 1, massKg, massOffKg: offKg };
+    return { count: 1, massKg, massOffKg: offKg, isEnough: true };
   }
   const usual = Math.round(parseNumber("guests", guests, 1, 60, "people"));
   const table = { guests: { light: 0, usual, hearty: 0 }, leftoverMeals: 0 };

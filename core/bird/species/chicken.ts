@@ -29,6 +29,7 @@ export const CHICKEN: SpeciesRecord = {
     blendM: 0.015,
   },
   wholeKg: [0.5, 5],
+  smallestSoldKg: practice(1, "kg"),
   largestSoldKg: practice(2.6, "kg"),
   gibletShare: practice(0.04, "kg/kg"),
   edibleShare: published(0.39, "kg/kg", "USDA Handbook 102"),

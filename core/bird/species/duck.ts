@@ -25,6 +25,7 @@ export const DUCK: SpeciesRecord = {
     blendM: 0.016,
   },
   wholeKg: [0.8, 5],
+  smallestSoldKg: practice(1.6, "kg"),
   largestSoldKg: practice(2.8, "kg"),
   gibletShare: practice(0.07, "kg/kg"),
   edibleShare: chosen(0.3, "kg/kg"),

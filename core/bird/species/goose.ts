@@ -40,6 +40,7 @@ export const GOOSE: SpeciesRecord = {
     blendM: 0.0202,
   },
   wholeKg: [2.2, 8],
+  smallestSoldKg: practice(3, "kg"),
   largestSoldKg: practice(6, "kg"),
   gibletShare: practice(0.08, "kg/kg"),
   edibleShare: chosen(0.29, "kg/kg"),

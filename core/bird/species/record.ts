@@ -6,7 +6,8 @@ export interface SpeciesRecord {
   readonly anatomy: Anatomy;
   /** Masses as bought that the shapes were made for, kg. */
   readonly wholeKg: readonly [low: number, high: number];
-  /** The largest that is commonly sold: a table that needs more buys another. */
+  /** The smallest and the largest that are commonly sold: a table that needs more buys another. */
+  readonly smallestSoldKg: Constant;
   readonly largestSoldKg: Constant;
   /** Neck and giblets, of the bird as bought. */
   readonly gibletShare: Constant;
