@@ -111,18 +111,21 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         [how, ...additionWords(plan, "at-the-end", units)].join("; "),
       ];
     }
-    case "ice-gone":
+    case "ice-gone": {
+      const isFilled = hasGiblets(plan.bird.cut) && hasCavity(plan.bird.cut);
       return [
-        hasGiblets(plan.bird.cut) ? "Giblets out, thermometer in" : "Thermometer in",
+        isFilled ? "Giblets out, thermometer in" : "Thermometer in",
         [
           "about now the last ice is gone",
-          hasGiblets(plan.bird.cut) && "what is still in the cavity comes out with tongs, and the bag it is in",
+          isFilled && "what is still in the cavity comes out with tongs, and the bag it is in",
           "the meat takes the tip now",
-          salt.grams > 0 && "salt that did not hold on the frozen skin goes on, and the cavity's into it",
+          salt.grams > 0 &&
+            `salt that did not hold on the frozen skin goes on${isFilled ? ", and the cavity's into it" : ""}`,
         ]
           .filter(Boolean)
           .join("; "),
       ];
+    }
     case "bacon-off": {
       const off = plan.season.baconOff;
       const when = off && "when" in off ? `when ${conditionWords(off.when, t)}; expected about this time; ` : "";

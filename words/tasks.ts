@@ -21,6 +21,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, 
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
+import { inEach } from "./titles";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -133,7 +134,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
         .join("; "),
     ],
     rest: [
-      "Expected out: check every centre, then rest",
+      `Expected out: check every centre${inEach(plan.bird)}, then rest`,
       [
         finishWords(plan, units),
         // What goes on last goes on with the glaze, or as it comes out.

@@ -3,7 +3,7 @@ import { SPECIES } from "../core/bird/species";
 import { READERS } from "../tests/helpers/readers";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { SPECIES_PLURAL } from "./species";
-import { birdWords, theseBirds, titleOf } from "./titles";
+import { birdWords, inEach, theseBirds, titleOf } from "./titles";
 
 const { plan } = sampleRoast();
 
@@ -18,5 +18,10 @@ describe("birds in words", () => {
         new RegExp(`^2 whole ${SPECIES_PLURAL[species]}, 4 kg each, `),
       );
     }
+  });
+
+  it("are all to be looked at, where there are several", () => {
+    const { count: _, ...bird } = plan.bird;
+    expect([1, 2, 3].map((count) => inEach({ ...bird, count }))).toEqual(["", " in both birds", " in all 3 birds"]);
   });
 });

@@ -41,6 +41,12 @@ export const theseBirds = (birds: Birds, units: Reader["units"]): string =>
     ? `these ${counted(birds)} of ${formatMass(birds.massKg, units)}`
     : `this ${formatMass(birds.massKg, units)} ${birds.species}`;
 
+/** "both", "all 3". */
+export const allOf = (count: number): string => (count === 2 ? "both" : `all ${count}`);
+
+/** Where more than one has to be looked at: " in both birds", " in all 3 birds"; nothing of a single one. */
+export const inEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? ` in ${allOf(count)} birds` : "");
+
 type Called = Pick<Roast, "id" | "createdAt" | "plan" | "named" | "title">;
 
 /**

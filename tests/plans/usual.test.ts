@@ -41,6 +41,13 @@ const PAGES = Number(process.env.BRUMA_PLANS ?? 60);
 const SIMULATED = Number(process.env.BRUMA_PLANS ?? 4);
 const BOARDS = Number(process.env.BRUMA_PLANS ?? 15);
 
+const CHICKENS = {
+  bird: { species: "chicken", cut: "whole", legs: "tied", state: "fresh", massKg: 2 },
+  method: "steady",
+  serveAt: "2026-11-29T17:00:00.000Z",
+  zone: "UTC",
+} as const;
+
 /** What a calendar shows of its entries: their instants are its program's. */
 const calendarWords = (calendar: string): string =>
   calendar
@@ -112,6 +119,19 @@ function speaksOf(said: string, plan: Plan): void {
     expect(said).not.toMatch(new RegExp(`.{0,40}\\b${each}\\b`, "i"));
   }
 }
+
+describe("several birds of one roast", () => {
+  it("are all to be read, wherever a reading is asked for", () => {
+    const plan = usualPlan({ ...CHICKENS, bird: { ...CHICKENS.bird, count: 3 } });
+    const cook = cookOf(plan);
+    if (cook.kind !== "done") throw new Error("such chickens are done");
+    const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 2 * DAY_MS);
+    const boards = shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric" });
+    expect(boards).toMatch(/Read each place in all 3 birds/);
+    const rows = timetableOf(plan, derived, "metric");
+    expect(rows.map(({ what }) => what)).toContain("Expected out: check every centre in all 3 birds, then rest");
+  });
+});
 
 describe("a plan at any heat", () => {
   it("speaks on paper of what its heat has", () => {

@@ -13,7 +13,7 @@ import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
 import { countdown } from "../../../words/time";
-import { namesIn } from "../../../words/titles";
+import { inEach, namesIn } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
 import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
@@ -99,7 +99,7 @@ function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitS
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      {formatTemperature(constant("guidelineC"), units)} seen at every centre? Then carve.
+      {formatTemperature(constant("guidelineC"), units)} seen at every centre{inEach(roast.plan.bird)}? Then carve.
     </p>
   );
 }

@@ -7,6 +7,7 @@ import { offSince } from "../../../core/plan/happened";
 import { formatTemperature } from "../../../core/units/quantity";
 import { uncapitalised } from "../../../words/capital";
 import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
 import type { Item } from "../../day/items";
@@ -84,7 +85,7 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
         figure="now"
         below={
           byTimeMin(roast) === null
-            ? "At each place push on past the deepest meat, off the bone, and draw back slowly: the lowest you see counts."
+            ? `At each place${inEach(roast.plan.bird)} push on past the deepest meat, off the bone, and draw back slowly: the lowest you see counts.`
             : "The clock says nothing of how done it is: a thermometer does."
         }
       />

@@ -9,6 +9,7 @@ import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { survivors, survivorsWords } from "../../../words/safety";
+import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
@@ -75,8 +76,8 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         {all ? "All of it is there: take it out." : "Not all of it is there yet; the lowest place decides."}
       </p>
       <p>
-        Look each place through by hand, the probes' too: push on past the deepest meat, off the bone, and draw back
-        slowly; the lowest you see counts. Read within the last {FRESH_MIN} minutes:
+        Look each place through by hand{inEach(plan.bird)}, the probes' too: push on past the deepest meat, off the
+        bone, and draw back slowly; the lowest you see counts. Read within the last {FRESH_MIN} minutes:
       </p>
       <PlacesSeen places={places} units={units} />
       <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />

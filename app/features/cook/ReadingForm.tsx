@@ -9,6 +9,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { faultWords, messageOf } from "../../../words/faults";
 import { probeName } from "../../../words/names";
 import { timeBeside } from "../../../words/time";
+import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { instantNow } from "../../shell/clock";
@@ -184,6 +185,11 @@ export function ReadingForm({ day, acts, places }: Props) {
       <p id="reading-fault" role="alert" className="col-span-3 font-medium text-ember empty:hidden">
         {fault}
       </p>
+      {roast.plan.bird.count > 1 && (
+        <p className="col-span-3 text-sm text-soft">
+          Read each place{inEach(roast.plan.bird)}, and note the lowest: the slowest bird decides.
+        </p>
+      )}
       {firstMs < now - SAID_MIN * MINUTE_MS && (
         <p className="col-span-3 text-sm text-soft">
           Typed {timeBeside(firstMs, now, roast.plan.zone, reader)}, and noted as read then; typed anew, as read now.

@@ -8,6 +8,7 @@ import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
 import { clockTime, largeCountdown } from "../../../words/time";
+import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
@@ -107,8 +108,8 @@ export function Resting({ day, acts }: Props) {
           <section aria-label="Seen before carving" className="grid gap-2">
             <p role="status" className="text-lg">
               {allSeen
-                ? `${target} has been seen at every centre.`
-                : `Leave the probe in until ${target} is seen at every centre${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+                ? `${target} has been seen at every centre${inEach(plan.bird)}.`
+                : `Leave the probe in until ${target} is seen at every centre${inEach(plan.bird)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
             </p>
             {!allSeen && <PlacesSeen places={places} units={units} />}
           </section>

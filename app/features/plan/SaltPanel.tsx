@@ -5,6 +5,7 @@ import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import { parseMassKg, parseNumber, type UnitSystem } from "../../../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, fine, formatSpoons, ice, liquid, small } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
+import { allOf } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -75,7 +76,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           <Fact
             label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
             value={small(salt.grams, units)}
-            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${plan.bird.count === 2 ? "both" : `all ${plan.bird.count}`}` : ""}`}
+            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${allOf(plan.bird.count)}` : ""}`}
           />
           {chosen.method === "brine" ? (
             <DragRow
