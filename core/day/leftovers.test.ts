@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
-import { isOnTheTable, leftoversOf } from "./leftovers";
+import { carvedUntilMs, isOnTheTable, leftoversOf } from "./leftovers";
 
 const { plan } = sampleRoast();
 const SERVED = Date.parse(plan.serveAt);
@@ -37,6 +37,16 @@ describe("what is left", () => {
     expect(left({ ticked: [LEFTOVERS_ROW] })).toBeNull();
     expect(left({ closedAt: at(SERVED) })).toBeNull();
     expect(leftoversOf({ plan, happened: eaten }, SERVED + 13 * HOUR)).toBeNull();
+  });
+
+  it("is not asked for while the bird is carved and eaten; from its call on, put away or carved yesterday, it is", () => {
+    const until = (hours: number, happened = eaten, roasted: Roast["plan"]["roasted"] = "same-day") =>
+      carvedUntilMs({ plan: { ...plan, roasted }, happened }, SERVED + hours * HOUR);
+    const byMs = SERVED + 1.5 * HOUR;
+    expect([-0.4, 0.5].map((hours) => until(hours))).toEqual([byMs, byMs]);
+    expect([1.4, 1.6].map((hours) => until(hours))).toEqual([null, null]);
+    expect(until(0, { ...eaten, ticked: [LEFTOVERS_ROW] })).toBeNull();
+    expect(until(0.2, { ...eaten, ticked: [TABLE_ROW] }, "day-before")).toBeNull();
   });
 
   it("is minded until it is lost, and a while after", () => {

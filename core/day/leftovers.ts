@@ -37,6 +37,15 @@ export function isOnTheTable(roast: Pick<Roast, "plan" | "happened">, nowMs: num
   return leftovers !== null && isMinded(leftovers, nowMs);
 }
 
+/**
+ * By when what is left goes into the fridge, ms, of a bird that is being carved and eaten; null before, and from when the
+ * fridge is called. What was carved the day before is past its knife.
+ */
+export function carvedUntilMs(roast: Pick<Roast, "plan" | "happened">, nowMs: number): number | null {
+  const leftovers = roast.plan.roasted === "day-before" ? null : leftoversOf(roast, nowMs);
+  return leftovers && nowMs < leftovers.byMs && !isCalled(leftovers, nowMs) ? leftovers.byMs : null;
+}
+
 /** Whether it is called by now. */
 export const isCalled = (leftovers: Leftovers, nowMs: number): boolean =>
   isMinded(leftovers, nowMs) && nowMs >= leftovers.byMs - constant("coldCallMin") * MINUTE_MS;

@@ -1,7 +1,9 @@
 import { useLiveQuery } from "dexie-react-hooks";
+import { memo } from "react";
 import { Link } from "react-router";
 import { isJointed } from "../../../core/bird/form";
 import { constant } from "../../../core/constants";
+import { carvedUntilMs } from "../../../core/day/leftovers";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
@@ -12,38 +14,53 @@ import { formatTemperature, type UnitSystem } from "../../../core/units/quantity
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
-import { countdown } from "../../../words/time";
+import { LEFTOVERS } from "../../../words/leftovers";
+import { clockTime, countdown } from "../../../words/time";
 import { inEach, namesIn } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
 import { database } from "../../shell/database";
-import { usePreferences } from "../../shell/preferences";
+import { useHabits, usePreferences } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { OtherRoasts } from "../../ui/OtherRoasts";
 import { useNow } from "../../ui/useNow";
 import { After } from "./After";
 
+interface Board {
+  readonly roast: Roast;
+  readonly units: UnitSystem;
+}
+
 /** The board: the order of the knife on drawings of this bird, what each plate gets, and the clock of what is left. */
 export function CarveBoard({ roast }: { readonly roast: Roast }) {
   const { units } = usePreferences();
-  const { bird, table } = roast.plan;
   const stage = cookStage(roast);
   const together = useLiveQuery(() => roastsOfDinner(database(), roast.dinner), [roast.dinner]) ?? [];
   const others = together.filter(({ id }) => id !== roast.id);
   const names = namesIn([roast, ...others]);
-  const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
-  const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
       <h1 className="text-4xl">{others.length > 0 ? `Carve: ${names.get(roast.id)}` : "Carve"}</h1>
       <OtherRoasts of={others} under="Of the same dinner" page="carve" names={names} />
-      {stage === "kept" ? (
-        <ForTomorrow roast={roast} />
-      ) : stage === "done" ? (
-        <After roast={roast} units={units} />
+      {stage === "done" ? (
+        <AtTheKnife roast={roast} units={units} />
       ) : (
-        <NotYet roast={roast} units={units} />
+        <>
+          {stage === "kept" ? <ForTomorrow roast={roast} /> : <NotYet roast={roast} units={units} />}
+          <Guide roast={roast} units={units} />
+        </>
       )}
+    </div>
+  );
+}
+
+/** What each plate gets, what to have to hand, and the order of the knife. */
+const Guide = memo(function Guide({ roast, units }: Board) {
+  const { bird, table } = roast.plan;
+  const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
+  const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
+  return (
+    <>
       <div className="grid grid-cols-3 gap-4 max-sm:grid-cols-2">
         <Fact
           label={`For each of ${portions.heads}`}
@@ -78,8 +95,26 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
         </p>
       )}
       <Caution>Blade away from the hand; juice on a board is slippery.</Caution>
-    </div>
+    </>
   );
+});
+
+/** With the knife in hand its order comes first, and what is left below; once that is called it is the other way round. */
+function AtTheKnife({ roast, units }: Board) {
+  const reader = useHabits();
+  const now = useNow();
+  // By their keys they keep what was chosen in them when they change places.
+  const guide = <Guide key="guide" roast={roast} units={units} />;
+  const after = <After key="after" roast={roast} units={units} />;
+  const byMs = carvedUntilMs(roast, now);
+  if (byMs === null) return [after, guide];
+  return [
+    <p key="below" className="text-lg">
+      {LEFTOVERS} by <b>{clockTime(byMs, roast.plan.zone, reader)}</b>: below, once you have eaten.
+    </p>,
+    guide,
+    after,
+  ];
 }
 
 /** Carved the day before: the clock of the fridge, and what its dinner still wants, stand at the stove. */
@@ -93,7 +128,7 @@ const ForTomorrow = ({ roast }: { readonly roast: Roast }) => (
 );
 
 /** Before the knife: how long it has rested, and what has to have been seen. */
-function NotYet({ roast, units }: { readonly roast: Roast; readonly units: UnitSystem }) {
+function NotYet({ roast, units }: Board) {
   const now = useNow();
   const { pulledAt } = roast.happened;
   return (
