@@ -48,14 +48,14 @@ function planned({ title, plan, happened }: Roast) {
       what,
       detail,
     })),
-    resources: derived.uses.map(({ id, startMs, endMs, ovenC, ovenShare, rings, hands, thermometers, fridgeL }) => ({
+    resources: derived.uses.map(({ id, startMs, endMs, ovenC, ovenShare, rings, hands, isRead, fridgeL }) => ({
       task: nameOf(id),
       start: iso(startMs),
       end: iso(endMs),
       ...(ovenC !== null && { ovenC, ovenShare }),
       ...(rings > 0 && { rings }),
       ...(hands > 0 && { hands }),
-      ...(thermometers > 0 && { thermometers }),
+      ...(isRead && { thermometers: 1 }),
       ...(fridgeL > 0 && { fridgeL: tenth(fridgeL) }),
     })),
     fits: derived.fits,

@@ -145,10 +145,8 @@ export function resourceWords(
       return `${Both} want more rings than there are`;
     case "hands-short":
       return `${Both} want more hands than there are`;
-    case "thermometers-short":
-      return equipment.thermometers === 0
-        ? "There is no thermometer for the bird, and nothing else tells when it is done"
-        : "There are more birds than thermometers";
+    case "no-thermometer":
+      return "There is no thermometer for the bird, and nothing else tells when it is done";
     case "fridge-full":
       return `${Both} ${names.length > 1 ? "take" : "takes"} about ${formatVolume(Math.ceil(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
   }

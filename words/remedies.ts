@@ -29,6 +29,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "one-more-oven": "There is one more oven",
   "one-more-ring": "There is one more ring",
   "one-stock": "Leave out the other stock",
+  "one-thermometer": "There is one to hand",
   "roast-frozen": "Roast it frozen, half as long again",
   "salt-at-oven": "Salt it as it goes in",
   "shorter-salting": "Salt 12 h, no drying",
@@ -38,7 +39,6 @@ const PLAIN: Record<PlainRemedy, string> = {
   "thaw-in-fridge": "Thaw in the fridge instead",
   "thaw-in-water": "Thaw in cold water, salt as it goes in",
   "thawed-on-the-grill": "Thaw this one in water, then the grill",
-  "thermometer-each": "There is one for each",
   "this-on-the-grill": "This one on the covered grill",
   "tray-stock": "All stock from the drip tray",
   "under-the-skin": "Put it under the skin",
@@ -70,8 +70,6 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Bake at ${formatTemperature(does.celsius, units)}, with more time`;
     case "heat-as-other":
       return `This one at ${formatTemperature(does.celsius, units)} too`;
-    case "thermometers":
-      return `There are ${does.count === 1 ? "one" : does.count} to hand`;
     default:
       return PLAIN[does.kind];
   }

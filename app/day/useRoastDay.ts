@@ -1,19 +1,16 @@
 /** One roast on its day, put together: readings in, forecast, what is still to come, advice, calls. Runs on every screen. */
 
-import { useCallback, useMemo } from "react";
-import { type Advice, adviceFor, outByMinOf } from "../../core/day/coach";
-import { type Doubted, doubtedAtRest, doubtedOf, expectedC } from "../../core/day/doubt";
+import { useMemo } from "react";
+import { type Advice, adviceFor, outByMinOf, wanted } from "../../core/day/coach";
+import { goalsInHeat } from "../../core/day/goals";
 import { heldUntilMin } from "../../core/day/held";
 import { keptOf } from "../../core/day/kept";
 import { leftoversOf } from "../../core/day/leftovers";
 import { guidelineEverywhere } from "../../core/day/present";
 import { restPlan } from "../../core/day/restPlan";
 import { placesSeen } from "../../core/day/seen";
-import { targetsStillIn } from "../../core/forecast/ensemble";
 import { allReached } from "../../core/forecast/newest";
-import { pullGoalsC } from "../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
-import type { Reading } from "../../core/forecast/reading";
 import { certain } from "../../core/forecast/shares";
 import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
@@ -31,6 +28,7 @@ import { itemsOf } from "./items";
 import { nextUp } from "./next";
 import type { RoastDay } from "./roastDay";
 import { useAwaited } from "./useAwaited";
+import { useDoubted } from "./useDoubted";
 import { useForecast } from "./useForecast";
 import { useHeard } from "./useHeard";
 import { useObserved } from "./useObserved";
@@ -40,8 +38,7 @@ import { useRows } from "./useRows";
 const NO_ROWS: readonly TimetableRow[] = [];
 const SEEN_C = guidelineEverywhere();
 
-/** What the hand does to a heat, whatever is in it. */
-const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
+const NO_ADVICE: readonly Advice[] = [];
 
 export function useRoastDay(roast: Roast): RoastDay {
   const now = useNow();
@@ -62,15 +59,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const startC = useMemo(() => startCOf(plannedInput(plan).before), [plan]);
   const { readings, observed, inOven, seats, screen, believed } = useObserved(roast, startC, pulledMin);
 
-  // Once it has been back in, the rest is not counted on again: it is to be seen in the oven.
-  const { targetC, finish } = plan;
-  const goalsC = useMemo(() => {
-    const aims = happened.outs?.length || !cook ? targetC : pullGoalsC(cook, { targetC, finish });
-    return targetsStillIn(
-      aims,
-      (happened.left ?? []).map(({ piece }) => piece),
-    );
-  }, [happened, targetC, finish, cook]);
+  const goalsC = useMemo(() => goalsInHeat({ plan, happened }, cook), [plan, happened, cook]);
   const isCooked = inAt !== undefined && (stage === "roasting" || stage === "resting");
   const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
   const told = useMemo(
@@ -118,8 +107,6 @@ export function useRoastDay(roast: Roast): RoastDay {
     [pace, plan, happened, nowMinute],
   );
   const rows = stage === "done" ? NO_ROWS : (kept?.coming ?? coming.rows);
-  const isLed = derived?.beside.piece?.follows === true;
-
   const placed = placesSeen(
     plan.targetC,
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
@@ -136,44 +123,26 @@ export function useRoastDay(roast: Roast): RoastDay {
   });
   const rest = stage === "resting" ? rested : null;
   const offAt = offSince(happened);
-  const advised = useMemo(
-    (): readonly Advice[] =>
-      stage === "roasting"
-        ? adviceFor({
-            plan,
-            nowMin: (nowMinute - inAtMs) / MINUTE_MS,
-            readings: observed,
-            forecast,
-            browning: present?.browning ?? null,
-            outByMin,
-            stagesDone: happened.stagesDone ?? 0,
-            bastingsDone: happened.bastingsDone ?? 0,
-            fuelsDone: happened.fuelsDone ?? 0,
-            offSinceMin: offAt === undefined ? null : (Date.parse(offAt) - inAtMs) / MINUTE_MS,
-          })
-            // A thermometer that speaks by itself needs no telling when to read it.
-            .filter(({ kind }) => kind !== "read-again" || roast.thermometer === "typed")
-            // Held until dinner, it is there.
-            .filter(({ kind }) => kind !== "soon" || heldMin === null)
-            // What is done to the heat is said once, with the piece that leads.
-            .filter(({ kind }) => !isLed || !TO_THE_HEAT.includes(kind))
-        : [],
-    [
-      stage,
+  const advice = useMemo(() => {
+    if (stage !== "roasting") return NO_ADVICE;
+    return adviceFor({
       plan,
-      nowMinute,
-      inAtMs,
-      observed,
+      nowMin: (nowMinute - inAtMs) / MINUTE_MS,
+      readings: observed,
       forecast,
-      present,
+      browning: present?.browning ?? null,
       outByMin,
-      heldMin,
-      happened,
-      offAt,
-      roast.thermometer,
-      isLed,
-    ],
-  );
+      stagesDone: happened.stagesDone ?? 0,
+      bastingsDone: happened.bastingsDone ?? 0,
+      fuelsDone: happened.fuelsDone ?? 0,
+      offSinceMin: offAt === undefined ? null : (Date.parse(offAt) - inAtMs) / MINUTE_MS,
+    });
+  }, [stage, plan, nowMinute, inAtMs, observed, forecast, present, outByMin, happened, offAt]);
+  const advised = wanted(advice, {
+    isTyped: roast.thermometer === "typed",
+    isHeld: heldMin !== null,
+    follows: derived?.beside.piece?.follows === true,
+  });
   const items = itemsOf(
     { roast, stage, derived, awaited, told: advised, rest, rows, nowMs: now, isLate: late !== null },
     reader,
@@ -200,16 +169,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
   const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs, upNext?.isBy]);
 
-  const members = forecast?.members ?? null;
-  const history = cook?.history;
-  const doubted = useCallback(
-    (fresh: readonly Reading[]): readonly Doubted[] => {
-      const expected = ({ part, minute }: Reading) => expectedC(part, minute, members, history ?? []);
-      if (pulledMin === null) return doubtedOf(fresh, inOven, startC, seats, expected);
-      return doubtedAtRest(fresh, inOven, startC);
-    },
-    [inOven, startC, seats, members, history, pulledMin],
-  );
+  const known = { inOven, startC, seats, members: forecast?.members ?? null, history: cook?.history };
+  const doubted = useDoubted(known, pulledMin !== null);
   return {
     ...coming,
     rows,

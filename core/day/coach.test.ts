@@ -6,7 +6,7 @@ import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
 import { restFor } from "../processes/rest";
-import { adviceFor, EARLY_WORD_MIN, outByMinOf, type Watched } from "./coach";
+import { type Advice, adviceFor, EARLY_WORD_MIN, outByMinOf, type Watched, wanted } from "./coach";
 import { changedNow } from "./whatIf";
 
 const { plan } = sampleRoast();
@@ -45,6 +45,21 @@ describe("the coach", () => {
   it("says nothing where nothing is due", () => {
     expect(kinds({})).toEqual([]);
     expect(kinds({ forecast: forecast() })).toEqual([]);
+  });
+
+  it("tells nobody what a thermometer says by itself, that a held bird is soon there, nor twice what one heat wants", () => {
+    const advice: readonly Advice[] = [
+      { kind: "read-again", part: "breast", inMin: 5, less: 0.4 },
+      { kind: "soon", minutes: 8 },
+      { kind: "baste", n: 1 },
+      { kind: "late", minutes: 20 },
+    ];
+    const told = (change: Partial<Parameters<typeof wanted>[1]>) =>
+      wanted(advice, { isTyped: true, isHeld: false, follows: false, ...change }).map(({ kind }) => kind);
+    expect(told({})).toEqual(["read-again", "soon", "baste", "late"]);
+    expect(told({ isTyped: false })).toEqual(["soon", "baste", "late"]);
+    expect(told({ isHeld: true })).toEqual(["read-again", "baste", "late"]);
+    expect(told({ follows: true })).toEqual(["read-again", "soon", "late"]);
   });
 
   it("calls a change of the heat by the clock, and by the temperature once it was read, until it is done", () => {

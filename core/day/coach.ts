@@ -114,6 +114,25 @@ const EXPECTED_LEAST_K = 2;
 /** A finish that is late by less is the plan's own doubt. */
 export const LATE_MIN = 5;
 
+/** What is done to the heat, whatever is in it. */
+const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
+
+interface Listener {
+  /** A thermometer that speaks by itself needs no telling when to read it. */
+  readonly isTyped: boolean;
+  /** Done, and held until dinner: it is there. */
+  readonly isHeld: boolean;
+  /** One of several pieces in a heat: what is done to that is said once, with the one that leads. */
+  readonly follows: boolean;
+}
+
+/** Advice that this cook has to be given. */
+export const wanted = (advice: readonly Advice[], { isTyped, isHeld, follows }: Listener): readonly Advice[] =>
+  advice.filter(
+    ({ kind }) =>
+      (isTyped || kind !== "read-again") && !(isHeld && kind === "soon") && !(follows && TO_THE_HEAT.includes(kind)),
+  );
+
 /** Most urgent first. */
 export function adviceFor(watched: Watched): Advice[] {
   const { offSinceMin, nowMin } = watched;

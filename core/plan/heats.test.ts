@@ -62,7 +62,7 @@ describe("a plan of several heats", () => {
         const begins = heats.map((_, n) =>
           n === 0 ? schedule.inAtMs : chores.find((chore) => chore.kind === "stage" && chore.n === n)?.startMs,
         );
-        for (const { id, startMs, ovenC } of uses.filter((use) => use.id === "bird" && use.thermometers === 0)) {
+        for (const { id, startMs, ovenC } of uses.filter((use) => use.id === "bird" && !use.isRead)) {
           const at = begins.findLastIndex((begin) => begin !== undefined && begin <= startMs);
           expect(ovenC === null, id).toBe(isFire(heats[at] ?? plan.heat));
         }

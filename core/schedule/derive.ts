@@ -155,8 +155,8 @@ export function derivePlan(
     outMin: outMin(plan),
     workMin: workMin(plan),
     free: freeBeside(taken, plan.equipment.hands),
-    // What was roasted the day before gets its gravy on the day.
-    stockMin: simmersGiblets(plan) && !dayBefore ? stockLeadMin(plan) : 0,
+    // What was roasted the day before gets its gravy on the day; another knife may want it before this one.
+    stockMin: simmersGiblets(plan) && !dayBefore ? stockLeadMin(plan) + gravyLeadMs / MINUTE_MS : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,

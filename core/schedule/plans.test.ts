@@ -45,11 +45,11 @@ describe("every plan", () => {
           resourceConflicts.some((conflict) => conflict.kind.startsWith(kind));
         for (const { startMs } of uses) {
           const now = uses.filter((use) => use.startMs <= startMs && use.endMs > startMs);
-          const sum = (of: "rings" | "hands" | "thermometers" | "fridgeL"): number =>
-            now.reduce((total, use) => total + use[of], 0);
+          const sum = (of: "rings" | "hands" | "fridgeL"): number => now.reduce((total, use) => total + use[of], 0);
           if (sum("rings") > equipment.rings) expect(reported("rings")).toBe(true);
           if (sum("hands") > equipment.hands) expect(reported("hands")).toBe(true);
-          if (sum("thermometers") > equipment.thermometers) expect(reported("thermometers")).toBe(true);
+          if (equipment.thermometers === 0 && now.some(({ isRead }) => isRead))
+            expect(reported("no-thermometer")).toBe(true);
           if (sum("fridgeL") > equipment.fridgeL + 1e-6) expect(reported("fridge")).toBe(true);
           if (ovensNeeded(now) > equipment.ovens) expect(reported("oven")).toBe(true);
         }

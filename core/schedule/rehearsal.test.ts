@@ -21,7 +21,7 @@ const use = (id: string, from: number, to: number, hands = 1): Use => ({
   ovenShare: 0,
   rings: 0,
   hands,
-  thermometers: 0,
+  isRead: false,
   fridgeL: 0,
 });
 

@@ -205,7 +205,7 @@ const SHORT: readonly [ResourceConflict["kind"], Plan][] = [
   ["oven-two-temperatures", changed({ sides: [dish("gratin", 220, { slot: "with" })] })],
   ["oven-full", changed({ sides: ["a", "b"].map((id) => dish(id, 163, { slot: "with" })) })],
   ["rings-full", changed({ sides: [dish("sprouts", null)], equipment: { rings: 0 }, stock: "bought" })],
-  ["thermometers-short", changed({ equipment: { thermometers: 0 } })],
+  ["no-thermometer", changed({ equipment: { thermometers: 0 } })],
   ["fridge-full", changed({ salt: { method: "brine" }, equipment: { fridgeL: 12 } })],
   ["fridge-full", changed({ bird: frozen, equipment: { fridgeL: 5 } })],
 ];

@@ -36,6 +36,7 @@ export const PLAIN_REMEDIES = [
   "one-more-oven",
   "one-more-ring",
   "one-stock",
+  "one-thermometer",
   "preheat",
   "roast-frozen",
   "salt-at-oven",
@@ -46,7 +47,6 @@ export const PLAIN_REMEDIES = [
   "thaw-in-fridge",
   "thaw-in-water",
   "thawed-on-the-grill",
-  "thermometer-each",
   "this-on-the-grill",
   "tray-stock",
   "under-the-skin",
@@ -73,8 +73,7 @@ export type Does =
   | { readonly kind: "and-bland"; readonly first: Does }
   /** A dish, by its name. */
   | { readonly kind: "leave-out"; readonly name: string }
-  | { readonly kind: "bag-at" | "bake-at" | "heat-as-other"; readonly celsius: number }
-  | { readonly kind: "thermometers"; readonly count: number };
+  | { readonly kind: "bag-at" | "bake-at" | "heat-as-other"; readonly celsius: number };
 
 export interface Remedy {
   readonly does: Does;

@@ -5,7 +5,7 @@ import { withHeatThroughout } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { DISH_C, type Plan } from "../plan/schema";
-import { BAG, COOLER, ONE_BIRD, type PlainRemedy, PREHEAT, type Remedy, WATER_NOW, withEquipment } from "./remedy";
+import { BAG, COOLER, type PlainRemedy, PREHEAT, type Remedy, WATER_NOW, withEquipment } from "./remedy";
 import { COLD, type ResourceConflict } from "./resources";
 
 /** What a changed plan still wants of the kitchen beyond what there is, with the simulation that is there. */
@@ -38,7 +38,6 @@ const THAWED_ON_THE_GRILL: Remedy = {
 const ONE_MORE_HAND = more("hands", 4, "one-more-hand");
 
 /** As many and as much as a kitchen is asked for. */
-const MOST_THERMOMETERS = 8;
 const MOST_FRIDGE_L = 400;
 
 /** What could be done, the gentlest first; last, what always does. */
@@ -98,14 +97,8 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan): readonly Remed
       ];
     case "hands-short":
       return [ONE_MORE_HAND];
-    case "thermometers-short":
-      return [
-        {
-          does: { kind: "thermometers" as const, count: plan.bird.count },
-          change: withEquipment(() => ({ thermometers: plan.bird.count })),
-        },
-        ...(plan.bird.count > 1 ? [ONE_BIRD] : []),
-      ];
+    case "no-thermometer":
+      return [{ does: { kind: "one-thermometer" as const }, change: withEquipment(() => ({ thermometers: 1 })) }];
     case "fridge-full": {
       const room: Remedy = {
         does: { kind: "fridge-room" as const },
@@ -148,13 +141,6 @@ function otherRoastRemedies({ kind, uses }: ResourceConflict, plan: Plan): reado
         // With ice in it, it is for the oven only.
         goesInWithIce(plan) ? THAWED_ON_THE_GRILL : ON_THE_GRILL,
       ];
-    case "thermometers-short":
-      return [
-        {
-          does: { kind: "thermometer-each" as const },
-          change: withEquipment(() => ({ thermometers: MOST_THERMOMETERS })),
-        },
-      ];
     case "fridge-full":
       return [
         COOLER,
@@ -162,6 +148,7 @@ function otherRoastRemedies({ kind, uses }: ResourceConflict, plan: Plan): reado
       ];
     case "rings-full":
     case "hands-short":
+    case "no-thermometer":
       return [];
   }
 }

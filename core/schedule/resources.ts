@@ -33,7 +33,8 @@ export interface Use {
   readonly ovenShare: number;
   readonly rings: number;
   readonly hands: number;
-  readonly thermometers: number;
+  /** A thermometer, now and then; one goes from bird to bird. */
+  readonly isRead: boolean;
   readonly fridgeL: number;
 }
 
@@ -44,7 +45,7 @@ export interface ResourceConflict {
     | "oven-full"
     | "rings-full"
     | "hands-short"
-    | "thermometers-short"
+    | "no-thermometer"
     | "fridge-full";
   readonly uses: readonly [Use, Use];
   readonly fromMs: number;
@@ -71,7 +72,7 @@ const shareOf = ({ bird, equipment }: Plan): number =>
 /** Everything that is done, as what it takes. */
 export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Placed): Use[] {
   const { bird, equipment } = plan;
-  const nothing = { ovenC: null, ovenShare: 0, rings: 0, hands: 0, thermometers: 0, fridgeL: 0 };
+  const nothing = { ovenC: null, ovenShare: 0, rings: 0, hands: 0, isRead: false, fridgeL: 0 };
   const uses: Use[] = [];
   const add = (id: string, startMs: number, endMs: number, takes: Partial<Use>): void => {
     if (endMs > startMs) uses.push({ ...nothing, id, startMs, endMs, ...takes });
@@ -104,9 +105,9 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   for (const { heat, airC, startMs, endMs } of heatedSpans(plan, { schedule, chores })) {
     add("bird", startMs, endMs, isOven(heat) ? { ovenC: airC, ovenShare: shareOf(plan) } : {});
   }
-  // One probe a bird at least, from the oven to the end of the rest.
+  // From the oven to the end of the rest.
   const isRead = plan.finish.kind === "after-rest" || plan.finish.kind === "at-pull";
-  if (isRead) add("bird", schedule.inAtMs, schedule.carveAtMs, { thermometers: bird.count });
+  if (isRead) add("bird", schedule.inAtMs, schedule.carveAtMs, { isRead });
   for (const { id, startMs, endMs, ovenC, ring, slot } of sides) {
     const inTray = slot === "tray";
     add(id, startMs, endMs, {
@@ -128,7 +129,6 @@ type Capacity = Pick<Equipment, "ovens" | "rings" | "hands" | "thermometers" | "
 const COUNTED = [
   { of: "rings", kind: "rings-full" },
   { of: "hands", kind: "hands-short" },
-  { of: "thermometers", kind: "thermometers-short" },
   { of: "fridgeL", kind: "fridge-full" },
 ] as const;
 
@@ -167,6 +167,8 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity): Res
         report(near ? "oven-full" : "oven-two-temperatures", other, use, ms);
       }
     }
+    const unread = capacity.thermometers === 0 && now.find(({ isRead }) => isRead);
+    if (unread) report("no-thermometer", unread, unread, ms);
     for (const { of, kind } of COUNTED) {
       const wanting = now.filter((use) => use[of] > 0);
       let sum = 0;

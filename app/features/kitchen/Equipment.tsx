@@ -24,7 +24,7 @@ const COUNTED = [
   { of: "dishesInOven", label: "Dishes an oven takes", min: 1, max: 4 },
   { of: "rings", label: "Rings", min: 0, max: 8 },
   { of: "hands", label: "People at work", min: 1, max: 4 },
-  { of: "thermometers", label: "Probes at once", min: 0, max: 8 },
+  { of: "thermometers", label: "Thermometers", min: 0, max: 8 },
 ] as const;
 
 const BOXES = [
