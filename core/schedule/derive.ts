@@ -212,7 +212,7 @@ export function derivePlan(
           nowMs,
           told,
         }),
-    resourceConflicts: resourceConflicts(uses, plan.equipment),
+    resourceConflicts: resourceConflicts(uses, plan.equipment, nowMs),
     gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),

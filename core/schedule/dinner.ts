@@ -169,7 +169,7 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
         some.flatMap((other) => (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })));
       const [before, after] = [usesOf(roasts.slice(0, n)), usesOf(roasts.slice(n + 1))];
       const others = [...before, ...after];
-      const between = resourceConflicts([...own.uses, ...others], plan.equipment).filter(isBetween);
+      const between = resourceConflicts([...own.uses, ...others], plan.equipment, nowMs).filter(isBetween);
       const ovenIsOn = isOvenOn(own, plan, before, after);
       const beside: Beside = { ...own.beside, ovenIsOn };
       const schedule = ovenIsOn ? withoutPreheating(own.schedule) : own.schedule;

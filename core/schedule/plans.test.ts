@@ -36,6 +36,21 @@ function ovensNeeded(uses: readonly Use[]): number {
 }
 
 describe("every plan", () => {
+  it("tells of no clash in its kitchen that is over, and of all that are still to come", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 0, max: 60, noNaN: true }), (plan, cook, hoursBefore) => {
+        const nowMs = Date.parse(plan.serveAt) - hoursBefore * HOUR_MS;
+        const before = deriveAny(plan, cook).resourceConflicts;
+        const now = deriveAny(plan, cook, undefined, nowMs).resourceConflicts;
+        const isOver = ({ uses }: (typeof now)[number]): boolean =>
+          Math.min(...uses.map(({ endMs }) => endMs)) <= nowMs;
+        expect(now.filter(isOver)).toEqual([]);
+        expect(now).toEqual(expect.arrayContaining(before.filter((conflict) => !isOver(conflict))));
+      }),
+      plansAsked(80),
+    );
+  });
+
   it("holds no resource beyond its capacity, minute by minute, or says so", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {

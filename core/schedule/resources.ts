@@ -132,8 +132,11 @@ const COUNTED = [
   { of: "fridgeL", kind: "fridge-full" },
 ] as const;
 
-/** Every pair that wants one thing at one time beyond what there is; the first instant of each. */
-export function resourceConflicts(uses: readonly Use[], capacity: Capacity): ResourceConflict[] {
+/**
+ * Every pair that wants one thing at one time beyond what there is; the first instant of each.
+ * @param nowMs what clashed before is over, and nothing is to be done about it
+ */
+export function resourceConflicts(uses: readonly Use[], capacity: Capacity, nowMs: number): ResourceConflict[] {
   const found: ResourceConflict[] = [];
   const instants = [...new Set(uses.map(({ startMs }) => startMs))].sort((a, b) => a - b);
   const named = new Set<string>();
@@ -142,7 +145,7 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity): Res
       .map(({ id, of = "" }) => `${of} ${id}`)
       .sort()
       .join("/")}`;
-    if (named.has(key)) return;
+    if (named.has(key) || Math.min(a.endMs, b.endMs) <= nowMs) return;
     named.add(key);
     found.push({ kind, uses: [a, b], fromMs });
   };
