@@ -3,7 +3,7 @@ import { loadKernel } from "../../cli/loadKernel";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { comparisonOf, firstWays, isPlanned, planByWay, waysFor } from "./compare";
-import { PlanSchema } from "./schema";
+import { type Plan, PlanSchema } from "./schema";
 
 const { plan } = sampleRoast();
 const WAYS = waysFor(plan);
@@ -52,11 +52,17 @@ describe("ways to cook one bird", () => {
     expect(two.boardMin).toBeGreaterThan(one.boardMin);
   });
 
-  it("does not cut again what was bought as a crown, nor halve a bird below what there is", () => {
+  it("does not cut again what was bought as a crown, nor make of it birds that nobody sells", () => {
     const crown = { ...plan, bird: { ...plan.bird, cut: "crown" as const, massKg: 3 }, targetC: { breast: 74 } };
     expect(waysFor(crown).every(({ cut }) => cut === "crown")).toBe(true);
-    const small = { ...plan, bird: { ...plan.bird, massKg: 2.4 } };
-    expect(waysFor(small).some(({ birds }) => birds > 1)).toBe(false);
+    const countsOf = (bird: Partial<Plan["bird"]>): number[] => [
+      ...new Set(waysFor({ ...plan, bird: { ...plan.bird, ...bird } }).map(({ birds }) => birds)),
+    ];
+    expect(countsOf({ massKg: 2.4 })).toEqual([1]);
+    // As much meat in birds that are sold.
+    expect(countsOf({ massKg: 6 })).toEqual([1, 2]);
+    expect(countsOf({ species: "chicken", massKg: 2.3, count: 2 })).toEqual([2]);
+    expect(countsOf({ species: "chicken", massKg: 1.2, count: 2 })).toEqual([2, 1]);
   });
 
   it("first holds the plan against what most people hesitate between, and not against itself", () => {

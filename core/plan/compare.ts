@@ -1,7 +1,7 @@
 /** Ways to cook this very bird, side by side: each a change of the plan, and what its simulation gives and costs. */
 
 import type { Cut } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { soldRangeKg } from "../bird/mass";
 import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
 import { heatLeadMin } from "../kitchen/broughtUp";
@@ -46,7 +46,7 @@ export function waysFor(plan: Plan): readonly Way[] {
     METHODS.filter((method) => method.cuts.includes(other)).map(({ id }) => wayOf(other, id, count, count)),
   );
   const otherwise = count === 1 ? 2 : 1;
-  const [low, high] = massRangeKg(species, cut);
+  const [low, high] = soldRangeKg(species, cut);
   const eachKg = shareKg(plan, otherwise);
   return eachKg < low || eachKg > high ? ways : [...ways, wayOf(cut, plan.method, otherwise, count)];
 }

@@ -25,7 +25,7 @@ export const TURKEY: SpeciesRecord = {
     blendM: 0.022,
   },
   wholeKg: [2, 16],
-  smallestSoldKg: practice(3.5, "kg"),
+  smallestSoldKg: practice(2.5, "kg"),
   largestSoldKg: practice(10, "kg"),
   gibletShare: practice(0.06, "kg/kg"),
   edibleShare: published(0.47, "kg/kg", "USDA Food Buying Guide"),
