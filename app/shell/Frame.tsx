@@ -30,7 +30,11 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <Wave />
           <span className="max-sm:hidden">Bruma</span>
         </NavLink>
-        <nav aria-label="Main" className="flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0">
+        <nav
+          aria-label="Main"
+          // On a tablet a roast's pages have a row of their own, below the two ends of the first.
+          className={`flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0 ${id ? "sm:max-lg:order-last sm:max-lg:w-full" : ""}`}
+        >
           <NavLink to="/" end className={LINK}>
             Roasts
           </NavLink>
