@@ -24,7 +24,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <NavLink
           to="/"
           aria-label="Bruma"
-          className={`flex min-h-11 items-center gap-2 font-display text-xl font-semibold sm:mr-2 ${id ? "max-sm:hidden" : ""}`}
+          className={`flex min-h-11 items-center gap-2 font-display text-xl font-semibold sm:mr-2 ${id ? "max-sm:hidden low:hidden" : ""}`}
           end
         >
           <Wave />
@@ -33,7 +33,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <nav
           aria-label="Main"
           // On a tablet a roast's pages have a row of their own, below the two ends of the first.
-          className={`flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0 ${id ? "sm:max-lg:order-last sm:max-lg:w-full" : ""}`}
+          className={`flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0 ${id ? "sm:max-lg:upright:order-last sm:max-lg:upright:w-full" : ""}`}
         >
           <NavLink to="/" end className={LINK}>
             Roasts
@@ -46,7 +46,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
               <NavLink to={`/roast/${id}/plan`} className={LINK}>
                 Plan
               </NavLink>
-              <NavLink to={`/roast/${id}/compare`} className={`${LINK} max-sm:hidden`}>
+              <NavLink to={`/roast/${id}/compare`} className={`${LINK} max-sm:hidden low:hidden`}>
                 Compare
               </NavLink>
               <NavLink to={`/roast/${id}/list`} className={LINK}>
@@ -56,7 +56,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
                 <Flame aria-hidden className="mr-1 size-4 max-sm:hidden" />
                 Cook
               </NavLink>
-              <NavLink to={`/roast/${id}/carve`} className={`${LINK} max-sm:hidden`}>
+              <NavLink to={`/roast/${id}/carve`} className={`${LINK} max-sm:hidden low:hidden`}>
                 Carve
               </NavLink>
             </>
@@ -74,7 +74,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             <span className="max-sm:hidden">Handbook</span>
           </NavLink>
         </nav>
-        <div className="ml-auto flex items-center gap-1 text-[0.95rem] max-sm:hidden">
+        <div className={`ml-auto flex items-center gap-1 text-[0.95rem] max-sm:hidden ${id ? "low:hidden" : ""}`}>
           <button
             type="button"
             className="min-h-11 rounded-full px-3 hover:bg-mist-2"

@@ -17,6 +17,7 @@ import {
   press,
   pressAt,
   refined,
+  resize,
   STOVE,
   seeText,
   storedRows,
@@ -251,6 +252,21 @@ describe("the day itself, at the stove", () => {
     await driver.executeScript("IDBObjectStore.prototype.add = window.kept;");
     await breast.sendKeys(Key.chord(Key.CONTROL, "a"), Key.DELETE);
     await turnedThereAndBack(driver, "Breast");
+  });
+
+  it("has the temperatures beside the next action on a phone that lies on its side, and its main act under that", async () => {
+    await resize(driver, { width: STOVE.height, height: STOVE.width });
+    await seeText(driver, "Breast");
+    const [next, act, temperatures] = await driver.executeScript<Record<"left" | "top" | "right" | "bottom", number>[]>(
+      `scrollTo(0, 0);
+       return ['section[aria-label="Next"]', "[data-main-act]", "[data-temperatures]"]
+         .map((css) => document.querySelector(css).getBoundingClientRect().toJSON());`,
+    );
+    expect(temperatures?.top).toBe(next?.top);
+    expect(temperatures?.left).toBeGreaterThan(next?.right ?? 0);
+    expect(act?.top).toBeGreaterThan(next?.bottom ?? 0);
+    expect(act?.right).toBeLessThan(temperatures?.left ?? 0);
+    await resize(driver, STOVE);
   });
 
   it("refuses a reading no thermometer shows and keeps what was typed", async () => {

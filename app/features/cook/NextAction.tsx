@@ -26,14 +26,14 @@ function isWide(figure: string, unit = ""): boolean {
 /** The next action and its countdown: the largest thing on the screen. */
 export function NextAction({ action, figure, unit, below }: Props) {
   return (
-    <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-4 text-mist-1">
+    <section aria-label="Next" className="rounded-3xl bg-ink px-5 py-4 text-mist-1 low:[grid-column:1]! low:py-2">
       <p className="text-xl leading-snug">{unbroken(action)}</p>
       <p
         className="flex flex-wrap items-baseline gap-x-2 font-display font-semibold leading-[0.92] tracking-tight"
         role="timer"
       >
         <span
-          className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[25vw]"
+          className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[25vw] low:text-[12vw] low:data-wide:text-[10vw]"
           {...(isWide(figure, unit) && { "data-wide": "" })}
         >
           {figure}

@@ -32,7 +32,11 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Pr
   const all = [...newestByProbe(readings)];
   const bare = (celsius: number): string => formatTemperature(celsius, units).replace(/ °[CF]/, "");
   return (
-    <section aria-label="Temperatures" className="grid grid-cols-2 gap-3">
+    <section
+      aria-label="Temperatures"
+      data-temperatures
+      className="grid grid-cols-2 gap-3 low:[grid-column:2]! low:row-span-2 low:row-start-1"
+    >
       {(Object.entries(goalsC) as [Centre, number][]).map(([part, goalC]) => {
         const last = slowest[part];
         const sides = all.filter(([, reading]) => reading.part === part && reading.side);
@@ -46,7 +50,7 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Pr
               {/* As high as the countdown: two figures fill half a phone. */}
               <div className="flex font-display font-semibold leading-[0.95] tracking-tighter">
                 <span
-                  className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[19vw]"
+                  className="text-[clamp(4rem,31.5vw,8rem)] max-sm:data-wide:text-[19vw] low:text-[12vw] low:data-wide:text-[8.5vw]"
                   {...(isWide(last?.celsius, units) && { "data-wide": "" })}
                 >
                   {last ? bare(last.celsius) : "–"}
