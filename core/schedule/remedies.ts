@@ -147,8 +147,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
   const timely = (remedies: readonly Remedy[], late: Conflict["kind"] = "too-late"): readonly Remedy[] =>
     remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
   /** With its ice, where it may and is neither late nor for a cook who sleeps. */
-  const frozen = (): readonly Remedy[] =>
-    takesIce(plan) && timely([ROAST_FROZEN], "at-night").length > 0 ? timely([ROAST_FROZEN]) : [];
+  const frozen = (): readonly Remedy[] => (takesIce(plan) ? timely(timely([ROAST_FROZEN]), "at-night") : []);
   switch (conflict.kind) {
     case "thaws-late":
     case "too-late": {
