@@ -12,17 +12,18 @@ interface Props {
   onClose(): void;
 }
 
-/** A month over the page, of its own script: most visits open none. */
+/** A month over the page, no higher than there is room for it; of its own script: most visits open none. */
 export default function DayPopover({ at, onClose, ...calendar }: Props) {
   return (
-    <Popover.Root open onOpenChange={(open) => !open && onClose()}>
+    <Popover.Root open modal onOpenChange={(open) => !open && onClose()}>
       <Popover.Anchor virtualRef={at as RefObject<HTMLButtonElement>} />
       <Popover.Portal>
         <Popover.Content
           align="start"
           sideOffset={6}
+          collisionPadding={8}
           onCloseAutoFocus={() => at.current?.focus()}
-          className="z-40 rounded-2xl border border-line bg-mist-1 p-3 text-ink shadow-card"
+          className="z-40 max-h-(--radix-popover-content-available-height) overflow-y-auto rounded-2xl border border-line bg-mist-1 p-3 text-ink shadow-card"
         >
           <Calendar {...calendar} />
         </Popover.Content>

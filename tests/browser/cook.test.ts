@@ -23,6 +23,7 @@ import {
   storedRows,
   turnedThereAndBack,
   visit,
+  wentInAgo,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
@@ -266,6 +267,9 @@ describe("the day itself, at the stove", () => {
     expect(temperatures?.left).toBeGreaterThan(next?.right ?? 0);
     expect(act?.top).toBeGreaterThan(next?.bottom ?? 0);
     expect(act?.right).toBeLessThan(temperatures?.left ?? 0);
+    // And a month that is opened over it has all its days within reach.
+    await wentInAgo(driver, 91);
+    await pressAt(driver, 'button[aria-label="Close"]');
     await resize(driver, STOVE);
   });
 
