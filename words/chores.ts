@@ -9,10 +9,11 @@ import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { glazeMoments, startsShielded } from "../core/plan/season";
 import { taskOf } from "../core/schedule/backward";
-import { type Chore, potsOf, simmersGiblets } from "../core/schedule/chores";
+import { type Chore, EVE_HOURS, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { heatedSpans } from "../core/schedule/places";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionWords } from "./additions";
 import { ice, liquid, small } from "./amounts";
 import { conditionWords } from "./conditions";
@@ -42,7 +43,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       const thaw = taskOf(schedule, "thaw");
       const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
       return [
-        "The eve's check",
+        startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [
           thaws && "a hand in the cavity: is there ice? then time for cold water in the morning",
           usesFire(plan) && "fuel and lighter to hand, ashes out, weather looked at",

@@ -60,6 +60,8 @@ export const SALT_HANDS_MIN = 10;
 const STOCK_MIN = 75;
 const STOCK_HANDS_MIN = 10;
 const EVE_CHECK_MIN = 20;
+/** The evening before is so long before the heat at least. */
+export const EVE_HOURS = 8;
 const MIX_BRINE_MIN = 20;
 /** The hot part of a brine has to lose its heat; most of it goes into the ice. */
 const BRINE_COOLS_MIN = 60;
@@ -179,6 +181,7 @@ export const ownChores = (chores: readonly Chore[]): Chore[] =>
  * @param history of the simulated roast: when it comes to its conditions
  * @param taken by roasts of the same dinner that were placed before
  * @param gravyLeadMs so long before its own knife another one begins, and the gravy is ready for both
+ * @param madeMs when it was planned: what belongs to an evening that was over by then is done on the day
  */
 export function choresOf(
   plan: Plan,
@@ -186,6 +189,7 @@ export function choresOf(
   history: readonly HistoryPoint[],
   taken: readonly Busy[] = [],
   gravyLeadMs = 0,
+  madeMs = Number.NEGATIVE_INFINITY,
 ): Chore[] {
   const { season, zone } = plan;
   const { inAtMs, pullAtMs, carveAtMs, serveAtMs } = schedule;
@@ -290,34 +294,43 @@ export function choresOf(
       "at-the-end": inAtMs,
       "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
     }[when];
-    put("make", "board", bench.before(wantedMs, makeMin), makeMin, { hands: 1 });
+    put("make", "board", bench.before(wantedMs, makeMin, WAKING, madeMs), makeMin, { hands: 1 });
   }
   const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
   const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salted?.startMs;
   if (inBath && bathFromMs !== undefined) {
-    put("mix-brine", "board", bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN), MIX_BRINE_MIN, {
-      hands: 1,
-      ring: true,
-    });
+    put(
+      "mix-brine",
+      "board",
+      bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN, WAKING, madeMs),
+      MIX_BRINE_MIN,
+      {
+        hands: 1,
+        ring: true,
+      },
+    );
   }
-  const eveMs = latestWithin(inAtMs - 8 * HOUR_MS, zone, EVENING);
+  const eveMs = latestWithin(inAtMs - EVE_HOURS * HOUR_MS, zone, EVENING);
   // One look at the kitchen is enough for all of them.
   if (!isMade("eve-check")) {
-    put("eve-check", "board", bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING), EVE_CHECK_MIN, {
-      hands: 1,
-    });
+    const startMs =
+      eveMs >= madeMs
+        ? bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING)
+        : bench.before(task("prepare")?.startMs ?? dressedFromMs, EVE_CHECK_MIN, WAKING, madeMs);
+    put("eve-check", "board", startMs, EVE_CHECK_MIN, { hands: 1 });
   }
   for (const pot of isMade("stock") ? [] : potsOf(plan)) {
     // A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird.
     const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
-    const byMs = pot === "while-roasting" ? latestMs : Math.min(eveMs, latestMs);
     const outFromMs =
       pot === plan.stock && simmersGiblets(plan)
         ? (task("prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
         : Number.NEGATIVE_INFINITY;
+    const isOfTheEve = pot !== "while-roasting" && eveMs >= Math.max(outFromMs, madeMs);
+    const byMs = isOfTheEve ? Math.min(eveMs, latestMs) : latestMs;
     const startMs =
       byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
-        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
+        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, Math.max(outFromMs, madeMs))
         : outFromMs;
     put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }

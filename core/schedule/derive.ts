@@ -180,7 +180,8 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, placed, simulated.history, taken, gravyLeadMs);
+  const madeMs = Number.isFinite(told.madeMs) ? told.madeMs : Number.NEGATIVE_INFINITY;
+  const made = choresOf(plan, placed, simulated.history, taken, gravyLeadMs, madeMs);
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;

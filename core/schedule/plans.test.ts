@@ -97,6 +97,25 @@ describe("every plan", () => {
     );
   });
 
+  it("has nothing to do around the bird before it was made: what belonged to an evening that is over comes on the day", () => {
+    const placedFreely = ["eve-check", "stock", "make", "mix-brine"];
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.double({ min: 0.5, max: 30, noNaN: true }), (plan, cook, hoursAhead) => {
+        const { schedule } = deriveAny(plan, cook);
+        const madeMs = schedule.inAtMs - hoursAhead * HOUR_MS;
+        const made = derivePlan(plan, simulated(cook), FIRST_SHARES, madeMs, undefined, undefined, {
+          madeMs,
+          ticked: [],
+        });
+        for (const { kind, startMs } of made.chores.filter((chore) => placedFreely.includes(chore.kind)))
+          expect(startMs, kind).toBeGreaterThanOrEqual(
+            Math.min(madeMs, taskOf(made.schedule, "prepare")?.endMs ?? madeMs),
+          );
+      }),
+      plansAsked(150),
+    );
+  });
+
   it("opens a bird for a stock of eight hours the evening before, and not in the night", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
