@@ -42,6 +42,15 @@ describe("a day that goes otherwise", () => {
     expect(late.lateMin).toBeGreaterThan(30);
   });
 
+  it("has a stock that was planned on the day still on that day, of bones that were bought too", () => {
+    const crown: Plan = { ...plan, bird: { ...plan.bird, cut: "crown", massKg: 3 }, targetC: { breast: 74 } };
+    const madeMs = inMs - 2 * 60 * MINUTE_MS;
+    const onTheDay = derivePlan(crown, cook, shares, madeMs, undefined, { taken: [], madeMs });
+    const isIn = { inAt, pullMin: certain(200), pulled: false, nowMs: inMs + 5 * MINUTE_MS };
+    const stock = rowsOfDay(replan(crown, cook, onTheDay, isIn)).find(({ id }) => id === "stock-1");
+    expect(stock?.startMs).toBeGreaterThanOrEqual(madeMs);
+  });
+
   it("has gravy and carving still to come of a bird that came out when they were to begin", () => {
     const out = replan(plan, cook, derived, {
       inAt,

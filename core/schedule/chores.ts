@@ -177,19 +177,21 @@ export const ownChores = (chores: readonly Chore[]): Chore[] =>
     .filter(({ kind }) => !OF_THE_HEAT.includes(kind))
     .map((chore) => ({ ...chore, hands: chore.kind === "sear" ? chore.hands : 0 }));
 
-/**
- * @param history of the simulated roast: when it comes to its conditions
- * @param taken by roasts of the same dinner that were placed before
- * @param gravyLeadMs so long before its own knife another one begins, and the gravy is ready for both
- * @param madeMs when it was planned: what belongs to an evening that was over by then is done on the day
- */
+interface Around {
+  /** By roasts of the same dinner that were placed before. */
+  readonly taken: readonly Busy[];
+  /** So long before its own knife another one begins, and the gravy is ready for both. */
+  readonly gravyLeadMs: number;
+  /** When it was planned: what belongs to an evening that was over by then is done on the day. */
+  readonly madeMs: number;
+}
+
+/** @param history of the simulated roast: when it comes to its conditions */
 export function choresOf(
   plan: Plan,
   schedule: Schedule,
   history: readonly HistoryPoint[],
-  taken: readonly Busy[] = [],
-  gravyLeadMs = 0,
-  madeMs = Number.NEGATIVE_INFINITY,
+  { taken, gravyLeadMs, madeMs }: Around,
 ): Chore[] {
   const { season, zone } = plan;
   const { inAtMs, pullAtMs, carveAtMs, serveAtMs } = schedule;

@@ -75,6 +75,8 @@ export interface Beside {
   readonly awaitedMs?: number;
   /** So long before its own knife another one of the dinner begins: its gravy is ready by then. */
   readonly gravyLeadMs?: number;
+  /** When it was planned, ms; long before when left out. */
+  readonly madeMs?: number;
   /** The one oven is on already, as hot, for another roast that is in it. */
   readonly ovenIsOn?: boolean;
   /** One of several pieces in one heat. */
@@ -123,7 +125,7 @@ export function derivePlan(
   beside: Beside = ALONE,
   told: Told = UNTOLD,
 ): DerivedPlan {
-  const { taken, piece, gravyLeadMs = 0 } = beside;
+  const { taken, piece, gravyLeadMs = 0, madeMs = Number.NEGATIVE_INFINITY } = beside;
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
@@ -180,8 +182,7 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const madeMs = Number.isFinite(told.madeMs) ? told.madeMs : Number.NEGATIVE_INFINITY;
-  const made = choresOf(plan, placed, simulated.history, taken, gravyLeadMs, madeMs);
+  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs });
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;

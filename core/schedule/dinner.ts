@@ -88,6 +88,7 @@ function placeOne(roast: DinnerRoast, others: Beside, { host, dishes, gravyLeads
     taken: gravyLeads ? taken : taken.map((use) => (use.id === "thicken" ? { ...use, hands: 0 } : use)),
     dishes: roast === host ? dishes : [],
     ...(awaited && { awaitedMs: awaited.tableMs }),
+    ...(told && { madeMs: told.madeMs }),
     ...(makesGravy && { gravyLeadMs: gravyLeads?.get(id) ?? 0 }),
   };
   return derivePlan(plan, simulated, shares, nowMs, inAt, beside, told);

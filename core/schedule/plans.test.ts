@@ -103,10 +103,7 @@ describe("every plan", () => {
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 0.5, max: 30, noNaN: true }), (plan, cook, hoursAhead) => {
         const { schedule } = deriveAny(plan, cook);
         const madeMs = schedule.inAtMs - hoursAhead * HOUR_MS;
-        const made = derivePlan(plan, simulated(cook), FIRST_SHARES, madeMs, undefined, undefined, {
-          madeMs,
-          ticked: [],
-        });
+        const made = derivePlan(plan, simulated(cook), FIRST_SHARES, madeMs, undefined, { taken: [], madeMs });
         for (const { kind, startMs } of made.chores.filter((chore) => placedFreely.includes(chore.kind)))
           expect(startMs, kind).toBeGreaterThanOrEqual(
             Math.min(madeMs, taskOf(made.schedule, "prepare")?.endMs ?? madeMs),
