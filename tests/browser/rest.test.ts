@@ -72,6 +72,16 @@ describe("a rest that falls short", () => {
   });
 });
 
+describe("a bird that went in with its ice, for want of time", () => {
+  it("was called for its giblets once that was gone; not ticked off then, it can be later", async () => {
+    await inTheOvenFor(120, Date.now() + 2 * 3_600_000);
+    await press(driver, "Passed, not ticked off");
+    await press(driver, "Done: Giblets out, thermometer in");
+    await driver.actions().sendKeys(Key.ESCAPE).perform();
+    await seeText(driver, "Ticked off: 1");
+  });
+});
+
 describe("a bird that is done hours before its dinner", () => {
   it("says so, is held in its oven until it has to rest, and out of it all the same is to be kept hot", async () => {
     await inTheOvenFor(100, Date.now() + 5 * 3_600_000);
