@@ -33,7 +33,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         <nav
           aria-label="Main"
           // On a tablet a roast's pages have a row of their own, below the two ends of the first.
-          className={`flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0 ${id ? "sm:max-lg:upright:order-last sm:max-lg:upright:w-full" : ""}`}
+          className={`flex flex-wrap items-center gap-1 text-[0.95rem] max-sm:gap-0 ${id ? "sm:handheld:order-last sm:handheld:w-full" : ""}`}
         >
           <NavLink to="/" end className={LINK}>
             Roasts

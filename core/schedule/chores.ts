@@ -94,11 +94,14 @@ export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pull
   });
 }
 
-/** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up. */
+/** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up, never before it was planned. */
 class Bench {
   private readonly busy: { readonly startMs: number; readonly endMs: number }[] = [];
 
-  constructor(private readonly zone: string) {}
+  constructor(
+    private readonly zone: string,
+    private readonly madeMs: number,
+  ) {}
 
   take(startMs: number, endMs: number): void {
     this.busy.push({ startMs, endMs });
@@ -113,7 +116,7 @@ class Bench {
       if (!inTheWay) break;
       startMs = latestWithin(inTheWay.startMs - length, this.zone, hours);
     }
-    startMs = Math.max(startMs, fromMs);
+    startMs = Math.max(startMs, fromMs, this.madeMs);
     this.take(startMs, startMs + length);
     return startMs;
   }
@@ -208,7 +211,7 @@ export function choresOf(
       ...more,
     });
   };
-  const bench = new Bench(zone);
+  const bench = new Bench(zone, madeMs);
   for (const { startMs, endMs, hands } of taken) if (hands > 0) bench.take(startMs, endMs);
   const task = (id: Task["id"]): Task | undefined => taskOf(schedule, id);
   for (const id of ["prepare", "carve"] as const) {
@@ -296,21 +299,15 @@ export function choresOf(
       "at-the-end": inAtMs,
       "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
     }[when];
-    put("make", "board", bench.before(wantedMs, makeMin, WAKING, madeMs), makeMin, { hands: 1 });
+    put("make", "board", bench.before(wantedMs, makeMin), makeMin, { hands: 1 });
   }
   const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
   const bathFromMs = plan.thawIn === "brine" && thaw ? thaw.startMs : salted?.startMs;
   if (inBath && bathFromMs !== undefined) {
-    put(
-      "mix-brine",
-      "board",
-      bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN, WAKING, madeMs),
-      MIX_BRINE_MIN,
-      {
-        hands: 1,
-        ring: true,
-      },
-    );
+    put("mix-brine", "board", bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN), MIX_BRINE_MIN, {
+      hands: 1,
+      ring: true,
+    });
   }
   const eveMs = latestWithin(inAtMs - EVE_HOURS * HOUR_MS, zone, EVENING);
   // One look at the kitchen is enough for all of them.
@@ -318,7 +315,7 @@ export function choresOf(
     const startMs =
       eveMs >= madeMs
         ? bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING)
-        : bench.before(task("prepare")?.startMs ?? dressedFromMs, EVE_CHECK_MIN, WAKING, madeMs);
+        : bench.before(task("prepare")?.startMs ?? dressedFromMs, EVE_CHECK_MIN);
     put("eve-check", "board", startMs, EVE_CHECK_MIN, { hands: 1 });
   }
   for (const pot of isMade("stock") ? [] : potsOf(plan)) {
@@ -332,7 +329,7 @@ export function choresOf(
     const byMs = isOfTheEve ? Math.min(eveMs, latestMs) : latestMs;
     const startMs =
       byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
-        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, Math.max(outFromMs, madeMs))
+        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
         : outFromMs;
     put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }

@@ -24,7 +24,7 @@ export function resourceRemedies(conflict: ResourceConflict, plan: Plan, after?:
   return could.filter(({ change }) => after(change(plan)).every((left) => nameOf(left) !== nameOf(conflict)));
 }
 
-const more = (of: "ovens" | "rings" | "hands", most: number, kind: PlainRemedy): Remedy => ({
+const more = (of: "ovens" | "rings" | "hands" | "thermometers", most: number, kind: PlainRemedy): Remedy => ({
   does: { kind },
   change: withEquipment((equipment) => ({ [of]: Math.min(most, equipment[of] + 1) })),
 });
@@ -36,6 +36,7 @@ const THAWED_ON_THE_GRILL: Remedy = {
   change: (plan) => ON_THE_GRILL.change(WATER_NOW.change(plan)),
 };
 const ONE_MORE_HAND = more("hands", 4, "one-more-hand");
+const ONE_THERMOMETER = more("thermometers", 8, "one-thermometer");
 
 /** As many and as much as a kitchen is asked for. */
 const MOST_FRIDGE_L = 400;
@@ -98,7 +99,7 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan): readonly Remed
     case "hands-short":
       return [ONE_MORE_HAND];
     case "no-thermometer":
-      return [{ does: { kind: "one-thermometer" as const }, change: withEquipment(() => ({ thermometers: 1 })) }];
+      return [ONE_THERMOMETER];
     case "fridge-full": {
       const room: Remedy = {
         does: { kind: "fridge-room" as const },

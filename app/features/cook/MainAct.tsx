@@ -18,7 +18,7 @@ export function MainAct({ children }: { readonly children: ReactNode }) {
     <div
       ref={bar}
       data-main-act
-      className="flex flex-wrap gap-3 max-lg:[&>button]:grow max-lg:upright:fixed max-lg:upright:inset-x-0 max-lg:upright:bottom-0 max-lg:upright:z-10 max-lg:upright:border-t max-lg:upright:border-line max-lg:upright:bg-mist-0 max-lg:upright:px-4 max-lg:upright:pb-[max(0.75rem,env(safe-area-inset-bottom))] max-lg:upright:pt-3 low:[grid-column:1]!"
+      className="flex flex-wrap gap-3 max-lg:[&>button]:grow handheld:fixed handheld:inset-x-0 handheld:bottom-0 handheld:z-10 handheld:border-t handheld:border-line handheld:bg-mist-0 handheld:px-4 handheld:pb-[max(0.75rem,env(safe-area-inset-bottom))] handheld:pt-3 low:[grid-column:1]!"
     >
       {children}
     </div>

@@ -4,7 +4,7 @@ import { CUTS } from "../../../core/bird/form";
 import { massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { QuantityError, requireBetween } from "../../../core/errors";
-import { birdsToBuy } from "../../../core/kitchen/guests";
+import { birdsToBuy, type ToBuy } from "../../../core/kitchen/guests";
 import { cutFor, METHOD_IDS } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
@@ -24,13 +24,7 @@ type Known = { readonly known: "mass" | "guests"; readonly mass: string; readonl
 export function birdsOf(
   { known, mass, guests, species, cut }: Known,
   units: UnitSystem,
-): {
-  readonly count: number;
-  readonly massKg: number;
-  readonly massOffKg: number;
-  readonly isEnough: boolean;
-  readonly table?: Plan["table"];
-} {
+): ToBuy & { readonly massOffKg: number; readonly table?: Plan["table"] } {
   if (known === "mass") {
     const [low, high] = massRangeKg(species, cut);
     const { massKg, offKg } = parseMassRangeKg(mass, units);
