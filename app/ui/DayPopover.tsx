@@ -14,8 +14,10 @@ interface Props {
 
 /** A month over the page, no higher than there is room for it; of its own script: most visits open none. */
 export default function DayPopover({ at, onClose, ...calendar }: Props) {
+  // Over a sheet that holds still what is behind it, it holds too, or it could not be scrolled; the page moves for none.
+  const isOverSheet = Boolean(at.current?.closest('[role="dialog"]'));
   return (
-    <Popover.Root open modal onOpenChange={(open) => !open && onClose()}>
+    <Popover.Root open modal={isOverSheet} onOpenChange={(open) => !open && onClose()}>
       <Popover.Anchor virtualRef={at as RefObject<HTMLButtonElement>} />
       <Popover.Portal>
         <Popover.Content
