@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { centresOf } from "../../core/bird/form";
 import { countedReadings } from "../../core/day/counted";
 import { mostAtRestC } from "../../core/day/doubt";
+import { lowestOfRounds } from "../../core/day/rounds";
 import { spaced } from "../../core/day/spaced";
 import { seatsOf } from "../../core/forecast/plannedInput";
 import type { Reading } from "../../core/forecast/reading";
@@ -18,7 +19,7 @@ import { useReadings } from "./useReadings";
 interface Observation {
   /** What stands in the store and counts; null until read. */
   readonly readings: readonly RoastReading[] | null;
-  /** Of a thermometer that speaks all the while a few, see `core/day/spaced.ts`. */
+  /** Of a thermometer that speaks all the while a few, of several birds the one that is behind. */
   readonly observed: readonly Observed[];
   /** Those of them that were taken in the heat. */
   readonly inOven: readonly Observed[];
@@ -43,14 +44,14 @@ export function useObserved(
   );
   const observed = useMemo(
     () =>
-      spaced(readings ?? [])
+      lowestOfRounds(spaced(readings ?? []), plan.bird.count)
         .map((reading): Observed => {
           const { at, part, side, celsius } = reading;
           const minute = (Date.parse(at) - inAtMs) / MINUTE_MS;
           return { minute, part, celsius, ...(side && { side }), key: readingKey(reading) };
         })
         .filter(({ minute }) => minute >= 0),
-    [readings, inAtMs],
+    [readings, inAtMs, plan.bird.count],
   );
   const inOven = useMemo(
     () => (pulledMin === null ? observed : observed.filter(({ minute }) => minute <= pulledMin)),

@@ -103,6 +103,7 @@ export function Resting({ day, acts }: Props) {
             units={units}
             goalsC={plan.targetC}
             goal="to be seen:"
+            birds={plan.bird.count}
           />
           <ReadingForm day={day} acts={acts} places={places.map(({ probe }) => placeOf(probe))} />
           <section aria-label="Seen before carving" className="grid gap-2">

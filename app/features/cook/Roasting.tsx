@@ -85,7 +85,15 @@ export function Roasting({ day, acts }: Props) {
             {reached && opensCheck}
           </MainAct>
           {!isDone && <DarkerSide day={day} acts={acts} />}
-          <Temperatures readings={believed} lost={lost} nowMin={nowMin} units={units} goalsC={goalsC} goal="out at" />
+          <Temperatures
+            readings={believed}
+            lost={lost}
+            nowMin={nowMin}
+            units={units}
+            goalsC={goalsC}
+            goal="out at"
+            birds={roast.plan.bird.count}
+          />
           {roast.thermometer === "typed" && (
             <ReadingForm day={day} acts={acts} places={centres.map((part) => ({ part }))} />
           )}

@@ -4,6 +4,7 @@ import { behind, newestByProbe } from "../../../core/forecast/newest";
 import type { Reading } from "../../../core/forecast/reading";
 import { formatDuration, formatTemperature, TEMPERATURE_UNITS, type UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
+import { allOf } from "../../../words/titles";
 import { temperatureColour } from "../../ui/temperatureScale";
 
 interface Props {
@@ -17,6 +18,8 @@ interface Props {
   readonly goalsC: CentreTemperatures;
   /** What the goal is for: "out at", "seen at". */
   readonly goal: string;
+  /** Of one roast, read one after the other. */
+  readonly birds: number;
 }
 
 /** Three figures, as Fahrenheit has them when it counts, are set smaller. */
@@ -27,7 +30,7 @@ const ago = (minutes: number): string =>
   minutes < 0.75 ? "just now" : `${formatDuration(60 * Math.max(0, minutes))} ago`;
 
 /** Two large temperatures, readable from two metres: of a pair the side that is behind, both of them beneath. */
-export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Props) {
+export function Temperatures({ readings, lost, nowMin, units, goalsC, goal, birds }: Props) {
   const slowest = behind(readings, lost);
   const all = [...newestByProbe(readings)];
   const bare = (celsius: number): string => formatTemperature(celsius, units).replace(/ °[CF]/, "");
@@ -59,6 +62,7 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal }: Pr
               <div className="mt-1 text-[0.95rem] text-soft">
                 {goal} {formatTemperature(goalC, units)}
                 {last && `, read ${ago(nowMin - last.minute)}`}
+                {birds > 1 && `; the lowest of ${allOf(birds)}`}
                 {sides.length > 1 && (
                   <span className="flex flex-wrap gap-x-3">
                     {sides.map(([probe, { side, celsius }]) => (
