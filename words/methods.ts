@@ -15,8 +15,8 @@ export const METHOD_WORDS: Readonly<Record<MethodId, MethodWords>> = {
   steady: {
     name: "Steady moderate",
     short: "Steady",
-    says: () => "One temperature from start to end. Gentle, forgiving, pale skin.",
-    mind: () => "little; the skin stays pale",
+    says: () => "One temperature from start to end. Gentle and forgiving, with the least colour.",
+    mind: () => "little",
   },
   "hot-start": {
     name: "Hot start, then lower",

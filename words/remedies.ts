@@ -30,7 +30,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "one-more-ring": "There is one more ring",
   "one-stock": "Leave out the other stock",
   "one-thermometer": "There is one to hand",
-  "roast-frozen": "Roast it frozen, half as long again",
+  "roast-frozen": "Roast it unthawed, up to half as long again",
   "salt-at-oven": "Salt it as it goes in",
   "shorter-salting": "Salt 12 h, no drying",
   preheat: "Preheat the oven for it",

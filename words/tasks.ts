@@ -166,11 +166,13 @@ const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
 
 /** What the bird lies on as it goes in. */
 export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string =>
-  turnsItself(plan.heat) ? "spit" : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
+  turnsItself(plan.heat)
+    ? "spit with a tray under it"
+    : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
 const UNDER_WORDS: Record<Underlay, string> = {
   rack: "rack over a low tray",
   pan: "bare tray",
-  "hot-stone": "stone or steel",
+  "hot-stone": "stone or steel with a tray on it",
   grate: "grate with a tray under it",
   vegetables: "low tray with a bed of vegetables",
   stand: "upright stand in a low tray",

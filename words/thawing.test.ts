@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { ANY_PLAN } from "../tests/helpers/anyPlan";
 import { foreignIn } from "../tests/helpers/readers";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { thawWords } from "./thawing";
 
 it("says of any bird how long its thaw takes, or that it never ends, in the cook's own units", () => {
@@ -19,4 +20,10 @@ it("says of any bird how long its thaw takes, or that it never ends, in the cook
       },
     ),
   );
+});
+
+it("names the colder fridge that it is ready in by the cook's own degrees", () => {
+  const plan = { bird: { ...sampleRoast().plan.bird, state: "frozen" as const }, thawIn: "fridge" as const };
+  expect(thawWords(plan, 70, "metric")).toContain("in a fridge 1 °C colder than yours");
+  expect(thawWords(plan, 70, "us")).toContain("in a fridge 2 °F colder than yours");
 });

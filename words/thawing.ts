@@ -1,7 +1,8 @@
 /** What the plan says of a thaw. */
+import { constant } from "../core/constants";
 import { publishedThaw } from "../core/kitchen/thaw";
 import type { Plan } from "../core/plan/schema";
-import { formatDuration, type UnitSystem } from "../core/units/quantity";
+import { formatDuration, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { COLD_LIMIT } from "./amounts";
 
 /** Of a fridge or tap that is hardly above freezing. */
@@ -25,6 +26,6 @@ export function thawWords({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">, thawH
   const how =
     thawIn === "water"
       ? "Fresh cold water every 30 minutes, and cooked at once after."
-      : `At ${COLD_LIMIT[units]} or below; ready in time in a fridge a degree colder than yours is set.`;
+      : `At ${COLD_LIMIT[units]} or below; ready in time in a fridge ${formatTemperatureDifference(constant("thawMarginK"), units)} colder than yours is set.`;
   return `Simulated: ${simulated}${beside}. ${how}`;
 }

@@ -157,7 +157,7 @@ export const WAYS: readonly CookedSo[] = [
       salt: { method: "brine", saltHours: 6, dryHours: 6 },
     }),
     steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird onto the heat", "Expected out"],
-    says: [/split/, /spit set/],
+    says: [/split/, /spit with a tray under it set/],
   },
   {
     name: "a hot start, basted",
@@ -230,7 +230,7 @@ export const WAYS: readonly CookedSo[] = [
       ],
     }),
     steps: ["Open and clean", "Oven on at 250", "Bird into the oven", "Heat to 170", "Expected out"],
-    says: [/stone or steel/, /turned to 220/],
+    says: [/stone or steel with a tray on it/, /turned to 220/],
   },
   {
     name: "potatoes in its tray",
