@@ -9,7 +9,7 @@ import { type Plan, PlanSchema } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import type { DerivedPlan } from "./derive";
 import { remediesOf } from "./remedies";
-import type { Remedy } from "./remedy";
+import { type Remedy, ROAST_FROZEN, WATER_NOW } from "./remedy";
 import { resourceRemedies } from "./resourceRemedies";
 import { thawedOtherwise } from "./thawedOtherwise";
 import { AT_TABLE, isWithin } from "./waking";
@@ -32,6 +32,10 @@ describe("a conflict of any plan", () => {
         if (!conflict) return;
         const [first, ...others] = remediesOf(conflict, frozen, conflictsOf);
         expect(lateBy((first as Remedy).change(frozen))).toBeLessThan(lateBy(frozen));
+        // Where nothing brings it in time, no other way is less late.
+        if (first && lateBy(first.change(frozen)) > 0)
+          for (const { does, change } of [WATER_NOW, ...(takesIce(frozen) ? [ROAST_FROZEN] : [])])
+            expect(lateBy(change(frozen)), does.kind).toBeGreaterThanOrEqual(lateBy(first.change(frozen)));
         for (const { does, change } of others) expect(lateBy(change(frozen)), does.kind).toBe(0);
         // Sold salted, or not to be salted, it stays so.
         expect((first as Remedy).change(frozen).salt.method === "none").toBe(frozen.salt.method === "none");

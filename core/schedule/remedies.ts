@@ -146,6 +146,12 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
   /** Those that leave no such conflict: by what is known, there is time for them. */
   const timely = (remedies: readonly Remedy[], late: Conflict["kind"] = "too-late"): readonly Remedy[] =>
     remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));
+  /** How late it still is with a remedy taken. */
+  const lateMs = ({ change }: Remedy): number =>
+    Math.max(
+      0,
+      ...(after?.(change(plan)) ?? []).map((left) => (left.kind === conflict.kind && "byMs" in left ? left.byMs : 0)),
+    );
   /** With its ice, where it may and is neither late nor for a cook who sleeps. */
   const frozen = (): readonly Remedy[] => (takesIce(plan) ? timely(timely([ROAST_FROZEN]), "at-night") : []);
   switch (conflict.kind) {
@@ -161,8 +167,10 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
           // What thaws already has its own way into the oven, with what is left of its ice.
           ...(conflict.kind === "too-late" ? frozen() : []),
         ];
-        // Where nothing brings dinner back in time, the quickest thaw makes it least late.
-        return [...(inTime.length > 0 ? inTime : water), ...eatLater];
+        if (inTime.length > 0) return [...inTime, ...eatLater];
+        // Nothing brings dinner back in time: the quickest thaw makes it least late, or none.
+        const unthawed = conflict.kind === "too-late" && takesIce(plan) ? [ROAST_FROZEN] : [];
+        return [...[...water, ...unthawed].sort((a, b) => lateMs(a) - lateMs(b)).slice(0, 1), ...eatLater];
       }
       if (!["prepare", "salt", "dry"].includes(conflict.task)) return eatLater;
       return [...saltedInTime(conflict, plan, after), SALT_AT_OVEN, ...eatLater];
