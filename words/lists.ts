@@ -112,7 +112,10 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
     }),
     ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
     ...when(seasoning.pasteGrams > 0, weighed("baking powder for the skin", seasoning.pasteGrams, units)),
-    ...when(seasoning.baconGrams > 0, weighed("bacon in thin slices", seasoning.baconGrams, units)),
+    ...when(seasoning.baconGrams > 0, {
+      what: "bacon in thin slices",
+      amount: roughly(seasoning.baconGrams, units),
+    }),
     ...when(seasoning.glazeMl > 0, {
       what: "glaze",
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
@@ -142,8 +145,13 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
     }),
     ...when(stockMl > 0 && !simmersGiblets(plan) && plan.stock !== "tray" && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
-      amount: small(stockWaterMl(stockMl) / 2, units),
+      amount: roughly(stockWaterMl(stockMl) / 2, units),
       why: "what would come out of this bird is not there in time",
+    }),
+    // Common practice: for a litre one of each.
+    ...when(stockMl > 0 && plan.stock !== "bought", {
+      what: "onion, carrot and a stick of celery for the stock",
+      amount: stockMl > 1500 ? `${Math.round(stockMl / 1000)} of each` : "one of each",
     }),
     ...when(gravyHere && potsOf(plan).length > 1, {
       what: "bones or wings of poultry for the other stock",
@@ -295,7 +303,10 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
       what: "kitchen string",
       amount: stringLength(1, units),
     }),
-    ...when(bird.cut === "leg-roll", { what: "kitchen string", amount: stringLength(3, units) }),
+    ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", {
+      what: "kitchen string",
+      amount: stringLength(3, units),
+    }),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: "tub for the thaw, at least",
       amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
