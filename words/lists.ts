@@ -12,9 +12,9 @@ import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
-import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/chores";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
+import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import {

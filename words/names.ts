@@ -7,7 +7,7 @@ import { COVERS, type Cover } from "../core/heat/covers";
 import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
-import type { ChoreKind } from "../core/schedule/chores";
+import type { ChoreKind } from "../core/schedule/chore";
 
 export const CUT_NAMES: Record<Cut, string> = {
   whole: "Whole",

@@ -1,7 +1,7 @@
 import { memo, useMemo } from "react";
 import type { HistoryPoint } from "../../core/processes/bird";
 import { LANES, type Lane, type Schedule, type Task, type TaskId } from "../../core/schedule/backward";
-import type { Chore } from "../../core/schedule/chores";
+import type { Chore } from "../../core/schedule/chore";
 import type { PlacedSide } from "../../core/schedule/sides";
 import { DAY_MS, MINUTE_MS } from "../../core/units/time";
 import { dishName } from "../../words/dishes";

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
 import type { CookStage } from "../plan/roast";
-import { CHORE_KINDS, type ChoreKind } from "../schedule/chores";
+import { CHORE_KINDS, type ChoreKind } from "../schedule/chore";
 import { derivePlan } from "../schedule/derive";
 import { type Row, rowsOf } from "../schedule/rows";
 import { MINUTE_MS } from "../units/time";

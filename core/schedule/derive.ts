@@ -20,23 +20,16 @@ import type { Dial } from "../units/dial";
 import { KG_PER_POUND } from "../units/quantity";
 import { MINUTE_MS } from "../units/time";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
-import {
-  type Chore,
-  choresOf,
-  GRAVY_MIN,
-  outMin,
-  ownChores,
-  SALT_HANDS_MIN,
-  simmersGiblets,
-  stockLeadMin,
-  waitingInVain,
-  workMin,
-} from "./chores";
+import { type Chore, ownChores } from "./chore";
+import { choresOf, GRAVY_MIN, SALT_HANDS_MIN } from "./chores";
+import { waitingInVain } from "./choresInHeat";
 import { type Conflict, conflictsOf, type Told, UNTOLD } from "./conflicts";
+import { outMin, workMin } from "./dressing";
 import { freeBeside } from "./hands";
 import { isOnAlready, withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
+import { simmersGiblets, stockLeadMin } from "./stock";
 import { latestWithin, WAKING } from "./waking";
 
 /** What of a simulated cook a plan is derived from. */

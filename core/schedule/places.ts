@@ -4,7 +4,7 @@ import { heatsOf } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS } from "../units/time";
 import type { Schedule } from "./backward";
-import type { Chore } from "./chores";
+import type { Chore } from "./chore";
 
 /** One stage of the heat, as long as it lasts. */
 interface HeatedSpan {

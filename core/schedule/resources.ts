@@ -12,7 +12,8 @@ import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
-import { type Chore, SALT_HANDS_MIN } from "./chores";
+import type { Chore } from "./chore";
+import { SALT_HANDS_MIN } from "./chores";
 import { heatedSpans } from "./places";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 

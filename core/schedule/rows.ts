@@ -3,7 +3,7 @@ import { constant } from "../constants";
 import { LEFTOVERS_ROW } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Lane, type Schedule, type TaskId, taskOf } from "./backward";
-import type { Chore, ChoreKind } from "./chores";
+import type { Chore, ChoreKind } from "./chore";
 import { type DerivedPlan, REHEAT_ID } from "./derive";
 import type { PlacedSide } from "./sides";
 

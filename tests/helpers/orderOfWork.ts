@@ -2,9 +2,9 @@
 import { expect } from "vitest";
 import { goesInWithIce } from "../../core/plan/ice";
 import type { Plan } from "../../core/plan/schema";
-import { potsOf } from "../../core/schedule/chores";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { rowsOf } from "../../core/schedule/rows";
+import { potsOf } from "../../core/schedule/stock";
 
 /** Of one roast, alone or of a dinner. */
 export function expectOrder(plan: Plan, derived: DerivedPlan): void {

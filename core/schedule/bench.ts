@@ -1,0 +1,30 @@
+import { MINUTE_MS } from "../units/time";
+import { latestWithin, WAKING } from "./waking";
+
+/** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up, never before it was planned. */
+export class Bench {
+  private readonly busy: { readonly startMs: number; readonly endMs: number }[] = [];
+
+  constructor(
+    private readonly zone: string,
+    private readonly madeMs: number,
+  ) {}
+
+  take(startMs: number, endMs: number): void {
+    this.busy.push({ startMs, endMs });
+  }
+
+  /** Start of so many minutes of work that end at the latest by `byMs`; where nothing from `fromMs` on is free, there. */
+  before(byMs: number, minutes: number, hours = WAKING, fromMs = Number.NEGATIVE_INFINITY): number {
+    const length = minutes * MINUTE_MS;
+    let startMs = latestWithin(byMs - length, this.zone, hours);
+    for (;;) {
+      const inTheWay = this.busy.find((work) => startMs < work.endMs && startMs + length > work.startMs);
+      if (!inTheWay) break;
+      startMs = latestWithin(inTheWay.startMs - length, this.zone, hours);
+    }
+    startMs = Math.max(startMs, fromMs, this.madeMs);
+    this.take(startMs, startMs + length);
+    return startMs;
+  }
+}

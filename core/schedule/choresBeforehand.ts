@@ -1,0 +1,95 @@
+/** What may be done earlier than it is wanted: put as late as there is a free pair of hands. */
+
+import type { Plan } from "../plan/schema";
+import { HOUR_MS, MINUTE_MS } from "../units/time";
+import { type Schedule, taskOf } from "./backward";
+import type { Bench } from "./bench";
+import type { ChoreSheet } from "./chore";
+import { potsOf, simmersGiblets, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
+import { EVENING, latestWithin, WAKING } from "./waking";
+
+const STOCK_HANDS_MIN = 10;
+const EVE_CHECK_MIN = 20;
+/** The evening before is so long before the heat at least. */
+export const EVE_HOURS = 8;
+const MIX_BRINE_MIN = 20;
+/** The hot part of a brine has to lose its heat; most of it goes into the ice. */
+const BRINE_COOLS_MIN = 60;
+
+/** By when it is wanted. */
+interface Wanted {
+  readonly bench: Bench;
+  /** When it was planned: what belongs to an evening that was over by then is done on the day. */
+  readonly madeMs: number;
+  /** When the bird is filled, and when it is dressed. */
+  readonly filledFromMs: number;
+  readonly dressedFromMs: number;
+  readonly gravyEndMs: number;
+  /** Whether another roast of the table has one already, and one is enough. */
+  isMade(kind: "eve-check" | "stock"): boolean;
+}
+
+export function putBeforehand(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
+  putMade(sheet, plan, schedule, wanted);
+  putBrine(sheet, plan, schedule, wanted);
+  if (!wanted.isMade("eve-check")) putEveCheck(sheet, plan, schedule, wanted);
+  if (!wanted.isMade("stock")) putStock(sheet, plan, schedule, wanted);
+}
+
+/** Pastes, butters and liquids that are made before they go on. */
+function putMade(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
+  const { bench, filledFromMs, dressedFromMs, gravyEndMs } = wanted;
+  for (const { when, makeMin } of plan.additions.filter((each) => each.makeMin > 0)) {
+    const byMs = {
+      "with-the-salt": taskOf(schedule, "prepare")?.startMs ?? taskOf(schedule, "salt")?.startMs ?? dressedFromMs,
+      "before-the-heat": filledFromMs,
+      "into-the-tray": filledFromMs,
+      "at-the-end": schedule.inAtMs,
+      "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
+    }[when];
+    sheet.put("make", "board", bench.before(byMs, makeMin), makeMin, { hands: 1 });
+  }
+}
+
+function putBrine(sheet: ChoreSheet, plan: Plan, schedule: Schedule, { bench }: Wanted): void {
+  if (plan.salt.method !== "brine" && plan.salt.method !== "equilibrium") return;
+  const thaw = plan.thawIn === "brine" ? taskOf(schedule, "thaw") : undefined;
+  const bathFromMs = (thaw ?? taskOf(schedule, "salt"))?.startMs;
+  if (bathFromMs === undefined) return;
+  const startMs = bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN);
+  sheet.put("mix-brine", "board", startMs, MIX_BRINE_MIN, { hands: 1, ring: true });
+}
+
+/** The evening before the heat. */
+const eveOf = ({ zone }: Plan, { inAtMs }: Schedule): number =>
+  latestWithin(inAtMs - EVE_HOURS * HOUR_MS, zone, EVENING);
+
+function putEveCheck(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
+  const { bench, madeMs, dressedFromMs } = wanted;
+  const eveMs = eveOf(plan, schedule);
+  const startMs =
+    eveMs >= madeMs
+      ? bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING)
+      : bench.before(taskOf(schedule, "prepare")?.startMs ?? dressedFromMs, EVE_CHECK_MIN);
+  sheet.put("eve-check", "board", startMs, EVE_CHECK_MIN, { hands: 1 });
+}
+
+/** A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird. */
+function putStock(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
+  const { bench, madeMs, gravyEndMs } = wanted;
+  const eveMs = eveOf(plan, schedule);
+  for (const pot of potsOf(plan)) {
+    const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
+    const outFromMs =
+      pot === plan.stock && simmersGiblets(plan)
+        ? (taskOf(schedule, "prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
+        : Number.NEGATIVE_INFINITY;
+    const isOfTheEve = pot !== "while-roasting" && eveMs >= Math.max(outFromMs, madeMs);
+    const byMs = isOfTheEve ? Math.min(eveMs, latestMs) : latestMs;
+    const startMs =
+      byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
+        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
+        : outFromMs;
+    sheet.put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
+  }
+}

@@ -1,0 +1,104 @@
+/** What is done at the heat, from the fire that is lit to the last pass of glaze, and what of it waits for a sign. */
+
+import { constant } from "../constants";
+import { isFire } from "../heat/sources";
+import { bringUpMin, heatLeadMin, LIGHTING_MIN } from "../kitchen/broughtUp";
+import { feedMinutes } from "../kitchen/fuel";
+import { movesOf } from "../plan/heats";
+import { goesInWithIce } from "../plan/ice";
+import type { Plan } from "../plan/schema";
+import { basteMinutes, glazeMoments, wearsBacon } from "../plan/season";
+import type { HistoryPoint } from "../processes/bird";
+import { isMet, type Moment } from "../processes/conditions";
+import { fullStages } from "../processes/stages";
+import { MINUTE_MS } from "../units/time";
+import type { Schedule } from "./backward";
+import type { ChoreSheet } from "./chore";
+import type { Waiting } from "./conflicts";
+
+/** When a stage begins that waits for what does not come. */
+const NEVER_MIN = Number.POSITIVE_INFINITY;
+const ICE_GONE_MIN = 5;
+
+/** Minute of the roast at which a moment comes, by what the simulation went through; null when it never does. */
+function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 0): number | null {
+  if ("atMin" in moment) return moment.atMin;
+  const { when } = moment;
+  return history.find((point) => point.minute >= notBefore && isMet(when, point))?.minute ?? null;
+}
+
+/** What of a plan waits for something that does not come before the pull. */
+export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {
+  const { baconOff, glazeAt } = plan.season;
+  const moments: readonly (readonly [Waiting["what"], Moment])[] = [
+    ...fullStages(plan.stages, plan.bird.cut).flatMap(({ when }) => (when ? [["stage", { when }] as const] : [])),
+    ...glazeAt.map((moment) => ["glaze", moment] as const),
+    ...(wearsBacon(plan) && baconOff ? [["bacon", baconOff] as const] : []),
+  ];
+  return moments.flatMap(([what, moment]) => {
+    const minute = minuteOf(moment, history);
+    return "when" in moment && (minute === null || minute >= pullMin) ? [{ what, for: moment.when }] : [];
+  });
+}
+
+/** A stage of the heat that comes before the pull: its number, since when, and whether the bird is wrapped in it. */
+interface Begun {
+  readonly n: number;
+  readonly fromMin: number;
+  readonly wrapped: boolean;
+}
+
+function stagesBegun(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Begun[] {
+  return fullStages(plan.stages, plan.bird.cut).flatMap(({ fromMin, when, wrap }, n) => {
+    const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
+    return minute === null || minute >= pullMin ? [] : [{ n, fromMin: minute, wrapped: wrap !== "none" }];
+  });
+}
+
+/** Minutes at which glaze goes on: under a wrap it waits until that is off. */
+function glazeMinutes(plan: Plan, history: readonly HistoryPoint[], begun: readonly Begun[]): readonly number[] {
+  return glazeMoments(plan).flatMap((moment) => {
+    const met = minuteOf(moment, history);
+    if (met === null) return [];
+    const minute = isWrapped(begun, met)
+      ? begun.find(({ fromMin, wrapped }) => fromMin > met && !wrapped)?.fromMin
+      : met;
+    return minute === undefined ? [] : [minute];
+  });
+}
+
+const isWrapped = (begun: readonly Begun[], minute: number): boolean =>
+  begun.findLast(({ fromMin }) => fromMin <= minute)?.wrapped ?? false;
+
+/** @param history of the simulated roast: when it comes to its conditions */
+export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, history: readonly HistoryPoint[]): void {
+  const { inAtMs, pullAtMs } = schedule;
+  const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
+  const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
+  const begun = stagesBegun(plan, history, pullMin);
+  for (const { n, fromMin } of begun) if (n > 0) sheet.put("stage", "heat", atMinute(fromMin), 2, { n });
+  const beginsMin = (n: number): number | null => begun.find((stage) => stage.n === n)?.fromMin ?? null;
+  for (const { n, into } of movesOf(plan)) {
+    const minute = beginsMin(n);
+    if (minute !== null) sheet.put("bring-up", "heat", atMinute(minute - bringUpMin(into)), bringUpMin(into), { n });
+  }
+  const iceGoneMin = goesInWithIce(plan)
+    ? history.find(({ coldestC }) => coldestC > constant("freezingPointC"))?.minute
+    : undefined;
+  if (iceGoneMin !== undefined && iceGoneMin < pullMin) {
+    sheet.put("ice-gone", "heat", atMinute(iceGoneMin), ICE_GONE_MIN);
+  }
+  for (const minute of basteMinutes(plan.season, pullMin - 5)) {
+    if (!isWrapped(begun, minute)) sheet.put("baste", "heat", atMinute(minute), 2);
+  }
+  for (const minute of glazeMinutes(plan, history, begun)) {
+    if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3);
+  }
+  const { baconOff } = plan.season;
+  const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
+  if (bareMin !== null && bareMin < pullMin) sheet.put("bacon-off", "heat", atMinute(bareMin), 3);
+  if (isFire(plan.heat)) sheet.put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
+  feedMinutes(plan, pullMin - 15, (_, n) => beginsMin(n) ?? NEVER_MIN).forEach((minute, nth) => {
+    sheet.put("fuel", "heat", atMinute(minute), 3, { n: nth + 2 });
+  });
+}
