@@ -27,10 +27,10 @@ import { Caution } from "../../ui/Caution";
 import { DragSlider } from "../../ui/DragSlider";
 import { OvenChoice } from "../../ui/OvenChoice";
 import { Sheet } from "../../ui/Sheet";
+import { TimeAxis } from "./axis/TimeAxis";
 import { HowItWas } from "./HowItWas";
 import { NextTime } from "./NextTime";
 import { Steps } from "./Steps";
-import { TimeAxis } from "./TimeAxis";
 import { useCookAgain } from "./useCookAgain";
 import { useRecord } from "./useRecord";
 
