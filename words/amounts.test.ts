@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CM_PER_INCH } from "../core/units/quantity";
-import { formatSpoons, liquid, potFor, roomFor, roughly, sides, small } from "./amounts";
+import { formatSpoons, liquid, PINCH, potFor, roomFor, roughly, sides, small, spooned } from "./amounts";
 
 describe("spoons", () => {
   it("are what a cook has", () => {
@@ -67,6 +67,24 @@ describe("dry things", () => {
   it("are told roughly where nobody weighs them more closely", () => {
     expect([283, 838, 1290].map((grams) => roughly(grams, "metric"))).toEqual(["280 g", "840 g", "1.29 kg"]);
     expect([283, 838].map((grams) => roughly(grams, "us"))).toEqual(["10 oz", "1 lb 14 oz"]);
+  });
+
+  it("are measured by spoons and cups where that is the habit, and weighed elsewhere", () => {
+    // USDA SR, household measures (from memory): g a cup, a tablespoon, a teaspoon.
+    expect([spooned("flour", 125, "us"), spooned("sugar", 200, "us"), spooned("starch", 128, "us")]).toEqual([
+      "1 cup",
+      "1 cup",
+      "1 cup",
+    ]);
+    expect([spooned("fat", 14.2, "us"), spooned("baking powder", 4.6, "us")]).toEqual(["1 tbsp", "1 tsp"]);
+    expect([spooned("flour", 17.4, "metric"), spooned("sugar", 0.2, "metric")]).toEqual(["17 g", PINCH]);
+    const inTeaspoons = (said: string): number => inMl(said) / 4.929;
+    fc.assert(
+      fc.property(fc.double({ min: 2, max: 900, noNaN: true }), (grams) => {
+        const said = spooned("fat", grams, "us");
+        expect(Math.abs(inTeaspoons(said) * 4.6 - grams) / grams, said).toBeLessThan(0.26);
+      }),
+    );
   });
 
   it("are weighed in the cook's own units, without an idle decimal", () => {

@@ -1,6 +1,7 @@
 /** Amounts as a list writes them, in the cook's units. */
 import { constant } from "../core/constants";
 import { NEVER } from "../core/forecast/shares";
+import { type Spooned, teaspoonsOf } from "../core/kitchen/spoons";
 import type { Schedule } from "../core/schedule/backward";
 import {
   CM_PER_INCH,
@@ -146,6 +147,14 @@ export function formatSpoons(teaspoons: number, units: UnitSystem): string {
   const small = `${Math.floor(left / 4) || ""}${QUARTERS[left % 4] ?? ""}`;
   if (tablespoons === 0) return `${small} tsp`;
   return left === 0 ? `${tablespoons} tbsp` : `${tablespoons} tbsp + ${small} tsp`;
+}
+
+/** By the half teaspoon, from two tablespoons on by the tablespoon: nothing of it hangs on less. */
+export function spooned(what: Spooned, grams: number, units: UnitSystem): string {
+  if (units === "metric") return small(grams, units);
+  const teaspoons = teaspoonsOf(what, grams);
+  if (teaspoons < 1) return formatSpoons(teaspoons, units);
+  return formatSpoons(teaspoons < 5.5 ? Math.round(2 * teaspoons) / 2 : 3 * Math.round(teaspoons / 3), units);
 }
 
 /** Whole quarters of a cup, and what is left in tablespoons. */

@@ -17,7 +17,7 @@ import { potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionWords } from "./additions";
-import { ice, liquid, small } from "./amounts";
+import { ice, liquid, small, spooned } from "./amounts";
 import { conditionWords } from "./conditions";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
@@ -34,7 +34,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return ["Change the water", "cold from the tap; the bird turned over"];
     case "mix-brine":
       return [
-        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${small(salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
         `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
       ];
     case "make": {
@@ -73,10 +73,10 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
     case "season":
       return [
-        DRESS_WORDS[plan.season.fat](small(seasoning.fatGrams, units)),
+        DRESS_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units)),
         [
           seasoning.pasteGrams > 0 &&
-            `${small(seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
+            `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",
           ...additionWords(plan, "before-the-heat", units),
           startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",

@@ -3,7 +3,7 @@ import { TABLE_ROW } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
-import { small } from "./amounts";
+import { small, spooned } from "./amounts";
 import { dishesToBuy, type ListItem, type Lists, listsOf } from "./lists";
 import { type TimetableRow, timetableOf } from "./timetable";
 
@@ -31,7 +31,8 @@ function bought(items: readonly ListItem[], units: UnitSystem): ListItem[] {
     if (!known || (known.grams === undefined && known.amount !== item.amount)) lines.push(item);
     else if (known.grams !== undefined && item.grams !== undefined) {
       const grams = known.grams + item.grams;
-      lines[at] = { ...known, grams, amount: small(grams, units) };
+      const amount = known.as ? spooned(known.as, grams, units) : small(grams, units);
+      lines[at] = { ...known, grams, amount };
     }
   }
   return lines;

@@ -7,6 +7,7 @@ import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
 import { stockWaterMl } from "../core/kitchen/gravy";
+import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -27,6 +28,7 @@ import {
   roughly,
   sides,
   small,
+  spooned,
   strength,
   stringLength,
 } from "./amounts";
@@ -39,6 +41,8 @@ export interface ListItem {
   readonly amount: string;
   /** What the amount says, g, where it may be added to that of another roast. */
   readonly grams?: number;
+  /** What it is measured as, where that may be by spoons. */
+  readonly as?: Spooned;
   /** Of the dinner, whichever roast it is made with. */
   readonly isShared?: boolean;
   readonly why?: string;
@@ -49,6 +53,12 @@ const weighed = (what: string, grams: number, units: UnitSystem): ListItem => ({
   what,
   amount: small(grams, units),
   grams,
+});
+const measured = (as: Spooned, what: string, grams: number, units: UnitSystem): ListItem => ({
+  what,
+  amount: spooned(as, grams, units),
+  grams,
+  as,
 });
 
 /** What is not divided among several birds: said by each for itself. */
@@ -104,14 +114,17 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
       ...(company === "alone" && { why: forTable }),
     },
     ...when(salt.grams > 0, weighed(SALT_NAMES[plan.salt.kind], salt.grams + (salt.injected?.grams ?? 0), units)),
-    ...when(salt.sugarGrams > 0, weighed("sugar", salt.sugarGrams, units)),
+    ...when(salt.sugarGrams > 0, measured("sugar", "sugar", salt.sugarGrams, units)),
     ...when(iceKg > 0, {
       what: "ice",
       amount: ice(iceKg, units),
       why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
-    ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
-    ...when(seasoning.pasteGrams > 0, weighed("baking powder for the skin", seasoning.pasteGrams, units)),
+    ...(plan.season.fat === "none" ? [] : [measured("fat", FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
+    ...when(
+      seasoning.pasteGrams > 0,
+      measured("baking powder", "baking powder for the skin", seasoning.pasteGrams, units),
+    ),
     ...when(seasoning.baconGrams > 0, {
       what: "bacon in thin slices",
       amount: roughly(seasoning.baconGrams, units),
@@ -128,12 +141,12 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
-      what: plan.gravy === "starch" ? "starch for the gravy" : "flour for the gravy",
-      amount: small(gravy.thickenerGrams, units),
+      what: `${plan.gravy} for the gravy`,
+      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
     }),
     ...when(gravyHere && gravy.fatGrams > 0, {
       what: "fat for the roux",
-      amount: small(gravy.fatGrams, units),
+      amount: spooned("fat", gravy.fatGrams, units),
       why: "skimmed from the drippings, or butter",
     }),
     ...when(stockMl > 0, {
@@ -257,8 +270,9 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
       : []),
     ...when(makesGravy(chores), {
       isShared: true,
-      what: plan.gravy === "starch" ? "starch, put in cold" : "flour, with as much fat",
-      amount: small(gravy.thickenerGrams, units),
+      what: plan.gravy === "starch" ? "starch, put in cold" : "flour for the roux",
+      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
+      ...(gravy.fatGrams > 0 && { why: `with ${spooned("fat", gravy.fatGrams, units)} of fat` }),
     }),
     ...when(makesGravy(chores), {
       isShared: true,

@@ -1,5 +1,5 @@
 import { POTS, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
-import { liquid, small } from "../../../words/amounts";
+import { liquid, spooned } from "../../../words/amounts";
 import { RESCUES } from "../../../words/rescues";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
@@ -31,7 +31,7 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
       <Fact
         label={`For ${portions.heads} at the table`}
         value={liquid(gravy.finishedMl, units)}
-        note={`${small(gravy.thickenerGrams, units)} of ${plan.gravy}${gravy.fatGrams > 0 ? `, as much fat` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
+        note={`${spooned(plan.gravy, gravy.thickenerGrams, units)} of ${plan.gravy}${gravy.fatGrams > 0 ? `, ${spooned("fat", gravy.fatGrams, units)} of fat` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
       />
       <Segmented
         label="Thickened with"

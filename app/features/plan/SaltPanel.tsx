@@ -1,7 +1,7 @@
 import { COLD_PLACES, SALT_METHODS } from "../../../core/kitchen/salt";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import type { UnitSystem } from "../../../core/units/quantity";
-import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, small } from "../../../words/amounts";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, small, spooned } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
 import { allOf } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
@@ -64,7 +64,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           <Fact
             label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
             value={small(salt.grams, units)}
-            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${small(salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${allOf(plan.bird.count)}` : ""}`}
+            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${spooned("sugar", salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${allOf(plan.bird.count)}` : ""}`}
           />
           <SaltStrength plan={plan} units={units} />
           <HoursRow

@@ -6,7 +6,7 @@ import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { liquid, roughly, small } from "../../../words/amounts";
+import { liquid, roughly, spooned } from "../../../words/amounts";
 import { conditionName } from "../../../words/conditions";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -53,7 +53,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onChange={(fat) => settle(withSeason({ fat }))}
       />
       <p className="text-sm text-soft">
-        {seasoning.fatGrams > 0 && `${small(seasoning.fatGrams, units)}. `}
+        {seasoning.fatGrams > 0 && `${spooned("fat", seasoning.fatGrams, units)}. `}
         {season.fat === "none"
           ? SPECIES_RECORDS[bird.species].rendersFat
             ? "It brings its own."
@@ -110,7 +110,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       {wearsBacon(plan) && (
         <>
           <p className="text-sm text-soft">
-            {small(seasoning.baconGrams, units)}. It shades the breast and keeps it wet; off in time, the skin colours.
+            {roughly(seasoning.baconGrams, units)}. It shades the breast and keeps it wet; off in time, the skin
+            colours.
           </p>
           <UnitField
             label="The bacon comes off"
