@@ -225,9 +225,11 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
   const grams = bath ? bath.saltGrams : salt.grams;
   const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
+  const part = (share: number): string =>
+    units === "us" ? formatSpoons(salt.teaspoons * share, units) : small(salt.grams * share, units);
   const shares = SALT_SHARES.map(
     ({ where, share }) =>
-      `${where === "inside" && !hasCavity(plan.bird.cut) ? INSIDE_OF_CUT : SALTED_WHERE[where]} ${small(salt.grams * share, units)}`,
+      `${where === "inside" && !hasCavity(plan.bird.cut) ? INSIDE_OF_CUT : SALTED_WHERE[where]} ${part(share)}`,
   ).join(", ");
   return [
     ...(salt.grams > 0
