@@ -60,8 +60,8 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       ];
     }
     case "stock": {
-      const pot = potsOf(plan)[n - 1];
-      const giblets = pot === plan.stock && simmersGiblets(plan);
+      const pot = potsOf(plan, gravy)[n - 1];
+      const giblets = n === 1 && simmersGiblets(plan, gravy);
       return [
         n > 1 ? "Another pot of stock on" : "Stock on",
         `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,

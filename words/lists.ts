@@ -6,7 +6,7 @@ import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor, SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
-import { stockWaterMl } from "../core/kitchen/gravy";
+import { stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import { sears } from "../core/plan/methods";
@@ -15,7 +15,7 @@ import { glazePasses, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
-import { givesGiblets, potsOf, simmersGiblets } from "../core/schedule/stock";
+import { givesGiblets, gravyPotOf, potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import {
@@ -104,8 +104,12 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const gravyHere = makesGravy(chores);
-  const stockMl =
-    !gravyHere || gravy.liquid === "water" ? 0 : gravy.liquid === "stock" ? gravy.liquidMl : gravy.liquidMl / 2;
+  const simmeredMl = gravyHere ? stockMl(gravy) : 0;
+  const others = potsOf(plan, gravy).filter((pot) => pot !== gravyPotOf(plan, gravy)).length;
+  // Common practice: for a litre, or a pot of bones, one of each.
+  const vegetables =
+    (simmeredMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(simmeredMl / 1000)) : 0) +
+    (gravyHere ? others : 0);
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
     {
@@ -149,26 +153,25 @@ function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Com
       amount: spooned("fat", gravy.fatGrams, units),
       why: "skimmed from the drippings, or butter",
     }),
-    ...when(stockMl > 0, {
+    ...when(simmeredMl > 0, {
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
-      amount: liquid(stockMl, units),
+      amount: liquid(simmeredMl, units),
       ...(plan.stock !== "bought" && {
-        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(stockMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
+        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(simmeredMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
       }),
     }),
-    ...when(stockMl > 0 && !simmersGiblets(plan) && plan.stock !== "tray" && plan.stock !== "bought", {
+    ...when(simmeredMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
-      amount: roughly(stockWaterMl(stockMl) / 2, units),
+      amount: roughly(stockWaterMl(simmeredMl) / 2, units),
       why: "what would come out of this bird is not there in time",
     }),
-    // Common practice: for a litre one of each.
-    ...when(stockMl > 0 && plan.stock !== "bought", {
+    ...when(vegetables > 0, {
       what: "onion, carrot and a stick of celery for the stock",
-      amount: stockMl > 1500 ? `${Math.round(stockMl / 1000)} of each` : "one of each",
+      amount: vegetables > 1 ? `${vegetables} of each` : "one of each",
     }),
-    ...when(gravyHere && potsOf(plan).length > 1, {
+    ...when(gravyHere && others > 0, {
       what: "bones or wings of poultry for the other stock",
-      amount: `${potsOf(plan).length - 1} ${potsOf(plan).length > 2 ? "pots" : "pot"} full`,
+      amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
     }),
     ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "", {
       what: `${plan.season.basteWith}, to baste with`,

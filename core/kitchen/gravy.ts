@@ -68,5 +68,9 @@ export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: Gra
   };
 }
 
+/** Stock in a gravy's liquid, mL. */
+export const stockMl = ({ liquid, liquidMl }: Pick<Gravy, "liquid" | "liquidMl">): number =>
+  ({ stock: liquidMl, "half stock": liquidMl / 2, water: 0 })[liquid];
+
 /** Water to start a stock with, so that so much is left after simmering an hour, mL: a quarter is lost. */
 export const stockWaterMl = (wantedMl: number): number => wantedMl / (1 - constant("stockLossShare"));

@@ -1,6 +1,7 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
 import { constant } from "../constants";
+import type { Gravy } from "../kitchen/gravy";
 import type { Plan } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
 import { MINUTE_MS } from "../units/time";
@@ -26,6 +27,7 @@ interface Around {
   readonly gravyLeadMs: number;
   /** When it was planned: what belongs to an evening that was over by then is done on the day. */
   readonly madeMs: number;
+  readonly gravy: Gravy;
 }
 
 /** @param history of the simulated roast: when it comes to its conditions */
@@ -33,7 +35,7 @@ export function choresOf(
   plan: Plan,
   schedule: Schedule,
   history: readonly HistoryPoint[],
-  { taken, gravyLeadMs, madeMs }: Around,
+  { taken, gravyLeadMs, madeMs, gravy }: Around,
 ): Chore[] {
   const sheet = new ChoreSheet();
   const bench = new Bench(plan.zone, madeMs);
@@ -53,7 +55,7 @@ export function choresOf(
     sheet.put("thicken", "board", startMs, THICKEN_MIN, { hands: 1, ring: true });
     bench.take(startMs, gravyEndMs);
   }
-  putBeforehand(sheet, plan, schedule, { bench, madeMs, filledFromMs, dressedFromMs, gravyEndMs, isMade });
+  putBeforehand(sheet, plan, schedule, { bench, madeMs, filledFromMs, dressedFromMs, gravyEndMs, gravy, isMade });
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);
 }
 

@@ -1,11 +1,12 @@
 /** What may be done earlier than it is wanted: put as late as there is a free pair of hands. */
 
+import type { Gravy } from "../kitchen/gravy";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
-import { potsOf, simmersGiblets, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
+import { gravyPotOf, potsOf, simmersGiblets, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
 import { EVENING, latestWithin, WAKING } from "./waking";
 
 const STOCK_HANDS_MIN = 10;
@@ -25,15 +26,16 @@ interface Wanted {
   readonly filledFromMs: number;
   readonly dressedFromMs: number;
   readonly gravyEndMs: number;
+  readonly gravy: Gravy;
   /** Whether another roast of the table has one already, and one is enough. */
-  isMade(kind: "eve-check" | "stock"): boolean;
+  isMade(kind: "eve-check" | "stock" | "thicken"): boolean;
 }
 
 export function putBeforehand(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
   putMade(sheet, plan, schedule, wanted);
   putBrine(sheet, plan, schedule, wanted);
   if (!wanted.isMade("eve-check")) putEveCheck(sheet, plan, schedule, wanted);
-  if (!wanted.isMade("stock")) putStock(sheet, plan, schedule, wanted);
+  if (!wanted.isMade("stock") && !wanted.isMade("thicken")) putStock(sheet, plan, schedule, wanted);
 }
 
 /** Pastes, butters and liquids that are made before they go on. */
@@ -76,12 +78,12 @@ function putEveCheck(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: 
 
 /** A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird. */
 function putStock(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
-  const { bench, madeMs, gravyEndMs } = wanted;
+  const { bench, madeMs, gravyEndMs, gravy } = wanted;
   const eveMs = eveOf(plan, schedule);
-  for (const pot of potsOf(plan)) {
+  for (const pot of potsOf(plan, gravy)) {
     const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
     const outFromMs =
-      pot === plan.stock && simmersGiblets(plan)
+      pot === gravyPotOf(plan, gravy) && simmersGiblets(plan, gravy)
         ? (taskOf(schedule, "prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
         : Number.NEGATIVE_INFINITY;
     const isOfTheEve = pot !== "while-roasting" && eveMs >= Math.max(outFromMs, madeMs);

@@ -132,6 +132,12 @@ export function derivePlan(
   const carveMin = carvingMin(cut, count);
   const rest = restFor(massKg);
   const wantedMin = plan.restMin ?? rest.usualMin;
+  // What goes on at the oven has no time to go in, and is in the drippings all the same.
+  const atOven = salt.grams > 0 && salt.hours === 0;
+  const known = salt.isCertain ? salt.meatPercentMost : null;
+  const salted = atOven ? known : (simulated.saltPercent ?? known);
+  const meatPercent = salted === null ? null : salted + saltBesidesPercent(plan);
+  const gravy = gravyOf(plan, meatPercent ?? salt.meatPercentMost);
   const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
@@ -151,7 +157,7 @@ export function derivePlan(
     workMin: workMin(plan),
     free: freeBeside(taken, plan.equipment.hands),
     // What was roasted the day before gets its gravy on the day; another knife may want it before this one.
-    stockMin: simmersGiblets(plan) && !dayBefore ? stockLeadMin(plan) + gravyLeadMs / MINUTE_MS : 0,
+    stockMin: simmersGiblets(plan, gravy) && !dayBefore ? stockLeadMin(plan) + gravyLeadMs / MINUTE_MS : 0,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,
@@ -175,17 +181,12 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs });
+  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs, gravy });
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;
   const uses = usesOf(plan, { schedule, sides, chores, salt, isLed });
   const fits = fitsOf(simulated, plan, salt);
-  // What goes on at the oven has no time to go in, and is in the drippings all the same.
-  const atOven = salt.grams > 0 && salt.hours === 0;
-  const known = salt.isCertain ? salt.meatPercentMost : null;
-  const salted = atOven ? known : (simulated.saltPercent ?? known);
-  const meatPercent = salted === null ? null : salted + saltBesidesPercent(plan);
   const plainMin = plainRuleMin(massKg);
   return {
     schedule,
@@ -208,7 +209,7 @@ export function derivePlan(
           told,
         }),
     resourceConflicts: resourceConflicts(uses, plan.equipment, nowMs),
-    gravy: gravyOf(plan, meatPercent ?? salt.meatPercentMost),
+    gravy,
     portions: portionsOf(plan.table, massKg * count, species, cut),
     toBuyKg: massToBuyKg(plan.table, species, cut),
     salt,

@@ -174,6 +174,20 @@ describe("every plan", () => {
     );
   });
 
+  it("simmers no stock for a gravy that takes water, and buys for every stock that simmers", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const derived = deriveAny(plan, cook);
+        const pots = derived.chores.filter(({ kind }) => kind === "stock").length;
+        if (derived.gravy.liquid === "water") expect(pots).toBe(plan.morePots.length);
+        const { buy } = listsOf(plan, derived, "metric");
+        const isBought = buy.some(({ what }) => what.startsWith("onion, carrot"));
+        expect(isBought).toBe(pots > 0 || (plan.stock === "tray" && derived.gravy.liquid !== "water"));
+      }),
+      plansAsked(200),
+    );
+  });
+
   it("moves as one when it is eaten later, but for what waits for the morning", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {

@@ -1,7 +1,7 @@
 /** The pots of stock: what goes in them, how long they simmer, and by when. */
 
 import { hasGiblets } from "../kitchen/cutting";
-import { POTS, type Pot } from "../kitchen/gravy";
+import { type Gravy, POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 
@@ -14,14 +14,21 @@ export const THICKEN_MIN = 12;
 /** Whether neck and giblets come out of this very bird in time for a stock. */
 export const givesGiblets = (plan: Plan): boolean => hasGiblets(plan.bird.cut) && !goesInWithIce(plan);
 
-/** A pot of them whose stock the gravy takes: it must have simmered before. */
-export const simmersGiblets = (plan: Plan): boolean => givesGiblets(plan) && potsOf(plan)[0] === plan.stock;
+type Liquid = Pick<Gravy, "liquid">;
 
-/** The pots that simmer in this kitchen; what the gravy takes is in the first, where it simmers. */
-export const potsOf = ({ stock, morePots }: Pick<Plan, "stock" | "morePots">): readonly Pot[] => [
-  ...POTS.filter((pot) => pot === stock),
-  ...morePots.filter((pot) => pot !== stock),
-];
+/** The pot whose stock the gravy takes; null where that comes from elsewhere, or drippings are so salty that it takes water. */
+export const gravyPotOf = ({ stock }: Pick<Plan, "stock">, { liquid }: Liquid): Pot | null =>
+  liquid === "water" ? null : (POTS.find((pot) => pot === stock) ?? null);
+
+/** Neck and giblets simmer in that pot: it must have simmered before. */
+export const simmersGiblets = (plan: Plan, gravy: Liquid): boolean =>
+  givesGiblets(plan) && gravyPotOf(plan, gravy) !== null;
+
+/** The pots that simmer in this kitchen, that of the gravy first. */
+export function potsOf(plan: Pick<Plan, "stock" | "morePots">, gravy: Liquid): readonly Pot[] {
+  const own = gravyPotOf(plan, gravy);
+  return own === null ? plan.morePots : [own, ...plan.morePots.filter((pot) => pot !== own)];
+}
 
 export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "long" ? LONG_STOCK_MIN : STOCK_MIN);
 

@@ -4,7 +4,7 @@ import { goesInWithIce } from "../../core/plan/ice";
 import type { Plan } from "../../core/plan/schema";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { rowsOf } from "../../core/schedule/rows";
-import { potsOf } from "../../core/schedule/stock";
+import { gravyPotOf } from "../../core/schedule/stock";
 
 /** Of one roast, alone or of a dinner. */
 export function expectOrder(plan: Plan, derived: DerivedPlan): void {
@@ -21,7 +21,7 @@ export function expectOrder(plan: Plan, derived: DerivedPlan): void {
     if (each.id !== "counter-1") expect(next.startMs, `${each.id} → ${next.id}`).toBeGreaterThanOrEqual(each.endMs);
   }
   // The pot that the gravy takes; others are of bones that were bought.
-  const stock = potsOf(plan)[0] === plan.stock ? row("stock-1") : undefined;
+  const stock = gravyPotOf(plan, derived.gravy) === null ? undefined : row("stock-1");
   const giblets = ["whole", "spatchcock", "parts"].includes(plan.bird.cut) && !goesInWithIce(plan);
   if (stock && giblets) expect(stock.startMs).toBeGreaterThanOrEqual(row("prepare")?.endMs ?? 0);
   if (stock) expect(stock.endMs).toBeLessThanOrEqual(row("thicken-1")?.startMs ?? 0);

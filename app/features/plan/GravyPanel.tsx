@@ -1,4 +1,5 @@
-import { POTS, STOCKS, stockWaterMl } from "../../../core/kitchen/gravy";
+import { POTS, STOCKS, stockMl, stockWaterMl } from "../../../core/kitchen/gravy";
+import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
 import { liquid, spooned } from "../../../words/amounts";
 import { RESCUES } from "../../../words/rescues";
 import { Caution } from "../../ui/Caution";
@@ -49,14 +50,16 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
         onChange={(stock) => settle((before) => ({ ...before, stock }))}
       />
       <p className="text-sm text-soft">
-        {plan.stock === "tray"
-          ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry."
-          : plan.stock === "bought"
-            ? "Unsalted, or it salts the gravy twice."
-            : `Neck, giblets and bones in ${liquid(stockWaterMl(gravy.liquidMl), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
+        {gravy.liquid === "water"
+          ? "None is simmered for this gravy: it takes water."
+          : plan.stock === "tray"
+            ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry."
+            : plan.stock === "bought"
+              ? "Unsalted, or it salts the gravy twice."
+              : `${givesGiblets(plan) ? "Neck, giblets and bones" : "Bones or wings of poultry"} in ${liquid(stockWaterMl(stockMl(gravy)), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
       </p>
       <Why id="liver" />
-      {POTS.filter((pot) => pot !== plan.stock).map((pot) => (
+      {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
         <Toggle
           key={pot}
           label={`Another pot: ${STOCK_NAMES[pot].toLowerCase()}`}
@@ -74,11 +77,9 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
         checked={plan.liver}
         onChange={(liver) => settle((before) => ({ ...before, liver }))}
       />
-      <p className="text-sm text-soft">
-        {plan.liver
-          ? "In for the last minutes only: boiled, it turns stock and gravy bitter."
-          : "Left out: boiled for an hour it turns a stock bitter."}
-      </p>
+      {plan.liver && (
+        <p className="text-sm text-soft">In for the last minutes only: boiled, it turns stock and gravy bitter.</p>
+      )}
       <p className="text-sm">
         {LIQUID_SAYS[gravy.liquid]}{" "}
         <span className="text-soft">Before any is added it holds {gravy.saltPercent.toFixed(1)} % of salt.</span>
