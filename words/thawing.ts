@@ -1,5 +1,6 @@
 /** What the plan says of a thaw. */
 import { constant } from "../core/constants";
+import { hasGiblets } from "../core/kitchen/cutting";
 import { publishedThaw } from "../core/kitchen/thaw";
 import type { Plan } from "../core/plan/schema";
 import { formatDuration, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
@@ -15,7 +16,7 @@ export function thawWords({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">, thawH
       bird.state === "frozen"
         ? "From the freezer into the oven: half as long again, and no salt under the skin."
         : "As it is, with its ice.";
-    return `${how} Oven only, not stuffed; the giblet bag comes out as soon as it lets go.`;
+    return `${how} Oven only, not stuffed${hasGiblets(bird.cut) ? "; the giblet bag comes out as soon as it lets go" : ""}.`;
   }
   const hours = (value: number): string => formatDuration(value * 3600);
   const simulated = Number.isFinite(thawHours) ? `${hours(thawHours)} until the last ice is gone` : NEVER_THAWS;

@@ -4,6 +4,7 @@ import { massRangeKg } from "../../../core/bird/mass";
 import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
+import { hasGiblets } from "../../../core/kitchen/cutting";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { THAW_PLACES } from "../../../core/processes/thaw";
@@ -65,7 +66,8 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
         />
       )}
       <p className="text-sm text-soft">
-        {formatMass(cook.ovenMassKg, units)} of it goes into the heat, without neck and giblets.{" "}
+        {hasGiblets(bird.cut) &&
+          `${formatMass(cook.ovenMassKg, units)} of it goes into the heat, without ${bird.cut === "whole" ? "neck and giblets" : "neck, giblets and what is cut off"}. `}
         <FitWords fits={derived.fits} />
       </p>
       <Segmented

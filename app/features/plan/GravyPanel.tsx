@@ -1,5 +1,7 @@
-import { POTS, STOCKS, stockMl, stockWaterMl } from "../../../core/kitchen/gravy";
+import { type Gravy, POTS, STOCKS, stockMl, stockWaterMl } from "../../../core/kitchen/gravy";
+import type { Plan } from "../../../core/plan/schema";
 import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
+import type { UnitSystem } from "../../../core/units/quantity";
 import { liquid, spooned } from "../../../words/amounts";
 import { RESCUES } from "../../../words/rescues";
 import { Caution } from "../../ui/Caution";
@@ -22,6 +24,17 @@ const LIQUID_SAYS = {
   "half stock": "Half stock, half water: the drippings bring salt or fat of their own.",
   water: "Water, not stock: this bird's drippings are salty enough.",
 } as const;
+
+function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
+  if (gravy.liquid === "water") return "None is simmered for this gravy: it takes water.";
+  if (plan.stock === "bought") return "Unsalted, or it salts the gravy twice.";
+  const isOfThisBird = givesGiblets(plan);
+  if (plan.stock === "tray") {
+    return `${isOfThisBird ? "Neck, giblets" : "Bones or wings"} and vegetables roast under the bird; water on them when the tray is dry.`;
+  }
+  const water = liquid(stockWaterMl(stockMl(gravy)), units);
+  return `${isOfThisBird ? "Neck, giblets and bones" : "Bones or wings of poultry"} in ${water} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`;
+}
 
 /** Stock and gravy: how much of what, checked against this bird's salt, and what to do when it goes wrong. */
 export function GravyPanel({ plan, derived, units }: PanelProps) {
@@ -49,15 +62,7 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
         choices={STOCKS.map((value) => ({ value, label: STOCK_NAMES[value] }))}
         onChange={(stock) => settle((before) => ({ ...before, stock }))}
       />
-      <p className="text-sm text-soft">
-        {gravy.liquid === "water"
-          ? "None is simmered for this gravy: it takes water."
-          : plan.stock === "tray"
-            ? "Neck, giblets and vegetables roast under the bird; water on them when the tray is dry."
-            : plan.stock === "bought"
-              ? "Unsalted, or it salts the gravy twice."
-              : `${givesGiblets(plan) ? "Neck, giblets and bones" : "Bones or wings of poultry"} in ${liquid(stockWaterMl(stockMl(gravy)), units)} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`}
-      </p>
+      <p className="text-sm text-soft">{stockSays(plan, gravy, units)}</p>
       <Why id="liver" />
       {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
         <Toggle
