@@ -25,7 +25,7 @@ describe("a thermometer pushed in anywhere", () => {
           const massKg = low + share * (high - low);
           const geometry = solidGeometry({ species, cut }, massKg);
           const body = makeBody({ species, cut }, massKg, coarseCellM({ species }, 0.0125));
-          const bounds = wholeBounds(geometry.bounds);
+          const bounds = wholeBounds(geometry.extent);
           for (const centre of centresOf({ cut })) {
             const path = probePath(body, centre);
             if (!path) throw new Error(`no way to the ${centre} of a ${cut} ${species}`);
@@ -43,7 +43,7 @@ describe("a thermometer pushed in anywhere", () => {
 
   it("goes in through the skin, so deep, wherever it is put; or passes beside the bird", () => {
     const geometry = solidGeometry(TURKEY, 5.8);
-    const bounds = wholeBounds(geometry.bounds);
+    const bounds = wholeBounds(geometry.extent);
     const share = fc.double({ min: 0, max: 1, noNaN: true });
     fc.assert(
       fc.property(
@@ -78,7 +78,7 @@ describe("a thermometer pushed in anywhere", () => {
 
   it("goes in where the skin was pointed at, on that side", () => {
     const geometry = solidGeometry(TURKEY, 5.8);
-    const bounds = wholeBounds(geometry.bounds);
+    const bounds = wholeBounds(geometry.extent);
     const { positions, normals } = geometry.skin;
     let seen = 0;
     for (let n = 0; n < positions.length; n += 3 * 211) {

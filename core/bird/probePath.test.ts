@@ -44,6 +44,34 @@ describe("where a thermometer goes in", () => {
     );
   });
 
+  it("is measured from the board that the bird lies on and from its neck's own end, to the millimetre", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...SPECIES), fc.constantFrom(...CUTS), (species, cut) => {
+        const body = bodyOf(species, cut, 0.4);
+        const { low, high } = body.unit.shape.bounds;
+        // Point by point, near the lowest and the foremost that the box allows.
+        const stepM = 0.003;
+        let [boardZ, neckY] = [high[2], low[1]];
+        const isMeat = (x: number, y: number, z: number): boolean => body.unit.shape.body.at(x, y, z) < 0;
+        for (let x = 0; x < high[0]; x += stepM) {
+          for (let y = low[1]; y < high[1]; y += stepM)
+            for (let z = low[2]; z < Math.min(boardZ, low[2] + 0.04); z += stepM / 3) if (isMeat(x, y, z)) boardZ = z;
+          for (let z = low[2]; z < high[2]; z += stepM)
+            for (let y = high[1]; y > Math.max(neckY, high[1] - 0.04); y -= stepM / 3) if (isMeat(x, y, z)) neckY = y;
+        }
+        const cm = 100 * body.scale;
+        for (const centre of centresOf({ cut })) {
+          const path = probePath(body, centre);
+          const [, y, z] = path?.entry ?? [0, 0, 0];
+          const name = `${centre} of a ${cut} ${species}`;
+          expect(Math.abs((path?.aboveBoardCm ?? 0) - cm * (z - boardZ)), name).toBeLessThan(0.3 * body.scale);
+          expect(Math.abs((path?.fromNeckCm ?? 0) - cm * (neckY - y)), name).toBeLessThan(0.3 * body.scale);
+        }
+      }),
+      { numRuns: 4 },
+    );
+  });
+
   it("comes into the breast of a whole bird from its neck end, as common practice has it", () => {
     for (const [species, share] of [
       ["turkey", 0.15],

@@ -5,7 +5,7 @@
 
 import type { Body } from "./body";
 import type { Vec3 } from "./sdf";
-import type { BirdShape } from "./shape";
+import { type BirdShape, extentOf } from "./shape";
 import { type Centre, isBone } from "./solid";
 import { along, distanceBetween } from "./vector";
 
@@ -150,7 +150,7 @@ export function probePath({ unit, scale }: Pick<Body, "unit" | "scale">, centre:
   }
   if (!best) return null;
   const { way, path } = best;
-  const { low, high } = shape.bounds;
+  const { low, high } = extentOf(shape);
   const from = fromOf(way);
   const [x, y, z] = way;
   const flat = Math.hypot(x, y);

@@ -6,7 +6,7 @@ import { type Field, grown, union, within } from "./fields";
 import type { FormChoice } from "./form";
 import { insideOut, type Mesh, meshOf } from "./mesh";
 import type { DistanceField, Vec3 } from "./sdf";
-import type { BirdShape } from "./shape";
+import { type BirdShape, extentOf } from "./shape";
 import { isBone, PART_NAMES, type PartName, partAt } from "./solid";
 import { along } from "./vector";
 import { readBytes, type VolumeLattice } from "./volume";
@@ -34,6 +34,8 @@ export interface SolidGeometry {
   readonly parts: Uint8Array;
   readonly centres: CentrePoints;
   readonly bounds: BirdShape["bounds"];
+  /** To the millimetre: where it lies on its board, and where its neck ends. */
+  readonly extent: BirdShape["bounds"];
   readonly skinM: number;
   /** Metres of this bird in one of the reference bird. */
   readonly scale: number;
@@ -67,6 +69,7 @@ export function solidGeometry(form: FormChoice, boughtKg: number): SolidGeometry
     ...sampled(shape, bone, stepM),
     centres,
     bounds: shape.bounds,
+    extent: extentOf(shape),
     skinM: shape.skin?.depthM ?? 0,
     scale,
   };

@@ -17,7 +17,7 @@ interface PlacerProps {
 
 /** A stem placed by steps of a millimetre and a few degrees: nothing has to be pointed at. */
 export function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
-  const bounds = wholeBounds(geometry.bounds);
+  const bounds = wholeBounds(geometry.extent);
   const names = placingNames(placing.from);
   const range = placingRange(placing.from, bounds);
   const isEnd = placing.from === "neck" || placing.from === "tail";

@@ -60,7 +60,7 @@ function Bench({
   cook,
 }: Props & { geometry: SolidGeometry; cook: PlannedDone }) {
   const { units } = usePreferences();
-  const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
+  const bounds = useMemo(() => wholeBounds(geometry.extent), [geometry]);
   // What is in doubt comes first.
   const first = guides.find(({ centre }) => seemsShortCm[centre] !== undefined) ?? guides[0];
   const [chosen, setChosen] = useState<Centre | "own">(first?.centre ?? "own");

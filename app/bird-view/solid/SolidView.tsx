@@ -62,10 +62,10 @@ export default function SolidView(props: Props) {
 }
 
 /** A cut goes first through the deepest point that is read. */
-function firstCut(along: CutAlong, { centres, bounds }: SolidGeometry): SolidCut {
+function firstCut(along: CutAlong, { centres, extent }: SolidGeometry): SolidCut {
   const [x = 0, y = 0, z = 0] = centres.breast ?? centres.thigh ?? [];
   const atM =
-    along === "lengthwise" ? -x : along === "across" ? y - bounds.low[1] : along === "level" ? z - bounds.low[2] : 0;
+    along === "lengthwise" ? -x : along === "across" ? y - extent.low[1] : along === "level" ? z - extent.low[2] : 0;
   return { along, atM, tiltDeg: 0 };
 }
 
@@ -75,7 +75,7 @@ function Solid({ geometry, ...props }: Props & { readonly geometry: SolidGeometr
   const [cut, setCut] = useState<SolidCut>(() => firstCut("lengthwise", geometry));
   const [shows, setShows] = useState<"skin" | "inside">("skin");
   const inside = shows === "inside";
-  const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
+  const bounds = useMemo(() => wholeBounds(geometry.extent), [geometry]);
   const kept = useMemo(() => keptBy(cut, bounds, look), [cut, bounds, look]);
   const moment = useMemo(() => momentAt(frames, minute, lattice), [frames, minute, lattice]);
   const coldestAt = framesAround(frames, minute)?.to.coldestAt;

@@ -48,7 +48,7 @@ const FIRST_DEPTH_M = 0.03;
 
 function Bird({ question, centre, geometry, onNext }: Props & { readonly geometry: SolidGeometry }) {
   const { units } = usePreferences();
-  const bounds = useMemo(() => wholeBounds(geometry.bounds), [geometry]);
+  const bounds = useMemo(() => wholeBounds(geometry.extent), [geometry]);
   const [placing, setPlacing] = useState<Placing>(() => squareFrom("above", FIRST_DEPTH_M, bounds));
   const [look, setLook] = useState<Look>(LOOKS.side);
   const [off, setOff] = useState<Off | null>(null);
