@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { CUTS, centresOf } from "../core/bird/form";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
 import { probeWords } from "./probing";
 
@@ -12,6 +13,7 @@ const guide: ProbeGuide = {
   lostPerCm: 0.2,
   aboveBoardCm: 11.8,
   besideMiddleCm: 3.6,
+  besideTipCm: 0.2,
   fromNeckCm: 2.8,
   from: "neck",
   downDeg: 0,
@@ -21,17 +23,34 @@ const guide: ProbeGuide = {
 
 describe("where a probe goes, in words", () => {
   it("says from where, how high, which way and how deep, in halves that a hand can measure", () => {
-    expect(probeWords(guide, true, "metric")).toEqual({
+    expect(probeWords(guide, "whole", true, "metric")).toEqual({
       does: "Breast, both sides alike",
       how: "From the neck end, 12 cm above the board, 3.5 cm beside the middle line: level with the board, straight along, pushed in 10 cm; mark that on the stem. A centimetre too far in or out hardly shows.",
     });
-    expect(probeWords(guide, true, "us").how).toContain(" in above the board");
-    expect(probeWords(guide, true, "us").how).toContain("Half an inch too far in or out hardly shows.");
+    expect(probeWords(guide, "whole", true, "us").how).toContain(" in above the board");
+    expect(probeWords(guide, "whole", true, "us").how).toContain("Half an inch too far in or out hardly shows.");
+  });
+
+  it("speaks of a piece by its own ends and its own middle: it has no neck and no bird's middle line", () => {
+    const froms = ["neck", "tail", "side", "above"] as const;
+    for (const cut of CUTS) {
+      const said = centresOf({ cut }).flatMap((centre) =>
+        froms.map((from) => probeWords({ ...guide, centre, from }, cut, true, "metric")),
+      );
+      const isBird = ["whole", "spatchcock", "crown"].includes(cut);
+      for (const { does, how } of said) {
+        if (!isBird) expect(`${does} ${how}`).not.toMatch(/neck|tail|middle line|both sides/);
+      }
+    }
+    const { does, how } = probeWords({ ...guide, besideTipCm: 1.9 }, "parts", true, "metric");
+    expect(does).toBe("Breast, both alike");
+    expect(how).toContain("From its thick end, 12 cm above the board, 2 cm beside its middle: level with the board");
   });
 
   it("says a slope, a turn, a bone that is near, and what a slip shows", () => {
     const { how } = probeWords(
       { ...guide, centre: "thigh", from: "tail", downDeg: -9, inwardDeg: 12, offBoneCm: 0.9, moreKPerCm: 1.2 },
+      "whole",
       true,
       "metric",
     );
@@ -42,12 +61,14 @@ describe("where a probe goes, in words", () => {
   });
 
   it("goes straight down from above, from the side without a turn, and through the opening into stuffing", () => {
-    expect(probeWords({ ...guide, from: "above", downDeg: 90, besideMiddleCm: 0 }, false, "metric").how).toMatch(
-      /^From above, 3 cm from the neck end, in the middle: straight down, /,
-    );
-    expect(probeWords({ ...guide, from: "side" }, true, "metric").how).toContain(
+    expect(
+      probeWords({ ...guide, from: "above", downDeg: 90, besideMiddleCm: 0 }, "crown", false, "metric").how,
+    ).toMatch(/^From above, 3 cm from the neck end, in the middle: straight down, /);
+    expect(probeWords({ ...guide, from: "side" }, "spatchcock", true, "metric").how).toContain(
       "from the neck end: level with the board, pushed in 10",
     );
-    expect(probeWords({ ...guide, centre: "filling" }, false, "metric").how).toContain("Through the opening");
+    expect(probeWords({ ...guide, centre: "filling" }, "leg-roll", false, "metric").how).toContain(
+      "Through the opening",
+    );
   });
 });

@@ -1,4 +1,5 @@
 /** Where a thermometer goes in, in words: from where, how high, which way, how deep. */
+import { type Cut, liesInPieces } from "../core/bird/form";
 import type { PlacedFrom } from "../core/bird/placing";
 import type { ProbePath } from "../core/bird/probePath";
 import type { Centre } from "../core/bird/solid";
@@ -25,6 +26,21 @@ const about = (cm: number, units: UnitSystem): string => {
 /** A hand aims no better, degrees. */
 const AIM_DEG = 6;
 const toFive = (degrees: number): number => 5 * Math.round(Math.abs(degrees) / 5);
+
+/** By which end of a piece that lies by itself: it has no neck, and no middle line of a bird. */
+const PIECE_ENDS: Record<"breast" | "thigh", Record<"neck" | "tail", string>> = {
+  breast: { neck: "From its thick end", tail: "From its thin end" },
+  thigh: { neck: "From one end of it", tail: "From one end of it" },
+};
+
+function entryOfPiece(centre: "breast" | "thigh", path: ProbePath, units: UnitSystem): string {
+  if (path.from === "above") return "From above, over its thickest place";
+  const above = `${about(path.aboveBoardCm, units)} above the board`;
+  if (path.from === "side") return `From its side, ${above}, at its thickest place`;
+  const across =
+    path.besideTipCm < 1 ? "in the middle of its width" : `${about(path.besideTipCm, units)} beside its middle`;
+  return `${PIECE_ENDS[centre][path.from]}, ${above}, ${across}`;
+}
 
 function entryWords(path: ProbePath, units: UnitSystem): string {
   const above = `${about(path.aboveBoardCm, units)} above the board`;
@@ -63,7 +79,7 @@ const SLIPS: Record<UnitSystem, { readonly name: string; readonly cm: number }> 
 };
 
 /** One way in, for a drawing of it. @param paired the other side is its mirror image */
-export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem): StepWords {
+export function probeWords(guide: ProbeGuide, cut: Cut, paired: boolean, units: UnitSystem): StepWords {
   const { centre, depthCm, moreKPerCm, offBoneCm } = guide;
   const name = PART_NAMES[centre];
   if (centre === "filling") {
@@ -82,9 +98,11 @@ export function probeWords(guide: ProbeGuide, paired: boolean, units: UnitSystem
     slipK < 0.5
       ? `${slip.name} too far in or out hardly shows.`
       : `${slip.name} too far in or out shows about ${formatTemperatureDifference(slipK, units)} too much.`;
+  const isPiece = liesInPieces(cut);
+  const alike = isPiece ? ", both alike" : ", both sides alike";
   return {
-    does: `${capital(name)}${paired ? ", both sides alike" : ""}`,
-    how: `${entryWords(guide, units)}: ${aimWords(guide)}, pushed in ${about(depthCm, units)}; mark that on the stem.${bone} ${off}`,
+    does: `${capital(name)}${paired ? alike : ""}`,
+    how: `${isPiece ? entryOfPiece(centre, guide, units) : entryWords(guide, units)}: ${aimWords(guide)}, pushed in ${about(depthCm, units)}; mark that on the stem.${bone} ${off}`,
   };
 }
 

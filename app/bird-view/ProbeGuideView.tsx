@@ -80,11 +80,11 @@ function Guides({ plan, answer, fault }: GuidesProps) {
     <>
       <GuideSteps
         steps={answer.map((guide) => {
-          const isPaired = guide.centre !== "filling" && (guide.tip[0] > 0.005 || guide.entry[0] > 0.005);
+          const isPaired = guide.centre !== "filling" && guide.tip[0] > 0.005;
           return {
             id: guide.centre,
             step: drawnOn(plan, guide, isPaired),
-            words: probeWords(guide, isPaired, units),
+            words: probeWords(guide, plan.bird.cut, isPaired, units),
           };
         })}
         species={plan.bird.species}

@@ -27,6 +27,9 @@ export const hasCavity = (cut: Cut): boolean => cut === "whole";
 /** Cuts with every piece in its joint: to be shown whole, and cut up yet. */
 export const isJointed = (cut: Cut): boolean => cut === "whole" || cut === "spatchcock";
 
+/** Cuts off their bird: what lies on the tray has no neck, and no middle line. */
+export const liesInPieces = (cut: Cut): boolean => !isJointed(cut) && cut !== "crown";
+
 /** Whether juice stands in it as it comes out. */
 export const holdsJuice = ({ cut, cavity = "empty" }: Pick<FormChoice, "cut" | "cavity">): boolean =>
   hasCavity(cut) && cavity !== "stuffed";

@@ -23,6 +23,8 @@ export interface ProbePath {
   readonly aboveBoardCm: number;
   readonly besideMiddleCm: number;
   readonly fromNeckCm: number;
+  /** And how far to one side of its own tip. */
+  readonly besideTipCm: number;
   /** From where it comes: the side of the bird that the stem sticks out of. */
   readonly from: "neck" | "tail" | "side" | "above";
   /** Of the stem as it is pushed in: downwards from level, and towards the middle from straight along; degrees. */
@@ -164,6 +166,7 @@ export function probePath({ unit, scale }: Pick<Body, "unit" | "scale">, centre:
     aboveBoardCm: cmPerM * (path.entry[2] - low[2]),
     besideMiddleCm: cmPerM * Math.abs(path.entry[0]),
     fromNeckCm: cmPerM * (high[1] - path.entry[1]),
+    besideTipCm: cmPerM * Math.abs(path.entry[0] - tip[0]),
     from,
     downDeg: degrees(Math.asin(z)),
     inwardDeg: from === "neck" || from === "tail" ? degrees(Math.asin(x / Math.max(flat, 1e-9))) : 0,
