@@ -62,9 +62,10 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     case "stock": {
       const pot = potsOf(plan, gravy)[n - 1];
       const giblets = n === 1 && simmersGiblets(plan, gravy);
+      const liver = giblets ? `; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}` : "";
       return [
         n > 1 ? "Another pot of stock on" : "Stock on",
-        `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}; no salt`,
+        `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
       ];
     }
     case "fill":

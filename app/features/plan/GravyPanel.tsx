@@ -40,6 +40,7 @@ function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
 export function GravyPanel({ plan, derived, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { gravy, portions } = derived;
+  const hasLiver = givesGiblets(plan);
   return (
     <>
       <Fact
@@ -63,7 +64,7 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
         onChange={(stock) => settle((before) => ({ ...before, stock }))}
       />
       <p className="text-sm text-soft">{stockSays(plan, gravy, units)}</p>
-      <Why id="liver" />
+      {hasLiver && <Why id="liver" />}
       {POTS.filter((pot) => pot !== gravyPotOf(plan, gravy)).map((pot) => (
         <Toggle
           key={pot}
@@ -77,12 +78,14 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
           }
         />
       ))}
-      <Toggle
-        label="The liver goes in too"
-        checked={plan.liver}
-        onChange={(liver) => settle((before) => ({ ...before, liver }))}
-      />
-      {plan.liver && (
+      {hasLiver && (
+        <Toggle
+          label="The liver goes in too"
+          checked={plan.liver}
+          onChange={(liver) => settle((before) => ({ ...before, liver }))}
+        />
+      )}
+      {hasLiver && plan.liver && (
         <p className="text-sm text-soft">In for the last minutes only: boiled, it turns stock and gravy bitter.</p>
       )}
       <p className="text-sm">
