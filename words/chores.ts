@@ -6,6 +6,7 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
+import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { glazeMoments, startsShielded } from "../core/plan/season";
 import { taskOf } from "../core/schedule/backward";
@@ -23,6 +24,7 @@ import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { underWords } from "./tasks";
+import { theBirds } from "./titles";
 
 export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
   const { salt, seasoning, gravy, schedule } = derived;
@@ -34,7 +36,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return ["Change the water", "cold from the tap; the bird turned over"];
     case "mix-brine":
       return [
-        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", salt.sugarGrams / (salt.bath?.vessels ?? 1), units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
         `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
       ];
     case "make": {
@@ -74,7 +76,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
     case "season":
       return [
-        DRESS_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units)),
+        `Dress ${theBirds(plan.bird)}: ${FAT_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units))}`,
         [
           seasoning.pasteGrams > 0 &&
             `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
@@ -165,11 +167,11 @@ const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
   raw: "with raw meat in it: cold, mixed at the last minute; its middle must reach the guideline like the bird",
 };
 
-const DRESS_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
-  before: (fat) => `Dress the bird: ${fat} of fat over the skin`,
-  "under-skin": (fat) => `Dress the bird: ${fat} of fat under the skin`,
-  "none-at-first": (fat) => `Dress the bird: ${fat} of fat kept for later`,
-  none: () => "Dress the bird: no fat on it",
+const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
+  before: (fat) => `${fat} of fat over the skin`,
+  "under-skin": (fat) => `${fat} of fat under the skin`,
+  "none-at-first": (fat) => `${fat} of fat kept for later`,
+  none: () => "no fat on it",
 };
 
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */

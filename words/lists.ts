@@ -10,6 +10,7 @@ import { stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import { sears } from "../core/plan/methods";
+import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
@@ -224,12 +225,13 @@ const INSIDE_OF_CUT = "bone side";
 
 function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
+  const { count } = plan.bird;
   const each = bath && bath.vessels > 1 ? ", for each bird" : "";
-  const grams = bath ? bath.saltGrams : salt.grams;
-  const spoons = formatSpoons(bath ? salt.teaspoons / bath.vessels : salt.teaspoons, units);
+  const { grams, teaspoons } = saltEach(salt);
+  const spoons = formatSpoons(teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
   const part = (share: number): string =>
-    units === "us" ? formatSpoons(salt.teaspoons * share, units) : small(salt.grams * share, units);
+    units === "us" ? formatSpoons(teaspoons * share, units) : small(grams * share, units);
   const shares = SALT_SHARES.map(
     ({ where, share }) =>
       `${where === "inside" && !hasCavity(plan.bird.cut) ? INSIDE_OF_CUT : SALTED_WHERE[where]} ${part(share)}`,
@@ -238,12 +240,12 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
     ...(salt.grams > 0
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} for the ${bath ? "brine" : "bird"}${each}`,
+            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : count > 1 ? "each bird" : "the bird"}`,
             amount: spoons === PINCH ? PINCH : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)
               : salt.injectionL > 0
-                ? `dissolved in ${liquid(salt.injectionL * 1000, units)} of water, injected in an even pattern`
+                ? `dissolved in ${liquid((salt.injectionL / count) * 1000, units)} of water, injected in an even pattern`
                 : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
           },
         ]
@@ -258,9 +260,9 @@ function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSy
     ...(salt.injected
       ? [
           {
-            what: `${SALT_NAMES[plan.salt.kind]} to inject`,
-            amount: small(salt.injected.grams, units),
-            why: `dissolved in ${liquid(salt.injected.waterL * 1000, units)} of water, in an even pattern, before the rest`,
+            what: `${SALT_NAMES[plan.salt.kind]} to inject${count > 1 ? " into each bird" : ""}`,
+            amount: small(salt.injected.grams / count, units),
+            why: `dissolved in ${liquid((salt.injected.waterL / count) * 1000, units)} of water, in an even pattern, before the rest`,
           },
         ]
       : []),

@@ -10,6 +10,7 @@ import { hasGiblets } from "../core/kitchen/cutting";
 import { movedInto } from "../core/plan/heats";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
+import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
@@ -21,7 +22,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, 
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
-import { inEach } from "./titles";
+import { inEach, itOrEach } from "./titles";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -47,12 +48,16 @@ export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): s
 
 export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const grams = small(salt.grams, units);
+  const each = saltEach(salt);
+  const grams = small(each.grams, units);
   const name = SALT_NAMES[plan.salt.kind];
-  const spoons = formatSpoons(salt.teaspoons, units);
+  const spoons = formatSpoons(each.teaspoons, units);
   const { bath } = salt;
+  const { count } = plan.bird;
   const first = salt.injected
-    ? [`first ${small(salt.injected.grams, units)} injected in ${liquid(salt.injected.waterL * 1000, units)} of water`]
+    ? [
+        `first ${small(salt.injected.grams / count, units)} injected${count > 1 ? " into each bird" : ""} in ${liquid((salt.injected.waterL / count) * 1000, units)} of water`,
+      ]
     : [];
   const inBath: Words = [
     `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${bath && bath.vessels > 1 ? ", for each bird" : ""}`,
@@ -92,13 +97,13 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
         ],
     salt: {
       dry: [
-        `Salt it all over: ${grams}`,
+        `Salt ${itOrEach(plan.bird)} all over: ${grams}`,
         [`${spoons}${spoons === PINCH ? " of" : ""} ${name}`, ...withSalt].join("; "),
       ] as Words,
       brine: inBath,
       equilibrium: inBath,
       injection: [
-        `Inject: ${grams} of salt in ${liquid(salt.injectionL * 1000, units)} of water`,
+        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt in ${liquid((salt.injectionL / count) * 1000, units)} of water`,
         [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
           "; ",
         ),

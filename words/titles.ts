@@ -44,6 +44,10 @@ export const theseBirds = (birds: Birds, units: Reader["units"]): string =>
 /** "both", "all 3". */
 export const allOf = (count: number): string => (count === 2 ? "both" : `all ${count}`);
 
+/** What is done to each by itself, and with all of them: "it", "each bird"; "the bird", "both birds". */
+export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
+export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
+
 /** Where more than one has to be looked at: " in both birds", " in all 3 birds"; nothing of a single one. */
 export const inEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? ` in ${allOf(count)} birds` : "");
 

@@ -19,6 +19,8 @@ export interface SaltPlan {
   readonly method: SaltMethod;
   /** For all the birds together. */
   readonly grams: number;
+  /** What is weighed out by itself: a bath each, or a bird each. */
+  readonly portions: number;
   readonly teaspoons: number;
   readonly sugarGrams: number;
   readonly hours: number;
@@ -89,6 +91,7 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
   return {
     method,
     grams,
+    portions: bath ? vessels : bird.count,
     teaspoons: grams / (salt.gramsPerTeaspoon ?? gramsPerTeaspoon(salt.kind)),
     sugarGrams: grams * salt.sugarShare,
     hours,
@@ -102,3 +105,15 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
     isCertain: method !== "brine",
   };
 }
+
+/** What one bath, or one bird that has none, gets of the salt: g, its level teaspoons, and the sugar that goes with it, g. */
+export const saltEach = ({
+  grams,
+  teaspoons,
+  sugarGrams,
+  portions,
+}: SaltPlan): Pick<SaltPlan, "grams" | "teaspoons" | "sugarGrams"> => ({
+  grams: grams / portions,
+  teaspoons: teaspoons / portions,
+  sugarGrams: sugarGrams / portions,
+});

@@ -5,6 +5,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
 import { listsOf } from "../../words/lists";
+import { SALT_NAMES } from "../../words/names";
 import { timetableOf } from "../../words/timetable";
 import { FIRST_SHARES } from "../forecast/shares";
 import { roughThawHours, waitsHours } from "../kitchen/thaw";
@@ -171,6 +172,29 @@ describe("every plan", () => {
         expect(starts).toEqual([...starts].sort((a, b) => a - b));
       }),
       plansAsked(250),
+    );
+  });
+
+  it("weighs salt out for each of several birds, and buys it for all of them", () => {
+    const several = fc.tuple(ANY_PLAN, fc.integer({ min: 2, max: 4 })).map(([plan, count]): Plan => {
+      const salt = { ...plan.salt, method: "dry" as const, percent: 1, injectPercent: 0, saltHours: 24 };
+      return { ...plan, salt, thawIn: "fridge", additions: [], bird: { ...plan.bird, preSalted: false, count } };
+    });
+    fc.assert(
+      fc.property(several, anyCook, (plan, cook) => {
+        const derived = deriveAny(plan, cook);
+        // One per cent of one bird's mass as bought, by its definition.
+        const eachGrams = Math.round(10 * plan.bird.massKg);
+        const said = timetableOf(plan, derived, "metric").find(({ what }) => what.startsWith("Salt "));
+        expect(said?.what).toBe(`Salt each bird all over: ${eachGrams} g`);
+        const { buy, weigh } = listsOf(plan, derived, "metric");
+        const name = SALT_NAMES[plan.salt.kind];
+        expect(weigh.find(({ what }) => what === `${name} for each bird`)?.amount).toMatch(
+          new RegExp(`^${eachGrams} g,`),
+        );
+        expect(buy.find(({ what }) => what === name)?.grams).toBeCloseTo(10 * plan.bird.massKg * plan.bird.count, 6);
+      }),
+      plansAsked(100),
     );
   });
 

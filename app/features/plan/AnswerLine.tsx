@@ -5,6 +5,7 @@ import { isFire } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/broughtUp";
 import { preheatedC } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
+import { saltEach } from "../../../core/plan/saltPlan";
 import type { Plan } from "../../../core/plan/schema";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
@@ -37,6 +38,7 @@ function onAs(plan: Plan): string {
 export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Props) {
   const reader = useHabits();
   const { schedule, salt } = derived;
+  const each = saltEach(salt);
   const { zone } = plan;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const centres = centresOf(plan.bird);
@@ -71,10 +73,10 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
       )}
       <Fact
         label={salt.grams > 0 ? "Salt" : "No salt"}
-        value={small(salt.grams, units)}
+        value={small(each.grams, units)}
         note={
           salt.grams > 0
-            ? `${formatSpoons(salt.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}`
+            ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${salt.portions > 1 ? ", for each bird" : ""}`
             : plan.bird.preSalted
               ? "the bird was sold salted"
               : "as you chose"
