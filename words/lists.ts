@@ -314,7 +314,10 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     ),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "bag"),
-      { what: "roasting bag that holds the bird loosely, a spoonful of flour to shake in it", amount: "" },
+      {
+        what: `roasting bag that holds ${bird.count > 1 ? "a" : "the"} bird loosely, a spoonful of flour to shake in it`,
+        amount: bird.count > 1 ? `${bird.count}` : "",
+      },
     ),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",
@@ -322,14 +325,14 @@ function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: Uni
     }),
     ...when(bird.cut === "whole" && bird.legs === "tied", {
       what: "kitchen string",
-      amount: stringLength(1, units),
+      amount: stringLength(bird.count, units),
     }),
     ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", {
       what: "kitchen string",
-      amount: stringLength(3, units),
+      amount: stringLength(3 * bird.count, units),
     }),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
-      what: "tub for the thaw, at least",
+      what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
       amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
     }),
     ...(salt.bath
