@@ -4,8 +4,10 @@ import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { small, spooned } from "./amounts";
-import { dishesToBuy, type ListItem, type Lists, listsOf } from "./lists";
+import type { ListItem } from "./listItem";
+import { type Lists, listsOf } from "./lists";
 import { type TimetableRow, timetableOf } from "./timetable";
+import { dishesToBuy } from "./toBuy";
 
 export interface ListedRoast {
   readonly id: string;

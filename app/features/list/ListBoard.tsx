@@ -6,7 +6,7 @@ import { isQuestion } from "../../../core/schedule/conflicts";
 import { formatTemperature } from "../../../core/units/quantity";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
-import type { ListItem } from "../../../words/lists";
+import type { ListItem } from "../../../words/listItem";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";

@@ -1,0 +1,161 @@
+/** What a plan makes one buy. */
+import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
+import { stockMl, stockWaterMl } from "../core/kitchen/gravy";
+import type { Spooned } from "../core/kitchen/spoons";
+import { usesFire } from "../core/plan/heats";
+import type { Plan } from "../core/plan/schema";
+import { glazePasses } from "../core/plan/season";
+import { fullStages } from "../core/processes/stages";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { fireHours } from "../core/schedule/places";
+import { givesGiblets, gravyPotOf, potsOf, simmersGiblets } from "../core/schedule/stock";
+import { formatMass, type UnitSystem } from "../core/units/quantity";
+import { additionAmount } from "./additions";
+import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
+import { type ListItem, makesGravy, type Part, when } from "./listItem";
+import { SALT_NAMES } from "./names";
+
+/** What is not divided among several birds: said by each for itself. */
+export type Company = "alone" | "of-a-dinner";
+
+/** Something that is bought once for all that wants it. */
+const weighed = (what: string, grams: number, units: UnitSystem): ListItem => ({
+  what,
+  amount: small(grams, units),
+  grams,
+});
+const measured = (as: Spooned, what: string, grams: number, units: UnitSystem): ListItem => ({
+  what,
+  amount: spooned(as, grams, units),
+  grams,
+  as,
+});
+
+const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
+  whole: "whole",
+  spatchcock: "whole, to be spatchcocked",
+  parts: "whole, to be cut in parts",
+  crown: "crown",
+  legs: "whole legs, a pair",
+  "boneless-breast": "boneless breast",
+  "leg-roll": "boned and rolled leg",
+};
+const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, string> = {
+  before: "oil or soft butter over the skin",
+  "under-skin": "soft butter under the skin",
+  "none-at-first": "oil for the skin, once it has coloured",
+};
+
+export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
+  const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
+  const { bird } = plan;
+  const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
+  const gravyHere = makesGravy(chores);
+  const simmeredMl = gravyHere ? stockMl(gravy) : 0;
+  const others = potsOf(plan, gravy).filter((pot) => pot !== gravyPotOf(plan, gravy)).length;
+  // Common practice: for a litre, or a pot of bones, one of each.
+  const vegetables =
+    (simmeredMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(simmeredMl / 1000)) : 0) +
+    (gravyHere ? others : 0);
+  const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
+  return [
+    {
+      what: `${bird.species}, ${CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
+      amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(bird.massKg, units)}`,
+      ...(company === "alone" && { why: forTable }),
+    },
+    ...when(salt.grams > 0, weighed(SALT_NAMES[plan.salt.kind], salt.grams + (salt.injected?.grams ?? 0), units)),
+    ...when(salt.sugarGrams > 0, measured("sugar", "sugar", salt.sugarGrams, units)),
+    ...when(iceKg > 0, {
+      what: "ice",
+      amount: ice(iceKg, units),
+      why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
+    }),
+    ...(plan.season.fat === "none" ? [] : [measured("fat", FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
+    ...when(
+      seasoning.pasteGrams > 0,
+      measured("baking powder", "baking powder for the skin", seasoning.pasteGrams, units),
+    ),
+    ...when(seasoning.baconGrams > 0, {
+      what: "bacon in thin slices",
+      amount: roughly(seasoning.baconGrams, units),
+    }),
+    ...when(seasoning.glazeMl > 0, {
+      what: "glaze",
+      amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
+      why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
+    }),
+    ...when(seasoning.stuffingGrams > 0, {
+      what: "stuffing for the cavity",
+      amount: roughly(seasoning.stuffingGrams, units),
+      why: "loosely filled; what there is more of is baked beside it",
+    }),
+    ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
+    ...when(gravyHere, {
+      what: `${plan.gravy} for the gravy`,
+      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
+    }),
+    ...when(gravyHere && gravy.fatGrams > 0, {
+      what: "fat for the roux",
+      amount: spooned("fat", gravy.fatGrams, units),
+      why: "skimmed from the drippings, or butter",
+    }),
+    ...when(simmeredMl > 0, {
+      what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
+      amount: liquid(simmeredMl, units),
+      ...(plan.stock !== "bought" && {
+        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(simmeredMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
+      }),
+    }),
+    ...when(simmeredMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
+      what: "bones or wings of poultry for the stock",
+      amount: roughly(stockWaterMl(simmeredMl) / 2, units),
+      why: "what would come out of this bird is not there in time",
+    }),
+    ...when(vegetables > 0, {
+      what: "onion, carrot and a stick of celery for the stock",
+      amount: vegetables > 1 ? `${vegetables} of each` : "one of each",
+    }),
+    ...when(gravyHere && others > 0, {
+      what: "bones or wings of poultry for the other stock",
+      amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
+    }),
+    ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "", {
+      what: `${plan.season.basteWith}, to baste with`,
+      amount: "",
+    }),
+    ...when(usesFire(plan), fuelItem(plan, fireHours(plan, derived), units)),
+    ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
+    ...when(
+      fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),
+      {
+        what: "vegetables for under the bird",
+        amount: "a layer two fingers deep",
+      },
+    ),
+    ...(company === "alone" ? dishesToBuy(plan, portions.heads) : []),
+  ];
+}
+
+export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: number): Part =>
+  dishes.map(({ name, amount }) => ({ what: name, amount: amount ?? `for ${heads}` }));
+
+/** What burns, for so many hours. */
+function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
+  const whole = Math.ceil(hours + 1);
+  const forHours = `for ${whole} ${whole === 1 ? "hour" : "hours"}`;
+  switch (plan.fuel) {
+    case "charcoal":
+      return {
+        what: "charcoal briquettes",
+        amount: `${briquettesToStart(plan) + Math.ceil(hours) * briquettesPerHour(plan)}`,
+        why: `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
+      };
+    case "wood":
+      return { what: "dry hardwood in small splits", amount: forHours };
+    case "pellets":
+      return { what: "wood pellets", amount: ice(pelletsKg(plan, hours + 1), units) };
+    case "gas":
+      return { what: "gas", amount: forHours, why: "a full bottle, or a second one" };
+  }
+}

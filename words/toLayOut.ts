@@ -1,0 +1,79 @@
+/** What a plan wants to have to hand, and room for. */
+import { ovenMassKg } from "../core/bird/mass";
+import { SPECIES_RECORDS } from "../core/bird/species";
+import { bathFor } from "../core/kitchen/brining";
+import { sears } from "../core/plan/methods";
+import type { Plan } from "../core/plan/schema";
+import { startsShielded } from "../core/plan/season";
+import type { DerivedPlan } from "../core/schedule/derive";
+import type { UnitSystem } from "../core/units/quantity";
+import { liquid, roomFor, sides, stringLength } from "./amounts";
+import { type Part, when } from "./listItem";
+import { underWords } from "./tasks";
+
+export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
+  const { bird } = plan;
+  const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
+  const pan = fits.find(({ where }) => where === "pan");
+  const shelf = fits.find(({ where }) => where === "shelf");
+  const thaws = fits.find(({ where }) => where === "thaw");
+  return [
+    { what: "thermometer, checked in ice water", amount: "" },
+    {
+      what: underWords(plan),
+      amount: "",
+      ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
+    },
+    { what: "foil, two towels, warm platter and jug", amount: "" },
+    ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
+      what: "skewers or string to hold what covers the breast",
+      amount: "",
+    }),
+    ...when(
+      plan.stages.some(({ wrap }) => wrap === "lid"),
+      { what: "lid that closes over the bird in its tray", amount: "" },
+    ),
+    ...when(
+      plan.stages.some(({ wrap }) => wrap === "bag"),
+      {
+        what: `roasting bag that holds ${bird.count > 1 ? "a" : "the"} bird loosely, a spoonful of flour to shake in it`,
+        amount: bird.count > 1 ? `${bird.count}` : "",
+      },
+    ),
+    ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
+      what: "poultry shears and a heavy knife",
+      amount: "",
+    }),
+    ...when(bird.cut === "whole" && bird.legs === "tied", {
+      what: "kitchen string",
+      amount: stringLength(bird.count, units),
+    }),
+    ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", {
+      what: "kitchen string",
+      amount: stringLength(3 * bird.count, units),
+    }),
+    ...when(bird.state !== "fresh" && plan.thawIn === "water", {
+      what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
+      amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
+    }),
+    ...(salt.bath
+      ? [
+          {
+            what: `${salt.bath.inBag ? "brining bag in a bowl" : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
+            amount: liquid(salt.bath.containerL * 1000, units),
+          },
+        ]
+      : []),
+    ...when(SPECIES_RECORDS[bird.species].rendersFat, { what: "jar for the fat, which keeps", amount: "" }),
+    ...when(sears(plan), { what: "heavy pan for the sear", amount: "" }),
+    ...when(salt.injectionL > 0 || salt.injected !== null, { what: "injector with a fresh needle", amount: "" }),
+    ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
+    { what: "carving knife, sharpened; board with a groove", amount: "" },
+    ...(thaws
+      ? [{ what: "room in the fridge: the bird whole on a tray, while it thaws", amount: roomFor(thaws.needs, units) }]
+      : []),
+    ...(shelf
+      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: roomFor(shelf.needs, units) }]
+      : []),
+  ];
+}

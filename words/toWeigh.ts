@@ -1,0 +1,87 @@
+/** What a plan makes one weigh out before anything raw is touched. */
+import { hasCavity } from "../core/bird/form";
+import { SALT_SHARES } from "../core/kitchen/brining";
+import { hasGiblets } from "../core/kitchen/cutting";
+import { saltEach } from "../core/plan/saltPlan";
+import type { Plan } from "../core/plan/schema";
+import type { DerivedPlan } from "../core/schedule/derive";
+import type { UnitSystem } from "../core/units/quantity";
+import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./amounts";
+import { makesGravy, type Part, when } from "./listItem";
+import { heatWords, SALT_NAMES } from "./names";
+
+const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
+  breast: "breast, both sides",
+  legs: "thighs and drumsticks",
+  rest: "wings and back",
+  inside: "cavity",
+};
+/** Of a bird that is cut flat or up. */
+const INSIDE_OF_CUT = "bone side";
+
+export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
+  const { bath } = salt;
+  const { count } = plan.bird;
+  const each = bath && bath.vessels > 1 ? ", for each bird" : "";
+  const { grams, teaspoons } = saltEach(salt);
+  const spoons = formatSpoons(teaspoons, units);
+  const isWhole = hasGiblets(plan.bird.cut);
+  const part = (share: number): string =>
+    units === "us" ? formatSpoons(teaspoons * share, units) : small(grams * share, units);
+  const shares = SALT_SHARES.map(
+    ({ where, share }) =>
+      `${where === "inside" && !hasCavity(plan.bird.cut) ? INSIDE_OF_CUT : SALTED_WHERE[where]} ${part(share)}`,
+  ).join(", ");
+  return [
+    ...(salt.grams > 0
+      ? [
+          {
+            what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : count > 1 ? "each bird" : "the bird"}`,
+            amount: spoons === PINCH ? PINCH : `${small(grams, units)}, ${spoons}`,
+            why: bath
+              ? strength(bath.gramsPerLitre, units)
+              : salt.injectionL > 0
+                ? `dissolved in ${liquid((salt.injectionL / count) * 1000, units)} of water, injected in an even pattern`
+                : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
+          },
+        ]
+      : [
+          {
+            what: plan.bird.preSalted
+              ? "no salt: the bird was sold salted"
+              : `no salt before it goes ${heatWords(plan.heat).into}`,
+            amount: "",
+          },
+        ]),
+    ...(salt.injected
+      ? [
+          {
+            what: `${SALT_NAMES[plan.salt.kind]} to inject${count > 1 ? " into each bird" : ""}`,
+            amount: small(salt.injected.grams / count, units),
+            why: `dissolved in ${liquid((salt.injected.waterL / count) * 1000, units)} of water, in an even pattern, before the rest`,
+          },
+        ]
+      : []),
+    ...(bath
+      ? [
+          {
+            what: `water for the brine${each}`,
+            amount: liquid(bath.waterL * 1000, units),
+            why: `${liquid(bath.hotL * 1000, units)} of it hot, to dissolve; then cold water and ${ice(bath.iceKg, units)} of ice, so that it is cold before the bird goes in`,
+          },
+        ]
+      : []),
+    ...when(makesGravy(chores), {
+      isShared: true,
+      what: plan.gravy === "starch" ? "starch, put in cold" : "flour for the roux",
+      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
+      ...(gravy.fatGrams > 0 && { why: `with ${spooned("fat", gravy.fatGrams, units)} of fat` }),
+    }),
+    ...when(makesGravy(chores), {
+      isShared: true,
+      what: `liquid for the gravy: ${gravy.liquid}`,
+      amount: liquid(gravy.liquidMl, units),
+      why: `with about ${liquid(gravy.drippingsMl, units)} of drippings; taste before salting`,
+    }),
+  ];
+}
