@@ -198,6 +198,7 @@ export const CONSTANTS = {
   drippingsShare: practice(0.05, "L/kg"),
   gravySaltPercent: practice(0.9, "%"),
   stockLossShare: practice(0.25, "1"),
+  leastStockWaterMl: practice(500, "mL"),
   briquettesASideHour: practice(3, "1/h"),
   windFuelShare: practice(1.3, "1"),
   reheatOvenC: practice(190, "°C"),

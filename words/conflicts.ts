@@ -62,7 +62,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "ice-waits":
       return `A bird that goes in with its ice is not salted and dried for ${formatDuration(conflict.hours * 3600)} first.`;
     case "waits-too-long-raw":
-      return `${conflict.days.toFixed(1)} days raw in the fridge is longer than the usual guidance of ${conflict.limitDays}. Follow your local food-safety authority.`;
+      return `${formatDuration(conflict.hours * 3600)} raw in the fridge is longer than the usual guidance of ${conflict.limitDays} days. Follow your local food-safety authority.`;
     case "brined-too-long":
       return `${conflict.hours} hours in brine is longer than the usual guidance of ${conflict.limitHours}.`;
     case "frozen-outside-an-oven":

@@ -299,6 +299,7 @@ const BRINE_STOCK_AND_GRAVY = {
   drippingsShare: "drippings without their fat, for each kg of bird",
   gravySaltPercent: "salt in a gravy that tastes seasoned",
   stockLossShare: "share of a stock lost in an hour of simmering",
+  leastStockWaterMl: "water that covers neck and giblets in their pot",
   briquettesASideHour: "briquettes a side each hour, covered grill at 175 to 200 °C",
   windFuelShare: "charcoal in wind against still air",
   reheatOvenC: "oven to reheat a carved, covered tray: 35 to 40 minutes",

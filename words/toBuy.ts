@@ -1,6 +1,6 @@
 /** What a plan makes one buy. */
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
-import { stockMl, stockWaterMl } from "../core/kitchen/gravy";
+import { simmeredMl, stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -51,11 +51,11 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
   const { bird } = plan;
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const gravyHere = makesGravy(chores);
-  const simmeredMl = gravyHere ? stockMl(gravy) : 0;
+  const gravyStockMl = !gravyHere ? 0 : plan.stock === "bought" ? stockMl(gravy) : simmeredMl(gravy);
   const others = potsOf(plan, gravy).filter((pot) => pot !== gravyPotOf(plan, gravy)).length;
   // Common practice: for a litre, or a pot of bones, one of each.
   const vegetables =
-    (simmeredMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(simmeredMl / 1000)) : 0) +
+    (gravyStockMl > 0 && plan.stock !== "bought" ? Math.max(1, Math.round(gravyStockMl / 1000)) : 0) +
     (gravyHere ? others : 0);
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
@@ -100,16 +100,16 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: spooned("fat", gravy.fatGrams, units),
       why: "skimmed from the drippings, or butter",
     }),
-    ...when(simmeredMl > 0, {
+    ...when(gravyStockMl > 0, {
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
-      amount: liquid(simmeredMl, units),
+      amount: liquid(gravyStockMl, units),
       ...(plan.stock !== "bought" && {
-        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(simmeredMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
+        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(gravyStockMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
       }),
     }),
-    ...when(simmeredMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
+    ...when(gravyStockMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
-      amount: roughly(stockWaterMl(simmeredMl) / 2, units),
+      amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
       why: "what would come out of this bird is not there in time",
     }),
     ...when(vegetables > 0, {

@@ -72,5 +72,11 @@ export function gravyFor({ heads, species, ovenKg, thickener, saltPercent }: Gra
 export const stockMl = ({ liquid, liquidMl }: Pick<Gravy, "liquid" | "liquidMl">): number =>
   ({ stock: liquidMl, "half stock": liquidMl / 2, water: 0 })[liquid];
 
+/** Stock that simmers for it, mL: no less than a pot of neck and giblets needs to be covered. */
+export const simmeredMl = (gravy: Pick<Gravy, "liquid" | "liquidMl">): number =>
+  gravy.liquid === "water"
+    ? 0
+    : Math.max(stockMl(gravy), constant("leastStockWaterMl") * (1 - constant("stockLossShare")));
+
 /** Water to start a stock with, so that so much is left after simmering an hour, mL: a quarter is lost. */
 export const stockWaterMl = (wantedMl: number): number => wantedMl / (1 - constant("stockLossShare"));

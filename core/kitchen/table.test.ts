@@ -4,7 +4,7 @@ import { CUTS } from "../bird/form";
 import { soldRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
 import { bathFor, iceToCoolKg, SALT_SHARES } from "./brining";
-import { gravyFor, stockWaterMl } from "./gravy";
+import { gravyFor, simmeredMl, stockMl, stockWaterMl } from "./gravy";
 import { birdsToBuy, cookedMeatKg, massToBuyKg, portionsAt, portionsOf, type Table } from "./guests";
 import { brine } from "./salt";
 
@@ -141,5 +141,11 @@ describe("gravy", () => {
 
   it("starts a stock with a third more water than is wanted: a quarter goes in an hour", () => {
     expect(stockWaterMl(900)).toBeCloseTo(1200, 6);
+    // A pot that hardly covers its bottom burns: neck and giblets lie in half a litre (common practice).
+    const small = { liquid: "half stock" as const, liquidMl: 90 };
+    expect(stockWaterMl(simmeredMl(small))).toBeCloseTo(500, 6);
+    expect(stockMl(small)).toBe(45);
+    expect(simmeredMl({ liquid: "stock", liquidMl: 900 })).toBe(900);
+    expect(simmeredMl({ liquid: "water", liquidMl: 900 })).toBe(0);
   });
 });

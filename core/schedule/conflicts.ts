@@ -36,7 +36,7 @@ export type Conflict =
   | { readonly kind: "never-thaws"; readonly mediumC: number }
   | { readonly kind: "thawed-in-water-waits"; readonly hours: number }
   | { readonly kind: "ice-waits"; readonly hours: number }
-  | { readonly kind: "waits-too-long-raw"; readonly days: number; readonly limitDays: number }
+  | { readonly kind: "waits-too-long-raw"; readonly hours: number; readonly limitDays: number }
   | { readonly kind: "brined-too-long"; readonly hours: number; readonly limitHours: number }
   | { readonly kind: "frozen-outside-an-oven"; readonly why: "heat" | "stuffed" }
   /** Flat or in pieces it does not turn. */
@@ -151,7 +151,9 @@ export function conflictsOf({
     } else if (bird.cavity === "stuffed") conflicts.push({ kind: "frozen-outside-an-oven", why: "stuffed" });
   }
   const limitDays = constant(bird.state === "fresh" ? "freshLimitDays" : "thawedLimitDays");
-  if (rawHours > limitDays * 24) conflicts.push({ kind: "waits-too-long-raw", days: rawHours / 24, limitDays });
+  // Guidance in days is not broken by the minutes in which it is dressed.
+  const wholeHours = Math.floor(rawHours);
+  if (wholeHours > limitDays * 24) conflicts.push({ kind: "waits-too-long-raw", hours: wholeHours, limitDays });
   if (salt.bath && salt.hours > BRINE_LIMIT_HOURS) {
     conflicts.push({ kind: "brined-too-long", hours: salt.hours, limitHours: BRINE_LIMIT_HOURS });
   }

@@ -43,6 +43,18 @@ describe("a plan with everything derived", () => {
     expect(((task?.endMs ?? 0) - (task?.startMs ?? 0)) / 3_600_000).toBeLessThan(30);
   });
 
+  it("takes two days of salting and drying for two days, and three for too long", () => {
+    // So late in the day that nobody salts in the night.
+    const serveAt = new Date(Date.parse(plan.serveAt) + 6 * 60 * MINUTE_MS).toISOString();
+    const raw = (saltHours: number, dryHours: number) =>
+      derive({ serveAt, salt: { ...plan.salt, method: "dry", saltHours, dryHours } }).conflicts.filter(
+        ({ kind }) => kind === "waits-too-long-raw",
+      );
+    expect(raw(24, 24)).toEqual([]);
+    expect(raw(48, 0)).toEqual([]);
+    expect(raw(48, 24)).toEqual([{ kind: "waits-too-long-raw", hours: 72, limitDays: 2 }]);
+  });
+
   it("reheats what was roasted the day before as one more dish of the day", () => {
     const made = derive({ roasted: "day-before" }, undefined, { dayAfter: DAY_AFTER });
     const dish = made.sides.find(({ id }) => id === REHEAT_ID);

@@ -1,4 +1,4 @@
-import { type Gravy, POTS, STOCKS, stockMl, stockWaterMl } from "../../../core/kitchen/gravy";
+import { type Gravy, POTS, STOCKS, simmeredMl, stockWaterMl } from "../../../core/kitchen/gravy";
 import type { Plan } from "../../../core/plan/schema";
 import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
 import type { UnitSystem } from "../../../core/units/quantity";
@@ -32,7 +32,7 @@ function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
   if (plan.stock === "tray") {
     return `${isOfThisBird ? "Neck, giblets" : "Bones or wings"} and vegetables roast under the bird; water on them when the tray is dry.`;
   }
-  const water = liquid(stockWaterMl(stockMl(gravy)), units);
+  const water = liquid(stockWaterMl(simmeredMl(gravy)), units);
   return `${isOfThisBird ? "Neck, giblets and bones" : "Bones or wings of poultry"} in ${water} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`;
 }
 
