@@ -1,9 +1,9 @@
 import { COLD_PLACES, SALT_METHODS } from "../../../core/kitchen/salt";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
+import { saltEach } from "../../../core/plan/saltPlan";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, small, spooned } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
-import { allOf } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -38,6 +38,8 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
   const { salt: chosen } = plan;
   const { salt } = derived;
   const salted = chosen.method !== "none";
+  const each = saltEach(salt);
+  const severally = salt.portions > 1;
   return (
     <>
       <Toggle
@@ -62,9 +64,9 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
       {salted && (
         <>
           <Fact
-            label={salt.bath ? "Salt for the brine" : "Salt for the bird"}
-            value={small(salt.grams, units)}
-            note={`${formatSpoons(salt.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${salt.sugarGrams > 0 ? `; ${spooned("sugar", salt.sugarGrams, units)} of sugar` : ""}${plan.bird.count > 1 ? `, for ${allOf(plan.bird.count)}` : ""}`}
+            label={salt.bath ? "Salt for the brine" : `Salt for ${severally ? "each bird" : "the bird"}`}
+            value={small(each.grams, units)}
+            note={`${formatSpoons(each.teaspoons, units)} of ${SALT_NAMES[chosen.kind]}${each.sugarGrams > 0 ? `; ${spooned("sugar", each.sugarGrams, units)} of sugar` : ""}${salt.bath && severally ? ", for each bird" : ""}`}
           />
           <SaltStrength plan={plan} units={units} />
           <HoursRow
