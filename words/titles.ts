@@ -48,6 +48,9 @@ export const allOf = (count: number): string => (count === 2 ? "both" : `all ${c
 export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
 export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
 
+/** Of an amount that is for more than one: ", for both", ", for all 3"; nothing of a single one. */
+export const forAll = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `, for ${allOf(count)}` : "");
+
 /** Where more than one has to be looked at: " in both birds", " in all 3 birds"; nothing of a single one. */
 export const inEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? ` in ${allOf(count)} birds` : "");
 

@@ -8,6 +8,7 @@ import { wearsBacon } from "../../../core/plan/season";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { liquid, roughly, spooned } from "../../../words/amounts";
 import { conditionName } from "../../../words/conditions";
+import { forAll } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
@@ -53,7 +54,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onChange={(fat) => settle(withSeason({ fat }))}
       />
       <p className="text-sm text-soft">
-        {seasoning.fatGrams > 0 && `${spooned("fat", seasoning.fatGrams, units)}. `}
+        {seasoning.fatGrams > 0 && `${spooned("fat", seasoning.fatGrams, units)}${forAll(plan.bird)}. `}
         {season.fat === "none"
           ? SPECIES_RECORDS[bird.species].rendersFat
             ? "It brings its own."
@@ -77,8 +78,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           {bird.cavity === "stuffed" && (
             <>
               <Caution>
-                About {roughly(seasoning.stuffingGrams, units)} of it go in, loosely. Its middle must reach the
-                guideline too, and the meat waits for it. Beside the bird it is a side dish.
+                About {roughly(seasoning.stuffingGrams, units)} of it go in{forAll(plan.bird)}, loosely. Its middle must
+                reach the guideline too, and the meat waits for it. Beside the bird it is a side dish.
               </Caution>
               <Segmented
                 label="Stuffing goes in"
@@ -110,8 +111,8 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       {wearsBacon(plan) && (
         <>
           <p className="text-sm text-soft">
-            {roughly(seasoning.baconGrams, units)}. It shades the breast and keeps it wet; off in time, the skin
-            colours.
+            {roughly(seasoning.baconGrams, units)}
+            {forAll(plan.bird)}. It shades the breast and keeps it wet; off in time, the skin colours.
           </p>
           <UnitField
             label="The bacon comes off"
