@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CUTS, centresOf } from "../core/bird/form";
+import { PLACED_FROM } from "../core/bird/placing";
 import type { ProbeGuide } from "../core/forecast/probeGuide";
-import { probeWords } from "./probing";
+import { placedFromNames, placingNames, probeWords } from "./probing";
 
 const guide: ProbeGuide = {
   centre: "breast",
@@ -42,6 +43,14 @@ describe("where a probe goes, in words", () => {
         if (!isBird) expect(`${does} ${how}`).not.toMatch(/neck|tail|middle line|both sides/);
       }
     }
+    for (const from of PLACED_FROM) {
+      const placed = [placedFromNames("legs")[from], ...Object.values(placingNames(from, "legs"))].join(" ");
+      expect(placed).not.toMatch(/neck|tail|middle line/);
+    }
+    expect([placedFromNames("whole").tail, placingNames("above", "whole").down]).toEqual([
+      "From the tail end",
+      "Leaning towards the tail",
+    ]);
     const { does, how } = probeWords({ ...guide, besideTipCm: 1.9 }, "parts", true, "metric");
     expect(does).toBe("Breast, both alike");
     expect(how).toContain("From its thick end, 12 cm above the board, 2 cm beside its middle: level with the board");

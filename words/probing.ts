@@ -106,22 +106,30 @@ export function probeWords(guide: ProbeGuide, cut: Cut, paired: boolean, units: 
   };
 }
 
-export const PLACED_FROM_NAMES: Record<PlacedFrom, string> = {
+/** A bird lies with its tail towards the cook; pieces on their tray have a far end and a near one. */
+const ENDS = {
+  bird: { neck: "the neck end", tail: "the tail end", middle: "the middle line", towardsTail: "towards the tail" },
+  pieces: { neck: "the far end", tail: "the near end", middle: "the tray's middle", towardsTail: "towards you" },
+} as const;
+const endsOf = (cut: Cut) => ENDS[liesInPieces(cut) ? "pieces" : "bird"];
+
+export const placedFromNames = (cut: Cut): Record<PlacedFrom, string> => ({
   above: "From above",
   left: "From the left side",
   right: "From the right side",
-  neck: "From the neck end",
-  tail: "From the tail end",
-};
+  neck: `From ${endsOf(cut).neck}`,
+  tail: `From ${endsOf(cut).tail}`,
+});
 
 /** What is measured of a placing, by where it comes from. */
-export function placingNames(from: PlacedFrom): Record<"along" | "across" | "down" | "in", string> {
+export function placingNames(from: PlacedFrom, cut: Cut): Record<"along" | "across" | "down" | "in", string> {
+  const { neck, middle, towardsTail } = endsOf(cut);
   const isEnd = from === "neck" || from === "tail";
   return {
-    along: isEnd ? "Beside the middle line" : "From the neck end",
-    across: from === "above" ? "Beside the middle line" : "Above the board",
-    down: from === "above" ? "Leaning towards the tail" : "Sloping down",
-    in: from === "left" || from === "right" ? "Turned towards the tail" : "Turned towards the middle",
+    along: isEnd ? `Beside ${middle}` : `From ${neck}`,
+    across: from === "above" ? `Beside ${middle}` : "Above the board",
+    down: from === "above" ? `Leaning ${towardsTail}` : "Sloping down",
+    in: from === "left" || from === "right" ? `Turned ${towardsTail}` : "Turned towards the middle",
   };
 }
 

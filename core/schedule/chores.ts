@@ -55,7 +55,17 @@ export function choresOf(
     sheet.put("thicken", "board", startMs, THICKEN_MIN, { hands: 1, ring: true });
     bench.take(startMs, gravyEndMs);
   }
-  putBeforehand(sheet, plan, schedule, { bench, madeMs, filledFromMs, dressedFromMs, gravyEndMs, gravy, isMade });
+  putBeforehand(sheet, {
+    plan,
+    schedule,
+    bench,
+    madeMs,
+    filledFromMs,
+    dressedFromMs,
+    gravyEndMs,
+    gravy,
+    isMade,
+  });
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);
 }
 

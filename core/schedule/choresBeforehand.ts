@@ -17,8 +17,10 @@ const MIX_BRINE_MIN = 20;
 /** The hot part of a brine has to lose its heat; most of it goes into the ice. */
 const BRINE_COOLS_MIN = 60;
 
-/** By when it is wanted. */
+/** What is wanted, and by when. */
 interface Wanted {
+  readonly plan: Plan;
+  readonly schedule: Schedule;
   readonly bench: Bench;
   /** When it was planned: what belongs to an evening that was over by then is done on the day. */
   readonly madeMs: number;
@@ -31,16 +33,16 @@ interface Wanted {
   isMade(kind: "eve-check" | "stock" | "thicken"): boolean;
 }
 
-export function putBeforehand(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
-  putMade(sheet, plan, schedule, wanted);
-  putBrine(sheet, plan, schedule, wanted);
-  if (!wanted.isMade("eve-check")) putEveCheck(sheet, plan, schedule, wanted);
-  if (!wanted.isMade("stock") && !wanted.isMade("thicken")) putStock(sheet, plan, schedule, wanted);
+export function putBeforehand(sheet: ChoreSheet, wanted: Wanted): void {
+  putMade(sheet, wanted);
+  putBrine(sheet, wanted);
+  if (!wanted.isMade("eve-check")) putEveCheck(sheet, wanted);
+  if (!wanted.isMade("stock") && !wanted.isMade("thicken")) putStock(sheet, wanted);
 }
 
 /** Pastes, butters and liquids that are made before they go on. */
-function putMade(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
-  const { bench, filledFromMs, dressedFromMs, gravyEndMs } = wanted;
+function putMade(sheet: ChoreSheet, wanted: Wanted): void {
+  const { plan, schedule, bench, filledFromMs, dressedFromMs, gravyEndMs } = wanted;
   for (const { when, makeMin } of plan.additions.filter((each) => each.makeMin > 0)) {
     const byMs = {
       "with-the-salt": taskOf(schedule, "prepare")?.startMs ?? taskOf(schedule, "salt")?.startMs ?? dressedFromMs,
@@ -53,7 +55,7 @@ function putMade(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Want
   }
 }
 
-function putBrine(sheet: ChoreSheet, plan: Plan, schedule: Schedule, { bench }: Wanted): void {
+function putBrine(sheet: ChoreSheet, { plan, schedule, bench }: Wanted): void {
   if (plan.salt.method !== "brine" && plan.salt.method !== "equilibrium") return;
   const thaw = plan.thawIn === "brine" ? taskOf(schedule, "thaw") : undefined;
   const bathFromMs = (thaw ?? taskOf(schedule, "salt"))?.startMs;
@@ -63,12 +65,12 @@ function putBrine(sheet: ChoreSheet, plan: Plan, schedule: Schedule, { bench }: 
 }
 
 /** The evening before the heat. */
-const eveOf = ({ zone }: Plan, { inAtMs }: Schedule): number =>
-  latestWithin(inAtMs - EVE_HOURS * HOUR_MS, zone, EVENING);
+const eveOf = ({ plan, schedule }: Wanted): number =>
+  latestWithin(schedule.inAtMs - EVE_HOURS * HOUR_MS, plan.zone, EVENING);
 
-function putEveCheck(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
-  const { bench, madeMs, dressedFromMs } = wanted;
-  const eveMs = eveOf(plan, schedule);
+function putEveCheck(sheet: ChoreSheet, wanted: Wanted): void {
+  const { schedule, bench, madeMs, dressedFromMs } = wanted;
+  const eveMs = eveOf(wanted);
   const startMs =
     eveMs >= madeMs
       ? bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING)
@@ -77,9 +79,9 @@ function putEveCheck(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: 
 }
 
 /** A pot that simmers over an hour needs a hand at its beginning only; what goes in has to be out of the bird. */
-function putStock(sheet: ChoreSheet, plan: Plan, schedule: Schedule, wanted: Wanted): void {
-  const { bench, madeMs, gravyEndMs, gravy } = wanted;
-  const eveMs = eveOf(plan, schedule);
+function putStock(sheet: ChoreSheet, wanted: Wanted): void {
+  const { plan, schedule, bench, madeMs, gravyEndMs, gravy } = wanted;
+  const eveMs = eveOf(wanted);
   for (const pot of potsOf(plan, gravy)) {
     const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
     const outFromMs =

@@ -1,8 +1,9 @@
+import type { Cut } from "../../../core/bird/form";
 import { wholeBounds } from "../../../core/bird/look";
 import { MOST_AIM_DEG, PLACED_FROM, type Placing, placingRange, STEM_M, squareFrom } from "../../../core/bird/placing";
 import type { SolidGeometry } from "../../../core/bird/solidGeometry";
 import type { UnitSystem } from "../../../core/units/quantity";
-import { PLACED_FROM_NAMES, placedLength, placingNames } from "../../../words/probing";
+import { placedFromNames, placedLength, placingNames } from "../../../words/probing";
 import { DragSlider } from "../../ui/DragSlider";
 import { Select } from "../../ui/Select";
 
@@ -11,14 +12,15 @@ const MILLIMETRE_M = 0.001;
 interface PlacerProps {
   readonly placing: Placing;
   readonly geometry: SolidGeometry;
+  readonly cut: Cut;
   readonly units: UnitSystem;
   onPlace(change: Partial<Placing>): void;
 }
 
 /** A stem placed by steps of a millimetre and a few degrees: nothing has to be pointed at. */
-export function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
+export function Placer({ placing, geometry, cut, units, onPlace }: PlacerProps) {
   const bounds = wholeBounds(geometry.extent);
-  const names = placingNames(placing.from);
+  const names = placingNames(placing.from, cut);
   const range = placingRange(placing.from, bounds);
   const isEnd = placing.from === "neck" || placing.from === "tail";
   const length = (m: number, sided: boolean): string => placedLength(100 * geometry.scale * m, units, sided);
@@ -28,7 +30,7 @@ export function Placer({ placing, geometry, units, onPlace }: PlacerProps) {
         label="Pushed in"
         value={placing.from}
         choices={PLACED_FROM}
-        names={PLACED_FROM_NAMES}
+        names={placedFromNames(cut)}
         onChange={(from) => onPlace(squareFrom(from, placing.depthM, bounds))}
       />
       <Measure

@@ -12,7 +12,7 @@ import type { ProbeGuide } from "../../../core/forecast/probeGuide";
 import { highestTargetC, type Plan } from "../../../core/plan/schema";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { PART_NAMES } from "../../../words/names";
-import { PLACED_FROM_NAMES, type PlacedReading, placedLength, placedWords } from "../../../words/probing";
+import { type PlacedReading, placedFromNames, placedLength, placedWords } from "../../../words/probing";
 import { CentreChart } from "../../chart/CentreChart";
 import { useSize } from "../../chart/useSize";
 import { usePreferences } from "../../shell/preferences";
@@ -121,7 +121,7 @@ function Bench({
             inside={false}
             targetC={highestTargetC(plan)}
             lines={lines}
-            label={`The bird with a thermometer ${PLACED_FROM_NAMES[placing.from].toLowerCase()}. ${reading ? placedWords(reading, units) : "The stem passes beside the bird."}`}
+            label={`The bird with a thermometer ${placedFromNames(plan.bird.cut)[placing.from].toLowerCase()}. ${reading ? placedWords(reading, units) : "The stem passes beside the bird."}`}
             onLook={setLook}
             onPick={(point, outward) => {
               setChosen("own");
@@ -155,7 +155,7 @@ function Bench({
         </p>
       </div>
       <div className="grid content-start gap-2">
-        <Placer placing={placing} geometry={geometry} units={units} onPlace={place} />
+        <Placer placing={placing} geometry={geometry} cut={plan.bird.cut} units={units} onPlace={place} />
         <Curve plan={plan} inAtMs={inAtMs} cook={cook} points={curve} units={units} />
       </div>
     </div>

@@ -12,7 +12,7 @@ import { usualPlan } from "../../../../core/plan/usualPlan";
 import type { PlaceQuestion } from "../../../../core/practice/drills";
 import { formatTemperatureDifference, type UnitSystem } from "../../../../core/units/quantity";
 import { CUT_NAMES, PART_NAMES } from "../../../../words/names";
-import { offLength, PLACED_FROM_NAMES } from "../../../../words/probing";
+import { offLength, placedFromNames } from "../../../../words/probing";
 import { SEEN_FROM_NAMES } from "../../../../words/solid";
 import { type SolidLine, stemLine } from "../../../bird-view/solid/lines";
 import { Placer } from "../../../bird-view/solid/Placer";
@@ -93,7 +93,7 @@ function Bird({ question, centre, geometry, onNext }: Props & { readonly geometr
             inside={false}
             targetC={0}
             lines={lines}
-            label={`${CUT_NAMES[cut]} ${species} with a thermometer ${PLACED_FROM_NAMES[placing.from].toLowerCase()}, seen ${SEEN_FROM_NAMES[nearestSide(look)].toLowerCase()}`}
+            label={`${CUT_NAMES[cut]} ${species} with a thermometer ${placedFromNames(cut)[placing.from].toLowerCase()}, seen ${SEEN_FROM_NAMES[nearestSide(look)].toLowerCase()}`}
             onLook={setLook}
             {...(!off && {
               onPick: (at: Vec3, outward: Vec3) => setPlacing(placingAt(at, outward, placing.depthM, geometry, bounds)),
@@ -120,6 +120,7 @@ function Bird({ question, centre, geometry, onNext }: Props & { readonly geometr
         <Placer
           placing={placing}
           geometry={geometry}
+          cut={cut}
           units={units}
           onPlace={(change) => setPlacing({ ...placing, ...change })}
         />
