@@ -1,4 +1,5 @@
 /** What a plan makes one buy. */
+import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
 import { simmeredMl, stockMl, stockWaterMl } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
@@ -110,7 +111,9 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
     ...when(gravyStockMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
       amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
-      why: "what would come out of this bird is not there in time",
+      why: hasGiblets(bird.cut)
+        ? "what would come out of this bird is not there in time"
+        : "no neck and giblets come with this cut",
     }),
     ...when(vegetables > 0, {
       what: "onion, carrot and a stick of celery for the stock",
