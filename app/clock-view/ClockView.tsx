@@ -12,7 +12,7 @@ import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
 import { midnights, tickStepMin, wholeTicks } from "../ui/time";
 import { TimeHandle } from "./TimeHandle";
-import { type ClockScale, clockScale, endOf, hoursShown, lastOf } from "./timeScale";
+import { type ClockScale, clockScale, endOf, firstOf, hoursShown, lastOf } from "./timeScale";
 
 interface Props {
   readonly schedule: Schedule;
@@ -37,17 +37,17 @@ const LANE_HEIGHT = 34;
 /** WCAG 2.2, target size. */
 const SMALLEST_TARGET = 24;
 
-/** One time axis from the first task to the table; lanes are where work happens. */
+/** One time axis from the first thing that is done to the table; lanes are where work happens. */
 export const ClockView = memo(function ClockView(props: Props) {
   const reader = useHabits();
   const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
-  const first = schedule.tasks[0] as Task;
+  const firstMs = firstOf([...schedule.tasks, ...chores, ...sides]);
   const wideFrom = schedule.inAtMs - 60 * MINUTE_MS;
   const room = Math.max(1, width - GUTTER);
   const lastMs = lastOf(serveAtMs, [...schedule.tasks.filter(({ id }) => id !== "table"), ...chores]);
   const until = endOf(lastMs, wideFrom, room);
-  const scale = useMemo(() => clockScale(first.startMs, wideFrom, until, room), [first.startMs, wideFrom, until, room]);
+  const scale = useMemo(() => clockScale(firstMs, wideFrom, until, room), [firstMs, wideFrom, until, room]);
   const pullMin = (schedule.pullAtMs.p50 - schedule.inAtMs) / MINUTE_MS;
   const warmth = useMemo(() => heatGradient(history, pullMin), [history, pullMin]);
   const stepMin = Math.max(60, tickStepMin((MINUTE_MS * room) / (until - wideFrom)));

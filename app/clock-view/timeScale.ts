@@ -25,6 +25,10 @@ export function endOf(serveAtMs: number, wideFromMs: number, width: number): num
   return serveAtMs + Math.max(END_MIN * MINUTE_MS, share * (serveAtMs - wideFromMs));
 }
 
+/** When the first of it begins: a brine is mixed before anything goes into it. */
+export const firstOf = (placed: readonly { readonly startMs: number }[]): number =>
+  placed.reduce((first, { startMs }) => Math.min(first, startMs), Number.POSITIVE_INFINITY);
+
 /** When the last of it is over: dinner, or what of a late bird comes after the hour that was wanted. */
 export const lastOf = (serveAtMs: number, placed: readonly { readonly endMs: number }[]): number =>
   placed.reduce((last, { endMs }) => Math.max(last, endMs), serveAtMs);

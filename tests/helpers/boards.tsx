@@ -66,13 +66,20 @@ function Clock({ plan, cook, derived, earlierMs = 0 }: Clocked & { readonly earl
   );
 }
 
-/** How many elements the clock is made of. */
-export const clockSize = (shown: Clocked, earlierMs: number): number =>
+const clockMarkup = (shown: Clocked, earlierMs = 0): string =>
   renderToStaticMarkup(
     <MemoryRouter>
       <Clock {...shown} earlierMs={earlierMs} />
     </MemoryRouter>,
-  ).split("</").length;
+  );
+
+/** How many elements the clock is made of. */
+export const clockSize = (shown: Clocked, earlierMs: number): number =>
+  clockMarkup(shown, earlierMs).split("</").length;
+
+/** How far from its left edge what stands on the clock begins, px. */
+export const clockLefts = (shown: Clocked): readonly number[] =>
+  [...clockMarkup(shown).matchAll(/left:(-?[\d.e-]+)px/g)].map(([, px]) => Number(px));
 
 /** The text that is read on them, tags taken off. @throws whatever a screen would throw */
 export function shownBy({ plan, cook, derived, shares, units, late = null }: Shown): string {

@@ -31,7 +31,7 @@ import { remedyWords } from "../../words/remedies";
 import { clockTime, dayAndTime } from "../../words/time";
 import { timetableOf } from "../../words/timetable";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../helpers/anyPlan";
-import { clockSize, shownBy } from "../helpers/boards";
+import { clockLefts, clockSize, shownBy } from "../helpers/boards";
 import { plannedDone } from "../helpers/plannedDone";
 import { foreignIn, READERS } from "../helpers/readers";
 import { sampleRoast } from "../helpers/sampleRoast";
@@ -254,10 +254,26 @@ describe("a usual plan", () => {
           shown.replace(/\s+/g, " "),
         );
         expect(on?.[1]).toBe(clockTime(heat?.startMs ?? Number.NaN, plan.zone, READERS[units]));
+        // Nothing is done before the clock's beginning, where its lanes are named.
+        expect(clockLefts({ plan, cook, derived }).filter((px) => px < 0)).toEqual([]);
       }),
       { numRuns: BOARDS },
     );
   }, 300_000);
+
+  it("begins its clock with the first thing that is done: a brine that is mixed, an eve's check", () => {
+    const { plan } = sampleRoast();
+    for (const salt of [
+      { ...plan.salt, method: "brine" as const, saltHours: 5 },
+      { ...plan.salt, method: "none" as const, dryHours: 0 },
+    ]) {
+      const other: Plan = { ...plan, salt };
+      const cook = plannedDone(other);
+      const derived = derivePlan(other, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
+      expect(derived.chores[0]?.startMs).toBeLessThan(derived.schedule.tasks[0]?.startMs ?? 0);
+      expect(clockLefts({ plan: other, cook, derived }).filter((px) => px < 0)).toEqual([]);
+    }
+  });
 
   it("is no longer a clock where the bird went in long before its dinner", () => {
     const { plan } = sampleRoast();
