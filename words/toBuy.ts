@@ -113,7 +113,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
       why: hasGiblets(bird.cut)
         ? "what would come out of this bird is not there in time"
-        : "no neck and giblets come with this cut",
+        : "this cut brings none of its own",
     }),
     ...when(vegetables > 0, {
       what: "onion, carrot and a stick of celery for the stock",
