@@ -24,7 +24,7 @@ import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { underWords } from "./tasks";
-import { theBirds } from "./titles";
+import { forEachBird, theBirds } from "./titles";
 
 export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
   const { salt, seasoning, gravy, schedule } = derived;
@@ -36,7 +36,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return ["Change the water", "cold from the tap; the bird turned over"];
     case "mix-brine":
       return [
-        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${salt.bath && salt.bath.vessels > 1 ? ", for each bird" : ""}`,
+        `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${forEachBird(salt.portions)}`,
         `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
       ];
     case "make": {

@@ -3,8 +3,8 @@ import { TABLE_ROW } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
-import { small, spooned } from "./amounts";
-import type { ListItem } from "./listItem";
+import { small } from "./amounts";
+import { amountOf, type ListItem } from "./listItem";
 import { type Lists, listsOf } from "./lists";
 import { type TimetableRow, timetableOf } from "./timetable";
 import { dishesToBuy } from "./toBuy";
@@ -33,8 +33,7 @@ function bought(items: readonly ListItem[], units: UnitSystem): ListItem[] {
     if (!known || (known.grams === undefined && known.amount !== item.amount)) lines.push(item);
     else if (known.grams !== undefined && item.grams !== undefined) {
       const grams = known.grams + item.grams;
-      const amount = known.as ? spooned(known.as, grams, units) : small(grams, units);
-      lines[at] = { ...known, grams, amount };
+      lines[at] = { ...known, grams, amount: amountOf(grams, units, known.as) };
     }
   }
   return lines;

@@ -1,6 +1,8 @@
 /** A line of a list: what, how much, and why. */
 import type { Spooned } from "../core/kitchen/spoons";
 import type { DerivedPlan } from "../core/schedule/derive";
+import type { UnitSystem } from "../core/units/quantity";
+import { small, spooned } from "./amounts";
 
 export interface ListItem {
   readonly what: string;
@@ -20,3 +22,7 @@ export const when = (holds: boolean, ...items: ListItem[]): Part => (holds ? ite
 
 /** Whether the gravy is made of this roast: another one of the dinner may make it. */
 export const makesGravy = (chores: DerivedPlan["chores"]): boolean => chores.some(({ kind }) => kind === "thicken");
+
+/** So much of a thing, weighed, or by the spoon where that is the habit. */
+export const amountOf = (grams: number, units: UnitSystem, as?: Spooned): string =>
+  as ? spooned(as, grams, units) : small(grams, units);

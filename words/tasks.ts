@@ -22,7 +22,7 @@ import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, 
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
-import { inEach, itOrEach } from "./titles";
+import { forEachBird, inEach, itOrEach } from "./titles";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -56,11 +56,11 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
   const { count } = plan.bird;
   const first = salt.injected
     ? [
-        `first ${small(salt.injected.grams / count, units)} injected${count > 1 ? " into each bird" : ""} in ${liquid((salt.injected.waterL / count) * 1000, units)} of water`,
+        `first ${small(salt.injected.grams, units)} injected${count > 1 ? " into each bird" : ""} in ${liquid(salt.injected.waterL * 1000, units)} of water`,
       ]
     : [];
   const inBath: Words = [
-    `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${bath && bath.vessels > 1 ? ", for each bird" : ""}`,
+    `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`,
     [
       ...first,
       `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
@@ -103,7 +103,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       brine: inBath,
       equilibrium: inBath,
       injection: [
-        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt in ${liquid((salt.injectionL / count) * 1000, units)} of water`,
+        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt in ${liquid(salt.waterEachL * 1000, units)} of water`,
         [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
           "; ",
         ),

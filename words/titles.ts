@@ -48,6 +48,9 @@ export const allOf = (count: number): string => (count === 2 ? "both" : `all ${c
 export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
 export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
 
+/** Of an amount that is weighed out for each by itself. @param portions so many of it */
+export const forEachBird = (portions: number): string => (portions > 1 ? ", for each bird" : "");
+
 /** Of an amount that is for more than one: ", for both", ", for all 3"; nothing of a single one. */
 export const forAll = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `, for ${allOf(count)}` : "");
 

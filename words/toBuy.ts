@@ -13,23 +13,18 @@ import { givesGiblets, gravyPotOf, potsOf, simmersGiblets } from "../core/schedu
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
-import { type ListItem, makesGravy, type Part, when } from "./listItem";
+import { amountOf, type ListItem, makesGravy, type Part, when } from "./listItem";
 import { SALT_NAMES } from "./names";
 
 /** What is not divided among several birds: said by each for itself. */
 export type Company = "alone" | "of-a-dinner";
 
-/** Something that is bought once for all that wants it. */
-const weighed = (what: string, grams: number, units: UnitSystem): ListItem => ({
+/** Something that is bought once for all that wants it. @param as where it may be measured by spoons */
+const weighed = (what: string, grams: number, units: UnitSystem, as?: Spooned): ListItem => ({
   what,
-  amount: small(grams, units),
+  amount: amountOf(grams, units, as),
   grams,
-});
-const measured = (as: Spooned, what: string, grams: number, units: UnitSystem): ListItem => ({
-  what,
-  amount: spooned(as, grams, units),
-  grams,
-  as,
+  ...(as && { as }),
 });
 
 const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
@@ -65,17 +60,20 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(bird.massKg, units)}`,
       ...(company === "alone" && { why: forTable }),
     },
-    ...when(salt.grams > 0, weighed(SALT_NAMES[plan.salt.kind], salt.grams + (salt.injected?.grams ?? 0), units)),
-    ...when(salt.sugarGrams > 0, measured("sugar", "sugar", salt.sugarGrams, units)),
+    ...when(
+      salt.grams > 0,
+      weighed(SALT_NAMES[plan.salt.kind], salt.grams + bird.count * (salt.injected?.grams ?? 0), units),
+    ),
+    ...when(salt.sugarGrams > 0, weighed("sugar", salt.sugarGrams, units, "sugar")),
     ...when(iceKg > 0, {
       what: "ice",
       amount: ice(iceKg, units),
       why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
-    ...(plan.season.fat === "none" ? [] : [measured("fat", FAT_WORD[plan.season.fat], seasoning.fatGrams, units)]),
+    ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat], seasoning.fatGrams, units, "fat")]),
     ...when(
       seasoning.pasteGrams > 0,
-      measured("baking powder", "baking powder for the skin", seasoning.pasteGrams, units),
+      weighed("baking powder for the skin", seasoning.pasteGrams, units, "baking powder"),
     ),
     ...when(seasoning.baconGrams > 0, {
       what: "bacon in thin slices",

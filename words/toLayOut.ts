@@ -66,7 +66,10 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       : []),
     ...when(SPECIES_RECORDS[bird.species].rendersFat, { what: "jar for the fat, which keeps", amount: "" }),
     ...when(sears(plan), { what: "heavy pan for the sear", amount: "" }),
-    ...when(salt.injectionL > 0 || salt.injected !== null, { what: "injector with a fresh needle", amount: "" }),
+    ...when(salt.method === "injection" || salt.injected !== null, {
+      what: "injector with a fresh needle",
+      amount: "",
+    }),
     ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(thaws

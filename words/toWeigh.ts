@@ -9,6 +9,7 @@ import type { UnitSystem } from "../core/units/quantity";
 import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./amounts";
 import { makesGravy, type Part, when } from "./listItem";
 import { heatWords, SALT_NAMES } from "./names";
+import { forEachBird } from "./titles";
 
 const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
   breast: "breast, both sides",
@@ -22,7 +23,7 @@ const INSIDE_OF_CUT = "bone side";
 export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
   const { count } = plan.bird;
-  const each = bath && bath.vessels > 1 ? ", for each bird" : "";
+  const each = forEachBird(salt.portions);
   const { grams, teaspoons } = saltEach(salt);
   const spoons = formatSpoons(teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
@@ -40,8 +41,8 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
             amount: spoons === PINCH ? PINCH : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)
-              : salt.injectionL > 0
-                ? `dissolved in ${liquid((salt.injectionL / count) * 1000, units)} of water, injected in an even pattern`
+              : salt.method === "injection"
+                ? `dissolved in ${liquid(salt.waterEachL * 1000, units)} of water, injected in an even pattern`
                 : `portioned before raw hands touch anything${isWhole ? `: ${shares}` : ""}`,
           },
         ]
@@ -57,8 +58,8 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
       ? [
           {
             what: `${SALT_NAMES[plan.salt.kind]} to inject${count > 1 ? " into each bird" : ""}`,
-            amount: small(salt.injected.grams / count, units),
-            why: `dissolved in ${liquid((salt.injected.waterL / count) * 1000, units)} of water, in an even pattern, before the rest`,
+            amount: small(salt.injected.grams, units),
+            why: `dissolved in ${liquid(salt.injected.waterL * 1000, units)} of water, in an even pattern, before the rest`,
           },
         ]
       : []),

@@ -28,9 +28,7 @@ export interface SaltPlan {
   readonly bath: BrineBath | null;
   /** Water of the bath to each bird, or that carries its injection, L. */
   readonly waterEachL: number;
-  /** Water that carries an injection, for all the birds, L. */
-  readonly injectionL: number;
-  /** Injected besides, before all else: salt and water for all the birds; null where it is not. */
+  /** Injected besides, before all else: salt and water for each bird; null where it is not. */
   readonly injected: { readonly grams: number; readonly waterL: number } | null;
   /** Ice around the bird in a cooler, kg; null where the fridge keeps it. */
   readonly coolerIceKg: number | null;
@@ -97,9 +95,7 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
     hours,
     bath: bath && bathSalt && { ...bath, vessels, ...bathSalt },
     waterEachL,
-    injectionL: method === "injection" ? waterEachL * bird.count : 0,
-    injected:
-      injectedEach > 0 ? { grams: injectedEach * bird.count, waterL: injectionWaterKg(ovenKg) * bird.count } : null,
+    injected: injectedEach > 0 ? { grams: injectedEach, waterL: injectionWaterKg(ovenKg) } : null,
     coolerIceKg: method !== "none" && salt.keptIn === "cooler" ? coolerIceKg(hours) * bird.count : null,
     meatPercentMost: taken + injectedEach / (ovenKg * 10) + (bird.preSalted ? constant("preSaltedPercent") : 0),
     isCertain: method !== "brine",

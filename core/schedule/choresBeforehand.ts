@@ -6,7 +6,7 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
-import { gravyPotOf, potsOf, simmersGiblets, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
+import { givesGiblets, gravyPotOf, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
 import { EVENING, latestWithin, WAKING } from "./waking";
 
 const STOCK_HANDS_MIN = 10;
@@ -85,7 +85,7 @@ function putStock(sheet: ChoreSheet, wanted: Wanted): void {
   for (const pot of potsOf(plan, gravy)) {
     const latestMs = gravyEndMs - stockLeadMin({ stock: pot }) * MINUTE_MS;
     const outFromMs =
-      pot === gravyPotOf(plan, gravy) && simmersGiblets(plan, gravy)
+      pot === gravyPotOf(plan, gravy) && givesGiblets(plan)
         ? (taskOf(schedule, "prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
         : Number.NEGATIVE_INFINITY;
     const isOfTheEve = pot !== "while-roasting" && eveMs >= Math.max(outFromMs, madeMs);

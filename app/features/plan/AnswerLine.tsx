@@ -14,6 +14,7 @@ import { formatDuration, formatTemperature, type UnitSystem } from "../../../cor
 import { formatSpoons, liquid, restRange, small } from "../../../words/amounts";
 import { PART_NAMES, SALT_NAMES } from "../../../words/names";
 import { clockTime, dayBeside, dayName, giveOrTake } from "../../../words/time";
+import { forEachBird } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
 import { Doubt, Fact } from "../../ui/Doubt";
 
@@ -76,7 +77,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         value={small(each.grams, units)}
         note={
           salt.grams > 0
-            ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${salt.portions > 1 ? ", for each bird" : ""}`
+            ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${forEachBird(salt.portions)}`
             : plan.bird.preSalted
               ? "the bird was sold salted"
               : "as you chose"
