@@ -30,5 +30,7 @@ const CARVE_MIN: Record<Cut, number> = {
 /** Opening, cleaning and cutting so many birds. */
 export const boardMin = (cut: Cut, birds: number): number => CLEAN_MIN + CUT_MIN[cut] * birds;
 
-/** A second bird is carved with the knife already in hand: half as long again. */
-export const carvingMin = (cut: Cut, birds: number): number => CARVE_MIN[cut] * (1 + 0.5 * (birds - 1));
+/** Minutes of the same work on several birds: with the hands already at it, the next is half as long again. */
+export const ofSeveralMin = (minutes: number, birds: number): number => minutes * (1 + 0.5 * (birds - 1));
+
+export const carvingMin = (cut: Cut, birds: number): number => ofSeveralMin(CARVE_MIN[cut], birds);

@@ -10,12 +10,10 @@ import { Bench } from "./bench";
 import { type Chore, ChoreSheet } from "./chore";
 import { putBeforehand } from "./choresBeforehand";
 import { putInHeat } from "./choresInHeat";
-import { fillMin, searMin, seasonMin } from "./dressing";
+import { fillMin, handsOnSaltMin, searMin, seasonMin } from "./dressing";
 import type { Busy } from "./hands";
 import { THICKEN_MIN } from "./stock";
 
-/** Putting salt on or in: the hands it keeps, min (common practice). */
-export const SALT_HANDS_MIN = 10;
 const LOOSEN_MIN = 5;
 /** From a tray that is out to its gravy. */
 export const GRAVY_MIN = LOOSEN_MIN + THICKEN_MIN;
@@ -39,7 +37,7 @@ export function choresOf(
 ): Chore[] {
   const sheet = new ChoreSheet();
   const bench = new Bench(plan.zone, madeMs);
-  takeWhatIsFixed(bench, schedule, taken);
+  takeWhatIsFixed(bench, plan, schedule, taken);
   putWaterChanges(sheet, plan, schedule);
   const dressedFromMs = schedule.inAtMs - (seasonMin(plan) + searMin(plan)) * MINUTE_MS;
   const filledFromMs = dressedFromMs - fillMin(plan) * MINUTE_MS;
@@ -70,14 +68,14 @@ export function choresOf(
 }
 
 /** Work of others of the dinner, and of the bird itself. */
-function takeWhatIsFixed(bench: Bench, schedule: Schedule, taken: readonly Busy[]): void {
+function takeWhatIsFixed(bench: Bench, plan: Plan, schedule: Schedule, taken: readonly Busy[]): void {
   for (const { startMs, endMs, hands } of taken) if (hands > 0) bench.take(startMs, endMs);
   for (const id of ["prepare", "carve"] as const) {
     const fixed = taskOf(schedule, id);
     if (fixed) bench.take(fixed.startMs, fixed.endMs);
   }
   const salted = taskOf(schedule, "salt");
-  if (salted) bench.take(salted.startMs, Math.min(salted.endMs, salted.startMs + SALT_HANDS_MIN * MINUTE_MS));
+  if (salted) bench.take(salted.startMs, Math.min(salted.endMs, salted.startMs + handsOnSaltMin(plan) * MINUTE_MS));
 }
 
 function putWaterChanges(sheet: ChoreSheet, { thawIn }: Plan, schedule: Schedule): void {

@@ -21,10 +21,10 @@ import { KG_PER_POUND } from "../units/quantity";
 import { MINUTE_MS } from "../units/time";
 import { placeBackward, type Schedule, type ScheduleInput } from "./backward";
 import { type Chore, ownChores } from "./chore";
-import { choresOf, GRAVY_MIN, SALT_HANDS_MIN } from "./chores";
+import { choresOf, GRAVY_MIN } from "./chores";
 import { waitingInVain } from "./choresInHeat";
 import { type Conflict, conflictsOf, type Told, UNTOLD } from "./conflicts";
-import { outMin, workMin } from "./dressing";
+import { handsOnSaltMin, outMin, workMin } from "./dressing";
 import { freeBeside } from "./hands";
 import { isOnAlready, withoutPreheating } from "./heatOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
@@ -150,8 +150,8 @@ export function derivePlan(
     thawIn: plan.thawIn,
     prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
-    saltMin: salt.grams > 0 && !inBrine ? SALT_HANDS_MIN : 0,
-    saltHandsMin: SALT_HANDS_MIN,
+    saltMin: salt.grams > 0 && !inBrine ? handsOnSaltMin(plan) : 0,
+    saltHandsMin: handsOnSaltMin(plan),
     dryHours: plan.salt.dryHours,
     outMin: outMin(plan),
     workMin: workMin(plan),

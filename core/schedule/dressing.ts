@@ -1,22 +1,33 @@
-/** Minutes of work on the bird right before its heat. */
+/** Minutes of work on the birds: salt on them, and what is done right before their heat (common practice). */
 
+import { ofSeveralMin } from "../kitchen/cutting";
 import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { startsShielded, wearsBacon } from "../plan/season";
 
+/** Whole minutes of what takes so long with one bird. */
+const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveralMin(minutes, bird.count));
+
+/** Minutes that putting salt on or in keeps a pair of hands. */
+export const handsOnSaltMin = (plan: Plan): number => withAll(plan, 10);
+
 /** Minutes of filling the bird, right before it is dressed. */
-export const fillMin = ({ bird }: Plan): number => (bird.cavity === "empty" ? 0 : 10);
+export const fillMin = (plan: Plan): number => (plan.bird.cavity === "empty" ? 0 : withAll(plan, 10));
 
 /** Minutes of dressing it: fat, paste, bacon, what goes on before the heat, a shield moulded on the cold bird. */
 export const seasonMin = (plan: Plan): number =>
-  10 +
-  (plan.season.fat === "under-skin" ? 10 : 0) +
-  (wearsBacon(plan) || plan.season.paste ? 5 : 0) +
-  (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +
-  (startsShielded(plan) ? 5 : 0);
+  withAll(
+    plan,
+    10 +
+      (plan.season.fat === "under-skin" ? 10 : 0) +
+      (wearsBacon(plan) || plan.season.paste ? 5 : 0) +
+      (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +
+      (startsShielded(plan) ? 5 : 0),
+  );
 
-/** Minutes at the ring: both sides of it, and the pan heated before. */
-export const searMin = (plan: Plan): number => (sears(plan) ? Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0)) + 5 : 0);
+/** Minutes at the ring: the pan heated, then both sides of one after the other. */
+export const searMin = (plan: Plan): number =>
+  sears(plan) ? 5 + Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0) * plan.bird.count) : 0;
 
 /** Minutes of work right before the heat: filled, dressed, seared. */
 export const workMin = (plan: Plan): number => fillMin(plan) + seasonMin(plan) + searMin(plan);

@@ -14,6 +14,7 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { derivePlan } from "./derive";
+import { workMin } from "./dressing";
 import { remediesOf } from "./remedies";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
@@ -122,7 +123,8 @@ describe("every plan", () => {
         const { schedule } = deriveAny({ ...lunch, zone: "UTC", roasted: "same-day" }, cook);
         const [prepare, roast] = [taskOf(schedule, "prepare"), taskOf(schedule, "roast")];
         // What is done right before the heat, or before it stands on the counter, goes with the heat, whenever that is.
-        if (!prepare || !roast || roast.startMs - prepare.endMs < 3 * HOUR_MS) return;
+        const workedOnMs = workMin({ ...lunch, roasted: "same-day" }) * MINUTE_MS;
+        if (!prepare || !roast || roast.startMs - workedOnMs - prepare.endMs < 2 * HOUR_MS) return;
         expect(isWithin(prepare.startMs, "UTC", WAKING)).toBe(true);
       }),
       plansAsked(300),

@@ -13,7 +13,7 @@ import type { Plan } from "../plan/schema";
 import { MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import type { Chore } from "./chore";
-import { SALT_HANDS_MIN } from "./chores";
+import { handsOnSaltMin } from "./dressing";
 import { heatedSpans } from "./places";
 import { type PlacedSide, SAME_OVEN_K } from "./sides";
 
@@ -92,7 +92,8 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     if (id === "carve" || (id === "prepare" && !isLed)) add(id, startMs, endMs, { hands: 1 });
   }
   if (salting && !isLed) {
-    add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + SALT_HANDS_MIN * MINUTE_MS), { hands: 1 });
+    const atWorkMs = handsOnSaltMin(plan) * MINUTE_MS;
+    add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + atWorkMs), { hands: 1 });
   }
   const isOven = (heat: HeatSource): boolean => !isFire(heat) && !isLed;
   const takesOven = isOven(plan.heat);

@@ -1,0 +1,43 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
+import type { Plan } from "../plan/schema";
+import { handsOnSaltMin, workMin } from "./dressing";
+
+const ofSo = (plan: Plan, count: number): Plan => ({ ...plan, bird: { ...plan.bird, count } });
+
+describe("the work on the bird before its heat", () => {
+  it("takes longer with every bird more, though not as long again", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, fc.integer({ min: 1, max: 3 }), (plan, birds) => {
+        for (const minutesOf of [workMin, handsOnSaltMin]) {
+          const [one, some, more] = [1, birds, birds + 1].map((count) => minutesOf(ofSo(plan, count))) as [
+            number,
+            number,
+            number,
+          ];
+          expect(Number.isInteger(some)).toBe(true);
+          expect(more).toBeGreaterThan(some);
+          expect(more).toBeLessThanOrEqual(some + one);
+        }
+      }),
+    );
+  });
+
+  it("has that time in every plan: nothing else is asked of those hands", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const { chores, schedule } = deriveAny(plan, cook);
+        const worked = chores
+          .filter(({ kind }) => kind === "fill" || kind === "season" || kind === "sear")
+          .reduce((minutes, { startMs, endMs }) => minutes + (endMs - startMs) / 60_000, 0);
+        expect(worked).toBeCloseTo(workMin(plan), 6);
+        const firstMs = Math.min(
+          ...chores.filter(({ kind }) => kind === "fill" || kind === "season").map(({ startMs }) => startMs),
+        );
+        expect(schedule.inAtMs - firstMs).toBeCloseTo(workMin(plan) * 60_000, 0);
+      }),
+      plansAsked(60),
+    );
+  });
+});
