@@ -3,15 +3,22 @@ import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { beforeAll, describe, expect, it } from "vitest";
+import { CUTS } from "../core/bird/form";
+import { SPECIES } from "../core/bird/species";
 import { runMember } from "../core/forecast/ensemble";
 import { minuteAllShown, shownAt } from "../core/forecast/member";
 import { ensembleOptions } from "../core/forecast/plannedInput";
 import type { RoastEntry } from "../core/formats/file";
 import { FILE_VERSION } from "../core/formats/migrations";
+import { COVERS } from "../core/heat/covers";
+import { DRAUGHTS } from "../core/heat/fire";
+import { FUELS, HEAT_SOURCES } from "../core/heat/sources";
 import type { Roast } from "../core/plan/roast";
+import { STAGE_CHOICES } from "../core/processes/stages";
 import { sampleFile, sampleRoast } from "../tests/helpers/sampleRoast";
 import { loadKernel } from "./loadKernel";
 import { run } from "./run";
+import { USAGES } from "./usage";
 
 /** In this process, for speed; one case below runs the command as anyone does from outside. */
 function bruma(...args: readonly string[]) {
@@ -92,7 +99,8 @@ describe("simulate", () => {
     [["--mass", "6kg", "--stage", "163C@5m", "--until", "breast=74C"], "first oven stage: got 5"],
     [["--mass", "6kg", "--stage", "163C@0m", "--until", "breast=NaN"], "temperature: got NaN"],
     [["--species", "swan"], "--species: got swan"],
-    [["--nonsense"], "Unknown option"],
+    [["--nonsense"], "option: got --nonsense, allowed is --species, --mass, --cut, --legs"],
+    [["6kg"], "option: got 6kg, allowed is --species, --mass"],
   ])("refuses %j with one line and exit 2", (args, says) => {
     const { status, stdout, stderr } = bruma("simulate", ...args);
     expect(status).toBe(2);
@@ -508,6 +516,45 @@ describe("practice", () => {
   });
 });
 
+describe("help", () => {
+  it("tells every command, and every option that it takes", () => {
+    const { status, stdout } = bruma("--help");
+    expect(status).toBe(0);
+    for (const [name, usage] of Object.entries(USAGES)) {
+      expect(stdout).toContain(usage);
+      expect(bruma(name, "--help")).toEqual({ status: 0, stdout: `${usage}\n`, stderr: "" });
+      const [, allowed = ""] = /allowed is (.*)\n/.exec(bruma(name, "--nonsense").stderr) ?? [];
+      for (const option of allowed.split(", ").filter((word) => word.startsWith("--")))
+        expect(stdout).toContain(option);
+    }
+  });
+
+  it("has its choices: every one there is, and no other", () => {
+    const told = (option: string): readonly string[] =>
+      new RegExp(`${option}[ =]([a-z|-]+)`).exec(USAGES.simulate)?.[1]?.split("|") ?? [];
+    expect(told("--species")).toEqual(SPECIES);
+    expect(new Set(told("--cut"))).toEqual(new Set(CUTS));
+    expect(new Set(told("--heat"))).toEqual(new Set(HEAT_SOURCES));
+    expect(new Set(told("--fuel"))).toEqual(new Set(FUELS));
+    expect(new Set(told("--draught"))).toEqual(new Set(DRAUGHTS));
+    expect(new Set(told("cover"))).toEqual(new Set(COVERS));
+    for (const name of ["shield", "wrap", "side", "surface"] as const) {
+      expect(new Set(told(` ${name}`))).toEqual(new Set(STAGE_CHOICES[name]));
+    }
+  });
+
+  it("refuses a second file, and options where there are none", () => {
+    expect(bruma("plan", "one.json", "two.json")).toMatchObject({
+      status: 2,
+      stderr: "plan: got two.json besides one.json, allowed is one file\n",
+    });
+    expect(bruma("check", "--csv", "one.json")).toMatchObject({
+      status: 2,
+      stderr: "option: got --csv, allowed is a file\n",
+    });
+  });
+});
+
 describe("check", () => {
   const folder = mkdtempSync(join(tmpdir(), "bruma-check-"));
 
@@ -525,6 +572,35 @@ describe("check", () => {
     expect(JSON.parse(bruma("check", bad).stdout)).toMatchObject({
       valid: false,
       faults: [{ where: "roasts.0.roast.plan.bird.cut" }],
+    });
+  });
+
+  const checked = (text: string): unknown => {
+    const path = join(folder, "any");
+    writeFileSync(path, text);
+    return JSON.parse(bruma("check", path).stdout);
+  };
+  const LINE = '{"at":"2026-09-27T09:00:00Z","probe":"breast","celsius":41.5}';
+
+  it.each([
+    ["minute,breast_c,thigh_c\n30,12.4,19.8\n", "readings-csv", 2],
+    ["name,minutes,oven\nRoast potatoes,45,200 C\n", "dishes-csv", 1],
+    [`${LINE}\n${LINE}\n`, "thermometer-lines", 2],
+    [`[${LINE}]`, "thermometer-lines", 1],
+  ])("knows %j too", (text, format, entries) => {
+    expect(checked(text)).toEqual({ format, valid: true, entries, rejected: [] });
+  });
+
+  it.each([
+    ["minute,breast_c\n30,hot\n", "readings-csv", 2, "breast: got hot"],
+    ["minute,wing\n30,40\n", "readings-csv", 1, "breast"],
+    ["name,minutes\nPotatoes,45\nCarrots,-2\n", "dishes-csv", 3, "got -2"],
+    [`${LINE}\n${LINE.replace("41.5", "410")}\n`, "thermometer-lines", 2, "celsius"],
+  ])("says what is wrong with %j, and in which line", (text, format, line, says) => {
+    expect(checked(text)).toMatchObject({
+      format,
+      valid: false,
+      rejected: [{ line, why: expect.stringContaining(says) }],
     });
   });
 

@@ -1,6 +1,5 @@
 /** `forecast --plan FILE --readings FILE.csv [--at 120m]`: when each target will be met, by the model refitted to a log. */
 
-import { parseArgs } from "node:util";
 import { centresOf } from "../core/bird/form";
 import { forecasting } from "../core/forecast/forecast";
 import { roastOptions } from "../core/forecast/plannedInput";
@@ -14,7 +13,7 @@ import { parseDurationS } from "../core/units/quantity";
 import { MINUTE_MS } from "../core/units/time";
 import { rowReason } from "../words/incoming";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
-import { oneOf, required, tenth } from "./options";
+import { oneOf, readOptions, required, tenth } from "./options";
 import { readText, roastsIn } from "./readFile";
 
 const minutes = ({ p10, p50, p90 }: Quantiles) => ({
@@ -32,14 +31,11 @@ function byThen(roast: Roast, minute: number | null): Roast {
 
 /** @throws CommandError when a file cannot be read or says nothing, or a target is never met */
 export function forecast(args: readonly string[]): unknown {
-  const { values } = parseArgs({
-    args: [...args],
-    options: {
-      plan: { type: "string" },
-      readings: { type: "string" },
-      at: { type: "string" },
-      unit: { type: "string" },
-    },
+  const { values } = readOptions(args, {
+    plan: { type: "string" },
+    readings: { type: "string" },
+    at: { type: "string" },
+    unit: { type: "string" },
   });
   const planPath = required("--plan", values.plan, "--plan roast.json");
   const [first] = roastsIn("--plan", planPath, readText("--plan", planPath));

@@ -27,12 +27,9 @@ const COLUMNS: readonly (keyof LogRow)[] = [
 
 /** @returns an object for JSON, or the table as text @throws CommandError when the file cannot be read, or is none of ours */
 export function log(args: readonly string[]): unknown {
-  const { path, text } = readNamed(
-    "log",
-    args.filter((word) => word !== "--csv"),
-  );
+  const { path, text, values } = readNamed("log", args, { csv: { type: "boolean" } });
   const rows = logRows(roastsIn("log", path, text).map(({ roast }) => roast));
-  if (args.includes("--csv")) return toCsv(rows, COLUMNS);
+  if (values.csv) return toCsv(rows, COLUMNS);
   const byWay = heldByKind(rows, ({ method }) => method);
   const byOven = heldByKind(rows, ({ oven }) => oven);
   return { predicted: heldOf(rows), byWay, byOven, rows };

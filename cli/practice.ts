@@ -1,9 +1,8 @@
 /** `practice --seed N [--count M] [--policy P] [--day D]`: roasts played without a screen, and what they truly came to. */
-import { parseArgs } from "node:util";
 import { figuresOf, type Played, POLICIES, type Policy, play } from "../core/practice/policies";
 import { DIFFICULTIES } from "../core/practice/scenarios";
 import { parseNumber } from "../core/units/quantity";
-import { oneOf, required } from "./options";
+import { oneOf, readOptions, required } from "./options";
 
 const MOST = 1000;
 const hundredth = (value: number): number => Math.round(100 * value) / 100;
@@ -19,14 +18,11 @@ const shown = ({ plan, outMin, lateMin, isAtGuideline, juicesBreast, peakC }: Pl
 
 /** @throws CommandError for an unknown policy or day; QuantityError for a number out of range */
 export function practice(args: readonly string[]): unknown {
-  const { values } = parseArgs({
-    args: [...args],
-    options: {
-      seed: { type: "string" },
-      count: { type: "string" },
-      policy: { type: "string" },
-      day: { type: "string" },
-    },
+  const { values } = readOptions(args, {
+    seed: { type: "string" },
+    count: { type: "string" },
+    policy: { type: "string" },
+    day: { type: "string" },
   });
   const seed = parseNumber("seed", required("--seed", values.seed, "--seed 1"), 0, 1e9);
   const count = parseNumber("count", values.count ?? "1", 1, MOST);

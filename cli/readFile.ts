@@ -3,6 +3,7 @@ import { checkRoastFile, type RoastFile } from "../core/formats/file";
 import { messageOf } from "../words/faults";
 import { firstFault } from "../words/incoming";
 import { CommandError, USAGE } from "./errors";
+import { type CommandOptions, readOptions } from "./options";
 
 /** The text of a file. @param who the command or option that names it @throws CommandError when it cannot be read */
 export function readText(who: string, path: string): string {
@@ -14,10 +15,18 @@ export function readText(who: string, path: string): string {
   }
 }
 
-/** The text of the file a command names. @throws CommandError when there is none, or it cannot be read */
-export function readNamed(command: string, [path]: readonly string[]): { path: string; text: string } {
+/** The text of the one file that a command names. @throws CommandError when there is none or another, or it cannot be read */
+export function readNamed<const Options extends CommandOptions = Record<string, never>>(
+  command: string,
+  args: readonly string[],
+  options: Options = {} as Options,
+) {
+  const { values, positionals } = readOptions(args, options, "a file");
+  const [path, another] = positionals;
   if (!path) throw new CommandError(USAGE, `${command}: name a file`);
-  return { path, text: readText(command, path) };
+  if (another !== undefined)
+    throw new CommandError(USAGE, `${command}: got ${another} besides ${path}, allowed is one file`);
+  return { path, text: readText(command, path), values };
 }
 
 /** A roast file's roasts. @throws CommandError when it is none, with what is wrong and where */

@@ -11,8 +11,9 @@ import { practice } from "./practice";
 import { salt } from "./salt";
 import { simulate } from "./simulate";
 import { thaw } from "./thaw";
+import { type CommandName, HELP, USAGES } from "./usage";
 
-const COMMANDS: Record<string, (args: readonly string[]) => unknown> = {
+const COMMANDS: Record<CommandName, (args: readonly string[]) => unknown> = {
   simulate,
   thaw,
   salt,
@@ -40,23 +41,27 @@ const joinNegatives = (args: readonly string[]): string[] =>
     return joined;
   }, []);
 
+const isCommand = (name: string): name is CommandName => Object.hasOwn(COMMANDS, name);
+const isHelp = (word: string): boolean => word === "--help" || word === "-h";
+
+/** @returns one object, or text as it is to be printed @throws CommandError for a command that there is none of */
+function answerTo(name: string, args: readonly string[]): unknown {
+  if (isHelp(name)) return HELP;
+  if (!isCommand(name)) {
+    throw new CommandError(USAGE, `command: got ${name || "nothing"}, allowed is ${Object.keys(COMMANDS).join(", ")}`);
+  }
+  return args.some(isHelp) ? `${USAGES[name]}\n` : COMMANDS[name](args);
+}
+
 /** Refusals become one line and their exit code; any other error is a fault of the program and is thrown on. */
 export function run([name = "", ...args]: readonly string[]): Ran {
-  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   try {
-    if (!command)
-      throw new CommandError(
-        USAGE,
-        `command: got ${name || "nothing"}, allowed is ${Object.keys(COMMANDS).join(", ")}`,
-      );
-    const answer = command(joinNegatives(args));
+    const answer = answerTo(name, joinNegatives(args));
     // A table is text as it is; all else is one JSON object.
     return { exitCode: 0, stdout: typeof answer === "string" ? answer : `${JSON.stringify(answer)}\n`, stderr: "" };
   } catch (error) {
     const refused = error instanceof CommandError || error instanceof QuantityError;
-    const badOption =
-      error instanceof TypeError && String((error as { code?: unknown }).code).startsWith("ERR_PARSE_ARGS");
-    if (!refused && !badOption) throw error;
+    if (!refused) throw error;
     const exitCode = error instanceof CommandError ? error.exitCode : USAGE;
     return { exitCode, stdout: "", stderr: `${faultWords(error).split("\n")[0]}\n` };
   }

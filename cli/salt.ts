@@ -1,6 +1,5 @@
 /** `salt`: what to weigh, and where the salt is when its time is up. */
 
-import { parseArgs } from "node:util";
 import { coarseCellM, makeBody, makeBodyAtGrid } from "../core/bird/body";
 import { constant } from "../core/constants";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, SALT_KINDS } from "../core/kitchen/salt";
@@ -10,7 +9,7 @@ import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/
 import { parseDurationS, parseMassKg } from "../core/units/quantity";
 import { formatSpoons } from "../words/amounts";
 import { CommandError, USAGE } from "./errors";
-import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, readOptions, tenth } from "./options";
 
 /** Cell size in metres of a turkey: salt creeps in millimetres, so the grid is fine. */
 const CELL_M = 0.006;
@@ -27,17 +26,14 @@ const LEAST_BATH_L = 0.1;
 
 /** @throws CommandError with the exit code of the contract; QuantityError for values out of range */
 export function salt(args: readonly string[]): unknown {
-  const { values } = parseArgs({
-    args: [...args],
-    options: {
-      ...BIRD_OPTIONS,
-      method: { type: "string" },
-      salt: { type: "string" },
-      percent: { type: "string" },
-      hours: { type: "string" },
-      water: { type: "string" },
-      grid: { type: "string" },
-    },
+  const { values } = readOptions(args, {
+    ...BIRD_OPTIONS,
+    method: { type: "string" },
+    salt: { type: "string" },
+    percent: { type: "string" },
+    hours: { type: "string" },
+    water: { type: "string" },
+    grid: { type: "string" },
   });
   const { species, cut, boughtKg } = birdOf(values);
   const method = oneOf("--method", values.method, SALTING_METHODS, "dry");

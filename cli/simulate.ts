@@ -1,6 +1,5 @@
 /** `simulate`: one roast and its rest, from options to the JSON of the contract. */
 
-import { parseArgs } from "node:util";
 import { type Body, makeBodyAtGrid } from "../core/bird/body";
 import { type FormChoice, hasCavity } from "../core/bird/form";
 import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
@@ -27,7 +26,7 @@ import { drying } from "../core/processes/salting";
 import { type OvenStage, STAGE_CHOICES } from "../core/processes/stages";
 import { parseDurationS, parseNumber, parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET, USAGE } from "./errors";
-import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, readOptions, required, tenth } from "./options";
 
 /** A stage begins at a time, or once a centre has come so far: then it comes after the one it stands behind. */
 function parseBeginning(text: string, after: OvenStage | undefined): Pick<OvenStage, "fromMin" | "when"> {
@@ -183,26 +182,23 @@ export const simulateAlone = (args: readonly string[]): unknown => answer(args, 
 export const simulate = (args: readonly string[]): unknown => answer(args, true);
 
 function answer(args: readonly string[], withBand: boolean): unknown {
-  const { values } = parseArgs({
-    args: [...args],
-    options: {
-      ...BIRD_OPTIONS,
-      legs: { type: "string" },
-      start: { type: "string" },
-      heat: { type: "string" },
-      fuel: { type: "string" },
-      weather: { type: "string" },
-      draught: { type: "string" },
-      preheat: { type: "string" },
-      "on-skin": { type: "string" },
-      tips: { type: "string" },
-      stuffed: { type: "boolean" },
-      stage: { type: "string", multiple: true },
-      until: { type: "string" },
-      rest: { type: "string" },
-      skin: { type: "string" },
-      grid: { type: "string" },
-    },
+  const { values } = readOptions(args, {
+    ...BIRD_OPTIONS,
+    legs: { type: "string" },
+    start: { type: "string" },
+    heat: { type: "string" },
+    fuel: { type: "string" },
+    weather: { type: "string" },
+    draught: { type: "string" },
+    preheat: { type: "string" },
+    "on-skin": { type: "string" },
+    tips: { type: "string" },
+    stuffed: { type: "boolean" },
+    stage: { type: "string", multiple: true },
+    until: { type: "string" },
+    rest: { type: "string" },
+    skin: { type: "string" },
+    grid: { type: "string" },
   });
   const { species, cut, boughtKg } = birdOf(values);
   if (values.stuffed && !hasCavity(cut)) {

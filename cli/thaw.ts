@@ -1,5 +1,4 @@
 /** `thaw`: how long until the last ice is gone, simulated. */
-import { parseArgs } from "node:util";
 import { coarseCellM, makeBody } from "../core/bird/body";
 import { hasCavity } from "../core/bird/form";
 import { constant } from "../core/constants";
@@ -8,7 +7,7 @@ import { drain } from "../core/processes/cook";
 import { thawing } from "../core/processes/thaw";
 import { parseTemperatureC } from "../core/units/quantity";
 import { CommandError, NEVER_MET } from "./errors";
-import { BIRD_OPTIONS, birdOf, oneOf, required, tenth } from "./options";
+import { BIRD_OPTIONS, birdOf, oneOf, readOptions, required, tenth } from "./options";
 
 /** Cell size in metres of a turkey: days are simulated, and nothing in them is quick. */
 const CELL_M = 0.01;
@@ -16,14 +15,11 @@ const SERIES_MIN = { fridge: 120, water: 10, brine: 20 } as const;
 
 /** @throws CommandError with the exit code of the contract; QuantityError for values out of range */
 export function thaw(args: readonly string[]): unknown {
-  const { values } = parseArgs({
-    args: [...args],
-    options: {
-      ...BIRD_OPTIONS,
-      in: { type: "string" },
-      medium: { type: "string" },
-      from: { type: "string" },
-    },
+  const { values } = readOptions(args, {
+    ...BIRD_OPTIONS,
+    in: { type: "string" },
+    medium: { type: "string" },
+    from: { type: "string" },
   });
   const { species, cut, boughtKg } = birdOf(values);
   const medium = oneOf("--in", values.in, ["fridge", "water", "brine"], "fridge");

@@ -5,7 +5,7 @@
 import express, { type Request, type Response, Router } from "express";
 import { rateLimit } from "express-rate-limit";
 import { judgedBy } from "../core/formats/judged";
-import { type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
+import { linesIn, type ThermometerLine, ThermometerLineSchema } from "../core/formats/thermometer";
 import { firstFault } from "../words/incoming";
 import { type ArrivalClock, Arrivals } from "./arrival";
 import { PacedClock } from "./clock";
@@ -24,41 +24,6 @@ const FLUSH_MS = 100;
 interface Rejected {
   readonly line: number;
   readonly why: string;
-}
-
-/** Texts of the lines that hold something, one more than are taken at most: nobody makes this machine read on. */
-function filledLines(text: string): readonly string[] {
-  const lines: string[] = [];
-  for (let from = 0; from < text.length && lines.length <= MOST_LINES; ) {
-    const found = text.indexOf("\n", from);
-    const end = found < 0 ? text.length : found;
-    if (end > from) {
-      const line = text.slice(from, end).trim();
-      if (line !== "") lines.push(line);
-    }
-    from = end + 1;
-  }
-  return lines;
-}
-
-/** One JSON object, an array of them, or one a line. */
-function linesOf(text: string): readonly unknown[] {
-  try {
-    const whole: unknown = JSON.parse(text);
-    return Array.isArray(whole) ? whole : [whole];
-  } catch {
-    // Not one JSON text: a line each, judged one by one.
-    return filledLines(text).map(parsedOrText);
-  }
-}
-
-function parsedOrText(line: string): unknown {
-  try {
-    return JSON.parse(line);
-  } catch {
-    // Handed on as it is: the schema says that it is no reading.
-    return line;
-  }
 }
 
 /** An event's number: of its epoch, so that it says nothing once the store was reset. */
@@ -109,7 +74,7 @@ export function makeBridge(
 
   const take = async (request: Request, response: Response): Promise<void> => {
     const body: unknown = request.body;
-    const lines = typeof body === "string" ? linesOf(body) : [];
+    const lines = typeof body === "string" ? linesIn(body, MOST_LINES) : [];
     if (lines.length === 0) {
       response.status(400).json(refused("the body is empty: post JSON, or a JSON object a line"));
       return;
