@@ -31,11 +31,13 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
   readonly canUndo: boolean;
 }
 
-/** To how long this bird takes. */
-function leadingUp({ inAt, pulledAt }: Roast["happened"], plainRule: string): string {
+/** To how long it takes. */
+function leadingUp({ inAt, pulledAt }: Roast["happened"], count: number, plainRule: string): string {
   if (pulledAt !== undefined) return "As it was planned, and is drawn here, it was to take";
-  if (inAt !== undefined) return "The bird is in. As it was planned, and is drawn here, it takes";
-  return `${plainRule}. This bird, simulated:`;
+  if (inAt !== undefined) {
+    return `${count > 1 ? "The birds are" : "The bird is"} in. As it was planned, and is drawn here, it takes`;
+  }
+  return `${plainRule}. ${count > 1 ? "These birds" : "This bird"}, simulated:`;
 }
 
 /** What the plan is called and comes to, and what stands against it. */
@@ -58,7 +60,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          {leadingUp(roast.happened, plainRule)} <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
+          {leadingUp(roast.happened, plan.bird.count, plainRule)} <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">
           {fault ?? (refining ? "refining …" : "")}

@@ -34,6 +34,9 @@ export function AirCurve({ axis: { x }, air, units }: Props) {
         y={y(last.airC)}
         fontSize="12.5"
         dominantBaseline="central"
+        stroke="var(--mist-1)"
+        strokeWidth="4"
+        paintOrder="stroke"
         style={{ fill: "var(--ink-soft)" }}
       >
         air
