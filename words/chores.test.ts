@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import { deriveAny } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";
 
 it("a hand works at what the bird is in by then: under a lid at first, behind a door once it was moved", () => {
@@ -18,4 +19,24 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
   const details = (id: string): string[] => rows.filter((row) => row.id.startsWith(id)).map(({ detail }) => detail);
   expect(details("baste")).toEqual(["lid", "door", "door"].map((door) => `quickly, ${door} shut again at once`));
   expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
+});
+
+it("gravy is thickened and bought for as it was chosen", () => {
+  const { plan } = sampleRoast();
+  const told = (change: Partial<typeof plan>): { how: string; buy: readonly string[] } => {
+    const made = { ...plan, ...change };
+    const derived = deriveAny(made, { pullMinute: 200, thawHours: 0 });
+    const how = timetableOf(made, derived, "metric").find(({ id }) => id === "thicken-1")?.detail ?? "";
+    const buy = listsOf(made, derived, "metric").buy.map(({ what }) => what);
+    return { how, buy: buy.filter((what) => /roux|gravy/.test(what)) };
+  };
+  const roux = told({});
+  expect(roux.how).toContain("liquid into the roux slowly");
+  expect(roux.buy).toEqual(["flour for the gravy", "fat for the roux"]);
+  const into = told({ gravy: "flour-into-liquid", rouxFat: "butter" });
+  expect(into.how).toContain("the roux whisked into it by the spoon");
+  expect(into.buy).toEqual(["flour for the gravy", "butter for the roux, unsalted"]);
+  const slurry = told({ gravy: "starch", rouxFat: "butter" });
+  expect(slurry.how).toContain("starch stirred in cold");
+  expect(slurry.buy).toEqual(["starch for the gravy"]);
 });

@@ -156,10 +156,16 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     case "thicken":
       return [
         `Gravy: ${liquid(gravy.finishedMl, units)}`,
-        `${[gravy.liquid, ...additionWords(plan, "into-the-gravy", units)].join(", ")}; ${plan.gravy === "starch" ? "starch stirred in cold" : "liquid into the roux slowly"}; bring to the boil; taste, only then salt; warm jug`,
+        `${[gravy.liquid, ...additionWords(plan, "into-the-gravy", units)].join(", ")}; ${THICKENED[plan.gravy]}; bring to the boil; taste, only then salt; warm jug`,
       ];
   }
 }
+
+const THICKENED: Record<Plan["gravy"], string> = {
+  flour: "liquid into the roux slowly",
+  "flour-into-liquid": "hot, and the roux whisked into it by the spoon until it is thick enough",
+  starch: "starch stirred in cold",
+};
 
 const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
   warm: "hot, just before the heat, and at once into it",

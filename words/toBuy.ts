@@ -1,7 +1,7 @@
 /** What a plan makes one buy. */
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
-import { simmeredMl, stockMl, stockWaterMl } from "../core/kitchen/gravy";
+import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -91,13 +91,14 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
-      what: `${plan.gravy} for the gravy`,
-      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
+      what: `${thickenedWith(plan.gravy)} for the gravy`,
+      amount: spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units),
     }),
     ...when(gravyHere && gravy.fatGrams > 0, {
-      what: "fat for the roux",
+      ...(plan.rouxFat === "butter"
+        ? { what: "butter for the roux, unsalted" }
+        : { what: "fat for the roux", why: "skimmed from the drippings; butter where they have too little" }),
       amount: spooned("fat", gravy.fatGrams, units),
-      why: "skimmed from the drippings, or butter",
     }),
     ...when(gravyStockMl > 0, {
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",

@@ -2,6 +2,7 @@
 import { hasCavity } from "../core/bird/form";
 import { SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
+import { thickenedWith } from "../core/kitchen/gravy";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
@@ -75,8 +76,10 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
     ...when(makesGravy(chores), {
       isShared: true,
       what: plan.gravy === "starch" ? "starch, put in cold" : "flour for the roux",
-      amount: spooned(plan.gravy, gravy.thickenerGrams, units),
-      ...(gravy.fatGrams > 0 && { why: `with ${spooned("fat", gravy.fatGrams, units)} of fat` }),
+      amount: spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units),
+      ...(gravy.fatGrams > 0 && {
+        why: `with ${spooned("fat", gravy.fatGrams, units)} of ${plan.rouxFat === "butter" ? "butter" : "fat, skimmed from the drippings"}`,
+      }),
     }),
     ...when(makesGravy(chores), {
       isShared: true,

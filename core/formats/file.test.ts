@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_FILE } from "../../tests/helpers/anyRoast";
@@ -17,6 +18,16 @@ describe("the roast file", () => {
     const result = checkRoastFile(JSON.stringify(sampleFile()));
     expect(result).toMatchObject({ valid: true, format: "bruma-roasts", version: FILE_VERSION });
     expect(result.valid && result.file).toEqual(sampleFile());
+  });
+
+  it("is described as the version it is", () => {
+    const described = readFileSync("docs/formats.md", "utf8");
+    const said = [...described.matchAll(/roast file, version (\d+)|"version": (\d+)/g)].map(([, a, b]) =>
+      Number(a ?? b),
+    );
+    expect(said.length).toBeGreaterThan(2);
+    expect(new Set(said)).toEqual(new Set([FILE_VERSION]));
+    expect(described).toContain(`${FILE_VERSION - 1} → ${FILE_VERSION}: `);
   });
 
   it("carries a file of version 1 forward: the bird as it was, and what was predicted by centre", () => {

@@ -192,7 +192,8 @@ export const roastWithDraught = (roast: unknown): unknown =>
  * Version 11 to 12: since when the heat is on may be told. 12 to 13: an oven may be cold as the bird goes in. 13
  * to 14: that a thaw began late, and how warm it was at the table, may be told. 14 to 15: that a tip was put right may be.
  * 15 to 16: that the heat was off, and a roasting bag, may be. 16 to 17: that a bird is moved into another heat may be.
- * 17 to 18: when a change of the heat was made that had waited for a sign may be.
+ * 17 to 18: when a change of the heat was made that had waited for a sign may be. 18 to 19: which fat a roux is made with,
+ * and that it goes into the hot liquid, may be.
  * What was there stays as it is.
  */
 const roastAsItWas = (roast: unknown): unknown => roast;
@@ -209,6 +210,7 @@ export const STEPS = [
   roastWithDial,
   roastWithOven,
   roastWithDraught,
+  roastAsItWas,
   roastAsItWas,
   roastAsItWas,
   roastAsItWas,

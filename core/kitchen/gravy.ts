@@ -3,8 +3,16 @@ import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 
-export const THICKENERS = ["flour", "starch"] as const;
+/** Flour as a roux that takes the liquid, or that goes into the hot liquid; starch as a slurry that is put in cold. */
+export const THICKENERS = ["flour", "flour-into-liquid", "starch"] as const;
 export type Thickener = (typeof THICKENERS)[number];
+/** What is weighed for it. */
+export const thickenedWith = (thickener: Thickener): "flour" | "starch" =>
+  thickener === "starch" ? "starch" : "flour";
+
+/** What a roux is made with: the fat of the drippings, or butter. */
+export const ROUX_FATS = ["skimmed", "butter"] as const;
+export type RouxFat = (typeof ROUX_FATS)[number];
 
 /** Where the stock comes from: up to two days ahead, a day-long broth, in a pot while the bird roasts, out of the drip tray, or bought. */
 export const STOCKS = ["ahead", "long", "while-roasting", "tray", "bought"] as const;

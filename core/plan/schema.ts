@@ -10,7 +10,7 @@ import { DRAUGHTS } from "../heat/fire";
 import { FUELS, HEAT_SOURCES } from "../heat/sources";
 
 import { FATS } from "../kitchen/fats";
-import { POTS, STOCKS, THICKENERS } from "../kitchen/gravy";
+import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
@@ -246,6 +246,8 @@ export const PlanSchema = z.strictObject({
   ),
   equipment: EquipmentSchema,
   gravy: z.enum(THICKENERS),
+  /** Of its roux, where it has one; left out: skimmed. */
+  rouxFat: z.optional(z.enum(ROUX_FATS)),
   stock: z.enum(STOCKS),
   /** Other pots besides, each of its own time. */
   morePots: z.array(z.enum(POTS)).check(

@@ -17,6 +17,7 @@ const OF_DINNER = [
   "equipment",
   "weather",
   "gravy",
+  "rouxFat",
   "stock",
   "morePots",
   "liver",

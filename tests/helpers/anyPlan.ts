@@ -8,7 +8,7 @@ import { WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS } from "../../core/heat/fire";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { FATS } from "../../core/kitchen/fats";
-import { POTS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
+import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
 import { METHODS } from "../../core/plan/methods";
 import {
@@ -185,6 +185,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       })
       .map((measured) => ({ ...usualKitchen(), ...measured })),
     gravy: fc.constantFrom(...THICKENERS),
+    rouxFat: fc.constantFrom(...ROUX_FATS),
     stock: fc.constantFrom(...STOCKS),
     morePots: fc.subarray([...POTS], { maxLength: 2 }),
     later: fc.option(anyLaterStage),

@@ -24,7 +24,7 @@ export const GRAVY: Chapter = {
           steps: [
             "Pour the tray's juices into a tall jug and let the fat rise.",
             "Loosen the crust of the tray with hot water; strain it to the juices.",
-            "Fat and flour in equal weights, stirred until it smells of nuts; the liquid in slowly, a minute at the boil. Or starch stirred into cold water, in at the boil.",
+            "Fat, skimmed from the jug or butter, and flour in equal weights, stirred until it smells of nuts; the liquid in slowly, or the roux by the spoon into the hot liquid, a minute at the boil. Or starch stirred into cold water, in at the boil.",
             "Taste. Only then salt.",
           ],
         },

@@ -1,4 +1,13 @@
-import { type Gravy, POTS, STOCKS, simmeredMl, stockWaterMl } from "../../../core/kitchen/gravy";
+import {
+  type Gravy,
+  POTS,
+  type RouxFat,
+  STOCKS,
+  simmeredMl,
+  stockWaterMl,
+  type Thickener,
+  thickenedWith,
+} from "../../../core/kitchen/gravy";
 import type { Plan } from "../../../core/plan/schema";
 import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
 import type { UnitSystem } from "../../../core/units/quantity";
@@ -25,6 +34,13 @@ const LIQUID_SAYS = {
   water: "Water, not stock: this bird's drippings are salty enough.",
 } as const;
 
+const THICKENER_SAYS: Record<Thickener, string> = {
+  flour: "A little at a time, stirred smooth before the next: no lumps, and a colour as dark as the roux was taken.",
+  "flour-into-liquid": "By the spoon into what simmers: stop when it is thick enough, and keep what is left over.",
+  starch: "Half as much as flour, clear, and thick at once: stirred into cold water first, and boiled a minute only.",
+};
+const ROUX_FAT_WORDS: Record<RouxFat, string> = { skimmed: "skimmed fat", butter: "butter" };
+
 function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
   if (gravy.liquid === "water") return "None is simmered for this gravy: it takes water.";
   if (plan.stock === "bought") return "Unsalted, or it salts the gravy twice.";
@@ -41,22 +57,36 @@ export function GravyPanel({ plan, derived, units }: PanelProps) {
   const { settle } = usePlanStore();
   const { gravy, portions } = derived;
   const hasLiver = givesGiblets(plan);
+  const { rouxFat = "skimmed" } = plan;
   return (
     <>
       <Fact
         label={`For ${portions.heads} at the table`}
         value={liquid(gravy.finishedMl, units)}
-        note={`${spooned(plan.gravy, gravy.thickenerGrams, units)} of ${plan.gravy}${gravy.fatGrams > 0 ? `, ${spooned("fat", gravy.fatGrams, units)} of fat` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
+        note={`${spooned(thickenedWith(plan.gravy), gravy.thickenerGrams, units)} of ${thickenedWith(plan.gravy)}${gravy.fatGrams > 0 ? `, ${spooned("fat", gravy.fatGrams, units)} of ${ROUX_FAT_WORDS[rouxFat]}` : ", put in cold"}; ${liquid(gravy.drippingsMl, units)} of drippings, ${liquid(gravy.liquidMl, units)} of ${gravy.liquid}`}
       />
       <Segmented
         label="Thickened with"
         value={plan.gravy}
         choices={[
-          { value: "flour", label: "Flour roux" },
+          { value: "flour", label: "Roux, liquid into it" },
+          { value: "flour-into-liquid", label: "Roux, into hot liquid" },
           { value: "starch", label: "Starch slurry" },
         ]}
         onChange={(thickener) => settle((before) => ({ ...before, gravy: thickener }))}
       />
+      <p className="text-sm text-soft">{THICKENER_SAYS[plan.gravy]}</p>
+      {gravy.fatGrams > 0 && (
+        <Segmented
+          label="The roux's fat"
+          value={rouxFat}
+          choices={[
+            { value: "skimmed", label: "Skimmed" },
+            { value: "butter", label: "Butter" },
+          ]}
+          onChange={(fat) => settle((before) => ({ ...before, rouxFat: fat }))}
+        />
+      )}
       <Segmented
         label="Stock"
         value={plan.stock}

@@ -60,7 +60,8 @@ export const PlanHead = memo(function PlanHead(props: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          {leadingUp(roast.happened, plan.bird.count, plainRule)} <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
+          {leadingUp(roast.happened, plan.bird.count, plainRule)}{" "}
+          <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">
           {fault ?? (refining ? "refining …" : "")}
