@@ -7,6 +7,7 @@ import { lateOf, mapLate, type Quantiles } from "../core/forecast/shares";
 import { rowsIn } from "../core/formats/csv";
 import { readLog } from "../core/formats/readingLog";
 import type { Roast } from "../core/plan/roast";
+import { targetsOf } from "../core/plan/targets";
 import { roastUntil } from "../core/practice/playedOn";
 import { drain } from "../core/processes/cook";
 import { parseDurationS } from "../core/units/quantity";
@@ -56,7 +57,7 @@ export function forecast(args: readonly string[]): unknown {
     throw new CommandError(USAGE, `${logPath}: line ${rejected.line}: ${rowReason(rejected)}`);
   }
   const readings = log.readings.filter(({ minute }) => untilMin === null || minute <= untilMin);
-  const made = drain(forecasting(roastOptions({ plan, happened }, plan.targetC), readings));
+  const made = drain(forecasting(roastOptions({ plan, happened }, targetsOf(plan)), readings));
   const never = Object.entries(made.targets).find(([, quantiles]) => !Number.isFinite(quantiles.p50));
   if (never) {
     throw new CommandError(NEVER_MET, `${never[0]}: its target is not met in most of the birds that fit the readings`);

@@ -13,6 +13,7 @@ import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses } from "../core/plan/season";
+import { targetsOf } from "../core/plan/targets";
 import { fullStages } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
@@ -20,6 +21,7 @@ import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionWords } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
+import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
 import { forEachBird, inEach, itOrEach } from "./titles";
@@ -139,7 +141,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
         .join("; "),
     ],
     rest: [
-      `Expected out: check every centre${inEach(plan.bird)}, then rest`,
+      `Expected out: check ${whereRead(plan)}${inEach(plan.bird)}, then rest`,
       [
         finishWords(plan, units),
         // What goes on last goes on with the glaze, or as it comes out.
@@ -188,8 +190,9 @@ export const signWords = (cut: Plan["bird"]["cut"]): string =>
   isJointed(cut) ? "juices of the thigh clear, the leg loose in its joint" : "its juices clear";
 
 /** What is waited for before it leaves the heat, and what is to be seen after. */
-function finishWords({ bird, finish, targetC }: Plan, units: UnitSystem): string {
-  const goals = Object.entries(targetC)
+function finishWords(plan: Plan, units: UnitSystem): string {
+  const { bird, finish } = plan;
+  const goals = Object.entries(targetsOf(plan))
     .map(([centre, celsius]) => `${PART_NAMES[centre as Centre]} ${formatTemperature(celsius, units)}`)
     .join(", ");
   switch (finish.kind) {

@@ -16,6 +16,7 @@ import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
 import { cookStage, type Roast } from "../../core/plan/roast";
+import { targetsOf } from "../../core/plan/targets";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
 import { usePace } from "../shell/clock";
@@ -59,6 +60,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const startC = useMemo(() => startCOf(plannedInput(plan).before), [plan]);
   const { readings, observed, inOven, seats, screen, believed } = useObserved(roast, startC, pulledMin);
 
+  const targetC = useMemo(() => targetsOf(plan), [plan]);
   const goalsC = useMemo(() => goalsInHeat({ plan, happened }, cook), [plan, happened, cook]);
   const isCooked = inAt !== undefined && (stage === "roasting" || stage === "resting");
   const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
@@ -76,7 +78,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     pulledMin,
     nowMin,
     cover: plan.cover,
-    seenC: pulledMin === null ? SEEN_C : plan.targetC,
+    seenC: pulledMin === null ? SEEN_C : targetC,
   });
   const awaited = useAwaited(roast);
   const { derived, beside } = useDinner(roast, plan, simulated, awaited);
@@ -108,7 +110,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   );
   const rows = stage === "done" ? NO_ROWS : (kept?.coming ?? coming.rows);
   const placed = placesSeen(
-    plan.targetC,
+    targetC,
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
   );
   const allSeen = placed.every(({ seen }) => seen);
@@ -186,7 +188,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     observed,
     believed,
     lost: screen.lost,
-    goalsC: pulledMin === null ? goalsC : plan.targetC,
+    goalsC: pulledMin === null ? goalsC : targetC,
     options,
     forecast: forecastState,
     present,

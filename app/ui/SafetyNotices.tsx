@@ -2,10 +2,13 @@ import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
+import { targetsOf, unreadCentre } from "../../core/plan/targets";
 import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
 import { longRestWords } from "../../words/longRest";
+import { PART_NAMES } from "../../words/names";
+import { whereRead } from "../../words/readIn";
 import { survivorsWords } from "../../words/safety";
 import { usePreferences } from "../shell/preferences";
 import { Caution } from "./Caution";
@@ -30,7 +33,9 @@ export function SafetyNotices({
 }: Props) {
   const { units } = usePreferences();
   const guidelineC = constant("guidelineC");
-  const lowestC = Math.min(...Object.values(plan.targetC).filter((celsius) => celsius !== undefined));
+  const lowestC = Math.min(...Object.values(targetsOf(plan)).filter((celsius) => celsius !== undefined));
+  const unread = unreadCentre(plan);
+  const unreadPeakC = unread && cook?.peak[unread]?.celsius;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const restMin = derived?.schedule.restMin.expected ?? 0;
   const longRest = longRestWords({ plan, stage, restMin, goodForMin });
@@ -42,6 +47,14 @@ export function SafetyNotices({
           The target of {t(lowestC)} is below the usual guidance of {t(guidelineC)}.{" "}
           {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}
           Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
+        </Caution>
+      )}
+      {unread && plan.finish.kind !== "time" && (
+        <Caution>
+          Read in {whereRead(plan)} alone.{" "}
+          {unreadPeakC !== undefined &&
+            `The ${PART_NAMES[unread]} of a usual bird is computed to come to ${t(unreadPeakC)} by then${meetsGuideline(unreadPeakC) ? "" : `, below ${t(guidelineC)}`}. `}
+          Yours may be behind it: the usual guidance reads breast and thigh, and the lowest decides.
         </Caution>
       )}
       {longRest && <Caution>{longRest}</Caution>}

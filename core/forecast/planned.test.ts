@@ -16,7 +16,15 @@ import { bandShares } from "./band";
 import { type EnsembleOptions, priorOf, runEnsemble, runMember } from "./ensemble";
 import { type KnownOven, OVEN_UNKNOWNS, priorIn } from "./knownOven";
 import { minuteAllShown } from "./member";
-import { bandAsked, type PictureQuality, type PlannedDone, plannedCook, pullGoalsC, volumeAtPull } from "./planned";
+import {
+  bandAsked,
+  goalsAtPull,
+  type PictureQuality,
+  type PlannedDone,
+  plannedCook,
+  pullGoalsC,
+  volumeAtPull,
+} from "./planned";
 import { ensembleOf, ensembleOptions, type PlannedInput, plannedInput, roastInput, roastOptions } from "./plannedInput";
 import { UNKNOWNS, usualPrior } from "./prior";
 import { BY_TIME, NEVER } from "./shares";
@@ -130,6 +138,29 @@ describe("the plan's simulation", () => {
     const later = doneMin(0) - doneMin(plan.preheat.minutes);
     expect(later).toBeGreaterThan(5);
     expect(later).toBeLessThan(30);
+  });
+
+  it("is out when the centre that its cook goes by is carried to its target, whatever the other one shows", () => {
+    const targetC = { breast: 70, thigh: 79 };
+    const went = (decidedBy?: "breast" | "thigh") => {
+      const cook = plannedDone({ ...plan, targetC, ...(decidedBy && { decidedBy }) }, "preview");
+      return { ...cook, goalsC: goalsAtPull({ ...plan, targetC, ...(decidedBy && { decidedBy }) }, cook) };
+    };
+    const [both, breast, thigh] = [went(), went("breast"), went("thigh")];
+    expect(both.pullMinute).toBeCloseTo(Math.max(breast.pullMinute, thigh.pullMinute), 0);
+    expect(Math.min(breast.pullMinute, thigh.pullMinute)).toBeLessThan(both.pullMinute - 4);
+    for (const [cook, centre] of [
+      [breast, "breast"],
+      [thigh, "thigh"],
+    ] as const) {
+      const overK = (cook.peak[centre]?.celsius ?? 0) - targetC[centre];
+      expect(overK).toBeGreaterThan(0);
+      expect(overK).toBeLessThan(4);
+      expect(Object.keys(cook.goalsC)).toEqual([centre]);
+      expect(Object.keys(bandAsked(plannedInput({ ...plan, targetC, decidedBy: centre }), cook)?.shownC ?? {})).toEqual(
+        [centre],
+      );
+    }
   });
 
   it("takes longer from a cold oven, whose bird goes in with the cold, whatever is known of when it was turned on", () => {

@@ -9,6 +9,7 @@ import { constant } from "../constants";
 import type { OvenTraits } from "../heat/ovens";
 import { colderAt } from "../heat/stencil";
 import type { Plan } from "../plan/schema";
+import { targetsOf } from "../plan/targets";
 import { type BirdState, LivingBird } from "../processes/bird";
 import { type CookDone, cooking, type Finish, type NeverMet } from "../processes/cook";
 import { type Leftovers, leftovers } from "../processes/leftovers";
@@ -70,19 +71,20 @@ export function pullGoalsC(
 ): CentreTemperatures {
   if (finish.kind === "at-pull") return targetC;
   return Object.fromEntries(
-    (Object.entries(atPull.centresC) as [Centre, number][]).map(([centre, expectedC]) => {
-      const target = targetC[centre];
-      const surplusK =
-        target === undefined ? 0 : (peak[centre]?.celsius ?? expectedC) - (target + (marginK[centre] ?? 0));
+    (Object.entries(targetC) as [Centre, number][]).map(([centre, target]) => {
+      const expectedC = atPull.centresC[centre] ?? target;
+      const surplusK = (peak[centre]?.celsius ?? expectedC) - (target + (marginK[centre] ?? 0));
       // Nobody waits for more than the target itself, however far the others are behind.
-      return [centre, Math.min(target ?? expectedC, expectedC - Math.max(0, surplusK))];
+      return [centre, Math.min(target, expectedC - Math.max(0, surplusK))];
     }),
   );
 }
 
 /** The same of a roast; nothing where it goes by time or by signs. */
 export const goalsAtPull = (plan: Plan, cook: PulledAt | null): CentreTemperatures =>
-  cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs" ? pullGoalsC(cook, plan) : {};
+  cook && plan.finish.kind !== "time" && plan.finish.kind !== "signs"
+    ? pullGoalsC(cook, { targetC: targetsOf(plan), finish: plan.finish })
+    : {};
 
 /** What a plan's band is asked of; null where it comes out by time alone, whatever it shows. */
 export const bandAsked = (input: PlannedInput, cook: PulledAt): EnsembleOptions | null =>

@@ -17,6 +17,7 @@ import type { Roast } from "../plan/roast";
 import { saltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { dressingOf, seasoningEvents } from "../plan/season";
+import { targetsOf } from "../plan/targets";
 import { type BeforeOven, FREEZER_C } from "../processes/life";
 import { restFor } from "../processes/rest";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
@@ -95,7 +96,7 @@ export const plannedInput = (plan: Plan): PlannedInput => ({
   before: beforeOvenOf(plan),
   source: plan.heat,
   stages: plan.stages,
-  targetC: plan.targetC,
+  targetC: targetsOf(plan),
   finish: plan.finish,
   cover: plan.cover,
   restMin: plan.restMin ?? restFor(plan.bird.massKg).usualMin,

@@ -34,13 +34,14 @@ function restedMin({ happened: { pulledAt, carvedAt } }: Roast): number | null {
 
 /** A plan salted, done and rested as another one was. A bird that is sold salted is not salted again. */
 export function likedAs(plan: Plan, favourite: Roast): Plan {
-  const { salt, targetC, finish, cover } = favourite.plan;
+  const { salt, targetC, decidedBy, finish, cover } = favourite.plan;
   const centres = Object.keys(plan.targetC);
   const theirs = Object.fromEntries(Object.entries(targetC).filter(([centre]) => centres.includes(centre)));
   return PlanSchema.parse({
     ...plan,
     ...(!plan.bird.preSalted && { salt }),
     targetC: { ...plan.targetC, ...theirs },
+    ...(decidedBy && { decidedBy }),
     // By time or by signs is of that bird alone.
     ...((finish.kind === "after-rest" || finish.kind === "at-pull") && { finish }),
     cover,

@@ -10,6 +10,7 @@ import { median } from "../median";
 import { planOtherwise, type Went } from "../plan/otherwise";
 import { OTHERWISES, type OtherwiseId, type Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
+import { targetsOf } from "../plan/targets";
 import { SHOWN_K } from "../safety/guideline";
 import { type Course, type Relived, relive, type Subject, subjectOf } from "./relive";
 
@@ -105,7 +106,7 @@ export function* weighed(
   birds: readonly MakeSubject[],
 ): Generator<number, { readonly asItWas: Outcome; readonly all: readonly Otherwise[] }> {
   const { plan, happened } = roast;
-  const { targetC } = plan;
+  const targetC = targetsOf(plan);
   function* cooked(changed: Plan, outOf: (bird: number) => Course["out"]): Generator<number, readonly Relived[]> {
     const dishes: Relived[] = [];
     for (const [n, make] of birds.entries()) {

@@ -39,6 +39,8 @@ const Bird = z.strictObject({
 });
 
 export const centre = z.enum(CENTRES);
+/** Centres that a cook may go by alone. */
+export const DECIDING = ["breast", "thigh"] as const;
 /** °C at the thermal centres a bird has. */
 export const centresC = (low: number, high: number) => z.partialRecord(centre, between(low, high));
 
@@ -227,6 +229,8 @@ export const PlanSchema = z.strictObject({
   }),
   stages: Stages,
   targetC: centresC(55, 90),
+  /** The one centre that its cook goes by, of a bird that has both; left out: every centre. */
+  decidedBy: z.optional(z.enum(DECIDING)),
   finish: Finish,
   salt: Salt,
   season: Season,
@@ -261,7 +265,3 @@ export const PlanSchema = z.strictObject({
 export type Plan = z.infer<typeof PlanSchema>;
 export type Addition = Plan["additions"][number];
 export type Side = Plan["sides"][number];
-
-/** The highest of the temperatures aimed at: the line that pictures and charts draw. */
-export const highestTargetC = ({ targetC }: Pick<Plan, "targetC">): number =>
-  Math.max(...Object.values(targetC).filter((value) => value !== undefined));

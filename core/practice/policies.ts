@@ -12,6 +12,7 @@ import { ensembleOptions, plannedInput, startCOf } from "../forecast/plannedInpu
 import type { Reading } from "../forecast/reading";
 import { screened } from "../forecast/screening";
 import type { Plan } from "../plan/schema";
+import { targetsOf } from "../plan/targets";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
 import { restFor } from "../processes/rest";
@@ -98,7 +99,7 @@ function bookMinutes(plan: Plan, practised: Practised): number {
   let lookMin = from;
   for (const { minute, readings } of readingsOf(plan, practised)) {
     if (minute < lookMin) continue;
-    if (allThere(byHand(readings, minute), plan.targetC)) return minute;
+    if (allThere(byHand(readings, minute), targetsOf(plan))) return minute;
     lookMin += LOOK_EVERY_MIN;
   }
   return LONGEST_MIN;

@@ -2,6 +2,7 @@
  * A roast before the day: a hidden bird in a hidden oven, by a seed, that the cook's own screens are used on; and what it
  * truly was, told afterwards. Deterministic: the same seed, the same roast.
  */
+
 import type { Vec3 } from "../bird/sdf";
 import { type HiddenOptions, hiddenBird, hiddenTraits } from "../forecast/hiddenRoast";
 import { goalsAtPull, type PulledAt } from "../forecast/planned";
@@ -10,6 +11,7 @@ import { sidesStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
 import type { Roast } from "../plan/roast";
+import { targetsOf } from "../plan/targets";
 import type { HistoryPoint } from "../processes/bird";
 import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
@@ -143,7 +145,7 @@ export function* debrief(
   const { plan, happened } = roast;
   const { traits } = hiddenTraits(hiddenOptions(roast, practised));
   const goals = goalsAtPull(plan, cook);
-  const shownC = Object.keys(goals).length > 0 ? goals : plan.targetC;
+  const shownC = Object.keys(goals).length > 0 ? goals : targetsOf(plan);
   const { carvedAt } = happened;
   const { outMin, restMin } = minutesOf(happened);
   const went = yield* cooked(roast, practised, { atMin: outMin }, restMin);

@@ -15,6 +15,7 @@ import {
   ADDITION_MOMENTS,
   ADDITION_PLACES,
   ADDITION_UNITS,
+  DECIDING,
   type Plan,
   SIDE_SLOTS,
   STUFFINGS,
@@ -186,16 +187,17 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       .map((measured) => ({ ...usualKitchen(), ...measured })),
     gravy: fc.constantFrom(...THICKENERS),
     rouxFat: fc.constantFrom(...ROUX_FATS),
+    decidedBy: fc.constantFrom(undefined, undefined, undefined, ...DECIDING),
     stock: fc.constantFrom(...STOCKS),
     morePots: fc.subarray([...POTS], { maxLength: 2 }),
     later: fc.option(anyLaterStage),
   })
-  .map(({ bird, method, serveAt, zone, later, ...chosen }) => {
+  .map(({ bird, method, serveAt, zone, later, decidedBy, ...chosen }) => {
     const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
     const { stages, ...usual } = usualPlan({ bird: whole, method, serveAt, zone });
     const lastMin = stages.at(-1)?.fromMin ?? 0;
     const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
-    return { ...usual, stages: [...stages, ...more], ...chosen };
+    return { ...usual, stages: [...stages, ...more], ...chosen, ...(decidedBy && { decidedBy }) };
   });
 
 const DAY_AFTER = {

@@ -1,12 +1,15 @@
 import { useNavigate } from "react-router";
 import { holdsJuice } from "../../../core/bird/form";
 import { placeOf } from "../../../core/bird/probe";
+import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
 import { heatNow } from "../../../core/plan/heats";
+import { targetsOf } from "../../../core/plan/targets";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
+import { seenWhere } from "../../../words/readIn";
 import { clockTime, largeCountdown } from "../../../words/time";
 import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
@@ -52,15 +55,16 @@ export function Resting({ day, acts }: Props) {
   const pulledMin = (pulledMs - inAtMs) / MINUTE_MS;
   const nowMin = (now - inAtMs) / MINUTE_MS;
   const atRest = believed.filter(({ minute }) => minute >= pulledMin);
-  const places = placesSeen(plan.targetC, atRest);
+  const targetC = targetsOf(plan);
+  const places = placesSeen(targetC, atRest);
   const allSeen = places.every(({ seen }) => seen);
   const isRead = day.forecast.forecast !== null;
   const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
   const latestMs = pulledMs + (rest?.latestMin ?? 0) * MINUTE_MS;
   const carveMs = pulledMs + (rest?.carveMin ?? rest?.earliestMin ?? 0) * MINUTE_MS;
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
-  const peaks = Object.values(present?.rest.peak ?? {}).map(({ celsius }) => celsius);
-  const target = formatTemperature(Math.min(...Object.values(plan.targetC)), units);
+  const peaks = (Object.keys(targetC) as Centre[]).flatMap((centre) => present?.rest.peak[centre]?.celsius ?? []);
+  const target = formatTemperature(Math.min(...Object.values(targetC)), units);
   const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
@@ -73,7 +77,7 @@ export function Resting({ day, acts }: Props) {
             <NextAction
               action={`Put it back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
-              below={`Left to rest it would not show ${target} at every centre. Then read again; rest and gravy move with it.`}
+              below={`Left to rest it would not show ${target} ${seenWhere(plan)}. Then read again; rest and gravy move with it.`}
             />
           ) : (
             <NextAction
@@ -101,7 +105,7 @@ export function Resting({ day, acts }: Props) {
             lost={[]}
             nowMin={nowMin}
             units={units}
-            goalsC={plan.targetC}
+            goalsC={targetC}
             goal="to be seen:"
             birds={plan.bird.count}
           />
@@ -109,8 +113,8 @@ export function Resting({ day, acts }: Props) {
           <section aria-label="Seen before carving" className="grid gap-2">
             <p role="status" className="text-lg">
               {allSeen
-                ? `${target} has been seen at every centre${inEach(plan.bird)}.`
-                : `Leave the probe in until ${target} is seen at every centre${inEach(plan.bird)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+                ? `${target} has been seen ${seenWhere(plan)}${inEach(plan.bird)}.`
+                : `Leave the probe in until ${target} is seen ${seenWhere(plan)}${inEach(plan.bird)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
             </p>
             {!allSeen && <PlacesSeen places={places} units={units} />}
           </section>

@@ -6,7 +6,7 @@ import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
 import { cameOutOf, ovenIn } from "../../../core/plan/heats";
 import type { OtherwiseId, Roast } from "../../../core/plan/roast";
-import { highestTargetC } from "../../../core/plan/schema";
+import { highestTargetC } from "../../../core/plan/targets";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
 import { bandWords, offWords } from "../../../words/log";

@@ -1,4 +1,5 @@
 /** A roast that is over, looked back at: what was read, the birds that fit it, the one bird cooked once more, what would have mattered. */
+
 import { useMemo } from "react";
 import { drawsOf } from "../../../core/day/whatIf";
 import { bandDraws } from "../../../core/forecast/band";
@@ -9,6 +10,7 @@ import type { Draw } from "../../../core/forecast/prior";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
 import type { Roast } from "../../../core/plan/roast";
+import { targetsOf } from "../../../core/plan/targets";
 import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -66,7 +68,7 @@ export function useRecord(roast: Roast): LookedBack {
   const options = useMemo(
     () =>
       isPlanned && isComputed
-        ? { ...roastOptions({ plan, happened }, { ...plan.targetC, ...goalsC }), atLeastMin: outMin }
+        ? { ...roastOptions({ plan, happened }, { ...targetsOf(plan), ...goalsC }), atLeastMin: outMin }
         : null,
     [isPlanned, isComputed, plan, happened, goalsC, outMin],
   );
@@ -82,7 +84,7 @@ export function useRecord(roast: Roast): LookedBack {
   );
   const draw: Draw | null =
     forecast?.estimate ?? (options && readings.length === 0 ? (bandDraws(options)[0] as Draw) : null);
-  const missedC = forecast ? { ...plan.targetC, ...goalsC } : {};
+  const missedC = forecast ? { ...targetsOf(plan), ...goalsC } : {};
   const saltPercent = cook?.saltPercent ?? 0;
   const relived = useSimulated<"relive">(
     options &&

@@ -1,5 +1,3 @@
-import { centresOf } from "../../../core/bird/form";
-import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { withStageFromNow } from "../../../core/day/whatIf";
 import { requireBetween } from "../../../core/errors";
@@ -10,14 +8,11 @@ import { usesFire } from "../../../core/plan/heats";
 import { heatBy, METHODS, sears } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { MOST_STAGES, type Plan } from "../../../core/plan/schema";
-import { meetsGuideline } from "../../../core/safety/guideline";
 import { onDialC } from "../../../core/units/dial";
 import { formatTemperature, parseDurationS, parseTemperatureC } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { METHOD_WORDS } from "../../../words/methods";
-import { HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
-import { signWords } from "../../../words/tasks";
-import { ProbeSheet } from "../../bird-view/ProbeGuideView";
+import { HEAT_NAMES, heatWords } from "../../../words/names";
 import { clockNow } from "../../shell/clock";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
@@ -26,6 +21,7 @@ import { Segmented } from "../../ui/Segmented";
 import { Toggle } from "../../ui/Toggle";
 import { UnitField } from "../../ui/UnitField";
 import { Why } from "../../ui/Why";
+import { Doneness } from "./Doneness";
 import { DragRow } from "./DragRow";
 import { MinutesRow } from "./MinutesRow";
 import { Outdoors } from "./Outdoors";
@@ -33,25 +29,6 @@ import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { StageRow } from "./StageRow";
 
-const withTarget =
-  (centre: Centre, celsius: number) =>
-  (plan: Plan): Plan => ({
-    ...plan,
-    targetC: { ...plan.targetC, [centre]: celsius },
-  });
-
-const FINISHES = ["after-rest", "at-pull", "time", "signs"] as const;
-const FINISH_NAMES: Record<Plan["finish"]["kind"], string> = {
-  "after-rest": "So that rest takes it there",
-  "at-pull": "When it shows it",
-  time: "By time",
-  signs: "By signs",
-};
-const GOAL_WORDS: Record<Exclude<Plan["finish"]["kind"], "time">, string> = {
-  "after-rest": "To be seen before carving",
-  "at-pull": "Shown as it leaves the heat",
-  signs: "What the signs stand for",
-};
 const withPreheat =
   (change: Partial<Plan["preheat"]>) =>
   (plan: Plan): Plan => ({ ...plan, preheat: { ...plan.preheat, ...change } });
@@ -59,13 +36,6 @@ const withSear =
   (change: Partial<NonNullable<Plan["sear"]>>) =>
   (plan: Plan): Plan =>
     plan.sear ? { ...plan, sear: { ...plan.sear, ...change } } : plan;
-/** Time alone begins at what the plan has come to so far. */
-const withFinish =
-  (kind: Plan["finish"]["kind"]) =>
-  (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
-
-const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
-
 /** @param derived left out where it never gets there */
 export function HeatPanel({
   roast,
@@ -75,10 +45,6 @@ export function HeatPanel({
 }: Pick<PanelProps, "roast" | "plan" | "units"> & Partial<Pick<PanelProps, "derived">>) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const guideline = constant("guidelineC");
-  const centres = centresOf(plan.bird);
-  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guideline;
-  const below = !meetsGuideline(Math.min(...centres.map(targetOf)));
   const mildestC = onDialC(constant("minimumOvenC"), plan.equipment.dial);
   const lowOven = Math.min(...plan.stages.map((stage) => stage.airC)) < mildestC - 0.5;
   return (
@@ -163,70 +129,8 @@ export function HeatPanel({
         </>
       )}
       {usesFire(plan) && <Outdoors plan={plan} units={units} />}
-      <Segmented
-        label="It leaves the heat"
-        value={plan.finish.kind}
-        choices={FINISHES.map((value) => ({ value, label: FINISH_NAMES[value] }))}
-        onChange={(kind) => settle(withFinish(kind))}
-      />
-      {plan.finish.kind === "time" && (
-        <MinutesRow
-          label="After"
-          name="Minutes in the heat"
-          what="minutes in the heat"
-          minutes={plan.finish.minutes}
-          min={10}
-          max={480}
-          least={5}
-          most={960}
-          onDrag={(minutes) => drag((before) => ({ ...before, finish: { kind: "time", minutes } }))}
-          onSettle={(minutes) => settle((before) => ({ ...before, finish: { kind: "time", minutes } }))}
-        />
-      )}
-      {(plan.finish.kind === "time" || plan.finish.kind === "signs") && (
-        <Caution>
-          {plan.finish.kind === "time" ? "Time" : `Signs (${signWords(plan.bird.cut)})`} cannot tell whether the
-          guideline is reached: what is shown is what the model expects of a usual bird. A thermometer decides.
-        </Caution>
-      )}
-      {plan.finish.kind === "signs" && <Why id="juices" />}
-      {plan.finish.kind !== "signs" && plan.finish.kind !== "time" && <Why id="probe" />}
-      {derived && <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />}
-      {plan.finish.kind !== "time" && <p className="text-[0.9rem]">{GOAL_WORDS[plan.finish.kind]}</p>}
-      {plan.finish.kind !== "time" &&
-        centres.map((centre) => (
-          <DragRow
-            key={centre}
-            label={PART_NAMES[centre]}
-            name={`Target, ${PART_NAMES[centre]}`}
-            value={targetOf(centre)}
-            shown={t(targetOf(centre))}
-            min={LOWEST_TARGET_C[centre]}
-            max={85}
-            step={1}
-            parse={(text) =>
-              requireBetween(
-                `target of the ${PART_NAMES[centre]}`,
-                parseTemperatureC(text, units),
-                LOWEST_TARGET_C[centre],
-                90,
-                "°C",
-              )
-            }
-            onDrag={(celsius) => drag(withTarget(centre, celsius))}
-            onSettle={(celsius) => settle(withTarget(centre, celsius))}
-          />
-        ))}
-      {below && (
-        <Caution>
-          Below {t(guideline)}, the usual guidance for poultry. What heat leaves of Salmonella is computed for the
-          coldest point only; follow your local food-safety authority.
-        </Caution>
-      )}
+      <Doneness plan={plan} derived={derived} units={units} />
       {lowOven && <Caution>Heat below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>}
-      {!below && plan.finish.kind === "after-rest" && (
-        <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>
-      )}
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import type { PlannedDone } from "../../../core/forecast/planned";
-import { highestTargetC, type Plan } from "../../../core/plan/schema";
+import type { Plan } from "../../../core/plan/schema";
+import { highestTargetC } from "../../../core/plan/targets";
 import { LIFE_PHASES, type LifePhase } from "../../../core/processes/life";
 import type { Schedule } from "../../../core/schedule/backward";
 import type { UnitSystem } from "../../../core/units/quantity";

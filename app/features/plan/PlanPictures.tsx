@@ -1,5 +1,6 @@
 import { memo } from "react";
-import { highestTargetC, type Plan } from "../../../core/plan/schema";
+import type { Plan } from "../../../core/plan/schema";
+import { highestTargetC } from "../../../core/plan/targets";
 import type { Schedule } from "../../../core/schedule/backward";
 import { MINUTE_MS } from "../../../core/units/time";
 import { CentreChart } from "../../chart/CentreChart";

@@ -1,7 +1,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import type { Roast } from "../../../core/plan/roast";
-import { highestTargetC } from "../../../core/plan/schema";
+import { highestTargetC } from "../../../core/plan/targets";
 import type { Debrief } from "../../../core/practice/practice";
 import { minutesBetween } from "../../../core/units/time";
 import { CentreChart } from "../../chart/CentreChart";

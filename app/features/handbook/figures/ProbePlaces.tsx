@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { SPECIES, type Species } from "../../../../core/bird/species";
 import { plannedInput } from "../../../../core/forecast/plannedInput";
+import { highestTargetC } from "../../../../core/plan/targets";
 import { SPECIES_NAMES } from "../../../../words/species";
 import { BirdView } from "../../../bird-view/BirdView";
 import { ProbeGuideView } from "../../../bird-view/ProbeGuideView";
@@ -41,7 +42,7 @@ export function ProbePlaces() {
               shows="temperature"
               frames={answer.cook.frames}
               minute={answer.cook.pullMinute}
-              targetC={Math.max(...Object.values(plan.targetC))}
+              targetC={highestTargetC(plan)}
               units={units}
               centresC={answer.cook.atPull.centresC}
               coldestC={answer.cook.atPull.coldestC}

@@ -1,4 +1,5 @@
 import { plannedInput } from "../../../../core/forecast/plannedInput";
+import { highestTargetC } from "../../../../core/plan/targets";
 import { CentreChart } from "../../../chart/CentreChart";
 import { useSize } from "../../../chart/useSize";
 import { usePreferences } from "../../../shell/preferences";
@@ -22,7 +23,7 @@ export function RestCurves() {
       {width > 0 && (
         <CentreChart
           history={cook.history}
-          targetC={Math.max(...Object.values(plan.targetC))}
+          targetC={highestTargetC(plan)}
           pullMinute={cook.pullMinute}
           inAtMs={Date.parse(plan.serveAt)}
           zone={plan.zone}

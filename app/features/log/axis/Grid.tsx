@@ -1,4 +1,5 @@
-import { highestTargetC, type Plan } from "../../../../core/plan/schema";
+import type { Plan } from "../../../../core/plan/schema";
+import { highestTargetC } from "../../../../core/plan/targets";
 import { MINUTE_MS } from "../../../../core/units/time";
 import { hourTick } from "../../../../words/time";
 import { AxisLabel } from "../../../chart/AxisLabel";

@@ -1,0 +1,166 @@
+import { hasBreastAndThigh } from "../../../core/bird/form";
+import type { Centre } from "../../../core/bird/solid";
+import { constant } from "../../../core/constants";
+import { requireBetween } from "../../../core/errors";
+import type { Plan } from "../../../core/plan/schema";
+import { decidingCentres } from "../../../core/plan/targets";
+import { meetsGuideline } from "../../../core/safety/guideline";
+import type { DerivedPlan } from "../../../core/schedule/derive";
+import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { PART_NAMES } from "../../../words/names";
+import { signWords } from "../../../words/tasks";
+import { ProbeSheet } from "../../bird-view/ProbeGuideView";
+import { Caution } from "../../ui/Caution";
+import { Segmented } from "../../ui/Segmented";
+import { Why } from "../../ui/Why";
+import { DragRow } from "./DragRow";
+import { MinutesRow } from "./MinutesRow";
+import { usePlanStore } from "./planStore";
+
+const FINISHES = ["after-rest", "at-pull", "time", "signs"] as const;
+const FINISH_NAMES: Record<Plan["finish"]["kind"], string> = {
+  "after-rest": "So that rest takes it there",
+  "at-pull": "When it shows it",
+  time: "By time",
+  signs: "By signs",
+};
+const GOAL_WORDS: Record<Exclude<Plan["finish"]["kind"], "time">, string> = {
+  "after-rest": "To be seen before carving",
+  "at-pull": "Shown as it leaves the heat",
+  signs: "What the signs stand for",
+};
+/** Time alone begins at what the plan has come to so far. */
+const withFinish =
+  (kind: Plan["finish"]["kind"]) =>
+  (plan: Plan): Plan => ({ ...plan, finish: kind === "time" ? { kind, minutes: 120 } : { kind } });
+
+const LOWEST_TARGET_C: Record<Centre, number> = { breast: 60, thigh: 65, filling: 65 };
+const withTarget =
+  (centre: Centre, celsius: number) =>
+  (plan: Plan): Plan => ({
+    ...plan,
+    targetC: { ...plan.targetC, [centre]: celsius },
+  });
+
+const READ_IN = ["both", "breast", "thigh"] as const;
+const READ_NAMES: Record<(typeof READ_IN)[number], string> = {
+  both: "Breast and thigh",
+  breast: "Breast alone",
+  thigh: "Thigh alone",
+};
+function withReadIn(place: (typeof READ_IN)[number]): (plan: Plan) => Plan {
+  return ({ decidedBy: _, ...plan }) => (place === "both" ? plan : { ...plan, decidedBy: place });
+}
+
+interface Props {
+  readonly plan: Plan;
+  /** Left out where it never gets there. */
+  readonly derived?: DerivedPlan | undefined;
+  readonly units: UnitSystem;
+}
+
+/** When it leaves the heat, where it is read, and what is to be seen there. */
+export function Doneness({ plan, derived, units }: Props) {
+  const { settle } = usePlanStore();
+  const { finish } = plan;
+  const isRead = finish.kind !== "signs" && finish.kind !== "time";
+  return (
+    <>
+      <Segmented
+        label="It leaves the heat"
+        value={finish.kind}
+        choices={FINISHES.map((value) => ({ value, label: FINISH_NAMES[value] }))}
+        onChange={(kind) => settle(withFinish(kind))}
+      />
+      {finish.kind === "time" && <AfterMinutes minutes={finish.minutes} />}
+      {!isRead && (
+        <Caution>
+          {finish.kind === "time" ? "Time" : `Signs (${signWords(plan.bird.cut)})`} cannot tell whether the guideline is
+          reached: what is shown is what the model expects of a usual bird. A thermometer decides.
+        </Caution>
+      )}
+      <Why id={isRead ? "probe" : "juices"} />
+      {finish.kind !== "time" && hasBreastAndThigh(plan.bird) && (
+        <Segmented
+          label="Read in"
+          value={plan.decidedBy ?? "both"}
+          choices={READ_IN.map((value) => ({ value, label: READ_NAMES[value] }))}
+          onChange={(place) => settle(withReadIn(place))}
+        />
+      )}
+      {derived && <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />}
+      {finish.kind !== "time" && (
+        <>
+          <p className="text-[0.9rem]">{GOAL_WORDS[finish.kind]}</p>
+          <Targets plan={plan} units={units} />
+        </>
+      )}
+    </>
+  );
+}
+
+function AfterMinutes({ minutes }: { readonly minutes: number }) {
+  const { drag, settle } = usePlanStore();
+  const after =
+    (to: number) =>
+    (plan: Plan): Plan => ({ ...plan, finish: { kind: "time", minutes: to } });
+  return (
+    <MinutesRow
+      label="After"
+      name="Minutes in the heat"
+      what="minutes in the heat"
+      minutes={minutes}
+      min={10}
+      max={480}
+      least={5}
+      most={960}
+      onDrag={(to) => drag(after(to))}
+      onSettle={(to) => settle(after(to))}
+    />
+  );
+}
+
+function Targets({ plan, units }: Pick<Props, "plan" | "units">) {
+  const { drag, settle } = usePlanStore();
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const guidelineC = constant("guidelineC");
+  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guidelineC;
+  const centres = decidingCentres(plan);
+  const below = !meetsGuideline(Math.min(...centres.map(targetOf)));
+  return (
+    <>
+      {centres.map((centre) => (
+        <DragRow
+          key={centre}
+          label={PART_NAMES[centre]}
+          name={`Target, ${PART_NAMES[centre]}`}
+          value={targetOf(centre)}
+          shown={t(targetOf(centre))}
+          min={LOWEST_TARGET_C[centre]}
+          max={85}
+          step={1}
+          parse={(text) =>
+            requireBetween(
+              `target of the ${PART_NAMES[centre]}`,
+              parseTemperatureC(text, units),
+              LOWEST_TARGET_C[centre],
+              90,
+              "°C",
+            )
+          }
+          onDrag={(celsius) => drag(withTarget(centre, celsius))}
+          onSettle={(celsius) => settle(withTarget(centre, celsius))}
+        />
+      ))}
+      {below && (
+        <Caution>
+          Below {t(guidelineC)}, the usual guidance for poultry. What heat leaves of Salmonella is computed for the
+          coldest point only; follow your local food-safety authority.
+        </Caution>
+      )}
+      {!below && plan.finish.kind === "after-rest" && (
+        <p className="text-sm text-soft">Pulled early, since it goes on rising at rest.</p>
+      )}
+    </>
+  );
+}
