@@ -10,6 +10,7 @@ import { type Constant, chosen, fitted, practice, published } from "./origin";
 const HANDBOOK = "ASHRAE Handbook — Refrigeration, Thermal properties of foods";
 const HEAT_TEXT = "Incropera and DeWitt, Fundamentals of Heat and Mass Transfer";
 const FSIS_ROASTING = "USDA FSIS, Turkey basics: safe cooking";
+const HELD_GUIDANCE = "UK Food Standards Agency, Cooking your food";
 const SR = "USDA National Nutrient Database for Standard Reference";
 
 export const CONSTANTS = {
@@ -144,6 +145,9 @@ export const CONSTANTS = {
 
   // Safety
   guidelineC: published(74, "°C", "USDA FSIS, Safe minimum internal temperatures"),
+  guidelineHeldC: published(70, "°C", HELD_GUIDANCE),
+  guidelineHeldMin: published(2, "min", HELD_GUIDANCE),
+  guidelineWholeC: published(82, "°C", "Health Canada, Safe internal cooking temperatures"),
   zoneLowC: published(4, "°C", "USDA FSIS"),
   zoneHighC: published(60, "°C", "USDA FSIS"),
   minimumOvenC: published(163, "°C", FSIS_ROASTING),

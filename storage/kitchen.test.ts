@@ -30,6 +30,14 @@ describe("the kitchen", () => {
     expect((await db.roasts.get("over"))?.plan.equipment.rings).toBe(usualKitchen().rings);
   });
 
+  it("has what is planned aim at another guideline, and what is over stay what it was", async () => {
+    await saveRoast(db, sampleRoast("coming"));
+    await saveRoast(db, { ...sampleRoast("over"), happened: { inAt: "2026-09-27T08:00:00Z" } });
+    await changeKitchen(db, () => ({ guideline: "held" }));
+    expect((await db.roasts.get("coming"))?.plan.targetC).toEqual({ breast: 70, thigh: 70 });
+    expect((await db.roasts.get("over"))?.plan.targetC).toEqual({ breast: 74, thigh: 74 });
+  });
+
   it("holds what is measured of one thing after the other, however quickly", async () => {
     const { panCm } = usualKitchen();
     await Promise.all([

@@ -1,4 +1,5 @@
 /** The cook's own kitchen: measured once, and what every new roast reckons with. */
+import { inKitchen } from "../core/plan/edits";
 import { type Equipment, EquipmentSchema } from "../core/plan/kitchen";
 import { cookStage, type Roast, RoastSchema } from "../core/plan/roast";
 import { usualKitchen } from "../core/plan/usualKitchen";
@@ -33,8 +34,7 @@ export async function changeKitchen(
     await db.kitchen.put({ id: "kitchen", ...EquipmentSchema.parse({ ...before, ...changed }) });
     for (const roast of await readableRoasts(db, isNotIn)) {
       if (cookStage(roast) !== "planned") continue;
-      const plan = { ...roast.plan, equipment: { ...roast.plan.equipment, ...changed } };
-      await db.roasts.put(RoastSchema.parse({ ...roast, plan }));
+      await db.roasts.put(RoastSchema.parse({ ...roast, plan: inKitchen(changed)(roast.plan) }));
     }
   });
 }

@@ -235,6 +235,9 @@ const INDICES = {
 
 const SAFETY = {
   guidelineC: "safe minimum for poultry, 165 °F",
+  guidelineHeldC: "safe for poultry that is held there",
+  guidelineHeldMin: "how long it has to be held there",
+  guidelineWholeC: "safe minimum for a whole bird where a hotter one is asked for",
   zoneLowC: "lower end of the zone where bacteria grow",
   zoneHighC: "upper end of the zone where bacteria grow",
   minimumOvenC: "lowest oven for a whole bird, 325 °F",

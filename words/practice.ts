@@ -1,7 +1,8 @@
 /** A practised roast in words: what is hidden, and what it truly was. */
+
 import { CENTRES } from "../core/bird/solid";
-import { constant } from "../core/constants";
 import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
+import type { Plan } from "../core/plan/schema";
 import type { Debrief, Decision, Truth } from "../core/practice/practice";
 import { type Call, type Difficulty, ON_TIME_MIN, type Trouble } from "../core/practice/scenarios";
 import type { Moment } from "../core/schedule/rehearsal";
@@ -12,6 +13,7 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { capital } from "./capital";
+import { guidelineWords } from "./guideline";
 import { allOf } from "./listing";
 import { offWords } from "./log";
 import { CHORE_NAMES, colourWords, heatWords, PART_NAMES, TASK_NAMES } from "./names";
@@ -53,14 +55,14 @@ export function hiddenWords({ ovenOffsetK, breastThickness }: Debrief, heat: Hea
 }
 
 /** The verdict, in words first: on time or not, done or not. */
-export function verdictWords({ lateMin, asItWent }: Debrief, units: UnitSystem): string {
+export function verdictWords({ lateMin, asItWent }: Debrief, plan: Plan, units: UnitSystem): string {
   const time =
     lateMin === null
       ? "It was not carved"
       : Math.abs(lateMin) <= ON_TIME_MIN
         ? "Dinner was on time"
         : `Dinner was ${offWords(lateMin)} than wanted`;
-  const guideline = formatTemperature(constant("guidelineC"), units);
+  const guideline = guidelineWords(plan, units);
   return asItWent.isAtGuideline
     ? `${time}, and every centre came to the guideline of ${guideline}.`
     : `${time}, and not every centre came to the guideline of ${guideline}: it would have gone back in.`;

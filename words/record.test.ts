@@ -70,10 +70,16 @@ describe("the record in words", () => {
   });
 
   it("gives the verdict first, and calls nothing done that was not", () => {
-    expect(doneWords({ breast: 75, thigh: 79 }, METRIC)).toBe("Breast and thigh came to the guideline of 74 °C.");
-    expect(doneWords({ breast: 72, thigh: 79 }, METRIC)).toContain("Not all of it came to the guideline of 74 °C");
-    expect(doneWords({ breast: 72 }, METRIC)).toBe("The breast came to 72 °C, not to the guideline of 74 °C.");
-    expect(doneWords({}, METRIC)).toContain("not known");
+    expect(doneWords({ breast: 75, thigh: 79 }, sampleRoast().plan, METRIC)).toBe(
+      "Breast and thigh came to the guideline of 74 °C.",
+    );
+    expect(doneWords({ breast: 72, thigh: 79 }, sampleRoast().plan, METRIC)).toContain(
+      "Not all of it came to the guideline of 74 °C",
+    );
+    expect(doneWords({ breast: 72 }, sampleRoast().plan, METRIC)).toBe(
+      "The breast came to 72 °C, not to the guideline of 74 °C.",
+    );
+    expect(doneWords({}, sampleRoast().plan, METRIC)).toContain("not known");
   });
 
   it("has words for everything that might be done otherwise", () => {

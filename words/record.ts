@@ -1,15 +1,17 @@
 /** The record of a roast in words: what was done, what came of it, and what would have mattered. */
+
 import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
-import { constant } from "../core/constants";
 import { isFire, shutBy } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
 import type { Otherwise, Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
 import type { OtherwiseId } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
+import { guidelineOf } from "../core/plan/targets";
 import { verdict } from "../core/safety/guideline";
 import { formatDuration, formatTemperature, formatTemperatureDifference } from "../core/units/quantity";
 import { capital, uncapitalised } from "./capital";
+import { guidelineWords } from "./guideline";
 import { allOf } from "./listing";
 import { ON_TIME_MIN } from "./log";
 import { colourWords, heatWords, PART_NAMES } from "./names";
@@ -42,10 +44,10 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
 }
 
 /** What was cooked through: the verdict in words. */
-export function doneWords(peakC: CentreTemperatures, { units }: Reader): string {
-  const guideline = formatTemperature(constant("guidelineC"), units);
+export function doneWords(peakC: CentreTemperatures, plan: Plan, { units }: Reader): string {
+  const guideline = guidelineWords(plan, units);
   const places = CENTRES.flatMap((centre) => (peakC[centre] === undefined ? [] : [PART_NAMES[centre]]));
-  const judged = verdict(Object.values(peakC), 0);
+  const judged = verdict(peakC, 0, guidelineOf(plan));
   switch (judged.kind) {
     case "unknown":
       return "What it came to is not known.";

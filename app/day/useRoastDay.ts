@@ -6,7 +6,6 @@ import { goalsInHeat } from "../../core/day/goals";
 import { heldUntilMin } from "../../core/day/held";
 import { keptOf } from "../../core/day/kept";
 import { leftoversOf } from "../../core/day/leftovers";
-import { guidelineEverywhere } from "../../core/day/present";
 import { restPlan } from "../../core/day/restPlan";
 import { placesSeen } from "../../core/day/seen";
 import { allReached } from "../../core/forecast/newest";
@@ -16,7 +15,7 @@ import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
 import { cookStage, type Roast } from "../../core/plan/roast";
-import { targetsOf } from "../../core/plan/targets";
+import { guidelineOf, guidelineTargets, targetsOf } from "../../core/plan/targets";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
 import { usePace } from "../shell/clock";
@@ -37,7 +36,6 @@ import { usePresent } from "./usePresent";
 import { useRows } from "./useRows";
 
 const NO_ROWS: readonly TimetableRow[] = [];
-const SEEN_C = guidelineEverywhere();
 
 const NO_ADVICE: readonly Advice[] = [];
 
@@ -61,6 +59,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { readings, observed, inOven, seats, screen, believed } = useObserved(roast, startC, pulledMin);
 
   const targetC = useMemo(() => targetsOf(plan), [plan]);
+  const guidelineC = useMemo(() => guidelineTargets(plan), [plan]);
   const goalsC = useMemo(() => goalsInHeat({ plan, happened }, cook), [plan, happened, cook]);
   const isCooked = inAt !== undefined && (stage === "roasting" || stage === "resting");
   const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
@@ -78,7 +77,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     pulledMin,
     nowMin,
     cover: plan.cover,
-    seenC: pulledMin === null ? SEEN_C : targetC,
+    seenC: pulledMin === null ? guidelineC : targetC,
   });
   const awaited = useAwaited(roast);
   const { derived, beside } = useDinner(roast, plan, simulated, awaited);
@@ -112,6 +111,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   const placed = placesSeen(
     targetC,
     believed.filter(({ minute }) => pulledMin !== null && minute >= pulledMin),
+    guidelineOf(plan),
   );
   const allSeen = placed.every(({ seen }) => seen);
   // In the heat, that of the bird that the readings point to.

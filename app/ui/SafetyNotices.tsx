@@ -2,10 +2,10 @@ import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
-import { targetsOf, unreadCentre } from "../../core/plan/targets";
-import { meetsGuideline } from "../../core/safety/guideline";
+import { aimsAtGuideline, guidelineOf, targetsOf, unreadCentre } from "../../core/plan/targets";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
+import { guidelineWords } from "../../words/guideline";
 import { longRestWords } from "../../words/longRest";
 import { PART_NAMES } from "../../words/names";
 import { whereRead } from "../../words/readIn";
@@ -32,7 +32,7 @@ export function SafetyNotices({
   goodForMin = constant("longestRestMin"),
 }: Props) {
   const { units } = usePreferences();
-  const guidelineC = constant("guidelineC");
+  const guideline = guidelineWords(plan, units);
   const lowestC = Math.min(...Object.values(targetsOf(plan)).filter((celsius) => celsius !== undefined));
   const unread = unreadCentre(plan);
   const unreadPeakC = unread && cook?.peak[unread]?.celsius;
@@ -42,9 +42,9 @@ export function SafetyNotices({
   const chill = cook?.dayAfter?.chill;
   return (
     <>
-      {!meetsGuideline(lowestC) && (
+      {!aimsAtGuideline(plan) && (
         <Caution>
-          The target of {t(lowestC)} is below the usual guidance of {t(guidelineC)}.{" "}
+          The target of {t(lowestC)} is below the guideline of {guideline}.{" "}
           {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}
           Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
         </Caution>
@@ -53,7 +53,7 @@ export function SafetyNotices({
         <Caution>
           Read in {whereRead(plan)} alone.{" "}
           {unreadPeakC !== undefined &&
-            `The ${PART_NAMES[unread]} of a usual bird is computed to come to ${t(unreadPeakC)} by then${meetsGuideline(unreadPeakC) ? "" : `, below ${t(guidelineC)}`}. `}
+            `The ${PART_NAMES[unread]} of a usual bird is computed to come to ${t(unreadPeakC)} by then${unreadPeakC >= guidelineOf(plan).meatC ? "" : `, below ${t(guidelineOf(plan).meatC)}`}. `}
           Yours may be behind it: the usual guidance reads breast and thigh, and the lowest decides.
         </Caution>
       )}

@@ -7,9 +7,10 @@ import { UNKNOWNS } from "../forecast/prior";
 import type { Weather } from "../heat/fire";
 import type { HeatSource } from "../heat/sources";
 import type { Plan } from "../plan/schema";
+import { guidelineTargets } from "../plan/targets";
 import { usualPlan } from "../plan/usualPlan";
 import { drain } from "../processes/cook";
-import { guidelineEverywhere, type PresentOptions, presentBird } from "./present";
+import { type PresentOptions, presentBird } from "./present";
 import { restPlan } from "./restPlan";
 
 const { plan } = sampleRoast();
@@ -21,7 +22,7 @@ const asked: PresentOptions = {
   nowMin: 100,
   pulledMin: null,
   cover: "foil",
-  seenC: guidelineEverywhere(),
+  seenC: guidelineTargets(plan),
 };
 const present = (change: Partial<PresentOptions> = {}) => drain(presentBird({ ...asked, ...change }));
 

@@ -3,7 +3,7 @@
  * now, at the pull, and through a rest. One bird: that of the estimate, whose doubt is the forecast's, or the usual one
  * where it was never read.
  */
-import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import type { Centre, CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { type EnsembleOptions, memberBird, priorOf, roastingOf, shownBy, tipsOf } from "../forecast/ensemble";
 import { type Draw, traitsOf } from "../forecast/prior";
@@ -153,7 +153,3 @@ export function* presentBird(asked: PresentOptions): Generator<number, Present> 
     return null;
   }
 }
-
-/** Everything at the guideline: what has to be seen where the cook has not set another target. */
-export const guidelineEverywhere = (): CentreTemperatures =>
-  Object.fromEntries(CENTRES.map((centre) => [centre, constant("guidelineC")]));

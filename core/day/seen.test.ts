@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { guidelineFor } from "../safety/guideline";
 import { fahrenheitToC } from "../units/quantity";
 import { placesSeen } from "./seen";
 
@@ -39,6 +40,22 @@ describe("what has been seen", () => {
     const seenAt = (fahrenheit: number): boolean | undefined =>
       placesSeen({ filling: 74 }, [{ minute: 1, part: "filling", celsius: fahrenheitToC(fahrenheit) }])[0]?.seen;
     expect([seenAt(164), seenAt(165)]).toEqual([false, true]);
+  });
+
+  it("is seen twice where the guideline wants it held, and once where it is hot enough for any", () => {
+    const held = guidelineFor("held", "whole");
+    const at = (...celsius: readonly (readonly [minute: number, celsius: number])[]): boolean =>
+      placesSeen(
+        { filling: 70 },
+        celsius.map(([minute, shown]) => ({ minute, part: "filling" as const, celsius: shown })),
+        held,
+      ).every(({ seen }) => seen);
+    expect(at([10, 70.4])).toBe(false);
+    expect(at([10, 70.4], [11, 70.6])).toBe(false);
+    expect(at([12, 70.2], [10, 70.4])).toBe(true);
+    expect(at([10, 70.4], [11, 69.5], [12, 70.4])).toBe(false);
+    expect(at([10, 74])).toBe(true);
+    expect(at([10, 69.6], [14, 69.7])).toBe(false);
   });
 
   it("has the filling's only place in its middle", () => {

@@ -3,7 +3,7 @@
 import { bothSides, type Probe, probeOf } from "../bird/probe";
 import type { Centre, CentreTemperatures } from "../bird/solid";
 import type { Reading } from "../forecast/reading";
-import { shows } from "../safety/guideline";
+import { AT_ONCE, askedC, type Guideline, meetsGuideline, shows } from "../safety/guideline";
 
 export interface PlaceSeen {
   readonly probe: Probe;
@@ -13,11 +13,25 @@ export interface PlaceSeen {
   readonly seen: boolean;
 }
 
+/** Whether what was read there is enough: once, or again so much later and not below it between. */
+function isEnough(readings: readonly Reading[], goalC: number, guideline: Guideline, part: Centre): boolean {
+  const isThere = ({ celsius }: Reading): boolean => shows(celsius, goalC, askedC(guideline, part));
+  if (guideline.heldMin === 0) return readings.some(isThere);
+  let sinceMin: number | null = null;
+  for (const reading of [...readings].sort((a, b) => a.minute - b.minute)) {
+    if (isThere(reading) && meetsGuideline(reading.celsius)) return true;
+    sinceMin = isThere(reading) ? (sinceMin ?? reading.minute) : null;
+    if (sinceMin !== null && reading.minute - sinceMin >= guideline.heldMin) return true;
+  }
+  return false;
+}
+
 /**
  * A reading that names no side was taken on one of them: it counts for one that has none of its own, never for both.
  * @param readings that are believed: of a probe that is set aside, none
+ * @param guideline that may want it held; what is hot enough to be seen once needs no second look
  */
-export function placesSeen(goalsC: CentreTemperatures, readings: readonly Reading[]): PlaceSeen[] {
+export function placesSeen(goalsC: CentreTemperatures, readings: readonly Reading[], guideline = AT_ONCE): PlaceSeen[] {
   return (Object.entries(goalsC) as [Centre, number][]).flatMap(([part, goalC]) => {
     const own = readings.filter((each) => each.part === part);
     const places = bothSides(part);
@@ -27,7 +41,7 @@ export function placesSeen(goalsC: CentreTemperatures, readings: readonly Readin
       const here = own.filter((each) => each.side === place.side && each.side !== undefined);
       const all = place === takesUnnamed ? [...here, ...unnamed] : here;
       const highestC = all.length > 0 ? Math.max(...all.map(({ celsius }) => celsius)) : null;
-      return { probe: probeOf(place), goalC, highestC, seen: highestC !== null && shows(highestC, goalC) };
+      return { probe: probeOf(place), goalC, highestC, seen: isEnough(all, goalC, guideline, part) };
     });
   });
 }

@@ -5,7 +5,8 @@ import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { HEAT_SOURCES, SOURCE_TRAITS } from "../heat/sources";
 import type { Plan } from "../plan/schema";
-import { targetsFor, usualPlan } from "../plan/usualPlan";
+import { targetsFor } from "../plan/targets";
+import { usualPlan } from "../plan/usualPlan";
 import { BROWNING_AT } from "../processes/conditions";
 import { drain } from "../processes/cook";
 import { runEnsemble, runMember } from "./ensemble";
@@ -107,7 +108,8 @@ describe("a plan in its cook's own terms", () => {
   it("takes longer with stuffing from the fridge than with warm stuffing", () => {
     const bird = { ...plan.bird, cut: "whole", cavity: "stuffed" } as const;
     const stuffed = (stuffing: "cold" | "warm"): number =>
-      planned({ bird, targetC: targetsFor(bird), season: { ...plan.season, stuffing } }).pullMinute;
+      planned({ bird, targetC: targetsFor({ bird, equipment: plan.equipment }), season: { ...plan.season, stuffing } })
+        .pullMinute;
     expect(stuffed("cold")).toBeGreaterThan(stuffed("warm"));
   });
 

@@ -13,7 +13,7 @@ import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
 import { basteMinutes, glazePasses, seasonFitting } from "./season";
 import { waitingAgain } from "./signs";
-import { targetsFor } from "./usualPlan";
+import { targetsFor } from "./targets";
 
 export interface Way {
   readonly id: string;
@@ -71,7 +71,7 @@ export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
     ...plan,
     bird,
     ...heatBy(method, plan),
-    targetC: targetsFor(bird, plan.targetC),
+    targetC: targetsFor({ bird, equipment: plan.equipment }, plan),
     season: seasonFitting(plan.season, bird),
   };
 }

@@ -12,7 +12,7 @@ import type { Roast } from "./roast";
 import { LATEST_STAGE_MIN, MOST_SIDES, MOST_STAGES, type Plan, type Side } from "./schema";
 import { seasonFitting } from "./season";
 import { inOrder } from "./stageOrder";
-import { targetsFor } from "./usualPlan";
+import { targetsFor } from "./targets";
 
 export type Change = (plan: Plan) => Plan;
 type Stage = Plan["stages"][number];
@@ -23,6 +23,14 @@ export const withDishes =
   (plan) => {
     const fitting = added.map((dish): Side => (isIn && dish.slot === "auto" ? { ...dish, slot: "rest" } : dish));
     return { ...plan, sides: [...plan.sides, ...fitting].slice(0, MOST_SIDES) };
+  };
+
+/** In its kitchen as that is now; what was aimed at its guideline follows it. */
+export const inKitchen =
+  (changed: Partial<Plan["equipment"]>): Change =>
+  (plan) => {
+    const equipment = { ...plan.equipment, ...changed };
+    return { ...plan, equipment, targetC: targetsFor({ bird: plan.bird, equipment }, plan) };
   };
 
 export const withBird =
@@ -140,7 +148,7 @@ export const withForm =
     return {
       ...plan,
       bird: { ...bird, massKg, cavity },
-      targetC: targetsFor({ ...bird, cavity }, plan.targetC),
+      targetC: targetsFor({ bird: { ...bird, cavity }, equipment: plan.equipment }, plan),
       ...heatFitting(plan, { ...bird, cavity }),
       season: seasonFitting(plan.season, { ...bird, cavity }),
     };

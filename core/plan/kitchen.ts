@@ -2,6 +2,7 @@
 
 import * as z from "zod/mini";
 import { HEAT_SOURCES } from "../heat/sources";
+import { GUIDELINES } from "../safety/guideline";
 import { DIALS } from "../units/dial";
 import { between, whole } from "../units/number";
 import { instant, line, typedName } from "../units/text";
@@ -30,6 +31,8 @@ export const EquipmentSchema = z.strictObject({
   panCm: z.strictObject({ length: centimetres, width: centimetres }),
   shelfCm: z.strictObject({ width: centimetres, depth: centimetres, height: centimetres }),
   potL: between(1, 60),
+  /** Which guideline its cook follows; left out: the usual one. */
+  guideline: z.optional(z.enum(GUIDELINES)),
   /** What the hand thermometer showed in ice and in boiling water. */
   calibration: z.optional(
     z.strictObject({

@@ -1,14 +1,15 @@
 /** A plan with one thing different: what a cook might try next time. */
+
 import { centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
 import { turnsItself } from "../heat/sources";
 import { fullStages } from "../processes/stages";
-import { meetsGuideline } from "../safety/guideline";
 import { dialTurnK, onDialC } from "../units/dial";
 import { withSalt, withSaltMethod } from "./edits";
 import type { OtherwiseId } from "./roast";
 import { MOST_STAGES, type Plan } from "./schema";
 import { waitingAgain } from "./signs";
+import { aimsAtGuideline } from "./targets";
 
 /** How the roast went, as far as a change has to know it. */
 export interface Went {
@@ -36,10 +37,10 @@ function withTargets(plan: Plan, byK: number): Plan | null {
   const targetC = Object.fromEntries(
     (Object.entries(plan.targetC) as [Centre, number][]).map(([centre, celsius]) => [centre, celsius + byK]),
   );
-  const all = Object.values(targetC);
+  const changed = { ...plan, targetC };
   // Below the guideline nothing is ever proposed.
-  const isIn = all.every((celsius) => celsius <= 90 && (byK > 0 || meetsGuideline(celsius)));
-  return isIn ? { ...plan, targetC } : null;
+  const isIn = Object.values(targetC).every((celsius) => celsius <= 90) && (byK > 0 || aimsAtGuideline(changed));
+  return isIn ? changed : null;
 }
 
 /** Every stage a turn of the dial hotter or cooler; null beyond what a bird is roasted at. */

@@ -2,10 +2,13 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { guidelineWords } from "../../words/guideline";
 import { seenWhere, whereRead } from "../../words/readIn";
 import { centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
-import { decidingCentres, highestTargetC, targetsOf, unreadCentre } from "./targets";
+import { GUIDELINES } from "../safety/guideline";
+import { inKitchen, withForm } from "./edits";
+import { aimsAtGuideline, decidingCentres, guidelineTargets, highestTargetC, targetsOf, unreadCentre } from "./targets";
 
 describe("where a plan is read", () => {
   it("is somewhere, in meat that the bird has, and in its stuffing whatever its cook goes by", () => {
@@ -24,6 +27,38 @@ describe("where a plan is read", () => {
         expect(plan.decidedBy === undefined && unread !== undefined).toBe(false);
       }),
     );
+  });
+
+  it("aims at what its kitchen's guideline asks, and what was aimed at one follows another; the cook's own stays", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        fc.constantFrom(...GUIDELINES),
+        fc.constantFrom(...GUIDELINES),
+        fc.double({ min: 60, max: 66, noNaN: true }),
+        (plan, before, after, ownC) => {
+          const [centre] = centresOf(plan.bird) as [Centre];
+          const asked = inKitchen({ guideline: before })({ ...plan, targetC: {} });
+          expect(asked.targetC).toEqual(guidelineTargets({ ...asked, decidedBy: undefined }));
+          expect(aimsAtGuideline(asked)).toBe(true);
+          const there = inKitchen({ guideline: after })(asked);
+          expect(there.targetC).toEqual(guidelineTargets({ ...there, decidedBy: undefined }));
+          expect(inKitchen({ guideline: before })(there).targetC).toEqual(asked.targetC);
+          const own = { ...asked, targetC: { ...asked.targetC, [centre]: ownC } };
+          expect(inKitchen({ guideline: after })(own).targetC[centre]).toBe(ownC);
+        },
+      ),
+    );
+  });
+
+  it("asks for the heat of a whole bird of none of its pieces", () => {
+    const whole = inKitchen({ guideline: "whole-hotter" })(sampleRoast().plan);
+    expect(whole.targetC).toEqual({ breast: 82, thigh: 82 });
+    expect(withForm({ cavity: "stuffed" })(whole).targetC).toEqual({ breast: 82, thigh: 82, filling: 74 });
+    expect(withForm({ cut: "crown" })(whole).targetC).toEqual({ breast: 74 });
+    expect(withForm({ cut: "whole" })(withForm({ cut: "crown" })(whole)).targetC).toEqual({ breast: 82, thigh: 82 });
+    expect(guidelineWords(whole, "metric")).toBe("82 °C");
+    expect(guidelineWords(inKitchen({ guideline: "held" })(whole), "us")).toBe("158 °F, held for 2 minutes");
   });
 
   it("is every centre, or the one that was chosen, of a bird that has both", () => {

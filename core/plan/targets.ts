@@ -2,6 +2,7 @@
 
 import { centresOf, hasBreastAndThigh } from "../bird/form";
 import type { Centre, CentreTemperatures } from "../bird/solid";
+import { askedC, type Guideline, guidelineFor, meetsGuideline } from "../safety/guideline";
 import type { Plan } from "./schema";
 
 type Decided = Pick<Plan, "bird" | "decidedBy">;
@@ -16,6 +17,41 @@ export function decidingCentres({ bird, decidedBy }: Decided): readonly Centre[]
 /** The centre that its cook does not go by, where there is one. */
 export const unreadCentre = (plan: Decided): Centre | undefined =>
   centresOf(plan.bird).find((centre) => !decidingCentres(plan).includes(centre));
+
+type Judged = Pick<Plan, "equipment"> & { readonly bird: Pick<Plan["bird"], "cut"> };
+/** What the guideline of its kitchen asks of a plan's bird. */
+export const guidelineOf = ({ equipment, bird }: Judged): Guideline => guidelineFor(equipment.guideline, bird.cut);
+
+/** Nearer to it than a thermometer shows, a target is the guideline's, in whichever unit it was set. */
+const SAME_TARGET_K = 0.25;
+
+/**
+ * A target for every centre a bird has: what it was aimed at before, else what its kitchen's guideline asks. What was
+ * aimed at the guideline, of another cut or by another guideline, follows it.
+ */
+export function targetsFor(
+  { bird, equipment }: Pick<Plan, "equipment"> & { readonly bird: Parameters<typeof centresOf>[0] },
+  before?: Judged & Pick<Plan, "targetC">,
+): Plan["targetC"] {
+  const guideline = guidelineOf({ bird, equipment });
+  const targetAt = (centre: Centre): number => {
+    const was = before?.targetC[centre];
+    if (before === undefined || was === undefined) return askedC(guideline, centre);
+    const isOfGuideline = Math.abs(was - askedC(guidelineOf(before), centre)) < SAME_TARGET_K;
+    return isOfGuideline && guidelineOf(before) !== guideline ? askedC(guideline, centre) : was;
+  };
+  return Object.fromEntries(centresOf(bird).map((centre) => [centre, targetAt(centre)]));
+}
+
+/** What the guideline asks at each of the centres that decide, °C. */
+export const guidelineTargets = (plan: Judged & Decided): CentreTemperatures =>
+  Object.fromEntries(decidingCentres(plan).map((centre) => [centre, askedC(guidelineOf(plan), centre)]));
+
+/** Whether a plan aims at its guideline or past it, everywhere it is read. */
+export const aimsAtGuideline = (plan: Judged & Decided & Pick<Plan, "targetC">): boolean =>
+  (Object.entries(targetsOf(plan)) as [Centre, number][]).every(([centre, celsius]) =>
+    meetsGuideline(celsius, askedC(guidelineOf(plan), centre)),
+  );
 
 /** °C to be seen at each of the centres that decide. */
 export function targetsOf(plan: Decided & Pick<Plan, "targetC">): CentreTemperatures {

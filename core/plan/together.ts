@@ -3,9 +3,11 @@
  * dinner is its roasts of one `dinner`, its table and its kitchen the same in each; the pieces of one fire, of one
  * `fire`, have their salt and their heat the same besides. Whatever writes a change hands it on.
  */
+
 import { inOrder, withoutTicks, withTick } from "./happened";
 import { LEFTOVERS_ROW, type Roast } from "./roast";
 import type { Plan } from "./schema";
+import { targetsFor } from "./targets";
 import { inSince, notInYet } from "./wentIn";
 
 /** What a dinner has once: when and where it is eaten, by whom, what else is cooked, and in which kitchen. */
@@ -108,7 +110,11 @@ const picked = (plan: Plan, names: readonly (keyof Plan)[]): Partial<Plan> =>
   Object.fromEntries(names.map((name) => [name, plan[name]]));
 
 /** A plan for a dinner that is there: eaten with it, in its kitchen. */
-export const forDinner = (plan: Plan, dinner: Plan): Plan => ({ ...plan, ...picked(dinner, OF_DINNER) });
+export const forDinner = (plan: Plan, dinner: Plan): Plan => ({
+  ...plan,
+  ...picked(dinner, OF_DINNER),
+  targetC: targetsFor({ bird: plan.bird, equipment: dinner.equipment }, plan),
+});
 
 /** A plan for one more piece of a roast that is there: salted and heated with it. */
 export const forFire = (plan: Plan, roast: Plan): Plan => ({ ...forDinner(plan, roast), ...picked(roast, OF_FIRE) });

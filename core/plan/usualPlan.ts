@@ -1,25 +1,18 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 
-import { centresOf } from "../bird/form";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { portionKg } from "../kitchen/guests";
 import type { Equipment } from "./kitchen";
 import { heatBy } from "./methods";
 import type { Plan } from "./schema";
+import { targetsFor } from "./targets";
 import { usualKitchen } from "./usualKitchen";
 
 type Told = Pick<Plan, "method" | "serveAt" | "zone"> & {
   readonly equipment?: Equipment;
   readonly bird: Pick<Plan["bird"], "species" | "cut" | "massKg" | "state"> & Partial<Plan["bird"]>;
 };
-
-/** A target for every centre a bird has: what it was aimed at before, else the guideline. */
-export const targetsFor = (
-  bird: Pick<Plan["bird"], "cut"> & Partial<Plan["bird"]>,
-  before: Plan["targetC"] = {},
-): Plan["targetC"] =>
-  Object.fromEntries(centresOf(bird).map((centre) => [centre, before[centre] ?? constant("guidelineC")]));
 
 /** As many as such birds feed. */
 const headsFor = ({ species, cut, massKg, count = 1 }: Told["bird"]): number =>
@@ -38,7 +31,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
     draught: "usual",
     sear: null,
     preheat: { minutes: constant("preheatMin"), airC: null },
-    targetC: targetsFor(bird),
+    targetC: targetsFor({ bird, equipment }),
     finish: { kind: "after-rest" },
     salt: {
       method: bird.preSalted ? "none" : "dry",

@@ -11,7 +11,8 @@ import { sidesStencil } from "../heat/stencil";
 import { type Outcome, outcomeOf } from "../log/mattered";
 import { type Course, type Relived, relive, type Subject } from "../log/relive";
 import type { Roast } from "../plan/roast";
-import { targetsOf } from "../plan/targets";
+import type { Plan } from "../plan/schema";
+import { guidelineOf, targetsOf } from "../plan/targets";
 import type { HistoryPoint } from "../processes/bird";
 import { restFor } from "../processes/rest";
 import { verdict } from "../safety/guideline";
@@ -77,9 +78,9 @@ export interface Debrief {
   readonly lateMin: number | null;
 }
 
-const truthOf = (relived: Relived): Truth => {
+const truthOf = (relived: Relived, plan: Plan): Truth => {
   const { peakC, logReduction } = relived;
-  const isAtGuideline = verdict(Object.values(peakC), logReduction).kind === "meets-guideline";
+  const isAtGuideline = verdict(peakC, logReduction, guidelineOf(plan)).kind === "meets-guideline";
   return { ...outcomeOf(relived), isAtGuideline };
 };
 
@@ -115,7 +116,7 @@ function* cooked(
 
 /** As it truly comes out. */
 function* truly(...asked: Parameters<typeof cooked>): Generator<number, Truth> {
-  return truthOf(yield* cooked(...asked));
+  return truthOf(yield* cooked(...asked), asked[0].plan);
 }
 
 /** What the cook made of it: minutes in the heat, and of rest. */
@@ -149,7 +150,7 @@ export function* debrief(
   const { carvedAt } = happened;
   const { outMin, restMin } = minutesOf(happened);
   const went = yield* cooked(roast, practised, { atMin: outMin }, restMin);
-  const itself = truthOf(went);
+  const itself = truthOf(went, plan);
   const { shortestMin, usualMin } = restFor(plan.bird.massKg);
   const atBest = yield* truly(roast, practised, { shownC }, restMin);
   // A rest that is long enough to carry and short enough to stay hot is as good as any.

@@ -6,7 +6,6 @@
  */
 import type { Body } from "../bird/body";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
-import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/covers";
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
@@ -261,7 +260,3 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
     frames,
   };
 }
-
-/** What the plan's guideline asks of a bird's centres, in °C: every centre it has. */
-export const guidelineTargets = (bird: Body, targetC = constant("guidelineC")): CentreTemperatures =>
-  Object.fromEntries(CENTRES.filter((centre) => bird.unit.centres[centre]).map((centre) => [centre, targetC]));

@@ -1,5 +1,5 @@
 /** A bird at rest, from the state the oven has left it in. */
-import type { Centre } from "../bird/solid";
+import type { Centre, CentreTemperatures } from "../bird/solid";
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/covers";
@@ -22,6 +22,10 @@ export interface RestDone {
   readonly peak: Partial<Record<Centre, Peak>>;
   readonly atEnd: HistoryPoint;
 }
+
+/** Highest of each centre, °C. */
+export const peakTemperatures = (peak: RestDone["peak"]): CentreTemperatures =>
+  Object.fromEntries(Object.entries(peak).map(([centre, { celsius }]) => [centre, celsius]));
 
 const SMALL_KG = 3;
 const LARGE_KG = 8;

@@ -2,19 +2,44 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { constant } from "../constants";
 import { fahrenheitToC, formatTemperature, type UnitSystem } from "../units/quantity";
-import { shows, verdict } from "./guideline";
+import { guidelineFor, shows, verdict } from "./guideline";
 
 describe("the verdict", () => {
   it("says nothing of nothing, and never that it meets the guideline", () => {
-    expect(verdict([], 12)).toEqual({ kind: "unknown" });
-    expect(verdict([Number.NaN, 80], 12)).toEqual({ kind: "unknown" });
+    expect(verdict({}, 12)).toEqual({ kind: "unknown" });
+    expect(verdict({ breast: Number.NaN, thigh: 80 }, 12)).toEqual({ kind: "unknown" });
   });
 
   it("is decided by the lowest centre, to the tenth that is shown: 165 °F, which is 73.9 °C, is the guideline", () => {
-    expect(verdict([fahrenheitToC(165), 80], 12).kind).toBe("meets-guideline");
-    expect(verdict([constant("guidelineC"), 80], 12).kind).toBe("meets-guideline");
-    expect(verdict([73.84, 80], 12)).toMatchObject({ kind: "below-guideline", highestC: 73.84 });
-    expect(verdict([fahrenheitToC(164.8), 80], 12).kind).toBe("below-guideline");
+    expect(verdict({ breast: fahrenheitToC(165), thigh: 80 }, 12).kind).toBe("meets-guideline");
+    expect(verdict({ breast: constant("guidelineC"), thigh: 80 }, 12).kind).toBe("meets-guideline");
+    expect(verdict({ breast: 73.84, thigh: 80 }, 12)).toMatchObject({ kind: "below-guideline", highestC: 73.84 });
+    expect(verdict({ breast: fahrenheitToC(164.8), thigh: 80 }, 12).kind).toBe("below-guideline");
+  });
+});
+
+describe("another country's guideline", () => {
+  const held = guidelineFor("held", "whole");
+  const hotter = guidelineFor("whole-hotter", "spatchcock");
+
+  it("is met less hot where it is held, and not as it just touches it", () => {
+    expect(verdict({ breast: 70.6, thigh: 78 }, 9, held).kind).toBe("meets-guideline");
+    expect(verdict({ breast: 70.5, thigh: 78 }, 9, held).kind).toBe("below-guideline");
+    expect(verdict({ breast: 70.6, thigh: 78 }, 9).kind).toBe("below-guideline");
+  });
+
+  it("asks more of whole birds, and of their pieces and their stuffing what is usual", () => {
+    expect(verdict({ breast: 81.9, thigh: 84 }, 20, hotter).kind).toBe("below-guideline");
+    expect(verdict({ breast: 82, thigh: 84, filling: 74 }, 20, hotter).kind).toBe("meets-guideline");
+    for (const cut of ["parts", "crown", "legs", "boneless-breast", "leg-roll"] as const) {
+      expect(guidelineFor("whole-hotter", cut)).toEqual(guidelineFor(undefined, cut));
+    }
+  });
+
+  it("is not shown half a degree below it", () => {
+    expect(shows(69.6, 70, held.meatC)).toBe(false);
+    expect(shows(81.6, 82, hotter.meatC)).toBe(false);
+    expect(shows(82, 82, hotter.meatC)).toBe(true);
   });
 });
 

@@ -61,8 +61,11 @@ describe("lethality", () => {
 
 describe("the verdict", () => {
   it("never calls met what a thermometer would not show, at any centre", () => {
-    expect(verdict([73.8, 80], 20).kind).toBe("below-guideline");
-    expect(verdict([74, 74], 20).kind).toBe("meets-guideline");
-    expect(verdict([78, 79, 71], 20)).toMatchObject({ kind: "below-guideline", highestC: 71 });
+    expect(verdict({ breast: 73.8, thigh: 80 }, 20).kind).toBe("below-guideline");
+    expect(verdict({ breast: 74, thigh: 74 }, 20).kind).toBe("meets-guideline");
+    expect(verdict({ breast: 78, thigh: 79, filling: 71 }, 20)).toMatchObject({
+      kind: "below-guideline",
+      highestC: 71,
+    });
   });
 });

@@ -24,6 +24,7 @@ import { usualKitchen } from "../../core/plan/usualKitchen";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { COLOURS } from "../../core/processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
+import { GUIDELINES } from "../../core/safety/guideline";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { DAY_MS } from "../../core/units/time";
 import { simulated } from "./simulated";
@@ -183,6 +184,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
         hands: fc.integer({ min: 1, max: 3 }),
         thermometers: fc.integer({ min: 0, max: 4 }),
         fridgeL: fc.integer({ min: 0, max: 100 }),
+        guideline: fc.constantFrom(...GUIDELINES),
       })
       .map((measured) => ({ ...usualKitchen(), ...measured })),
     gravy: fc.constantFrom(...THICKENERS),

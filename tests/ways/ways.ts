@@ -1,8 +1,9 @@
 /** Dinners as cooks mean them, each in its own terms: a made-up kitchen, the ways of common practice. */
 import { massRangeKg } from "../../core/bird/mass";
 import type { Plan } from "../../core/plan/schema";
+import { targetsFor } from "../../core/plan/targets";
 import { usualKitchen } from "../../core/plan/usualKitchen";
-import { targetsFor, usualPlan } from "../../core/plan/usualPlan";
+import { usualPlan } from "../../core/plan/usualPlan";
 import { KG_PER_POUND } from "../../core/units/quantity";
 
 export interface CookedSo {
@@ -46,7 +47,7 @@ function way(
   const [low, high] = massRangeKg(plan.bird.species, plan.bird.cut);
   if (!(plan.bird.massKg >= low && plan.bird.massKg <= high))
     throw new RangeError(`${plan.bird.massKg} kg is no such bird`);
-  return { ...plan, targetC: { ...targetsFor(plan.bird, plan.targetC), ...change.targetC } };
+  return { ...plan, targetC: { ...targetsFor(plan, plan), ...change.targetC } };
 }
 
 /** A large kitchen, so that what conflicts is the way and not the room. */

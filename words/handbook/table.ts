@@ -110,7 +110,7 @@ export const SAFETY: Chapter = {
       title: "The guideline",
       says: ({ t }) => [
         `${t(constant("guidelineC"))} seen on a thermometer in the deepest breast and thigh, both sides, and in the middle of stuffing (USDA FSIS). At that temperature Salmonella dies in seconds, so that nothing has to be timed.`,
-        "Countries differ: some ask for a lower temperature held for minutes, some for a higher one for whole birds. Follow your local food-safety authority.",
+        `Countries differ: some ask for ${t(constant("guidelineHeldC"))} held for ${constant("guidelineHeldMin")} minutes (UK Food Standards Agency), some for ${t(constant("guidelineWholeC"))} in a whole bird (Health Canada). Choose yours in the kitchen, and follow your local food-safety authority.`,
         { caution: "Bruma computes; it replaces neither a thermometer nor your local food-safety authority." },
       ],
       see: ["probing/where"],

@@ -2,7 +2,6 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { memo } from "react";
 import { Link } from "react-router";
 import { isJointed } from "../../../core/bird/form";
-import { constant } from "../../../core/constants";
 import { carvedUntilMs } from "../../../core/day/leftovers";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { carvingMin } from "../../../core/kitchen/cutting";
@@ -10,9 +9,10 @@ import { portionsOf } from "../../../core/kitchen/guests";
 import { gravyOf } from "../../../core/plan/gravy";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { saltPlan } from "../../../core/plan/saltPlan";
-import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import type { UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
+import { guidelineWords } from "../../../words/guideline";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
 import { LEFTOVERS } from "../../../words/leftovers";
 import { clockTime, countdown } from "../../../words/time";
@@ -134,7 +134,7 @@ function NotYet({ roast, units }: Board) {
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      {formatTemperature(constant("guidelineC"), units)} seen at every centre{inEach(roast.plan.bird)}? Then carve.
+      {guidelineWords(roast.plan, units)} seen at every centre{inEach(roast.plan.bird)}? Then carve.
     </p>
   );
 }

@@ -2,11 +2,14 @@ import { Check } from "lucide-react";
 import { holdsJuice, isJointed } from "../../../core/bird/form";
 import { placeOf, probeOf } from "../../../core/bird/probe";
 import type { Centre } from "../../../core/bird/solid";
-import { constant } from "../../../core/constants";
 import type { Present } from "../../../core/day/present";
 import { type PlaceSeen, placesSeen } from "../../../core/day/seen";
+import type { Plan } from "../../../core/plan/schema";
+import { guidelineOf } from "../../../core/plan/targets";
+import { peakTemperatures } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { guidelineWords } from "../../../words/guideline";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { survivors, survivorsWords } from "../../../words/safety";
 import { inEach } from "../../../words/titles";
@@ -91,22 +94,25 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         {peaks.length > 0
           ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
-        . {t(constant("guidelineC"))} is to be seen before carving; if the rest falls short, it goes back.
+        . {guidelineWords(plan, units)} is to be seen before carving; if the rest falls short, it goes back.
       </p>
       <Why id="juices" />
       {isJointed(plan.bird.cut) && <Why id="loose-leg" />}
-      {present && <Lethality present={present} units={units} />}
+      {present && <Lethality present={present} plan={plan} units={units} />}
     </Sheet>
   );
 }
 
+interface LethalityProps {
+  readonly present: Present;
+  readonly plan: Plan;
+  readonly units: UnitSystem;
+}
+
 /** The verdict in words first, then the computed figure, then what was not computed. */
-function Lethality({ present: { killed, rest }, units }: { readonly present: Present; readonly units: UnitSystem }) {
-  const judged = verdict(
-    Object.values(rest.peak).map(({ celsius }) => celsius),
-    killed.afterRest,
-  );
-  const guideline = formatTemperature(constant("guidelineC"), units);
+function Lethality({ present: { killed, rest }, plan, units }: LethalityProps) {
+  const judged = verdict(peakTemperatures(rest.peak), killed.afterRest, guidelineOf(plan));
+  const guideline = guidelineWords(plan, units);
   return (
     <p className="text-sm text-soft">
       {judged.kind === "unknown"

@@ -5,9 +5,10 @@ import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
 import { heatNow } from "../../../core/plan/heats";
-import { targetsOf } from "../../../core/plan/targets";
+import { guidelineOf, targetsOf } from "../../../core/plan/targets";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { holdWords } from "../../../words/guideline";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
 import { seenWhere } from "../../../words/readIn";
 import { clockTime, largeCountdown } from "../../../words/time";
@@ -56,7 +57,7 @@ export function Resting({ day, acts }: Props) {
   const nowMin = (now - inAtMs) / MINUTE_MS;
   const atRest = believed.filter(({ minute }) => minute >= pulledMin);
   const targetC = targetsOf(plan);
-  const places = placesSeen(targetC, atRest);
+  const places = placesSeen(targetC, atRest, guidelineOf(plan));
   const allSeen = places.every(({ seen }) => seen);
   const isRead = day.forecast.forecast !== null;
   const earliestMs = pulledMs + (rest?.earliestMin ?? 0) * MINUTE_MS;
@@ -114,7 +115,7 @@ export function Resting({ day, acts }: Props) {
             <p role="status" className="text-lg">
               {allSeen
                 ? `${target} has been seen ${seenWhere(plan)}${inEach(plan.bird)}.`
-                : `Leave the probe in until ${target} is seen ${seenWhere(plan)}${inEach(plan.bird)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
+                : `Leave the probe in until ${target} is seen ${seenWhere(plan)}${inEach(plan.bird)}${holdWords(plan)}${peaks.length > 0 ? `; the lowest is ${isRead ? "expected" : "simulated"} to peak at ${formatTemperature(Math.min(...peaks), units)}` : ""}.`}
             </p>
             {!allSeen && <PlacesSeen places={places} units={units} />}
           </section>

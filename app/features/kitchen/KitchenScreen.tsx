@@ -4,6 +4,7 @@ import { changeUnits, usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
 import { Equipment } from "./Equipment";
+import { Guideline } from "./Guideline";
 import { Ovens } from "./Ovens";
 import { PairedDevices } from "./PairedDevices";
 import { Thermometer } from "./Thermometer";
@@ -79,6 +80,7 @@ export function KitchenScreen() {
       </section>
       <Equipment />
       <Ovens />
+      <Guideline />
       <Thermometer />
       <PairedDevices />
       <DataInOut />

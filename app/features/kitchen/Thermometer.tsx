@@ -1,8 +1,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
-import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import { boilingPointC, corrected, isUnfit, MOST_OFF_K } from "../../../core/kitchen/calibration";
 import type { Equipment } from "../../../core/plan/kitchen";
+import { guidelineFor } from "../../../core/safety/guideline";
 import {
   formatAltitude,
   formatTemperature,
@@ -38,7 +38,7 @@ export function Thermometer() {
     );
   };
   const boilsAtC = boilingPointC(calibration?.altitudeM ?? 0);
-  const guidelineC = constant("guidelineC");
+  const guidelineC = guidelineFor(kitchen.guideline, "whole").meatC;
   const offK = corrected(guidelineC, calibration) - guidelineC;
   return (
     <section className="grid gap-4" aria-labelledby="thermometer-title">

@@ -1,11 +1,10 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
 import { Link } from "react-router";
-import { constant } from "../../../core/constants";
 import type { Roast } from "../../../core/plan/roast";
 import { isQuestion } from "../../../core/schedule/conflicts";
-import { formatTemperature } from "../../../core/units/quantity";
 import { exportDinner } from "../../../storage/files";
 import { dinnerLists, dinnerTimetable } from "../../../words/dinnerLists";
+import { guidelineWords } from "../../../words/guideline";
 import type { ListItem } from "../../../words/listItem";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
@@ -144,9 +143,8 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
         </table>
         <p className="mt-3 text-sm text-soft print:mt-1.5 print:text-[8.5pt]">
           A sleeping phone cannot ring: take the calendar file along, it carries an alarm for every step. Expected times
-          are the likeliest; the bird goes in so that it is on time in nine cases of ten.{" "}
-          {formatTemperature(constant("guidelineC"), units)} seen at every centre before carving; follow your local
-          food-safety authority.
+          are the likeliest; the bird goes in so that it is on time in nine cases of ten. {guidelineWords(plan, units)}{" "}
+          seen at every centre before carving; follow your local food-safety authority.
         </p>
       </section>
       <section className="print:break-inside-avoid">

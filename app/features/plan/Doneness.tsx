@@ -1,12 +1,12 @@
 import { hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
-import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import type { Plan } from "../../../core/plan/schema";
-import { decidingCentres } from "../../../core/plan/targets";
-import { meetsGuideline } from "../../../core/safety/guideline";
+import { aimsAtGuideline, decidingCentres, guidelineOf } from "../../../core/plan/targets";
+import { askedC } from "../../../core/safety/guideline";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { guidelineWords } from "../../../words/guideline";
 import { PART_NAMES } from "../../../words/names";
 import { signWords } from "../../../words/tasks";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
@@ -123,13 +123,12 @@ function AfterMinutes({ minutes }: { readonly minutes: number }) {
 function Targets({ plan, units }: Pick<Props, "plan" | "units">) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const guidelineC = constant("guidelineC");
-  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? guidelineC;
-  const centres = decidingCentres(plan);
-  const below = !meetsGuideline(Math.min(...centres.map(targetOf)));
+  const guideline = guidelineOf(plan);
+  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? askedC(guideline, centre);
+  const below = !aimsAtGuideline(plan);
   return (
     <>
-      {centres.map((centre) => (
+      {decidingCentres(plan).map((centre) => (
         <DragRow
           key={centre}
           label={PART_NAMES[centre]}
@@ -154,8 +153,8 @@ function Targets({ plan, units }: Pick<Props, "plan" | "units">) {
       ))}
       {below && (
         <Caution>
-          Below {t(guidelineC)}, the usual guidance for poultry. What heat leaves of Salmonella is computed for the
-          coldest point only; follow your local food-safety authority.
+          Below {guidelineWords(plan, units)}, the guideline for poultry. What heat leaves of Salmonella is computed for
+          the coldest point only; follow your local food-safety authority.
         </Caution>
       )}
       {!below && plan.finish.kind === "after-rest" && (

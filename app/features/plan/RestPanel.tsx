@@ -1,6 +1,7 @@
 import { centresOf } from "../../../core/bird/form";
+import { guidelineOf } from "../../../core/plan/targets";
 import type { Indices } from "../../../core/processes/indices";
-import { restFor } from "../../../core/processes/rest";
+import { peakTemperatures, restFor } from "../../../core/processes/rest";
 import { verdict } from "../../../core/safety/guideline";
 import { FAT_PERCENT } from "../../../core/safety/lethality";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
@@ -31,10 +32,7 @@ export function RestPanel({ plan, cook, derived, units }: PanelProps) {
       return celsius === undefined ? [] : [`${t(celsius)} ${PART_NAMES[centre]}`];
     })
     .join(", ");
-  const judged = verdict(
-    peaks.map(({ celsius }) => celsius),
-    cook.logReduction,
-  );
+  const judged = verdict(peakTemperatures(cook.peak), cook.logReduction, guidelineOf(plan));
   return (
     <>
       <p className="text-sm text-soft">While it rests</p>

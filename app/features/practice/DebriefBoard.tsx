@@ -83,7 +83,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
       )}
       {answer && rows && (
         <>
-          <p className="text-2xl font-medium">{verdictWords(answer, units)}</p>
+          <p className="text-2xl font-medium">{verdictWords(answer, plan, units)}</p>
           <p className="text-lg">
             {hiddenWords(answer, plan.heat, units)} {troublesWords(answer.troubles, plan.heat)}
           </p>
