@@ -222,6 +222,14 @@ export const CARVE_WORDS: Readonly<Record<CarveStepId, StepWords>> = {
     does: "Slice the breast",
     how: "Skin side up, across the grain: it runs from neck to tail, so the knife goes across. Skin stays on each slice.",
   },
+  "level-cut": {
+    does: "A level cut",
+    how: "Just above the wing, in to the ribs, along the whole breast: every slice ends on it.",
+  },
+  "slice-from-bone": {
+    does: "Slices from the bone",
+    how: "Straight down to that cut, thin, from the outside inwards, skin on each. Then turn it round for the other side.",
+  },
   "wings-off": {
     does: "Wings off",
     how: "At the shoulder. Platter: breast in the middle, dark meat around, warm juices over it, not the skin.",

@@ -7,6 +7,7 @@ import type { Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
 import { hasGiblets } from "../core/kitchen/cutting";
+import { slicesFromBone } from "../core/plan/carving";
 import { movedInto } from "../core/plan/heats";
 import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
@@ -150,8 +151,8 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       ].join("; "),
     ],
     carve: [
-      "Carve",
-      `${plan.bird.cavity === "stuffed" ? "all of the stuffing out first; " : ""}${CARVE_WORDS[plan.bird.cut]}`,
+      slicesFromBone(plan) ? "To the table whole, and carve" : "Carve",
+      `${plan.bird.cavity === "stuffed" ? "all of the stuffing out first; " : ""}${slicesFromBone(plan) ? "slices from the bone, down to a level cut above the wing; warm plates" : CARVE_WORDS[plan.bird.cut]}`,
     ],
     chill: [
       "Into shallow trays, into the fridge",

@@ -48,6 +48,10 @@ export const WHYS = {
     says: "Deepest meat, off the bone, both sides: past the middle, then drawn back to the lowest it shows.",
     to: "probing/where",
   },
+  carving: {
+    says: "Off the bone it is cut across the grain and is done in two thirds of the time; from the bone it is seen whole, and cut along the grain.",
+    to: "carving/order",
+  },
   faster: { says: "Only salt goes deep, and slowly; it hardly changes how long it roasts.", to: "salting/how-deep" },
   "leg-first": { says: "Legs done first come off and wait in foil; the breast goes on.", to: "trouble/leg-first" },
 } as const satisfies Record<string, { readonly says: string; readonly to: string }>;

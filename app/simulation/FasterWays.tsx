@@ -1,5 +1,6 @@
 import { isJointed } from "../../core/bird/form";
-import { boardMin, carvingMin } from "../../core/kitchen/cutting";
+import { boardMin } from "../../core/kitchen/cutting";
+import { carveMinOf } from "../../core/plan/carving";
 import { planByWay, type Way } from "../../core/plan/compare";
 import type { Plan } from "../../core/plan/schema";
 import { restFor } from "../../core/processes/rest";
@@ -42,7 +43,7 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
     if (answer?.kind !== "compared") return [];
     const { cut, massKg, count } = made.bird;
     const cutting = Math.max(0, boardMin(cut, count) - boardMin(plan.bird.cut, plan.bird.count));
-    const minutes = cutting + answer.comparison.roastMin + restFor(massKg).shortestMin + carvingMin(cut, count);
+    const minutes = cutting + answer.comparison.roastMin + restFor(massKg).shortestMin + carveMinOf(made);
     const dinnerMs = fromMs + minutes * MINUTE_MS;
     const name = NAMES[ways[n]?.id ?? ""];
     return name && dinnerMs < asPlannedMs - WORTH_MIN * MINUTE_MS ? [{ made, dinnerMs, name }] : [];

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { carveSteps } from "../kitchen/carveGuides";
 import { CUT_GUIDES, cutGuide } from "../kitchen/cutGuides";
+import { canSliceFromBone } from "../kitchen/cutting";
 import { DRAWING_VIEWS, type Drawing, type DrawingView, drawingOf, drawnAt } from "./drawing";
 import { type BirdForm, birdForm, CUTS, formKey } from "./form";
 import type { Vec3 } from "./sdf";
@@ -64,9 +65,10 @@ describe("carving", () => {
   it.each(SPECIES.flatMap((species) => CUTS.map((cut) => ({ species, cut }))))(
     "$species, $cut: has its steps, and every line lies on what is carved",
     ({ species, cut }) => {
-      const steps = carveSteps(species, cut);
+      const [steps, onTheBone] = [carveSteps(species, cut), carveSteps(species, cut, "empty", true)];
       expect(steps.length).toBeGreaterThan(0);
-      for (const { form, view, lines } of steps) {
+      expect(onTheBone.some(({ id }) => id === "slice-from-bone")).toBe(canSliceFromBone(cut));
+      for (const { form, view, lines } of [...steps, ...onTheBone]) {
         const picture = drawing(birdForm({ species, ...form }), view);
         for (const point of lines.flatMap(({ points }) => points)) {
           const [column, row] = drawnAt(picture, point).map(Math.round) as [number, number];

@@ -11,6 +11,9 @@ export type CarveStepId =
   | "thigh-from-drumstick"
   | "breast-off"
   | "slice-breast"
+  /** Of a breast that stays on its bones: a cut for its slices to end on, and the slices down to it. */
+  | "level-cut"
+  | "slice-from-bone"
   | "wings-off"
   /** Where there is no bone: across the grain, which runs along the piece. */
   | "slice";
@@ -34,11 +37,19 @@ const ORDER: Readonly<Record<Cut, readonly CarveStepId[]>> = {
   "leg-roll": ["slice"],
 };
 
+/** Slice by slice where it lies. */
+const ON_THE_BONE: Readonly<Partial<Record<Cut, readonly CarveStepId[]>>> = {
+  whole: ["legs-off", "thigh-from-drumstick", "level-cut", "slice-from-bone", "wings-off"],
+  crown: ["level-cut", "slice-from-bone"],
+};
+
 const OPEN = { cut: "whole", legs: "open" } as const;
 const WHOLE = { cut: "whole", legs: "tied" } as const;
 
 function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
-  const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast } = placesOf(ANATOMY[species]);
+  const { crease, breastBone, acrossKnee, acrossShoulder, acrossBreast, breastEdge, alongBreast } = placesOf(
+    ANATOMY[species],
+  );
   switch (id) {
     case "stuffing-out":
       return { form: OPEN, view: "side", lines: [] };
@@ -50,6 +61,10 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
       return { form: WHOLE, view: "breast", lines: [line("cut", breastBone)] };
     case "slice-breast":
       return { form: WHOLE, view: "breast", lines: acrossBreast.map((points) => line("cut", points)) };
+    case "level-cut":
+      return { form: WHOLE, view: "side", lines: [line("cut", breastEdge, false)] };
+    case "slice-from-bone":
+      return { form: WHOLE, view: "breast", lines: alongBreast.map((points) => line("cut", points)) };
     case "wings-off":
       return { form: WHOLE, view: "side", lines: [line("cut", acrossShoulder, false)] };
     case "slice": {
@@ -60,13 +75,17 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
   }
 }
 
-/** Steps in order, for what lies on the board; a crown is drawn as it stands, without the whole bird's lines. */
+/** Steps in order, for what lies on the board, @param fromBone or stands on the table; a crown is drawn as it stands, without the whole bird's lines. */
 export const carveSteps = (
   species: Species,
   piece: Cut,
   cavity: BirdForm["cavity"] = "empty",
+  fromBone = false,
 ): readonly Step<CarveStepId>[] =>
-  [...(cavity === "stuffed" ? (["stuffing-out"] as const) : []), ...ORDER[piece]].map((id) => {
+  [
+    ...(cavity === "stuffed" ? (["stuffing-out"] as const) : []),
+    ...((fromBone && ON_THE_BONE[piece]) || ORDER[piece]),
+  ].map((id) => {
     const drawn = drawnOf(id, species, piece);
     return {
       id,

@@ -37,6 +37,8 @@ export interface Places {
   readonly wingTip: Vec3;
   /** Slices of one breast, across its grain. */
   readonly acrossBreast: readonly (readonly Vec3[])[];
+  /** Slices of one breast that stays on its bones, along it. */
+  readonly alongBreast: readonly (readonly Vec3[])[];
   /** Across the joints at which drumstick and wing begin, square to them as they are seen from the side. */
   readonly acrossKnee: readonly Vec3[];
   readonly acrossShoulder: readonly Vec3[];
@@ -76,6 +78,15 @@ export function placesOf(bird: Anatomy): Places {
         [bx + half, by + (share - 0.06) * length, bz + thickness],
       ];
     }),
+    alongBreast: [-0.3, 0.1, 0.5].map((across) =>
+      [0.5, 0.1, -0.3].map(
+        (share): Vec3 => [
+          bx + across * 0.62 * width * Math.sqrt(1 - share * share),
+          by + share * length,
+          bz + thickness,
+        ],
+      ),
+    ),
     acrossKnee: acrossRoot(drumstick),
     acrossShoulder: acrossRoot(upperWing),
     crease: [-0.9, -0.35, 0.3, 0.85].map(

@@ -33,4 +33,13 @@ export const boardMin = (cut: Cut, birds: number): number => CLEAN_MIN + CUT_MIN
 /** Minutes of the same work on several birds: with the hands already at it, the next is half as long again. */
 export const ofSeveralMin = (minutes: number, birds: number): number => minutes * (1 + 0.5 * (birds - 1));
 
-export const carvingMin = (cut: Cut, birds: number): number => ofSeveralMin(CARVE_MIN[cut], birds);
+/** In the kitchen, the breast off in one piece and sliced across the grain; or slice by slice where it lies, at the table. */
+export const CARVINGS = ["off-the-bone", "from-the-bone"] as const;
+export type Carving = (typeof CARVINGS)[number];
+export const canSliceFromBone = (cut: Cut): boolean => cut === "whole" || cut === "crown";
+
+/** At the table a knife is slower (common practice). */
+const FROM_BONE_TIMES = 1.5;
+
+export const carvingMin = (cut: Cut, birds: number, carving: Carving): number =>
+  ofSeveralMin(CARVE_MIN[cut], birds) * (carving === "from-the-bone" ? FROM_BONE_TIMES : 1);

@@ -5,8 +5,9 @@ import { soldRangeKg } from "../bird/mass";
 import type { BirdSize } from "../bird/size";
 import type { Centre } from "../bird/solid";
 import { heatLeadMin } from "../kitchen/broughtUp";
-import { boardMin, carvingMin } from "../kitchen/cutting";
+import { boardMin } from "../kitchen/cutting";
 import type { CookDone } from "../processes/cook";
+import { carveMinOf } from "./carving";
 import { type Fit, fitsOf } from "./fits";
 import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
 import { saltPlan } from "./saltPlan";
@@ -144,7 +145,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
       .filter(({ fits }) => !fits)
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),
-    carveMin: carvingMin(cut, count),
+    carveMin: carveMinOf(plan),
     acts: plan.stages.length - 1 + glazePasses(plan) + bastings,
     wholeAtTable: cut === "whole",
   };

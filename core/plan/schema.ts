@@ -9,6 +9,7 @@ import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../heat/covers";
 import { DRAUGHTS } from "../heat/fire";
 import { FUELS, HEAT_SOURCES } from "../heat/sources";
 
+import { CARVINGS } from "../kitchen/cutting";
 import { FATS } from "../kitchen/fats";
 import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
@@ -240,6 +241,8 @@ export const PlanSchema = z.strictObject({
   ),
   /** Outdoors: in cold and wind charcoal burns faster, and a lid is colder. */
   weather: z.strictObject({ airC: between(-30, 45), windy: z.boolean() }),
+  /** Left out: off the bone, in the kitchen. */
+  carving: z.optional(z.enum(CARVINGS)),
   cover: z.enum(COVERS),
   /** Minutes of rest that are wanted; null: the usual for a bird of this size. */
   restMin: z.nullable(whole(10, 120)),

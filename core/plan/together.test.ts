@@ -5,10 +5,11 @@ import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { LEFTOVERS_ROW, type Roast, RoastSchema } from "./roast";
 import type { Plan } from "./schema";
+import { targetsFor } from "./targets";
 import { apart, forDinner, forFire, handedOn, isSameDinner, isSameFire, joinedTo, ownFire } from "./together";
 
 const roast = (id: string, plan: Plan, of: Partial<Roast> = {}): Roast => ({ ...sampleRoast(id), plan, ...of });
-const OWN = ["bird", "thawIn", "sear", "targetC", "finish"] as const;
+const OWN = ["bird", "thawIn", "sear", "finish"] as const;
 
 describe("what roasts have together", () => {
   it("goes with a change, whatever the plans; each keeps what is its own", () => {
@@ -22,6 +23,8 @@ describe("what roasts have together", () => {
         expect(RoastSchema.safeParse(handed).error).toBeUndefined();
         expect(handed.plan).toEqual(inOneHeat ? forFire(others, after) : forDinner(others, after));
         for (const name of OWN) expect(handed.plan[name]).toEqual(others[name]);
+        // Its targets are its own, but for those that are the guideline of the kitchen.
+        expect(handed.plan.targetC).toEqual(targetsFor({ ...others, equipment: after.equipment }, others));
       }),
       { numRuns: 200 },
     );

@@ -103,18 +103,21 @@ export function handedOn(before: Roast, after: Roast, other: Roast): Roast {
   const heated = isPiece ? inOneHeat(before.happened, after.happened, other.happened) : other.happened;
   const happened = atOneTable(before.happened, after.happened, heated);
   if (Object.keys(plan).length === 0 && happened === other.happened) return other;
-  return { ...other, plan: { ...other.plan, ...plan }, happened };
+  return { ...other, plan: taking(other.plan, plan), happened };
 }
+
+/** A plan with what it has together with others; what was aimed at its kitchen's guideline follows it. */
+const taking = (plan: Plan, what: Partial<Plan>): Plan => ({
+  ...plan,
+  ...what,
+  ...(what.equipment && { targetC: targetsFor({ bird: plan.bird, equipment: what.equipment }, plan) }),
+});
 
 const picked = (plan: Plan, names: readonly (keyof Plan)[]): Partial<Plan> =>
   Object.fromEntries(names.map((name) => [name, plan[name]]));
 
 /** A plan for a dinner that is there: eaten with it, in its kitchen. */
-export const forDinner = (plan: Plan, dinner: Plan): Plan => ({
-  ...plan,
-  ...picked(dinner, OF_DINNER),
-  targetC: targetsFor({ bird: plan.bird, equipment: dinner.equipment }, plan),
-});
+export const forDinner = (plan: Plan, dinner: Plan): Plan => taking(plan, picked(dinner, OF_DINNER));
 
 /** A plan for one more piece of a roast that is there: salted and heated with it. */
 export const forFire = (plan: Plan, roast: Plan): Plan => ({ ...forDinner(plan, roast), ...picked(roast, OF_FIRE) });

@@ -4,10 +4,11 @@ import { constant } from "../constants";
 import type { PlannedDone } from "../forecast/planned";
 import { mapLate, type Shares } from "../forecast/shares";
 import { goesInCold } from "../kitchen/broughtUp";
-import { boardMin, carvingMin } from "../kitchen/cutting";
+import { boardMin } from "../kitchen/cutting";
 import type { Gravy } from "../kitchen/gravy";
 import { massToBuyKg, type Portions, portionsOf } from "../kitchen/guests";
 import { saltBesidesPercent } from "../plan/additions";
+import { carveMinOf } from "../plan/carving";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
@@ -129,7 +130,7 @@ export function derivePlan(
     birdInOven: usesOven(plan) && !dayBefore,
     coolsMin: goesInCold(plan) ? constant("ovenCoolMin") : 0,
   };
-  const carveMin = carvingMin(cut, count);
+  const carveMin = carveMinOf(plan);
   const rest = restFor(massKg);
   const wantedMin = plan.restMin ?? rest.usualMin;
   // What goes on at the oven has no time to go in, and is in the drippings all the same.

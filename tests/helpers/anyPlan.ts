@@ -7,6 +7,7 @@ import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { WRAPS } from "../../core/heat/covers";
 import { DRAUGHTS } from "../../core/heat/fire";
 import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
+import { CARVINGS } from "../../core/kitchen/cutting";
 import { FATS } from "../../core/kitchen/fats";
 import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../../core/kitchen/salt";
@@ -189,6 +190,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       .map((measured) => ({ ...usualKitchen(), ...measured })),
     gravy: fc.constantFrom(...THICKENERS),
     rouxFat: fc.constantFrom(...ROUX_FATS),
+    carving: fc.constantFrom(...CARVINGS),
     decidedBy: fc.constantFrom(undefined, undefined, undefined, ...DECIDING),
     stock: fc.constantFrom(...STOCKS),
     morePots: fc.subarray([...POTS], { maxLength: 2 }),
@@ -196,7 +198,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
   })
   .map(({ bird, method, serveAt, zone, later, decidedBy, ...chosen }) => {
     const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
-    const { stages, ...usual } = usualPlan({ bird: whole, method, serveAt, zone });
+    const { stages, ...usual } = usualPlan({ bird: whole, method, serveAt, zone, equipment: chosen.equipment });
     const lastMin = stages.at(-1)?.fromMin ?? 0;
     const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
     return { ...usual, stages: [...stages, ...more], ...chosen, ...(decidedBy && { decidedBy }) };

@@ -58,6 +58,7 @@ export const CARVING: Chapter = {
       title: "In this order",
       says: () => [
         "Show the whole bird, then carve it in the kitchen. Legs off, breast off the bone in one piece, then sliced across the grain: short fibres eat tender. A warm platter, light and dark side by side, drippings over it.",
+        "At the table it is sliced from the bone: legs off, a level cut above the wing, and thin slices down to it. It takes half as long again, the slices run along the grain, and nobody should be in a hurry. A plan takes either, under Table.",
       ],
       figure: "carving",
     },

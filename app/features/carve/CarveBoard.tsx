@@ -4,8 +4,8 @@ import { Link } from "react-router";
 import { isJointed } from "../../../core/bird/form";
 import { carvedUntilMs } from "../../../core/day/leftovers";
 import { carveSteps } from "../../../core/kitchen/carveGuides";
-import { carvingMin } from "../../../core/kitchen/cutting";
 import { portionsOf } from "../../../core/kitchen/guests";
+import { carveMinOf, slicesFromBone } from "../../../core/plan/carving";
 import { gravyOf } from "../../../core/plan/gravy";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { saltPlan } from "../../../core/plan/saltPlan";
@@ -57,6 +57,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
 /** What each plate gets, what to have to hand, and the order of the knife. */
 const Guide = memo(function Guide({ roast, units }: Board) {
   const { bird, table } = roast.plan;
+  const fromBone = slicesFromBone(roast.plan);
   const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
   const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
@@ -69,17 +70,19 @@ const Guide = memo(function Guide({ roast, units }: Board) {
         />
         <Fact
           label="At the board"
-          value={`${Math.round(carvingMin(bird.cut, bird.count))} min`}
+          value={`${Math.round(carveMinOf(roast.plan))} min`}
           note="platter, plates and jug warm"
         />
         <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
       </div>
       <p className="text-soft">
         To hand: {CARVING_TOOLS.join(", ")}.
-        {isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
+        {fromBone
+          ? " Bring it whole, on a board that does not slide; plates and gravy stand warm beside it."
+          : isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
       </p>
       <GuideSteps
-        steps={carveSteps(bird.species, bird.cut, bird.cavity).map((step) => ({
+        steps={carveSteps(bird.species, bird.cut, bird.cavity, fromBone).map((step) => ({
           id: step.id,
           step,
           words: CARVE_WORDS[step.id],

@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { plannedInput } from "../../../core/forecast/plannedInput";
 import { isFire } from "../../../core/heat/sources";
-import { carvingMin } from "../../../core/kitchen/cutting";
+import { carveMinOf } from "../../../core/plan/carving";
 import type { Plan } from "../../../core/plan/schema";
 import { ownFire } from "../../../core/plan/together";
 import type { NeverMet } from "../../../core/processes/cook";
@@ -141,9 +141,9 @@ function QuickWays({ plan, derived: { schedule } }: Pick<Props, "plan" | "derive
   const thawHours = isFrozen ? (thawed?.kind === "cooked" ? thawed.cook.thawHours : Number.POSITIVE_INFINITY) : 0;
   if (!quick || thawHours === Number.POSITIVE_INFINITY) return null;
   const roastMs = schedule.pullAtMs.p50 - schedule.inAtMs;
-  const { cut, count, massKg } = plan.bird;
+  const { massKg } = plan.bird;
   const fromMs = atOnceInMs(quick, thawHours, clockNow());
-  const restMs = (restFor(massKg).shortestMin + carvingMin(cut, count)) * MINUTE_MS;
+  const restMs = (restFor(massKg).shortestMin + carveMinOf(plan)) * MINUTE_MS;
   const asPlannedMs = fromMs + roastMs + restMs;
   // Where it is in time as it is cut, another cut is not asked for: the remedies beside this say how.
   if (asPlannedMs <= Date.parse(plan.serveAt)) return null;

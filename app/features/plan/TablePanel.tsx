@@ -1,6 +1,7 @@
 import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import { constant } from "../../../core/constants";
+import { CARVINGS, type Carving, canSliceFromBone } from "../../../core/kitchen/cutting";
 import { APPETITES, type Appetite } from "../../../core/kitchen/guests";
 import { withDishes } from "../../../core/plan/edits";
 import type { Plan, Side } from "../../../core/plan/schema";
@@ -18,12 +19,17 @@ import { IconButton } from "../../ui/IconButton";
 import { MomentField } from "../../ui/MomentField";
 import { Segmented } from "../../ui/Segmented";
 import { Stepper } from "../../ui/Stepper";
+import { Why } from "../../ui/Why";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
 import { SideFile } from "./SideFile";
 import { SideForm } from "./SideForm";
 
 const APPETITE_NAMES: Record<Appetite, string> = { light: "light eaters", usual: "usual", hearty: "hearty" };
+const CARVING_NAMES: Record<Carving, string> = {
+  "off-the-bone": "Off the bone, in the kitchen",
+  "from-the-bone": "From the bone, at the table",
+};
 const SLOT_WORDS: Record<PlacedSide["slot"], string> = {
   rest: "while it rests",
   with: "beside the bird",
@@ -105,6 +111,17 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           </>
         )}
       </p>
+      {canSliceFromBone(plan.bird.cut) && plan.roasted === "same-day" && (
+        <>
+          <Segmented
+            label="Carved"
+            value={plan.carving ?? "off-the-bone"}
+            choices={CARVINGS.map((value) => ({ value, label: CARVING_NAMES[value] }))}
+            onChange={(carving) => settle((before) => ({ ...before, carving }))}
+          />
+          <Why id="carving" />
+        </>
+      )}
       <h3 className="mt-1 text-sm font-semibold">Side dishes</h3>
       {dishes.length > 0 && (
         <ul className="divide-y divide-line">
