@@ -232,7 +232,7 @@ export const CARVE_WORDS: Readonly<Record<CarveStepId, StepWords>> = {
   },
   "wings-off": {
     does: "Wings off",
-    how: "At the shoulder. Platter: breast in the middle, dark meat around, warm juices over it, not the skin.",
+    how: "At the shoulder. On a platter: breast in the middle, dark meat around, warm juices over it, not the skin.",
   },
   slice: {
     does: "Slice it",

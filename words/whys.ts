@@ -48,6 +48,10 @@ export const WHYS = {
     says: "Deepest meat, off the bone, both sides: past the middle, then drawn back to the lowest it shows.",
     to: "probing/where",
   },
+  guideline: {
+    says: "What heat leaves alive is a matter of temperature and time: less hot for longer comes to the same.",
+    to: "safety/guideline",
+  },
   carving: {
     says: "Off the bone it is cut across the grain and is done in two thirds of the time; from the bone it is seen whole, and cut along the grain.",
     to: "carving/order",

@@ -137,7 +137,7 @@ function NotYet({ roast, units }: Board) {
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      {guidelineWords(roast.plan, units)} seen at every centre{inEach(roast.plan.bird)}? Then carve.
+      Every centre{inEach(roast.plan.bird)} has shown {guidelineWords(roast.plan, units)}? Then carve.
     </p>
   );
 }

@@ -94,7 +94,7 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
         {peaks.length > 0
           ? `: to about ${peaks.map(([centre, { celsius }]) => `${t(celsius)} in the ${PART_NAMES[centre as Centre]}`).join(" and ")}`
           : ""}
-        . {guidelineWords(plan, units)} is to be seen before carving; if the rest falls short, it goes back.
+        . Before carving it has to show {guidelineWords(plan, units)}; if the rest falls short, it goes back.
       </p>
       <Why id="juices" />
       {isJointed(plan.bird.cut) && <Why id="loose-leg" />}
@@ -118,7 +118,7 @@ function Lethality({ present: { killed, rest }, plan, units }: LethalityProps) {
       {judged.kind === "unknown"
         ? "What it comes to at rest is not known."
         : judged.kind === "meets-guideline"
-          ? `Pulled as planned, every centre comes to the guideline of ${guideline} at rest.`
+          ? `Pulled as planned, at rest every centre comes to the guideline of ${guideline}.`
           : `Pulled as planned, not all of it comes to the guideline of ${guideline}: the lowest peaks at ${formatTemperature(judged.highestC, units)}.`}{" "}
       Computed at the coldest point of the bird that your readings point to: {survivors(killed.now)} Salmonella would be
       left by now; after the rest {survivorsWords(killed.afterRest)}. Not computed: what is on the surface or in the

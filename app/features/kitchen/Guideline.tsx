@@ -6,6 +6,7 @@ import { database } from "../../shell/database";
 import { usePreferences } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Segmented } from "../../ui/Segmented";
+import { Why } from "../../ui/Why";
 
 /** Where each comes from, and what it asks. */
 const SAYS: Record<GuidelineId, string> = {
@@ -48,6 +49,7 @@ export function Guideline() {
         }
       />
       <p className="text-sm text-soft">{SAYS[chosen]}</p>
+      <Why id="guideline" />
     </section>
   );
 }

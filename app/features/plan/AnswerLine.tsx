@@ -1,4 +1,3 @@
-import { centresOf } from "../../../core/bird/form";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
@@ -7,6 +6,7 @@ import { preheatedC } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { saltEach } from "../../../core/plan/saltPlan";
 import type { Plan } from "../../../core/plan/schema";
+import { decidingCentres } from "../../../core/plan/targets";
 import { taskOf } from "../../../core/schedule/backward";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { heatOnMs } from "../../../core/schedule/heatOn";
@@ -42,7 +42,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
   const each = saltEach(salt);
   const { zone } = plan;
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const centres = centresOf(plan.bird);
+  const centres = decidingCentres(plan);
   const bare = (celsius: number | undefined): string =>
     celsius === undefined ? "–" : t(celsius).replace(/ °[CF]/, "°");
   const start = taskOf(schedule, "thaw");

@@ -6,7 +6,7 @@ import { aimsAtGuideline, decidingCentres, guidelineOf } from "../../../core/pla
 import { askedC } from "../../../core/safety/guideline";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
-import { guidelineWords } from "../../../words/guideline";
+import { guidelineWords, holdWords } from "../../../words/guideline";
 import { PART_NAMES } from "../../../words/names";
 import { signWords } from "../../../words/tasks";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
@@ -80,18 +80,21 @@ export function Doneness({ plan, derived, units }: Props) {
         </Caution>
       )}
       <Why id={isRead ? "probe" : "juices"} />
-      {finish.kind !== "time" && hasBreastAndThigh(plan.bird) && (
-        <Segmented
-          label="Read in"
-          value={plan.decidedBy ?? "both"}
-          choices={READ_IN.map((value) => ({ value, label: READ_NAMES[value] }))}
-          onChange={(place) => settle(withReadIn(place))}
-        />
-      )}
       {derived && <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />}
       {finish.kind !== "time" && (
         <>
-          <p className="text-[0.9rem]">{GOAL_WORDS[finish.kind]}</p>
+          <p className="text-[0.9rem]">
+            {GOAL_WORDS[finish.kind]}
+            {finish.kind === "after-rest" && holdWords(plan)}
+          </p>
+          {hasBreastAndThigh(plan.bird) && (
+            <Segmented
+              label="Read in"
+              value={plan.decidedBy ?? "both"}
+              choices={READ_IN.map((value) => ({ value, label: READ_NAMES[value] }))}
+              onChange={(place) => settle(withReadIn(place))}
+            />
+          )}
           <Targets plan={plan} units={units} />
         </>
       )}
