@@ -51,10 +51,10 @@ export function SafetyNotices({
       )}
       {unread && plan.finish.kind !== "time" && (
         <Caution>
-          Read in {whereRead(plan)} alone.{" "}
-          {unreadPeakC !== undefined &&
-            `The ${PART_NAMES[unread]} of a usual bird is computed to come to ${t(unreadPeakC)} by then${unreadPeakC >= guidelineOf(plan).meatC ? "" : `, below ${t(guidelineOf(plan).meatC)}`}. `}
-          Yours may be behind it: the usual guidance reads breast and thigh, and the lowest decides.
+          Only {whereRead(plan)} is read. By then a usual bird&apos;s {PART_NAMES[unread]} is
+          {unreadPeakC === undefined ? " not known yet" : ` at ${t(unreadPeakC)}, computed`}
+          {unreadPeakC !== undefined && unreadPeakC < guidelineOf(plan).meatC && " and below the guideline"}; the usual
+          guidance reads both.
         </Caution>
       )}
       {longRest && <Caution>{longRest}</Caution>}

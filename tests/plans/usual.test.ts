@@ -15,7 +15,7 @@ import { plannedInput } from "../../core/forecast/plannedInput";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import { HEAT_SOURCES, isFire, SOURCE_TRAITS, takes } from "../../core/heat/sources";
 import { carveSteps } from "../../core/kitchen/carveGuides";
-import { withForm } from "../../core/plan/edits";
+import { inKitchen, withForm } from "../../core/plan/edits";
 import { heatsOf } from "../../core/plan/heats";
 import type { Plan } from "../../core/plan/schema";
 import { usualPlan } from "../../core/plan/usualPlan";
@@ -260,6 +260,26 @@ describe("a usual plan", () => {
       { numRuns: BOARDS },
     );
   }, 300_000);
+
+  it("says at the plan and at the stove what is not read, and what is below the guideline of its kitchen", () => {
+    const shown = (change: Partial<Plan>, guideline: NonNullable<Plan["equipment"]["guideline"]>): string => {
+      const { plan: sample } = sampleRoast();
+      const plan = { ...inKitchen({ guideline })(sample), ...change };
+      const cook = plannedDone(plan, "preview");
+      const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
+      return shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric" }).replace(/\s+/g, " ");
+    };
+    expect(shown({}, "at-once")).not.toMatch(/is read|below the guideline/);
+    expect(shown({ decidedBy: "breast" }, "at-once")).toMatch(
+      /Only the breast is read\. By then a usual bird.{1,6}s thigh is at \d+ °C, computed; the usual guidance reads both\./,
+    );
+    expect(shown({}, "held")).not.toMatch(/is read|below the guideline/);
+    const cool = { breast: 66, thigh: 66 };
+    expect(shown({ targetC: cool }, "held")).toContain(
+      "The target of 66 °C is below the guideline of 70 °C, held for 2 minutes.",
+    );
+    expect(shown({ targetC: { breast: 74, thigh: 74 } }, "whole-hotter")).toContain("below the guideline of 82 °C");
+  });
 
   it("begins its clock with the first thing that is done: a brine that is mixed, an eve's check", () => {
     const { plan } = sampleRoast();
