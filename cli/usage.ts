@@ -7,7 +7,7 @@ export const USAGES = {
          [--fuel charcoal|wood|pellets|gas] [--weather=-5C,windy] [--draught weak|usual|good]
          --stage 220C@0m [--stage 160C@25m,shield=breast | --stage 160C@breast=40C ...]
              shield=none|breast|tips|breast-and-tips|all, wrap=none|foil|lid|bag, side=up|down,
-             surface=rack|pan|hot-stone|grate|vegetables|stand, movedTo= one of --heat
+             surface=rack|deep-pan|pan|hot-stone|grate|vegetables|stand, movedTo= one of --heat
          --until breast=74C[,thigh=74C][,filling=74C] | time=120m
          [--rest 20m,cover=none|foil|towels|box] [--skin wet|dried,hours=24] [--on-skin oil,paste,bacon]
          [--tips deepest|usual] [--grid 5mm]

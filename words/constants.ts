@@ -154,6 +154,10 @@ const FOIL_PANS_AND_STONES = {
   panContactWPerM2K: "contact of meat with a hot pan or stone; measured values for patties run from 100 to 250",
   contactAreaShare: { what: "share of pan or stone that the bird covers and cools", why: "of a tray its size" },
   contactVapourShare: { what: "evaporation left where meat lies on something", why: "steam escapes at the rim" },
+  deepPanShare: {
+    what: "exchange left under a bird between high walls, against a low tray",
+    why: "they shade what looks down and past it; no case tells: 0.5 to 0.9",
+  },
   vegetablesContactWPerM2K: { what: "contact with a bed of vegetables", why: "a few touching points and steam" },
   panHeatJPerM2K: { what: "heat held by a roasting tin", why: "1.5 mm of steel" },
   stoneHeatJPerM2K: { what: "heat held by a preheated stone and pan", why: "18 mm of stone" },
@@ -238,6 +242,7 @@ const SAFETY = {
   guidelineHeldC: "safe for poultry that is held there",
   guidelineHeldMin: "how long it has to be held there",
   guidelineWholeC: "safe minimum for a whole bird where a hotter one is asked for",
+  tenderLegC: "a thigh that is tender, and not only safe",
   zoneLowC: "lower end of the zone where bacteria grow",
   zoneHighC: "upper end of the zone where bacteria grow",
   minimumOvenC: "lowest oven for a whole bird, 325 °F",

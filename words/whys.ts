@@ -48,6 +48,8 @@ export const WHYS = {
     says: "Deepest meat, off the bone, both sides: past the middle, then drawn back to the lowest it shows.",
     to: "probing/where",
   },
+  under: { says: "Low walls let the heat at the legs; high ones shade them.", to: "heating/under" },
+  tender: { says: "Legs are safe before they are tender; hotter, they stay moist.", to: "probing/leg" },
   guideline: {
     says: "What heat leaves alive is a matter of temperature and time: less hot for longer comes to the same.",
     to: "safety/guideline",

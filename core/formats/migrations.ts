@@ -193,8 +193,8 @@ export const roastWithDraught = (roast: unknown): unknown =>
  * to 14: that a thaw began late, and how warm it was at the table, may be told. 14 to 15: that a tip was put right may be.
  * 15 to 16: that the heat was off, and a roasting bag, may be. 16 to 17: that a bird is moved into another heat may be.
  * 17 to 18: when a change of the heat was made that had waited for a sign may be. 18 to 19: which fat a roux is made with,
- * that it goes into the hot liquid, which centre alone decides, which guideline is followed, and
- * how it is carved, may be.
+ * that it goes into the hot liquid, which centre alone decides, which guideline is followed,
+ * how it is carved, and a deep pan, may be.
  * What was there stays as it is.
  */
 const roastAsItWas = (roast: unknown): unknown => roast;

@@ -8,7 +8,7 @@ export const WRAPS = ["none", "foil", "lid", "bag"] as const;
 export type Wrap = (typeof WRAPS)[number];
 
 /** A stand holds a whole bird upright: it lies on nothing, and no side of it looks down. */
-export const UNDERLAYS = ["rack", "pan", "hot-stone", "grate", "vegetables", "stand"] as const;
+export const UNDERLAYS = ["rack", "deep-pan", "pan", "hot-stone", "grate", "vegetables", "stand"] as const;
 export type Underlay = (typeof UNDERLAYS)[number];
 export const isUpright = (underlay: Underlay | undefined): boolean => underlay === "stand";
 

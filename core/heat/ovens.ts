@@ -81,6 +81,7 @@ export interface OvenMoment {
 /** Conductance between the bird's underside and what it lies on, W/m²K; null where it lies on nothing to speak of. */
 const CONTACT: Record<Underlay, () => number | null> = {
   rack: () => null,
+  "deep-pan": () => null,
   grate: () => null,
   pan: () => constant("panContactWPerM2K"),
   "hot-stone": () => constant("panContactWPerM2K"),
@@ -91,6 +92,7 @@ const CONTACT: Record<Underlay, () => number | null> = {
 /** Share of exchange left to faces that look at what is below, where the source does not say. */
 const UNDER: Record<Underlay, () => number> = {
   rack: () => constant("panSideShare"),
+  "deep-pan": () => constant("deepPanShare") * constant("panSideShare"),
   pan: () => constant("panSideShare"),
   "hot-stone": () => 1,
   grate: () => 0.8,

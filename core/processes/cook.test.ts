@@ -377,11 +377,13 @@ describe("what a cook does to the heat", () => {
   });
 
   it("a hot stone heats what lies on it sooner than a rack does", () => {
-    const thigh = (surface: "rack" | "hot-stone" | "vegetables"): number =>
+    const thigh = (surface: "rack" | "deep-pan" | "hot-stone" | "vegetables"): number =>
       at({ stages: [{ fromMin: 0, airC: 220, surface }], finish: { kind: "until", targetsC: {}, timeMin: 60 } }).atPull
         .centresC.thigh as number;
     expect(thigh("hot-stone")).toBeGreaterThan(thigh("rack") + 1);
     expect(thigh("vegetables")).toBeLessThan(thigh("hot-stone"));
+    // Between high walls less gets at the legs than over a low tray.
+    expect(thigh("deep-pan")).toBeLessThan(thigh("rack") - 0.2);
   });
 
   it("two birds in one oven take longer than one, and the whole grid is solved for them", () => {

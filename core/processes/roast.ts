@@ -68,6 +68,7 @@ function towardsHot({ unit }: Body, facing: Facing): Float64Array {
 /** Heat a pan, a stone or a bed of vegetables holds, J/m²K of its area. */
 const UNDERLAY_HEAT: Record<Underlay, () => number> = {
   rack: () => 1,
+  "deep-pan": () => 1,
   grate: () => 1,
   pan: () => constant("panHeatJPerM2K"),
   "hot-stone": () => constant("stoneHeatJPerM2K"),

@@ -58,6 +58,13 @@ export const HEATING: Chapter = {
       see: ["trouble/dark", "trouble/leg-first"],
     },
     {
+      id: "under",
+      title: "What lies under it",
+      says: () => [
+        "A rack in a low tray is the default: heat gets at the legs, the underside stays off its own juice, and the tray catches it. The walls of a deep pan shade the legs, and the bird takes some minutes longer; on the bare tray its underside stews. Vegetables under it season the drippings and keep them from burning. A stone, preheated with the oven, heats legs that lag behind. On an open grate all sides are roasted, over a tray with a little water in it.",
+      ],
+    },
+    {
       id: "upright",
       title: "Upright on a stand",
       says: () => [
@@ -96,6 +103,13 @@ export const PROBING: Chapter = {
       ],
       figure: "probe-places",
       see: ["trouble/disagree"],
+    },
+    {
+      id: "leg",
+      title: "Safe, and tender",
+      says: ({ t }) => [
+        `What the guideline asks is asked of the thigh too, and is enough for safety. A leg's sinews soften slowly and hotter: from about ${t(constant("tenderLegC"))} it is tender, at ${t(82)} it falls from the bone, and it stays moist, which no breast would. A whole bird's legs mostly come to it by themselves while the breast is waited for; pieces do not, and are given a target of their own.`,
+      ],
     },
     {
       id: "juices",

@@ -1,15 +1,18 @@
 import { hasBreastAndThigh } from "../../../core/bird/form";
 import type { Centre } from "../../../core/bird/solid";
+import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
+import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/plan/schema";
-import { aimsAtGuideline, decidingCentres, guidelineOf } from "../../../core/plan/targets";
+import { aimsAtGuideline, decidingCentres, guidelineOf, unreadCentre } from "../../../core/plan/targets";
 import { askedC } from "../../../core/safety/guideline";
 import type { DerivedPlan } from "../../../core/schedule/derive";
-import { formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
+import { fahrenheitToC, formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { guidelineWords, holdWords } from "../../../words/guideline";
 import { PART_NAMES } from "../../../words/names";
 import { signWords } from "../../../words/tasks";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
+import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
 import { Why } from "../../ui/Why";
@@ -56,11 +59,12 @@ interface Props {
   readonly plan: Plan;
   /** Left out where it never gets there. */
   readonly derived?: DerivedPlan | undefined;
+  readonly cook?: PlannedDone | undefined;
   readonly units: UnitSystem;
 }
 
 /** When it leaves the heat, where it is read, and what is to be seen there. */
-export function Doneness({ plan, derived, units }: Props) {
+export function Doneness({ plan, derived, cook, units }: Props) {
   const { settle } = usePlanStore();
   const { finish } = plan;
   const isRead = finish.kind !== "signs" && finish.kind !== "time";
@@ -95,7 +99,7 @@ export function Doneness({ plan, derived, units }: Props) {
               onChange={(place) => settle(withReadIn(place))}
             />
           )}
-          <Targets plan={plan} units={units} />
+          <Targets plan={plan} cook={cook} units={units} />
         </>
       )}
     </>
@@ -123,7 +127,33 @@ function AfterMinutes({ minutes }: { readonly minutes: number }) {
   );
 }
 
-function Targets({ plan, units }: Pick<Props, "plan" | "units">) {
+/** What is safe in a leg is not yet tender. */
+function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) {
+  const { settle } = usePlanStore();
+  // A whole figure in the cook's own scale: 79 °C, 175 °F.
+  const tenderC = units === "us" ? fahrenheitToC(175) : constant("tenderLegC");
+  const t = (celsius: number): string => formatTemperature(celsius, units);
+  const peakC = cook?.peak.thigh?.celsius;
+  const comesToIt = peakC !== undefined && peakC >= tenderC;
+  return (
+    <div className="grid justify-items-start gap-1.5">
+      <p className="text-sm text-soft">
+        Legs are tender from about {t(tenderC)}
+        {peakC === undefined ? "." : `; this thigh is computed to come to ${t(peakC)} at rest.`}
+      </p>
+      {!comesToIt && (plan.targetC.thigh ?? 0) < tenderC && (
+        <>
+          <Why id="tender" />
+          <Button size="small" onClick={() => settle(withTarget("thigh", tenderC))}>
+            Wait for {t(tenderC)} in the thigh
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
+
+function Targets({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const guideline = guidelineOf(plan);
@@ -154,6 +184,9 @@ function Targets({ plan, units }: Pick<Props, "plan" | "units">) {
           onSettle={(celsius) => settle(withTarget(centre, celsius))}
         />
       ))}
+      {plan.targetC.thigh !== undefined && unreadCentre(plan) !== "thigh" && (
+        <TenderLeg plan={plan} cook={cook} units={units} />
+      )}
       {below && (
         <Caution>
           Below {guidelineWords(plan, units)}, the guideline for poultry. What heat leaves of Salmonella is computed for

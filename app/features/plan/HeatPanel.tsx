@@ -41,8 +41,9 @@ export function HeatPanel({
   roast,
   plan,
   derived,
+  cook,
   units,
-}: Pick<PanelProps, "roast" | "plan" | "units"> & Partial<Pick<PanelProps, "derived">>) {
+}: Pick<PanelProps, "roast" | "plan" | "units"> & Partial<Pick<PanelProps, "derived" | "cook">>) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const mildestC = onDialC(constant("minimumOvenC"), plan.equipment.dial);
@@ -129,7 +130,7 @@ export function HeatPanel({
         </>
       )}
       {usesFire(plan) && <Outdoors plan={plan} units={units} />}
-      <Doneness plan={plan} derived={derived} units={units} />
+      <Doneness plan={plan} derived={derived} cook={cook} units={units} />
       {lowOven && <Caution>Heat below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>}
     </>
   );

@@ -17,6 +17,7 @@ import { minuteWords, placeWords, stageName } from "../../../words/stages";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
 import { UnitField } from "../../ui/UnitField";
+import { Why } from "../../ui/Why";
 import { DragRow } from "./DragRow";
 import { usePlanStore } from "./planStore";
 
@@ -180,6 +181,7 @@ function Arrangement({ plan, n, units }: Props) {
             }))}
             onChange={(surface) => set({ surface })}
           />
+          <Why id="under" />
           <Segmented
             label={plan.equipment.hotSideK > 0 ? "To the hot side" : "How the tray stands, to be turned half way"}
             value={holds.towardsHot}
@@ -217,6 +219,7 @@ const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string 
 
 const SURFACE_WORDS = {
   rack: "a rack",
+  "deep-pan": "a rack in a deep pan",
   pan: "the bare tray",
   "hot-stone": "a hot stone",
   grate: "an open grate",
