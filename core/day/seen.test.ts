@@ -56,6 +56,9 @@ describe("what has been seen", () => {
     expect(at([10, 70.4], [11, 69.5], [12, 70.4])).toBe(false);
     expect(at([10, 74])).toBe(true);
     expect(at([10, 69.6], [14, 69.7])).toBe(false);
+    const again = (celsius: number): number | undefined =>
+      placesSeen({ filling: 70 }, [{ minute: 1, part: "filling", celsius }], held)[0]?.againMin;
+    expect([again(69), again(70.4), again(74)]).toEqual([0, 2, 0]);
   });
 
   it("has the filling's only place in its middle", () => {

@@ -11,6 +11,8 @@ export interface PlaceSeen {
   /** Highest that was read there; null before a reading. */
   readonly highestC: number | null;
   readonly seen: boolean;
+  /** It was there, and has to be there still: it is read again so much later, min; 0 where nothing is waited for. */
+  readonly againMin: number;
 }
 
 /** Whether what was read there is enough: once, or again so much later and not below it between. */
@@ -41,7 +43,9 @@ export function placesSeen(goalsC: CentreTemperatures, readings: readonly Readin
       const here = own.filter((each) => each.side === place.side && each.side !== undefined);
       const all = place === takesUnnamed ? [...here, ...unnamed] : here;
       const highestC = all.length > 0 ? Math.max(...all.map(({ celsius }) => celsius)) : null;
-      return { probe: probeOf(place), goalC, highestC, seen: isEnough(all, goalC, guideline, part) };
+      const seen = isEnough(all, goalC, guideline, part);
+      const wasThere = highestC !== null && shows(highestC, goalC, askedC(guideline, part));
+      return { probe: probeOf(place), goalC, highestC, seen, againMin: wasThere && !seen ? guideline.heldMin : 0 };
     });
   });
 }

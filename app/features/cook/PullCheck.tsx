@@ -44,7 +44,7 @@ function shortWords(highestC: number, goalC: number, units: UnitSystem): string 
 export function PlacesSeen({ places, units }: { readonly places: readonly PlaceSeen[]; readonly units: UnitSystem }) {
   return (
     <ul className="grid gap-1 text-lg" aria-label="What has been seen">
-      {places.map(({ probe, goalC, highestC, seen }) => (
+      {places.map(({ probe, goalC, highestC, seen, againMin }) => (
         <li key={probe} className="flex items-center gap-2">
           {seen ? <Check aria-hidden className="size-5 shrink-0" /> : <span aria-hidden className="size-5 shrink-0" />}
           <span className="grow first-letter:uppercase">{probeName(probe)}</span>
@@ -53,7 +53,9 @@ export function PlacesSeen({ places, units }: { readonly places: readonly PlaceS
               ? `not read; ${formatTemperature(goalC, units)} wanted`
               : seen
                 ? `${formatTemperature(highestC, units)}, enough`
-                : shortWords(highestC, goalC, units)}
+                : againMin > 0
+                  ? `${formatTemperature(highestC, units)}; read it again after ${againMin} min`
+                  : shortWords(highestC, goalC, units)}
           </span>
         </li>
       ))}
