@@ -21,6 +21,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionWords } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
+import { holdWords } from "./guideline";
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import { whereRead } from "./readIn";
 import type { Words } from "./row";
@@ -199,7 +200,7 @@ function finishWords(plan: Plan, units: UnitSystem): string {
     .join(", ");
   switch (finish.kind) {
     case "after-rest":
-      return `probe left in; ${goals} to be seen before carving`;
+      return `probe left in; ${goals} to be seen before carving${holdWords(plan)}`;
     case "at-pull":
       return `out when they show it: ${goals}`;
     case "time":

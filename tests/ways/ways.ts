@@ -47,7 +47,7 @@ function way(
   const [low, high] = massRangeKg(plan.bird.species, plan.bird.cut);
   if (!(plan.bird.massKg >= low && plan.bird.massKg <= high))
     throw new RangeError(`${plan.bird.massKg} kg is no such bird`);
-  return { ...plan, targetC: { ...targetsFor(plan, plan), ...change.targetC } };
+  return { ...plan, targetC: { ...targetsFor(plan, { ...plan, equipment: ROOMY }), ...change.targetC } };
 }
 
 /** A large kitchen, so that what conflicts is the way and not the room. */
@@ -368,6 +368,36 @@ export const WAYS: readonly CookedSo[] = [
     }),
     steps: ["Oven on at 190", "Bird into the oven", "Expected out"],
     says: [/upright stand in a low tray/],
+  },
+  {
+    name: "read in the breast alone, carved at the table, the roux into hot stock",
+    plan: way({ species: "turkey", cut: "whole", massKg: 5 }, "steady", {
+      decidedBy: "breast",
+      carving: "from-the-bone",
+      gravy: "flour-into-liquid",
+      rouxFat: "butter",
+      stages: [{ fromMin: 0, airC: 170, surface: "deep-pan" }],
+    }),
+    steps: ["Bird into the oven", "Expected out: check the breast, then rest", "To the table whole, and carve"],
+    says: [
+      /breast 74 °C to be seen before carving/,
+      /slices from the bone/,
+      /the roux whisked into it by the spoon/,
+      /butter for the roux, unsalted/,
+      /rack in a deep pan/,
+    ],
+  },
+  {
+    name: "a whole chicken to 82 °C, as its kitchen's guideline asks",
+    plan: way({ species: "chicken", cut: "whole", massKg: 2 }, "steady", { equipment: { guideline: "whole-hotter" } }),
+    steps: ["Oven on", "Bird into the oven", "Expected out: check every centre"],
+    says: [/breast 82 °C, thigh 82 °C to be seen before carving/],
+  },
+  {
+    name: "held at 70 °C for two minutes",
+    plan: way({ species: "duck", cut: "whole", massKg: 2.4 }, "steady", { equipment: { guideline: "held" } }),
+    steps: ["Oven on", "Bird into the oven", "Expected out"],
+    says: [/breast 70 °C, thigh 70 °C to be seen before carving, and still 2 minutes later/],
   },
   {
     name: "several stocks",
