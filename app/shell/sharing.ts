@@ -12,6 +12,7 @@ import type { BrumaDatabase } from "../../storage/database";
 import { roastsOfDinner } from "../../storage/roasts";
 import { outgoing, takeAlong, takeIn, tellAgain, typedIn, unshare, wasKept } from "../../storage/sharing";
 import { messageOf } from "../../words/faults";
+import { fieldsWords } from "../../words/fields";
 import { titleShown } from "../../words/titles";
 import { toast } from "../ui/toast";
 import { whyOf } from "./answer";
@@ -118,7 +119,7 @@ async function hear(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
 async function comeIn(db: BrumaDatabase, shared: SharedRoast): Promise<void> {
   const conflicts = await takeIn(db, shared);
   if (conflicts.length > 0) {
-    toast.info(`Changed on two devices at once: ${conflicts.join(", ")}. What the other one set stands.`);
+    toast.info(`Changed on two devices at once: ${fieldsWords(conflicts)}. What the other one set stands.`);
   }
 }
 
