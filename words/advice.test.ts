@@ -4,6 +4,7 @@ import { HEAT_SOURCES, isFire, shutBy } from "../core/heat/sources";
 import { formatTemperature } from "../core/units/quantity";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
+import { changeWords } from "./change";
 import { birdIn } from "./tasks";
 
 const { plan } = sampleRoast();
@@ -36,6 +37,22 @@ describe("advice in words", () => {
       expect(why.length).toBeGreaterThan(30);
     }
     expect(new Set(words.map(({ key }) => key)).size).toBe(EVERY.length);
+  });
+
+  it("calls stuffing by its one name", () => {
+    const inStuffing = EVERY.map(
+      (advice): Advice => ({
+        ...advice,
+        ...("probe" in advice && { probe: "filling" }),
+        ...("part" in advice && { part: "filling" }),
+      }),
+    );
+    const said = inStuffing.map((advice) => JSON.stringify(adviceWords(advice, plan, "metric")));
+    expect(said.filter((words) => words.includes("stuffing")).length).toBeGreaterThan(5);
+    for (const words of said) expect(words.replace(/"key":"[^"]*"/, "")).not.toMatch(/filling/);
+    for (const kind of ["lost", "believed-again"] as const) {
+      expect(changeWords({ byMin: 4, because: { kind, probe: "filling" } }, "metric")).toContain("in the stuffing");
+    }
   });
 
   it("is in the cook's units: a difference is no temperature", () => {

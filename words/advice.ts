@@ -115,14 +115,14 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
     case "slipped":
       return {
         key: `slipped ${advice.probe}`,
-        does: `Look at the probe in the ${advice.probe}: it has slipped`,
+        does: `Look at the probe in the ${probeName(advice.probe)}: it has slipped`,
         why: "Its readings jumped as no meat does. Push it back into the deepest meat, and say so here: until then the forecast goes by the others, and by how the place warms where it lies now.",
         rings: true,
       };
     case "out":
       return {
         key: `out ${advice.probe}`,
-        does: `The probe in the ${advice.probe} is out of the meat`,
+        does: `The probe in the ${probeName(advice.probe)} is out of the meat`,
         why: "It shows the air around the bird. Push it back into the deepest meat, and say so here: until then its readings are set aside.",
         rings: true,
       };
@@ -136,7 +136,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
     case "misplaced":
       return {
         key: `misplaced ${advice.part}`,
-        does: `Check where the ${advice.part}'s tip sits`,
+        does: `Check where the ${PART_NAMES[advice.part]}'s tip sits`,
         why:
           advice.shortCm > 0
             ? `The readings fit a tip about ${sides([advice.shortCm], units)} short of the deepest meat, where it calls too early: push it on, off the bone, say here that you moved it, and read a second place.`
@@ -153,7 +153,7 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
     case "stalled":
       return {
         key: `stalled ${advice.part}`,
-        does: `The ${advice.part} has all but stopped rising`,
+        does: `The ${PART_NAMES[advice.part]} has all but stopped rising`,
         why: `Half an hour has brought it ${formatTemperatureDifference(advice.kelvinPerHour / 2, units)}. Is the heat on? If it is, evaporation takes all of it: wrap it tight or turn the heat up, or it stands for hours.`,
         rings: true,
       };
