@@ -3,7 +3,7 @@
 import { type Cut, centresOf, type Facing } from "../core/bird/form";
 import { type Probe, placeOf } from "../core/bird/probe";
 import type { Centre } from "../core/bird/solid";
-import { COVERS, type Cover } from "../core/heat/covers";
+import { COVERS, type Cover, type Underlay } from "../core/heat/covers";
 import { type HeatSource, isFire, shutBy } from "../core/heat/sources";
 import type { SaltKind } from "../core/kitchen/salt";
 import type { TaskId } from "../core/schedule/backward";
@@ -35,6 +35,17 @@ export function probeName(probe: Probe): string {
   const { part, side } = placeOf(probe);
   return side ? `${side} ${PART_NAMES[part]}` : PART_NAMES[part];
 }
+
+/** What the bird lies on. */
+export const UNDERLAY_NAMES: Record<Underlay, string> = {
+  rack: "a rack",
+  "deep-pan": "a rack in a deep tray",
+  pan: "the bare tray",
+  "hot-stone": "a hot stone",
+  grate: "an open grate",
+  vegetables: "vegetables",
+  stand: "an upright stand",
+};
 
 export const COVER_NAMES: Record<Cover, string> = {
   none: "Bare",

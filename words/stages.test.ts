@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { FIRST_SHARES } from "../core/forecast/shares";
-import { SHIELDS, WRAPS } from "../core/heat/covers";
+import { SHIELDS, UNDERLAYS, WRAPS } from "../core/heat/covers";
 import { METHODS } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { usualPlan } from "../core/plan/usualPlan";
@@ -8,6 +8,7 @@ import { fullStages } from "../core/processes/stages";
 import { derivePlan } from "../core/schedule/derive";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { simulated } from "../tests/helpers/simulated";
+import { UNDERLAY_NAMES } from "./names";
 import { goesInWords, stageName, stageWords } from "./stages";
 import { timetableOf } from "./timetable";
 
@@ -91,5 +92,27 @@ describe("a change of the heat", () => {
       for (const n of [1, 2]) expect(says(n), wrap).not.toMatch(/^$|stays/);
       expect(says(1)).not.toBe(says(2));
     }
+  });
+});
+
+describe("what it is laid onto with a stage", () => {
+  it("is called as where it is chosen", () => {
+    const told = UNDERLAYS.filter((surface) => surface !== "rack").map((surface) =>
+      stageWords(
+        {
+          ...plan,
+          stages: [
+            { fromMin: 0, airC: 160 },
+            { fromMin: 60, airC: 160, surface },
+          ],
+        },
+        1,
+        "metric",
+        0,
+      ),
+    );
+    expect(told).toEqual(
+      UNDERLAYS.filter((surface) => surface !== "rack").map((surface) => `Onto ${UNDERLAY_NAMES[surface]}`),
+    );
   });
 });

@@ -1,6 +1,6 @@
 /** What changes in the heat, in words. */
 
-import { isUpright, type Shield, type Wrap } from "../core/heat/covers";
+import type { Shield, Wrap } from "../core/heat/covers";
 import { hasFan } from "../core/heat/sources";
 import { heatsOf, movedInto } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -8,7 +8,7 @@ import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { capital } from "./capital";
 import { conditionName } from "./conditions";
-import { facingName, MOVED_INTO } from "./names";
+import { facingName, MOVED_INTO, UNDERLAY_NAMES } from "./names";
 
 const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
   breast: "breast",
@@ -71,8 +71,7 @@ export function stageWords(
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
     stage.side !== before.side && `turn it breast ${stage.side}`,
-    stage.surface !== before.surface &&
-      `onto the ${isUpright(stage.surface) ? "upright stand" : stage.surface.replace("-", " ")}`,
+    stage.surface !== before.surface && `onto ${UNDERLAY_NAMES[stage.surface]}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
   ].filter(Boolean);
   const text = changes.join(", ") || `heat stays at ${heat}`;

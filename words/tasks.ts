@@ -180,7 +180,7 @@ export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string
     : UNDER_WORDS[fullStages(plan.stages, plan.bird.cut)[0]?.surface ?? "rack"];
 const UNDER_WORDS: Record<Underlay, string> = {
   rack: "rack over a low tray",
-  "deep-pan": "rack in a deep pan",
+  "deep-pan": "rack in a deep tray",
   pan: "bare tray",
   "hot-stone": "stone or steel with a tray on it",
   grate: "grate with a tray under it",

@@ -384,7 +384,7 @@ export const WAYS: readonly CookedSo[] = [
       /slices from the bone/,
       /the roux whisked into it by the spoon/,
       /butter for the roux, unsalted/,
-      /rack in a deep pan/,
+      /rack in a deep tray/,
     ],
   },
   {

@@ -12,7 +12,7 @@ import { fullStages } from "../../../core/processes/stages";
 import { formatTemperature, parseDurationS, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { capital } from "../../../words/capital";
 import { conditionName } from "../../../words/conditions";
-import { facingName, HEAT_NAMES, heatWords, PART_NAMES } from "../../../words/names";
+import { facingName, HEAT_NAMES, heatWords, PART_NAMES, UNDERLAY_NAMES } from "../../../words/names";
 import { minuteWords, placeWords, stageName } from "../../../words/stages";
 import { Button } from "../../ui/Button";
 import { Segmented } from "../../ui/Segmented";
@@ -71,7 +71,7 @@ export function StageRow({ plan, n, units }: Props) {
           {holds.shield === "none" ? "no shield" : `foil over ${SHIELDED[holds.shield]}`},{" "}
           {{ none: "", foil: "wrapped, ", lid: "covered, ", bag: "in a bag, " }[holds.wrap]}
           {plan.bird.cut === "whole" && !isUpright(holds.surface) && `breast ${holds.side}, `}on{" "}
-          {turnsItself(heat) ? "the spit" : SURFACE_WORDS[holds.surface]}
+          {turnsItself(heat) ? "the spit" : UNDERLAY_NAMES[holds.surface]}
         </summary>
         {open && <Arrangement plan={plan} n={n} units={units} />}
       </details>
@@ -177,7 +177,7 @@ function Arrangement({ plan, n, units }: Props) {
             value={holds.surface}
             choices={UNDERLAYS.filter((value) => plan.bird.cut === "whole" || !isUpright(value)).map((value) => ({
               value,
-              label: SURFACE_WORDS[value],
+              label: UNDERLAY_NAMES[value],
             }))}
             onChange={(surface) => set({ surface })}
           />
@@ -216,13 +216,3 @@ const SHIELD_CHOICES: readonly { readonly value: Shield; readonly label: string 
   { value: "breast-and-tips", label: "Over both" },
   { value: "all", label: "Loose tent over all" },
 ];
-
-const SURFACE_WORDS = {
-  rack: "a rack",
-  "deep-pan": "a rack in a deep pan",
-  pan: "the bare tray",
-  "hot-stone": "a hot stone",
-  grate: "an open grate",
-  vegetables: "vegetables",
-  stand: "an upright stand",
-} as const;
