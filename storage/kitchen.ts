@@ -1,7 +1,8 @@
 /** The cook's own kitchen: measured once, and what every new roast reckons with. */
-import { inKitchen } from "../core/plan/edits";
+
 import { type Equipment, EquipmentSchema } from "../core/plan/kitchen";
 import { cookStage, type Roast, RoastSchema } from "../core/plan/roast";
+import { inKitchen } from "../core/plan/targets";
 import { usualKitchen } from "../core/plan/usualKitchen";
 import type { UnitSystem } from "../core/units/quantity";
 import type { BrumaDatabase } from "./database";

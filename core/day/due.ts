@@ -6,15 +6,9 @@ import { type Phase, phaseOf } from "../schedule/phase";
 import { kindOf, type Row, type RowKind } from "../schedule/rows";
 import { MINUTE_MS } from "../units/time";
 import { heatOnRow } from "./late";
-
-/** A row that nobody has seen to for so long has been done, or is not going to be. */
-const STANDS_MIN = 15;
+import { stillStands } from "./stands";
 
 type Timed = Pick<Row, "id" | "startMs" | "alarmMin">;
-
-/** Whether it is not so long past that it will not be done any more. */
-export const stillStands = ({ startMs }: Pick<Timed, "startMs">, nowMs: number): boolean =>
-  nowMs < startMs + STANDS_MIN * MINUTE_MS;
 
 /** What is still to be done, and not ticked off. */
 export const comingRows = <Of extends Timed>(

@@ -8,7 +8,7 @@ import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
 import { kindOf, type Row, type RowKind } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { stillStands } from "./due";
+import { stillStands } from "./stands";
 
 const CHILL_ROW = "chill";
 const REHEAT_ROW = `side-${REHEAT_ID}`;

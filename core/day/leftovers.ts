@@ -2,8 +2,8 @@
 import { constant } from "../constants";
 import { cookStage, LEFTOVERS_ROW, type Roast } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { stillStands } from "./due";
 import { isLongOver } from "./over";
+import { stillStands } from "./stands";
 
 export interface Leftovers {
   /** In the fridge by then, epoch ms. */

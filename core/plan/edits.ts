@@ -25,14 +25,6 @@ export const withDishes =
     return { ...plan, sides: [...plan.sides, ...fitting].slice(0, MOST_SIDES) };
   };
 
-/** In its kitchen as that is now; what was aimed at its guideline follows it. */
-export const inKitchen =
-  (changed: Partial<Plan["equipment"]>): Change =>
-  (plan) => {
-    const equipment = { ...plan.equipment, ...changed };
-    return { ...plan, equipment, targetC: targetsFor({ bird: plan.bird, equipment }, plan) };
-  };
-
 export const withBird =
   (change: Partial<Plan["bird"]>): Change =>
   (plan) => ({ ...plan, bird: { ...plan.bird, ...change } });

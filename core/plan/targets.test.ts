@@ -7,8 +7,16 @@ import { seenWhere, whereRead } from "../../words/readIn";
 import { centresOf } from "../bird/form";
 import type { Centre } from "../bird/solid";
 import { GUIDELINES } from "../safety/guideline";
-import { inKitchen, withForm } from "./edits";
-import { aimsAtGuideline, decidingCentres, guidelineTargets, highestTargetC, targetsOf, unreadCentre } from "./targets";
+import { withForm } from "./edits";
+import {
+  aimsAtGuideline,
+  decidingCentres,
+  guidelineTargets,
+  highestTargetC,
+  inKitchen,
+  targetsOf,
+  unreadCentre,
+} from "./targets";
 
 describe("where a plan is read", () => {
   it("is somewhere, in meat that the bird has, and in its stuffing whatever its cook goes by", () => {

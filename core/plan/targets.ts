@@ -43,6 +43,14 @@ export function targetsFor(
   return Object.fromEntries(centresOf(bird).map((centre) => [centre, targetAt(centre)]));
 }
 
+/** In its kitchen as that is now; what was aimed at its guideline follows it. */
+export const inKitchen =
+  (changed: Partial<Plan["equipment"]>) =>
+  (plan: Plan): Plan => {
+    const equipment = { ...plan.equipment, ...changed };
+    return { ...plan, equipment, targetC: targetsFor({ bird: plan.bird, equipment }, plan) };
+  };
+
 /** What the guideline asks at each of the centres that decide, °C. */
 export const guidelineTargets = (plan: Judged & Decided): CentreTemperatures =>
   Object.fromEntries(decidingCentres(plan).map((centre) => [centre, askedC(guidelineOf(plan), centre)]));
