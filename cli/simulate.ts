@@ -9,9 +9,10 @@ import { bandShares } from "../core/forecast/band";
 import { centredPrior, drawn, traitsOf, usualPrior } from "../core/forecast/prior";
 import { mapLate } from "../core/forecast/shares";
 import { COVERS, type Cover } from "../core/heat/covers";
-import { DRAUGHTS, type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
+import { type Fire, MILD_DAY, type Weather } from "../core/heat/fire";
 import { BARE_SKIN, type Dressing } from "../core/heat/ovens";
 import {
+  DRAUGHTS,
   elsewhereOf,
   FUELS,
   HEAT_SOURCES,

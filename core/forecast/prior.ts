@@ -5,9 +5,8 @@
 
 import { evenNumbers, normalNumbers } from "../chance";
 import { constant } from "../constants";
-import type { Draught } from "../heat/fire";
 import type { OvenTraits } from "../heat/ovens";
-import { areOneOven, type HeatSource, isLidded, SOURCE_TRAITS } from "../heat/sources";
+import { areOneOven, type Draught, type HeatSource, isLidded, SOURCE_TRAITS } from "../heat/sources";
 
 /** One member's way of differing from the usual, each in standard deviations. */
 export const UNKNOWNS = [

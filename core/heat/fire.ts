@@ -14,10 +14,6 @@ export interface Fire {
   readonly weather: Weather;
 }
 
-/** How well a smoker or a covered grill draws hot air past the bird, as far as the cook has seen. */
-export const DRAUGHTS = ["weak", "usual", "good"] as const;
-export type Draught = (typeof DRAUGHTS)[number];
-
 /** How air goes up and down about what it is set to. */
 export interface Swing {
   readonly amplitudeK: number;

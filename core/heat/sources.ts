@@ -11,6 +11,10 @@ export type HeatSource = (typeof HEAT_SOURCES)[number];
 export const FUELS = ["charcoal", "wood", "pellets", "gas"] as const;
 export type Fuel = (typeof FUELS)[number];
 
+/** How well a smoker or a covered grill draws hot air past the bird, as far as the cook has seen. */
+export const DRAUGHTS = ["weak", "usual", "good"] as const;
+export type Draught = (typeof DRAUGHTS)[number];
+
 /** Fall of a natural-convection coefficient with the size of the body, Nu ∝ Ra^(1/4): h ∝ L^(−1/4). */
 export const NATURAL_SIZE_POWER = 0.25;
 

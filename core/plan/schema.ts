@@ -6,15 +6,14 @@ import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
 import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../heat/covers";
-import { DRAUGHTS } from "../heat/fire";
-import { FUELS, HEAT_SOURCES } from "../heat/sources";
+import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../heat/sources";
 
 import { CARVINGS } from "../kitchen/cutting";
 import { FATS } from "../kitchen/fats";
 import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../kitchen/gravy";
 import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../kitchen/salt";
 import { COLOURS } from "../processes/conditions";
-import { ICE_LEFT, THAW_PLACES } from "../processes/thaw";
+import { ICE_LEFT, THAW_PLACES } from "../processes/ice";
 import { between, whole } from "../units/number";
 import { instant, line, typedName, zone } from "../units/text";
 import { EquipmentSchema, InOven } from "./kitchen";

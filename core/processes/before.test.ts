@@ -8,9 +8,10 @@ import { THAW_TABLE } from "../kitchen/thaw";
 import { KG_PER_POUND } from "../units/quantity";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
+import type { ThawPlace } from "./ice";
 import { type BeforeOven, beforeOven, thawHours, thawingSizeCm } from "./life";
 import { drying, equilibriumPercent, type SaltingMethod, salting } from "./salting";
-import { iceShareOf, type ThawPlace, thawing } from "./thaw";
+import { iceShareOf, thawing } from "./thaw";
 import { chilling, reheating, Tray } from "./tray";
 
 const CHICKEN: FormChoice = { species: "chicken", cut: "whole" };

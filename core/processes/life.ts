@@ -14,10 +14,11 @@ import { everywhere, kitchenAir } from "../heat/surroundings";
 import { densitiesOf } from "../heat/tissue";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
+import type { ThawPlace } from "./ice";
 import type { Pictured } from "./picture";
 import type { SaltShares } from "./saltField";
 import { drying, SaltBath, type SaltingMethod, salting } from "./salting";
-import { type ThawMedium, type ThawPlace, thawing } from "./thaw";
+import { type ThawMedium, thawing } from "./thaw";
 
 export interface BeforeOven {
   /** Share of its water that is ice as its life here begins: 1 from the freezer, 0 for a fresh bird. */

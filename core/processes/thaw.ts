@@ -5,16 +5,9 @@ import { requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
 import { DAY_MIN } from "../units/time";
 import type { HistoryPoint, LivingBird } from "./bird";
+import type { ThawPlace } from "./ice";
 
-/** Where a bird thaws; none: it goes in with its ice. */
-export const THAW_PLACES = ["fridge", "water", "brine", "none"] as const;
-export type ThawPlace = (typeof THAW_PLACES)[number];
 export type ThawMedium = Exclude<ThawPlace, "none">;
-
-/** What a hand finds on the morning, as shares of the bird's water that are still ice. */
-export const ICE_LEFT = ["cavity", "middle", "most"] as const;
-export type IceLeft = (typeof ICE_LEFT)[number];
-export const ICE_SHARE: Record<IceLeft, number> = { cavity: 0.06, middle: 0.2, most: 0.5 };
 
 export interface ThawOptions {
   readonly medium: ThawMedium;

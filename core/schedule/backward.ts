@@ -4,7 +4,7 @@
  */
 
 import { type Late, mapLate, NEVER } from "../forecast/shares";
-import type { ThawPlace } from "../processes/thaw";
+import type { ThawPlace } from "../processes/ice";
 import { MINUTE_MS } from "../units/time";
 import type { Free } from "./hands";
 

@@ -5,8 +5,7 @@ import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { WRAPS } from "../../core/heat/covers";
-import { DRAUGHTS } from "../../core/heat/fire";
-import { FUELS, HEAT_SOURCES } from "../../core/heat/sources";
+import { DRAUGHTS, FUELS, HEAT_SOURCES } from "../../core/heat/sources";
 import { CARVINGS } from "../../core/kitchen/cutting";
 import { FATS } from "../../core/kitchen/fats";
 import { POTS, ROUX_FATS, STOCKS, THICKENERS } from "../../core/kitchen/gravy";
@@ -24,7 +23,7 @@ import {
 import { usualKitchen } from "../../core/plan/usualKitchen";
 import { usualPlan } from "../../core/plan/usualPlan";
 import { COLOURS } from "../../core/processes/conditions";
-import { ICE_LEFT, THAW_PLACES } from "../../core/processes/thaw";
+import { ICE_LEFT, THAW_PLACES } from "../../core/processes/ice";
 import { GUIDELINES } from "../../core/safety/guideline";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { DAY_MS } from "../../core/units/time";

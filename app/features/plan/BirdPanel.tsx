@@ -7,7 +7,7 @@ import { isFire } from "../../../core/heat/sources";
 import { hasGiblets } from "../../../core/kitchen/cutting";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
-import { THAW_PLACES } from "../../../core/processes/thaw";
+import { THAW_PLACES } from "../../../core/processes/ice";
 import { formatMass, parseMassKg } from "../../../core/units/quantity";
 import { allOf } from "../../../words/listing";
 import { CUT_NAMES } from "../../../words/names";

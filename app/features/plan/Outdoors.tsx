@@ -1,6 +1,5 @@
 import { requireBetween } from "../../../core/errors";
-import { DRAUGHTS, type Draught } from "../../../core/heat/fire";
-import { FUELS, type Fuel, isLidded } from "../../../core/heat/sources";
+import { DRAUGHTS, type Draught, FUELS, type Fuel, isLidded } from "../../../core/heat/sources";
 import { briquettesPerHour, briquettesToStart } from "../../../core/kitchen/fuel";
 import { heatsOf, ovenIn } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
