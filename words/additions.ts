@@ -1,7 +1,10 @@
 /** The cook's own lines, in words. */
 
-import { isOnBird } from "../core/plan/additions";
+import { isOnBird, wrapsAt } from "../core/plan/additions";
 import type { Addition, Plan } from "../core/plan/schema";
+import { taskOf } from "../core/schedule/backward";
+import type { ChoreKind } from "../core/schedule/chore";
+import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { formatSpoons, liquid, small } from "./amounts";
 
@@ -29,12 +32,50 @@ export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, 
   }
 }
 
-/** The cook's own lines for a moment: what, how much, where. */
-export function additionWords(plan: Plan, moment: Addition["when"], units: UnitSystem): string[] {
-  const onBird = isOnBird({ when: moment });
-  return plan.additions
-    .filter(({ when }) => when === moment)
-    .map(
-      (each) => `${each.name}, ${additionAmount(each, plan, units)}${onBird ? ` ${ADDITION_WHERE[each.where]}` : ""}`,
-    );
+/** What, how much and, on the bird, where. */
+export const additionWords = (each: Addition, plan: Pick<Plan, "bird">, units: UnitSystem): string =>
+  `${each.name}, ${additionAmount(each, plan, units)}${isOnBird(each) ? ` ${ADDITION_WHERE[each.where]}` : ""}`;
+
+/** Rows of the timetable that tell of the cook's own lines. */
+type Row = "brine" | "salt" | "season" | "stage" | "glaze" | "rest" | "thicken";
+type Placed = Pick<DerivedPlan, "schedule" | "chores" | "beside">;
+
+/** What several pieces in one heat get once: it is told with the first of them. */
+const OF_THE_HEAT: readonly Addition["when"][] = ["into-the-tray", "into-the-wrap", "into-the-gravy"];
+
+/** The row that one is told with: that of its moment or, where this plan has none, the next that there is. */
+function rowOf({ when }: Addition, plan: Plan, { schedule, chores }: Placed): Row {
+  const has = (kind: ChoreKind): boolean => chores.some((chore) => chore.kind === kind);
+  switch (when) {
+    case "with-the-salt":
+      return has("mix-brine") ? "brine" : taskOf(schedule, "salt") ? "salt" : "season";
+    case "before-the-heat":
+    case "into-the-tray":
+      return "season";
+    case "into-the-wrap": {
+      const n = wrapsAt(plan);
+      if (n === 0) return "season";
+      return chores.some((chore) => chore.kind === "stage" && chore.n === n) ? "stage" : "rest";
+    }
+    case "at-the-end":
+      return has("glaze") ? "glaze" : "rest";
+    case "into-the-gravy":
+      return has("thicken") ? "thicken" : "rest";
+  }
 }
+
+/** Where it goes, in a row that tells of other places too. */
+const PREFIX: Partial<Record<Addition["when"], string>> = {
+  "into-the-tray": "into the tray: ",
+  "into-the-wrap": "into the wrap: ",
+  "into-the-gravy": "into the gravy: ",
+};
+/** Rows that are of one place alone. */
+const OF_ONE_PLACE: readonly Row[] = ["stage", "thicken"];
+
+/** The cook's own lines that are told with a row. */
+export const additionsIn = (row: Row, plan: Plan, placed: Placed, units: UnitSystem): string[] =>
+  plan.additions
+    .filter(({ when }) => !(placed.beside.piece?.follows && OF_THE_HEAT.includes(when)))
+    .filter((each) => rowOf(each, plan, placed) === row)
+    .map((each) => `${OF_ONE_PLACE.includes(row) ? "" : (PREFIX[each.when] ?? "")}${additionWords(each, plan, units)}`);

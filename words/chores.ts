@@ -17,7 +17,7 @@ import { heatedSpans } from "../core/schedule/places";
 import { potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
-import { additionAmount, additionWords } from "./additions";
+import { additionAmount, additionsIn } from "./additions";
 import { ice, liquid, small, spooned } from "./amounts";
 import { conditionWords } from "./conditions";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
@@ -37,7 +37,11 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     case "mix-brine":
       return [
         `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${forEachBird(salt.portions)}`,
-        `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water; then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
+        [
+          `dissolved in ${liquid((salt.bath?.hotL ?? 0) * 1000, units)} of hot water`,
+          ...additionsIn("brine", plan, derived, units),
+          `then the cold water and ${ice(salt.bath?.iceKg ?? 0, units)} of ice`,
+        ].join("; "),
       ];
     case "make": {
       const made = plan.additions.filter(({ makeMin }) => makeMin > 0)[n - 1];
@@ -81,10 +85,9 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
           seasoning.pasteGrams > 0 &&
             `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",
-          ...additionWords(plan, "before-the-heat", units),
+          ...additionsIn("season", plan, derived, units),
           startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
           plan.bird.cut === "whole" && plan.bird.legs === "tied" && "legs tied, wings tucked",
-          ...additionWords(plan, "into-the-tray", units).map((line) => `into the tray: ${line}`),
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)
@@ -114,7 +117,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
           : `thin, ${quickly(heat)}`;
       return [
         `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
-        [how, ...additionWords(plan, "at-the-end", units)].join("; "),
+        [how, ...additionsIn("glaze", plan, derived, units)].join("; "),
       ];
     }
     case "ice-gone": {
@@ -156,7 +159,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     case "thicken":
       return [
         `Gravy: ${liquid(gravy.finishedMl, units)}`,
-        `${[gravy.liquid, ...additionWords(plan, "into-the-gravy", units)].join(", ")}; ${THICKENED[plan.gravy]}; bring to the boil; taste, only then salt; warm jug`,
+        `${[gravy.liquid, ...additionsIn("thicken", plan, derived, units)].join(", ")}; ${THICKENED[plan.gravy]}; bring to the boil; taste, only then salt; warm jug`,
       ];
   }
 }

@@ -2,10 +2,12 @@
 
 import type { Shield, Wrap } from "../core/heat/covers";
 import { hasFan } from "../core/heat/sources";
+import { wrapsAt } from "../core/plan/additions";
 import { heatsOf, movedInto } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
+import { additionWords } from "./additions";
 import { capital } from "./capital";
 import { conditionName } from "./conditions";
 import { facingName, MOVED_INTO, UNDERLAY_NAMES } from "./names";
@@ -51,9 +53,23 @@ export function stageName({ stages }: Pick<Plan, "stages">, n: number, units: Un
   return next.when ? "at first" : `first ${minuteWords(next.fromMin)} min`;
 }
 
+/** What goes into the wrap that a stage, or one before it that was not made, puts on. */
+function withTheWrap(
+  plan: Pick<Plan, "stages" | "bird" | "additions">,
+  after: number,
+  n: number,
+  units: UnitSystem,
+): readonly string[] {
+  const at = wrapsAt(plan);
+  if (at === null || at <= after || at > n) return [];
+  return plan.additions
+    .filter(({ when }) => when === "into-the-wrap")
+    .map((each) => `with ${additionWords(each, plan, units)}`);
+}
+
 /** What changes as a stage begins: what the hand does to the oven and the bird. @param after the stage that was done last */
 export function stageWords(
-  plan: Pick<Plan, "stages" | "bird" | "heat">,
+  plan: Pick<Plan, "stages" | "bird" | "heat" | "additions">,
   n: number,
   units: UnitSystem,
   after = n - 1,
@@ -70,6 +86,7 @@ export function stageWords(
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
     stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
+    ...withTheWrap(plan, after, n, units),
     stage.side !== before.side && `turn it breast ${stage.side}`,
     stage.surface !== before.surface && `onto ${UNDERLAY_NAMES[stage.surface]}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,

@@ -13,13 +13,12 @@ import { goesInWithIce } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
-import { glazePasses } from "../core/plan/season";
 import { targetsOf } from "../core/plan/targets";
 import { fullStages } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
-import { additionWords } from "./additions";
+import { additionsIn } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { holdWords } from "./guideline";
 import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
@@ -50,7 +49,8 @@ export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): s
   return `Bird into the cold oven${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
 }
 
-export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
+export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
+  const { salt, schedule } = derived;
   const t = (celsius: number): string => formatTemperature(celsius, units);
   const each = saltEach(salt);
   const grams = small(each.grams, units);
@@ -71,7 +71,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
     ].join("; "),
   ];
   const hasBreast = centresOf(plan.bird).includes("breast");
-  const withSalt = [...first, ...additionWords(plan, "with-the-salt", units)];
+  const withSalt = [...first, ...additionsIn("salt", plan, derived, units)];
   const fire = isFire(plan.heat);
   const preheatC = preheatedC(plan);
   const into = (n: number): string => {
@@ -147,7 +147,7 @@ export function taskWords(plan: Plan, { salt, schedule }: DerivedPlan, units: Un
       [
         finishWords(plan, units),
         // What goes on last goes on with the glaze, or as it comes out.
-        ...(glazePasses(plan) > 0 ? [] : additionWords(plan, "at-the-end", units)),
+        ...additionsIn("rest", plan, derived, units),
         `rested ${restRange(schedule.restMin)}`,
       ].join("; "),
     ],

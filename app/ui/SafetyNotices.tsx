@@ -3,6 +3,7 @@ import type { PlannedDone } from "../../core/forecast/planned";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
 import { aimsAtGuideline, guidelineOf, targetsOf, unreadCentre } from "../../core/plan/targets";
+import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
 import { guidelineWords } from "../../words/guideline";
@@ -53,8 +54,10 @@ export function SafetyNotices({
         <Caution>
           Only {whereRead(plan)} is read. By then a usual bird&apos;s {PART_NAMES[unread]} is
           {unreadPeakC === undefined ? " not known yet" : ` at ${t(unreadPeakC)}, computed`}
-          {unreadPeakC !== undefined && unreadPeakC < guidelineOf(plan).meatC && " and below the guideline"}; the usual
-          guidance reads both.
+          {unreadPeakC !== undefined &&
+            !meetsGuideline(unreadPeakC, guidelineOf(plan).meatC) &&
+            " and below the guideline"}
+          ; the usual guidance reads both.
         </Caution>
       )}
       {longRest && <Caution>{longRest}</Caution>}

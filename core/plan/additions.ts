@@ -1,5 +1,6 @@
 /** What rubs, pastes and liquids bring: how much of them, and their salt and sugar. */
 import { ovenMassKg } from "../bird/mass";
+import { fullStages } from "../processes/stages";
 import type { Addition, Plan } from "./schema";
 
 /** US customary units, NIST Handbook 44. */
@@ -22,6 +23,15 @@ export function additionGrams({ amount, unit }: Addition, { bird }: Pick<Plan, "
 
 const ON_THE_BIRD: readonly Addition["when"][] = ["with-the-salt", "before-the-heat"];
 export const isOnBird = ({ when }: Pick<Addition, "when">): boolean => ON_THE_BIRD.includes(when);
+
+/** The first stage that it is wrapped in, or lies under a lid: 0 as it goes in; null for none. */
+export function wrapsAt({
+  stages,
+  bird,
+}: Pick<Plan, "stages"> & { readonly bird: Pick<Plan["bird"], "cut"> }): number | null {
+  const n = fullStages(stages, bird.cut).findIndex(({ wrap }) => wrap !== "none");
+  return n < 0 ? null : n;
+}
 
 const saltGrams = (plan: Pick<Plan, "bird" | "additions">, counts: (addition: Addition) => boolean): number =>
   plan.additions

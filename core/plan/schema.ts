@@ -154,6 +154,7 @@ export const ADDITION_MOMENTS = [
   "with-the-salt",
   "before-the-heat",
   "into-the-tray",
+  "into-the-wrap",
   "at-the-end",
   "into-the-gravy",
 ] as const;

@@ -31,6 +31,7 @@ describe("another country's guideline", () => {
   it("asks more of whole birds, and of their pieces and their stuffing what is usual", () => {
     expect(verdict({ breast: 81.9, thigh: 84 }, 20, hotter).kind).toBe("below-guideline");
     expect(verdict({ breast: 82, thigh: 84, filling: 74 }, 20, hotter).kind).toBe("meets-guideline");
+    expect(verdict({ breast: 80, thigh: 84, filling: 75 }, 20, hotter)).toMatchObject({ highestC: 80 });
     for (const cut of ["parts", "crown", "legs", "boneless-breast", "leg-roll"] as const) {
       expect(guidelineFor("whole-hotter", cut)).toEqual(guidelineFor(undefined, cut));
     }

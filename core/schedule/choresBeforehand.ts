@@ -1,6 +1,7 @@
 /** What may be done earlier than it is wanted: put as late as there is a free pair of hands. */
 
 import type { Gravy } from "../kitchen/gravy";
+import { wrapsAt } from "../plan/additions";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
@@ -48,6 +49,7 @@ function putMade(sheet: ChoreSheet, wanted: Wanted): void {
       "with-the-salt": taskOf(schedule, "prepare")?.startMs ?? taskOf(schedule, "salt")?.startMs ?? dressedFromMs,
       "before-the-heat": filledFromMs,
       "into-the-tray": filledFromMs,
+      "into-the-wrap": wrapsAt(plan) === 0 ? filledFromMs : schedule.inAtMs,
       "at-the-end": schedule.inAtMs,
       "into-the-gravy": gravyEndMs - THICKEN_MIN * MINUTE_MS,
     }[when];

@@ -270,7 +270,7 @@ export const WAYS: readonly CookedSo[] = [
         { fromMin: 0, airC: 125 },
         { fromMin: 60, when: { centre: "breast", reachesC: 55 }, airC: 165, wrap: "foil", side: "down" },
       ],
-      additions: [addition("butter for the wrap", 100, "g", "at-the-end")],
+      additions: [addition("butter", 100, "g", "into-the-wrap")],
     }),
     steps: [
       "Open and clean",
@@ -280,7 +280,7 @@ export const WAYS: readonly CookedSo[] = [
       "Heat to 165",
       "Expected out",
     ],
-    says: [/wood pellets/, /wrap it tight/, /butter for the wrap/],
+    says: [/wood pellets/, /wrap it tight, with butter, 100 g/],
   },
   {
     name: "a fitted shield, off in time for colour",

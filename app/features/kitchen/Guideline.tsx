@@ -8,7 +8,7 @@ import { stored } from "../../shell/stored";
 import { Segmented } from "../../ui/Segmented";
 import { Why } from "../../ui/Why";
 
-/** Where each comes from, and what it asks. */
+/** What each asks. */
 const SAYS: Record<GuidelineId, string> = {
   "at-once": "Seen once at every centre, stuffing too: nothing has to be timed.",
   held: "Less hot, and still there two minutes later: the stove asks for the second look.",

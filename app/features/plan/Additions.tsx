@@ -52,6 +52,7 @@ const MOMENT_NAMES: Record<Addition["when"], string> = {
   "with-the-salt": "with the salt",
   "before-the-heat": "before the heat",
   "into-the-tray": "into the tray",
+  "into-the-wrap": "into the wrap",
   "at-the-end": "at the end",
   "into-the-gravy": "into the gravy",
 };

@@ -83,7 +83,7 @@ export function Doneness({ plan, derived, cook, units }: Props) {
           reached: what is shown is what the model expects of a usual bird. A thermometer decides.
         </Caution>
       )}
-      <Why id={isRead ? "probe" : "juices"} />
+      {finish.kind !== "time" && <Why id={isRead ? "probe" : "juices"} />}
       {derived && <ProbeSheet plan={plan} inAtMs={derived.schedule.inAtMs} />}
       {finish.kind !== "time" && (
         <>
