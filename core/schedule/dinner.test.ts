@@ -149,7 +149,13 @@ describe("several roasts of one dinner", () => {
         const late = uses.find(({ id }) => id === "carve");
         const isWaiting =
           tableMs > Date.parse(one.serveAt) && one.roasted === "same-day" && plan.roasted === "same-day";
-        if (isWaiting && one.equipment.hands === 1 && uses.some(({ id }) => id === "thicken") && !inOneHeat)
+        // Several birds are carved for longer than the late one, and its gravy, leave the cook alone: then it is before that.
+        const knifeMs = (knife?.endMs ?? 0) - (knife?.startMs ?? 0);
+        const isRoom = !uses.some(
+          ({ hands, startMs, endMs }) =>
+            hands > 0 && startMs < (late?.startMs ?? 0) - 1 && endMs > (late?.startMs ?? 0) - knifeMs + 1,
+        );
+        if (isWaiting && isRoom && one.equipment.hands === 1 && uses.some(({ id }) => id === "thicken") && !inOneHeat)
           expect(Math.abs((late?.startMs ?? 0) - (knife?.endMs ?? 0))).toBeLessThan(1);
         expectOrder(plan, b1);
       }),
