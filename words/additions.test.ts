@@ -62,6 +62,11 @@ it("tells of each with what it goes with", () => {
   expect(rowsWith({ ...plan, stages: [{ fromMin: 0, airC: 160, wrap: "foil" }] }, wrap)).toEqual(["season-1"]);
   // Spices of a brine are in it, and what was to go on with no salt goes on before the heat.
   expect(rowsWith({ ...plan, salt: { ...plan.salt, method: "brine" } }, withSalt)).toEqual(["mix-brine-1"]);
+  const brined = { ...plan, salt: { ...plan.salt, method: "brine" as const } };
+  const brine = timetableOf(brined, deriveAny(brined, { pullMinute: 200, thawHours: 10 }), "metric").find(
+    ({ id }) => id === "mix-brine-1",
+  );
+  expect(brine?.detail).toContain(`${withSalt}, 10 g;`);
   expect(rowsWith({ ...plan, salt: { ...plan.salt, method: "none" } }, withSalt)).toEqual(["season-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 150 }] } }, end)).toEqual(["glaze-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 250 }] } }, end)).toEqual(["rest"]);

@@ -65,17 +65,19 @@ function rowOf({ when }: Addition, plan: Plan, { schedule, chores }: Placed): Ro
 }
 
 /** Where it goes, in a row that tells of other places too. */
-const PREFIX: Partial<Record<Addition["when"], string>> = {
-  "into-the-tray": "into the tray: ",
-  "into-the-wrap": "into the wrap: ",
-  "into-the-gravy": "into the gravy: ",
+const PREFIXES: Partial<Record<Row, Partial<Record<Addition["when"], string>>>> = {
+  season: { "into-the-tray": "into the tray: ", "into-the-wrap": "into the wrap: " },
+  rest: { "into-the-gravy": "into the gravy: " },
 };
-/** Rows that are of one place alone. */
-const OF_ONE_PLACE: readonly Row[] = ["stage", "thicken"];
 
 /** The cook's own lines that are told with a row. */
 export const additionsIn = (row: Row, plan: Plan, placed: Placed, units: UnitSystem): string[] =>
   plan.additions
     .filter(({ when }) => !(placed.beside.piece?.follows && OF_THE_HEAT.includes(when)))
     .filter((each) => rowOf(each, plan, placed) === row)
-    .map((each) => `${OF_ONE_PLACE.includes(row) ? "" : (PREFIX[each.when] ?? "")}${additionWords(each, plan, units)}`);
+    .map((each) =>
+      // What is in a brine is nowhere on the bird.
+      row === "brine"
+        ? `${each.name}, ${additionAmount(each, plan, units)}`
+        : `${PREFIXES[row]?.[each.when] ?? ""}${additionWords(each, plan, units)}`,
+    );
