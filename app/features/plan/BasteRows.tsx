@@ -6,13 +6,22 @@ import { usePlanStore } from "./planStore";
 
 /** No roast is basted later, min. */
 const LATEST_MIN = 600;
+/** Oftener nobody keeps up, and more seldom is not at all, min. */
+const OFTENEST_MIN = 5;
+const SELDOMEST_MIN = 120;
 
-/** Between which minutes it is basted, and with what. */
+/** How often it is basted, between which minutes, and with what. */
 export function BasteRows({ season }: { readonly season: Plan["season"] }) {
   const { settle } = usePlanStore();
   return (
     <>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid grid-cols-3 gap-2">
+        <UnitField
+          label="Every, min"
+          shown={`${season.basteEveryMin}`}
+          parse={(text) => parseMinutes("between bastings", text, OFTENEST_MIN, SELDOMEST_MIN)}
+          onChange={(basteEveryMin) => settle(withSeason({ basteEveryMin }))}
+        />
         <UnitField
           label="From minute"
           shown={`${season.basteFromMin}`}
