@@ -2,7 +2,7 @@ import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
-import { aimsAtGuideline, guidelineOf, targetsOf, unreadCentre } from "../../core/plan/targets";
+import { guidelineOf, shortTargetC, unreadCentre } from "../../core/plan/targets";
 import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
@@ -34,7 +34,7 @@ export function SafetyNotices({
 }: Props) {
   const { units } = usePreferences();
   const guideline = guidelineWords(plan, units);
-  const lowestC = Math.min(...Object.values(targetsOf(plan)).filter((celsius) => celsius !== undefined));
+  const shortC = shortTargetC(plan);
   const unread = unreadCentre(plan);
   const unreadPeakC = unread && cook?.peak[unread]?.celsius;
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -43,9 +43,9 @@ export function SafetyNotices({
   const chill = cook?.dayAfter?.chill;
   return (
     <>
-      {!aimsAtGuideline(plan) && (
+      {shortC !== undefined && (
         <Caution>
-          The target of {t(lowestC)} is below the guideline of {guideline}.{" "}
+          The target of {t(shortC)} is below the guideline of {guideline}.{" "}
           {cook && `Computed at the coldest point, through roast and rest: ${survivorsWords(cook.logReduction)}. `}
           Not computed: the surface, the kitchen, who eats. Follow your local food-safety authority.
         </Caution>

@@ -55,11 +55,17 @@ export const inKitchen =
 export const guidelineTargets = (plan: Judged & Decided): CentreTemperatures =>
   Object.fromEntries(decidingCentres(plan).map((centre) => [centre, askedC(guidelineOf(plan), centre)]));
 
+/** The lowest target that is below what the guideline asks there, °C; undefined where none is. */
+export function shortTargetC(plan: Judged & Decided & Pick<Plan, "targetC">): number | undefined {
+  const guideline = guidelineOf(plan);
+  const short = (Object.entries(targetsOf(plan)) as [Centre, number][])
+    .filter(([centre, celsius]) => !meetsGuideline(celsius, askedC(guideline, centre)))
+    .map(([, celsius]) => celsius);
+  return short.length > 0 ? Math.min(...short) : undefined;
+}
+
 /** Whether a plan aims at its guideline or past it, everywhere it is read. */
-export const aimsAtGuideline = (plan: Judged & Decided & Pick<Plan, "targetC">): boolean =>
-  (Object.entries(targetsOf(plan)) as [Centre, number][]).every(([centre, celsius]) =>
-    meetsGuideline(celsius, askedC(guidelineOf(plan), centre)),
-  );
+export const aimsAtGuideline = (plan: Parameters<typeof shortTargetC>[0]): boolean => shortTargetC(plan) === undefined;
 
 /** °C to be seen at each of the centres that decide. */
 export function targetsOf(plan: Decided & Pick<Plan, "targetC">): CentreTemperatures {

@@ -7,7 +7,7 @@
 import { inOrder, withoutTicks, withTick } from "./happened";
 import { LEFTOVERS_ROW, type Roast } from "./roast";
 import type { Plan } from "./schema";
-import { targetsFor } from "./targets";
+import { inKitchen } from "./targets";
 import { inSince, notInYet } from "./wentIn";
 
 /** What a dinner has once: when and where it is eaten, by whom, what else is cooked, and in which kitchen. */
@@ -108,9 +108,8 @@ export function handedOn(before: Roast, after: Roast, other: Roast): Roast {
 
 /** A plan with what it has together with others; what was aimed at its kitchen's guideline follows it. */
 const taking = (plan: Plan, what: Partial<Plan>): Plan => ({
-  ...plan,
+  ...(what.equipment ? inKitchen(what.equipment)(plan) : plan),
   ...what,
-  ...(what.equipment && { targetC: targetsFor({ bird: plan.bird, equipment: what.equipment }, plan) }),
 });
 
 const picked = (plan: Plan, names: readonly (keyof Plan)[]): Partial<Plan> =>

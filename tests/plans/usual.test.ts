@@ -280,6 +280,11 @@ describe("a usual plan", () => {
       "The target of 66 °C is below the guideline of 70 °C, held for 2 minutes.",
     );
     expect(shown({ targetC: { breast: 74, thigh: 74 } }, "whole-hotter")).toContain("below the guideline of 82 °C");
+    // Stuffing is asked less of than its bird: it is not what is short.
+    const bird = { ...sampleRoast().plan.bird, cavity: "stuffed" as const };
+    expect(shown({ bird, targetC: { breast: 80, thigh: 82, filling: 74 } }, "whole-hotter")).toContain(
+      "The target of 80 °C is below",
+    );
   });
 
   it("begins its clock with the first thing that is done: a brine that is mixed, an eve's check", () => {

@@ -5,7 +5,7 @@ import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
 import { heatNow } from "../../../core/plan/heats";
-import { guidelineOf, targetsOf } from "../../../core/plan/targets";
+import { guidelineOf } from "../../../core/plan/targets";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { holdWords } from "../../../words/guideline";
@@ -56,7 +56,8 @@ export function Resting({ day, acts }: Props) {
   const pulledMin = (pulledMs - inAtMs) / MINUTE_MS;
   const nowMin = (now - inAtMs) / MINUTE_MS;
   const atRest = believed.filter(({ minute }) => minute >= pulledMin);
-  const targetC = targetsOf(plan);
+  // Out of the heat, what each centre is to show before it is carved.
+  const { goalsC: targetC } = day;
   const places = placesSeen(targetC, atRest, guidelineOf(plan));
   const allSeen = places.every(({ seen }) => seen);
   const isRead = day.forecast.forecast !== null;
