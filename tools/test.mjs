@@ -2,10 +2,11 @@
 import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
-import { join } from "node:path";
+import { join, relative } from "node:path";
 
 let passed = 0;
-let failed = 0;
+/** What failed, a line each: told once more at the end, which is what a log that is cut short keeps. */
+const failures = [];
 
 /** Runs a command. What it prints is shown as it comes, or handed back when it ends, so that two at once can be read. */
 function run(command, args, { live = false, env = {} } = {}) {
@@ -23,10 +24,17 @@ async function check(name, command, args) {
   const { status, printed } = await run(command, args);
   console.log(`\n— ${name}\n${printed}`);
   if (status === 0) passed++;
-  else {
-    failed++;
-    console.log(`${name}: failed`);
-  }
+  else failures.push(name);
+}
+
+const firstLine = (text = "") => text.split("\n")[0].slice(0, 200);
+
+/** A line for each test of a file that failed, or for the file where it broke by itself. */
+function brokenIn({ name, status, message, assertionResults }) {
+  const file = relative(process.cwd(), name);
+  const tests = assertionResults.filter((test) => test.status === "failed");
+  if (tests.length === 0 && status === "failed") return [`${file}: ${firstLine(message)}`];
+  return tests.map(({ fullName, failureMessages }) => `${file}: ${fullName}: ${firstLine(failureMessages[0])}`);
 }
 
 /**
@@ -45,14 +53,12 @@ async function suite(projects, { gently = false } = {}) {
   if (!gently) console.log(heading);
   const { status, printed } = await run(command, args, { live: !gently, env: { TMPDIR: scratch } });
   if (gently) console.log(`${heading}\n${printed}`);
-  if (!existsSync(report)) {
-    failed++;
-    return;
-  }
-  const { numPassedTests, numFailedTests, numTotalTests } = JSON.parse(readFileSync(report, "utf8"));
+  const { numPassedTests = 0, testResults = [] } = existsSync(report) ? JSON.parse(readFileSync(report, "utf8")) : {};
   passed += numPassedTests;
+  const broken = testResults.flatMap(brokenIn);
   // A suite that breaks before its tests, or runs none, has failed too.
-  failed += numFailedTests + (numFailedTests === 0 && (status !== 0 || numTotalTests === 0) ? 1 : 0);
+  if (broken.length === 0 && (status !== 0 || numPassedTests === 0)) broken.push(`${projects.join(" and ")} tests`);
+  failures.push(...broken);
 }
 
 const PACKAGES = ["chromium-headless-shell", "chromium-driver"];
@@ -84,8 +90,7 @@ async function pages() {
     await suite(["day"]);
     await suite(["browser"]);
   } else {
-    failed++;
-    console.log(`The browser tests need Debian's packages ${PACKAGES.join(" and ")}: install them and run again.`);
+    failures.push(`browser tests: they need Debian's packages ${PACKAGES.join(" and ")}, to be installed first`);
   }
 }
 
@@ -97,5 +102,7 @@ const scratch = mkdtempSync(join(tmpdir(), "bruma-tests-"));
 await Promise.all([pages(), suite(["unit", "plans"], { gently: true }), quickChecks()]);
 // A browser may still be on its way out.
 rmSync(scratch, { recursive: true, force: true, maxRetries: 10, retryDelay: 200 });
-console.log(`\n${passed} passed, ${failed} failed`);
-process.exit(failed > 0 ? 1 : 0);
+console.log(
+  ["", ...failures.map((each) => `failed: ${each}`), `${passed} passed, ${failures.length} failed`].join("\n"),
+);
+process.exit(failures.length > 0 ? 1 : 0);

@@ -4,7 +4,7 @@ import { parseTimeOfDay } from "../../core/units/timeOfDay";
 import { faultWords } from "../../words/faults";
 import { clockTime, dayName } from "../../words/time";
 import { useHabits } from "../shell/preferences";
-import { fieldTime, instantOf } from "./time";
+import { fieldTime, instantOf, nearestAt } from "./time";
 import { useTyped } from "./useTyped";
 
 const DayPopover = lazy(() => import("./DayPopover"));
@@ -52,18 +52,29 @@ export function MomentField({
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   // A day that was picked counts for the time that is typed next, though a slow phone is storing it still.
+  const [isDayPicked, setDayPicked] = useState(false);
   const [asked, setAsked] = useState<{ readonly ms: number; readonly insteadOfMs: number } | null>(null);
   if (asked && asked.insteadOfMs !== storedMs) setAsked(null);
   const atMs = asked?.ms ?? storedMs;
   const [day = "", time = ""] = fieldTime(atMs, zone).split("T");
-  const change = (field: string): void => {
-    const ms = instantOf(field, zone);
-    if (Number.isNaN(ms)) return;
-    const beyond =
-      (latest && ms > latest.ms() && `not after ${latest.what}`) ||
-      (earliest && ms < earliest.ms() && `not before ${earliest.what}`);
-    setFault(beyond ? `${label}: ${beyond}. Nothing was changed.` : null);
-    if (!beyond && ms !== atMs) void ask(ms);
+  const beyond = (ms: number): string | undefined =>
+    (latest && ms > latest.ms() && `not after ${latest.what}`) ||
+    (earliest && ms < earliest.ms() && `not before ${earliest.what}`) ||
+    undefined;
+  /** @returns whether it may be */
+  const change = (ms: number): boolean => {
+    if (Number.isNaN(ms)) return false;
+    const why = beyond(ms);
+    setFault(why ? `${label}: ${why}. Nothing was changed.` : null);
+    if (!why && ms !== atMs) void ask(ms);
+    return !why;
+  };
+  /** Of a moment that is put right the time alone is typed, in the small hours that of the evening before: a day that was picked stands. */
+  const changeTime = (typedTime: string): void => {
+    const onItsDayMs = instantOf(`${day}T${typedTime}`, zone);
+    const nearMs = isDayPicked || !latest ? onItsDayMs : nearestAt(typedTime, atMs, zone);
+    setDayPicked(false);
+    change(beyond(nearMs) && !beyond(onItsDayMs) ? onItsDayMs : nearMs);
   };
   const ask = async (ms: number): Promise<void> => {
     setAsked({ ms, insteadOfMs: storedMs });
@@ -73,7 +84,7 @@ export function MomentField({
     try {
       const [hours, minutes] = time.split(":").map(Number) as [number, number];
       const minute = parseTimeOfDay(text, reader.clock === "12h" ? 60 * hours + minutes : null);
-      change(`${day}T${two(Math.floor(minute / 60))}:${two(minute % 60)}`);
+      changeTime(`${two(Math.floor(minute / 60))}:${two(minute % 60)}`);
       return true;
     } catch (error) {
       setFault(faultWords(error));
@@ -110,8 +121,10 @@ export function MomentField({
                 const last = latest ? fieldTime(latest.ms(), zone) : "";
                 const usual = onItsDay ? fieldTime(onItsDay.ms(), zone) : last;
                 const field = `${picked}T${time}`;
-                if (last.startsWith(picked) && field > last) change(usual.startsWith(picked) ? usual : last);
-                else change(first.startsWith(picked) && field < first ? first : field);
+                const isTooLate = last.startsWith(picked) && field > last;
+                const isTooEarly = first.startsWith(picked) && field < first;
+                const onThatDay = isTooLate ? (usual.startsWith(picked) ? usual : last) : isTooEarly ? first : field;
+                setDayPicked(change(instantOf(onThatDay, zone)));
               }}
             />
           </Suspense>

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
-import { fieldTime, instantOf, midnights, tickStepMin, wholeTicks } from "./time";
+import { fieldTime, instantOf, midnights, nearestAt, tickStepMin, wholeTicks } from "./time";
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
@@ -29,6 +29,24 @@ describe("local times", () => {
     const after = instantOf("2026-10-25T12:00", ZONE);
     expect((after - before) / HOUR_MS).toBe(25);
     expect(fieldTime(before + 25 * HOUR_MS, ZONE)).toMatch(/12:00$/);
+  });
+
+  it("are the nearest to another that show a time: half a day off at most, an hour more where the clocks change", () => {
+    const instants = fc.integer({ min: Date.UTC(2026, 0), max: Date.UTC(2028, 0) });
+    const twoDigits = (most: number) =>
+      fc.integer({ min: 0, max: most }).map((value) => String(value).padStart(2, "0"));
+    fc.assert(
+      fc.property(instants, twoDigits(23), twoDigits(59), (toMs, hour, minute) => {
+        const found = nearestAt(`${hour}:${minute}`, toMs, ZONE);
+        expect(Math.abs(found - toMs)).toBeLessThanOrEqual(13 * HOUR_MS);
+        // A time that the change in spring leaves out is an hour on.
+        expect([0, 1]).toContain((Number(fieldTime(found, ZONE).slice(11, 13)) - Number(hour) + 24) % 24);
+        expect(fieldTime(found, ZONE).slice(14)).toBe(minute);
+      }),
+    );
+    const past = instantOf("2026-12-01T00:10", "UTC");
+    expect(fieldTime(nearestAt("23:55", past, "UTC"), "UTC")).toBe("2026-11-30T23:55");
+    expect(fieldTime(nearestAt("00:20", past, "UTC"), "UTC")).toBe("2026-12-01T00:20");
   });
 
   it("find the midnights of the zone, not those of the world's", () => {

@@ -15,6 +15,13 @@ export function instantOf(field: string, zone: string): number {
   return new TZDate(year, month - 1, day, hour, minute, zone).getTime();
 }
 
+/** The instant nearest to another at which the zone's clock shows a time, "13:30": over midnight it is on another day. */
+export function nearestAt(time: string, toMs: number, zone: string): number {
+  const days = [-1, 0, 1].map((days) => fieldTime(toMs + days * DAY_MIN * MINUTE_MS, zone).split("T")[0]);
+  const instants = days.map((day) => instantOf(`${day}T${time}`, zone));
+  return instants.reduce((best, each) => (Math.abs(each - toMs) < Math.abs(best - toMs) ? each : best));
+}
+
 /** Steps of an axis that a clock on the wall knows; longer ones are days. */
 const TICK_STEPS_MIN = [30, 60, 120, 180, 240, 360, 720];
 

@@ -23,6 +23,9 @@ describe("a time of day as typed", () => {
     expect(parseTimeOfDay("12:15", 13 * 60)).toBe(735);
     expect(parseTimeOfDay("12:15", 20)).toBe(15);
     expect(parseTimeOfDay("13:30", 20)).toBe(810);
+    // Over midnight, too.
+    expect(parseTimeOfDay("11:55", 10)).toBe(1435);
+    expect(parseTimeOfDay("12:20", 1430)).toBe(20);
   });
 
   it("comes back from every way of writing it", () => {

@@ -21,5 +21,7 @@ export function parseTimeOfDay(text: string, nearMin: number | null = null): num
   const plain = hour * 60 + minute;
   if (nearMin === null || hour < 1 || hour > 12) return plain;
   const early = (hour % 12) * 60 + minute;
-  return Math.abs(early - nearMin) <= Math.abs(early + HALF_DAY - nearMin) ? early : early + HALF_DAY;
+  // The shorter way round the clock: at ten past midnight "11:55" is the evening's.
+  const apart = Math.abs(early - nearMin);
+  return Math.min(apart, 2 * HALF_DAY - apart) <= HALF_DAY / 2 ? early : early + HALF_DAY;
 }

@@ -13,7 +13,6 @@ import {
   heldIn,
   newProfile,
   openBrowser,
-  pickMoment,
   press,
   pressAt,
   refined,
@@ -22,6 +21,7 @@ import {
   seeText,
   storedRows,
   turnedThereAndBack,
+  typeTime,
   visit,
   wentInAgo,
 } from "../helpers/browser";
@@ -88,7 +88,7 @@ describe("the day itself, at the stove", () => {
     /** Under the corrections, whose sheet hides what is next; closed again, the finish moves on to where it is looked for. */
     const corrected = async (what: string, atMs: number, isThere: (finish: string) => boolean): Promise<string> => {
       await press(driver, "Correct something");
-      await pickMoment(driver, what, atMs);
+      await typeTime(driver, what, atMs);
       await driver.actions().sendKeys(Key.ESCAPE).perform();
       let shown = "";
       await driver.wait(

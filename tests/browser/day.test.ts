@@ -3,7 +3,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, pressAt, STOVE, seeText, storedRows, wentInAgo } from "../helpers/browser";
+import { fill, press, pressAt, STOVE, seeText, storedRows, typeTime, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -82,9 +82,9 @@ describe("the day", () => {
     await seeText(driver, "Take it out in", "It is out of the oven");
     const nowMs = Date.now();
     await press(driver, "Correct something");
-    await pickMoment(driver, "The oven was off from", nowMs - 15 * 60_000);
+    await typeTime(driver, "The oven was off from", nowMs - 15 * 60_000);
     // It was not on again before that, and nothing is changed.
-    await pickMoment(driver, "On again at", nowMs - 20 * 60_000);
+    await typeTime(driver, "On again at", nowMs - 20 * 60_000);
     await seeText(driver, "On again at: not before it was off. Nothing was changed.");
     await closes();
     const [{ happened }] = (await storedRows<Roast>(driver, "roasts")) as [Roast];

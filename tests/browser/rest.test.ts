@@ -3,7 +3,18 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, pressAt, STOVE, seeText, storedRows, visit, wentInAgo } from "../helpers/browser";
+import {
+  fill,
+  pickMoment,
+  press,
+  pressAt,
+  STOVE,
+  seeText,
+  storedRows,
+  typeTime,
+  visit,
+  wentInAgo,
+} from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -116,7 +127,7 @@ describe("the check before it is lifted", () => {
     const minutesAgo = (at = ""): number => (Date.now() - Date.parse(at)) / 60_000;
     const setBack = async (label: string, minutes: number): Promise<void> => {
       await press(driver, "Correct something");
-      await pickMoment(driver, label, Date.now() - minutes * 60_000);
+      await typeTime(driver, label, Date.now() - minutes * 60_000);
       await pressAt(driver, 'button[aria-label="Close"]');
     };
     cook = await driver.getCurrentUrl();
@@ -140,7 +151,7 @@ describe("the check before it is lifted", () => {
     await driver.wait(async () => minutesAgo((await happened())?.carvedAt) > 1.9, 10_000, "it was not put right");
     // Carved before it came out it cannot have been.
     await press(driver, "Correct something");
-    await pickMoment(driver, "It was carved at", Date.now() - 20 * 60_000);
+    await typeTime(driver, "It was carved at", Date.now() - 20 * 60_000);
     await seeText(driver, "It was carved at: not before it came out. Nothing was changed.");
   });
 });

@@ -6,7 +6,7 @@ import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, pressAt, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, press, pressAt, STOVE, see, seeText, storedRows, typeTime } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -131,7 +131,7 @@ describe("two birds at once", () => {
     await fetch(`${server.url}/api/readings`, { method: "POST", body: JSON.stringify(lines) });
     // It had been in for an hour and more before that was said: what its probes have told since is fetched.
     await press(driver, "Correct something");
-    await pickMoment(driver, "It went in at", nowMs - 80 * 60_000);
+    await typeTime(driver, "It went in at", nowMs - 80 * 60_000);
     await driver.actions().sendKeys(Key.ESCAPE).perform();
     const told = "Look at the probe in the right breast: it has slipped";
     await seeText(driver, told);

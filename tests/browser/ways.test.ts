@@ -9,6 +9,7 @@ import {
   pressAt,
   seeText,
   storedRows,
+  typeTime,
   visit,
   wentInAgo,
   whileStoring,
@@ -187,10 +188,18 @@ describe("a roast over midnight", () => {
     await whileStoring(driver, "roasts", "bruma-practice", () => pickMoment(driver, "The oven was on at", at(2)));
     const stored = async () =>
       (
-        await storedRows<{ happened: { heatOnAt?: string; heatOffs?: unknown } }>(driver, "roasts", "bruma-practice")
+        await storedRows<{ happened: { inAt?: string; heatOnAt?: string; heatOffs?: unknown } }>(
+          driver,
+          "roasts",
+          "bruma-practice",
+        )
       )[0];
     await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), 10_000);
     expect((await stored())?.happened.heatOffs).toBeUndefined();
+    // The time alone, typed in the small hours: it was the evening before.
+    await typeTime(driver, "It went in at", at(-25));
+    const inAt = async () => (await stored())?.happened.inAt;
+    await driver.wait(async () => (await inAt()) === new Date(at(-25)).toISOString(), 10_000, "it went in another day");
     // And it was not in at all.
     await press(driver, "It is not in yet");
     await press(driver, "Yes, it is not in the oven");

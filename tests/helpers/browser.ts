@@ -264,21 +264,28 @@ export async function fill(driver: WebDriver, label: string, ...keys: readonly s
   );
 }
 
-/** Picks a day, where it is another, and types a time, as the browser's own zone has them. */
+const two = (value: number): string => String(value).padStart(2, "0");
+const timeOf = (at: Date): string => `${two(at.getHours())}:${two(at.getMinutes())}`;
+
+/** Picks a day and types a time, as the browser's own zone has them. */
 export async function pickMoment(driver: WebDriver, label: string, ms: number): Promise<void> {
-  const two = (value: number): string => String(value).padStart(2, "0");
   const at = new Date(ms);
   const day = `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
   await pressAt(driver, `button[aria-label^="${label}: day"]`);
   await pressAt(driver, `[data-day="${day}"] button`);
+  await typeTime(driver, label, ms);
+}
+
+/** Types the time alone, whatever day it was: that of a moment within hours of what stood there. */
+export async function typeTime(driver: WebDriver, label: string, ms: number): Promise<void> {
   const time = await see(driver, `input[aria-label="${label}: time"]`);
-  await time.sendKeys(OVER, `${two(at.getHours())}:${two(at.getMinutes())}`, Key.TAB);
+  await time.sendKeys(OVER, timeOf(new Date(ms)), Key.TAB);
 }
 
 /** Says under the corrections that the bird went in so long ago, as the field there has it; the sheet stays open. */
 export async function wentInAgo(driver: WebDriver, minutes: number): Promise<void> {
   await press(driver, "Correct something");
-  await pickMoment(driver, "It went in at", Date.now() - minutes * 60_000);
+  await typeTime(driver, "It went in at", Date.now() - minutes * 60_000);
 }
 
 /** Keeps a table from being written, as a slow phone does, while something is done. */
