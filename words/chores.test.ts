@@ -21,20 +21,6 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
   expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
 });
 
-it("wing tips and drumstick ends are capped where there are any, and time enough to burn them", () => {
-  const { plan } = sampleRoast();
-  const dressed = (cut: typeof plan.bird.cut, pullMinute: number): string => {
-    const other = { ...plan, bird: { ...plan.bird, cut } };
-    const rows = timetableOf(other, deriveAny(other, { pullMinute, thawHours: 0 }), "metric");
-    return rows.find(({ id }) => id.startsWith("season"))?.detail ?? "";
-  };
-  for (const cut of ["whole", "spatchcock"] as const) {
-    expect(dressed(cut, 150)).toContain("wing tips and drumstick ends capped with foil");
-    expect(dressed(cut, 60)).not.toContain("capped");
-  }
-  for (const cut of ["crown", "legs", "parts", "leg-roll"] as const) expect(dressed(cut, 150)).not.toContain("capped");
-});
-
 it("gravy is thickened and bought for as it was chosen", () => {
   const { plan } = sampleRoast();
   const told = (change: Partial<typeof plan>): { how: string; buy: readonly string[] } => {

@@ -13,7 +13,6 @@ import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
 import { EVE_HOURS } from "../core/schedule/choresBeforehand";
 import type { DerivedPlan } from "../core/schedule/derive";
-import { capsEnds } from "../core/schedule/dressing";
 import { heatedSpans } from "../core/schedule/places";
 import { potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -89,7 +88,6 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
           ...additionsIn("season", plan, derived, units),
           startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
           plan.bird.cut === "whole" && plan.bird.legs === "tied" && "legs tied, wings tucked",
-          capsEnds(plan, schedule) && "wing tips and drumstick ends capped with foil",
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)

@@ -4,8 +4,6 @@ import { ofSeveralMin } from "../kitchen/cutting";
 import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { startsShielded, wearsBacon } from "../plan/season";
-import { MINUTE_MS } from "../units/time";
-import type { Schedule } from "./backward";
 
 /** Whole minutes of what takes so long with one bird. */
 const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveralMin(minutes, bird.count));
@@ -26,15 +24,6 @@ export const seasonMin = (plan: Plan): number =>
       (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +
       (startsShielded(plan) ? 5 : 0),
   );
-
-/** So long in the heat, wing tips and the ends of drumsticks dry out and burn where nothing caps them (common practice; how long is a choice). */
-const ENDS_BURN_MIN = 90;
-
-/** Whether the bird has wings and drumsticks of its own, and is in the heat for long enough to burn their ends. */
-export const capsEnds = (
-  { bird }: Pick<Plan, "bird">,
-  { inAtMs, pullAtMs }: Pick<Schedule, "inAtMs" | "pullAtMs">,
-): boolean => (bird.cut === "whole" || bird.cut === "spatchcock") && pullAtMs.p50 - inAtMs >= ENDS_BURN_MIN * MINUTE_MS;
 
 /** Minutes at the ring: the pan heated, then both sides of one after the other. */
 export const searMin = (plan: Plan): number =>
