@@ -48,6 +48,25 @@ describe("how a bird goes into the heat", () => {
     expect(stageName({ ...plan, stages: stages.slice(0, 1) }, 0, "metric")).toBe("all through");
   });
 
+  it("goes in with what the plan wants there to the hot side, where an oven has one or it is turned half way", () => {
+    const goesIn = (cut: Plan["bird"]["cut"], hotSideK: number, ...facings: Plan["stages"][number]["towardsHot"][]) =>
+      goesInWords({
+        ...plan,
+        bird: { ...plan.bird, cut },
+        equipment: { ...plan.equipment, hotSideK },
+        stages: facings.map((towardsHot, n) => ({
+          fromMin: 30 * n,
+          airC: 180,
+          towardsHot,
+        })) as unknown as Plan["stages"],
+      });
+    expect(goesIn("whole", 0, "legs")).toBe("");
+    expect(goesIn("whole", 15, undefined)).toBe("legs to the hot side");
+    expect(goesIn("crown", 15, "breast")).toBe("breast to the hot side");
+    expect(goesIn("whole", 0, "left", "right")).toBe("left side to the hot side");
+    expect(goesInWords({ ...plan, heat: "spit", equipment: { ...plan.equipment, hotSideK: 15 } })).toBe("");
+  });
+
   it("has words for every cover, and none for none", () => {
     const under = (stage: Partial<Plan["stages"][number]>): string =>
       goesInWords({ ...plan, bird: { ...plan.bird, cut: "whole" }, stages: [{ fromMin: 0, airC: 180, ...stage }] });

@@ -1,7 +1,7 @@
 /** What changes in the heat, in words. */
 
 import type { Shield, Wrap } from "../core/heat/covers";
-import { hasFan } from "../core/heat/sources";
+import { hasFan, turnsItself } from "../core/heat/sources";
 import { wrapsAt } from "../core/plan/additions";
 import { heatsOf, movedInto } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
@@ -102,12 +102,21 @@ const GOES_IN_WRAPPED: Record<Wrap, string> = {
   bag: "in its bag with a spoonful of flour, six slits cut in the top",
 };
 
-/** How it lies and what covers it as it goes in; what its tray and its shield are is told before. */
-export function goesInWords({ stages, bird }: Pick<Plan, "stages" | "bird">): string {
-  const first = fullStages(stages, bird.cut)[0];
+/** How it lies, which way it faces and what covers it as it goes in; what its tray and its shield are is told before. */
+export function goesInWords({
+  stages,
+  bird,
+  heat,
+  equipment,
+}: Pick<Plan, "stages" | "bird" | "heat" | "equipment">): string {
+  const full = fullStages(stages, bird.cut);
+  const [first] = full;
   if (!first) return "";
+  const isTurned = full.some(({ towardsHot }) => towardsHot !== first.towardsHot);
+  const faces = !turnsItself(heat) && (equipment.hotSideK > 0 || isTurned);
   return [
     first.side === "down" && "breast down",
+    faces && `${facingName(bird.cut, first.towardsHot)} to the hot side`,
     GOES_IN_WRAPPED[first.wrap] || (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield]}`),
   ]
     .filter(Boolean)
