@@ -4,12 +4,11 @@
  */
 
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
+import { describe, expect, it } from "vitest";
 import { CUTS, centresOf } from "../core/bird/form";
 import { massRangeKg } from "../core/bird/mass";
 import { SPECIES } from "../core/bird/species";
 import { HEAT_SOURCES } from "../core/heat/sources";
-import { loadKernel } from "./loadKernel";
 import { run } from "./run";
 
 const LINES = Number(process.env.BRUMA_LINES ?? 25);
@@ -99,8 +98,6 @@ function check(line: readonly string[], exits: readonly number[]): void {
 }
 
 describe("any command line", () => {
-  beforeAll(() => void loadKernel());
-
   it("that is right is answered, or says in one line what is not met", () => {
     fc.assert(
       fc.property(anyLine, (line) => check(line, [0, 3])),
