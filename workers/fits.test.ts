@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { fitting } from "../core/forecast/assimilate";
 import { runEnsemble } from "../core/forecast/ensemble";
 import type { Member } from "../core/forecast/member";
@@ -44,8 +43,6 @@ class Held {
 const over = (held: Held): Fits => new Fits(held as unknown as Pick<WorkerPool, "ask" | "drop">);
 
 describe("a fit over the pool", () => {
-  beforeAll(() => void loadKernel());
-
   it("gives what one worker alone gives, in handfuls, and the next of the same plan begins from the same birds", async () => {
     const held = new Held();
     held.quick = true;

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { runMember } from "../forecast/ensemble";
@@ -22,8 +21,6 @@ const STAGES: Plan["stages"] = [
 const minutes = (stages: Plan["stages"]): number[] => stages.map(({ fromMin }) => fromMin);
 
 describe("a change of the heat that is made late", () => {
-  beforeAll(() => void loadKernel());
-
   it("begins when it was made, and what follows not before it", () => {
     expect(minutes(begunAt(STAGES, 0, 1, 33))).toEqual([0, 33, 60, 70]);
     expect(minutes(begunAt(STAGES, 0, 1, 64))).toEqual([0, 64, 64.5, 70]);

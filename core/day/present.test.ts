@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { goalsAtPull, plannedCook } from "../forecast/planned";
 import { ensembleOptions, plannedInput } from "../forecast/plannedInput";
@@ -27,8 +26,6 @@ const asked: PresentOptions = {
 const present = (change: Partial<PresentOptions> = {}) => drain(presentBird({ ...asked, ...change }));
 
 describe("the bird as the readings point to it", () => {
-  beforeAll(() => void loadKernel());
-
   it("browns and is killed through more and more of it, from now to the pull and through the rest", () => {
     const { browning, killed } = present();
     expect(browning.now).toBeLessThan(browning.atPull);

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { ensembleOptions } from "../forecast/plannedInput";
@@ -276,7 +275,6 @@ describe("what can be changed now", () => {
 });
 
 describe("what it does to this bird", () => {
-  beforeAll(() => void loadKernel());
   const changes = WHAT_IFS.flatMap((id) => {
     const changed = changedNow(id, { plan, nowMin: NOW });
     return changed ? [[id, changed] as const] : [];

@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import type { Centre } from "../bird/solid";
 import { drain } from "../processes/cook";
 import { fitSteps, fitting, type Simulated } from "./assimilate";
@@ -51,8 +50,6 @@ describe("the prior", () => {
 });
 
 describe("the forecast", () => {
-  beforeAll(() => void loadKernel());
-
   /** As the page does it: the prior is simulated once for all fits of a plan. */
   let prior: Simulated | undefined;
   function forecast(readings: readonly Reading[]): Forecast {
@@ -104,8 +101,6 @@ describe("the forecast", () => {
 });
 
 describe("the birds of a fit", () => {
-  beforeAll(() => void loadKernel());
-
   const chicken = { ...options, form: { species: "chicken", cut: "whole" } as const, boughtKg: 1.5 };
   const newestMin = 40;
   const readings = readingsOf(runMember({ ...chicken, atLeastMin: newestMin }, []), [20, newestMin]);

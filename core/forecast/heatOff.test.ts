@@ -1,6 +1,5 @@
 /** A heat that fails while a bird is in it: what that costs, whatever the bird and whatever the heat. */
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { constant } from "../constants";
 import { HEAT_SOURCES, type HeatSource } from "../heat/sources";
@@ -39,8 +38,6 @@ const over = (heat: HeatSource): Plan => ({
 });
 
 describe("heat that was off for a while", () => {
-  beforeAll(() => void loadKernel());
-
   it.each(HEAT_SOURCES)(
     "costs the more the longer, hardly more than it lasted, and nothing once it is done: %s",
     (heat) => {

@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { constant } from "../constants";
@@ -33,8 +32,6 @@ const { plan } = sampleRoast();
 const planned = (quality: PictureQuality): PlannedDone => plannedDone(plan, quality);
 
 describe("the plan's simulation", () => {
-  beforeAll(() => void loadKernel());
-
   it("says the same coarse and fine, within four per cent", () => {
     const [preview, settled] = [planned("preview"), planned("settled")];
     expect(Math.abs(preview.pullMinute / settled.pullMinute - 1)).toBeLessThan(0.04);

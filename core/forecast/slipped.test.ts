@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { drain } from "../processes/cook";
 import { fitting, type Simulated } from "./assimilate";
 import { type EnsembleOptions, runMember } from "./ensemble";
@@ -64,8 +63,6 @@ describe("where a tip has come to lie", () => {
 });
 
 describe("a forecast with a tip that has slipped", () => {
-  beforeAll(() => void loadKernel());
-
   const options: EnsembleOptions = {
     form: { species: "chicken", cut: "whole" },
     boughtKg: 2.4,

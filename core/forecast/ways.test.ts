@@ -1,6 +1,5 @@
 /** What the plan's own terms do to its simulation: when it leaves the heat, how it rests, what is done to it before. */
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { HEAT_SOURCES, SOURCE_TRAITS } from "../heat/sources";
@@ -22,8 +21,6 @@ const planned = (change: Partial<Plan>, quality?: PictureQuality): PlannedDone =
   plannedDone({ ...plan, ...change }, quality);
 
 describe("a plan in its cook's own terms", () => {
-  beforeAll(() => void loadKernel());
-
   it("leaves the heat when it shows its targets, not sooner than where the rest takes it there", () => {
     const [rested, shown] = [planned({}), planned({ finish: { kind: "at-pull" } })];
     expect(shown.pullMinute).toBeGreaterThanOrEqual(rested.pullMinute);

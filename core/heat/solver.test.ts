@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { makeBody, viewIn } from "../bird/body";
 import { HeatSolver } from "./solver";
 import { pointStencil, readAt } from "./stencil";
@@ -26,8 +25,6 @@ function roasted(startC: number, stretchS: number): { readonly inOven: number[];
 }
 
 describe("a balance at the skin that is held for some steps", () => {
-  beforeAll(() => void loadKernel());
-
   it.each([4, -4])("is as good as one each step, of a bird that goes in at %i °C", (startC) => {
     const each = roasted(startC, 20);
     const held = roasted(startC, 120);

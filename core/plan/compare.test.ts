@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { plannedDone } from "../../tests/helpers/plannedDone";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { comparisonOf, firstWays, isPlanned, planByWay, waysFor } from "./compare";
@@ -15,8 +14,6 @@ const compared = (id: string) => {
 type Compared = ReturnType<typeof compared>;
 
 describe("ways to cook one bird", () => {
-  beforeAll(() => void loadKernel());
-
   it.each(WAYS)("$id is a whole plan, and keeps the table, the salt and the meat", (way) => {
     const taken = PlanSchema.parse(planByWay(plan, way));
     expect(taken.salt).toEqual(plan.salt);

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import { sizeOf } from "../bird/size";
@@ -20,8 +19,6 @@ const bird = (form = CHICKEN, massKg = 1.8, cell = 0.0125): LivingBird => {
   made.startAt(4);
   return made;
 };
-
-beforeAll(() => void loadKernel());
 
 describe("thawing", () => {
   const hours = (massKg: number, medium: "fridge" | "water", mediumC: number): number => {

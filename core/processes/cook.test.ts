@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { coarseCellM, makeBody } from "../bird/body";
 import type { FormChoice } from "../bird/form";
 import type { Cover } from "../heat/covers";
@@ -38,8 +37,6 @@ function cook(change: Change = {}): CookDone {
   return outcome;
 }
 const minutes = (change: Change = {}): number => cook({ restMin: 0, ...change }).pullMinute;
-
-beforeAll(() => void loadKernel());
 
 describe("a cook", () => {
   it("takes longer for a heavier bird and not longer in a hotter oven", () => {

@@ -1,12 +1,9 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { leftovers } from "./leftovers";
 
 const asked = { massKg: 1.2, depthM: 0.03, fridgeC: 4, startC: 62, coveredInFridge: false };
 
 describe("what is left of a bird", () => {
-  beforeAll(() => void loadKernel());
-
   // FDA Food Code: from 57 to 21 °C within two hours, to 5 °C within six in all; shallow pans are what it advises for it.
   it("keeps the cooling rule in a shallow open tray, and breaks it in a deep covered one", () => {
     expect(leftovers(asked).chill.keepsTheRule).toBe(true);

@@ -1,6 +1,5 @@
 import fc from "fast-check";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { coarseCellM, makeBody } from "../bird/body";
 import { USUAL_OVEN } from "../heat/ovens";
 import { elsewhereOf, HEAT_SOURCES, type HeatSource, heatsByStage } from "../heat/sources";
@@ -36,8 +35,6 @@ const moved = (source: HeatSource, movedTo: HeatSource, change: Partial<CookOpti
     ],
     ...change,
   });
-
-beforeAll(() => void loadKernel());
 
 describe("a bird that is moved into another heat", () => {
   it("is done between one that stays in the first and one that was in the second from the start, but for the way", () => {

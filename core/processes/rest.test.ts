@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { makeBodyAtGrid } from "../bird/body";
 import { massRangeKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
@@ -14,8 +13,6 @@ function heldC(curve: readonly number[], minutes: number, everyMin: number): num
 }
 
 describe("the peak of a rest", () => {
-  beforeAll(() => void loadKernel());
-
   it.each(SPECIES)("is nearly held for two minutes, in the smallest %s out of a very hot oven", (species) => {
     for (const cut of ["parts", "boneless-breast", "legs"] as const) {
       const [smallestKg] = massRangeKg(species, cut);

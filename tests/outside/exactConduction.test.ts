@@ -1,12 +1,9 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { worstSlab, worstSphere } from "../helpers/convergence";
 
 const FINEST_M = 0.005;
 
 describe("exact conduction (Carslaw and Jaeger's series)", () => {
-  beforeAll(() => void loadKernel());
-
   it("slab with a convective surface within 0.3 °C at the finest grid", () => {
     expect(worstSlab(FINEST_M)).toBeLessThan(0.3);
   });

@@ -2,8 +2,7 @@
  * A forecast of what is no bird of the model: spheres under a constant film, by the exact series (Carslaw and Jaeger). No
  * member of the ensemble can follow them, and the band has to say so.
  */
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { fitting, type Simulated } from "../../core/forecast/assimilate";
 import { forecastFrom } from "../../core/forecast/forecast";
 import type { Reading } from "../../core/forecast/reading";
@@ -39,8 +38,6 @@ function readingsOf(aroundC: number, biot: number, leadMin: number): Reading[] {
 }
 
 describe("a forecast of a body of another kind", () => {
-  beforeAll(() => void loadKernel());
-
   it.each([
     { aroundC: 110, biot: 3 },
     { aroundC: 130, biot: 2 },

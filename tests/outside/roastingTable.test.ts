@@ -1,6 +1,5 @@
 import { readFileSync } from "node:fs";
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { simulate, simulateAlone } from "../../cli/simulate";
 import { type ConstantName, constant } from "../../core/constants";
 import {
@@ -30,8 +29,6 @@ const answerTo = (known: KnownCase): Simulated => {
 };
 const TABLE = CASES.filter(({ source }) => source.includes("roasting table"));
 const PRACTICE = CASES.filter(({ origin }) => origin === "practice");
-
-beforeAll(() => void loadKernel());
 
 describe("published roasting tables (USDA FSIS and FoodSafety.gov, from memory)", () => {
   const whole = TABLE.filter(({ args }) => !args.includes("parts"));

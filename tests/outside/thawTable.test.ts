@@ -1,5 +1,4 @@
-import { beforeAll, describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
+import { describe, expect, it } from "vitest";
 import { makeBody } from "../../core/bird/body";
 import { LivingBird } from "../../core/processes/bird";
 import { drain } from "../../core/processes/cook";
@@ -25,8 +24,6 @@ function hours(pounds: number, medium: "fridge" | "water", mediumC: number): num
 }
 
 describe("published thaw tables (USDA FSIS)", () => {
-  beforeAll(() => void loadKernel());
-
   it.each(ROWS)("$pounds lb in a fridge at 3 °C: inside its row", ({ pounds, days: [low, high] }) => {
     const days = hours(pounds, "fridge", 3) / 24;
     expect(days).toBeGreaterThanOrEqual(low);

@@ -1,6 +1,5 @@
 /** Each dinner is planned as its cook means it: every step in its order, no false conflict, a whole list. */
 import { describe, expect, it } from "vitest";
-import { loadKernel } from "../../cli/loadKernel";
 import { plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
 import { BY_TIME, FIRST_SHARES } from "../../core/forecast/shares";
@@ -10,8 +9,6 @@ import { drain } from "../../core/processes/cook";
 import { type DinnerRoast, placeDinner } from "../../core/schedule/dinner";
 import { dinnerLists, dinnerTimetable } from "../../words/dinnerLists";
 import { type CookedSo, WAYS } from "./ways";
-
-loadKernel();
 
 function simulated(id: string, fire: string, title: string, plan: Plan): DinnerRoast {
   expect(PlanSchema.parse(plan)).toEqual(plan);
