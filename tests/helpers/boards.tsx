@@ -15,9 +15,11 @@ import { SafetyNotices } from "../../app/ui/SafetyNotices";
 import type { LateBefore } from "../../core/day/late";
 import type { PlannedDone } from "../../core/forecast/planned";
 import { predictionOf } from "../../core/forecast/prediction";
+import type { Reading } from "../../core/forecast/reading";
 import type { Shares } from "../../core/forecast/shares";
 import type { Roast } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
+import { targetsOf } from "../../core/plan/targets";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import type { UnitSystem } from "../../core/units/quantity";
 import { MINUTE_MS } from "../../core/units/time";
@@ -33,6 +35,8 @@ interface Shown {
   readonly units: UnitSystem;
   /** What has not happened yet, though it should have. */
   readonly late?: LateBefore | null;
+  /** What its thermometers showed, once it is in. */
+  readonly believed?: readonly Reading[];
 }
 
 const nothing = (): void => undefined;
@@ -82,7 +86,7 @@ export const clockLefts = (shown: Clocked): readonly number[] =>
   [...clockMarkup(shown).matchAll(/left:(-?[\d.e-]+)px/g)].map(([, px]) => Number(px));
 
 /** The text that is read on them, tags taken off. @throws whatever a screen would throw */
-export function shownBy({ plan, cook, derived, shares, units, late = null }: Shown): string {
+export function shownBy({ plan, cook, derived, shares, units, late = null, believed = [] }: Shown): string {
   // Without a page a store is rendered as it began.
   Object.assign(usePreferences.getInitialState(), READERS[units]);
   const { schedule } = derived;
@@ -97,9 +101,9 @@ export function shownBy({ plan, cook, derived, shares, units, late = null }: Sho
     beside: [],
     readings: [],
     observed: [],
-    believed: [],
+    believed,
     lost: [],
-    goalsC: plan.targetC,
+    goalsC: targetsOf(plan),
     options: null,
     forecast: { forecast: null, change: null, refitting: false, fault: null },
     present: null,

@@ -12,6 +12,7 @@ import { heatOnRow, lateBeforeOven } from "../../core/day/late";
 import { bandShares } from "../../core/forecast/band";
 import { bandAsked, type PlannedDone, plannedCook } from "../../core/forecast/planned";
 import { plannedInput } from "../../core/forecast/plannedInput";
+import type { Reading } from "../../core/forecast/reading";
 import { FIRST_SHARES, NEVER, type Shares } from "../../core/forecast/shares";
 import { HEAT_SOURCES, isFire, SOURCE_TRAITS, takes } from "../../core/heat/sources";
 import { carveSteps } from "../../core/kitchen/carveGuides";
@@ -263,17 +264,26 @@ describe("a usual plan", () => {
   }, 300_000);
 
   it("says at the plan and at the stove what is not read, and what is below the guideline of its kitchen", () => {
-    const shown = (change: Partial<Plan>, guideline: NonNullable<Plan["equipment"]["guideline"]>): string => {
+    const shown = (
+      change: Partial<Plan>,
+      guideline: NonNullable<Plan["equipment"]["guideline"]>,
+      believed: readonly Reading[] = [],
+    ): string => {
       const { plan: sample } = sampleRoast();
       const plan = { ...inKitchen({ guideline })(sample), ...change };
       const cook = plannedDone(plan, "preview");
       const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 20 * DAY_MS);
-      return shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric" }).replace(/\s+/g, " ");
+      return shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric", believed }).replace(/\s+/g, " ");
     };
     expect(shown({}, "at-once")).not.toMatch(/is read|below the guideline/);
     expect(shown({ decidedBy: "breast" }, "at-once")).toMatch(
       /Only the breast is read\. By then a usual bird.{1,6}s thigh is at \d+ °C, computed; the usual guidance reads both\./,
     );
+    // A thermometer that sits in the other all the same is told at the stove, as long as there is one.
+    const inThigh = [{ minute: 5, part: "thigh" as const, celsius: 51 }];
+    expect(shown({ decidedBy: "breast" }, "at-once")).not.toContain("not waited for");
+    expect(shown({ decidedBy: "breast" }, "at-once", inThigh)).toMatch(/thigh , °C 51 not waited for, read/);
+    expect(shown({}, "at-once", inThigh)).toMatch(/thigh , °C 51 out at/);
     expect(shown({}, "held")).not.toMatch(/is read|below the guideline/);
     const cool = { breast: 66, thigh: 66 };
     expect(shown({ targetC: cool }, "held")).toContain(

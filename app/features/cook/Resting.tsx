@@ -5,7 +5,7 @@ import type { Centre } from "../../../core/bird/solid";
 import { constant } from "../../../core/constants";
 import { placesSeen } from "../../../core/day/seen";
 import { heatNow } from "../../../core/plan/heats";
-import { guidelineOf } from "../../../core/plan/targets";
+import { guidelineOf, unreadCentre } from "../../../core/plan/targets";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { holdWords } from "../../../words/guideline";
@@ -108,6 +108,7 @@ export function Resting({ day, acts }: Props) {
             nowMin={nowMin}
             units={units}
             goalsC={targetC}
+            unread={unreadCentre(plan)}
             goal="to be seen:"
             birds={plan.bird.count}
           />

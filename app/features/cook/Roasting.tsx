@@ -5,6 +5,7 @@ import { EARLY_WORD_MIN } from "../../../core/day/coach";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { heatNow } from "../../../core/plan/heats";
+import { unreadCentre } from "../../../core/plan/targets";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
 import { heatWords } from "../../../words/names";
@@ -91,6 +92,7 @@ export function Roasting({ day, acts }: Props) {
             nowMin={nowMin}
             units={units}
             goalsC={goalsC}
+            unread={unreadCentre(plan)}
             goal="out at"
             birds={roast.plan.bird.count}
           />

@@ -16,6 +16,8 @@ interface Props {
   readonly units: UnitSystem;
   /** What each should show when it is time. */
   readonly goalsC: CentreTemperatures;
+  /** A centre that its cook does not go by: a thermometer that is there all the same is told too. */
+  readonly unread: Centre | undefined;
   /** What the goal is for: "out at", "seen at". */
   readonly goal: string;
   /** Of one roast, read one after the other. */
@@ -30,9 +32,13 @@ const ago = (minutes: number): string =>
   minutes < 0.75 ? "just now" : `${formatDuration(60 * Math.max(0, minutes))} ago`;
 
 /** Two large temperatures, readable from two metres: of a pair the side that is behind, both of them beneath. */
-export function Temperatures({ readings, lost, nowMin, units, goalsC, goal, birds }: Props) {
+export function Temperatures({ readings, lost, nowMin, units, goalsC, unread, goal, birds }: Props) {
   const slowest = behind(readings, lost);
   const all = [...newestByProbe(readings)];
+  const goals = (Object.entries(goalsC) as [Centre, number][]).map(
+    ([part, goalC]) => [part, `${goal} ${formatTemperature(goalC, units)}`] as const,
+  );
+  const alsoRead = unread !== undefined && slowest[unread] ? [[unread, "not waited for"] as const] : [];
   const bare = (celsius: number): string => formatTemperature(celsius, units).replace(/ °[CF]/, "");
   return (
     <section
@@ -40,7 +46,7 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal, bird
       data-temperatures
       className="grid grid-cols-2 gap-3 low:[grid-column:2]! low:row-span-2 low:row-start-1"
     >
-      {(Object.entries(goalsC) as [Centre, number][]).map(([part, goalC]) => {
+      {[...goals, ...alsoRead].map(([part, aim]) => {
         const last = slowest[part];
         const sides = all.filter(([, reading]) => reading.part === part && reading.side);
         return (
@@ -60,7 +66,7 @@ export function Temperatures({ readings, lost, nowMin, units, goalsC, goal, bird
                 </span>
               </div>
               <div className="mt-1 text-[0.95rem] text-soft">
-                {goal} {formatTemperature(goalC, units)}
+                {aim}
                 {last && `, read ${ago(nowMin - last.minute)}`}
                 {birds > 1 && `; the lowest of ${allOf(birds)}`}
                 {sides.length > 1 && (
