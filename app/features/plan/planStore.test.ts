@@ -1,6 +1,6 @@
-import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
-import { openShelf } from "../../shell/database";
+import { database, openShelf } from "../../shell/database";
 import { usePlanStore } from "./planStore";
 
 const { plan } = sampleRoast();
@@ -68,6 +68,22 @@ describe("the plan under the hand", () => {
     store().open("one", reordered(heavier(7)(plan)) as typeof plan, false);
     store().undo();
     expect(mass()).toBe(6);
+  });
+
+  it("has back with an edit that is undone, or made again the other way round, what that took from what had happened", async () => {
+    const happened = { ticked: ["thaw", "salt"], thawBegunAt: "2026-09-24T09:00:00.000Z" };
+    const roast = { ...sampleRoast(), id: "one", happened };
+    await database().roasts.put(roast);
+    const stored = async () => (await database().roasts.get("one"))?.happened;
+    const thawIn = (place: typeof plan.thawIn) => () => store().settle((before) => ({ ...before, thawIn: place }));
+    for (const back of [() => store().undo(), thawIn(plan.thawIn)]) {
+      thawIn("water")();
+      await vi.waitFor(async () => expect(await stored()).toEqual({ ticked: ["salt"] }));
+      back();
+      await vi.waitFor(async () =>
+        expect(await stored()).toEqual({ ...happened, ticked: expect.arrayContaining(happened.ticked) }),
+      );
+    }
   });
 
   it("is left alone while its record is closed", () => {

@@ -3,6 +3,7 @@
 import { create } from "zustand";
 import { withChange } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
+import { type Taken, takenByEdit, withGivenBack } from "../../../core/plan/edited";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
@@ -32,6 +33,14 @@ interface PlanState {
 }
 
 export const usePlanStore = create<PlanState>((set, get) => {
+  /** What edits took from what had happened, by the plan that it was of: whoever comes back to that one has it back. */
+  const takenOf = new Map<string, Taken>();
+  const edited = (roast: Roast, from: Plan, to: Plan): Roast => {
+    const changed = withChange(roast, from, to);
+    takenOf.set(canonical(from), takenByEdit(roast, changed));
+    const taken = takenOf.get(canonical(to));
+    return titled(taken ? { ...changed, happened: withGivenBack(changed.happened, taken) } : changed);
+  };
   /** Plans written from here that the database has not handed back yet, oldest first. */
   let underWay: string[] = [];
   const keep = (history: EditHistory<Plan>): void => {
@@ -44,11 +53,9 @@ export const usePlanStore = create<PlanState>((set, get) => {
     if (!roastId || !before) return;
     underWay.push(canonical(history.present));
     // Only what was changed here is written: another tab or device may have changed something else meanwhile.
-    changeRoast(database(), roastId, (roast) => titled(withChange(roast, before.kept, history.present))).catch(
-      (error: unknown) => {
-        toast.error(`The change was not stored: ${messageOf(error)}`);
-      },
-    );
+    changeRoast(database(), roastId, (roast) => edited(roast, before.kept, history.present)).catch((error: unknown) => {
+      toast.error(`The change was not stored: ${messageOf(error)}`);
+    });
   };
   return {
     roastId: null,
@@ -59,6 +66,7 @@ export const usePlanStore = create<PlanState>((set, get) => {
       const { roastId: openId, history } = get();
       if (openId !== roastId || !history) {
         underWay = [];
+        takenOf.clear();
         set({ roastId, history: openHistory(plan) });
         return;
       }
