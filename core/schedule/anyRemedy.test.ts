@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, type AnyCook, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
 import { roughThawHours } from "../kitchen/thaw";
+import { withForm } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import { type Plan, PlanSchema } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
@@ -130,16 +131,17 @@ describe("a conflict of any plan", () => {
     let answered = 0;
     fc.assert(
       fc.property(ANY_PLAN, anyCook, fc.double({ min: 10, max: 60, noNaN: true }), (plan, cook, hoursAhead) => {
+        const whole = withForm({ cut: "whole" })(plan);
         const thawed: Plan = {
-          ...plan,
-          bird: { ...plan.bird, state: "frozen", cut: "whole" },
+          ...whole,
+          bird: { ...whole.bird, state: "frozen" },
           heat: "oven",
           thawIn: "water",
           roasted: "same-day",
           salt: { ...plan.salt, saltHours: 0, dryHours: 0 },
         };
         const nowMs = Date.parse(plan.serveAt) - hoursAhead * HOUR_MS;
-        const thaws = { ...cook, thawHours: roughThawHours(plan.bird.massKg, "water") };
+        const thaws = { ...cook, thawHours: roughThawHours(whole.bird.massKg, "water") };
         const conflictsOf = (changed: Plan) => deriveThawed(thaws, thawed, changed, nowMs).conflicts;
         const conflict = conflictsOf(thawed).find((each) => each.kind === "at-night" && each.task === "thaw");
         if (!conflict) return;
