@@ -90,7 +90,16 @@ describe("roasts in common", () => {
     await start();
     expect(await (await fetch(url)).json()).toEqual({
       version: SHARED_VERSION,
-      roasts: [{ id: "sample", dinner: "sample", title: "Ours", serveAt: sampleRoast().plan.serveAt, zone: "UTC" }],
+      roasts: [
+        {
+          id: "sample",
+          dinner: "sample",
+          title: "Ours",
+          bird: { species: "turkey", cut: "whole", massKg: 5.8, count: 1 },
+          serveAt: sampleRoast().plan.serveAt,
+          zone: "UTC",
+        },
+      ],
     });
     expect(await (await fetch(`${url}/sample`)).json()).toMatchObject({ revision: second, roast: { title: "Ours" } });
     expect((await fetch(`${url}/another`)).status).toBe(404);

@@ -49,8 +49,10 @@ export function makeSharing(shelf: RoastShelf, { changesASecond = CHANGES_A_SECO
     return stream.open(request, response, missed(), () => "");
   });
   router.get("/", (_request, response) => {
-    const titles = shelf.all().map(({ roast: { id, dinner, title, plan } }): SharedTitle => {
-      return { id, dinner, title, serveAt: plan.serveAt, zone: plan.zone };
+    const titles = shelf.all().map(({ roast: { id, dinner, title, named, plan } }): SharedTitle => {
+      const { species, cut, massKg, count } = plan.bird;
+      const bird = { species, cut, massKg, count };
+      return { id, dinner, title, ...(named && { named }), bird, serveAt: plan.serveAt, zone: plan.zone };
     });
     response.json({ version: SHARED_VERSION, roasts: titles });
   });

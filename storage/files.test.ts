@@ -94,7 +94,7 @@ describe("the cook's own as a file", () => {
       ...file,
       roasts: [...file.roasts, { roast: sampleRoast("new"), readings: [] }],
     });
-    expect(Object.fromEntries(review.roasts.map(({ id, standing }) => [id, standing]))).toEqual({
+    expect(Object.fromEntries(review.roasts.map(({ roast, standing }) => [roast.id, standing]))).toEqual({
       same: "same",
       newer: "newer",
       older: "older",

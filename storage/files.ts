@@ -14,10 +14,7 @@ import { handOn, readingsOf, roastsOfDinner, withoutKeys } from "./roasts";
 
 /** A roast of a file, and how it stands to what is here. */
 export interface Reviewed {
-  readonly id: string;
-  readonly title: string;
-  readonly serveAt: string;
-  readonly zone: string;
+  readonly roast: Roast;
   readonly standing: Standing;
 }
 
@@ -157,12 +154,12 @@ const againstMine = (sent: unknown, mine: unknown): Review["kitchen"] =>
 export async function reviewFile(db: BrumaDatabase, { roasts, kitchen, preferences }: RoastFile): Promise<Review> {
   const reviewed: Reviewed[] = [];
   for (const entry of roasts) {
-    const { id, title, plan } = entry.roast;
-    const stored = await storedRoast(db, id);
+    const { roast } = entry;
+    const stored = await storedRoast(db, roast.id);
     const readable = stored && isReadable(stored) ? await entryOf(db, stored) : undefined;
     // One that is here and cannot be read may hold what the file does not: it is asked about.
     const standing = stored && !readable ? "different" : standingOf(entry, readable);
-    reviewed.push({ id, title, serveAt: plan.serveAt, zone: plan.zone, standing });
+    reviewed.push({ roast, standing });
   }
   const mine = await db.preferences.get("preferences");
   return {

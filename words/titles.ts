@@ -79,10 +79,15 @@ export function namesIn(roasts: readonly Called[]): ReadonlyMap<string, string> 
 export const inOrder = <Of extends Pick<Roast, "id" | "createdAt">>(roasts: readonly Of[]): readonly Of[] =>
   [...roasts].sort((one, other) => one.createdAt.localeCompare(other.createdAt) || one.id.localeCompare(other.id));
 
-export function titleOf({ bird, serveAt, zone }: Pick<Plan, "bird" | "serveAt" | "zone">, reader: Reader): string {
+/** What of a plan its title is made of. */
+type Titled = Pick<Plan, "serveAt" | "zone"> & { readonly bird: Birds };
+
+export function titleOf({ bird, serveAt, zone }: Titled, reader: Reader): string {
   return `${birdsOf(bird)}, ${eachWeighs(bird, reader.units)}, ${dayName(Date.parse(serveAt), zone, reader)}`;
 }
 
-/** As the cook named it; else by its plan, in the reader's own habits, whatever device it was planned on. */
-export const titleShown = ({ named, title, plan }: Pick<Roast, "named" | "title" | "plan">, reader: Reader): string =>
-  named ? title : titleOf(plan, reader);
+/** As the cook named it; else by its plan as that is now, in the reader's own habits, whatever device it was planned on. */
+export const titleShown = (
+  { named, title, plan }: Pick<Roast, "named" | "title"> & { readonly plan: Titled },
+  reader: Reader,
+): string => (named ? title : titleOf(plan, reader));

@@ -1,5 +1,7 @@
 /** A roast that several devices have in common through the server: what is sent, and what is kept. Described in docs/formats.md. */
 import * as z from "zod/mini";
+import { CUTS } from "../bird/form";
+import { SPECIES } from "../bird/species";
 import { hashOf } from "../hash";
 import { ReadingSchema, type RoastReading, RoastSchema, readingKey } from "../plan/roast";
 import { FILE_VERSION, STEPS } from "./migrations";
@@ -36,7 +38,18 @@ export type SharedRoast = z.infer<typeof SharedRoastSchema>;
 export const SharedListSchema = z.object({
   version: z.number(),
   roasts: z.array(
-    z.object({ id: z.string(), dinner: z.string(), title: z.string(), serveAt: z.string(), zone: z.string() }),
+    z.object({
+      id: z.string(),
+      dinner: z.string(),
+      title: z.string(),
+      serveAt: z.string(),
+      zone: z.string(),
+      named: z.optional(z.boolean()),
+      /** By which one that its cook has not named is called; left out by servers of before. */
+      bird: z.optional(
+        z.object({ species: z.enum(SPECIES), cut: z.enum(CUTS), massKg: z.number(), count: z.number() }),
+      ),
+    }),
   ),
 });
 export type SharedTitle = z.infer<typeof SharedListSchema>["roasts"][number];

@@ -5,7 +5,20 @@ import { Key, type WebDriver, type WebElement } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, field, fill, newProfile, OVER, openBrowser, press, pressAt, see, seeText } from "../helpers/browser";
+import {
+  button,
+  field,
+  fill,
+  newProfile,
+  OVER,
+  openBrowser,
+  press,
+  pressAt,
+  STOVE,
+  see,
+  seeText,
+  US_LANGUAGE,
+} from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -150,10 +163,12 @@ describe("on the way", () => {
     await press(driver, "To a phone");
     await see(driver, 'svg[aria-label="This roast, to be scanned"] path');
     const address = await (await button(driver, "The same as a link")).getAttribute("href");
-    const phone = await openBrowser({ width: 390, height: 844 });
+    // Of a cook with other habits: there it is called in their own.
+    const phone = await openBrowser(STOVE, undefined, [US_LANGUAGE]);
     try {
       await phone.get(address ?? "");
-      await seeText(phone, "Take this roast in", "turkey");
+      await seeText(phone, "Take this roast in", "turkey", " lb ");
+      expect(await phone.executeScript("return document.body.innerText")).not.toMatch(/\d.kg/);
       await press(phone, "Take this roast in");
       await seeText(phone, "The bird is in the oven");
       await phone.get(`${server.url}/take#broken`);

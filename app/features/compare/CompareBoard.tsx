@@ -4,16 +4,13 @@ import { firstWays, isPlanned, planByWay, type Way, waysFor } from "../../../cor
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { formatDuration } from "../../../core/units/quantity";
-import { changeRoast } from "../../../storage/roasts";
 import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
-import { database } from "../../shell/database";
+import { tellingOf } from "../../day/acts/telling";
 import { usePreferences } from "../../shell/preferences";
-import { stored } from "../../shell/stored";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
-import { toast } from "../../ui/toast";
 import { heatOf, type Row, rowsFor } from "./rows";
 import { WayChooser, wayName } from "./WayChooser";
 
@@ -67,15 +64,12 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
     1,
     ...answers.flatMap((answer) => (answer.kind === "compared" ? [answer.comparison.roastMin] : [])),
   );
-  const store = (from: Plan, to: Plan): Promise<boolean> =>
-    stored(
-      "That was",
-      changeRoast(database(), roast.id, (before) => withChange(before, from, to)),
-    );
   const take = async ({ name, plan: taken }: Column): Promise<void> => {
-    if (!(await store(plan, taken))) return;
-    toast.success(`${name} is the plan now`, { action: { label: "Undo", onClick: () => void store(taken, plan) } });
-    await navigate(`/roast/${roast.id}/plan`);
+    const isTaken = await tellingOf(roast.id).tells(
+      (before) => withChange(before, plan, taken),
+      () => `${name} is the plan now`,
+    );
+    if (isTaken) await navigate(`/roast/${roast.id}/plan`);
   };
   const sheet = {
     columns,

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import type { Standing } from "../../../core/formats/standing";
 import type { Chosen, Review } from "../../../storage/files";
-import { dayAndTime } from "../../../words/time";
+import { dayAndTime, type Reader } from "../../../words/time";
+import { titleShown } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import { Toggle } from "../../ui/Toggle";
@@ -29,9 +30,9 @@ const WORDS: Record<Standing, (count: number) => string> = {
 };
 
 /** The first of those that are taken unasked, by name. */
-function namesOf(roasts: Review["roasts"]): string {
+function namesOf(roasts: Review["roasts"], reader: Reader): string {
   const more = roasts.length - NAMED;
-  const names = roasts.slice(0, NAMED).map(({ title }) => `“${title}”`);
+  const names = roasts.slice(0, NAMED).map(({ roast }) => `“${titleShown(roast, reader)}”`);
   return `Taken in: ${names.join(", ")}${more > 0 ? ` and ${more} more` : ""}. Nothing that is here is lost by it.`;
 }
 
@@ -47,25 +48,25 @@ export function FileReview({ name, review: { roasts, kitchen, preferences }, onT
     const count = roasts.filter((each) => each.standing === standing).length;
     return count > 0 ? [WORDS[standing](count)] : [];
   });
-  const chosen = new Set([...safe.map(({ id }) => id), ...ticked]);
+  const chosen = new Set([...safe.map(({ roast }) => roast.id), ...ticked]);
   const isNothing = chosen.size === 0 && !withKitchen && !withPreferences;
   return (
     <section aria-label={`What is in ${name}`} className="grid gap-3 rounded-2xl border border-line-strong p-4">
       <h3 className="text-lg font-semibold">In {name}</h3>
       <p>Roasts: {counts.length > 0 ? counts.join("; ") : "none"}.</p>
-      {safe.length > 0 && <p className="text-soft">{namesOf(safe)}</p>}
+      {safe.length > 0 && <p className="text-soft">{namesOf(safe, reader)}</p>}
       {asked.length > 0 && (
         <fieldset className="grid gap-1">
           <legend className="mb-1">These stay as they are here, unless the file's is to take their place:</legend>
-          {asked.slice(0, LISTED).map(({ id, title, serveAt, zone, standing }) => (
+          {asked.slice(0, LISTED).map(({ roast, standing }) => (
             <Toggle
-              key={id}
-              label={`${title}, on the table ${dayAndTime(Date.parse(serveAt), zone, reader)}: the file has ${standing === "older" ? "less" : "something else"}`}
-              checked={ticked.has(id)}
+              key={roast.id}
+              label={`${titleShown(roast, reader)}, on the table ${dayAndTime(Date.parse(roast.plan.serveAt), roast.plan.zone, reader)}: the file has ${standing === "older" ? "less" : "something else"}`}
+              checked={ticked.has(roast.id)}
               onChange={(on) => {
                 const next = new Set(ticked);
-                if (on) next.add(id);
-                else next.delete(id);
+                if (on) next.add(roast.id);
+                else next.delete(roast.id);
                 setTicked(next);
               }}
             />

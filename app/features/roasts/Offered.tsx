@@ -2,7 +2,8 @@ import { lazy, Suspense } from "react";
 import { useNavigate } from "react-router";
 import type { SharedTitle } from "../../../core/formats/shared";
 import { messageOf } from "../../../words/faults";
-import { dayAndTime } from "../../../words/time";
+import { dayAndTime, type Reader } from "../../../words/time";
+import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { takeFromServer, useSharing } from "../../shell/sharing";
@@ -22,6 +23,9 @@ const byDinner = (offered: readonly SharedTitle[]): readonly (readonly [SharedTi
   }
   return [...dinners.values()];
 };
+
+const calledOf = ({ bird, serveAt, zone, ...called }: SharedTitle, reader: Reader): string =>
+  bird ? titleShown({ ...called, plan: { bird, serveAt, zone } }, reader) : called.title;
 
 /** Roasts that other devices have in common through the server, and this one has not yet. */
 export function Offered() {
@@ -54,9 +58,9 @@ export function Offered() {
         {byDinner(offered).map((dinner) => (
           <li key={dinner[0].id} className="flex flex-wrap items-center gap-4 rounded-2xl border border-line p-4">
             <span className="grow">
-              {dinner.map(({ id, title }) => (
-                <b key={id} className="block text-xl">
-                  {title}
+              {dinner.map((each) => (
+                <b key={each.id} className="block text-xl">
+                  {calledOf(each, reader)}
                 </b>
               ))}
               on the table {dayAndTime(Date.parse(dinner[0].serveAt), dinner[0].zone, reader)}

@@ -3,14 +3,13 @@ import { useEffect, useState } from "react";
 import { Link, useLocation, useNavigate } from "react-router";
 import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/plan/roast";
-import { formatMass } from "../../../core/units/quantity";
 import { takeRoasts } from "../../../storage/roasts";
+import { capital } from "../../../words/capital";
 import { wrongWords } from "../../../words/incoming";
-import { CUT_NAMES } from "../../../words/names";
-import { SPECIES_NAMES } from "../../../words/species";
 import { dayAndTime } from "../../../words/time";
+import { birdWords, titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
-import { useHabits, usePreferences } from "../../shell/preferences";
+import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
 
@@ -48,7 +47,6 @@ export function TakeScreen() {
 
 function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   const reader = useHabits();
-  const { units } = usePreferences();
   const navigate = useNavigate();
   const [first, ...others] = roasts;
   const ids = roasts.map(({ id }) => id);
@@ -63,13 +61,10 @@ function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   };
   return (
     <div className="grid max-w-xl gap-4 py-6">
-      {roasts.map(({ id, title, plan: { bird } }) => (
-        <div key={id}>
-          <h1 className="text-4xl">{title}</h1>
-          <p className="text-lg">
-            {bird.count > 1 && `${bird.count} × `}
-            {SPECIES_NAMES[bird.species]}, {CUT_NAMES[bird.cut].toLowerCase()}, {formatMass(bird.massKg, units)}
-          </p>
+      {roasts.map((roast) => (
+        <div key={roast.id}>
+          <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
+          {roast.named && <p className="text-lg">{capital(birdWords(roast.plan.bird, reader.units))}</p>}
         </div>
       ))}
       <p className="text-lg">On the table {dayAndTime(Date.parse(serveAt), zone, reader)}.</p>
