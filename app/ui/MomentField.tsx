@@ -51,8 +51,9 @@ export function MomentField({
   const dayButton = useRef<HTMLButtonElement>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
-  // A day that was picked counts for the time that is typed next, though a slow phone is storing it still.
+  /** For the time that is typed next. */
   const [isDayPicked, setDayPicked] = useState(false);
+  // It counts though a slow phone is storing it still.
   const [asked, setAsked] = useState<{ readonly ms: number; readonly insteadOfMs: number } | null>(null);
   if (asked && asked.insteadOfMs !== storedMs) setAsked(null);
   const atMs = asked?.ms ?? storedMs;
@@ -69,7 +70,7 @@ export function MomentField({
     if (!why && ms !== atMs) void ask(ms);
     return !why;
   };
-  /** Of a moment that is put right the time alone is typed, in the small hours that of the evening before: a day that was picked stands. */
+  /** To put a moment right the time alone is typed: in the small hours it may be of the evening before. A picked day stands. */
   const changeTime = (typedTime: string): void => {
     const onItsDayMs = instantOf(`${day}T${typedTime}`, zone);
     const nearMs = isDayPicked || !latest ? onItsDayMs : nearestAt(typedTime, atMs, zone);
