@@ -119,6 +119,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     boughtKg: plan.bird.massKg,
     outlook: present?.rest ?? null,
     allSeen,
+    heldMin: guidelineOf(plan).heldMin,
     isRead: !unread,
     plannedMin: carveAtMs === null || pulledMin === null ? null : (carveAtMs - pulledMs) / MINUTE_MS,
     isForDinner: plan.roasted !== "day-before",

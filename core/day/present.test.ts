@@ -66,7 +66,7 @@ describe("the bird as the readings point to it", () => {
         cover: plan.cover,
         seenC: plan.targetC,
       }).rest;
-    const unread = { boughtKg: 5, allSeen: false, isRead: false, plannedMin: null, isForDinner: true };
+    const unread = { boughtKg: 5, allSeen: false, heldMin: 0, isRead: false, plannedMin: null, isForDinner: true };
     expect(restPlan({ ...unread, outlook: rest(cook.pullMinute) }).fallsShort).toBe(false);
     const early = rest(cook.pullMinute - 40);
     expect(early.shortK).toBeGreaterThan(2);

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { RestOutlook } from "./present";
 import { restPlan } from "./restPlan";
 
-const rested = { boughtKg: 5, allSeen: false, isRead: true, plannedMin: null, isForDinner: true };
+const rested = { boughtKg: 5, allSeen: false, heldMin: 0, isRead: true, plannedMin: null, isForDinner: true };
 const outlook: RestOutlook = { peak: {}, seenMin: 12, shortK: 0, hotUntilMin: null, backInMin: null };
 
 describe("the rest as a plan of its own", () => {
@@ -11,6 +11,11 @@ describe("the rest as a plan of its own", () => {
     expect(restPlan({ ...rested, outlook: { ...outlook, seenMin: 34 } }).earliestMin).toBe(34);
     expect(restPlan({ ...rested, outlook: { ...outlook, seenMin: 34 }, allSeen: true }).earliestMin).toBe(20);
     expect(restPlan({ ...rested, boughtKg: 1.8, outlook }).earliestMin).toBe(15);
+    // And to show it still, by a guideline that wants it held.
+    const held = { ...rested, heldMin: 2, outlook: { ...outlook, seenMin: 34 } };
+    expect(restPlan(held).earliestMin).toBe(36);
+    expect(restPlan({ ...held, allSeen: true }).earliestMin).toBe(20);
+    expect(restPlan({ ...held, outlook: null }).earliestMin).toBe(20);
   });
 
   it("ends when it cools, or when it has rested long enough", () => {

@@ -32,6 +32,8 @@ interface Rested {
   /** Null while it is being computed: then the usual bounds stand. */
   readonly outlook: RestOutlook | null;
   readonly allSeen: boolean;
+  /** It is seen again so much later, where its guideline wants the heat held. */
+  readonly heldMin: number;
   /** Whether it rests on readings of the bird in the oven. */
   readonly isRead: boolean;
   /** When it is to be carved, minutes since the pull; null while that is not placed. */
@@ -40,11 +42,12 @@ interface Rested {
   readonly isForDinner: boolean;
 }
 
-export function restPlan({ boughtKg, outlook, allSeen, isRead, plannedMin, isForDinner }: Rested): RestPlan {
+export function restPlan({ boughtKg, outlook, allSeen, heldMin, isRead, plannedMin, isForDinner }: Rested): RestPlan {
   const { shortestMin } = restFor(boughtKg);
   const longest = constant("longestRestMin");
   const coolsMin = outlook?.hotUntilMin ?? Number.POSITIVE_INFINITY;
-  const seenMin = allSeen ? 0 : (outlook?.seenMin ?? 0);
+  const firstSeenMin = outlook?.seenMin ?? null;
+  const seenMin = allSeen || firstSeenMin === null ? 0 : firstSeenMin + heldMin;
   const latestMin = Math.min(longest, coolsMin);
   const earliestMin = Math.min(latestMin, Math.max(shortestMin, seenMin));
   const overMin = isForDinner && plannedMin !== null ? plannedMin - latestMin : 0;
