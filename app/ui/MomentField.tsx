@@ -4,7 +4,7 @@ import { parseTimeOfDay } from "../../core/units/timeOfDay";
 import { faultWords } from "../../words/faults";
 import { clockTime, dayName } from "../../words/time";
 import { useHabits } from "../shell/preferences";
-import { fieldTime, instantOf, nearestAt } from "./time";
+import { fieldTime, instantOf, momentsMeant } from "./time";
 import { useTyped } from "./useTyped";
 
 const DayPopover = lazy(() => import("./DayPopover"));
@@ -73,9 +73,10 @@ export function MomentField({
   /** To put a moment right the time alone is typed: in the small hours it may be of the evening before. A picked day stands. */
   const changeTime = (typedTime: string): void => {
     const onItsDayMs = instantOf(`${day}T${typedTime}`, zone);
-    const nearMs = isDayPicked || !latest ? onItsDayMs : nearestAt(typedTime, atMs, zone);
+    const [likeliestMs, otherMs] =
+      isDayPicked || !latest ? [onItsDayMs, onItsDayMs] : momentsMeant(typedTime, atMs, zone);
     setDayPicked(false);
-    change(beyond(nearMs) && !beyond(onItsDayMs) ? onItsDayMs : nearMs);
+    change(beyond(likeliestMs) && !beyond(otherMs) ? otherMs : likeliestMs);
   };
   const ask = async (ms: number): Promise<void> => {
     setAsked({ ms, insteadOfMs: storedMs });

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
-import { fieldTime, instantOf, midnights, nearestAt, tickStepMin, wholeTicks } from "./time";
+import { fieldTime, instantOf, midnights, momentsMeant, tickStepMin, wholeTicks } from "./time";
 
 // A zone rule without a place: Central European time changes on the last Sundays of March and October.
 const ZONE = "CET";
@@ -31,22 +31,36 @@ describe("local times", () => {
     expect(fieldTime(before + 25 * HOUR_MS, ZONE)).toMatch(/12:00$/);
   });
 
-  it("are the nearest to another that show a time: half a day off at most, an hour more where the clocks change", () => {
+  it("typed in the place of another are of its day, or near it over midnight", () => {
     const instants = fc.integer({ min: Date.UTC(2026, 0), max: Date.UTC(2028, 0) });
     const twoDigits = (most: number) =>
       fc.integer({ min: 0, max: most }).map((value) => String(value).padStart(2, "0"));
     fc.assert(
-      fc.property(instants, twoDigits(23), twoDigits(59), (toMs, hour, minute) => {
-        const found = nearestAt(`${hour}:${minute}`, toMs, ZONE);
-        expect(Math.abs(found - toMs)).toBeLessThanOrEqual(13 * HOUR_MS);
-        // A time that the change in spring leaves out is an hour on.
-        expect([0, 1]).toContain((Number(fieldTime(found, ZONE).slice(11, 13)) - Number(hour) + 24) % 24);
-        expect(fieldTime(found, ZONE).slice(14)).toBe(minute);
+      fc.property(instants, twoDigits(23), twoDigits(59), (atMs, hour, minute) => {
+        const meant = momentsMeant(`${hour}:${minute}`, atMs, ZONE);
+        const dayOf = (ms: number): string => fieldTime(ms, ZONE).slice(0, 10);
+        const own = meant.find((ms) => dayOf(ms) === dayOf(atMs)) as number;
+        const other = meant.find((ms) => ms !== own) ?? own;
+        for (const ms of meant) {
+          // A time that the change in spring leaves out is an hour on.
+          expect([0, 1]).toContain((Number(fieldTime(ms, ZONE).slice(11, 13)) - Number(hour) + 24) % 24);
+          expect(fieldTime(ms, ZONE).slice(14)).toBe(minute);
+        }
+        // The other is never further off, but in the hour that a change of the clocks moves.
+        expect(Math.abs(other - atMs)).toBeLessThanOrEqual(Math.abs(own - atMs) + HOUR_MS);
+        expect(meant[0]).toBe(Math.abs(other - atMs) <= 6 * HOUR_MS ? other : own);
       }),
     );
-    const past = instantOf("2026-12-01T00:10", "UTC");
-    expect(fieldTime(nearestAt("23:55", past, "UTC"), "UTC")).toBe("2026-11-30T23:55");
-    expect(fieldTime(nearestAt("00:20", past, "UTC"), "UTC")).toBe("2026-12-01T00:20");
+  });
+
+  it.each([
+    ["2026-12-01T00:10", "23:55", "2026-11-30T23:55"],
+    ["2026-11-30T23:40", "00:05", "2026-12-01T00:05"],
+    ["2026-12-01T00:10", "00:20", "2026-12-01T00:20"],
+    // A thaw may have begun half a day later than planned.
+    ["2026-12-01T09:00", "22:00", "2026-12-01T22:00"],
+  ])("in the place of %s: %s is %s", (before, time, meant) => {
+    expect(fieldTime(momentsMeant(time, instantOf(before, "UTC"), "UTC")[0], "UTC")).toBe(meant);
   });
 
   it("find the midnights of the zone, not those of the world's", () => {

@@ -2,7 +2,7 @@
 
 import { TZDate } from "@date-fns/tz";
 import { lightFormat } from "date-fns/lightFormat";
-import { DAY_MIN, MINUTE_MS } from "../../core/units/time";
+import { DAY_MIN, HOUR_MS, MINUTE_MS } from "../../core/units/time";
 
 /** "2027-09-26T13:30", what a date field holds. */
 export const fieldTime = (ms: number, zone: string): string => lightFormat(new TZDate(ms, zone), "yyyy-MM-dd'T'HH:mm");
@@ -16,10 +16,23 @@ export function instantOf(field: string, zone: string): number {
 }
 
 /** The instant nearest to another at which the zone's clock shows a time, "13:30": over midnight it is on another day. */
-export function nearestAt(time: string, toMs: number, zone: string): number {
+function nearestAt(time: string, toMs: number, zone: string): number {
   const days = [-1, 0, 1].map((days) => fieldTime(toMs + days * DAY_MIN * MINUTE_MS, zone).split("T")[0]);
   const instants = days.map((day) => instantOf(`${day}T${time}`, zone));
   return instants.reduce((best, each) => (Math.abs(each - toMs) < Math.abs(best - toMs) ? each : best));
+}
+
+/** A moment is put right by so little that its day need not be looked at (chosen: a quarter of one). */
+const NEAR_MS = 6 * HOUR_MS;
+
+/**
+ * What a time may stand for that is typed in the place of a moment's own, likeliest first: of its day; where that would
+ * be most of a day off and the evening before or the morning after is near, of that.
+ */
+export function momentsMeant(time: string, atMs: number, zone: string): readonly [number, number] {
+  const onItsDayMs = instantOf(`${fieldTime(atMs, zone).split("T")[0]}T${time}`, zone);
+  const nearestMs = nearestAt(time, atMs, zone);
+  return Math.abs(nearestMs - atMs) <= NEAR_MS ? [nearestMs, onItsDayMs] : [onItsDayMs, nearestMs];
 }
 
 /** Steps of an axis that a clock on the wall knows; longer ones are days. */
