@@ -73,10 +73,9 @@ export function MomentField({
   /** To put a moment right the time alone is typed: in the small hours it may be of the evening before. A picked day stands. */
   const changeTime = (typedTime: string): void => {
     const onItsDayMs = instantOf(`${day}T${typedTime}`, zone);
-    const [likeliestMs, otherMs] =
-      isDayPicked || !latest ? [onItsDayMs, onItsDayMs] : momentsMeant(typedTime, atMs, zone);
+    const [likeliestMs, ...others] = isDayPicked || !latest ? [onItsDayMs] : momentsMeant(typedTime, atMs, zone);
     setDayPicked(false);
-    change(beyond(likeliestMs) && !beyond(otherMs) ? otherMs : likeliestMs);
+    change([likeliestMs, ...others].find((ms) => !beyond(ms)) ?? likeliestMs);
   };
   const ask = async (ms: number): Promise<void> => {
     setAsked({ ms, insteadOfMs: storedMs });
@@ -123,10 +122,9 @@ export function MomentField({
                 const last = latest ? fieldTime(latest.ms(), zone) : "";
                 const usual = onItsDay ? fieldTime(onItsDay.ms(), zone) : last;
                 const field = `${picked}T${time}`;
-                const isTooLate = last.startsWith(picked) && field > last;
-                const isTooEarly = first.startsWith(picked) && field < first;
-                const onThatDay = isTooLate ? (usual.startsWith(picked) ? usual : last) : isTooEarly ? first : field;
-                setDayPicked(change(instantOf(onThatDay, zone)));
+                const pick = (onThatDay: string): void => setDayPicked(change(instantOf(onThatDay, zone)));
+                if (last.startsWith(picked) && field > last) pick(usual.startsWith(picked) ? usual : last);
+                else pick(first.startsWith(picked) && field < first ? first : field);
               }}
             />
           </Suspense>

@@ -3,7 +3,8 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import type { Roast } from "../plan/roast";
-import { mergedRoast, withChange, withoutChange } from "./merge";
+import type { Plan } from "../plan/schema";
+import { mergedRoast, withChange, withGivenBack, withoutChange } from "./merge";
 
 const base = sampleRoast();
 const anyRoast = fc
@@ -118,5 +119,50 @@ describe("a change of a plan", () => {
         expect(withChange(changed, to, from)).toEqual({ ...changed, plan: { ...from, cover } });
       }),
     );
+  });
+});
+
+describe("an edit that is taken back", () => {
+  const { plan } = base;
+  type Stages = Plan["stages"];
+  const anyTold = fc.record(
+    {
+      ticked: fc.uniqueArray(fc.constantFrom("thaw", "water-change-1", "salt", "preheat", "fuel-1"), { minLength: 1 }),
+      thawBegunAt: fc.constant("2026-09-24T09:00:00Z"),
+      heatOnAt: fc.constant("2026-09-27T09:00:00Z"),
+      stagesDone: fc.nat(2),
+    },
+    { requiredKeys: [] },
+  );
+  const staged = (...minutes: number[]): Stages =>
+    minutes.map((fromMin) => ({ fromMin, airC: 200 })) as unknown as Stages;
+  const anyEdit = fc.record({
+    thawIn: fc.constantFrom("fridge" as const, "water" as const),
+    heat: fc.constantFrom("oven" as const, "fan-oven" as const, "smoker" as const),
+    stages: fc.constantFrom(staged(0, 20, 40), staged(0, 20), staged(0, 30, 40), staged(0)),
+  });
+
+  it("has everything back that it had taken, whatever was edited", () => {
+    const from = { ...plan, stages: staged(0, 20, 40) };
+    fc.assert(
+      fc.property(anyTold, anyEdit, (happened, edit) => {
+        const before = { ...base, plan: from, happened };
+        const after = withChange(before, from, { ...from, ...edit });
+        const { happened: back } = withGivenBack(withChange(after, after.plan, from), before, after);
+        expect({ ...back, ticked: new Set(back.ticked) }).toEqual({ ...happened, ticked: new Set(happened.ticked) });
+      }),
+    );
+  });
+
+  it("keeps what was told since, and gives back nothing that no edit took", () => {
+    const told = { ...base, happened: { ticked: ["thaw"], thawBegunAt: "2026-09-24T09:00:00Z" } };
+    const other = {
+      thawBegunAt: "2026-09-25T09:00:00Z",
+      inAt: "2026-09-27T10:00:00Z",
+      pulledAt: "2026-09-27T12:00:00Z",
+    };
+    const now = { ...base, happened: other };
+    expect(withGivenBack(now, told, { ...told, plan: { ...plan, liver: !plan.liver } }).happened).toEqual(other);
+    expect(withGivenBack(now, told, { ...told, happened: {} }).happened).toEqual({ ...other, ticked: ["thaw"] });
   });
 });

@@ -125,3 +125,13 @@ export function withoutChange(now: Roast, before: Roast, after: Roast): Roast {
   const { roast } = mergedRoast(after, before, now);
   return roast === before ? now : roast;
 }
+
+/**
+ * A roast whose plan is again as it was before an edit: what had happened and that edit took counts again, what was told
+ * since stands.
+ */
+export function withGivenBack(now: Roast, before: Roast, after: Roast): Roast {
+  const { plan } = now;
+  const { happened } = mergedRoast({ ...after, plan }, now, { ...before, plan }).roast;
+  return { ...now, happened };
+}

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
-import { doneAfterEdit, happenedAfterEdit, takenByEdit, withGivenBack } from "./edited";
+import { doneAfterEdit, happenedAfterEdit } from "./edited";
 import { onTheMorning } from "./edits";
 import type { Plan } from "./schema";
 
@@ -25,47 +25,6 @@ describe("a thaw that is planned anew", () => {
 
   it("goes on where anything else of the plan is changed", () => {
     expect(happenedAfterEdit({ plan, happened }, { ...plan, liver: !plan.liver })).toEqual(happened);
-  });
-});
-
-describe("an edit that is taken back", () => {
-  const { plan } = sampleRoast();
-  const anyTold = fc.record(
-    {
-      ticked: fc.uniqueArray(fc.constantFrom("thaw", "water-change-1", "salt", "preheat", "fuel-1"), { minLength: 1 }),
-      thawBegunAt: fc.constant("2026-09-24T09:00:00Z"),
-      heatOnAt: fc.constant("2026-09-27T09:00:00Z"),
-      stagesDone: fc.nat(2),
-    },
-    { requiredKeys: [] },
-  );
-  const staged = (...minutes: number[]): Stages =>
-    minutes.map((fromMin) => ({ fromMin, airC: 200 })) as unknown as Stages;
-  const anyEdit = fc.record({
-    thawIn: fc.constantFrom("fridge" as const, "water" as const),
-    heat: fc.constantFrom("oven" as const, "fan-oven" as const, "smoker" as const),
-    stages: fc.constantFrom(staged(0, 20, 40), staged(0, 20), staged(0, 30, 40), staged(0)),
-  });
-
-  it("has everything back that it had taken, whatever was edited", () => {
-    const before = { ...plan, stages: staged(0, 20, 40) };
-    fc.assert(
-      fc.property(anyTold, anyEdit, (happened, edit) => {
-        const after = { ...before, ...edit };
-        const left = happenedAfterEdit({ plan: before, happened }, after);
-        const taken = takenByEdit({ plan: before, happened }, { plan: after, happened: left });
-        const back = withGivenBack(happenedAfterEdit({ plan: after, happened: left }, before), taken);
-        expect({ ...back, ticked: new Set(back.ticked) }).toEqual({ ...happened, ticked: new Set(happened.ticked) });
-      }),
-    );
-  });
-
-  it("keeps what was told since, and gives back nothing that no edit took", () => {
-    const told = { plan, happened: { ticked: ["thaw"], thawBegunAt: "2026-09-24T09:00:00Z" } };
-    const after = { ...plan, liver: !plan.liver };
-    expect(takenByEdit(told, { plan: after, happened: told.happened })).toEqual({});
-    const other = { thawBegunAt: "2026-09-25T09:00:00Z", pulledAt: "2026-09-27T12:00:00Z" };
-    expect(withGivenBack(other, told.happened)).toEqual({ ...other, ticked: ["thaw"] });
   });
 });
 

@@ -55,33 +55,5 @@ export function happenedAfterEdit({ plan: before, happened }: Pick<Roast, "plan"
   return held;
 }
 
-type Told = Pick<Roast, "plan" | "happened">;
-/** What an edit took from what had happened, and its being taken back would not give back by itself. */
-export type Taken = Pick<Happened, "thawBegunAt" | "heatOnAt" | "ticked" | "stagesDone">;
-
-export function takenByEdit(before: Told, after: Told): Taken {
-  const back = happenedAfterEdit(after, before.plan);
-  const { thawBegunAt, heatOnAt, ticked = [], stagesDone } = before.happened;
-  const untold = ticked.filter((id) => !back.ticked?.includes(id));
-  return {
-    ...(thawBegunAt !== back.thawBegunAt && { thawBegunAt }),
-    ...(heatOnAt !== back.heatOnAt && { heatOnAt }),
-    ...(untold.length > 0 && { ticked: untold }),
-    ...(stagesDone !== back.stagesDone && { stagesDone }),
-  };
-}
-
-/** What has happened, with what an edit had taken from it: the plan is again what it was before that edit. */
-export function withGivenBack(happened: Happened, { ticked = [], stagesDone = 0, ...since }: Taken): Happened {
-  const again = ticked.filter((id) => !happened.ticked?.includes(id));
-  const done = Math.max(happened.stagesDone ?? 0, stagesDone);
-  return {
-    ...since,
-    ...happened,
-    ...(done > 0 && { stagesDone: done }),
-    ...(again.length > 0 && { ticked: [...(happened.ticked ?? []), ...again] }),
-  };
-}
-
 const text = (stage: Stages[number]): string =>
   JSON.stringify(Object.entries(stage).sort(([one], [other]) => one.localeCompare(other)));

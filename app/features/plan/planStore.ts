@@ -1,9 +1,8 @@
 /** The plan under the hand: edits, undo, and what is written to the database when the hand lets go. */
 
 import { create } from "zustand";
-import { withChange } from "../../../core/formats/merge";
+import { withChange, withGivenBack } from "../../../core/formats/merge";
 import { canonical } from "../../../core/formats/same";
-import { type Taken, takenByEdit, withGivenBack } from "../../../core/plan/edited";
 import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import { changeRoast } from "../../../storage/roasts";
@@ -33,13 +32,13 @@ interface PlanState {
 }
 
 export const usePlanStore = create<PlanState>((set, get) => {
-  /** What edits took from what had happened, by the plan that it was of: whoever comes back to that one has it back. */
-  const takenOf = new Map<string, Taken>();
-  const edited = (roast: Roast, from: Plan, to: Plan): Roast => {
-    const changed = withChange(roast, from, to);
-    takenOf.set(canonical(from), takenByEdit(roast, changed));
-    const taken = takenOf.get(canonical(to));
-    return titled(taken ? { ...changed, happened: withGivenBack(changed.happened, taken) } : changed);
+  /** The edit by which each plan was left: whoever comes back to it has back what that took from what had happened. */
+  const leftBy = new Map<string, { readonly before: Roast; readonly after: Roast }>();
+  const edited = (before: Roast, from: Plan, to: Plan): Roast => {
+    const after = withChange(before, from, to);
+    leftBy.set(canonical(from), { before, after });
+    const left = leftBy.get(canonical(to));
+    return titled(left ? withGivenBack(after, left.before, left.after) : after);
   };
   /** Plans written from here that the database has not handed back yet, oldest first. */
   let underWay: string[] = [];
@@ -66,7 +65,7 @@ export const usePlanStore = create<PlanState>((set, get) => {
       const { roastId: openId, history } = get();
       if (openId !== roastId || !history) {
         underWay = [];
-        takenOf.clear();
+        leftBy.clear();
         set({ roastId, history: openHistory(plan) });
         return;
       }
