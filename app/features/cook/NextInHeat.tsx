@@ -127,6 +127,11 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
   );
 }
 
+const knownBy = ({ forecast, refitting }: RoastDay["forecast"]): string => {
+  if (forecast) return `, refitted to your readings${refitting ? " …" : ""}`;
+  return refitting ? ", simulated; your readings are about to narrow it" : ", simulated; a reading will narrow it";
+};
+
 /** When it will be there, with its doubt and what it is known by. */
 function Finish({ day, pull }: { readonly day: RoastDay; readonly pull: Quantiles }) {
   const reader = useHabits();
@@ -137,8 +142,7 @@ function Finish({ day, pull }: { readonly day: RoastDay; readonly pull: Quantile
   return (
     <span aria-live="polite">
       at {at}, {giveOrTake(pull.p10, pull.p90)}
-      {forecast.forecast ? ", refitted to your readings" : ", simulated; a reading will narrow it"}
-      {forecast.refitting && " …"}
+      {knownBy(forecast)}
     </span>
   );
 }
