@@ -16,6 +16,7 @@ import {
   type UnitSystem,
 } from "../core/units/quantity";
 import { sides } from "./amounts";
+import { basteWords } from "./basting";
 import { capital } from "./capital";
 import { fuelWords } from "./chores";
 import { conditionWords } from "./conditions";
@@ -96,9 +97,9 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
     case "baste":
       return {
         key: `baste ${advice.n}`,
-        does: "Baste, quickly",
+        does: `${basteWords(plan.season)}, quickly`,
         why: door
-          ? `The ${door} costs more than the juice gives; skipping it loses nothing but colour.`
+          ? `The open ${door} costs more than it gives; skipping it loses nothing but colour.`
           : "What runs off it cools the skin a little; skipping it loses nothing but colour.",
         rings: true,
       };

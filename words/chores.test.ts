@@ -1,6 +1,8 @@
 import { expect, it } from "vitest";
 import { deriveAny } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { adviceWords } from "./advice";
+import { WATER_MIST } from "./basting";
 import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";
 
@@ -19,6 +21,27 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
   const details = (id: string): string[] => rows.filter((row) => row.id.startsWith(id)).map(({ detail }) => detail);
   expect(details("baste")).toEqual(["lid", "door", "door"].map((door) => `quickly, ${door} shut again at once`));
   expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
+});
+
+it("what a bird is basted with is told at each basting, and bought; water that is misted wants a bottle that sprays", () => {
+  const { plan } = sampleRoast();
+  const told = (basteWith: string): readonly string[] => {
+    const made = { ...plan, season: { ...plan.season, basteEveryMin: 60, basteWith } };
+    const derived = deriveAny(made, { pullMinute: 200, thawHours: 0 });
+    const { buy, kit } = listsOf(made, derived, "metric");
+    return [
+      timetableOf(made, derived, "metric").find(({ id }) => id === "baste-1")?.what ?? "",
+      adviceWords({ kind: "baste", n: 1 }, made, "metric").does,
+      ...[...buy, ...kit].map(({ what }) => what).filter((what) => /baste|spray/.test(what)),
+    ];
+  };
+  expect(told("")).toEqual(["Baste", "Baste, quickly"]);
+  expect(told("cider")).toEqual(["Baste with cider", "Baste with cider, quickly", "cider, to baste with"]);
+  expect(told(WATER_MIST)).toEqual([
+    "Mist with water",
+    "Mist with water, quickly",
+    "bottle that sprays, filled with water",
+  ]);
 });
 
 it("gravy is thickened and bought for as it was chosen", () => {

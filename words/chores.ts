@@ -19,6 +19,7 @@ import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionsIn } from "./additions";
 import { ice, liquid, small, spooned } from "./amounts";
+import { basteWords } from "./basting";
 import { conditionWords } from "./conditions";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
@@ -100,10 +101,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected about this time` : ""];
     }
     case "baste":
-      return [
-        plan.season.basteWith === "" ? "Baste" : `Baste with ${plan.season.basteWith}`,
-        `quickly, ${quickly(heat)}`,
-      ];
+      return [basteWords(plan.season), `quickly, ${quickly(heat)}`];
     case "sear":
       return [
         `Sear it: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,

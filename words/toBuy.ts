@@ -13,6 +13,7 @@ import { givesGiblets, gravyPotOf, potsOf, simmersGiblets } from "../core/schedu
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
+import { isMisted } from "./basting";
 import { amountOf, type ListItem, makesGravy, type Part, when } from "./listItem";
 import { SALT_NAMES } from "./names";
 
@@ -122,7 +123,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: "bones or wings of poultry for the other stock",
       amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
     }),
-    ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "", {
+    ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "" && !isMisted(plan.season), {
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
     }),

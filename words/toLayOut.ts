@@ -8,6 +8,7 @@ import { startsShielded } from "../core/plan/season";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { liquid, roomFor, sides, stringLength } from "./amounts";
+import { isMisted } from "./basting";
 import { type Part, when } from "./listItem";
 import { underWords } from "./tasks";
 
@@ -40,6 +41,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
         amount: bird.count > 1 ? `${bird.count}` : "",
       },
     ),
+    ...when(isMisted(plan.season), { what: "bottle that sprays, filled with water", amount: "" }),
     ...when(bird.cut === "spatchcock" || bird.cut === "parts", {
       what: "poultry shears and a heavy knife",
       amount: "",

@@ -27,6 +27,7 @@ import { ICE_LEFT, THAW_PLACES } from "../../core/processes/ice";
 import { GUIDELINES } from "../../core/safety/guideline";
 import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { DAY_MS } from "../../core/units/time";
+import { WATER_MIST } from "../../words/basting";
 import { simulated } from "./simulated";
 
 /** How many plans a law is asked of: `BRUMA_DINNERS=5000` for the record. */
@@ -172,7 +173,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       stuffing: fc.constantFrom(...STUFFINGS),
       basteFromMin: fc.constantFrom(0, 0, 45),
       basteUntilMin: fc.constantFrom(null, 30, 90),
-      basteWith: fc.constantFrom("", "cider"),
+      basteWith: fc.constantFrom("", "cider", WATER_MIST),
       glazeAt: fc.array(anyMoment, { maxLength: 3 }),
     }),
     sides: fc.uniqueArray(anySide, { maxLength: 7, selector: ({ id }) => id }),

@@ -38,6 +38,7 @@ export const HEATING: Chapter = {
       title: "Baste, or leave the door shut?",
       says: () => [
         "Leave the door shut. Each opening lets out most of the hot air, and what is spooned over the skin wets it again: it colours later, and none of it gets into the meat. If you like the glazed look, a few times towards the end are enough.",
+        "In smoke some mist the bird with water, since a wet skin is said to take more of it. The lid that is lifted costs as much as with a spoon, and the skin colours later: seldom, and not in the first hour.",
       ],
       figure: "basting",
     },

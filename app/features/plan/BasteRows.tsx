@@ -1,6 +1,9 @@
 import { withSeason } from "../../../core/plan/edits";
+import { usesFire } from "../../../core/plan/heats";
 import type { Plan } from "../../../core/plan/schema";
 import { parseMinutes } from "../../../core/units/quantity";
+import { isMisted, WATER_MIST } from "../../../words/basting";
+import { Button } from "../../ui/Button";
 import { UnitField } from "../../ui/UnitField";
 import { usePlanStore } from "./planStore";
 
@@ -11,7 +14,8 @@ const OFTENEST_MIN = 5;
 const SELDOMEST_MIN = 120;
 
 /** How often it is basted, between which minutes, and with what. */
-export function BasteRows({ season }: { readonly season: Plan["season"] }) {
+export function BasteRows({ plan }: { readonly plan: Plan }) {
+  const { season } = plan;
   const { settle } = usePlanStore();
   return (
     <>
@@ -51,6 +55,11 @@ export function BasteRows({ season }: { readonly season: Plan["season"] }) {
           className="mt-1 block min-h-10 w-full rounded-xl border border-line-strong bg-mist-1 px-3 text-base text-ink"
         />
       </label>
+      {usesFire(plan) && !isMisted(season) && (
+        <Button size="small" onClick={() => settle(withSeason({ basteWith: WATER_MIST }))}>
+          With {WATER_MIST}, for smoke
+        </Button>
+      )}
     </>
   );
 }

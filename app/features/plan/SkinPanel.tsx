@@ -161,7 +161,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
         onChange={(minutes) => settle(withSeason({ basteEveryMin: Number(minutes) }))}
       />
       <Why id="basting" />
-      {season.basteEveryMin > 0 && <BasteRows season={season} />}
+      {season.basteEveryMin > 0 && <BasteRows plan={plan} />}
       {season.basteEveryMin > 0 && (
         <Cost
           plan={plan}
