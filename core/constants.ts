@@ -186,6 +186,7 @@ export const CONSTANTS = {
   baconGramsPerKg: practice(45, "g/kg"),
   glazeMlPerKg: practice(8, "mL/kg"),
   glazeStepK: chosen(6, "K"),
+  colouredC: chosen(55, "°C"),
 
   // Brine, stock and gravy
   potBrineLPerKg: practice(1.5, "L/kg"),

@@ -102,6 +102,11 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     }
     case "baste":
       return [basteWords(plan.season), `quickly, ${quickly(heat)}`];
+    case "oil":
+      return [
+        `${spooned("fat", seasoning.fatGrams, units)} of fat over the skin`,
+        `once it has coloured; expected about this time; ${quickly(heat)}`,
+      ];
     case "sear":
       return [
         `Sear it: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,

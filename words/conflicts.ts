@@ -86,8 +86,13 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "sugar-burns":
       return `The sugar in “${conflict.name}” burns over the skin at this heat before the bird is done.`;
     case "never-comes": {
-      const waits = { stage: "A change of the heat waits", glaze: "The glaze waits", bacon: "The bacon stays on" };
-      return `${waits[conflict.what]} until ${conditionWords(conflict.for, t)}, and before that the bird is out.`;
+      const waits = {
+        stage: "A change of the heat waits",
+        glaze: "The glaze waits",
+        bacon: "The bacon stays on",
+        fat: "The fat waits",
+      };
+      return `${waits[conflict.what]} until ${conflict.for ? conditionWords(conflict.for, t) : "nothing covers it any more"}, and before that the bird is out.`;
     }
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";

@@ -288,6 +288,10 @@ const SEASONING_FOR_EACH_KG_OF_BIRD = {
     what: "rise of the breast between passes of glaze",
     why: "a quarter of an hour in the last third of a roast: time for one pass to set",
   },
+  colouredC: {
+    what: "breast of a bird that has taken its first colour, and gets the fat that was kept for then",
+    why: "at 160 °C first gold is computed at about 57; smoke colours it by itself, which is not computed",
+  },
 };
 
 const BRINE_STOCK_AND_GRAVY = {

@@ -113,6 +113,7 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   sear: "Sear",
   stage: "Change of the heat",
   baste: "Baste",
+  oil: "Fat on the skin",
   glaze: "Glaze",
   "ice-gone": "Ice gone",
   "bacon-off": "Bacon off",

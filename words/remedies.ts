@@ -7,6 +7,7 @@ import { capital } from "./capital";
 const PLAIN: Record<PlainRemedy, string> = {
   "at-the-end": "Put it on at the end",
   "bacon-stays": "Leave the bacon on",
+  "fat-first": "Fat on before the heat",
   bland: "Nothing salty besides",
   "brine-a-day": "Brine it one day",
   "brine-in-bag": "Brine it in a closed bag",
@@ -21,6 +22,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "lay-down": "Lay it on a rack",
   "leave-whole": "Leave it whole",
   "lid-instead": "A lid instead, or foil over the dish",
+  "no-glaze": "No glaze",
   "no-ring": "They need no ring",
   "no-salt": "No more salt",
   "on-the-grill": "On the covered grill",

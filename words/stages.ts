@@ -5,9 +5,11 @@ import { hasFan, turnsItself } from "../core/heat/sources";
 import { wrapsAt } from "../core/plan/additions";
 import { heatsOf, movedInto } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
+import { fatForTheWrap, seasoningFor } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionWords } from "./additions";
+import { spooned } from "./amounts";
 import { capital } from "./capital";
 import { conditionName } from "./conditions";
 import { facingName, MOVED_INTO, UNDERLAY_NAMES } from "./names";
@@ -53,23 +55,23 @@ export function stageName({ stages }: Pick<Plan, "stages">, n: number, units: Un
   return next.when ? "at first" : `first ${minuteWords(next.fromMin)} min`;
 }
 
-/** What goes into the wrap that a stage, or one before it that was not made, puts on. */
+/** What goes into the wrap that a stage, or one before it that was not made, puts on; first the fat that was kept for it. */
 function withTheWrap(
-  plan: Pick<Plan, "stages" | "bird" | "additions">,
+  plan: Pick<Plan, "stages" | "bird" | "additions" | "season">,
   after: number,
   n: number,
   units: UnitSystem,
 ): readonly string[] {
   const at = wrapsAt(plan);
   if (at === null || at <= after || at > n) return [];
-  return plan.additions
-    .filter(({ when }) => when === "into-the-wrap")
-    .map((each) => `with ${additionWords(each, plan, units)}`);
+  const fat = fatForTheWrap(plan) === at ? [`${spooned("fat", seasoningFor(plan, 0).fatGrams, units)} of fat`] : [];
+  const own = plan.additions.filter(({ when }) => when === "into-the-wrap");
+  return [...fat, ...own.map((each) => additionWords(each, plan, units))].map((what) => `with ${what}`);
 }
 
 /** What changes as a stage begins: what the hand does to the oven and the bird. @param after the stage that was done last */
 export function stageWords(
-  plan: Pick<Plan, "stages" | "bird" | "heat" | "additions">,
+  plan: Pick<Plan, "stages" | "bird" | "heat" | "additions" | "season">,
   n: number,
   units: UnitSystem,
   after = n - 1,

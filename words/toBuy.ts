@@ -5,7 +5,7 @@ import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitche
 import type { Spooned } from "../core/kitchen/spoons";
 import { usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
-import { glazePasses } from "../core/plan/season";
+import { fatForTheWrap, glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
@@ -37,10 +37,11 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   "boneless-breast": "boneless breast",
   "leg-roll": "boned and rolled leg",
 };
-const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, string> = {
-  before: "oil or soft butter over the skin",
-  "under-skin": "soft butter under the skin",
-  "none-at-first": "oil for the skin, once it has coloured",
+const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => string> = {
+  before: () => "oil or soft butter over the skin",
+  "under-skin": () => "soft butter under the skin",
+  "none-at-first": (plan) =>
+    `oil or soft butter over the skin, ${fatForTheWrap(plan) === null ? "once it has coloured" : "as it is wrapped"}`,
 };
 
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
@@ -71,7 +72,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: ice(iceKg, units),
       why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
     }),
-    ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat], seasoning.fatGrams, units, "fat")]),
+    ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat](plan), seasoning.fatGrams, units, "fat")]),
     ...when(
       seasoning.pasteGrams > 0,
       weighed("baking powder for the skin", seasoning.pasteGrams, units, "baking powder"),

@@ -56,7 +56,9 @@ describe("what of the timetable is due", () => {
     const before = ["counter-1", "eve-check-1", "fill-1", "mix-brine-1", "season-1", "sear-1", "water-change-1"];
     expect(called("planned")).toEqual(expect.arrayContaining(["preheat", "prepare", "salt", ...before]));
     const beside = ["make-1", "side-rice", "stock-1"];
-    expect(called("roasting")).toEqual(["bacon-off-1", "bring-up-1", "glaze-1", "ice-gone-1", ...beside].sort());
+    expect(called("roasting")).toEqual(
+      ["bacon-off-1", "bring-up-1", "glaze-1", "ice-gone-1", "oil-1", ...beside].sort(),
+    );
     expect(called("resting")).toEqual([...beside, "leftovers", "loosen-1", "side-potatoes", "thicken-1"].sort());
   });
 });

@@ -20,7 +20,7 @@ const restDishes = (plan: Plan, { sides }: DerivedPlan): readonly string[] =>
     ? sides.filter(({ slot, ovenC }) => slot === "rest" && ovenC !== null).map(({ id }) => `^side-${id}$`)
     : [];
 /** What is done to the bird in the heat ends with that. */
-const IN_THE_HEAT = /^(baste|fuel|glaze|stage|bring-up|bacon-off)-/;
+const IN_THE_HEAT = /^(baste|oil|fuel|glaze|stage|bring-up|bacon-off)-/;
 
 describe("a day that goes otherwise", () => {
   const { plan } = sampleRoast();

@@ -8,11 +8,12 @@ import { heatLeadMin } from "../kitchen/broughtUp";
 import { boardMin } from "../kitchen/cutting";
 import type { CookDone } from "../processes/cook";
 import { carveMinOf } from "./carving";
+import { withMethod } from "./edits";
 import { type Fit, fitsOf } from "./fits";
-import { areStagesOf, heatBy, METHODS, type MethodId } from "./methods";
+import { areStagesOf, METHODS, type MethodId } from "./methods";
 import { saltPlan } from "./saltPlan";
 import type { Plan } from "./schema";
-import { basteMinutes, glazePasses, seasonFitting } from "./season";
+import { basteMinutes, fatForTheWrap, fatMoments, glazePasses, seasonFitting } from "./season";
 import { waitingAgain } from "./signs";
 import { targetsFor } from "./targets";
 
@@ -68,12 +69,12 @@ export const isPlanned = (plan: Plan, { cut, method, birds }: Way): boolean =>
 export function planByWay(plan: Plan, { cut, method, birds }: Way): Plan {
   const cavity = cut === "whole" ? plan.bird.cavity : ("empty" as const);
   const bird = { ...plan.bird, cut, cavity, count: birds, massKg: shareKg(plan, birds) };
+  const heated = withMethod(method)(plan);
   return {
-    ...plan,
+    ...heated,
     bird,
-    ...heatBy(method, plan),
     targetC: targetsFor({ bird, equipment: plan.equipment }, plan),
-    season: seasonFitting(plan.season, bird),
+    season: seasonFitting(heated.season, bird),
   };
 }
 
@@ -133,6 +134,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
   const [breast, thigh] = [minuteAt(cook, "breast", COMPARED_C), minuteAt(cook, "thigh", COMPARED_C)];
   const kept = cook.indices?.juicesKept;
   const bastings = basteMinutes(plan.season, cook.pullMinute - 5).length;
+  const oilings = fatForTheWrap(plan) === null ? fatMoments(plan).length : 0;
   return {
     roastMin: cook.pullMinute,
     breastAheadMin: breast === null || thigh === null ? null : thigh - breast,
@@ -146,7 +148,7 @@ export function comparisonOf(cook: Cooked, plan: Plan): Comparison {
       .map(({ where }) => where),
     boardMin: boardMin(cut, count),
     carveMin: carveMinOf(plan),
-    acts: plan.stages.length - 1 + glazePasses(plan) + bastings,
+    acts: plan.stages.length - 1 + glazePasses(plan) + oilings + bastings,
     wholeAtTable: cut === "whole",
   };
 }

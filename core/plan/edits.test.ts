@@ -2,19 +2,24 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { SPECIES } from "../bird/species";
 import { changedNow, WHAT_IFS } from "../day/whatIf";
 import { HEAT_SOURCES } from "../heat/sources";
+import { FATS } from "../kitchen/fats";
 import {
   type Change,
   stageRoom,
   withDarker,
   withDishes,
+  withForm,
   withHeat,
+  withMethod,
   withMove,
   withOneMoreStage,
   withoutStage,
   withStage,
 } from "./edits";
+import { METHODS, usualFat } from "./methods";
 import { LATEST_STAGE_MIN, MOST_STAGES, PlanSchema } from "./schema";
 import { madeAt, waitingAgain } from "./signs";
 
@@ -33,6 +38,29 @@ describe("dishes that are added", () => {
         for (const { slot } of made.sides.slice(any.sides.length)) if (isIn) expect(slot).not.toBe("auto");
       }),
       plansAsked(100),
+    );
+  });
+});
+
+describe("another way to heat it", () => {
+  it("brings its own time for the fat where that was as usual, and back again; what the cook chose stays", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, fc.constantFrom(...METHODS), fc.constantFrom(...SPECIES), (any, { id }, species) => {
+        const usual = usualFat(any.method, any.bird.species);
+        const asUsual = { ...any, season: { ...any.season, fat: usual } };
+        const made = withMethod(id)(asUsual);
+        expect(made.season.fat).toBe(usualFat(id, any.bird.species));
+        expect(withMethod(any.method)(made).season).toEqual(asUsual.season);
+        const other = withForm({ species })(asUsual);
+        expect(other.season.fat).toBe(usualFat(other.method, species));
+        for (const fat of FATS) {
+          if (fat === usual) continue;
+          const chosen = { ...any, season: { ...any.season, fat } };
+          expect(withMethod(id)(chosen).season).toEqual(chosen.season);
+          expect(withForm({ species })(chosen).season.fat).toBe(fat);
+        }
+      }),
+      plansAsked(50),
     );
   });
 });

@@ -7,7 +7,7 @@ import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../h
 import { STAGES_APART_MIN } from "../processes/apart";
 import { fullStages } from "../processes/stages";
 import { heatsOf } from "./heats";
-import { heatFitting } from "./methods";
+import { fatFitting, heatBy, heatFitting, type MethodId } from "./methods";
 import type { Roast } from "./roast";
 import { LATEST_STAGE_MIN, MOST_SIDES, MOST_STAGES, type Plan, type Side } from "./schema";
 import { seasonFitting } from "./season";
@@ -91,6 +91,14 @@ function asHeatsTake(plan: Plan): Plan {
   return { ...plan, stages };
 }
 
+/** Another way to heat it; what the way before had asked for besides goes with that. */
+export const withMethod =
+  (method: MethodId): Change =>
+  (plan) => {
+    const made = { ...plan, ...heatBy(method, plan) };
+    return { ...made, season: { ...plan.season, fat: fatFitting(plan.season.fat, plan, made) } };
+  };
+
 /** Another heat for it to go into. */
 export const withHeat =
   (heat: HeatSource): Change =>
@@ -137,12 +145,12 @@ export const withForm =
     const [low, high] = massRangeKg(bird.species, bird.cut);
     const massKg = Math.min(high, Math.max(low, bird.massKg));
     const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
+    const made = { ...plan, bird: { ...bird, massKg, cavity }, ...heatFitting(plan, { ...bird, cavity }) };
+    const fat = fatFitting(plan.season.fat, plan, made);
     return {
-      ...plan,
-      bird: { ...bird, massKg, cavity },
-      targetC: targetsFor({ bird: { ...bird, cavity }, equipment: plan.equipment }, plan),
-      ...heatFitting(plan, { ...bird, cavity }),
-      season: seasonFitting(plan.season, { ...bird, cavity }),
+      ...made,
+      targetC: targetsFor({ bird: made.bird, equipment: plan.equipment }, plan),
+      season: { ...seasonFitting(plan.season, made.bird), fat },
     };
   };
 

@@ -1,8 +1,10 @@
 /** Ways to heat the bird, as data: what a cook chooses by name becomes a source of heat and its stages. */
 import { CUTS, type Cut, centresOf, type FormChoice } from "../bird/form";
+import { SPECIES_RECORDS, type Species } from "../bird/species";
 import { isUpright } from "../heat/covers";
 import { type HeatSource, isFire, takes } from "../heat/sources";
 import { type BroughtUp, goesInCold } from "../kitchen/broughtUp";
+import type { Fat } from "../kitchen/fats";
 import { canCome } from "../processes/conditions";
 import type { OvenStage } from "../processes/stages";
 import { type Dial, onDialC } from "../units/dial";
@@ -24,6 +26,8 @@ export interface Method {
   readonly cuts: readonly Cut[];
   /** Where it is done, when that is part of the method. */
   readonly heat?: HeatSource;
+  /** When a lean bird's fat goes on, where it is not before the heat. */
+  readonly fat?: Fat;
 }
 
 /**
@@ -82,6 +86,7 @@ export const METHODS: readonly Method[] = [
     ],
     cuts: ["whole", "spatchcock", "parts", "crown"],
     heat: "smoker",
+    fat: "none-at-first",
   },
 ];
 
@@ -166,6 +171,20 @@ const onDial = ({ stages }: Method, dial: Dial): OvenStage[] =>
 /** Whether stages are a method's own, as an oven with this dial has them. */
 export const areStagesOf = (id: MethodId, stages: readonly OvenStage[], dial: Dial): boolean =>
   JSON.stringify(onDial(methodById(id), dial)) === JSON.stringify(stages);
+
+/** When a bird's fat goes on by a method; a fat bird brings its own. */
+export const usualFat = (id: MethodId, species: Species): Fat =>
+  SPECIES_RECORDS[species].rendersFat ? "none" : (methodById(id).fat ?? "before");
+
+/** The same of what has become of a plan, where its fat was as usual before. */
+export function fatFitting(fat: Fat, before: FattedBy, now: FattedBy): Fat {
+  const usual = ({ method, bird }: FattedBy): Fat => usualFat(method, bird.species);
+  return fat === usual(before) ? usual(now) : fat;
+}
+interface FattedBy {
+  readonly method: MethodId;
+  readonly bird: { readonly species: Species };
+}
 
 /** A plan's heat by a method: its stages, at marks of the oven's dial, and its place where that is part of it. */
 export function heatBy(id: MethodId, before: Heated) {

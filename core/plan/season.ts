@@ -6,7 +6,8 @@ import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
 import { canCome, type Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
-import type { RoastEvent } from "../processes/stages";
+import { type FullStage, fullStages, type RoastEvent } from "../processes/stages";
+import { wrapsAt } from "./additions";
 import type { Plan } from "./schema";
 
 export interface Seasoning {
@@ -81,11 +82,32 @@ export function basteMinutes(
   return Array.from({ length: Math.max(0, count) }, (_, n) => first + n * basteEveryMin);
 }
 
+/** A skin that goes in bare, and gets its fat in the heat. */
+const keepsFat = ({ season }: Pick<Plan, "season">): boolean => season.fat === "none-at-first";
+
+/** The later stage that it is wrapped in, with the fat that was kept for then; null where none is kept, or for no wrap. */
+export function fatForTheWrap(plan: Pick<Plan, "bird" | "season" | "stages">): number | null {
+  const wraps = keepsFat(plan) ? wrapsAt(plan) : null;
+  return wraps === 0 ? null : wraps;
+}
+
+/** When fat that was kept for no wrap goes on: once the skin has coloured. */
+export const fatMoments = (plan: Pick<Plan, "bird" | "season">): readonly Moment[] =>
+  keepsFat(plan) ? [{ when: { centre: centresOf(plan.bird)[0] ?? "breast", reachesC: constant("colouredC") } }] : [];
+
+function oilEvents(plan: Pick<Plan, "bird" | "season" | "stages">): RoastEvent[] {
+  const wraps = fatForTheWrap(plan);
+  if (wraps === null) return fatMoments(plan).map((moment) => ({ kind: "oil", ...moment }));
+  const { when, fromMin } = fullStages(plan.stages, plan.bird.cut)[wraps] as FullStage;
+  return [when ? { kind: "oil", when } : { kind: "oil", atMin: fromMin }];
+}
+
 /** What seasoning does to the heat: every glaze and every basting opens the door and wets the skin. */
-export const seasoningEvents = (plan: Pick<Plan, "bird" | "season" | "targetC">): RoastEvent[] => [
+export const seasoningEvents = (plan: Pick<Plan, "bird" | "season" | "stages" | "targetC">): RoastEvent[] => [
   ...basteMinutes(plan.season, LONGEST_ROAST_MIN).map((atMin): RoastEvent => ({ kind: "baste", atMin })),
   ...glazeMoments(plan).map((moment): RoastEvent => ({ kind: "glaze", ...moment })),
   ...(wearsBacon(plan) && plan.season.baconOff
     ? [{ kind: "bacon-off", ...plan.season.baconOff } satisfies RoastEvent]
     : []),
+  ...oilEvents(plan),
 ];

@@ -1,10 +1,9 @@
 /** The plan that a bird, a way to heat it and an hour at the table stand for before the cook changes anything. */
 
-import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { portionKg } from "../kitchen/guests";
 import type { Equipment } from "./kitchen";
-import { heatBy } from "./methods";
+import { heatBy, usualFat } from "./methods";
 import type { Plan } from "./schema";
 import { targetsFor } from "./targets";
 import { usualKitchen } from "./usualKitchen";
@@ -47,8 +46,7 @@ export function usualPlan({ bird, method, serveAt, zone, equipment = usualKitche
       dryHours: constant("wholeDryingHours"),
     },
     season: {
-      // A fat bird brings its own.
-      fat: SPECIES_RECORDS[bird.species].rendersFat ? "none" : "before",
+      fat: usualFat(method, bird.species),
       paste: false,
       bacon: false,
       baconOff: null,

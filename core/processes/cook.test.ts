@@ -351,6 +351,25 @@ describe("what a cook does to the heat", () => {
     expect(basted).toBeLessThan(usual);
   });
 
+  it("fat that comes later than before the heat and sooner than never helps by so much; in a wrap only where it came with that", () => {
+    const warm = (events: CookOptions["events"] = [], oil = false, stages = plain.stages): number =>
+      breastAt({ ...plain, stages, dressing: { ...BARE_SKIN, oil }, events });
+    const oiledAt = (atMin: number) => [{ kind: "oil", atMin }] as const;
+    expect(warm([], true)).toBeGreaterThan(warm(oiledAt(20)));
+    expect(warm(oiledAt(20))).toBeGreaterThan(warm(oiledAt(60)));
+    // A door that is opened for it late costs more than it brings.
+    expect(warm(oiledAt(20))).toBeGreaterThan(warm());
+    const wrapped = [
+      { fromMin: 0, airC: 163 },
+      { fromMin: 60, airC: 163, wrap: "foil" as const },
+    ];
+    const unwrapped = [...wrapped, { fromMin: 70, airC: 163, wrap: "none" as const }];
+    expect(warm(oiledAt(60), false, unwrapped)).toBeGreaterThan(warm([], false, unwrapped));
+    // Too late for the wrap, it waits until that is off.
+    expect(warm(oiledAt(61), false, wrapped)).toBe(warm([], false, wrapped));
+    expect(warm(oiledAt(61), false, unwrapped)).not.toBe(warm([], false, unwrapped));
+  });
+
   it("a hand at an open spit lets no heat out, as one does that opens a door or a lid", () => {
     const events = [20, 40, 60].map((atMin) => ({ kind: "baste" as const, atMin }));
     const coolest = (source: HeatSource): number =>

@@ -161,6 +161,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
+    const isWrapped = stage.wrap !== "none";
     const next = nextStage(stages, at, minute, sees);
     if (next !== at) {
       const before = stage;
@@ -190,6 +191,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : sees(event.when);
       if (!due) continue;
       // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
+      if (isWrapped && event.kind === "oil") continue;
       const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
       if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
       if (wrapped || (event.kind === "feed" && !isLidded(place.source))) continue;
@@ -197,6 +199,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
       if (event.kind === "baste" || event.kind === "glaze") surface.moisten(constant("dryAfterBasteShare"));
       else if (event.kind === "leave") bird.leave(event.piece);
       else if (event.kind === "bacon-off") dressing = { ...dressing, bacon: false };
+      else if (event.kind === "oil") dressing = { ...dressing, oil: true };
     }
     const { oven, traits, fire } = place;
     oven.advance(minute + step, isOff ? null : stage.airC, birds, openMin);

@@ -54,6 +54,8 @@ export type RoastEvent =
   /** The same with a glaze, which waits where it is wrapped. */
   | ({ readonly kind: "glaze" } & Moment)
   | ({ readonly kind: "bacon-off" } & Moment)
+  /** Fat over a skin that went in bare; as it is wrapped, or once nothing covers it any more. */
+  | ({ readonly kind: "oil" } & Moment)
   | ({ readonly kind: "leave"; readonly piece: Piece } & Moment);
 
 /** What a bird lies on where the cook has not said: pieces on the tray itself, anything larger on a rack over it. */

@@ -16,6 +16,7 @@ export const CHORE_KINDS = [
   "ice-gone",
   "stage",
   "baste",
+  "oil",
   "glaze",
   "bacon-off",
   "fuel",

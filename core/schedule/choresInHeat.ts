@@ -7,7 +7,7 @@ import { feedMinutes } from "../kitchen/fuel";
 import { movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
-import { basteMinutes, glazeMoments, wearsBacon } from "../plan/season";
+import { basteMinutes, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
@@ -30,15 +30,26 @@ function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 
 /** What of a plan waits for something that does not come before the pull. */
 export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {
   const { baconOff, glazeAt } = plan.season;
+  const begun = stagesBegun(plan, history, pullMin);
   const moments: readonly (readonly [Waiting["what"], Moment])[] = [
     ...fullStages(plan.stages, plan.bird.cut).flatMap(({ when }) => (when ? [["stage", { when }] as const] : [])),
     ...glazeAt.map((moment) => ["glaze", moment] as const),
     ...(wearsBacon(plan) && baconOff ? [["bacon", baconOff] as const] : []),
+    ...fatAlone(plan, begun).map((moment) => ["fat", moment] as const),
   ];
-  return moments.flatMap(([what, moment]) => {
-    const minute = minuteOf(moment, history);
-    return "when" in moment && (minute === null || minute >= pullMin) ? [{ what, for: moment.when }] : [];
+  const comesBy = (minute: number | null | undefined): boolean => typeof minute === "number" && minute < pullMin;
+  const unseen = moments.flatMap(([what, moment]) =>
+    "when" in moment && !comesBy(minuteOf(moment, history)) ? [{ what, for: moment.when }] : [],
+  );
+  const ontoTheSkin = [
+    ["glaze", glazeMoments(plan)],
+    ["fat", fatAlone(plan, begun)],
+  ] as const;
+  const covered = ontoTheSkin.flatMap(([what, all]) => {
+    const come = all.filter((moment) => comesBy(minuteOf(moment, history)));
+    return come.length > 0 && !openMinutes(come, history, begun).some(comesBy) ? [{ what, for: null }] : [];
   });
+  return [...unseen, ...covered];
 }
 
 /** A stage of the heat that comes before the pull: its number, since when, and whether the bird is wrapped in it. */
@@ -55,9 +66,17 @@ function stagesBegun(plan: Plan, history: readonly HistoryPoint[], pullMin: numb
   });
 }
 
-/** Minutes at which glaze goes on: under a wrap it waits until that is off. */
-function glazeMinutes(plan: Plan, history: readonly HistoryPoint[], begun: readonly Begun[]): readonly number[] {
-  return glazeMoments(plan).flatMap((moment) => {
+/** When fat that was kept for later goes on by itself: with a wrap it needs no hand of its own. */
+const fatAlone = (plan: Plan, begun: readonly Begun[]): readonly Moment[] =>
+  begun.some(({ n }) => n === fatForTheWrap(plan)) ? [] : fatMoments(plan);
+
+/** Minutes at which something goes on the skin: under a wrap it waits until that is off. */
+function openMinutes(
+  moments: readonly Moment[],
+  history: readonly HistoryPoint[],
+  begun: readonly Begun[],
+): readonly number[] {
+  return moments.flatMap((moment) => {
     const met = minuteOf(moment, history);
     if (met === null) return [];
     const minute = isWrapped(begun, met)
@@ -91,8 +110,11 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   for (const minute of basteMinutes(plan.season, pullMin - 5)) {
     if (!isWrapped(begun, minute)) sheet.put("baste", "heat", atMinute(minute), 2);
   }
-  for (const minute of glazeMinutes(plan, history, begun)) {
+  for (const minute of openMinutes(glazeMoments(plan), history, begun)) {
     if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3);
+  }
+  for (const minute of openMinutes(fatAlone(plan, begun), history, begun)) {
+    if (minute < pullMin) sheet.put("oil", "heat", atMinute(minute), 3);
   }
   const { baconOff } = plan.season;
   const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;

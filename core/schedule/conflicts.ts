@@ -53,7 +53,7 @@ export type Conflict =
   /** Done long before it is carved, since it goes in with what takes longer. */
   | { readonly kind: "done-too-soon"; readonly minutes: number }
   /** Waits for what this bird does not come to before it is out. */
-  | { readonly kind: "never-comes"; readonly what: Waiting["what"]; readonly for: Condition }
+  | { readonly kind: "never-comes"; readonly what: Waiting["what"]; readonly for: Waiting["for"] }
   /** One bird in ten does not get there at this heat, however long it stays. */
   | { readonly kind: "late-never" };
 
@@ -93,10 +93,11 @@ export interface ConflictInput {
   readonly told: Told;
 }
 
-/** A change of the heat, a glaze, the bacon: with what it waits for. */
+/** A change of the heat, a glaze, the bacon, fat kept for later: with what it waits for. */
 export interface Waiting {
-  readonly what: "stage" | "glaze" | "bacon";
-  readonly for: Condition;
+  readonly what: "stage" | "glaze" | "bacon" | "fat";
+  /** Null: until nothing covers it. */
+  readonly for: Condition | null;
 }
 
 const BRINE_LIMIT_HOURS = 48;

@@ -30,6 +30,7 @@ const PHASES: Record<RowKind, Phase> = {
   sear: "before",
   stage: "in",
   baste: "in",
+  oil: "in",
   glaze: "in",
   "ice-gone": "in",
   "bacon-off": "in",

@@ -223,8 +223,11 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
     }
     case "never-comes": {
       const { what } = conflict;
+      if (what === "glaze" && conflict.for === null)
+        return [{ does: { kind: "no-glaze" }, change: withSeason({ glazePasses: 0, glazeAt: [] }) }];
       if (what === "glaze") return [{ does: { kind: "usual-glaze" }, change: withSeason({ glazeAt: [] }) }];
       if (what === "bacon") return [{ does: { kind: "bacon-stays" }, change: withSeason({ baconOff: null }) }];
+      if (what === "fat") return [{ does: { kind: "fat-first" }, change: withSeason({ fat: "before" }) }];
       const wanted = JSON.stringify(conflict.for);
       return [
         {

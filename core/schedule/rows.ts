@@ -62,6 +62,7 @@ const ALARMS: Partial<Record<RowKind, number>> = {
   sear: 2,
   stage: 0,
   baste: 0,
+  oil: 0,
   glaze: 2,
   "ice-gone": 0,
   "bacon-off": 0,

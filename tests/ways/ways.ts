@@ -280,7 +280,7 @@ export const WAYS: readonly CookedSo[] = [
       "Heat to 165",
       "Expected out",
     ],
-    says: [/wood pellets/, /wrap it tight, with butter, 100 g/],
+    says: [/wood pellets/, /wrap it tight, with 34 g of fat, with butter, 100 g/],
   },
   {
     name: "a fitted shield, off in time for colour",

@@ -3,9 +3,9 @@ import { withStageFromNow } from "../../../core/day/whatIf";
 import { requireBetween } from "../../../core/errors";
 import { HEAT_SOURCES, isFire, takes } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/broughtUp";
-import { withHeat, withOneMoreStage } from "../../../core/plan/edits";
+import { withHeat, withMethod, withOneMoreStage } from "../../../core/plan/edits";
 import { usesFire } from "../../../core/plan/heats";
-import { heatBy, METHODS, sears } from "../../../core/plan/methods";
+import { METHODS, sears } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { MOST_STAGES, type Plan } from "../../../core/plan/schema";
 import { onDialC } from "../../../core/units/dial";
@@ -67,7 +67,7 @@ export function HeatPanel({
           value: id,
           label: METHOD_WORDS[id].short,
         }))}
-        onChange={(id) => settle((before) => ({ ...before, ...heatBy(id, before) }))}
+        onChange={(id) => settle(withMethod(id))}
       />
       <WhileIn happened={roast.happened} />
       {plan.stages.map((_, n) => (
