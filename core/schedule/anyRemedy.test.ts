@@ -60,6 +60,16 @@ describe("a conflict of any plan", () => {
         const changed = later.change(fresh);
         expect(conflictsOf(changed).map(({ kind }) => kind)).not.toContain("at-night");
         expect(isWithin(Date.parse(changed.serveAt), changed.zone, AT_TABLE)).toBe(true);
+        // And by no more than it takes, with a quarter of an hour to begin in.
+        const hours = later.does.kind === "eat-later" ? later.does.hours : 0;
+        if (hours <= 0.5 || hours > 24) return;
+        const sooner = {
+          ...fresh,
+          serveAt: new Date(Date.parse(fresh.serveAt) + (hours - 1.25) * HOUR_MS).toISOString(),
+        };
+        const left = conflictsOf(sooner).map(({ kind }) => kind);
+        const isByDay = isWithin(Date.parse(sooner.serveAt), sooner.zone, AT_TABLE);
+        if (isByDay && !left.includes("at-night")) expect(left).toContain("too-late");
       }),
       plansAsked(60),
     );
@@ -98,6 +108,9 @@ describe("a conflict of any plan", () => {
           // What is dried gives way first.
           if (salted.salt.saltHours < saltHours) expect(salted.salt.dryHours).toBe(0);
           expect(hours(salted)).toBeLessThan(hours(fresh));
+          const more = { ...salted.salt, saltHours: salted.salt.saltHours + 0.5 };
+          if (hours(salted) + 0.5 < hours(fresh) && more.saltHours <= saltHours)
+            expect(conflictsOf({ ...fresh, salt: more }).map(({ kind }) => kind)).toContain("too-late");
         },
       ),
       plansAsked(80),

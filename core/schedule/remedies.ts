@@ -52,8 +52,27 @@ const LATEST_H = 48;
 const ON_H = 1;
 
 /**
- * Later by as much as it takes: nights and mornings in between swallow some of it; and on to when nobody has to get up in
- * the night for it, where there is such a time. None where no delay does it.
+ * The least whole number that helps, sought by halving: where one helps, whatever is more does too.
+ * @returns more than the most where none does
+ */
+function leastThat(helps: (n: number) => boolean, guess: number, most: number): number {
+  let [enough, tooLittle] = [Math.max(1, Math.min(guess, most)), 0];
+  while (!helps(enough)) {
+    if (enough >= most) return most + 1;
+    [enough, tooLittle] = [Math.min(2 * enough, most), enough];
+  }
+  while (enough - tooLittle > 1) {
+    const between = Math.floor((enough + tooLittle) / 2);
+    if (helps(between)) enough = between;
+    else tooLittle = between;
+  }
+  return enough;
+}
+
+/**
+ * Later by as much as it takes: what is late by a night may want but a quarter of an hour, since its cook then begins in
+ * the morning. And on to when nobody has to get up in the night for it, where there is such a time. None where no delay
+ * does it.
  */
 function later(
   kind: "eat-later" | "eat-later-and-sleep",
@@ -62,40 +81,43 @@ function later(
   plan: Plan,
   after?: ConflictsAfter,
 ): readonly Remedy[] {
+  // Who is told that it is too late needs a while to begin.
+  const spareQuarters = kind === "eat-later" ? 1 : 0;
   const by = (hours: number): Remedy => ({ does: { kind, hours }, change: laterBy(hours) });
-  if (!after) return [by(leastHours)];
-  const stays = (left: readonly Conflict[]): boolean =>
-    left.some((other) => other.kind === conflict.kind && "task" in other && other.task === conflict.task);
-  let soonest: Remedy | null = null;
-  let latestH = LATEST_H;
-  for (let hours = leastHours; hours <= latestH; hours += soonest ? ON_H : 0.25) {
-    const remedy = by(hours);
-    const changed = remedy.change(plan);
-    const left = after(changed);
-    if (stays(left)) continue;
-    const isByDay = isWithin(Date.parse(changed.serveAt), plan.zone, AT_TABLE);
-    if (isByDay && left.every(({ kind }) => kind !== "at-night")) return [remedy];
-    if (soonest) continue;
-    soonest = remedy;
-    // Within a day it is morning again.
-    latestH = hours + 24;
+  if (!after) return [by(leastHours + spareQuarters / 4)];
+  const leftBy = (hours: number): readonly Conflict[] => after(by(hours).change(plan));
+  const stays = ({ kind, ...other }: Conflict): boolean =>
+    kind === conflict.kind && "task" in other && other.task === conflict.task;
+  const quarters = leastThat((n) => !leftBy(n / 4).some(stays), Math.ceil(4 * leastHours), 4 * LATEST_H);
+  if (quarters > 4 * LATEST_H) return [];
+  const soonest = (quarters + spareQuarters) / 4;
+  // Within a day it is morning again.
+  for (let hours = soonest; hours <= soonest + 24; hours += ON_H) {
+    const { serveAt } = by(hours).change(plan);
+    const left = leftBy(hours);
+    const isByDay = isWithin(Date.parse(serveAt), plan.zone, AT_TABLE) && left.every(({ kind }) => kind !== "at-night");
+    if (isByDay && !left.some(stays)) return [by(hours)];
   }
-  return soonest ? [soonest] : [];
+  return [by(soonest)];
 }
 
 const QUARTER_MS = 900_000;
 
-/** Salted and dried for as long as there is, where that brings it in time: a night in between swallows some of it. */
+/**
+ * Salted and dried for as long as there is, where that brings it in time. What is late by a night may want but half an
+ * hour less: whoever salts later begins in the morning.
+ */
 function saltedInTime(
   conflict: Conflict & { readonly byMs: number },
   plan: Plan,
   after?: ConflictsAfter,
 ): readonly Remedy[] {
-  for (let hours = conflict.byMs / HOUR_MS; ; hours += 0.5) {
-    const remedy = saltedLess(plan, hours);
-    if (!remedy) return [];
-    if (!after || after(remedy.change(plan)).every(({ kind }) => kind !== conflict.kind)) return [remedy];
-  }
+  const by = (halfHours: number): Remedy | null => saltedLess(plan, halfHours / 2);
+  const helps = (remedy: Remedy | null): boolean =>
+    !remedy || !after || after(remedy.change(plan)).every(({ kind }) => kind !== conflict.kind);
+  const lateHalves = Math.ceil((2 * conflict.byMs) / HOUR_MS);
+  const halves = after ? leastThat((n) => helps(by(n)), lateHalves, Number.POSITIVE_INFINITY) : lateHalves;
+  return [by(halves)].filter((remedy) => remedy !== null);
 }
 
 /** Less salt: of what is salted with, or of what goes on besides, whichever is too much. @param percent in all */
@@ -157,7 +179,7 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
   switch (conflict.kind) {
     case "thaws-late":
     case "too-late": {
-      const quarters = Math.ceil(conflict.byMs / QUARTER_MS) + 1;
+      const quarters = Math.ceil(conflict.byMs / QUARTER_MS);
       const eatLater = later("eat-later", quarters / 4, conflict, plan, after);
       if (conflict.task === "thaw") {
         const water = plan.thawIn === "water" ? [] : [WATER_NOW];
