@@ -187,6 +187,7 @@ export const CONSTANTS = {
   glazeMlPerKg: practice(8, "mL/kg"),
   glazeStepK: chosen(6, "K"),
   colouredC: chosen(55, "°C"),
+  drippingsBurnC: practice(200, "°C"),
 
   // Brine, stock and gravy
   potBrineLPerKg: practice(1.5, "L/kg"),

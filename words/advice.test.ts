@@ -105,6 +105,6 @@ describe("a bird's going in, in words", () => {
     expect(birdIn(plan, "metric")).toBe("Bird into the oven");
     expect(birdIn(cold, "metric")).toBe(`Bird into the cold oven, and on at ${heat}`);
     expect(birdIn(cold, "metric", " now")).toBe(`Bird into the cold oven now, and on at ${heat}`);
-    expect(birdIn({ ...cold, heat: "smoker" }, "metric", " now")).toBe("Bird onto the heat now");
+    expect(birdIn({ ...cold, heat: "smoker" }, "metric", " now")).toBe("Bird into the smoker now");
   });
 });

@@ -20,7 +20,7 @@ import { basteWords } from "./basting";
 import { capital } from "./capital";
 import { fuelWords } from "./chores";
 import { conditionWords } from "./conditions";
-import { heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
+import { HEAT_NAMES, heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
 import { stageWords } from "./stages";
 import { birdIn } from "./tasks";
 import type { TimetableRow } from "./timetable";
@@ -65,7 +65,9 @@ export function lateWords({ what }: LateBefore, plan: Plan, units: UnitSystem): 
     case "heat":
       return {
         key: "late heat",
-        does: isFire(plan.heat) ? `Light the fire now, to be at ${heat}` : `Oven on now, at ${heat}`,
+        does: isFire(plan.heat)
+          ? `Light the fire now, to be at ${heat}`
+          : `${HEAT_NAMES[plan.heat]} on now, at ${heat}`,
       };
     case "wait":
       return { key: "late wait", does: `${birdIn(plan, units)}, once that is hot` };

@@ -292,6 +292,7 @@ const SEASONING_FOR_EACH_KG_OF_BIRD = {
     what: "breast of a bird that has taken its first colour, and gets the fat that was kept for then",
     why: "at 160 °C first gold is computed at about 57; smoke colours it by itself, which is not computed",
   },
+  drippingsBurnC: "oven in which what drips into a dry tray burns",
 };
 
 const BRINE_STOCK_AND_GRAVY = {

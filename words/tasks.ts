@@ -3,7 +3,7 @@
 import { centresOf, isJointed } from "../core/bird/form";
 import type { Centre } from "../core/bird/solid";
 import { SPECIES_RECORDS } from "../core/bird/species";
-import type { Underlay } from "../core/heat/covers";
+import type { Cover, Underlay } from "../core/heat/covers";
 import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
 import { hasGiblets } from "../core/kitchen/cutting";
@@ -14,14 +14,17 @@ import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { targetsOf } from "../core/plan/targets";
+import { drippingsBurn } from "../core/plan/tray";
 import { fullStages } from "../core/processes/stages";
 import type { TaskId } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
+import { givesGiblets, roastsStock } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionsIn } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
 import { holdWords } from "./guideline";
-import { heatWords, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
+import { makesGravy } from "./listItem";
+import { HEAT_NAMES, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
@@ -45,8 +48,8 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
 
 /** Its going in, as it is called. @param when a word after the place */
 export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
-  if (!goesInCold(plan)) return `Bird ${heatWords(plan.heat).into}${when}`;
-  return `Bird into the cold oven${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
+  if (!goesInCold(plan)) return `Bird ${MOVED_INTO[plan.heat]}${when}`;
+  return `Bird into the cold ${HEAT_NAMES[plan.heat].toLowerCase()}${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
 }
 
 export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {
@@ -94,7 +97,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
             "pat dry, do not wash",
             SPECIES_RECORDS[plan.bird.species].rendersFat &&
               hasBreast &&
-              "the skin scored through the fat, never the meat",
+              `${hasGiblets(plan.bird.cut) ? "neck and tail fat trimmed, " : ""}the skin scored through the fat, never the meat`,
           ]
             .filter(Boolean)
             .join("; "),
@@ -124,7 +127,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
           `${underWords(plan)} set; ${isLidded(plan.heat) ? "the lid's own thermometer checked against yours" : "your thermometer beside it"}`,
         ]
       : [
-          `Oven on at ${t(preheatC)}`,
+          `${HEAT_NAMES[plan.heat]} on at ${t(preheatC)}`,
           preheatC === plan.stages[0]?.airC
             ? `${underWords(plan)} set, oven empty`
             : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} as the bird goes in`,
@@ -133,6 +136,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
       birdIn(plan, units),
       [
         goesInWords(plan),
+        intoItsTray(plan, derived),
         plan.stages
           .flatMap(({ fromMin, airC, when }, n) =>
             when ? [] : [`${into(n)}${t(airC)} from minute ${minuteWords(fromMin)}`],
@@ -148,7 +152,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
         finishWords(plan, units),
         // What goes on last goes on with the glaze, or as it comes out.
         ...additionsIn("rest", plan, derived, units),
-        `rested ${restRange(schedule.restMin)}`,
+        `rested ${UNDER_AT_REST[plan.cover]} for ${restRange(schedule.restMin)}`,
       ].join("; "),
     ],
     carve: [
@@ -172,6 +176,21 @@ const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
   "boneless-breast": "strings off; sliced across the grain; warm platter",
   "leg-roll": "strings off; sliced as thick as a finger; warm platter",
 };
+
+const UNDER_AT_REST: Record<Cover, string> = {
+  none: "bare",
+  foil: "under loose foil",
+  towels: "in foil and towels",
+  box: "in foil, in an insulated box",
+};
+
+/** What goes into the tray with it, so that its drippings are good for gravy. */
+function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
+  if (makesGravy(chores) && roastsStock(plan, gravy)) {
+    return `${givesGiblets(plan) ? "neck, giblets" : "bones or wings"} and vegetables in its tray, water on them when that is dry`;
+  }
+  return drippingsBurn(plan) ? "water a finger deep in its tray, so that what drips does not burn" : "";
+}
 
 /** What the bird lies on as it goes in. */
 export const underWords = (plan: Pick<Plan, "stages" | "bird" | "heat">): string =>

@@ -9,7 +9,7 @@ import { fatForTheWrap, glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
-import { givesGiblets, gravyPotOf, potsOf, simmersGiblets } from "../core/schedule/stock";
+import { givesGiblets, gravyPotOf, potsOf } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
@@ -106,10 +106,10 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: plan.stock === "bought" ? "stock, unsalted, bought" : "stock, unsalted",
       amount: liquid(gravyStockMl, units),
       ...(plan.stock !== "bought" && {
-        why: `from ${givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings"} with ${liquid(stockWaterMl(gravyStockMl), units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`,
+        why: stockFrom(plan, stockWaterMl(gravyStockMl), units),
       }),
     }),
-    ...when(gravyStockMl > 0 && !simmersGiblets(plan, gravy) && plan.stock !== "tray" && plan.stock !== "bought", {
+    ...when(gravyStockMl > 0 && !givesGiblets(plan) && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
       amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
       why: hasGiblets(bird.cut)
@@ -143,6 +143,14 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
 
 export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: number): Part =>
   dishes.map(({ name, amount }) => ({ what: name, amount: amount ?? `for ${heads}` }));
+
+/** What stock is made of, and how. */
+function stockFrom(plan: Plan, waterMl: number, units: UnitSystem): string {
+  const bones = givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings";
+  return plan.stock === "tray"
+    ? `from ${bones} that roast in the tray, loosened with water`
+    : `from ${bones} with ${liquid(waterMl, units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`;
+}
 
 /** What burns, for so many hours. */
 function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {

@@ -20,6 +20,10 @@ type Liquid = Pick<Gravy, "liquid">;
 export const gravyPotOf = ({ stock }: Pick<Plan, "stock">, { liquid }: Liquid): Pot | null =>
   liquid === "water" ? null : (POTS.find((pot) => pot === stock) ?? null);
 
+/** Whether the gravy's stock is had from what roasts in the bird's own tray. */
+export const roastsStock = ({ stock }: Pick<Plan, "stock">, { liquid }: Liquid): boolean =>
+  stock === "tray" && liquid !== "water";
+
 /** Neck and giblets simmer in that pot: it must have simmered before. */
 export const simmersGiblets = (plan: Plan, gravy: Liquid): boolean =>
   givesGiblets(plan) && gravyPotOf(plan, gravy) !== null;

@@ -351,7 +351,7 @@ describe("a usual plan", () => {
       /Bird into the oven, once that is hot .* into full heat\. The bird is in the oven /,
     );
     expect(first("smoker", false)).toMatch(/Light the fire now, to be at 160 °C now .* The fire is lit /);
-    expect(first("smoker", true)).toMatch(/Bird onto the heat, once that is hot /);
+    expect(first("smoker", true)).toMatch(/Bird into the smoker, once that is hot /);
   });
 
   it("is there with the band that its own ensemble gives", () => {

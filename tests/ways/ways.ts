@@ -118,7 +118,7 @@ export const WAYS: readonly CookedSo[] = [
       finish: { kind: "at-pull" },
       targetC: { breast: 71, thigh: 77 },
     }),
-    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird onto the heat", "Expected out"],
+    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird into the smoker", "Expected out"],
     says: [/first 20 g injected/, /injector/, /out when they show it: breast 71 °C/],
   },
   {
@@ -146,7 +146,14 @@ export const WAYS: readonly CookedSo[] = [
       fuel: "charcoal",
       stages: [{ fromMin: 0, airC: 210, surface: "grate" }],
     }),
-    steps: ["Open, clean and flatten", "Salt", "Light", "Bring the heat", "Bird onto the heat", "Expected out"],
+    steps: [
+      "Open, clean and flatten",
+      "Salt",
+      "Light",
+      "Bring the heat",
+      "Bird onto the covered grill",
+      "Expected out",
+    ],
     says: [/briquettes/, /grate with a tray under it/],
   },
   {
@@ -157,7 +164,7 @@ export const WAYS: readonly CookedSo[] = [
       stages: [{ fromMin: 0, airC: 180 }],
       salt: { method: "brine", saltHours: 6, dryHours: 6 },
     }),
-    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird onto the heat", "Expected out"],
+    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Bird onto the spit", "Expected out"],
     says: [/split/, /spit with a tray under it set/],
   },
   {
@@ -217,7 +224,7 @@ export const WAYS: readonly CookedSo[] = [
         { fromMin: 90, airC: 170, shield: "none" },
       ],
     }),
-    steps: ["Open and clean", "Light", "Bird onto the heat", "Foil off", "Bacon off", "Expected out", "Carve"],
+    steps: ["Open and clean", "Light", "Bird onto the covered grill", "Foil off", "Bacon off", "Expected out", "Carve"],
     says: [/bacon in thin slices/, /when the breast shows 60 °C/, /skewers or string/, /breast shield moulded/],
   },
   {
@@ -275,7 +282,7 @@ export const WAYS: readonly CookedSo[] = [
     steps: [
       "Open and clean",
       "Fill the hopper",
-      "Bird onto the heat",
+      "Bird into the smoker",
       "Baste with cider vinegar",
       "Heat to 165",
       "Expected out",
@@ -347,7 +354,7 @@ export const WAYS: readonly CookedSo[] = [
         { fromMin: 90, airC: 170, movedTo: "oven" },
       ],
     }),
-    steps: ["Light", "Bird onto the heat", "Oven on at 170", "Move it into the oven", "Expected out"],
+    steps: ["Light", "Bird into the smoker", "Oven on at 170", "Move it into the oven", "Expected out"],
     says: [/charcoal briquettes/, /into the oven at 170 °C from minute 90/, /hot by the time that the bird is moved/],
   },
   {

@@ -61,8 +61,9 @@ export const HEATING: Chapter = {
     {
       id: "under",
       title: "What lies under it",
-      says: () => [
+      says: ({ t }) => [
         "A rack in a low tray is the default: heat gets at the legs, the underside stays off its own juice, and the tray catches it. The walls of a deep tray shade the legs, and the bird takes some minutes longer; on the bare tray its underside stews. Vegetables under it season the drippings and keep them from burning. A stone, preheated with the oven, heats legs that lag behind. On an open grate all sides are roasted, over a tray with a little water in it.",
+        `Over a fire, and in an oven of ${t(constant("drippingsBurnC"))} and more, water a finger deep in a tray that is dry keeps the drippings from burning; burnt, they are no gravy. What it adds to the oven's air is not computed.`,
       ],
     },
     {

@@ -1,0 +1,145 @@
+/** Whatever a cook chooses reaches what the day is worked from: two plans that differ in one choice are told differently. */
+import { describe, expect, it } from "vitest";
+import { LEGS } from "../core/bird/form";
+import { COVERS, SHIELDS, UNDERLAYS, WRAPS } from "../core/heat/covers";
+import { FUELS, HEAT_SOURCES } from "../core/heat/sources";
+import { CARVINGS } from "../core/kitchen/cutting";
+import { FATS } from "../core/kitchen/fats";
+import { ROUX_FATS, STOCKS, THICKENERS } from "../core/kitchen/gravy";
+import { BATHS, COLD_PLACES, SALT_KINDS, SALT_METHODS } from "../core/kitchen/salt";
+import { type Plan, SIDE_SLOTS, STUFFINGS } from "../core/plan/schema";
+import { usualPlan } from "../core/plan/usualPlan";
+import { THAW_PLACES } from "../core/processes/ice";
+import { deriveAny } from "../tests/helpers/anyPlan";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { listsOf } from "./lists";
+import { timetableOf } from "./timetable";
+
+const { plan: sample } = sampleRoast();
+const plan: Plan = {
+  ...usualPlan({
+    bird: { species: "turkey", cut: "whole", massKg: 5, state: "fresh" },
+    method: "steady",
+    serveAt: sample.serveAt,
+    zone: "UTC",
+  }),
+};
+const told = (made: Plan): string => {
+  const derived = deriveAny(made, { pullMinute: 170, thawHours: made.bird.state === "frozen" ? 60 : 0 });
+  const rows = timetableOf(made, derived, "metric").map(({ what, detail, startMs }) => `${startMs} ${what}: ${detail}`);
+  const { buy, weigh, kit } = listsOf(made, derived, "metric");
+  return [...rows, ...[...buy, ...weigh, ...kit].map(({ what, amount, why }) => `${what} ${amount} ${why}`)].join("\n");
+};
+const bird = (change: Partial<Plan["bird"]>): Partial<Plan> => ({ bird: { ...plan.bird, ...change } });
+const salt = (change: Partial<Plan["salt"]>): Partial<Plan> => ({ salt: { ...plan.salt, ...change } });
+const season = (change: Partial<Plan["season"]>): Partial<Plan> => ({ season: { ...plan.season, ...change } });
+const first = (change: Partial<Plan["stages"][number]>): Partial<Plan> => ({
+  stages: [{ fromMin: 0, airC: 160, ...change }],
+});
+const later = (change: Partial<Plan["stages"][number]>): Partial<Plan> => ({
+  stages: [
+    { fromMin: 0, airC: 160 },
+    { fromMin: 60, airC: 160, ...change },
+  ],
+});
+const brined = { ...plan.salt, method: "brine" as const, dryHours: 0 };
+const dish = { id: "d", name: "Potatoes", minutes: 40, ring: false };
+
+const CHOICES: Readonly<Record<string, readonly Partial<Plan>[]>> = {
+  legs: LEGS.map((legs) => bird({ legs })),
+  cavity: (["empty", "aromatics", "stuffed"] as const).map((cavity) => bird({ cavity })),
+  "birds of one roast": [1, 2].map((count) => bird({ count })),
+  "sold salted": [false, true].map((preSalted) => ({ ...bird({ preSalted }), ...salt({ method: "none" }) })),
+  "thaws in": THAW_PLACES.filter((each) => each !== "none").map((thawIn) => ({ thawIn, ...bird({ state: "frozen" }) })),
+  "salt method": SALT_METHODS.map((method) => salt({ method })),
+  "kind of salt": SALT_KINDS.map((kind) => salt({ kind })),
+  bath: BATHS.map((bath) => ({ salt: { ...brined, bath } })),
+  "kept in": COLD_PLACES.map((keptIn) => ({ salt: { ...brined, keptIn } })),
+  injected: [0, 0.5].map((injectPercent) => salt({ injectPercent })),
+  sugar: [0, 0.5].map((sugarShare) => salt({ sugarShare })),
+  drying: [0, 24].map((dryHours) => salt({ dryHours })),
+  fat: FATS.map((fat) => season({ fat })),
+  paste: [false, true].map((paste) => season({ paste })),
+  bacon: [
+    season({ bacon: false }),
+    season({ bacon: true }),
+    season({ bacon: true, baconOff: { when: { centre: "breast", reachesC: 60 } } }),
+  ],
+  glaze: [0, 1, 2].map((glazePasses) => season({ glazePasses })),
+  basting: [
+    season({ basteEveryMin: 0 }),
+    season({ basteEveryMin: 60 }),
+    season({ basteEveryMin: 60, basteWith: "cider" }),
+  ],
+  counter: [0, 45].map((counterMin) => season({ counterMin })),
+  stuffing: STUFFINGS.map((stuffing) => ({ ...bird({ cavity: "stuffed" }), ...season({ stuffing }) })),
+  heat: HEAT_SOURCES.map((heat) => ({ heat })),
+  fuel: FUELS.map((fuel) => ({ heat: "smoker" as const, fuel })),
+  "brought up": [0, 25, 60].map((minutes) => ({ preheat: { minutes, airC: null } })),
+  "brought up to": [null, 240].map((airC) => ({ preheat: { minutes: 25, airC } })),
+  sear: [null, { panC: 220, minutesPerSide: 3 }].map((sear) => ({
+    ...bird({ cut: "boneless-breast", massKg: 1.5 }),
+    sear,
+  })),
+  "under it": UNDERLAYS.map((surface) => first({ surface })),
+  "wrapped in": WRAPS.map((wrap) => first({ wrap })),
+  "wrapped later in": WRAPS.map((wrap) => later({ wrap })),
+  shield: SHIELDS.map((shield) => first({ shield })),
+  "shield later": SHIELDS.map((shield) => later({ shield })),
+  "side up": (["up", "down"] as const).map((side) => first({ side })),
+  "turned over": (["up", "down"] as const).map((side) => later({ side })),
+  "at rest under": COVERS.map((cover) => ({ cover })),
+  gravy: THICKENERS.map((gravy) => ({ gravy })),
+  roux: ROUX_FATS.map((rouxFat) => ({ rouxFat })),
+  stock: STOCKS.map((stock) => ({ stock })),
+  "more pots": [[], ["long" as const]].map((morePots) => ({ morePots })),
+  liver: [false, true].map((liver) => ({ liver })),
+  carving: CARVINGS.map((carving) => ({ carving })),
+  when: (["same-day", "day-before"] as const).map((roasted) => ({ roasted })),
+  finish: [
+    { kind: "after-rest" as const },
+    { kind: "at-pull" as const },
+    { kind: "time" as const, minutes: 170 },
+    { kind: "signs" as const },
+  ].map((finish) => ({ finish })),
+  "decided by": [undefined, "breast" as const, "thigh" as const].map((decidedBy) => ({ decidedBy })),
+  "a dish's place": SIDE_SLOTS.filter((slot) => slot !== "auto").map((slot) => ({
+    sides: [{ ...dish, ovenC: 160, slot }],
+  })),
+};
+
+describe("what a cook chooses", () => {
+  for (const [name, all] of Object.entries(CHOICES)) {
+    it(`is told by timetable and lists: ${name}`, () => {
+      const texts = all.map((change) => told({ ...plan, ...change } as Plan));
+      expect(texts.length).toBeGreaterThan(1);
+      expect(texts.filter((text, n) => texts.indexOf(text) !== n)).toEqual([]);
+    });
+  }
+});
+
+describe("what drips", () => {
+  const goesIn = (change: Partial<Plan>): string => {
+    const made = { ...plan, ...change } as Plan;
+    const derived = deriveAny(made, { pullMinute: 170, thawHours: 0 });
+    return timetableOf(made, derived, "metric").find(({ id }) => id === "roast")?.detail ?? "";
+  };
+
+  it("is kept from burning by water in a tray that is dry: over a fire, and in a hot oven", () => {
+    const wet = /water a finger deep in its tray/;
+    expect(goesIn({})).not.toMatch(wet);
+    expect(goesIn(first({ airC: 220 }))).toMatch(wet);
+    for (const surface of ["vegetables", "pan", "hot-stone"] as const) {
+      expect(goesIn(first({ airC: 220, surface })), surface).not.toMatch(wet);
+    }
+    expect(goesIn(first({ airC: 220, wrap: "lid" }))).not.toMatch(wet);
+    for (const heat of ["smoker", "covered-grill", "spit"] as const) expect(goesIn({ heat }), heat).toMatch(wet);
+  });
+
+  it("becomes the stock with what roasts in the tray, where the gravy is to have it from there", () => {
+    expect(goesIn({ stock: "tray", ...first({ airC: 220 }) })).toMatch(/^neck, giblets and vegetables in its tray/);
+    const crown = { stock: "tray" as const, ...bird({ cut: "crown", massKg: 3 }) };
+    expect(goesIn(crown)).toMatch(/^bones or wings and vegetables in its tray/);
+    expect(told({ ...plan, ...crown } as Plan)).toMatch(/^bones or wings of poultry for the stock/m);
+  });
+});
