@@ -1,5 +1,6 @@
 /** What people type, into SI-side numbers, and back. Mass in kg, temperature in °C, duration in s, length in cm, volume in L. */
 import { QuantityError, requireBetween } from "../errors";
+import { cleaned, LAST_DIGIT, NUMBER, toNumber, ungrouped } from "./typedNumber";
 
 export const KG_PER_POUND = 0.45359237;
 export const KG_PER_OUNCE = KG_PER_POUND / 16;
@@ -9,24 +10,25 @@ export const L_PER_QUART = 0.946352946;
 
 export type UnitSystem = "metric" | "us";
 
-const NUMBER = String.raw`(\d+(?:[.,]\d+)?|[.,]\d+)`;
-const toNumber = (text: string): number => Number(text.replace(",", "."));
 const POUNDS_AND_OUNCES = new RegExp(
-  String.raw`^${NUMBER}\s*(?:lb|lbs|pound|pounds)\s*(?:(?:and\s*)?${NUMBER}\s*(?:oz|ounce|ounces))?$`,
+  String.raw`^${NUMBER}\s*(?:lbs?|pounds?|#)\s*(?:(?:and\s*)?${NUMBER}\s*(?:oz|ounces?)?)?$`,
 );
-const ONE_MASS = new RegExp(String.raw`^${NUMBER}\s*(kg|kilo|kilos|g|grams?|oz|ounces?)?$`);
-const TEMPERATURE = new RegExp(String.raw`^([-+−]?)\s*${NUMBER}\s*(?:°|deg(?:rees)?)?\s*([cf])?$`);
+const ONE_MASS = new RegExp(String.raw`^${NUMBER}\s*(kgs?|kilos?|kilograms?|g|grams?|oz|ounces?)?$`);
+const TEMPERATURE = new RegExp(String.raw`^([-+−]?)\s*${NUMBER}\s*(?:°|deg(?:rees?)?)?\s*(c|f|celsius|fahrenheit)?$`);
 const LENGTH = new RegExp(String.raw`^${NUMBER}\s*(cm|mm|inch(?:es)?|in|")?$`);
 const VOLUME = new RegExp(String.raw`^${NUMBER}\s*(l|lit(?:er|re)s?|ml|quarts?|qt|gal(?:lons?)?)?$`);
+const BARE = new RegExp(`^${NUMBER}$`);
+/** Minutes that are said after hours, without their unit. */
+const HOURS_AND = /(h|hrs?|hours?)(\s*[0-5]?\d)$/;
 const CLOCK_DURATION = /^(\d+)\s*:\s*([0-5]\d)$/;
 const DURATION_PART = new RegExp(String.raw`${NUMBER}\s*(days?|d|hours?|hrs?|h|minutes?|mins?|m|seconds?|sec|s)`, "g");
 
 /**
- * Mass in kg from "14 lb", "12 lb 8 oz", "6.3kg", "5800 g"; a bare number is in the cook's own unit.
+ * Mass in kg from "14 lb", "12 lb 8 oz", "4½ lb", "6.3kg", "5800 g"; a bare number is in the cook's own unit.
  * @throws QuantityError when the text is not a mass.
  */
 export function parseMassKg(text: string, bareUnit: UnitSystem = "metric"): number {
-  const clean = text.trim().toLowerCase();
+  const clean = ungrouped(cleaned(text));
   const pounds = POUNDS_AND_OUNCES.exec(clean);
   if (pounds?.[1]) {
     return toNumber(pounds[1]) * KG_PER_POUND + (pounds[2] ? toNumber(pounds[2]) * KG_PER_OUNCE : 0);
@@ -51,7 +53,7 @@ export function parseMassRangeKg(
   text: string,
   bareUnit: UnitSystem = "metric",
 ): { readonly massKg: number; readonly offKg: number } {
-  const clean = text.trim().toLowerCase();
+  const clean = cleaned(text);
   const spread = MASS_SPREAD.exec(clean);
   const range = spread ?? MASS_RANGE.exec(clean);
   if (!range?.[1] || !range[2]) return { massKg: parseMassKg(text, bareUnit), offKg: 0 };
@@ -69,16 +71,16 @@ export function parseMassRangeKg(
  * @throws QuantityError when the text is not a temperature.
  */
 export function parseTemperatureC(text: string, bareUnit: UnitSystem = "metric"): number {
-  const match = TEMPERATURE.exec(text.trim().toLowerCase());
+  const match = TEMPERATURE.exec(cleaned(text));
   if (!match?.[2]) throw new QuantityError("temperature", text, { kind: "read-as", what: "temperature" });
   const value = toNumber(match[2]) * (match[1] === "-" || match[1] === "−" ? -1 : 1);
   const unit = match[3] ?? (bareUnit === "us" ? "f" : "c");
-  return unit === "f" ? fahrenheitToC(value) : value;
+  return unit.startsWith("f") ? fahrenheitToC(value) : value;
 }
 
 /** A difference of temperatures in K from "8", "8 °C", "15 F". @throws QuantityError when the text is none */
 export function parseTemperatureDifferenceK(text: string, bareUnit: UnitSystem = "metric"): number {
-  const zero = parseTemperatureC("0", /f\s*$/i.test(text) ? "us" : /c\s*$/i.test(text) ? "metric" : bareUnit);
+  const zero = parseTemperatureC(text.replace(/[-+−]?[^a-z°º˚]*/i, "0 "), bareUnit);
   return parseTemperatureC(text, bareUnit) - zero;
 }
 
@@ -95,21 +97,22 @@ export function parseNumber(quantity: string, text: string, low: number, high: n
 }
 
 /** Whether a text that may be of something else too is meant as a duration. */
-export const isDuration = (text: string): boolean => /^\s*[\d.,]+\s*$|\d\s*[dhms:]/i.test(text);
+export const isDuration = (text: string): boolean => DURATION_LIKE.test(text);
+const DURATION_LIKE = new RegExp(String.raw`^\s*${NUMBER}\s*$|${LAST_DIGIT}\s*[dhms:]`, "i");
 
 /** Whole minutes from a duration, see {@link parseDurationS}. @throws QuantityError outside [low, high] too */
 export const parseMinutes = (quantity: string, text: string, low: number, high: number): number =>
   Math.round(requireBetween(quantity, parseDurationS(text) / 60, low, high, "min"));
 
 /**
- * Duration in s from "25m", "1h 30m", "2:15" (hours and minutes), "3 days"; a bare number is in minutes.
+ * Duration in s from "25m", "1h 30m", "2h30", "1½ h", "2:15" (hours and minutes), "3 days"; a bare number is in minutes.
  * @throws QuantityError when the text is not a duration.
  */
 export function parseDurationS(text: string): number {
-  const clean = text.trim().toLowerCase();
+  const clean = cleaned(text).replace(HOURS_AND, "$1$2 m");
   const clock = CLOCK_DURATION.exec(clean);
   if (clock) return Number(clock[1]) * 3600 + Number(clock[2]) * 60;
-  if (/^\d+(?:[.,]\d+)?$/.test(clean)) return toNumber(clean) * 60;
+  if (BARE.test(clean)) return toNumber(clean) * 60;
   let totalS = 0;
   const rest = clean.replace(DURATION_PART, (_, amount: string, unit: string) => {
     totalS += toNumber(amount) * { d: 86400, h: 3600, m: 60, s: 1 }[unit[0] as "d" | "h" | "m" | "s"];
@@ -126,7 +129,7 @@ export function parseDurationS(text: string): number {
  * @throws QuantityError when the text is not a length.
  */
 export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): number {
-  const match = LENGTH.exec(text.trim().toLowerCase());
+  const match = LENGTH.exec(cleaned(text));
   if (!match?.[1]) throw new QuantityError("length", text, { kind: "read-as", what: "length" });
   const unit = match[2] ?? (bareUnit === "us" ? "in" : "cm");
   return toNumber(match[1]) * (unit === "cm" ? 1 : unit === "mm" ? 0.1 : CM_PER_INCH);
@@ -137,7 +140,7 @@ export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): nu
  * @throws QuantityError when the text is not a volume.
  */
 export function parseVolumeL(text: string, bareUnit: UnitSystem = "metric"): number {
-  const match = VOLUME.exec(text.trim().toLowerCase());
+  const match = VOLUME.exec(ungrouped(cleaned(text)));
   if (!match?.[1]) throw new QuantityError("volume", text, { kind: "read-as", what: "volume" });
   const unit = match[2] ?? (bareUnit === "us" ? "q" : "l");
   const litres = unit.startsWith("q") ? L_PER_QUART : unit.startsWith("g") ? 4 * L_PER_QUART : 1;
@@ -152,7 +155,7 @@ const ALTITUDE = new RegExp(String.raw`^([-−]?)\s*${NUMBER}\s*(m|met(?:er|re)s
  * @throws QuantityError when the text is not a height.
  */
 export function parseAltitudeM(text: string, bareUnit: UnitSystem = "metric"): number {
-  const match = ALTITUDE.exec(text.trim().toLowerCase());
+  const match = ALTITUDE.exec(cleaned(text));
   if (!match?.[2]) throw new QuantityError("height", text, { kind: "read-as", what: "height" });
   const value = toNumber(match[2]) * (match[1] ? -1 : 1);
   const unit = match[3] ?? (bareUnit === "us" ? "ft" : "m");

@@ -4,6 +4,10 @@ import { parseTimeOfDay } from "./timeOfDay";
 
 describe("a time of day as typed", () => {
   it.each([
+    ["noon", 720],
+    [" Midday", 720],
+    ["midnight", 0],
+    ["24:00", 0],
     ["13:30", 810],
     ["1330", 810],
     ["1:30 pm", 810],
@@ -39,7 +43,7 @@ describe("a time of day as typed", () => {
     );
   });
 
-  it.each(["", "noon", "25:00", "13:75", "13 pm", "-1:00", "1:2:3"])("is refused as %j", (text) =>
+  it.each(["", "teatime", "24:30", "25:00", "13:75", "13 pm", "-1:00", "1:2:3"])("is refused as %j", (text) =>
     expect(() => parseTimeOfDay(text, 0)).toThrow("time: got"),
   );
 });
