@@ -82,9 +82,15 @@ describe("tapped twice", () => {
     await twice("It is out of the oven");
     await seeText(driver, "Carving now");
     expect((await roasts())[0]?.happened.carvedAt).toBeUndefined();
-    await press(driver, "Carving now");
-    await see(driver, "h1");
-    await visit(driver, `${server.url}/log`);
+    // A slow phone has it stored only once its cook has gone on by another way, and does not fetch him back.
+    const log = `${server.url}/log`;
+    await whileStoring(driver, "roasts", "bruma", async () => {
+      await press(driver, "Carving now");
+      await visit(driver, log);
+    });
+    await driver.wait(async () => (await roasts())[0]?.happened.carvedAt !== undefined, 10_000);
+    await button(driver, "Cook this again");
+    expect(await driver.getCurrentUrl()).toBe(log);
     await twice("Cook this again");
     await seeText(driver, "Out, expected");
     expect(await roasts()).toHaveLength(2);

@@ -1,4 +1,4 @@
-import { useNavigate, useSearchParams } from "react-router";
+import { useSearchParams } from "react-router";
 import { withChange } from "../../../core/formats/merge";
 import { firstWays, isPlanned, planByWay, type Way, waysFor } from "../../../core/plan/compare";
 import type { Roast } from "../../../core/plan/roast";
@@ -9,6 +9,7 @@ import { CUT_NAMES } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
 import { tellingOf } from "../../day/acts/telling";
 import { usePreferences } from "../../shell/preferences";
+import { useGoOn } from "../../shell/useGoOn";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
 import { Button } from "../../ui/Button";
 import { heatOf, type Row, rowsFor } from "./rows";
@@ -29,7 +30,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   // What is in the heat is cut and cooked as it is.
   const isIn = happened.inAt !== undefined;
   const { units } = usePreferences();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [params, setParams] = useSearchParams();
   const all = waysFor(plan).filter((way) => !isPlanned(plan, way));
   const asked = params.get("ways")?.split(",");
@@ -69,7 +70,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
       (before) => withChange(before, plan, taken),
       () => `${name} is the plan now`,
     );
-    if (isTaken) await navigate(`/roast/${roast.id}/plan`);
+    if (isTaken) await goOn(`/roast/${roast.id}/plan`);
   };
   const sheet = {
     columns,

@@ -1,4 +1,3 @@
-import { useNavigate } from "react-router";
 import { holdsJuice } from "../../../core/bird/form";
 import { placeOf } from "../../../core/bird/probe";
 import type { Centre } from "../../../core/bird/solid";
@@ -18,6 +17,7 @@ import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
 import { instantNow } from "../../shell/clock";
 import { useHabits, usePreferences } from "../../shell/preferences";
+import { useGoOn } from "../../shell/useGoOn";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -48,7 +48,7 @@ export function Resting({ day, acts }: Props) {
   const reader = useHabits();
   const now = useNow();
   const { units } = usePreferences();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const { roast, believed, present, rest, rows, items, readings } = day;
   const { plan, happened } = roast;
   const inAtMs = Date.parse(happened.inAt ?? "");
@@ -69,7 +69,7 @@ export function Resting({ day, acts }: Props) {
   const target = formatTemperature(Math.min(...Object.values(targetC)), units);
   const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
-    if (await acts.happens({ carvedAt: instantNow() })) await navigate(`/roast/${roast.id}/carve`);
+    if (await acts.happens({ carvedAt: instantNow() })) await goOn(`/roast/${roast.id}/carve`);
   };
   return (
     <SideBySide

@@ -1,17 +1,17 @@
-import { useNavigate } from "react-router";
 import type { Roast } from "../../../core/plan/roast";
 import { useHabits } from "../../shell/preferences";
+import { useGoOn } from "../../shell/useGoOn";
 import { useOnce } from "../../ui/useOnce";
 import { cookAgain } from "./again";
 
 /** The same once more: stored, and its plan opened. */
 export function useCookAgain(roast: Roast): () => Promise<void> {
   const reader = useHabits();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   return useOnce(async () => {
     const made = await cookAgain(roast, reader);
     if (made === null) return false;
-    await navigate(`/roast/${made}/plan`);
+    await goOn(`/roast/${made}/plan`);
     return true;
   });
 }

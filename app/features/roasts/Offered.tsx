@@ -1,5 +1,4 @@
 import { lazy, Suspense } from "react";
-import { useNavigate } from "react-router";
 import type { SharedTitle } from "../../../core/formats/shared";
 import { messageOf } from "../../../words/faults";
 import { dayAndTime, type Reader } from "../../../words/time";
@@ -7,6 +6,7 @@ import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { takeFromServer, useSharing } from "../../shell/sharing";
+import { useGoOn } from "../../shell/useGoOn";
 import { Button } from "../../ui/Button";
 import { toast } from "../../ui/toast";
 
@@ -31,14 +31,14 @@ const calledOf = ({ bird, serveAt, zone, ...called }: SharedTitle, reader: Reade
 export function Offered() {
   const reader = useHabits();
   const { link, offered } = useSharing();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const take = async (dinner: readonly [SharedTitle, ...SharedTitle[]]): Promise<void> => {
     try {
       await takeFromServer(
         database(),
         dinner.map(({ id }) => id),
       );
-      await navigate(`/roast/${dinner[0].id}/cook`);
+      await goOn(`/roast/${dinner[0].id}/cook`);
     } catch (error) {
       toast.error(`It was not taken along: ${messageOf(error)}`);
     }

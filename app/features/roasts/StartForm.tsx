@@ -1,12 +1,12 @@
 import { useMemo } from "react";
 import { Controller } from "react-hook-form";
-import { useNavigate } from "react-router";
 import { favouriteOf } from "../../../core/log/favourite";
 import { cutFor } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { ratingName } from "../../../words/names";
 import { titleShown } from "../../../words/titles";
 import { useHabits } from "../../shell/preferences";
+import { useGoOn } from "../../shell/useGoOn";
 import { Button } from "../../ui/Button";
 import { MomentField } from "../../ui/MomentField";
 import { Toggle } from "../../ui/Toggle";
@@ -26,7 +26,7 @@ interface Props {
 export function StartForm({ company, roasts }: Props) {
   const reader = useHabits();
   const { units } = reader;
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   const { form, planned } = useAnswers(company, zone, units);
   const { control, handleSubmit, watch } = form;
@@ -37,7 +37,7 @@ export function StartForm({ company, roasts }: Props) {
     const id = await startRoast(answers, { zone, reader, company, favourite });
     if (id === null) return false;
     planned();
-    await navigate(`/roast/${id}/plan`);
+    await goOn(`/roast/${id}/plan`);
     return true;
   });
   return (

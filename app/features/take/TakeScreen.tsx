@@ -1,6 +1,6 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
-import { Link, useLocation, useNavigate } from "react-router";
+import { Link, useLocation } from "react-router";
 import { type Unpacked, unpackRoasts } from "../../../core/formats/handover";
 import type { Roast } from "../../../core/plan/roast";
 import { takeRoasts } from "../../../storage/roasts";
@@ -11,6 +11,7 @@ import { birdWords, titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
 import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
+import { useGoOn } from "../../shell/useGoOn";
 import { Button } from "../../ui/Button";
 
 /** A roast that another device handed over in the address: shown, and taken in when the cook says so. */
@@ -47,7 +48,7 @@ export function TakeScreen() {
 
 function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   const reader = useHabits();
-  const navigate = useNavigate();
+  const goOn = useGoOn();
   const [first, ...others] = roasts;
   const ids = roasts.map(({ id }) => id);
   const known = useLiveQuery(
@@ -57,7 +58,7 @@ function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
   const { serveAt, zone } = first.plan;
   const take = async (): Promise<void> => {
     if (await stored("The roast was", takeRoasts(database(), roasts)))
-      await navigate(`/roast/${first.id}/cook`, { replace: true });
+      await goOn(`/roast/${first.id}/cook`, { replace: true });
   };
   return (
     <div className="grid max-w-xl gap-4 py-6">
