@@ -29,6 +29,10 @@ export function UnitField<Value = number>({
   const { units } = usePreferences();
   const [fault, setFault] = useState<string | null>(null);
   const { typed, type, letGo, giveUp } = useTyped((text) => {
+    if (text.trim() === shown) {
+      setFault(null);
+      return true;
+    }
     try {
       onChange(parse(text));
       setFault(null);

@@ -2,24 +2,18 @@ import { centresOf } from "../../../core/bird/form";
 import { withSeason } from "../../../core/plan/edits";
 import type { Plan } from "../../../core/plan/schema";
 import { glazeMoments } from "../../../core/plan/season";
-import { COLOURS } from "../../../core/processes/conditions";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { conditionName } from "../../../words/conditions";
 import { Button } from "../../ui/Button";
 import { UnitField } from "../../ui/UnitField";
-import { type Moment, parseMoment } from "./parseMoment";
+import { type Moment, momentShown, parseMoment } from "./parseMoment";
 import { usePlanStore } from "./planStore";
 
 /** When each pass goes on: a minute of the roast, or what the first centre shows. */
 export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly units: UnitSystem }) {
   const { settle } = usePlanStore();
-  const centre = centresOf(plan.bird)[0] ?? "breast";
+  const centres = centresOf(plan.bird);
   const moments = glazeMoments(plan);
-  const parse = (text: string): Moment => {
-    const colour = COLOURS.find((each) => each.replace("-", " ") === text.trim().toLowerCase());
-    if (colour) return { when: { colour } };
-    return parseMoment(text, units, { what: "glaze", centre, lowC: 0, highC: 95 });
-  };
+  const parse = (text: string): Moment => parseMoment(text, units, { what: "glaze", centres, lowC: 0, highC: 95 });
   const take = (n: number, moment: Moment): void =>
     settle(withSeason({ glazeAt: moments.map((each, m) => (m === n ? moment : each)) }));
   return (
@@ -30,11 +24,7 @@ export function GlazeMoments({ plan, units }: { readonly plan: Plan; readonly un
             // biome-ignore lint/suspicious/noArrayIndexKey: passes have no other name than their number
             key={n}
             label={`Pass ${n + 1}`}
-            shown={
-              "when" in moment
-                ? conditionName(moment.when, (celsius) => formatTemperature(celsius, units))
-                : `${moment.atMin} min`
-            }
+            shown={momentShown(moment, units)}
             hint={`60 min, ${formatTemperature(65, units)} in the first centre, or first gold`}
             parse={parse}
             onChange={(taken) => take(n, taken)}

@@ -7,7 +7,6 @@ import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { fatForTheWrap, wearsBacon } from "../../../core/plan/season";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { liquid, roughly, spooned } from "../../../words/amounts";
-import { conditionName } from "../../../words/conditions";
 import { forAll } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -21,7 +20,7 @@ import { Cost } from "./Cost";
 import { GlazeMoments } from "./GlazeMoments";
 import { MinutesRow } from "./MinutesRow";
 import type { PanelProps } from "./panelProps";
-import { parseMoment } from "./parseMoment";
+import { momentShown, parseMoment } from "./parseMoment";
 import { usePlanStore } from "./planStore";
 
 const FAT_NAMES = {
@@ -36,7 +35,7 @@ const BASTE_EVERY = [0, 60, 30, 10] as const;
 /** A minute of the roast, what the breast shows, or never. */
 function parseBaconOff(text: string, units: UnitSystem): Plan["season"]["baconOff"] {
   if (/never|stays|^\s*$/i.test(text)) return null;
-  return parseMoment(text, units, { what: "bacon", centre: "breast", lowC: 20, highC: 80 });
+  return parseMoment(text, units, { what: "bacon", centres: ["breast"], lowC: 20, highC: 80 });
 }
 
 /** What goes on the skin and into the cavity, before the oven and during it. */
@@ -116,13 +115,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
           </p>
           <UnitField
             label="The bacon comes off"
-            shown={
-              season.baconOff === null
-                ? "never"
-                : "when" in season.baconOff
-                  ? conditionName(season.baconOff.when, (celsius) => formatTemperature(celsius, units))
-                  : `${season.baconOff.atMin} min`
-            }
+            shown={season.baconOff === null ? "never" : momentShown(season.baconOff, units)}
             hint={`60 min, ${formatTemperature(60, units)} in the breast, or never`}
             parse={(text) => parseBaconOff(text, units)}
             onChange={(baconOff) => settle(withSeason({ baconOff }))}
