@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { By, Key, type WebDriver } from "selenium-webdriver";
+import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
 import { button, fitsTheScreen, refined, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
@@ -100,6 +101,34 @@ async function looksThrough({ path, says }: (typeof VIEWS)[number]): Promise<voi
 describe("with nothing in the oven", () => {
   describe("every view", () => {
     it.each(VIEWS)("$path has nothing that is more than minor", looksThrough);
+  });
+
+  it("in the system's own few colours what is chosen stays told from what is not, and all of it is read", async () => {
+    const emulate = (value: string) =>
+      (driver as ChromeDriver).sendDevToolsCommand("Emulation.setEmulatedMedia", {
+        features: [{ name: "forced-colors", value }],
+      });
+    await resize(driver, TABLE);
+    await emulate("active");
+    try {
+      await visit(driver, `${server.url}/roast/demo-open-day/plan`);
+      await seeText(driver, "Out, expected");
+      await refined(driver);
+      const grounds = await driver.executeScript<[string, string][]>(`
+        const ground = (each) => getComputedStyle(each).backgroundColor;
+        const pairs = [["label:has(> :checked)", "label:has(> :not(:checked)[type=radio])"],
+          ["nav [aria-current=page]", "nav a:not([aria-current])"],
+          ["[role=tab][data-state=active]", "[role=tab][data-state=inactive]"]];
+        return pairs.map((pair) => pair.map((css) => ground(document.querySelector(css))));`);
+      expect(grounds).toHaveLength(3);
+      for (const [chosen, other] of grounds) expect(chosen).not.toBe(other);
+      expect(await moreThanMinor("contrast")).toEqual([]);
+      await visit(driver, `${server.url}/roast/demo-open-day/cook`);
+      await seeText(driver, "The bird is in the oven");
+      expect(await moreThanMinor("contrast")).toEqual([]);
+    } finally {
+      await emulate("none");
+    }
   });
 
   describe("without a mouse", () => {
