@@ -13,7 +13,7 @@ export function PlanScreen() {
   const roast = useLiveQuery(() => storedRoast(database(), id), [id]);
   const { roastId, history, open, undo, redo } = usePlanStore();
   useEffect(() => {
-    if (roast && isReadable(roast)) open(roast.id, roast.plan, roast.happened.closedAt !== undefined);
+    if (roast && isReadable(roast)) open(roast, roast.happened.closedAt !== undefined);
   }, [roast, open]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {

@@ -1,4 +1,5 @@
 import { beforeAll, beforeEach, describe, expect, it, vi } from "vitest";
+import { withChange } from "../../../core/formats/merge";
 import { sampleRoast } from "../../../tests/helpers/sampleRoast";
 import { database, openShelf } from "../../shell/database";
 import { usePlanStore } from "./planStore";
@@ -14,24 +15,24 @@ describe("the plan under the hand", () => {
   });
   beforeEach(() => {
     usePlanStore.setState({ roastId: null, history: null });
-    store().open("one", plan, false);
+    store().open({ ...sampleRoast(), id: "one", plan }, false);
   });
 
   it("is not thrown back by its own writes coming back late", () => {
     store().settle(heavier(6));
     store().settle(heavier(7));
-    store().open("one", heavier(6)(plan), false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(6)(plan) }, false);
     expect(mass()).toBe(7);
-    store().open("one", heavier(7)(plan), false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(7)(plan) }, false);
     expect(mass()).toBe(7);
   });
 
   it("takes up what was changed elsewhere, and can undo it", () => {
     store().settle(heavier(6));
-    store().open("one", heavier(6)(plan), false);
-    store().open("one", heavier(9)(plan), false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(6)(plan) }, false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(9)(plan) }, false);
     expect(mass()).toBe(9);
-    store().open("one", plan, false);
+    store().open({ ...sampleRoast(), id: "one", plan }, false);
     expect(mass()).toBe(plan.bird.massKg);
     store().undo();
     expect(mass()).toBe(9);
@@ -39,15 +40,15 @@ describe("the plan under the hand", () => {
 
   it("takes up a change made elsewhere while its own last write was never handed back", () => {
     store().settle(heavier(6));
-    store().open("one", heavier(9)(plan), false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(9)(plan) }, false);
     expect(mass()).toBe(9);
-    store().open("one", heavier(6)(plan), false);
+    store().open({ ...sampleRoast(), id: "one", plan: heavier(6)(plan) }, false);
     expect(mass()).toBe(6);
   });
 
   it("starts a new history with another roast", () => {
     store().settle(heavier(6));
-    store().open("two", plan, false);
+    store().open({ ...sampleRoast(), id: "two", plan }, false);
     expect(store().history?.past).toEqual([]);
     expect(mass()).toBe(plan.bird.massKg);
   });
@@ -65,7 +66,7 @@ describe("the plan under the hand", () => {
           : value;
     store().settle(heavier(6));
     store().settle(heavier(7));
-    store().open("one", reordered(heavier(7)(plan)) as typeof plan, false);
+    store().open({ ...sampleRoast(), id: "one", plan: reordered(heavier(7)(plan)) as typeof plan }, false);
     store().undo();
     expect(mass()).toBe(6);
   });
@@ -86,8 +87,25 @@ describe("the plan under the hand", () => {
     }
   });
 
+  it("has that back too where the edit was made elsewhere", async () => {
+    const happened = { ticked: ["thaw", "salt"], thawBegunAt: "2026-09-24T09:00:00.000Z" };
+    const roast = { ...sampleRoast(), id: "one", happened };
+    const elsewhere = withChange(roast, plan, { ...plan, thawIn: "water" });
+    expect(elsewhere.happened).toEqual({ ticked: ["salt"] });
+    store().open(roast, false);
+    await database().roasts.put(elsewhere);
+    store().open(elsewhere, false);
+    store().undo();
+    await vi.waitFor(async () =>
+      expect((await database().roasts.get("one"))?.happened).toEqual({
+        ...happened,
+        ticked: expect.arrayContaining(happened.ticked),
+      }),
+    );
+  });
+
   it("is left alone while its record is closed", () => {
-    store().open("one", plan, true);
+    store().open({ ...sampleRoast(), id: "one", plan }, true);
     store().settle(heavier(9));
     store().drag(heavier(9));
     expect(mass()).toBe(plan.bird.massKg);

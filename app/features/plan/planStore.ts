@@ -21,8 +21,8 @@ interface PlanState {
   readonly history: EditHistory<Plan> | null;
   /** Its record is closed: nothing is changed until it is opened again. */
   readonly isClosed: boolean;
-  /** Takes up a roast's plan as it is stored, and what is stored of it later from elsewhere. */
-  open(roastId: string, plan: Plan, isClosed: boolean): void;
+  /** Takes up a roast as it is stored, and what is stored of it later from elsewhere. */
+  open(roast: Roast, isClosed: boolean): void;
   /** While the hand drags: shown, not yet kept. */
   drag(change: (plan: Plan) => Plan): void;
   /** The hand has let go: kept, and can be undone. */
@@ -40,6 +40,8 @@ export const usePlanStore = create<PlanState>((set, get) => {
     const left = leftBy.get(canonical(to));
     return titled(left ? withGivenBack(after, left.before, left.after) : after);
   };
+  /** The roast as it was handed here last. */
+  let known: Roast | null = null;
   /** Plans written from here that the database has not handed back yet, oldest first. */
   let underWay: string[] = [];
   const keep = (history: EditHistory<Plan>): void => {
@@ -60,9 +62,12 @@ export const usePlanStore = create<PlanState>((set, get) => {
     roastId: null,
     history: null,
     isClosed: false,
-    open: (roastId, plan, isClosed) => {
+    open: (roast, isClosed) => {
       set({ isClosed });
+      const { id: roastId, plan } = roast;
       const { roastId: openId, history } = get();
+      const before = known;
+      known = roast;
       if (openId !== roastId || !history) {
         underWay = [];
         leftBy.clear();
@@ -76,6 +81,8 @@ export const usePlanStore = create<PlanState>((set, get) => {
       else if (stored !== canonical(history.kept)) {
         // Changed from elsewhere (another screen, another tab): an edit like any other, to be undone like any other.
         underWay = [];
+        const left = canonical(history.kept);
+        if (before && canonical(before.plan) === left) leftBy.set(left, { before, after: roast });
         set({ history: commit(history, plan) });
       }
     },
