@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { centresOf } from "../bird/form";
 import { massRangeKg } from "../bird/mass";
-import { constant } from "../constants";
 import { gramsPerTeaspoon } from "../kitchen/salt";
+import { GUIDELINES, guidelineFor } from "../safety/guideline";
 import { doneQuestions, knifeQuestion, placeQuestions, sideQuestions, spoonQuestions } from "./drills";
 
 const seed = fc.integer({ min: 0, max: 1e6 });
@@ -31,7 +31,7 @@ describe("a drill's questions", () => {
   it("have both answers, so that nobody passes by always saying one", () => {
     const views = sideQuestions(3, 40).map(({ view }) => view);
     expect(new Set(views).size).toBe(2);
-    const verdicts = doneQuestions(3, 30).map(({ right }) => right);
+    const verdicts = doneQuestions(3, 30, 74).map(({ right }) => right);
     expect(new Set(verdicts).size).toBe(3);
   });
 
@@ -62,12 +62,13 @@ describe("a drill's questions", () => {
 
   it("call a bird done where every place is at the guideline, and doubt a side that is far from the other", () => {
     fc.assert(
-      fc.property(seed, (n) => {
-        for (const { readings, right } of doneQuestions(n, 9)) {
+      fc.property(seed, fc.constantFrom(...GUIDELINES), (n, guideline) => {
+        const { meatC } = guidelineFor(guideline, "whole");
+        for (const { readings, right } of doneQuestions(n, 9, meatC)) {
           const lowest = Math.min(...readings.map(({ celsius }) => celsius));
           const [left = 0, other = 0] = readings.map(({ celsius }) => celsius);
-          if (right === "done") expect(lowest).toBeGreaterThanOrEqual(constant("guidelineC"));
-          else expect(lowest).toBeLessThan(constant("guidelineC"));
+          if (right === "done") expect(lowest).toBeGreaterThanOrEqual(meatC);
+          else expect(lowest).toBeLessThan(meatC);
           expect(Math.abs(left - other) > 8).toBe(right === "read-again");
         }
       }),

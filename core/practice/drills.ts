@@ -5,7 +5,6 @@ import { massRangeKg } from "../bird/mass";
 import type { Centre } from "../bird/solid";
 import { SPECIES, type Species } from "../bird/species";
 import { evenNumbers } from "../chance";
-import { constant } from "../constants";
 import { type CarveStepId, carveSteps } from "../kitchen/carveGuides";
 import { gramsPerTeaspoon, type SaltKind } from "../kitchen/salt";
 
@@ -115,9 +114,9 @@ export interface DoneQuestion {
 /** Two sides of one bird differ by no more than this; a reading beside that is not of the deepest meat (chosen). */
 const SIDES_APART_K = 6;
 
-export function doneQuestions(seed: number, count: number): readonly DoneQuestion[] {
+/** @param targetC what the cook's guideline asks of every place */
+export function doneQuestions(seed: number, count: number, targetC: number): readonly DoneQuestion[] {
   const next = evenNumbers(seed);
-  const targetC = constant("guidelineC");
   return Array.from({ length: count }, (_, n): DoneQuestion => {
     const right = VERDICTS[(n + Math.floor(3 * next())) % 3] as Verdict;
     const past = (k: number): number => Math.round(targetC + k);

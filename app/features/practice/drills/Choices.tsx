@@ -1,8 +1,12 @@
+import { useLiveQuery } from "dexie-react-hooks";
 import { type ReactNode, useMemo, useState } from "react";
 import { type DrillId, doneQuestions, sideQuestions, spoonQuestions, VERDICTS } from "../../../../core/practice/drills";
+import { type Guideline, guidelineFor } from "../../../../core/safety/guideline";
 import { formatTemperature, type UnitSystem } from "../../../../core/units/quantity";
+import { kitchenOf } from "../../../../storage/kitchen";
 import { spoonWeight, spoonWords, VERDICT_NAMES } from "../../../../words/drills";
 import { CutDrawing } from "../../../bird-view/CutDrawing";
+import { database } from "../../../shell/database";
 import { usePreferences } from "../../../shell/preferences";
 import { Button } from "../../../ui/Button";
 import type { DrillProps } from "./drillProps";
@@ -16,7 +20,7 @@ interface Question {
 
 const SIDE_NAMES = { breast: "Breast up", back: "Back up" } as const;
 
-function questionsOf(drill: DrillId, seed: number, units: UnitSystem): readonly Question[] {
+function questionsOf(drill: DrillId, seed: number, units: UnitSystem, { meatC }: Guideline): readonly Question[] {
   if (drill === "breast-side") {
     return sideQuestions(seed, 8).map(({ species, view }, n) => ({
       id: `${n}`,
@@ -41,27 +45,36 @@ function questionsOf(drill: DrillId, seed: number, units: UnitSystem): readonly 
       right: spoonWeight(question.grams, units),
     }));
   }
-  return doneQuestions(seed, 9).map(({ readings, right }, n) => ({
+  return doneQuestions(seed, 9, meatC).map(({ readings, right }, n) => ({
     id: `${n}`,
     asks: (
-      <ul className="grid gap-1 text-2xl">
-        {readings.map(({ place, celsius }) => (
-          <li key={place}>
-            <span className="inline-block w-44 text-soft first-letter:uppercase">{place}</span>
-            <b>{formatTemperature(celsius, units)}</b>
-          </li>
-        ))}
-      </ul>
+      <div className="grid gap-2">
+        <p className="text-soft">Your guideline asks for {formatTemperature(meatC, units)} at every place.</p>
+        <ul className="grid gap-1 text-2xl">
+          {readings.map(({ place, celsius }) => (
+            <li key={place}>
+              <span className="inline-block w-44 text-soft first-letter:uppercase">{place}</span>
+              <b>{formatTemperature(celsius, units)}</b>
+            </li>
+          ))}
+        </ul>
+      </div>
     ),
     choices: VERDICTS.map((each) => VERDICT_NAMES[each]),
     right: VERDICT_NAMES[right],
   }));
 }
 
-/** One question after the other, each with what was right at once. */
-export function Choices({ drill, seed, onDone }: DrillProps) {
+export function Choices(props: DrillProps) {
   const { units } = usePreferences();
-  const questions = useMemo(() => questionsOf(drill, seed, units), [drill, seed, units]);
+  const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
+  return kitchen ? <Questions {...props} guideline={guidelineFor(kitchen.guideline, "whole")} /> : null;
+}
+
+/** One question after the other, each with what was right at once. */
+function Questions({ drill, seed, onDone, guideline }: DrillProps & { readonly guideline: Guideline }) {
+  const { units } = usePreferences();
+  const questions = useMemo(() => questionsOf(drill, seed, units, guideline), [drill, seed, units, guideline]);
   const [n, setN] = useState(0);
   const [said, setSaid] = useState<string | null>(null);
   const [right, setRight] = useState(0);

@@ -15,7 +15,7 @@ import type { DrillProps } from "./drillProps";
 import { KnifeOrder } from "./KnifeOrder";
 import { Placed } from "./Placed";
 
-const RUN: Record<DrillId, (props: DrillProps) => React.JSX.Element> = {
+const RUN: Record<DrillId, (props: DrillProps) => React.JSX.Element | null> = {
   thickest: Placed,
   "both-probes": Placed,
   "breast-side": Choices,
