@@ -104,7 +104,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return [basteWords(plan.season), `quickly, ${quickly(heat)}`];
     case "oil":
       return [
-        `${spooned("fat", seasoning.fatGrams, units)} of fat over the skin`,
+        `Fat over the skin: ${spooned("fat", seasoning.fatGrams, units)}`,
         `once it has coloured; expected about this time; ${quickly(heat)}`,
       ];
     case "sear":
