@@ -1,4 +1,6 @@
 import { expect, it } from "vitest";
+import { FUELS } from "../core/heat/sources";
+import type { Plan } from "../core/plan/schema";
 import { deriveAny } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
@@ -42,6 +44,25 @@ it("what a bird is basted with is told at each basting, and bought; water that i
     "Mist with water, quickly",
     "bottle that sprays, filled with water",
   ]);
+});
+
+it("what burns without smoke of its own gets wood besides, where a bird is to be smoked, and only there", () => {
+  const { plan } = sampleRoast();
+  const told = (heat: Plan["heat"], fuel: Plan["fuel"]): boolean => {
+    const made = { ...plan, heat, fuel };
+    const derived = deriveAny(made, { pullMinute: 200, thawHours: 0 });
+    const lit = timetableOf(made, derived, "metric").find(({ id }) => id === "fuel-1")?.detail ?? "";
+    const isBought = listsOf(made, derived, "metric").buy.some(({ what }) =>
+      what.startsWith("dry hardwood for the smoke"),
+    );
+    expect(lit.includes("piece of dry wood"), `${heat} ${fuel}`).toBe(isBought);
+    return isBought;
+  };
+  for (const fuel of FUELS) {
+    expect(told("smoker", fuel), fuel).toBe(fuel === "charcoal" || fuel === "gas");
+    for (const heat of ["oven", "covered-grill", "spit"] as const)
+      expect(told(heat, fuel), `${heat} ${fuel}`).toBe(false);
+  }
 });
 
 it("gravy is thickened and bought for as it was chosen", () => {

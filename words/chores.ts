@@ -4,7 +4,7 @@ import { hasCavity, holdsJuice } from "../core/bird/form";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
-import { briquettesPerHour, briquettesToStart } from "../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
@@ -18,14 +18,14 @@ import { potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionsIn } from "./additions";
-import { ice, liquid, small, spooned } from "./amounts";
+import { aboutThreeCm, ice, liquid, roughly, small, spooned } from "./amounts";
 import { basteWords } from "./basting";
 import { conditionWords } from "./conditions";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { underWords } from "./tasks";
-import { forEachBird, theBirds } from "./titles";
+import { forAll, forEachBird, theBirds } from "./titles";
 
 export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
   const { salt, seasoning, gravy, schedule } = derived;
@@ -76,8 +76,17 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       ];
     }
     case "fill":
+      if (plan.bird.cut === "leg-roll") {
+        return [
+          "Fill, roll and tie",
+          `${roughly(seasoning.stuffingGrams, units)} of stuffing${forAll(plan.bird)}, cold; a loop of string every ${aboutThreeCm[units]}; at once into the heat`,
+        ];
+      }
       return plan.bird.cavity === "stuffed"
-        ? ["Stuff it loosely", STUFFING_WORDS[plan.season.stuffing]]
+        ? [
+            "Stuff it loosely",
+            `${seasoning.stuffingGrams > 0 ? `${roughly(seasoning.stuffingGrams, units)}${forAll(plan.bird)}; ` : ""}${STUFFING_WORDS[plan.season.stuffing]}`,
+          ]
         : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
     case "season":
       return [
@@ -189,12 +198,19 @@ const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */
 export function fuelWords(plan: Plan, n: number, heat = plan.heat): Words {
   const clean = "bird on when the smoke is thin and blue";
+  const wood = wantsSmokeWood(heat, plan.fuel);
   const lid = isLidded(heat) ? { fed: `; ${quickly(heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {
     case "charcoal":
       return n === 1
-        ? [`Light ${briquettesToStart(plan)} briquettes`, clean]
-        : [`${briquettesPerHour(plan)} more briquettes`, `half on each side${lid.fed}`];
+        ? [
+            `Light ${briquettesToStart(plan)} briquettes`,
+            `${wood ? "a piece of dry wood on the embers; " : ""}${clean}`,
+          ]
+        : [
+            `${briquettesPerHour(plan)} more briquettes`,
+            `${wood ? "a piece of dry wood with them" : "half on each side"}${lid.fed}`,
+          ];
     case "wood":
       return n === 1
         ? ["Light the wood", `small splits, burnt down to embers; ${clean}`]
@@ -202,6 +218,9 @@ export function fuelWords(plan: Plan, n: number, heat = plan.heat): Words {
     case "pellets":
       return ["Fill the hopper and light it", `${clean}; the hopper looked at every hour`];
     case "gas":
-      return ["Light the burners", `${lid.lit}the bottle weighed or shaken before`];
+      return [
+        "Light the burners",
+        `${lid.lit}${wood ? "a piece of dry wood in its box over the flame; " : ""}the bottle weighed or shaken before`,
+      ];
   }
 }

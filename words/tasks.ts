@@ -43,7 +43,7 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   crown: "Unwrap and dry the crown",
   legs: "Unwrap and dry the legs",
   "boneless-breast": "Unwrap and tie the breast",
-  "leg-roll": "Unwrap and tie the roll",
+  "leg-roll": "Unwrap and open out the leg",
 };
 
 /** Its going in, as it is called. @param when a word after the place */

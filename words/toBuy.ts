@@ -1,9 +1,9 @@
 /** What a plan makes one buy. */
 import { hasGiblets } from "../core/kitchen/cutting";
-import { briquettesPerHour, briquettesToStart, pelletsKg } from "../core/kitchen/fuel";
+import { briquettesPerHour, briquettesToStart, pelletsKg, wantsSmokeWood } from "../core/kitchen/fuel";
 import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
-import { usesFire } from "../core/plan/heats";
+import { heatsOf, usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
@@ -87,9 +87,9 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
     }),
     ...when(seasoning.stuffingGrams > 0, {
-      what: "stuffing for the cavity",
+      what: `stuffing for ${bird.cut === "leg-roll" ? "the roll" : "the cavity"}`,
       amount: roughly(seasoning.stuffingGrams, units),
-      why: "loosely filled; what there is more of is baked beside it",
+      why: `${bird.cut === "leg-roll" ? "rolled into it" : "loosely filled"}; what there is more of is baked beside it`,
     }),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
@@ -129,6 +129,14 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: "",
     }),
     ...when(usesFire(plan), fuelItem(plan, fireHours(plan, derived), units)),
+    ...when(
+      heatsOf(plan).some((heat) => wantsSmokeWood(heat, plan.fuel)),
+      {
+        what: "dry hardwood for the smoke, in pieces as large as a fist",
+        amount: "3 or 4",
+        why: "one at a time: little smoke, and clean",
+      },
+    ),
     ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),

@@ -118,6 +118,26 @@ describe("what a cook chooses", () => {
   }
 });
 
+it("a boned leg is filled right before its heat, and tied around what it was bought for", () => {
+  const roll = {
+    ...plan,
+    bird: { ...plan.bird, cut: "leg-roll", massKg: 1.5 },
+    targetC: { thigh: 74, filling: 74 },
+  } as Plan;
+  const derived = deriveAny(roll, { pullMinute: 90, thawHours: 0 });
+  const filled = { ...derived, seasoning: { ...derived.seasoning, stuffingGrams: 210 } };
+  const rows = timetableOf(roll, filled, "metric");
+  const names = rows.map(({ what }) => what);
+  expect(names.indexOf("Fill, roll and tie")).toBeGreaterThan(names.indexOf("Uncover on a rack in the fridge"));
+  expect(names.indexOf("Fill, roll and tie")).toBeLessThan(names.indexOf("Bird into the oven"));
+  expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(/^210 g of stuffing, cold/);
+  expect(listsOf(roll, filled, "metric").buy.map(({ what }) => what)).toContain("stuffing for the roll");
+  // Bought with ice in it, it is as it was filled there.
+  const frozen = { ...roll, thawIn: "none", bird: { ...roll.bird, state: "frozen" } } as Plan;
+  const row = deriveAny(frozen, { pullMinute: 130, thawHours: 0 }).chores.find(({ kind }) => kind === "fill");
+  expect(row).toBeUndefined();
+});
+
 describe("what drips", () => {
   const goesIn = (change: Partial<Plan>): string => {
     const made = { ...plan, ...change } as Plan;

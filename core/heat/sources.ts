@@ -36,6 +36,8 @@ export interface SourceTraits {
   readonly lagMin: () => number;
   /** What it can burn: none is an oven, indoors; any is a fire outdoors, with its weather. */
   readonly fuels: readonly Fuel[];
+  /** It is chosen for its smoke. */
+  readonly smokes: boolean;
   /** A fan drives its air. */
   readonly fan: boolean;
   /** It turns the bird by itself: on nothing, no side nearer the heat, and no lid over it. */
@@ -69,6 +71,7 @@ const OVEN: SourceTraits = {
   shutBy: "door",
   lagMin,
   fuels: [],
+  smokes: false,
   fan: false,
   turns: false,
   cuts: CUTS,
@@ -85,6 +88,7 @@ const COVERED_FIRE: SourceTraits = {
   shutBy: "lid",
   lagMin,
   fuels: FUELS,
+  smokes: false,
   fan: false,
   turns: false,
   cuts: CUTS,
@@ -93,7 +97,7 @@ const COVERED_FIRE: SourceTraits = {
 export const SOURCE_TRAITS: Record<HeatSource, SourceTraits> = {
   oven: OVEN,
   "fan-oven": { ...OVEN, convection: () => constant("fanConvectionWPerM2K"), sizePower: 0.4, fan: true },
-  smoker: COVERED_FIRE,
+  smoker: { ...COVERED_FIRE, smokes: true },
   "covered-grill": COVERED_FIRE,
   spit: {
     ...COVERED_FIRE,
@@ -118,6 +122,9 @@ export const shutBy = (source: HeatSource): SourceTraits["shutBy"] => SOURCE_TRA
 
 /** Whether a lid shuts it, which stands in the weather. */
 export const isLidded = (source: HeatSource): boolean => shutBy(source) === "lid";
+
+/** Whether it is chosen for its smoke. */
+export const smokes = (source: HeatSource): boolean => SOURCE_TRAITS[source].smokes;
 
 /** Whether a fan drives its air. */
 export const hasFan = (source: HeatSource): boolean => SOURCE_TRAITS[source].fan;

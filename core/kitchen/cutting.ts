@@ -14,7 +14,7 @@ const CUT_MIN: Record<Cut, number> = {
   crown: 0,
   legs: 5,
   "boneless-breast": 5,
-  "leg-roll": 10,
+  "leg-roll": 5,
 };
 
 const CARVE_MIN: Record<Cut, number> = {

@@ -2,7 +2,7 @@
 
 import { constant } from "../constants";
 import { type Fire, MILD_DAY, type Weather } from "../heat/fire";
-import { type Fuel, type HeatSource, heatsByStage, isFire } from "../heat/sources";
+import { type Fuel, type HeatSource, heatsByStage, isFire, smokes } from "../heat/sources";
 import type { OvenStage } from "../processes/stages";
 
 interface Burning {
@@ -12,6 +12,10 @@ interface Burning {
 }
 /** Whether a hand has to feed it by the hour: a hopper and a bottle do that by themselves. */
 const isFed = (fuel: Fuel): boolean => fuel === "charcoal" || fuel === "wood";
+
+/** What burns without smoke of its own gets wood besides, where the bird is to be smoked. */
+export const wantsSmokeWood = (source: HeatSource, fuel: Fuel): boolean =>
+  smokes(source) && (fuel === "charcoal" || fuel === "gas");
 
 /** What burns, and in what weather; null where nothing does. */
 export const fireOf = ({ heat, stages, fuel, weather }: Burning & { readonly weather: Weather }): Fire | null =>

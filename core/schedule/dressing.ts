@@ -1,6 +1,7 @@
 /** Minutes of work on the birds: salt on them, and what is done right before their heat (common practice). */
 
 import { ofSeveralMin } from "../kitchen/cutting";
+import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { startsShielded, wearsBacon } from "../plan/season";
@@ -11,8 +12,12 @@ const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveral
 /** Minutes that putting salt on or in keeps a pair of hands. */
 export const handsOnSaltMin = (plan: Plan): number => withAll(plan, 10);
 
-/** Minutes of filling the bird, right before it is dressed. */
-export const fillMin = (plan: Plan): number => (plan.bird.cavity === "empty" ? 0 : withAll(plan, 10));
+/** Filled by hand: a cavity, or a boned leg that is rolled around its stuffing; one with ice in it goes in as it was bought. */
+const isFilled = (plan: Plan): boolean =>
+  plan.bird.cavity !== "empty" || (plan.bird.cut === "leg-roll" && !goesInWithIce(plan));
+
+/** Minutes of filling the bird, right before it is dressed: nothing raw lies filled for longer. */
+export const fillMin = (plan: Plan): number => (isFilled(plan) ? withAll(plan, 10) : 0);
 
 /** Minutes of dressing it: fat, paste, bacon, what goes on before the heat, a shield moulded on the cold bird. */
 export const seasonMin = (plan: Plan): number =>

@@ -77,7 +77,7 @@ export const HEATING: Chapter = {
       id: "fire",
       title: "Covered grill, smoker, spit",
       says: ({ t }) => [
-        `Legs towards the fire, water or vegetables in the tray under the bird. A smoker below ${t(120)} takes the bird slowly through the warmth in which bacteria grow: only small or spatchcocked birds, never stuffed, never with ice in them. Briquettes, wood or pellets for so many hours, more in wind and cold: the list counts them.`,
+        `Legs towards the fire, water or vegetables in the tray under the bird. A smoker below ${t(120)} takes the bird slowly through the warmth in which bacteria grow: only small or spatchcocked birds, never stuffed, never with ice in them. Briquettes, wood or pellets for so many hours, more in wind and cold: the list counts them. Charcoal and gas have no smoke of their own: a piece of dry hardwood as large as a fist at a time, in the first hours, while the skin is wet.`,
         "Smoked first and roasted in the oven, or the other way round: a stage of the plan takes it into another heat, which is brought up in time; that is also the way out where a fire will not hold.",
       ],
     },
