@@ -70,7 +70,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`,
     [
       ...first,
-      `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
+      `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag, looked at morning and evening`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
     ].join("; "),
   ];
   const hasBreast = centresOf(plan.bird).includes("breast");

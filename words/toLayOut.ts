@@ -62,7 +62,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     ...(salt.bath
       ? [
           {
-            what: `${salt.bath.inBag ? "brining bag in a bowl" : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
+            what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
             amount: liquid(salt.bath.containerL * 1000, units),
           },
         ]
