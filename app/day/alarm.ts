@@ -6,6 +6,7 @@ import { create } from "zustand";
 import { titleShown } from "../../words/titles";
 import { clockNow, every } from "../shell/clock";
 import { useHabits } from "../shell/preferences";
+import { nameCall } from "../shell/windowTitle";
 import { toast } from "../ui/toast";
 import { type Call, CallBook } from "./calls";
 import { useDays } from "./roastDay";
@@ -107,13 +108,12 @@ export function useAlarms(openId: string | undefined): void {
   const calls = useCalls();
   const navigate = useNavigate();
   const book = useRef(new CallBook());
-  const title = useRef(document.title);
   const newest = useRef(calls);
   newest.current = calls;
   const keys = calls.map(({ key }) => key).join("\n");
   // biome-ignore lint/correctness/useExhaustiveDependencies: the keys stand for the calls
   useEffect(() => {
-    document.title = calls[0] ? `${calls[0].does} – Bruma` : title.current;
+    nameCall(calls[0]?.does ?? null);
     // What nobody was told stays new: it rings once alarms are turned on.
     if (!on) return;
     const fresh = book.current.fresh(calls, clockNow());

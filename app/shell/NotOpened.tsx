@@ -3,11 +3,12 @@ import { everythingIn, type OpeningFault, type OpeningKind } from "../../storage
 import { messageOf } from "../../words/faults";
 import { Button } from "../ui/Button";
 import { saveText } from "../ui/saveFile";
+import { PageHeading } from "./PageHeading";
 
 function Panel({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
     <div className="grid max-w-xl justify-items-start gap-3 py-8">
-      <h1 className="text-3xl">{title}</h1>
+      <PageHeading className="text-3xl">{title}</PageHeading>
       {children}
     </div>
   );

@@ -1,6 +1,12 @@
+import { PageHeading } from "./PageHeading";
+
 /** The first view's own heading. */
 export function Heading() {
-  return <h1 className="max-w-[16ch] text-5xl leading-[1.02]">From how big a bird to dinner on time</h1>;
+  return (
+    <PageHeading className="max-w-[16ch] text-5xl leading-[1.02]" title="Roasts">
+      From how big a bird to dinner on time
+    </PageHeading>
+  );
 }
 
 /** While something is opened: on the first view its heading stands there already, where it will stay. */

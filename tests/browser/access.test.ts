@@ -181,6 +181,23 @@ describe("with nothing in the oven", () => {
       await see(driver, '[role="slider"][aria-valuetext="220 °C"]');
     });
 
+    it("a step to another page calls the window by it, and puts the focus on its heading", async () => {
+      const at = (): Promise<string> =>
+        driver.executeScript("const { tagName, innerText } = document.activeElement; return `${tagName} ${innerText}`");
+      await visit(driver, `${server.url}/kitchen`);
+      for (const [path, title, heading] of [
+        ["/roast/demo-open-day/list", "List: Open-day lunch at the harbour light – Bruma", "Open-day lunch"],
+        ["/roast/demo-open-day/cook", "Cook: Open-day lunch at the harbour light – Bruma", "Open-day lunch"],
+        ["/log", "Log – Bruma", "What came of them"],
+        ["/", "Roasts – Bruma", "From how big a bird"],
+        ["/handbook", "Handbook – Bruma", "Handbook"],
+      ] as const) {
+        await visit(driver, server.url + path);
+        await driver.wait(async () => (await driver.getTitle()) === title, 10_000, title);
+        await driver.wait(async () => (await at()).startsWith(`H1 ${heading}`), 10_000, heading);
+      }
+    });
+
     it("a wrong address says so and leads back", async () => {
       await driver.get(`${server.url}/nowhere`);
       await seeText(driver, "There is no such page");

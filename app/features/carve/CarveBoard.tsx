@@ -16,10 +16,11 @@ import { guidelineWords } from "../../../words/guideline";
 import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
 import { LEFTOVERS } from "../../../words/leftovers";
 import { clockTime, countdown } from "../../../words/time";
-import { inEach, namesIn } from "../../../words/titles";
+import { inEach, namesIn, titleShown } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
 import { database } from "../../shell/database";
-import { useHabits, usePreferences } from "../../shell/preferences";
+import { PageHeading } from "../../shell/PageHeading";
+import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { OtherRoasts } from "../../ui/OtherRoasts";
@@ -33,14 +34,17 @@ interface Board {
 
 /** The board: the order of the knife on drawings of this bird, what each plate gets, and the clock of what is left. */
 export function CarveBoard({ roast }: { readonly roast: Roast }) {
-  const { units } = usePreferences();
+  const reader = useHabits();
+  const { units } = reader;
   const stage = cookStage(roast);
   const together = useLiveQuery(() => roastsOfDinner(database(), roast.dinner), [roast.dinner]) ?? [];
   const others = together.filter(({ id }) => id !== roast.id);
   const names = namesIn([roast, ...others]);
   return (
     <div className="mx-auto grid w-full max-w-3xl gap-5 py-2">
-      <h1 className="text-4xl">{others.length > 0 ? `Carve: ${names.get(roast.id)}` : "Carve"}</h1>
+      <PageHeading className="text-4xl" title={`Carve: ${titleShown(roast, reader)}`}>
+        {others.length > 0 ? `Carve: ${names.get(roast.id)}` : "Carve"}
+      </PageHeading>
       <OtherRoasts of={others} under="Of the same dinner" page="carve" names={names} />
       {stage === "done" ? (
         <AtTheKnife roast={roast} units={units} />

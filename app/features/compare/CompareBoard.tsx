@@ -8,6 +8,7 @@ import { METHOD_WORDS } from "../../../words/methods";
 import { CUT_NAMES } from "../../../words/names";
 import { theseBirds } from "../../../words/titles";
 import { tellingOf } from "../../day/acts/telling";
+import { PageHeading } from "../../shell/PageHeading";
 import { usePreferences } from "../../shell/preferences";
 import { useGoOn } from "../../shell/useGoOn";
 import { type Answer, useComparisons } from "../../simulation/useComparisons";
@@ -81,7 +82,7 @@ export function CompareBoard({ roast }: { readonly roast: Roast }) {
   };
   return (
     <div className="grid gap-3 py-2">
-      <h1 className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</h1>
+      <PageHeading className="text-3xl">Ways to cook {theseBirds(plan.bird, units)}</PageHeading>
       <p className="text-soft">
         Each is simulated for this bird, pulled so that the rest just carries it to your targets.
         {isIn && " It went in as planned: the others are for comparing, and for the next one."}

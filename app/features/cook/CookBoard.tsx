@@ -6,6 +6,7 @@ import { actsOf } from "../../day/acts";
 import { useBridgeState } from "../../day/listener";
 import { type RoastDay, useDay } from "../../day/roastDay";
 import { usePace } from "../../shell/clock";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import { OtherRoasts } from "../../ui/OtherRoasts";
@@ -54,7 +55,9 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
   return (
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
       <div className="flex items-center justify-between gap-3">
-        <h1 className="text-lg leading-tight text-soft">{unbroken(titleShown(roast, reader))}</h1>
+        <PageHeading className="text-lg leading-tight text-soft" title={`Cook: ${titleShown(roast, reader)}`}>
+          {unbroken(titleShown(roast, reader))}
+        </PageHeading>
         {(stage !== "done" || day.leftovers) && <AlarmSwitch />}
       </div>
       {beside.length > 0 && (

@@ -2,6 +2,7 @@ import { useEffect } from "react";
 import { Link, useLocation, useParams } from "react-router";
 import { type Block, type Section, writeFor } from "../../../words/handbook/chapter";
 import { CHAPTERS, chapterById, sectionAt } from "../../../words/handbook/chapters";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
 import type { CameFrom } from "../../ui/Why";
@@ -64,7 +65,7 @@ export function ChapterScreen() {
           >
             Handbook
           </Link>
-          <h1 className="text-4xl">{chapter.title}</h1>
+          <PageHeading className="text-4xl">{chapter.title}</PageHeading>
         </header>
         {chapter.sections.map((section) => (
           <SectionView key={section.id} section={section} blocks={section.says(write)} cameFrom={cameFrom} />

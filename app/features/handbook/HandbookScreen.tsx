@@ -2,6 +2,7 @@ import { Search } from "lucide-react";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { CHAPTERS } from "../../../words/handbook/chapters";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { BackLink, useCameFrom } from "./BackLink";
 import { handbookSearch } from "./search";
@@ -17,7 +18,7 @@ export function HandbookScreen() {
     <div className="grid gap-5 py-4">
       <BackLink />
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-4xl">Handbook</h1>
+        <PageHeading className="text-4xl">Handbook</PageHeading>
         <label className="relative w-full max-w-96">
           <span className="sr-only">Search the handbook</span>
           <Search aria-hidden className="absolute left-3.5 top-3.5 size-5 text-soft" />

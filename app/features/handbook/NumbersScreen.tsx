@@ -2,6 +2,7 @@ import { CONSTANTS } from "../../../core/constants";
 import { CONSTANT_GROUPS, constantTold, originTold } from "../../../words/constants";
 import { SPECIES_NAMES } from "../../../words/species";
 import { SPECIES_NUMBERS } from "../../../words/speciesNumbers";
+import { PageHeading } from "../../shell/PageHeading";
 import { BackLink } from "./BackLink";
 
 const shown = (value: number): string =>
@@ -15,7 +16,7 @@ export function NumbersScreen() {
     <article className="grid max-w-4xl gap-7 py-4">
       <BackLink />
       <header className="grid gap-2">
-        <h1 className="text-4xl">Every number and its origin</h1>
+        <PageHeading className="text-4xl">Every number and its origin</PageHeading>
         <p className="text-lg">
           What the computed bird is made of, in the units it is computed in. A number that is not here is not used.
         </p>

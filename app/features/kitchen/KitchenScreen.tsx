@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { Link } from "react-router";
+import { PageHeading } from "../../shell/PageHeading";
 import { changeUnits, usePreferences } from "../../shell/preferences";
 import { Segmented } from "../../ui/Segmented";
 import { DataInOut } from "./DataInOut";
@@ -14,7 +15,7 @@ export function KitchenScreen() {
   const { units, theme, clock, dates, weekStart, set } = usePreferences();
   return (
     <div className="grid max-w-3xl gap-8 py-4">
-      <h1 className="text-4xl">Kitchen</h1>
+      <PageHeading className="text-4xl">Kitchen</PageHeading>
       <section className="grid gap-3">
         <h2 className="text-xl">How things are shown</h2>
         <Labelled label="Units">

@@ -14,6 +14,7 @@ import { usePlaced } from "../../day/roastDay";
 import { useHappened } from "../../day/useHeard";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import { listedTogether } from "../../simulation/listed";
 import { useDinner } from "../../simulation/useDinner";
@@ -65,7 +66,9 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   return (
     <article className="grid gap-4 py-2 print:gap-2 print:py-0 print:text-[9.5pt] print:leading-snug">
       <header className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
-        <h1 className="text-3xl print:text-2xl">{title}</h1>
+        <PageHeading className="text-3xl print:text-2xl" title={`List: ${title}`}>
+          {title}
+        </PageHeading>
         <p className="text-soft">
           on the table {write(Date.parse(plan.serveAt))}
           {many && `: ${together.map(({ name }) => name).join(", ")}`}

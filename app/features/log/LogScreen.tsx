@@ -7,6 +7,7 @@ import { isReadable, storedRoasts } from "../../../storage/listing";
 import { heldWords } from "../../../words/log";
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { Toggle } from "../../ui/Toggle";
 import { Believed } from "./Believed";
@@ -37,7 +38,9 @@ export function LogScreen() {
     <div className="py-4">
       <div className="flex flex-wrap items-start gap-x-10 gap-y-4">
         <div className="min-w-64 max-w-prose grow basis-96">
-          <h1 className="text-4xl">What came of them</h1>
+          <PageHeading className="text-4xl" title="Log">
+            What came of them
+          </PageHeading>
           {held && <p className="mt-2 text-lg text-soft">{heldWords(held)}</p>}
           {held && <HeldByKind lines={lines} />}
           {held && held.roasts > 1 && (

@@ -20,6 +20,7 @@ import { Learns } from "../../day/Learns";
 import { WhenItWas } from "../../day/WhenItWas";
 import { instantNow } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { Button } from "../../ui/Button";
@@ -81,7 +82,9 @@ function Looked({ roast }: { readonly roast: Roast }) {
       </p>
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div>
-          <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
+          <PageHeading className="text-4xl" title={`Record: ${titleShown(roast, reader)}`}>
+            {titleShown(roast, reader)}
+          </PageHeading>
           <p className="text-soft">
             {birdWords(plan.bird, units)}, {heatsNamed(plan, ovenIn(plan)?.name ?? null, cameOutOf(roast))},{" "}
             {dayName(Date.parse(plan.serveAt), plan.zone, reader)}

@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { messageOf } from "../../../words/faults";
+import { PageHeading } from "../../shell/PageHeading";
 import { PairingCode } from "../../shell/PairingCode";
 import { pair, usePaired } from "../../shell/pairing";
 
@@ -21,7 +22,7 @@ export function PairScreen() {
   }, [times, navigate]);
   return (
     <div className="grid max-w-xl gap-4 py-6">
-      <h1 className="text-4xl">Pair this device</h1>
+      <PageHeading className="text-4xl">Pair this device</PageHeading>
       {fault !== "" && <p>The link did not do it: {fault}.</p>}
       <PairingCode />
     </div>

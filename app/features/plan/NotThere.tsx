@@ -2,6 +2,7 @@ import type { Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { NeverMet } from "../../../core/processes/cook";
 import type { UnitSystem } from "../../../core/units/quantity";
+import { PageHeading } from "../../shell/PageHeading";
 import { Caution } from "../../ui/Caution";
 import { HeatPanel } from "./HeatPanel";
 import { NeverThere } from "./NeverThere";
@@ -19,7 +20,9 @@ interface Props {
 export function NotThere({ title, roast, plan, neverMet, fault, units }: Props) {
   return (
     <div className="flex max-w-xl grow flex-col gap-3 py-2">
-      <h1 className="text-2xl">{title}</h1>
+      <PageHeading className="text-2xl" title={`Plan: ${title}`}>
+        {title}
+      </PageHeading>
       {neverMet && <NeverThere plan={plan} neverMet={neverMet} units={units} />}
       {fault && <Caution>The simulation stopped: {fault}. The plan is stored; change it, or open it again.</Caution>}
       {!neverMet && !fault && <p className="text-lg text-soft">Cooking this bird once, to see …</p>}

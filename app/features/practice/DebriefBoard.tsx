@@ -16,6 +16,7 @@ import {
 } from "../../../words/practice";
 import { titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { useBands } from "../../simulation/useBands";
 import { useSimulated } from "../../simulation/useSimulated";
@@ -69,7 +70,7 @@ export function DebriefBoard({ roast }: { readonly roast: Roast }) {
   return (
     <div className="grid max-w-4xl gap-5 py-4">
       <div>
-        <h1 className="text-4xl">What it truly was</h1>
+        <PageHeading className="text-4xl">What it truly was</PageHeading>
         <p className="text-soft">
           {titleShown(roast, reader)}
           {practised && `, ${DIFFICULTY_NAMES[practised.difficulty].toLowerCase()}`}

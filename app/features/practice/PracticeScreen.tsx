@@ -15,6 +15,7 @@ import { DIFFICULTY_NAMES, difficultyWords } from "../../../words/practice";
 import { titleOf, titleShown } from "../../../words/titles";
 import { clockNow, usePace } from "../../shell/clock";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { RATES } from "../../shell/practiceClock";
 import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
@@ -60,7 +61,7 @@ export function PracticeScreen() {
   return (
     <div className="grid max-w-3xl gap-6 py-4">
       <div>
-        <h1 className="text-4xl">Practise</h1>
+        <PageHeading className="text-4xl">Practise</PageHeading>
         <p className="mt-2 max-w-prose text-lg text-soft">
           A whole roast on your own screens before the day: a bird and an oven you do not know, a clock that runs fast.
           Nothing of it comes into your log, and no oven learns from it. Afterwards you see what it truly was.

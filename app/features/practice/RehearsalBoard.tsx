@@ -9,6 +9,7 @@ import { clockTime, dayAndTime, dayName, timeBeside } from "../../../words/time"
 import type { TimetableRow } from "../../../words/timetable";
 import { titleShown } from "../../../words/titles";
 import { soon } from "../../shell/clock";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { listedTogether } from "../../simulation/listed";
 import { useDinner } from "../../simulation/useDinner";
@@ -62,7 +63,9 @@ function Played({ roast, moments }: { readonly roast: Roast; readonly moments: r
   return (
     <div className="grid max-w-4xl gap-5 py-4">
       <div>
-        <h1 className="text-4xl">Rehearse</h1>
+        <PageHeading className="text-4xl" title={`Rehearse: ${titleShown(roast, reader)}`}>
+          Rehearse
+        </PageHeading>
         <p className="text-soft">{titleShown(roast, reader)}: every call as it will come, and nothing of it stored.</p>
       </div>
       <section aria-label="Where hands are short">

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { parseMassKg } from "../../../core/units/quantity";
+import { PageHeading } from "../../shell/PageHeading";
 import { Button } from "../../ui/Button";
 import { Caution } from "../../ui/Caution";
 import { Doubt, Fact } from "../../ui/Doubt";
@@ -30,7 +31,7 @@ export function StyleScreen() {
   const [value, setValue] = useState(5.8);
   return (
     <div className="grid gap-8 py-4">
-      <h1 className="text-5xl">Mist and ember</h1>
+      <PageHeading className="text-5xl">Mist and ember</PageHeading>
       <section>
         <h2 className="mb-2 text-xl">Temperature, −20 to 110 °C</h2>
         <div className="flex overflow-hidden rounded-xl">

@@ -9,6 +9,7 @@ import { wrongWords } from "../../../words/incoming";
 import { dayAndTime } from "../../../words/time";
 import { birdWords, titleShown } from "../../../words/titles";
 import { database } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
 import { stored } from "../../shell/stored";
 import { useGoOn } from "../../shell/useGoOn";
@@ -31,7 +32,7 @@ export function TakeScreen() {
   if (unpacked.kind === "roasts") return <Offer roasts={unpacked.roasts} />;
   return (
     <div className="grid max-w-xl gap-3 py-6">
-      <h1 className="text-3xl">This is no roast</h1>
+      <PageHeading className="text-3xl">This is no roast</PageHeading>
       {unpacked.faults.map(({ where, wrong }) => (
         <p key={where + wrong.kind}>
           {where && <code>{where}: </code>}
@@ -64,7 +65,7 @@ function Offer({ roasts }: { readonly roasts: readonly [Roast, ...Roast[]] }) {
     <div className="grid max-w-xl gap-4 py-6">
       {roasts.map((roast) => (
         <div key={roast.id}>
-          <h1 className="text-4xl">{titleShown(roast, reader)}</h1>
+          <PageHeading className="text-4xl">{titleShown(roast, reader)}</PageHeading>
           {roast.named && <p className="text-lg">{capital(birdWords(roast.plan.bird, reader.units))}</p>}
         </div>
       ))}

@@ -1,4 +1,5 @@
 import { mode } from "../../shell/database";
+import { PageHeading } from "../../shell/PageHeading";
 
 /** How a phone comes to trust the certificate of the machine in the kitchen, and what it has of it. */
 export function TrustScreen() {
@@ -6,7 +7,7 @@ export function TrustScreen() {
   if (!lan?.fingerprint) {
     return (
       <div className="grid max-w-2xl gap-3 py-6">
-        <h1 className="text-4xl">Trust this kitchen</h1>
+        <PageHeading className="text-4xl">Trust this kitchen</PageHeading>
         <p>
           There is no certificate to trust here: the server was started for this machine alone, or for plain http. Start
           it with <code>npm start -- --lan</code>.
@@ -16,7 +17,7 @@ export function TrustScreen() {
   }
   return (
     <div className="grid max-w-2xl gap-4 py-6 text-lg">
-      <h1 className="text-4xl">Trust this kitchen</h1>
+      <PageHeading className="text-4xl">Trust this kitchen</PageHeading>
       <p>
         Only on a page that it trusts does a phone ring through its notifications, keep its screen awake and open Bruma
         without the network. The machine in your kitchen has made a certificate of its own for that.{" "}

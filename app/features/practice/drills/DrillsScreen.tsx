@@ -7,6 +7,7 @@ import { drillsDone, noteDrill } from "../../../../storage/practice";
 import { DRILL_NAMES, DRILL_SAYS, drillWords } from "../../../../words/drills";
 import { dayAndTime } from "../../../../words/time";
 import { clockNow } from "../../../shell/clock";
+import { PageHeading } from "../../../shell/PageHeading";
 import { useHabits } from "../../../shell/preferences";
 import { stored } from "../../../shell/stored";
 import { Button } from "../../../ui/Button";
@@ -60,7 +61,7 @@ function Drill({ drill, done, onNoted }: DrillOwn) {
             All drills
           </Link>
         </p>
-        <h1 className="text-4xl">{DRILL_NAMES[drill]}</h1>
+        <PageHeading className="text-4xl">{DRILL_NAMES[drill]}</PageHeading>
         <p className="text-lg text-soft">{DRILL_SAYS[drill]}</p>
       </div>
       {result ? (
@@ -99,7 +100,7 @@ function DrillList({ done }: { readonly done: readonly DrillDone[] }) {
   return (
     <div className="grid max-w-3xl gap-5 py-4">
       <div>
-        <h1 className="text-4xl">Drills</h1>
+        <PageHeading className="text-4xl">Drills</PageHeading>
         <p className="mt-1 text-lg text-soft">Two minutes each. What you find is kept for you alone, on this device.</p>
       </div>
       <ul className="grid gap-3 sm:grid-cols-2">
