@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef } from "react";
+import { type ReactNode, useEffect, useLayoutEffect, useRef } from "react";
 import { useLocation } from "react-router";
 import { namePage } from "./windowTitle";
 
@@ -11,6 +11,8 @@ interface Props {
 
 /** The page that was headed last; null before the first. */
 let headed: string | null = null;
+/** The heading that had the focus has given way to another of the same page. */
+let isLeft = false;
 
 /**
  * The heading of a page. Its window is called by it; and a step to the page puts the focus here, where nothing in the page
@@ -22,9 +24,16 @@ export function PageHeading({ className, title, children }: Props) {
   useEffect(() => namePage(title ?? heading.current?.textContent ?? ""));
   useEffect(() => {
     const isStep = headed !== null && headed !== pathname;
-    headed = pathname;
-    if (isStep && !document.activeElement?.closest("main")) heading.current?.focus({ preventScroll: true });
+    const isNeeded = isStep || isLeft;
+    [headed, isLeft] = [pathname, false];
+    if (isNeeded && !document.activeElement?.closest("main")) heading.current?.focus({ preventScroll: true });
   }, [pathname]);
+  useLayoutEffect(() => {
+    const own = heading.current;
+    return () => {
+      isLeft = document.activeElement === own;
+    };
+  }, []);
   return (
     <h1 ref={heading} tabIndex={-1} className={className}>
       {children}

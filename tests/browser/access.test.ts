@@ -4,7 +4,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, fitsTheScreen, refined, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
+import { button, fill, fitsTheScreen, refined, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -196,6 +196,11 @@ describe("with nothing in the oven", () => {
         await driver.wait(async () => (await driver.getTitle()) === title, 10_000, title);
         await driver.wait(async () => (await at()).startsWith(`H1 ${heading}`), 10_000, heading);
       }
+      // A page that waits for its bird first is headed anew once that is there.
+      await visit(driver, server.url);
+      await fill(driver, "Weight as bought", "2.1 kg", Key.ENTER);
+      await seeText(driver, "Out, expected");
+      await driver.wait(async () => (await at()).startsWith("H1 Whole turkey, 2.1 kg"), 10_000);
     });
 
     it("a wrong address says so and leads back", async () => {
