@@ -6,6 +6,7 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
+import { goesInHard } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { glazeMoments, startsShielded } from "../core/plan/season";
@@ -97,7 +98,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
           seasoning.baconGrams > 0 && "bacon over the breast",
           ...additionsIn("season", plan, derived, units),
           startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
-          plan.bird.cut === "whole" && plan.bird.legs === "tied" && "legs tied, wings tucked",
+          plan.bird.cut === "whole" && plan.bird.legs === "tied" && !goesInHard(plan) && "legs tied, wings tucked",
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]
           .filter(Boolean)

@@ -22,13 +22,14 @@ import { givesGiblets, roastsStock } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionsIn } from "./additions";
 import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
+import { capital } from "./capital";
 import { holdWords } from "./guideline";
 import { makesGravy } from "./listItem";
 import { HEAT_NAMES, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
-import { forEachBird, inEach, itOrEach } from "./titles";
+import { forEachBird, inEach, itOrEach, theBirds } from "./titles";
 
 const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
   fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
@@ -48,8 +49,9 @@ const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
 
 /** Its going in, as it is called. @param when a word after the place */
 export function birdIn(plan: Plan, units: UnitSystem, when: "" | " now" = ""): string {
-  if (!goesInCold(plan)) return `Bird ${MOVED_INTO[plan.heat]}${when}`;
-  return `Bird into the cold ${HEAT_NAMES[plan.heat].toLowerCase()}${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
+  const birds = plan.bird.count > 1 ? capital(theBirds(plan.bird)) : "Bird";
+  if (!goesInCold(plan)) return `${birds} ${MOVED_INTO[plan.heat]}${when}`;
+  return `${birds} into the cold ${HEAT_NAMES[plan.heat].toLowerCase()}${when}, and on at ${formatTemperature(preheatedC(plan), units)}`;
 }
 
 export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): Record<TaskId, Words> {

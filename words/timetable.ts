@@ -3,6 +3,7 @@
 import { constant } from "../core/constants";
 import type { Replanned } from "../core/day/replan";
 import type { Plan } from "../core/plan/schema";
+import { standsOverTray } from "../core/plan/tray";
 import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
@@ -48,8 +49,9 @@ const sideWords = (side: PlacedSide, plan: Plan, units: UnitSystem): Words => [
   whereWords(side, plan, units),
 ];
 
-function whereWords({ id, slot, ovenC, ring }: PlacedSide, { roasted }: Plan, units: UnitSystem): string {
-  if (slot === "tray") return "into the bird's own tray, under the rack";
+function whereWords({ id, slot, ovenC, ring }: PlacedSide, plan: Plan, units: UnitSystem): string {
+  const { roasted } = plan;
+  if (slot === "tray") return `into the bird's own tray, ${standsOverTray(plan) ? "under" : "around"} the bird`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
   const oven = `oven at ${formatTemperature(ovenC, units)}`;
   if (id === REHEAT_ID) return `${oven}, on ${constant("preheatMin")} min before`;

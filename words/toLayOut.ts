@@ -2,6 +2,7 @@
 import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor } from "../core/kitchen/brining";
+import { goesInHard } from "../core/plan/ice";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
 import { startsShielded } from "../core/plan/season";
@@ -47,7 +48,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "poultry shears and a heavy knife",
       amount: "",
     }),
-    ...when(bird.cut === "whole" && bird.legs === "tied", {
+    ...when(bird.cut === "whole" && bird.legs === "tied" && !goesInHard(plan), {
       what: "kitchen string",
       amount: stringLength(bird.count, units),
     }),

@@ -153,6 +153,7 @@ describe("what drips", () => {
       expect(goesIn(first({ airC: 220, surface })), surface).not.toMatch(wet);
     }
     expect(goesIn(first({ airC: 220, wrap: "lid" }))).not.toMatch(wet);
+    expect(goesIn({ ...first({ airC: 220 }), sides: [{ ...dish, ovenC: null, slot: "tray" }] })).not.toMatch(wet);
     for (const heat of ["smoker", "covered-grill", "spit"] as const) expect(goesIn({ heat }), heat).toMatch(wet);
   });
 
@@ -162,4 +163,11 @@ describe("what drips", () => {
     expect(goesIn(crown)).toMatch(/^bones or wings and vegetables in its tray/);
     expect(told({ ...plan, ...crown } as Plan)).toMatch(/^bones or wings of poultry for the stock/m);
   });
+});
+
+it("no leg is tied of a bird that goes in as it came from the freezer, and two birds go in as two", () => {
+  const frozen = { ...plan, thawIn: "none", bird: { ...plan.bird, state: "frozen" } } as Plan;
+  expect(told(plan)).toMatch(/legs tied/);
+  expect(told(frozen)).not.toMatch(/legs tied|kitchen string/);
+  expect(told({ ...plan, bird: { ...plan.bird, count: 2 } })).toMatch(/Both birds into the oven/);
 });

@@ -3,3 +3,7 @@ import type { Plan } from "./schema";
 
 export const goesInWithIce = ({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">): boolean =>
   bird.state !== "fresh" && thawIn === "none";
+
+/** As it came from the freezer: no leg of it is bent. */
+export const goesInHard = (plan: Pick<Plan, "bird" | "thawIn">): boolean =>
+  plan.bird.state === "frozen" && goesInWithIce(plan);

@@ -7,16 +7,26 @@ import { wrapsAt } from "./additions";
 import { heatsOf } from "./heats";
 import type { Plan } from "./schema";
 
-/** Over a tray that nothing else keeps wet: on others lies the bird itself, or vegetables. */
-const OVER_A_DRY_TRAY: readonly Underlay[] = ["rack", "deep-pan", "grate", "stand"];
+/** Over a tray that is empty otherwise: on others lies the bird itself, or vegetables. */
+const OVER_A_TRAY: readonly Underlay[] = ["rack", "deep-pan", "grate", "stand"];
 
-/** Whether what drips would burn: over a fire, or in a hot oven. Under a wrap the bird's own juices run first, and stay. */
-export function drippingsBurn(plan: Pick<Plan, "stages" | "bird" | "heat">): boolean {
+/** Whether it stands clear of its tray as it goes in. */
+export function standsOverTray({ stages, bird, heat }: Pick<Plan, "stages" | "bird" | "heat">): boolean {
+  const [first] = fullStages(stages, bird.cut);
+  return turnsItself(heat) || (first !== undefined && OVER_A_TRAY.includes(first.surface));
+}
+
+/**
+ * Whether what drips would burn: over a fire, or in a hot oven. Under a wrap the bird's own juices run first, and stay; a
+ * dish in the tray keeps it wet too.
+ */
+export function drippingsBurn(plan: Pick<Plan, "stages" | "bird" | "heat" | "sides">): boolean {
+  if (plan.sides.some(({ slot }) => slot === "tray")) return false;
   const heats = heatsOf(plan);
   const open = fullStages(plan.stages, plan.bird.cut).slice(0, wrapsAt(plan) ?? undefined);
   return open.some(({ airC, surface }, n) => {
     const heat = heats[n] ?? plan.heat;
-    const isDry = turnsItself(heat) || OVER_A_DRY_TRAY.includes(surface);
+    const isDry = turnsItself(heat) || OVER_A_TRAY.includes(surface);
     return isDry && (isFire(heat) || airC >= constant("drippingsBurnC"));
   });
 }
