@@ -183,7 +183,7 @@ describe("with nothing in the oven", () => {
 
     it("a step to another page calls the window by it, and puts the focus on its heading", async () => {
       const at = (): Promise<string> =>
-        driver.executeScript("const { tagName, innerText } = document.activeElement; return `${tagName} ${innerText}`");
+        driver.executeScript("return [document.activeElement.tagName, document.activeElement.innerText].join(' ')");
       await visit(driver, `${server.url}/kitchen`);
       for (const [path, title, heading] of [
         ["/roast/demo-open-day/list", "List: Open-day lunch at the harbour light – Bruma", "Open-day lunch"],

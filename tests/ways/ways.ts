@@ -164,7 +164,14 @@ export const WAYS: readonly CookedSo[] = [
       stages: [{ fromMin: 0, airC: 180 }],
       salt: { method: "brine", saltHours: 6, dryHours: 6 },
     }),
-    steps: ["Open and clean", "Into the brine", "Uncover", "Light the wood", "Both birds onto the spit", "Expected out"],
+    steps: [
+      "Open and clean",
+      "Into the brine",
+      "Uncover",
+      "Light the wood",
+      "Both birds onto the spit",
+      "Expected out",
+    ],
     says: [/split/, /spit with a tray under it set/],
   },
   {
