@@ -7,7 +7,7 @@ import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/salting";
 import { parseDurationS, parseMassKg } from "../core/units/quantity";
-import { cleaned, NUMBER, toNumber } from "../core/units/typedNumber";
+import { percentIn } from "../core/units/typedNumber";
 import { formatSpoons } from "../words/amounts";
 import { CommandError, USAGE } from "./errors";
 import { BIRD_OPTIONS, birdOf, oneOf, parseGridM, readOptions, tenth } from "./options";
@@ -18,9 +18,9 @@ const hundredth = (value: number): number => Math.round(value * 100) / 100;
 
 /** A share in per cent from "1", "1%" or "0.8 %". */
 function parsePercent(option: string, text: string): number {
-  const [, share] = new RegExp(String.raw`^${NUMBER}\s*%?$`).exec(cleaned(text)) ?? [];
-  if (!share) throw new CommandError(USAGE, `${option}: got ${text}, allowed is a share such as 1 or 1%`);
-  return toNumber(share);
+  const share = percentIn(text);
+  if (share === null) throw new CommandError(USAGE, `${option}: got ${text}, allowed is a share such as 1 or 1%`);
+  return share;
 }
 
 const LEAST_BATH_L = 0.1;

@@ -9,7 +9,7 @@ import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import { goesInHard } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
-import { glazeMoments, startsShielded } from "../core/plan/season";
+import { fatForTheWrap, glazeMoments, startsShielded } from "../core/plan/season";
 import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
 import { EVE_HOURS } from "../core/schedule/choresBeforehand";
@@ -188,6 +188,10 @@ const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
   cold: "straight from the fridge; it takes longer to be done than warm",
   raw: "with raw meat in it: cold, mixed at the last minute; its middle must reach the guideline like the bird",
 };
+
+/** When fat that is kept for later goes on. */
+export const laterFatWords = (plan: Plan): string =>
+  fatForTheWrap(plan) === null ? "once it has coloured" : "as it is wrapped";
 
 const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
   before: (fat) => `${fat} of fat over the skin`,

@@ -5,7 +5,7 @@ import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitche
 import type { Spooned } from "../core/kitchen/spoons";
 import { heatsOf, usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
-import { fatForTheWrap, glazePasses } from "../core/plan/season";
+import { glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
@@ -14,6 +14,7 @@ import { formatMass, type UnitSystem } from "../core/units/quantity";
 import { additionAmount } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
 import { isMisted } from "./basting";
+import { laterFatWords } from "./chores";
 import { amountOf, type ListItem, makesGravy, type Part, when } from "./listItem";
 import { SALT_NAMES } from "./names";
 
@@ -40,8 +41,7 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
 const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => string> = {
   before: () => "oil or soft butter over the skin",
   "under-skin": () => "soft butter under the skin",
-  "none-at-first": (plan) =>
-    `oil or soft butter over the skin, ${fatForTheWrap(plan) === null ? "once it has coloured" : "as it is wrapped"}`,
+  "none-at-first": (plan) => `oil or soft butter over the skin, ${laterFatWords(plan)}`,
 };
 
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {

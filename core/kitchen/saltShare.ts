@@ -1,7 +1,7 @@
 /** A share of salt as recipes have it: per cent, grams a kilogram, spoons a pound, cups a gallon. */
 import { QuantityError, requireBetween } from "../errors";
 import { KG_PER_POUND } from "../units/quantity";
-import { cleaned, NUMBER, toNumber } from "../units/typedNumber";
+import { cleaned, NUMBER, percentIn, toNumber } from "../units/typedNumber";
 
 /** US customary units, NIST Handbook 44: teaspoons in each. */
 const TEASPOONS: Readonly<Record<string, number>> = { tsp: 1, teaspoon: 1, tbsp: 3, tablespoon: 3, cup: 48 };
@@ -18,7 +18,6 @@ const KG_IN: Readonly<Record<string, number>> = {
   gallon: 3.785,
 };
 
-const PLAIN = new RegExp(String.raw`^${NUMBER}\s*%?$`);
 const PART = new RegExp(
   // biome-ignore lint/plugin: what a cook may type
   `^${NUMBER}\\s*(g|gram|grams|tsp|teaspoons?|tbsp|tablespoons?|cups?)\\s*(?:/|a|an|per|to the|for|in)\\s*(?:(?:a|an|every|each)\\s+)?${NUMBER}?\\s*(kg|kilos?|lbs?|pounds?|l|litres?|liters?|quarts?|gallons?)$`,
@@ -35,10 +34,9 @@ export function parseSaltPercent(
   text: string,
   { what, low, high, gramsPerTeaspoon }: { what: string; low: number; high: number; gramsPerTeaspoon: number },
 ): number {
-  const clean = cleaned(text);
-  const [, plain] = PLAIN.exec(clean) ?? [];
-  if (plain) return requireBetween(what, toNumber(plain), low, high, "%");
-  const [, much, unit, base, of] = PART.exec(clean) ?? [];
+  const plain = percentIn(text);
+  if (plain !== null) return requireBetween(what, plain, low, high, "%");
+  const [, much, unit, base, of] = PART.exec(cleaned(text)) ?? [];
   if (!much || !unit || !of) {
     throw new QuantityError(what, text, { kind: "read-as", what: "salt-share" });
   }

@@ -1,7 +1,7 @@
 /** What stands under the bird and catches what drips. */
 import { constant } from "../constants";
 import type { Underlay } from "../heat/covers";
-import { isFire, turnsItself } from "../heat/sources";
+import { type HeatSource, isFire, turnsItself } from "../heat/sources";
 import { fullStages } from "../processes/stages";
 import { wrapsAt } from "./additions";
 import { heatsOf } from "./heats";
@@ -9,11 +9,12 @@ import type { Plan } from "./schema";
 
 /** Over a tray that is empty otherwise: on others lies the bird itself, or vegetables. */
 const OVER_A_TRAY: readonly Underlay[] = ["rack", "deep-pan", "grate", "stand"];
+const isOverTray = (heat: HeatSource, surface: Underlay): boolean => turnsItself(heat) || OVER_A_TRAY.includes(surface);
 
 /** Whether it stands clear of its tray as it goes in. */
 export function standsOverTray({ stages, bird, heat }: Pick<Plan, "stages" | "bird" | "heat">): boolean {
   const [first] = fullStages(stages, bird.cut);
-  return turnsItself(heat) || (first !== undefined && OVER_A_TRAY.includes(first.surface));
+  return first !== undefined && isOverTray(heat, first.surface);
 }
 
 /**
@@ -26,7 +27,6 @@ export function drippingsBurn(plan: Pick<Plan, "stages" | "bird" | "heat" | "sid
   const open = fullStages(plan.stages, plan.bird.cut).slice(0, wrapsAt(plan) ?? undefined);
   return open.some(({ airC, surface }, n) => {
     const heat = heats[n] ?? plan.heat;
-    const isDry = turnsItself(heat) || OVER_A_TRAY.includes(surface);
-    return isDry && (isFire(heat) || airC >= constant("drippingsBurnC"));
+    return isOverTray(heat, surface) && (isFire(heat) || airC >= constant("drippingsBurnC"));
   });
 }

@@ -161,7 +161,7 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
   yield last;
   while (bird.minute - from < longestMin) {
     const minute = bird.minute - from;
-    const isWrapped = stage.wrap !== "none";
+    const wasWrapped = stage.wrap !== "none";
     const next = nextStage(stages, at, minute, sees);
     if (next !== at) {
       const before = stage;
@@ -190,9 +190,9 @@ export function* roasting(bird: LivingBird, options: RoastOptions): Generator<Hi
     for (const event of upcomingEvents) {
       const due = "atMin" in event ? event.atMin < minute + step - 1e-9 : sees(event.when);
       if (!due) continue;
-      // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off.
-      if (isWrapped && event.kind === "oil") continue;
-      const wrapped = stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
+      // Nothing is spooned into a wrap: a basting is left out, a glaze waits until it is off; fat goes on as it is put on.
+      const wrapped =
+        event.kind === "oil" ? wasWrapped : stage.wrap !== "none" && (event.kind === "baste" || event.kind === "glaze");
       if (!wrapped || event.kind === "baste") upcomingEvents.delete(event);
       if (wrapped || (event.kind === "feed" && !isLidded(place.source))) continue;
       openMin = Math.max(openMin, event.kind === "door" ? event.openMin : place.handlingMin);

@@ -11,8 +11,8 @@ const NAMED: ReadonlyMap<string, number> = new Map([
 ]);
 
 /**
- * "13:30", "1:30 pm", "1330", "7pm", "noon". Without "am" or "pm" it is what a 24-hour clock shows, or, on a 12-hour clock, the
- * half of the day that is nearer to another time.
+ * "13:30", "1:30 pm", "1330", "7pm", "noon". Without "am" or "pm" it is what a 24-hour clock shows, or, on a 12-hour
+ * clock, the half of the day that is nearer to another time.
  * @param nearMin what was there before, minutes after midnight; null: a 24-hour clock
  * @throws QuantityError when the text is no time of day
  */

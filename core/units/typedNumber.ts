@@ -37,6 +37,14 @@ export const cleaned = (text: string): string =>
     .replace(/([a-z])\./g, "$1")
     .replace(/[º˚]/g, "°");
 
+const PERCENT = new RegExp(String.raw`^${NUMBER}\s*%?$`);
+
+/** "1", "0.8 %"; null for what is no plain share. */
+export function percentIn(text: string): number | null {
+  const [, share] = PERCENT.exec(cleaned(text)) ?? [];
+  return share === undefined ? null : toNumber(share);
+}
+
 const GROUPED = /^(\d{1,3})[ ,'’\u00a0\u202f](\d{3})(?=\s*(?:g|grams?|ml)$)/;
 
 /** Thousands that stand apart, of units so small that nobody has a thousandth of them: "6,300 g". */

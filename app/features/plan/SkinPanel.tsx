@@ -4,9 +4,10 @@ import { shutBy } from "../../../core/heat/sources";
 import { FATS } from "../../../core/kitchen/fats";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
-import { fatForTheWrap, wearsBacon } from "../../../core/plan/season";
+import { wearsBacon } from "../../../core/plan/season";
 import { formatTemperature, type UnitSystem } from "../../../core/units/quantity";
 import { liquid, roughly, spooned } from "../../../words/amounts";
+import { laterFatWords } from "../../../words/chores";
 import { forAll } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
 import { Segmented } from "../../ui/Segmented";
@@ -59,7 +60,7 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
             ? "It brings its own."
             : "A lean bird browns less without."
           : season.fat === "none-at-first"
-            ? `Bare skin takes smoke; it goes on ${fatForTheWrap(plan) === null ? "once it has coloured" : "as it is wrapped"}.`
+            ? `Bare skin takes smoke; it goes on ${laterFatWords(plan)}.`
             : "Herbs and butter season the skin and the drippings; only salt goes deep."}
       </p>
       {bird.cut === "whole" && (

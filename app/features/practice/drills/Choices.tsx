@@ -65,6 +65,7 @@ function questionsOf(drill: DrillId, seed: number, units: UnitSystem, { meatC }:
   }));
 }
 
+/** Asked by the guideline of the cook's own kitchen. */
 export function Choices(props: DrillProps) {
   const { units } = usePreferences();
   const kitchen = useLiveQuery(() => kitchenOf(database(), units), [units]);
