@@ -2,6 +2,7 @@
 import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor } from "../core/kitchen/brining";
+import { liesOnRack } from "../core/plan/fits";
 import { goesInHard } from "../core/plan/ice";
 import { sears } from "../core/plan/methods";
 import type { Plan } from "../core/plan/schema";
@@ -65,6 +66,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
           {
             what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
             amount: liquid(salt.bath.containerL * 1000, units),
+            ...(salt.coolerIceKg === null && { why: "with room for it in the fridge" }),
           },
         ]
       : []),
@@ -80,7 +82,12 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       ? [{ what: "room in the fridge: the bird whole on a tray, while it thaws", amount: roomFor(thaws.needs, units) }]
       : []),
     ...(shelf
-      ? [{ what: "room in the fridge: the bird on its rack, uncovered", amount: roomFor(shelf.needs, units) }]
+      ? [
+          {
+            what: `room in the fridge: the bird ${liesOnRack(plan) ? "on its rack, uncovered" : "until it goes in"}`,
+            amount: roomFor(shelf.needs, units),
+          },
+        ]
       : []),
   ];
 }

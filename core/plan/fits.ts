@@ -30,7 +30,8 @@ const STAND_CM = 4;
 const TUCKED = { share: 0.82, roomCm: 0 } as const;
 
 interface Measured {
-  readonly bird: Pick<Plan["bird"], "cut" | "count">;
+  readonly bird: Pick<Plan["bird"], "cut" | "count" | "state">;
+  readonly salt: Pick<Plan["salt"], "method" | "saltHours" | "dryHours">;
   readonly heat: Plan["heat"];
   readonly stages: Plan["stages"];
   readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
@@ -47,12 +48,17 @@ interface Sizes {
   readonly thawsCm: BirdSize | null;
 }
 
+/** In the fridge, uncovered: while it dries, or while its salt goes in. */
+export const liesOnRack = ({ salt }: Pick<Measured, "salt">): boolean =>
+  salt.dryHours > 0 || (salt.saltHours > 0 && (salt.method === "dry" || salt.method === "injection"));
+
+/** From its thaw, or from its ice, a bird may go straight into the heat; one that was never frozen waits in the fridge. */
+const waitsInFridge = (plan: Measured, { bath }: Pick<SaltPlan, "bath">): boolean =>
+  liesOnRack(plan) || (plan.bird.state !== "frozen" && bath === null);
+
 /** A grill, a smoker and a spit are not measured. */
-export function fitsOf(
-  { sizeCm: size, thawsCm }: Sizes,
-  plan: Measured,
-  { bath, coolerIceKg }: Pick<SaltPlan, "bath" | "coolerIceKg">,
-): Fit[] {
+export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Pick<SaltPlan, "bath">): Fit[] {
+  const { bath } = salt;
   const { cut, count } = plan.bird;
   const { panCm, ovenCm, shelfCm, potL, dishesInOven } = plan.equipment;
   const isFlat = cut === "spatchcock" || cut === "parts" || cut === "legs";
@@ -89,7 +95,7 @@ export function fitsOf(
             [...smallerFirst([ovenCm.width, ovenCm.depth]), ovenCm.height],
           ),
         ]),
-    ...(coolerIceKg === null ? [held("shelf", [...flat, size.height + RACK_CM], shelf)] : []),
+    ...(waitsInFridge(plan, salt) ? [held("shelf", [...flat, size.height + RACK_CM], shelf)] : []),
     ...(thawsCm
       ? [held("thaw", [...smallerFirst([count * thawsCm.width, thawsCm.length]), thawsCm.height + RACK_CM], shelf)]
       : []),

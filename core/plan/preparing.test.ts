@@ -65,18 +65,29 @@ describe("charcoal", () => {
 describe("whether it fits", () => {
   const kitchen = usualKitchen();
   const size = { length: 36, width: 26, height: 18 };
-  const made = (bird: Pick<Plan["bird"], "cut" | "count">, change: Partial<Plan["equipment"]>) => ({
-    bird,
+  const made = (
+    bird: Pick<Plan["bird"], "cut" | "count"> & Partial<Plan["bird"]>,
+    change: Partial<Plan["equipment"]>,
+    salt = plan.salt,
+  ) => ({
+    bird: { state: "fresh" as const, ...bird },
+    salt,
     heat: "oven" as const,
     stages: plan.stages,
     equipment: { ...kitchen, ...change },
   });
   const lying = (sizeCm: BirdSize, thawsCm: BirdSize | null = null) => ({ sizeCm, thawsCm });
-  const fits = (change = {}, count = 1, salt = plan.salt, cut: Plan["bird"]["cut"] = "whole") =>
+  const fits = (
+    change = {},
+    count = 1,
+    salt = plan.salt,
+    cut: Plan["bird"]["cut"] = "whole",
+    state: Plan["bird"]["state"] = "fresh",
+  ) =>
     Object.fromEntries(
       fitsOf(
         lying(size),
-        made({ cut, count }, change),
+        made({ cut, count, state }, change, salt),
         saltPlan({ ...plan, equipment: { ...kitchen, ...change }, salt }),
       ).map((fit) => [fit.where, fit.fits]),
     );
@@ -85,7 +96,23 @@ describe("whether it fits", () => {
     expect(fits()).toEqual({ pan: true, oven: true, shelf: true });
     expect(fits({ potL: 16 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", true);
     expect(fits({ potL: 8 }, 1, { ...plan.salt, method: "brine" })).toHaveProperty("pot", false);
-    expect(fits({}, 1, { ...plan.salt, method: "brine", keptIn: "cooler" })).not.toHaveProperty("shelf");
+  });
+
+  it("asks of the shelf a bird that lies on it: not one in its brine, or that goes from thaw or freezer into the heat", () => {
+    const brined = { ...plan.salt, method: "brine" as const, dryHours: 0 };
+    const unsalted = { ...plan.salt, method: "none" as const, dryHours: 0 };
+    const atOven = { ...plan.salt, method: "dry" as const, saltHours: 0, dryHours: 0 };
+    const onShelf = (salt: Plan["salt"], state: Plan["bird"]["state"]) =>
+      "shelf" in fits({ potL: 16 }, 1, salt, "whole", state);
+    for (const keptIn of ["fridge", "cooler"] as const) {
+      expect(onShelf({ ...brined, keptIn }, "fresh")).toBe(false);
+      expect(onShelf({ ...brined, keptIn, dryHours: 12 }, "fresh")).toBe(true);
+    }
+    for (const salt of [unsalted, atOven]) {
+      expect(onShelf(salt, "frozen")).toBe(false);
+      expect(onShelf(salt, "fresh")).toBe(true);
+    }
+    expect(onShelf({ ...atOven, saltHours: 24 }, "frozen")).toBe(true);
   });
 
   it("asks nothing of the oven or its pan where there is none", () => {
