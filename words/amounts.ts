@@ -2,6 +2,7 @@
 import { constant } from "../core/constants";
 import { NEVER } from "../core/forecast/shares";
 import { type Spooned, teaspoonsOf } from "../core/kitchen/spoons";
+import type { SaltPlan } from "../core/plan/saltPlan";
 import type { Schedule } from "../core/schedule/backward";
 import {
   CM_PER_INCH,
@@ -63,6 +64,9 @@ export const small = (grams: number, units: UnitSystem): string => {
     : `${Number((grams / GRAMS_PER_OUNCE).toFixed(1))} oz`;
 };
 export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ceil(kg * 10) / 10, units);
+/** Where a cooler's ice goes: meat and brine stay apart from what melts. */
+export const iceGoes = ({ bath }: Pick<SaltPlan, "bath">): string =>
+  bath && !bath.inBag ? "around the pot" : "outside the bag";
 
 /** The warmest a fridge, a brine or a cooler may be, as the guidance of each unit system puts it (USDA FSIS). */
 export const COLD_LIMIT: Record<UnitSystem, string> = { metric: "4 °C", us: "40 °F" };

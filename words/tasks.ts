@@ -16,12 +16,12 @@ import type { Plan } from "../core/plan/schema";
 import { targetsOf } from "../core/plan/targets";
 import { drippingsBurn } from "../core/plan/tray";
 import { fullStages } from "../core/processes/stages";
-import type { TaskId } from "../core/schedule/backward";
+import { type TaskId, taskOf } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { givesGiblets, roastsStock } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionsIn } from "./additions";
-import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, liquid, PINCH, restRange, small } from "./amounts";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, iceGoes, liquid, PINCH, restRange, small } from "./amounts";
 import { capital } from "./capital";
 import { holdWords } from "./guideline";
 import { makesGravy } from "./listItem";
@@ -31,12 +31,6 @@ import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
 import { forEachBird, inEach, itOrEach, theBirds } from "./titles";
 
-const thawWords = (units: UnitSystem): Record<Plan["thawIn"], Words> => ({
-  fridge: ["Thaw in the fridge", `in its wrapping, in a tray, at ${COLD_LIMIT[units]} or below`],
-  water: ["Thaw in cold water", "in a closed bag, water changed every 30 minutes; cook at once after"],
-  brine: ["Thaw in the brine", `the bird unwrapped in the cold brine, at ${COLD_LIMIT[units]} or below`],
-  none: ["", ""],
-});
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Open and clean",
   spatchcock: "Open, clean and flatten",
@@ -68,15 +62,29 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
         `first ${small(salt.injected.grams, units)} injected${count > 1 ? " into each bird" : ""} in ${liquid(salt.injected.waterL * 1000, units)} of water`,
       ]
     : [];
+  const inCooler =
+    salt.coolerIceKg !== null &&
+    `in a cooler with ${ice(salt.coolerIceKg, units)} of ice ${iceGoes(salt)}, looked at morning and evening`;
+  const cold = `at ${COLD_LIMIT[units]} or below`;
+  const thawsInIt = plan.thawIn === "brine" && plan.bird.state !== "fresh";
+  const ofBrine = `${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`;
+  const keptInBrine = `${inCooler || "in the fridge"}, ${cold}`;
   const inBath: Words = [
-    `Into the brine: ${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`,
-    [
-      ...first,
-      `${salt.coolerIceKg === null ? "in the fridge" : `in a cooler with ${ice(salt.coolerIceKg, units)} of ice outside the bag, looked at morning and evening`}, at ${COLD_LIMIT[units]} or below; thrown away after`,
-    ].join("; "),
+    thawsInIt ? "Back into its brine" : `Into the brine: ${ofBrine}`,
+    [...first, `${keptInBrine}; thrown away after`].join("; "),
   ];
+  const thaw: Record<Plan["thawIn"], Words> = {
+    fridge: ["Thaw in the fridge", `in its wrapping, in a tray, ${cold}`],
+    water: ["Thaw in cold water", "in a closed bag, water changed every 30 minutes; cook at once after"],
+    brine: [
+      `Thaw in the brine: ${ofBrine}`,
+      `unwrapped; ${keptInBrine}${taskOf(schedule, "salt") ? "" : "; thrown away after"}`,
+    ],
+    none: ["", ""],
+  };
+  const away = inCooler ? [`in a closed bag, ${inCooler}, ${cold}`] : [];
   const hasBreast = centresOf(plan.bird).includes("breast");
-  const withSalt = [...first, ...additionsIn("salt", plan, derived, units)];
+  const withSalt = [...first, ...additionsIn("salt", plan, derived, units), ...away];
   const fire = isFire(plan.heat);
   const preheatC = preheatedC(plan);
   const into = (n: number): string => {
@@ -84,7 +92,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     return heat ? `${MOVED_INTO[heat]} at ` : "";
   };
   return {
-    thaw: thawWords(units)[plan.thawIn],
+    thaw: thaw[plan.thawIn],
     prepare: goesInWithIce(plan)
       ? [
           "Unwrap it",

@@ -9,7 +9,7 @@ import type { Plan } from "../core/plan/schema";
 import { startsShielded } from "../core/plan/season";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
-import { liquid, roomFor, sides, stringLength } from "./amounts";
+import { iceGoes, liquid, roomFor, sides, stringLength } from "./amounts";
 import { isMisted } from "./basting";
 import { type Part, when } from "./listItem";
 import { underWords } from "./tasks";
@@ -76,7 +76,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "injector with a fresh needle",
       amount: "",
     }),
-    ...when(salt.coolerIceKg !== null, { what: "cooler, the ice outside the bag; a thermometer in it", amount: "" }),
+    ...when(salt.coolerIceKg !== null, { what: `cooler, the ice ${iceGoes(salt)}; a thermometer in it`, amount: "" }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(thaws
       ? [{ what: "room in the fridge: the bird whole on a tray, while it thaws", amount: roomFor(thaws.needs, units) }]

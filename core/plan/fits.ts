@@ -31,11 +31,13 @@ const TUCKED = { share: 0.82, roomCm: 0 } as const;
 
 interface Measured {
   readonly bird: Pick<Plan["bird"], "cut" | "count" | "state">;
-  readonly salt: Pick<Plan["salt"], "method" | "saltHours" | "dryHours">;
+  readonly salt: Pick<Plan["salt"], "method" | "saltHours" | "dryHours" | "keptIn">;
   readonly heat: Plan["heat"];
   readonly stages: Plan["stages"];
   readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
 }
+
+type Kept = Pick<SaltPlan, "bath" | "coolerIceKg">;
 
 const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
@@ -50,14 +52,15 @@ interface Sizes {
 
 /** In the fridge, uncovered: while it dries, or while its salt goes in. */
 export const liesOnRack = ({ salt }: Pick<Measured, "salt">): boolean =>
-  salt.dryHours > 0 || (salt.saltHours > 0 && (salt.method === "dry" || salt.method === "injection"));
+  salt.dryHours > 0 ||
+  (salt.saltHours > 0 && salt.keptIn === "fridge" && (salt.method === "dry" || salt.method === "injection"));
 
 /** From its thaw, or from its ice, a bird may go straight into the heat; one that was never frozen waits in the fridge. */
-const waitsInFridge = (plan: Measured, { bath }: Pick<SaltPlan, "bath">): boolean =>
-  liesOnRack(plan) || (plan.bird.state !== "frozen" && bath === null);
+const waitsInFridge = (plan: Measured, { bath, coolerIceKg }: Kept): boolean =>
+  liesOnRack(plan) || (plan.bird.state !== "frozen" && bath === null && coolerIceKg === null);
 
 /** A grill, a smoker and a spit are not measured. */
-export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Pick<SaltPlan, "bath">): Fit[] {
+export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Kept): Fit[] {
   const { bath } = salt;
   const { cut, count } = plan.bird;
   const { panCm, ovenCm, shelfCm, potL, dishesInOven } = plan.equipment;

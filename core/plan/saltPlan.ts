@@ -96,7 +96,7 @@ export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Parti
     bath: bath && bathSalt && { ...bath, vessels, ...bathSalt },
     waterEachL,
     injected: injectedEach > 0 ? { grams: injectedEach, waterL: injectionWaterKg(ovenKg) } : null,
-    coolerIceKg: method !== "none" && salt.keptIn === "cooler" ? coolerIceKg(hours) * bird.count : null,
+    coolerIceKg: hours > 0 && salt.keptIn === "cooler" ? coolerIceKg(hours) * bird.count : null,
     meatPercentMost: taken + injectedEach / (ovenKg * 10) + (bird.preSalted ? constant("preSaltedPercent") : 0),
     isCertain: method !== "brine",
   };

@@ -79,11 +79,12 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     if (endMs > startMs) uses.push({ ...nothing, id, startMs, endMs, ...takes });
   };
   const salting = taskOf(schedule, "salt");
-  const bathL = salt.bath && salt.coolerIceKg === null ? salt.bath.containerL * salt.bath.vessels : 0;
+  const isInCooler = salt.coolerIceKg !== null;
+  const bathL = salt.bath ? salt.bath.containerL * salt.bath.vessels : 0;
   const birdL = (bird.massKg * bird.count) / MEAT_KG_PER_L;
   const inFridge: Record<string, number> = {
-    thaw: plan.thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : plan.thawIn === "brine" ? bathL : 0,
-    salt: salting?.lane !== "cold" ? 0 : salt.bath ? bathL : birdL * FRIDGE_ROOM.dry,
+    thaw: plan.thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : plan.thawIn === "brine" && !isInCooler ? bathL : 0,
+    salt: isInCooler || salting?.lane !== "cold" ? 0 : bathL || birdL * FRIDGE_ROOM.dry,
     dry: birdL * FRIDGE_ROOM.dry,
     chill: birdL * SPECIES_RECORDS[bird.species].edibleShare.value * FRIDGE_ROOM.chill,
   };

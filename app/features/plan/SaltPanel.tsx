@@ -2,7 +2,7 @@ import { COLD_PLACES, SALT_METHODS } from "../../../core/kitchen/salt";
 import { withBird, withSalt, withSaltMethod } from "../../../core/plan/edits";
 import { saltEach } from "../../../core/plan/saltPlan";
 import type { UnitSystem } from "../../../core/units/quantity";
-import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, small, spooned } from "../../../words/amounts";
+import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, iceGoes, small, spooned } from "../../../words/amounts";
 import { SALT_NAMES } from "../../../words/names";
 import { forEachBird } from "../../../words/titles";
 import { Caution } from "../../ui/Caution";
@@ -87,7 +87,7 @@ export function SaltPanel({ plan, derived, cook, units }: PanelProps) {
           />
           {salt.coolerIceKg !== null && (
             <Caution>
-              {ice(salt.coolerIceKg, units)} of ice outside the bag for {Math.round(salt.hours)} h, and a thermometer in
+              {ice(salt.coolerIceKg, units)} of ice {iceGoes(salt)} for {Math.round(salt.hours)} h, and a thermometer in
               it: at or under {COLD_LIMIT[units]} all the time, or more ice.
             </Caution>
           )}
