@@ -185,6 +185,7 @@ export const CONSTANTS = {
   pasteGramsPerKg: practice(3, "g/kg"),
   baconGramsPerKg: practice(45, "g/kg"),
   glazeMlPerKg: practice(8, "mL/kg"),
+  rollFillingShare: chosen(0.15, "1"),
   glazeStepK: chosen(6, "K"),
   colouredC: chosen(55, "°C"),
   drippingsBurnC: practice(200, "°C"),

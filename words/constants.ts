@@ -281,6 +281,10 @@ const TABLE = {
 const SEASONING_FOR_EACH_KG_OF_BIRD = {
   oilGramsPerKg: "oil or butter over the skin",
   underSkinGramsPerKg: "soft butter under the skin",
+  rollFillingShare: {
+    what: "what is rolled into a boned leg, of the roll as it goes in",
+    why: "so much of the solid's own roll is its filling",
+  },
   pasteGramsPerKg: "baking powder or soda with as much water, in a thin paste on the skin",
   baconGramsPerKg: "bacon over the breast",
   glazeMlPerKg: "glaze for one thin pass",

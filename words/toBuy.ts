@@ -38,6 +38,16 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   "boneless-breast": "boneless breast",
   "leg-roll": "boned and rolled leg",
 };
+/** The bird itself. A roll that the cook fills is bought without what goes into it. */
+function theBird({ bird }: Plan, { seasoning, chores }: DerivedPlan, units: UnitSystem): ListItem {
+  const filled = bird.cut === "leg-roll" && chores.some(({ kind }) => kind === "fill");
+  const eachKg = bird.massKg - (filled ? seasoning.stuffingGrams / 1000 / bird.count : 0);
+  return {
+    what: `${bird.species}, ${filled ? "boned leg, to be filled and rolled" : CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
+    amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(eachKg, units)}`,
+    ...(filled && { why: `${formatMass(bird.massKg, units)} with its filling` }),
+  };
+}
 const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => string> = {
   before: () => "oil or soft butter over the skin",
   "under-skin": () => "soft butter under the skin",
@@ -47,6 +57,7 @@ const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => s
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
   const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
   const { bird } = plan;
+  const itself = theBird(plan, derived, units);
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const gravyHere = makesGravy(chores);
   const gravyStockMl = !gravyHere ? 0 : plan.stock === "bought" ? stockMl(gravy) : simmeredMl(gravy);
@@ -57,11 +68,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
     (gravyHere ? others : 0);
   const iceKg = (salt.bath ? salt.bath.iceKg * salt.bath.vessels : 0) + (salt.coolerIceKg ?? 0);
   return [
-    {
-      what: `${bird.species}, ${CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
-      amount: `${bird.count > 1 ? `${bird.count} of ` : ""}${formatMass(bird.massKg, units)}`,
-      ...(company === "alone" && { why: forTable }),
-    },
+    { ...itself, ...(company === "alone" && { why: [itself.why, forTable].filter(Boolean).join("; ") }) },
     ...when(
       salt.grams > 0,
       weighed(SALT_NAMES[plan.salt.kind], salt.grams + bird.count * (salt.injected?.grams ?? 0), units),
@@ -86,7 +93,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
       why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
     }),
-    ...when(seasoning.stuffingGrams > 0, {
+    ...when(seasoning.stuffingGrams > 0 && chores.some(({ kind }) => kind === "fill"), {
       what: `stuffing for ${bird.cut === "leg-roll" ? "the roll" : "the cavity"}`,
       amount: roughly(seasoning.stuffingGrams, units),
       why: `${bird.cut === "leg-roll" ? "rolled into it" : "loosely filled"}; what there is more of is baked beside it`,

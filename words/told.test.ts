@@ -127,17 +127,22 @@ it("a boned leg is filled right before its heat, and tied around what it was bou
     targetC: { thigh: 74, filling: 74 },
   } as Plan;
   const derived = deriveAny(roll, { pullMinute: 90, thawHours: 0 });
-  const filled = { ...derived, seasoning: { ...derived.seasoning, stuffingGrams: 210 } };
-  const rows = timetableOf(roll, filled, "metric");
+  const rows = timetableOf(roll, derived, "metric");
   const names = rows.map(({ what }) => what);
   expect(names.indexOf("Fill, roll and tie")).toBeGreaterThan(names.indexOf("Uncover on a rack in the fridge"));
   expect(names.indexOf("Fill, roll and tie")).toBeLessThan(names.indexOf("Bird into the oven"));
-  expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(/^210 g of stuffing, cold/);
-  expect(listsOf(roll, filled, "metric").buy.map(({ what }) => what)).toContain("stuffing for the roll");
+  expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(/^220 g of stuffing, cold/);
+  const buy = listsOf(roll, derived, "metric").buy.map(({ what, amount }) => `${what}: ${amount}`);
+  expect(buy).toContain("stuffing for the roll: 220 g");
+  expect(buy).toContain("turkey, boned leg, to be filled and rolled, fresh: 1.27 kg");
   // Bought with ice in it, it is as it was filled there.
   const frozen = { ...roll, thawIn: "none", bird: { ...roll.bird, state: "frozen" } } as Plan;
-  const row = deriveAny(frozen, { pullMinute: 130, thawHours: 0 }).chores.find(({ kind }) => kind === "fill");
-  expect(row).toBeUndefined();
+  const asBought = deriveAny(frozen, { pullMinute: 130, thawHours: 0 });
+  expect(asBought.chores.find(({ kind }) => kind === "fill")).toBeUndefined();
+  expect(listsOf(frozen, asBought, "metric").buy.map(({ what }) => what)).toEqual(
+    expect.arrayContaining(["turkey, boned and rolled leg, frozen"]),
+  );
+  expect(listsOf(frozen, asBought, "metric").buy.map(({ what }) => what)).not.toContain("stuffing for the roll");
 });
 
 describe("what drips", () => {

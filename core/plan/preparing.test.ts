@@ -2,7 +2,10 @@
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { coarseCellM, makeBody } from "../bird/body";
+import { massRangeKg } from "../bird/mass";
 import { type BirdSize, sizeOf } from "../bird/size";
+import { PART_NAMES } from "../bird/solid";
+import { SPECIES } from "../bird/species";
 import { briquettesPerHour, briquettesToStart } from "../kitchen/fuel";
 import { remediesOf } from "../schedule/remedies";
 import { fitsOf } from "./fits";
@@ -16,10 +19,25 @@ const { plan } = sampleRoast();
 describe("seasoning", () => {
   const season = { ...plan.season, paste: true, bacon: true, glazePasses: 3 };
 
+  it("has stuffing of a cavity that is stuffed, not of one with aromatics, and of a rolled leg as much as its solid", () => {
+    const grams = (bird: Partial<Plan["bird"]>, fillingKg: number) =>
+      seasoningFor({ season, bird: { ...plan.bird, ...bird } }, fillingKg).stuffingGrams;
+    expect(grams({ cut: "whole", cavity: "stuffed" }, 0.8)).toBeCloseTo(800, 9);
+    expect(grams({ cut: "whole", cavity: "aromatics" }, 0.1)).toBe(0);
+    for (const species of SPECIES) {
+      const kg = massRangeKg(species, "leg-roll")[1];
+      const { unit } = makeBody({ species, cut: "leg-roll" }, kg, 0.004);
+      const cells = unit.part.filter((part) => part < PART_NAMES.length);
+      const share = cells.filter((part) => part === PART_NAMES.indexOf("filling")).length / cells.length;
+      expect(Math.abs(grams({ species, cut: "leg-roll", massKg: kg }, 0) / (1000 * kg) / share - 1)).toBeLessThan(0.1);
+    }
+  });
+
   it("is measured by the bird, and only what is chosen", () => {
-    const all = seasoningFor({ ...plan, season }, 0.8);
+    const stuffed = { ...plan.bird, cut: "whole" as const, cavity: "stuffed" as const };
+    const all = seasoningFor({ season, bird: stuffed }, 0.8);
     for (const amount of Object.values(all)) expect(amount).toBeGreaterThan(0);
-    const two = seasoningFor({ season, bird: { ...plan.bird, count: 2 } }, 0.8);
+    const two = seasoningFor({ season, bird: { ...stuffed, count: 2 } }, 0.8);
     expect(two.glazeMl).toBeCloseTo(2 * all.glazeMl, 9);
     expect(two.stuffingGrams).toBeCloseTo(1600, 9);
     expect(seasoningFor(plan, 0)).toMatchObject({ pasteGrams: 0, baconGrams: 0, glazeMl: 0, stuffingGrams: 0 });

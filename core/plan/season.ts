@@ -34,7 +34,13 @@ export const dressingOf = (plan: Pick<Plan, "bird" | "season">): Dressing => ({
 export const startsShielded = ({ bird, stages }: Pick<Plan, "bird" | "stages">): boolean =>
   stages[0]?.shield?.startsWith("breast") === true && centresOf(bird).includes("breast");
 
-/** @param fillingKg the stuffing in one bird */
+/** In one bird: bread in a cavity, besides its mass; what is rolled into a leg, as part of it. */
+function stuffingKg({ cut, cavity, massKg }: Plan["bird"], fillingKg: number): number {
+  if (cut === "leg-roll") return massKg * constant("rollFillingShare");
+  return cavity === "stuffed" ? fillingKg : 0;
+}
+
+/** @param fillingKg what is in the cavity of one bird */
 export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fillingKg: number): Seasoning {
   const kg = ovenMassKg(bird.massKg, bird.species, bird.cut) * bird.count;
   return {
@@ -43,7 +49,7 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fi
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
     baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
     glazeMl: glazePasses({ season }) > 0 ? kg * constant("glazeMlPerKg") : 0,
-    stuffingGrams: 1000 * fillingKg * bird.count,
+    stuffingGrams: 1000 * stuffingKg(bird, fillingKg) * bird.count,
   };
 }
 

@@ -9,6 +9,7 @@ import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
 import { THAW_PLACES } from "../../../core/processes/ice";
 import { formatMass, parseMassKg } from "../../../core/units/quantity";
+import { roughly } from "../../../words/amounts";
 import { allOf } from "../../../words/listing";
 import { CUT_NAMES } from "../../../words/names";
 import { SPECIES_NAMES } from "../../../words/species";
@@ -68,6 +69,8 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
       <p className="text-sm text-soft">
         {hasGiblets(bird.cut) &&
           `${formatMass(cook.ovenMassKg, units)} of it goes into the heat, without ${bird.cut === "whole" ? "neck and giblets" : "neck, giblets and what is cut off"}. `}
+        {bird.cut === "leg-roll" &&
+          `About ${roughly(derived.seasoning.stuffingGrams, units)} of it is what is rolled in. `}
         <FitWords fits={derived.fits} />
       </p>
       <Segmented
