@@ -7,6 +7,7 @@ import { placeDinner } from "../core/schedule/dinner";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { simulated } from "../tests/helpers/simulated";
+import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";
 
 /** One for every moment there is, each by a name of its own. */
@@ -70,6 +71,23 @@ it("tells of each with what it goes with", () => {
   expect(rowsWith({ ...plan, salt: { ...plan.salt, method: "none" } }, withSalt)).toEqual(["season-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 150 }] } }, end)).toEqual(["glaze-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 250 }] } }, end)).toEqual(["rest"]);
+});
+
+it("is the glaze where there are passes of it: an equal part each time, and no other is bought", () => {
+  const plan: Plan = { ...sampleRoast().plan, additions: ONE_EACH };
+  const glazed = (passes: number) => {
+    const made = {
+      ...plan,
+      season: { ...plan.season, glazeAt: Array.from({ length: passes }, (_, n) => ({ atMin: 120 + 10 * n })) },
+    };
+    const derived = deriveAny(made, { pullMinute: 200, thawHours: 10 });
+    const rows = timetableOf(made, derived, "metric").filter(({ what }) => what.startsWith("Glaze"));
+    expect(listsOf(made, derived, "metric").buy.filter(({ what }) => what === "glaze")).toEqual([]);
+    return rows.map(({ what, detail }) => `${what}; ${detail.split("; ").slice(1).join("; ")}`);
+  };
+  expect(glazed(1)).toEqual(["Glaze, pass 1; Mixture e, 10 g"]);
+  expect(glazed(2)).toEqual([1, 2].map((n) => `Glaze, pass ${n}; half of: Mixture e, 10 g`));
+  expect(glazed(5)[4]).toBe("Glaze, pass 5; a fifth of: Mixture e, 10 g");
 });
 
 it("tells once what several pieces in one heat get once", () => {

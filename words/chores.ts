@@ -28,6 +28,9 @@ import { stageWords } from "./stages";
 import { underWords } from "./tasks";
 import { forAll, forEachBird, theBirds } from "./titles";
 
+/** What a pass has of the cook's own glaze, by how many there are. */
+const GLAZE_PARTS: readonly string[] = ["", "half of: ", "a third of: ", "a quarter of: ", "a fifth of: "];
+
 export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
   const { salt, seasoning, gravy, schedule } = derived;
   /** What the bird is in by then. */
@@ -128,10 +131,10 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         at && "when" in at
           ? `thin, when ${conditionWords(at.when, t)}; expected about this time`
           : `thin, ${quickly(heat)}`;
-      return [
-        `Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`,
-        [how, ...additionsIn("glaze", plan, derived, units)].join("; "),
-      ];
+      const own = additionsIn("glaze", plan, derived, units);
+      if (own.length === 0) return [`Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`, how];
+      const passes = derived.chores.filter((chore) => chore.kind === "glaze").length;
+      return [`Glaze, pass ${n}`, `${how}; ${GLAZE_PARTS[passes - 1] ?? ""}${own.join("; ")}`];
     }
     case "ice-gone": {
       const isFilled = hasGiblets(plan.bird.cut) && hasCavity(plan.bird.cut);

@@ -3,6 +3,7 @@ import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, pelletsKg, wantsSmokeWood } from "../core/kitchen/fuel";
 import { simmeredMl, stockMl, stockWaterMl, thickenedWith } from "../core/kitchen/gravy";
 import type { Spooned } from "../core/kitchen/spoons";
+import { hasOwnGlaze } from "../core/plan/additions";
 import { heatsOf, usesFire } from "../core/plan/heats";
 import type { Plan } from "../core/plan/schema";
 import { glazePasses } from "../core/plan/season";
@@ -88,7 +89,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: "bacon in thin slices",
       amount: roughly(seasoning.baconGrams, units),
     }),
-    ...when(seasoning.glazeMl > 0, {
+    ...when(seasoning.glazeMl > 0 && !hasOwnGlaze(plan), {
       what: "glaze",
       amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
       why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,

@@ -24,6 +24,10 @@ export function additionGrams({ amount, unit }: Addition, { bird }: Pick<Plan, "
 const ON_THE_BIRD: readonly Addition["when"][] = ["with-the-salt", "before-the-heat"];
 export const isOnBird = ({ when }: Pick<Addition, "when">): boolean => ON_THE_BIRD.includes(when);
 
+/** Whether what goes on at the end is of the cook's own lines: where there are passes of glaze, they are the glaze. */
+export const hasOwnGlaze = ({ additions }: Pick<Plan, "additions">): boolean =>
+  additions.some(({ when }) => when === "at-the-end");
+
 /** The first stage that it is wrapped in, or lies under a lid: 0 as it goes in; null for none. */
 export function wrapsAt({
   stages,

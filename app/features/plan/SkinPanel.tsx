@@ -2,6 +2,7 @@ import { centresOf } from "../../../core/bird/form";
 import { SPECIES_RECORDS } from "../../../core/bird/species";
 import { shutBy } from "../../../core/heat/sources";
 import { FATS } from "../../../core/kitchen/fats";
+import { hasOwnGlaze } from "../../../core/plan/additions";
 import { withForm, withSeason } from "../../../core/plan/edits";
 import { type Plan, STUFFINGS } from "../../../core/plan/schema";
 import { wearsBacon } from "../../../core/plan/season";
@@ -133,8 +134,10 @@ export function SkinPanel({ plan, derived, units }: PanelProps) {
       {season.glazePasses > 0 && <GlazeMoments plan={plan} units={units} />}
       {season.glazePasses > 0 && (
         <p className="text-sm text-soft">
-          {liquid(seasoning.glazeMl, units)} a pass; sugar burns, so{" "}
-          {season.glazeAt.length > 0 ? "early passes are watched" : "none of it goes on early"}.
+          {hasOwnGlaze(plan)
+            ? "Your own lines for the end are the glaze, an equal part of them a pass"
+            : `${liquid(seasoning.glazeMl, units)} a pass`}
+          ; sugar burns, so {season.glazeAt.length > 0 ? "early passes are watched" : "none of it goes on early"}.
         </p>
       )}
       {season.glazePasses > 0 && <Why id="sugar" />}
