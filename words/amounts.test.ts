@@ -95,6 +95,16 @@ describe("dry things", () => {
       "58 g",
     ]);
   });
+
+  it("say what was weighed to a twentieth, the salt of a small piece too", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.06, max: 12, noNaN: true }), (ounces) => {
+        const said = small(ounces * 28.3495, "us");
+        expect(Math.abs(Number.parseFloat(said) - ounces) / ounces, said).toBeLessThan(0.09);
+        if (ounces > 0.1) expect(Math.abs(Number.parseFloat(said) - ounces) / ounces, said).toBeLessThan(0.051);
+      }),
+    );
+  });
 });
 
 describe("room", () => {

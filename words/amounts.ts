@@ -59,9 +59,10 @@ export const PINCH = "a pinch";
 export const small = (grams: number, units: UnitSystem): string => {
   if (grams < (units === "us" ? 0.05 * GRAMS_PER_OUNCE : 0.5)) return PINCH;
   if (units === "metric") return grams >= 1000 ? formatMass(grams / 1000, units) : `${Math.round(grams)} g`;
-  return grams >= 16 * GRAMS_PER_OUNCE
-    ? formatMass(grams / 1000, units)
-    : `${Number((grams / GRAMS_PER_OUNCE).toFixed(1))} oz`;
+  if (grams >= 16 * GRAMS_PER_OUNCE) return formatMass(grams / 1000, units);
+  const ounces = grams / GRAMS_PER_OUNCE;
+  // A tenth of an ounce is much of the salt of a small piece.
+  return `${Number(ounces.toFixed(ounces < 1 ? 2 : 1))} oz`;
 };
 export const ice = (kg: number, units: UnitSystem): string => formatMass(Math.ceil(kg * 10) / 10, units);
 /** Where a cooler's ice goes: meat and brine stay apart from what melts. */

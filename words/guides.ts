@@ -240,12 +240,13 @@ export const CARVE_WORDS: Readonly<Record<CarveStepId, StepWords>> = {
   },
 };
 
-export const CARVING_TOOLS = [
+/** @param isForTomorrow carved the day before it is eaten */
+export const carvingTools = (isForTomorrow: boolean): readonly string[] => [
   "a long sharp knife",
   "a board with a groove",
-  "a warm platter",
+  isForTomorrow ? "shallow trays" : "a warm platter",
   "a fork that holds and does not stab",
-] as const;
+];
 
 /** What the carved bones give a broth. */
 export const BROTH_OF: Readonly<Record<Cut, readonly string[]>> = {

@@ -167,7 +167,14 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     ],
     carve: [
       slicesFromBone(plan) ? "To the table whole, and carve" : "Carve",
-      `${plan.bird.cavity === "stuffed" ? "all of the stuffing out first; " : ""}${slicesFromBone(plan) ? "slices from the bone, down to a level cut above the wing; warm plates" : CARVE_WORDS[plan.bird.cut]}`,
+      [
+        plan.bird.cavity === "stuffed" && "all of the stuffing out first",
+        slicesFromBone(plan) ? "slices from the bone, down to a level cut above the wing" : CARVE_WORDS[plan.bird.cut],
+        // Carved the day before, it goes into trays to be cold.
+        plan.roasted === "same-day" && (slicesFromBone(plan) ? "warm plates" : "warm platter"),
+      ]
+        .filter(Boolean)
+        .join("; "),
     ],
     chill: [
       "Into shallow trays, into the fridge",
@@ -178,13 +185,13 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
 }
 
 const CARVE_WORDS: Record<Plan["bird"]["cut"], string> = {
-  whole: "breast off the bone, across the grain; warm platter",
-  spatchcock: "breast off the bone, across the grain; warm platter",
-  parts: "breasts sliced across the grain; warm platter",
-  crown: "breast off the bone, across the grain; warm platter",
-  legs: "thigh from drumstick, through the knee; warm platter",
-  "boneless-breast": "strings off; sliced across the grain; warm platter",
-  "leg-roll": "strings off; sliced as thick as a finger; warm platter",
+  whole: "breast off the bone, across the grain",
+  spatchcock: "breast off the bone, across the grain",
+  parts: "breasts sliced across the grain",
+  crown: "breast off the bone, across the grain",
+  legs: "thigh from drumstick, through the knee",
+  "boneless-breast": "strings off; sliced across the grain",
+  "leg-roll": "strings off; sliced as thick as a finger",
 };
 
 const UNDER_AT_REST: Record<Cover, string> = {

@@ -28,6 +28,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
+    ...when(plan.roasted === "day-before", { what: "shallow trays for the carved bird, to be covered", amount: "" }),
     ...when(plan.cover === "box", { what: "insulated box that holds the bird in its foil", amount: "" }),
     ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
       what: "skewers or string to hold what covers the breast",

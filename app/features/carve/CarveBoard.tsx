@@ -13,7 +13,7 @@ import type { UnitSystem } from "../../../core/units/quantity";
 import { roastsOfDinner } from "../../../storage/roasts";
 import { liquid, small } from "../../../words/amounts";
 import { guidelineWords } from "../../../words/guideline";
-import { BROTH_OF, CARVE_WORDS, CARVING_TOOLS } from "../../../words/guides";
+import { BROTH_OF, CARVE_WORDS, carvingTools } from "../../../words/guides";
 import { LEFTOVERS } from "../../../words/leftovers";
 import { clockTime, countdown } from "../../../words/time";
 import { inEach, namesIn, titleShown } from "../../../words/titles";
@@ -62,6 +62,7 @@ export function CarveBoard({ roast }: { readonly roast: Roast }) {
 const Guide = memo(function Guide({ roast, units }: Board) {
   const { bird, table } = roast.plan;
   const fromBone = slicesFromBone(roast.plan);
+  const isForTomorrow = roast.plan.roasted === "day-before";
   const portions = portionsOf(table, bird.massKg * bird.count, bird.species, bird.cut);
   const gravy = gravyOf(roast.plan, saltPlan(roast.plan).meatPercentMost);
   return (
@@ -75,12 +76,13 @@ const Guide = memo(function Guide({ roast, units }: Board) {
         <Fact
           label="At the board"
           value={`${Math.round(carveMinOf(roast.plan))} min`}
-          note="platter, plates and jug warm"
+          note={isForTomorrow ? "and at once into the fridge" : "platter, plates and jug warm"}
         />
         <Fact label="Gravy" value={liquid(gravy.finishedMl, units)} note="taste, then salt" />
       </div>
       <p className="text-soft">
-        To hand: {CARVING_TOOLS.join(", ")}.
+        To hand: {carvingTools(isForTomorrow).join(", ")}.
+        {isForTomorrow && " What goes onto a platter below goes into the trays, no deeper than two fingers."}
         {fromBone
           ? " Bring it whole, on a board that does not slide; plates and gravy stand warm beside it."
           : isJointed(bird.cut) && " If the whole bird is to be seen, show it first, then carve in the kitchen."}
