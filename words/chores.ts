@@ -52,6 +52,11 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       const made = plan.additions.filter(({ makeMin }) => makeMin > 0)[n - 1];
       return made ? [`Make: ${made.name}`, additionAmount(made, plan, units)] : ["", ""];
     }
+    case "stuffing":
+      return [
+        `Make the stuffing${seasoning.stuffingGrams > 0 ? `: ${roughly(seasoning.stuffingGrams, units)}${forAll(plan.bird)}` : ""}`,
+        MADE_WORDS[plan.bird.cut === "leg-roll" ? "cold" : plan.season.stuffing],
+      ];
     case "eve-check": {
       const thaw = taskOf(schedule, "thaw");
       const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
@@ -186,6 +191,12 @@ const THICKENED: Record<Plan["gravy"], string> = {
   starch: "starch stirred in cold",
 };
 
+/** How it is made; bread that stands wet overnight spoils (USDA FSIS, stuffing). */
+const MADE_WORDS: Record<Plan["season"]["stuffing"], string> = {
+  warm: "kept hot until the bird is filled with it",
+  cold: "what is cooked for it cold at once, wet and dry apart in the fridge; mixed as the bird is filled",
+  raw: "all of it cold, its raw meat out of the fridge last",
+};
 const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
   warm: "hot, just before the heat, and at once into it",
   cold: "straight from the fridge; it takes longer to be done than warm",

@@ -120,6 +120,7 @@ const USE_NAMES: Record<string, string> = {
   thicken: "the gravy",
   "mix-brine": "mixing the brine",
   make: "making what goes on",
+  stuffing: "making the stuffing",
   "eve-check": "the eve's check",
 };
 

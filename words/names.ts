@@ -105,6 +105,7 @@ export const CHORE_NAMES: Record<ChoreKind, string> = {
   "water-change": "Change the water",
   "mix-brine": "Mix the brine",
   make: "Make what goes on",
+  stuffing: "Make the stuffing",
   "eve-check": "The eve's check",
   stock: "Stock",
   counter: "On the counter",

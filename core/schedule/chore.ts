@@ -7,6 +7,7 @@ export const CHORE_KINDS = [
   "water-change",
   "mix-brine",
   "make",
+  "stuffing",
   "eve-check",
   "stock",
   "counter",

@@ -7,14 +7,17 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
+import { isStuffed } from "./dressing";
 import { givesGiblets, gravyPotOf, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
-import { EVENING, latestWithin, WAKING } from "./waking";
+import { ANY_HOUR, EVENING, latestWithin, WAKING } from "./waking";
 
 const STOCK_HANDS_MIN = 10;
 const EVE_CHECK_MIN = 20;
 /** The evening before is so long before the heat at least. */
 export const EVE_HOURS = 8;
 const MIX_BRINE_MIN = 20;
+/** Bread cut, what goes with it softened in a pan (common practice). */
+const STUFFING_MIN = 30;
 /** The hot part of a brine has to lose its heat; most of it goes into the ice. */
 const BRINE_COOLS_MIN = 60;
 
@@ -36,6 +39,7 @@ interface Wanted {
 
 export function putBeforehand(sheet: ChoreSheet, wanted: Wanted): void {
   putMade(sheet, wanted);
+  putStuffing(sheet, wanted);
   putBrine(sheet, wanted);
   if (!wanted.isMade("eve-check")) putEveCheck(sheet, wanted);
   if (!wanted.isMade("stock") && !wanted.isMade("thicken")) putStock(sheet, wanted);
@@ -55,6 +59,19 @@ function putMade(sheet: ChoreSheet, wanted: Wanted): void {
     }[when];
     sheet.put("make", "board", bench.before(byMs, makeMin), makeMin, { hands: 1 });
   }
+}
+
+/** What is filled in warm or with raw meat in it is made right before, what is filled in cold on the eve. */
+function putStuffing(sheet: ChoreSheet, wanted: Wanted): void {
+  const { plan, bench, madeMs, filledFromMs } = wanted;
+  if (!isStuffed(plan)) return;
+  const eveMs = eveOf(wanted);
+  const isCold = plan.bird.cut === "leg-roll" || plan.season.stuffing === "cold";
+  const startMs =
+    isCold && eveMs >= madeMs
+      ? bench.before(eveMs + STUFFING_MIN * MINUTE_MS, STUFFING_MIN, EVENING)
+      : bench.before(filledFromMs, STUFFING_MIN, ANY_HOUR);
+  sheet.put("stuffing", "board", startMs, STUFFING_MIN, { hands: 1, ring: true });
 }
 
 function putBrine(sheet: ChoreSheet, { plan, schedule, bench }: Wanted): void {

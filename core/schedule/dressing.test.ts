@@ -24,6 +24,22 @@ describe("the work on the bird before its heat", () => {
     );
   });
 
+  it("is with a stuffing that was made, and no sooner than it may stand", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const { chores } = deriveAny(plan, cook);
+        const [made, filled] = (["stuffing", "fill"] as const).map((kind) => chores.find((each) => each.kind === kind));
+        const isMade = filled !== undefined && plan.bird.cavity !== "aromatics";
+        expect(made !== undefined).toBe(isMade);
+        if (!made || !filled) return;
+        expect(made.endMs).toBeLessThanOrEqual(filled.startMs);
+        const isCold = plan.bird.cut === "leg-roll" || plan.season.stuffing === "cold";
+        expect((filled.startMs - made.endMs) / 3_600_000).toBeLessThan(isCold ? 36 : 3);
+      }),
+      plansAsked(300),
+    );
+  });
+
   it("has that time in every plan: nothing else is asked of those hands", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {

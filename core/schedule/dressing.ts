@@ -12,9 +12,10 @@ const withAll = ({ bird }: Plan, minutes: number): number => Math.ceil(ofSeveral
 /** Minutes that putting salt on or in keeps a pair of hands. */
 export const handsOnSaltMin = (plan: Plan): number => withAll(plan, 10);
 
-/** Filled by hand: a cavity, or a boned leg that is rolled around its stuffing; one with ice in it goes in as it was bought. */
-const isFilled = (plan: Plan): boolean =>
-  plan.bird.cavity !== "empty" || (plan.bird.cut === "leg-roll" && !goesInWithIce(plan));
+/** With stuffing: a cavity, or a boned leg that is rolled around it; one with ice in it goes in as it was bought. */
+export const isStuffed = (plan: Plan): boolean =>
+  plan.bird.cavity === "stuffed" || (plan.bird.cut === "leg-roll" && !goesInWithIce(plan));
+const isFilled = (plan: Plan): boolean => plan.bird.cavity === "aromatics" || isStuffed(plan);
 
 /** Minutes of filling the bird, right before it is dressed: nothing raw lies filled for longer. */
 export const fillMin = (plan: Plan): number => (isFilled(plan) ? withAll(plan, 10) : 0);

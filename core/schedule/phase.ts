@@ -22,6 +22,7 @@ const PHASES: Record<RowKind, Phase> = {
   "water-change": "before",
   "mix-brine": "before",
   make: "beside",
+  stuffing: "before",
   "eve-check": "before",
   stock: "beside",
   counter: "before",

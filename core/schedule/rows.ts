@@ -54,6 +54,7 @@ const ALARMS: Partial<Record<RowKind, number>> = {
   "water-change": 0,
   "mix-brine": 5,
   make: 0,
+  stuffing: 5,
   "eve-check": 0,
   stock: 0,
   counter: 0,

@@ -25,6 +25,8 @@ export interface Hours {
 export const WAKING: Hours = { from: 7, until: 22 };
 /** Nobody wants to be asked to dinner in the night; a late one is better than tomorrow's (chosen). */
 export const AT_TABLE: Hours = { from: 7, until: 23.5 };
+/** What something else follows at once: whoever does that is up. */
+export const ANY_HOUR: Hours = { from: 0, until: 24 };
 /** When the next day is made ready. */
 export const EVENING: Hours = { from: 17, until: 20 };
 

@@ -189,7 +189,7 @@ describe("a plan of any bird", () => {
     );
   });
 
-  it("has its stuffing bought, put in and taken out before it is carved, and no juice in its cavity with it there", () => {
+  it("has its stuffing bought, made, put in and taken out before it is carved, and no juice in its cavity with it there", () => {
     const said = (cavity: Plan["bird"]["cavity"]): string => {
       const plan = withForm({ cavity })(sampleRoast().plan);
       const derived = derivePlan(plan, plannedDone(plan), FIRST_SHARES, 0);
@@ -198,11 +198,11 @@ describe("a plan of any bird", () => {
       return [all ? `buy ${all.what}: ${all.amount}` : "", ...rows].join("\n");
     };
     expect(said("stuffed")).toMatch(
-      /buy stuffing for the cavity: \d{3} g[\s\S]*\nStuff it loosely: [\s\S]*\nCarve: all of the stuffing out first; /,
+      /buy stuffing for the cavity: \d{3} g[\s\S]*\nMake the stuffing: \d{3} g[\s\S]*\nStuff it loosely: [\s\S]*\nCarve: all of the stuffing out first; /,
     );
     expect(said("stuffed")).not.toContain("juices tipped");
     expect(said("empty")).toContain("cavity juices tipped in");
-    expect(said("empty")).not.toMatch(/stuff/i);
+    for (const cavity of ["empty", "aromatics"] as const) expect(said(cavity)).not.toMatch(/stuff/i);
     const steps = (cavity: Plan["bird"]["cavity"]) => carveSteps("turkey", "whole", cavity).map(({ id }) => id);
     expect(steps("stuffed")).toEqual(["stuffing-out", ...steps("empty")]);
   });
