@@ -76,8 +76,9 @@ describe("where a probe goes, in words", () => {
     expect(probeWords({ ...guide, from: "side" }, "spatchcock", true, "metric").how).toContain(
       "from the neck end: level with the board, pushed in 10",
     );
-    expect(probeWords({ ...guide, centre: "filling" }, "leg-roll", false, "metric").how).toContain(
-      "Through the opening",
-    );
+    const intoStuffing = (cut: "whole" | "leg-roll") =>
+      probeWords({ ...guide, centre: "filling" }, cut, false, "metric").how;
+    expect(intoStuffing("whole")).toMatch(/^Through the opening, /);
+    expect(intoStuffing("leg-roll")).toMatch(/^From one end, along the roll, /);
   });
 });

@@ -85,7 +85,7 @@ export function probeWords(guide: ProbeGuide, cut: Cut, paired: boolean, units: 
   if (centre === "filling") {
     return {
       does: "Stuffing",
-      how: "Through the opening, into its middle: it is as far from the meat all round as it can be.",
+      how: `${cut === "leg-roll" ? "From one end, along the roll" : "Through the opening"}, into its middle: it is as far from the meat all round as it can be.`,
     };
   }
   const bone =
