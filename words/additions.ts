@@ -16,21 +16,26 @@ export const ADDITION_WHERE: Record<Addition["where"], string> = {
   "in-slits": "into slits",
 };
 
-/** How much of it, for all the birds. */
-export function additionAmount({ amount, unit }: Addition, { bird }: Pick<Plan, "bird">, units: UnitSystem): string {
+/** How much of it, for all the birds, in its own unit; g where it goes by their weight. */
+export const additionTotal = ({ amount, unit }: Addition, { bird }: Pick<Plan, "bird">): number =>
+  unit === "g/kg" ? amount * bird.massKg * bird.count : amount;
+
+export function additionSaid({ unit }: Addition, total: number, units: UnitSystem): string {
   switch (unit) {
     case "g/kg":
-      return small(amount * bird.massKg * bird.count, units);
     case "g":
-      return small(amount, units);
+      return small(total, units);
     case "mL":
-      return liquid(amount, units);
+      return liquid(total, units);
     case "tsp":
-      return formatSpoons(amount, units);
+      return formatSpoons(total, units);
     case "pieces":
-      return `${Number(amount.toFixed(2))}`;
+      return `${Number(total.toFixed(2))}`;
   }
 }
+
+export const additionAmount = (each: Addition, plan: Pick<Plan, "bird">, units: UnitSystem): string =>
+  additionSaid(each, additionTotal(each, plan), units);
 
 /** What, how much and, on the bird, where. */
 export const additionWords = (each: Addition, plan: Pick<Plan, "bird">, units: UnitSystem): string =>
@@ -70,10 +75,13 @@ const PREFIXES: Partial<Record<Row, Partial<Record<Addition["when"], string>>>> 
   rest: { "into-the-gravy": "into the gravy: " },
 };
 
+/** All of them but what another piece in its heat has had for it. */
+export const ownAdditions = ({ additions }: Plan, { beside }: Pick<Placed, "beside">): readonly Addition[] =>
+  additions.filter(({ when }) => !(beside.piece?.follows && OF_THE_HEAT.includes(when)));
+
 /** The cook's own lines that are told with a row. */
 export const additionsIn = (row: Row, plan: Plan, placed: Placed, units: UnitSystem): string[] =>
-  plan.additions
-    .filter(({ when }) => !(placed.beside.piece?.follows && OF_THE_HEAT.includes(when)))
+  ownAdditions(plan, placed)
     .filter((each) => rowOf(each, plan, placed) === row)
     .map((each) =>
       // What is in a brine is nowhere on the bird.

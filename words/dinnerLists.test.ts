@@ -1,12 +1,15 @@
+import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { FIRST_SHARES } from "../core/forecast/shares";
 import type { Plan } from "../core/plan/schema";
-import { forDinner } from "../core/plan/together";
+import { forDinner, forFire } from "../core/plan/together";
 import { usualPlan } from "../core/plan/usualPlan";
 import { placeDinner } from "../core/schedule/dinner";
+import { ANY_PLAN, plansAsked } from "../tests/helpers/anyPlan";
 import { simulated } from "../tests/helpers/simulated";
 import { dinnerLists, dinnerTimetable, type ListedRoast } from "./dinnerLists";
-import { listsOf } from "./lists";
+import type { ListItem } from "./listItem";
+import { type Lists, listsOf } from "./lists";
 import { timetableOf } from "./timetable";
 
 const usual = (cut: Plan["bird"]["cut"], massKg: number, change: Partial<Plan> = {}): Plan => ({
@@ -45,7 +48,8 @@ describe("the list of a dinner", () => {
   it("is the roast's own where there is one", () => {
     const [one] = listed(crown);
     if (!one) throw new Error("it was not placed");
-    expect(dinnerLists([one], "metric")).toEqual(listsOf(crown, one.derived, "metric"));
+    const written = (lists: Lists): string => JSON.stringify(lists);
+    expect(written(dinnerLists([one], "metric"))).toBe(written(listsOf(crown, one.derived, "metric")));
     expect(dinnerTimetable([one], "metric")).toEqual(timetableOf(crown, one.derived, "metric"));
   });
 
@@ -57,6 +61,40 @@ describe("the list of a dinner", () => {
     const grams = all.reduce((sum, { derived }) => sum + derived.salt.grams, 0);
     expect(salt.map(({ amount }) => amount)).toEqual([`${Math.round(grams)} g`]);
     expect(buy.filter(({ what }) => what === "Potatoes")).toHaveLength(1);
+  });
+
+  it("forgets nothing of any roast: what both want is added, what each has of its own stands under its name", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, fc.boolean(), (first, second, isOneFire) => {
+        const other = isOneFire ? forFire(second, first) : forDinner(second, first);
+        const all = listed(first, other);
+        const own = all.map(({ plan, derived }) => listsOf(plan, derived, "metric", "of-a-dinner"));
+        const { buy, kit } = dinnerLists(all, "metric");
+        const wanted = own.flatMap((lists) => [...lists.buy.slice(1), ...lists.kit]);
+        const totalOf = (items: readonly ListItem[], of: ListItem): number =>
+          items
+            .filter(({ what, sum }) => what === of.what && sum?.said(1) === of.sum?.said(1))
+            .reduce((total, { sum }) => total + (sum?.total ?? 0), 0);
+        for (const item of wanted) {
+          if (item.sum) expect(totalOf([...buy, ...kit], item), item.what).toBeCloseTo(totalOf(wanted, item), 6);
+        }
+        own.forEach((lists, n) => {
+          for (const { what, isOwn } of lists.kit) {
+            const named = isOwn ? `Roast ${n}: ${what}` : what;
+            expect(kit.filter((item) => item.what === named).length, named).toBe(1);
+          }
+        });
+      }),
+      plansAsked(100),
+    );
+  });
+
+  it("ties two birds with string enough for both", () => {
+    const stuffed = usual("whole", 5, { bird: { ...usual("whole", 5).bird, cavity: "stuffed" } });
+    const { buy, kit } = dinnerLists(listed(stuffed, forDinner(usual("whole", 5), stuffed)), "metric");
+    expect(kit.filter(({ what }) => what === "kitchen string").map(({ amount }) => amount)).toEqual(["2 m"]);
+    expect(kit.filter(({ what }) => what.endsWith("rack over a low tray"))).toHaveLength(2);
+    expect(buy.filter(({ what }) => what === "oil or soft butter over the skin")).toHaveLength(1);
   });
 
   it("weighs each bird's salt by itself, portioned over parts only where it has them", () => {

@@ -4,7 +4,7 @@ import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { small } from "./amounts";
-import { amountOf, type ListItem } from "./listItem";
+import { type ListItem, summed } from "./listItem";
 import { type Lists, listsOf } from "./lists";
 import { type TimetableRow, timetableOf } from "./timetable";
 import { dishesToBuy } from "./toBuy";
@@ -22,18 +22,20 @@ export interface ListedRoast {
 const under = (name: string, items: readonly ListItem[]): ListItem[] =>
   items.map((item) => (item.isShared ? item : { ...item, what: `${name}: ${item.what}` }));
 
-/** What two roasts want of one thing is bought as one: amounts in grams are added, equal lines stand once. */
-function bought(items: readonly ListItem[], units: UnitSystem): ListItem[] {
+/** What two roasts want of one thing is had as one: what can be added is, lines without a sum that are equal stand once. */
+function together(items: readonly ListItem[]): ListItem[] {
   const lines: ListItem[] = [];
   for (const item of items) {
-    const at = lines.findIndex(
-      ({ what, grams }) => what === item.what && (grams === undefined) === (item.grams === undefined),
-    );
+    const isSame = ({ what, amount, sum }: ListItem): boolean =>
+      what === item.what && (sum && item.sum ? sum.said(1) === item.sum.said(1) : amount === item.amount);
+    const at = lines.findIndex(isSame);
     const known = lines[at];
-    if (!known || (known.grams === undefined && known.amount !== item.amount)) lines.push(item);
-    else if (known.grams !== undefined && item.grams !== undefined) {
-      const grams = known.grams + item.grams;
-      lines[at] = { ...known, grams, amount: amountOf(grams, units, known.as) };
+    if (!known) lines.push(item);
+    else if (known.sum && item.sum) {
+      const { why, ...same } = known;
+      const more = summed(known.what, known.sum.total + item.sum.total, known.sum.said);
+      // What one of them says of its own amount is not true of both.
+      lines[at] = { ...same, ...more, ...(why !== undefined && why === item.why && { why }) };
     }
   }
   return lines;
@@ -55,19 +57,10 @@ export function dinnerLists(all: readonly ListedRoast[], units: UnitSystem): Lis
     portions.heads,
   );
   return {
-    buy: [
-      ...birds,
-      { ...last, why },
-      ...bought(
-        each.flatMap(({ lists }) => lists.buy.slice(1)),
-        units,
-      ),
-      ...dishes,
-    ],
+    buy: [...birds, { ...last, why }, ...together(each.flatMap(({ lists }) => lists.buy.slice(1))), ...dishes],
     weigh: each.flatMap(({ name, lists }) => under(name, lists.weigh)),
-    kit: bought(
-      each.flatMap(({ lists }) => lists.kit),
-      units,
+    kit: together(
+      each.flatMap(({ name, lists }) => lists.kit.flatMap((item) => (item.isOwn ? under(name, [item]) : [item]))),
     ),
   };
 }

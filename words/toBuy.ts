@@ -12,23 +12,19 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { fireHours } from "../core/schedule/places";
 import { givesGiblets, gravyPotOf, potsOf } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
-import { additionAmount } from "./additions";
+import { additionSaid, additionTotal, ownAdditions } from "./additions";
 import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
 import { isMisted } from "./basting";
 import { laterFatWords } from "./chores";
-import { amountOf, type ListItem, makesGravy, type Part, when } from "./listItem";
+import { type ListItem, makesGravy, type Part, summed, when } from "./listItem";
 import { SALT_NAMES } from "./names";
 
 /** What is not divided among several birds: said by each for itself. */
 export type Company = "alone" | "of-a-dinner";
 
-/** Something that is bought once for all that wants it. @param as where it may be measured by spoons */
-const weighed = (what: string, grams: number, units: UnitSystem, as?: Spooned): ListItem => ({
-  what,
-  amount: amountOf(grams, units, as),
-  grams,
-  ...(as && { as }),
-});
+/** @param as where it may be measured by spoons */
+const weighed = (what: string, grams: number, units: UnitSystem, as?: Spooned): ListItem =>
+  summed(what, grams, (total) => (as ? spooned(as, total, units) : small(total, units)));
 
 const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   whole: "whole",
@@ -58,6 +54,8 @@ const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => s
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
   const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
   const { bird } = plan;
+  /** In the heat of another piece, which has its fire. */
+  const isLed = derived.beside.piece?.follows === true;
   const itself = theBird(plan, derived, units);
   const forTable = `for ${portions.heads} at the table about ${formatMass(toBuyKg, units)}; this gives ${small(portions.eachKg * 1000, units)} of cooked meat a head`;
   const gravyHere = makesGravy(chores);
@@ -75,30 +73,42 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       weighed(SALT_NAMES[plan.salt.kind], salt.grams + bird.count * (salt.injected?.grams ?? 0), units),
     ),
     ...when(salt.sugarGrams > 0, weighed("sugar", salt.sugarGrams, units, "sugar")),
-    ...when(iceKg > 0, {
-      what: "ice",
-      amount: ice(iceKg, units),
-      why: `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
-    }),
+    ...when(
+      iceKg > 0,
+      summed(
+        "ice",
+        iceKg,
+        (kg) => ice(kg, units),
+        `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
+      ),
+    ),
     ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat](plan), seasoning.fatGrams, units, "fat")]),
     ...when(
       seasoning.pasteGrams > 0,
       weighed("baking powder for the skin", seasoning.pasteGrams, units, "baking powder"),
     ),
-    ...when(seasoning.baconGrams > 0, {
-      what: "bacon in thin slices",
-      amount: roughly(seasoning.baconGrams, units),
-    }),
-    ...when(seasoning.glazeMl > 0 && !hasOwnGlaze(plan), {
-      what: "glaze",
-      amount: liquid(seasoning.glazeMl * glazePasses(plan), units),
-      why: glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
-    }),
-    ...when(seasoning.stuffingGrams > 0 && chores.some(({ kind }) => kind === "fill"), {
-      what: `stuffing for ${bird.cut === "leg-roll" ? "the roll" : "the cavity"}`,
-      amount: roughly(seasoning.stuffingGrams, units),
-      why: `${bird.cut === "leg-roll" ? "rolled into it" : "loosely filled"}; what there is more of is baked beside it`,
-    }),
+    ...when(
+      seasoning.baconGrams > 0,
+      summed("bacon in thin slices", seasoning.baconGrams, (grams) => roughly(grams, units)),
+    ),
+    ...when(
+      seasoning.glazeMl > 0 && !hasOwnGlaze(plan),
+      summed(
+        "glaze",
+        seasoning.glazeMl * glazePasses(plan),
+        (ml) => liquid(ml, units),
+        glazePasses(plan) === 1 ? "one thin pass" : `${glazePasses(plan)} thin passes`,
+      ),
+    ),
+    ...when(
+      seasoning.stuffingGrams > 0 && chores.some(({ kind }) => kind === "fill"),
+      summed(
+        `stuffing for ${bird.cut === "leg-roll" ? "the roll" : "the cavity"}`,
+        seasoning.stuffingGrams,
+        (grams) => roughly(grams, units),
+        `${bird.cut === "leg-roll" ? "rolled into it" : "loosely filled"}; what there is more of is baked beside it`,
+      ),
+    ),
     ...when(bird.cavity === "aromatics", { what: "onion, lemon or herbs for the cavity", amount: "loosely full" }),
     ...when(gravyHere, {
       what: `${thickenedWith(plan.gravy)} for the gravy`,
@@ -136,16 +146,15 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: `${plan.season.basteWith}, to baste with`,
       amount: "",
     }),
-    ...when(usesFire(plan), fuelItem(plan, fireHours(plan, derived), units)),
-    ...when(
-      heatsOf(plan).some((heat) => wantsSmokeWood(heat, plan.fuel)),
-      {
-        what: "dry hardwood for the smoke, in pieces as large as a fist",
-        amount: "3 or 4",
-        why: "one at a time: little smoke, and clean",
-      },
+    ...when(usesFire(plan) && !isLed, fuelItem(plan, fireHours(plan, derived), units)),
+    ...when(!isLed && heatsOf(plan).some((heat) => wantsSmokeWood(heat, plan.fuel)), {
+      what: "dry hardwood for the smoke, in pieces as large as a fist",
+      amount: "3 or 4",
+      why: "one at a time: little smoke, and clean",
+    }),
+    ...ownAdditions(plan, derived).map((each) =>
+      summed(each.name, additionTotal(each, plan), (total) => additionSaid(each, total, units)),
     ),
-    ...plan.additions.map((each) => ({ what: each.name, amount: additionAmount(each, plan, units) })),
     ...when(
       fullStages(plan.stages, bird.cut).some(({ surface }) => surface === "vegetables"),
       {
@@ -170,20 +179,21 @@ function stockFrom(plan: Plan, waterMl: number, units: UnitSystem): string {
 
 /** What burns, for so many hours. */
 function fuelItem(plan: Plan, hours: number, units: UnitSystem): ListItem {
-  const whole = Math.ceil(hours + 1);
-  const forHours = `for ${whole} ${whole === 1 ? "hour" : "hours"}`;
+  const wholeHours = Math.ceil(hours + 1);
+  const forHours = (total: number): string => `for ${total} ${total === 1 ? "hour" : "hours"}`;
   switch (plan.fuel) {
     case "charcoal":
-      return {
-        what: "charcoal briquettes",
-        amount: `${briquettesToStart(plan) + Math.ceil(hours) * briquettesPerHour(plan)}`,
-        why: `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
-      };
+      return summed(
+        "charcoal briquettes",
+        briquettesToStart(plan) + Math.ceil(hours) * briquettesPerHour(plan),
+        String,
+        `${briquettesToStart(plan)} to start, ${briquettesPerHour(plan)} more each hour`,
+      );
     case "wood":
-      return { what: "dry hardwood in small splits", amount: forHours };
+      return summed("dry hardwood in small splits", wholeHours, forHours);
     case "pellets":
-      return { what: "wood pellets", amount: ice(pelletsKg(plan, hours + 1), units) };
+      return summed("wood pellets", pelletsKg(plan, hours + 1), (kg) => ice(kg, units));
     case "gas":
-      return { what: "gas", amount: forHours, why: "a full bottle, or a second one" };
+      return summed("gas", wholeHours, forHours, "a full bottle, or a second one");
   }
 }

@@ -11,7 +11,7 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { iceGoes, liquid, roomFor, sides, stringLength } from "./amounts";
 import { isMisted } from "./basting";
-import { type Part, when } from "./listItem";
+import { type ListItem, type Part, summed, when } from "./listItem";
 import { underWords } from "./tasks";
 
 export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
@@ -19,30 +19,33 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
+  const string = (metres: number): ListItem => summed("kitchen string", metres, (total) => stringLength(total, units));
   const thaws = fits.find(({ where }) => where === "thaw");
   return [
     { what: "thermometer, checked in ice water", amount: "" },
     {
       what: underWords(plan),
       amount: "",
+      isOwn: true,
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
     ...when(plan.roasted === "day-before", { what: "shallow trays for the carved bird, to be covered", amount: "" }),
-    ...when(plan.cover === "box", { what: "insulated box that holds the bird in its foil", amount: "" }),
+    ...when(plan.cover === "box", { what: "insulated box that holds the bird in its foil", amount: "", isOwn: true }),
     ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
       what: "skewers or string to hold what covers the breast",
       amount: "",
     }),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "lid"),
-      { what: "lid that closes over the bird in its tray", amount: "" },
+      { what: "lid that closes over the bird in its tray", amount: "", isOwn: true },
     ),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "bag"),
       {
         what: `roasting bag that holds ${bird.count > 1 ? "a" : "the"} bird loosely, a spoonful of flour to shake in it`,
         amount: bird.count > 1 ? `${bird.count}` : "",
+        isOwn: true,
       },
     ),
     ...when(isMisted(plan.season), { what: "bottle that sprays, filled with water", amount: "" }),
@@ -50,23 +53,19 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "poultry shears and a heavy knife",
       amount: "",
     }),
-    ...when(bird.cut === "whole" && bird.legs === "tied" && !goesInHard(plan), {
-      what: "kitchen string",
-      amount: stringLength(bird.count, units),
-    }),
-    ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", {
-      what: "kitchen string",
-      amount: stringLength(3 * bird.count, units),
-    }),
+    ...when(bird.cut === "whole" && bird.legs === "tied" && !goesInHard(plan), string(bird.count)),
+    ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", string(3 * bird.count)),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
       amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
+      isOwn: true,
     }),
     ...(salt.bath
       ? [
           {
             what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
             amount: liquid(salt.bath.containerL * 1000, units),
+            isOwn: true,
             ...(salt.coolerIceKg === null && { why: "with room for it in the fridge" }),
           },
         ]
@@ -77,16 +76,27 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "injector with a fresh needle",
       amount: "",
     }),
-    ...when(salt.coolerIceKg !== null, { what: `cooler, the ice ${iceGoes(salt)}; a thermometer in it`, amount: "" }),
+    ...when(salt.coolerIceKg !== null, {
+      what: `cooler, the ice ${iceGoes(salt)}; a thermometer in it`,
+      amount: "",
+      isOwn: true,
+    }),
     { what: "carving knife, sharpened; board with a groove", amount: "" },
     ...(thaws
-      ? [{ what: "room in the fridge: the bird whole on a tray, while it thaws", amount: roomFor(thaws.needs, units) }]
+      ? [
+          {
+            what: "room in the fridge: the bird whole on a tray, while it thaws",
+            amount: roomFor(thaws.needs, units),
+            isOwn: true,
+          },
+        ]
       : []),
     ...(shelf
       ? [
           {
             what: `room in the fridge: the bird ${liesOnRack(plan) ? "on its rack, uncovered" : "until it goes in"}`,
             amount: roomFor(shelf.needs, units),
+            isOwn: true,
           },
         ]
       : []),

@@ -194,7 +194,10 @@ describe("every plan", () => {
         expect(weigh.find(({ what }) => what === `${name} for each bird`)?.amount).toMatch(
           new RegExp(`^${eachGrams} g,`),
         );
-        expect(buy.find(({ what }) => what === name)?.grams).toBeCloseTo(10 * plan.bird.massKg * plan.bird.count, 6);
+        expect(buy.find(({ what }) => what === name)?.sum?.total).toBeCloseTo(
+          10 * plan.bird.massKg * plan.bird.count,
+          6,
+        );
       }),
       plansAsked(100),
     );
