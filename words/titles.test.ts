@@ -3,7 +3,7 @@ import { SPECIES } from "../core/bird/species";
 import { READERS } from "../tests/helpers/readers";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { SPECIES_PLURAL } from "./species";
-import { birdWords, forAll, inEach, itOrEach, theBirds, theseBirds, titleOf } from "./titles";
+import { birdsAre, birdWords, forAll, inEach, itOrEach, theBirds, theseBirds, titleOf } from "./titles";
 
 const { plan } = sampleRoast();
 
@@ -26,5 +26,6 @@ describe("birds in words", () => {
     expect([1, 2, 3].map((count) => itOrEach({ ...bird, count }))).toEqual(["it", "each bird", "each bird"]);
     expect([1, 2].map((count) => forAll({ ...bird, count }))).toEqual(["", ", for both"]);
     expect([1, 2].map((count) => theBirds({ ...bird, count }))).toEqual(["the bird", "both birds"]);
+    expect([1, 2].map((count) => birdsAre({ ...bird, count }))).toEqual(["The bird is", "Both birds are"]);
   });
 });

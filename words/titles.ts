@@ -48,6 +48,10 @@ export const allOf = (count: number): string => (count === 2 ? "both" : `all ${c
 export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
 export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
 
+/** As a sentence of them begins: "The bird is", "Both birds are". */
+export const birdsAre = (birds: Pick<Birds, "count">): string =>
+  `${capital(theBirds(birds))} ${birds.count > 1 ? "are" : "is"}`;
+
 /** Of an amount that is weighed out for each by itself. @param portions so many of it */
 export const forEachBird = (portions: number): string => (portions > 1 ? ", for each bird" : "");
 

@@ -6,6 +6,7 @@ import { lateWords } from "../../../words/advice";
 import { conflictWords } from "../../../words/conflicts";
 import { heatWords } from "../../../words/names";
 import { dayAndTime, durationLate, largeCountdown, timeBeside } from "../../../words/time";
+import { birdsAre } from "../../../words/titles";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
 import { nextRow } from "../../day/next";
@@ -81,7 +82,7 @@ export function Before({ day, acts }: Props) {
           size="stove"
           onClick={() => void acts.goesIn(clockNow())}
         >
-          The bird is {heatWords(plan.heat).in}
+          {birdsAre(plan.bird)} {heatWords(plan.heat).in}
         </Button>
       </MainAct>
       <Simulating day={day} isToldAbove />

@@ -6,7 +6,7 @@ import type { DerivedPlan } from "../../../core/schedule/derive";
 import { formatDuration } from "../../../core/units/quantity";
 import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
-import { titleShown } from "../../../words/titles";
+import { birdsAre, titleShown } from "../../../words/titles";
 import { useDays } from "../../day/roastDay";
 import { useHabits, usePreferences } from "../../shell/preferences";
 import type { Beside } from "../../simulation/useDinner";
@@ -32,12 +32,12 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
 }
 
 /** To how long it takes. */
-function leadingUp({ inAt, pulledAt }: Roast["happened"], count: number, plainRule: string): string {
+function leadingUp({ inAt, pulledAt }: Roast["happened"], bird: Roast["plan"]["bird"], plainRule: string): string {
   if (pulledAt !== undefined) return "As it was planned, and is drawn here, it was to take";
   if (inAt !== undefined) {
-    return `${count > 1 ? "The birds are" : "The bird is"} in. As it was planned, and is drawn here, it takes`;
+    return `${birdsAre(bird)} in. As it was planned, and is drawn here, it takes`;
   }
-  return `${plainRule}. ${count > 1 ? "These birds" : "This bird"}, simulated:`;
+  return `${plainRule}. ${bird.count > 1 ? "These birds" : "This bird"}, simulated:`;
 }
 
 /** What the plan is called and comes to, and what stands against it. */
@@ -60,7 +60,7 @@ export const PlanHead = memo(function PlanHead(props: Props) {
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
         <Title roastId={roast.id} title={titleShown({ ...roast, plan }, reader)} />
         <p className="text-[0.95rem] text-soft">
-          {leadingUp(roast.happened, plan.bird.count, plainRule)}{" "}
+          {leadingUp(roast.happened, plan.bird, plainRule)}{" "}
           <b className="text-ink">{formatDuration(cook.pullMinute * 60)}</b>.
         </p>
         <span className="text-sm text-soft" role="status">
