@@ -21,7 +21,18 @@ import type { DerivedPlan } from "../core/schedule/derive";
 import { givesGiblets, roastsStock } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { additionsIn } from "./additions";
-import { aboutThreeCm, COLD_LIMIT, formatSpoons, ice, iceGoes, liquid, PINCH, restRange, small } from "./amounts";
+import {
+  aboutThreeCm,
+  COLD_LIMIT,
+  formatSpoons,
+  ice,
+  iceGoes,
+  liquid,
+  PINCH,
+  restRange,
+  small,
+  spooned,
+} from "./amounts";
 import { capital } from "./capital";
 import { holdWords } from "./guideline";
 import { makesGravy } from "./listItem";
@@ -55,6 +66,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
   const grams = small(each.grams, units);
   const name = SALT_NAMES[plan.salt.kind];
   const spoons = formatSpoons(each.teaspoons, units);
+  const sugar = each.sugarGrams > 0 ? `${spooned("sugar", each.sugarGrams, units)} of sugar` : "";
   const { bath } = salt;
   const { count } = plan.bird;
   const first = salt.injected
@@ -115,12 +127,12 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     salt: {
       dry: [
         `Salt ${itOrEach(plan.bird)} all over: ${grams}`,
-        [`${spoons}${spoons === PINCH ? " of" : ""} ${name}`, ...withSalt].join("; "),
+        [`${spoons}${spoons === PINCH ? " of" : ""} ${name}${sugar && `, ${sugar} with it`}`, ...withSalt].join("; "),
       ] as Words,
       brine: inBath,
       equilibrium: inBath,
       injection: [
-        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt in ${liquid(salt.waterEachL * 1000, units)} of water`,
+        `Inject${count > 1 ? " each bird" : ""}: ${grams} of salt${sugar && ` and ${sugar}`} in ${liquid(salt.waterEachL * 1000, units)} of water`,
         [`sites ${aboutThreeCm[units]} apart all over the meat, slowly, as the needle comes out`, ...withSalt].join(
           "; ",
         ),

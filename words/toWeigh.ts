@@ -3,10 +3,12 @@ import { hasCavity } from "../core/bird/form";
 import { SALT_SHARES } from "../core/kitchen/brining";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { thickenedWith } from "../core/kitchen/gravy";
+import { isOnBird } from "../core/plan/additions";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
+import { ADDITION_WHERE, additionAmount } from "./additions";
 import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./amounts";
 import { makesGravy, type Part, when } from "./listItem";
 import { heatWords, SALT_NAMES } from "./names";
@@ -21,11 +23,11 @@ const SALTED_WHERE: Record<(typeof SALT_SHARES)[number]["where"], string> = {
 /** Of a bird that is cut flat or up. */
 const INSIDE_OF_CUT = "bone side";
 
-export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
+export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedPlan, units: UnitSystem): Part {
   const { bath } = salt;
   const { count } = plan.bird;
   const each = forEachBird(salt.portions);
-  const { grams, teaspoons } = saltEach(salt);
+  const { grams, teaspoons, sugarGrams } = saltEach(salt);
   const spoons = formatSpoons(teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
   const part = (share: number): string =>
@@ -55,6 +57,7 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
             amount: "",
           },
         ]),
+    ...when(sugarGrams > 0, { what: `sugar, with that salt${each}`, amount: spooned("sugar", sugarGrams, units) }),
     ...(salt.injected
       ? [
           {
@@ -73,6 +76,17 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
           },
         ]
       : []),
+    ...when(seasoning.pasteGrams > 0, {
+      what: "baking powder for the skin",
+      amount: spooned("baking powder", seasoning.pasteGrams, units),
+      why: "with as much water, right before it goes on",
+    }),
+    // What goes on by hands that have touched the bird.
+    ...plan.additions.filter(isOnBird).map((own) => ({
+      what: own.name,
+      amount: additionAmount(own, plan, units),
+      why: ADDITION_WHERE[own.where],
+    })),
     ...when(makesGravy(chores), {
       isShared: true,
       what: plan.gravy === "starch" ? "starch, put in cold" : "flour for the roux",
@@ -85,7 +99,7 @@ export function toWeigh(plan: Plan, { salt, gravy, chores }: DerivedPlan, units:
       isShared: true,
       what: `liquid for the gravy: ${gravy.liquid}`,
       amount: liquid(gravy.liquidMl, units),
-      why: `with about ${liquid(gravy.drippingsMl, units)} of drippings; taste before salting`,
+      why: `with about ${liquid(gravy.drippingsMl, units)} of drippings${gravy.liquid === "water" ? ", salty enough" : ""}; taste before salting`,
     }),
   ];
 }

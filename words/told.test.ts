@@ -120,6 +120,46 @@ describe("what a cook chooses", () => {
   }
 });
 
+it("sugar, paste and what is rubbed on are weighed out, and told where they go on, however it is salted", () => {
+  for (const method of SALT_METHODS.filter((each) => each !== "none")) {
+    const made: Plan = {
+      ...plan,
+      salt: { ...plan.salt, method, sugarShare: 0.5, saltHours: 12 },
+      season: { ...plan.season, paste: true },
+      additions: [
+        {
+          id: "rub",
+          name: "Pepper rub",
+          amount: 20,
+          unit: "g",
+          when: "before-the-heat",
+          where: "over",
+          saltPercent: 0,
+          sugarPercent: 0,
+          makeMin: 0,
+        },
+      ],
+    };
+    const derived = deriveAny(made, { pullMinute: 170, thawHours: 0 });
+    const rows = timetableOf(made, derived, "metric").map(({ what, detail }) => `${what}: ${detail}`);
+    const weighed = listsOf(made, derived, "metric").weigh.map(({ what, amount }) => `${what}: ${amount}`);
+    const sugar = `${Math.round(derived.salt.sugarGrams)} g`;
+    expect(
+      rows.filter((row) => row.includes(`${sugar} of sugar`)),
+      method,
+    ).toHaveLength(1);
+    expect(
+      weighed.filter((line) => line.startsWith("sugar") && line.endsWith(sugar)),
+      method,
+    ).toHaveLength(1);
+    expect(weighed, method).toEqual(expect.arrayContaining(["Pepper rub: 20 g"]));
+    expect(
+      weighed.filter((line) => line.startsWith("baking powder")),
+      method,
+    ).toHaveLength(1);
+  }
+});
+
 it("a boned leg is filled right before its heat, and tied around what it was bought for", () => {
   const roll = {
     ...plan,
