@@ -250,6 +250,12 @@ describe("an act at the stove taken back", () => {
     acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 2 });
     await expect.poll(async () => (await kept())?.happened.stagesDone).toBe(1);
     expect((await kept())?.plan.stages).toEqual(stages);
+    // In time, and told late.
+    acts.heatNotChanged(1);
+    await expect.poll(async () => (await kept())?.happened.stagesDone).toBe(0);
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 20 }, "in time");
+    await expect.poll(async () => (await kept())?.happened.stagesDone).toBe(1);
+    expect((await kept())?.plan.stages).toEqual(stages);
     void acts.changedHeatAt(1, Date.parse(inAt) + 31 * 60_000);
     await expect.poll(async () => (await kept())?.plan.stages[1]?.fromMin).toBe(31);
   });
@@ -271,6 +277,8 @@ describe("an act at the stove taken back", () => {
     acts.heatNotChanged(1);
     await expect.poll(async () => (await kept())?.plan.stages).toEqual(stages);
     expect((await kept())?.happened.stagesDone).toBe(0);
+    acts.changesHeat({ kind: "stage", n: 1, after: 0, sinceMin: 30 }, "in time");
+    await expect.poll(async () => (await second())?.fromMin).toBe(60);
   });
 
   it("is a bird that came out, or was outside, at another time", async () => {

@@ -1,6 +1,7 @@
 /** Three ways of cooking, each along its evening: from the start form over plan and list to the record. */
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import {
   fill,
@@ -75,8 +76,13 @@ describe("a bird that is moved", () => {
     await pressAt(driver, '[role="dialog"] button[aria-label="Close"]');
     // Late, and not only still to come: until then the oven is what is to be done.
     await seeText(driver, "Move it into the oven, at 160 °C", "The plan wanted it by now");
-    await press(driver, "Done");
+    // It was moved in time, and is told late.
+    await pressAt(driver, 'button[aria-label^="Done in time: "]');
     await seeText(driver, "It is out of the oven");
+    const moved = (await storedRows<Pick<Roast, "plan" | "happened">>(driver, "roasts")).filter(({ plan }) =>
+      plan.stages.some(({ movedTo }) => movedTo === "oven"),
+    );
+    expect(moved.map(({ plan, happened }) => [plan.stages[1]?.fromMin, happened.stagesDone])).toEqual([[20, 1]]);
   });
 });
 

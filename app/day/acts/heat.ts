@@ -43,14 +43,19 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
       () => (what === "fuelsDone" ? "Noted: fed" : "Noted: basted"),
     );
   },
-  /** A change of the heat is made now; made late, or by its sign, that is when it began. */
-  changesHeat({ n, after, sinceMin }: Extract<Advice, { kind: "stage" }>): void {
+  /**
+   * A change of the heat is made now; made late, or by its sign, that is when it began.
+   * @param made "in time": when the plan wanted it, or its sign was read, and told only now
+   */
+  changesHeat({ n, after, sinceMin }: Extract<Advice, { kind: "stage" }>, made: "now" | "in time" = "now"): void {
     const at = instantNow();
     void tells(
       ({ plan, happened: now, ...before }) => {
         const { stagesDone: done = 0 } = now;
-        const isAsPlanned = sinceMin < OVERDUE_MIN && plan.stages.slice(done + 1, n + 1).every(({ when }) => !when);
-        const stages = isAsPlanned ? plan.stages : begunAt(plan.stages, done, n, Math.floor(minuteNow(now)));
+        const isInTime = made === "in time" || sinceMin < OVERDUE_MIN;
+        const isAsPlanned = isInTime && plan.stages.slice(done + 1, n + 1).every(({ when }) => !when);
+        const atMin = Math.floor(minuteNow(now) - (made === "in time" ? sinceMin : 0));
+        const stages = isAsPlanned ? plan.stages : begunAt(plan.stages, done, n, atMin);
         return { ...before, ...withStages({ plan, happened: now }, { ...plan, stages }, n, at) };
       },
       ({ plan }) => `Noted: ${uncapitalised(stageWords(plan, n, habitsNow().units, after))}`,

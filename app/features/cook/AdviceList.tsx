@@ -1,5 +1,6 @@
 import { Check, ChevronDown } from "lucide-react";
 import { probesOf } from "../../../core/bird/probe";
+import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import type { WhatIfId } from "../../../core/day/whatIf";
 import { unbroken } from "../../../words/unbroken";
 import type { Acts } from "../../day/acts";
@@ -17,6 +18,10 @@ interface Answer {
   done(): void;
 }
 
+/** What was to be done a while ago, and has been. */
+const IN_TIME = "In time";
+const JUST_NOW = "Just now";
+
 /** What a tap on an item notes; none for what is only said. */
 function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): readonly Answer[] {
   const isDone = (done: () => void): readonly Answer[] => [{ says: "Done", done }];
@@ -26,13 +31,17 @@ function answersTo({ about }: Item, { acts, makes }: Omit<Props, "items">): read
     case "begun": {
       const { task, fromNow } = about;
       return [
-        { says: "In time", done: () => acts.ticks(task) },
-        ...(task === "thaw" ? [{ says: "Just now", done: () => acts.thaws() }] : []),
-        ...(fromNow ? [{ says: "Just now", done: () => acts.salts(task, fromNow) }] : []),
+        { says: IN_TIME, done: () => acts.ticks(task) },
+        ...(task === "thaw" ? [{ says: JUST_NOW, done: () => acts.thaws() }] : []),
+        ...(fromNow ? [{ says: JUST_NOW, done: () => acts.salts(task, fromNow) }] : []),
       ];
     }
     case "stage":
-      return isDone(() => acts.changesHeat(about));
+      if (about.sinceMin < OVERDUE_MIN) return isDone(() => acts.changesHeat(about));
+      return [
+        { says: IN_TIME, done: () => acts.changesHeat(about, "in time") },
+        { says: JUST_NOW, done: () => acts.changesHeat(about) },
+      ];
     case "slipped":
     case "out":
       return [{ says: "It sits right", done: () => acts.seats([about.probe]) }];

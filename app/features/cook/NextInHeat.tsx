@@ -5,8 +5,9 @@ import type { Quantiles } from "../../../core/forecast/shares";
 import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
 import { formatTemperature } from "../../../core/units/quantity";
+import { MINUTE_MS } from "../../../core/units/time";
 import { uncapitalised } from "../../../words/capital";
-import { giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
+import { clockTime, giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import { inEach } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
@@ -64,15 +65,23 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
             {...largeDelay(about.sinceMin)}
             below="The plan wanted it by now; until it is done, everything goes on as before."
           />
-          <Button
-            key={urgent.key}
-            tone="primary"
-            size="stove"
-            aria-label={`Done: ${urgent.does}`}
-            onClick={() => acts.changesHeat(about)}
-          >
-            Done
-          </Button>
+          <div key={urgent.key} className="grid grid-cols-2 gap-3">
+            <Button
+              tone="primary"
+              size="stove"
+              aria-label={`Done just now: ${urgent.does}`}
+              onClick={() => acts.changesHeat(about)}
+            >
+              Done just now
+            </Button>
+            <Button
+              size="stove"
+              aria-label={`Done in time: ${urgent.does}`}
+              onClick={() => acts.changesHeat(about, "in time")}
+            >
+              Done at {clockTime(now - about.sinceMin * MINUTE_MS, roast.plan.zone, reader)}
+            </Button>
+          </div>
           {finish && <p className="text-lg">As it goes, out {finish}</p>}
         </>
       );
