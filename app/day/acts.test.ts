@@ -154,6 +154,12 @@ describe("an act at the stove taken back", () => {
     expect((await kept())?.happened.heatOnAt).toBeUndefined();
   });
 
+  it("is a tick of what was turned on in time, told late", async () => {
+    acts.ticks("preheat", Date.parse("2026-09-27T08:40:00.000Z"));
+    await expect.poll(async () => (await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z");
+    expect((await kept())?.happened.ticked).toEqual(["preheat"]);
+  });
+
   it("is a tick, and what it turned on", async () => {
     acts.ticks("preheat");
     await expect.poll(() => undo).toBeDefined();

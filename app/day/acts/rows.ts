@@ -9,7 +9,8 @@ import type { Remedy } from "../../../core/schedule/remedy";
 import { MINUTE_MS } from "../../../core/units/time";
 import { uncapitalised } from "../../../words/capital";
 import { remedyWords } from "../../../words/remedies";
-import { instantNow } from "../../shell/clock";
+import { clockTime } from "../../../words/time";
+import { clockNow, instantNow } from "../../shell/clock";
 import { habitsNow } from "../../shell/preferences";
 import { type Telling, without } from "./telling";
 
@@ -18,12 +19,17 @@ type Hour = "heatOnAt" | "thawBegunAt";
 const HOUR_WORDS: Record<Hour, string> = { heatOnAt: "Noted: on from now", thawBegunAt: "Noted: it thaws from now" };
 
 export const rowActs = ({ change, tells, happened }: Telling) => ({
-  ticks(id: string): void {
-    const at = instantNow();
+  /** @param atMs when it was done, where that was not just now and something begins with it */
+  ticks(id: string, atMs = clockNow()): void {
+    const at = new Date(atMs).toISOString();
     const turnsOn = (plan: Plan): boolean => id === heatOnRow(plan);
     void tells(
       happened((now, { plan }) => ({ ...withTick(now, id), ...(turnsOn(plan) && { heatOnAt: at }) })),
-      ({ plan }) => (turnsOn(plan) ? HOUR_WORDS.heatOnAt : "Ticked off"),
+      ({ plan }) => {
+        if (!turnsOn(plan)) return "Ticked off";
+        const isNow = clockNow() - atMs < MINUTE_MS;
+        return isNow ? HOUR_WORDS.heatOnAt : `Noted: on since ${clockTime(atMs, plan.zone, habitsNow())}`;
+      },
     );
   },
   /** Its thaw begins now, later than planned: what follows is held against it. */

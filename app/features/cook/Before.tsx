@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { heatOnRow, type LateBefore } from "../../../core/day/late";
+import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import { isFire } from "../../../core/heat/sources";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
@@ -128,9 +129,12 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
   const reader = useHabits();
   const { units } = usePreferences();
   const now = useNow();
-  const { plan } = day.roast;
+  const { plan, createdAt } = day.roast;
   const at = (ms: number): string => timeBeside(ms, now, plan.zone, reader);
   const { serveAtMs } = late.derived.schedule;
+  const dueInMs = day.derived?.schedule.inAtMs ?? Number.POSITIVE_INFINITY;
+  // It may have gone in when it was to, and nobody has said so; of a plan made later it was to do nothing then.
+  const wentInMs = now > dueInMs + OVERDUE_MIN * MINUTE_MS && Date.parse(createdAt) < dueInMs ? dueInMs : null;
   return (
     <>
       <NextAction
@@ -151,6 +155,18 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           {isFire(plan.heat) ? "The fire is lit" : "The oven is on"}
         </Button>
       )}
+      <div className="grid grid-flow-col auto-cols-fr gap-3 empty:hidden">
+        {late.what === "heat" && (
+          <Button size="stove" onClick={() => acts.ticks(heatOnRow(plan), late.dueMs)}>
+            {isFire(plan.heat) ? "It was lit" : "It was on"} at {at(late.dueMs)}
+          </Button>
+        )}
+        {wentInMs !== null && (
+          <Button size="stove" onClick={() => void acts.goesIn(wentInMs)}>
+            {plan.bird.count > 1 ? "They" : "It"} went in at {at(wentInMs)}
+          </Button>
+        )}
+      </div>
       {late.lateMin > 0 && (
         <FasterWays
           plan={plan}
