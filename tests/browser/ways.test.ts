@@ -180,6 +180,27 @@ describe("a crown and whole legs in one heat", () => {
   });
 });
 
+describe("a bird that nobody has said anything of", () => {
+  it("went in when it was to, by one tap", async () => {
+    const at = (hour: number): string => new Date(new Date().setHours(hour, 0, 0, 0) + 24 * 3_600_000).toISOString();
+    await driver.get(`${server.url}/?rate=1&now=${at(7)}`);
+    await start(["Chicken", "Fresh", "Steady"], "2 kg");
+    const stored = async () =>
+      (await storedRows<Pick<Roast, "plan" | "happened">>(driver, "roasts", "bruma-practice"))[0];
+    const { serveAt = "" } = (await stored())?.plan ?? {};
+    await toPage("cook");
+    const path = new URL(await driver.getCurrentUrl()).pathname;
+    const late = new Date(Date.parse(serveAt) - 75 * 60_000).toISOString();
+    await driver.get(`${server.url}${path}?rate=1&now=${late}`);
+    await seeText(driver, "Oven on now", "It was on");
+    await press(driver, "It went in at");
+    await seeText(driver, "It is out of the oven");
+    // Steady, at 160 °C, it takes over an hour and a half, and rests.
+    const inMs = Date.parse((await stored())?.happened.inAt ?? "");
+    expect(Date.parse(serveAt) - inMs).toBeGreaterThan(105 * 60_000);
+  });
+});
+
 describe("a roast over midnight", () => {
   it("keeps the hour that is put right under the hand as its day is picked before its time", async () => {
     const midnight = new Date().setHours(24, 0, 0, 0);
