@@ -180,13 +180,18 @@ describe("a crown and whole legs in one heat", () => {
   });
 });
 
+/** The roast of the page, as a practice clock stores it. */
+async function practised(): Promise<() => Promise<Roast | undefined>> {
+  const id = (await driver.getCurrentUrl()).split("/")[4];
+  return async () => (await storedRows<Roast>(driver, "roasts", "bruma-practice")).find((roast) => roast.id === id);
+}
+
 describe("a bird that nobody has said anything of", () => {
   it("went in when it was to, by one tap", async () => {
     const at = (hour: number): string => new Date(new Date().setHours(hour, 0, 0, 0) + 24 * 3_600_000).toISOString();
     await driver.get(`${server.url}/?rate=1&now=${at(7)}`);
     await start(["Chicken", "Fresh", "Steady"], "2 kg");
-    const stored = async () =>
-      (await storedRows<Pick<Roast, "plan" | "happened">>(driver, "roasts", "bruma-practice"))[0];
+    const stored = await practised();
     const { serveAt = "" } = (await stored())?.plan ?? {};
     await toPage("cook");
     const path = new URL(await driver.getCurrentUrl()).pathname;
@@ -213,14 +218,7 @@ describe("a roast over midnight", () => {
     await pickMoment(driver, "It went in at", at(5));
     // The time is typed while its day is being stored still.
     await whileStoring(driver, "roasts", "bruma-practice", () => pickMoment(driver, "The oven was on at", at(2)));
-    const stored = async () =>
-      (
-        await storedRows<{ happened: { inAt?: string; heatOnAt?: string; heatOffs?: unknown } }>(
-          driver,
-          "roasts",
-          "bruma-practice",
-        )
-      )[0];
+    const stored = await practised();
     await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), 10_000);
     expect((await stored())?.happened.heatOffs).toBeUndefined();
     // The time alone, typed in the small hours: it was the evening before.

@@ -442,6 +442,6 @@ export const WAYS: readonly CookedSo[] = [
       { name: "Bird", plan: way({ species: "chicken", cut: "whole", massKg: 1.8 }, "steady"), inOneHeat: false },
     ],
     steps: ["Bird: Open and clean", "Bird: Bird into the oven", "The first: Carve"],
-    says: [/2 of 1.6 kg/, /boned and rolled leg/, /together they give/],
+    says: [/2 of 1.6 kg/, /boned leg, to be filled and rolled/, /together they give/],
   },
 ];
