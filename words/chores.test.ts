@@ -25,6 +25,17 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
   expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
 });
 
+it("a fire is made ready by what it burns: gas leaves no ashes", () => {
+  const { plan } = sampleRoast();
+  const checked = (fuel: Plan["fuel"]): string => {
+    const made = { ...plan, heat: "covered-grill" as const, fuel };
+    const rows = timetableOf(made, deriveAny(made, { pullMinute: 170, thawHours: 0 }), "metric");
+    return rows.find(({ id }) => id === "eve-check-1")?.detail ?? "";
+  };
+  for (const fuel of ["charcoal", "wood", "pellets"] as const) expect(checked(fuel)).toContain("ashes out");
+  expect(checked("gas")).toMatch(/gas enough(?!.*ashes)/);
+});
+
 it("what a bird is basted with is told at each basting, and bought; water that is misted wants a bottle that sprays", () => {
   const { plan } = sampleRoast();
   const told = (basteWith: string): readonly string[] => {

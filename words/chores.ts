@@ -28,6 +28,14 @@ import { stageWords } from "./stages";
 import { underWords } from "./tasks";
 import { forAll, forEachBird, theBirds } from "./titles";
 
+/** What a fire wants to have the evening before. */
+const FIRE_CHECK: Record<Plan["fuel"], string> = {
+  charcoal: "fuel and lighter to hand, ashes out",
+  wood: "fuel and lighter to hand, ashes out",
+  pellets: "pellets enough and dry, ashes out",
+  gas: "gas enough, burners clear",
+};
+
 /** What a pass has of the cook's own glaze, by how many there are. */
 const GLAZE_PARTS: readonly string[] = ["", "half of: ", "a third of: ", "a quarter of: ", "a fifth of: "];
 
@@ -64,7 +72,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [
           thaws && "a hand in the cavity: is there ice? then time for cold water in the morning",
-          usesFire(plan) && "fuel and lighter to hand, ashes out, weather looked at",
+          usesFire(plan) && `${FIRE_CHECK[plan.fuel]}, weather looked at`,
           usesOven(plan) && "oven empty and working",
           `${underWords(plan)} tried with the cold bird`,
           "knives, thermometer in ice water",

@@ -94,7 +94,12 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     ],
     none: ["", ""],
   };
-  const away = inCooler ? [`in a closed bag, ${inCooler}, ${cold}`] : [];
+  const driesFirst = salt.hours > 0 && !salt.bath && !inCooler;
+  const away = driesFirst
+    ? ["on its rack in the fridge, uncovered"]
+    : inCooler
+      ? [`in a closed bag, ${inCooler}, ${cold}`]
+      : [];
   const hasBreast = centresOf(plan.bird).includes("breast");
   const withSalt = [...first, ...additionsIn("salt", plan, derived, units), ...away];
   const fire = isFire(plan.heat);
@@ -139,10 +144,12 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
       ] as Words,
       none: ["", ""] as Words,
     }[salt.method],
-    dry: [
-      "Uncover on a rack in the fridge",
-      salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
-    ],
+    dry: driesFirst
+      ? ["Dry on, uncovered in the fridge", "on its rack as before; what has run out is thrown away"]
+      : [
+          "Uncover on a rack in the fridge",
+          salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
+        ],
     preheat: fire
       ? [
           `Bring the heat to ${t(preheatC)}`,

@@ -169,7 +169,7 @@ it("a boned leg is filled right before its heat, and tied around what it was bou
   const derived = deriveAny(roll, { pullMinute: 90, thawHours: 0 });
   const rows = timetableOf(roll, derived, "metric");
   const names = rows.map(({ what }) => what);
-  expect(names.indexOf("Fill, roll and tie")).toBeGreaterThan(names.indexOf("Uncover on a rack in the fridge"));
+  expect(names.indexOf("Fill, roll and tie")).toBeGreaterThan(names.indexOf("Dry on, uncovered in the fridge"));
   expect(names.indexOf("Fill, roll and tie")).toBeLessThan(names.indexOf("Bird into the oven"));
   expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(/^220 g of stuffing, cold/);
   const buy = listsOf(roll, derived, "metric").buy.map(({ what, amount }) => `${what}: ${amount}`);
@@ -183,6 +183,22 @@ it("a boned leg is filled right before its heat, and tied around what it was bou
     expect.arrayContaining(["turkey, boned and rolled leg, frozen"]),
   );
   expect(listsOf(frozen, asBought, "metric").buy.map(({ what }) => what)).not.toContain("stuffing for the roll");
+});
+
+it("a bird lies uncovered on its rack from when it was salted dry, and is uncovered once it comes out of brine or cooler", () => {
+  const [salted, inCooler, fromBrine, unsalted] = [
+    salt({ dryHours: 12 }),
+    salt({ dryHours: 12, keptIn: "cooler" }),
+    { salt: { ...brined, dryHours: 12 } },
+    salt({ method: "none", dryHours: 12 }),
+  ].map((change) => {
+    const made = { ...plan, ...change } as Plan;
+    return timetableOf(made, deriveAny(made, { pullMinute: 170, thawHours: 0 }), "metric");
+  });
+  const said = (rows: typeof salted, id: string): string => rows?.find((row) => row.id === id)?.what ?? "";
+  expect(salted?.find(({ id }) => id === "salt")?.detail).toMatch(/on its rack in the fridge, uncovered$/);
+  expect(said(salted, "dry")).toBe("Dry on, uncovered in the fridge");
+  for (const rows of [inCooler, fromBrine, unsalted]) expect(said(rows, "dry")).toBe("Uncover on a rack in the fridge");
 });
 
 describe("what drips", () => {

@@ -86,7 +86,15 @@ export const WAYS: readonly CookedSo[] = [
     plan: way({ species: "turkey", cut: "whole", massKg: 14 * KG_PER_POUND }, "steady", {
       finish: { kind: "time", minutes: 14 * 15 },
     }),
-    steps: ["Open and clean", "Salt it all over", "Uncover", "Dress", "Bird into the oven", "Expected out", "Carve"],
+    steps: [
+      "Open and clean",
+      "Salt it all over",
+      "Dry on, uncovered",
+      "Dress",
+      "Bird into the oven",
+      "Expected out",
+      "Carve",
+    ],
     says: [/by time alone, after 210 min/, /a thermometer/],
   },
   {
