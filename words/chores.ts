@@ -22,9 +22,11 @@ import { additionAmount, additionsIn } from "./additions";
 import { aboutThreeCm, ice, liquid, roughly, small, spooned } from "./amounts";
 import { basteWords } from "./basting";
 import { conditionWords } from "./conditions";
+import { allOf } from "./listing";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
+import { inThePot } from "./stock";
 import { underWords } from "./tasks";
 import { forAll, forEachBird, theBirds } from "./titles";
 
@@ -89,7 +91,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       const liver = giblets ? `; ${plan.liver ? "the liver in for the last minutes only" : "liver left out"}` : "";
       return [
         n > 1 ? "Another pot of stock on" : "Stock on",
-        `${giblets ? `neck, giblets${plan.bird.cut === "whole" ? "" : ", backbone"}` : "bones or wings of poultry"} and vegetables, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
+        `${allOf([...inThePot(plan, giblets), "vegetables"])}, simmered ${pot === "long" ? "all day, hardly moving, and topped up" : "an hour"}${liver}; no salt`,
       ];
     }
     case "fill":

@@ -36,10 +36,12 @@ import {
 import { capital } from "./capital";
 import { holdWords } from "./guideline";
 import { makesGravy } from "./listItem";
+import { allOf } from "./listing";
 import { HEAT_NAMES, MOVED_INTO, PART_NAMES, SALT_NAMES } from "./names";
 import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
+import { inThePot } from "./stock";
 import { forEachBird, inEach, itOrEach, theBirds } from "./titles";
 
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
@@ -223,7 +225,7 @@ const UNDER_AT_REST: Record<Cover, string> = {
 /** What goes into the tray with it, so that its drippings are good for gravy. */
 function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
   if (makesGravy(chores) && roastsStock(plan, gravy)) {
-    return `${givesGiblets(plan) ? "neck, giblets" : "bones or wings"} and vegetables in its tray, water on them when that is dry`;
+    return `${allOf([...inThePot(plan, givesGiblets(plan)), "vegetables"])} in its tray, water on them when that is dry`;
   }
   return drippingsBurn(plan) ? "water a finger deep in its tray, so that what drips does not burn" : "";
 }

@@ -17,7 +17,9 @@ import { COLD_LIMIT, ice, liquid, roughly, small, spooned } from "./amounts";
 import { isMisted } from "./basting";
 import { laterFatWords } from "./chores";
 import { type ListItem, makesGravy, type Part, summed, when } from "./listItem";
+import { allOf } from "./listing";
 import { SALT_NAMES } from "./names";
+import { inThePot } from "./stock";
 
 /** What is not divided among several birds: said by each for itself. */
 export type Company = "alone" | "of-a-dinner";
@@ -171,7 +173,7 @@ export const dishesToBuy = ({ sides: dishes }: Pick<Plan, "sides">, heads: numbe
 
 /** What stock is made of, and how. */
 function stockFrom(plan: Plan, waterMl: number, units: UnitSystem): string {
-  const bones = givesGiblets(plan) ? "neck, giblets and bones" : "bones or wings";
+  const bones = allOf(inThePot(plan, givesGiblets(plan)));
   return plan.stock === "tray"
     ? `from ${bones} that roast in the tray, loosened with water`
     : `from ${bones} with ${liquid(waterMl, units)} of water, simmered ${plan.stock === "long" ? "all day" : "an hour"}`;

@@ -223,7 +223,7 @@ describe("what drips", () => {
   it("becomes the stock with what roasts in the tray, where the gravy is to have it from there", () => {
     expect(goesIn({ stock: "tray", ...first({ airC: 220 }) })).toMatch(/^neck, giblets and vegetables in its tray/);
     const crown = { stock: "tray" as const, ...bird({ cut: "crown", massKg: 3 }) };
-    expect(goesIn(crown)).toMatch(/^bones or wings and vegetables in its tray/);
+    expect(goesIn(crown)).toMatch(/^bones or wings of poultry and vegetables in its tray/);
     expect(told({ ...plan, ...crown } as Plan)).toMatch(/^bones or wings of poultry for the stock/m);
   });
 });

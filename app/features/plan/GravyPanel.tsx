@@ -12,7 +12,10 @@ import type { Plan } from "../../../core/plan/schema";
 import { givesGiblets, gravyPotOf } from "../../../core/schedule/stock";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { liquid, spooned } from "../../../words/amounts";
+import { capital } from "../../../words/capital";
+import { allOf } from "../../../words/listing";
 import { RESCUES } from "../../../words/rescues";
+import { inThePot } from "../../../words/stock";
 import { Caution } from "../../ui/Caution";
 import { Fact } from "../../ui/Doubt";
 import { Segmented } from "../../ui/Segmented";
@@ -46,10 +49,10 @@ function stockSays(plan: Plan, gravy: Gravy, units: UnitSystem): string {
   if (plan.stock === "bought") return "Unsalted, or it salts the gravy twice.";
   const isOfThisBird = givesGiblets(plan);
   if (plan.stock === "tray") {
-    return `${isOfThisBird ? "Neck, giblets" : "Bones or wings"} and vegetables roast under the bird; water on them when the tray is dry.`;
+    return `${capital(allOf([...inThePot(plan, isOfThisBird), "vegetables"]))} roast under the bird; water on them when the tray is dry.`;
   }
   const water = liquid(stockWaterMl(simmeredMl(gravy)), units);
-  return `${isOfThisBird ? "Neck, giblets and bones" : "Bones or wings of poultry"} in ${water} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`;
+  return `${capital(allOf(inThePot(plan, isOfThisBird)))} in ${water} of water, simmered ${plan.stock === "long" ? "all day, hardly moving" : "an hour"}, no salt.`;
 }
 
 /** Stock and gravy: how much of what, checked against this bird's salt, and what to do when it goes wrong. */
