@@ -85,7 +85,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
     ...plan.additions.filter(isOnBird).map((own) => ({
       what: own.name,
       amount: additionAmount(own, plan, units),
-      why: ADDITION_WHERE[own.where],
+      why: bath && own.when === "with-the-salt" ? "into the brine" : ADDITION_WHERE[own.where],
     })),
     ...when(makesGravy(chores), {
       isShared: true,
