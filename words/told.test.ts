@@ -157,6 +157,12 @@ it("sugar, paste and what is rubbed on are weighed out, and told where they go o
       weighed.filter((line) => line.startsWith("baking powder")),
       method,
     ).toHaveLength(1);
+    const withSalt = {
+      ...made,
+      additions: made.additions.map((each) => ({ ...each, when: "with-the-salt" as const })),
+    };
+    const [rub] = listsOf(withSalt, derived, "metric").weigh.filter(({ what }) => what === "Pepper rub");
+    expect(rub?.why, method).toBe(derived.salt.bath ? "into the brine" : "over the skin");
   }
 });
 
