@@ -187,6 +187,7 @@ export const CONSTANTS = {
   glazeMlPerKg: practice(8, "mL/kg"),
   rollFillingShare: chosen(0.15, "1"),
   glazeStepK: chosen(6, "K"),
+  basteMlPerKg: practice(10, "mL/kg"),
   colouredC: chosen(55, "°C"),
   drippingsBurnC: practice(200, "°C"),
 

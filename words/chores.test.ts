@@ -4,6 +4,7 @@ import type { Plan } from "../core/plan/schema";
 import { deriveAny } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { adviceWords } from "./advice";
+import { liquid } from "./amounts";
 import { WATER_MIST } from "./basting";
 import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";
@@ -50,6 +51,15 @@ it("what a bird is basted with is told at each basting, and bought; water that i
   };
   expect(told("")).toEqual(["Baste", "Baste, quickly"]);
   expect(told("cider")).toEqual(["Baste with cider", "Baste with cider, quickly", "cider, to baste with"]);
+  const cider = { ...plan, season: { ...plan.season, basteEveryMin: 60, basteWith: "cider" } };
+  const derived = deriveAny(cider, { pullMinute: 200, thawHours: 0 });
+  const rows = timetableOf(cider, derived, "metric").filter(({ id }) => id.startsWith("baste"));
+  // Ten millilitres for each kilogram that goes in, each time.
+  const onceMl = derived.seasoning.basteMl;
+  expect(onceMl / plan.bird.massKg).toBeGreaterThan(8);
+  expect(rows.map(({ detail }) => detail.split(";")[0])).toEqual(rows.map(() => `about ${liquid(onceMl, "metric")}`));
+  const bought = listsOf(cider, derived, "metric").buy.find(({ what }) => what === "cider, to baste with");
+  expect(bought?.amount).toBe(liquid(onceMl * rows.length, "metric"));
   expect(told(WATER_MIST)).toEqual([
     "Mist with water",
     "Mist with water, quickly",

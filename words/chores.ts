@@ -20,7 +20,7 @@ import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { HOUR_MS } from "../core/units/time";
 import { additionAmount, additionsIn } from "./additions";
 import { aboutThreeCm, ice, liquid, roughly, small, spooned } from "./amounts";
-import { basteWords } from "./basting";
+import { basteWords, isMisted } from "./basting";
 import { conditionWords } from "./conditions";
 import { allOf } from "./listing";
 import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
@@ -129,7 +129,10 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return [stageWords(plan, n, units), when ? `when ${conditionWords(when, t)}; expected about this time` : ""];
     }
     case "baste":
-      return [basteWords(plan.season), `quickly, ${quickly(heat)}`];
+      return [
+        basteWords(plan.season),
+        `${seasoning.basteMl > 0 && !isMisted(plan.season) ? `about ${liquid(seasoning.basteMl, units)}; ` : ""}quickly, ${quickly(heat)}`,
+      ];
     case "oil":
       return [
         `Fat over the skin: ${spooned("fat", seasoning.fatGrams, units)}`,
@@ -201,7 +204,7 @@ const THICKENED: Record<Plan["gravy"], string> = {
   starch: "starch stirred in cold",
 };
 
-/** How it is made; bread that stands wet overnight spoils (USDA FSIS, stuffing). */
+/** How it is made; bread that stands wet overnight spoils (USDA FSIS on stuffing, from memory). */
 const MADE_WORDS: Record<Plan["season"]["stuffing"], string> = {
   warm: "kept hot until the bird is filled with it",
   cold: "what is cooked for it cold at once, wet and dry apart in the fridge; mixed as the bird is filled",

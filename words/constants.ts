@@ -287,6 +287,7 @@ const SEASONING_FOR_EACH_KG_OF_BIRD = {
   },
   pasteGramsPerKg: "baking powder or soda with as much water, in a thin paste on the skin",
   baconGramsPerKg: "bacon over the breast",
+  basteMlPerKg: "what is brought to baste with, for once over the bird: a few spoons of it stay",
   glazeMlPerKg: "glaze for one thin pass",
   glazeStepK: {
     what: "rise of the breast between passes of glaze",

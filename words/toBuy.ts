@@ -56,6 +56,7 @@ const FAT_WORD: Record<Exclude<Plan["season"]["fat"], "none">, (plan: Plan) => s
 export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, company: Company): Part {
   const { salt, seasoning, gravy, toBuyKg, portions, chores } = derived;
   const { bird } = plan;
+  const bastings = chores.filter(({ kind }) => kind === "baste").length;
   /** In the heat of another piece, which has its fire. */
   const isLed = derived.beside.piece?.follows === true;
   const itself = theBird(plan, derived, units);
@@ -144,10 +145,15 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       what: "bones or wings of poultry for the other stock",
       amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
     }),
-    ...when(plan.season.basteEveryMin > 0 && plan.season.basteWith !== "" && !isMisted(plan.season), {
-      what: `${plan.season.basteWith}, to baste with`,
-      amount: "",
-    }),
+    ...when(
+      seasoning.basteMl > 0 && bastings > 0 && !isMisted(plan.season),
+      summed(
+        `${plan.season.basteWith}, to baste with`,
+        seasoning.basteMl * bastings,
+        (ml) => liquid(ml, units),
+        bastings === 1 ? "for one basting" : `for ${bastings} bastings`,
+      ),
+    ),
     ...when(usesFire(plan) && !isLed, fuelItem(plan, fireHours(plan, derived), units)),
     ...when(!isLed && heatsOf(plan).some((heat) => wantsSmokeWood(heat, plan.fuel)), {
       what: "dry hardwood for the smoke, in pieces as large as a fist",

@@ -35,12 +35,19 @@ describe("seasoning", () => {
 
   it("is measured by the bird, and only what is chosen", () => {
     const stuffed = { ...plan.bird, cut: "whole" as const, cavity: "stuffed" as const };
-    const all = seasoningFor({ season, bird: stuffed }, 0.8);
+    const basted = { ...season, basteEveryMin: 30, basteWith: "cider" };
+    const all = seasoningFor({ season: basted, bird: stuffed }, 0.8);
     for (const amount of Object.values(all)) expect(amount).toBeGreaterThan(0);
     const two = seasoningFor({ season, bird: { ...stuffed, count: 2 } }, 0.8);
     expect(two.glazeMl).toBeCloseTo(2 * all.glazeMl, 9);
     expect(two.stuffingGrams).toBeCloseTo(1600, 9);
-    expect(seasoningFor(plan, 0)).toMatchObject({ pasteGrams: 0, baconGrams: 0, glazeMl: 0, stuffingGrams: 0 });
+    expect(seasoningFor(plan, 0)).toMatchObject({
+      pasteGrams: 0,
+      baconGrams: 0,
+      glazeMl: 0,
+      stuffingGrams: 0,
+      basteMl: 0,
+    });
   });
 
   it("glazes in steps, the last of them well before the target", () => {

@@ -16,6 +16,8 @@ export interface Seasoning {
   readonly baconGrams: number;
   /** For one pass over all the birds. */
   readonly glazeMl: number;
+  /** Brought to baste all the birds with once; its own drippings are there. */
+  readonly basteMl: number;
   readonly stuffingGrams: number;
 }
 
@@ -49,6 +51,7 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fi
     pasteGrams: season.paste ? kg * constant("pasteGramsPerKg") : 0,
     baconGrams: wearsBacon({ bird, season }) ? kg * constant("baconGramsPerKg") : 0,
     glazeMl: glazePasses({ season }) > 0 ? kg * constant("glazeMlPerKg") : 0,
+    basteMl: season.basteEveryMin > 0 && season.basteWith !== "" ? kg * constant("basteMlPerKg") : 0,
     stuffingGrams: 1000 * stuffingKg(bird, fillingKg) * bird.count,
   };
 }
