@@ -153,8 +153,15 @@ function crossingOf(minutes: readonly number[], series: readonly number[], celsi
   return (minutes[n] as number) - STEP_MIN * ((now - celsius) / (now - before));
 }
 
-/** One roast: what the cook says of it, what happens, and what is read. @param oven one of its own when left out */
-export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
+/**
+ * One roast: what the cook says of it, what happens, and what is read.
+ * @param oven one of its own when left out @param truly what is done to the heat, where that is not what the cook says
+ */
+export function foreignRoast(
+  seed: number,
+  oven?: ForeignOven,
+  truly = (stages: EnsembleOptions["stages"]): EnsembleOptions["stages"] => stages,
+): ForeignRoast {
   const { next, normal, pick } = chance(seed);
   const species = pick(["turkey", "turkey", "turkey", "chicken", "chicken", "duck"] as const);
   const cut = species === "duck" ? "whole" : pick(["whole", "whole", "spatchcock"] as const);
@@ -223,7 +230,13 @@ export function foreignRoast(seed: number, oven?: ForeignOven): ForeignRoast {
     const thigh = tipStencil(body, "thigh", probeM.thigh);
     const slip = tipStencil(body, "breast", probeM.breast + SLIP_M);
     const anew = tipStencil(body, "breast", anyTipM(chance(LATER_SEEDS + seed).normal));
-    for (const { minute } of roasting(bird, { stages, events, traits, everyMin: STEP_MIN, longestMin: 700 })) {
+    for (const { minute } of roasting(bird, {
+      stages: truly(stages),
+      events,
+      traits,
+      everyMin: STEP_MIN,
+      longestMin: 700,
+    })) {
       minutes.push(minute);
       placed.breast.push(colderAt(bird.solver.temperatureC, breast));
       placed.thigh.push(colderAt(bird.solver.temperatureC, thigh));

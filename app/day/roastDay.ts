@@ -41,6 +41,8 @@ export interface RoastDay {
   /** Those of them that are believed. */
   readonly believed: readonly Reading[];
   readonly lost: readonly Probe[];
+  /** A change of the heat that nobody has told counts as made when it was planned, since the readings look so. */
+  readonly seemsMade: boolean;
   /** What each centre has to show for the next step: the pull, or carving. */
   readonly goalsC: CentreTemperatures;
   readonly options: EnsembleOptions | null;

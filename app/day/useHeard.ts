@@ -10,16 +10,25 @@ import { clockNow } from "../shell/clock";
 const BY_NEXT_MS = 5 * MINUTE_MS;
 const nextMark = (ms: number): string => new Date(BY_NEXT_MS * Math.ceil(ms / BY_NEXT_MS)).toISOString();
 
+const isOn = ({ inAt, pulledAt }: Roast["happened"]): boolean => inAt !== undefined && pulledAt === undefined;
+
+/** The last change of the heat that should have been made by its clock, and of which nobody has said so; null for none. */
+export function untoldNow({ plan, happened }: Roast, now: number): number | null {
+  if (!isOn(happened)) return null;
+  const nowMin = (now - Date.parse(happened.inAt ?? "")) / MINUTE_MS;
+  return overdueByTime(plan.stages, happened.stagesDone ?? 0, nowMin);
+}
+
 /**
- * What is simulated of a roast that is on: its heat as on again from now, where it is off, and a change of it that is
- * overdue as made now. Until then everything goes on as before.
+ * What is simulated of a roast that is on: its heat as on again from now, where it is off, and a change of it that nobody
+ * has told as made now. Until then everything goes on as before.
+ * @param isMade that change counts as made when it was planned
  */
-export function useHeard({ plan, happened }: Roast, now: number): Pick<Roast, "plan" | "happened"> {
-  const { inAt, pulledAt, stagesDone = 0 } = happened;
-  const isOn = inAt !== undefined && pulledAt === undefined;
-  const nowMin = (now - Date.parse(inAt ?? "")) / MINUTE_MS;
-  const overdue = isOn ? overdueByTime(plan.stages, stagesDone, nowMin) : null;
-  const isOff = isOn && offSince(happened) !== undefined;
+export function useHeard(roast: Roast, now: number, isMade = false): Pick<Roast, "plan" | "happened"> {
+  const { plan, happened } = roast;
+  const { inAt, stagesDone = 0 } = happened;
+  const overdue = isMade ? null : untoldNow(roast, now);
+  const isOff = isOn(happened) && offSince(happened) !== undefined;
   const by = isOff || overdue !== null ? nextMark(now) : null;
   return useMemo(() => {
     if (by === null) return { plan, happened };

@@ -1,6 +1,6 @@
 /** One roast on its day, put together: readings in, forecast, what is still to come, advice, calls. Runs on every screen. */
 
-import { useMemo } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { type Advice, adviceFor, outByMinOf, wanted } from "../../core/day/coach";
 import { goalsInHeat } from "../../core/day/goals";
 import { heldUntilMin } from "../../core/day/held";
@@ -11,6 +11,7 @@ import { placesSeen } from "../../core/day/seen";
 import { allReached } from "../../core/forecast/newest";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import { certain } from "../../core/forecast/shares";
+import { looksMade } from "../../core/forecast/untold";
 import { byTimeMin } from "../../core/plan/byTime";
 import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
@@ -30,7 +31,7 @@ import type { RoastDay } from "./roastDay";
 import { useAwaited } from "./useAwaited";
 import { useDoubted } from "./useDoubted";
 import { useForecast } from "./useForecast";
-import { useHeard } from "./useHeard";
+import { untoldNow, useHeard } from "./useHeard";
 import { useObserved } from "./useObserved";
 import { usePresent } from "./usePresent";
 import { useRows } from "./useRows";
@@ -46,7 +47,12 @@ export function useRoastDay(roast: Roast): RoastDay {
   const { pace } = usePace();
   const { plan, happened } = roast;
   const stage = cookStage(roast);
-  const heard = useHeard(roast, now);
+  // Whether a change of the heat that nobody has told was made is for the readings to say, until the cook does.
+  const isUntold = untoldNow(roast, now) !== null;
+  const [seemsMade, setSeemsMade] = useState(false);
+  const notMade = useHeard(roast, now);
+  const made = useHeard(roast, now, true);
+  const heard = seemsMade ? made : notMade;
   const simulated = useSimulatedPlan(heard.plan, { happened: heard.happened });
   const { cook } = simulated;
   const { inAt, pulledAt } = happened;
@@ -62,12 +68,22 @@ export function useRoastDay(roast: Roast): RoastDay {
   const guidelineC = useMemo(() => guidelineTargets(plan), [plan]);
   const goalsC = useMemo(() => goalsInHeat({ plan, happened }, cook), [plan, happened, cook]);
   const isCooked = inAt !== undefined && (stage === "roasting" || stage === "resting");
-  const options = useMemo(() => (isCooked ? roastOptions(heard, goalsC) : null), [heard, goalsC, isCooked]);
+  const optionsNot = useMemo(() => (isCooked ? roastOptions(notMade, goalsC) : null), [notMade, goalsC, isCooked]);
+  const optionsMade = useMemo(
+    () => (isCooked && isUntold ? roastOptions(made, goalsC) : null),
+    [made, goalsC, isCooked, isUntold],
+  );
   const told = useMemo(
     () => (isCooked ? roastOptions({ plan, happened }, goalsC) : null),
     [plan, happened, goalsC, isCooked],
   );
-  const forecastState = useForecast(options, told, screen);
+  const fitNot = useForecast(optionsNot, told, screen);
+  const fitMade = useForecast(optionsMade, optionsMade && told, screen);
+  const looks = isUntold && fitMade.forecast && fitNot.forecast ? looksMade(fitMade.forecast, fitNot.forecast) : false;
+  useEffect(() => setSeemsMade(looks), [looks]);
+  const isMadeSo = seemsMade && optionsMade !== null;
+  const options = isMadeSo ? optionsMade : optionsNot;
+  const forecastState = isMadeSo ? fitMade : fitNot;
   const { forecast } = forecastState;
   // Out of the oven unread, it is the usual bird that rests, for as long as it was in.
   const unread = pulledMin !== null && inOven.length === 0 && options ? { aimC: options.shownC, estimate: [] } : null;
@@ -189,6 +205,7 @@ export function useRoastDay(roast: Roast): RoastDay {
     observed,
     believed,
     lost: screen.lost,
+    seemsMade: isMadeSo,
     goalsC: pulledMin === null ? goalsC : targetC,
     options,
     forecast: forecastState,

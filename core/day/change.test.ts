@@ -9,6 +9,7 @@ const forecast = (p50: number, change: Partial<Forecast> = {}): Forecast => ({
   estimate: [],
   prior: usualPrior(),
   aimC: { breast: 70 },
+  missedK: 0,
   members: [{ draw: [], minutes: Float64Array.of(0, 200), shown: { breast: Float64Array.of(0, 80) }, further: {} }],
   setAside: [],
   lost: [],

@@ -22,6 +22,7 @@ const forecast = (change: Partial<NonNullable<Watched["forecast"]>> = {}): NonNu
   estimate: UNKNOWNS.map(() => 0),
   prior: usualPrior(),
   aimC: { breast: 70, thigh: 74 },
+  missedK: 0,
   members: [],
   setAside: [],
   lost: [],

@@ -26,6 +26,8 @@ export interface Forecast {
   /** What the bird of the estimate has to show where the cook's thermometer shows its target. */
   readonly aimC: CentreTemperatures;
   readonly members: readonly Member[];
+  /** What the middle of the members misses of the readings, root mean square, K. */
+  readonly missedK: number;
   /** Readings that were not believed, and the probes that give none to be believed now. */
   readonly setAside: readonly SetAside[];
   readonly lost: readonly Probe[];
@@ -146,6 +148,7 @@ export function forecastFrom(
     estimate: (members[0] as Member).draw.map((_, u) => mean(members.map(({ draw }) => draw[u] as number))),
     aimC: Object.fromEntries(parts.map((part) => [part, mean(aims.map((aim) => aim[part] as number))])),
     members,
+    missedK: misfitK(members, readings),
     setAside: screen.setAside,
     lost: screen.lost,
   };

@@ -1,13 +1,21 @@
 /** Three ways of cooking, each along its evening: from the start form over plan and list to the record. */
+import { mkdtempSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { FILE_FORMAT, type RoastFile } from "../../core/formats/file";
+import { FILE_VERSION } from "../../core/formats/migrations";
 import type { Roast } from "../../core/plan/roast";
+import { alone } from "../../core/plan/together";
+import { usualPlan } from "../../core/plan/usualPlan";
 import { startApp } from "../helpers/app";
 import {
   fill,
   pickMoment,
   press,
   pressAt,
+  see,
   seeText,
   storedRows,
   typeTime,
@@ -15,7 +23,9 @@ import {
   wentInAgo,
   whileStoring,
 } from "../helpers/browser";
+import { plannedDone } from "../helpers/plannedDone";
 import type { RunningServer } from "../helpers/server";
+import "../helpers/withKernel";
 
 let server: RunningServer;
 let driver: WebDriver;
@@ -177,6 +187,45 @@ describe("a crown and whole legs in one heat", () => {
     await press(driver, "It is out of the oven");
     await press(driver, "Carve");
     await seeText(driver, "Breast off the bone");
+  });
+});
+
+describe("a change of the heat that nobody has told", () => {
+  it("counts as made in time where the readings look so, and is told by one tap", async () => {
+    const inMs = Date.now() - 75 * 60_000;
+    const at = (minute: number): string => new Date(inMs + minute * 60_000).toISOString();
+    const plan = usualPlan({
+      bird: { species: "chicken", cut: "whole", massKg: 1.9, state: "fresh" },
+      method: "hot-start",
+      serveAt: at(150),
+      zone: "UTC",
+    });
+    const readings = plannedDone(plan).history.flatMap(({ minute, centresC }) =>
+      minute < 15 || minute > 74
+        ? []
+        : (["breast", "thigh"] as const).map((part) => {
+            return { at: at(minute), part, celsius: centresC[part] ?? 0, source: "typed" as const };
+          }),
+    );
+    const roast = { id: "untold", title: "Untold", createdAt: at(-3000), plan, happened: { inAt: at(0) }, notes: "" };
+    const file: RoastFile = {
+      format: FILE_FORMAT,
+      version: FILE_VERSION,
+      exportedAt: at(75),
+      roasts: [{ roast: alone({ ...roast, thermometer: "typed" }), readings }],
+    };
+    const path = join(mkdtempSync(join(tmpdir(), "bruma-untold-")), "untold.json");
+    writeFileSync(path, JSON.stringify(file));
+    await visit(driver, `${server.url}/kitchen`);
+    await (await see(driver, 'input[aria-label="File of roasts"]')).sendKeys(path);
+    await press(driver, "Take in 1 roast");
+    await seeText(driver, "1 roast taken in");
+    await visit(driver, `${server.url}/roast/untold/cook`);
+    await seeText(driver, "done?", "By your readings it was, in time");
+    await pressAt(driver, 'button[aria-label^="Done in time: "]');
+    await seeText(driver, "Take it out in", "refitted to your readings");
+    const stored = (await storedRows<Roast>(driver, "roasts")).find(({ id }) => id === "untold");
+    expect([stored?.plan.stages[1]?.fromMin, stored?.happened.stagesDone]).toEqual([20, 1]);
   });
 });
 

@@ -103,6 +103,7 @@ export function shownBy({ plan, cook, derived, shares, units, late = null, belie
     observed: [],
     believed,
     lost: [],
+    seemsMade: false,
     goalsC: targetsOf(plan),
     options: null,
     forecast: { forecast: null, change: null, refitting: false, fault: null },

@@ -62,12 +62,16 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
         <>
           <NextAction
             action={urgent.does}
-            {...largeDelay(about.sinceMin)}
-            below="The plan wanted it by now; until it is done, everything goes on as before."
+            {...(day.seemsMade ? { figure: "done?" } : largeDelay(about.sinceMin))}
+            below={
+              day.seemsMade
+                ? "By your readings it was, in time, and it counts so until you say."
+                : "The plan wanted it by now; until it is done, everything goes on as before."
+            }
           />
           <div key={urgent.key} className="grid grid-cols-2 gap-3">
             <Button
-              tone="primary"
+              tone={day.seemsMade ? "plain" : "primary"}
               size="stove"
               aria-label={`Done just now: ${urgent.does}`}
               onClick={() => acts.changesHeat(about)}
@@ -75,6 +79,7 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
               Done just now
             </Button>
             <Button
+              tone={day.seemsMade ? "primary" : "plain"}
               size="stove"
               aria-label={`Done in time: ${urgent.does}`}
               onClick={() => acts.changesHeat(about, "in time")}
