@@ -38,6 +38,10 @@ const FIRE_CHECK: Record<Plan["fuel"], string> = {
   gas: "gas enough, burners clear",
 };
 
+/** Straight from where it was salted. */
+const OUT_OF_BRINE = "out of its brine, drained and patted dry";
+const PATTED_DRY = "patted dry; what has run out is thrown away";
+
 /** What a pass has of the cook's own glaze, by how many there are. */
 const GLAZE_PARTS: readonly string[] = ["", "half of: ", "a third of: ", "a quarter of: ", "a fifth of: "];
 
@@ -111,6 +115,8 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return [
         `Dress ${theBirds(plan.bird)}: ${FAT_WORDS[plan.season.fat](spooned("fat", seasoning.fatGrams, units))}`,
         [
+          // Where it dries in the fridge between, that says so.
+          !taskOf(schedule, "dry") && salt.hours > 0 && (salt.bath ? OUT_OF_BRINE : PATTED_DRY),
           seasoning.pasteGrams > 0 &&
             `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",

@@ -207,6 +207,23 @@ it("a bird lies uncovered on its rack from when it was salted dry, and is uncove
   for (const rows of [inCooler, fromBrine, unsalted]) expect(said(rows, "dry")).toBe("Uncover on a rack in the fridge");
 });
 
+it("a bird that goes from its salt into the heat is patted dry as it is dressed, one that dries in between is not", () => {
+  const dressed = (change: Partial<Plan["salt"]>): string => {
+    const made = { ...plan, ...salt(change) } as Plan;
+    const rows = timetableOf(made, deriveAny(made, { pullMinute: 170, thawHours: 0 }), "metric");
+    return rows.find(({ id }) => id === "season-1")?.detail ?? "";
+  };
+  for (const method of ["brine", "equilibrium"] as const) {
+    expect(dressed({ method, dryHours: 0 }), method).toMatch(/^out of its brine, drained and patted dry; /);
+    expect(dressed({ method, dryHours: 12 }), method).not.toContain("patted dry");
+  }
+  expect(dressed({ dryHours: 0 })).toMatch(/^patted dry; what has run out is thrown away; /);
+  expect(dressed({ dryHours: 12 })).not.toContain("patted dry");
+  // Salted at the oven, or not at all, there is nothing to be patted off.
+  expect(dressed({ saltHours: 0, dryHours: 0 })).not.toContain("patted dry");
+  expect(dressed({ method: "none", dryHours: 0 })).not.toContain("patted dry");
+});
+
 describe("what drips", () => {
   const goesIn = (change: Partial<Plan>): string => {
     const made = { ...plan, ...change } as Plan;
