@@ -8,7 +8,7 @@ import { fitting } from "../core/forecast/assimilate";
 import { type Forecast, forecastFrom } from "../core/forecast/forecast";
 import { looksMade } from "../core/forecast/untold";
 import { drain } from "../core/processes/cook";
-import { rounded } from "./figures";
+import { rounded, share } from "./figures";
 import { foreignRoast } from "./foreign";
 import { answerPart, answersOfAll, isRun, toolArguments } from "./shareOut";
 
@@ -60,12 +60,7 @@ function answersFor(seed: number): Answer[] {
   });
 }
 
-const at = (values: readonly number[], share: number): string => {
-  const sorted = [...values].sort((a, b) => a - b);
-  const value = sorted[Math.floor(share * (sorted.length - 1))];
-  return value === undefined ? "–" : Number.isFinite(value) ? `${rounded(value)}` : "never";
-};
-const both = (values: readonly number[]): string => `${at(values, 0.5)} / ${at(values, 0.9)}`;
+const both = (values: readonly number[]): string => `${rounded(share(values, 0.5))} / ${rounded(share(values, 0.9))}`;
 
 if (isRun(import.meta.url)) {
   const args = toolArguments();

@@ -14,6 +14,7 @@ import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
 import { EVE_HOURS } from "../core/schedule/choresBeforehand";
 import type { DerivedPlan } from "../core/schedule/derive";
+import { stuffingOf } from "../core/schedule/dressing";
 import { heatedSpans } from "../core/schedule/places";
 import { potsOf, simmersGiblets } from "../core/schedule/stock";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
@@ -69,7 +70,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
     case "stuffing":
       return [
         `Make the stuffing${seasoning.stuffingGrams > 0 ? `: ${roughly(seasoning.stuffingGrams, units)}${forAll(plan.bird)}` : ""}`,
-        MADE_WORDS[plan.bird.cut === "leg-roll" ? "cold" : plan.season.stuffing],
+        MADE_WORDS[stuffingOf(plan)],
       ];
     case "eve-check": {
       const thaw = taskOf(schedule, "thaw");

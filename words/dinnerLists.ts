@@ -26,16 +26,16 @@ const under = (name: string, items: readonly ListItem[]): ListItem[] =>
 function together(items: readonly ListItem[]): ListItem[] {
   const lines: ListItem[] = [];
   for (const item of items) {
+    // Of one unit: so much of either is written alike.
     const isSame = ({ what, amount, sum }: ListItem): boolean =>
       what === item.what && (sum && item.sum ? sum.said(1) === item.sum.said(1) : amount === item.amount);
     const at = lines.findIndex(isSame);
     const known = lines[at];
     if (!known) lines.push(item);
     else if (known.sum && item.sum) {
-      const { why, ...same } = known;
-      const more = summed(known.what, known.sum.total + item.sum.total, known.sum.said);
+      const { total, said } = known.sum;
       // What one of them says of its own amount is not true of both.
-      lines[at] = { ...same, ...more, ...(why !== undefined && why === item.why && { why }) };
+      lines[at] = summed(known.what, total + item.sum.total, said, known.why === item.why ? known.why : undefined);
     }
   }
   return lines;

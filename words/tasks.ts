@@ -8,8 +8,9 @@ import { isFire, isLidded, turnsItself } from "../core/heat/sources";
 import { goesInCold } from "../core/kitchen/broughtUp";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { slicesFromBone } from "../core/plan/carving";
+import { saltsOnRack } from "../core/plan/fits";
 import { movedInto } from "../core/plan/heats";
-import { goesInWithIce } from "../core/plan/ice";
+import { goesInWithIce, thawsInBrine } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
@@ -80,11 +81,10 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     salt.coolerIceKg !== null &&
     `in a cooler with ${ice(salt.coolerIceKg, units)} of ice ${iceGoes(salt)}, looked at morning and evening`;
   const cold = `at ${COLD_LIMIT[units]} or below`;
-  const thawsInIt = plan.thawIn === "brine" && plan.bird.state !== "fresh";
   const ofBrine = `${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`;
   const keptInBrine = `${inCooler || "in the fridge"}, ${cold}`;
   const inBath: Words = [
-    thawsInIt ? "Back into its brine" : `Into the brine: ${ofBrine}`,
+    thawsInBrine(plan) ? "Back into its brine" : `Into the brine: ${ofBrine}`,
     [...first, `${keptInBrine}; thrown away after`].join("; "),
   ];
   const thaw: Record<Plan["thawIn"], Words> = {
@@ -96,8 +96,8 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     ],
     none: ["", ""],
   };
-  const driesFirst = salt.hours > 0 && !salt.bath && !inCooler;
-  const away = driesFirst
+  const isOnRack = saltsOnRack(plan);
+  const away = isOnRack
     ? ["on its rack in the fridge, uncovered"]
     : inCooler
       ? [`in a closed bag, ${inCooler}, ${cold}`]
@@ -146,7 +146,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
       ] as Words,
       none: ["", ""] as Words,
     }[salt.method],
-    dry: driesFirst
+    dry: isOnRack
       ? ["Dry on, uncovered in the fridge", "on its rack as before; what has run out is thrown away"]
       : [
           "Uncover on a rack in the fridge",

@@ -9,6 +9,7 @@ import type { Plan } from "../core/plan/schema";
 import { glazePasses } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import type { DerivedPlan } from "../core/schedule/derive";
+import { isStuffed } from "../core/schedule/dressing";
 import { fireHours } from "../core/schedule/places";
 import { givesGiblets, gravyPotOf, potsOf } from "../core/schedule/stock";
 import { formatMass, type UnitSystem } from "../core/units/quantity";
@@ -38,8 +39,9 @@ const CUT_WORD: Record<Plan["bird"]["cut"], string> = {
   "leg-roll": "boned and rolled leg",
 };
 /** The bird itself. A roll that the cook fills is bought without what goes into it. */
-function theBird({ bird }: Plan, { seasoning, chores }: DerivedPlan, units: UnitSystem): ListItem {
-  const filled = bird.cut === "leg-roll" && chores.some(({ kind }) => kind === "fill");
+function theBird(plan: Plan, { seasoning }: DerivedPlan, units: UnitSystem): ListItem {
+  const { bird } = plan;
+  const filled = bird.cut === "leg-roll" && isStuffed(plan);
   const eachKg = bird.massKg - (filled ? seasoning.stuffingGrams / 1000 / bird.count : 0);
   return {
     what: `${bird.species}, ${filled ? "boned leg, to be filled and rolled" : CUT_WORD[bird.cut]}, ${bird.state === "fresh" ? "fresh" : "frozen"}${bird.preSalted ? ", sold salted" : ""}`,
@@ -104,7 +106,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       ),
     ),
     ...when(
-      seasoning.stuffingGrams > 0 && chores.some(({ kind }) => kind === "fill"),
+      seasoning.stuffingGrams > 0 && isStuffed(plan),
       summed(
         `stuffing for ${bird.cut === "leg-roll" ? "the roll" : "the cavity"}`,
         seasoning.stuffingGrams,

@@ -50,10 +50,12 @@ interface Sizes {
   readonly thawsCm: BirdSize | null;
 }
 
-/** In the fridge, uncovered: while it dries, or while its salt goes in. */
-export const liesOnRack = ({ salt }: Pick<Measured, "salt">): boolean =>
-  salt.dryHours > 0 ||
-  (salt.saltHours > 0 && salt.keptIn === "fridge" && (salt.method === "dry" || salt.method === "injection"));
+/** Uncovered in the fridge while its salt goes in: what is in a bath or a cooler is not. */
+export const saltsOnRack = ({ salt }: Pick<Measured, "salt">): boolean =>
+  salt.saltHours > 0 && salt.keptIn === "fridge" && (salt.method === "dry" || salt.method === "injection");
+
+/** In the fridge, uncovered: while its salt goes in, or while it dries. */
+export const liesOnRack = (plan: Pick<Measured, "salt">): boolean => saltsOnRack(plan) || plan.salt.dryHours > 0;
 
 /** From its thaw, or from its ice, a bird may go straight into the heat; one that was never frozen waits in the fridge. */
 const waitsInFridge = (plan: Measured, { bath, coolerIceKg }: Kept): boolean =>

@@ -5,6 +5,7 @@ import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
+import { thawsInBrine } from "./ice";
 import type { Plan } from "./schema";
 
 /** What a brine is in: one vessel for all the birds, or one for each. */
@@ -52,11 +53,10 @@ function vesselsFor({ bird, salt, equipment }: Pick<Plan, "bird" | "salt" | "equ
 
 /** @throws QuantityError for amounts outside their ranges */
 export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Partial<Pick<Plan, "thawIn">>): SaltPlan {
-  const { bird, salt, thawIn } = plan;
-  const thawsInIt = thawIn === "brine" && bird.state !== "fresh";
+  const { bird, salt } = plan;
   const wantsBath = salt.method === "brine" || salt.method === "equilibrium";
   // A bath of no hours gives no salt.
-  const method = wantsBath && salt.saltHours === 0 && !thawsInIt ? "none" : salt.method;
+  const method = wantsBath && salt.saltHours === 0 && !thawsInBrine(plan) ? "none" : salt.method;
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
   const inBath = method === "brine" || method === "equilibrium";
   const vessels = vesselsFor(plan, ovenKg);

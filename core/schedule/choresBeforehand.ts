@@ -7,7 +7,7 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, taskOf } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
-import { isStuffed } from "./dressing";
+import { isStuffed, stuffingOf } from "./dressing";
 import { givesGiblets, gravyPotOf, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
 import { ANY_HOUR, EVENING, latestWithin, WAKING } from "./waking";
 
@@ -66,9 +66,8 @@ function putStuffing(sheet: ChoreSheet, wanted: Wanted): void {
   const { plan, bench, madeMs, filledFromMs } = wanted;
   if (!isStuffed(plan)) return;
   const eveMs = eveOf(wanted);
-  const isCold = plan.bird.cut === "leg-roll" || plan.season.stuffing === "cold";
   const startMs =
-    isCold && eveMs >= madeMs
+    stuffingOf(plan) === "cold" && eveMs >= madeMs
       ? bench.before(eveMs + STUFFING_MIN * MINUTE_MS, STUFFING_MIN, EVENING)
       : bench.before(filledFromMs, STUFFING_MIN, ANY_HOUR);
   sheet.put("stuffing", "board", startMs, STUFFING_MIN, { hands: 1, ring: true });

@@ -12,6 +12,7 @@ import { carveMinOf } from "../plan/carving";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
+import { thawsInBrine } from "../plan/ice";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
 import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
@@ -141,7 +142,7 @@ export function derivePlan(
   const gravy = gravyOf(plan, meatPercent ?? salt.meatPercentMost);
   const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
-  const inBrine = plan.bird.state !== "fresh" && plan.thawIn === "brine";
+  const inBrine = thawsInBrine(plan);
   const thawHours = Math.min(simulated.thawHours, LONGEST_THAW_HOURS);
   const serveMs = Math.max(Date.parse(plan.serveAt), beside.awaitedMs ?? Number.NEGATIVE_INFINITY);
   const input: ScheduleInput = {

@@ -15,6 +15,9 @@ export const handsOnSaltMin = (plan: Plan): number => withAll(plan, 10);
 /** With stuffing: a cavity, or a boned leg that is rolled around it; one with ice in it goes in as it was bought. */
 export const isStuffed = (plan: Plan): boolean =>
   plan.bird.cavity === "stuffed" || (plan.bird.cut === "leg-roll" && !goesInWithIce(plan));
+/** How what it is stuffed with goes in: into a roll it is cold. */
+export const stuffingOf = ({ bird, season }: Plan): Plan["season"]["stuffing"] =>
+  bird.cut === "leg-roll" ? "cold" : season.stuffing;
 const isFilled = (plan: Plan): boolean => plan.bird.cavity === "aromatics" || isStuffed(plan);
 
 /** Minutes of filling the bird, right before it is dressed: nothing raw lies filled for longer. */
