@@ -143,6 +143,8 @@ describe("an act at the stove taken back", () => {
       .toEqual([{ offAt: inAt, onAt: "2026-09-27T09:20:00.000Z" }]);
     void acts.heatWasOnAt(Date.parse(inAt) - 20 * 60_000);
     await expect.poll(async () => (await kept())?.happened.heatOnAt).toBe("2026-09-27T08:40:00.000Z");
+    // On before it went in, it was not off as it did.
+    expect((await kept())?.happened.heatOffs).toBeUndefined();
   });
 
   it("is a row long since ticked off, and what began with it", async () => {

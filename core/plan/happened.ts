@@ -142,10 +142,10 @@ export const withHeatOff = (happened: Happened, told: TimeWithoutHeat, before = 
 });
 
 /** It was on all the while after all. */
-export const withoutHeatOff = (happened: Happened, began: string): Happened => ({
-  ...happened,
-  heatOffs: (happened.heatOffs ?? []).filter(({ offAt }) => offAt !== began),
-});
+export function withoutHeatOff({ heatOffs = [], ...happened }: Happened, began: string): Happened {
+  const others = heatOffs.filter(({ offAt }) => offAt !== began);
+  return others.length > 0 ? { ...happened, heatOffs: others } : happened;
+}
 
 /** Its heat is on again; nothing changes where it was. */
 export const withHeatOn = (happened: Happened, at: string): Happened => ({

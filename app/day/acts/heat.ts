@@ -115,7 +115,9 @@ export const heatActs = ({ change, tells, happened }: Telling) => ({
     return change(
       happened((now) => {
         const { inAt = onAt } = now;
-        return ms <= Date.parse(inAt) ? { ...now, heatOnAt: onAt } : withHeatOff(now, { offAt: inAt, onAt });
+        if (ms > Date.parse(inAt)) return withHeatOff(now, { offAt: inAt, onAt });
+        // On before it went in, it was not off as it did.
+        return { ...withoutHeatOff(now, inAt), heatOnAt: onAt };
       }),
     );
   },
