@@ -61,14 +61,16 @@ it("tells of each with what it goes with", () => {
   };
   expect(rowsWith(wrapped, wrap)).toEqual(["stage-1"]);
   expect(rowsWith({ ...plan, stages: [{ fromMin: 0, airC: 160, wrap: "foil" }] }, wrap)).toEqual(["season-1"]);
-  // Spices of a brine are in it, and what was to go on with no salt goes on before the heat.
+  // Spices of a brine are in it; what was to go on with no salt goes on as it is laid out to dry, or before the heat.
   expect(rowsWith({ ...plan, salt: { ...plan.salt, method: "brine" } }, withSalt)).toEqual(["mix-brine-1"]);
   const brined = { ...plan, salt: { ...plan.salt, method: "brine" as const } };
   const brine = timetableOf(brined, deriveAny(brined, { pullMinute: 200, thawHours: 10 }), "metric").find(
     ({ id }) => id === "mix-brine-1",
   );
   expect(brine?.detail).toContain(`${withSalt}, 10 g;`);
-  expect(rowsWith({ ...plan, salt: { ...plan.salt, method: "none" } }, withSalt)).toEqual(["season-1"]);
+  const unsalted = { ...plan.salt, method: "none" as const };
+  expect(rowsWith({ ...plan, salt: { ...unsalted, dryHours: 12 } }, withSalt)).toEqual(["dry"]);
+  expect(rowsWith({ ...plan, salt: { ...unsalted, dryHours: 0 } }, withSalt)).toEqual(["season-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 150 }] } }, end)).toEqual(["glaze-1"]);
   expect(rowsWith({ ...plan, season: { ...plan.season, glazeAt: [{ atMin: 250 }] } }, end)).toEqual(["rest"]);
 });
@@ -113,4 +115,22 @@ it("tells once what several pieces in one heat get once", () => {
   };
   expect([times("into-the-tray"), times("into-the-wrap"), times("into-the-gravy")]).toEqual([1, 1, 1]);
   expect([times("with-the-salt"), times("before-the-heat"), times("at-the-end")]).toEqual([2, 2, 2]);
+});
+
+it("is made before it is wanted, in every plan", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, (any, cook) => {
+      const plan = { ...any, additions: ONE_EACH.map((each) => ({ ...each, makeMin: 10 })) };
+      const rows = timetableOf(plan, deriveAny(plan, cook), "metric");
+      for (const { name } of plan.additions) {
+        const [made, ...told] = [
+          rows.find(({ what }) => what === `Make: ${name}`),
+          ...rows.filter(({ detail }) => detail.includes(name)),
+        ];
+        expect(made, name).toBeDefined();
+        for (const row of told) expect(made?.endMs, `${name} before ${row.what}`).toBeLessThanOrEqual(row.startMs);
+      }
+    }),
+    plansAsked(300),
+  );
 });

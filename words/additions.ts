@@ -2,7 +2,7 @@
 
 import { isOnBird, wrapsAt } from "../core/plan/additions";
 import type { Addition, Plan } from "../core/plan/schema";
-import { taskOf } from "../core/schedule/backward";
+import { withSaltTask } from "../core/schedule/backward";
 import type { ChoreKind } from "../core/schedule/chore";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
@@ -42,7 +42,7 @@ export const additionWords = (each: Addition, plan: Pick<Plan, "bird">, units: U
   `${each.name}, ${additionAmount(each, plan, units)}${isOnBird(each) ? ` ${ADDITION_WHERE[each.where]}` : ""}`;
 
 /** Rows of the timetable that tell of the cook's own lines. */
-type Row = "brine" | "salt" | "season" | "stage" | "glaze" | "rest" | "thicken";
+type Row = "brine" | "salt" | "dry" | "season" | "stage" | "glaze" | "rest" | "thicken";
 type Placed = Pick<DerivedPlan, "schedule" | "chores" | "beside">;
 
 /** What several pieces in one heat get once: it is told with the first of them. */
@@ -53,7 +53,7 @@ function rowOf({ when }: Addition, plan: Plan, { schedule, chores }: Placed): Ro
   const has = (kind: ChoreKind): boolean => chores.some((chore) => chore.kind === kind);
   switch (when) {
     case "with-the-salt":
-      return has("mix-brine") ? "brine" : taskOf(schedule, "salt") ? "salt" : "season";
+      return has("mix-brine") ? "brine" : (withSaltTask(schedule) ?? "season");
     case "before-the-heat":
     case "into-the-tray":
       return "season";

@@ -43,7 +43,7 @@ function cups(amount: number): string {
 export const liquid = (ml: number, units: UnitSystem): string => {
   if (units === "metric" && ml < 25) return `${Math.max(1, Math.round(ml))} mL`;
   if (units === "metric") return ml < 1000 ? `${tens(ml)} mL` : `${(ml / 1000).toFixed(1)} L`;
-  if (ml < ML_PER_CUP / 4) return formatSpoons(Math.max(1 / 4, (48 * ml) / ML_PER_CUP), units);
+  if (ml < ML_PER_CUP / 4) return inSpoons(Math.max(1 / 4, ml / ML_PER_TEASPOON), units);
   if (ml < 8 * ML_PER_CUP) return cups(ml / ML_PER_CUP);
   const halves = Math.round((2 * ml) / 1000 / L_PER_QUART);
   return `${Math.floor(halves / 2)}${halves % 2 ? "½" : ""} quarts`;
@@ -155,12 +155,13 @@ export function formatSpoons(teaspoons: number, units: UnitSystem): string {
 }
 
 /** By the half teaspoon, from two tablespoons on by the tablespoon: nothing of it hangs on less. */
-export function spooned(what: Spooned, grams: number, units: UnitSystem): string {
-  if (units === "metric") return small(grams, units);
-  const teaspoons = teaspoonsOf(what, grams);
+function inSpoons(teaspoons: number, units: UnitSystem): string {
   if (teaspoons < 1) return formatSpoons(teaspoons, units);
   return formatSpoons(teaspoons < 5.5 ? Math.round(2 * teaspoons) / 2 : 3 * Math.round(teaspoons / 3), units);
 }
+
+export const spooned = (what: Spooned, grams: number, units: UnitSystem): string =>
+  units === "metric" ? small(grams, units) : inSpoons(teaspoonsOf(what, grams), units);
 
 /** Whole quarters of a cup, and what is left in tablespoons. */
 function cupsAndSpoons(teaspoons: number): string {

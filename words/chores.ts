@@ -6,7 +6,7 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
-import { goesInHard } from "../core/plan/ice";
+import { goesInHard, thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, glazeMoments, startsShielded } from "../core/plan/season";
@@ -74,7 +74,9 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       ];
     case "eve-check": {
       const thaw = taskOf(schedule, "thaw");
-      const thaws = thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
+      // In water it is not left to the morning.
+      const thaws =
+        thawPlaceOf(plan) === "fridge" && thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
       return [
         startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [

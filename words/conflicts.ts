@@ -58,9 +58,9 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "never-thaws":
       return `At ${t(conflict.mediumC)} it would hardly thaw: meat melts just below freezing.`;
     case "thawed-in-water-waits":
-      return `A bird thawed in water is cooked at once; ${formatDuration(conflict.hours * 3600)} of salting and drying cannot follow.`;
+      return `A bird thawed in water is cooked at once; it cannot lie in salt or dry for ${formatDuration(conflict.hours * 3600)} after.`;
     case "ice-waits":
-      return `A bird that goes in with its ice is not salted and dried for ${formatDuration(conflict.hours * 3600)} first.`;
+      return `A bird that goes in with its ice does not lie in salt or dry for ${formatDuration(conflict.hours * 3600)} first.`;
     case "waits-too-long-raw":
       return `${formatDuration(conflict.hours * 3600)} raw in the fridge is longer than the usual guidance of ${conflict.limitDays} days. Follow your local food-safety authority.`;
     case "brined-too-long":

@@ -10,7 +10,7 @@ import { hasGiblets } from "../core/kitchen/cutting";
 import { slicesFromBone } from "../core/plan/carving";
 import { saltsOnRack } from "../core/plan/fits";
 import { movedInto } from "../core/plan/heats";
-import { goesInWithIce, thawsInBrine } from "../core/plan/ice";
+import { goesInWithIce, thawPlaceOf, thawsInBrine } from "../core/plan/ice";
 import { preheatedC } from "../core/plan/methods";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
@@ -96,7 +96,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     ],
     none: ["", ""],
   };
-  const isOnRack = saltsOnRack(plan);
+  const isOnRack = saltsOnRack(salt);
   const away = isOnRack
     ? ["on its rack in the fridge, uncovered"]
     : inCooler
@@ -111,7 +111,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     return heat ? `${MOVED_INTO[heat]} at ` : "";
   };
   return {
-    thaw: thaw[plan.thawIn],
+    thaw: thaw[thawPlaceOf(plan)],
     prepare: goesInWithIce(plan)
       ? [
           "Unwrap it",
@@ -150,7 +150,10 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
       ? ["Dry on, uncovered in the fridge", "on its rack as before; what has run out is thrown away"]
       : [
           "Uncover on a rack in the fridge",
-          salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
+          [
+            ...additionsIn("dry", plan, derived, units),
+            salt.bath ? "drained and patted dry; for dry skin" : "for dry skin; what has run out is thrown away",
+          ].join("; "),
         ],
     preheat: fire
       ? [

@@ -23,7 +23,8 @@ it("says of any bird how long its thaw takes, or that it never ends, in the cook
 });
 
 it("names the colder fridge that it is ready in by the cook's own degrees", () => {
-  const plan = { bird: { ...sampleRoast().plan.bird, state: "frozen" as const }, thawIn: "fridge" as const };
+  const { plan: sample } = sampleRoast();
+  const plan = { ...sample, bird: { ...sample.bird, state: "frozen" as const }, thawIn: "fridge" as const };
   expect(thawWords(plan, 70, "metric")).toContain("in a fridge 1 °C colder than yours");
   expect(thawWords(plan, 70, "us")).toContain("in a fridge 2 °F colder than yours");
 });

@@ -2,6 +2,7 @@
 import { constant } from "../core/constants";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { publishedThaw } from "../core/kitchen/thaw";
+import { thawPlaceOf } from "../core/plan/ice";
 import type { Plan } from "../core/plan/schema";
 import { formatDuration, formatTemperatureDifference, type UnitSystem } from "../core/units/quantity";
 import { COLD_LIMIT } from "./amounts";
@@ -10,7 +11,9 @@ import { COLD_LIMIT } from "./amounts";
 export const NEVER_THAWS = "so cold, its last ice would never go";
 
 /** @param thawHours infinity where it never thaws */
-export function thawWords({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">, thawHours: number, units: UnitSystem) {
+export function thawWords(plan: Pick<Plan, "bird" | "salt" | "thawIn">, thawHours: number, units: UnitSystem) {
+  const { bird } = plan;
+  const thawIn = thawPlaceOf(plan);
   if (thawIn === "none") {
     const how =
       bird.state === "frozen"

@@ -1,7 +1,21 @@
+import fc from "fast-check";
 import { expect, it } from "vitest";
-import { deriveAny } from "../tests/helpers/anyPlan";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { timetableOf } from "./timetable";
+
+it("has no bird thaw in a brine that is never made, and tells of every brine that is", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+      const derived = deriveAny(plan, cook);
+      const rows = timetableOf(plan, derived, "metric");
+      const inBrine = rows.filter(({ what }) => /the brine: | its brine/.test(what) && !what.startsWith("Mix"));
+      expect(inBrine.length > 0).toBe(derived.salt.bath !== null);
+      expect(rows.some(({ what }) => what.startsWith("Mix the brine"))).toBe(derived.salt.bath !== null);
+    }),
+    plansAsked(300),
+  );
+});
 
 it("a dish is started where it is made: in the oven, on a ring, or at the board", () => {
   const { plan } = sampleRoast();

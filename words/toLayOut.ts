@@ -94,7 +94,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     ...(shelf
       ? [
           {
-            what: `room in the fridge: the bird ${liesOnRack(plan) ? "on its rack, uncovered" : "until it goes in"}`,
+            what: `room in the fridge: the bird ${liesOnRack(plan, salt) ? "on its rack, uncovered" : "until it goes in"}`,
             amount: roomFor(shelf.needs, units),
             isOwn: true,
           },

@@ -11,6 +11,7 @@ import type { UnitSystem } from "../core/units/quantity";
 import { ADDITION_WHERE, additionAmount } from "./additions";
 import { formatSpoons, ice, liquid, PINCH, small, spooned, strength } from "./amounts";
 import { makesGravy, type Part, when } from "./listItem";
+import { allOf } from "./listing";
 import { heatWords, SALT_NAMES } from "./names";
 import { forEachBird } from "./titles";
 
@@ -30,6 +31,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
   const { grams, teaspoons, sugarGrams } = saltEach(salt);
   const spoons = formatSpoons(teaspoons, units);
   const isWhole = hasGiblets(plan.bird.cut);
+  const salty = plan.additions.filter((own) => isOnBird(own) && own.saltPercent > 0).map(({ name }) => name);
   const part = (share: number): string =>
     units === "us" ? formatSpoons(teaspoons * share, units) : small(grams * share, units);
   const shares = SALT_SHARES.map(
@@ -53,7 +55,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
           {
             what: plan.bird.preSalted
               ? "no salt: the bird was sold salted"
-              : `no salt before it goes ${heatWords(plan.heat).into}`,
+              : `no salt before it goes ${heatWords(plan.heat).into}${salty.length > 0 ? ` but that in: ${allOf(salty)}` : ""}`,
             amount: "",
           },
         ]),

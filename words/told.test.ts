@@ -50,7 +50,11 @@ const CHOICES: Readonly<Record<string, readonly Partial<Plan>[]>> = {
   cavity: (["empty", "aromatics", "stuffed"] as const).map((cavity) => bird({ cavity })),
   "birds of one roast": [1, 2].map((count) => bird({ count })),
   "sold salted": [false, true].map((preSalted) => ({ ...bird({ preSalted }), ...salt({ method: "none" }) })),
-  "thaws in": THAW_PLACES.filter((each) => each !== "none").map((thawIn) => ({ thawIn, ...bird({ state: "frozen" }) })),
+  "thaws in": THAW_PLACES.filter((each) => each !== "none").map((thawIn) => ({
+    thawIn,
+    ...bird({ state: "frozen" }),
+    salt: brined,
+  })),
   "salt method": SALT_METHODS.map((method) => salt({ method })),
   "kind of salt": SALT_KINDS.map((kind) => salt({ kind })),
   bath: BATHS.map((bath) => ({ salt: { ...brined, bath } })),

@@ -12,6 +12,7 @@ import { feedMinutes, fireOf } from "../kitchen/fuel";
 import { cookedMeatKg } from "../kitchen/guests";
 import { LONGEST_OPEN_MIN, offAsItWentIn, type TimeWithoutHeat } from "../plan/happened";
 import { heatsOf, ovenIn } from "../plan/heats";
+import { thawPlaceOf } from "../plan/ice";
 import { preheatedC, sears } from "../plan/methods";
 import type { Roast } from "../plan/roast";
 import { saltPlan } from "../plan/saltPlan";
@@ -75,13 +76,12 @@ export function beforeOvenOf(plan: Plan): BeforeOven {
   const { method, grams, hours, waterEachL, injected } = saltPlan(plan);
   return {
     iceShare: ICE_AT_FIRST[bird.state](bird.ice),
-    thawIn: plan.thawIn,
+    thawIn: thawPlaceOf(plan),
     fridgeC: equipment.fridgeC,
     tapWaterC: equipment.tapWaterC,
     saltedPercent: bird.preSalted ? constant("preSaltedPercent") : 0,
     salting: method === "none" ? null : { method, saltKg: grams / 1000 / bird.count, waterKg: waterEachL, hours },
-    injection:
-      injected === null ? null : { saltKg: injected.grams / 1000 / bird.count, waterKg: injected.waterL / bird.count },
+    injection: injected && { saltKg: injected.grams / 1000, waterKg: injected.waterL },
     dryHours: plan.salt.dryHours,
     counterMin: plan.season.counterMin,
   };

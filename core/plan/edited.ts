@@ -1,6 +1,7 @@
 /** What has happened, as it counts once the plan that it happened under is another. */
 import { areOneOven } from "../heat/sources";
 import { withoutTicks } from "./happened";
+import { thawPlaceOf } from "./ice";
 import type { Roast } from "./roast";
 import type { Plan } from "./schema";
 
@@ -47,7 +48,7 @@ export function happenedAfterEdit({ plan: before, happened }: Pick<Roast, "plan"
   const { stagesDone: done } = happened;
   let held = happened;
   if (done !== undefined) held = { ...held, stagesDone: doneAfterEdit(before.stages, after.stages, done) };
-  if (before.thawIn !== after.thawIn || before.bird.state !== after.bird.state)
+  if (thawPlaceOf(before) !== thawPlaceOf(after) || before.bird.state !== after.bird.state)
     held = without(held, "thawBegunAt", OF_THAW);
   if (before.heat !== after.heat && !areOneOven(before.heat, after.heat) && happened.inAt === undefined) {
     held = without(held, "heatOnAt", OF_HEAT);

@@ -31,13 +31,13 @@ const TUCKED = { share: 0.82, roomCm: 0 } as const;
 
 interface Measured {
   readonly bird: Pick<Plan["bird"], "cut" | "count" | "state">;
-  readonly salt: Pick<Plan["salt"], "method" | "saltHours" | "dryHours" | "keptIn">;
+  readonly salt: Pick<Plan["salt"], "dryHours">;
   readonly heat: Plan["heat"];
   readonly stages: Plan["stages"];
   readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
 }
 
-type Kept = Pick<SaltPlan, "bath" | "coolerIceKg">;
+type Kept = Pick<SaltPlan, "method" | "hours" | "bath" | "coolerIceKg">;
 
 const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
@@ -51,15 +51,16 @@ interface Sizes {
 }
 
 /** Uncovered in the fridge while its salt goes in: what is in a bath or a cooler is not. */
-export const saltsOnRack = ({ salt }: Pick<Measured, "salt">): boolean =>
-  salt.saltHours > 0 && salt.keptIn === "fridge" && (salt.method === "dry" || salt.method === "injection");
+export const saltsOnRack = ({ method, hours, coolerIceKg }: Kept): boolean =>
+  hours > 0 && coolerIceKg === null && (method === "dry" || method === "injection");
 
 /** In the fridge, uncovered: while its salt goes in, or while it dries. */
-export const liesOnRack = (plan: Pick<Measured, "salt">): boolean => saltsOnRack(plan) || plan.salt.dryHours > 0;
+export const liesOnRack = (plan: Pick<Measured, "salt">, salt: Kept): boolean =>
+  saltsOnRack(salt) || plan.salt.dryHours > 0;
 
 /** From its thaw, or from its ice, a bird may go straight into the heat; one that was never frozen waits in the fridge. */
-const waitsInFridge = (plan: Measured, { bath, coolerIceKg }: Kept): boolean =>
-  liesOnRack(plan) || (plan.bird.state !== "frozen" && bath === null && coolerIceKg === null);
+const waitsInFridge = (plan: Measured, salt: Kept): boolean =>
+  liesOnRack(plan, salt) || (plan.bird.state !== "frozen" && salt.bath === null && salt.coolerIceKg === null);
 
 /** A grill, a smoker and a spit are not measured. */
 export function fitsOf({ sizeCm: size, thawsCm }: Sizes, plan: Measured, salt: Kept): Fit[] {

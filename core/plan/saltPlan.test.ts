@@ -65,6 +65,23 @@ describe("what to weigh", () => {
     expect(saltPlan({ ...thawing, salt: { ...plan.salt, method: "brine", saltHours: 0 } }).grams).toBeGreaterThan(0);
   });
 
+  it("is what is injected where there is none besides, and where that is nothing too no salt at all", () => {
+    const nothing = [
+      { method: "dry", percent: 0 },
+      { method: "injection", percent: 0 },
+      { method: "equilibrium", percent: 0 },
+      { method: "brine", saltHours: 0 },
+    ] as const;
+    for (const salt of nothing) {
+      expect(of(salt)).toMatchObject({ method: "none", grams: 0, hours: 0, bath: null, injected: null });
+    }
+    for (const salt of nothing.filter(({ method }) => method !== "injection")) {
+      const injected = of({ ...salt, injectPercent: 0.6 });
+      expect(injected).toEqual(of({ ...salt, method: "injection", percent: 0.6 }));
+      expect(injected.grams).toBeGreaterThan(0);
+    }
+  });
+
   it("of two birds goes into one pot where that holds them, else into one each", () => {
     const two = (potL: number, bath: "pot" | "bag" = "pot") =>
       saltPlan({

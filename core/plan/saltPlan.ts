@@ -4,7 +4,7 @@ import { ovenMassKg } from "../bird/mass";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
-import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
+import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, isBath, type SaltMethod } from "../kitchen/salt";
 import { thawsInBrine } from "./ice";
 import type { Plan } from "./schema";
 
@@ -51,36 +51,45 @@ function vesselsFor({ bird, salt, equipment }: Pick<Plan, "bird" | "salt" | "equ
   return together !== false && ovenKg * bird.count <= 16 && together <= equipment.potL ? 1 : bird.count;
 }
 
+type Chosen = Pick<Plan["salt"], "method" | "percent" | "injectPercent">;
+const NO_SALT: Chosen = { method: "none", percent: 0, injectPercent: 0 };
+
+/** What of the choice is done: a bath of no hours and salt of nothing give none, and what is injected besides is all then. */
+function doneOf(plan: Pick<Plan, "bird" | "salt" | "thawIn">): Chosen {
+  const { method, percent, injectPercent, saltHours } = plan.salt;
+  if (method === "none") return NO_SALT;
+  const isDone = isBath(method)
+    ? thawsInBrine(plan) || (saltHours > 0 && (method === "brine" || percent > 0))
+    : percent > 0;
+  if (isDone) return { method, percent, injectPercent: method === "injection" ? 0 : injectPercent };
+  return method !== "injection" && injectPercent > 0
+    ? { method: "injection", percent: injectPercent, injectPercent: 0 }
+    : NO_SALT;
+}
+
 /** @throws QuantityError for amounts outside their ranges */
-export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "equipment"> & Partial<Pick<Plan, "thawIn">>): SaltPlan {
+export function saltPlan(plan: Pick<Plan, "bird" | "salt" | "thawIn" | "equipment">): SaltPlan {
   const { bird, salt } = plan;
-  const wantsBath = salt.method === "brine" || salt.method === "equilibrium";
-  // A bath of no hours gives no salt.
-  const method = wantsBath && salt.saltHours === 0 && !thawsInBrine(plan) ? "none" : salt.method;
+  const { method, percent, injectPercent } = doneOf(plan);
   const ovenKg = ovenMassKg(bird.massKg, bird.species, bird.cut);
-  const inBath = method === "brine" || method === "equilibrium";
   const vessels = vesselsFor(plan, ovenKg);
   const birdsInOne = bird.count / vessels;
-  const bath = inBath ? bathFor(ovenKg * birdsInOne, salt.bath === "bag") : null;
+  const bath = isBath(method) ? bathFor(ovenKg * birdsInOne, salt.bath === "bag") : null;
   const meatWaterKg = ovenKg * waterShare(bird.species);
   const bathSalt =
-    bath && inBath
+    bath && isBath(method)
       ? brine({
           method,
-          percent: method === "brine" ? salt.brinePercent : salt.percent,
+          percent: method === "brine" ? salt.brinePercent : percent,
           waterKg: bath.waterL,
           meatKg: ovenKg * birdsInOne,
           meatWaterKg: meatWaterKg * birdsInOne,
         })
       : null;
-  const each = bathSalt
-    ? bathSalt.saltGrams / birdsInOne
-    : method === "none"
-      ? 0
-      : drySaltGrams(bird.massKg, salt.percent);
+  const each = bathSalt ? bathSalt.saltGrams / birdsInOne : drySaltGrams(bird.massKg, percent);
   const grams = each * bird.count;
   const waterEachL = bath ? bath.waterL / birdsInOne : method === "injection" ? injectionWaterKg(ovenKg) : 0;
-  const injectedEach = method === "none" || method === "injection" ? 0 : drySaltGrams(bird.massKg, salt.injectPercent);
+  const injectedEach = drySaltGrams(bird.massKg, injectPercent);
   const taken = bathSalt
     ? // Evenly over bath and meat: where every brine ends.
       (each * meatWaterKg) / (meatWaterKg + waterEachL) / (ovenKg * 10)

@@ -183,3 +183,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
 }
 
 export const taskOf = ({ tasks }: Schedule, id: TaskId): Task | undefined => tasks.find((task) => task.id === id);
+
+/** What a thing that goes on with the salt goes on at, brine aside: as it is salted, or laid out uncovered without any. */
+export const withSaltTask = (schedule: Schedule): "salt" | "dry" | undefined =>
+  (["salt", "dry"] as const).find((id) => taskOf(schedule, id));

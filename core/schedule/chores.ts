@@ -2,6 +2,7 @@
 
 import { constant } from "../constants";
 import type { Gravy } from "../kitchen/gravy";
+import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import type { HistoryPoint } from "../processes/bird";
 import { MINUTE_MS } from "../units/time";
@@ -26,6 +27,7 @@ interface Around {
   /** When it was planned: what belongs to an evening that was over by then is done on the day. */
   readonly madeMs: number;
   readonly gravy: Gravy;
+  readonly salt: SaltPlan;
 }
 
 /** @param history of the simulated roast: when it comes to its conditions */
@@ -33,7 +35,7 @@ export function choresOf(
   plan: Plan,
   schedule: Schedule,
   history: readonly HistoryPoint[],
-  { taken, gravyLeadMs, madeMs, gravy }: Around,
+  { taken, gravyLeadMs, madeMs, gravy, salt }: Around,
 ): Chore[] {
   const sheet = new ChoreSheet();
   const bench = new Bench(plan.zone, madeMs);
@@ -62,6 +64,7 @@ export function choresOf(
     dressedFromMs,
     gravyEndMs,
     gravy,
+    salt,
     isMade,
   });
   return sheet.chores.sort((a, b) => a.startMs - b.startMs);

@@ -2,9 +2,11 @@
 
 import type { Gravy } from "../kitchen/gravy";
 import { wrapsAt } from "../plan/additions";
+import { thawsInBrine } from "../plan/ice";
+import type { SaltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
-import { type Schedule, taskOf } from "./backward";
+import { type Schedule, taskOf, withSaltTask } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
 import { isStuffed, stuffingOf } from "./dressing";
@@ -33,24 +35,28 @@ interface Wanted {
   readonly dressedFromMs: number;
   readonly gravyEndMs: number;
   readonly gravy: Gravy;
+  readonly salt: SaltPlan;
   /** Whether another roast of the table has one already, and one is enough. */
   isMade(kind: "eve-check" | "stock" | "thicken"): boolean;
 }
 
 export function putBeforehand(sheet: ChoreSheet, wanted: Wanted): void {
+  putBrine(sheet, wanted);
   putMade(sheet, wanted);
   putStuffing(sheet, wanted);
-  putBrine(sheet, wanted);
   if (!wanted.isMade("eve-check")) putEveCheck(sheet, wanted);
   if (!wanted.isMade("stock") && !wanted.isMade("thicken")) putStock(sheet, wanted);
 }
 
 /** Pastes, butters and liquids that are made before they go on. */
 function putMade(sheet: ChoreSheet, wanted: Wanted): void {
-  const { plan, schedule, bench, filledFromMs, dressedFromMs, gravyEndMs } = wanted;
+  const { plan, schedule, bench, filledFromMs, gravyEndMs } = wanted;
+  const brine = sheet.chores.find(({ kind }) => kind === "mix-brine");
+  // Before hands touch the bird, where something goes on it from then on.
+  const withSaltMs = withSaltTask(schedule) ? (taskOf(schedule, "prepare")?.startMs ?? filledFromMs) : filledFromMs;
   for (const { when, makeMin } of plan.additions.filter((each) => each.makeMin > 0)) {
     const byMs = {
-      "with-the-salt": taskOf(schedule, "prepare")?.startMs ?? taskOf(schedule, "salt")?.startMs ?? dressedFromMs,
+      "with-the-salt": brine?.startMs ?? withSaltMs,
       "before-the-heat": filledFromMs,
       "into-the-tray": filledFromMs,
       "into-the-wrap": wrapsAt(plan) === 0 ? filledFromMs : schedule.inAtMs,
@@ -73,9 +79,9 @@ function putStuffing(sheet: ChoreSheet, wanted: Wanted): void {
   sheet.put("stuffing", "board", startMs, STUFFING_MIN, { hands: 1, ring: true });
 }
 
-function putBrine(sheet: ChoreSheet, { plan, schedule, bench }: Wanted): void {
-  if (plan.salt.method !== "brine" && plan.salt.method !== "equilibrium") return;
-  const thaw = plan.thawIn === "brine" ? taskOf(schedule, "thaw") : undefined;
+function putBrine(sheet: ChoreSheet, { plan, schedule, bench, salt }: Wanted): void {
+  if (!salt.bath) return;
+  const thaw = thawsInBrine(plan) ? taskOf(schedule, "thaw") : undefined;
   const bathFromMs = (thaw ?? taskOf(schedule, "salt"))?.startMs;
   if (bathFromMs === undefined) return;
   const startMs = bench.before(bathFromMs - BRINE_COOLS_MIN * MINUTE_MS, MIX_BRINE_MIN);

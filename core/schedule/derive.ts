@@ -12,7 +12,7 @@ import { carveMinOf } from "../plan/carving";
 import { type Fit, fitsOf } from "../plan/fits";
 import { gravyOf } from "../plan/gravy";
 import { usesOven } from "../plan/heats";
-import { thawsInBrine } from "../plan/ice";
+import { thawPlaceOf, thawsInBrine } from "../plan/ice";
 import { type SaltPlan, saltPlan } from "../plan/saltPlan";
 import type { Plan, Side } from "../plan/schema";
 import { type Seasoning, seasoningFor } from "../plan/season";
@@ -149,7 +149,7 @@ export function derivePlan(
     serveAtMs: serveMs,
     dayBefore,
     thawHours,
-    thawIn: plan.thawIn,
+    thawIn: thawPlaceOf(plan),
     prepareMin: boardMin(cut, count),
     saltHours: inBrine ? Math.max(0, salt.hours - thawHours) : salt.grams > 0 ? salt.hours : 0,
     saltMin: salt.grams > 0 && !inBrine ? handsOnSaltMin(plan) : 0,
@@ -183,7 +183,7 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs, gravy });
+  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs, gravy, salt });
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;

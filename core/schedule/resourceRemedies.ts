@@ -1,6 +1,7 @@
 /** What can be done where two tasks want one thing of the kitchen. */
 
 import { type HeatSource, isFire } from "../heat/sources";
+import { isBath } from "../kitchen/salt";
 import { withHeatThroughout } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
@@ -111,8 +112,7 @@ function couldHelp({ kind, uses }: ResourceConflict, plan: Plan): readonly Remed
         })),
       };
       if (!ids.includes("salt")) return [room];
-      const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
-      return [COOLER, ...(inBath && plan.salt.bath === "pot" ? [BAG] : []), room];
+      return [COOLER, ...(isBath(plan.salt.method) && plan.salt.bath === "pot" ? [BAG] : []), room];
     }
   }
 }

@@ -6,6 +6,7 @@ import { type HeatSource, isFire } from "../heat/sources";
 import { goesInCold } from "../kitchen/broughtUp";
 import { hasGiblets } from "../kitchen/cutting";
 import { heatsOf } from "../plan/heats";
+import { thawPlaceOf } from "../plan/ice";
 import type { Equipment } from "../plan/kitchen";
 import { preheatedC } from "../plan/methods";
 import type { SaltPlan } from "../plan/saltPlan";
@@ -79,11 +80,12 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     if (endMs > startMs) uses.push({ ...nothing, id, startMs, endMs, ...takes });
   };
   const salting = taskOf(schedule, "salt");
+  const thawIn = thawPlaceOf(plan);
   const isInCooler = salt.coolerIceKg !== null;
   const bathL = salt.bath ? salt.bath.containerL * salt.bath.vessels : 0;
   const birdL = (bird.massKg * bird.count) / MEAT_KG_PER_L;
   const inFridge: Record<string, number> = {
-    thaw: plan.thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : plan.thawIn === "brine" && !isInCooler ? bathL : 0,
+    thaw: thawIn === "fridge" ? birdL * FRIDGE_ROOM.thaw : thawIn === "brine" && !isInCooler ? bathL : 0,
     salt: isInCooler || salting?.lane !== "cold" ? 0 : bathL || birdL * FRIDGE_ROOM.dry,
     dry: birdL * FRIDGE_ROOM.dry,
     chill: birdL * SPECIES_RECORDS[bird.species].edibleShare.value * FRIDGE_ROOM.chill,

@@ -1,7 +1,7 @@
 /** What a plan's cook says of the same plan thawed elsewhere, or not at all, before that is simulated. */
 import { constant } from "../constants";
 import { roughThawHours } from "../kitchen/thaw";
-import { goesInWithIce } from "../plan/ice";
+import { goesInWithIce, thawPlaceOf } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import type { Simulated } from "./derive";
 
@@ -10,11 +10,11 @@ const longerShare = (plan: Plan): number => (goesInWithIce(plan) ? 1 + constant(
 
 /** Thawed as the published table has it, and roasted for as much longer as a bird with ice in it. */
 export function thawedOtherwise(known: Simulated, plan: Plan, changed: Plan): Simulated {
-  if (changed.thawIn === plan.thawIn) return known;
+  if (thawPlaceOf(changed) === thawPlaceOf(plan)) return known;
   const longer = longerShare(changed) / longerShare(plan);
   return {
     ...known,
-    thawHours: roughThawHours(changed.bird.massKg, changed.thawIn),
+    thawHours: roughThawHours(changed.bird.massKg, thawPlaceOf(changed)),
     pullMinute: longer * known.pullMinute,
     history: known.history.map((point) => ({ ...point, minute: longer * point.minute })),
   };

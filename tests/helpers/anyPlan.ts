@@ -153,7 +153,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       method: fc.constantFrom(...SALT_METHODS),
       kind: fc.constantFrom(...SALT_KINDS),
       gramsPerTeaspoon: fc.option(fc.double({ min: 1, max: 8, noNaN: true })),
-      percent: fc.double({ min: 0, max: 2, noNaN: true }),
+      percent: fc.oneof({ weight: 6, arbitrary: fc.double({ min: 0, max: 2, noNaN: true }) }, fc.constant(0)),
       injectPercent: fc.constantFrom(0, 0, 0.4),
       brinePercent: fc.double({ min: 1, max: 12, noNaN: true }),
       sugarShare: fc.double({ min: 0, max: 1, noNaN: true }),

@@ -2,6 +2,7 @@ import type { PlannedDone } from "../../../core/forecast/planned";
 import { NEVER } from "../../../core/forecast/shares";
 import { isFire } from "../../../core/heat/sources";
 import { goesInCold } from "../../../core/kitchen/broughtUp";
+import { thawPlaceOf } from "../../../core/plan/ice";
 import { preheatedC } from "../../../core/plan/methods";
 import type { Roast } from "../../../core/plan/roast";
 import { saltEach } from "../../../core/plan/saltPlan";
@@ -65,7 +66,7 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         <Fact
           label={
             { fridge: "Thaw in the fridge from", water: "In cold water from", brine: "In the brine from", none: "" }[
-              plan.thawIn
+              thawPlaceOf(plan)
             ]
           }
           value={clockTime(start.startMs, zone, reader)}

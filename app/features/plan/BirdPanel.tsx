@@ -5,8 +5,10 @@ import { SPECIES } from "../../../core/bird/species";
 import { requireBetween } from "../../../core/errors";
 import { isFire } from "../../../core/heat/sources";
 import { hasGiblets } from "../../../core/kitchen/cutting";
+import { isBath } from "../../../core/kitchen/salt";
 import { onTheMorning, withBird, withForm } from "../../../core/plan/edits";
 import type { Fit } from "../../../core/plan/fits";
+import { thawPlaceOf } from "../../../core/plan/ice";
 import { THAW_PLACES } from "../../../core/processes/ice";
 import { formatMass, parseMassKg } from "../../../core/units/quantity";
 import { roughly } from "../../../words/amounts";
@@ -36,7 +38,6 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
   const { drag, settle } = usePlanStore();
   const { bird } = plan;
   const [lowKg, highKg] = massRangeKg(bird.species, bird.cut);
-  const inBath = plan.salt.method === "brine" || plan.salt.method === "equilibrium";
   return (
     <>
       <DragRow
@@ -127,10 +128,11 @@ export function BirdPanel({ roast, plan, derived, cook, units }: PanelProps) {
         <>
           <Segmented
             label="Thaw"
-            value={plan.thawIn}
-            choices={THAW_PLACES.filter((place) => place !== "brine" || inBath || plan.thawIn === "brine").map(
-              (value) => ({ value, label: THAW_NAMES[value] }),
-            )}
+            value={thawPlaceOf(plan)}
+            choices={THAW_PLACES.filter((place) => place !== "brine" || isBath(plan.salt.method)).map((value) => ({
+              value,
+              label: THAW_NAMES[value],
+            }))}
             onChange={(thawIn) => settle((before) => ({ ...before, thawIn }))}
           />
           <p className="text-sm text-soft">{thawWords(plan, cook.thawHours, units)}</p>
