@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { listsOf } from "./lists";
 import { timetableOf } from "./timetable";
 
 it("has no bird thaw in a brine that is never made, and tells of every brine that is", () => {
@@ -12,6 +13,9 @@ it("has no bird thaw in a brine that is never made, and tells of every brine tha
       const inBrine = rows.filter(({ what }) => /the brine: | its brine/.test(what) && !what.startsWith("Mix"));
       expect(inBrine.length > 0).toBe(derived.salt.bath !== null);
       expect(rows.some(({ what }) => what.startsWith("Mix the brine"))).toBe(derived.salt.bath !== null);
+      const listed = Object.values(listsOf(plan, derived, "metric")).flat();
+      const ofBrine = listed.some(({ what, why = "" }) => /\bbrine\b/.test(`${what} ${why}`));
+      expect(ofBrine).toBe(derived.salt.bath !== null);
     }),
     plansAsked(300),
   );

@@ -84,7 +84,9 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
         "ice",
         iceKg,
         (kg) => ice(kg, units),
-        `to cool the brine, and to keep it at ${COLD_LIMIT[units]} or under`,
+        [salt.bath && "to cool the brine", salt.coolerIceKg !== null && `to keep it at ${COLD_LIMIT[units]} or under`]
+          .filter(Boolean)
+          .join(", and "),
       ),
     ),
     ...(plan.season.fat === "none" ? [] : [weighed(FAT_WORD[plan.season.fat](plan), seasoning.fatGrams, units, "fat")]),

@@ -22,6 +22,8 @@ describe("a guide's lines on the solid", () => {
       const steps = [
         ...CUT_GUIDES.filter((id) => id !== "leg-roll").flatMap((id) => cutGuide(id, species).steps),
         ...carveSteps(species, "whole"),
+        ...carveSteps(species, "crown"),
+        ...carveSteps(species, "crown", "empty", true),
       ].filter((_, n) => n % 4 === 0);
       let laid = 0;
       let inCrease = 0;

@@ -68,6 +68,7 @@ describe("carving", () => {
       const [steps, onTheBone] = [carveSteps(species, cut), carveSteps(species, cut, "empty", true)];
       expect(steps.length).toBeGreaterThan(0);
       expect(onTheBone.some(({ id }) => id === "slice-from-bone")).toBe(canSliceFromBone(cut));
+      expect([...steps, ...onTheBone].filter(({ lines }) => lines.length === 0)).toEqual([]);
       for (const { form, view, lines } of [...steps, ...onTheBone]) {
         const picture = drawing(birdForm({ species, ...form }), view);
         for (const point of lines.flatMap(({ points }) => points)) {

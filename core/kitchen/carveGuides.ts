@@ -75,7 +75,7 @@ function drawnOf(id: CarveStepId, species: Species, piece: Cut): Drawn {
   }
 }
 
-/** Steps in order, for what lies on the board, @param fromBone or stands on the table; a crown is drawn as it stands, without the whole bird's lines. */
+/** Steps in order, for what lies on the board, @param fromBone or stands on the table; a crown is drawn as it stands. */
 export const carveSteps = (
   species: Species,
   piece: Cut,
@@ -89,6 +89,6 @@ export const carveSteps = (
     const drawn = drawnOf(id, species, piece);
     return {
       id,
-      ...(piece === "crown" ? { ...drawn, form: { cut: "crown", legs: "tied" } as const, lines: [] } : drawn),
+      ...(piece === "crown" ? { ...drawn, form: { cut: "crown", legs: "tied" } as const } : drawn),
     };
   });
