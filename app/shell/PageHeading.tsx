@@ -1,5 +1,6 @@
 import { type ReactNode, useEffect, useLayoutEffect, useRef } from "react";
 import { useLocation } from "react-router";
+import { keptTogether } from "../ui/keptTogether";
 import { namePage } from "./windowTitle";
 
 interface Props {
@@ -36,7 +37,7 @@ export function PageHeading({ className, title, children }: Props) {
   }, []);
   return (
     <h1 ref={heading} tabIndex={-1} className={className}>
-      {children}
+      {keptTogether(children)}
     </h1>
   );
 }

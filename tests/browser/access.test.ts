@@ -182,8 +182,12 @@ describe("with nothing in the oven", () => {
     });
 
     it("a step to another page calls the window by it, and puts the focus on its heading", async () => {
-      const at = (): Promise<string> =>
-        driver.executeScript("return [document.activeElement.tagName, document.activeElement.innerText].join(' ')");
+      const at = async (): Promise<string> =>
+        (
+          await driver.executeScript<string>(
+            "return [document.activeElement.tagName, document.activeElement.innerText].join(' ')",
+          )
+        ).replaceAll("\u00a0", " ");
       await visit(driver, `${server.url}/kitchen`);
       for (const [path, title, heading] of [
         ["/roast/demo-open-day/list", "List: Open-day lunch at the harbour light – Bruma", "Open-day lunch"],

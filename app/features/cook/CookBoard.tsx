@@ -1,7 +1,6 @@
 import { lazy, Suspense, useEffect, useRef } from "react";
 import type { Roast } from "../../../core/plan/roast";
 import { namesIn, titleShown } from "../../../words/titles";
-import { unbroken } from "../../../words/unbroken";
 import { actsOf } from "../../day/acts";
 import { useBridgeState } from "../../day/listener";
 import { type RoastDay, useDay } from "../../day/roastDay";
@@ -56,7 +55,7 @@ export function CookBoard({ roast: stored }: { readonly roast: Roast }) {
     <div className={`mx-auto flex w-full grow flex-col gap-3 pb-2 ${isOn ? "max-w-3xl lg:max-w-none" : "max-w-3xl"}`}>
       <div className="flex items-center justify-between gap-3">
         <PageHeading className="text-lg leading-tight text-soft" title={`Cook: ${titleShown(roast, reader)}`}>
-          {unbroken(titleShown(roast, reader))}
+          {titleShown(roast, reader)}
         </PageHeading>
         {(stage !== "done" || day.leftovers) && <AlarmSwitch />}
       </div>

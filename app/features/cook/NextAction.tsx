@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
 import { unbroken } from "../../../words/unbroken";
 
+import { keptTogether } from "../../ui/keptTogether";
+
 interface Props {
   /** What to do, in the imperative. */
   readonly action: string;
@@ -40,7 +42,7 @@ export function NextAction({ action, figure, unit, below }: Props) {
         </span>
         {unit && <span className="text-3xl">{unit}</span>}
       </p>
-      {below && <div className="mt-1 text-lg opacity-90">{below}</div>}
+      {below && <div className="mt-1 text-lg opacity-90">{keptTogether(below)}</div>}
     </section>
   );
 }

@@ -1,5 +1,6 @@
 import { dayAndTime, largeCountdown } from "../../../words/time";
 import type { TimetableRow } from "../../../words/timetable";
+import { unbroken } from "../../../words/unbroken";
 import { useHabits } from "../../shell/preferences";
 import { NextAction } from "./NextAction";
 
@@ -19,7 +20,7 @@ export function NextRow({ row, now, zone }: Props) {
       below={
         <>
           {dayAndTime(row.startMs, zone, reader)}
-          {row.detail && <span className="block text-base">{row.detail}</span>}
+          {row.detail && <span className="block text-base">{unbroken(row.detail)}</span>}
         </>
       }
     />

@@ -9,6 +9,7 @@ import type { ListItem } from "../../../words/listItem";
 import { planMarkdown } from "../../../words/markdown";
 import { clockTime, dayAndTime, dayName, newDay } from "../../../words/time";
 import { titleShown } from "../../../words/titles";
+import { unbroken } from "../../../words/unbroken";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
 import { usePlaced } from "../../day/roastDay";
 import { useHappened } from "../../day/useHeard";
@@ -135,10 +136,10 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
                     <b className="text-lg print:text-[10.5pt]">{clockTime(row.startMs, plan.zone, reader)}</b>
                   </td>
                   <td className="pr-4 align-baseline">
-                    {row.what}
-                    <span className="block text-sm text-soft sm:hidden">{row.detail}</span>
+                    {unbroken(row.what)}
+                    <span className="block text-sm text-soft sm:hidden">{unbroken(row.detail)}</span>
                   </td>
-                  <td className="align-baseline text-soft max-sm:hidden">{row.detail}</td>
+                  <td className="align-baseline text-soft max-sm:hidden">{unbroken(row.detail)}</td>
                 </tr>
               );
             })}
@@ -176,10 +177,10 @@ function ItemList({ name, items }: { readonly name: string; readonly items: read
             <span aria-hidden className="mt-1 size-4 shrink-0 rounded border border-line-strong" />
             <span className="grow">
               <span className="flex justify-between gap-3">
-                {what}
+                {unbroken(what)}
                 <b className="max-w-[55%] shrink-0 text-right">{amount}</b>
               </span>
-              {why && <span className="block text-sm text-soft print:text-[8.5pt]">{why}</span>}
+              {why && <span className="block text-sm text-soft print:text-[8.5pt]">{unbroken(why)}</span>}
             </span>
           </li>
         ))}
