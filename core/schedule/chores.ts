@@ -107,7 +107,7 @@ function putDressing(sheet: ChoreSheet, plan: Plan, { inAtMs }: Schedule, dresse
  */
 const gravyReadyMs = ({ roasted }: Plan, { pullAtMs, carveAtMs, serveAtMs }: Schedule, gravyLeadMs: number): number =>
   roasted === "day-before"
-    ? serveAtMs - 10 * MINUTE_MS
+    ? serveAtMs - Math.max(10 * MINUTE_MS, gravyLeadMs)
     : Math.max(carveAtMs - gravyLeadMs, pullAtMs.p50 + GRAVY_MIN * MINUTE_MS);
 
 /** Out of a tray that is out, however short the rest. */

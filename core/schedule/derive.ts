@@ -125,7 +125,12 @@ export function derivePlan(
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
   const dayBefore = plan.roasted === "day-before";
-  const dishes = [...(beside.dishes ?? plan.sides), ...reheatingDish(simulated, plan.equipment.dial)];
+  const ownDishes = beside.dishes ?? plan.sides;
+  const dishes = [
+    // On the day they are eaten there is no bird to bake beside, before or under.
+    ...(dayBefore ? ownDishes.map((dish): SideDish => ({ ...dish, slot: "rest" })) : ownDishes),
+    ...reheatingDish(simulated, plan.equipment.dial),
+  ];
   const stoves = {
     ...plan.equipment,
     birdInOven: usesOven(plan) && !dayBefore,
@@ -170,7 +175,7 @@ export function derivePlan(
       Math.max(
         Math.min(rest.shortestMin, wantedMin),
         minutesWantedAfterPull(dishes, stoves) + 5 - carveMin,
-        inAt && gravyLeadMs > 0 ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
+        inAt && gravyLeadMs > 0 && !dayBefore ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
       ),
     ),
     usualRestMin: wantedMin,

@@ -275,6 +275,29 @@ describe("several roasts of one dinner", () => {
     );
   });
 
+  it("have dishes and gravy on the day they are eaten, where one was carved the day before: before the other's knife", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, isFirst) => {
+        fc.pre(one.equipment.hands === 1);
+        const cold: Plan = { ...one, roasted: "day-before" };
+        const plans = [cold, { ...forDinner(other, one), roasted: "same-day" as const }];
+        const roasts = plans.map((plan, n) => roast(`${n}`, plan, [first, second][n]?.pullMinute));
+        const placed = placeDinner(isFirst ? roasts : roasts.toReversed(), 0);
+        const [eve, day] = [placed.get("0"), placed.get("1")];
+        const carve = day && taskOf(day.schedule, "carve");
+        const gravy = [eve, day].flatMap((each) => each?.chores ?? []).find(({ kind }) => kind === "thicken");
+        if (!eve || !day || !carve || !gravy) throw new Error("nothing is served");
+        const coldMs = taskOf(eve.schedule, "chill")?.startMs ?? Number.POSITIVE_INFINITY;
+        expect([...eve.sides, ...day.sides].filter(({ startMs }) => startMs < coldMs)).toEqual([]);
+        // Of one that rests so shortly that its tray is not out in time, the gravy may come after.
+        if (day.schedule.pullAtMs.p50 + GRAVY_MIN * MINUTE_MS > carve.startMs) return;
+        expect(gravy.endMs).toBeLessThanOrEqual(carve.startMs);
+        expect(carve.endMs).toBe(Date.parse(one.serveAt));
+      }),
+      plansAsked(50),
+    );
+  });
+
   it("leave one alone as it is, and look at the kitchen once on the eve", () => {
     const alone = placeDinner([roast("a", usual())], 0).get("a");
     const [a, b] = [...placeDinner([roast("a", usual()), roast("b", usual())], 0).values()];

@@ -51,6 +51,9 @@ function firesOf(roasts: readonly DinnerRoast[]): readonly Pieces[] {
   });
 }
 
+/** Whether it is roasted on the day it is eaten. */
+const isOfTheDay = ({ plan }: Pick<DinnerRoast, "plan">): boolean => plan.roasted === "same-day";
+
 /** Every dish of the dinner, once. */
 function dishesOf(roasts: readonly DinnerRoast[]): readonly Side[] {
   return [...new Map(roasts.flatMap(({ plan }) => plan.sides).map((side) => [side.id, side])).values()];
@@ -134,16 +137,17 @@ function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): Rea
   return placed;
 }
 
-/** Of birds that are carved for their dinner: how long before each the first of them is. */
+/** Of birds that are carved for their dinner: how long before each the first of them is; of others, before the table. */
 function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string, DerivedPlan>): GravyLeads {
   const knives = roasts.flatMap(({ id, plan }) => {
     const carve = taskOf((placed.get(id) as DerivedPlan).schedule, "carve");
-    return carve && plan.roasted === "same-day" ? [{ roast: id, startMs: carve.startMs, endMs: carve.endMs }] : [];
+    return carve && isOfTheDay({ plan }) ? [{ roast: id, startMs: carve.startMs, endMs: carve.endMs }] : [];
   });
   // As they will be one right after the other: now they may be apart, or one in the other.
   const leadMs = (ownMs: number): number =>
     knives.filter(({ startMs }) => startMs < ownMs).reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
-  return new Map(knives.map(({ roast, startMs }) => [roast, leadMs(startMs)]));
+  const knifeOf = (id: string): number => knives.find(({ roast }) => roast === id)?.startMs ?? Number.POSITIVE_INFINITY;
+  return new Map(roasts.map(({ id }) => [id, leadMs(knifeOf(id))]));
 }
 
 /**
@@ -154,8 +158,9 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
   const fires = firesOf(roasts);
   const leads = fires.map(([lead]) => lead);
-  // Dishes stand around what has the oven.
-  const host = leads.find(({ plan }) => usesOven(plan)) ?? leads[0];
+  // Dishes stand around what has the oven on the day.
+  const ofTheDay = leads.some(isOfTheDay) ? leads.filter(isOfTheDay) : leads;
+  const host = ofTheDay.find(({ plan }) => usesOven(plan)) ?? ofTheDay[0];
   const around = { host, dishes: dishesOf(roasts) };
   const gravyLeads =
     roasts.length > 1

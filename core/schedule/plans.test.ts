@@ -99,6 +99,17 @@ describe("every plan", () => {
     );
   });
 
+  it("has its dishes on the day they are eaten, whichever day its bird is roasted on", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (any, cook) => {
+        const { schedule, sides } = deriveAny({ ...any, roasted: "day-before" }, cook);
+        const coldMs = taskOf(schedule, "chill")?.startMs ?? Number.POSITIVE_INFINITY;
+        expect(sides.filter(({ startMs }) => startMs < coldMs)).toEqual([]);
+      }),
+      plansAsked(300),
+    );
+  });
+
   it("has nothing to do around the bird before it was made: what belonged to an evening that is over comes on the day", () => {
     const placedFreely = ["eve-check", "stock", "make", "mix-brine"];
     fc.assert(
