@@ -26,6 +26,30 @@ it("a hand works at what the bird is in by then: under a lid at first, behind a 
   expect(details("glaze")).toEqual(["lid", "door"].map((door) => `thin, ${door} shut again at once`));
 });
 
+it("what a bird comes out in is opened away from the hand, and its juices strained from there", () => {
+  const { plan } = sampleRoast();
+  const loosened = (stages: Plan["stages"], roasted: Plan["roasted"] = "same-day"): string => {
+    const made = { ...plan, stages, roasted };
+    const rows = timetableOf(made, deriveAny(made, { pullMinute: 200, thawHours: 0 }), "metric");
+    const { what, detail } = rows.find(({ id }) => id === "loosen-1") ?? { what: "", detail: "" };
+    return `${what}: ${detail.split(";")[0]}`;
+  };
+  const from = (wrap: Plan["stages"][number]["wrap"], then?: Plan["stages"][number]): Plan["stages"] => [
+    { fromMin: 0, airC: 180, ...(wrap && { wrap }) },
+    ...(then ? [then] : []),
+  ];
+  expect(loosened(from("bag"))).toBe("Strain the juices: the bag cut open over the tray, away from you");
+  expect(loosened(from("lid"), "day-before")).toBe("Strain and keep the juices: lid or foil off away from you");
+  expect(loosened(from(undefined, { fromMin: 60, airC: 160, wrap: "foil" }))).toBe(
+    "Loosen the tray with water, strain: the foil opened over the tray, away from you",
+  );
+  const bare = "Loosen the tray with water, strain: cavity juices tipped in";
+  expect(loosened(from("bag", { fromMin: 100, airC: 200, wrap: "none" }))).toBe(bare);
+  // What waits for a sign that comes too late is never put on.
+  const late = { centre: "breast" as const, reachesC: 90 };
+  expect(loosened(from(undefined, { fromMin: 60, airC: 160, wrap: "foil", when: late }))).toBe(bare);
+});
+
 it("a fire is made ready by what it burns: gas leaves no ashes", () => {
   const { plan } = sampleRoast();
   const checked = (fuel: Plan["fuel"]): string => {

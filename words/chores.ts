@@ -2,6 +2,7 @@
 
 import { hasCavity, holdsJuice } from "../core/bird/form";
 import { SPECIES_RECORDS } from "../core/bird/species";
+import type { Wrap } from "../core/heat/covers";
 import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
@@ -10,6 +11,7 @@ import { goesInHard, thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, glazeMoments, startsShielded } from "../core/plan/season";
+import { fullStages } from "../core/processes/stages";
 import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
 import { EVE_HOURS } from "../core/schedule/choresBeforehand";
@@ -193,12 +195,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       return [does, `at ${airC} by the time that the bird is moved ${MOVED_INTO[into]}; ${why}`];
     }
     case "loosen":
-      return [
-        plan.roasted === "day-before"
-          ? "Loosen the tray, strain and keep the drippings"
-          : "Loosen the tray with water, strain",
-        `${holdsJuice(plan.bird) ? "cavity juices tipped in; " : ""}hot juice and hot fat are a hazard; ${SPECIES_RECORDS[plan.bird.species].rendersFat ? "the fat poured off into a jar first, and kept" : "let the fat rise"}`,
-      ];
+      return loosenWords(plan, derived);
     case "thicken":
       return [
         `Gravy: ${liquid(gravy.finishedMl, units)}`,
@@ -206,6 +203,43 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       ];
   }
 }
+
+/** What is still around it is opened over the tray; under what was there all along, nothing has dried on. */
+function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
+  const last = Math.max(0, ...chores.flatMap(({ kind, n }) => (kind === "stage" ? [n] : [])));
+  const wraps = fullStages(plan.stages, plan.bird.cut)
+    .slice(0, last + 1)
+    .map(({ wrap }) => wrap);
+  const isKept = plan.roasted === "day-before";
+  const what = wraps.every((wrap) => wrap !== "none")
+    ? isKept
+      ? "Strain and keep the juices"
+      : "Strain the juices"
+    : isKept
+      ? "Loosen the tray, strain and keep the drippings"
+      : "Loosen the tray with water, strain";
+  return [
+    what,
+    [
+      OPENED[wraps.at(-1) ?? "none"],
+      holdsJuice(plan.bird) && "cavity juices tipped in",
+      "hot juice and hot fat are a hazard",
+      SPECIES_RECORDS[plan.bird.species].rendersFat
+        ? "the fat poured off into a jar first, and kept"
+        : "let the fat rise",
+    ]
+      .filter(Boolean)
+      .join("; "),
+  ];
+}
+
+/** Steam comes out first. */
+const OPENED: Record<Wrap, string> = {
+  none: "",
+  foil: "the foil opened over the tray, away from you",
+  lid: "lid or foil off away from you",
+  bag: "the bag cut open over the tray, away from you",
+};
 
 const THICKENED: Record<Plan["gravy"], string> = {
   flour: "liquid into the roux slowly",

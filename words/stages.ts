@@ -25,9 +25,9 @@ const WRAP_WORDS: Readonly<Record<string, string>> = {
   "on foil": "wrap it tight",
   "on lid": "lid on",
   "on bag": "into its bag",
-  "off foil": "unwrap it",
-  "off lid": "lid off",
-  "off bag": "cut the bag open",
+  "off foil": "unwrap it, away from you",
+  "off lid": "lid off, away from you",
+  "off bag": "cut the bag open, away from you",
 };
 
 /** Whether the oven's fan is turned from one stage to another; empty where it is not. */
