@@ -1,6 +1,29 @@
 import { describe, expect, it } from "vitest";
 import { LONGEST_ROAST_MIN } from "../core/processes/roast";
-import { neverMetWords } from "./conflicts";
+import { deriveAny } from "../tests/helpers/anyPlan";
+import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { neverMetWords, resourceWords } from "./conflicts";
+
+describe("what is short of a thing", () => {
+  const { plan } = sampleRoast();
+  const told = (change: Partial<typeof plan>): readonly string[] => {
+    const made = { ...plan, sides: [], ...change };
+    const derived = deriveAny(made, { pullMinute: 170, thawHours: 0 });
+    return derived.resourceConflicts.map((conflict) => resourceWords(conflict, made, derived, "metric"));
+  };
+
+  it("is told of one as of one, of two as of two", () => {
+    const hot = { id: "p", name: "Potatoes", minutes: 30, ovenC: 250, ring: false, slot: "with" as const };
+    const two = { ...plan.bird, count: 2 };
+    expect(told({ bird: two, sides: [hot] })).toContainEqual(
+      expect.stringMatching(/^Both birds and Potatoes want one oven at \d+ °C and 250 °C$/),
+    );
+    expect(told({ equipment: { ...plan.equipment, rings: 0 } })).toContain("The gravy wants more rings than there are");
+    expect(told({ equipment: { ...plan.equipment, fridgeL: 0 } })).toContainEqual(
+      expect.stringMatching(/^The bird on its rack takes about [\d.]+ L of fridge; 0 L can be made free$/),
+    );
+  });
+});
 
 describe("a heat that does not bring it there", () => {
   const never = { kind: "never-met", centre: "thigh", targetC: 74, highestC: 65, afterMin: 500, airC: 90 } as const;

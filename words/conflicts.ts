@@ -13,6 +13,7 @@ import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { PART_NAMES, TASK_NAMES } from "./names";
+import { theBirds } from "./titles";
 
 /** Where a bird does not fit. */
 export const FIT_PLACES = {
@@ -109,7 +110,7 @@ const USE_NAMES: Record<string, string> = {
   thaw: "the thawing bird",
   salt: "salting",
   dry: "the bird on its rack",
-  chill: "the carved trays",
+  chill: "the carved meat",
   preheat: "preheating",
   "bring-up": "preheating for the bird",
   prepare: "opening and cutting",
@@ -127,17 +128,23 @@ const USE_NAMES: Record<string, string> = {
 /** Two uses of one thing, without the moment. */
 export function resourceWords(
   { kind, uses }: ResourceConflict,
-  { equipment }: Plan,
+  { bird, equipment }: Plan,
   { sides }: DerivedPlan,
   units: UnitSystem,
 ): string {
   const nameOf = ({ id, of }: Use): string => {
     const dish = sides.find((side) => side.id === id);
-    const name = dish ? dishName(dish) : (USE_NAMES[id] ?? (of ? "a dish" : id));
+    const name = dish
+      ? dishName(dish)
+      : id === "bird" && !of
+        ? theBirds(bird)
+        : (USE_NAMES[id] ?? (of ? "a dish" : id));
     return of ? `${name} (${of})` : name;
   };
-  const names = [...new Set(uses.map(nameOf))];
-  const Both = capital(names.join(" and "));
+  // One pot is short of a ring by itself, where there is none.
+  const named = new Map(uses.map((use) => [`${use.of ?? ""} ${use.id}`, nameOf(use)]));
+  const Both = capital([...named.values()].join(" and "));
+  const [want, take] = named.size > 1 ? ["want", "take"] : ["wants", "takes"];
   switch (kind) {
     case "oven-full":
       return `${Both} do not find room in one oven together`;
@@ -146,14 +153,14 @@ export function resourceWords(
         const [goesIn, other] = uses[0].id === COLD ? uses : [uses[1], uses[0]];
         return `In the ${constant("ovenCoolMin")} min before ${nameOf(goesIn)} goes into it cold, the oven is on for ${nameOf(other)}`;
       }
-      return `${Both} want one oven at ${uses.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}`;
+      return `${Both} ${want} one oven at ${uses.map(({ ovenC }) => formatTemperature(ovenC ?? 0, units)).join(" and ")}`;
     case "rings-full":
-      return `${Both} want more rings than there are`;
+      return `${Both} ${want} more rings than there are`;
     case "hands-short":
-      return `${Both} want more hands than there are`;
+      return `${Both} ${want} more hands than there are`;
     case "no-thermometer":
       return "There is no thermometer for the bird, and nothing else tells when it is done";
     case "fridge-full":
-      return `${Both} ${names.length > 1 ? "take" : "takes"} about ${formatVolume(Math.ceil(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
+      return `${Both} ${take} about ${formatVolume(Math.ceil(uses.reduce((sum, use, n) => (n === 0 || use !== uses[0] ? sum + use.fridgeL : sum), 0)), units)} of fridge; ${formatVolume(equipment.fridgeL, units)} can be made free`;
   }
 }

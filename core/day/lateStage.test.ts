@@ -38,6 +38,13 @@ describe("a change of the heat that is made late", () => {
     expect(overdueByTime(STAGES, 1, 40)).toBeNull();
     expect(overdueByTime(STAGES, 0, 66)).toBe(2);
     expect(overdueByTime(STAGES, 2, 300)).toBeNull();
+    // What comes by its clock comes after the sign before it.
+    const more = [...STAGES, { fromMin: 120, airC: 150 }];
+    expect([overdueByTime(more, 1, 300), overdueByTime(more, 2, 300), overdueByTime(more, 3, 300)]).toEqual([
+      2,
+      null,
+      4,
+    ]);
   });
 
   it("leaves a plan a plan, whatever its stages and whenever that was", () => {

@@ -25,8 +25,13 @@ export function begunAt(stages: Plan["stages"], done: number, upTo: number, atMi
   });
 }
 
-/** By its clock it should have been made; null where none is so late. Whether a sign was there only readings tell. */
+/**
+ * By its clock it should have been made; null where none is so late. Whether a sign was there only readings tell, and
+ * what follows one that has not come waits with it.
+ */
 export function overdueByTime(stages: readonly OvenStage[], done: number, nowMin: number): number | null {
-  const late = stages.findLastIndex(({ fromMin, when }, n) => n > done && !when && fromMin <= nowMin - OVERDUE_MIN);
+  const waits = stages.findIndex(({ when }, n) => n > done && when);
+  const byClock = waits < 0 ? stages : stages.slice(0, waits);
+  const late = byClock.findLastIndex(({ fromMin }, n) => n > done && fromMin <= nowMin - OVERDUE_MIN);
   return late < 0 ? null : late;
 }

@@ -16,6 +16,19 @@ const times = ({ chores }: DerivedPlan, kind: "oil" | "glaze"): number =>
 const isSaid = ({ conflicts }: DerivedPlan, what: "fat" | "glaze"): boolean =>
   conflicts.some((conflict) => conflict.kind === "never-comes" && conflict.what === what);
 
+describe("changes of the heat", () => {
+  it("come one after the other as they are planned, none before what it follows", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+        const { chores } = deriveAny(plan, cook);
+        const made = chores.filter(({ kind }) => kind === "stage");
+        expect(made.map(({ n }) => n)).toEqual(made.map((_, n) => n + 1));
+      }),
+      plansAsked(300),
+    );
+  });
+});
+
 describe("fat that is kept for later", () => {
   it("goes on with the wrap, or once and by itself, or it is said that it never does", () => {
     fc.assert(

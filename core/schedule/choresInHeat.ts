@@ -8,6 +8,7 @@ import { movesOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
 import { basteMinutes, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } from "../plan/season";
+import { STAGES_APART_MIN } from "../processes/apart";
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
 import { fullStages } from "../processes/stages";
@@ -59,11 +60,17 @@ interface Begun {
   readonly wrapped: boolean;
 }
 
+/** One after the other, as the roast goes through them: behind a sign that never comes none does. */
 function stagesBegun(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Begun[] {
-  return fullStages(plan.stages, plan.bird.cut).flatMap(({ fromMin, when, wrap }, n) => {
-    const minute = when ? minuteOf({ when }, history, fromMin) : fromMin;
-    return minute === null || minute >= pullMin ? [] : [{ n, fromMin: minute, wrapped: wrap !== "none" }];
-  });
+  const begun: Begun[] = [];
+  for (const [n, { fromMin, when, wrap }] of fullStages(plan.stages, plan.bird.cut).entries()) {
+    const last = begun.at(-1);
+    const leastMin = Math.max(fromMin, last ? last.fromMin + STAGES_APART_MIN : 0);
+    const minute = when ? minuteOf({ when }, history, leastMin) : leastMin;
+    if (minute === null || minute >= pullMin) break;
+    begun.push({ n, fromMin: minute, wrapped: wrap !== "none" });
+  }
+  return begun;
 }
 
 /** When fat that was kept for later goes on by itself: with a wrap it needs no hand of its own. */
