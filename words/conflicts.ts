@@ -13,6 +13,7 @@ import { capital } from "./capital";
 import { conditionWords } from "./conditions";
 import { dishName } from "./dishes";
 import { PART_NAMES, TASK_NAMES } from "./names";
+import { minuteWords } from "./stages";
 import { theBirds } from "./titles";
 
 /** Where a bird does not fit. */
@@ -93,7 +94,12 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
         bacon: "The bacon stays on",
         fat: "The fat waits",
       };
-      return `${waits[conflict.what]} until ${conflict.for ? conditionWords(conflict.for, t) : "nothing covers it any more"}, and before that the bird is out.`;
+      const awaited = !conflict.for
+        ? "nothing covers it any more"
+        : "when" in conflict.for
+          ? conditionWords(conflict.for.when, t)
+          : `minute ${minuteWords(conflict.for.atMin)}`;
+      return `${waits[conflict.what]} until ${awaited}, and before that the bird is out.`;
     }
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";

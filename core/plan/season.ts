@@ -6,7 +6,7 @@ import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
 import { canCome, type Moment } from "../processes/conditions";
 import { LONGEST_ROAST_MIN } from "../processes/roast";
-import { type FullStage, fullStages, type RoastEvent } from "../processes/stages";
+import { type FullStage, fullStages, momentOf, type RoastEvent } from "../processes/stages";
 import { wrapsAt } from "./additions";
 import type { Plan } from "./schema";
 
@@ -107,8 +107,7 @@ export const fatMoments = (plan: Pick<Plan, "bird" | "season">): readonly Moment
 function oilEvents(plan: Pick<Plan, "bird" | "season" | "stages">): RoastEvent[] {
   const wraps = fatForTheWrap(plan);
   if (wraps === null) return fatMoments(plan).map((moment) => ({ kind: "oil", ...moment }));
-  const { when, fromMin } = fullStages(plan.stages, plan.bird.cut)[wraps] as FullStage;
-  return [when ? { kind: "oil", when } : { kind: "oil", atMin: fromMin }];
+  return [{ kind: "oil", ...momentOf(fullStages(plan.stages, plan.bird.cut)[wraps] as FullStage) }];
 }
 
 /** What seasoning does to the heat: every glaze and every basting opens the door and wets the skin. */

@@ -120,6 +120,9 @@ function fitted(stage: OvenStage, cut: Cut): OvenStage {
   };
 }
 
+/** When a stage begins, as it is planned: by its sign, or by its minute. */
+export const momentOf = ({ fromMin, when }: OvenStage): Moment => (when ? { when } : { atMin: fromMin });
+
 /** The stage after the present one, if its time and its condition have come. */
 export function nextStage(
   stages: readonly FullStage[],

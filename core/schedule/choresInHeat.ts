@@ -11,7 +11,7 @@ import { basteMinutes, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } fro
 import { STAGES_APART_MIN } from "../processes/apart";
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
-import { fullStages } from "../processes/stages";
+import { fullStages, momentOf } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import type { Schedule } from "./backward";
 import type { ChoreSheet } from "./chore";
@@ -28,19 +28,19 @@ function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 
   return history.find((point) => point.minute >= notBefore && isMet(when, point))?.minute ?? null;
 }
 
-/** What of a plan waits for something that does not come before the pull. */
+/** What of a plan waits for something that does not come before the pull; of its stages the first, which others wait behind. */
 export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {
   const { baconOff, glazeAt } = plan.season;
   const begun = stagesBegun(plan, history, pullMin);
+  const neverBegun = fullStages(plan.stages, plan.bird.cut)[begun.length];
   const moments: readonly (readonly [Waiting["what"], Moment])[] = [
-    ...fullStages(plan.stages, plan.bird.cut).flatMap(({ when }) => (when ? [["stage", { when }] as const] : [])),
     ...glazeAt.map((moment) => ["glaze", moment] as const),
     ...(wearsBacon(plan) && baconOff ? [["bacon", baconOff] as const] : []),
     ...fatAlone(plan, begun).map((moment) => ["fat", moment] as const),
   ];
   const comesBy = (minute: number | null | undefined): boolean => typeof minute === "number" && minute < pullMin;
   const unseen = moments.flatMap(([what, moment]) =>
-    "when" in moment && !comesBy(minuteOf(moment, history)) ? [{ what, for: moment.when }] : [],
+    comesBy(minuteOf(moment, history)) ? [] : [{ what, for: moment }],
   );
   const ontoTheSkin = [
     ["glaze", glazeMoments(plan)],
@@ -50,7 +50,7 @@ export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pull
     const come = all.filter((moment) => comesBy(minuteOf(moment, history)));
     return come.length > 0 && !openMinutes(come, history, begun).some(comesBy) ? [{ what, for: null }] : [];
   });
-  return [...unseen, ...covered];
+  return [...(neverBegun ? [{ what: "stage", for: momentOf(neverBegun) } as const] : []), ...unseen, ...covered];
 }
 
 /** A stage of the heat that comes before the pull: its number, since when, and whether the bird is wrapped in it. */

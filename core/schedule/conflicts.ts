@@ -10,7 +10,7 @@ import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { type SaltPlan, TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
-import type { Condition } from "../processes/conditions";
+import type { Moment } from "../processes/conditions";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Schedule, type ScheduleInput, type Task, type TaskId, taskOf } from "./backward";
 import { isWithin, WAKING } from "./waking";
@@ -97,7 +97,7 @@ export interface ConflictInput {
 export interface Waiting {
   readonly what: "stage" | "glaze" | "bacon" | "fat";
   /** Null: until nothing covers it. */
-  readonly for: Condition | null;
+  readonly for: Moment | null;
 }
 
 const BRINE_LIMIT_HOURS = 48;

@@ -70,6 +70,16 @@ const MADE: readonly [Conflict["kind"], Plan, number?][] = [
     }),
   ],
   ["never-comes", changed({ season: { glazePasses: 1, glazeAt: [{ when: { centre: "breast", reachesC: 90 } }] } })],
+  ["never-comes", changed({ season: { glazePasses: 1, glazeAt: [{ atMin: 500 }] } })],
+  [
+    "never-comes",
+    changed({
+      stages: [
+        { fromMin: 0, airC: 160 },
+        { fromMin: 500, airC: 200 },
+      ],
+    }),
+  ],
   ["never-comes", changed({ season: { bacon: true, baconOff: { when: { colour: "golden" } } } })],
   [
     "sugar-burns",

@@ -8,6 +8,7 @@ import { withForm, withoutSpit, withSalt, withSeason } from "../plan/edits";
 import { takesIce } from "../plan/methods";
 import { TOO_SALTY_PERCENT } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
+import { type FullStage, fullStages, momentOf } from "../processes/stages";
 import { HOUR_MS } from "../units/time";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
@@ -254,10 +255,15 @@ export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfte
       return [
         {
           does: { kind: "without-stage" },
-          change: (before) => ({
-            ...before,
-            stages: before.stages.filter(({ when }) => JSON.stringify(when) !== wanted),
-          }),
+          change: (before) => {
+            const full = fullStages(before.stages, before.bird.cut);
+            return {
+              ...before,
+              stages: before.stages.filter(
+                (_, n) => n === 0 || JSON.stringify(momentOf(full[n] as FullStage)) !== wanted,
+              ),
+            };
+          },
         },
       ];
     }
