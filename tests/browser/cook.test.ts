@@ -13,6 +13,7 @@ import {
   heldIn,
   newProfile,
   openBrowser,
+  pageText,
   press,
   pressAt,
   refined,
@@ -73,7 +74,7 @@ describe("the day itself, at the stove", () => {
     const stove = await driver.getCurrentUrl();
     await visit(driver, stove.replace(/cook$/, "compare"));
     await seeText(driver, "Ways to cook this", "for comparing, and for the next one", "your plan");
-    expect(await driver.executeScript("return document.body.innerText")).not.toContain("Take it");
+    expect(await pageText(driver)).not.toContain("Take it");
     await visit(driver, stove);
     await seeText(driver, "Take it out in");
   });
@@ -152,8 +153,7 @@ describe("the day itself, at the stove", () => {
     const said = await finish();
     await visit(driver, stove.replace(/cook$/, "plan"));
     await seeText(driver, "The bird is in.", "it went in then", "Out, by its readings");
-    const seen = async (pattern: RegExp): Promise<string> =>
-      pattern.exec(await driver.executeScript<string>("return document.body.innerText"))?.[1] ?? "";
+    const seen = async (pattern: RegExp): Promise<string> => pattern.exec(await pageText(driver))?.[1] ?? "";
     // Until its plan is as fine as it gets, a minute more or less.
     const isSaid = (pattern: RegExp) => async () => Math.abs(laterBy(said, await seen(pattern))) <= 1;
     await driver.wait(isSaid(/Out, by its readings.*\s+(\d\d:\d\d)/), 20_000, `the plan does not say ${said}`);

@@ -3,7 +3,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, STOVE, seeText, storedRows, typeTime, wentInAgo } from "../helpers/browser";
+import { fill, pageText, press, pressAt, STOVE, seeText, storedRows, typeTime, wentInAgo } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -22,7 +22,7 @@ beforeAll(async () => {
   return app.end;
 });
 
-const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const bodyText = (): Promise<string> => pageText(driver);
 const post = (probe: string, celsius: number, minutesAgo: number): Promise<Response> =>
   fetch(`${server.url}/api/readings`, {
     method: "POST",

@@ -9,6 +9,7 @@ import {
   fill,
   networkGone,
   openBrowser,
+  pageText,
   press,
   pressAt,
   STOVE,
@@ -31,7 +32,7 @@ afterAll(async () => {
   server?.close();
 });
 
-const textOf = (driver: WebDriver): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const textOf = (driver: WebDriver): Promise<string> => pageText(driver);
 
 /** What a browser gives for an alarm, counted: a headless one has neither ear nor hand. */
 const COUNTING = `

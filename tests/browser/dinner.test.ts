@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, pickMoment, press, pressAt, refined, seeText } from "../helpers/browser";
+import { fill, pageText, pickMoment, press, pressAt, refined, seeText } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -13,7 +13,7 @@ beforeAll(async () => {
   return app.end;
 });
 
-const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const bodyText = (): Promise<string> => pageText(driver);
 
 describe("a second roast for one dinner", () => {
   it("is eaten when the first is, and both say that they want one oven at two heats", async () => {

@@ -12,6 +12,7 @@ import {
   newProfile,
   OVER,
   openBrowser,
+  pageText,
   press,
   pressAt,
   STOVE,
@@ -42,7 +43,7 @@ async function type(label: string, text: string): Promise<void> {
   await fill(driver, label, text, Key.TAB);
 }
 const tab = (id: string): Promise<WebElement> => see(driver, `button[role="tab"][id*="${id}"]`);
-const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const bodyText = (): Promise<string> => pageText(driver);
 
 describe("from a fresh start to a plan on paper", () => {
   it("takes at most ten steps, side dishes and all", async () => {
@@ -168,7 +169,7 @@ describe("on the way", () => {
     try {
       await phone.get(address ?? "");
       await seeText(phone, "Take this roast in", "turkey", " lb ");
-      expect(await phone.executeScript("return document.body.innerText")).not.toMatch(/\d.kg/);
+      expect(await pageText(phone)).not.toMatch(/\d.kg/);
       await press(phone, "Take this roast in");
       await seeText(phone, "The bird is in the oven");
       await phone.get(`${server.url}/take#broken`);

@@ -13,7 +13,7 @@ const readAll = (driver: WebDriver): Promise<string> =>
     for (const each of document.querySelectorAll("input, [aria-label], [aria-valuetext], [title], svg text")) {
       all.push(each.value ?? "", each.placeholder ?? "", each.ariaLabel ?? "", each.getAttribute("aria-valuetext") ?? "", each.getAttribute("title") ?? "", each instanceof SVGElement ? each.textContent : "");
     }
-    return all.join("\\n");`);
+    return all.join("\\n").replaceAll("\\u00a0", " ");`);
 
 const CHOICES = ["°C, kg and grams", "°F, pounds and ounces", "14 lb, 6.3 kg, 325f, 163 C", "13:30", "1:30 pm"];
 

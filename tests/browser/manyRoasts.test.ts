@@ -15,7 +15,7 @@ import { FILE_VERSION } from "../../core/formats/migrations";
 import { METHODS } from "../../core/plan/methods";
 import { alone } from "../../core/plan/together";
 import { usualPlan } from "../../core/plan/usualPlan";
-import { newProfile, openBrowser, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
+import { newProfile, openBrowser, pageText, press, pressAt, see, seeText, TABLE } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 const ROASTS = Number(process.env.BRUMA_ROASTS ?? 2);
@@ -103,7 +103,7 @@ describe.each(PROCESSORS)("roasts opened one after another on a page that sees %
         ] as const) {
           await pressAt(driver, `nav a[href$="/roast/many-${n}/${screen}"]`);
           await seeText(driver, text);
-          const body = await driver.executeScript<string>("return document.body.innerText");
+          const body = await pageText(driver);
           expect(body).not.toMatch(/stopped|could not|allocate|failed/);
         }
         const workers = await driver.executeScript<number>("return window.workersMost");

@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, OVER, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
+import { fill, OVER, pageText, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -187,7 +187,7 @@ describe("planning evening", () => {
   });
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
-    const read = (): Promise<string> => driver.executeScript("return document.body.innerText");
+    const read = (): Promise<string> => pageText(driver);
     await driver.wait(async () => !/refining/.test(await read()), 30_000, "still being refined");
     await pressAt(driver, 'button[role="tab"][id*="rest"]');
     const told = await read();
@@ -205,10 +205,7 @@ describe("planning evening", () => {
     await seeText(driver, "Heat taken", "At the heat");
     await pressAt(driver, 'button[aria-label="Whole, low smoke"]');
     await pressAt(driver, 'button[aria-label="Spatchcocked, steady"]');
-    await driver.wait(
-      async () => !(await driver.executeScript<string>("return document.body.innerText")).includes("simulating …"),
-      60_000,
-    );
+    await driver.wait(async () => !(await pageText(driver)).includes("simulating …"), 60_000);
     await pressAt(driver, 'button[aria-label="Take it: Spatchcocked, steady"]');
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
     await press(driver, "Undo");

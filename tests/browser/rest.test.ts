@@ -5,6 +5,7 @@ import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
 import {
   fill,
+  pageText,
   pickMoment,
   press,
   pressAt,
@@ -26,7 +27,7 @@ beforeAll(async () => {
   return app.end;
 });
 
-const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const bodyText = (): Promise<string> => pageText(driver);
 /** A chicken of 1.8 kg that went in so long ago, at the stove. @param dinnerMs days ahead where left out */
 async function inTheOvenFor(minutes: number, dinnerMs?: number): Promise<void> {
   await visit(driver, server.url);

@@ -2,7 +2,7 @@
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, visit } from "../helpers/browser";
+import { pageText, press, see, seeText, visit } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -143,7 +143,7 @@ describe("a graphics card that lets go of everything", () => {
       WAIT_MS,
       "never drawn again",
     );
-    expect(await driver.executeScript("return document.body.innerText")).not.toContain("has let go of the solid");
+    expect(await pageText(driver)).not.toContain("has let go of the solid");
     await press(driver, "Three cuts");
   });
 });

@@ -2,7 +2,7 @@
 import { By, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
-import { faultsInLog, networkOf, openBrowser, press, see, seeText, TABLE, visit } from "../helpers/browser";
+import { faultsInLog, networkOf, openBrowser, pageText, press, see, seeText, TABLE, visit } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 /** Puts the database into a version of its own making. */
@@ -44,7 +44,7 @@ describe("a device whose storage fails", () => {
   it("says whether the browser keeps it, and when there was a copy", async () => {
     await visit(driver, `${server.url}/kitchen`);
     await seeText(driver, "No copy has been written to a file on this device yet.");
-    const text = await driver.executeScript<string>("return document.body.innerText");
+    const text = await pageText(driver);
     expect(text).toMatch(/The browser (keeps it until you delete it|may clear it)/);
     await press(driver, "Write everything to a file");
     await seeText(driver, "Last copy to a file:");

@@ -7,6 +7,7 @@ import {
   button,
   fill,
   heldIn,
+  pageText,
   press,
   pressAt,
   STOVE,
@@ -75,7 +76,7 @@ describe("tapped twice", () => {
     await fill(driver, "thigh", "7");
     await twice("Note the reading");
     await driver.wait(async () => (await storedRows(driver, "readings")).length === 2, 10_000);
-    expect(await driver.executeScript("return document.body.innerText")).not.toContain("Type at least one temperature");
+    expect(await pageText(driver)).not.toContain("Type at least one temperature");
   });
 
   it("one that came out is not carved as well, and its record is cooked again once", async () => {

@@ -6,7 +6,7 @@ import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, STOVE, see, seeText, storedRows, typeTime } from "../helpers/browser";
+import { fill, pageText, press, pressAt, STOVE, see, seeText, storedRows, typeTime } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -79,7 +79,7 @@ describe("two birds at once", () => {
     await post("two", 13);
     await post("one", 23);
     await driver.wait(async () => (await stored()).length === 24, 20_000);
-    expect(await driver.executeScript<string>("return document.body.innerText")).not.toContain("in no bird yet");
+    expect(await pageText(driver)).not.toContain("in no bird yet");
   });
 
   it("gives every reading to the bird its probe is in", async () => {

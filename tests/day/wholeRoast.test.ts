@@ -12,7 +12,7 @@ import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, refined, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, pageText, press, pressAt, refined, STOVE, see, seeText, storedRows } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
@@ -30,7 +30,7 @@ afterAll(async () => {
   thermometer.abort();
 });
 
-const bodyText = (): Promise<string> => driver.executeScript<string>("return document.body.innerText");
+const bodyText = (): Promise<string> => pageText(driver);
 const stored = async (): Promise<Roast> => (await storedRows<Roast>(driver, "roasts", "bruma-practice"))[0] as Roast;
 /** What the page's clock says. */
 const pageNow = (): Promise<number> =>

@@ -141,6 +141,10 @@ export async function visit(driver: WebDriver, address: string): Promise<void> {
   if (!isThere) await driver.get(address);
 }
 
+/** What the page reads. A number and its unit are kept together by a space of another kind. */
+export const pageText = async (driver: WebDriver): Promise<string> =>
+  (await driver.executeScript<string>("return document.body.innerText")).replaceAll("\u00a0", " ");
+
 const TOLD_LETTERS = 1500;
 
 /** What was never seen is told with what stood there instead. */
@@ -149,7 +153,7 @@ async function told<Result>(driver: WebDriver, waiting: Promise<Result>): Promis
     return await waiting;
   } catch (error) {
     if (!(error instanceof Error) || error.name !== "TimeoutError") throw error;
-    const text = await driver.executeScript<string>("return document.body.innerText");
+    const text = await pageText(driver);
     throw new Error(`${error.message}\nthe page reads:\n${text.slice(0, TOLD_LETTERS)}`, { cause: error });
   }
 }
@@ -160,20 +164,14 @@ export const see = (driver: WebDriver, css: string): Promise<WebElement> =>
 /** Waits until the page's text holds all of these. */
 export async function seeText(driver: WebDriver, ...texts: readonly string[]): Promise<void> {
   for (const text of texts) {
-    // A number and its unit are kept together by a space of another kind.
-    const isThere = async (): Promise<boolean> =>
-      (await driver.executeScript<string>("return document.body.innerText")).replaceAll("\u00a0", " ").includes(text);
+    const isThere = async (): Promise<boolean> => (await pageText(driver)).includes(text);
     await told(driver, driver.wait(isThere, WAIT_MS, `never seen on the page: ${text}`));
   }
 }
 
 /** Waits until nothing that the page shows is being refined: no time moves any more. */
 export async function refined(driver: WebDriver): Promise<void> {
-  await driver.wait(
-    async () => !/refin(ed|ing)/.test(await driver.executeScript<string>("return document.body.innerText")),
-    WAIT_MS,
-    "still being refined",
-  );
+  await driver.wait(async () => !/refin(ed|ing)/.test(await pageText(driver)), WAIT_MS, "still being refined");
 }
 
 const ABSENT = new Set(["NoSuchElementError", "StaleElementReferenceError"]);
