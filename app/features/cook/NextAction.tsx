@@ -1,6 +1,5 @@
 import type { ReactNode } from "react";
 import { unbroken } from "../../../words/unbroken";
-
 import { keptTogether } from "../../ui/keptTogether";
 
 interface Props {
