@@ -107,7 +107,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       if (plan.bird.cut === "leg-roll") {
         return [
           "Fill, roll and tie",
-          `${roughly(seasoning.stuffingGrams, units)} of stuffing${forAll(plan.bird)}, cold; a loop of string every ${aboutThreeCm[units]}; at once into the heat`,
+          `${roughly(seasoning.stuffingGrams, units)} of stuffing${forAll(plan.bird)}, cold; loops of string ${aboutThreeCm[units]} apart; at once into the heat`,
         ];
       }
       return plan.bird.cavity === "stuffed"
