@@ -29,7 +29,9 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, 
     if (at !== null && at !== undefined) onMove(at, settled);
   };
   const snapped = (value: number): number => Math.round(value / stepMs) * stepMs;
-  const x = scale.toX(ms);
+  const endX = scale.toX(scale.untilMs);
+  // What lies beyond the axis stands at its end.
+  const x = Math.min(scale.toX(ms), endX);
   return (
     <div className="pointer-events-none absolute inset-y-0 z-10" style={{ left: x }}>
       {kind !== "stage" && (
@@ -41,10 +43,10 @@ export function TimeHandle({ kind, label, valueText, ms, scale, stepMs, onMove, 
         aria-label={label}
         aria-valuenow={ms}
         aria-valuemin={scale.fromMs}
-        aria-valuemax={scale.untilMs}
+        aria-valuemax={Math.max(scale.untilMs, ms)}
         aria-valuetext={valueText}
         // In the middle over its moment, and at the axis's end no further than it.
-        style={{ top: topPx, translate: `min(-50%, calc(${scale.toX(scale.untilMs) - x}px - 100%))` }}
+        style={{ top: topPx, translate: `min(-50%, calc(${endX - x}px - 100%))` }}
         title={kind === "stage" ? valueText : undefined}
         className={`pointer-events-auto absolute flex cursor-ew-resize touch-none items-center whitespace-nowrap rounded-full text-[0.8rem] font-semibold ${kind === "stage" ? "" : "shadow-card"} ${LOOKS[kind]}`}
         onPointerDown={(event) => {

@@ -2,7 +2,18 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, OVER, pageText, press, pressAt, refined, see, seeText, storedRows } from "../helpers/browser";
+import {
+  fill,
+  fitsTheScreen,
+  OVER,
+  pageText,
+  press,
+  pressAt,
+  refined,
+  see,
+  seeText,
+  storedRows,
+} from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -184,6 +195,17 @@ describe("planning evening", () => {
     await pressAt(driver, "details summary");
     await pressAt(driver, 'details label:has(input[type="radio"][value="breast"])');
     await seeText(driver, "foil over the breast");
+  });
+
+  it("has a change that is for long after the bird is out at its clock's end, says so, and takes it away", async () => {
+    await press(driver, "Add a stage");
+    await pressAt(driver, "div:has(> details):has(+ button) summary");
+    await fill(driver, "Begins, minutes after going in", "600", Key.TAB);
+    const vain = "A change of the heat waits until minute 600, and before that the bird is out";
+    await seeText(driver, vain);
+    await fitsTheScreen(driver, "with a change after its dinner");
+    await press(driver, "Without that change of the heat");
+    await driver.wait(async () => !(await pageText(driver)).includes(vain), 10_000);
   });
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
