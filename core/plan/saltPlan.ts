@@ -53,16 +53,17 @@ function vesselsFor({ bird, salt, equipment }: Pick<Plan, "bird" | "salt" | "equ
 
 type Chosen = Pick<Plan["salt"], "method" | "percent" | "injectPercent">;
 const NO_SALT: Chosen = { method: "none", percent: 0, injectPercent: 0 };
+/** Of a bird of 5 kg half a gram: nobody weighs or tastes less. */
+const LEAST_PERCENT = 0.01;
 
 /** What of the choice is done: a bath of no hours and salt of nothing give none, and what is injected besides is all then. */
 function doneOf(plan: Pick<Plan, "bird" | "salt" | "thawIn">): Chosen {
   const { method, percent, injectPercent, saltHours } = plan.salt;
   if (method === "none") return NO_SALT;
-  const isDone = isBath(method)
-    ? thawsInBrine(plan) || (saltHours > 0 && (method === "brine" || percent > 0))
-    : percent > 0;
+  const isSalty = percent >= LEAST_PERCENT;
+  const isDone = isBath(method) ? thawsInBrine(plan) || (saltHours > 0 && (method === "brine" || isSalty)) : isSalty;
   if (isDone) return { method, percent, injectPercent: method === "injection" ? 0 : injectPercent };
-  return method !== "injection" && injectPercent > 0
+  return method !== "injection" && injectPercent >= LEAST_PERCENT
     ? { method: "injection", percent: injectPercent, injectPercent: 0 }
     : NO_SALT;
 }
