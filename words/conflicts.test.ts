@@ -1,7 +1,12 @@
 import { describe, expect, it } from "vitest";
+import { FIRST_SHARES } from "../core/forecast/shares";
+import { forDinner } from "../core/plan/together";
 import { LONGEST_ROAST_MIN } from "../core/processes/roast";
+import type { DerivedPlan } from "../core/schedule/derive";
+import { placeDinner } from "../core/schedule/dinner";
 import { deriveAny } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
+import { simulated } from "../tests/helpers/simulated";
 import { neverMetWords, resourceWords } from "./conflicts";
 
 describe("what is short of a thing", () => {
@@ -11,6 +16,24 @@ describe("what is short of a thing", () => {
     const derived = deriveAny(made, { pullMinute: 170, thawHours: 0 });
     return derived.resourceConflicts.map((conflict) => resourceWords(conflict, made, derived, "metric"));
   };
+
+  it("is called as its cook calls it, around whichever roast of the dinner it bakes", () => {
+    const potatoes = { id: "p", name: "Potatoes", minutes: 60, ovenC: 200, ring: false, slot: "with" as const };
+    const host = { ...plan, sides: [potatoes] };
+    const hot = { ...forDinner(plan, host), stages: [{ fromMin: 0, airC: 240 }] };
+    const roasts = [host, hot].map((each, n) => ({
+      id: `${n}`,
+      fire: `${n}`,
+      title: `Roast ${n}`,
+      plan: each,
+      simulated: simulated({ pullMinute: 170 }),
+      shares: FIRST_SHARES,
+    }));
+    const derived = placeDinner(roasts, 0).get("1") as DerivedPlan;
+    const said = derived.resourceConflicts.map((conflict) => resourceWords(conflict, hot, derived, "metric"));
+    expect(said.join("; ")).toContain("Potatoes");
+    expect(said.join("; ")).not.toContain("a dish");
+  });
 
   it("is told of one as of one, of two as of two", () => {
     const hot = { id: "p", name: "Potatoes", minutes: 30, ovenC: 250, ring: false, slot: "with" as const };

@@ -5,7 +5,7 @@ import type { Plan } from "../core/plan/schema";
 import type { NeverMet } from "../core/processes/cook";
 import { LONGEST_ROAST_MIN } from "../core/processes/roast";
 import type { Conflict } from "../core/schedule/conflicts";
-import type { DerivedPlan } from "../core/schedule/derive";
+import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
 import { COLD, type ResourceConflict, type Use } from "../core/schedule/resources";
 import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from "../core/units/quantity";
 import { potFor, roomFor, sides } from "./amounts";
@@ -134,17 +134,16 @@ const USE_NAMES: Record<string, string> = {
 /** Two uses of one thing, without the moment. */
 export function resourceWords(
   { kind, uses }: ResourceConflict,
-  { bird, equipment }: Plan,
+  { bird, equipment, sides: dishes }: Plan,
   { sides }: DerivedPlan,
   units: UnitSystem,
 ): string {
   const nameOf = ({ id, of }: Use): string => {
-    const dish = sides.find((side) => side.id === id);
-    const name = dish
-      ? dishName(dish)
-      : id === "bird" && !of
-        ? theBirds(bird)
-        : (USE_NAMES[id] ?? (of ? "a dish" : id));
+    // A dish is the dinner's, around whichever roast it bakes.
+    const dish = [...sides, ...dishes].find((side) => side.id === id);
+    if (dish && id !== REHEAT_ID) return dish.name;
+    const own = id === "bird" && !of ? theBirds(bird) : USE_NAMES[id];
+    const name = id === REHEAT_ID ? dishName({ id, name: "" }) : (own ?? (of ? "a dish" : id));
     return of ? `${name} (${of})` : name;
   };
   // One pot is short of a ring by itself, where there is none.

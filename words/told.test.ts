@@ -181,7 +181,9 @@ it("a boned leg is filled right before its heat, and tied around what it was bou
   const names = rows.map(({ what }) => what);
   expect(names.indexOf("Fill, roll and tie")).toBeGreaterThan(names.indexOf("Dry on, uncovered in the fridge"));
   expect(names.indexOf("Fill, roll and tie")).toBeLessThan(names.indexOf("Bird into the oven"));
-  expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(/^220 g of stuffing, cold; loops of string 3 cm apart/);
+  expect(rows.find(({ id }) => id === "fill-1")?.detail).toMatch(
+    /^220 g of stuffing, cold; loops of string 3 cm apart/,
+  );
   expect(timetableOf(roll, derived, "us").find(({ id }) => id === "fill-1")?.detail).toContain("string an inch apart");
   const buy = listsOf(roll, derived, "metric").buy.map(({ what, amount }) => `${what}: ${amount}`);
   expect(buy).toContain("stuffing for the roll: 220 g");
