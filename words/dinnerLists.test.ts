@@ -23,6 +23,8 @@ const usual = (cut: Plan["bird"]["cut"], massKg: number, change: Partial<Plan> =
 });
 const potatoes = { id: "p", name: "Potatoes", minutes: 45, ovenC: 163, ring: false, slot: "auto" } as const;
 
+const CHILL = { to21Min: 60, to5Min: 240, keepsTheRule: true };
+
 function listed(...plans: readonly Plan[]): ListedRoast[] {
   const placed = placeDinner(
     plans.map((plan, n) => ({
@@ -30,7 +32,10 @@ function listed(...plans: readonly Plan[]): ListedRoast[] {
       fire: `r${n}`,
       title: `Roast ${n}`,
       plan,
-      simulated: simulated({ pullMinute: 120 - 20 * n }),
+      simulated: simulated({
+        pullMinute: 120 - 20 * n,
+        dayAfter: plan.roasted === "day-before" ? { chill: CHILL, reheat: { kind: "hot", minutes: 30 + n } } : null,
+      }),
       shares: FIRST_SHARES,
     })),
     0,
@@ -119,6 +124,14 @@ describe("the list of a dinner", () => {
     expect(of("Roast 0")).toEqual(of("Roast 0", planned).map((ms) => ms + 1000));
     expect(of("Roast 1")).toEqual(of("Roast 1", planned));
     expect(dinnerTimetable([{ ...one, placed: late }], "metric")).toEqual(late);
+  });
+
+  it("heats again each that was carved the day before", () => {
+    const [one, other] = [crown, roll].map((plan): Plan => ({ ...plan, roasted: "day-before" }));
+    const rows = dinnerTimetable(listed(one as Plan, other as Plan), "metric");
+    const heatedAgain = rows.map(({ what }) => what).filter((what) => what.includes("carved bird"));
+    expect(heatedAgain.sort()).toEqual([0, 1].map((n) => `Roast ${n}: The carved bird, covered: start`));
+    expect(rows.filter(({ what }) => what.includes("Potatoes"))).toHaveLength(1);
   });
 
   it("goes to the table once, its rows in order, no two of one id", () => {

@@ -1,7 +1,7 @@
 /** All the roasts of a dinner on one list and in one timetable. */
 import { TABLE_ROW } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
-import type { DerivedPlan } from "../core/schedule/derive";
+import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
 import { small } from "./amounts";
 import { type ListItem, summed } from "./listItem";
@@ -72,8 +72,10 @@ export function dinnerTimetable(all: readonly ListedRoast[], units: UnitSystem):
   if (all.length === 1) return all.flatMap(rowsOf);
   const rows = all.flatMap((roast) =>
     rowsOf(roast).map((row) => {
-      // Dishes, the table and what is left on it are everybody's.
-      const isShared = row.id === TABLE_ROW || row.about.kind === "leftovers" || row.about.kind === "side";
+      // Dishes, the table and what is left on it are everybody's; what was carved the day before is heated again by itself.
+      const { about } = row;
+      const isDish = about.kind === "side" && about.side.id !== REHEAT_ID;
+      const isShared = row.id === TABLE_ROW || about.kind === "leftovers" || isDish;
       return isShared ? row : { ...row, id: `${roast.id}-${row.id}`, what: `${roast.name}: ${row.what}` };
     }),
   );
