@@ -61,6 +61,11 @@ describe("what people type", () => {
     ["38,5", 38.5],
   ])("length %s", (text, cm) => expect(parseLengthCm(text)).toBeCloseTo(cm, 9));
 
+  it("every half inch comes to the very hundredth of a centimetre that limits are declared in", () => {
+    for (let half = 1; half <= 400; half++)
+      expect(parseLengthCm(`${half / 2} in`)).toBe(Number((1.27 * half).toFixed(2)));
+  });
+
   it.each([
     ["12 L", 12],
     ["500 mL", 0.5],

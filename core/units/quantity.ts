@@ -132,7 +132,9 @@ export function parseLengthCm(text: string, bareUnit: UnitSystem = "metric"): nu
   const match = LENGTH.exec(cleaned(text));
   if (!match?.[1]) throw new QuantityError("length", text, { kind: "read-as", what: "length" });
   const unit = match[2] ?? (bareUnit === "us" ? "in" : "cm");
-  return toNumber(match[1]) * (unit === "cm" ? 1 : unit === "mm" ? 0.1 : CM_PER_INCH);
+  const value = toNumber(match[1]);
+  // By whole numbers: what is written to the half inch comes to the very hundredth.
+  return unit === "cm" ? value : unit === "mm" ? value / 10 : (value * (100 * CM_PER_INCH)) / 100;
 }
 
 /**
