@@ -3,6 +3,7 @@
 import { coarseCellM, makeBody, makeBodyAtGrid } from "../core/bird/body";
 import { constant } from "../core/constants";
 import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, SALT_KINDS } from "../core/kitchen/salt";
+import { isBath } from "../core/processes/bath";
 import { LivingBird } from "../core/processes/bird";
 import { drain } from "../core/processes/cook";
 import { equilibriumPercent, SALTING_METHODS, salting } from "../core/processes/salting";
@@ -52,7 +53,7 @@ export function salt(args: readonly string[]): unknown {
   // Hours without a unit, as the option is called.
   const hoursText = values.hours ?? { dry: "24h", brine: "12h", equilibrium: "48h", injection: "12h" }[method];
   const hours = /^[\d.,]+$/.test(hoursText) ? Number(hoursText.replace(",", ".")) : parseDurationS(hoursText) / 3600;
-  const inBath = method === "brine" || method === "equilibrium";
+  const inBath = isBath(method);
   const waterKg = values.water
     ? parseMassKg(values.water.replace(/\s*l(it(er|re)s?)?$/i, "kg"))
     : inBath

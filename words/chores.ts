@@ -206,20 +206,12 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
 
 /** What is still around it is opened over the tray; under what was there all along, nothing has dried on. */
 function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
-  const last = Math.max(0, ...chores.flatMap(({ kind, n }) => (kind === "stage" ? [n] : [])));
+  const changes = chores.filter(({ kind }) => kind === "stage").length;
   const wraps = fullStages(plan.stages, plan.bird.cut)
-    .slice(0, last + 1)
+    .slice(0, 1 + changes)
     .map(({ wrap }) => wrap);
-  const isKept = plan.roasted === "day-before";
-  const what = wraps.every((wrap) => wrap !== "none")
-    ? isKept
-      ? "Strain and keep the juices"
-      : "Strain the juices"
-    : isKept
-      ? "Loosen the tray, strain and keep the drippings"
-      : "Loosen the tray with water, strain";
   return [
-    what,
+    STRAINED[wraps.includes("none") ? "from the tray" : "from the wrap"][plan.roasted],
     [
       OPENED[wraps.at(-1) ?? "none"],
       holdsJuice(plan.bird) && "cavity juices tipped in",
@@ -232,6 +224,14 @@ function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
       .join("; "),
   ];
 }
+
+const STRAINED = {
+  "from the tray": {
+    "same-day": "Loosen the tray with water, strain",
+    "day-before": "Loosen the tray, strain and keep the drippings",
+  },
+  "from the wrap": { "same-day": "Strain the juices", "day-before": "Strain and keep the juices" },
+} as const;
 
 /** Steam comes out first. */
 const OPENED: Record<Wrap, string> = {

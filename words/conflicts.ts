@@ -11,7 +11,7 @@ import { formatDuration, formatTemperature, formatVolume, type UnitSystem } from
 import { potFor, roomFor, sides } from "./amounts";
 import { capital } from "./capital";
 import { conditionWords } from "./conditions";
-import { dishName } from "./dishes";
+import { REHEATED } from "./dishes";
 import { PART_NAMES, TASK_NAMES } from "./names";
 import { minuteWords } from "./stages";
 import { theBirds } from "./titles";
@@ -113,6 +113,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
 const USE_NAMES: Record<string, string> = {
   bird: "the bird",
   [COLD]: "the bird",
+  [REHEAT_ID]: REHEATED,
   thaw: "the thawing bird",
   salt: "salting",
   dry: "the bird on its rack",
@@ -142,8 +143,7 @@ export function resourceWords(
     // A dish is the dinner's, around whichever roast it bakes.
     const dish = [...sides, ...dishes].find((side) => side.id === id);
     if (dish && id !== REHEAT_ID) return dish.name;
-    const own = id === "bird" && !of ? theBirds(bird) : USE_NAMES[id];
-    const name = id === REHEAT_ID ? dishName({ id, name: "" }) : (own ?? (of ? "a dish" : id));
+    const name = id === "bird" && !of ? theBirds(bird) : (USE_NAMES[id] ?? (of ? "a dish" : id));
     return of ? `${name} (${of})` : name;
   };
   // One pot is short of a ring by itself, where there is none.

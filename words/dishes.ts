@@ -1,6 +1,9 @@
 /** Dishes by name. */
 import { REHEAT_ID } from "../core/schedule/derive";
 
-/** A dish as its cook calls it; the carved bird that is heated again has a name of ours. */
+/** The carved bird that is heated again: nobody has named it. */
+export const REHEATED = "The carved bird, covered";
+
+/** A dish as its cook calls it. */
 export const dishName = ({ id, name }: { readonly id: string; readonly name: string }): string =>
-  id === REHEAT_ID ? "The carved bird, covered" : name;
+  id === REHEAT_ID ? REHEATED : name;

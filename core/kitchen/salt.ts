@@ -5,10 +5,6 @@ import { requireBetween } from "../errors";
 
 export const SALT_METHODS = ["dry", "brine", "equilibrium", "injection", "none"] as const;
 export type SaltMethod = (typeof SALT_METHODS)[number];
-/** By a brine, stopped by the clock or at its equilibrium. */
-export const isBath = (method: SaltMethod): method is "brine" | "equilibrium" =>
-  method === "brine" || method === "equilibrium";
-
 /** What a brine is in: an open pot, or a closed bag that needs far less of it. */
 export const BATHS = ["pot", "bag"] as const;
 /** Where the salted bird stays cold. */

@@ -37,7 +37,7 @@ interface Measured {
   readonly equipment: Pick<Equipment, "panCm" | "ovenCm" | "shelfCm" | "potL" | "dishesInOven">;
 }
 
-type Kept = Pick<SaltPlan, "method" | "hours" | "bath" | "coolerIceKg">;
+type Kept = Pick<SaltPlan, "hours" | "bath" | "coolerIceKg">;
 
 const smallerFirst = (sides: readonly number[]): number[] => [...sides].sort((a, b) => a - b);
 const within = (needs: readonly number[], has: readonly number[]): boolean =>
@@ -51,8 +51,8 @@ interface Sizes {
 }
 
 /** Uncovered in the fridge while its salt goes in: what is in a bath or a cooler is not. */
-export const saltsOnRack = ({ method, hours, coolerIceKg }: Kept): boolean =>
-  hours > 0 && coolerIceKg === null && (method === "dry" || method === "injection");
+export const saltsOnRack = ({ hours, bath, coolerIceKg }: Kept): boolean =>
+  hours > 0 && bath === null && coolerIceKg === null;
 
 /** In the fridge, uncovered: while its salt goes in, or while it dries. */
 export const liesOnRack = (plan: Pick<Measured, "salt">, salt: Kept): boolean =>

@@ -1,5 +1,5 @@
 /** Where a bird loses its ice: some go into the heat with it. */
-import { isBath } from "../kitchen/salt";
+import { isBath } from "../processes/bath";
 import type { Plan } from "./schema";
 
 export const goesInWithIce = ({ bird, thawIn }: Pick<Plan, "bird" | "thawIn">): boolean =>

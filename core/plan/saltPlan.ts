@@ -4,7 +4,8 @@ import { ovenMassKg } from "../bird/mass";
 import { SPECIES_RECORDS } from "../bird/species";
 import { constant } from "../constants";
 import { type Bath, bathFor, coolerIceKg } from "../kitchen/brining";
-import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, isBath, type SaltMethod } from "../kitchen/salt";
+import { brine, drySaltGrams, gramsPerTeaspoon, injectionWaterKg, type SaltMethod } from "../kitchen/salt";
+import { isBath } from "../processes/bath";
 import { thawsInBrine } from "./ice";
 import type { Plan } from "./schema";
 

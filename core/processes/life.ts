@@ -12,6 +12,7 @@ import { type VolumeLattice, volumeLattice, volumeOf } from "../bird/volume";
 import { constant } from "../constants";
 import { everywhere, kitchenAir } from "../heat/surroundings";
 import { densitiesOf } from "../heat/tissue";
+import { isBath } from "./bath";
 import { LivingBird } from "./bird";
 import { drain } from "./cook";
 import type { ThawPlace } from "./ice";
@@ -195,7 +196,7 @@ export function* beforeOven(
   }
   for (const _ of born(bird, before)) yield 0;
   const { salting: salt } = before;
-  const inBath = salt && (salt.method === "brine" || salt.method === "equilibrium");
+  const inBath = salt !== null && isBath(salt.method);
   if (before.iceShare > 0 && thawIn !== "none") {
     const work = thawing(bird, { medium: thawIn, mediumC: mediumC(before) });
     // Thawed in its brine, it takes up salt meanwhile.

@@ -8,6 +8,7 @@ import { PART_NAMES } from "../bird/solid";
 import { constant } from "../constants";
 import { QuantityError, requireBetween } from "../errors";
 import { bathSurroundings, fridgeSurroundings } from "../heat/surroundings";
+import { isBath } from "./bath";
 import type { HistoryPoint, LivingBird } from "./bird";
 import type { SaltShares } from "./saltField";
 
@@ -42,7 +43,7 @@ export function* salting(bird: LivingBird, options: SaltingOptions): Generator<H
   requireBetween("salt", (saltKg / bird.body.massKg) * 100, 0, 40, "% of the bird's mass");
   requireBetween("fridge temperature", fridgeC, -2, 8, "°C");
   const waterKg = options.waterKg ?? 0;
-  const inBath = method === "brine" || method === "equilibrium";
+  const inBath = isBath(method);
   if (inBath && !(waterKg >= 0.3 * bird.body.massKg)) {
     throw new QuantityError("water for the brine", waterKg, { kind: "rule", rule: "enough-water-for-the-bird" });
   }

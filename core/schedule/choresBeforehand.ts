@@ -51,12 +51,13 @@ export function putBeforehand(sheet: ChoreSheet, wanted: Wanted): void {
 /** Pastes, butters and liquids that are made before they go on. */
 function putMade(sheet: ChoreSheet, wanted: Wanted): void {
   const { plan, schedule, bench, filledFromMs, gravyEndMs } = wanted;
-  const brine = sheet.chores.find(({ kind }) => kind === "mix-brine");
-  // Before hands touch the bird, where something goes on it from then on.
-  const withSaltMs = withSaltTask(schedule) ? (taskOf(schedule, "prepare")?.startMs ?? filledFromMs) : filledFromMs;
+  // Into the brine, or onto the bird from when hands first touch it.
+  const salted =
+    sheet.chores.find(({ kind }) => kind === "mix-brine") ??
+    (withSaltTask(schedule) ? taskOf(schedule, "prepare") : undefined);
   for (const { when, makeMin } of plan.additions.filter((each) => each.makeMin > 0)) {
     const byMs = {
-      "with-the-salt": brine?.startMs ?? withSaltMs,
+      "with-the-salt": salted?.startMs ?? filledFromMs,
       "before-the-heat": filledFromMs,
       "into-the-tray": filledFromMs,
       "into-the-wrap": wrapsAt(plan) === 0 ? filledFromMs : schedule.inAtMs,

@@ -8,7 +8,7 @@ import type { Shares } from "../forecast/shares";
 import { type Portions, portionsOf } from "../kitchen/guests";
 import { usesOven } from "../plan/heats";
 import type { Plan, Side } from "../plan/schema";
-import { taskOf } from "./backward";
+import { type Task, taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
@@ -52,7 +52,7 @@ function firesOf(roasts: readonly DinnerRoast[]): readonly Pieces[] {
 }
 
 /** Whether it is roasted on the day it is eaten. */
-const isOfTheDay = ({ plan }: Pick<DinnerRoast, "plan">): boolean => plan.roasted === "same-day";
+const isOfTheDay = ({ plan }: DinnerRoast): boolean => plan.roasted === "same-day";
 
 /** Every dish of the dinner, once. */
 function dishesOf(roasts: readonly DinnerRoast[]): readonly Side[] {
@@ -139,15 +139,13 @@ function placeEach(fires: readonly Pieces[], around: Around, nowMs: number): Rea
 
 /** Of birds that are carved for their dinner: how long before each the first of them is; of others, before the table. */
 function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string, DerivedPlan>): GravyLeads {
-  const knives = roasts.flatMap(({ id, plan }) => {
-    const carve = taskOf((placed.get(id) as DerivedPlan).schedule, "carve");
-    return carve && isOfTheDay({ plan }) ? [{ roast: id, startMs: carve.startMs, endMs: carve.endMs }] : [];
-  });
+  const knifeOf = (roast: DinnerRoast): Task | undefined =>
+    isOfTheDay(roast) ? taskOf((placed.get(roast.id) as DerivedPlan).schedule, "carve") : undefined;
+  const knives = roasts.flatMap((roast) => knifeOf(roast) ?? []);
   // As they will be one right after the other: now they may be apart, or one in the other.
   const leadMs = (ownMs: number): number =>
     knives.filter(({ startMs }) => startMs < ownMs).reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
-  const knifeOf = (id: string): number => knives.find(({ roast }) => roast === id)?.startMs ?? Number.POSITIVE_INFINITY;
-  return new Map(roasts.map(({ id }) => [id, leadMs(knifeOf(id))]));
+  return new Map(roasts.map((roast) => [roast.id, leadMs(knifeOf(roast)?.startMs ?? Number.POSITIVE_INFINITY)]));
 }
 
 /**

@@ -1,11 +1,11 @@
 /** What can be done where two tasks want one thing of the kitchen. */
 
 import { type HeatSource, isFire } from "../heat/sources";
-import { isBath } from "../kitchen/salt";
 import { withHeatThroughout } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
 import { goesInWithIce } from "../plan/ice";
 import { DISH_C, type Plan } from "../plan/schema";
+import { isBath } from "../processes/bath";
 import { BAG, COOLER, type PlainRemedy, PREHEAT, type Remedy, WATER_NOW, withEquipment } from "./remedy";
 import { COLD, type ResourceConflict } from "./resources";
 
