@@ -7,7 +7,7 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
-import { goesInHard, thawPlaceOf } from "../core/plan/ice";
+import { goesInHard, thawPlaceOf, thawsInBrine } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, glazeMoments, startsShielded } from "../core/plan/season";
@@ -79,6 +79,8 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
       // In water it is not left to the morning.
       const thaws =
         thawPlaceOf(plan) === "fridge" && thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
+      const salting = taskOf(schedule, "salt");
+      const isSalted = thawsInBrine(plan) || (salting !== undefined && salting.startMs <= startMs);
       return [
         startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [
@@ -88,7 +90,7 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
           `${underWords(plan)} tried with the cold bird`,
           "knives, thermometer in ice water",
           plan.bird.cut === "whole" && "which side is the breast",
-          salt.grams > 0 ? "salt portioned and packets opened" : "packets opened",
+          salt.grams > 0 && !isSalted ? "salt portioned and packets opened" : "packets opened",
         ]
           .filter(Boolean)
           .join("; "),

@@ -74,7 +74,7 @@ export function dinnerTimetable(all: readonly ListedRoast[], units: UnitSystem):
     rowsOf(roast).map((row) => {
       // Dishes, the table and what is left on it are everybody's; what was carved the day before is heated again by itself.
       const { about } = row;
-      const isDish = about.kind === "side" && about.side.id !== REHEAT_ID;
+      const isDish = "side" in about && about.side.id !== REHEAT_ID;
       const isShared = row.id === TABLE_ROW || about.kind === "leftovers" || isDish;
       return isShared ? row : { ...row, id: `${roast.id}-${row.id}`, what: `${roast.name}: ${row.what}` };
     }),

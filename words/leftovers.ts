@@ -11,7 +11,7 @@ export const HOT_TWICE = "What is left has been hot twice: it is not heated agai
 export const leftoversDetail = ({ roasted }: Pick<Plan, "roasted">, units: UnitSystem): string =>
   roasted === "day-before"
     ? "within two hours of the table; hot twice, it is not heated again"
-    : `within two hours of carving, one above ${formatTemperature(constant("hotKitchenC"), units)}; two fingers deep, open until cold`;
+    : `within two hours of carving, one where it is hotter than ${formatTemperature(constant("hotKitchenC"), units)}; two fingers deep, open until cold`;
 
 /** Once its time is over. @param hours that it may stand out @param at when they were over */
 export const overWords = (hours: number, at: string): string =>

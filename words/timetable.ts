@@ -1,7 +1,7 @@
 /** What a timetable says: every task, chore and dish in plain words. */
 
-import { constant } from "../core/constants";
 import type { Replanned } from "../core/day/replan";
+import { isFire } from "../core/heat/sources";
 import type { Plan } from "../core/plan/schema";
 import { standsOverTray } from "../core/plan/tray";
 import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
@@ -11,6 +11,7 @@ import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { choreWords } from "./chores";
 import { dishName } from "./dishes";
 import { LEFTOVERS, leftoversDetail } from "./leftovers";
+import { HEAT_NAMES } from "./names";
 import type { Words } from "./row";
 import { taskWords } from "./tasks";
 
@@ -30,16 +31,22 @@ const SLOT_WORDS = {
 /** Rows in words. @param derived what they are of */
 export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
   const tasks = taskWords(plan, derived, units);
+  const wordsOf = ({ about }: Row): Words => {
+    switch (about.kind) {
+      case "task":
+        return tasks[about.task];
+      case "chore":
+        return choreWords(plan, derived, about.chore, units);
+      case "side":
+        return sideWords(about.side, plan, units);
+      case "oven-on":
+        return ovenOnWords(about.side, plan, units);
+      case "leftovers":
+        return [LEFTOVERS, leftoversDetail(plan, units)];
+    }
+  };
   return rows.map((row) => {
-    const { about } = row;
-    const [what, detail] =
-      about.kind === "task"
-        ? tasks[about.task]
-        : about.kind === "chore"
-          ? choreWords(plan, derived, about.chore, units)
-          : about.kind === "side"
-            ? sideWords(about.side, plan, units)
-            : [LEFTOVERS, leftoversDetail(plan, units)];
+    const [what, detail] = wordsOf(row);
     return { ...row, what, detail };
   });
 }
@@ -49,13 +56,18 @@ const sideWords = (side: PlacedSide, plan: Plan, units: UnitSystem): Words => [
   whereWords(side, plan, units),
 ];
 
+/** The bird's own, unless that is over a fire. */
+const ovenOnWords = (side: PlacedSide, { heat }: Plan, units: UnitSystem): Words => [
+  `${HEAT_NAMES[isFire(heat) ? "oven" : heat]} on at ${formatTemperature(side.ovenC ?? 0, units)}`,
+  `hot for: ${dishName(side)}`,
+];
+
 function whereWords({ id, slot, ovenC, ring }: PlacedSide, plan: Plan, units: UnitSystem): string {
   const { roasted } = plan;
   if (slot === "tray") return `into the bird's own tray, ${standsOverTray(plan) ? "under" : "around"} the bird`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
   const oven = `oven at ${formatTemperature(ovenC, units)}`;
-  if (id === REHEAT_ID) return `${oven}, on ${constant("preheatMin")} min before`;
-  return roasted === "day-before" && slot === "rest" ? oven : `${oven}${SLOT_WORDS[slot]}`;
+  return (roasted === "day-before" || id === REHEAT_ID) && slot === "rest" ? oven : `${oven}${SLOT_WORDS[slot]}`;
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

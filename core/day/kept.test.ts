@@ -46,7 +46,9 @@ describe("a bird that was carved the day before", () => {
 
   it("goes into the oven, has its gravy and comes to the table in that order, each until it is ticked off", () => {
     const ids = (...ticked: string[]) => kept(carvedMs, ...ticked).coming.map(({ id }) => id);
-    expect(ids("chill")).toEqual(["side-reheat", "thicken-1", "table", "leftovers"]);
+    expect(ids("chill")).toEqual(["oven-reheat", "side-reheat", "thicken-1", "table", "leftovers"]);
+    expect(ids("chill", "oven-reheat")).toEqual(["side-reheat", "thicken-1", "table", "leftovers"]);
+    // What is in the oven has it on.
     expect(ids("chill", "side-reheat")).toEqual(["thicken-1", "table", "leftovers"]);
     // Nothing of the bird's own day comes back.
     expect(kept(carvedMs - 5 * HOUR_MS).coming.map(({ id }) => id)).not.toContain("carve");

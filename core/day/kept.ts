@@ -6,14 +6,14 @@ import { constant } from "../constants";
 import { withoutTicks } from "../plan/happened";
 import { LEFTOVERS_ROW, type Roast, TABLE_ROW } from "../plan/roast";
 import { REHEAT_ID } from "../schedule/derive";
-import { kindOf, type Row, type RowKind } from "../schedule/rows";
+import { dishRow, kindOf, type Row, type RowKind } from "../schedule/rows";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { stillStands } from "./stands";
 
 const CHILL_ROW = "chill";
-const REHEAT_ROW = `side-${REHEAT_ID}`;
+const REHEAT_ROW = dishRow(REHEAT_ID);
 /** What hangs on dinner, and not on the bird's coming out. */
-const OF_THE_DINNER: ReadonlySet<RowKind> = new Set(["side", "thicken", "table", "leftovers"]);
+const OF_THE_DINNER: ReadonlySet<RowKind> = new Set(["side", "oven-on", "thicken", "table", "leftovers"]);
 
 export interface Kept<Of extends Row = Row> {
   /** Into the fridge, and by when; null once it is there. */
@@ -32,7 +32,9 @@ export function keptOf<Of extends Row>(
   { carvedAt, ticked = [] }: Roast["happened"],
   nowMs: number,
 ): Kept<Of> {
-  const open = rows.filter(({ id }) => !ticked.includes(id));
+  const isTold = ({ id, about }: Row): boolean =>
+    ticked.includes(id) || (about.kind === "oven-on" && ticked.includes(dishRow(about.side.id)));
+  const open = rows.filter((row) => !isTold(row));
   const chill = open.find(({ id }) => id === CHILL_ROW);
   const reheat = open.find(({ id }) => id === REHEAT_ROW);
   const overdue = reheat && nowMs >= reheat.startMs + MINUTE_MS ? reheat : null;

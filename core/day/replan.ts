@@ -67,7 +67,7 @@ export function replan(
   const known = new Set(begun.map(({ id }) => id));
   // A dish that should be on by now, since the bird is done sooner than planned, is due now.
   const atTheSoonest = (row: Row): Row => {
-    const isAwaited = row.about.kind === "side" && !(pulled && follows(row));
+    const isAwaited = "side" in row.about && !(pulled && follows(row));
     const lateMs = isAwaited ? Math.max(0, nowMs - row.startMs) : 0;
     return lateMs > 0 ? { ...row, startMs: nowMs, endMs: row.endMs + lateMs } : row;
   };

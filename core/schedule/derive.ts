@@ -29,6 +29,7 @@ import { type Conflict, conflictsOf, type Told, UNTOLD } from "./conflicts";
 import { handsOnSaltMin, outMin, workMin } from "./dressing";
 import { freeBeside } from "./hands";
 import { isOnAlready, withoutPreheating } from "./heatOn";
+import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { simmersGiblets, stockLeadMin } from "./stock";
@@ -72,6 +73,8 @@ export interface Beside {
   readonly gravyLeadMs?: number;
   /** When it was planned, ms; long before when left out. */
   readonly madeMs?: number;
+  /** Of the kitchen, by roasts that were placed after. */
+  readonly takenAfter?: readonly Use[];
   /** The one oven is on already, as hot, for another roast that is in it. */
   readonly ovenIsOn?: boolean;
   /** One of several pieces in one heat. */
@@ -120,7 +123,7 @@ export function derivePlan(
   beside: Beside = ALONE,
   told: Told = UNTOLD,
 ): DerivedPlan {
-  const { taken, piece, gravyLeadMs = 0, madeMs = Number.NEGATIVE_INFINITY } = beside;
+  const { taken, takenAfter = [], piece, gravyLeadMs = 0, madeMs = Number.NEGATIVE_INFINITY } = beside;
   const { species, cut, massKg, count } = plan.bird;
   const roastMin = simulated.pullMinute;
   const salt = saltPlan(plan);
@@ -197,7 +200,7 @@ export function derivePlan(
   const plainMin = plainRuleMin(massKg);
   return {
     schedule,
-    sides,
+    sides: withOvens(sides, [...taken, ...uses, ...takenAfter], plan.equipment.ovens),
     chores,
     uses,
     beside,

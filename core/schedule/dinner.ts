@@ -12,6 +12,7 @@ import { type Task, taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
+import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 
@@ -175,9 +176,13 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
       const others = [...before, ...after];
       const between = resourceConflicts([...own.uses, ...others], plan.equipment, nowMs).filter(isBetween);
       const ovenIsOn = isOvenOn(own, plan, before, after);
-      const beside: Beside = { ...own.beside, ovenIsOn };
+      const beside: Beside = { ...own.beside, takenAfter: after, ovenIsOn };
+      const sides = withOvens(own.sides, [...before, ...own.uses, ...after], plan.equipment.ovens);
       const schedule = ovenIsOn ? withoutPreheating(own.schedule) : own.schedule;
-      return [id, { ...own, schedule, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] }];
+      return [
+        id,
+        { ...own, schedule, sides, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] },
+      ];
     }),
   );
 }

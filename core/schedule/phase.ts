@@ -41,6 +41,7 @@ const PHASES: Record<RowKind, Phase> = {
   thicken: "out",
   // Where it needs no oven but its own.
   side: "beside",
+  "oven-on": "beside",
   leftovers: "out",
 };
 
@@ -49,4 +50,4 @@ const hasItsOven = ({ slot, ovenC }: PlacedSide, plan: Plan): boolean =>
   slot === "rest" && ovenC !== null && usesOven(plan) && plan.equipment.ovens === 1 && plan.roasted === "same-day";
 
 export const phaseOf = (row: Pick<Row, "about">, plan: Plan): Phase =>
-  row.about.kind === "side" && hasItsOven(row.about.side, plan) ? "out" : PHASES[kindOf(row)];
+  "side" in row.about && hasItsOven(row.about.side, plan) ? "out" : PHASES[kindOf(row)];

@@ -99,13 +99,13 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
     add("salt", salting.startMs, Math.min(salting.endMs, salting.startMs + atWorkMs), { hands: 1 });
   }
   const isOven = (heat: HeatSource): boolean => !isFire(heat) && !isLed;
-  const takesOven = isOven(plan.heat);
-  if (takesOven && goesInCold(plan)) {
+  const isInOven = isOven(plan.heat);
+  if (isInOven && goesInCold(plan)) {
     const coolsFromMs = schedule.inAtMs - constant("ovenCoolMin") * MINUTE_MS;
     add(COLD, coolsFromMs, schedule.inAtMs, { ovenC: constant("kitchenC") });
   }
   const preheat = taskOf(schedule, "preheat");
-  if (takesOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
+  if (isInOven && preheat) add("preheat", preheat.startMs, preheat.endMs, { ovenC: preheatedC(plan) });
   // With it out, the oven is free.
   for (const { heat, airC, startMs, endMs } of heatedSpans(plan, { schedule, chores })) {
     add("bird", startMs, endMs, isOven(heat) ? { ovenC: airC, ovenShare: shareOf(plan) } : {});
@@ -128,6 +128,20 @@ export function usesOf(plan: Plan, { schedule, sides, chores, salt, isLed }: Pla
   }
   return uses;
 }
+
+/** One that is in an oven, or is to be. */
+export type OvenUse = Use & { readonly ovenC: number };
+export const takesOven = (use: Use): use is OvenUse => use.ovenC !== null;
+
+/** All that is in one oven agrees, each with each. */
+const agrees = (oven: readonly OvenUse[], { ovenC }: OvenUse): boolean =>
+  oven.every((other) => Math.abs(other.ovenC - ovenC) <= SAME_OVEN_K);
+const hasRoom = (oven: readonly OvenUse[], { ovenShare }: OvenUse): boolean =>
+  oven.reduce((sum, other) => sum + other.ovenShare, ovenShare) <= 1 + 1e-9;
+
+/** Of ovens with something in them, the one in which this finds its heat and its room. */
+export const ovenFor = (ovens: readonly OvenUse[][], use: OvenUse): OvenUse[] | undefined =>
+  ovens.find((oven) => agrees(oven, use) && hasRoom(oven, use));
 
 type Capacity = Pick<Equipment, "ovens" | "rings" | "hands" | "thermometers" | "fridgeL">;
 /** What is simply added up: which of a use, what there is, and what it is called when it is short. */
@@ -157,21 +171,14 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity, nowM
   for (const ms of instants) {
     const now = uses.filter(({ startMs, endMs }) => startMs <= ms && endMs > ms);
     // Ovens are filled in turn with what goes together.
-    const filled: Use[][] = [];
-    for (const use of now) {
-      const { ovenC, ovenShare } = use;
-      if (ovenC === null) continue;
-      // All that is in one oven agrees, each with each.
-      const agrees = (oven: readonly Use[]): boolean =>
-        oven.every((other) => Math.abs((other.ovenC as number) - ovenC) <= SAME_OVEN_K);
-      const hasRoom = (oven: readonly Use[]): boolean =>
-        oven.reduce((sum, other) => sum + other.ovenShare, ovenShare) <= 1 + 1e-9;
-      const same = filled.find((oven) => agrees(oven) && hasRoom(oven));
+    const filled: OvenUse[][] = [];
+    for (const use of now.filter(takesOven)) {
+      const same = ovenFor(filled, use);
       if (same) same.push(use);
       else if (filled.length < capacity.ovens) filled.push([use]);
       else {
-        const near = filled.find(agrees);
-        const other = (near ?? (filled[0] as Use[])).at(-1) as Use;
+        const near = filled.find((oven) => agrees(oven, use));
+        const other = (near ?? (filled[0] as OvenUse[])).at(-1) as Use;
         report(near ? "oven-full" : "oven-two-temperatures", other, use, ms);
       }
     }

@@ -4,14 +4,18 @@ import { LEFTOVERS_ROW } from "../plan/roast";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Lane, type Schedule, type TaskId, taskOf } from "./backward";
 import type { Chore, ChoreKind } from "./chore";
-import { type DerivedPlan, REHEAT_ID } from "./derive";
+import type { DerivedPlan } from "./derive";
 import type { PlacedSide } from "./sides";
 
-/** What a row is about: a task of the bird, a chore around it, a dish, what is left after the table. */
+/**
+ * What a row is about: a task of the bird, a chore around it, a dish, the oven that is turned on for one, what is left
+ * after the table.
+ */
 export type About =
   | { readonly kind: "task"; readonly task: TaskId }
   | { readonly kind: "chore"; readonly chore: Chore }
   | { readonly kind: "side"; readonly side: PlacedSide }
+  | { readonly kind: "oven-on"; readonly side: PlacedSide }
   | { readonly kind: "leftovers" };
 
 export interface Row {
@@ -25,8 +29,11 @@ export interface Row {
   readonly about: About;
 }
 
+/** The row of a dish. */
+export const dishRow = (id: string): string => `side-${id}`;
+
 /** What a row is about, by name: the same of every dish. */
-export type RowKind = TaskId | ChoreKind | "side" | "leftovers";
+export type RowKind = TaskId | ChoreKind | "side" | "oven-on" | "leftovers";
 
 export function kindOf({ about }: Pick<Row, "about">): RowKind {
   switch (about.kind) {
@@ -35,6 +42,7 @@ export function kindOf({ about }: Pick<Row, "about">): RowKind {
     case "chore":
       return about.chore.kind;
     case "side":
+    case "oven-on":
     case "leftovers":
       return about.kind;
   }
@@ -84,6 +92,13 @@ function leftoversRow(schedule: Schedule): Row {
   return { id: LEFTOVERS_ROW, startMs, endMs, lane: "table", alarmMin: 0, about: { kind: "leftovers" } };
 }
 
+/** The oven on for a dish, hot by the time that it goes in. */
+function ovenOnRow(side: PlacedSide): Row {
+  const { id, startMs: endMs } = side;
+  const startMs = endMs - constant("preheatMin") * MINUTE_MS;
+  return { id: `oven-${id}`, startMs, endMs, lane: "heat", alarmMin: 0, about: { kind: "oven-on", side } };
+}
+
 const withAlarm = (row: Row, alarmMin: number | undefined): Row =>
   alarmMin === undefined ? row : { ...row, alarmMin };
 
@@ -97,12 +112,18 @@ export function rowsOf({ schedule, chores, sides, beside }: DerivedPlan): Row[] 
     const { kind, n, lane, startMs, endMs } = chore;
     return withAlarm({ id: `${kind}-${n}`, startMs, endMs, lane, about: { kind: "chore", chore } }, ALARMS[kind]);
   });
-  const dishes = sides.map((side): Row => {
-    const { id, startMs, endMs, ovenC, slot } = side;
+  const dishes = sides.flatMap((side): Row[] => {
+    const { id, startMs, endMs, ovenC, slot, isOvenOff } = side;
     const lane = ovenC === null && slot !== "tray" ? "board" : "heat";
-    // Nothing else has the oven on for what is heated again.
-    const alarmMin = id === REHEAT_ID ? constant("preheatMin") : SIDE_ALARM_MIN;
-    return { id: `side-${id}`, startMs, endMs, lane, alarmMin, about: { kind: "side", side } };
+    const row: Row = {
+      id: dishRow(id),
+      startMs,
+      endMs,
+      lane,
+      alarmMin: SIDE_ALARM_MIN,
+      about: { kind: "side", side },
+    };
+    return isOvenOff ? [ovenOnRow(side), row] : [row];
   });
   return [...tasks, ...work, ...dishes, leftoversRow(schedule)].sort((a, b) => a.startMs - b.startMs);
 }

@@ -27,6 +27,8 @@ export interface PlacedSide extends Omit<SideDish, "slot"> {
   readonly slot: Exclude<SideSlot, "auto">;
   readonly startMs: number;
   readonly endMs: number;
+  /** Whether nothing else has its oven on, and it is to be turned on for this one. */
+  readonly isOvenOff: boolean;
 }
 /** Dishes where they were placed, whatever has come since: once the bird is in, none of them can be baked before it. */
 export const onTheirSide = <Dish extends SideDish>(dishes: readonly Dish[], placed: readonly PlacedSide[]): Dish[] =>
@@ -77,7 +79,7 @@ export function placeSides(
   const readyMs = serveAtMs - READY_MIN * MINUTE_MS;
   const placed: PlacedSide[] = [];
   const put = ({ slot: _, ...side }: SideDish, slot: PlacedSide["slot"], endMs: number): void => {
-    placed.push({ ...side, slot, startMs: endMs - side.minutes * MINUTE_MS, endMs });
+    placed.push({ ...side, slot, startMs: endMs - side.minutes * MINUTE_MS, endMs, isOvenOff: false });
   };
   const inOven = sides.filter(({ ovenC }) => ovenC !== null);
   let restFrom = readyMs;

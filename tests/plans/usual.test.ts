@@ -141,7 +141,7 @@ describe("a plan at any heat", () => {
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
         // What bakes beside a fire outdoors bakes in the oven.
         const derived = deriveAny({ ...plan, sides: [] }, cook);
-        const rows = timetableOf(plan, derived, "metric").filter(({ id }) => !id.startsWith("side"));
+        const rows = timetableOf(plan, derived, "metric").filter(({ about }) => !("side" in about));
         speaksOf(
           JSON.stringify([rows.map(({ what, detail }) => [what, detail]), listsOf(plan, derived, "metric")]),
           plan,

@@ -1,0 +1,33 @@
+/** Which dishes find their oven on. */
+import { constant } from "../constants";
+import { MINUTE_MS } from "../units/time";
+import { COLD, type OvenUse, ovenFor, takesOven, type Use } from "./resources";
+import type { PlacedSide } from "./sides";
+
+/**
+ * Dishes, each with whether somebody has to turn its oven on: nothing is in it, nor has just come out of it.
+ * @param uses of the whole kitchen; of two that go in at one moment, the first turns it on
+ */
+export function withOvens(sides: readonly PlacedSide[], uses: readonly Use[], ovens: number): PlacedSide[] {
+  const hot = uses.filter(takesOven).filter(({ id }) => id !== COLD);
+  return sides.map((side) => {
+    const at = hot.findIndex(({ id, startMs }) => id === side.id && startMs === side.startMs);
+    const dish = hot[at];
+    if (!dish) return side;
+    const isThere = ({ startMs }: Use, n: number): boolean =>
+      startMs < dish.startMs || (startMs === dish.startMs && n < at);
+    return { ...side, isOvenOff: isOff(dish, hot.filter(isThere), ovens) };
+  });
+}
+
+function isOff(dish: OvenUse, before: readonly OvenUse[], ovens: number): boolean {
+  const staysHotMs = constant("preheatMin") * MINUTE_MS;
+  if (before.some(({ endMs }) => endMs <= dish.startMs && endMs > dish.startMs - staysHotMs)) return false;
+  const filled: OvenUse[][] = [];
+  for (const use of before.filter(({ endMs }) => endMs > dish.startMs)) {
+    const shared = ovenFor(filled, use);
+    if (shared) shared.push(use);
+    else filled.push([use]);
+  }
+  return filled.length < ovens && !ovenFor(filled, dish);
+}
