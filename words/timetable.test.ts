@@ -21,6 +21,20 @@ it("has no bird thaw in a brine that is never made, and tells of every brine tha
   );
 });
 
+it("portions on the eve only what is salted after it", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+      const rows = timetableOf(plan, deriveAny(plan, cook), "metric");
+      const check = rows.find(({ detail }) => detail.includes("salt portioned"));
+      const isSaltedBefore = rows.some(
+        ({ about, startMs }) => about.kind === "task" && about.task === "salt" && startMs <= (check?.startMs ?? 0),
+      );
+      expect(isSaltedBefore).toBe(false);
+    }),
+    plansAsked(300),
+  );
+});
+
 it("a dish is started where it is made: in the oven, on a ring, or at the board", () => {
   const { plan } = sampleRoast();
   const dish = { minutes: 20, slot: "auto" as const, ring: false, ovenC: null };

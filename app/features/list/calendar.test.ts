@@ -50,6 +50,13 @@ describe("the calendar file, read by an independent parser", () => {
     );
   });
 
+  it("leaves the cook free while the bird lies in the cold", () => {
+    const free = events.filter(({ component }) => component.getFirstPropertyValue("transp") === "TRANSPARENT");
+    const told = free.map(({ uid }) => uid.replace(/^r1-|@bruma$/g, ""));
+    expect(told).toContain("salt");
+    expect(told.sort()).toEqual(rows.flatMap(({ id, lane }) => (lane === "cold" ? [id] : [])).sort());
+  });
+
   it("carries an alarm for what the hand must do", () => {
     const alarms = parsed.getAllSubcomponents("vevent").map((event) => event.getAllSubcomponents("valarm").length);
     expect(alarms.filter((count) => count === 1)).toHaveLength(

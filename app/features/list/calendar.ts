@@ -1,6 +1,6 @@
 /** The timetable as an iCalendar file: instants in UTC, so every calendar shows them in its own zone, and an alarm each. */
 
-import ical, { ICalAlarmType } from "ical-generator";
+import ical, { ICalAlarmType, ICalEventTransparency } from "ical-generator";
 import { shown } from "../../../core/units/text";
 import { MINUTE_MS } from "../../../core/units/time";
 import type { TimetableRow } from "../../../words/timetable";
@@ -13,7 +13,7 @@ const flat = (text: string): string => shown(text).replace(/[\n\t]+/g, " ");
 
 export function planCalendar(dinner: string, title: string, rows: readonly TimetableRow[], nowMs: number): string {
   const calendar = ical({ name: flat(title), prodId: { company: "Bruma", product: "Bruma plan", language: "EN" } });
-  for (const { id, startMs, endMs, what, detail, alarmMin } of rows) {
+  for (const { id, startMs, endMs, lane, what, detail, alarmMin } of rows) {
     const event = calendar.createEvent({
       id: flat(`${dinner}-${id}@bruma`),
       stamp: new Date(nowMs),
@@ -21,6 +21,8 @@ export function planCalendar(dinner: string, title: string, rows: readonly Timet
       end: new Date(Math.max(endMs, startMs + SHORTEST_MS)),
       summary: flat(what),
       description: flat(detail),
+      // What lies in the cold for days keeps nobody busy.
+      transparency: lane === "cold" ? ICalEventTransparency.TRANSPARENT : ICalEventTransparency.OPAQUE,
     });
     if (alarmMin !== undefined) {
       event.createAlarm({ type: ICalAlarmType.display, trigger: alarmMin * 60, description: flat(what) });
