@@ -10,7 +10,7 @@ import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
 import { goesInHard, thawPlaceOf, thawsInBrine } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
-import { fatForTheWrap, glazeMoments, startsShielded } from "../core/plan/season";
+import { fatForTheWrap, startsShielded } from "../core/plan/season";
 import { fullStages } from "../core/processes/stages";
 import { taskOf } from "../core/schedule/backward";
 import type { Chore } from "../core/schedule/chore";
@@ -48,7 +48,12 @@ const PATTED_DRY = "patted dry; what has run out is thrown away";
 /** What a pass has of the cook's own glaze, by how many there are. */
 const GLAZE_PARTS: readonly string[] = ["", "half of: ", "a third of: ", "a quarter of: ", "a fifth of: "];
 
-export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs }: Chore, units: UnitSystem): Words {
+export function choreWords(
+  plan: Plan,
+  derived: DerivedPlan,
+  { kind, n, startMs, at }: Chore,
+  units: UnitSystem,
+): Words {
   const { salt, seasoning, gravy, schedule } = derived;
   /** What the bird is in by then. */
   const heat = heatedSpans(plan, derived).findLast((span) => span.startMs <= startMs)?.heat ?? plan.heat;
@@ -157,7 +162,6 @@ export function choreWords(plan: Plan, derived: DerivedPlan, { kind, n, startMs 
         `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
       ];
     case "glaze": {
-      const at = glazeMoments(plan)[n - 1];
       const how =
         at && "when" in at
           ? `thin, when ${conditionWords(at.when, t)}; expected about this time`

@@ -1,5 +1,6 @@
 /** A piece of work around the bird: what a timetable, a list and the clock are made of. */
 
+import type { Moment } from "../processes/conditions";
 import { MINUTE_MS } from "../units/time";
 import type { Lane } from "./backward";
 
@@ -37,6 +38,8 @@ export interface Chore {
   /** Pairs of hands it keeps; what takes a moment keeps none. */
   readonly hands: number;
   readonly ring: boolean;
+  /** Of a pass of glaze: the minute or the sign it was planned for. */
+  readonly at?: Moment;
 }
 
 /** Chores as they are put down; those of a kind are numbered by the order in which they come. */

@@ -4,9 +4,11 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { stageWords } from "../../words/stages";
+import { timetableOf } from "../../words/timetable";
 import { WRAPS } from "../heat/covers";
 import type { Plan } from "../plan/schema";
-import { fatForTheWrap } from "../plan/season";
+import { fatForTheWrap, glazeMoments } from "../plan/season";
+import { MINUTE_MS } from "../units/time";
 import type { DerivedPlan } from "./derive";
 import { remediesOf } from "./remedies";
 
@@ -40,6 +42,39 @@ describe("fat that is kept for later", () => {
         if (isWrapped) expect(stageWords(plan, wraps as number, "metric")).toContain("of fat");
         expect(times(derived, "oil") + Number(isWrapped) + Number(isSaid(derived, "fat"))).toBe(1);
       }),
+      plansAsked(150),
+    );
+  });
+});
+
+describe("passes of glaze", () => {
+  it("are numbered as they come, and each says the sign that it waits for, or none", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        anyCook,
+        fc.array(fc.integer({ min: 1, max: 600 }), { maxLength: 3 }),
+        (any, cook, more) => {
+          const glazeAt = [...any.season.glazeAt, ...more.map((atMin) => ({ atMin }))];
+          const plan = { ...any, stages: any.stages.slice(0, 1), season: { ...any.season, glazeAt } };
+          const derived = deriveAny(plan, cook);
+          const moments = glazeMoments(plan);
+          const passes = timetableOf(plan, derived, "metric").filter(({ id }) => id.startsWith("glaze"));
+          passes.forEach(({ what, detail, startMs }, n) => {
+            expect(what).toMatch(new RegExp(`^Glaze, pass ${n + 1}`));
+            const minute = (startMs - derived.schedule.inAtMs) / MINUTE_MS;
+            const isTimed = moments.some((moment) => "atMin" in moment && moment.atMin === Math.round(minute));
+            if (!detail.includes("expected about this time"))
+              expect(isTimed || plan.stages[0]?.wrap !== "none").toBe(true);
+            else expect(moments.some((moment) => "when" in moment)).toBe(true);
+          });
+          // Of a bare bird every minute before the pull is a pass.
+          const isBare = plan.stages[0]?.wrap === undefined || plan.stages[0].wrap === "none";
+          const timed = moments.filter((moment) => "atMin" in moment && moment.atMin < cook.pullMinute);
+          const told = passes.filter(({ detail }) => !detail.includes("expected about this time"));
+          if (isBare) expect(told).toHaveLength(timed.length);
+        },
+      ),
       plansAsked(150),
     );
   });

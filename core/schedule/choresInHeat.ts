@@ -48,7 +48,9 @@ export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pull
   ] as const;
   const covered = ontoTheSkin.flatMap(([what, all]) => {
     const come = all.filter((moment) => comesBy(minuteOf(moment, history)));
-    return come.length > 0 && !openMinutes(come, history, begun).some(comesBy) ? [{ what, for: null }] : [];
+    return come.length > 0 && !whenOpen(come, history, begun).some(({ minute }) => comesBy(minute))
+      ? [{ what, for: null }]
+      : [];
   });
   return [...(neverBegun ? [{ what: "stage", for: momentOf(neverBegun) } as const] : []), ...unseen, ...covered];
 }
@@ -77,20 +79,21 @@ function stagesBegun(plan: Plan, history: readonly HistoryPoint[], pullMin: numb
 const fatAlone = (plan: Plan, begun: readonly Begun[]): readonly Moment[] =>
   begun.some(({ n }) => n === fatForTheWrap(plan)) ? [] : fatMoments(plan);
 
-/** Minutes at which something goes on the skin: under a wrap it waits until that is off. */
-function openMinutes(
+/** Moments at which something goes on the skin, in order: under a wrap it waits until that is off. */
+function whenOpen(
   moments: readonly Moment[],
   history: readonly HistoryPoint[],
   begun: readonly Begun[],
-): readonly number[] {
-  return moments.flatMap((moment) => {
-    const met = minuteOf(moment, history);
+): readonly { readonly minute: number; readonly at: Moment }[] {
+  const open = moments.flatMap((at) => {
+    const met = minuteOf(at, history);
     if (met === null) return [];
     const minute = isWrapped(begun, met)
       ? begun.find(({ fromMin, wrapped }) => fromMin > met && !wrapped)?.fromMin
       : met;
-    return minute === undefined ? [] : [minute];
+    return minute === undefined ? [] : [{ minute, at }];
   });
+  return open.sort((one, other) => one.minute - other.minute);
 }
 
 const isWrapped = (begun: readonly Begun[], minute: number): boolean =>
@@ -117,10 +120,10 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   for (const minute of basteMinutes(plan.season, pullMin - 5)) {
     if (!isWrapped(begun, minute)) sheet.put("baste", "heat", atMinute(minute), 2);
   }
-  for (const minute of openMinutes(glazeMoments(plan), history, begun)) {
-    if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3);
+  for (const { minute, at } of whenOpen(glazeMoments(plan), history, begun)) {
+    if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3, { at });
   }
-  for (const minute of openMinutes(fatAlone(plan, begun), history, begun)) {
+  for (const { minute } of whenOpen(fatAlone(plan, begun), history, begun)) {
     if (minute < pullMin) sheet.put("oil", "heat", atMinute(minute), 3);
   }
   const { baconOff } = plan.season;
