@@ -158,8 +158,8 @@ export function choreWords(
       ];
     case "sear":
       return [
-        `Sear it: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
-        `skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
+        `Sear ${plan.bird.count > 1 ? "them" : "it"}: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
+        `${plan.bird.count > 1 ? "as many at once as lie flat in the pan; " : ""}skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
       ];
     case "glaze": {
       const how =

@@ -173,7 +173,9 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
         intoItsTray(plan, derived),
         plan.stages
           .flatMap(({ fromMin, airC, when }, n) =>
-            when ? [] : [`${into(n)}${t(airC)} from minute ${minuteWords(fromMin)}`],
+            when || (airC === plan.stages[n - 1]?.airC && !into(n))
+              ? []
+              : [`${into(n)}${t(airC)} from minute ${minuteWords(fromMin)}`],
           )
           .join(", "),
       ]

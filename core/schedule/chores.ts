@@ -1,5 +1,6 @@
 /** The work around the bird: the eve's check, brine, seasoning, bastings, fuel, stock and gravy, each in its time. */
 
+import type { BirdSize } from "../bird/size";
 import { constant } from "../constants";
 import type { Gravy } from "../kitchen/gravy";
 import type { SaltPlan } from "../plan/saltPlan";
@@ -30,20 +31,25 @@ interface Around {
   readonly salt: SaltPlan;
 }
 
-/** @param history of the simulated roast: when it comes to its conditions */
+/** What of a simulated roast its chores go by: when it comes to its conditions, and how much room it takes. */
+interface Roasted {
+  readonly history: readonly HistoryPoint[];
+  readonly sizeCm: BirdSize;
+}
+
 export function choresOf(
   plan: Plan,
   schedule: Schedule,
-  history: readonly HistoryPoint[],
+  { history, sizeCm }: Roasted,
   { taken, gravyLeadMs, madeMs, gravy, salt }: Around,
 ): Chore[] {
   const sheet = new ChoreSheet();
   const bench = new Bench(plan.zone, madeMs);
   takeWhatIsFixed(bench, plan, schedule, taken);
   putWaterChanges(sheet, plan, schedule);
-  const dressedFromMs = schedule.inAtMs - (seasonMin(plan) + searMin(plan)) * MINUTE_MS;
+  const dressedFromMs = schedule.inAtMs - (seasonMin(plan) + searMin(plan, sizeCm)) * MINUTE_MS;
   const filledFromMs = dressedFromMs - fillMin(plan) * MINUTE_MS;
-  putDressing(sheet, plan, schedule, dressedFromMs);
+  putDressing(sheet, plan, schedule, dressedFromMs, searMin(plan, sizeCm));
   bench.take(filledFromMs, schedule.inAtMs);
   putInHeat(sheet, plan, schedule, history);
   const gravyEndMs = gravyReadyMs(plan, schedule, gravyLeadMs);
@@ -89,8 +95,14 @@ function putWaterChanges(sheet: ChoreSheet, { thawIn }: Plan, schedule: Schedule
 }
 
 /** Out of the fridge, filled, dressed, seared. */
-function putDressing(sheet: ChoreSheet, plan: Plan, { inAtMs }: Schedule, dressedFromMs: number): void {
-  const [fills, seasons, searing] = [fillMin(plan), seasonMin(plan), searMin(plan)];
+function putDressing(
+  sheet: ChoreSheet,
+  plan: Plan,
+  { inAtMs }: Schedule,
+  dressedFromMs: number,
+  searing: number,
+): void {
+  const [fills, seasons] = [fillMin(plan), seasonMin(plan)];
   const { counterMin } = plan.season;
   // Worked on for as long, it stands on the counter anyway.
   if (counterMin > fills + seasons + searing) {

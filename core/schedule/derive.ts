@@ -163,8 +163,8 @@ export function derivePlan(
     saltMin: salt.grams > 0 && !inBrine ? handsOnSaltMin(plan) : 0,
     saltHandsMin: handsOnSaltMin(plan),
     dryHours: plan.salt.dryHours,
-    outMin: outMin(plan),
-    workMin: workMin(plan),
+    outMin: outMin(plan, simulated.sizeCm),
+    workMin: workMin(plan, simulated.sizeCm),
     free: freeBeside(taken, plan.equipment.hands),
     // What was roasted the day before gets its gravy on the day; another knife may want it before this one.
     stockMin: simmersGiblets(plan, gravy) && !dayBefore ? stockLeadMin(plan) + gravyLeadMs / MINUTE_MS : 0,
@@ -191,7 +191,7 @@ export function derivePlan(
   const settled = inAt ? onTheirSide(dishes, placeSides(dishes, asPlanned, serveMs, stoves)) : dishes;
   const sides = placeSides(settled, placed, placed.serveAtMs, stoves);
   const isLed = piece?.follows === true;
-  const made = choresOf(plan, placed, simulated.history, { taken, gravyLeadMs, madeMs, gravy, salt });
+  const made = choresOf(plan, placed, simulated, { taken, gravyLeadMs, madeMs, gravy, salt });
   const isNotBroughtUp = isOnAlready(beside) || plan.preheat.minutes === 0;
   const schedule = isNotBroughtUp ? withoutPreheating(placed) : placed;
   const chores = isLed ? ownChores(made) : made;

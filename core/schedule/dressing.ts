@@ -1,5 +1,6 @@
 /** Minutes of work on the birds: salt on them, and what is done right before their heat (common practice). */
 
+import type { BirdSize } from "../bird/size";
 import { ofSeveralMin } from "../kitchen/cutting";
 import { goesInWithIce } from "../plan/ice";
 import { sears } from "../plan/methods";
@@ -34,12 +35,24 @@ export const seasonMin = (plan: Plan): number =>
       (startsShielded(plan) ? 5 : 0),
   );
 
-/** Minutes at the ring: the pan heated, then both sides of one after the other. */
-export const searMin = (plan: Plan): number =>
-  sears(plan) ? 5 + Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0) * plan.bird.count) : 0;
+/** A heavy pan, across (common practice). */
+const SEAR_PAN_CM = 30;
+
+/** How many lie side by side in the pan; what is larger than the pan takes all of it. */
+function atOnceInPan({ length, width }: BirdSize): number {
+  const [long, short] = [Math.max(length, width), Math.min(length, width)];
+  return Math.max(1, Math.floor(Math.sqrt(Math.max(0, SEAR_PAN_CM ** 2 - long ** 2)) / short));
+}
+
+/** Minutes at the ring: the pan heated, then both sides of as many at once as lie in it. @param sizeCm of one bird */
+export const searMin = (plan: Plan, sizeCm: BirdSize): number =>
+  sears(plan)
+    ? 5 + Math.ceil(2 * (plan.sear?.minutesPerSide ?? 0) * Math.ceil(plan.bird.count / atOnceInPan(sizeCm)))
+    : 0;
 
 /** Minutes of work right before the heat: filled, dressed, seared. */
-export const workMin = (plan: Plan): number => fillMin(plan) + seasonMin(plan) + searMin(plan);
+export const workMin = (plan: Plan, sizeCm: BirdSize): number =>
+  fillMin(plan) + seasonMin(plan) + searMin(plan, sizeCm);
 
 /** Minutes from out of the fridge to into the heat: on the counter, or only as long as it is worked on. */
-export const outMin = (plan: Plan): number => Math.max(plan.season.counterMin, workMin(plan));
+export const outMin = (plan: Plan, sizeCm: BirdSize): number => Math.max(plan.season.counterMin, workMin(plan, sizeCm));

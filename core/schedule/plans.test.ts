@@ -134,7 +134,7 @@ describe("every plan", () => {
         const { schedule } = deriveAny({ ...lunch, zone: "UTC", roasted: "same-day" }, cook);
         const [prepare, roast] = [taskOf(schedule, "prepare"), taskOf(schedule, "roast")];
         // What is done right before the heat, or before it stands on the counter, goes with the heat, whenever that is.
-        const workedOnMs = workMin({ ...lunch, roasted: "same-day" }) * MINUTE_MS;
+        const workedOnMs = workMin({ ...lunch, roasted: "same-day" }, simulated().sizeCm) * MINUTE_MS;
         if (!prepare || !roast || roast.startMs - workedOnMs - prepare.endMs < 2 * HOUR_MS) return;
         expect(isWithin(prepare.startMs, "UTC", WAKING)).toBe(true);
       }),
