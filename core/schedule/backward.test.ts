@@ -23,7 +23,7 @@ const input = (change: Partial<ScheduleInput> = {}): ScheduleInput => ({
   saltHandsMin: 10,
   workMin: 0,
   outMin: 0,
-  stockMin: 0,
+  stockBy: null,
   ...change,
 });
 

@@ -51,8 +51,8 @@ export interface ScheduleInput {
   readonly outMin: number;
   /** Of that, with hands on it right before the heat, min. */
   readonly workMin: number;
-  /** A pot that simmers what was taken out of it must begin so long before the bird is carved, min; 0 for none. */
-  readonly stockMin: number;
+  /** A pot that simmers what was taken out of it begins at the latest then, by when the bird is carved; null for none. */
+  readonly stockBy: ((carveAtMs: number) => number) | null;
   readonly roastMin: { readonly p10: number; readonly p50: number; readonly p90: Late };
   readonly carveMin: number;
   /** The oven on before the bird, min. */
@@ -156,8 +156,7 @@ export function placeBackward(input: ScheduleInput): Schedule {
           input.saltMin / 60,
           input.dryHours > 0 ? withPrepare : (ms) => free(ms, input.saltMin),
         );
-  // A stock of eight hours is begun the evening before: nobody opens a bird in the night for its giblets.
-  const stockMs = input.stockMin > 0 ? withPrepare(carveAtMs - input.stockMin * MINUTE_MS) : saltFrom;
+  const stockMs = input.stockBy ? withPrepare(input.stockBy(carveAtMs)) : saltFrom;
   const preparedMs = free(Math.min(saltFrom, stockMs) - prepareMs, input.prepareMin) + prepareMs;
   const prepareFrom = before("prepare", "board", preparedMs, input.prepareMin / 60, (ms) => ms);
   // Water is changed every half hour and the bird is cooked at once: nothing there can wait for the morning.

@@ -10,8 +10,8 @@ import { type Schedule, taskOf, withSaltTask } from "./backward";
 import type { Bench } from "./bench";
 import type { ChoreSheet } from "./chore";
 import { isStuffed, stuffingOf } from "./dressing";
-import { givesGiblets, gravyPotOf, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
-import { ANY_HOUR, EVENING, latestWithin, WAKING } from "./waking";
+import { givesGiblets, gravyPotOf, potHours, potsOf, stockLeadMin, stockMin, THICKEN_MIN } from "./stock";
+import { ANY_HOUR, EVENING, latestWithin } from "./waking";
 
 const STOCK_HANDS_MIN = 10;
 const EVE_CHECK_MIN = 20;
@@ -117,7 +117,7 @@ function putStock(sheet: ChoreSheet, wanted: Wanted): void {
     const byMs = isOfTheEve ? Math.min(eveMs, latestMs) : latestMs;
     const startMs =
       byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
-        ? bench.before(byMs, STOCK_HANDS_MIN, WAKING, outFromMs)
+        ? bench.before(byMs, STOCK_HANDS_MIN, potHours({ stock: pot }), outFromMs)
         : outFromMs;
     sheet.put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }

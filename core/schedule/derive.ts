@@ -32,7 +32,7 @@ import { isOnAlready, withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
-import { simmersGiblets, stockLeadMin } from "./stock";
+import { potHours, simmersGiblets, stockLeadMin } from "./stock";
 import { latestWithin, WAKING } from "./waking";
 
 /** What of a simulated cook a plan is derived from. */
@@ -167,7 +167,11 @@ export function derivePlan(
     workMin: workMin(plan, simulated.sizeCm),
     free: freeBeside(taken, plan.equipment.hands),
     // What was roasted the day before gets its gravy on the day; another knife may want it before this one.
-    stockMin: simmersGiblets(plan, gravy) && !dayBefore ? stockLeadMin(plan) + gravyLeadMs / MINUTE_MS : 0,
+    stockBy:
+      simmersGiblets(plan, gravy) && !dayBefore
+        ? (carveAtMs) =>
+            latestWithin(carveAtMs - gravyLeadMs - stockLeadMin(plan) * MINUTE_MS, plan.zone, potHours(plan))
+        : null,
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,

@@ -37,6 +37,12 @@ function ovensNeeded(uses: readonly Use[]): number {
   return place(0, []);
 }
 
+/** From when the cook is up to when not any more, of one day. */
+function expectByDay(startMs: number, endMs: number, zone: string): void {
+  expect([startMs, endMs].map((ms) => isWithin(ms, zone, WAKING))).toEqual([true, true]);
+  expect((endMs - startMs) / HOUR_MS).toBeLessThan(WAKING.until - WAKING.from);
+}
+
 describe("every plan", () => {
   it("tells of no clash in its kitchen that is over, and of all that are still to come", () => {
     fc.assert(
@@ -126,17 +132,18 @@ describe("every plan", () => {
     );
   });
 
-  it("opens a bird for a stock of eight hours the evening before, and not in the night", () => {
+  it("opens a bird for a stock of eight hours by day, so early that its pot simmers by day", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
         const salt = { ...plan.salt, method: "none" as const, dryHours: 0 };
         const lunch = { ...plan, salt, stock: "long" as const, serveAt: `${plan.serveAt.slice(0, 10)}T13:30:00.000Z` };
-        const { schedule } = deriveAny({ ...lunch, zone: "UTC", roasted: "same-day" }, cook);
+        const { schedule, chores } = deriveAny({ ...lunch, zone: "UTC", roasted: "same-day" }, cook);
         const [prepare, roast] = [taskOf(schedule, "prepare"), taskOf(schedule, "roast")];
         // What is done right before the heat, or before it stands on the counter, goes with the heat, whenever that is.
         const workedOnMs = workMin({ ...lunch, roasted: "same-day" }, simulated().sizeCm) * MINUTE_MS;
         if (!prepare || !roast || roast.startMs - workedOnMs - prepare.endMs < 2 * HOUR_MS) return;
         expect(isWithin(prepare.startMs, "UTC", WAKING)).toBe(true);
+        for (const { kind, startMs, endMs } of chores) if (kind === "stock") expectByDay(startMs, endMs, "UTC");
       }),
       plansAsked(300),
     );
@@ -155,13 +162,12 @@ describe("every plan", () => {
         const salt = taskOf(schedule, "salt");
         if (salt?.lane === "cold")
           expect(isWithin(taskOf(schedule, "prepare")?.startMs ?? 0, plan.zone, WAKING)).toBe(true);
-        for (const { kind, startMs } of chores) {
+        for (const { kind, startMs, endMs } of chores) {
           if (kind === "eve-check") expect(isWithin(startMs, plan.zone, EVENING), plan.serveAt).toBe(true);
           // What is opened in the night gives its giblets in the night.
           const opened = kind === "stock" && startMs === taskOf(schedule, "prepare")?.endMs;
-          if ((kind === "stock" && !opened) || kind === "mix-brine") {
-            expect(isWithin(startMs, plan.zone, WAKING)).toBe(true);
-          }
+          if (kind === "mix-brine") expect(isWithin(startMs, plan.zone, WAKING)).toBe(true);
+          if (kind === "stock" && !opened) expectByDay(startMs, endMs, plan.zone);
         }
       }),
       plansAsked(300),

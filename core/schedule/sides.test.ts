@@ -35,7 +35,7 @@ const scheduleFor = (sides: readonly SideDish[], equipment = KITCHEN, change: Pa
     saltHandsMin: 10,
     workMin: 0,
     outMin: 0,
-    stockMin: 0,
+    stockBy: null,
     ...change,
   });
 };
