@@ -146,7 +146,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
       amount: vegetables > 1 ? `${vegetables} of each` : "one of each",
     }),
     ...when(gravyHere && others > 0, {
-      what: "bones or wings of poultry for the other stock",
+      what: `bones or wings of poultry for the ${gravyStockMl > 0 ? "other stock" : "stock"}`,
       amount: `${others} ${others > 1 ? "pots" : "pot"} full`,
     }),
     ...when(
