@@ -113,12 +113,12 @@ function putStock(sheet: ChoreSheet, wanted: Wanted): void {
       pot === gravyPotOf(plan, gravy) && givesGiblets(plan)
         ? (taskOf(schedule, "prepare")?.endMs ?? Number.NEGATIVE_INFINITY)
         : Number.NEGATIVE_INFINITY;
-    const isOfTheEve = pot !== "while-roasting" && eveMs >= Math.max(outFromMs, madeMs);
-    const byMs = isOfTheEve ? Math.min(eveMs, latestMs) : latestMs;
-    const startMs =
-      byMs - STOCK_HANDS_MIN * MINUTE_MS >= outFromMs
-        ? bench.before(byMs, STOCK_HANDS_MIN, potHours({ stock: pot }), outFromMs)
-        : outFromMs;
+    const hours = potHours({ stock: pot });
+    const begunBy = (byMs: number): number => latestWithin(byMs - STOCK_HANDS_MIN * MINUTE_MS, plan.zone, hours);
+    const eveByMs = Math.min(eveMs, latestMs);
+    const isOfTheEve = pot !== "while-roasting" && begunBy(eveByMs) >= Math.max(outFromMs, madeMs);
+    const byMs = isOfTheEve ? eveByMs : latestMs;
+    const startMs = begunBy(byMs) >= outFromMs ? bench.before(byMs, STOCK_HANDS_MIN, hours, outFromMs) : outFromMs;
     sheet.put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }
 }
