@@ -1,5 +1,18 @@
-/** A number stays with its unit, wherever a narrow screen breaks the line. */
+/** A number stays with its unit, and a date in one piece, wherever a narrow screen breaks the line. */
+import { DAYS, MONTHS } from "./time";
 
-const BETWEEN = /(?<=[\d¼½¾⅓⅔⅜]) (?=(?:[°%]|(?:kg|g|lb|oz|mL|L|tsp|tbsp|cups?|quarts?|cm|m|ft|min|h)\b))/g;
+const UNITS = "[°%]|(?:kg|g|lb|oz|mL|L|tsp|tbsp|cups?|quarts?|cm|m|ft|min|h)\\b";
+const DAY = `(?:${DAYS.join("|")})`;
+const MONTH = `(?:${MONTHS.join("|")})\\b`;
+const KEPT = new RegExp(
+  [
+    `(?<=[\\d¼½¾⅓⅔⅜]) (?=${UNITS})`,
+    // "Sat 5 Dec", "Sat, Dec 5".
+    `(?<=\\b${DAY},?) (?=\\d|${MONTH})`,
+    `(?<=\\d) (?=${MONTH})`,
+    `(?<=\\b${MONTH}) (?=\\d{1,2}\\b)`,
+  ].join("|"),
+  "g",
+);
 
-export const unbroken = (words: string): string => words.replace(BETWEEN, "\u00a0");
+export const unbroken = (words: string): string => words.replace(KEPT, "\u00a0");

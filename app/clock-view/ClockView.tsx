@@ -11,6 +11,7 @@ import { useSize } from "../chart/useSize";
 import { useHabits } from "../shell/preferences";
 import { temperatureColour } from "../ui/temperatureScale";
 import { midnights, tickStepMin, wholeTicks } from "../ui/time";
+import { nameFromPx } from "./barName";
 import { TimeHandle } from "./TimeHandle";
 import { type ClockScale, clockScale, endOf, firstOf, hoursShown, lastOf } from "./timeScale";
 
@@ -40,7 +41,7 @@ const SMALLEST_TARGET = 24;
 /** One time axis from the first thing that is done to the table; lanes are where work happens. */
 export const ClockView = memo(function ClockView(props: Props) {
   const reader = useHabits();
-  const { schedule, sides, chores, history, zone, serveAtMs, scrubMs, selected } = props;
+  const { schedule, sides, chores, stageMin, history, zone, serveAtMs, scrubMs, selected } = props;
   const { ref, width } = useSize<HTMLDivElement>();
   const firstMs = firstOf([...schedule.tasks, ...chores, ...sides]);
   const wideFrom = schedule.inAtMs - 60 * MINUTE_MS;
@@ -88,12 +89,19 @@ export const ClockView = memo(function ClockView(props: Props) {
             const left = scale.toX(task.startMs);
             const right = Math.min(scale.toX(task.endMs), width - GUTTER);
             const hot = task.id === "roast" || task.id === "rest";
+            const name = TASK_NAMES[task.id];
+            const handles = task.id === "roast" ? stageMin.flatMap((minute) => minute ?? []) : [];
+            const nameFrom = nameFromPx(
+              right - left,
+              name.length * TASK_LETTER + TASK_PADDING + (hot ? CHIP_PADDING : 0),
+              handles.map((minute) => scale.toX(task.startMs + minute * MINUTE_MS) - left),
+            );
             return (
               <button
                 key={task.id}
                 type="button"
                 aria-pressed={selected === task.id}
-                aria-label={`${TASK_NAMES[task.id]}: ${dayAndTime(task.startMs, zone, reader)} to ${dayAndTime(task.endMs, zone, reader)}`}
+                aria-label={`${name}: ${dayAndTime(task.startMs, zone, reader)} to ${dayAndTime(task.endMs, zone, reader)}`}
                 onClick={() => {
                   props.onSelect(task.id);
                   props.onScrub(task.startMs);
@@ -109,9 +117,16 @@ export const ClockView = memo(function ClockView(props: Props) {
                   ...(hot && { background: warmth(task), color: "oklch(0.2 0.03 235)" }),
                 }}
               >
-                {right - left > TASK_NAMES[task.id].length * TASK_LETTER + TASK_PADDING && (
-                  <span className={hot ? "rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 py-0.5" : ""}>
-                    {TASK_NAMES[task.id]}
+                {nameFrom !== null && (
+                  <span
+                    className={
+                      hot
+                        ? `rounded-full bg-[oklch(0.985_0.008_215/0.86)] px-1.5 ${task.id === "rest" ? "" : "py-0.5"}`
+                        : ""
+                    }
+                    style={{ marginLeft: nameFrom }}
+                  >
+                    {name}
                   </span>
                 )}
               </button>
@@ -147,7 +162,7 @@ export const ClockView = memo(function ClockView(props: Props) {
                 "linear-gradient(90deg, transparent, color-mix(in oklch, var(--mist-1) 82%, transparent) 50%, transparent)",
             }}
           />
-          {props.stageMin.map(
+          {stageMin.map(
             (minute, n) =>
               minute !== null && (
                 <TimeHandle
@@ -190,9 +205,10 @@ export const ClockView = memo(function ClockView(props: Props) {
 
 /** Width of a letter on a strip, px: a name that does not fit is left to the pointer and the screen reader. */
 const STRIP_LETTER = 6.6;
-/** Of a task, px: a word that is cut short is none. */
+/** Of a task, px. */
 const TASK_LETTER = 6.4;
 const TASK_PADDING = 6;
+const CHIP_PADDING = 12;
 
 interface Strip {
   readonly key: string;
