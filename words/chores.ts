@@ -273,7 +273,7 @@ const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
   before: (fat) => `${fat} of fat over the skin`,
   "under-skin": (fat) => `${fat} of fat under the skin`,
   "none-at-first": (fat) => `${fat} of fat kept for later`,
-  none: () => "no fat on it",
+  none: () => "no fat",
 };
 
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */

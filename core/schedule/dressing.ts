@@ -24,11 +24,15 @@ const isFilled = (plan: Plan): boolean => plan.bird.cavity === "aromatics" || is
 /** Minutes of filling the bird, right before it is dressed: nothing raw lies filled for longer. */
 export const fillMin = (plan: Plan): number => (isFilled(plan) ? withAll(plan, 10) : 0);
 
+/** Pieces that nothing is rubbed onto or tied: they are laid out. */
+const isBare = ({ bird, season }: Plan): boolean =>
+  bird.cut !== "whole" && (season.fat === "none" || season.fat === "none-at-first");
+
 /** Minutes of dressing it: fat, paste, bacon, what goes on before the heat, a shield moulded on the cold bird. */
 export const seasonMin = (plan: Plan): number =>
   withAll(
     plan,
-    10 +
+    (isBare(plan) ? 5 : 10) +
       (plan.season.fat === "under-skin" ? 10 : 0) +
       (wearsBacon(plan) || plan.season.paste ? 5 : 0) +
       (plan.additions.some(({ when }) => when === "before-the-heat") ? 5 : 0) +

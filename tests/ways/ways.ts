@@ -220,7 +220,7 @@ export const WAYS: readonly CookedSo[] = [
     steps: [
       "Open and clean",
       "Salt",
-      "Dress the bird: no fat on it",
+      "Dress the bird: no fat",
       "Bird into the oven",
       "Glaze, pass 1",
       "Expected out",
