@@ -11,6 +11,7 @@ import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { drain } from "../core/processes/cook";
 import { MINUTE_MS } from "../core/units/time";
+import { called } from "./called";
 import { tenth } from "./options";
 import { fileIn, readNamed } from "./readFile";
 
@@ -65,11 +66,12 @@ export function learn(args: readonly string[]): unknown {
         bandShare: hundredth(learned.bandShare),
       },
       looksChanged: isChanged,
-      roasts: own.map(({ id, title, plan, happened, says }, n) => {
+      roasts: own.map((roast, n) => {
+        const { id, plan, happened, says } = roast;
         const before = learnedOf(oven, own.slice(0, n), nowMs).learned;
         const known = plan.oven && { ...plan.oven, learned: before };
         return {
-          title,
+          title: called(roast),
           inAt: happened.inAt,
           heard: isHeard(oven, { id, says, happened }),
           slowerShare: says ? hundredth(Math.exp(says.slower) - 1) : null,

@@ -52,6 +52,30 @@ describe("plan", () => {
     expect(of({ inAt, heatOffs }) - of({ inAt })).toBeGreaterThan(8);
   });
 
+  it("places the roasts of one dinner together: one gravy, each dish once, and what they want of one oven", () => {
+    const file = sampleFile();
+    const [turkey] = file.roasts;
+    turkey.roast.plan.serveAt = "2026-09-27T15:30:00Z";
+    turkey.roast.plan.sides = [{ id: "a", name: "Roots", minutes: 40, ovenC: 200, ring: false, slot: "rest" }];
+    const bird = { ...turkey.roast.plan.bird, species: "chicken" as const, massKg: 2 };
+    const hot = { ...turkey.roast.plan, bird, stages: [{ fromMin: 0, airC: 230 }] };
+    const chicken = { ...turkey.roast, id: "other", fire: "other", title: "A chicken", plan: hot };
+    file.roasts.push({ roast: { ...chicken, createdAt: "2026-09-02T08:00:00.000Z" }, readings: [] });
+    const path = join(folder, "dinner.json");
+    writeFileSync(path, JSON.stringify(file));
+    const { plans } = JSON.parse(bruma("plan", path).stdout);
+    const ids: string[] = plans.flatMap(({ tasks }: { tasks: { id: string }[] }) => tasks.map(({ id }) => id));
+    for (const once of ["thicken-1", "side-a", "eve-check-1"]) expect(ids.filter((id) => id === once)).toHaveLength(1);
+    expect(ids.filter((id) => id === "roast")).toHaveLength(2);
+    const [, other] = plans;
+    expect(other.conflicts).toContainEqual(
+      expect.objectContaining({
+        kind: "oven-two-temperatures",
+        tasks: expect.arrayContaining(["bird (Whole turkey)"]),
+      }),
+    );
+  });
+
   it("refuses what is no roast file, saying where", () => {
     const path = join(folder, "bad.json");
     writeFileSync(path, JSON.stringify(sampleFile()).replace('"steady"', '"warm"'));
