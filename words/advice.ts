@@ -17,7 +17,7 @@ import {
 } from "../core/units/quantity";
 import { sides } from "./amounts";
 import { basteWords } from "./basting";
-import { capital } from "./capital";
+import { capital, uncapitalised } from "./capital";
 import { fuelWords } from "./chores";
 import { conditionWords } from "./conditions";
 import { HEAT_NAMES, heatWords, PART_NAMES, probeName, quickly, TASK_NAMES } from "./names";
@@ -84,15 +84,19 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
   switch (advice.kind) {
     case "stage": {
       const when = plan.stages[advice.n]?.when;
+      const does = stageWords(plan, advice.n, units, advice.after);
+      const asks = when && isColour(when) ? "Look" : advice.isUnread && "Read it";
       return {
         key: `stage ${advice.n}`,
-        does: `${when && isColour(when) ? `Look: once ${conditionWords(when, t)}: ` : ""}${stageWords(plan, advice.n, units, advice.after)}`,
+        does: when && asks ? `${asks}: once ${conditionWords(when, t)}, ${uncapitalised(does)}` : does,
         why:
           when && isColour(when)
             ? "By now it should have come so far; where it has not, look again in some minutes."
-            : when
-              ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat; left as it is, it goes on as before.`
-              : "The plan changes the heat now; left as it is, it goes on as before.",
+            : advice.isUnread
+              ? "By now it should have come so far; where it has not, note what it shows, and it is waited for again."
+              : when
+                ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat; left as it is, it goes on as before.`
+                : "The plan changes the heat now; left as it is, it goes on as before.",
         rings: true,
       };
     }

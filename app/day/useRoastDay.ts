@@ -17,6 +17,7 @@ import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { guidelineOf, guidelineTargets, targetsOf } from "../../core/plan/targets";
+import type { HistoryPoint } from "../../core/processes/bird";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
 import { usePace } from "../shell/clock";
@@ -38,6 +39,7 @@ import { useRows } from "./useRows";
 
 const NO_ROWS: readonly TimetableRow[] = [];
 
+const NO_HISTORY: readonly HistoryPoint[] = [];
 const NO_ADVICE: readonly Advice[] = [];
 
 export function useRoastDay(roast: Roast): RoastDay {
@@ -149,6 +151,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       nowMin: (nowMinute - inAtMs) / MINUTE_MS,
       readings: observed,
       forecast,
+      usual: cook?.history ?? NO_HISTORY,
       browning: present?.browning ?? null,
       outByMin,
       stagesDone: happened.stagesDone ?? 0,
@@ -156,7 +159,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       fuelsDone: happened.fuelsDone ?? 0,
       offSinceMin: offAt === undefined ? null : (Date.parse(offAt) - inAtMs) / MINUTE_MS,
     });
-  }, [stage, plan, nowMinute, inAtMs, observed, forecast, present, outByMin, happened, offAt]);
+  }, [stage, plan, nowMinute, inAtMs, observed, forecast, cook, present, outByMin, happened, offAt]);
   const advised = wanted(advice, {
     isTyped: roast.thermometer === "typed",
     isHeld: heldMin !== null,

@@ -34,6 +34,7 @@ const NOTHING: Watched = {
   readings: [],
   forecast: null,
   browning: null,
+  usual: [],
   outByMin: 240,
   stagesDone: 0,
   bastingsDone: 0,
@@ -71,6 +72,49 @@ describe("the coach", () => {
     const readings = [{ minute: 99, part: "breast" as const, celsius: 60.5 }];
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 1, readings })).toEqual(["stage"]);
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
+  });
+
+  it("asks for a sign that nobody has read when it should be there, and again where what was read is short of it", () => {
+    const staged = { ...plan, stages: STAGED };
+    const usual = Array.from({ length: 100 }, (_, n) => ({
+      minute: 2 * n,
+      airC: 163,
+      centresC: { breast: 4 + n, thigh: 4 + n },
+      coldestC: 4 + n,
+    }));
+    const asked = (nowMin: number, readings: readonly Reading[] = [], change: Partial<Watched> = {}) =>
+      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, usual, nowMin, readings, ...change }).filter(
+        ({ kind }) => kind === "stage",
+      );
+    // The usual bird shows 60 °C at minute 112.
+    expect(asked(111)).toEqual([]);
+    expect(asked(112)).toEqual([{ kind: "stage", n: 2, after: 1, sinceMin: 0, isUnread: true }]);
+    expect(asked(130)).toMatchObject([{ sinceMin: 18, isUnread: true }]);
+    expect(asked(130, [], { stagesDone: 2 })).toEqual([]);
+    const read = (minute: number, celsius: number): readonly Reading[] => [{ minute, part: "breast", celsius }];
+    expect(asked(130, read(125, 55))).toEqual([]);
+    expect(asked(136, read(125, 55))).toMatchObject([{ sinceMin: 1, isUnread: true }]);
+    // Another centre tells nothing of this one; what shows the sign is no question any more.
+    expect(asked(130, [{ minute: 125, part: "thigh", celsius: 70 }])).toMatchObject([{ isUnread: true }]);
+    expect(asked(130, read(125, 61))).toEqual([{ kind: "stage", n: 2, after: 1, sinceMin: 5 }]);
+    const [question] = asked(112);
+    expect(question && adviceWords(question, staged, "us")).toMatchObject({
+      does: "Read it: once the breast shows 140 °F, foil off",
+      rings: true,
+    });
+  });
+
+  it("expects a sign by the birds that the readings point to, where there are any", () => {
+    const staged = { ...plan, stages: STAGED };
+    const readings: readonly Reading[] = [{ minute: 60, part: "breast", celsius: 30 }];
+    const birds = [100, 140, 150].map((minute) => {
+      const shown = { breast: Float64Array.of(0, (60 * 200) / minute) };
+      return { draw: [], minutes: Float64Array.of(0, 200), shown, further: {} };
+    });
+    const asked = (nowMin: number) =>
+      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, nowMin, readings, forecast: forecast({ members: birds }) });
+    expect(asked(139).filter(({ kind }) => kind === "stage")).toEqual([]);
+    expect(asked(142)).toContainEqual({ kind: "stage", n: 2, after: 1, sinceMin: 2, isUnread: true });
   });
 
   it("calls what was missed before with it, late since the first of them: nothing between is lost", () => {

@@ -8,15 +8,17 @@ import { centresOf } from "../bird/form";
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/forecast";
-import { middleShownAt } from "../forecast/member";
+import { middleShownAt, minuteShown } from "../forecast/member";
 import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
+import { quantiles } from "../forecast/shares";
 import { feedMinutes } from "../kitchen/fuel";
 import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
 import { basteMinutes } from "../plan/season";
-import { isColour } from "../processes/conditions";
+import type { HistoryPoint } from "../processes/bird";
+import { isColour, isMet } from "../processes/conditions";
 import { restFor } from "../processes/rest";
 import { fullStages, type OvenStage } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
@@ -33,6 +35,8 @@ export type Advice =
       readonly after: number;
       /** Minutes since it was due. */
       readonly sinceMin: number;
+      /** Its sign should be there by now, and nobody has read it. */
+      readonly isUnread?: true;
     }
   | { readonly kind: "baste"; readonly n: number }
   | { readonly kind: "soon"; readonly minutes: number }
@@ -59,6 +63,8 @@ export interface Watched {
   readonly nowMin: number;
   readonly readings: readonly Reading[];
   readonly forecast: Forecast | null;
+  /** What the usual bird goes through; empty until it is simulated. */
+  readonly usual: readonly HistoryPoint[];
   /** Browning of the estimated bird by now and at its finish, 1 is golden; null while it is not known. */
   readonly browning: { readonly now: number; readonly atPull: number } | null;
   /** Out by then, there is the shortest rest before it is carved, minutes since it went in. */
@@ -114,6 +120,9 @@ const EXPECTED_LEAST_K = 2;
 /** A finish that is late by less is the plan's own doubt. */
 export const LATE_MIN = 5;
 
+/** A centre that was read so short a time ago, and was not there, is not read again at once (chosen). */
+const READ_AGAIN_MIN = 10;
+
 /** What is done to the heat, whatever is in it. */
 const TO_THE_HEAT: readonly Advice["kind"][] = ["stage", "baste", "fuel"];
 
@@ -151,17 +160,25 @@ function saidToBeElsewhere({ plan, readings }: Watched): Advice[] {
   return [...absent].map((probe) => ({ kind: "absent", probe }));
 }
 
+/** The next change of the heat, where it waits for a sign that should be there by now and that nobody has read. */
+function unreadSign({ plan, nowMin, readings, forecast, usual, stagesDone }: Watched): Advice[] {
+  const n = stagesDone + 1;
+  const { when, fromMin } = plan.stages[n] ?? {};
+  if (!when || fromMin === undefined || isColour(when)) return [];
+  const { centre, reachesC } = when;
+  const members = forecast?.members ?? [];
+  const expectedMin =
+    members.length > 0
+      ? quantiles(members.map((each) => minuteShown(each, centre, reachesC))).p50
+      : (usual.find(({ centresC }) => isMet(when, { centresC }))?.minute ?? Number.POSITIVE_INFINITY);
+  const readMin = Math.max(...readings.filter(({ part }) => part === centre).map(({ minute }) => minute));
+  const sinceMin = nowMin - Math.max(fromMin, expectedMin, readMin + READ_AGAIN_MIN);
+  return sinceMin >= 0 ? [{ kind: "stage", n, after: stagesDone, sinceMin, isUnread: true }] : [];
+}
+
 /** What the plan says is to be done now. */
-function dueByPlan({
-  plan,
-  nowMin,
-  readings,
-  forecast,
-  browning,
-  stagesDone,
-  bastingsDone,
-  fuelsDone,
-}: Watched): Advice[] {
+function dueByPlan(watched: Watched): Advice[] {
+  const { plan, nowMin, readings, forecast, browning, stagesDone, bastingsDone, fuelsDone } = watched;
   const advice: Advice[] = [];
   const due = stageNow(plan.stages, nowMin, lowestC(readings, forecast?.lost), browning?.now);
   const stage = plan.stages[due];
@@ -182,7 +199,7 @@ function dueByPlan({
       after: stagesDone,
       sinceMin,
     });
-  }
+  } else advice.push(...unreadSign(watched));
   const bastings = basteMinutes(plan.season, nowMin).length;
   const isOpen = (fullStages(plan.stages, plan.bird.cut)[stagesDone]?.wrap ?? "none") === "none";
   if (isOpen && bastings > bastingsDone) {

@@ -2,7 +2,7 @@
 import { mkdtempSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import type { WebDriver } from "selenium-webdriver";
+import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { FILE_FORMAT, type RoastFile } from "../../core/formats/file";
 import { FILE_VERSION } from "../../core/formats/migrations";
@@ -12,6 +12,7 @@ import { usualPlan } from "../../core/plan/usualPlan";
 import { startApp } from "../helpers/app";
 import {
   fill,
+  pageText,
   pickMoment,
   press,
   pressAt,
@@ -63,10 +64,24 @@ describe("a heat that is changed by colour", () => {
     await seeText(driver, "when it is first gold; expected about this time");
     await toPage("cook");
     await inAgo(45);
-    await seeText(driver, "Look: once it is first gold: Heat to 160");
+    await seeText(driver, "Look: once it is first gold, heat to 160");
     await pressAt(driver, 'button[aria-label^="Done: Look: once it is first gold"]');
     const [roast] = await storedRows<{ happened: { stagesDone?: number } }>(driver, "roasts");
     expect(roast?.happened.stagesDone).toBe(1);
+  });
+});
+
+describe("a heat that is changed by the thermometer", () => {
+  it("is asked for when its sign should be there and nobody has read it; a reading short of it answers", async () => {
+    await start(["Chicken", "Fresh", "Shielded"], "2 kg");
+    await toPage("cook");
+    await inAgo(100);
+    await pressAt(driver, 'button[aria-label^="Done in time: Heat to 160 °C"]');
+    await seeText(driver, "Read it: once the breast shows 60 °C, foil off", "done?", "Nobody has read it");
+    await (await see(driver, 'form[aria-label="A reading"] input')).sendKeys("48", Key.ENTER);
+    await seeText(driver, "Take it out in");
+    const isAsked = async () => (await pageText(driver)).includes("Read it: once");
+    await driver.wait(async () => !(await isAsked()), 20_000, "it is still asked for");
   });
 });
 

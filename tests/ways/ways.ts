@@ -217,14 +217,7 @@ export const WAYS: readonly CookedSo[] = [
     plan: way({ species: "duck", cut: "whole", massKg: 2.4 }, "breast-down", {
       season: { glazePasses: 1, glazeAt: [{ atMin: 30 }] },
     }),
-    steps: [
-      "Open and clean",
-      "Salt",
-      "Dress the bird: no fat",
-      "Bird into the oven",
-      "Glaze, pass 1",
-      "Expected out",
-    ],
+    steps: ["Open and clean", "Salt", "Dress the bird: no fat", "Bird into the oven", "Glaze, pass 1", "Expected out"],
     says: [/scored through the fat/, /jar for the fat/, /turn it breast up/i],
   },
   {

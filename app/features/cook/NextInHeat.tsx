@@ -62,11 +62,13 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
         <>
           <NextAction
             action={urgent.does}
-            {...(day.seemsMade ? { figure: "done?" } : largeDelay(about.sinceMin))}
+            {...(day.seemsMade || about.isUnread ? { figure: "done?" } : largeDelay(about.sinceMin))}
             below={
-              day.seemsMade
-                ? "By your readings it was, in time, and it counts so until you say."
-                : "The plan wanted it by now; until it is done, everything goes on as before."
+              about.isUnread
+                ? "Nobody has read it since it should be there; it counts as done at its sign until you say, or note what it shows."
+                : day.seemsMade
+                  ? "By your readings it was, in time, and it counts so until you say."
+                  : "The plan wanted it by now; until it is done, everything goes on as before."
             }
           />
           <div key={urgent.key} className="grid grid-cols-2 gap-3">
