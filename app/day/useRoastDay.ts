@@ -113,7 +113,8 @@ export function useRoastDay(roast: Roast): RoastDay {
   const reached = isThere && heldMin === null;
   const clockMin = heldMin ?? timeMin;
   const byClock = useMemo(() => (clockMin === null ? null : certain(clockMin)), [clockMin]);
-  const coming = useRows(roast, simulated, derived, byClock ?? forecast?.pull ?? null, pulledMin, nowMinute);
+  const members = forecast?.members ?? null;
+  const coming = useRows(roast, simulated, derived, members, byClock ?? forecast?.pull ?? null, pulledMin, nowMinute);
   const { late, carveAtMs } = coming;
   const renewed = coming.renewed ?? (awaited ? derived : null);
   const kept = useMemo(
@@ -191,7 +192,7 @@ export function useRoastDay(roast: Roast): RoastDay {
   // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
   const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs, upNext?.isBy]);
 
-  const known = { inOven, startC, seats, members: forecast?.members ?? null, history: cook?.history };
+  const known = { inOven, startC, seats, members, history: cook?.history };
   const doubted = useDoubted(known, pulledMin !== null);
   return {
     ...coming,

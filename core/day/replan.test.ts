@@ -75,6 +75,38 @@ describe("a day that goes otherwise", () => {
     expect(waiting.map(({ id }) => id)).toEqual(["rest", "loosen-1", "thicken-1", "carve", "table", "leftovers"]);
   });
 
+  it("has what waits for a sign when the bird is to show it, though it was planned to have begun; what goes by the clock stands", () => {
+    const staged: Plan = {
+      ...plan,
+      stages: [
+        { fromMin: 0, airC: 220, shield: "breast" },
+        { fromMin: 20, airC: 160 },
+        { fromMin: 40, when: { centre: "breast", reachesC: 60 }, airC: 160, shield: "none" },
+      ],
+      season: { ...plan.season, glazeAt: [{ atMin: 30 }, { when: { centre: "breast", reachesC: 62 } }] },
+    };
+    const planned = derivePlan(staged, cook, shares, 0);
+    const minuteOf = (rows: readonly { id: string; startMs: number }[], id: string): number =>
+      ((rows.find((row) => row.id === id)?.startMs ?? Number.NaN) - planned.schedule.inAtMs) / MINUTE_MS;
+    const usualMin = minuteOf(rowsOf(planned), "stage-2");
+    // By its readings it is half as fast again behind.
+    const slower = { ...cook, history: cook.history.map((point) => ({ ...point, minute: 1.5 * point.minute })) };
+    const nowMs = planned.schedule.inAtMs + (usualMin + 5) * MINUTE_MS;
+    const pullMin = certain(1.5 * cook.pullMinute);
+    const rows = rowsOfDay(
+      replan(staged, slower, planned, {
+        inAt: new Date(planned.schedule.inAtMs).toISOString(),
+        pullMin,
+        pulled: false,
+        nowMs,
+      }),
+    );
+    expect(minuteOf(rows, "stage-2")).toBeCloseTo(1.5 * usualMin, 6);
+    expect(minuteOf(rows, "glaze-2")).toBeCloseTo(1.5 * minuteOf(rowsOf(planned), "glaze-2"), 6);
+    expect([minuteOf(rows, "stage-1"), minuteOf(rows, "glaze-1")]).toEqual([20, 30]);
+    expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+  });
+
   it("moves the gravy with the carving", () => {
     const late = at(320, 100);
     const gravy = rowsOfDay(late).find(({ id }) => id.startsWith("thicken"));

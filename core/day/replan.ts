@@ -6,6 +6,7 @@
 
 import { lateOf, latest, type Quantiles } from "../forecast/shares";
 import type { Plan } from "../plan/schema";
+import { waitsForSign } from "../schedule/chore";
 import { type DerivedPlan, derivePlan, type Simulated } from "../schedule/derive";
 import { phaseOf } from "../schedule/phase";
 import { type Row, rowsOf } from "../schedule/rows";
@@ -38,7 +39,10 @@ function plannedPull({ schedule: { pullAtMs } }: DerivedPlan, inAt: string): Qua
   return { p10: minute(p10), p50: minute(p50), p90: minute(latest(p90)) };
 }
 
-/** @param planned what was derived from the plan as the bird went in */
+/**
+ * @param simulated as its readings have it: by that its signs come
+ * @param planned what was derived from the plan as the bird went in
+ */
 export function replan(
   plan: Plan,
   simulated: Simulated,
@@ -59,8 +63,9 @@ export function replan(
   const again = onItsSide(plan, planned);
   const renewed = derivePlan(again.plan, { ...simulated, pullMinute }, shares, nowMs, inAt, again.beside);
   const outMs = renewed.schedule.pullAtMs.p50;
-  // When it begins hangs on the pull alone, also where it was planned to have begun by now.
-  const follows = (row: Row): boolean => phaseOf(row, plan) === "out";
+  const isOfSign = ({ about }: Row): boolean => about.kind === "chore" && waitsForSign(about.chore);
+  // When it begins hangs on the pull alone, or on what the bird shows, also where it was planned to have begun by now.
+  const follows = (row: Row): boolean => phaseOf(row, plan) === "out" || (!pulled && isOfSign(row));
   // Once it is out, what was to be done to it in the heat does not come any more.
   const hasCome = (row: Row): boolean => !(pulled && phaseOf(row, plan) === "in" && row.startMs > outMs);
   const begun = before.filter((row) => row.startMs <= nowMs && !follows(row) && hasCome(row));

@@ -38,9 +38,12 @@ export interface Chore {
   /** Pairs of hands it keeps; what takes a moment keeps none. */
   readonly hands: number;
   readonly ring: boolean;
-  /** Of a pass of glaze: the minute or the sign it was planned for. */
+  /** Of what is done in the heat: the minute or the sign it was planned for. */
   readonly at?: Moment;
 }
+
+/** Whether it is done once something is seen, whenever that is. */
+export const waitsForSign = ({ at }: Chore): boolean => at !== undefined && "when" in at;
 
 /** Chores as they are put down; those of a kind are numbered by the order in which they come. */
 export class ChoreSheet {

@@ -11,7 +11,7 @@ import { basteMinutes, fatForTheWrap, fatMoments, glazeMoments, wearsBacon } fro
 import { STAGES_APART_MIN } from "../processes/apart";
 import type { HistoryPoint } from "../processes/bird";
 import { isMet, type Moment } from "../processes/conditions";
-import { fullStages, momentOf } from "../processes/stages";
+import { fullStages, momentOf, type OvenStage } from "../processes/stages";
 import { MINUTE_MS } from "../units/time";
 import type { Schedule } from "./backward";
 import type { ChoreSheet } from "./chore";
@@ -105,7 +105,10 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   const pullMin = (pullAtMs.p50 - inAtMs) / MINUTE_MS;
   const atMinute = (minute: number): number => inAtMs + minute * MINUTE_MS;
   const begun = stagesBegun(plan, history, pullMin);
-  for (const { n, fromMin } of begun) if (n > 0) sheet.put("stage", "heat", atMinute(fromMin), 2, { n });
+  const stages = fullStages(plan.stages, plan.bird.cut);
+  for (const { n, fromMin } of begun.slice(1)) {
+    sheet.put("stage", "heat", atMinute(fromMin), 2, { n, at: momentOf(stages[n] as OvenStage) });
+  }
   const beginsMin = (n: number): number | null => begun.find((stage) => stage.n === n)?.fromMin ?? null;
   for (const { n, into } of movesOf(plan)) {
     const minute = beginsMin(n);
@@ -123,12 +126,14 @@ export function putInHeat(sheet: ChoreSheet, plan: Plan, schedule: Schedule, his
   for (const { minute, at } of whenOpen(glazeMoments(plan), history, begun)) {
     if (minute < pullMin) sheet.put("glaze", "heat", atMinute(minute), 3, { at });
   }
-  for (const { minute } of whenOpen(fatAlone(plan, begun), history, begun)) {
-    if (minute < pullMin) sheet.put("oil", "heat", atMinute(minute), 3);
+  for (const { minute, at } of whenOpen(fatAlone(plan, begun), history, begun)) {
+    if (minute < pullMin) sheet.put("oil", "heat", atMinute(minute), 3, { at });
   }
   const { baconOff } = plan.season;
-  const bareMin = wearsBacon(plan) && baconOff ? minuteOf(baconOff, history) : null;
-  if (bareMin !== null && bareMin < pullMin) sheet.put("bacon-off", "heat", atMinute(bareMin), 3);
+  if (wearsBacon(plan) && baconOff) {
+    const minute = minuteOf(baconOff, history);
+    if (minute !== null && minute < pullMin) sheet.put("bacon-off", "heat", atMinute(minute), 3, { at: baconOff });
+  }
   if (isFire(plan.heat)) sheet.put("fuel", "heat", inAtMs - heatLeadMin(plan) * MINUTE_MS, LIGHTING_MIN);
   feedMinutes(plan, pullMin - 15, (_, n) => beginsMin(n) ?? NEVER_MIN).forEach((minute, nth) => {
     sheet.put("fuel", "heat", atMinute(minute), 3, { n: nth + 2 });

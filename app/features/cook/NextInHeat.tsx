@@ -9,6 +9,7 @@ import { MINUTE_MS } from "../../../core/units/time";
 import { uncapitalised } from "../../../words/capital";
 import { clockTime, giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
 import { inEach } from "../../../words/titles";
+import { unbroken } from "../../../words/unbroken";
 import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
 import type { Item } from "../../day/items";
@@ -157,7 +158,7 @@ function Finish({ day, pull }: { readonly day: RoastDay; readonly pull: Quantile
   if (byTimeMin(roast) !== null) return <span aria-live="polite">at {at}, by time alone</span>;
   return (
     <span aria-live="polite">
-      at {at}, {giveOrTake(pull.p10, pull.p90)}
+      at {at}, {unbroken(giveOrTake(pull.p10, pull.p90))}
       {knownBy(forecast)}
     </span>
   );
