@@ -3,9 +3,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN, type AnyCook, anyCook, deriveAny, plansAsked } from "../../tests/helpers/anyPlan";
 import { simulated } from "../../tests/helpers/simulated";
+import { remedyWords } from "../../words/remedies";
 import { roughThawHours } from "../kitchen/thaw";
 import { withForm } from "../plan/edits";
 import { takesIce } from "../plan/methods";
+import { saltPlan } from "../plan/saltPlan";
 import { type Plan, PlanSchema } from "../plan/schema";
 import { HOUR_MS, MINUTE_MS } from "../units/time";
 import type { DerivedPlan } from "./derive";
@@ -42,6 +44,32 @@ describe("a conflict of any plan", () => {
         expect((first as Remedy).change(frozen).salt.method === "none").toBe(frozen.salt.method === "none");
       }),
       plansAsked(120),
+    );
+  });
+
+  it("has no word of salting in its answers where the bird is not salted", () => {
+    fc.assert(
+      fc.property(
+        ANY_PLAN,
+        anyCook,
+        fc.double({ min: 1, max: 140, noNaN: true }),
+        fc.boolean(),
+        (any, cook, ahead, isNone) => {
+          const salt: Plan["salt"] = {
+            ...any.salt,
+            injectPercent: 0,
+            ...(isNone ? { method: "none" } : { percent: 0 }),
+          };
+          const plan: Plan = { ...any, salt, thawIn: any.thawIn === "brine" ? "fridge" : any.thawIn, additions: [] };
+          if (saltPlan(plan).grams > 0) return;
+          const nowMs = Date.parse(plan.serveAt) - ahead * HOUR_MS;
+          const conflictsOf = (changed: Plan) => deriveThawed(cook, plan, changed, nowMs).conflicts;
+          for (const conflict of conflictsOf(plan))
+            for (const { does } of remediesOf(conflict, plan, conflictsOf))
+              expect(remedyWords(does, "metric"), conflict.kind).not.toMatch(/salt|brine|inject/i);
+        },
+      ),
+      plansAsked(150),
     );
   });
 
@@ -86,7 +114,7 @@ describe("a conflict of any plan", () => {
           const fresh: Plan = {
             ...plan,
             bird: { ...plan.bird, state: "fresh", preSalted: false },
-            salt: { ...plan.salt, method: "dry", saltHours },
+            salt: { ...plan.salt, method: "dry", percent: Math.max(0.5, plan.salt.percent), saltHours },
           };
           const at = (nowMs: number) => (changed: Plan) => deriveAny(changed, cook, undefined, nowMs).conflicts;
           const begins = deriveAny(fresh, cook).schedule.tasks.find(({ id }) => id === "salt")?.startMs ?? Number.NaN;

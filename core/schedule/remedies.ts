@@ -13,6 +13,7 @@ import { HOUR_MS } from "../units/time";
 import type { TaskId } from "./backward";
 import type { Conflict } from "./conflicts";
 import {
+  asOf,
   BAG,
   bagAt,
   DRY_INSTEAD,
@@ -165,7 +166,10 @@ export const hotter = ({ stages }: Plan): readonly Remedy[] =>
   stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
 
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
-export function remediesOf(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
+export const remediesOf = (conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] =>
+  remediesFor(conflict, plan, after).map((remedy) => asOf(plan, remedy));
+
+function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
   /** Those that leave no such conflict: by what is known, there is time for them. */
   const timely = (remedies: readonly Remedy[], late: Conflict["kind"] = "too-late"): readonly Remedy[] =>
     remedies.filter(({ change }) => !after || after(change(plan)).every(({ kind }) => kind !== late));

@@ -7,6 +7,7 @@ import type { SaltMethod } from "../kitchen/salt";
 import { isInBag } from "../plan/bag";
 import { unstuffed, withBird, withForm, withHeat, withSalt } from "../plan/edits";
 import { heatsOf } from "../plan/heats";
+import { saltPlan } from "../plan/saltPlan";
 import type { Plan } from "../plan/schema";
 import { usualSurface } from "../processes/stages";
 import { dialTurnK, highestMarkC, onDialC } from "../units/dial";
@@ -30,6 +31,7 @@ export const PLAIN_REMEDIES = [
   "leave-whole",
   "lid-instead",
   "no-glaze",
+  "no-drying",
   "no-ring",
   "no-salt",
   "on-the-grill",
@@ -45,9 +47,11 @@ export const PLAIN_REMEDIES = [
   "shorter-salting",
   "spatchcock",
   "lay-down",
+  "straight-in",
   "stuffing-beside",
   "thaw-in-fridge",
   "thaw-in-water",
+  "thaw-in-water-and-in",
   "thawed-on-the-grill",
   "this-on-the-grill",
   "tray-stock",
@@ -108,7 +112,9 @@ export const ROAST_FROZEN: Remedy = {
 const LEAST_SALT_HOURS: Record<SaltMethod, number> = { dry: 3, brine: 1, equilibrium: 3, injection: 1, none: 0 };
 
 /** Salted and dried for so many hours less, what is dried first; null where what is left would be nothing. */
-export function saltedLess({ salt: { method, saltHours, dryHours } }: Plan, lessHours: number): Remedy | null {
+export function saltedLess(plan: Plan, lessHours: number): Remedy | null {
+  const { saltHours, dryHours } = plan.salt;
+  const { method } = saltPlan(plan);
   const salted = method === "none" ? 0 : saltHours;
   const left = Math.floor(2 * (salted + dryHours - lessHours)) / 2;
   if (left < Math.max(1, LEAST_SALT_HOURS[method])) return null;
@@ -117,6 +123,20 @@ export function saltedLess({ salt: { method, saltHours, dryHours } }: Plan, less
   return { does: { kind: "salt-less", method, ...told }, change: withSalt(hours) };
 }
 export const SHORTER: Remedy = { does: { kind: "shorter-salting" }, change: withSalt({ saltHours: 12, dryHours: 0 }) };
+
+/** What salting less is called of a bird that is not salted at all. */
+const UNSALTED: Partial<Record<Does["kind"], PlainRemedy>> = {
+  "salt-at-oven": "straight-in",
+  "thaw-in-water": "thaw-in-water-and-in",
+  "shorter-salting": "no-drying",
+};
+
+/** A remedy as it is of this plan. */
+export function asOf(plan: Plan, remedy: Remedy): Remedy {
+  const kind = saltPlan(plan).grams > 0 ? undefined : UNSALTED[remedy.does.kind];
+  return kind ? { ...remedy, does: { kind } } : remedy;
+}
+
 export const NO_SALT: Remedy = { does: { kind: "no-salt" }, change: withSalt({ method: "none" }) };
 export const BAG: Remedy = { does: { kind: "brine-in-bag" }, change: withSalt({ bath: "bag" }) };
 export const COOLER: Remedy = { does: { kind: "cooler" }, change: withSalt({ keptIn: "cooler", dryHours: 0 }) };

@@ -74,8 +74,8 @@ export function AnswerLine({ plan, cook, derived, happened, isRead, units }: Pro
         />
       )}
       <Fact
-        label={salt.grams > 0 ? "Salt" : "No salt"}
-        value={small(each.grams, units)}
+        label="Salt"
+        value={salt.grams > 0 ? small(each.grams, units) : "none"}
         note={
           salt.grams > 0
             ? `${formatSpoons(each.teaspoons, units)} ${SALT_NAMES[plan.salt.kind]}${salt.bath ? `, in ${liquid(salt.bath.waterL * 1000, units)}` : ""}${forEachBird(salt.portions)}`
