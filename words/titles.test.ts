@@ -20,6 +20,12 @@ describe("birds in words", () => {
     }
   });
 
+  it("that were bought cut are called by what there is of them", () => {
+    const cut = { ...plan.bird, species: "duck", massKg: 0.4, count: 4 } as const;
+    expect(theseBirds({ ...cut, cut: "boneless-breast" }, "metric")).toBe("boneless breast of 4 ducks, 400 g each");
+    expect(theseBirds({ ...cut, cut: "legs", count: 1 }, "metric")).toBe("legs of duck, 400 g");
+  });
+
   it("are all to be looked at, where there are several", () => {
     const { count: _, ...bird } = plan.bird;
     expect([1, 2, 3].map((count) => inEach({ ...bird, count }))).toEqual(["", " in both birds", " in all 3 birds"]);

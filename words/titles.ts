@@ -1,9 +1,10 @@
 /** What a roast is called until the cook names it: its birds, their weight and the day. */
 
+import { hasGiblets } from "../core/kitchen/cutting";
 import type { Roast } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { formatMass } from "../core/units/quantity";
-import { capital } from "./capital";
+import { capital, uncapitalised } from "./capital";
 import { CUT_NAMES } from "./names";
 import { SPECIES_PLURAL } from "./species";
 import { dayName, type Reader } from "./time";
@@ -35,11 +36,13 @@ const birdsOf = (bird: Birds): string => capital(CUT_WORDS[bird.cut]((as) => cou
 export const birdWords = (birds: Birds, units: Reader["units"]): string =>
   `${counted(birds)}, ${CUT_NAMES[birds.cut].toLowerCase()}, ${eachWeighs(birds, units)}`;
 
-/** And as they are spoken of: "this 4.6 kg turkey", "these 2 turkeys of 4.6 kg". */
-export const theseBirds = (birds: Birds, units: Reader["units"]): string =>
-  birds.count > 1
+/** And as they are spoken of: "this 4.6 kg turkey", "these 2 turkeys of 4.6 kg"; what was bought cut, as that. */
+export function theseBirds(birds: Birds, units: Reader["units"]): string {
+  if (!hasGiblets(birds.cut)) return `${uncapitalised(birdsOf(birds))}, ${eachWeighs(birds, units)}`;
+  return birds.count > 1
     ? `these ${counted(birds)} of ${formatMass(birds.massKg, units)}`
     : `this ${formatMass(birds.massKg, units)} ${birds.species}`;
+}
 
 /** "both", "all 3". */
 export const allOf = (count: number): string => (count === 2 ? "both" : `all ${count}`);
