@@ -232,6 +232,7 @@ export const CONSTANTS = {
   usualRestMin: practice(30, "min"),
   largeRestMin: practice(45, "min"),
   longestRestMin: practice(90, "min"),
+  carryOverMostK: practice(8, "K"),
   preheatMin: practice(25, "min"),
 
   // Prior spread (one standard deviation) of what the plan cannot know

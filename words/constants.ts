@@ -348,6 +348,7 @@ const CLOCK = {
   usualRestMin: "usual rest of a turkey",
   largeRestMin: "usual rest of a bird over 8 kg; 30 at least",
   longestRestMin: "longest rest, well wrapped",
+  carryOverMostK: "most that is counted on to come at rest, 15 °F; hot pieces are computed to gain more, unchecked",
   preheatMin: "an empty household oven to its first temperature",
 };
 

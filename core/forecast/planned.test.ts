@@ -159,6 +159,32 @@ describe("the plan's simulation", () => {
     }
   });
 
+  it("counts on no more carry-over than has been seen (common practice: 3 to 8 K), of pieces that are computed to gain more", () => {
+    const mostK = constant("carryOverMostK");
+    const gains = (["chicken", "turkey"] as const).flatMap((species) =>
+      (["parts", "legs"] as const).map((cut) => {
+        const massKg = cut === "parts" ? { chicken: 1.6, turkey: 5.5 }[species] : { chicken: 0.6, turkey: 2 }[species];
+        const bird = { species, cut, massKg, state: "fresh" as const };
+        const pieces = usualPlan({ bird, method: "hot-flat", serveAt: plan.serveAt, zone: plan.zone });
+        const cook = plannedDone(pieces, "preview");
+        const goals = goalsAtPull(pieces, cook);
+        for (const [centre, target] of Object.entries(pieces.targetC) as ["breast" | "thigh", number][]) {
+          expect(cook.atPull.centresC[centre] ?? 0, `${species} ${cut} ${centre}`).toBeGreaterThanOrEqual(
+            target - mostK,
+          );
+          expect(goals[centre] ?? 0, `${species} ${cut} ${centre}`).toBeGreaterThanOrEqual(target - mostK);
+        }
+        return Math.max(
+          ...Object.entries(cook.peak).map(
+            ([centre, { celsius }]) => celsius - (cook.atPull.centresC[centre as "breast"] ?? celsius),
+          ),
+        );
+      }),
+    );
+    // It is such pieces that it is about.
+    expect(Math.max(...gains)).toBeGreaterThan(mostK);
+  });
+
   it("takes longer from a cold oven, whose bird goes in with the cold, whatever is known of when it was turned on", () => {
     const cold: Plan = { ...plan, preheat: { minutes: 0, airC: 260 } };
     expect(preheatedC(cold)).toBe(plan.stages[0]?.airC);

@@ -74,8 +74,9 @@ export function pullGoalsC(
     (Object.entries(targetC) as [Centre, number][]).map(([centre, target]) => {
       const expectedC = atPull.centresC[centre] ?? target;
       const surplusK = (peak[centre]?.celsius ?? expectedC) - (target + (marginK[centre] ?? 0));
+      const neededC = Math.max(target - constant("carryOverMostK"), expectedC - Math.max(0, surplusK));
       // Nobody waits for more than the target itself, however far the others are behind.
-      return [centre, Math.min(target, expectedC - Math.max(0, surplusK))];
+      return [centre, Math.min(target, neededC)];
     }),
   );
 }

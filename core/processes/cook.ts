@@ -6,6 +6,7 @@
  */
 import type { Body } from "../bird/body";
 import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
+import { constant } from "../constants";
 import { requireBetween } from "../errors";
 import type { Cover } from "../heat/covers";
 import { type BirdState, type HistoryPoint, LivingBird, type ZoneMinutes } from "./bird";
@@ -15,7 +16,10 @@ import type { Frame } from "./picture";
 import { type Peak, type RestDone, resting } from "./rest";
 import { LONGEST_ROAST_MIN, type RoastOptions, roasting } from "./roast";
 
-/** When to pull: at these centre temperatures, at a time, or so early that the rest carries the centres there. */
+/**
+ * When to pull: at these centre temperatures, at a time, or so early that the rest carries the centres there, as far as
+ * that is counted on.
+ */
 export type Finish =
   | { readonly kind: "until"; readonly targetsC: CentreTemperatures; readonly timeMin?: number }
   | {
@@ -127,8 +131,6 @@ function lagging(point: HistoryPoint, targets: CentreTemperatures): Centre {
   return (gaps.sort((a, b) => b[1] - a[1])[0] as readonly [Centre, number])[0];
 }
 
-/** Carry-over of over this is not seen in a resting bird; the search for the pull starts here. */
-const MOST_CARRY_OVER_K = 25;
 /** The pull is sought among states this far apart: nobody opens the oven on the half minute. */
 const MARK_EVERY_MIN = 2;
 /** A rest carries a centre about as far as it rose over so many marks: where the search for the pull begins. */
@@ -160,7 +162,7 @@ export function* cooking(options: CookOptions): Generator<number, CookOutcome> {
   };
   const marks: BirdState[] = [];
   const near = Object.fromEntries(
-    targetsOf(finish.targetsC).map(([centre, target]) => [centre, target - MOST_CARRY_OVER_K]),
+    targetsOf(finish.targetsC).map(([centre, target]) => [centre, target - constant("carryOverMostK")]),
   );
   const timeMin = finish.kind === "until" ? finish.timeMin : undefined;
   const hasTargets = targetsOf(finish.targetsC).length > 0;

@@ -1,5 +1,6 @@
 /** Chapters at the heat: the oven, the thermometer, trouble, the rest. Practice is common; guidance is USDA FSIS. */
 import { constant } from "../../core/constants";
+import { formatTemperatureDifference } from "../../core/units/quantity";
 import { OUTERMOST, WEIGHED_BY } from "../amounts";
 import type { Chapter } from "./chapter";
 
@@ -253,8 +254,9 @@ export const RESTING: Chapter = {
     {
       id: "carry-over",
       title: "It rises by itself",
-      says: () => [
+      says: ({ reader }) => [
         "Out of the oven the outside is hotter than the middle, and goes on warming it: by a few degrees in a chicken, by five to ten in a large turkey from a hot oven. The plan takes it out early by what this bird will gain, less a margin, and wants the target seen before carving. If the rest falls short, it goes back in.",
+        `More than ${formatTemperatureDifference(constant("carryOverMostK"), reader.units)} of it is never counted on: small pieces from a very hot oven or grill are computed to gain more, and nothing published was found to hold that against.`,
       ],
       figure: "rest",
     },
