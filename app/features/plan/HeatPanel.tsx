@@ -131,7 +131,12 @@ export function HeatPanel({
       )}
       {usesFire(plan) && <Outdoors plan={plan} units={units} />}
       <Doneness plan={plan} derived={derived} cook={cook} units={units} />
-      {lowOven && <Caution>Heat below {t(mildestC)} keeps a whole bird long in the zone where bacteria grow.</Caution>}
+      {lowOven && (
+        <Caution>
+          The usual guidance is no heat below {t(mildestC)}: in milder, poultry lies long in the zone where bacteria
+          grow.
+        </Caution>
+      )}
     </>
   );
 }
