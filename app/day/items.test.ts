@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { FIRST_SHARES } from "../../core/forecast/shares";
+import { taskOf } from "../../core/schedule/backward";
 import { derivePlan } from "../../core/schedule/derive";
-import { HOUR_MS } from "../../core/units/time";
+import { HOUR_MS, MINUTE_MS } from "../../core/units/time";
 import { READERS } from "../../tests/helpers/readers";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
@@ -45,6 +46,12 @@ describe("what is to be minded", () => {
     const nowMs = Date.parse(plan.serveAt) - 60 * HOUR_MS;
     expect(minded(nowMs, [])[0]).toEqual(["begun", expect.stringMatching(/^Thaw was to begin /)]);
     expect(minded(nowMs, ["thaw"])).toEqual([]);
+    // Right after it was to begin it is due as well, and is asked for once.
+    const startMs = taskOf(
+      derivePlan(plan, simulated({ thawHours: THAW_HOURS }), FIRST_SHARES, 0).schedule,
+      "thaw",
+    )?.startMs;
+    expect(minded((startMs ?? 0) + 10 * MINUTE_MS, []).map(([kind]) => kind)).toEqual(["begun"]);
   });
 
   it("is whether its salting has begun, and how long it salts where it begins only now", () => {

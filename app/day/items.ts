@@ -76,8 +76,9 @@ export function itemsOf(
     ...(awaited ? [awaitedItem(roast, awaited, nowMs, reader)] : []),
     ...(rest && rest.overMin > 0 && !rest.fallsShort ? [overItem(rest, plan, reader, heat)] : []),
     ...told.map((about): Item => ({ ...adviceWords(about, plan, reader.units, heat), about })),
-    ...dueRows(rowsBeside(rows, { plan, stage, isLate }), nowMs).map(
-      (row): Item => ({ ...dueWords(row), about: { kind: "row", id: row.id } }),
-    ),
+    ...dueRows(rowsBeside(rows, { plan, stage, isLate }), nowMs)
+      // What is asked for as late is not called once more.
+      .filter(({ id }) => unbegun.every(({ task }) => task !== id))
+      .map((row): Item => ({ ...dueWords(row), about: { kind: "row", id: row.id } })),
   ];
 }
