@@ -8,7 +8,7 @@ import { centresOf } from "../bird/form";
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/forecast";
-import { middleShownAt, minuteShown } from "../forecast/member";
+import { hasCentre, middleShownAt, minuteShown } from "../forecast/member";
 import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
@@ -166,7 +166,7 @@ function unreadSign({ plan, nowMin, readings, forecast, usual, stagesDone }: Wat
   const { when, fromMin } = plan.stages[n] ?? {};
   if (!when || fromMin === undefined || isColour(when)) return [];
   const { centre, reachesC } = when;
-  const members = forecast?.members ?? [];
+  const members = forecast?.members.filter((member) => hasCentre(member, centre)) ?? [];
   const expectedMin =
     members.length > 0
       ? quantiles(members.map((each) => minuteShown(each, centre, reachesC))).p50

@@ -31,6 +31,11 @@ it("has each centre as the middle bird shows it, on to the last of them, and the
   expect(shown.map(({ minute }) => minute)).toEqual([0, 50, 100, 102, 104, 106, 108, 110, 112, 114, 116, 118, 120]);
 });
 
+it("has a centre that those birds do not have as the usual one has it: it may be cut otherwise by now", () => {
+  const crown = { ...member(60, 90), shown: { breast: Float64Array.of(0, 60) } };
+  expect(asShown(usual, [crown]).at(1)?.centresC).toEqual({ breast: 25, thigh: 50 });
+});
+
 it("leaves it as it is where nothing has been read, or nothing simulated", () => {
   expect(asShown(usual, [])).toBe(usual);
   expect(asShown([], [member(60, 90)])).toEqual([]);

@@ -1,7 +1,7 @@
 /** When signs come: what a roast goes through, as the birds that its readings point to show it. */
-import type { Centre } from "../bird/solid";
+import { CENTRES } from "../bird/solid";
 import type { HistoryPoint } from "../processes/bird";
-import { type Member, middleShownAt } from "./member";
+import { hasCentre, type Member, middleShownAt } from "./member";
 
 /** A bird that takes longer than the usual one is followed on in steps of so many minutes. */
 const STEP_MIN = 2;
@@ -18,10 +18,12 @@ export function asShown(history: readonly HistoryPoint[], members: readonly Memb
     ...last,
     minute: last.minute + (n + 1) * STEP_MIN,
   }));
+  const centres = CENTRES.filter((centre) => members.every((member) => hasCentre(member, centre)));
   return [...history, ...more].map((point) => ({
     ...point,
-    centresC: Object.fromEntries(
-      (Object.keys(point.centresC) as Centre[]).map((centre) => [centre, middleShownAt(members, centre, point.minute)]),
-    ),
+    centresC: {
+      ...point.centresC,
+      ...Object.fromEntries(centres.map((centre) => [centre, middleShownAt(members, centre, point.minute)])),
+    },
   }));
 }

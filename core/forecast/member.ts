@@ -26,6 +26,9 @@ function seriesOf({ shown, further }: Member, place: Place): readonly [Float64Ar
   return [own, ...(further[probe] ?? [])];
 }
 
+/** Whether a bird has such a centre: one that is cut otherwise by now may not. */
+export const hasCentre = ({ shown }: Member, centre: Centre): boolean => shown[centre] !== undefined;
+
 /** Where a minute lies between a member's steps, held at the ends: what a series of its shows then, °C. */
 function readingAt({ minutes }: Member, minute: number): (series: Float64Array) => number {
   let after = 0;
