@@ -100,6 +100,8 @@ it("for what was carved the day before, unless another bird has the oven on", ()
   const kept = { ...roast("a", { ...chicken("oven", []), roasted: "day-before" }), simulated: cold };
   const [alone] = placed(kept);
   expect(turnedOn(alone ? [alone] : [])).toEqual([REHEAT_ID]);
+  // Two that are heated again together want it on once.
+  expect(turnedOn(placed(kept, { ...kept, id: "b", fire: "b", title: "Roast b" }))).toEqual([REHEAT_ID]);
   const beside = placed(kept, roast("b", chicken("oven", [])));
   const reheated = beside[0]?.sides.find(({ id }) => id === REHEAT_ID);
   const bird = beside[1]?.uses.findLast(({ id, ovenC }) => id === "bird" && ovenC !== null);

@@ -6,12 +6,13 @@ import type { PlacedSide } from "./sides";
 
 /**
  * Dishes, each with whether somebody has to turn its oven on: nothing is in it, nor has just come out of it.
- * @param uses of the whole kitchen; of two that go in at one moment, the first turns it on
+ * @param sides of one roast
+ * @param uses of the whole kitchen, others with their names; of two that go in at one moment, the first turns it on
  */
 export function withOvens(sides: readonly PlacedSide[], uses: readonly Use[], ovens: number): PlacedSide[] {
   const hot = uses.filter(takesOven).filter(({ id }) => id !== COLD);
   return sides.map((side) => {
-    const at = hot.findIndex(({ id, startMs }) => id === side.id && startMs === side.startMs);
+    const at = hot.findIndex(({ id, of }) => of === undefined && id === side.id);
     const dish = hot[at];
     if (!dish) return side;
     const isThere = ({ startMs }: Use, n: number): boolean =>
