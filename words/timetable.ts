@@ -4,12 +4,12 @@ import type { Replanned } from "../core/day/replan";
 import { isFire } from "../core/heat/sources";
 import type { Plan } from "../core/plan/schema";
 import { standsOverTray } from "../core/plan/tray";
-import { type DerivedPlan, REHEAT_ID } from "../core/schedule/derive";
+import type { DerivedPlan } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
 import { formatTemperature, type UnitSystem } from "../core/units/quantity";
 import { choreWords } from "./chores";
-import { dishName } from "./dishes";
+import { besideWhat, dishName } from "./dishes";
 import { LEFTOVERS, leftoversDetail } from "./leftovers";
 import { HEAT_NAMES } from "./names";
 import type { Words } from "./row";
@@ -20,13 +20,6 @@ export interface TimetableRow extends Row {
   readonly what: string;
   readonly detail: string;
 }
-
-const SLOT_WORDS = {
-  before: ", before the bird; warm it up at the end",
-  with: ", beside the bird",
-  rest: ", while the bird rests",
-  tray: "",
-} as const;
 
 /** Rows in words. @param derived what they are of */
 export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, units: UnitSystem): TimetableRow[] {
@@ -62,12 +55,11 @@ const ovenOnWords = (side: PlacedSide, { heat }: Plan, units: UnitSystem): Words
   `hot for: ${dishName(side)}`,
 ];
 
-function whereWords({ id, slot, ovenC, ring }: PlacedSide, plan: Plan, units: UnitSystem): string {
-  const { roasted } = plan;
+function whereWords(side: PlacedSide, plan: Plan, units: UnitSystem): string {
+  const { slot, ovenC, ring } = side;
   if (slot === "tray") return `into the bird's own tray, ${standsOverTray(plan) ? "under" : "around"} the bird`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
-  const oven = `oven at ${formatTemperature(ovenC, units)}`;
-  return (roasted === "day-before" || id === REHEAT_ID) && slot === "rest" ? oven : `${oven}${SLOT_WORDS[slot]}`;
+  return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, plan)].filter(Boolean).join(", ");
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

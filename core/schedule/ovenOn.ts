@@ -1,4 +1,4 @@
-/** Which dishes find their oven on. */
+/** Which dishes find their oven on, and when it is turned on for those that do not. */
 import { constant } from "../constants";
 import { MINUTE_MS } from "../units/time";
 import { COLD, type OvenUse, ovenFor, takesOven, type Use } from "./resources";
@@ -20,6 +20,10 @@ export function withOvens(sides: readonly PlacedSide[], uses: readonly Use[], ov
     return { ...side, isOvenOff: isOff(dish, hot.filter(isThere), ovens) };
   });
 }
+
+/** So early that it is hot by the time that the dish goes in. */
+export const ovenOnMs = ({ startMs }: Pick<PlacedSide, "startMs">): number =>
+  startMs - constant("preheatMin") * MINUTE_MS;
 
 function isOff(dish: OvenUse, before: readonly OvenUse[], ovens: number): boolean {
   const staysHotMs = constant("preheatMin") * MINUTE_MS;

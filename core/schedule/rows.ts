@@ -5,6 +5,7 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { type Lane, type Schedule, type TaskId, taskOf } from "./backward";
 import type { Chore, ChoreKind } from "./chore";
 import type { DerivedPlan } from "./derive";
+import { ovenOnMs } from "./ovenOn";
 import type { PlacedSide } from "./sides";
 
 /**
@@ -92,11 +93,10 @@ function leftoversRow(schedule: Schedule): Row {
   return { id: LEFTOVERS_ROW, startMs, endMs, lane: "table", alarmMin: 0, about: { kind: "leftovers" } };
 }
 
-/** The oven on for a dish, hot by the time that it goes in. */
+/** The oven on for a dish. */
 function ovenOnRow(side: PlacedSide): Row {
-  const { id, startMs: endMs } = side;
-  const startMs = endMs - constant("preheatMin") * MINUTE_MS;
-  return { id: `oven-${id}`, startMs, endMs, lane: "heat", alarmMin: 0, about: { kind: "oven-on", side } };
+  const [startMs, endMs] = [ovenOnMs(side), side.startMs];
+  return { id: `oven-${side.id}`, startMs, endMs, lane: "heat", alarmMin: 0, about: { kind: "oven-on", side } };
 }
 
 const withAlarm = (row: Row, alarmMin: number | undefined): Row =>

@@ -8,10 +8,10 @@ import type { Plan, Side } from "../../../core/plan/schema";
 import type { Leftovers } from "../../../core/processes/leftovers";
 import { reheatDialC } from "../../../core/processes/leftovers";
 import { REHEAT_ID } from "../../../core/schedule/derive";
-import type { PlacedSide } from "../../../core/schedule/sides";
+import { ovenOnMs } from "../../../core/schedule/ovenOn";
 import type { Dial } from "../../../core/units/dial";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
-import { dishName } from "../../../words/dishes";
+import { besideWhat, dishName } from "../../../words/dishes";
 import { timeBeside } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
 import { Caution } from "../../ui/Caution";
@@ -30,12 +30,6 @@ const CARVING_NAMES: Record<Carving, string> = {
   "off-the-bone": "Off the bone, in the kitchen",
   "from-the-bone": "From the bone, at the table",
 };
-const SLOT_WORDS: Record<PlacedSide["slot"], string> = {
-  rest: "while it rests",
-  with: "beside the bird",
-  before: "before it",
-  tray: "in the bird's tray",
-};
 
 const withGuests =
   (appetite: Appetite, heads: number) =>
@@ -53,6 +47,7 @@ const withoutSide =
 /** Who eats when, what that takes, and what else must be ready with the bird. */
 export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units }: PanelProps) {
   const reader = useHabits();
+  const at = (ms: number): string => timeBeside(ms, Date.parse(plan.serveAt), plan.zone, reader);
   const { settle } = usePlanStore();
   const { portions, toBuyKg } = derived;
   const isIn = roast.happened.inAt !== undefined && plan.roasted === "same-day";
@@ -128,12 +123,17 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
           {dishes.map((side) => (
             <li key={side.id} className="flex items-center gap-2 py-1 text-sm">
               <span className="grow">
-                <b>{timeBeside(side.startMs, Date.parse(plan.serveAt), plan.zone, reader)}</b> {dishName(side)}
+                <b>{at(side.startMs)}</b> {dishName(side)}
                 <span className="block text-soft">
-                  {side.minutes} min
                   {side.ovenC === null
-                    ? `, ${side.ring ? "on a ring" : "at the board"}`
-                    : ` at ${formatTemperature(side.ovenC, units)}, ${SLOT_WORDS[side.slot]}`}
+                    ? `${side.minutes} min, ${side.ring ? "on a ring" : "at the board"}`
+                    : [
+                        `${side.minutes} min at ${formatTemperature(side.ovenC, units)}`,
+                        side.isOvenOff && `oven on at ${at(ovenOnMs(side))}`,
+                        besideWhat(side, plan),
+                      ]
+                        .filter(Boolean)
+                        .join(", ")}
                 </span>
               </span>
               {side.id !== REHEAT_ID && (
