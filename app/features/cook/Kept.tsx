@@ -6,6 +6,7 @@ import { LEFTOVERS_ROW, TABLE_ROW } from "../../../core/plan/roast";
 import { formatTemperature } from "../../../core/units/quantity";
 import { HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { durationLate, timeBeside } from "../../../words/time";
+import { unbroken } from "../../../words/unbroken";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
@@ -119,7 +120,7 @@ function nextOf({ roast, kept }: RoastDay, acts: Acts, now: number, reader: Retu
               <b className="block text-2xl">
                 Dinner at {dinner}, {durationLate(lateMin)}
               </b>
-              {overdue.detail}
+              {unbroken(overdue.detail)}
             </>
           }
         />
