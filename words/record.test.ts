@@ -4,7 +4,7 @@ import { eventsOf } from "../core/log/events";
 import { OTHERWISES } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { doneWords, eventWords, otherwiseWords, wouldWords } from "./record";
+import { doneWords, eventWords, killedWords, otherwiseWords, wouldWords } from "./record";
 
 const METRIC = { units: "metric", clock: "24h", dates: "day", weekStart: 1, year: 2026 } as const;
 const sample = sampleRoast();
@@ -80,6 +80,11 @@ describe("the record in words", () => {
       "The breast came to 72 °C, not to the guideline of 74 °C.",
     );
     expect(doneWords({}, sampleRoast().plan, METRIC)).toContain("not known");
+  });
+
+  it("says of which bird it is computed: of one that was read, or of the plan's", () => {
+    expect(killedWords(8, true)).toContain("of the bird that the readings point to: ");
+    expect(killedWords(8, false)).toContain("of the plan's bird, since nothing was read: ");
   });
 
   it("has words for everything that might be done otherwise", () => {

@@ -61,9 +61,9 @@ export function doneWords(peakC: CentreTemperatures, plan: Plan, { units }: Read
   }
 }
 
-/** And what was computed for it, and what was not. */
-export const killedWords = (logReduction: number): string =>
-  `Computed at the coldest point of the bird that the readings point to: ${survivorsWords(logReduction)}. Not computed: what was on its surface or in the kitchen. Follow your local food-safety authority.`;
+/** And what was computed for it, and what was not. @param isRead whether anything was: else it is the plan's bird */
+export const killedWords = (logReduction: number, isRead: boolean): string =>
+  `Computed at the coldest point of ${isRead ? "the bird that the readings point to" : "the plan's bird, since nothing was read"}: ${survivorsWords(logReduction)}. Not computed: what was on its surface or in the kitchen. Follow your local food-safety authority.`;
 
 const OTHERWISE_WORDS: Record<OtherwiseId, (plan: Plan, reader: Reader) => string> = {
   "out-at-goal": () => "Out when the thermometer shows what the plan says",

@@ -24,7 +24,9 @@ export function NextTime({ roast, back, onTake }: Props) {
   const { mattered, fault, carveAtMs } = back;
   const isClosed = happened.closedAt !== undefined;
   const { carvedAt } = happened;
-  const lateMin = carvedAt && carveAtMs !== null ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null;
+  // No dinner waits for what is carved the day before.
+  const isForDinner = plan.roasted === "same-day" && carvedAt !== undefined && carveAtMs !== null;
+  const lateMin = isForDinner ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null;
   const computed = mattered?.would.map(({ id }) => id) ?? [];
   const kept = nextTime.filter((id) => !computed.includes(id));
   return (

@@ -164,7 +164,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
           {back.relived && (
             <div className="grid gap-1">
               <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader)}</p>
-              <p className="text-sm text-soft">{killedWords(back.relived.logReduction)}</p>
+              <p className="text-sm text-soft">{killedWords(back.relived.logReduction, back.observed.length > 0)}</p>
             </div>
           )}
           <Steps roast={roast} back={back} />
