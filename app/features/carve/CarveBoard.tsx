@@ -7,6 +7,7 @@ import { carveSteps } from "../../../core/kitchen/carveGuides";
 import { portionsOf } from "../../../core/kitchen/guests";
 import { carveMinOf, slicesFromBone } from "../../../core/plan/carving";
 import { gravyOf } from "../../../core/plan/gravy";
+import { heatNow } from "../../../core/plan/heats";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import { saltPlan } from "../../../core/plan/saltPlan";
 import type { UnitSystem } from "../../../core/units/quantity";
@@ -15,9 +16,12 @@ import { liquid, small } from "../../../words/amounts";
 import { guidelineWords } from "../../../words/guideline";
 import { BROTH_OF, CARVE_WORDS, carvingTools } from "../../../words/guides";
 import { LEFTOVERS } from "../../../words/leftovers";
+import { heatWords } from "../../../words/names";
+import { seenWhere } from "../../../words/readIn";
 import { clockTime, countdown } from "../../../words/time";
 import { inEach, namesIn, titleShown } from "../../../words/titles";
 import { GuideSteps } from "../../bird-view/GuideSteps";
+import { useDay } from "../../day/roastDay";
 import { database } from "../../shell/database";
 import { PageHeading } from "../../shell/PageHeading";
 import { useHabits } from "../../shell/preferences";
@@ -136,14 +140,26 @@ const ForTomorrow = ({ roast }: { readonly roast: Roast }) => (
   </p>
 );
 
-/** Before the knife: how long it has rested, and what has to have been seen. */
+/** Before the knife: how long it has rested, and what has to have been seen; or that it is not to be carved as it is. */
 function NotYet({ roast, units }: Board) {
   const now = useNow();
-  const { pulledAt } = roast.happened;
+  const day = useDay(roast.id);
+  const { plan, happened } = roast;
+  const { pulledAt } = happened;
+  if (day?.rest?.fallsShort) {
+    return (
+      <Caution>
+        Not yet: left to rest it would not show {guidelineWords(plan, units)} {seenWhere(plan)}.{" "}
+        <Link to={`/roast/${roast.id}/cook`} className="underline underline-offset-4">
+          Back {heatWords(heatNow(roast)).into}: at the stove
+        </Link>
+      </Caution>
+    );
+  }
   return (
     <p className="text-lg">
       {pulledAt && `It has rested ${countdown(now - Date.parse(pulledAt))}. `}
-      Every centre{inEach(roast.plan.bird)} has shown {guidelineWords(roast.plan, units)}? Then carve.
+      Every centre{inEach(plan.bird)} has shown {guidelineWords(plan, units)}? Then carve.
     </p>
   );
 }
