@@ -51,6 +51,9 @@ export const allOf = (count: number): string => (count === 2 ? "both" : `all ${c
 export const itOrEach = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "each bird" : "it");
 export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 ? `${allOf(count)} birds` : "the bird");
 
+/** All of them, as they are taken out together. */
+export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "them" : "it");
+
 /** As a sentence of them begins: "The bird is", "Both birds are". */
 export const birdsAre = (birds: Pick<Birds, "count">): string =>
   `${capital(theBirds(birds))} ${birds.count > 1 ? "are" : "is"}`;

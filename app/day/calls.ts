@@ -14,6 +14,7 @@ import { LEFTOVERS } from "../../words/leftovers";
 import { KEEP_HOT } from "../../words/longRest";
 import { heatWords } from "../../words/names";
 import type { TimetableRow } from "../../words/timetable";
+import { itOrThem } from "../../words/titles";
 import type { Item } from "./items";
 
 export interface Call {
@@ -65,8 +66,8 @@ interface Standing {
 }
 
 /** That it comes out now. By a thermometer it is looked through first: the margin of the pull counts on it (`marginsOf`). */
-export const outWords = ({ finish }: Pick<Plan, "finish">): string =>
-  finish.kind === "time" ? "Take it out: its time is up" : "Take it out, once looked through by hand";
+export const outWords = ({ finish, bird }: Pick<Plan, "finish" | "bird">): string =>
+  `Take ${itOrThem(bird)} out${finish.kind === "time" ? ": the time is up" : ", once looked through by hand"}`;
 
 export function callsOf({
   plan,

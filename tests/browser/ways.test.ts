@@ -157,7 +157,7 @@ describe("a roast by time alone", () => {
     await seeText(driver, "by time alone, after");
     await toPage("cook");
     await inAgo(400);
-    await seeText(driver, "Take it out: its time is up", "The clock says nothing of how done it is");
+    await seeText(driver, "Take it out: the time is up", "The clock says nothing of how done it is");
     await press(driver, "It is out of the oven");
     await seeText(driver, "rest");
   });

@@ -6,9 +6,9 @@ import { byTimeMin } from "../../../core/plan/byTime";
 import { offSince } from "../../../core/plan/happened";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
-import { uncapitalised } from "../../../words/capital";
+import { capital, uncapitalised } from "../../../words/capital";
 import { clockTime, giveOrTake, largeCountdown, largeDelay, timeBeside } from "../../../words/time";
-import { inEach } from "../../../words/titles";
+import { inEach, itOrThem, theBirds } from "../../../words/titles";
 import { unbroken } from "../../../words/unbroken";
 import type { Acts } from "../../day/acts";
 import { outWords } from "../../day/calls";
@@ -39,6 +39,8 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
   const reader = useHabits();
   const now = useNow();
   const { roast, reached, heldUntilMs, forecast } = day;
+  const { bird } = roast.plan;
+  const them = itOrThem(bird);
   const inAtMs = Date.parse(roast.happened.inAt ?? "");
   const finish = pull && Number.isFinite(pull.p50) && <Finish day={day} pull={pull} />;
   switch (urgent?.about.kind) {
@@ -111,7 +113,7 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
   if (heldUntilMs !== null) {
     return (
       <NextAction
-        action="Hold it there; take it out in"
+        action={`Hold ${them} there; take ${them} out in`}
         {...largeCountdown(heldUntilMs - now)}
         below={`at ${timeBeside(heldUntilMs, now, roast.plan.zone, reader)}, to rest for its dinner. It is done: leave the probe in, it is not to fall under ${formatTemperature(constant("zoneHighC"), reader.units)}`}
       />
@@ -123,8 +125,8 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
       <NextAction
         action={
           now < pull.p50
-            ? "Take it out in"
-            : `It should be there: read ${["it", "both centres"][centres.length - 1] ?? "every centre"}`
+            ? `Take ${them} out in`
+            : `${capital(theBirds(bird))} should be there: read ${[them, "both centres"][centres.length - 1] ?? "every centre"}`
         }
         {...largeCountdown(pull.p50 - now)}
         below={finish}
