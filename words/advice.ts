@@ -85,20 +85,18 @@ export function adviceWords(advice: Advice, plan: Plan, units: UnitSystem, isIn 
     case "stage": {
       const when = plan.stages[advice.n]?.when;
       const does = stageWords(plan, advice.n, units, advice.after);
-      const asks = when && isColour(when) ? "Look" : advice.isUnread && "Read it";
-      return {
-        key: `stage ${advice.n}`,
-        does: when && asks ? `${asks}: once ${conditionWords(when, t)}, ${uncapitalised(does)}` : does,
-        why:
-          when && isColour(when)
-            ? "By now it should have come so far; where it has not, look again in some minutes."
-            : advice.isUnread
-              ? "By now it should have come so far; where it has not, note what it shows, and it is waited for again."
-              : when
-                ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat; left as it is, it goes on as before.`
-                : "The plan changes the heat now; left as it is, it goes on as before.",
-        rings: true,
-      };
+      const told = { key: `stage ${advice.n}`, rings: true };
+      const asked = (asks: string, otherwise: string): AdviceWords => ({
+        ...told,
+        does: `${asks}: once ${when && conditionWords(when, t)}, ${uncapitalised(does)}`,
+        why: `By now it should have come so far; where it has not, ${otherwise}.`,
+      });
+      if (when && isColour(when)) return asked("Look", "look again in some minutes");
+      if (advice.isUnread) return asked("Read it", "note what it shows, and it is waited for again");
+      const since = when
+        ? `The ${PART_NAMES[when.centre]} has come to where the plan changes the heat`
+        : "The plan changes the heat now";
+      return { ...told, does, why: `${since}; left as it is, it goes on as before.` };
     }
     case "baste":
       return {

@@ -34,6 +34,14 @@ interface Props {
 /** Ways to cook it on where its own heat is gone. */
 const ELSEWHERE: readonly WhatIfId[] = ["into-oven", "onto-grill"];
 
+/** As what a change of the heat counts that nobody has told. */
+const COUNTED = {
+  "at-its-sign":
+    "Nobody has read it since it should be there; it counts as done at its sign until you say, or note what it shows.",
+  "in-time": "By your readings it was, in time, and it counts so until you say.",
+  "not-done": "The plan wanted it by now; until it is done, everything goes on as before.",
+} as const;
+
 /** What is next of a bird in the heat, large: what is urgent, that it comes out, or when it will. */
 export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
   const reader = useHabits();
@@ -61,18 +69,13 @@ export function NextInHeat({ day, acts, pull, urgent, changes }: Props) {
       );
     case "stage": {
       const { about } = urgent;
+      const counts = about.isUnread ? "at-its-sign" : day.seemsMade ? "in-time" : "not-done";
       return (
         <>
           <NextAction
             action={urgent.does}
-            {...(day.seemsMade || about.isUnread ? { figure: "done?" } : largeDelay(about.sinceMin))}
-            below={
-              about.isUnread
-                ? "Nobody has read it since it should be there; it counts as done at its sign until you say, or note what it shows."
-                : day.seemsMade
-                  ? "By your readings it was, in time, and it counts so until you say."
-                  : "The plan wanted it by now; until it is done, everything goes on as before."
-            }
+            {...(counts === "not-done" ? largeDelay(about.sinceMin) : { figure: "done?" })}
+            below={COUNTED[counts]}
           />
           <div key={urgent.key} className="grid grid-cols-2 gap-3">
             <Button
