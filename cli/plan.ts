@@ -51,13 +51,12 @@ function placedTogether(roasts: readonly Roast[]): ReadonlyMap<string, Placed> {
   return new Map(dinner.map((roast) => [roast.id, { ...roast, derived: derived.get(roast.id) as DerivedPlan }]));
 }
 
-/** Each dinner by itself; what is closed is nobody's company any more. */
-function placed(roasts: readonly Roast[]): readonly Placed[] {
+/** Each dinner by itself, by the roasts' ids; what is closed is nobody's company any more. */
+function placed(roasts: readonly Roast[]): ReadonlyMap<string, Placed> {
   const company = ({ id, dinner, happened }: Roast): string =>
     happened.closedAt === undefined ? dinner : `${id}, closed`;
   const dinners = [...new Set(roasts.map(company))].map((one) => roasts.filter((roast) => company(roast) === one));
-  const all = new Map(dinners.flatMap((together) => [...placedTogether(together)]));
-  return roasts.map(({ id }) => all.get(id) as Placed);
+  return new Map(dinners.flatMap((together) => [...placedTogether(together)]));
 }
 
 function told(title: string, { plan, simulated: cook, shares, derived }: Placed) {
@@ -109,5 +108,6 @@ function told(title: string, { plan, simulated: cook, shares, derived }: Placed)
 export function plan(args: readonly string[]): unknown {
   const { path, text } = readNamed("plan", args);
   const roasts = roastsIn("plan", path, text).map(({ roast }) => roast);
-  return { plans: placed(roasts).map((each, n) => told(called(roasts[n] as Roast), each)) };
+  const all = placed(roasts);
+  return { plans: roasts.map((roast) => told(called(roast), all.get(roast.id) as Placed)) };
 }

@@ -8,6 +8,7 @@ import { keptOf } from "../../core/day/kept";
 import { leftoversOf } from "../../core/day/leftovers";
 import { restPlan } from "../../core/day/restPlan";
 import { placesSeen } from "../../core/day/seen";
+import { asShown } from "../../core/forecast/asShown";
 import { allReached } from "../../core/forecast/newest";
 import { plannedInput, roastOptions, startCOf } from "../../core/forecast/plannedInput";
 import { certain } from "../../core/forecast/shares";
@@ -17,7 +18,6 @@ import { offSince } from "../../core/plan/happened";
 import { heatNow } from "../../core/plan/heats";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import { guidelineOf, guidelineTargets, targetsOf } from "../../core/plan/targets";
-import type { HistoryPoint } from "../../core/processes/bird";
 import { MINUTE_MS } from "../../core/units/time";
 import type { TimetableRow } from "../../words/timetable";
 import { usePace } from "../shell/clock";
@@ -39,7 +39,6 @@ import { useRows } from "./useRows";
 
 const NO_ROWS: readonly TimetableRow[] = [];
 
-const NO_HISTORY: readonly HistoryPoint[] = [];
 const NO_ADVICE: readonly Advice[] = [];
 
 export function useRoastDay(roast: Roast): RoastDay {
@@ -114,7 +113,15 @@ export function useRoastDay(roast: Roast): RoastDay {
   const clockMin = heldMin ?? timeMin;
   const byClock = useMemo(() => (clockMin === null ? null : certain(clockMin)), [clockMin]);
   const members = forecast?.members ?? null;
-  const coming = useRows(roast, simulated, derived, members, byClock ?? forecast?.pull ?? null, pulledMin, nowMinute);
+  const shown = useMemo(() => cook && { ...cook, history: asShown(cook.history, members ?? []) }, [cook, members]);
+  const coming = useRows(
+    roast,
+    { cook: shown, shares: simulated.shares },
+    derived,
+    byClock ?? forecast?.pull ?? null,
+    pulledMin,
+    nowMinute,
+  );
   const { late, carveAtMs } = coming;
   const renewed = coming.renewed ?? (awaited ? derived : null);
   const kept = useMemo(
@@ -152,7 +159,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       nowMin: (nowMinute - inAtMs) / MINUTE_MS,
       readings: observed,
       forecast,
-      usual: cook?.history ?? NO_HISTORY,
+      course: shown?.history ?? [],
       browning: present?.browning ?? null,
       outByMin,
       stagesDone: happened.stagesDone ?? 0,
@@ -160,7 +167,7 @@ export function useRoastDay(roast: Roast): RoastDay {
       fuelsDone: happened.fuelsDone ?? 0,
       offSinceMin: offAt === undefined ? null : (Date.parse(offAt) - inAtMs) / MINUTE_MS,
     });
-  }, [stage, plan, nowMinute, inAtMs, observed, forecast, cook, present, outByMin, happened, offAt]);
+  }, [stage, plan, nowMinute, inAtMs, observed, forecast, shown, present, outByMin, happened, offAt]);
   const advised = wanted(advice, {
     isTyped: roast.thermometer === "typed",
     isHeld: heldMin !== null,

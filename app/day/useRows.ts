@@ -3,8 +3,6 @@ import { useMemo } from "react";
 import { comingRows, passedRows, rowsBeside } from "../../core/day/due";
 import { type LateBefore, lateBeforeOven } from "../../core/day/late";
 import { replan } from "../../core/day/replan";
-import { asShown } from "../../core/forecast/asShown";
-import type { Member } from "../../core/forecast/member";
 import { certain, type Quantiles } from "../../core/forecast/shares";
 import { cookStage, type Roast } from "../../core/plan/roast";
 import type { DerivedPlan } from "../../core/schedule/derive";
@@ -13,7 +11,6 @@ import { usePreferences } from "../shell/preferences";
 import type { SimulatedPlan } from "../simulation/useSimulatedPlan";
 
 const NONE: readonly string[] = [];
-const NO_MEMBERS: readonly Member[] = [];
 const NO_ROWS: readonly TimetableRow[] = [];
 
 interface Rows {
@@ -34,15 +31,14 @@ interface Rows {
 }
 
 /**
- * @param members the birds that its readings point to; null while there are none
+ * @param simulated as its readings show it (`asShown`)
  * @param pull when it will be there, minutes since it went in; null while nothing is forecast: as planned
  * @param nowMinute the moment, at a whole minute
  */
 export function useRows(
   roast: Roast,
-  { cook, shares }: SimulatedPlan,
+  { cook, shares }: Pick<SimulatedPlan, "cook" | "shares">,
   derived: DerivedPlan | null,
-  members: readonly Member[] | null,
   pull: Quantiles | null,
   pulledMin: number | null,
   nowMinute: number,
@@ -57,16 +53,12 @@ export function useRows(
       stage === "planned" && cook && derived ? lateBeforeOven(plan, cook, shares, derived, happened, nowMinute) : null,
     [stage, plan, cook, shares, derived, happened, nowMinute],
   );
-  const shown = useMemo(
-    () => cook && { ...cook, history: asShown(cook.history, members ?? NO_MEMBERS) },
-    [cook, members],
-  );
   const replanned = useMemo(() => {
     // Carved, it hangs on dinner alone.
-    if (!shown || !derived || !inAt || stage === "kept") return null;
+    if (!cook || !derived || !inAt || stage === "kept") return null;
     const pullMin = pulledMin === null ? pull : certain(pulledMin);
-    return replan(plan, shown, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
-  }, [plan, shown, derived, inAt, stage, pulledMin, pull, nowMinute]);
+    return replan(plan, cook, derived, { inAt, pullMin, pulled: pulledMin !== null, nowMs: nowMinute });
+  }, [plan, cook, derived, inAt, stage, pulledMin, pull, nowMinute]);
   const placed = useMemo((): readonly TimetableRow[] => {
     if (!derived) return [];
     return replanned

@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { adviceWords } from "../../words/advice";
+import { asShown } from "../forecast/asShown";
 import { UNKNOWNS, usualPrior } from "../forecast/prior";
 import type { Reading } from "../forecast/reading";
 import type { Plan } from "../plan/schema";
@@ -34,7 +35,7 @@ const NOTHING: Watched = {
   readings: [],
   forecast: null,
   browning: null,
-  usual: [],
+  course: [],
   outByMin: 240,
   stagesDone: 0,
   bastingsDone: 0,
@@ -74,16 +75,17 @@ describe("the coach", () => {
     expect(kinds({ plan: staged, nowMin: 100, stagesDone: 2, readings })).toEqual([]);
   });
 
+  const usual = Array.from({ length: 100 }, (_, n) => ({
+    minute: 2 * n,
+    airC: 163,
+    centresC: { breast: 4 + n, thigh: 4 + n },
+    coldestC: 4 + n,
+  }));
+
   it("asks for a sign that nobody has read when it should be there, and again where what was read is short of it", () => {
     const staged = { ...plan, stages: STAGED };
-    const usual = Array.from({ length: 100 }, (_, n) => ({
-      minute: 2 * n,
-      airC: 163,
-      centresC: { breast: 4 + n, thigh: 4 + n },
-      coldestC: 4 + n,
-    }));
     const asked = (nowMin: number, readings: readonly Reading[] = [], change: Partial<Watched> = {}) =>
-      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, usual, nowMin, readings, ...change }).filter(
+      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, course: usual, nowMin, readings, ...change }).filter(
         ({ kind }) => kind === "stage",
       );
     // The usual bird shows 60 °C at minute 112.
@@ -108,11 +110,12 @@ describe("the coach", () => {
     const staged = { ...plan, stages: STAGED };
     const readings: readonly Reading[] = [{ minute: 60, part: "breast", celsius: 30 }];
     const birds = [100, 140, 150].map((minute) => {
-      const shown = { breast: Float64Array.of(0, (60 * 200) / minute) };
+      // There, by no rounding short of it.
+      const shown = { breast: Float64Array.of(0, (60.001 * 200) / minute) };
       return { draw: [], minutes: Float64Array.of(0, 200), shown, further: {} };
     });
     const asked = (nowMin: number) =>
-      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, nowMin, readings, forecast: forecast({ members: birds }) });
+      adviceFor({ ...NOTHING, plan: staged, stagesDone: 1, nowMin, readings, course: asShown(usual, birds) });
     expect(asked(139).filter(({ kind }) => kind === "stage")).toEqual([]);
     expect(asked(142)).toContainEqual({ kind: "stage", n: 2, after: 1, sinceMin: 2, isUnread: true });
   });

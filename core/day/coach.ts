@@ -8,11 +8,10 @@ import { centresOf } from "../bird/form";
 import { type Probe, probeOf } from "../bird/probe";
 import { CENTRES, type Centre } from "../bird/solid";
 import type { Forecast } from "../forecast/forecast";
-import { hasCentre, middleShownAt, minuteShown } from "../forecast/member";
+import { middleShownAt } from "../forecast/member";
 import { lowestC } from "../forecast/newest";
 import { traitsOf, UNKNOWNS } from "../forecast/prior";
 import { type Reading, seriesOf, thinned } from "../forecast/reading";
-import { quantiles } from "../forecast/shares";
 import { feedMinutes } from "../kitchen/fuel";
 import { movedInto } from "../plan/heats";
 import type { Plan } from "../plan/schema";
@@ -63,8 +62,8 @@ export interface Watched {
   readonly nowMin: number;
   readonly readings: readonly Reading[];
   readonly forecast: Forecast | null;
-  /** What the usual bird goes through; empty until it is simulated. */
-  readonly usual: readonly HistoryPoint[];
+  /** What it goes through, as its readings show it (`asShown`); empty until it is simulated. */
+  readonly course: readonly HistoryPoint[];
   /** Browning of the estimated bird by now and at its finish, 1 is golden; null while it is not known. */
   readonly browning: { readonly now: number; readonly atPull: number } | null;
   /** Out by then, there is the shortest rest before it is carved, minutes since it went in. */
@@ -161,17 +160,12 @@ function saidToBeElsewhere({ plan, readings }: Watched): Advice[] {
 }
 
 /** The next change of the heat, where it waits for a sign that should be there by now and that nobody has read. */
-function unreadSign({ plan, nowMin, readings, forecast, usual, stagesDone }: Watched): Advice[] {
+function unreadSign({ plan, nowMin, readings, course, stagesDone }: Watched): Advice[] {
   const n = stagesDone + 1;
   const { when, fromMin } = plan.stages[n] ?? {};
   if (!when || fromMin === undefined || isColour(when)) return [];
-  const { centre, reachesC } = when;
-  const members = forecast?.members.filter((member) => hasCentre(member, centre)) ?? [];
-  const expectedMin =
-    members.length > 0
-      ? quantiles(members.map((each) => minuteShown(each, centre, reachesC))).p50
-      : (usual.find(({ centresC }) => isMet(when, { centresC }))?.minute ?? Number.POSITIVE_INFINITY);
-  const readMin = Math.max(...readings.filter(({ part }) => part === centre).map(({ minute }) => minute));
+  const expectedMin = course.find((point) => isMet(when, point))?.minute ?? Number.POSITIVE_INFINITY;
+  const readMin = Math.max(...readings.filter(({ part }) => part === when.centre).map(({ minute }) => minute));
   const sinceMin = nowMin - Math.max(fromMin, expectedMin, readMin + READ_AGAIN_MIN);
   return sinceMin >= 0 ? [{ kind: "stage", n, after: stagesDone, sinceMin, isUnread: true }] : [];
 }

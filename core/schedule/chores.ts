@@ -47,9 +47,10 @@ export function choresOf(
   const bench = new Bench(plan.zone, madeMs);
   takeWhatIsFixed(bench, plan, schedule, taken);
   putWaterChanges(sheet, plan, schedule);
-  const dressedFromMs = schedule.inAtMs - (seasonMin(plan) + searMin(plan, sizeCm)) * MINUTE_MS;
+  const searing = searMin(plan, sizeCm);
+  const dressedFromMs = schedule.inAtMs - (seasonMin(plan) + searing) * MINUTE_MS;
   const filledFromMs = dressedFromMs - fillMin(plan) * MINUTE_MS;
-  putDressing(sheet, plan, schedule, dressedFromMs, searMin(plan, sizeCm));
+  putDressing(sheet, plan, schedule, dressedFromMs, searing);
   bench.take(filledFromMs, schedule.inAtMs);
   putInHeat(sheet, plan, schedule, history);
   const gravyEndMs = gravyReadyMs(plan, schedule, gravyLeadMs);
