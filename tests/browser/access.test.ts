@@ -4,7 +4,19 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { button, fill, fitsTheScreen, refined, resize, STOVE, see, seeText, TABLE, visit } from "../helpers/browser";
+import {
+  button,
+  fill,
+  fitsTheScreen,
+  refined,
+  resize,
+  STOVE,
+  see,
+  seeText,
+  TABLE,
+  visit,
+  WAIT_MS,
+} from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
 
@@ -197,14 +209,14 @@ describe("with nothing in the oven", () => {
         ["/handbook", "Handbook – Bruma", "Handbook"],
       ] as const) {
         await visit(driver, server.url + path);
-        await driver.wait(async () => (await driver.getTitle()) === title, 10_000, title);
-        await driver.wait(async () => (await at()).startsWith(`H1 ${heading}`), 10_000, heading);
+        await driver.wait(async () => (await driver.getTitle()) === title, WAIT_MS, title);
+        await driver.wait(async () => (await at()).startsWith(`H1 ${heading}`), WAIT_MS, heading);
       }
       // A page that waits for its bird first is headed anew once that is there.
       await visit(driver, server.url);
       await fill(driver, "Weight as bought", "2.1 kg", Key.ENTER);
       await seeText(driver, "Out, expected");
-      await driver.wait(async () => (await at()).startsWith("H1 Whole turkey, 2.1 kg"), 10_000);
+      await driver.wait(async () => (await at()).startsWith("H1 Whole turkey, 2.1 kg"), WAIT_MS);
     });
 
     it("a wrong address says so and leads back", async () => {

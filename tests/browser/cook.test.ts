@@ -24,6 +24,7 @@ import {
   turnedThereAndBack,
   typeTime,
   visit,
+  WAIT_MS,
   wentInAgo,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
@@ -85,7 +86,7 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Timetable");
     await refined(driver);
     await press(driver, "Cook");
-    await driver.wait(async () => (await finish()) !== "", 20_000, "no finish");
+    await driver.wait(async () => (await finish()) !== "", WAIT_MS, "no finish");
     /** Under the corrections, whose sheet hides what is next; closed again, the finish moves on to where it is looked for. */
     const corrected = async (what: string, atMs: number, isThere: (finish: string) => boolean): Promise<string> => {
       await press(driver, "Correct something");
@@ -97,7 +98,7 @@ describe("the day itself, at the stove", () => {
           shown = await finish();
           return shown !== "" && isThere(shown);
         },
-        20_000,
+        WAIT_MS,
         `the plan did not follow "${what}"`,
       );
       return shown;
@@ -122,7 +123,7 @@ describe("the day itself, at the stove", () => {
   });
 
   it("refits the model to typed readings: a cold bird moves the finish later, a warm one sooner", async () => {
-    await driver.wait(async () => (await finish()) !== "", 20_000);
+    await driver.wait(async () => (await finish()) !== "", WAIT_MS);
     const note = async (breast: string, thigh: string): Promise<string> => {
       const before = await next();
       await fill(driver, "breast", breast);
@@ -137,7 +138,7 @@ describe("the day itself, at the stove", () => {
             now.split("\n").at(-1) !== before.split("\n").at(-1)
           );
         },
-        30_000,
+        WAIT_MS,
         "the forecast did not move",
       );
       return finish();
@@ -149,17 +150,17 @@ describe("the day itself, at the stove", () => {
 
   it("has the finish that its readings say on the plan and on the list too", async () => {
     const stove = await driver.getCurrentUrl();
-    await driver.wait(async () => !/…/.test(await next()), 20_000, "still being refitted");
+    await driver.wait(async () => !/…/.test(await next()), WAIT_MS, "still being refitted");
     const said = await finish();
     await visit(driver, stove.replace(/cook$/, "plan"));
     await seeText(driver, "The bird is in.", "it went in then", "Out, by its readings");
     const seen = async (pattern: RegExp): Promise<string> => pattern.exec(await pageText(driver))?.[1] ?? "";
     // Until its plan is as fine as it gets, a minute more or less.
     const isSaid = (pattern: RegExp) => async () => Math.abs(laterBy(said, await seen(pattern))) <= 1;
-    await driver.wait(isSaid(/Out, by its readings.*\s+(\d\d:\d\d)/), 20_000, `the plan does not say ${said}`);
+    await driver.wait(isSaid(/Out, by its readings.*\s+(\d\d:\d\d)/), WAIT_MS, `the plan does not say ${said}`);
     await visit(driver, stove.replace(/cook$/, "list"));
     await seeText(driver, "Timetable");
-    await driver.wait(isSaid(/(\d\d:\d\d)\s+Expected out/), 20_000, `the list does not say ${said}`);
+    await driver.wait(isSaid(/(\d\d:\d\d)\s+Expected out/), WAIT_MS, `the list does not say ${said}`);
     await visit(driver, stove);
     await seeText(driver, "Take it out in");
   });
@@ -172,7 +173,7 @@ describe("the day itself, at the stove", () => {
     expect(await driver.findElements(By.xpath('//button[contains(., "°F")]'))).toHaveLength(0);
     await press(driver, "Keep it all the same");
     await seeText(driver, "Readings: 3");
-    await driver.wait(async () => (await finish()) !== "" && !(await next()).includes("…"), 30_000);
+    await driver.wait(async () => (await finish()) !== "" && !(await next()).includes("…"), WAIT_MS);
     expect(Math.abs(laterBy(before, await finish()))).toBeLessThanOrEqual(3);
     await press(driver, "Readings: 3");
     await seeText(driver, "set aside");
@@ -196,7 +197,7 @@ describe("the day itself, at the stove", () => {
   });
 
   it("puts a reading right by a tap on its dot", async () => {
-    const dot = await driver.wait(until.elementLocated(By.css("figure svg circle[r='2.2']")), 10_000);
+    const dot = await driver.wait(until.elementLocated(By.css("figure svg circle[r='2.2']")), WAIT_MS);
     await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' })", dot);
     await driver.actions().move({ origin: dot }).click().perform();
     await seeText(driver, "What this dot stands for");
@@ -223,7 +224,7 @@ describe("the day itself, at the stove", () => {
     await seeText(driver, "Readings: 3");
     await driver.wait(
       async () => (await heldIn(driver, "breast")) === "",
-      10_000,
+      WAIT_MS,
       "what was stored stands there still",
     );
     expect(await heldIn(driver, "thigh")).toBe("44");
@@ -280,7 +281,7 @@ describe("the day itself, at the stove", () => {
     await press(driver, "List");
     await seeText(driver, "Timetable");
     await press(driver, "Cook");
-    await driver.wait(async () => (await heldIn(driver, "breast")) === "38", 10_000, "what was typed is gone");
+    await driver.wait(async () => (await heldIn(driver, "breast")) === "38", WAIT_MS, "what was typed is gone");
     const typedMs = Date.now() - 4 * 60_000;
     await driver.executeScript(
       `for (const [key, typed] of Object.entries(sessionStorage)) {
@@ -334,7 +335,7 @@ describe("the day itself, at the stove", () => {
               seen = await stored();
               return Date.now() - seen.lastMs < 1500;
             },
-            20_000,
+            WAIT_MS,
             "no fresh reading was stored",
             50,
           );
@@ -352,11 +353,11 @@ describe("the day itself, at the stove", () => {
           const due = acknowledged;
           await driver.get(roastUrl);
           await seeText(driver, "Take it out in", "In since");
-          await driver.wait(async () => (await next()).includes("refitted to your readings"), 30_000);
+          await driver.wait(async () => (await next()).includes("refitted to your readings"), WAIT_MS);
           // What came while the browser was dead is asked for from the bridge; nothing of it is kept twice.
           await driver.wait(
             async () => (await stored()).n >= due,
-            10_000,
+            WAIT_MS,
             "readings that were acknowledged are missing",
           );
           expect((await stored()).n).toBeLessThanOrEqual(acknowledged);
@@ -381,7 +382,7 @@ describe("the day itself, at the stove", () => {
     await press(driver, "Note the reading");
     await seeText(driver, "74 °C has been seen at every centre");
     await press(driver, "Carving now");
-    await driver.wait(until.urlContains("/carve"), 10_000);
+    await driver.wait(until.urlContains("/carve"), WAIT_MS);
     await driver.navigate().back();
     await seeText(driver, "Leftovers into the fridge", "predicted");
   });
@@ -397,7 +398,7 @@ describe("the day itself, at the stove", () => {
     await press(driver, "covered at once");
     await seeText(driver, "Too slow");
     await pressAt(driver, 'nav a[href$="/cook"]');
-    await driver.wait(until.urlIs(cook), 10_000);
+    await driver.wait(until.urlIs(cook), WAIT_MS);
     await press(driver, "Roasts");
     await seeText(driver, "In the kitchen now", "Next: Leftovers into the fridge, by ");
     await driver.navigate().back();
@@ -408,7 +409,7 @@ describe("the day itself, at the stove", () => {
   it("is closed with how it was, what to change and a picture, and stands in the list so", async () => {
     await press(driver, "How it was, and the record");
     await press(driver, "Very good");
-    const notes = await driver.wait(until.elementLocated(By.css("textarea")), 10_000);
+    const notes = await driver.wait(until.elementLocated(By.css("textarea")), WAIT_MS);
     await notes.sendKeys("Ten minutes less next time.");
     // One red pixel.
     const picture = join(mkdtempSync(join(tmpdir(), "bruma-picture-")), "bird.png");
@@ -420,7 +421,7 @@ describe("the day itself, at the stove", () => {
     await picker.sendKeys(bad);
     await seeText(driver, "bird.txt is no picture this browser can read");
     await picker.sendKeys(picture);
-    await driver.wait(until.elementLocated(By.css('img[alt^="Taken"]')), 10_000);
+    await driver.wait(until.elementLocated(By.css('img[alt^="Taken"]')), WAIT_MS);
     await press(driver, "Close the record");
     await seeText(driver, "Closed ");
     await press(driver, "Open the record again");
@@ -439,14 +440,14 @@ describe("the day itself, at the stove", () => {
     await visit(driver, `${server.url}/kitchen`);
     await press(driver, "Write everything to a file");
     const written = (): string | undefined => readdirSync(folder).find((name) => name.endsWith(".json"));
-    await driver.wait(() => written() !== undefined, 20_000, "no file was written");
+    await driver.wait(() => written() !== undefined, WAIT_MS, "no file was written");
     const text = readFileSync(join(folder, written() as string), "utf8");
     const checked = checkRoastFile(text);
     expect(checked.valid && checked.file.roasts).toHaveLength(1);
 
     const bad = join(folder, "bad.txt");
     writeFileSync(bad, text.replace('"massKg":5.8', '"massKg":580'));
-    const picker = await driver.wait(until.elementLocated(By.css('input[type="file"]')), 10_000);
+    const picker = await driver.wait(until.elementLocated(By.css('input[type="file"]')), WAIT_MS);
     await picker.sendKeys(bad);
     await seeText(driver, "bad.txt was refused; nothing stored has changed", "roasts.0.roast.plan.bird.massKg");
     await picker.sendKeys(join(folder, written() as string));

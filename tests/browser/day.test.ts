@@ -3,7 +3,18 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { fill, pageText, press, pressAt, STOVE, seeText, storedRows, typeTime, wentInAgo } from "../helpers/browser";
+import {
+  fill,
+  pageText,
+  press,
+  pressAt,
+  STOVE,
+  seeText,
+  storedRows,
+  typeTime,
+  WAIT_MS,
+  wentInAgo,
+} from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -42,11 +53,11 @@ describe("the day", () => {
         const text = await bodyText();
         return text.includes("\n38\n") && text.includes("\n41\n");
       },
-      20_000,
+      WAIT_MS,
       "what was posted before was not heard",
     );
     await post("breast", 42, 0);
-    await driver.wait(async () => (await bodyText()).includes("\n42\n"), 5_000, "a fresh reading was not heard");
+    await driver.wait(async () => (await bodyText()).includes("\n42\n"), WAIT_MS, "a fresh reading was not heard");
     await seeText(driver, "refitted to your readings");
   });
 
@@ -54,7 +65,7 @@ describe("the day", () => {
     await seeText(driver, "Heat to 160 °C");
     // By now it is twenty minutes late: that is when it began.
     await press(driver, "Done just now");
-    await driver.wait(async () => !(await bodyText()).includes("Heat to 160 °C"), 10_000);
+    await driver.wait(async () => !(await bodyText()).includes("Heat to 160 °C"), WAIT_MS);
     const [{ plan }] = (await storedRows<Roast>(driver, "roasts")) as [Roast];
     expect(Math.abs((plan.stages[1]?.fromMin ?? 0) - 40)).toBeLessThan(3);
   });
@@ -111,7 +122,7 @@ describe("the day", () => {
     await pressAt(driver, 'button[aria-label="Close"]');
     await fill(driver, "breast", "47");
     await press(driver, "Note the reading");
-    await driver.wait(async () => (await bodyText()).includes("\n47\n"), 10_000, "the typed reading was not kept");
+    await driver.wait(async () => (await bodyText()).includes("\n47\n"), WAIT_MS, "the typed reading was not kept");
     await driver.get(`${server.url}/handbook`);
     await seeText(driver, "Every number");
     expect(await driver.executeScript("return !!navigator.serviceWorker.controller")).toBe(true);

@@ -16,6 +16,7 @@ import {
   seeText,
   storedRows,
   visit,
+  WAIT_MS,
   wentInAgo,
 } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
@@ -75,14 +76,14 @@ describe("one roast on two devices", () => {
         const [roast] = await storedRows<Roast>(laptop, "roasts");
         return Date.now() - Date.parse(roast?.happened.inAt ?? "") > 50 * MINUTE_MS;
       },
-      15_000,
+      WAIT_MS,
       "the laptop did not hear when it went in",
     );
     await fill(laptop, "breast", "66");
     await press(laptop, "Note the reading");
     await phone.wait(
       async () => (await textOf(phone)).includes("\n66\n"),
-      15_000,
+      WAIT_MS,
       "the phone did not hear the reading",
     );
   });
@@ -92,12 +93,12 @@ describe("one roast on two devices", () => {
     await networkGone(phone, true);
     await fill(phone, "thigh", "69");
     await press(phone, "Note the reading");
-    await phone.wait(async () => (await textOf(phone)).includes("\n69\n"), 10_000);
+    await phone.wait(async () => (await textOf(phone)).includes("\n69\n"), WAIT_MS);
     expect(await textOf(laptop)).not.toContain("\n69\n");
     await networkGone(phone, false);
     await laptop.wait(
       async () => (await textOf(laptop)).includes("\n69\n"),
-      20_000,
+      WAIT_MS,
       "what was typed meanwhile was lost",
     );
     expect(server.url).toBe(address);
@@ -123,7 +124,7 @@ describe("one roast on two devices", () => {
     await pressAt(laptop, 'button[aria-label^="Rest:"]');
     await press(laptop, "Insulated box");
     await laptop.switchTo().window(second);
-    await laptop.wait(async () => (await stored()).cover === "box", 10_000);
+    await laptop.wait(async () => (await stored()).cover === "box", WAIT_MS);
     expect((await stored()).usual).toBe(usual + 1);
   });
 
@@ -145,7 +146,7 @@ describe("one roast on two devices", () => {
     await devTools.sendDevToolsCommand("Page.setWebLifecycleState", { state: "active" });
     await phone.wait(
       async () => (await phone.getTitle()).startsWith("Take it out"),
-      15_000,
+      WAIT_MS,
       "the title did not say so",
     );
     const rang = await phone.executeScript<{ tones: number; buzzes: number; notices: string[] }>("return window.rang");
@@ -158,7 +159,7 @@ describe("one roast on two devices", () => {
     await phone.navigate().refresh();
     await phone.wait(
       async () => (await phone.getTitle()).startsWith("Take it out"),
-      15_000,
+      WAIT_MS,
       "it is not called any more",
     );
     await press(phone, "Turn alarms on");

@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, pageText, pickMoment, press, pressAt, refined, seeText } from "../helpers/browser";
+import { fill, pageText, pickMoment, press, pressAt, refined, seeText, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -49,7 +49,11 @@ describe("a second roast for one dinner", () => {
 
   it("finds its place by a remedy, and stands on one list with the first", async () => {
     await press(driver, "This one on the covered grill");
-    await driver.wait(async () => !(await bodyText()).includes("want one oven at"), 20_000, "they still want one oven");
+    await driver.wait(
+      async () => !(await bodyText()).includes("want one oven at"),
+      WAIT_MS,
+      "they still want one oven",
+    );
     await pressAt(driver, 'nav a[href$="/list"]');
     await seeText(
       driver,

@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { DrillDone } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fitsTheScreen, press, refined, see, seeText, storedRows, visit } from "../helpers/browser";
+import { fitsTheScreen, press, refined, see, seeText, storedRows, visit, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -27,12 +27,12 @@ describe("drills", () => {
       await pressFirst(`section[aria-label="Question ${n} of 6"] button`);
       await driver.wait(
         async () => /Right\.|Not so/.test(await (await see(driver, "section p[role=status]")).getText()),
-        10_000,
+        WAIT_MS,
       );
       await press(driver, n === 6 ? "What it came to" : "Next");
     }
     await seeText(driver, "of 6 right");
-    await driver.wait(async () => (await drills()).length === 1, 10_000);
+    await driver.wait(async () => (await drills()).length === 1, WAIT_MS);
     const [came] = await drills();
     expect(came).toMatchObject({ drill: "spoons", of: 6 });
   });
@@ -78,13 +78,13 @@ describe("a plan that is rehearsed", () => {
     await press(driver, "To the next call");
     const called = async (): Promise<string> =>
       (await see(driver, 'section[aria-label="The day"] [role="status"]')).getText();
-    await driver.wait(async () => (await called()) !== "Nothing yet.", 10_000);
+    await driver.wait(async () => (await called()) !== "Nothing yet.", WAIT_MS);
     const first = await called();
     // The next call is days later, and says so.
     await seeText(driver, "Next (Fri 24 Sep");
     await press(driver, "240 times life");
     await press(driver, "Play");
-    await driver.wait(async () => (await called()) !== first, 20_000);
+    await driver.wait(async () => (await called()) !== first, WAIT_MS);
     await press(driver, "Hold");
   });
 });

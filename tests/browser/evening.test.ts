@@ -19,6 +19,7 @@ import {
   see,
   seeText,
   US_LANGUAGE,
+  WAIT_MS,
 } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
@@ -62,7 +63,7 @@ describe("from a fresh start to a plan on paper", () => {
     await driver.executeScript("window.print = () => { window.printed = true; };");
     // Printing waits for the times.
     const print = await button(driver, "Print");
-    await driver.wait(() => print.isEnabled(), 30_000, "the times were not refined");
+    await driver.wait(() => print.isEnabled(), WAIT_MS, "the times were not refined");
     await tap("print", button(driver, "Print"));
     expect(await driver.executeScript("return window.printed")).toBe(true);
     expect(did.length, did.join("; ")).toBeLessThanOrEqual(10);
@@ -99,14 +100,14 @@ describe("on the way", () => {
     await height.sendKeys(OVER, "8 in", Key.ENTER);
     await driver.wait(
       async () => (await height.getAttribute("value")) === "20.3 cm",
-      10_000,
+      WAIT_MS,
       "the height was not kept",
     );
     await pressAt(driver, 'nav a[href="/"]');
     await pressAt(driver, 'main a[href$="/plan"]');
     await seeText(driver, "It does not fit your oven");
     await press(driver, "Spatchcock it");
-    await driver.wait(async () => !(await bodyText()).includes("does not fit your oven"), 20_000);
+    await driver.wait(async () => !(await bodyText()).includes("does not fit your oven"), WAIT_MS);
     await press(driver, "Undo");
     await seeText(driver, "It does not fit your oven");
     await press(driver, "Spatchcock it");
@@ -130,7 +131,7 @@ describe("on the way", () => {
     await seeText(driver, "Against an empty cavity:");
     await driver.wait(
       async () => /empty cavity: \d+ min more/.test(await bodyText()),
-      60_000,
+      WAIT_MS,
       "the cost was not simulated",
     );
     await press(driver, "Cavity empty");
@@ -140,7 +141,7 @@ describe("on the way", () => {
     await (await tab("bird")).click();
     await press(driver, "Still ice");
     await seeText(driver, "Cold water first, then roast", "Roast it as it is");
-    await driver.wait(async () => !/simulating/.test(await bodyText()), 60_000, "the ways out were not simulated");
+    await driver.wait(async () => !/simulating/.test(await bodyText()), WAIT_MS, "the ways out were not simulated");
     await pressAt(driver, 'button[aria-label="Close"]');
   });
 

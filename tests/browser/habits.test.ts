@@ -2,7 +2,7 @@ import { By, Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { UnitSystem } from "../../core/units/quantity";
 import { startApp } from "../helpers/app";
-import { fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE } from "../helpers/browser";
+import { fill, newProfile, openBrowser, press, seeText, TABLE, US_LANGUAGE, WAIT_MS } from "../helpers/browser";
 import { foreignIn } from "../helpers/readers";
 import { type RunningServer, serve } from "../helpers/server";
 
@@ -96,6 +96,6 @@ describe.each(COOKS)("a cook with $units habits", ({ units, language, mass, seen
     const theOther = units === "us" ? /on the table [^\n]*, [012]\d:\d\d/ : /on the table [^\n]* [ap]m/;
     await press(driver, units === "us" ? "13:30" : "1:30 pm");
     await press(driver, "Roasts");
-    await driver.wait(async () => theOther.test(await readAll(driver)), 10_000, "the clock is still the old one");
+    await driver.wait(async () => theOther.test(await readAll(driver)), WAIT_MS, "the clock is still the old one");
   });
 });

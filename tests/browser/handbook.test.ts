@@ -1,7 +1,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, press, pressAt, resize, STOVE, seeText, TABLE, visit } from "../helpers/browser";
+import { fill, press, pressAt, resize, STOVE, seeText, TABLE, visit, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -48,7 +48,7 @@ describe("a reader who has never roasted", () => {
     await visit(driver, `${server.url}/handbook`);
     await fill(driver, "Search the handbook", "pink");
     await press(driver, "Pink");
-    await driver.wait(() => isAt("pink"), 10_000, "the section was not scrolled to");
+    await driver.wait(() => isAt("pink"), WAIT_MS, "the section was not scrolled to");
     expect(await driver.getCurrentUrl()).toContain("/handbook/trouble/pink");
   });
 

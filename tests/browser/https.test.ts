@@ -13,7 +13,7 @@ import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { makeServer } from "../../server/app";
 import { type Certificate, certificateFor } from "../../server/certificate";
 import { Pairing } from "../../server/pairing";
-import { newProfile, openBrowser, STOVE, seeText } from "../helpers/browser";
+import { newProfile, openBrowser, STOVE, seeText, WAIT_MS } from "../helpers/browser";
 
 const HOST = "kitchen.local";
 const portOf = (server: Server): number => (server.address() as AddressInfo).port;
@@ -75,7 +75,7 @@ describe("a phone that trusts the kitchen's certificate", () => {
     await phone.executeAsyncScript("navigator.serviceWorker.ready.then(arguments[0])");
     await phone.wait(
       () => phone.executeScript("return caches.keys().then((names) => names.length > 0)"),
-      20_000,
+      WAIT_MS,
       "nothing is kept for offline use",
     );
     await phone.get(secure);

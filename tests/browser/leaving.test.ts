@@ -2,7 +2,7 @@
 import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { fill, heldIn, press, pressAt, STOVE, see, seeText, visit } from "../helpers/browser";
+import { fill, heldIn, press, pressAt, STOVE, see, seeText, visit, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let server: RunningServer;
@@ -54,9 +54,9 @@ describe("a page that is left", () => {
     await pressAt(driver, 'nav a[href$="/cook"]');
     await seeText(driver, "Readings come from");
     await driver.executeScript("scrollTo(0, 400)");
-    await driver.wait(async () => (await scrolled()) > 100, 10_000);
+    await driver.wait(async () => (await scrolled()) > 100, WAIT_MS);
     await press(driver, "The bird is in the oven");
     await seeText(driver, "It is out of the oven");
-    await driver.wait(async () => (await scrolled()) === 0, 10_000, "what is next is out of sight");
+    await driver.wait(async () => (await scrolled()) === 0, WAIT_MS, "what is next is out of sight");
   });
 });

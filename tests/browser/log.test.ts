@@ -15,6 +15,7 @@ import {
   storedRows,
   TABLE,
   visit,
+  WAIT_MS,
 } from "../helpers/browser";
 import { offOf } from "../helpers/demoPast";
 import type { RunningServer } from "../helpers/server";
@@ -30,7 +31,7 @@ beforeAll(async () => {
 const titles = (): Promise<string[]> =>
   driver.executeScript("return [...document.querySelectorAll('tbody a')].map((link) => link.innerText)");
 const shows = (expected: readonly string[]): Promise<boolean> =>
-  driver.wait(async () => JSON.stringify(await titles()) === JSON.stringify(expected), 10_000, `not: ${expected}`);
+  driver.wait(async () => JSON.stringify(await titles()) === JSON.stringify(expected), WAIT_MS, `not: ${expected}`);
 
 const LATE = "Wet-brined turkey that came late";
 const DUCK = "Duck in the fan oven";
@@ -59,14 +60,14 @@ describe("the log", () => {
     await driver.wait(async () => {
       const [first, second] = await titles();
       return first === LATE && second === "Smoked on the slip";
-    }, 10_000);
+    }, WAIT_MS);
     await pressAt(driver, "th:nth-of-type(3) button");
-    await driver.wait(async () => (await titles())[0] === OLDER[1], 10_000);
+    await driver.wait(async () => (await titles())[0] === OLDER[1], WAIT_MS);
     await (await see(driver, 'input[type="search"]')).sendKeys("cups of fat");
     await shows([DUCK]);
     await (await see(driver, 'input[type="search"]')).sendKeys(OVER, Key.DELETE);
     await (await see(driver, 'select[aria-label="Bird"]')).sendKeys("Chicken");
-    await driver.wait(async () => (await titles()).length === 2, 10_000);
+    await driver.wait(async () => (await titles()).length === 2, WAIT_MS);
     await (await see(driver, 'select[aria-label="Heat"]')).sendKeys("Smoker");
     await seeText(driver, "None of them is like that.");
     await driver.navigate().refresh();
@@ -150,7 +151,7 @@ describe("the log", () => {
     await see(driver, 'button[aria-label="Delete Chicken in parts"]');
     await fitsTheScreen(driver, "the log on a phone");
     await onKey("Cook this again: Chicken in parts", Key.ENTER);
-    await driver.wait(until.urlContains("/plan"), 10_000);
+    await driver.wait(until.urlContains("/plan"), WAIT_MS);
     await resize(driver, TABLE);
   });
 });

@@ -7,7 +7,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import type { Oven } from "../../core/plan/kitchen";
 import type { Roast } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { press, pressAt, see, seeText, storedRows, visit } from "../helpers/browser";
+import { press, pressAt, see, seeText, storedRows, visit, WAIT_MS } from "../helpers/browser";
 import { sampleFile } from "../helpers/sampleRoast";
 import type { RunningServer } from "../helpers/server";
 
@@ -35,14 +35,14 @@ describe("ovens and fires by name", () => {
     await pressAt(driver, 'article[aria-label="Old kitchen"] summary');
     await pressAt(driver, 'input[aria-label="Learn from Keepers\' supper"]');
     await seeText(driver, "from two roasts");
-    await driver.wait(async () => (await ovens()).some(({ leftOut }) => leftOut.includes("demo-supper")), 10_000);
+    await driver.wait(async () => (await ovens()).some(({ leftOut }) => leftOut.includes("demo-supper")), WAIT_MS);
   });
 
   it("start afresh, and go back from there", async () => {
     await press(driver, "Start afresh: Old kitchen");
-    await driver.wait(async () => (await of("Old kitchen")).includes("Nothing is known of it yet"), 10_000);
+    await driver.wait(async () => (await of("Old kitchen")).includes("Nothing is known of it yet"), WAIT_MS);
     await press(driver, "Undo");
-    await driver.wait(async () => (await of("Old kitchen")).includes("from two roasts"), 10_000);
+    await driver.wait(async () => (await of("Old kitchen")).includes("from two roasts"), WAIT_MS);
   });
 
   it("are tested of an evening: five readings of a thermometer, told before they are kept", async () => {
@@ -50,7 +50,7 @@ describe("ovens and fires by name", () => {
     const fields = await driver.wait(async () => {
       const all = await driver.findElements({ css: '[role="dialog"] input[inputmode="decimal"]' });
       return all.length === 5 ? all : null;
-    }, 10_000);
+    }, WAIT_MS);
     for (const [n, field] of (fields ?? []).entries()) await field.sendKeys(String(188 + n));
     await seeText(driver, "hotter than its dial says", "from one test");
     await press(driver, "Keep what it says");
@@ -69,7 +69,7 @@ describe("ovens and fires by name", () => {
     await driver.wait(async () => {
       const plan = (await roasts()).find(({ id }) => id === "demo-open-day")?.plan;
       return plan?.oven?.name === "Old kitchen" && (plan.oven.learned?.hotterK ?? 0) > 0;
-    }, 10_000);
+    }, WAIT_MS);
   });
 });
 
@@ -85,7 +85,7 @@ describe("a file that was taken in", () => {
     await seeText(driver, "1 roast taken in", "autumn.json");
     expect(await roasts()).toHaveLength(before + 1);
     await press(driver, "Undo autumn.json");
-    await driver.wait(async () => (await roasts()).length === before, 10_000);
+    await driver.wait(async () => (await roasts()).length === before, WAIT_MS);
     await press(driver, "Log");
     await seeText(driver, "Deleted, kept for a week");
   });

@@ -6,7 +6,7 @@ import { By, type WebDriver } from "selenium-webdriver";
 import type { Driver as ChromeDriver } from "selenium-webdriver/chrome.js";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { Pairing } from "../../server/pairing";
-import { fill, openBrowser, pageText, press, STOVE, see, seeText, TABLE } from "../helpers/browser";
+import { fill, openBrowser, pageText, press, STOVE, see, seeText, TABLE, WAIT_MS } from "../helpers/browser";
 import { type RunningServer, serve } from "../helpers/server";
 
 describe("a phone in the home network", () => {
@@ -37,7 +37,7 @@ describe("a phone in the home network", () => {
       const text = await pageText(laptop);
       return /\b(\d{6})\b/.exec(text)?.[1] ?? "";
     };
-    await laptop.wait(async () => (await shownCode()) !== "", 10_000, "no code is shown");
+    await laptop.wait(async () => (await shownCode()) !== "", WAIT_MS, "no code is shown");
     await phone.get(`${server.url}/`);
     const asked = "Pairing code, as it stands on the screen of the machine that runs Bruma";
     await fill(phone, asked, "12");
@@ -45,7 +45,7 @@ describe("a phone in the home network", () => {
     await seeText(phone, "a pairing code has six figures");
     await fill(phone, asked, await shownCode());
     await press(phone, "Pair this device");
-    await phone.wait(async () => !(await pageText(phone)).includes("Pairing code"), 10_000, "the phone is not let in");
+    await phone.wait(async () => !(await pageText(phone)).includes("Pairing code"), WAIT_MS, "the phone is not let in");
     expect(await phone.executeScript("return document.cookie")).toBe("");
     await press(laptop, "Done");
     await seeText(laptop, "paired");

@@ -13,6 +13,7 @@ import {
   see,
   seeText,
   storedRows,
+  WAIT_MS,
 } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
@@ -37,7 +38,7 @@ describe("planning evening", () => {
     await seeText(driver, "Nothing planned yet");
     const bird = await see(driver, 'img[alt^="A whole bird cut lengthwise"]');
     const isDrawn = () => driver.executeScript<boolean>("return arguments[0].naturalWidth > 0", bird);
-    await driver.wait(isDrawn, 10_000, "the bird is never drawn");
+    await driver.wait(isDrawn, WAIT_MS, "the bird is never drawn");
     await fill(driver, "Weight as bought", "a heap");
     await press(driver, "Plan it");
     await seeText(driver, "mass: got a heap");
@@ -67,11 +68,11 @@ describe("planning evening", () => {
     const before = await expectedOut();
     const ovens = await driver.findElements(By.xpath('//label[contains(., "Oven from")]/following-sibling::input'));
     await ovens[0]?.sendKeys(OVER, "400f", Key.ENTER);
-    await driver.wait(async () => (await expectedOut()) !== before, 20_000, "the expected finish did not move");
+    await driver.wait(async () => (await expectedOut()) !== before, WAIT_MS, "the expected finish did not move");
     await settled();
     const hot = await expectedOut();
     await press(driver, "Undo");
-    await driver.wait(async () => (await expectedOut()) !== hot, 20_000, "undo did not move the finish back");
+    await driver.wait(async () => (await expectedOut()) !== hot, WAIT_MS, "undo did not move the finish back");
   });
 
   it("follows the hand that drags the oven: what is said beside it changes with the answer, and nothing is kept before it lets go", async () => {
@@ -90,18 +91,18 @@ describe("planning evening", () => {
       new MutationObserver(() => window.pairs.at(-1) !== pair() && window.pairs.push(pair()))
         .observe(line, { subtree: true, characterData: true, childList: true });`);
     await driver.actions().move({ origin: slider }).press().move({ origin: slider, x: 30 }).perform();
-    await driver.wait(async () => (await pairs()).length > 1, 20_000, "nothing followed the hand");
+    await driver.wait(async () => (await pairs()).length > 1, WAIT_MS, "nothing followed the hand");
     const dragged = await slider.getAttribute("aria-valuetext");
-    await driver.wait(async () => (await answers()).includes(`at ${dragged}`), 20_000, "the heat did not follow");
+    await driver.wait(async () => (await answers()).includes(`at ${dragged}`), WAIT_MS, "the heat did not follow");
     expect(await kept()).toBe(keptC);
     await driver.actions().release().perform();
-    await driver.wait(async () => `${await kept()} °C` === dragged, 10_000, "what was let go was not kept");
+    await driver.wait(async () => `${await kept()} °C` === dragged, WAIT_MS, "what was let go was not kept");
     await settled();
     // Never the new heat with the bird of the old one.
     const [first, ...later] = (await pairs()).map((pair) => pair.split(", "));
     expect(later.filter(([heat, goesIn]) => heat !== first?.[0] && goesIn === first?.[1])).toEqual([]);
     await press(driver, "Undo");
-    await driver.wait(async () => (await answers()) === before, 20_000, "undo did not take the whole drag back");
+    await driver.wait(async () => (await answers()) === before, WAIT_MS, "undo did not take the whole drag back");
   });
 
   it("refuses an oven no kitchen has, in one sentence, and changes nothing", async () => {
@@ -120,7 +121,7 @@ describe("planning evening", () => {
       Number(/breast (\d+)/.exec(await text('svg[aria-label^="Whole turkey, cut open"]'))?.[1]);
     const before = await breast();
     await handle.sendKeys(Key.PAGE_DOWN);
-    await driver.wait(async () => (await breast()) < before, 10_000, "the bird did not change with the scrubber");
+    await driver.wait(async () => (await breast()) < before, WAIT_MS, "the bird did not change with the scrubber");
   });
 
   it("moves the whole clock with the serving time, by keyboard", async () => {
@@ -128,7 +129,7 @@ describe("planning evening", () => {
     expect(await carve()).toBe("13:10");
     const serve = await see(driver, '[role="slider"][aria-label="On the table"]');
     await serve.sendKeys(Key.ARROW_RIGHT);
-    await driver.wait(async () => (await carve()) === "13:15", 10_000);
+    await driver.wait(async () => (await carve()) === "13:15", WAIT_MS);
   });
 
   it("shows every number in the other units after one press", async () => {
@@ -142,7 +143,7 @@ describe("planning evening", () => {
     const before = await answers();
     await driver.navigate().refresh();
     await seeText(driver, "Out, expected");
-    await driver.wait(async () => (await answers()).includes("13:15"), 20_000);
+    await driver.wait(async () => (await answers()).includes("13:15"), WAIT_MS);
     await settled();
     expect((await answers()).split("Oven on")[0]).toBe(before.split("Oven on")[0]);
   });
@@ -151,7 +152,7 @@ describe("planning evening", () => {
     await driver.findElement(By.css('button[aria-label^="Salt"]')).click();
     await seeText(driver, "Salt for the bird");
     await press(driver, "light hollow flake");
-    await driver.wait(async () => (await answers()).includes("light hollow flake"), 10_000);
+    await driver.wait(async () => (await answers()).includes("light hollow flake"), WAIT_MS);
   });
 
   it("shows another bird when one is chosen: a duck's outline, its weight in range, one centre for a crown", async () => {
@@ -205,12 +206,12 @@ describe("planning evening", () => {
     await seeText(driver, vain);
     await fitsTheScreen(driver, "with a change after its dinner");
     await press(driver, "Without that change of the heat");
-    await driver.wait(async () => !(await pageText(driver)).includes(vain), 10_000);
+    await driver.wait(async () => !(await pageText(driver)).includes(vain), WAIT_MS);
   });
 
   it("compares ways to cook this very bird, and takes one with a tap", async () => {
     const read = (): Promise<string> => pageText(driver);
-    await driver.wait(async () => !/refining/.test(await read()), 30_000, "still being refined");
+    await driver.wait(async () => !/refining/.test(await read()), WAIT_MS, "still being refined");
     await pressAt(driver, 'button[role="tab"][id*="rest"]');
     const told = await read();
     const minutes = /This bird, simulated: ([\d hmin]+)\./.exec(told)?.[1] ?? "no time";
@@ -227,7 +228,7 @@ describe("planning evening", () => {
     await seeText(driver, "Heat taken", "At the heat");
     await pressAt(driver, 'button[aria-label="Whole, low smoke"]');
     await pressAt(driver, 'button[aria-label="Spatchcocked, steady"]');
-    await driver.wait(async () => !(await pageText(driver)).includes("simulating …"), 60_000);
+    await driver.wait(async () => !(await pageText(driver)).includes("simulating …"), WAIT_MS);
     await pressAt(driver, 'button[aria-label="Take it: Spatchcocked, steady"]');
     await see(driver, 'svg[aria-label^="Spatchcocked turkey, cut open"]');
     await press(driver, "Undo");

@@ -3,7 +3,7 @@ import type { WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { seeText, storedRows } from "../helpers/browser";
+import { seeText, storedRows, WAIT_MS } from "../helpers/browser";
 import { beginPractising, carveAndSee } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
@@ -30,7 +30,7 @@ describe("a roast before the day", () => {
   });
 
   it("is read by the probes of its hidden bird, as the clock comes to it", async () => {
-    await driver.wait(async () => (await readings()).length > 20, 30_000);
+    await driver.wait(async () => (await readings()).length > 20, WAIT_MS);
     for (const { source } of await readings()) expect(source).toBe("simulated");
   });
 

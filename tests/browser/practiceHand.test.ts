@@ -3,7 +3,7 @@ import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Roast, RoastReading } from "../../core/plan/roast";
 import { startApp } from "../helpers/app";
-import { press, see, seeText, storedRows } from "../helpers/browser";
+import { press, see, seeText, storedRows, WAIT_MS } from "../helpers/browser";
 import { beginPractising, carveAndSee } from "../helpers/practice";
 import type { RunningServer } from "../helpers/server";
 
@@ -43,7 +43,7 @@ describe("a roast practised by hand", () => {
     await driver.executeScript(`document.querySelector('section[aria-label="Somebody says"] button').click()`);
     await driver.wait(
       async () => (await driver.findElements({ css: 'section[aria-label="Somebody says"]' })).length === 0,
-      10_000,
+      WAIT_MS,
     );
     const after = (await roasts())[0];
     if (says.includes("guests")) {
@@ -53,15 +53,15 @@ describe("a roast practised by hand", () => {
 
   it("reads less the deeper it is pushed, while the clock is held, and keeps what is written down", async () => {
     await see(driver, 'section[aria-label="Thermometer in the hand"] output');
-    await driver.wait(async () => (await shown()) > 10, 10_000);
+    await driver.wait(async () => (await shown()) > 10, WAIT_MS);
     const outside = await shown();
     await driver.executeScript(
       `document.querySelector('section[aria-label="Thermometer in the hand"] [role="slider"]').focus()`,
     );
     await driver.switchTo().activeElement().sendKeys(Key.END);
-    await driver.wait(async () => (await shown()) < outside - 5, 10_000);
+    await driver.wait(async () => (await shown()) < outside - 5, WAIT_MS);
     await press(driver, "Write it down");
-    await driver.wait(async () => (await readings()).length === 1, 10_000);
+    await driver.wait(async () => (await readings()).length === 1, WAIT_MS);
     const [reading] = await readings();
     expect(reading?.source).toBe("typed");
     // As it is shown then: what was answered before may have changed its heat meanwhile.

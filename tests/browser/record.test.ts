@@ -17,6 +17,7 @@ import {
   TABLE,
   turnedThereAndBack,
   visit,
+  WAIT_MS,
 } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
@@ -70,7 +71,7 @@ describe("the record of a roast", () => {
       driver.executeScript(`return document.querySelector('section[aria-label^="The bird at"]').ariaLabel`);
     const before = await at();
     await slider.sendKeys(Key.HOME);
-    await driver.wait(async () => (await at()) !== before, 10_000);
+    await driver.wait(async () => (await at()) !== before, WAIT_MS);
     await see(driver, 'section[aria-label^="The bird at"] svg[role="img"], section[aria-label^="The bird at"] canvas');
   });
 
@@ -93,12 +94,16 @@ describe("the record of a roast", () => {
     const [hours = 0, minutes = 0] = (shown ?? "").split(":").map(Number);
     const earlier = new Date(Date.UTC(2000, 0, 1, hours, minutes - 5)).toISOString().slice(11, 16);
     await time.sendKeys(OVER, earlier, Key.TAB);
-    await driver.wait(async () => (await stored(DUCK))?.happened.pulledAt !== pulledAt, 10_000, "it was not put right");
+    await driver.wait(
+      async () => (await stored(DUCK))?.happened.pulledAt !== pulledAt,
+      WAIT_MS,
+      "it was not put right",
+    );
     expect(Date.parse(pulledAt) - Date.parse((await stored(DUCK))?.happened.pulledAt ?? "")).toBeGreaterThan(
       4 * 60_000,
     );
     await press(driver, "Undo");
-    await driver.wait(async () => (await stored(DUCK))?.happened.pulledAt === pulledAt, 10_000, "it was not undone");
+    await driver.wait(async () => (await stored(DUCK))?.happened.pulledAt === pulledAt, WAIT_MS, "it was not undone");
     await pressAt(driver, 'button[aria-label="Close"]');
     await press(driver, `${COVERED}: for next time`);
     await seeText(driver, "Taken into next time");
@@ -107,14 +112,14 @@ describe("the record of a roast", () => {
 
   it("is not fitted anew when its page is opened again: what it came to is kept on the device", async () => {
     const kept = async (): Promise<number> => (await storedRows(driver, "uses", "bruma-answered")).length;
-    await driver.wait(async () => (await kept()) >= 3, 15_000, "plan, fit and what mattered were not kept");
+    await driver.wait(async () => (await kept()) >= 3, WAIT_MS, "plan, fit and what mattered were not kept");
     const devTools = driver as ChromeDriver;
     const { identifier } = (await devTools.sendAndGetDevToolsCommand("Page.addScriptToEvaluateOnNewDocument", {
       source: COUNTING,
     })) as unknown as { identifier: string };
     await driver.navigate().refresh();
     const asked = (): Promise<string[]> => driver.executeScript<string[]>("return window.asked");
-    await driver.wait(async () => (await asked()).includes("relive"), 15_000, "it was not cooked once more");
+    await driver.wait(async () => (await asked()).includes("relive"), WAIT_MS, "it was not cooked once more");
     expect((await asked()).filter((kind) => kind === "plan" || kind === "members")).toEqual([]);
     await devTools.sendDevToolsCommand("Page.removeScriptToEvaluateOnNewDocument", { identifier });
   });
@@ -123,7 +128,7 @@ describe("the record of a roast", () => {
     const notes = await see(driver, "textarea");
     await notes.sendKeys(Key.chord(Key.CONTROL, Key.END), "\nThe fan a notch lower");
     const noted = (words: string): Promise<unknown> =>
-      driver.wait(async () => (await stored(DUCK))?.notes.includes(words), 10_000, `not noted: ${words}`);
+      driver.wait(async () => (await stored(DUCK))?.notes.includes(words), WAIT_MS, `not noted: ${words}`);
     await noted("The fan a notch lower");
     // In another tab, while the hand is in the field still.
     await driver.executeAsyncScript(

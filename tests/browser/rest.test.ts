@@ -14,6 +14,7 @@ import {
   storedRows,
   typeTime,
   visit,
+  WAIT_MS,
   wentInAgo,
 } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
@@ -70,7 +71,7 @@ describe("a rest that falls short", () => {
     await seeText(driver, "Not all of it is there yet", "Left breast", "Right thigh", "Hot juice stands in the cavity");
     await fill(driver, "left breast", "62");
     await pressAt(driver, '[role="dialog"] button[type="submit"]');
-    await driver.wait(async () => (await stored()).some(({ side }) => side === "left"), 10_000);
+    await driver.wait(async () => (await stored()).some(({ side }) => side === "left"), WAIT_MS);
     await pressAt(driver, 'button[aria-label="Close"]');
   });
 
@@ -139,7 +140,7 @@ describe("the check before it is lifted", () => {
     await press(driver, "It is out of the oven");
     await seeText(driver, "Carving now");
     await setBack("It came out of the oven at", 12);
-    await driver.wait(async () => minutesAgo((await happened())?.pulledAt) > 11, 10_000, "it was not put right");
+    await driver.wait(async () => minutesAgo((await happened())?.pulledAt) > 11, WAIT_MS, "it was not put right");
     await press(driver, "Carving now");
     await seeText(driver, "For each of", "below, once you have eaten");
     // With the knife in hand its order is what is seen first.
@@ -153,7 +154,7 @@ describe("the check before it is lifted", () => {
       return last.getBoundingClientRect().bottom - document.querySelector("[data-main-act]").getBoundingClientRect().top;`);
     expect(hidden).toBeLessThan(0);
     await setBack("It was carved at", 2);
-    await driver.wait(async () => minutesAgo((await happened())?.carvedAt) > 1.9, 10_000, "it was not put right");
+    await driver.wait(async () => minutesAgo((await happened())?.carvedAt) > 1.9, WAIT_MS, "it was not put right");
     // Carved before it came out it cannot have been.
     await press(driver, "Correct something");
     await typeTime(driver, "It was carved at", Date.now() - 20 * 60_000);

@@ -2,7 +2,7 @@
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import { startApp } from "../helpers/app";
-import { pageText, press, see, seeText, visit } from "../helpers/browser";
+import { pageText, press, see, seeText, visit, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 let driver: WebDriver;
@@ -13,7 +13,6 @@ beforeAll(async () => {
   return app.end;
 });
 
-const WAIT_MS = 20_000;
 const canvas = () => see(driver, 'canvas[role="application"][data-drawn]');
 const said = async (): Promise<string> => (await (await canvas()).getAttribute("aria-label")) ?? "";
 const until = (what: string, holds: (said: string) => boolean): Promise<boolean> =>

@@ -15,6 +15,7 @@ import {
   seeText,
   storedRows,
   visit,
+  WAIT_MS,
   whileStoring,
 } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
@@ -42,7 +43,7 @@ async function twice(words: string): Promise<void> {
     await driver.actions().move({ origin: there }).click().pause(200).click().perform();
     return driver.executeScript<boolean>("return window.isHit");
   };
-  await driver.wait(isHit, 20_000, `never hit: ${words}`);
+  await driver.wait(isHit, WAIT_MS, `never hit: ${words}`);
 }
 
 describe("tapped twice", () => {
@@ -70,12 +71,12 @@ describe("tapped twice", () => {
       await press(driver, "Note the reading");
       await press(driver, "Note the reading");
     });
-    await driver.wait(async () => (await storedRows(driver, "readings")).length > 0, 10_000);
-    await driver.wait(async () => (await heldIn(driver, "breast")) === "", 10_000);
+    await driver.wait(async () => (await storedRows(driver, "readings")).length > 0, WAIT_MS);
+    await driver.wait(async () => (await heldIn(driver, "breast")) === "", WAIT_MS);
     expect(await storedRows(driver, "readings")).toHaveLength(1);
     await fill(driver, "thigh", "7");
     await twice("Note the reading");
-    await driver.wait(async () => (await storedRows(driver, "readings")).length === 2, 10_000);
+    await driver.wait(async () => (await storedRows(driver, "readings")).length === 2, WAIT_MS);
     expect(await pageText(driver)).not.toContain("Type at least one temperature");
   });
 
@@ -89,7 +90,7 @@ describe("tapped twice", () => {
       await press(driver, "Carving now");
       await visit(driver, log);
     });
-    await driver.wait(async () => (await roasts())[0]?.happened.carvedAt !== undefined, 10_000);
+    await driver.wait(async () => (await roasts())[0]?.happened.carvedAt !== undefined, WAIT_MS);
     await button(driver, "Cook this again");
     expect(await driver.getCurrentUrl()).toBe(log);
     await twice("Cook this again");
@@ -102,6 +103,6 @@ describe("tapped twice", () => {
     const ofThem = await see(driver, 'output[aria-label="Rings"]');
     const before = Number(await ofThem.getText());
     await twice("More: Rings");
-    await driver.wait(async () => Number(await ofThem.getText()) === before + 2, 10_000);
+    await driver.wait(async () => Number(await ofThem.getText()) === before + 2, WAIT_MS);
   });
 });

@@ -6,7 +6,7 @@ import type { ThermometerLine } from "../../core/formats/thermometer";
 import type { Roast } from "../../core/plan/roast";
 import type { StoredReading } from "../../storage/database";
 import { startApp } from "../helpers/app";
-import { fill, pageText, press, pressAt, STOVE, see, seeText, storedRows, typeTime } from "../helpers/browser";
+import { fill, pageText, press, pressAt, STOVE, see, seeText, storedRows, typeTime, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const PROBES = ["left breast", "right breast", "left thigh", "right thigh"] as const;
@@ -30,7 +30,7 @@ const stored = (): Promise<StoredReading[]> => storedRows<StoredReading>(driver,
 
 async function unseen(text: string): Promise<void> {
   const page = (): Promise<string> => driver.executeScript("return document.querySelector('main').innerText");
-  await driver.wait(async () => !(await page()).includes(text), 20_000, `still on the page: ${text}`);
+  await driver.wait(async () => !(await page()).includes(text), WAIT_MS, `still on the page: ${text}`);
 }
 
 async function intoTheOven(weight: string, cut?: string): Promise<string> {
@@ -50,7 +50,7 @@ async function intoTheOven(weight: string, cut?: string): Promise<string> {
       const roasts = await storedRows<Roast>(driver, "roasts");
       return roasts.some((roast) => roast.id === id && roast.thermometer === "bridge");
     },
-    20_000,
+    WAIT_MS,
     "the choice of the thermometer was not stored",
   );
   await press(driver, "The bird is in the oven");
@@ -65,7 +65,7 @@ describe("two birds at once", () => {
   it("the first takes the only thermometer there is", async () => {
     first = await intoTheOven("5 kg");
     await post("one", 21);
-    await driver.wait(async () => (await stored()).length === 4, 20_000, "the first bird's probes were not heard");
+    await driver.wait(async () => (await stored()).length === 4, WAIT_MS, "the first bird's probes were not heard");
   });
 
   it("with the second in, a new thermometer is asked about once, and everything it said is kept", async () => {
@@ -75,10 +75,10 @@ describe("two birds at once", () => {
     await seeText(driver, "The thermometer “two” speaks, and is in no bird yet", "left breast 11 °C");
     await post("two", 12);
     await press(driver, "In this bird");
-    await driver.wait(async () => (await stored()).length === 16, 20_000, "what it had said was not kept");
+    await driver.wait(async () => (await stored()).length === 16, WAIT_MS, "what it had said was not kept");
     await post("two", 13);
     await post("one", 23);
-    await driver.wait(async () => (await stored()).length === 24, 20_000);
+    await driver.wait(async () => (await stored()).length === 24, WAIT_MS);
     expect(await pageText(driver)).not.toContain("in no bird yet");
   });
 

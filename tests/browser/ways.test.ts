@@ -21,6 +21,7 @@ import {
   storedRows,
   typeTime,
   visit,
+  WAIT_MS,
   wentInAgo,
   whileStoring,
 } from "../helpers/browser";
@@ -81,7 +82,7 @@ describe("a heat that is changed by the thermometer", () => {
     await (await see(driver, 'form[aria-label="A reading"] input')).sendKeys("48", Key.ENTER);
     await seeText(driver, "Take it out in");
     const isAsked = async () => (await pageText(driver)).includes("Read it: once");
-    await driver.wait(async () => !(await isAsked()), 20_000, "it is still asked for");
+    await driver.wait(async () => !(await isAsked()), WAIT_MS, "it is still asked for");
   });
 });
 
@@ -118,7 +119,7 @@ describe("a stuffed bird", () => {
     await press(driver, "Stuffed");
     for (const cut of ["A, across the breast", "B, across the thigh", "C, across the stuffing"]) {
       const high = `return document.querySelector('svg[aria-label="Cut ${cut}"]')?.getBoundingClientRect().height > 60`;
-      await driver.wait(() => driver.executeScript(high), 20_000, `nothing is seen of cut ${cut}`);
+      await driver.wait(() => driver.executeScript(high), WAIT_MS, `nothing is seen of cut ${cut}`);
     }
   });
 });
@@ -263,12 +264,16 @@ describe("a roast over midnight", () => {
     // The time is typed while its day is being stored still.
     await whileStoring(driver, "roasts", "bruma-practice", () => pickMoment(driver, "The oven was on at", at(2)));
     const stored = await practised();
-    await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), 10_000);
+    await driver.wait(async () => (await stored())?.happened.heatOnAt === new Date(at(2)).toISOString(), WAIT_MS);
     expect((await stored())?.happened.heatOffs).toBeUndefined();
     // The time alone, typed in the small hours: it was the evening before.
     await typeTime(driver, "It went in at", at(-25));
     const inAt = async () => (await stored())?.happened.inAt;
-    await driver.wait(async () => (await inAt()) === new Date(at(-25)).toISOString(), 10_000, "it went in another day");
+    await driver.wait(
+      async () => (await inAt()) === new Date(at(-25)).toISOString(),
+      WAIT_MS,
+      "it went in another day",
+    );
     // And it was not in at all.
     await press(driver, "It is not in yet");
     await press(driver, "Yes, it is not in the oven");

@@ -12,7 +12,7 @@ import type { Roast, RoastReading } from "../../core/plan/roast";
 import { MINUTE_MS } from "../../core/units/time";
 import { runThermometer } from "../../server/thermometer";
 import { startApp } from "../helpers/app";
-import { fill, pageText, press, pressAt, refined, STOVE, see, seeText, storedRows } from "../helpers/browser";
+import { fill, pageText, press, pressAt, refined, STOVE, see, seeText, storedRows, WAIT_MS } from "../helpers/browser";
 import type { RunningServer } from "../helpers/server";
 
 const RATE = 240;
@@ -84,7 +84,7 @@ describe("a whole roast on the fast clock", () => {
     // The list has what the plan has once the doubt about it is there: before, it is some minutes off.
     await driver.wait(
       async () => new RegExp(`${on?.[1]}:${on?.[2]}\\s+Oven on at 220 °C`).test(await bodyText()),
-      30_000,
+      WAIT_MS,
       "the list never said what the plan had",
     );
     // In the browser's zone, which is this machine's too.
@@ -97,7 +97,7 @@ describe("a whole roast on the fast clock", () => {
         await press(driver, "probes that post to Bruma");
         return (await stored()).thermometer === "bridge";
       },
-      20_000,
+      WAIT_MS,
       "the choice of the thermometer was not stored",
     );
   });
@@ -111,7 +111,7 @@ describe("a whole roast on the fast clock", () => {
     await paced(0);
     await press(driver, "To the stove");
     await tap("inAt", "The bird is in the oven");
-    await driver.wait(async () => (await stored()).happened.inAt !== undefined, 10_000);
+    await driver.wait(async () => (await stored()).happened.inAt !== undefined, WAIT_MS);
     const { plan, happened } = await stored();
     const inAtMs = Date.parse(happened.inAt ?? "");
     const hidden = { options: ensembleOptions(plan, {}), seed: "whole roast", trouble: true };
@@ -136,7 +136,7 @@ describe("a whole roast on the fast clock", () => {
     await waitFor("refitted to your readings");
     // By then it may have been called minutes ago.
     await pressAt(driver, 'button[aria-label^="Done: Heat to"], button[aria-label^="Done in time: Heat to"]');
-    await driver.wait(async () => (await stored()).happened.stagesDone === 1, 10_000);
+    await driver.wait(async () => (await stored()).happened.stagesDone === 1, WAIT_MS);
     await paced(RATE);
     await driver.navigate().back();
   });
@@ -148,12 +148,12 @@ describe("a whole roast on the fast clock", () => {
     const title = await driver.wait(async () => {
       const now = await driver.getTitle();
       return now.includes("Carve") ? now : null;
-    }, 60_000);
+    }, WAIT_MS);
     expect(title).toContain("Carve");
     await pressAt(driver, "summary.min-h-12.cursor-pointer.content-center");
     heard.push(...(await rung()).map(({ does }) => does));
     await tap("carvedAt", "Carving now");
-    await driver.wait(async () => (await driver.getCurrentUrl()).endsWith("/carve"), 10_000);
+    await driver.wait(async () => (await driver.getCurrentUrl()).endsWith("/carve"), WAIT_MS);
     await seeText(driver, "Leftovers into the fridge by");
   });
 

@@ -1,6 +1,6 @@
 /** A roast to practise on, begun as a cook begins it. */
 import { until, type WebDriver } from "selenium-webdriver";
-import { press, seeText, visit } from "./browser";
+import { press, seeText, visit, WAIT_MS } from "./browser";
 
 /** The usual chicken at 240 times life, its oven lit and the bird in it. @param choices what else is chosen before */
 export async function beginPractising(driver: WebDriver, url: string, choices: readonly string[]): Promise<void> {
@@ -13,7 +13,7 @@ export async function beginPractising(driver: WebDriver, url: string, choices: r
          chicken?.click();
          return chicken !== undefined;`,
       ),
-    10_000,
+    WAIT_MS,
     "no chicken to practise on",
   );
   for (const choice of [...choices, "240 times life"]) await press(driver, choice);
@@ -28,7 +28,7 @@ export async function carveAndSee(driver: WebDriver): Promise<void> {
   await press(driver, "It is out of the oven");
   await press(driver, "Carving now");
   // The board comes once the roast is stored: who left before it would be brought back to it.
-  await driver.wait(until.urlContains("/carve"), 10_000);
+  await driver.wait(until.urlContains("/carve"), WAIT_MS);
   await visit(driver, (await driver.getCurrentUrl()).replace("/carve", "/cook"));
   await press(driver, "What it truly was");
 }
