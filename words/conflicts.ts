@@ -24,6 +24,15 @@ export const FIT_PLACES = {
   thaw: "fridge shelf, whole as it thaws",
   pot: "pot",
 } as const;
+const WAITS = {
+  stage: "A change of the heat waits",
+  glaze: "The glaze waits",
+  bacon: "The bacon stays on",
+  fat: "The fat waits",
+} as const;
+const passesWait = (passes: number): string =>
+  passes === 1 ? "One pass of the glaze waits" : `${passes} passes of the glaze wait`;
+
 /** What a place has, and what it would take: its sides, or the volume of a pot. */
 const sizes = (values: readonly number[], units: UnitSystem): string =>
   values.length === 1 ? formatVolume(values[0] as number, units) : sides(values, units);
@@ -88,18 +97,14 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "sugar-burns":
       return `The sugar in “${conflict.name}” burns over the skin at this heat before the bird is done.`;
     case "never-comes": {
-      const waits = {
-        stage: "A change of the heat waits",
-        glaze: "The glaze waits",
-        bacon: "The bacon stays on",
-        fat: "The fat waits",
-      };
+      const waits =
+        conflict.for === null && conflict.open.length > 0 ? passesWait(conflict.times) : WAITS[conflict.what];
       const awaited = !conflict.for
         ? "nothing covers it any more"
         : "when" in conflict.for
           ? conditionWords(conflict.for.when, t)
           : `minute ${minuteWords(conflict.for.atMin)}`;
-      return `${waits[conflict.what]} until ${awaited}, and before that the bird is out.`;
+      return `${waits} until ${awaited}, and before that the bird is out.`;
     }
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";

@@ -63,6 +63,8 @@ export function remedyWords(does: Does, units: UnitSystem): string {
       return `Eat ${formatDuration(3600 * does.hours)} later, and sleep`;
     case "brine-hours":
       return `Brine it ${does.hours} h`;
+    case "glaze-times":
+      return does.times === 1 ? "One pass of glaze only" : `${does.times} passes of glaze only`;
     case "salt-less":
       return saltedWords(does);
     case "and-bland":

@@ -78,6 +78,24 @@ describe("passes of glaze", () => {
       plansAsked(150),
     );
   });
+
+  it("are each in the timetable, or said to wait in vain", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, anyCook, fc.integer({ min: 1, max: 5 }), (any, cook, glazePasses) => {
+        const plan = { ...any, season: { ...any.season, glazePasses } };
+        const derived = deriveAny(plan, cook);
+        const inVain = derived.conflicts.map((conflict) =>
+          conflict.kind === "never-comes" && conflict.what === "glaze"
+            ? conflict.for === null
+              ? conflict.times
+              : 1
+            : 0,
+        );
+        expect(times(derived, "glaze") + inVain.reduce((sum, each) => sum + each, 0)).toBe(glazeMoments(plan).length);
+      }),
+      plansAsked(150),
+    );
+  });
 });
 
 describe("under a wrap that stays on to the end", () => {

@@ -30,11 +30,11 @@ function minuteOf(moment: Moment, history: readonly HistoryPoint[], notBefore = 
 
 /** What of a plan waits for something that does not come before the pull; of its stages the first, which others wait behind. */
 export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pullMin: number): readonly Waiting[] {
-  const { baconOff, glazeAt } = plan.season;
+  const { baconOff } = plan.season;
   const begun = stagesBegun(plan, history, pullMin);
   const neverBegun = fullStages(plan.stages, plan.bird.cut)[begun.length];
   const moments: readonly (readonly [Waiting["what"], Moment])[] = [
-    ...glazeAt.map((moment) => ["glaze", moment] as const),
+    ...glazeMoments(plan).map((moment) => ["glaze", moment] as const),
     ...(wearsBacon(plan) && baconOff ? [["bacon", baconOff] as const] : []),
     ...fatAlone(plan, begun).map((moment) => ["fat", moment] as const),
   ];
@@ -46,11 +46,10 @@ export function waitingInVain(plan: Plan, history: readonly HistoryPoint[], pull
     ["glaze", glazeMoments(plan)],
     ["fat", fatAlone(plan, begun)],
   ] as const;
-  const covered = ontoTheSkin.flatMap(([what, all]) => {
+  const covered = ontoTheSkin.flatMap(([what, all]): Waiting[] => {
     const come = all.filter((moment) => comesBy(minuteOf(moment, history)));
-    return come.length > 0 && !whenOpen(come, history, begun).some(({ minute }) => comesBy(minute))
-      ? [{ what, for: null }]
-      : [];
+    const open = whenOpen(come, history, begun).flatMap(({ minute, at }) => (comesBy(minute) ? [at] : []));
+    return open.length < come.length ? [{ what, for: null, times: come.length - open.length, open }] : [];
   });
   return [...(neverBegun ? [{ what: "stage", for: momentOf(neverBegun) } as const] : []), ...unseen, ...covered];
 }

@@ -53,7 +53,7 @@ export type Conflict =
   /** Done long before it is carved, since it goes in with what takes longer. */
   | { readonly kind: "done-too-soon"; readonly minutes: number }
   /** Waits for what this bird does not come to before it is out. */
-  | { readonly kind: "never-comes"; readonly what: Waiting["what"]; readonly for: Waiting["for"] }
+  | ({ readonly kind: "never-comes" } & Waiting)
   /** One bird in ten does not get there at this heat, however long it stays. */
   | { readonly kind: "late-never" };
 
@@ -94,11 +94,10 @@ export interface ConflictInput {
 }
 
 /** A change of the heat, a glaze, the bacon, fat kept for later: with what it waits for. */
-export interface Waiting {
-  readonly what: "stage" | "glaze" | "bacon" | "fat";
-  /** Null: until nothing covers it. */
-  readonly for: Moment | null;
-}
+export type Waiting =
+  | { readonly what: "stage" | "glaze" | "bacon" | "fat"; readonly for: Moment }
+  /** Until nothing covers it: how often, and when besides it does go on. */
+  | { readonly what: "glaze" | "fat"; readonly for: null; readonly times: number; readonly open: readonly Moment[] };
 
 const BRINE_LIMIT_HOURS = 48;
 

@@ -165,6 +165,25 @@ function weakerSalt(percent: number, plan: Plan): readonly Remedy[] {
 export const hotter = ({ stages }: Plan): readonly Remedy[] =>
   stages.every(({ airC }) => airC >= HOTTEST_C) ? [] : [HOTTER];
 
+type InVain = Extract<Conflict, { kind: "never-comes" }>;
+
+/** Glaze as often as it comes to a bare skin, or at the usual moments where all of those do; none else. */
+function glazed(conflict: InVain, plan: Plan, after?: ConflictsAfter): readonly Remedy[] {
+  const isGlazed = ({ change }: Remedy): boolean =>
+    !after || after(change(plan)).every((left) => left.kind !== "never-comes" || left.what !== "glaze");
+  const open = conflict.for === null ? conflict.open : [];
+  const asOften: Remedy = {
+    does: { kind: "glaze-times", times: open.length },
+    change: withSeason({ glazePasses: open.length, glazeAt: [...open] }),
+  };
+  const usual: Remedy = { does: { kind: "usual-glaze" }, change: withSeason({ glazeAt: [] }) };
+  const some = [...(open.length > 0 ? [asOften] : []), ...(plan.season.glazeAt.length > 0 ? [usual] : [])];
+  return [
+    ...some.filter(isGlazed),
+    { does: { kind: "no-glaze" }, change: withSeason({ glazePasses: 0, glazeAt: [] }) },
+  ];
+}
+
 /** Remedies of a conflict of the bird's own tasks, for the plan it was found in. */
 export const remediesOf = (conflict: Conflict, plan: Plan, after?: ConflictsAfter): readonly Remedy[] =>
   remediesFor(conflict, plan, after).map((remedy) => asOf(plan, remedy));
@@ -250,9 +269,7 @@ function remediesFor(conflict: Conflict, plan: Plan, after?: ConflictsAfter): re
     }
     case "never-comes": {
       const { what } = conflict;
-      if (what === "glaze" && conflict.for === null)
-        return [{ does: { kind: "no-glaze" }, change: withSeason({ glazePasses: 0, glazeAt: [] }) }];
-      if (what === "glaze") return [{ does: { kind: "usual-glaze" }, change: withSeason({ glazeAt: [] }) }];
+      if (what === "glaze") return glazed(conflict, plan, after);
       if (what === "bacon") return [{ does: { kind: "bacon-stays" }, change: withSeason({ baconOff: null }) }];
       if (what === "fat") return [{ does: { kind: "fat-first" }, change: withSeason({ fat: "before" }) }];
       const wanted = JSON.stringify(conflict.for);

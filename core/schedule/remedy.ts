@@ -66,6 +66,7 @@ export type Does =
   | { readonly kind: PlainRemedy }
   | { readonly kind: "salt-percent" | "brine-percent"; readonly percent: number }
   | { readonly kind: "brine-hours"; readonly hours: number }
+  | { readonly kind: "glaze-times"; readonly times: number }
   /** Begun later, for as long as there is; dried: null where it was not to be. */
   | {
       readonly kind: "salt-less";
