@@ -61,8 +61,11 @@ export interface ScheduleInput {
   readonly shortestRestMin: number;
   readonly usualRestMin: number;
   readonly longestRestMin: number;
-  /** The latest moment up to one given at which the cook is up; every moment when left out. */
-  readonly awake?: (ms: number) => number;
+  /**
+   * The latest moment up to one given at which the cook is up, and still is after so many minutes of work; every moment
+   * when left out.
+   */
+  readonly awake?: (ms: number, minutes?: number) => number;
   /** When there are hands for it beside other roasts; always when left out. */
   readonly free?: Free;
   /** It goes in by then, with others that need longer. */
@@ -139,9 +142,10 @@ export function placeBackward(input: ScheduleInput): Schedule {
   const dryFrom = before("dry", "cold", outMs, input.dryHours);
   // The work at the board comes right before the salt, so both are done in one waking stretch.
   const prepareMs = input.prepareMin * MINUTE_MS;
+  const handsMin = input.prepareMin + input.saltHandsMin;
   const withPrepare = (ms: number): number => {
-    for (let startMs = awake(ms - prepareMs); ; ) {
-      const freeMs = awake(free(startMs, input.prepareMin + input.saltHandsMin));
+    for (let startMs = awake(ms - prepareMs, handsMin); ; ) {
+      const freeMs = awake(free(startMs, handsMin), handsMin);
       if (freeMs === startMs) return startMs + prepareMs;
       startMs = freeMs;
     }

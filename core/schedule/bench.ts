@@ -1,5 +1,5 @@
 import { MINUTE_MS } from "../units/time";
-import { latestWithin, WAKING } from "./waking";
+import { latestWithin, toBeDone, WAKING } from "./waking";
 
 /** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up, never before it was planned. */
 export class Bench {
@@ -15,7 +15,7 @@ export class Bench {
   }
 
   /** Start of so many minutes of work that end at the latest by `byMs`; where nothing from `fromMs` on is free, there. */
-  before(byMs: number, minutes: number, hours = WAKING, fromMs = Number.NEGATIVE_INFINITY): number {
+  before(byMs: number, minutes: number, hours = toBeDone(WAKING, minutes), fromMs = Number.NEGATIVE_INFINITY): number {
     const length = minutes * MINUTE_MS;
     let startMs = latestWithin(byMs - length, this.zone, hours);
     for (;;) {

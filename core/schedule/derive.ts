@@ -33,7 +33,7 @@ import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use, usesOf } from "./resources";
 import { minutesWantedAfterPull, onTheirSide, type PlacedSide, placeSides, type SideDish } from "./sides";
 import { potHours, simmersGiblets, stockLeadMin } from "./stock";
-import { latestWithin, WAKING } from "./waking";
+import { latestWithin, toBeDone, WAKING } from "./waking";
 
 /** What of a simulated cook a plan is derived from. */
 export type Simulated = Pick<
@@ -187,7 +187,7 @@ export function derivePlan(
     ),
     usualRestMin: wantedMin,
     longestRestMin,
-    awake: (ms) => latestWithin(ms, plan.zone, WAKING),
+    awake: (ms, minutes = 0) => latestWithin(ms, plan.zone, toBeDone(WAKING, minutes)),
     ...(piece && { inByMs: serveMs - piece.leadMs }),
   };
   const asPlanned = placeBackward(input);

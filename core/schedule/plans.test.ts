@@ -14,7 +14,7 @@ import { HOUR_MS, MINUTE_MS } from "../units/time";
 import { taskOf } from "./backward";
 import type { Told } from "./conflicts";
 import { derivePlan } from "./derive";
-import { workMin } from "./dressing";
+import { handsOnSaltMin, workMin } from "./dressing";
 import { remediesOf } from "./remedies";
 import type { Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
@@ -162,11 +162,14 @@ describe("every plan", () => {
         }
         // What is salted at the oven goes with the oven, whenever that is.
         const salt = taskOf(schedule, "salt");
-        if (salt?.lane === "cold")
-          expect(isWithin(taskOf(schedule, "prepare")?.startMs ?? 0, plan.zone, WAKING)).toBe(true);
+        const prepare = taskOf(schedule, "prepare");
+        if (salt?.lane === "cold" && prepare) {
+          const saltedMs = prepare.endMs + handsOnSaltMin(plan) * MINUTE_MS;
+          expectByDay(prepare.startMs, saltedMs, plan.zone);
+        }
         for (const { kind, startMs, endMs } of chores) {
           if (kind === "eve-check") expect(isWithin(startMs, plan.zone, EVENING), plan.serveAt).toBe(true);
-          if (kind === "mix-brine") expect(isWithin(startMs, plan.zone, WAKING)).toBe(true);
+          if (kind === "mix-brine") expectByDay(startMs, endMs, plan.zone);
           // What is opened too late to simmer by day gives its giblets in the night.
           if (kind === "stock" && startMs !== taskOf(schedule, "prepare")?.endMs)
             expectByDay(startMs, endMs, plan.zone);

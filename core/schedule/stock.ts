@@ -4,7 +4,7 @@ import { hasGiblets } from "../kitchen/cutting";
 import { type Gravy, POTS, type Pot } from "../kitchen/gravy";
 import { goesInWithIce } from "../plan/ice";
 import type { Plan } from "../plan/schema";
-import { type Hours, WAKING } from "./waking";
+import { type Hours, toBeDone, WAKING } from "./waking";
 
 const STOCK_MIN = 75;
 /** A broth that takes the day (common practice). */
@@ -38,10 +38,7 @@ export function potsOf(plan: Pick<Plan, "stock" | "morePots">, gravy: Liquid): r
 export const stockMin = ({ stock }: Pick<Plan, "stock">): number => (stock === "long" ? LONG_STOCK_MIN : STOCK_MIN);
 
 /** When a pot is begun: it simmers while the cook is up. */
-export const potHours = (plan: Pick<Plan, "stock">): Hours => ({
-  ...WAKING,
-  until: WAKING.until - stockMin(plan) / 60,
-});
+export const potHours = (plan: Pick<Plan, "stock">): Hours => toBeDone(WAKING, stockMin(plan));
 
 /** From the giblets to the gravy, min. */
 export const stockLeadMin = (plan: Pick<Plan, "stock">): number => stockMin(plan) + THICKEN_MIN + 5;

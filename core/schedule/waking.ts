@@ -30,6 +30,12 @@ export const ANY_HOUR: Hours = { from: 0, until: 24 };
 /** When the next day is made ready. */
 export const EVENING: Hours = { from: 17, until: 20 };
 
+/** Hours at which work of so many minutes is begun, so that it is done while the cook is up. */
+export const toBeDone = ({ from, until }: Hours, minutes: number): Hours => ({
+  from,
+  until: Math.max(from, until - minutes / 60),
+});
+
 export const isWithin = (ms: number, zone: string, { from, until }: Hours): boolean => {
   const hour = localHour(ms, zone);
   return hour >= from && hour <= until;
