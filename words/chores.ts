@@ -26,12 +26,12 @@ import { aboutThreeCm, ice, liquid, roughly, small, spooned } from "./amounts";
 import { basteWords, isMisted } from "./basting";
 import { conditionWords } from "./conditions";
 import { allOf } from "./listing";
-import { HEAT_NAMES, MOVED_INTO, quickly } from "./names";
+import { HEAT_NAMES, quickly } from "./names";
 import type { Words } from "./row";
 import { stageWords } from "./stages";
 import { inThePot } from "./stock";
 import { underWords } from "./tasks";
-import { forAll, forEachBird, theBirds } from "./titles";
+import { forAll, forEachBird, itOrEach, itOrThem, theBirds } from "./titles";
 
 /** What a fire wants to have the evening before. */
 const FIRE_CHECK: Record<Plan["fuel"], string> = {
@@ -42,7 +42,9 @@ const FIRE_CHECK: Record<Plan["fuel"], string> = {
 };
 
 /** Straight from where it was salted. */
-const OUT_OF_BRINE = "out of its brine, drained and patted dry";
+/** What is opened so soon after the eve's check is opened before anybody sleeps. */
+const TONIGHT_MS = 6 * HOUR_MS;
+const OUT_OF_BRINE = "out of the brine, drained and patted dry";
 const PATTED_DRY = "patted dry; what has run out is thrown away";
 
 /** What a pass has of the cook's own glaze, by how many there are. */
@@ -60,7 +62,7 @@ export function choreWords(
   const t = (celsius: number): string => formatTemperature(celsius, units);
   switch (kind) {
     case "water-change":
-      return ["Change the water", "cold from the tap; the bird turned over"];
+      return ["Change the water", `cold from the tap; ${theBirds(plan.bird)} turned over`];
     case "mix-brine":
       return [
         `Mix the brine: ${small(salt.bath?.saltGrams ?? 0, units)} of salt${salt.sugarGrams > 0 ? `, ${spooned("sugar", saltEach(salt).sugarGrams, units)} of sugar` : ""}${forEachBird(salt.portions)}`,
@@ -84,12 +86,14 @@ export function choreWords(
       // In water it is not left to the morning.
       const thaws =
         thawPlaceOf(plan) === "fridge" && thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
+      const isOpenedTonight = thaw !== undefined && thaw.endMs - startMs <= TONIGHT_MS;
       const salting = taskOf(schedule, "salt");
       const isSalted = thawsInBrine(plan) || (salting !== undefined && salting.startMs <= startMs);
       return [
         startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [
-          thaws && "a hand in the cavity: is there ice? then time for cold water in the morning",
+          thaws &&
+            `a hand in the cavity: is there ice? then ${isOpenedTonight ? "into cold water now" : "time for cold water in the morning"}`,
           usesFire(plan) && `${FIRE_CHECK[plan.fuel]}, weather looked at`,
           usesOven(plan) && "oven empty and working",
           `${underWords(plan)} tried with the cold bird`,
@@ -119,7 +123,7 @@ export function choreWords(
       }
       return plan.bird.cavity === "stuffed"
         ? [
-            "Stuff it loosely",
+            `Stuff ${itOrEach(plan.bird)} loosely`,
             `${seasoning.stuffingGrams > 0 ? `${roughly(seasoning.stuffingGrams, units)}${forAll(plan.bird)}; ` : ""}${STUFFING_WORDS[plan.season.stuffing]}`,
           ]
         : ["Aromatics in, loosely", "in the cavity; they season what is near, and the juices"];
@@ -154,11 +158,11 @@ export function choreWords(
     case "oil":
       return [
         `Fat over the skin: ${spooned("fat", seasoning.fatGrams, units)}`,
-        `once it has coloured; expected about this time; ${quickly(heat)}`,
+        `once the skin has coloured; expected about this time; ${quickly(heat)}`,
       ];
     case "sear":
       return [
-        `Sear ${plan.bird.count > 1 ? "them" : "it"}: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
+        `Sear ${itOrThem(plan.bird)}: ${Number((plan.sear?.minutesPerSide ?? 0).toFixed(1))} min a side`,
         `${plan.bird.count > 1 ? "as many at once as lie flat in the pan; " : ""}skin side first, in a pan of about ${t(plan.sear?.panC ?? 0)}; then at once into the heat`,
       ];
     case "glaze": {
@@ -196,9 +200,9 @@ export function choreWords(
     case "bring-up": {
       const [into = plan.heat, stage] = [heatsOf(plan)[n], plan.stages[n]];
       const airC = t(stage?.airC ?? 0);
-      if (!isFire(into)) return [`${HEAT_NAMES[into]} on at ${airC}`, "hot by the time that the bird is moved into it"];
+      if (!isFire(into)) return [`${HEAT_NAMES[into]} on at ${airC}`, "hot by the time of the move"];
       const [does, why] = fuelWords(plan, 1, into);
-      return [does, `at ${airC} by the time that the bird is moved ${MOVED_INTO[into]}; ${why}`];
+      return [does, `at ${airC} by the time of the move; ${why}`];
     }
     case "loosen":
       return loosenWords(plan, derived);
@@ -255,8 +259,8 @@ const THICKENED: Record<Plan["gravy"], string> = {
 
 /** How it is made; bread that stands wet overnight spoils (USDA FSIS on stuffing, from memory). */
 const MADE_WORDS: Record<Plan["season"]["stuffing"], string> = {
-  warm: "kept hot until the bird is filled with it",
-  cold: "what is cooked for it cold at once, wet and dry apart in the fridge; mixed as the bird is filled",
+  warm: "kept hot until it goes in",
+  cold: "what is cooked for it cold at once, wet and dry apart in the fridge; mixed right before it goes in",
   raw: "all of it cold, its raw meat out of the fridge last",
 };
 const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
@@ -267,7 +271,7 @@ const STUFFING_WORDS: Record<Plan["season"]["stuffing"], string> = {
 
 /** When fat that is kept for later goes on. */
 export const laterFatWords = (plan: Plan): string =>
-  fatForTheWrap(plan) === null ? "once it has coloured" : "as it is wrapped";
+  fatForTheWrap(plan) === null ? "once the skin has coloured" : "as the wrap goes on";
 
 const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
   before: (fat) => `${fat} of fat over the skin`,
@@ -278,7 +282,7 @@ const FAT_WORDS: Record<Plan["season"]["fat"], (fat: string) => string> = {
 
 /** The fire as its fuel wants it: lit first, fed by the hour where that is a hand's work. @param heat which one it is */
 export function fuelWords(plan: Plan, n: number, heat = plan.heat): Words {
-  const clean = "bird on when the smoke is thin and blue";
+  const clean = `${plan.bird.count > 1 ? "birds" : "bird"} on when the smoke is thin and blue`;
   const wood = wantsSmokeWood(heat, plan.fuel);
   const lid = isLidded(heat) ? { fed: `; ${quickly(heat)}`, lit: "lid shut; " } : { fed: "", lit: "" };
   switch (plan.fuel) {

@@ -87,7 +87,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "not-on-a-spit":
       return "A spatchcocked bird, or one in parts, does not turn on a spit.";
     case "salted-twice":
-      return `It was sold salted, and is to be salted again${conflict.percent === null ? "" : `: it comes to ${conflict.percent.toFixed(1)} %`}. None is usual, since the drippings get too salty for gravy; some brine it all the same, for the flavour of the brine on the skin.`;
+      return `Sold salted, and to be salted again${conflict.percent === null ? "" : `: it comes to ${conflict.percent.toFixed(1)} %`}. None is usual, since the drippings get too salty for gravy; some brine it all the same, for the flavour of the brine on the skin.`;
     case "too-salty":
       return `The meat comes to ${conflict.percent.toFixed(1)} % of salt, simulated; 0.7 to 1.5 % is usual.`;
     case "at-night":
@@ -95,7 +95,7 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
     case "done-too-soon":
       return `It goes in with what takes longer, and is done ${formatDuration(conflict.minutes * 60)} before it is carved.`;
     case "sugar-burns":
-      return `The sugar in “${conflict.name}” burns over the skin at this heat before the bird is done.`;
+      return `The sugar in “${conflict.name}” burns over the skin at this heat, before the roast is done.`;
     case "never-comes": {
       const waits =
         conflict.for === null && conflict.open.length > 0 ? passesWait(conflict.times) : WAITS[conflict.what];
@@ -104,13 +104,13 @@ export function conflictWords(conflict: Conflict, units: UnitSystem, at: (ms: nu
         : "when" in conflict.for
           ? conditionWords(conflict.for.when, t)
           : `minute ${minuteWords(conflict.for.atMin)}`;
-      return `${waits} until ${awaited}, and before that the bird is out.`;
+      return `${waits} until ${awaited}, and the roast is over before that.`;
     }
     case "late-never":
       return "At this heat one such bird in ten never gets there, however long it stays. The times count on half as long again at most; have more heat ready, or take it now.";
     case "does-not-fit": {
       const { where, needs, has } = conflict.fit;
-      return `It does not fit your ${FIT_PLACES[where]}: it takes ${sizesNeeded(needs, units)}, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
+      return `Too large for your ${FIT_PLACES[where]}: ${sizesNeeded(needs, units)} wanted, there are ${sizes(has, units)}. Your measures are under Kitchen.`;
     }
   }
 }

@@ -14,7 +14,7 @@ const SLOT_WORDS: Record<PlacedSide["slot"], string> = {
   before: "before the bird; warm it up at the end",
   with: "beside the bird",
   rest: "while the bird rests",
-  tray: "in the bird's own tray",
+  tray: "in the roasting tray",
 };
 
 /** Nothing where no bird is in the oven that day, or rests. */

@@ -13,6 +13,7 @@ import { spooned } from "./amounts";
 import { capital } from "./capital";
 import { conditionName } from "./conditions";
 import { facingName, MOVED_INTO, UNDERLAY_NAMES } from "./names";
+import { itOrThem } from "./titles";
 
 const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
   breast: "breast",
@@ -21,13 +22,17 @@ const SHIELD_WORDS: Record<Exclude<Shield, "none">, string> = {
   all: "whole bird",
 };
 
-const WRAP_WORDS: Readonly<Record<string, string>> = {
-  "on foil": "wrap it tight",
-  "on lid": "lid on",
-  "on bag": "into its bag",
-  "off foil": "unwrap it, away from you",
-  "off lid": "lid off, away from you",
-  "off bag": "cut the bag open, away from you",
+const WRAPPED_WORDS: Record<Wrap, (bird: Plan["bird"]) => string> = {
+  none: () => "",
+  foil: (bird) => `wrap ${itOrThem(bird)} tight`,
+  lid: () => "lid on",
+  bag: ({ count }) => (count > 1 ? "each into a bag" : "into its bag"),
+};
+const OPENED_WORDS: Record<Wrap, (bird: Plan["bird"]) => string> = {
+  none: () => "",
+  foil: (bird) => `unwrap ${itOrThem(bird)}, away from you`,
+  lid: () => "lid off, away from you",
+  bag: ({ count }) => `cut the bag${count > 1 ? "s" : ""} open, away from you`,
 };
 
 /** Whether the oven's fan is turned from one stage to another; empty where it is not. */
@@ -83,13 +88,14 @@ export function stageWords(
   const heat = formatTemperature(stage.airC, units);
   const into = movedInto(plan, n, after);
   const changes = [
-    into ? `move it ${MOVED_INTO[into]}, at ${heat}` : fanWords(plan, n, after),
+    into ? `move ${itOrThem(bird)} ${MOVED_INTO[into]}, at ${heat}` : fanWords(plan, n, after),
     !into && stage.airC !== before.airC && `heat to ${heat}`,
     stage.shield !== before.shield &&
       (stage.shield === "none" ? "foil off" : `foil over the ${SHIELD_WORDS[stage.shield]}`),
-    stage.wrap !== before.wrap && WRAP_WORDS[stage.wrap === "none" ? `off ${before.wrap}` : `on ${stage.wrap}`],
+    stage.wrap !== before.wrap &&
+      (stage.wrap === "none" ? OPENED_WORDS[before.wrap](bird) : WRAPPED_WORDS[stage.wrap](bird)),
     ...withTheWrap(plan, after, n, units),
-    stage.side !== before.side && `turn it breast ${stage.side}`,
+    stage.side !== before.side && `turn ${itOrThem(bird)} breast ${stage.side}`,
     stage.surface !== before.surface && `onto ${UNDERLAY_NAMES[stage.surface]}`,
     stage.towardsHot !== before.towardsHot && `tray turned, ${facingName(bird.cut, stage.towardsHot)} to the hot side`,
   ].filter(Boolean);
@@ -97,11 +103,11 @@ export function stageWords(
   return capital(text);
 }
 
-const GOES_IN_WRAPPED: Record<Wrap, string> = {
-  none: "",
-  foil: "wrapped tight in foil",
-  lid: "lid on, or foil sealed over the dish",
-  bag: "in its bag with a spoonful of flour, six slits cut in the top",
+const GOES_IN_WRAPPED: Record<Wrap, (bird: Plan["bird"]) => string> = {
+  none: () => "",
+  foil: () => "wrapped tight in foil",
+  lid: () => "lid on, or foil sealed over the dish",
+  bag: ({ count }) => `${count > 1 ? "each in a" : "in its"} bag with a spoonful of flour, six slits cut in the top`,
 };
 
 /** How it lies, which way it faces and what covers it as it goes in; what its tray and its shield are is told before. */
@@ -119,7 +125,7 @@ export function goesInWords({
   return [
     first.side === "down" && "breast down",
     faces && `${facingName(bird.cut, first.towardsHot)} to the hot side`,
-    GOES_IN_WRAPPED[first.wrap] || (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield]}`),
+    GOES_IN_WRAPPED[first.wrap](bird) || (first.shield !== "none" && `foil over the ${SHIELD_WORDS[first.shield]}`),
   ]
     .filter(Boolean)
     .join(", ");

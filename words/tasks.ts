@@ -43,7 +43,7 @@ import { whereRead } from "./readIn";
 import type { Words } from "./row";
 import { goesInWords, minuteWords } from "./stages";
 import { inThePot } from "./stock";
-import { forEachBird, inEach, itOrEach, theBirds } from "./titles";
+import { forEachBird, inEach, itOrEach, itOrThem, theBirds } from "./titles";
 
 const CUT_WORDS: Record<Plan["bird"]["cut"], string> = {
   whole: "Open and clean",
@@ -84,7 +84,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
   const ofBrine = `${small(bath?.saltGrams ?? 0, units)} of salt in ${liquid((bath?.waterL ?? 0) * 1000, units)}${forEachBird(salt.portions)}`;
   const keptInBrine = `${inCooler || "in the fridge"}, ${cold}`;
   const inBath: Words = [
-    thawsInBrine(plan) ? "Back into its brine" : `Into the brine: ${ofBrine}`,
+    thawsInBrine(plan) ? "Back into the brine" : `Into the brine: ${ofBrine}`,
     [...first, `${keptInBrine}; thrown away after`].join("; "),
   ];
   const thaw: Record<Plan["thawIn"], Words> = {
@@ -114,8 +114,8 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     thaw: thaw[thawPlaceOf(plan)],
     prepare: goesInWithIce(plan)
       ? [
-          "Unwrap it",
-          `with its ice it goes straight in${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
+          `Unwrap ${itOrThem(plan.bird)}`,
+          `with the ice in ${itOrThem(plan.bird)} straight in${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
         ]
       : [
           CUT_WORDS[plan.bird.cut],
@@ -164,7 +164,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
           `${HEAT_NAMES[plan.heat]} on at ${t(preheatC)}`,
           preheatC === plan.stages[0]?.airC
             ? `${underWords(plan)} set, oven empty`
-            : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} as the bird goes in`,
+            : `${underWords(plan)} set, oven empty; turned to ${t(plan.stages[0]?.airC ?? 0)} with ${theBirds(plan.bird)} in`,
         ],
     roast: [
       birdIn(plan, units),
@@ -230,9 +230,9 @@ const UNDER_AT_REST: Record<Cover, string> = {
 /** What goes into the tray with it, so that its drippings are good for gravy. */
 function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
   if (makesGravy(chores) && roastsStock(plan, gravy)) {
-    return `${allOf([...inThePot(plan, givesGiblets(plan)), "vegetables"])} in its tray, water on them when that is dry`;
+    return `${allOf([...inThePot(plan, givesGiblets(plan)), "vegetables"])} in the tray, water on them when that is dry`;
   }
-  return drippingsBurn(plan) ? "water a finger deep in its tray, so that what drips does not burn" : "";
+  return drippingsBurn(plan) ? "water a finger deep in the tray, so that what drips does not burn" : "";
 }
 
 /** What the bird lies on as it goes in. */

@@ -1,5 +1,7 @@
 import fc from "fast-check";
 import { expect, it } from "vitest";
+import { taskOf } from "../core/schedule/backward";
+import { HOUR_MS } from "../core/units/time";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { listsOf } from "./lists";
@@ -30,6 +32,18 @@ it("portions on the eve only what is salted after it", () => {
         ({ about, startMs }) => about.kind === "task" && about.task === "salt" && startMs <= (check?.startMs ?? 0),
       );
       expect(isSaltedBefore).toBe(false);
+    }),
+    plansAsked(300),
+  );
+});
+
+it("leaves ice that is found on the eve to the morning only where the bird is opened then", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+      const derived = deriveAny(plan, cook);
+      const check = timetableOf(plan, derived, "metric").find(({ detail }) => detail.includes("is there ice?"));
+      const openedMs = taskOf(derived.schedule, "prepare")?.startMs ?? 0;
+      if (check) expect(check.detail.includes("in the morning")).toBe(openedMs - check.startMs > 6 * HOUR_MS);
     }),
     plansAsked(300),
   );

@@ -14,6 +14,7 @@ import { LEFTOVERS, leftoversDetail } from "./leftovers";
 import { HEAT_NAMES } from "./names";
 import type { Words } from "./row";
 import { taskWords } from "./tasks";
+import { theBirds } from "./titles";
 
 /** A row with what it says. */
 export interface TimetableRow extends Row {
@@ -57,7 +58,8 @@ const ovenOnWords = (side: PlacedSide, { heat }: Plan, units: UnitSystem): Words
 
 function whereWords(side: PlacedSide, plan: Plan, units: UnitSystem): string {
   const { slot, ovenC, ring } = side;
-  if (slot === "tray") return `into the bird's own tray, ${standsOverTray(plan) ? "under" : "around"} the bird`;
+  if (slot === "tray")
+    return `into the roasting tray, ${standsOverTray(plan) ? "under" : "around"} ${theBirds(plan.bird)}`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
   return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, plan)].filter(Boolean).join(", ");
 }

@@ -137,9 +137,7 @@ export function toBuy(plan: Plan, derived: DerivedPlan, units: UnitSystem, compa
     ...when(gravyStockMl > 0 && !givesGiblets(plan) && plan.stock !== "bought", {
       what: "bones or wings of poultry for the stock",
       amount: roughly(stockWaterMl(gravyStockMl) / 2, units),
-      why: hasGiblets(bird.cut)
-        ? "what would come out of this bird is not there in time"
-        : "this cut brings none of its own",
+      why: hasGiblets(bird.cut) ? "the giblets come out too late for it" : "this cut brings none of its own",
     }),
     ...when(vegetables > 0, {
       what: "onion, carrot and a stick of celery for the stock",

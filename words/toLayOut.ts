@@ -13,6 +13,7 @@ import { iceGoes, liquid, roomFor, sides, stringLength } from "./amounts";
 import { isMisted } from "./basting";
 import { type ListItem, type Part, summed, when } from "./listItem";
 import { underWords } from "./tasks";
+import { theBirds } from "./titles";
 
 export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, units: UnitSystem): Part {
   const { bird } = plan;
@@ -30,15 +31,19 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       ...(pan && { why: `at least ${roomFor(pan.needs, units)}; yours: ${sides(pan.has, units)}` }),
     },
     { what: "foil, two towels, warm platter and jug", amount: "" },
-    ...when(plan.roasted === "day-before", { what: "shallow trays for the carved bird, to be covered", amount: "" }),
-    ...when(plan.cover === "box", { what: "insulated box that holds the bird in its foil", amount: "", isOwn: true }),
+    ...when(plan.roasted === "day-before", { what: "shallow trays for the carved meat, to be covered", amount: "" }),
+    ...when(plan.cover === "box", {
+      what: `insulated box that holds ${theBirds(bird)} in foil`,
+      amount: "",
+      isOwn: true,
+    }),
     ...when(seasoning.baconGrams > 0 || startsShielded(plan), {
       what: "skewers or string to hold what covers the breast",
       amount: "",
     }),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "lid"),
-      { what: "lid that closes over the bird in its tray", amount: "", isOwn: true },
+      { what: `lid that closes over ${theBirds(bird)} in the tray`, amount: "", isOwn: true },
     ),
     ...when(
       plan.stages.some(({ wrap }) => wrap === "bag"),
@@ -85,7 +90,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     ...(thaws
       ? [
           {
-            what: "room in the fridge: the bird whole on a tray, while it thaws",
+            what: `room in the fridge: ${theBirds(bird)} whole on a tray, for the thaw`,
             amount: roomFor(thaws.needs, units),
             isOwn: true,
           },
@@ -94,7 +99,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     ...(shelf
       ? [
           {
-            what: `room in the fridge: the bird ${liesOnRack(plan, salt) ? "on its rack, uncovered" : "until it goes in"}`,
+            what: `room in the fridge: ${theBirds(bird)} ${liesOnRack(plan, salt) ? "on the rack, uncovered" : "until the heat"}`,
             amount: roomFor(shelf.needs, units),
             isOwn: true,
           },

@@ -54,7 +54,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
       : [
           {
             what: plan.bird.preSalted
-              ? "no salt: the bird was sold salted"
+              ? "no salt: sold salted"
               : `no salt before it goes ${heatWords(plan.heat).into}${salty.length > 0 ? ` but that in: ${allOf(salty)}` : ""}`,
             amount: "",
           },
@@ -74,7 +74,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
           {
             what: `water for the brine${each}`,
             amount: liquid(bath.waterL * 1000, units),
-            why: `${liquid(bath.hotL * 1000, units)} of it hot, to dissolve; then cold water and ${ice(bath.iceKg, units)} of ice, so that it is cold before the bird goes in`,
+            why: `${liquid(bath.hotL * 1000, units)} of it hot, to dissolve; then cold water and ${ice(bath.iceKg, units)} of ice, so that it is cold by the time it is wanted`,
           },
         ]
       : []),

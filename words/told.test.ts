@@ -221,7 +221,7 @@ it("a bird that goes from its salt into the heat is patted dry as it is dressed,
     return rows.find(({ id }) => id === "season-1")?.detail ?? "";
   };
   for (const method of ["brine", "equilibrium"] as const) {
-    expect(dressed({ method, dryHours: 0 }), method).toMatch(/^out of its brine, drained and patted dry; /);
+    expect(dressed({ method, dryHours: 0 }), method).toMatch(/^out of the brine, drained and patted dry; /);
     expect(dressed({ method, dryHours: 12 }), method).not.toContain("patted dry");
   }
   expect(dressed({ dryHours: 0 })).toMatch(/^patted dry; what has run out is thrown away; /);
@@ -239,7 +239,7 @@ describe("what drips", () => {
   };
 
   it("is kept from burning by water in a tray that is dry: over a fire, and in a hot oven", () => {
-    const wet = /water a finger deep in its tray/;
+    const wet = /water a finger deep in the tray/;
     expect(goesIn({})).not.toMatch(wet);
     expect(goesIn(first({ airC: 220 }))).toMatch(wet);
     for (const surface of ["vegetables", "pan", "hot-stone"] as const) {
@@ -251,9 +251,9 @@ describe("what drips", () => {
   });
 
   it("becomes the stock with what roasts in the tray, where the gravy is to have it from there", () => {
-    expect(goesIn({ stock: "tray", ...first({ airC: 220 }) })).toMatch(/^neck, giblets and vegetables in its tray/);
+    expect(goesIn({ stock: "tray", ...first({ airC: 220 }) })).toMatch(/^neck, giblets and vegetables in the tray/);
     const crown = { stock: "tray" as const, ...bird({ cut: "crown", massKg: 3 }) };
-    expect(goesIn(crown)).toMatch(/^bones or wings of poultry and vegetables in its tray/);
+    expect(goesIn(crown)).toMatch(/^bones or wings of poultry and vegetables in the tray/);
     expect(told({ ...plan, ...crown } as Plan)).toMatch(/^bones or wings of poultry for the stock/m);
   });
 });

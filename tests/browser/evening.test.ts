@@ -105,11 +105,11 @@ describe("on the way", () => {
     );
     await pressAt(driver, 'nav a[href="/"]');
     await pressAt(driver, 'main a[href$="/plan"]');
-    await seeText(driver, "It does not fit your oven");
+    await seeText(driver, "Too large for your oven");
     await press(driver, "Spatchcock it");
-    await driver.wait(async () => !(await bodyText()).includes("does not fit your oven"), WAIT_MS);
+    await driver.wait(async () => !(await bodyText()).includes("Too large for your oven"), WAIT_MS);
     await press(driver, "Undo");
-    await seeText(driver, "It does not fit your oven");
+    await seeText(driver, "Too large for your oven");
     await press(driver, "Spatchcock it");
   });
 

@@ -202,7 +202,7 @@ describe("planning evening", () => {
     await press(driver, "Add a stage");
     await pressAt(driver, "div:has(> details):has(+ button) summary");
     await fill(driver, "Begins, minutes after going in", "600", Key.TAB);
-    const vain = "A change of the heat waits until minute 600, and before that the bird is out";
+    const vain = "A change of the heat waits until minute 600, and the roast is over before that";
     await seeText(driver, vain);
     await fitsTheScreen(driver, "with a change after its dinner");
     await press(driver, "Without that change of the heat");

@@ -256,7 +256,7 @@ export const WAYS: readonly CookedSo[] = [
       ],
     }),
     steps: ["Open and clean", "Bird into the oven", "Expected out", "Gravy"],
-    says: [/Potatoes: start: into the bird's own tray/, /Potatoes, 1.5 kg/],
+    says: [/Potatoes: start: into the roasting tray/, /Potatoes, 1.5 kg/],
   },
   {
     name: "without a thermometer",
@@ -363,7 +363,7 @@ export const WAYS: readonly CookedSo[] = [
       ],
     }),
     steps: ["Light", "Bird into the smoker", "Oven on at 170", "Move it into the oven", "Expected out"],
-    says: [/charcoal briquettes/, /into the oven at 170 °C from minute 90/, /hot by the time that the bird is moved/],
+    says: [/charcoal briquettes/, /into the oven at 170 °C from minute 90/, /hot by the time of the move/],
   },
   {
     name: "with the fan on at the end",

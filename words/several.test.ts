@@ -1,0 +1,31 @@
+import fc from "fast-check";
+import { expect, it } from "vitest";
+import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
+import { conflictWords } from "./conflicts";
+import type { ListItem } from "./listItem";
+import { listsOf } from "./lists";
+import { stageWords } from "./stages";
+import { timetableOf } from "./timetable";
+
+/** As only of one bird it can be said. */
+const OF_ONE =
+  /\b(wrap|unwrap|move|turn|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|its brine/i;
+
+it("nothing is said of several birds as if there were one", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, fc.integer({ min: 2, max: 4 }), (any, cook, count) => {
+      const plan = { ...any, bird: { ...any.bird, count } };
+      const derived = deriveAny(plan, cook);
+      const told = [
+        ...timetableOf(plan, derived, "metric").map(({ what, detail }) => `${what}: ${detail}`),
+        ...Object.values(listsOf(plan, derived, "metric")).flatMap((items) =>
+          items.map(({ what, why = "" }: ListItem) => `${what}: ${why}`),
+        ),
+        ...derived.conflicts.map((conflict) => conflictWords(conflict, "metric", String)),
+        ...plan.stages.slice(1).map((_, n) => stageWords(plan, n + 1, "metric")),
+      ];
+      for (const words of told) expect(OF_ONE.exec(words)?.[0]).toBeUndefined();
+    }),
+    plansAsked(200),
+  );
+});
