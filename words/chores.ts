@@ -7,7 +7,7 @@ import { isFire, isLidded } from "../core/heat/sources";
 import { hasGiblets } from "../core/kitchen/cutting";
 import { briquettesPerHour, briquettesToStart, wantsSmokeWood } from "../core/kitchen/fuel";
 import { heatsOf, usesFire, usesOven } from "../core/plan/heats";
-import { goesInHard, thawPlaceOf, thawsInBrine } from "../core/plan/ice";
+import { goesInHard, thawPlaceOf } from "../core/plan/ice";
 import { saltEach } from "../core/plan/saltPlan";
 import type { Plan } from "../core/plan/schema";
 import { fatForTheWrap, startsShielded } from "../core/plan/season";
@@ -56,7 +56,7 @@ export function choreWords(
   { kind, n, startMs, at }: Chore,
   units: UnitSystem,
 ): Words {
-  const { salt, seasoning, gravy, schedule } = derived;
+  const { salt, seasoning, gravy, schedule, chores } = derived;
   /** What the bird is in by then. */
   const heat = heatedSpans(plan, derived).findLast((span) => span.startMs <= startMs)?.heat ?? plan.heat;
   const t = (celsius: number): string => formatTemperature(celsius, units);
@@ -87,8 +87,8 @@ export function choreWords(
       const thaws =
         thawPlaceOf(plan) === "fridge" && thaw !== undefined && thaw.endMs > startMs && hasCavity(plan.bird.cut);
       const isOpenedTonight = thaw !== undefined && thaw.endMs - startMs <= TONIGHT_MS;
-      const salting = taskOf(schedule, "salt");
-      const isSalted = thawsInBrine(plan) || (salting !== undefined && salting.startMs <= startMs);
+      const weighed = chores.find((chore) => chore.kind === "mix-brine") ?? taskOf(schedule, "salt");
+      const isSalted = weighed !== undefined && weighed.startMs <= startMs;
       return [
         startMs > schedule.inAtMs - EVE_HOURS * HOUR_MS ? "Check what is to hand" : "The eve's check",
         [
@@ -172,7 +172,7 @@ export function choreWords(
           : `thin, ${quickly(heat)}`;
       const own = additionsIn("glaze", plan, derived, units);
       if (own.length === 0) return [`Glaze, pass ${n}: ${liquid(seasoning.glazeMl, units)}`, how];
-      const passes = derived.chores.filter((chore) => chore.kind === "glaze").length;
+      const passes = chores.filter((chore) => chore.kind === "glaze").length;
       return [`Glaze, pass ${n}`, `${how}; ${GLAZE_PARTS[passes - 1] ?? ""}${own.join("; ")}`];
     }
     case "ice-gone": {
@@ -223,7 +223,7 @@ function loosenWords(plan: Plan, { chores }: DerivedPlan): Words {
   return [
     STRAINED[wraps.includes("none") ? "from the tray" : "from the wrap"][plan.roasted],
     [
-      OPENED[wraps.at(-1) ?? "none"],
+      OPENED[wraps.at(-1) ?? "none"](plan.bird),
       holdsJuice(plan.bird) && "cavity juices tipped in",
       "hot juice and hot fat are a hazard",
       SPECIES_RECORDS[plan.bird.species].rendersFat
@@ -244,11 +244,11 @@ const STRAINED = {
 } as const;
 
 /** Steam comes out first. */
-const OPENED: Record<Wrap, string> = {
-  none: "",
-  foil: "the foil opened over the tray, away from you",
-  lid: "lid or foil off away from you",
-  bag: "the bag cut open over the tray, away from you",
+const OPENED: Record<Wrap, (bird: Plan["bird"]) => string> = {
+  none: () => "",
+  foil: () => "the foil opened over the tray, away from you",
+  lid: () => "lid or foil off away from you",
+  bag: ({ count }) => `the bag${count > 1 ? "s" : ""} cut open over the tray, away from you`,
 };
 
 const THICKENED: Record<Plan["gravy"], string> = {

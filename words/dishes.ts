@@ -1,5 +1,5 @@
 /** Dishes by name, and beside what they bake. */
-import type { Plan } from "../core/plan/schema";
+import type { Schedule } from "../core/schedule/backward";
 import { REHEAT_ID } from "../core/schedule/derive";
 import type { PlacedSide } from "../core/schedule/sides";
 
@@ -10,15 +10,17 @@ export const REHEATED = "The carved bird, covered";
 export const dishName = ({ id, name }: { readonly id: string; readonly name: string }): string =>
   id === REHEAT_ID ? REHEATED : name;
 
-const SLOT_WORDS: Record<PlacedSide["slot"], string> = {
-  before: "before the bird; warm it up at the end",
-  with: "beside the bird",
-  rest: "while the bird rests",
-  tray: "in the roasting tray",
-};
-
-/** Nothing where no bird is in the oven that day, or rests. */
-export const besideWhat = (
-  { id, slot }: Pick<PlacedSide, "id" | "slot">,
-  { roasted }: Pick<Plan, "roasted">,
-): string => (slot === "rest" && (roasted === "day-before" || id === REHEAT_ID) ? "" : SLOT_WORDS[slot]);
+/** Nothing where no bird is in the oven that day, or rests, or is carved by then. */
+export function besideWhat({ slot, startMs }: PlacedSide, { tasks, carveAtMs }: Schedule): string {
+  switch (slot) {
+    case "before":
+      return "before the bird; warm it up at the end";
+    case "with":
+      return "beside the bird";
+    case "tray":
+      return "in the roasting tray";
+    case "rest":
+      if (startMs < carveAtMs) return "during the rest";
+      return tasks.some(({ id, endMs }) => id === "carve" && startMs < endMs) ? "during the carving" : "";
+  }
+}

@@ -232,7 +232,9 @@ function intoItsTray(plan: Plan, { gravy, chores }: DerivedPlan): string {
   if (makesGravy(chores) && roastsStock(plan, gravy)) {
     return `${allOf([...inThePot(plan, givesGiblets(plan)), "vegetables"])} in the tray, water on them when that is dry`;
   }
-  return drippingsBurn(plan) ? "water a finger deep in the tray, so that what drips does not burn" : "";
+  if (!drippingsBurn(plan)) return "";
+  const isWet = plan.additions.some(({ when, unit }) => when === "into-the-tray" && unit === "mL");
+  return `water ${isWet ? "besides, in all " : ""}a finger deep in the tray, so that what drips does not burn`;
 }
 
 /** What the bird lies on as it goes in. */

@@ -29,7 +29,9 @@ it("portions on the eve only what is salted after it", () => {
       const rows = timetableOf(plan, deriveAny(plan, cook), "metric");
       const check = rows.find(({ detail }) => detail.includes("salt portioned"));
       const isSaltedBefore = rows.some(
-        ({ about, startMs }) => about.kind === "task" && about.task === "salt" && startMs <= (check?.startMs ?? 0),
+        ({ id, about, startMs }) =>
+          startMs <= (check?.startMs ?? 0) &&
+          (id.startsWith("mix-brine") || (about.kind === "task" && about.task === "salt")),
       );
       expect(isSaltedBefore).toBe(false);
     }),
@@ -60,5 +62,19 @@ it("a dish is started where it is made: in the oven, on a ring, or at the board"
   const made = { ...plan, sides };
   const rows = timetableOf(made, deriveAny(made, { pullMinute: 180, thawHours: 0 }), "metric");
   const told = (id: string): string => rows.find((row) => row.id === `side-${id}`)?.detail ?? "";
-  expect(["a", "b", "c"].map(told)).toEqual(["oven at 160 °C, while the bird rests", "on a ring", "at the board"]);
+  expect(["a", "b", "c"].map(told)).toEqual(["oven at 160 °C, during the rest", "on a ring", "at the board"]);
+});
+
+it("a dish is said to bake during the rest, or the carving, only while that lasts", () => {
+  fc.assert(
+    fc.property(ANY_PLAN, anyCook, (plan, cook) => {
+      const derived = deriveAny(plan, cook);
+      const [carve, rest] = [taskOf(derived.schedule, "carve"), taskOf(derived.schedule, "rest")];
+      for (const { detail, startMs } of timetableOf(plan, derived, "metric")) {
+        if (detail.endsWith("during the rest")) expect(startMs).toBeLessThan(rest?.endMs ?? 0);
+        if (detail.endsWith("during the carving")) expect(startMs).toBeLessThan(carve?.endMs ?? 0);
+      }
+    }),
+    plansAsked(300),
+  );
 });

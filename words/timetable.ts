@@ -4,6 +4,7 @@ import type { Replanned } from "../core/day/replan";
 import { isFire } from "../core/heat/sources";
 import type { Plan } from "../core/plan/schema";
 import { standsOverTray } from "../core/plan/tray";
+import type { Schedule } from "../core/schedule/backward";
 import type { DerivedPlan } from "../core/schedule/derive";
 import { type Row, rowsOf } from "../core/schedule/rows";
 import type { PlacedSide } from "../core/schedule/sides";
@@ -32,7 +33,7 @@ export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, u
       case "chore":
         return choreWords(plan, derived, about.chore, units);
       case "side":
-        return sideWords(about.side, plan, units);
+        return sideWords(about.side, plan, derived.schedule, units);
       case "oven-on":
         return ovenOnWords(about.side, plan, units);
       case "leftovers":
@@ -45,9 +46,9 @@ export function worded(rows: readonly Row[], plan: Plan, derived: DerivedPlan, u
   });
 }
 
-const sideWords = (side: PlacedSide, plan: Plan, units: UnitSystem): Words => [
+const sideWords = (side: PlacedSide, plan: Plan, schedule: Schedule, units: UnitSystem): Words => [
   `${dishName(side)}: start`,
-  whereWords(side, plan, units),
+  whereWords(side, plan, schedule, units),
 ];
 
 /** The bird's own, unless that is over a fire. */
@@ -56,12 +57,12 @@ const ovenOnWords = (side: PlacedSide, { heat }: Plan, units: UnitSystem): Words
   `hot for: ${dishName(side)}`,
 ];
 
-function whereWords(side: PlacedSide, plan: Plan, units: UnitSystem): string {
+function whereWords(side: PlacedSide, plan: Plan, schedule: Schedule, units: UnitSystem): string {
   const { slot, ovenC, ring } = side;
   if (slot === "tray")
     return `into the roasting tray, ${standsOverTray(plan) ? "under" : "around"} ${theBirds(plan.bird)}`;
   if (ovenC === null) return ring ? "on a ring" : "at the board";
-  return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, plan)].filter(Boolean).join(", ");
+  return [`oven at ${formatTemperature(ovenC, units)}`, besideWhat(side, schedule)].filter(Boolean).join(", ");
 }
 
 /** A day that goes otherwise, in words: what has begun as it was planned, what is coming as it was placed again. */

@@ -248,6 +248,17 @@ describe("what drips", () => {
     expect(goesIn(first({ airC: 220, wrap: "lid" }))).not.toMatch(wet);
     expect(goesIn({ ...first({ airC: 220 }), sides: [{ ...dish, ovenC: null, slot: "tray" }] })).not.toMatch(wet);
     for (const heat of ["smoker", "covered-grill", "spit"] as const) expect(goesIn({ heat }), heat).toMatch(wet);
+    const wine = {
+      ...plan.additions[0],
+      id: "w",
+      name: "Wine",
+      amount: 200,
+      unit: "mL",
+      when: "into-the-tray",
+    } as const;
+    expect(goesIn({ ...first({ airC: 220 }), additions: [wine as Plan["additions"][number]] })).toMatch(
+      /water besides, in all a finger deep in the tray/,
+    );
   });
 
   it("becomes the stock with what roasts in the tray, where the gravy is to have it from there", () => {

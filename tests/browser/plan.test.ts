@@ -181,7 +181,7 @@ describe("planning evening", () => {
     await seeText(driver, "of cooked meat each");
     await press(driver, "Add a dish");
     for (const dish of ["Roast potatoes", "Warm rolls"]) await press(driver, dish);
-    await seeText(driver, "while the bird rests");
+    await seeText(driver, "during the rest");
     await see(driver, '[role="img"][aria-label^="Roast potatoes:"]');
   });
 

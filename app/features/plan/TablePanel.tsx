@@ -130,7 +130,7 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
                     : [
                         `${side.minutes} min at ${formatTemperature(side.ovenC, units)}`,
                         side.isOvenOff && `oven on at ${at(ovenOnMs(side))}`,
-                        besideWhat(side, plan),
+                        besideWhat(side, derived.schedule),
                       ]
                         .filter(Boolean)
                         .join(", ")}
