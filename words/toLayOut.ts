@@ -9,7 +9,7 @@ import type { Plan } from "../core/plan/schema";
 import { startsShielded } from "../core/plan/season";
 import type { DerivedPlan } from "../core/schedule/derive";
 import type { UnitSystem } from "../core/units/quantity";
-import { iceGoes, liquid, roomFor, sides, stringLength } from "./amounts";
+import { iceGoes, potFor, roomFor, sides, stringLength } from "./amounts";
 import { isMisted } from "./basting";
 import { type ListItem, type Part, summed, when } from "./listItem";
 import { underWords } from "./tasks";
@@ -62,14 +62,14 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
     ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", string(3 * bird.count)),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
-      amount: liquid(bathFor(ovenKg, true).containerL * 1000, units),
+      amount: potFor(bathFor(ovenKg, true).containerL, units),
       isOwn: true,
     }),
     ...(salt.bath
       ? [
           {
             what: `${salt.bath.inBag ? (salt.coolerIceKg === null ? "brining bag in a bowl" : "brining bag") : "pot or bucket for the brine"}${salt.bath.vessels > 1 ? " for each bird" : ""}, at least`,
-            amount: liquid(salt.bath.containerL * 1000, units),
+            amount: potFor(salt.bath.containerL, units),
             isOwn: true,
             ...(salt.coolerIceKg === null && { why: "with room for it in the fridge" }),
           },

@@ -1,7 +1,7 @@
 import { BATHS } from "../../../core/kitchen/salt";
 import { withSalt } from "../../../core/plan/edits";
 import type { SaltPlan } from "../../../core/plan/saltPlan";
-import { ice, liquid } from "../../../words/amounts";
+import { ice, liquid, potFor } from "../../../words/amounts";
 import { Segmented } from "../../ui/Segmented";
 import type { PanelProps } from "./panelProps";
 import { usePlanStore } from "./planStore";
@@ -26,8 +26,8 @@ export function Brine({ plan, bath, units }: Props) {
       <p className="text-sm">
         <b>{liquid(bath.waterL * 1000, units)}</b> of water{bath.vessels > 1 && " for each bird"}
         {bath.vessels < plan.bird.count && " for all of them in one pot"}: {liquid(bath.hotL * 1000, units)} hot to
-        dissolve, then the rest cold with {ice(bath.iceKg, units)} of ice. It takes{" "}
-        {liquid(bath.containerL * 1000, units)} of room.
+        dissolve, then the rest cold with {ice(bath.iceKg, units)} of ice. It takes {potFor(bath.containerL, units)} of
+        room.
       </p>
     </>
   );
