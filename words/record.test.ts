@@ -71,14 +71,50 @@ describe("the record in words", () => {
 
   it("gives the verdict first, and calls nothing done that was not", () => {
     expect(doneWords({ breast: 75, thigh: 79 }, sampleRoast().plan, METRIC)).toBe(
-      "Breast and thigh came to the guideline of 74 °C.",
+      "Breast and thigh came to the guideline of 74 °C, as computed.",
     );
     expect(doneWords({ breast: 72, thigh: 79 }, sampleRoast().plan, METRIC)).toContain(
       "Not all of it came to the guideline of 74 °C",
     );
     expect(doneWords({ breast: 72 }, sampleRoast().plan, METRIC)).toBe(
-      "The breast came to 72 °C, not to the guideline of 74 °C.",
+      "The breast came to 72 °C, as computed, not to the guideline of 74 °C.",
     );
+    expect(doneWords({}, sampleRoast().plan, METRIC)).toContain("not known");
+  });
+
+  it("believes the thermometer before what is computed, and tells where that is hotter", () => {
+    const { plan } = sampleRoast();
+    const read = (part: "breast" | "thigh", celsius: number, side?: "left" | "right") => ({
+      minute: 150,
+      part,
+      celsius,
+      ...(side && { side }),
+    });
+    const sides = ["left", "right"] as const;
+    const everywhere = sides.flatMap((side) => [read("breast", 75, side), read("thigh", 80, side)]);
+    expect(doneWords({ breast: 72, thigh: 79 }, plan, METRIC, everywhere)).toBe(
+      "Breast and thigh were seen at the guideline of 74 °C.",
+    );
+    const crown = { ...plan, bird: { ...plan.bird, cut: "crown" as const }, targetC: { breast: 74 } };
+    expect(
+      doneWords(
+        { breast: 72 },
+        crown,
+        METRIC,
+        sides.map((side) => read("breast", 74, side)),
+      ),
+    ).toBe("The breast was seen at the guideline of 74 °C.");
+    // One side of it alone is not all of it.
+    expect(doneWords({ breast: 72 }, crown, METRIC, [read("breast", 75)])).toBe(
+      "The breast came to 72 °C, as computed, not to the guideline of 74 °C; 75 °C was read there.",
+    );
+    expect(doneWords({ breast: 72, thigh: 79 }, plan, METRIC, [read("breast", 75)])).toMatch(
+      /came to 72 °C, as computed; 75 °C was read in the breast\.$/,
+    );
+    expect(doneWords({ breast: 72 }, crown, METRIC, [read("breast", 71)])).toMatch(/guideline of 74 °C\.$/);
+  });
+
+  it("of what came to nothing says so", () => {
     expect(doneWords({}, sampleRoast().plan, METRIC)).toContain("not known");
   });
 

@@ -1,15 +1,22 @@
 /** The record of a roast in words: what was done, what came of it, and what would have mattered. */
 
-import { CENTRES, type CentreTemperatures } from "../core/bird/solid";
+import { CENTRES, type Centre, type CentreTemperatures } from "../core/bird/solid";
+import { placesSeen } from "../core/day/seen";
+import type { Reading } from "../core/forecast/reading";
 import { isFire, shutBy } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
 import type { Otherwise, Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
 import type { OtherwiseId } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
-import { guidelineOf } from "../core/plan/targets";
+import { guidelineOf, guidelineTargets } from "../core/plan/targets";
 import { verdict } from "../core/safety/guideline";
-import { formatDuration, formatTemperature, formatTemperatureDifference } from "../core/units/quantity";
+import {
+  formatDuration,
+  formatTemperature,
+  formatTemperatureDifference,
+  type UnitSystem,
+} from "../core/units/quantity";
 import { capital, uncapitalised } from "./capital";
 import { guidelineWords } from "./guideline";
 import { allOf } from "./listing";
@@ -43,22 +50,56 @@ export function eventWords(event: LogEvent, plan: Plan, { units }: Pick<Reader, 
   }
 }
 
-/** What was cooked through: the verdict in words. */
-export function doneWords(peakC: CentreTemperatures, plan: Plan, { units }: Reader): string {
+/**
+ * What was cooked through: the verdict in words, by the thermometer where it showed all that the guideline asks, else as
+ * computed.
+ * @param readings that are believed
+ */
+export function doneWords(
+  peakC: CentreTemperatures,
+  plan: Plan,
+  { units }: Reader,
+  readings: readonly Reading[] = [],
+): string {
   const guideline = guidelineWords(plan, units);
-  const places = CENTRES.flatMap((centre) => (peakC[centre] === undefined ? [] : [PART_NAMES[centre]]));
+  const named = (centres: readonly Centre[]): readonly string[] => centres.map((centre) => PART_NAMES[centre]);
+  const places = named(CENTRES.filter((centre) => peakC[centre] !== undefined));
+  const goalsC = guidelineTargets(plan);
+  if (placesSeen(goalsC, readings, guidelineOf(plan)).every(({ seen }) => seen)) {
+    const seen = named(CENTRES.filter((centre) => goalsC[centre] !== undefined));
+    const where = seen.length === 1 ? `the ${allOf(seen)} was` : `${allOf(seen)} were`;
+    return `${capital(where)} seen at the guideline of ${guideline}.`;
+  }
   const judged = verdict(peakC, 0, guidelineOf(plan));
   switch (judged.kind) {
     case "unknown":
       return "What it came to is not known.";
     case "meets-guideline":
-      return capital(`${allOf(places)} came to the guideline of ${guideline}.`);
-    case "below-guideline":
+      return capital(`${allOf(places)} came to the guideline of ${guideline}, as computed.`);
+    case "below-guideline": {
+      const [computed, read] = [formatTemperature(judged.highestC, units), hotterWords(peakC, readings, units)];
       if (places.length === 1) {
-        return `The ${allOf(places)} came to ${formatTemperature(judged.highestC, units)}, not to the guideline of ${guideline}.`;
+        return `The ${allOf(places)} came to ${computed}, as computed, not to the guideline of ${guideline}${read}.`;
       }
-      return `Not all of it came to the guideline of ${guideline}: the lowest of ${allOf(places)} came to ${formatTemperature(judged.highestC, units)}.`;
+      return `Not all of it came to the guideline of ${guideline}: the lowest of ${allOf(places)} came to ${computed}, as computed${read}.`;
+    }
   }
+}
+
+/** What a thermometer shows besides is told from so much on, K. */
+const HOTTER_K = 1;
+
+/** What was read hotter than is computed there. */
+function hotterWords(peakC: CentreTemperatures, readings: readonly Reading[], units: UnitSystem): string {
+  const centres = CENTRES.filter((centre) => peakC[centre] !== undefined);
+  const read = centres.flatMap((centre) => {
+    const highestC = Math.max(...readings.filter(({ part }) => part === centre).map(({ celsius }) => celsius));
+    const where = centres.length === 1 ? "there" : `in the ${PART_NAMES[centre]}`;
+    return highestC >= (peakC[centre] ?? 0) + HOTTER_K
+      ? [`${formatTemperature(highestC, units)} was read ${where}`]
+      : [];
+  });
+  return read.length > 0 ? `; ${read.join(", ")}` : "";
 }
 
 /** And what was computed for it, and what was not. @param isRead whether anything was: else it is the plan's bird */

@@ -49,7 +49,7 @@ describe("the record of a roast", () => {
     await seeText(
       driver,
       "inside what was said",
-      "Breast and thigh came to",
+      "Breast and thigh were seen at the guideline of 74 °C",
       "Follow your local food-safety authority",
     );
     const steps = await (await see(driver, "table")).getText();

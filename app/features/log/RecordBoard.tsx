@@ -163,7 +163,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
         <div className="grid content-start gap-5">
           {back.relived && (
             <div className="grid gap-1">
-              <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader)}</p>
+              <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader, back.believed)}</p>
               <p className="text-sm text-soft">{killedWords(back.relived.logReduction, back.observed.length > 0)}</p>
             </div>
           )}

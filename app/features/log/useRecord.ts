@@ -7,6 +7,7 @@ import { type Forecast, forecastFrom } from "../../../core/forecast/forecast";
 import { goalsAtPull, type PlannedDone } from "../../../core/forecast/planned";
 import { plannedInput, roastOptions, startCOf } from "../../../core/forecast/plannedInput";
 import type { Draw } from "../../../core/forecast/prior";
+import type { Reading } from "../../../core/forecast/reading";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
 import type { Roast } from "../../../core/plan/roast";
@@ -27,6 +28,8 @@ export interface LookedBack {
   readonly outMin: number;
   readonly tableMin: number;
   readonly observed: readonly Observed[];
+  /** Of them, and of what was read at rest, what is believed. */
+  readonly believed: readonly Reading[];
   /** Keys of readings that were not believed. */
   readonly aside: ReadonlySet<string>;
   /** The plan's own bird. */
@@ -57,7 +60,7 @@ export function useRecord(roast: Roast): LookedBack {
   const { pictured } = usePictured();
   const input = useMemo(() => plannedInput(plan), [plan]);
   const startC = useMemo(() => startCOf(input.before), [input]);
-  const { observed, screen } = useObserved(roast, startC, outMin);
+  const { observed, screen, believed } = useObserved(roast, startC, outMin);
   const planned = useSimulated<"plan">({ kind: "plan", input, quality: "settled" }, { keptAs: "plan" });
   const cook = planned.answer?.kind === "done" ? planned.answer : null;
   const band = useBand(input, cook);
@@ -125,6 +128,7 @@ export function useRecord(roast: Roast): LookedBack {
     outMin,
     tableMin,
     observed,
+    believed,
     aside: useMemo(
       () => new Set(observed.filter((reading) => aside.has(placeOf(reading))).map(({ key }) => key)),
       [observed, aside],
