@@ -115,7 +115,7 @@ export function taskWords(plan: Plan, derived: DerivedPlan, units: UnitSystem): 
     prepare: goesInWithIce(plan)
       ? [
           `Unwrap ${itOrThem(plan.bird)}`,
-          `with the ice in ${itOrThem(plan.bird)} straight in${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
+          `straight in, with the ice in ${itOrThem(plan.bird)}${hasGiblets(plan.bird.cut) ? "; what is inside comes out as soon as it lets go" : ""}`,
         ]
       : [
           CUT_WORDS[plan.bird.cut],

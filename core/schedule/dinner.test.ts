@@ -19,6 +19,7 @@ import { type DinnerRoast, placeDinner } from "./dinner";
 import { withoutPreheating } from "./heatOn";
 import { resourceRemedies } from "./resourceRemedies";
 import { COLD, type ResourceConflict } from "./resources";
+import { givesGiblets } from "./stock";
 
 const timetablesOf = (all: readonly DerivedPlan[], plans: readonly Plan[]) =>
   all.flatMap((derived, n) => timetableOf(plans[n] as Plan, derived, "metric"));
@@ -312,6 +313,29 @@ describe("several roasts of one dinner", () => {
     // One knife: one bird after the other, both before the table.
     const [first, second] = [a, b].map(({ schedule }) => taskOf(schedule, "carve"));
     expect(second?.endMs).toBeLessThanOrEqual(first?.startMs ?? 0);
+  });
+
+  it("have their gravy from the largest that brings its giblets, whichever was planned first", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (one, other, first, second) => {
+        const plans = [one, forDinner(other, one)];
+        const roasts = plans.map((plan, n) => roast(`${n}`, plan, [first, second][n]?.pullMinute));
+        const makers = [roasts, roasts.toReversed()].map((ordered) => {
+          const placed = placeDinner(ordered, 0);
+          return roasts.filter(({ id }) => placed.get(id)?.chores.some(({ kind }) => kind === "thicken"));
+        });
+        const kgOf = ({ plan: { bird } }: DinnerRoast): number => bird.massKg * bird.count;
+        const bestOf = roasts.some(({ plan }) => givesGiblets(plan))
+          ? ({ plan }: DinnerRoast) => givesGiblets(plan)
+          : () => true;
+        const mostKg = Math.max(...roasts.filter(bestOf).map(kgOf));
+        for (const made of makers) {
+          expect(made).toHaveLength(1);
+          expect(made.map((each) => [bestOf(each), kgOf(each)])).toEqual([[true, mostKg]]);
+        }
+      }),
+      plansAsked(50),
+    );
   });
 
   it("stay so on the day: the second, placed again, makes no gravy of its own", () => {

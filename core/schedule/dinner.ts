@@ -1,7 +1,7 @@
 /**
- * The roasts of one dinner: one clock and one kitchen. What is placed first keeps its place, what comes after finds its
- * hands free beside it, and what they want of one thing at one time is a conflict of both. Pieces of one heat go in
- * together, when the one that takes longest has to, and leave one by one.
+ * The roasts of one dinner: one clock and one kitchen. What is placed first keeps its place, and the gravy is made of it;
+ * what comes after finds its hands free beside it, and what they want of one thing at one time is a conflict of both.
+ * Pieces of one heat go in together, when the one that takes longest has to, and leave one by one.
  */
 
 import type { Shares } from "../forecast/shares";
@@ -15,6 +15,7 @@ import { withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
 import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
+import { givesGiblets } from "./stock";
 
 /** A roast that the others of its dinner wait for. */
 export interface Awaited {
@@ -43,13 +44,24 @@ export interface DinnerRoast {
 /** The pieces of one heat, the one that needs longest first: it says when all go in, and what is done for all is done at it. */
 type Pieces = readonly [DinnerRoast, ...(readonly DinnerRoast[])];
 
-/** The roasts by their heats. */
+/** The roasts by their heats: first what makes the best gravy, the others in the order in which they were planned. */
 function firesOf(roasts: readonly DinnerRoast[]): readonly Pieces[] {
-  return [...new Set(roasts.map(({ fire }) => fire))].map((fire): Pieces => {
+  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire): Pieces => {
     const pieces = roasts.filter((each) => each.fire === fire);
     const lead = pieces.reduce((lead, each) => (each.simulated.pullMinute > lead.simulated.pullMinute ? each : lead));
     return [lead, ...pieces.filter((each) => each !== lead)];
   });
+  const best = fires.reduce<Pieces | undefined>(
+    (best, each) => (best && !makesMore(each, best) ? best : each),
+    undefined,
+  );
+  return best ? [best, ...fires.filter((each) => each !== best)] : [];
+}
+
+/** Whether one makes more of a gravy than another: by the giblets that it brings for the stock, then by what drips from it. */
+function makesMore([{ plan: one }]: Pieces, [{ plan: other }]: Pieces): boolean {
+  const [gives, give] = [givesGiblets(one), givesGiblets(other)];
+  return gives === give ? one.bird.massKg * one.bird.count > other.bird.massKg * other.bird.count : gives;
 }
 
 /** Whether it is roasted on the day it is eaten. */
@@ -156,7 +168,7 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
  */
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
   const fires = firesOf(roasts);
-  const leads = fires.map(([lead]) => lead);
+  const leads = roasts.filter((roast) => fires.some(([lead]) => lead === roast));
   // Dishes stand around what has the oven on the day.
   const ofTheDay = leads.some(isOfTheDay) ? leads.filter(isOfTheDay) : leads;
   const host = ofTheDay.find(({ plan }) => usesOven(plan)) ?? ofTheDay[0];
