@@ -13,7 +13,7 @@ import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
-import { type ResourceConflict, resourceConflicts, type Use } from "./resources";
+import { clashesOf, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { givesGiblets } from "./stock";
 
@@ -186,15 +186,12 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
         some.flatMap((other) => (placed.get(other.id)?.uses ?? []).map((use): Use => ({ ...use, of: other.title })));
       const [before, after] = [usesOf(roasts.slice(0, n)), usesOf(roasts.slice(n + 1))];
       const others = [...before, ...after];
-      const between = resourceConflicts([...own.uses, ...others], plan.equipment, nowMs).filter(isBetween);
       const ovenIsOn = isOvenOn(own, plan, before, after);
       const beside: Beside = { ...own.beside, takenAfter: after, ovenIsOn };
       const sides = withOvens(own.sides, [...before, ...own.uses, ...after], plan.equipment.ovens);
       const schedule = ovenIsOn ? withoutPreheating(own.schedule) : own.schedule;
-      return [
-        id,
-        { ...own, schedule, sides, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] },
-      ];
+      const clashes = clashesOf(own.uses, others, plan.equipment, nowMs);
+      return [id, { ...own, schedule, sides, beside, portions, resourceConflicts: clashes }];
     }),
   );
 }
@@ -213,7 +210,3 @@ function isOvenOn({ uses }: DerivedPlan, { equipment, preheat }: Plan, before: r
     after.some((use) => use.startMs < own.startMs && isOnFor(use))
   );
 }
-
-/** Of this roast and another: what others want among themselves is theirs to say. */
-const isBetween = ({ uses: [one, other] }: ResourceConflict): boolean =>
-  (one.of === undefined) !== (other.of === undefined);

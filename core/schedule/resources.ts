@@ -198,3 +198,18 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity, nowM
   }
   return found;
 }
+
+/** Of one roast and another: what others want among themselves is theirs to say. */
+const isBetween = ({ uses: [one, other] }: ResourceConflict): boolean =>
+  (one.of === undefined) !== (other.of === undefined);
+
+/** What one of a dinner's roasts wants that is not there, by itself or beside the others. @param others named by `of` */
+export const clashesOf = (
+  own: readonly Use[],
+  others: readonly Use[],
+  capacity: Capacity,
+  nowMs: number,
+): ResourceConflict[] => [
+  ...resourceConflicts(own, capacity, nowMs),
+  ...resourceConflicts([...own, ...others], capacity, nowMs).filter(isBetween),
+];

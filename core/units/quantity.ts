@@ -199,9 +199,11 @@ export function formatMass(massKg: number, system: UnitSystem): string {
 export const formatLength = (cm: number, system: UnitSystem): string =>
   system === "us" ? `${Number((cm / CM_PER_INCH).toFixed(1))} in` : `${Number(cm.toFixed(1))} cm`;
 
-/** "12 L" or "12.7 quarts". */
-export const formatVolume = (litres: number, system: UnitSystem): string =>
-  system === "us" ? `${Number((litres / L_PER_QUART).toFixed(1))} quarts` : `${Number(litres.toFixed(1))} L`;
+/** "12 L", "1 quart" or "12.7 quarts". */
+export function formatVolume(litres: number, system: UnitSystem): string {
+  const tenths = Number((system === "us" ? litres / L_PER_QUART : litres).toFixed(1));
+  return system === "us" ? `${tenths} ${tenths === 1 ? "quart" : "quarts"}` : `${tenths} L`;
+}
 
 /** "3 d 12 h", "3 h 5 min", "25 min". */
 export function formatDuration(seconds: number): string {

@@ -131,7 +131,15 @@ export function shownBy({ plan, cook, derived, shares, units, late = null, belie
       <SafetyNotices plan={plan} cook={cook} derived={derived} />
       <AnswerLine plan={plan} cook={cook} derived={derived} happened={{}} isRead={false} units={units} />
       <AnswerLine plan={plan} cook={cook} derived={derived} happened={isIn.happened} isRead units={units} />
-      <Conflicts roastId={roast.id} plan={plan} derived={derived} neverMet={null} after={() => derived} units={units} />
+      <Conflicts
+        roastId={roast.id}
+        plan={plan}
+        derived={derived}
+        clashes={derived.resourceConflicts}
+        neverMet={null}
+        after={() => derived}
+        units={units}
+      />
       <Clock plan={plan} cook={cook} derived={derived} />
       <CentreChart
         history={cook.history}

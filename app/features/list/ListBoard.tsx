@@ -1,4 +1,5 @@
 import { CalendarDays, FileJson, FileText, Printer } from "lucide-react";
+import { useMemo } from "react";
 import { Link } from "react-router";
 import type { Roast } from "../../../core/plan/roast";
 import { isQuestion } from "../../../core/schedule/conflicts";
@@ -12,6 +13,7 @@ import { titleShown } from "../../../words/titles";
 import { unbroken } from "../../../words/unbroken";
 import { ProbeGuideView } from "../../bird-view/ProbeGuideView";
 import { usePlaced } from "../../day/roastDay";
+import { useClashes } from "../../day/useClashes";
 import { useHappened } from "../../day/useHeard";
 import { clockNow } from "../../shell/clock";
 import { database } from "../../shell/database";
@@ -36,6 +38,8 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
   const { derived, beside, waiting } = useDinner(roast, plan, simulated);
   const { refining } = simulated;
   const placed = usePlaced([roast, ...beside.map((each) => each.roast)].map(({ id }) => id));
+  const listed = useMemo(() => (derived ? listedTogether(roast, derived, beside) : []), [roast, derived, beside]);
+  const clashes = [...useClashes(listed).values()].flat();
   if (!derived || waiting) {
     const why = fault
       ? `The simulation stopped: ${fault}.`
@@ -53,7 +57,7 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       </p>
     );
   }
-  const together = listedTogether(roast, derived, beside).map((each) => ({ ...each, placed: placed.get(each.id) }));
+  const together = listed.map((each) => ({ ...each, placed: placed.get(each.id) }));
   const many = together.length > 1;
   const title = many ? `Dinner, ${dayName(Date.parse(plan.serveAt), plan.zone, reader)}` : titleShown(roast, reader);
   const lists = dinnerLists(together, units);
@@ -105,9 +109,10 @@ export function ListBoard({ roast }: { readonly roast: Roast }) {
       <p role="status" className="text-sm text-soft empty:hidden print:hidden">
         {refining && "The times are still being refined: they may move by some minutes, and printing waits for them."}
       </p>
-      {derived.resourceConflicts.length + derived.conflicts.filter((each) => !isQuestion(each)).length > 0 && (
+      {clashes.length + listed.flatMap((each) => each.derived.conflicts).filter((each) => !isQuestion(each)).length >
+        0 && (
         <Caution>
-          Something in this plan cannot fit yet: the plan names it, with remedies. The times below are as they stand.
+          Something here cannot fit yet: the plan names it, with remedies. The times below are as they stand.
         </Caution>
       )}
       <div className="grid gap-4 md:grid-cols-3 print:grid-cols-3">

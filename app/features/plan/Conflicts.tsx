@@ -12,6 +12,7 @@ import { isUnbegun } from "../../../core/schedule/conflicts";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { remediesOf } from "../../../core/schedule/remedies";
 import { resourceRemedies } from "../../../core/schedule/resourceRemedies";
+import type { ResourceConflict } from "../../../core/schedule/resources";
 import type { UnitSystem } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
@@ -35,6 +36,8 @@ interface Props {
   readonly roastId: string;
   readonly plan: Plan;
   readonly derived: DerivedPlan;
+  /** What it wants of the kitchen beyond what there is. */
+  readonly clashes: readonly ResourceConflict[];
   readonly neverMet: NeverMet | null;
   /** What a changed plan would still come to, with the simulations that are there. */
   after(plan: Plan): DerivedPlan | null;
@@ -42,10 +45,10 @@ interface Props {
 }
 
 /** What cannot fit, said where it is seen, with the remedies under the hand: each is tried, so not once more while time is scrubbed. */
-export const Conflicts = memo(function Conflicts({ roastId, plan, derived, neverMet, after, units }: Props) {
+export const Conflicts = memo(function Conflicts({ roastId, plan, derived, clashes, neverMet, after, units }: Props) {
   const reader = useHabits();
-  const { conflicts, resourceConflicts } = derived;
-  if (conflicts.length === 0 && resourceConflicts.length === 0 && !neverMet) return null;
+  const { conflicts } = derived;
+  if (conflicts.length === 0 && clashes.length === 0 && !neverMet) return null;
   return (
     <div className="grid gap-2">
       {neverMet && (
@@ -82,13 +85,13 @@ export const Conflicts = memo(function Conflicts({ roastId, plan, derived, never
           {conflictWords(conflict, units, (ms) => dayAndTime(ms, plan.zone, reader))}
         </Caution>
       ))}
-      {resourceConflicts.map((conflict) => (
+      {clashes.map((conflict) => (
         <Caution
           key={`${conflict.kind} ${conflict.uses.map(({ id, of = "" }) => `${of} ${id}`).join(" ")}`}
           actions={
             <Remedies
               units={units}
-              of={resourceRemedies(conflict, plan, (changed) => (after(changed) ?? derived).resourceConflicts)}
+              of={resourceRemedies(conflict, plan, (changed) => after(changed)?.resourceConflicts ?? clashes)}
             />
           }
         >

@@ -1,5 +1,5 @@
 import { Undo2 } from "lucide-react";
-import { memo } from "react";
+import { memo, useMemo } from "react";
 import { cookStage, type Roast } from "../../../core/plan/roast";
 import type { Plan } from "../../../core/plan/schema";
 import type { DerivedPlan } from "../../../core/schedule/derive";
@@ -8,7 +8,9 @@ import { plainRuleWords } from "../../../words/amounts";
 import { clockTime } from "../../../words/time";
 import { birdsAre, titleShown } from "../../../words/titles";
 import { useDays } from "../../day/roastDay";
+import { useClashes } from "../../day/useClashes";
 import { useHabits, usePreferences } from "../../shell/preferences";
+import { listedTogether } from "../../simulation/listed";
 import type { Beside } from "../../simulation/useDinner";
 import type { SimulatedPlan } from "../../simulation/useSimulatedPlan";
 import { Caution } from "../../ui/Caution";
@@ -30,6 +32,8 @@ interface Props extends Pick<SimulatedPlan, "neverMet" | "refining" | "fault"> {
   readonly isClosed: boolean;
   readonly canUndo: boolean;
 }
+
+const NOTHING: ReturnType<typeof listedTogether> = [];
 
 /** To how long it takes. */
 function leadingUp({ inAt, pulledAt }: Roast["happened"], bird: Roast["plan"]["bird"], plainRule: string): string {
@@ -55,6 +59,11 @@ export const PlanHead = memo(function PlanHead(props: Props) {
   const moved = useDays(({ days }) => (goesOtherwise && !isDragged ? (days[roast.id]?.renewed ?? null) : null));
   const goodForMin = useDays(({ days }) => days[roast.id]?.goodForMin);
   const isRead = useDays(({ days }) => Boolean(days[roast.id]?.forecast.forecast));
+  const together = useMemo(
+    () => (isDragged ? NOTHING : listedTogether({ ...roast, plan }, derived, beside)),
+    [isDragged, roast, plan, derived, beside],
+  );
+  const clashes = useClashes(together).get(roast.id) ?? derived.resourceConflicts;
   return (
     <>
       <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
@@ -98,10 +107,10 @@ export const PlanHead = memo(function PlanHead(props: Props) {
         units={units}
       />
       {!isClosed && (
-        // With the bird in, what stands against its plan is told of that, whatever the readings say.
         <Conflicts
           plan={plan}
-          derived={isIn ? derived : (moved ?? derived)}
+          derived={moved ?? derived}
+          clashes={clashes}
           neverMet={neverMet}
           roastId={roast.id}
           after={after}
