@@ -53,8 +53,8 @@ export const beginWords = (task: TaskId, at: string): AdviceWords => ({
 /** Another roast of the same dinner is late. @param at the table, in words */
 export const awaitedWords = (name: string, at: string): AdviceWords => ({
   key: "awaited",
-  does: `${name} is late: dinner at about ${at}`,
-  why: "It is on the table no sooner, as its own day goes now. What is still to come here has moved with it, so that both are hot together.",
+  does: `Dinner at about ${at}: it waits for ${name}`,
+  why: "That is on the table no sooner, as its own day goes now. What is still to come here has moved with it, so that both are hot together.",
   rings: false,
 });
 
