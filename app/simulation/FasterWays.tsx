@@ -8,7 +8,7 @@ import { MINUTE_MS } from "../../core/units/time";
 import { timeBeside } from "../../words/time";
 import { useHabits } from "../shell/preferences";
 import { Button } from "../ui/Button";
-import { useComparisons } from "./useComparisons";
+import { type Answer, useComparisons } from "./useComparisons";
 
 interface Props {
   readonly plan: Plan;
@@ -38,23 +38,31 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
   const ways = isJointed(plan.bird.cut) ? WAYS.filter(({ cut }) => cut !== plan.bird.cut) : [];
   const plans = ways.map((way) => planByWay(plan, { ...way, birds: plan.bird.count }));
   const answers = useComparisons(plans, "preview");
-  const quicker = plans.flatMap((made, n) => {
-    const answer = answers[n];
-    if (answer?.kind !== "compared") return [];
+  if (ways.length === 0) return null;
+  /** "dinner at 18:40"; null where it is no sooner, or is not known yet. */
+  const sooner = (made: Plan, answer: Answer | undefined): string | null => {
+    if (answer?.kind !== "compared") return null;
     const { cut, massKg, count } = made.bird;
     const cutting = Math.max(0, boardMin(cut, count) - boardMin(plan.bird.cut, plan.bird.count));
     const minutes = cutting + answer.comparison.roastMin + restFor(massKg).shortestMin + carveMinOf(made);
     const dinnerMs = fromMs + minutes * MINUTE_MS;
-    const name = NAMES[ways[n]?.id ?? ""];
-    return name && dinnerMs < asPlannedMs - WORTH_MIN * MINUTE_MS ? [{ made, dinnerMs, name }] : [];
-  });
-  if (quicker.length === 0) return null;
+    if (dinnerMs >= asPlannedMs - WORTH_MIN * MINUTE_MS) return null;
+    return `dinner at ${timeBeside(dinnerMs, asPlannedMs, plan.zone, reader)}`;
+  };
+  // Each has its place from the start: what is known later moves nothing under a hand.
+  const shown = plans.map((made, n) => ({
+    made,
+    name: NAMES[ways[n]?.id ?? ""] ?? "",
+    isWaiting: answers[n]?.kind === "waiting",
+    dinner: sooner(made, answers[n]),
+  }));
   return (
     <section aria-label="Quicker" className="flex flex-wrap gap-2">
-      {quicker.map(({ made, dinnerMs, name }) => (
+      {shown.map(({ made, name, isWaiting, dinner }) => (
         <Button
           key={name}
           size={size}
+          disabled={dinner === null}
           onClick={() =>
             onTake((before) => ({
               ...before,
@@ -67,7 +75,7 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
             }))
           }
         >
-          {name}: dinner at {timeBeside(dinnerMs, asPlannedMs, plan.zone, reader)}
+          {name}: {dinner ?? (isWaiting ? "…" : "no sooner")}
         </Button>
       ))}
     </section>

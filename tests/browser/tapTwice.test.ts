@@ -8,12 +8,15 @@ import {
   fill,
   heldIn,
   pageText,
+  pickMoment,
   press,
   pressAt,
+  resize,
   STOVE,
   see,
   seeText,
   storedRows,
+  TABLE,
   visit,
   WAIT_MS,
   whileStoring,
@@ -96,6 +99,30 @@ describe("tapped twice", () => {
     await twice("Cook this again");
     await seeText(driver, "Out, expected");
     expect(await roasts()).toHaveLength(2);
+  });
+
+  it("what is worked out while a bird is late does not come under the hand", async () => {
+    await resize(driver, TABLE);
+    await visit(driver, server.url);
+    await fill(driver, "Weight as bought", "5 kg");
+    await press(driver, "Fresh");
+    await press(driver, "Plan it");
+    await seeText(driver, "Out, expected");
+    await pressAt(driver, 'button[role="tab"][id*="table"]');
+    await pickMoment(driver, "On the table", Date.now() + 40 * 60_000);
+    // Where the main act stands, at every change of the page, once it is known that the bird is late.
+    await driver.executeScript(`
+      window.tops = new Set();
+      new MutationObserver(() => {
+        const act = document.querySelector("[data-main-act]");
+        if (act && document.body.innerText.includes("It should have been on at")) {
+          window.tops.add(Math.round(act.getBoundingClientRect().top + scrollY));
+        }
+      }).observe(document.body, { childList: true, subtree: true, characterData: true });`);
+    await pressAt(driver, 'nav a[href$="/cook"]');
+    await seeText(driver, "Spatchcocked and hot: dinner at", "In parts and hot: dinner at");
+    expect(await driver.executeScript<number>("return window.tops.size")).toBe(1);
+    await resize(driver, STOVE);
   });
 
   it("what is meant twice is heard twice", async () => {

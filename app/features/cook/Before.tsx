@@ -86,6 +86,15 @@ export function Before({ day, acts }: Props) {
           {birdsAre(plan.bird)} {heatWords(plan.heat).in}
         </Button>
       </MainAct>
+      {late && late.lateMin > 0 && (
+        // Below what a hand may be on its way to.
+        <FasterWays
+          plan={plan}
+          fromMs={late.inAtMs}
+          asPlannedMs={late.derived.schedule.serveAtMs}
+          onTake={(change) => acts.replans(change, "Noted: the quicker way is the plan now")}
+        />
+      )}
       <Simulating day={day} isToldAbove />
       <AdviceList items={items} acts={acts} />
       <ThermometerChoice
@@ -167,14 +176,6 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           </Button>
         )}
       </div>
-      {late.lateMin > 0 && (
-        <FasterWays
-          plan={plan}
-          fromMs={late.inAtMs}
-          asPlannedMs={serveAtMs}
-          onTake={(change) => acts.replans(change, "Noted: the quicker way is the plan now")}
-        />
-      )}
     </>
   );
 }
