@@ -21,14 +21,10 @@ interface Props {
   onTake(change: (plan: Plan) => Plan): void;
 }
 /** What a whole bird can still become, quickest last. */
-const WAYS: readonly Way[] = [
-  { id: "spatchcock/hot-flat", cut: "spatchcock", method: "hot-flat", birds: 1 },
-  { id: "parts/hot-flat", cut: "parts", method: "hot-flat", birds: 1 },
+const WAYS: readonly (Way & { readonly name: string })[] = [
+  { id: "spatchcock/hot-flat", name: "Spatchcocked and hot", cut: "spatchcock", method: "hot-flat", birds: 1 },
+  { id: "parts/hot-flat", name: "In parts and hot", cut: "parts", method: "hot-flat", birds: 1 },
 ];
-const NAMES: Record<string, string> = {
-  "spatchcock/hot-flat": "Spatchcocked and hot",
-  "parts/hot-flat": "In parts and hot",
-};
 /** Less is not worth another cut. */
 const WORTH_MIN = 15;
 
@@ -50,15 +46,13 @@ export function FasterWays({ plan, fromMs, asPlannedMs, size = "stove", onTake }
     return `dinner at ${timeBeside(dinnerMs, asPlannedMs, plan.zone, reader)}`;
   };
   // Each has its place from the start: what is known later moves nothing under a hand.
-  const shown = plans.map((made, n) => ({
-    made,
-    name: NAMES[ways[n]?.id ?? ""] ?? "",
-    isWaiting: answers[n]?.kind === "waiting",
-    dinner: sooner(made, answers[n]),
-  }));
+  const shown = ways.map(({ name }, n) => {
+    const [made, answer] = [plans[n] as Plan, answers[n]];
+    return { name, made, isWaiting: answer?.kind === "waiting", dinner: sooner(made, answer) };
+  });
   return (
     <section aria-label="Quicker" className="flex flex-wrap gap-2">
-      {shown.map(({ made, name, isWaiting, dinner }) => (
+      {shown.map(({ name, made, isWaiting, dinner }) => (
         <Button
           key={name}
           size={size}
