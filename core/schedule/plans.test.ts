@@ -154,7 +154,7 @@ describe("every plan", () => {
   it("asks nobody to get up in the night for what can be done by day", () => {
     fc.assert(
       fc.property(ANY_PLAN, anyCook, (plan, cook) => {
-        const { schedule, chores, conflicts } = deriveAny(plan, cook);
+        const { schedule, chores, conflicts, uses } = deriveAny(plan, cook);
         const thaw = taskOf(schedule, "thaw");
         if (thaw && !isWithin(thaw.startMs, plan.zone, WAKING)) {
           expect(plan.thawIn).toBe("water");
@@ -177,8 +177,11 @@ describe("every plan", () => {
             const gravyMs = chores.find((chore) => chore.kind === "thicken")?.startMs ?? Number.POSITIVE_INFINITY;
             const simmers = (fromMs: number): boolean => isByDay(fromMs, fromMs + endMs - startMs, plan.zone);
             const later = (n: number): number => startMs + (n + 1) * HOUR_MS;
+            // A pot wants a hand for ten minutes.
+            const isFree = (ms: number): boolean =>
+              uses.every((use) => use.hands === 0 || use.endMs <= ms || use.startMs >= ms + 10 * MINUTE_MS);
             const couldBegin = Array.from({ length: 72 }, (_, n) => later(n)).find(
-              (ms) => ms + endMs - startMs + 0.25 * HOUR_MS <= gravyMs && simmers(ms),
+              (ms) => ms + endMs - startMs + 0.25 * HOUR_MS <= gravyMs && simmers(ms) && isFree(ms),
             );
             if (!simmers(startMs)) expect(couldBegin).toBeUndefined();
           }
