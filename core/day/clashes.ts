@@ -1,7 +1,7 @@
 /** What the roasts of a dinner want of one kitchen as their day goes now: a bird that is out sooner has left its oven. */
 import type { Plan } from "../plan/schema";
 import type { DerivedPlan } from "../schedule/derive";
-import { clashesOf, type ResourceConflict, type Use } from "../schedule/resources";
+import { clashesBetween, type ResourceConflict, resourceConflicts, type Use } from "../schedule/resources";
 
 /** One of a dinner's roasts. */
 export interface RoastNow {
@@ -24,7 +24,11 @@ export function clashesNow(
     roasts.map((roast) => {
       const others = roasts.filter((each) => each !== roast);
       const beside = others.flatMap((each) => usesOf(each).map((use): Use => ({ ...use, of: each.name })));
-      return [roast.id, clashesOf(usesOf(roast), beside, roast.plan.equipment, nowMs)];
+      const [own, { equipment }] = [usesOf(roast), roast.plan];
+      return [
+        roast.id,
+        [...resourceConflicts(own, equipment, nowMs), ...clashesBetween(own, beside, equipment, nowMs)],
+      ];
     }),
   );
 }

@@ -13,7 +13,7 @@ import type { Told } from "./conflicts";
 import { type Beside, type DerivedPlan, derivePlan, type Simulated } from "./derive";
 import { withoutPreheating } from "./heatOn";
 import { withOvens } from "./ovenOn";
-import { clashesOf, type Use } from "./resources";
+import { clashesBetween, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { givesGiblets } from "./stock";
 
@@ -44,13 +44,17 @@ export interface DinnerRoast {
 /** The pieces of one heat, the one that needs longest first: it says when all go in, and what is done for all is done at it. */
 type Pieces = readonly [DinnerRoast, ...(readonly DinnerRoast[])];
 
-/** The roasts by their heats: first what makes the best gravy, the others in the order in which they were planned. */
+/** The roasts by their heats. */
 function firesOf(roasts: readonly DinnerRoast[]): readonly Pieces[] {
-  const fires = [...new Set(roasts.map(({ fire }) => fire))].map((fire): Pieces => {
+  return [...new Set(roasts.map(({ fire }) => fire))].map((fire): Pieces => {
     const pieces = roasts.filter((each) => each.fire === fire);
     const lead = pieces.reduce((lead, each) => (each.simulated.pullMinute > lead.simulated.pullMinute ? each : lead));
     return [lead, ...pieces.filter((each) => each !== lead)];
   });
+}
+
+/** In the order in which they are placed: first what makes the best gravy, the others as they were planned. */
+function bestFirst(fires: readonly Pieces[]): readonly Pieces[] {
   const best = fires.reduce<Pieces | undefined>(
     (best, each) => (best && !makesMore(each, best) ? best : each),
     undefined,
@@ -168,16 +172,17 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
  */
 export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
   const fires = firesOf(roasts);
-  const leads = roasts.filter((roast) => fires.some(([lead]) => lead === roast));
+  const leads = fires.map(([lead]) => lead);
   // Dishes stand around what has the oven on the day.
   const ofTheDay = leads.some(isOfTheDay) ? leads.filter(isOfTheDay) : leads;
   const host = ofTheDay.find(({ plan }) => usesOven(plan)) ?? ofTheDay[0];
+  const inTurn = bestFirst(fires);
   const around = { host, dishes: dishesOf(roasts) };
   const gravyLeads =
     roasts.length > 1
-      ? gravyLeadsOf(roasts, placeEach(fires, { ...around, gravyLeads: null }, nowMs))
+      ? gravyLeadsOf(roasts, placeEach(inTurn, { ...around, gravyLeads: null }, nowMs))
       : new Map<string, number>();
-  const placed = placeEach(fires, { ...around, gravyLeads }, nowMs);
+  const placed = placeEach(inTurn, { ...around, gravyLeads }, nowMs);
   const portions = portionsTogether(roasts);
   return new Map(
     roasts.map(({ id, plan }, n) => {
@@ -190,8 +195,11 @@ export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): Read
       const beside: Beside = { ...own.beside, takenAfter: after, ovenIsOn };
       const sides = withOvens(own.sides, [...before, ...own.uses, ...after], plan.equipment.ovens);
       const schedule = ovenIsOn ? withoutPreheating(own.schedule) : own.schedule;
-      const clashes = clashesOf(own.uses, others, plan.equipment, nowMs);
-      return [id, { ...own, schedule, sides, beside, portions, resourceConflicts: clashes }];
+      const between = clashesBetween(own.uses, others, plan.equipment, nowMs);
+      return [
+        id,
+        { ...own, schedule, sides, beside, portions, resourceConflicts: [...own.resourceConflicts, ...between] },
+      ];
     }),
   );
 }

@@ -203,13 +203,10 @@ export function resourceConflicts(uses: readonly Use[], capacity: Capacity, nowM
 const isBetween = ({ uses: [one, other] }: ResourceConflict): boolean =>
   (one.of === undefined) !== (other.of === undefined);
 
-/** What one of a dinner's roasts wants that is not there, by itself or beside the others. @param others named by `of` */
-export const clashesOf = (
+/** What one of a dinner's roasts wants beside the others that is not there for both. @param others named by `of` */
+export const clashesBetween = (
   own: readonly Use[],
   others: readonly Use[],
   capacity: Capacity,
   nowMs: number,
-): ResourceConflict[] => [
-  ...resourceConflicts(own, capacity, nowMs),
-  ...resourceConflicts([...own, ...others], capacity, nowMs).filter(isBetween),
-];
+): ResourceConflict[] => resourceConflicts([...own, ...others], capacity, nowMs).filter(isBetween);
