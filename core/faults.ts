@@ -8,6 +8,7 @@ export const FORMAT_RULES = [
   "of-this-century",
   "known-zone",
   "device-name",
+  "no-cavity-to-fill",
   "first-stage-at-zero",
   "stages-in-order",
   "one-addition-an-id",

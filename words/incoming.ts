@@ -10,6 +10,7 @@ const RULES: Record<FormatRule, string> = {
   "of-this-century": "has to be an instant of the years 2000 to 2099",
   "known-zone": "has to be a time zone that the clock of this machine knows",
   "device-name": "has to be a name of letters and figures, 40 at most",
+  "no-cavity-to-fill": "has to be empty: a bird cut like this has no cavity to fill",
   "first-stage-at-zero": "the first stage has to start at minute 0",
   "stages-in-order": "each stage has to start after the one before",
   "one-addition-an-id": "two additions have one id",

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { begunAt } from "../core/day/lateStage";
 import { eventsOf } from "../core/log/events";
+import type { Mattered } from "../core/log/mattered";
 import { OTHERWISES } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
-import { doneWords, eventWords, killedWords, otherwiseWords, wouldWords } from "./record";
+import { againstWords, doneWords, eventWords, killedWords, otherwiseWords, wouldWords } from "./record";
 
 const METRIC = { units: "metric", clock: "24h", dates: "day", weekStart: 1, year: 2026 } as const;
 const sample = sampleRoast();
@@ -139,5 +140,31 @@ describe("the record in words", () => {
       "Breast at most 75 °C instead of 78 °C; skin golden instead of light gold; 4 % more of the breast's juice; 12 min longer in the heat.",
     );
     expect(wouldWords({ outcome: was, against: was }, METRIC)).toBe("Hardly anything a guest could tell.");
+  });
+
+  it("says what changes of the plan are told against, where the bird did not come out as its plan asks", () => {
+    const asItWas = {
+      outMin: 50,
+      peakC: { breast: 75, thigh: 81 },
+      juicesBreast: 0.77,
+      browning: 0.4,
+      logReduction: 9,
+    };
+    const atGoals = (outMin: number) => ({ ...asItWas, outMin, peakC: { breast: 72, thigh: 79 } });
+    const mattered = (outMin: number): Mattered => ({
+      asItWas,
+      would: [
+        { id: "out-at-goal", outcome: atGoals(outMin), against: asItWas, gain: 2 },
+        { id: "out-warmer", outcome: asItWas, against: atGoals(outMin), gain: 1 },
+      ],
+    });
+    expect(againstWords(mattered(46), METRIC)).toBe(
+      "It came out 4 min after it showed what the plan asks. Changes of the plan are set against the same bird, out then: breast at most 72 °C, thigh at most 79 °C.",
+    );
+    expect(againstWords(mattered(62), METRIC)).toMatch(
+      /^It came out 12 min before it would have shown what the plan asks\. /,
+    );
+    expect(againstWords(mattered(52), METRIC)).toBeNull();
+    expect(againstWords({ asItWas, would: [] }, METRIC)).toBeNull();
   });
 });

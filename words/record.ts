@@ -5,7 +5,7 @@ import { placesSeen } from "../core/day/seen";
 import type { Reading } from "../core/forecast/reading";
 import { isFire, shutBy } from "../core/heat/sources";
 import type { LogEvent } from "../core/log/events";
-import type { Otherwise, Outcome } from "../core/log/mattered";
+import { AT_GOAL_MIN, type Mattered, type Otherwise, type Outcome } from "../core/log/mattered";
 import { targetTurnK, withDial } from "../core/plan/otherwise";
 import type { OtherwiseId } from "../core/plan/roast";
 import type { Plan } from "../core/plan/schema";
@@ -143,6 +143,22 @@ function skinWords(outcome: Outcome, against: Outcome): string | false {
   if (colour !== before) return `skin ${colour} instead of ${before}`;
   const more = outcome.browning - against.browning;
   return Math.abs(more) >= SHADE && `skin a shade ${more > 0 ? "darker" : "lighter"}`;
+}
+
+/**
+ * What changes of the plan are told against, where that is not the roast as it was: they are compared with each other, all
+ * out as the plan asks.
+ */
+export function againstWords({ asItWas, would }: Mattered, { units }: Reader): string | null {
+  const against = would.find(({ id }) => id !== "out-at-goal")?.against;
+  if (!against || Math.abs(asItWas.outMin - against.outMin) < AT_GOAL_MIN) return null;
+  const minutes = Math.round(asItWas.outMin - against.outMin);
+  const peaks = CENTRES.flatMap((centre) => {
+    const celsius = against.peakC[centre];
+    return celsius === undefined ? [] : [`${PART_NAMES[centre]} at most ${formatTemperature(celsius, units)}`];
+  });
+  const off = minutes > 0 ? "after it showed" : "before it would have shown";
+  return `It came out ${Math.abs(minutes)} min ${off} what the plan asks. Changes of the plan are set against the same bird, out then: ${peaks.join(", ")}.`;
 }
 
 /** What it would have given: only what a guest could tell. */

@@ -43,7 +43,7 @@ export function toWeigh(plan: Plan, { salt, seasoning, gravy, chores }: DerivedP
       ? [
           {
             what: `${SALT_NAMES[plan.salt.kind]} for ${bath ? `the brine${each}` : count > 1 ? "each bird" : "the bird"}`,
-            amount: spoons === PINCH ? PINCH : `${small(grams, units)}, ${spoons}`,
+            amount: spoons === PINCH ? small(grams, units) : `${small(grams, units)}, ${spoons}`,
             why: bath
               ? strength(bath.gramsPerLitre, units)
               : salt.method === "injection"

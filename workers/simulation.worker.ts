@@ -21,7 +21,7 @@ import { relive, subjectOf } from "../core/log/relive";
 import { debrief } from "../core/practice/practice";
 import { leftovers } from "../core/processes/leftovers";
 import { beforeOven } from "../core/processes/life";
-import { messageOf } from "../words/faults";
+import { faultWords } from "../words/faults";
 import type { FromWorker, Job, Results, ToWorker } from "./protocol";
 import { Slice } from "./slice";
 
@@ -120,7 +120,7 @@ async function run(id: number, job: Job): Promise<void> {
       }
     }
   } catch (error) {
-    const message = messageOf(error);
+    const message = faultWords(error);
     post({ kind: "failed", id, message, refused: error instanceof QuantityError });
   } finally {
     endScope();

@@ -2,6 +2,9 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
+import { CUTS, hasCavity } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
+import { withForm } from "../plan/edits";
 import type { Roast } from "../plan/roast";
 import type { Plan } from "../plan/schema";
 import { mergedRoast, withChange, withGivenBack, withoutChange } from "./merge";
@@ -87,6 +90,31 @@ describe("one roast changed in two places", () => {
       fc.property(anyRoast, anyRoast, anyRoast, (a, b, c) => {
         const { roast } = mergedRoast(a, b, c);
         expect(roast.plan.stages[0]?.fromMin).toBe(0);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe("a bird that was changed in two places", () => {
+  it("is one that can be made, whatever each of them made of it", () => {
+    const anyForm = fc.record({
+      cut: fc.constantFrom(...CUTS),
+      cavity: fc.constantFrom("empty", "aromatics", "stuffed" as const),
+    });
+    const changed = (roast: Roast, change: Parameters<typeof withForm>[0], share: number): Roast => {
+      const { bird, ...plan } = withForm(change)(roast.plan);
+      const [low, high] = massRangeKg(bird.species, bird.cut);
+      return { ...roast, plan: { ...plan, bird: { ...bird, massKg: low + share * (high - low) } } };
+    };
+    const share = fc.double({ min: 0, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(anyRoast, anyForm, share, fc.option(anyForm), share, (from, one, oneShare, other, otherShare) => {
+        const mine = other ? changed(from, other, otherShare) : changed(from, {}, otherShare);
+        const { bird } = mergedRoast(from, changed(from, one, oneShare), mine).roast.plan;
+        const [low, high] = massRangeKg(bird.species, bird.cut);
+        expect(bird.massKg >= low && bird.massKg <= high).toBe(true);
+        expect(bird.cavity === "empty" || hasCavity(bird.cut)).toBe(true);
       }),
       { numRuns: 200 },
     );

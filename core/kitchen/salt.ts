@@ -2,6 +2,7 @@
 
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
+import { LEAST_BATH_L } from "./brining";
 
 export const SALT_METHODS = ["dry", "brine", "equilibrium", "injection", "none"] as const;
 export type SaltMethod = (typeof SALT_METHODS)[number];
@@ -49,7 +50,7 @@ export function brine(options: {
   readonly meatWaterKg: number;
 }): Brine {
   const { method, percent, waterKg, meatKg, meatWaterKg } = options;
-  requireBetween("water of the brine", waterKg, 0.1, 100, "L");
+  requireBetween("water of the brine", waterKg, LEAST_BATH_L, 100, "L");
   if (method === "brine") {
     requireBetween("strength of the brine", percent, 0, 26, "% of its water");
     return { saltGrams: waterKg * percent * 10, gramsPerLitre: percent * 10 };

@@ -95,7 +95,7 @@ export interface MatteredAsked {
 export type MakeSubject = (plan: Plan) => Subject;
 
 /** Pulled so near to its goal, it was pulled at its goal. */
-const AT_GOAL_MIN = 3;
+export const AT_GOAL_MIN = 3;
 
 /**
  * Every change that can be made, and what it gives; the best first. @param birds each is cooked every way

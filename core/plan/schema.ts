@@ -1,7 +1,8 @@
 /** What is planned for one bird: every choice of the cook's. The only source of its types. */
 
 import * as z from "zod/mini";
-import { CUTS, FACINGS, LEGS } from "../bird/form";
+import { CUTS, FACINGS, hasCavity, LEGS } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
 import { CENTRES } from "../bird/solid";
 import { SPECIES } from "../bird/species";
 import { rule } from "../faults";
@@ -19,7 +20,7 @@ import { instant, line, typedName, zone } from "../units/text";
 import { EquipmentSchema, InOven } from "./kitchen";
 import { METHOD_IDS } from "./methods";
 
-const Bird = z.strictObject({
+const BirdFields = z.strictObject({
   species: z.enum(SPECIES),
   cut: z.enum(CUTS),
   legs: z.enum(LEGS),
@@ -37,6 +38,19 @@ const Bird = z.strictObject({
   ice: z.enum(ICE_LEFT),
   preSalted: z.boolean(),
 });
+
+/** A bird that can be made: what no shape is there for would be planned, and simulated never. */
+const Bird = BirdFields.check(
+  z.superRefine(({ species, cut, cavity, massKg }, context) => {
+    if (cavity !== "empty" && !hasCavity(cut)) {
+      context.addIssue({ code: "custom", path: ["cavity"], message: rule("no-cavity-to-fill") });
+    }
+    const [low, high] = massRangeKg(species, cut);
+    const asked = { origin: "number", input: massKg, path: ["massKg"] };
+    if (massKg < low) context.addIssue({ ...asked, code: "too_small", minimum: low, inclusive: true });
+    if (massKg > high) context.addIssue({ ...asked, code: "too_big", maximum: high, inclusive: true });
+  }),
+);
 
 export const centre = z.enum(CENTRES);
 /** Centres that a cook may go by alone. */

@@ -5,7 +5,7 @@ import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { guidelineWords } from "../../words/guideline";
 import { seenWhere, whereRead } from "../../words/readIn";
 import { centresOf } from "../bird/form";
-import type { Centre } from "../bird/solid";
+import { CENTRES, type Centre, type CentreTemperatures } from "../bird/solid";
 import { GUIDELINES } from "../safety/guideline";
 import { withForm } from "./edits";
 import {
@@ -17,6 +17,9 @@ import {
   targetsOf,
   unreadCentre,
 } from "./targets";
+
+const pick = (from: CentreTemperatures, centres: readonly Centre[]): CentreTemperatures =>
+  Object.fromEntries(Object.entries(from).filter(([centre]) => centres.includes(centre as Centre)));
 
 describe("where a plan is read", () => {
   it("is somewhere, in meat that the bird has, and in its stuffing whatever its cook goes by", () => {
@@ -33,6 +36,16 @@ describe("where a plan is read", () => {
         const unread = unreadCentre(plan);
         expect(unread === undefined || !told.includes(unread)).toBe(true);
         expect(plan.decidedBy === undefined && unread !== undefined).toBe(false);
+      }),
+    );
+  });
+
+  it("has a target wherever it is read and nowhere else, whatever a file gives: the guideline's where it gives none", () => {
+    const given = fc.dictionary(fc.constantFrom(...CENTRES), fc.double({ min: 55, max: 90, noNaN: true }));
+    fc.assert(
+      fc.property(ANY_PLAN, given, (plan, targetC) => {
+        const told = targetsOf({ ...plan, targetC });
+        expect(told).toEqual({ ...guidelineTargets(plan), ...pick(targetC, decidingCentres(plan)) });
       }),
     );
   });

@@ -67,12 +67,12 @@ export function shortTargetC(plan: Judged & Decided & Pick<Plan, "targetC">): nu
 /** Whether a plan aims at its guideline or past it, everywhere it is read. */
 export const aimsAtGuideline = (plan: Parameters<typeof shortTargetC>[0]): boolean => shortTargetC(plan) === undefined;
 
-/** °C to be seen at each of the centres that decide. */
-export function targetsOf(plan: Decided & Pick<Plan, "targetC">): CentreTemperatures {
-  const unread = unreadCentre(plan);
-  return Object.fromEntries(Object.entries(plan.targetC).filter(([centre]) => centre !== unread));
+/** °C to be seen at each of the centres that decide: what the guideline asks where a file gives no target. */
+export function targetsOf(plan: Judged & Decided & Pick<Plan, "targetC">): CentreTemperatures {
+  const asked = Object.entries(guidelineTargets(plan)) as [Centre, number][];
+  return Object.fromEntries(asked.map(([centre, askedC]) => [centre, plan.targetC[centre] ?? askedC]));
 }
 
 /** The highest of them: the line that pictures and charts draw. */
-export const highestTargetC = (plan: Decided & Pick<Plan, "targetC">): number =>
+export const highestTargetC = (plan: Parameters<typeof targetsOf>[0]): number =>
   Math.max(...Object.values(targetsOf(plan)).filter((value) => value !== undefined));

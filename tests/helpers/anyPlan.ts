@@ -2,6 +2,7 @@
 
 import fc from "fast-check";
 import { CUTS, hasCavity, LEGS } from "../../core/bird/form";
+import { massRangeKg } from "../../core/bird/mass";
 import { SPECIES } from "../../core/bird/species";
 import { BY_TIME, FIRST_SHARES, type Shares } from "../../core/forecast/shares";
 import { WRAPS } from "../../core/heat/covers";
@@ -116,7 +117,7 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
       cut: fc.constantFrom(...CUTS),
       legs: fc.constantFrom(...LEGS),
       cavity: fc.constantFrom("empty", "aromatics", "stuffed" as const),
-      massKg: fc.double({ min: 0.4, max: 12, noNaN: true }),
+      massShare: fc.double({ min: 0, max: 1, noNaN: true }),
       massOffKg: fc.constantFrom(0, 0.4),
       count: fc.integer({ min: 1, max: 4 }),
       state: fc.constantFrom("frozen", "part-frozen", "fresh" as const),
@@ -197,8 +198,14 @@ export const ANY_PLAN: fc.Arbitrary<Plan> = fc
     later: fc.option(anyLaterStage),
   })
   .map(({ bird, method, serveAt, zone, later, decidedBy, ...chosen }) => {
-    const whole = hasCavity(bird.cut) ? bird : { ...bird, cavity: "empty" as const };
-    const { stages, ...usual } = usualPlan({ bird: whole, method, serveAt, zone, equipment: chosen.equipment });
+    const { massShare, cavity, ...chosenBird } = bird;
+    const [low, high] = massRangeKg(bird.species, bird.cut);
+    const made = {
+      ...chosenBird,
+      massKg: low + massShare * (high - low),
+      cavity: hasCavity(bird.cut) ? cavity : ("empty" as const),
+    };
+    const { stages, ...usual } = usualPlan({ bird: made, method, serveAt, zone, equipment: chosen.equipment });
     const lastMin = stages.at(-1)?.fromMin ?? 0;
     const more = later ? [{ ...later, fromMin: lastMin + later.fromMin }] : [];
     return { ...usual, stages: [...stages, ...more], ...chosen, ...(decidedBy && { decidedBy }) };

@@ -2,7 +2,7 @@ import { Check, Plus } from "lucide-react";
 import type { OtherwiseId, Roast } from "../../../core/plan/roast";
 import { MINUTE_MS } from "../../../core/units/time";
 import { offWords } from "../../../words/log";
-import { otherwiseWords, wouldWords } from "../../../words/record";
+import { againstWords, otherwiseWords, wouldWords } from "../../../words/record";
 import { useHabits } from "../../shell/preferences";
 import { Button } from "../../ui/Button";
 import type { LookedBack } from "./useRecord";
@@ -28,6 +28,7 @@ export function NextTime({ roast, back, onTake }: Props) {
   const isForDinner = plan.roasted === "same-day" && carvedAt !== undefined && carveAtMs !== null;
   const lateMin = isForDinner ? Math.round((Date.parse(carvedAt) - carveAtMs) / MINUTE_MS) : null;
   const computed = mattered?.would.map(({ id }) => id) ?? [];
+  const against = mattered && againstWords(mattered, reader);
   const kept = nextTime.filter((id) => !computed.includes(id));
   return (
     <section aria-label="What would have mattered" className="grid gap-2">
@@ -47,6 +48,7 @@ export function NextTime({ roast, back, onTake }: Props) {
           Cooking it again, each time with one thing different …
         </p>
       )}
+      {against && <p className="text-[0.95rem] text-soft">{against}</p>}
       <ul className="grid gap-2">
         {(mattered?.would ?? []).map((each) => {
           const isTaken = nextTime.includes(each.id);

@@ -4,8 +4,7 @@ import { constant } from "../../../core/constants";
 import { requireBetween } from "../../../core/errors";
 import type { PlannedDone } from "../../../core/forecast/planned";
 import type { Plan } from "../../../core/plan/schema";
-import { aimsAtGuideline, decidingCentres, guidelineOf, unreadCentre } from "../../../core/plan/targets";
-import { askedC } from "../../../core/safety/guideline";
+import { aimsAtGuideline, targetsOf } from "../../../core/plan/targets";
 import type { DerivedPlan } from "../../../core/schedule/derive";
 import { fahrenheitToC, formatTemperature, parseTemperatureC, type UnitSystem } from "../../../core/units/quantity";
 import { guidelineWords, holdWords } from "../../../words/guideline";
@@ -156,18 +155,17 @@ function TenderLeg({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">
 function Targets({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) {
   const { drag, settle } = usePlanStore();
   const t = (celsius: number): string => formatTemperature(celsius, units);
-  const guideline = guidelineOf(plan);
-  const targetOf = (centre: Centre): number => plan.targetC[centre] ?? askedC(guideline, centre);
+  const targets = Object.entries(targetsOf(plan)) as [Centre, number][];
   const below = !aimsAtGuideline(plan);
   return (
     <>
-      {decidingCentres(plan).map((centre) => (
+      {targets.map(([centre, targetC]) => (
         <DragRow
           key={centre}
           label={PART_NAMES[centre]}
           name={`Target, ${PART_NAMES[centre]}`}
-          value={targetOf(centre)}
-          shown={t(targetOf(centre))}
+          value={targetC}
+          shown={t(targetC)}
           min={LOWEST_TARGET_C[centre]}
           max={85}
           step={1}
@@ -184,9 +182,7 @@ function Targets({ plan, cook, units }: Pick<Props, "plan" | "cook" | "units">) 
           onSettle={(celsius) => settle(withTarget(centre, celsius))}
         />
       ))}
-      {plan.targetC.thigh !== undefined && unreadCentre(plan) !== "thigh" && (
-        <TenderLeg plan={plan} cook={cook} units={units} />
-      )}
+      {targets.some(([centre]) => centre === "thigh") && <TenderLeg plan={plan} cook={cook} units={units} />}
       {below && (
         <Caution>
           Below {guidelineWords(plan, units)}, the guideline for poultry. What heat leaves of Salmonella is computed for

@@ -11,6 +11,7 @@ import { REHEAT_ID } from "../../../core/schedule/derive";
 import { ovenOnMs } from "../../../core/schedule/ovenOn";
 import type { Dial } from "../../../core/units/dial";
 import { formatDuration, formatMass, formatTemperature, type UnitSystem } from "../../../core/units/quantity";
+import { small } from "../../../words/amounts";
 import { besideWhat, dishName } from "../../../words/dishes";
 import { timeBeside } from "../../../words/time";
 import { useHabits } from "../../shell/preferences";
@@ -95,14 +96,15 @@ export function TablePanel({ roast, plan, derived, dishes, isShared, cook, units
       <p className="text-sm">
         {isShared ? (
           <>
-            All that is roasted for this dinner gives these {portions.heads} <b>{formatMass(portions.eachKg, units)}</b>{" "}
-            of cooked meat each.
+            All that is roasted for this dinner gives these {portions.heads}{" "}
+            <b>{small(portions.eachKg * 1000, units)}</b> of cooked meat each.
           </>
         ) : (
           <>
             For these {portions.heads}, about <b>{formatMass(toBuyKg, units)}</b> as bought. Yours of{" "}
             {plan.bird.count > 1 ? `${plan.bird.count} × ` : ""}
-            {formatMass(plan.bird.massKg, units)} gives <b>{formatMass(portions.eachKg, units)}</b> of cooked meat each.
+            {formatMass(plan.bird.massKg, units)} gives <b>{small(portions.eachKg * 1000, units)}</b> of cooked meat
+            each.
           </>
         )}
       </p>
