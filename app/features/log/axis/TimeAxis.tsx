@@ -7,7 +7,7 @@ import { AirCurve } from "./AirCurve";
 import { DishBars } from "./DishBars";
 import { EventRail } from "./EventRail";
 import { Grid } from "./Grid";
-import { AIR_TOP, axisOf, heightWith, MAIN_END } from "./layout";
+import { AIR_TOP, axisOf, barsOn, heightWith, MAIN_END } from "./layout";
 import { MeatCurves } from "./MeatCurves";
 import { ReadingDots } from "./ReadingDots";
 
@@ -27,14 +27,14 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
   const { outMin, tableMin, observed, aside, relived, sides } = back;
   const axis = axisOf(width, inAtMs, Math.max(tableMin, outMin + 20));
   const { x } = axis;
-  const dishes = sides.filter(({ endMs }) => endMs > inAtMs);
+  const bars = barsOn(axis, sides);
   const air = (relived?.history ?? []).filter((point) => point.minute <= outMin);
   return (
     <div ref={ref} className="w-full">
       {width > 0 && (
         <svg
           width={width}
-          height={heightWith(dishes.length)}
+          height={heightWith(bars.length)}
           role="img"
           aria-label="What happened on one axis of time: what was done, the air around the bird, what was read, and the bird that fits it"
         >
@@ -44,7 +44,7 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
           <MeatCurves axis={axis} back={back} />
           <ReadingDots axis={axis} observed={observed} aside={aside} />
           <line x1={x(minute)} x2={x(minute)} y1={AIR_TOP} y2={MAIN_END} stroke="var(--ink)" strokeWidth="1.5" />
-          <DishBars axis={axis} dishes={dishes} />
+          <DishBars bars={bars} />
         </svg>
       )}
     </div>

@@ -31,4 +31,33 @@ export function axisOf(width: number, inAtMs: number, toMin: number): Axis {
   return { x, y, at: (ms) => x((ms - inAtMs) / MINUTE_MS), toMin };
 }
 
+interface Timed {
+  readonly startMs: number;
+  readonly endMs: number;
+}
+
+/** What a dish is on the axis, and where its name has room: before its bar, after it, or on it. */
+interface Bar<Dish> {
+  readonly dish: Dish;
+  readonly from: number;
+  readonly to: number;
+  readonly name: { readonly x: number; readonly anchor: "start" | "end" };
+}
+const NAME_GAP = 6;
+/** A dish's name is seldom wider. */
+const NAME_WIDTH = 100;
+
+/** The dishes that were on between the axis' ends. */
+export function barsOn<Dish extends Timed>({ x, at, toMin }: Axis, dishes: readonly Dish[]): readonly Bar<Dish>[] {
+  const [left, right] = [x(0), x(toMin)];
+  return dishes
+    .filter(({ startMs, endMs }) => at(endMs) > left && at(startMs) < right)
+    .map((dish) => {
+      const [from, to] = [Math.max(left, at(dish.startMs)), Math.min(right, at(dish.endMs))];
+      if (from - left >= NAME_WIDTH) return { dish, from, to, name: { x: from - NAME_GAP, anchor: "end" } };
+      const start = right - to >= NAME_WIDTH ? to : from;
+      return { dish, from, to, name: { x: start + NAME_GAP, anchor: "start" } };
+    });
+}
+
 export const heightWith = (dishes: number): number => MAIN_END + TICKS + (dishes > 0 ? dishes * DISH + 8 : 0);
