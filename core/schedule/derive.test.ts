@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { ANY_PLAN } from "../../tests/helpers/anyPlan";
 import { sampleRoast } from "../../tests/helpers/sampleRoast";
 import { simulated } from "../../tests/helpers/simulated";
-import { FIRST_SHARES } from "../forecast/shares";
+import { certain, FIRST_SHARES } from "../forecast/shares";
 import { METHODS } from "../plan/methods";
 import type { Plan } from "../plan/schema";
 import { fullStages } from "../processes/stages";
@@ -115,6 +115,23 @@ describe("a plan with everything derived", () => {
         for (const { id, slot } of before.sides) expect(went.sides.find((side) => side.id === id)?.slot, id).toBe(slot);
       }),
       { numRuns: 200 },
+    );
+  });
+
+  it("lets one pair of hands finish the gravy of a late bird before the knife", () => {
+    const cookOf = fc.record({
+      pullMinute: fc.integer({ min: 30, max: 600 }),
+      lateMin: fc.integer({ min: 0, max: 240 }),
+    });
+    fc.assert(
+      fc.property(ANY_PLAN, cookOf, (any, { pullMinute, lateMin }) => {
+        const plan: Plan = { ...any, roasted: "same-day", equipment: { ...any.equipment, hands: 1 } };
+        const inAtMs = Date.parse(plan.serveAt) - (pullMinute - lateMin) * MINUTE_MS;
+        const inAt = new Date(inAtMs).toISOString();
+        const { chores, schedule } = derivePlan(plan, simulated({ pullMinute }), certain(1), inAtMs, inAt);
+        const gravy = chores.find(({ kind }) => kind === "thicken");
+        expect(gravy?.endMs).toBeLessThanOrEqual(schedule.carveAtMs);
+      }),
     );
   });
 

@@ -148,6 +148,9 @@ export function derivePlan(
   const salted = atOven ? known : (simulated.saltPercent ?? known);
   const meatPercent = salted === null ? null : salted + saltBesidesPercent(plan);
   const gravy = gravyOf(plan, meatPercent ?? salt.meatPercentMost);
+  // With others to carve first, or with no second pair of hands to stir while it is carved.
+  const stirsBeforeKnife =
+    !dayBefore && !taken.some(({ id }) => id === "thicken") && (gravyLeadMs > 0 || plan.equipment.hands === 1);
   const longestRestMin = Math.max(constant("longestRestMin"), wantedMin);
   // Thawed in its brine, a bird is being salted already.
   const inBrine = thawsInBrine(plan);
@@ -175,14 +178,14 @@ export function derivePlan(
     roastMin: { p10: roastMin * shares.p10, p50: roastMin, p90: mapLate(shares.p90, (share) => roastMin * share) },
     carveMin,
     preheatMin: plan.preheat.minutes,
-    // Dishes that bake after the bird need the oven, and the gravy of one that is in and late comes before the first
+    // Dishes that bake after the bird need the oven, and of one that is in and late the gravy comes before the first
     // knife: the rest is made as long as they take, up to what a wrapped bird can wait.
     shortestRestMin: Math.min(
       longestRestMin,
       Math.max(
         Math.min(rest.shortestMin, wantedMin),
         minutesWantedAfterPull(dishes, stoves) + 5 - carveMin,
-        inAt && gravyLeadMs > 0 && !dayBefore ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
+        inAt && stirsBeforeKnife ? GRAVY_MIN + gravyLeadMs / MINUTE_MS : 0,
       ),
     ),
     usualRestMin: wantedMin,
