@@ -4,6 +4,7 @@ import { FIRST_SHARES } from "../core/forecast/shares";
 import { ADDITION_MOMENTS, type Plan } from "../core/plan/schema";
 import { forFire } from "../core/plan/together";
 import { placeDinner } from "../core/schedule/dinner";
+import { HOUR_MS } from "../core/units/time";
 import { ANY_PLAN, anyCook, deriveAny, plansAsked } from "../tests/helpers/anyPlan";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { simulated } from "../tests/helpers/simulated";
@@ -117,11 +118,18 @@ it("tells once what several pieces in one heat get once", () => {
   expect([times("with-the-salt"), times("before-the-heat"), times("at-the-end")]).toEqual([2, 2, 2]);
 });
 
-it("is made before it is wanted, in every plan", () => {
+const isBathed = ({ what }: { readonly what: string }): boolean =>
+  what.startsWith("Into the brine") || what.startsWith("Thaw in the brine");
+
+it("is made before it is wanted, in every plan, however late that was made; a brine too", () => {
+  const hoursAhead = fc.oneof(fc.constant(Number.POSITIVE_INFINITY), fc.double({ min: 0, max: 72, noNaN: true }));
   fc.assert(
-    fc.property(ANY_PLAN, anyCook, (any, cook) => {
+    fc.property(ANY_PLAN, anyCook, hoursAhead, (any, cook, hours) => {
       const plan = { ...any, additions: ONE_EACH.map((each) => ({ ...each, makeMin: 10 })) };
-      const rows = timetableOf(plan, deriveAny(plan, cook), "metric");
+      const madeMs = deriveAny(plan, cook).schedule.inAtMs - hours * HOUR_MS;
+      const rows = timetableOf(plan, deriveAny(plan, cook, undefined, undefined, { taken: [], madeMs }), "metric");
+      const [mixed, bathed] = [rows.find(({ what }) => what.startsWith("Mix the brine")), rows.find(isBathed)];
+      if (mixed && bathed) expect(mixed.endMs).toBeLessThanOrEqual(bathed.startMs);
       for (const { name } of plan.additions) {
         const [made, ...told] = [
           rows.find(({ what }) => what === `Make: ${name}`),

@@ -1,7 +1,10 @@
 import { MINUTE_MS } from "../units/time";
 import { latestWithin, toBeDone, WAKING } from "./waking";
 
-/** Work that may be done earlier, put as late as it can be where the hands are free and the cook is up, never before it was planned. */
+/**
+ * Work that may be done earlier, put as late as it can be where the hands are free and the cook is up, and not before it was
+ * planned, unless it was wanted by then: it never comes after what wants it.
+ */
 export class Bench {
   private readonly busy: { readonly startMs: number; readonly endMs: number }[] = [];
 
@@ -23,7 +26,7 @@ export class Bench {
       if (!inTheWay) break;
       startMs = latestWithin(inTheWay.startMs - length, this.zone, hours);
     }
-    startMs = Math.max(startMs, fromMs, this.madeMs);
+    startMs = Math.max(startMs, fromMs, Math.min(this.madeMs, byMs - length));
     this.take(startMs, startMs + length);
     return startMs;
   }

@@ -99,7 +99,13 @@ function putEveCheck(sheet: ChoreSheet, wanted: Wanted): void {
   const startMs =
     eveMs >= madeMs
       ? bench.before(eveMs + EVE_CHECK_MIN * MINUTE_MS, EVE_CHECK_MIN, EVENING)
-      : bench.before(taskOf(schedule, "prepare")?.startMs ?? dressedFromMs, EVE_CHECK_MIN);
+      : // Still worth a look where the bird should have been opened by now.
+        bench.before(
+          taskOf(schedule, "prepare")?.startMs ?? dressedFromMs,
+          EVE_CHECK_MIN,
+          undefined,
+          Math.min(madeMs, dressedFromMs - EVE_CHECK_MIN * MINUTE_MS),
+        );
   sheet.put("eve-check", "board", startMs, EVE_CHECK_MIN, { hands: 1 });
 }
 
@@ -118,7 +124,9 @@ function putStock(sheet: ChoreSheet, wanted: Wanted): void {
     const eveByMs = Math.min(eveMs, latestMs);
     const isOfTheEve = pot !== "while-roasting" && begunBy(eveByMs) >= Math.max(outFromMs, madeMs);
     const byMs = isOfTheEve ? eveByMs : latestMs;
-    const startMs = begunBy(byMs) >= outFromMs ? bench.before(byMs, STOCK_HANDS_MIN, hours, outFromMs) : outFromMs;
+    // Better shorter than not at all, where it should be on by now.
+    const fromMs = Math.max(outFromMs, madeMs);
+    const startMs = begunBy(byMs) >= outFromMs ? bench.before(byMs, STOCK_HANDS_MIN, hours, fromMs) : outFromMs;
     sheet.put("stock", "board", startMs, stockMin({ stock: pot }), { ring: true });
   }
 }

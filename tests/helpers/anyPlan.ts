@@ -26,7 +26,7 @@ import { usualPlan } from "../../core/plan/usualPlan";
 import { COLOURS } from "../../core/processes/conditions";
 import { ICE_LEFT, THAW_PLACES } from "../../core/processes/ice";
 import { GUIDELINES } from "../../core/safety/guideline";
-import { type DerivedPlan, derivePlan } from "../../core/schedule/derive";
+import { type Beside, type DerivedPlan, derivePlan } from "../../core/schedule/derive";
 import { DAY_MS } from "../../core/units/time";
 import { WATER_MIST } from "../../words/basting";
 import { simulated } from "./simulated";
@@ -228,6 +228,7 @@ export const deriveAny = (
   { pullMinute, thawHours }: AnyCook,
   shares: Shares = plan.finish.kind === "time" ? BY_TIME : FIRST_SHARES,
   nowMs = Date.parse(plan.serveAt) - 30 * DAY_MS,
+  beside?: Beside,
 ): DerivedPlan =>
   derivePlan(
     plan,
@@ -238,4 +239,6 @@ export const deriveAny = (
     }),
     shares,
     nowMs,
+    undefined,
+    beside,
   );
