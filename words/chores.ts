@@ -96,7 +96,7 @@ export function choreWords(
             `a hand in the cavity: is there ice? then ${isOpenedTonight ? "into cold water now" : "time for cold water in the morning"}`,
           usesFire(plan) && `${FIRE_CHECK[plan.fuel]}, weather looked at`,
           usesOven(plan) && "oven empty and working",
-          `${underWords(plan)} tried with the cold bird`,
+          `${underWords(plan)} tried with the cold bird${plan.bird.count > 1 ? "s" : ""}`,
           "knives, thermometer in ice water",
           plan.bird.cut === "whole" && "which side is the breast",
           salt.grams > 0 && !isSalted ? "salt portioned and packets opened" : "packets opened",
@@ -137,7 +137,8 @@ export function choreWords(
             `${spooned("baking powder", seasoning.pasteGrams, units)} of baking powder with as much water on the skin`,
           seasoning.baconGrams > 0 && "bacon over the breast",
           ...additionsIn("season", plan, derived, units),
-          startsShielded(plan) && "the breast shield moulded on the cold bird and oiled",
+          startsShielded(plan) &&
+            `the breast shield moulded on ${plan.bird.count > 1 ? "each" : "the"} cold bird and oiled`,
           plan.bird.cut === "whole" && plan.bird.legs === "tied" && !goesInHard(plan) && "legs tied, wings tucked",
           (salt.grams > 0 || plan.bird.preSalted) && "no more salt",
         ]

@@ -12,7 +12,7 @@ const PLAIN: Record<PlainRemedy, string> = {
   "brine-a-day": "Brine it one day",
   "brine-in-bag": "Brine it in a closed bag",
   cooler: "Keep it in a cooler with ice",
-  "dishes-anywhere": "Put them wherever they fit",
+  "dishes-anywhere": "Dishes wherever they fit",
   "dry-salt": "Dry salt instead",
   "fridge-room": "There is room for it",
   "fridge-room-for-all": "There is room for all of it",

@@ -9,7 +9,7 @@ import { timetableOf } from "./timetable";
 
 /** As only of one bird it can be said. */
 const OF_ONE =
-  /\b(wrap|unwrap|move|turn|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|its brine/i;
+  /\b(wrap|unwrap|move|turn|stuff|salt|sear|inject|dress) it\b|\bit (has coloured|is wrapped|does not fit|was sold)\b|\b(the|this) bird (is|goes|was|whole|until|on its|turned)\b|\b(in|into) its (bag|tray)\b|\bthe cold bird\b|its brine/i;
 
 it("nothing is said of several birds as if there were one", () => {
   fc.assert(

@@ -54,6 +54,9 @@ export const theBirds = ({ count }: Pick<Birds, "count">): string => (count > 1 
 /** All of them, as they are taken out together. */
 export const itOrThem = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "them" : "it");
 
+/** And as they tell of it afterwards: "It is", "They are". */
+export const itIsOrTheyAre = ({ count }: Pick<Birds, "count">): string => (count > 1 ? "They are" : "It is");
+
 /** As a sentence of them begins: "The bird is", "Both birds are". */
 export const birdsAre = (birds: Pick<Birds, "count">): string =>
   `${capital(theBirds(birds))} ${birds.count > 1 ? "are" : "is"}`;

@@ -39,17 +39,20 @@ describe("a plan that is rehearsed", () => {
     expect(shortOfHands(moments, 3)).toHaveLength(0);
   });
 
-  it("lets a basting wait for what is called with it, and not for hands that are at work", () => {
-    const baste = (n: number, minute: number): Row => ({
-      ...row(`baste-${n}`, minute, 0),
-      about: { kind: "chore", chore: { kind: "baste", n, lane: "heat", startMs: 0, endMs: 0, hands: 1, ring: false } },
-    });
-    const wanted = (rows: readonly Row[], uses: readonly Use[] = []) =>
-      momentsOf(rows, uses).map((each) => each.wanted);
-    expect(wanted([baste(1, 0), baste(2, 20)])).toEqual([1, 1]);
-    expect(wanted([row("potatoes", 0, 5), baste(1, 1)])).toEqual([1]);
-    expect(wanted([baste(1, 0)], [use("carve", -5, 20)])).toEqual([2]);
-  });
+  it.each(["baste", "oil", "glaze"] as const)(
+    "lets a pass of %s wait for what is called with it, and not for hands that are at work",
+    (kind) => {
+      const baste = (n: number, minute: number): Row => ({
+        ...row(`${kind}-${n}`, minute, 0),
+        about: { kind: "chore", chore: { kind, n, lane: "heat", startMs: 0, endMs: 0, hands: 1, ring: false } },
+      });
+      const wanted = (rows: readonly Row[], uses: readonly Use[] = []) =>
+        momentsOf(rows, uses).map((each) => each.wanted);
+      expect(wanted([baste(1, 0), baste(2, 20)])).toEqual([1, 1]);
+      expect(wanted([row("potatoes", 0, 5), baste(1, 1)])).toEqual([1]);
+      expect(wanted([baste(1, 0)], [use("carve", -5, 20)])).toEqual([2]);
+    },
+  );
 
   it("calls every row once, in its order", () => {
     fc.assert(

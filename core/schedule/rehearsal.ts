@@ -1,5 +1,6 @@
 /** A plan gone through before the day: what is called when, what has to be done at once, where hands are short. */
 import { MINUTE_MS } from "../units/time";
+import type { ChoreKind } from "./chore";
 import type { Use } from "./resources";
 import type { Row } from "./rows";
 
@@ -17,8 +18,9 @@ export interface Moment<Called extends Row = Row> {
 const TOGETHER_MIN = 3;
 /** What is called wants hands for a moment; a row without an alarm takes care of itself. */
 const wantsHands = ({ alarmMin }: Row): boolean => alarmMin !== undefined;
-/** Done a few minutes later it is as good: right after what it is called with. */
-const canWait = ({ about }: Row): boolean => about.kind === "chore" && about.chore.kind === "baste";
+/** What goes onto the skin is as good a few minutes later: right after what it is called with. */
+const ON_THE_SKIN: readonly ChoreKind[] = ["baste", "oil", "glaze"];
+const canWait = ({ about }: Row): boolean => about.kind === "chore" && ON_THE_SKIN.includes(about.chore.kind);
 
 /** @param rows in their order @param uses of the whole dinner */
 export function momentsOf<Called extends Row>(

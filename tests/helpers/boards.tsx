@@ -7,12 +7,14 @@ import { ClockView } from "../../app/clock-view/ClockView";
 import { actsOf } from "../../app/day/acts";
 import type { RoastDay } from "../../app/day/roastDay";
 import { Before } from "../../app/features/cook/Before";
+import { Resting } from "../../app/features/cook/Resting";
 import { Roasting } from "../../app/features/cook/Roasting";
 import { AnswerLine } from "../../app/features/plan/AnswerLine";
 import { Conflicts } from "../../app/features/plan/Conflicts";
 import { usePreferences } from "../../app/shell/preferences";
 import { SafetyNotices } from "../../app/ui/SafetyNotices";
 import type { LateBefore } from "../../core/day/late";
+import type { RestPlan } from "../../core/day/restPlan";
 import type { PlannedDone } from "../../core/forecast/planned";
 import { predictionOf } from "../../core/forecast/prediction";
 import type { Reading } from "../../core/forecast/reading";
@@ -38,6 +40,18 @@ interface Shown {
   /** What its thermometers showed, once it is in. */
   readonly believed?: readonly Reading[];
 }
+
+/** Good to carve, short of its target, and not known yet. */
+const RESTING: RestPlan = {
+  earliestMin: 20,
+  latestMin: 60,
+  latestBecause: "cools",
+  carveMin: 30,
+  overMin: 0,
+  fallsShort: false,
+  backInMin: null,
+};
+const RESTS = [RESTING, { ...RESTING, fallsShort: true, backInMin: 12 }, null];
 
 const nothing = (): void => undefined;
 
@@ -93,6 +107,8 @@ export function shownBy({ plan, cook, derived, shares, units, late = null, belie
   const inAt = new Date(schedule.inAtMs).toISOString();
   const roast: Roast = { ...sampleRoast(), plan };
   const isIn: Roast = { ...roast, happened: { inAt, predicted: predictionOf(cook, shares, schedule.inAtMs) } };
+  const pulledAt = new Date(schedule.pullAtMs.p50).toISOString();
+  const isOut: Roast = { ...isIn, happened: { ...isIn.happened, pulledAt } };
   const day: RoastDay = {
     roast,
     stage: "planned",
@@ -155,6 +171,13 @@ export function shownBy({ plan, cook, derived, shares, units, late = null, belie
       />
       <Before day={day} acts={actsOf(roast.id)} />
       <Roasting day={{ ...day, roast: isIn, stage: "roasting" }} acts={actsOf(isIn.id)} />
+      {RESTS.map((rest) => (
+        <Resting
+          key={`${rest?.fallsShort}`}
+          day={{ ...day, roast: isOut, stage: "resting", rest }}
+          acts={actsOf(isOut.id)}
+        />
+      ))}
     </MemoryRouter>,
   );
   return markup.replace(/<[^>]*>/g, " ");

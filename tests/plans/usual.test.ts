@@ -130,6 +130,9 @@ describe("several birds of one roast", () => {
     const derived = derivePlan(plan, cook, FIRST_SHARES, Date.parse(plan.serveAt) - 2 * DAY_MS);
     const boards = shownBy({ plan, cook, derived, shares: FIRST_SHARES, units: "metric" });
     expect(boards).toMatch(/Read each place in all 3 birds/);
+    // Their rest is over by the clock of the day on which this is tested, or is not.
+    expect(boards).toMatch(/They are out of the oven.*Put them back into the oven.*They are back in the oven/s);
+    expect(boards).not.toMatch(/It is (out of|back in)|(Let|Keep|Put) it /);
     const rows = timetableOf(plan, derived, "metric");
     expect(rows.map(({ what }) => what)).toContain("Expected out: check every centre in all 3 birds, then rest");
   });

@@ -12,7 +12,7 @@ import { formatTemperature, type UnitSystem } from "../../../core/units/quantity
 import { guidelineWords } from "../../../words/guideline";
 import { PART_NAMES, probeName } from "../../../words/names";
 import { survivors, survivorsWords } from "../../../words/safety";
-import { inEach } from "../../../words/titles";
+import { inEach, itOrThem } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { Caution } from "../../ui/Caution";
@@ -78,7 +78,9 @@ export function PullCheck({ day, nowMin, units, acts, open, onClose }: Props) {
   return (
     <Sheet open={open} onClose={onClose} title={PULL_CHECK}>
       <p role="status" className="text-xl font-semibold">
-        {all ? "All of it is there: take it out." : "Not all of it is there yet; the lowest place decides."}
+        {all
+          ? `All of it is there: take ${itOrThem(plan.bird)} out.`
+          : "Not all of it is there yet; the lowest place decides."}
       </p>
       <p>
         Look each place through by hand{inEach(plan.bird)}, the probes' too: push on past the deepest meat, off the

@@ -11,7 +11,7 @@ import { holdWords } from "../../../words/guideline";
 import { COVER_CHOICES, heatWords } from "../../../words/names";
 import { seenWhere } from "../../../words/readIn";
 import { clockTime, largeCountdown } from "../../../words/time";
-import { inEach } from "../../../words/titles";
+import { inEach, itIsOrTheyAre, itOrThem } from "../../../words/titles";
 import type { Acts } from "../../day/acts";
 import type { RoastDay } from "../../day/roastDay";
 import { WhenItWas } from "../../day/WhenItWas";
@@ -67,6 +67,7 @@ export function Resting({ day, acts }: Props) {
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = (Object.keys(targetC) as Centre[]).flatMap((centre) => present?.rest.peak[centre]?.celsius ?? []);
   const target = formatTemperature(Math.min(...Object.values(targetC)), units);
+  const untilCarved = `${now > latestMs ? `Keep ${itOrThem(plan.bird)} hot` : `Let ${itOrThem(plan.bird)} rest`}; carve in`;
   const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await goOn(`/roast/${roast.id}/carve`);
@@ -77,13 +78,13 @@ export function Resting({ day, acts }: Props) {
         <>
           {rest?.fallsShort ? (
             <NextAction
-              action={`Put it back ${heat.into}`}
+              action={`Put ${itOrThem(plan.bird)} back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
               below={`Left to rest it would not show ${target} ${seenWhere(plan)}. Then read again; rest and gravy move with it.`}
             />
           ) : (
             <NextAction
-              action={now < carveMs ? (now > latestMs ? "Keep it hot; carve in" : "Let it rest; carve in") : "Carve"}
+              action={now < carveMs ? untilCarved : "Carve"}
               {...(now < carveMs ? largeCountdown(carveMs - now) : { figure: "now" })}
               below={`out at ${at(pulledMs)}; good to carve from ${at(earliestMs)} to ${at(latestMs)}${rest?.latestBecause === "cools" ? `, when it falls under ${formatTemperature(constant("zoneHighC"), units)}` : ""}`}
             />
@@ -91,7 +92,7 @@ export function Resting({ day, acts }: Props) {
           <MainAct>
             {rest?.fallsShort && (
               <Button tone="primary" size="stove" onClick={acts.backIn}>
-                It is back {heat.in}
+                {itIsOrTheyAre(plan.bird)} back {heat.in}
               </Button>
             )}
             <Button

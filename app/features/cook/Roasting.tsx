@@ -9,6 +9,7 @@ import { unreadCentre } from "../../../core/plan/targets";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeWords } from "../../../words/change";
 import { heatWords } from "../../../words/names";
+import { itIsOrTheyAre } from "../../../words/titles";
 import { ProbeSheet } from "../../bird-view/ProbeGuideView";
 import type { Acts } from "../../day/acts";
 import type { Item } from "../../day/items";
@@ -81,7 +82,7 @@ export function Roasting({ day, acts }: Props) {
               size="stove"
               onClick={() => void acts.happens({ pulledAt: instantNow() })}
             >
-              It is {heatWords(heatNow(roast)).outOf}
+              {itIsOrTheyAre(plan.bird)} {heatWords(heatNow(roast)).outOf}
             </Button>
             {reached && opensCheck}
           </MainAct>
