@@ -2,7 +2,7 @@ import { constant } from "../../core/constants";
 import type { PlannedDone } from "../../core/forecast/planned";
 import type { CookStage } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
-import { guidelineOf, shortTargetC, unreadCentre } from "../../core/plan/targets";
+import { decidingCentres, guidelineOf, shortTargetC, unreadCentre } from "../../core/plan/targets";
 import { meetsGuideline } from "../../core/safety/guideline";
 import type { DerivedPlan } from "../../core/schedule/derive";
 import { formatTemperature } from "../../core/units/quantity";
@@ -52,7 +52,8 @@ export function SafetyNotices({
       )}
       {unread && plan.finish.kind !== "time" && (
         <Caution>
-          Only {whereRead(plan)} is read. By then a usual bird&apos;s {PART_NAMES[unread]} is
+          Only {whereRead(plan)} {decidingCentres(plan).length > 1 ? "are" : "is"} read. By then a usual bird&apos;s{" "}
+          {PART_NAMES[unread]} is
           {unreadPeakC === undefined ? " not known yet" : ` at ${t(unreadPeakC)}, computed`}
           {unreadPeakC !== undefined &&
             !meetsGuideline(unreadPeakC, guidelineOf(plan).meatC) &&

@@ -276,6 +276,30 @@ describe("several roasts of one dinner", () => {
     );
   });
 
+  it("are carved side by side where there are two pairs of hands, the gravy done as the first of them begins", () => {
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, (any, other, first, second) => {
+        // Nothing is made besides, which would want a third pair.
+        const equipment = { ...any.equipment, hands: 2 };
+        const one: Plan = { ...any, roasted: "same-day", additions: [], equipment };
+        const beside: Plan = { ...forDinner(other, one), roasted: one.roasted, additions: [] };
+        const both = [
+          ...placeDinner([roast("a", one, first.pullMinute), roast("b", beside, second.pullMinute)], 0).values(),
+        ];
+        const knives = both.map(({ schedule }) => schedule.carveAtMs);
+        const firstMs = Math.min(...knives);
+        const made = both.find(({ chores }) => chores.some(({ kind }) => kind === "thicken"));
+        const gravy = made?.chores.find(({ kind }) => kind === "thicken");
+        if (!made || !gravy) throw new Error("there is no gravy");
+        // Of one that rests so shortly that its tray is not out in time, the gravy comes later.
+        fc.pre(made.schedule.pullAtMs.p50 + GRAVY_MIN * MINUTE_MS <= firstMs);
+        expect(gravy.endMs).toBe(firstMs);
+        for (const { schedule } of both) expect(taskOf(schedule, "carve")?.endMs).toBe(Date.parse(one.serveAt));
+      }),
+      plansAsked(50),
+    );
+  });
+
   it("have dishes and gravy on the day they are eaten, where one was carved the day before: before the other's knife", () => {
     fc.assert(
       fc.property(ANY_PLAN, ANY_PLAN, anyCook, anyCook, fc.boolean(), (one, other, first, second, isFirst) => {

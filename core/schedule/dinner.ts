@@ -159,9 +159,14 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
   const knifeOf = (roast: DinnerRoast): Task | undefined =>
     isOfTheDay(roast) ? taskOf((placed.get(roast.id) as DerivedPlan).schedule, "carve") : undefined;
   const knives = roasts.flatMap((roast) => knifeOf(roast) ?? []);
-  // As they will be one right after the other: now they may be apart, or one in the other.
-  const leadMs = (ownMs: number): number =>
-    knives.filter(({ startMs }) => startMs < ownMs).reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
+  const hands = roasts[0]?.plan.equipment.hands ?? 1;
+  const leadMs = (ownMs: number): number => {
+    const before = knives.filter(({ startMs }) => startMs < ownMs);
+    // As one pair of hands will have them, one right after the other: now they may be apart, or one in the other.
+    const inTurnMs = before.reduce((sum, { startMs, endMs }) => sum + endMs - startMs, 0);
+    const firstMs = Math.min(...before.map(({ startMs }) => startMs));
+    return hands === 1 || before.length === 0 ? inTurnMs : Math.min(inTurnMs, ownMs - firstMs);
+  };
   return new Map(roasts.map((roast) => [roast.id, leadMs(knifeOf(roast)?.startMs ?? Number.POSITIVE_INFINITY)]));
 }
 

@@ -282,6 +282,11 @@ describe("a usual plan", () => {
     expect(shown({ decidedBy: "breast" }, "at-once")).toMatch(
       /Only the breast is read\. By then a usual bird.{1,6}s thigh is at \d+ °C, computed; the usual guidance reads both\./,
     );
+    const stuffed = { decidedBy: "breast" as const, bird: { ...sampleRoast().plan.bird, cavity: "stuffed" as const } };
+    expect(shown(stuffed, "at-once")).toContain("Only the breast and the stuffing are read.");
+    expect(shown({ bird: stuffed.bird }, "at-once")).toMatch(
+      /counts on \d+ °C in the breast, \d+ °C in the thigh and \d+ °C in the stuffing\./,
+    );
     // A thermometer that sits in the other all the same is told at the stove, as long as there is one.
     const inThigh = [{ minute: 5, part: "thigh" as const, celsius: 51 }];
     expect(shown({ decidedBy: "breast" }, "at-once")).not.toContain("not waited for");

@@ -3,6 +3,7 @@ import { centresOf, hasBreastAndThigh } from "../../../core/bird/form";
 import type { Reading } from "../../../core/forecast/reading";
 import { formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
+import { allOf } from "../../../words/listing";
 import { PART_NAMES } from "../../../words/names";
 import { timeBeside } from "../../../words/time";
 import { ForecastChart } from "../../chart/ForecastChart";
@@ -69,7 +70,7 @@ export function AlongsideHeat({ day, acts }: Props) {
       <Rung roastId={roast.id} zone={plan.zone} />
       <p className="text-soft">
         In since {timeBeside(inAtMs, now, plan.zone, reader)}.{" "}
-        {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${peaks.join(" and ")}.`}
+        {peaks.length > 0 && `It goes on rising at rest: the plan counts on ${allOf(peaks)}.`}
       </p>
       <Why id="probe" />
       {hasBreastAndThigh(plan.bird) && <Why id="leg-first" />}
