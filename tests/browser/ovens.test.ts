@@ -1,7 +1,4 @@
 /** Ovens by name: what their roasts have taught, a new one, a plan in it; and a file that was taken in, undone. */
-import { mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, describe, expect, it } from "vitest";
 import type { Oven } from "../../core/plan/kitchen";
@@ -10,6 +7,7 @@ import { startApp } from "../helpers/app";
 import { press, pressAt, see, seeText, storedRows, visit, WAIT_MS } from "../helpers/browser";
 import { sampleFile } from "../helpers/sampleRoast";
 import type { RunningServer } from "../helpers/server";
+import { takeIn } from "../helpers/takeIn";
 
 let driver: WebDriver;
 let server: RunningServer;
@@ -75,14 +73,8 @@ describe("ovens and fires by name", () => {
 
 describe("a file that was taken in", () => {
   it("is undone by one tap, and what it brought waits in the bin", async () => {
-    const path = join(mkdtempSync(join(tmpdir(), "bruma-import-")), "autumn.json");
-    writeFileSync(path, JSON.stringify(sampleFile()));
     const before = (await roasts()).length;
-    await visit(driver, `${server.url}/kitchen`);
-    await seeText(driver, "Your data");
-    await (await see(driver, 'input[aria-label="File of roasts"]')).sendKeys(path);
-    await press(driver, "Take in 1 roast");
-    await seeText(driver, "1 roast taken in", "autumn.json");
+    await takeIn(driver, server.url, "autumn", sampleFile());
     expect(await roasts()).toHaveLength(before + 1);
     await press(driver, "Undo autumn.json");
     await driver.wait(async () => (await roasts()).length === before, WAIT_MS);

@@ -19,7 +19,9 @@ import {
   visit,
   WAIT_MS,
 } from "../helpers/browser";
+import { sampleFile } from "../helpers/sampleRoast";
 import type { RunningServer } from "../helpers/server";
+import { takeIn } from "../helpers/takeIn";
 
 let driver: WebDriver;
 let server: RunningServer;
@@ -169,6 +171,27 @@ describe("the record of a roast", () => {
     await seeText(driver, "What would have mattered", "Last read");
     await fitsTheScreen(driver, "the record on a phone");
     await resize(driver, TABLE);
+  });
+
+  it("has its slider under the moment on the axis, however short the rest was", async () => {
+    const file = sampleFile();
+    const [{ roast }] = file.roasts;
+    const at = (minutes: number): string =>
+      new Date(Date.parse("2026-09-27T08:00:00Z") + minutes * 60_000).toISOString();
+    const happened = { inAt: at(0), pulledAt: at(150), carvedAt: at(158) };
+    await takeIn(driver, server.url, "short", { ...file, roasts: [{ roast: { ...roast, happened }, readings: [] }] });
+    await visit(driver, `${server.url}/log/${roast.id}`);
+    const slider = await see(driver, '[role="slider"]');
+    const apart = (): Promise<number> =>
+      driver.executeScript(
+        `const middle = (css) => { const { left, right } = document.querySelector(css).getBoundingClientRect(); return (left + right) / 2; };
+         return Math.abs(middle('[role="slider"]') - middle('line[data-moment]'));`,
+      );
+    await see(driver, "line[data-moment]");
+    for (const key of [Key.ARROW_LEFT, Key.END, Key.HOME]) {
+      await slider.sendKeys(key);
+      await driver.wait(async () => (await apart()) < 2, WAIT_MS, "the slider is elsewhere");
+    }
   });
 
   it("of a roast that has not come out says where to go", async () => {

@@ -1,7 +1,4 @@
 /** Three ways of cooking, each along its evening: from the start form over plan and list to the record. */
-import { mkdtempSync, writeFileSync } from "node:fs";
-import { tmpdir } from "node:os";
-import { join } from "node:path";
 import { Key, type WebDriver } from "selenium-webdriver";
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { FILE_FORMAT, type RoastFile } from "../../core/formats/file";
@@ -27,6 +24,7 @@ import {
 } from "../helpers/browser";
 import { plannedDone } from "../helpers/plannedDone";
 import type { RunningServer } from "../helpers/server";
+import { takeIn } from "../helpers/takeIn";
 import "../helpers/withKernel";
 
 let server: RunningServer;
@@ -230,12 +228,7 @@ describe("a change of the heat that nobody has told", () => {
       exportedAt: at(75),
       roasts: [{ roast: alone({ ...roast, thermometer: "typed" }), readings }],
     };
-    const path = join(mkdtempSync(join(tmpdir(), "bruma-untold-")), "untold.json");
-    writeFileSync(path, JSON.stringify(file));
-    await visit(driver, `${server.url}/kitchen`);
-    await (await see(driver, 'input[aria-label="File of roasts"]')).sendKeys(path);
-    await press(driver, "Take in 1 roast");
-    await seeText(driver, "1 roast taken in");
+    await takeIn(driver, server.url, "untold", file);
     await visit(driver, `${server.url}/roast/untold/cook`);
     await seeText(driver, "done?", "By your readings it was, in time");
     await pressAt(driver, 'button[aria-label^="Done in time: "]');

@@ -108,7 +108,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
       <div className="mt-4 grid grid-cols-1 gap-6 lg:grid-cols-[minmax(0,1.55fr)_minmax(0,1fr)]">
         <div className="grid grid-cols-1 content-start gap-3">
           <section aria-label="What happened" className="rounded-3xl border border-line bg-mist-1 p-3">
-            <TimeAxis back={back} events={events} plan={plan} inAtMs={inAtMs} minute={minute} />
+            <TimeAxis back={back} events={events} plan={plan} inAtMs={inAtMs} endMin={endMin} minute={minute} />
             <div className="pl-[30px] pr-[52px]">
               <DragSlider
                 label="The moment that is looked at"

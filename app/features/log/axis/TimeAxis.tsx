@@ -16,16 +16,18 @@ interface Props {
   readonly events: readonly LogEvent[];
   readonly plan: Plan;
   readonly inAtMs: number;
+  /** Where it ends, as its scrubber does. */
+  readonly endMin: number;
   /** The moment under the scrubber, minutes since it went in. */
   readonly minute: number;
 }
 
 /** What happened, on one axis of time: what was done, the oven's air, the readings, the birds that fit them, the plan. */
-export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
+export function TimeAxis({ back, events, plan, inAtMs, endMin, minute }: Props) {
   const { units } = useHabits();
   const { ref, width } = useSize<HTMLDivElement>();
-  const { outMin, tableMin, observed, aside, relived, sides } = back;
-  const axis = axisOf(width, inAtMs, Math.max(tableMin, outMin + 20));
+  const { outMin, observed, aside, relived, sides } = back;
+  const axis = axisOf(width, inAtMs, endMin);
   const { x } = axis;
   const bars = barsOn(axis, sides);
   const air = (relived?.history ?? []).filter((point) => point.minute <= outMin);
@@ -43,7 +45,15 @@ export function TimeAxis({ back, events, plan, inAtMs, minute }: Props) {
           <Grid axis={axis} plan={plan} inAtMs={inAtMs} />
           <MeatCurves axis={axis} back={back} />
           <ReadingDots axis={axis} observed={observed} aside={aside} />
-          <line x1={x(minute)} x2={x(minute)} y1={AIR_TOP} y2={MAIN_END} stroke="var(--ink)" strokeWidth="1.5" />
+          <line
+            data-moment=""
+            x1={x(minute)}
+            x2={x(minute)}
+            y1={AIR_TOP}
+            y2={MAIN_END}
+            stroke="var(--ink)"
+            strokeWidth="1.5"
+          />
           <DishBars bars={bars} />
         </svg>
       )}
