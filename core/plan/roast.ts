@@ -116,6 +116,10 @@ export const LEFTOVERS_ROW = "leftovers";
 const isKept = ({ plan, happened }: Pick<Roast, "plan" | "happened">): boolean =>
   plan.roasted === "day-before" && !happened.closedAt && !happened.ticked?.includes(TABLE_ROW);
 
+/** Out, and not carved: what it comes to is still to be seen. A record that was closed waits for nothing. */
+export const isAtRest = (roast: Pick<Roast, "plan" | "happened">): boolean =>
+  cookStage(roast) === "resting" && !roast.happened.closedAt;
+
 /** Where a roast stands, from what has happened. */
 export function cookStage(roast: Pick<Roast, "plan" | "happened">): CookStage {
   const { happened } = roast;

@@ -7,6 +7,7 @@ import { startApp } from "../helpers/app";
 import {
   fitsTheScreen,
   OVER,
+  pageText,
   press,
   pressAt,
   resize,
@@ -192,6 +193,23 @@ describe("the record of a roast", () => {
       await slider.sendKeys(key);
       await driver.wait(async () => (await apart()) < 2, WAIT_MS, "the slider is elsewhere");
     }
+  });
+
+  it("of a bird that is at rest says so, and judges nothing yet", async () => {
+    const file = sampleFile();
+    const [{ roast }] = file.roasts;
+    const resting = { ...roast, id: "resting", dinner: "resting", fire: "resting" };
+    const happened = { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T10:20:00Z" };
+    await takeIn(driver, server.url, "resting", {
+      ...file,
+      roasts: [{ roast: { ...resting, happened }, readings: [] }],
+    });
+    await visit(driver, `${server.url}/log/resting`);
+    await seeText(driver, "It is still at rest", "once it is carved");
+    await see(driver, 'section[aria-label^="The bird at"] svg[role="img"], section[aria-label^="The bird at"] canvas');
+    const text = await pageText(driver);
+    expect(text).not.toMatch(/the guideline of|would be left|Cooking it again/);
+    expect(text).toMatch(/At most, breast \/ thigh\s+\d\d \/ \d\d °C\s+(Rested|$)/);
   });
 
   it("of a roast that has not come out says where to go", async () => {

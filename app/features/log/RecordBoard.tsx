@@ -5,7 +5,7 @@ import { eventsOf, keyOf } from "../../../core/log/events";
 import { isUnasked } from "../../../core/log/ovens";
 import { logRow } from "../../../core/log/rows";
 import { cameOutOf, ovenIn } from "../../../core/plan/heats";
-import type { OtherwiseId, Roast } from "../../../core/plan/roast";
+import { isAtRest, type OtherwiseId, type Roast } from "../../../core/plan/roast";
 import { highestTargetC } from "../../../core/plan/targets";
 import { MINUTE_MS } from "../../../core/units/time";
 import { changeRoast } from "../../../storage/roasts";
@@ -161,7 +161,10 @@ function Looked({ roast }: { readonly roast: Roast }) {
           </section>
         </div>
         <div className="grid content-start gap-5">
-          {back.relived && (
+          {isAtRest(roast) && (
+            <p className="text-lg font-medium">It is still at rest: what it comes to is told once it is carved.</p>
+          )}
+          {back.relived && !isAtRest(roast) && (
             <div className="grid gap-1">
               <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader, back.believed)}</p>
               <p className="text-sm text-soft">{killedWords(back.relived.logReduction, back.observed.length > 0)}</p>
@@ -183,7 +186,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
             </section>
           )}
           {isUnasked(roast) && <Learns roast={roast} />}
-          <NextTime roast={roast} back={back} onTake={take} />
+          {!isAtRest(roast) && <NextTime roast={roast} back={back} onTake={take} />}
           <HowItWas roast={roast} onRating={(rating) => change((before) => ({ ...before, rating }))} onClose={close} />
         </div>
       </div>

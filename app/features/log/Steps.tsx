@@ -1,6 +1,6 @@
 import { centresOf } from "../../../core/bird/form";
 import type { Centre, CentreTemperatures } from "../../../core/bird/solid";
-import type { Roast } from "../../../core/plan/roast";
+import { isAtRest, type Roast } from "../../../core/plan/roast";
 import { restFor } from "../../../core/processes/rest";
 import { formatDuration, formatTemperature } from "../../../core/units/quantity";
 import { MINUTE_MS } from "../../../core/units/time";
@@ -42,7 +42,7 @@ export function Steps({ roast, back }: { readonly roast: Roast; readonly back: L
     ["In", "", at(inAt)],
     ["Out", at(predicted?.pullP50At), at(pulledAt)],
     [`At the pull, ${names}`, predicted ? figures(predicted.pullC) : "", relived ? figures(relived.atPullC) : ""],
-    [`At most, ${names}`, figures(peaks), relived ? figures(relived.peakC) : ""],
+    [`At most, ${names}`, figures(peaks), relived && !isAtRest(roast) ? figures(relived.peakC) : ""],
     ["Rested", formatDuration(restMin * 60), carvedAt ? formatDuration((tableMin - outMin) * 60) : ""],
     ["Carved", carveAtMs === null ? "" : clockTime(carveAtMs, plan.zone, reader), at(carvedAt)],
     [

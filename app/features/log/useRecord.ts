@@ -10,7 +10,7 @@ import type { Draw } from "../../../core/forecast/prior";
 import type { Reading } from "../../../core/forecast/reading";
 import type { Mattered } from "../../../core/log/mattered";
 import type { Relived } from "../../../core/log/relive";
-import type { Roast } from "../../../core/plan/roast";
+import { isAtRest, type Roast } from "../../../core/plan/roast";
 import { targetsOf } from "../../../core/plan/targets";
 import { LONGEST_ROAST_MIN } from "../../../core/processes/roast";
 import type { PlacedSide } from "../../../core/schedule/sides";
@@ -108,7 +108,7 @@ export function useRecord(roast: Roast): LookedBack {
       },
   );
   const mattered = useSimulated<"mattered">(
-    options && relived.answer && draw
+    options && relived.answer && draw && !isAtRest(roast)
       ? {
           kind: "mattered",
           asked: {

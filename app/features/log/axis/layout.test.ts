@@ -31,6 +31,8 @@ describe("a record's dishes on its axis", () => {
     }
     expect(begunBefore).toMatchObject({ name: { x: axis.x(30) + 6, anchor: "start" } });
     expect(late).toMatchObject({ name: { x: axis.x(170) - 6, anchor: "end" } });
+    const [nearlyAll] = barsOn(axis, [dish("With a name that is longer than there is room", 30, 230)]);
+    expect(nearlyAll).toMatchObject({ name: { x: axis.x(180) - 6, anchor: "end" } });
     expect(allTheTime).toMatchObject({ name: { x: axis.x(0) + 6, anchor: "start" } });
   });
 });

@@ -32,6 +32,7 @@ export function axisOf(width: number, inAtMs: number, toMin: number): Axis {
 }
 
 interface Timed {
+  readonly name: string;
   readonly startMs: number;
   readonly endMs: number;
 }
@@ -44,8 +45,8 @@ interface Bar<Dish> {
   readonly name: { readonly x: number; readonly anchor: "start" | "end" };
 }
 const NAME_GAP = 6;
-/** A dish's name is seldom wider. */
-const NAME_WIDTH = 100;
+/** A letter is seldom wider. */
+const LETTER = 7;
 
 /** The dishes that were on between the axis' ends. */
 export function barsOn<Dish extends Timed>({ x, at, toMin }: Axis, dishes: readonly Dish[]): readonly Bar<Dish>[] {
@@ -54,9 +55,13 @@ export function barsOn<Dish extends Timed>({ x, at, toMin }: Axis, dishes: reado
     .filter(({ startMs, endMs }) => at(endMs) > left && at(startMs) < right)
     .map((dish) => {
       const [from, to] = [Math.max(left, at(dish.startMs)), Math.min(right, at(dish.endMs))];
-      if (from - left >= NAME_WIDTH) return { dish, from, to, name: { x: from - NAME_GAP, anchor: "end" } };
-      const start = right - to >= NAME_WIDTH ? to : from;
-      return { dish, from, to, name: { x: start + NAME_GAP, anchor: "start" } };
+      const width = dish.name.length * LETTER + NAME_GAP;
+      if (from - left >= width) return { dish, from, to, name: { x: from - NAME_GAP, anchor: "end" } };
+      if (right - to >= width) return { dish, from, to, name: { x: to + NAME_GAP, anchor: "start" } };
+      // On its bar, and over that end of it which has more room beside it.
+      return from - left > right - to
+        ? { dish, from, to, name: { x: to - NAME_GAP, anchor: "end" } }
+        : { dish, from, to, name: { x: from + NAME_GAP, anchor: "start" } };
     });
 }
 
