@@ -10,12 +10,23 @@ const { plan } = sampleRoast();
 const derived = derivePlan(plan, simulated(), FIRST_SHARES, 0);
 const rows = timetableOf(plan, derived, "metric");
 const at = (id: string): number => rows.find((row) => row.id === id)?.startMs ?? Number.NaN;
-const quiet = { calls: [], kept: null, leftovers: null, rows };
+const quiet = { calls: [], kept: null, leftovers: null, rows, plan, stage: "planned" as const };
 
 describe("what comes next of a roast", () => {
   it("is the next row of its timetable, with its time", () => {
-    expect(nextUp(quiet, at("roast") - 1)).toEqual({ what: "Bird into the oven", atMs: at("roast") });
-    expect(nextUp(quiet, at("roast"))?.what).not.toBe("Bird into the oven");
+    const isOn = { ...quiet, rows: rows.filter(({ id }) => id !== "preheat") };
+    expect(nextUp(isOn, at("roast") - 1)).toEqual({ what: "Bird into the oven", atMs: at("roast") });
+  });
+
+  it("stays with the heat, and with the bird, until that is told: they are called as late after a while", () => {
+    const coming = (...done: readonly string[]) =>
+      rows.filter(({ id, startMs }) => startMs >= at("preheat") && !done.includes(id));
+    const on = { ...quiet, rows: coming() };
+    expect(nextUp(on, at("preheat"))).toEqual({ what: "Oven on at 160 °C", atMs: null });
+    expect(nextUp({ ...on, rows: coming("preheat") }, at("preheat") + 1)?.what).toMatch(/^Dress the bird/);
+    const isHot = { ...quiet, rows: coming("preheat", "season-1") };
+    expect(nextUp(isHot, at("roast") + 3 * 60_000)).toEqual({ what: "Bird into the oven", atMs: null });
+    expect(nextUp({ ...isHot, stage: "roasting" }, at("roast") + 3 * 60_000)?.what).not.toBe("Bird into the oven");
   });
 
   it("is what is called, now, before any row", () => {
@@ -36,7 +47,7 @@ describe("what comes next of a roast", () => {
   });
 
   it("is nothing once only the table is left", () => {
-    expect(nextUp(quiet, at("table") - 1)).toBeNull();
+    expect(nextUp({ ...quiet, stage: "resting" }, at("table") - 1)).toBeNull();
   });
 
   it("is the fridge again once it was eaten, until its time is over", () => {

@@ -1,7 +1,9 @@
 /** What comes next of a roast, as its day knows it: for a line beside its name. */
 import type { Kept } from "../../core/day/kept";
+import { heatOnRow } from "../../core/day/late";
 import type { Leftovers } from "../../core/day/leftovers";
-import { LEFTOVERS_ROW, TABLE_ROW } from "../../core/plan/roast";
+import { type CookStage, LEFTOVERS_ROW, TABLE_ROW } from "../../core/plan/roast";
+import type { Plan } from "../../core/plan/schema";
 import { LEFTOVERS } from "../../words/leftovers";
 import type { TimetableRow } from "../../words/timetable";
 import type { Call } from "./calls";
@@ -14,11 +16,19 @@ export interface NextUp {
   readonly isBy?: true;
 }
 
+/** The heat on and the bird in it stay next until they are told: nothing else counts as much. */
+const isAwaited = ({ plan, stage }: Pick<Known, "plan" | "stage">, { id }: TimetableRow): boolean =>
+  stage === "planned" && (id === heatOnRow(plan) || id === "roast");
+
 /** The next row that a hand is wanted for until it is at the table. */
-export const nextRow = (rows: readonly TimetableRow[], nowMs: number): TimetableRow | undefined =>
-  rows.find(({ id, startMs }) => startMs > nowMs && id !== TABLE_ROW && id !== LEFTOVERS_ROW);
+export const nextRow = (known: Pick<Known, "plan" | "stage" | "rows">, nowMs: number): TimetableRow | undefined =>
+  known.rows.find(
+    (row) => (row.startMs > nowMs || isAwaited(known, row)) && row.id !== TABLE_ROW && row.id !== LEFTOVERS_ROW,
+  );
 
 interface Known {
+  readonly plan: Plan;
+  readonly stage: CookStage;
   readonly calls: readonly Call[];
   readonly kept: Kept<TimetableRow> | null;
   readonly leftovers: Leftovers | null;
@@ -26,11 +36,12 @@ interface Known {
 }
 
 /** @returns null where nothing is to be done */
-export function nextUp({ calls, kept, leftovers, rows }: Known, nowMs: number): NextUp | null {
+export function nextUp(known: Known, nowMs: number): NextUp | null {
+  const { calls, kept, leftovers } = known;
   const [call] = calls;
   if (call) return { what: call.does, atMs: null };
   if (kept?.chill) return { what: kept.chill.row.what, atMs: kept.chill.byMs, isBy: true };
   if (leftovers) return nowMs < leftovers.byMs ? { what: LEFTOVERS, atMs: leftovers.byMs, isBy: true } : null;
-  const row = nextRow(rows, nowMs);
-  return row ? { what: row.what, atMs: row.startMs } : null;
+  const row = nextRow(known, nowMs);
+  return row ? { what: row.what, atMs: row.startMs > nowMs ? row.startMs : null } : null;
 }

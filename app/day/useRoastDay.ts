@@ -195,7 +195,7 @@ export function useRoastDay(roast: Roast): RoastDay {
           kept,
           leftovers,
         });
-  const upNext = nextUp({ calls, kept, leftovers, rows }, now);
+  const upNext = nextUp({ plan, stage, calls, kept, leftovers, rows }, now);
   // biome-ignore lint/correctness/useExhaustiveDependencies: what it says stands for it
   const next = useMemo(() => upNext, [upNext?.what, upNext?.atMs, upNext?.isBy]);
 

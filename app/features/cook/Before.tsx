@@ -43,7 +43,7 @@ export function Before({ day, acts }: Props) {
   const now = useNow();
   const { roast, derived, rows, items, late, simulated } = day;
   const { plan, happened } = roast;
-  const next = nextRow(rows, now);
+  const next = nextRow({ plan, stage: "planned", rows }, now);
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
   const ice = derived?.conflicts.find(({ kind }) => kind === "thaws-late");

@@ -16,7 +16,7 @@ export function NextRow({ row, now, zone }: Props) {
   return (
     <NextAction
       action={row.what}
-      {...largeCountdown(row.startMs - now)}
+      {...(row.startMs > now ? largeCountdown(row.startMs - now) : { figure: "now" })}
       below={
         <>
           {dayAndTime(row.startMs, zone, reader)}
