@@ -1,6 +1,6 @@
 /** What comes next of a roast, as its day knows it: for a line beside its name. */
 import type { Kept } from "../../core/day/kept";
-import { heatOnRow } from "../../core/day/late";
+import { heatOnRow, ROAST_ROW } from "../../core/day/late";
 import type { Leftovers } from "../../core/day/leftovers";
 import { type CookStage, LEFTOVERS_ROW, TABLE_ROW } from "../../core/plan/roast";
 import type { Plan } from "../../core/plan/schema";
@@ -18,7 +18,7 @@ export interface NextUp {
 
 /** The heat on and the bird in it stay next until they are told: nothing else counts as much. */
 const isAwaited = ({ plan, stage }: Pick<Known, "plan" | "stage">, { id }: TimetableRow): boolean =>
-  stage === "planned" && (id === heatOnRow(plan) || id === "roast");
+  stage === "planned" && (id === heatOnRow(plan) || id === ROAST_ROW);
 
 /** The next row that a hand is wanted for until it is at the table. */
 export const nextRow = (known: Pick<Known, "plan" | "stage" | "rows">, nowMs: number): TimetableRow | undefined =>

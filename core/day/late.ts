@@ -30,9 +30,12 @@ const GRACE_MIN = 5;
 const GRACE_MS = GRACE_MIN * MINUTE_MS;
 /** The row of the timetable by which a heat is brought up. */
 const BROUGHT_UP = "preheat";
+/** The row that says that the bird goes in. */
+export const ROAST_ROW = "roast";
+
 /** The row that says, ticked off, that the oven was turned on or the fire lit. */
 export function heatOnRow(plan: BroughtUp): string {
-  if (goesInCold(plan)) return "roast";
+  if (goesInCold(plan)) return ROAST_ROW;
   return isFire(plan.heat) ? "fuel-1" : BROUGHT_UP;
 }
 

@@ -1,7 +1,8 @@
 import { Link } from "react-router";
-import { heatOnRow, type LateBefore } from "../../../core/day/late";
+import { heatOnRow, type LateBefore, ROAST_ROW } from "../../../core/day/late";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import { isFire } from "../../../core/heat/sources";
+import type { Plan } from "../../../core/plan/schema";
 import { DAY_MS, HOUR_MS, MINUTE_MS } from "../../../core/units/time";
 import { lateWords } from "../../../words/advice";
 import { conflictWords } from "../../../words/conflicts";
@@ -44,6 +45,9 @@ export function Before({ day, acts }: Props) {
   const { roast, derived, rows, items, late, simulated } = day;
   const { plan, happened } = roast;
   const next = nextRow({ plan, stage: "planned", rows }, now);
+  // What is next now has its own button, and is not called a second time below it.
+  const dueId = !late && next && next.startMs <= now ? next.id : null;
+  const isHeatDue = dueId !== null && dueId !== ROAST_ROW && dueId === heatOnRow(plan);
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
   const ice = derived?.conflicts.find(({ kind }) => kind === "thaws-late");
@@ -66,7 +70,10 @@ export function Before({ day, acts }: Props) {
       {late ? (
         <LateNow day={day} late={late} acts={acts} />
       ) : next ? (
-        <NextRow row={next} now={now} zone={plan.zone} />
+        <>
+          <NextRow row={next} now={now} zone={plan.zone} />
+          {isHeatDue && <HeatIsOn plan={plan} acts={acts} />}
+        </>
       ) : (
         // Where the countdown will stand, and as large: nothing moves under the finger when it is there.
         isUnknown && (
@@ -79,7 +86,7 @@ export function Before({ day, acts }: Props) {
       )}
       <MainAct>
         <Button
-          tone={late && late.what !== "bird" ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
+          tone={isHeatDue || (late && late.what !== "bird") ? "plain" : inAtMs - now < DAY_MS / 2 ? "primary" : "plain"}
           size="stove"
           onClick={() => void acts.goesIn(clockNow())}
         >
@@ -96,7 +103,7 @@ export function Before({ day, acts }: Props) {
         />
       )}
       <Simulating day={day} isToldAbove />
-      <AdviceList items={items} acts={acts} />
+      <AdviceList items={items.filter(({ about }) => about.kind !== "row" || about.id !== dueId)} acts={acts} />
       <ThermometerChoice
         value={roast.thermometer}
         onChange={(thermometer) => void acts.change((before) => ({ ...before, thermometer }))}
@@ -133,6 +140,12 @@ export function Before({ day, acts }: Props) {
   );
 }
 
+const HeatIsOn = ({ plan, acts }: { readonly plan: Plan; readonly acts: Acts }) => (
+  <Button tone="primary" size="stove" onClick={() => acts.ticks(heatOnRow(plan))}>
+    {isFire(plan.heat) ? "The fire is lit" : "The oven is on"}
+  </Button>
+);
+
 /** Late is a state: what to do now, what that makes of dinner, and what would be quicker. */
 function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<RoastDay["late"]> }) {
   const reader = useHabits();
@@ -159,11 +172,7 @@ function LateNow({ day, late, acts }: Props & { readonly late: NonNullable<Roast
           </>
         }
       />
-      {late.what === "heat" && (
-        <Button tone="primary" size="stove" onClick={() => acts.ticks(heatOnRow(plan))}>
-          {isFire(plan.heat) ? "The fire is lit" : "The oven is on"}
-        </Button>
-      )}
+      {late.what === "heat" && <HeatIsOn plan={plan} acts={acts} />}
       <div className="grid grid-flow-col auto-cols-fr gap-3 empty:hidden">
         {late.what === "heat" && (
           <Button size="stove" onClick={() => acts.ticks(heatOnRow(plan), late.dueMs)}>

@@ -1,13 +1,11 @@
 /** What a tap on something to mind notes. */
 import { probesOf } from "../../../core/bird/probe";
+import { ROAST_ROW } from "../../../core/day/late";
 import { OVERDUE_MIN } from "../../../core/day/lateStage";
 import type { WhatIfId } from "../../../core/day/whatIf";
 import type { Acts } from "../../day/acts";
 import type { Item } from "../../day/items";
 import { clockNow } from "../../shell/clock";
-
-/** The row that says that the bird goes in. */
-const ROAST_ROW = "roast";
 
 export interface Answering {
   readonly acts: Acts;
