@@ -3,6 +3,7 @@
 import type { Cut } from "../core/bird/form";
 import type { CarveStepId } from "../core/kitchen/carveGuides";
 import type { CUT_STEPS, CutGuideId } from "../core/kitchen/cutGuides";
+import { stringM, TIED_KG } from "../core/kitchen/cutting";
 import type { UnitSystem } from "../core/units/quantity";
 import { stringLength } from "./amounts";
 
@@ -26,7 +27,7 @@ const KNIFE_AWAY = "Blade away from the hand that holds; a damp cloth under the 
 export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   truss: {
     name: "Tie it",
-    tools: (units) => [`kitchen string, ${stringLength(1, units)}`],
+    tools: (units) => [`kitchen string, ${stringLength(stringM("whole", TIED_KG), units)}`],
     cautions: ["Tied tight, the thigh takes longer. Loose is enough."],
     toPot: ["neck", "giblets, liver left out"],
     steps: {
@@ -139,7 +140,10 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   "boneless-breast": {
     name: "Bone and tie the breast",
-    tools: (units) => ["a boning knife, sharp", `kitchen string, ${stringLength(2, units)}`],
+    tools: (units) => [
+      "a boning knife, sharp",
+      `kitchen string, ${stringLength(stringM("boneless-breast", TIED_KG), units)}`,
+    ],
     cautions: [KNIFE_AWAY, RAW_BOARD],
     toPot: ["carcass", "wishbone", "wings"],
     steps: {
@@ -157,7 +161,7 @@ export const CUT_WORDS: { readonly [Id in CutGuideId]: GuideWords<Id> } = {
   },
   "leg-roll": {
     name: "Bone, fill and tie the leg",
-    tools: (units) => ["a boning knife, sharp", `kitchen string, ${stringLength(3, units)}`],
+    tools: (units) => ["a boning knife, sharp", `kitchen string, ${stringLength(stringM("leg-roll", TIED_KG), units)}`],
     cautions: ["A raw-meat stuffing has to reach the guideline in its middle too.", KNIFE_AWAY, RAW_BOARD],
     toPot: ["thigh bone and drumstick bone", "sinews"],
     steps: {

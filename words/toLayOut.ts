@@ -2,6 +2,7 @@
 import { ovenMassKg } from "../core/bird/mass";
 import { SPECIES_RECORDS } from "../core/bird/species";
 import { bathFor } from "../core/kitchen/brining";
+import { stringM } from "../core/kitchen/cutting";
 import { liesOnRack } from "../core/plan/fits";
 import { goesInHard } from "../core/plan/ice";
 import { sears } from "../core/plan/methods";
@@ -21,6 +22,8 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
   const pan = fits.find(({ where }) => where === "pan");
   const shelf = fits.find(({ where }) => where === "shelf");
   const string = (metres: number): ListItem => summed("kitchen string", metres, (total) => stringLength(total, units));
+  const eachM = stringM(bird.cut, bird.massKg);
+  const ties = bird.cut !== "whole" || (bird.legs === "tied" && !goesInHard(plan));
   const thaws = fits.find(({ where }) => where === "thaw");
   return [
     { what: "thermometer, checked in ice water", amount: "" },
@@ -58,8 +61,7 @@ export function toLayOut(plan: Plan, { salt, seasoning, fits }: DerivedPlan, uni
       what: "poultry shears and a heavy knife",
       amount: "",
     }),
-    ...when(bird.cut === "whole" && bird.legs === "tied" && !goesInHard(plan), string(bird.count)),
-    ...when(bird.cut === "leg-roll" || bird.cut === "boneless-breast", string(3 * bird.count)),
+    ...when(ties && eachM > 0, string(eachM * bird.count)),
     ...when(bird.state !== "fresh" && plan.thawIn === "water", {
       what: `tub for the thaw${bird.count > 1 ? " of each bird" : ""}, at least`,
       amount: potFor(bathFor(ovenKg, true).containerL, units),

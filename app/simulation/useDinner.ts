@@ -99,7 +99,6 @@ export function useDinner(
         simulated,
         shares,
         inAt,
-        awaited: awaited ? { ...awaited, title: names.get(awaited.roast.id) ?? "" } : undefined,
         createdAt,
         told: toldOf({ createdAt, happened: happenedAfterEdit(roast, plan) }),
       };
@@ -122,7 +121,8 @@ export function useDinner(
       });
       return inOrder([...known, own]);
     };
-    const placed = placeDinner(withPlan(plan), clockNow());
+    const late = awaited && { ...awaited, title: names.get(awaited.roast.id) ?? "" };
+    const placed = placeDinner(withPlan(plan), clockNow(), late);
     return {
       derived: placed.get(id) ?? null,
       beside: others.flatMap((each) => {
@@ -132,7 +132,7 @@ export function useDinner(
       dishes: [...placed.values()].flatMap(({ sides }) => sides).sort((one, other) => one.startMs - other.startMs),
       waiting,
       after: (changed) =>
-        placeDinner(withPlan(changed, thawedOtherwise(cook, plan, changed)), clockNow()).get(id) ?? null,
+        placeDinner(withPlan(changed, thawedOtherwise(cook, plan, changed)), clockNow(), late).get(id) ?? null,
     };
   }, [
     cook,

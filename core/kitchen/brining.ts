@@ -15,9 +15,6 @@ export interface Bath {
   readonly inBag: boolean;
 }
 
-/** No piece is so small that less covers it, L (chosen: a hand's breadth of a small bag). */
-export const LEAST_BATH_L = 0.1;
-
 /**
  * Water that covers a bird, and what holds it.
  * @param inBag a closed bag takes far less water than an open pot
@@ -26,7 +23,7 @@ export const LEAST_BATH_L = 0.1;
 export function bathFor(ovenKg: number, inBag: boolean): Bath {
   requireBetween("mass of the bird", ovenKg, 0.03, 16, "kg");
   const birdL = ovenKg / MEAT_KG_PER_L;
-  const waterL = Math.max(LEAST_BATH_L, ovenKg * constant(inBag ? "bagBrineLPerKg" : "potBrineLPerKg"));
+  const waterL = ovenKg * constant(inBag ? "bagBrineLPerKg" : "potBrineLPerKg");
   const hotL = waterL * constant("hotBrineShare");
   return {
     containerL: (birdL + waterL) * (1 + constant("containerRoomShare")),

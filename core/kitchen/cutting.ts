@@ -27,6 +27,17 @@ const CARVE_MIN: Record<Cut, number> = {
   "leg-roll": 10,
 };
 
+/** String for one, m: round the legs of a whole bird; of a piece as heavy as below, in loops three fingers apart. */
+const STRING_M: Partial<Record<Cut, number>> = { whole: 1, "boneless-breast": 2, "leg-roll": 3 };
+export const TIED_KG = 1.5;
+
+/** In half metres: a smaller piece takes fewer loops, and shorter ones. */
+export function stringM(cut: Cut, massKg: number): number {
+  const metres = STRING_M[cut] ?? 0;
+  if (metres === 0 || cut === "whole") return metres;
+  return Math.max(0.5, Math.ceil(2 * metres * (massKg / TIED_KG) ** (2 / 3) - 1e-9) / 2);
+}
+
 /** Opening, cleaning and cutting so many birds. */
 export const boardMin = (cut: Cut, birds: number): number => CLEAN_MIN + CUT_MIN[cut] * birds;
 

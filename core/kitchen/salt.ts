@@ -2,7 +2,6 @@
 
 import { constant } from "../constants";
 import { requireBetween } from "../errors";
-import { LEAST_BATH_L } from "./brining";
 
 export const SALT_METHODS = ["dry", "brine", "equilibrium", "injection", "none"] as const;
 export type SaltMethod = (typeof SALT_METHODS)[number];
@@ -31,6 +30,9 @@ export function gramsPerTeaspoon(kind: SaltKind): number {
  */
 export const drySaltGrams = (boughtKg: number, percent: number): number =>
   boughtKg * 10 * requireBetween("salt", percent, 0, 2, "% of the bird's mass");
+
+/** In a closed bag as little covers the smallest piece (chosen). */
+const LEAST_BATH_L = 0.01;
 
 export interface Brine {
   readonly saltGrams: number;

@@ -129,13 +129,7 @@ describe("several roasts of one dinner", () => {
         }).renewed;
         const tableMs = MINUTE_MS * Math.ceil(schedule.earliestTableMs / MINUTE_MS);
         expect(schedule.earliestTableMs).toBeLessThanOrEqual(schedule.serveAtMs);
-        const waits = placeDinner(
-          [
-            { ...a, inAt },
-            { ...b, awaited: { title: a.title, tableMs, uses } },
-          ],
-          0,
-        );
+        const waits = placeDinner([{ ...a, inAt }, b], 0, { title: a.title, tableMs, uses });
         const b1 = waits.get("b") as DerivedPlan;
         expect(b1.schedule.serveAtMs).toBeGreaterThanOrEqual(Math.max(tableMs, Date.parse(one.serveAt)));
         if (tableMs <= Date.parse(one.serveAt)) expect(b1.schedule.serveAtMs).toBe(unmoved.schedule.serveAtMs);
@@ -159,6 +153,36 @@ describe("several roasts of one dinner", () => {
         if (isWaiting && isRoom && one.equipment.hands === 1 && uses.some(({ id }) => id === "thicken") && !inOneHeat)
           expect(Math.abs((late?.startMs ?? 0) - (knife?.endMs ?? 0))).toBeLessThan(1);
         expectOrder(plan, b1);
+      }),
+      plansAsked(50),
+    );
+  });
+
+  it("all wait for the late one of them, and one pair of hands carves one after the other", () => {
+    const lateMin = fc.integer({ min: 30, max: 240 });
+    fc.assert(
+      fc.property(ANY_PLAN, ANY_PLAN, ANY_PLAN, anyCook, lateMin, (any, second, third, cook, lateMin) => {
+        const one: Plan = { ...any, roasted: "same-day", equipment: { ...any.equipment, hands: 1 } };
+        const [a, b, c] = [
+          roast("a", one, cook.pullMinute),
+          ...[second, third].map((plan, n) => roast(`${n}`, { ...forDinner(plan, one), roasted: "same-day" })),
+        ] as [DinnerRoast, DinnerRoast, DinnerRoast];
+        const planned = placeDinner([a, b, c], 0).get("a") as DerivedPlan;
+        const inAt = new Date(planned.schedule.inAtMs + lateMin * MINUTE_MS).toISOString();
+        const inNow = placeDinner([{ ...a, inAt }, b, c], 0).get("a") as DerivedPlan;
+        const { schedule, uses } = inNow;
+        const tableMs = schedule.earliestTableMs;
+        fc.pre(tableMs > Date.parse(one.serveAt));
+        const waits = placeDinner([{ ...a, inAt }, b, c], 0, { title: a.title, tableMs, uses });
+        const served = [
+          ...uses.filter(({ id }) => id === "carve" || id === "thicken"),
+          ...[b, c].map(({ id }) => taskOf((waits.get(id) as DerivedPlan).schedule, "carve")),
+        ].sort((x, y) => (x?.startMs ?? 0) - (y?.startMs ?? 0));
+        served.forEach((next, n) => {
+          const before = served[n - 1];
+          if (before) expect(next?.startMs).toBeGreaterThanOrEqual((before.endMs ?? 0) - 1);
+        });
+        for (const { id } of [b, c]) expect(waits.get(id)?.schedule.serveAtMs).toBeGreaterThanOrEqual(tableMs);
       }),
       plansAsked(50),
     );

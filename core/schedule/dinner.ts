@@ -17,7 +17,7 @@ import { clashesBetween, type Use } from "./resources";
 import { SAME_OVEN_K } from "./sides";
 import { givesGiblets } from "./stock";
 
-/** A roast that the others of its dinner wait for. */
+/** A roast that is late, as its day goes now: all others of its dinner wait for it. */
 export interface Awaited {
   readonly title: string;
   /** On the table no sooner. */
@@ -37,8 +37,6 @@ export interface DinnerRoast {
   readonly shares: Shares;
   readonly inAt?: string | undefined;
   readonly told?: Told;
-  /** Another one that is late, as its day goes now. */
-  readonly awaited?: Awaited | undefined;
 }
 
 /** The pieces of one heat, the one that needs longest first: it says when all go in, and what is done for all is done at it. */
@@ -95,11 +93,15 @@ interface Around {
   readonly dishes: readonly Side[];
   /** Null while it is sought: then the gravy keeps no hands, and is in no knife's way. */
   readonly gravyLeads: GravyLeads | null;
+  /** What all others wait for. */
+  readonly awaited: Awaited | null;
 }
 
 /** One of them, beside what others have taken. */
-function placeOne(roast: DinnerRoast, others: Beside, { host, dishes, gravyLeads }: Around, nowMs: number) {
-  const { id, plan, simulated, shares, inAt, awaited, told } = roast;
+function placeOne(roast: DinnerRoast, others: Beside, around: Around, nowMs: number) {
+  const { id, plan, simulated, shares, inAt, told } = roast;
+  const { host, dishes, gravyLeads } = around;
+  const awaited = around.awaited?.title === roast.title ? null : around.awaited;
   const before = awaited ? others.taken.filter(({ of }) => of !== awaited.title) : others.taken;
   const taken = [...before, ...(awaited?.uses.map((use) => ({ ...use, of: awaited.title })) ?? [])];
   const makesGravy = taken.every((use) => use.id !== "thicken");
@@ -173,16 +175,21 @@ function gravyLeadsOf(roasts: readonly DinnerRoast[], placed: ReadonlyMap<string
 /**
  * Everything of a dinner placed on its one clock.
  * @param roasts in the order in which they were planned
+ * @param awaited the one of them that the others wait for, as its day goes now
  * @returns what is derived from each, by its id; its conflicts name what of other roasts they are with
  */
-export function placeDinner(roasts: readonly DinnerRoast[], nowMs: number): ReadonlyMap<string, DerivedPlan> {
+export function placeDinner(
+  roasts: readonly DinnerRoast[],
+  nowMs: number,
+  awaited: Awaited | null = null,
+): ReadonlyMap<string, DerivedPlan> {
   const fires = firesOf(roasts);
   const leads = fires.map(([lead]) => lead);
   // Dishes stand around what has the oven on the day.
   const ofTheDay = leads.some(isOfTheDay) ? leads.filter(isOfTheDay) : leads;
   const host = ofTheDay.find(({ plan }) => usesOven(plan)) ?? ofTheDay[0];
   const inTurn = bestFirst(fires);
-  const around = { host, dishes: dishesOf(roasts) };
+  const around = { host, dishes: dishesOf(roasts), awaited };
   const gravyLeads =
     roasts.length > 1
       ? gravyLeadsOf(roasts, placeEach(inTurn, { ...around, gravyLeads: null }, nowMs))

@@ -1,0 +1,22 @@
+import { describe, expect, it } from "vitest";
+import { stringM, TIED_KG } from "./cutting";
+
+describe("string", () => {
+  it("is less for a smaller piece, and never more than its own guide cuts off", () => {
+    for (const cut of ["boneless-breast", "leg-roll"] as const) {
+      const lengths = [0.1, 0.24, 0.6, 1, TIED_KG].map((massKg) => stringM(cut, massKg));
+      expect(lengths).toEqual([...lengths].sort((one, other) => one - other));
+      expect(lengths[0]).toBe(0.5);
+      expect(lengths.every((metres) => Number.isInteger(2 * metres))).toBe(true);
+    }
+    expect(stringM("boneless-breast", TIED_KG)).toBe(2);
+    expect(stringM("leg-roll", TIED_KG)).toBe(3);
+  });
+
+  it("ties the legs of a whole bird, and nothing of what lies open", () => {
+    expect([stringM("whole", 1.2), stringM("whole", 9)]).toEqual([1, 1]);
+    expect([stringM("spatchcock", 2), stringM("parts", 2), stringM("crown", 2), stringM("legs", 1)]).toEqual([
+      0, 0, 0, 0,
+    ]);
+  });
+});
