@@ -61,6 +61,35 @@ describe("seasoning", () => {
     expect(glazeMoments({ ...plan, season: { ...season, glazeAt: own } })).toEqual(own);
   });
 
+  it("glazes by itself only once the foil is off, where that comes off at a sign; in the day as it was planned", () => {
+    const reached = (made: Plan): readonly number[] =>
+      glazeMoments(made).flatMap((moment) =>
+        "when" in moment && "reachesC" in moment.when ? [moment.when.reachesC] : [],
+      );
+    const when = { centre: "breast" as const, reachesC: 60 };
+    const shielded = (last: Partial<Plan["stages"][number]>, passes = 3): Plan => ({
+      ...plan,
+      stages: [
+        { fromMin: 0, airC: 220, shield: "breast" },
+        { fromMin: 90, airC: 160, shield: "none", ...last },
+      ],
+      season: { ...season, glazePasses: passes },
+    });
+    const bare = reached(shielded({ shield: "none" }));
+    for (const passes of [1, 2, 3, 5]) {
+      const off = reached(shielded({ when }, passes));
+      expect(off).toHaveLength(passes);
+      expect(Math.min(...off)).toBeGreaterThan(60);
+      expect(off).toEqual([...off].sort((one, other) => one - other));
+      expect(off.at(-1)).toBe(bare.at(-1));
+      // Once the foil was taken off, at its minute.
+      expect(reached(shielded({ fromMin: 95, waitedFor: { fromMin: 90, when } }, passes))).toEqual(off);
+    }
+    // Foil that comes off after the last of them, or at a minute, says nothing.
+    expect(reached(shielded({ when: { ...when, reachesC: 72 } }))).toEqual(bare);
+    expect(reached(shielded({ when: { ...when, reachesC: 40 } }))).toEqual(bare);
+  });
+
   it("bastes between a beginning and an end", () => {
     const every = { ...plan.season, basteEveryMin: 20 };
     expect(basteMinutes(every, 70)).toEqual([20, 40, 60]);

@@ -2,6 +2,7 @@
 
 import { centresOf } from "../bird/form";
 import { ovenMassKg } from "../bird/mass";
+import type { Centre } from "../bird/solid";
 import { constant } from "../constants";
 import type { Dressing } from "../heat/ovens";
 import { canCome, type Moment } from "../processes/conditions";
@@ -57,14 +58,34 @@ export function seasoningFor({ bird, season }: Pick<Plan, "bird" | "season">, fi
 }
 
 /** When glaze goes on: the cook's own moments, else in the last stretch by the first centre, since sugar burns. */
-export function glazeMoments({ bird, season, targetC }: Pick<Plan, "bird" | "season" | "targetC">): readonly Moment[] {
+export function glazeMoments(plan: Pick<Plan, "bird" | "season" | "stages" | "targetC">): readonly Moment[] {
+  const { bird, season, targetC } = plan;
   if (season.glazeAt.length > 0) return season.glazeAt;
   const centre = centresOf(bird)[0] ?? "breast";
-  const target = targetC[centre] ?? constant("guidelineC");
+  // Clear of the pull, which comes some degrees before the target.
+  const last = (targetC[centre] ?? constant("guidelineC")) - 10;
+  const steps = season.glazePasses - 1;
+  const bare = bareFromC(plan, centre) + BARE_K;
+  const first = last - steps * constant("glazeStepK");
+  const from = bare < last ? Math.max(first, bare) : first;
   return Array.from({ length: season.glazePasses }, (_, n) => ({
-    // Clear of the pull, which comes some degrees before the target.
-    when: { centre, reachesC: target - 10 - (season.glazePasses - 1 - n) * constant("glazeStepK") },
+    when: { centre, reachesC: steps === 0 ? last : from + (n / steps) * (last - from) },
   }));
+}
+
+/** So much past the sign at which its cover comes off, K: that is done first. */
+const BARE_K = 1;
+
+/** What a centre shows as the last cover comes off, °C; −∞ where no sign of that centre takes one off. */
+function bareFromC({ bird, stages }: Pick<Plan, "bird" | "stages">, centre: Centre): number {
+  const full = fullStages(stages, bird.cut);
+  const isCovered = (n: number): boolean => full[n]?.shield !== "none" || full[n]?.wrap !== "none";
+  const signs = stages.flatMap(({ when, waitedFor }, n) => {
+    const sign = when ?? waitedFor?.when;
+    const isBared = n > 0 && isCovered(n - 1) && !isCovered(n);
+    return isBared && sign && "centre" in sign && sign.centre === centre ? [sign.reachesC] : [];
+  });
+  return Math.max(Number.NEGATIVE_INFINITY, ...signs);
 }
 
 export const glazePasses = ({ season }: Pick<Plan, "season">): number => season.glazeAt.length || season.glazePasses;
