@@ -6,6 +6,7 @@ import {
   FILE_VERSION,
   kitchenWithDial,
   roastInOrder,
+  roastThatCanBeMade,
   roastWithBridge,
   roastWithDay,
   roastWithDial,
@@ -161,23 +162,26 @@ export class BrumaDatabase extends Dexie {
     // Version 13, readings by where they come from: what was typed is found among a day of a talkative thermometer's.
     this.version(13).stores({ readings: "++key, roastId, [roastId+at], [roastId+source]" });
     // Version 14, how well a smoker draws: of roasts in the bin, and of those that a file took the place of, too.
-    this.version(14).upgrade(async (change) => {
-      await eachRoast(change, roastWithDraught);
-      await eachRow(change, "bin", itsRoast(roastWithDraught));
-      await eachRow(change, "shared", itsRoast(roastWithDraught));
-      await eachRow(change, "imports", (row) => {
-        const { replaced, beside, ...rest } = row as Import;
-        const carried = beside.map(({ before, after }) => ({
-          before: roastWithDraught(before),
-          after: roastWithDraught(after),
-        }));
-        return { ...rest, replaced: replaced.map(itsRoast(roastWithDraught)), beside: carried };
-      });
-    });
-    // Versions 15 and on: as the steps of the file that leave a roast as it was. Older pages know nothing of what may be
+    this.version(14).upgrade((change) => everyRoast(change, roastWithDraught));
+    // Versions 15 to 22: as the steps of the file that leave a roast as it was. Older pages know nothing of what may be
     // added with them, and rows stay as they are.
-    this.version(DATABASE_VERSION).stores({});
+    // Version 23, birds that can be made.
+    this.version(DATABASE_VERSION)
+      .stores({})
+      .upgrade((change) => everyRoast(change, roastThatCanBeMade));
   }
+}
+
+/** Wherever there is one: in the bin, as it is shared, and where a file took the place of it, too. */
+async function everyRoast(change: Transaction, step: (roast: unknown) => unknown): Promise<void> {
+  await eachRoast(change, step);
+  await eachRow(change, "bin", itsRoast(step));
+  await eachRow(change, "shared", itsRoast(step));
+  await eachRow(change, "imports", (row) => {
+    const { replaced, beside, ...rest } = row as Import;
+    const carried = beside.map(({ before, after }) => ({ before: step(before), after: step(after) }));
+    return { ...rest, replaced: replaced.map(itsRoast(step)), beside: carried };
+  });
 }
 
 const eachRoast = (change: Transaction, step: (roast: unknown) => unknown): PromiseLike<unknown> =>

@@ -1,5 +1,6 @@
 import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
+import { massRangeKg } from "../core/bird/mass";
 import { planOfVersion } from "../tests/helpers/oldPlans";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
@@ -84,6 +85,33 @@ describe("the roasts of one dinner", () => {
     const dinners = Object.fromEntries((await now.roasts.toArray()).map(({ id, dinner }) => [id, dinner]));
     expect(dinners).toEqual({ first: "first", second: "first", late: "late" });
     expect((await now.roasts.get("second"))?.plan.serveAt).toBe("2026-09-27T13:00:00.000Z");
+  });
+});
+
+describe("a roast of version 22", () => {
+  it("has a bird that can be made, wherever it is kept", async () => {
+    const name = `twenty-two-${Math.random()}`;
+    const old = new Dexie(name);
+    old.version(22).stores({
+      roasts: "id, createdAt, dinner",
+      readings: "++key, roastId, [roastId+at], [roastId+source]",
+      preferences: "id",
+      bin: "roastId, binnedMs",
+      shared: "roastId",
+      imports: "++key, atMs",
+    });
+    const roast = (id: string) => {
+      const { plan, ...rest } = sampleRoast(id);
+      return { ...rest, plan: { ...plan, bird: { ...plan.bird, cut: "legs", cavity: "stuffed", massKg: 15 } } };
+    };
+    await old.table("roasts").bulkAdd([roast("legs"), sampleRoast("whole")]);
+    await old.table("bin").add({ roastId: "thrown", binnedMs: 0, roast: roast("thrown") });
+    old.close();
+    const now = new BrumaDatabase(name);
+    const made = { cut: "legs", cavity: "empty", massKg: massRangeKg("turkey", "legs")[1] };
+    expect((await now.roasts.get("legs"))?.plan.bird).toMatchObject(made);
+    expect((await now.bin.get("thrown"))?.roast.plan.bird).toMatchObject(made);
+    expect(await now.roasts.get("whole")).toEqual(sampleRoast("whole"));
   });
 });
 

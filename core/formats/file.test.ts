@@ -5,6 +5,7 @@ import { ANY_FILE } from "../../tests/helpers/anyRoast";
 import { planOfVersion } from "../../tests/helpers/oldPlans";
 import { sampleFile } from "../../tests/helpers/sampleRoast";
 import { wrongWords } from "../../words/incoming";
+import { massRangeKg } from "../bird/mass";
 import { checkRoastFile } from "./file";
 import { FILE_VERSION } from "./migrations";
 
@@ -111,6 +112,21 @@ describe("the roast file", () => {
       title: "A  Sunday",
       happened: { inAt: "2026-09-27T08:00:00Z", pulledAt: "2026-09-27T08:00:00Z" },
     });
+  });
+
+  it("carries a file of version 19 forward: a bird that could not be made is the nearest that can", () => {
+    const file = JSON.parse(JSON.stringify(sampleFile()));
+    file.version = 19;
+    Object.assign(file.roasts[0].roast.plan.bird, { species: "chicken", cut: "legs", cavity: "stuffed", massKg: 15 });
+    const carried = checkRoastFile(JSON.stringify(file));
+    const [, most] = massRangeKg("chicken", "legs");
+    expect(carried.valid && carried.file.roasts[0]?.roast.plan.bird).toMatchObject({ cavity: "empty", massKg: most });
+    // Written today it is refused.
+    file.version = FILE_VERSION;
+    expect(faultsOf(JSON.stringify(file)).map(({ where }) => where)).toEqual([
+      "roasts.0.roast.plan.bird.cavity",
+      "roasts.0.roast.plan.bird.massKg",
+    ]);
   });
 
   it.each<[string, (roast: Record<string, never> & { plan: Record<string, unknown> }) => void, string]>([

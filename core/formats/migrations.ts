@@ -1,5 +1,8 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
 
+import { CUTS, hasCavity } from "../bird/form";
+import { massRangeKg } from "../bird/mass";
+import { SPECIES } from "../bird/species";
 import { inOrder } from "../plan/happened";
 import type { Roast } from "../plan/roast";
 import { shown } from "../units/text";
@@ -199,6 +202,22 @@ export const roastWithDraught = (roast: unknown): unknown =>
  */
 const roastAsItWas = (roast: unknown): unknown => roast;
 
+/**
+ * Version 19 to 20: a bird that cannot be made, of two devices that each changed it, is the nearest that can: before, it was
+ * stored and never simulated.
+ */
+export function roastThatCanBeMade(roast: unknown): unknown {
+  if (!isRecord(roast) || !isRecord(roast.plan) || !isRecord(roast.plan.bird)) return roast;
+  const { plan } = roast;
+  const bird = roast.plan.bird;
+  const species = SPECIES.find((each) => each === bird.species);
+  const cut = CUTS.find((each) => each === bird.cut);
+  if (!species || !cut || typeof bird.massKg !== "number") return roast;
+  const [low, high] = massRangeKg(species, cut);
+  const massKg = Math.min(high, Math.max(low, bird.massKg));
+  return { ...roast, plan: { ...plan, bird: { ...bird, massKg, ...(!hasCavity(cut) && { cavity: "empty" }) } } };
+}
+
 /** Every step, by the version it begins from: 1, 2 and so on. */
 export const STEPS = [
   roastWithForm,
@@ -219,6 +238,7 @@ export const STEPS = [
   roastAsItWas,
   roastAsItWas,
   roastAsItWas,
+  roastThatCanBeMade,
 ] as const;
 
 /** Of the file: what has the roasts that the last step comes to. */
