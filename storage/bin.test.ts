@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
-import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { DAY_MS } from "../core/units/time";
+import { carriedFrom } from "../tests/helpers/carriedFrom";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { emptyBin, inBin, putBack, throwAway } from "./bin";
 import { BrumaDatabase } from "./database";
@@ -65,53 +65,26 @@ describe("the bin", () => {
   });
 
   it("gives back what was thrown away before there were ovens by name, as a roast of today", async () => {
-    const name = `bin-${Math.random()}`;
-    const old = new Dexie(name);
-    old.version(10).stores({
-      roasts: "id, createdAt, dinner",
-      readings: "++key, roastId, [roastId+at]",
-      preferences: "id",
-      kitchen: "id",
-      photos: "++key, roastId",
-      shared: "roastId",
-      bin: "roastId, binnedMs",
-    });
     const { oven: _, ...plan } = sampleRoast("past").plan;
     const roast = { ...sampleRoast("past"), plan };
-    await old.table("bin").add({ roastId: "past", binnedMs: NOW_MS, roast, readings: [], photos: [] });
-    old.close();
-    const now = new BrumaDatabase(name);
+    const binned = { roastId: "past", binnedMs: NOW_MS, roast, readings: [], photos: [] };
+    const now = await carriedFrom(10, { bin: [binned] });
     await putBack(now, "past", NOW_MS);
     expect(await now.roasts.get("past")).toEqual(sampleRoast("past"));
     expect(await storedRoasts(now)).toEqual([sampleRoast("past")]);
   });
 
   it("gives back what was thrown away, replaced by a file or kept in common before it was asked how a fire draws", async () => {
-    const name = `bin-${Math.random()}`;
-    const old = new Dexie(name);
-    old.version(13).stores({
-      roasts: "id, createdAt, dinner",
-      readings: "++key, roastId, [roastId+at], [roastId+source]",
-      preferences: "id",
-      kitchen: "id",
-      photos: "++key, roastId",
-      shared: "roastId",
-      bin: "roastId, binnedMs",
-      ovens: "id",
-      imports: "++key, atMs",
-      practised: "roastId",
-      drills: "++key, atMs",
-    });
     const { draught: _, ...plan } = sampleRoast("past").plan;
     const roast = { ...sampleRoast("past"), plan };
     const binned = { roastId: "past", binnedMs: NOW_MS, roast, readings: [], photos: [] };
-    await old.table("roasts").add({ ...roast, id: "here" });
-    await old.table("bin").add(binned);
-    await old.table("shared").add({ roastId: "past", revision: 1, roast, readings: "" });
     const beside = [{ before: roast, after: roast }];
-    await old.table("imports").add({ atMs: NOW_MS, name: "a", taken: [], replaced: [binned], beside, ovens: [] });
-    old.close();
-    const now = new BrumaDatabase(name);
+    const now = await carriedFrom(13, {
+      roasts: [{ ...roast, id: "here" }],
+      bin: [binned],
+      shared: [{ roastId: "past", revision: 1, roast, readings: "" }],
+      imports: [{ atMs: NOW_MS, name: "a", taken: [], replaced: [binned], beside, ovens: [] }],
+    });
     const carried = sampleRoast("past");
     expect(await now.roasts.get("here")).toEqual({ ...carried, id: "here" });
     expect((await now.bin.get("past"))?.roast).toEqual(carried);

@@ -166,9 +166,9 @@ export class BrumaDatabase extends Dexie {
     // Versions 15 to 22: as the steps of the file that leave a roast as it was. Older pages know nothing of what may be
     // added with them, and rows stay as they are.
     // Version 23, birds that can be made.
-    this.version(DATABASE_VERSION)
-      .stores({})
-      .upgrade((change) => everyRoast(change, roastThatCanBeMade));
+    this.version(23).upgrade((change) => everyRoast(change, roastThatCanBeMade));
+    // Whatever the newest is, it is told to an older page.
+    this.version(DATABASE_VERSION).stores({});
   }
 }
 

@@ -1,6 +1,6 @@
-import Dexie from "dexie";
 import { beforeEach, describe, expect, it } from "vitest";
 import { massRangeKg } from "../core/bird/mass";
+import { carriedFrom } from "../tests/helpers/carriedFrom";
 import { planOfVersion } from "../tests/helpers/oldPlans";
 import { sampleRoast } from "../tests/helpers/sampleRoast";
 import { BrumaDatabase } from "./database";
@@ -14,15 +14,10 @@ beforeEach(async () => {
 
 describe("the database", () => {
   it("carries roasts stored by version 1 forward", async () => {
-    const name = `old-${Math.random()}`;
-    const old = new Dexie(name);
-    old.version(1).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
     const roast = JSON.parse(JSON.stringify(sampleRoast("old")));
     roast.plan = planOfVersion(1, roast.plan);
     roast.thermometer = "simulated";
-    await old.table("roasts").add(roast);
-    old.close();
-    const now = new BrumaDatabase(name);
+    const now = await carriedFrom(1, { roasts: [roast] });
     expect(await now.roasts.get("old")).toEqual({ ...sampleRoast("old"), named: true, thermometer: "bridge" });
   });
 });
@@ -71,17 +66,12 @@ describe("the roasts of one dinner", () => {
   });
 
   it("of version 7 are those that were eaten within three hours of one another", async () => {
-    const name = `seven-${Math.random()}`;
-    const old = new Dexie(name);
-    old.version(7).stores({ roasts: "id, createdAt", readings: "++key, roastId, [roastId+at]", preferences: "id" });
     const row = (id: string, hour: number, made: number) => {
       const { dinner: _, fire: __, ...roast } = sampleRoast(id);
       const at = `2026-09-27T${hour}:00:00.000Z`;
       return { ...roast, createdAt: `2026-09-0${made}T08:00:00.000Z`, plan: { ...roast.plan, serveAt: at } };
     };
-    await old.table("roasts").bulkAdd([row("late", 20, 3), row("second", 13, 2), row("first", 12, 1)]);
-    old.close();
-    const now = new BrumaDatabase(name);
+    const now = await carriedFrom(7, { roasts: [row("late", 20, 3), row("second", 13, 2), row("first", 12, 1)] });
     const dinners = Object.fromEntries((await now.roasts.toArray()).map(({ id, dinner }) => [id, dinner]));
     expect(dinners).toEqual({ first: "first", second: "first", late: "late" });
     expect((await now.roasts.get("second"))?.plan.serveAt).toBe("2026-09-27T13:00:00.000Z");
@@ -90,24 +80,14 @@ describe("the roasts of one dinner", () => {
 
 describe("a roast of version 22", () => {
   it("has a bird that can be made, wherever it is kept", async () => {
-    const name = `twenty-two-${Math.random()}`;
-    const old = new Dexie(name);
-    old.version(22).stores({
-      roasts: "id, createdAt, dinner",
-      readings: "++key, roastId, [roastId+at], [roastId+source]",
-      preferences: "id",
-      bin: "roastId, binnedMs",
-      shared: "roastId",
-      imports: "++key, atMs",
-    });
     const roast = (id: string) => {
       const { plan, ...rest } = sampleRoast(id);
       return { ...rest, plan: { ...plan, bird: { ...plan.bird, cut: "legs", cavity: "stuffed", massKg: 15 } } };
     };
-    await old.table("roasts").bulkAdd([roast("legs"), sampleRoast("whole")]);
-    await old.table("bin").add({ roastId: "thrown", binnedMs: 0, roast: roast("thrown") });
-    old.close();
-    const now = new BrumaDatabase(name);
+    const now = await carriedFrom(22, {
+      roasts: [roast("legs"), sampleRoast("whole")],
+      bin: [{ roastId: "thrown", binnedMs: 0, roast: roast("thrown") }],
+    });
     const made = { cut: "legs", cavity: "empty", massKg: massRangeKg("turkey", "legs")[1] };
     expect((await now.roasts.get("legs"))?.plan.bird).toMatchObject(made);
     expect((await now.bin.get("thrown"))?.roast.plan.bird).toMatchObject(made);

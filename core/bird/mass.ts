@@ -27,6 +27,12 @@ type MassRange = readonly [low: number, high: number];
 /** Masses as bought that the shapes were made for, kg. */
 export const massRangeKg = (species: Species, cut: Cut): MassRange => cutRangeKg(SPECIES_RECORDS[species].wholeKg, cut);
 
+/** Of a mass that such a bird cannot have, the nearest that it can, kg. */
+export function nearestKg(species: Species, cut: Cut, boughtKg: number): number {
+  const [low, high] = massRangeKg(species, cut);
+  return Math.min(high, Math.max(low, boughtKg));
+}
+
 /** Masses as bought that are commonly sold, kg. */
 export function soldRangeKg(species: Species, cut: Cut): MassRange {
   const { smallestSoldKg, largestSoldKg } = SPECIES_RECORDS[species];
@@ -48,7 +54,5 @@ function cutRangeKg(whole: MassRange, cut: Cut): MassRange {
 const SOLID_STEP_KG = 0.05;
 
 /** The mass that a bird is shown with: one of few, and one that such a bird can have. */
-export function shownMassKg(species: Species, cut: Cut, boughtKg: number): number {
-  const [low, high] = massRangeKg(species, cut);
-  return Math.min(high, Math.max(low, Math.round(boughtKg / SOLID_STEP_KG) * SOLID_STEP_KG));
-}
+export const shownMassKg = (species: Species, cut: Cut, boughtKg: number): number =>
+  nearestKg(species, cut, Math.round(boughtKg / SOLID_STEP_KG) * SOLID_STEP_KG);

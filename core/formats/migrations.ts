@@ -1,7 +1,7 @@
 /** Steps from one shape of stored data to the next; the file and the database run the same ones. */
 
 import { CUTS, hasCavity } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { nearestKg } from "../bird/mass";
 import { SPECIES } from "../bird/species";
 import { inOrder } from "../plan/happened";
 import type { Roast } from "../plan/roast";
@@ -209,12 +209,11 @@ const roastAsItWas = (roast: unknown): unknown => roast;
 export function roastThatCanBeMade(roast: unknown): unknown {
   if (!isRecord(roast) || !isRecord(roast.plan) || !isRecord(roast.plan.bird)) return roast;
   const { plan } = roast;
-  const bird = roast.plan.bird;
+  const { bird } = roast.plan;
   const species = SPECIES.find((each) => each === bird.species);
   const cut = CUTS.find((each) => each === bird.cut);
   if (!species || !cut || typeof bird.massKg !== "number") return roast;
-  const [low, high] = massRangeKg(species, cut);
-  const massKg = Math.min(high, Math.max(low, bird.massKg));
+  const massKg = nearestKg(species, cut, bird.massKg);
   return { ...roast, plan: { ...plan, bird: { ...bird, massKg, ...(!hasCavity(cut) && { cavity: "empty" }) } } };
 }
 

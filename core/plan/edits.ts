@@ -1,7 +1,7 @@
 /** Changes of a plan that the panels make: each takes the plan as it is and hands back the next one. */
 
 import { hasCavity } from "../bird/form";
-import { massRangeKg } from "../bird/mass";
+import { nearestKg } from "../bird/mass";
 import { constant } from "../constants";
 import { canWrap, type HeatSource, inBagsPlace, isFire, turnsItself } from "../heat/sources";
 import { STAGES_APART_MIN } from "../processes/apart";
@@ -142,8 +142,7 @@ export const withForm =
   (change: Partial<Pick<Plan["bird"], "species" | "cut" | "cavity">>): Change =>
   (plan) => {
     const bird = { ...plan.bird, ...change };
-    const [low, high] = massRangeKg(bird.species, bird.cut);
-    const massKg = Math.min(high, Math.max(low, bird.massKg));
+    const massKg = nearestKg(bird.species, bird.cut, bird.massKg);
     const cavity = hasCavity(bird.cut) ? bird.cavity : "empty";
     const made = { ...plan, bird: { ...bird, massKg, cavity }, ...heatFitting(plan, { ...bird, cavity }) };
     const fat = fatFitting(plan.season.fat, plan, made);

@@ -20,37 +20,37 @@ import { instant, line, typedName, zone } from "../units/text";
 import { EquipmentSchema, InOven } from "./kitchen";
 import { METHOD_IDS } from "./methods";
 
-const BirdFields = z.strictObject({
-  species: z.enum(SPECIES),
-  cut: z.enum(CUTS),
-  legs: z.enum(LEGS),
-  /** What is in the cavity as it goes into the oven. */
-  cavity: z.enum(["empty", "aromatics", "stuffed"]),
-  /** Of one bird, as bought. */
-  massKg: between(0.03, 16),
-  /** That it may be off by, either way: from a label's range, or by tape; 0 once it was weighed. */
-  massOffKg: between(0, 4),
-  /** Birds like this one, side by side in the oven. */
-  count: whole(1, 4),
-  /** Part-frozen: thawed, and still ice in it on the morning. */
-  state: z.enum(["frozen", "part-frozen", "fresh"]),
-  /** How much ice a part-frozen bird has. */
-  ice: z.enum(ICE_LEFT),
-  preSalted: z.boolean(),
-});
-
-/** A bird that can be made: what no shape is there for would be planned, and simulated never. */
-const Bird = BirdFields.check(
-  z.superRefine(({ species, cut, cavity, massKg }, context) => {
-    if (cavity !== "empty" && !hasCavity(cut)) {
-      context.addIssue({ code: "custom", path: ["cavity"], message: rule("no-cavity-to-fill") });
-    }
-    const [low, high] = massRangeKg(species, cut);
-    const asked = { origin: "number", input: massKg, path: ["massKg"] };
-    if (massKg < low) context.addIssue({ ...asked, code: "too_small", minimum: low, inclusive: true });
-    if (massKg > high) context.addIssue({ ...asked, code: "too_big", maximum: high, inclusive: true });
-  }),
-);
+const Bird = z
+  .strictObject({
+    species: z.enum(SPECIES),
+    cut: z.enum(CUTS),
+    legs: z.enum(LEGS),
+    /** What is in the cavity as it goes into the oven. */
+    cavity: z.enum(["empty", "aromatics", "stuffed"]),
+    /** Of one bird, as bought. */
+    massKg: between(0.03, 16),
+    /** That it may be off by, either way: from a label's range, or by tape; 0 once it was weighed. */
+    massOffKg: between(0, 4),
+    /** Birds like this one, side by side in the oven. */
+    count: whole(1, 4),
+    /** Part-frozen: thawed, and still ice in it on the morning. */
+    state: z.enum(["frozen", "part-frozen", "fresh"]),
+    /** How much ice a part-frozen bird has. */
+    ice: z.enum(ICE_LEFT),
+    preSalted: z.boolean(),
+  })
+  .check(
+    // One that can be made: what no shape is there for would be planned, and simulated never.
+    z.superRefine(({ species, cut, cavity, massKg }, context) => {
+      if (cavity !== "empty" && !hasCavity(cut)) {
+        context.addIssue({ code: "custom", path: ["cavity"], message: rule("no-cavity-to-fill") });
+      }
+      const [low, high] = massRangeKg(species, cut);
+      const asked = { origin: "number", input: massKg, path: ["massKg"] };
+      if (massKg < low) context.addIssue({ ...asked, code: "too_small", minimum: low, inclusive: true });
+      if (massKg > high) context.addIssue({ ...asked, code: "too_big", maximum: high, inclusive: true });
+    }),
+  );
 
 export const centre = z.enum(CENTRES);
 /** Centres that a cook may go by alone. */

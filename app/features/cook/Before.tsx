@@ -42,12 +42,12 @@ export function Before({ day, acts }: Props) {
   const reader = useHabits();
   const { pace } = usePace();
   const now = useNow();
-  const { roast, derived, rows, items, late, simulated } = day;
+  const { roast, stage, derived, rows, items, late, simulated } = day;
   const { plan, happened } = roast;
-  const next = nextRow({ plan, stage: "planned", rows }, now);
+  const next = nextRow({ plan, stage, rows }, now);
   // What is next now has its own button, and is not called a second time below it.
   const dueId = !late && next && next.startMs <= now ? next.id : null;
-  const isHeatDue = dueId !== null && dueId !== ROAST_ROW && dueId === heatOnRow(plan);
+  const isHeatDue = dueId === heatOnRow(plan) && dueId !== ROAST_ROW;
   const isUnknown = !derived && !simulated.neverMet && !simulated.fault;
   const inAtMs = derived?.schedule.inAtMs ?? Date.parse(plan.serveAt);
   const ice = derived?.conflicts.find(({ kind }) => kind === "thaws-late");

@@ -67,7 +67,8 @@ export function Resting({ day, acts }: Props) {
   const at = (ms: number): string => clockTime(ms, plan.zone, reader);
   const peaks = (Object.keys(targetC) as Centre[]).flatMap((centre) => present?.rest.peak[centre]?.celsius ?? []);
   const target = formatTemperature(Math.min(...Object.values(targetC)), units);
-  const untilCarved = `${now > latestMs ? `Keep ${itOrThem(plan.bird)} hot` : `Let ${itOrThem(plan.bird)} rest`}; carve in`;
+  const them = itOrThem(plan.bird);
+  const untilCarved = now > latestMs ? `Keep ${them} hot; carve in` : `Let ${them} rest; carve in`;
   const heat = heatWords(heatNow(roast));
   const carve = async (): Promise<void> => {
     if (await acts.happens({ carvedAt: instantNow() })) await goOn(`/roast/${roast.id}/carve`);
@@ -78,7 +79,7 @@ export function Resting({ day, acts }: Props) {
         <>
           {rest?.fallsShort ? (
             <NextAction
-              action={`Put ${itOrThem(plan.bird)} back ${heat.into}`}
+              action={`Put ${them} back ${heat.into}`}
               {...(rest.backInMin === null ? { figure: "now" } : largeCountdown(rest.backInMin * MINUTE_MS))}
               below={`Left to rest it would not show ${target} ${seenWhere(plan)}. Then read again; rest and gravy move with it.`}
             />

@@ -60,6 +60,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
   const events = useMemo(() => eventsOf({ plan, happened }), [plan, happened]);
   const [minute, setMinute] = useState(Math.round(back.outMin));
   const row = logRow(roast);
+  const atRest = isAtRest(roast);
   const change = (next: (before: Roast) => Roast): void =>
     void stored("That was", changeRoast(database(), roast.id, next));
   const close = (closed: boolean): void =>
@@ -161,14 +162,15 @@ function Looked({ roast }: { readonly roast: Roast }) {
           </section>
         </div>
         <div className="grid content-start gap-5">
-          {isAtRest(roast) && (
+          {atRest ? (
             <p className="text-lg font-medium">It is still at rest: what it comes to is told once it is carved.</p>
-          )}
-          {back.relived && !isAtRest(roast) && (
-            <div className="grid gap-1">
-              <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader, back.believed)}</p>
-              <p className="text-sm text-soft">{killedWords(back.relived.logReduction, back.observed.length > 0)}</p>
-            </div>
+          ) : (
+            back.relived && (
+              <div className="grid gap-1">
+                <p className="text-lg font-medium">{doneWords(back.relived.peakC, plan, reader, back.believed)}</p>
+                <p className="text-sm text-soft">{killedWords(back.relived.logReduction, back.observed.length > 0)}</p>
+              </div>
+            )
           )}
           <Steps roast={roast} back={back} />
           {!happened.closedAt && (
@@ -186,7 +188,7 @@ function Looked({ roast }: { readonly roast: Roast }) {
             </section>
           )}
           {isUnasked(roast) && <Learns roast={roast} />}
-          {!isAtRest(roast) && <NextTime roast={roast} back={back} onTake={take} />}
+          {!atRest && <NextTime roast={roast} back={back} onTake={take} />}
           <HowItWas roast={roast} onRating={(rating) => change((before) => ({ ...before, rating }))} onClose={close} />
         </div>
       </div>
